@@ -1,0 +1,128 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { makers, portions, type ClassFacts, type ClassPlan, type KitchenFacts, type Maker, type Portion } from '@fornax/core';
+import { IsLocalDateTime, IsTimeZone, limits } from './rules.js';
+
+const between = (what: string, { least, most }: { least: number; most: number }) => ({ message: `${what} ${least} to ${most}.` });
+const peopleSentence = between('A class has', { ...limits.people }).message.replace(/\.$/, ' people.');
+const stationSentence = between('A station holds', { ...limits.peoplePerStation }).message.replace(/\.$/, ' people.');
+
+/** One dish on the menu. A dish that is already on it keeps the version of its recipe unless it asks for the newest. */
+export class ClassDishDto {
+  @IsUUID(undefined, { message: 'This dish has no valid id.' })
+  id: string;
+
+  @IsUUID(undefined, { message: 'Choose a recipe from the library.' })
+  recipeId: string;
+
+  @IsIn(portions, { message: 'A portion is a taste, a side or a main.' })
+  portion: Portion;
+
+  @IsIn(makers, { message: 'Choose who makes the dish: every station, demonstration, or made ahead.' })
+  maker: Maker;
+
+  @IsOptional() @IsBoolean()
+  useNewest?: boolean;
+}
+
+/** What can be changed of a class; every field may stand alone. */
+export class UpdateClassDto {
+  @IsOptional() @IsString() @Length(1, limits.titleLength, { message: `Give the class a title of up to ${limits.titleLength} characters.` })
+  title?: string;
+
+  @IsOptional() @IsLocalDateTime()
+  startsAt?: string;
+
+  @IsOptional() @IsTimeZone()
+  zone?: string;
+
+  @IsOptional()
+  @IsInt({ message: 'Write the length in whole minutes.' })
+  @Min(limits.lengthMinutes.least, { message: `A class ends at least ${limits.lengthMinutes.least} minutes after it starts.` })
+  @Max(limits.lengthMinutes.most, { message: `A class lasts at most ${limits.lengthMinutes.most / 60} hours.` })
+  lengthMinutes?: number;
+
+  @IsOptional() @IsString() @MaxLength(120, { message: 'Keep the place under 120 characters.' })
+  place?: string;
+
+  @IsOptional()
+  @IsInt({ message: 'Write people as a whole number.' })
+  @Min(limits.people.least, { message: peopleSentence }) @Max(limits.people.most, { message: peopleSentence })
+  people?: number;
+
+  @IsOptional()
+  @IsInt({ message: 'Write people per station as a whole number.' })
+  @Min(limits.peoplePerStation.least, { message: stationSentence }) @Max(limits.peoplePerStation.most, { message: stationSentence })
+  peoplePerStation?: number;
+
+  @IsOptional()
+  @IsInt({ message: 'Write assistants as a whole number.' })
+  @Min(0, { message: 'There is one assistant or none.' }) @Max(1, { message: 'There is one assistant or none.' })
+  assistants?: number;
+
+  @IsOptional()
+  @IsInt({ message: 'Write plates as a whole number.' })
+  @Min(limits.demonstrationPlates.least, between('The demonstration feeds', limits.demonstrationPlates)) @Max(limits.demonstrationPlates.most, between('The demonstration feeds', limits.demonstrationPlates))
+  demonstrationPlates?: number;
+
+  @IsOptional() @IsArray() @ArrayMaxSize(limits.dishes, { message: `A class has at most ${limits.dishes} dishes.` }) @ValidateNested({ each: true }) @Type(() => ClassDishDto)
+  dishes?: ClassDishDto[];
+}
+
+/** A new class. The id is made by the browser, so that a double click or a lost answer makes one class, not two. */
+export class CreateClassDto extends UpdateClassDto {
+  @IsUUID(undefined, { message: 'The new class has no valid id.' })
+  id: string;
+
+  @IsString() @Length(1, limits.titleLength, { message: `Give the class a title of up to ${limits.titleLength} characters.` })
+  declare title: string;
+
+  @IsLocalDateTime()
+  declare startsAt: string;
+}
+
+/** A tick on the shopping list: a row of its own. */
+export class TickDto {
+  @IsString() @Length(1, 200)
+  key: string;
+
+  @IsBoolean({ message: 'A row is ticked or not.' })
+  ticked: boolean;
+}
+
+export interface TickView {
+  readonly key: string;
+  readonly ticked: boolean;
+  readonly by: string;
+  readonly at: string;
+}
+
+export interface CourseView {
+  readonly id: string;
+  readonly title: string;
+}
+
+/** A class as the list shows it. */
+export interface ClassSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly startsAt: string;
+  readonly zone: string;
+  readonly lengthMinutes: number;
+  readonly people: number;
+  readonly stations: number;
+  readonly courseId: string | null;
+  readonly dishes: readonly string[];
+  /** The next dated job that is not over; null where there is none. */
+  readonly nextJob: ClassPlan['jobs'][number] | null;
+  /** Open decisions: clashes and things to look at. */
+  readonly toDecide: number;
+}
+
+/** A class with all that a plan is made of. */
+export interface ClassView extends Omit<ClassFacts, 'dishes'> {
+  readonly revision: number;
+  readonly courseId: string | null;
+  readonly dishes: readonly (ClassFacts['dishes'][number] & { readonly newestVersion: number; readonly draftDiffers: boolean })[];
+  readonly kitchen: KitchenFacts;
+}

@@ -1,0 +1,7 @@
+import 'reflect-metadata';
+
+export * from './rules.js';
+export * from './sessions.js';
+export * from './classes.js';
+export * from './recipes.js';
+export * from './problems.js';

@@ -1,0 +1,129 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { componentRoles, dishKinds, measureSystems, portions, unitIds, type ComponentRole, type DishKind, type Form, type MeasureSystem, type Portion, type Recipe, type Scaling, type UnitId } from '@fornax/core';
+import { IsRational, limits } from './rules.js';
+
+const shortId = /^[a-z0-9-]{1,40}$/i;
+const text = (most: number) => ({ message: `Keep this under ${most} characters.` });
+const scalings: readonly Scaling[] = ['linear', 'whole', 'perVessel', 'startLow', 'toTaste'];
+
+export class EndsDto {
+  @IsRational() low: string;
+  @IsRational() high: string;
+}
+
+export class AmountDto extends EndsDto {
+  @IsIn(unitIds, { message: 'Choose a unit from the list.' }) unit: UnitId;
+}
+
+export class KeptBackDto {
+  @IsOptional() @ValidateNested() @Type(() => AmountDto) amount: AmountDto | null;
+  @IsString() @MaxLength(200, text(200)) words: string;
+}
+
+export class RecipeLineDto {
+  @Matches(shortId) id: string;
+  @Matches(shortId) componentId: string;
+  @IsString() @MaxLength(1000, text(1000)) text: string;
+  @IsOptional() @ValidateNested() @Type(() => EndsDto) amount: EndsDto | null;
+  @IsOptional() @IsIn(unitIds, { message: 'Choose a unit from the list.' }) unit: UnitId | null;
+  @IsOptional() @ValidateNested() @Type(() => AmountDto) pack: AmountDto | null;
+  @IsOptional() @ValidateNested() @Type(() => AmountDto) second: AmountDto | null;
+  @IsOptional() @ValidateNested() @Type(() => KeptBackDto) keptBack: KeptBackDto | null;
+  @IsString() @MaxLength(400, text(400)) name: string;
+  @IsOptional() @Matches(shortId) ingredient: string | null;
+  @IsOptional() @IsString() @MaxLength(30) form: Form | null;
+  @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) preparation: Form[];
+  @IsIn(['purchased', 'edible']) basis: 'purchased' | 'edible';
+  @IsString() @MaxLength(1000, text(1000)) note: string;
+  @IsBoolean() optional: boolean;
+  @IsBoolean() toTaste: boolean;
+  @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) alternatives: string[];
+  @IsArray() @ArrayMaxSize(4) @IsIn(['juice', 'zest', 'yolk', 'white'], { each: true }) byProducts: ('juice' | 'zest' | 'yolk' | 'white')[];
+  @IsNumber() @Min(0) @Max(1) confidence: number;
+  @IsString() @MaxLength(1000, text(1000)) unread: string;
+  @IsIn(scalings) scaling: Scaling;
+  @IsOptional() @IsBoolean() corrected?: boolean;
+}
+
+export class RecipeComponentDto {
+  @Matches(shortId) id: string;
+  @IsString() @Length(1, 80, { message: 'Name the component, in up to 80 characters.' }) name: string;
+  @IsIn(componentRoles) role: ComponentRole;
+}
+
+export class WaitDto {
+  @IsInt() @Min(0) @Max(20160) low: number;
+  @IsInt() @Min(0) @Max(20160) high: number;
+}
+
+export class OccupiesDto {
+  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle']) appliance: 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
+  @IsString() @MaxLength(40) setting: string;
+}
+
+export class RecipeStepDto {
+  @Matches(shortId) id: string;
+  @Matches(shortId) componentId: string;
+  @IsString() @Length(1, limits.textLength, { message: `A step has 1 to ${limits.textLength} characters.` }) text: string;
+  @IsInt({ message: 'Write minutes as a whole number.' }) @Min(0, { message: 'Minutes are 0 or more.' }) @Max(1440, { message: 'A step takes at most 24 hours of work.' }) handsOnMinutes: number;
+  @IsOptional() @ValidateNested() @Type(() => WaitDto) waitMinutes: WaitDto | null;
+  @IsString() @MaxLength(400) until: string;
+  @IsIn(['in class', 'either', 'before']) place: 'in class' | 'either' | 'before';
+  @IsOptional() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
+  @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
+  @IsArray() @ArrayMaxSize(limits.lines) @Matches(shortId, { each: true }) uses: string[];
+  @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];
+  @IsOptional() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
+  @IsArray() @ArrayMaxSize(8) @Matches(shortId, { each: true }) techniques: string[];
+  @IsString() @MaxLength(limits.textLength) techniqueNote: string;
+  @IsInt() @Min(0) @Max(120) demonstrateMinutes: number;
+}
+
+/** A recipe's content as it is written and sent. */
+export class RecipeContentDto implements Recipe {
+  @IsString() @Length(1, limits.titleLength, { message: `Give the recipe a title of up to ${limits.titleLength} characters.` }) title: string;
+  @IsIn(dishKinds) kind: DishKind;
+  @IsInt({ message: 'Write how many it serves as a whole number.' })
+  @Min(limits.serves.least, { message: `A recipe serves ${limits.serves.least} to ${limits.serves.most}.` }) @Max(limits.serves.most, { message: `A recipe serves ${limits.serves.least} to ${limits.serves.most}.` })
+  serves: number;
+  @IsIn(portions) portion: Portion;
+  @IsIn(measureSystems) system: MeasureSystem;
+  @IsRational() leastBatch: string;
+  @IsString() @MaxLength(limits.textLength, text(limits.textLength)) story: string;
+  @IsString() @MaxLength(400, text(400)) source: string;
+  @IsString() @MaxLength(400, text(400)) permission: string;
+  @IsArray() @ArrayMaxSize(20, { message: 'A recipe has at most 20 components.' }) @ValidateNested({ each: true }) @Type(() => RecipeComponentDto) components: RecipeComponentDto[];
+  @IsArray() @ArrayMaxSize(limits.lines, { message: `A recipe has at most ${limits.lines} lines.` }) @ValidateNested({ each: true }) @Type(() => RecipeLineDto) lines: RecipeLineDto[];
+  @IsArray() @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` }) @ValidateNested({ each: true }) @Type(() => RecipeStepDto) steps: RecipeStepDto[];
+}
+
+export class CreateRecipeDto {
+  @IsUUID(undefined, { message: 'The new recipe has no valid id.' }) id: string;
+  @ValidateNested() @Type(() => RecipeContentDto) content: RecipeContentDto;
+}
+
+export class UpdateRecipeDto {
+  @ValidateNested() @Type(() => RecipeContentDto) content: RecipeContentDto;
+}
+
+export interface RecipeSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly kind: DishKind;
+  readonly serves: number;
+  readonly portion: Portion;
+  readonly handsOnMinutes: number;
+  readonly waitMinutes: number;
+  readonly techniques: readonly string[];
+  readonly allergens: readonly string[];
+  readonly unread: number;
+}
+
+export interface RecipeView {
+  readonly id: string;
+  readonly revision: number;
+  readonly content: Recipe;
+  /** Titles of classes that use it, newest first. */
+  readonly usedBy: readonly { readonly id: string; readonly title: string }[];
+}

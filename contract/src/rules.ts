@@ -1,0 +1,46 @@
+import { ValidateBy, type ValidationOptions } from 'class-validator';
+
+/** The limits of what can be entered. The forms and the server read the same numbers. */
+export const limits = {
+  people: { least: 1, most: 200 },
+  peoplePerStation: { least: 1, most: 12 },
+  lengthMinutes: { least: 30, most: 720 },
+  demonstrationPlates: { least: 0, most: 20 },
+  serves: { least: 1, most: 200 },
+  titleLength: 160,
+  dishes: 12,
+  lines: 150,
+  steps: 100,
+  textLength: 4000,
+} as const;
+
+/** "2026-11-27T18:30", and a day that exists. */
+export function isLocalDateTime(value: unknown): boolean {
+  if (typeof value !== 'string' || !/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/.test(value)) return false;
+  const read = new Date(`${value}:00Z`);
+  return !Number.isNaN(read.getTime()) && read.toISOString().startsWith(value);
+}
+
+/** An exact amount above zero as text: "3", "3/4". */
+export function isRational(value: unknown): boolean {
+  return typeof value === 'string' && value.length <= 32 && /^(?!0+(?:\/|$))\d+(?:\/0*[1-9]\d*)?$/.test(value);
+}
+
+export function isTimeZone(value: unknown): boolean {
+  if (typeof value !== 'string') return false;
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: value });
+    return true;
+  } catch (error) {
+    if (error instanceof RangeError) return false;
+    throw error;
+  }
+}
+
+export const IsLocalDateTime = rule('isLocalDateTime', isLocalDateTime, 'Write a date and a time that exist.');
+export const IsRational = rule('isRational', isRational, 'Write an amount above zero, such as 2, ½ or 3/4.');
+export const IsTimeZone = rule('isTimeZone', isTimeZone, 'Choose a time zone.');
+
+function rule(name: string, validate: (value: unknown) => boolean, sentence: string) {
+  return (options?: ValidationOptions): PropertyDecorator => ValidateBy({ name, validator: { validate: (value) => validate(value), defaultMessage: () => sentence } }, options);
+}

@@ -1,0 +1,5 @@
+export * from './types.js';
+export * from './rational.js';
+export * from './units.js';
+export * from './convert.js';
+export * from './kitchen.js';

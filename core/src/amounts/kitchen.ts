@@ -1,0 +1,232 @@
+import { showRational, showNumber, toNumber } from './rational.js';
+import type { Amount, MeasureSystem, UnitId } from './types.js';
+import { convert, type ConversionFacts } from './convert.js';
+import { isEstimatedUnit, unitKind, unitName, unitSize } from './units.js';
+
+/** How far spoons and cups may be off before grams must lead. Salt and leaven are held tighter. */
+export const usualTolerance = 0.03;
+export const strictTolerance = 0.01;
+
+export interface KitchenOptions {
+  /** Which of the two leads on the bench. */
+  readonly show: 'spoons' | 'grams';
+  /** The spoons and cups of the kitchen that measures. */
+  readonly kitchenSystem: MeasureSystem;
+  /** The spoons and cups that the recipe's words meant. */
+  readonly recipeSystem: MeasureSystem;
+  readonly facts: ConversionFacts;
+  /** Largest share by which the spoons may miss: 0.03, or 0.01 for salt and leaven. */
+  readonly tolerance?: number;
+}
+
+/** An amount as a bench can measure it: what leads, what stands beside it in grams or spoons. */
+export interface KitchenAmount {
+  readonly lead: string;
+  readonly beside: string | null;
+  /** Share by which the leading measure misses the exact amount: 0.01 is one per cent over. */
+  readonly error: number;
+  /** True when a density, a piece weight or a handful is behind what is shown. */
+  readonly estimated: boolean;
+}
+
+interface SpoonMeasure {
+  readonly millilitres: number;
+  readonly text: string;
+  readonly scoops: number;
+}
+
+/**
+ * Writes an amount in what a station's spoons, cups and scales can measure. The low end leads; the rest of a
+ * range stands beside it as "add to taste". Spoons lead where the recipe measured by volume and they come within
+ * the tolerance; otherwise grams lead and the nearest spoons are shown with their error.
+ */
+export function formatForKitchen(amount: Amount, options: KitchenOptions): KitchenAmount {
+  const shown = formatExact({ low: amount.low, high: amount.low, unit: amount.unit }, options);
+  if (amount.high === amount.low) return shown;
+  const upTo = formatExact({ low: amount.high, high: amount.high, unit: amount.unit }, options);
+  const rest = `up to ${upTo.lead}, added to taste`;
+  return { ...shown, beside: shown.beside ? `${shown.beside}; ${rest}` : rest };
+}
+
+function formatExact(amount: Amount, options: KitchenOptions): KitchenAmount {
+  const kind = unitKind(amount.unit);
+  if (kind === 'count') return formatCount(amount, options);
+  if (kind === 'length' || isEstimatedUnit(amount.unit)) return formatInformal(amount, options);
+  const grams = inUnit(amount, 'g', options);
+  const millilitres = inUnit(amount, 'ml', options);
+  const spoons = millilitres === null ? null : formatVolume(millilitres, options.kitchenSystem, options.tolerance);
+  const estimated = grams !== null && millilitres !== null;
+  if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated);
+  if (options.show === 'grams' || !spoons?.reached) return scalesFirst(grams, millilitres ?? 0, spoons, estimated);
+  return { lead: spoons.text, beside: grams === null ? null : formatMass(grams), error: spoons.error, estimated: false };
+}
+
+function massFirst(grams: number, spoons: VolumeText | null, estimated: boolean): KitchenAmount {
+  const shown = formatMass(grams);
+  const beside = spoons && spoons.millilitres <= largestBesideMillilitres ? besideText(spoons) : null;
+  return { lead: shown, beside, error: 0, estimated: estimated && beside !== null };
+}
+
+function scalesFirst(grams: number | null, millilitres: number, spoons: VolumeText | null, estimated: boolean): KitchenAmount {
+  const lead = grams === null ? formatMillilitres(millilitres) : formatMass(grams);
+  return { lead, beside: spoons ? besideText(spoons) : null, error: 0, estimated };
+}
+
+/** Beyond half a cup, spoons beside a weight help nobody. */
+const largestBesideMillilitres = 125;
+/** Nor do spoons that miss by more than this share. */
+const uselessError = 0.3;
+
+function besideText(spoons: VolumeText): string | null {
+  if (Math.abs(spoons.error) > uselessError) return null;
+  if (spoons.reached) return spoons.text;
+  const percent = Math.max(1, Math.round(Math.abs(spoons.error) * 100));
+  return `${spoons.text}, ${percent} % ${spoons.error > 0 ? 'over' : 'under'}`;
+}
+
+/** Counts go to the nearest quarter or third; what that leaves out is told as an error. */
+function formatCount(amount: Amount, options: KitchenOptions): KitchenAmount {
+  const exact = toNumber(amount.low);
+  const nearest = nearestPart(exact);
+  const name = unitName(amount.unit, nearest.value);
+  const grams = inUnit(amount, 'g', options);
+  return {
+    lead: name ? `${nearest.text} ${name}` : nearest.text,
+    beside: grams === null ? null : formatMass(grams),
+    error: exact === 0 ? 0 : nearest.value / exact - 1,
+    estimated: grams !== null,
+  };
+}
+
+function formatInformal(amount: Amount, options: KitchenOptions): KitchenAmount {
+  const nearest = nearestPart(toNumber(amount.low));
+  const grams = inUnit(amount, 'g', options);
+  return {
+    lead: `${nearest.text} ${unitName(amount.unit, nearest.value)}`,
+    beside: grams === null ? null : formatMass(grams),
+    error: 0,
+    estimated: true,
+  };
+}
+
+function nearestPart(value: number): { value: number; text: string } {
+  const whole = Math.floor(value);
+  const parts: [number, string][] = [[0, '0'], [1 / 4, '1/4'], [1 / 3, '1/3'], [1 / 2, '1/2'], [2 / 3, '2/3'], [3 / 4, '3/4'], [1, '1']];
+  const usable = whole >= 12 ? parts.filter(([part]) => part === 0 || part === 1) : whole > 0 ? parts : parts.slice(1);
+  const [part, text] = usable.reduce((best, next) => Math.abs(next[0] - (value - whole)) < Math.abs(best[0] - (value - whole)) ? next : best);
+  const fraction = part === 1 ? showRational(String(whole + 1)) : part === 0 ? String(whole) : showRational(whole === 0 ? text : mixed(whole, text));
+  return { value: whole + part, text: fraction };
+}
+
+function mixed(whole: number, part: string): string {
+  const [top, bottom] = part.split('/').map(Number) as [number, number];
+  return `${whole * bottom + top}/${bottom}`;
+}
+
+function inUnit(amount: Amount, unit: UnitId, options: KitchenOptions): number | null {
+  const result = convert(amount, unit, options.facts, options.recipeSystem);
+  return result.ok ? toNumber(result.amount.low) : null;
+}
+
+/** Grams as scales show them: tenths under 3 g, halves under 10 g, whole grams to a kilogram, then kilograms with two figures. */
+export function formatMass(grams: number): string {
+  if (grams >= 1000) return `${showNumber(grams / 1000)} kg`;
+  if (grams >= 10) return `${Math.round(grams)} g`;
+  if (grams >= 3) return `${Math.round(grams * 2) / 2} g`;
+  return `${Number(grams >= 0.1 ? grams.toFixed(1) : grams.toPrecision(1))} g`;
+}
+
+export function formatMillilitres(millilitres: number): string {
+  if (millilitres >= 1000) return `${showNumber(millilitres / 1000)} l`;
+  return `${millilitres >= 10 ? Math.round(millilitres) : showNumber(millilitres)} ml`;
+}
+
+export interface VolumeText {
+  readonly text: string;
+  /** The volume asked for. */
+  readonly millilitres: number;
+  /** Signed share by which the spoons miss. */
+  readonly error: number;
+  /** Whether the miss lies within the tolerance asked for. */
+  readonly reached: boolean;
+}
+
+/**
+ * The plainest spoons and cups for a volume: at most two kinds of measure, fewest scoops among those within
+ * the tolerance, or the nearest there is. Volumes over twelve cups are given in litres.
+ */
+export function formatVolume(millilitres: number, system: MeasureSystem, tolerance = usualTolerance): VolumeText {
+  const measures = spoonMeasures(system);
+  const largest = measures[measures.length - 1]!.millilitres;
+  if (millilitres > largest) return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: true };
+  const within: SpoonMeasure[] = [];
+  for (let i = firstAtLeast(measures, millilitres * (1 - tolerance)); i < measures.length; i++) {
+    if (measures[i]!.millilitres > millilitres * (1 + tolerance)) break;
+    within.push(measures[i]!);
+  }
+  const error = (measure: SpoonMeasure) => millilitres === 0 ? 0 : measure.millilitres / millilitres - 1;
+  // A whole scoop more is worth about one per cent of accuracy at the bench.
+  const cost = (measure: SpoonMeasure) => measure.scoops + Math.abs(error(measure)) * 100;
+  if (within.length > 0) {
+    const best = within.reduce((a, b) => cost(b) < cost(a) - 1e-9 ? b : a);
+    return { text: best.text, millilitres, error: error(best), reached: true };
+  }
+  const at = firstAtLeast(measures, millilitres);
+  const around = [measures[at - 1], measures[at]].filter((measure) => measure !== undefined);
+  const nearest = around.reduce((a, b) => Math.abs(error(b)) < Math.abs(error(a)) ? b : a);
+  return { text: nearest.text, millilitres, error: error(nearest), reached: false };
+}
+
+function firstAtLeast(measures: readonly SpoonMeasure[], millilitres: number): number {
+  let from = 0;
+  let to = measures.length;
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if (measures[middle]!.millilitres < millilitres - 1e-9) from = middle + 1;
+    else to = middle;
+  }
+  return from;
+}
+
+const tables = new Map<MeasureSystem, readonly SpoonMeasure[]>();
+
+function spoonMeasures(system: MeasureSystem): readonly SpoonMeasure[] {
+  let table = tables.get(system);
+  if (!table) {
+    table = buildMeasures(system);
+    tables.set(system, table);
+  }
+  return table;
+}
+
+function buildMeasures(system: MeasureSystem): readonly SpoonMeasure[] {
+  const cups = multiples('cup', system, 12, ['1/4', '1/3', '1/2', '2/3', '3/4']);
+  const tablespoons = multiples('tbsp', system, 8, []);
+  const teaspoons = multiples('tsp', system, 3, ['1/4', '1/2', '3/4']);
+  const eighth = { millilitres: toNumber(unitSize('tsp', system)!) / 8, text: '⅛ tsp', scoops: 4 };
+  const cupsWithSpoons = pairs(cups, [...tablespoons.slice(0, 3), ...teaspoons]);
+  const all = [eighth, ...teaspoons, ...tablespoons, ...cups, ...pairs(tablespoons, teaspoons), ...cupsWithSpoons];
+  return all.sort((a, b) => a.millilitres - b.millilitres || a.scoops - b.scoops);
+}
+
+/** Whole multiples of a measure up to `most`, and each with the part measures on top. One kind of measure costs 3. */
+function multiples(unit: UnitId, system: MeasureSystem, most: number, parts: readonly string[]): SpoonMeasure[] {
+  const size = toNumber(unitSize(unit, system)!);
+  const found: SpoonMeasure[] = [];
+  for (let whole = 0; whole <= most; whole++) {
+    if (whole > 0) found.push({ millilitres: whole * size, text: `${whole} ${unitName(unit, whole)}`, scoops: 3 + whole });
+    for (const part of whole < most ? parts : []) {
+      const count = whole + toNumber(part);
+      const scoops = part === '3/4' || part === '2/3' ? 2 : 1;
+      const text = `${showRational(whole === 0 ? part : mixed(whole, part))} ${unitName(unit, count)}`;
+      found.push({ millilitres: count * size, text, scoops: 3 + whole + scoops });
+    }
+  }
+  return found;
+}
+
+function pairs(large: readonly SpoonMeasure[], small: readonly SpoonMeasure[]): SpoonMeasure[] {
+  return large.flatMap((a) => small.filter((b) => b.millilitres < a.millilitres).map((b) => ({
+    millilitres: a.millilitres + b.millilitres, text: `${a.text} + ${b.text}`, scoops: a.scoops + b.scoops,
+  })));
+}

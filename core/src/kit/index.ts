@@ -1,0 +1,3 @@
+export * from './types.js';
+export { buildKitList, type KitInput } from './kit-list.js';
+export { toolFacts, toolName, isSharedTool } from './tools.js';

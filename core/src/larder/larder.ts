@@ -1,0 +1,91 @@
+import { toRational, type ConversionFacts, type Rational, type UnitId } from '../amounts/index.js';
+import { bakery, dairyAndEggs, fishAndMeat } from './data/chilled.js';
+import { fruit } from './data/fruit.js';
+import { leavesAndHerbs } from './data/leaves-herbs.js';
+import { baking, grainsAndPulses, nutsAndSeeds, oilsAndVinegars, spices, tinsAndJars, water } from './data/pantry.js';
+import { vegetables } from './data/vegetables.js';
+import type { Fact, Form, Ingredient } from './types.js';
+
+/** Ingredients by id, and by every name that people use for them. */
+export interface Larder {
+  readonly ingredients: ReadonlyMap<string, Ingredient>;
+  /** Lower-case name → ingredient id. */
+  readonly names: ReadonlyMap<string, string>;
+}
+
+export function createLarder(ingredients: readonly Ingredient[]): Larder {
+  const names = new Map<string, string>();
+  for (const item of ingredients) {
+    for (const name of [item.names.uk, item.names.us, ...item.names.also, item.id.replaceAll('-', ' ')]) {
+      const key = name.toLowerCase();
+      if (!names.has(key)) names.set(key, item.id);
+    }
+  }
+  return { ingredients: new Map(ingredients.map((item) => [item.id, item])), names };
+}
+
+/** The larder every kitchen starts with. */
+export const standardLarder: Larder = createLarder([
+  ...vegetables, ...leavesAndHerbs, ...fruit, ...bakery, ...dairyAndEggs, ...fishAndMeat, ...tinsAndJars,
+  ...oilsAndVinegars, ...grainsAndPulses, ...nutsAndSeeds, ...spices, ...baking, ...water,
+]);
+
+export function findIngredient(larder: Larder, id: string | null): Ingredient | null {
+  return id === null ? null : larder.ingredients.get(id) ?? null;
+}
+
+/** The name in the reader's English. */
+export function ingredientName(ingredient: Ingredient, english: 'uk' | 'us'): string {
+  return ingredient.names[english];
+}
+
+/**
+ * Grams per millilitre in a form, or null where none is known. The nearest form is taken: the first of
+ * `preparation` that has a figure, then the plain or whole one. Water is never assumed.
+ */
+export function densityOf(ingredient: Ingredient, preparation: readonly Form[]): Fact | null {
+  const cutLikeDiced: Partial<Record<Form, Form>> = { cubed: 'diced', diced: 'cubed', chopped: 'diced', minced: 'chopped', shredded: 'sliced', sliced: 'shredded', shaved: 'sliced' };
+  for (const form of preparation) {
+    const found = ingredient.densities[form] ?? ingredient.densities[cutLikeDiced[form] ?? form];
+    if (found) return found;
+  }
+  return ingredient.densities.plain ?? ingredient.densities.whole ?? null;
+}
+
+/**
+ * Edible portion ÷ as purchased for a preparation: the figure whose forms are all named and that names most of
+ * them, else the usual one, else null (nothing is lost).
+ */
+export function yieldOf(ingredient: Ingredient, preparation: readonly Form[]): Fact | null {
+  const named = new Set<string>(preparation);
+  let best: { forms: number; fact: Fact } | null = null;
+  for (const [key, fact] of Object.entries(ingredient.yields)) {
+    const forms = key.split('+');
+    const fits = forms.every((form) => named.has(form));
+    if (fits && (!best || forms.length > best.forms)) best = { forms: forms.length, fact };
+  }
+  return best?.fact ?? ingredient.yields.usual ?? null;
+}
+
+/** What {@link ConversionFacts} this ingredient has in one form. */
+export function conversionFacts(ingredient: Ingredient | null, preparation: readonly Form[]): ConversionFacts {
+  if (!ingredient) return {};
+  const density = densityOf(ingredient, preparation);
+  const counts = Object.entries(ingredient.countGrams) as [UnitId, Fact][];
+  return {
+    gramsPerMillilitre: density ? exact(density) : undefined,
+    // A head or a bulb is one piece of what is sold by the piece.
+    gramsPerCount: Object.fromEntries([...headAsPiece(ingredient), ...counts].map(([unit, fact]) => [unit, exact(fact)])),
+    gramsPerHandful: ingredient.handfulGrams && exact(ingredient.handfulGrams),
+    gramsPerCentimetre: ingredient.centimetreGrams && exact(ingredient.centimetreGrams),
+  };
+}
+
+function headAsPiece(ingredient: Ingredient): [UnitId, Fact][] {
+  return ingredient.countGrams.piece ? [['head', ingredient.countGrams.piece]] : [];
+}
+
+/** Facts are short decimals; as text they become exact fractions. */
+function exact(fact: Fact): Rational {
+  return toRational(fact.value);
+}

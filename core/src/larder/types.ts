@@ -1,0 +1,95 @@
+import type { Rational, UnitId } from '../amounts/index.js';
+
+/** Where a figure comes from. A kitchen's own measurement always wins over the rest. */
+export type FactSource = 'standard' | 'label' | 'estimate' | 'measured';
+
+/** A figure with its source. The unit is said by the field that holds it. */
+export interface Fact {
+  readonly value: number;
+  readonly source: FactSource;
+}
+
+/** What was done to an ingredient before it is measured or used. The documented list of forms. */
+export type Form =
+  | 'whole' | 'diced' | 'minced' | 'chopped' | 'sliced' | 'shredded' | 'grated' | 'torn' | 'crushed' | 'shaved' | 'halved'
+  | 'quartered' | 'wedges' | 'juiced' | 'zested' | 'segmented' | 'toasted' | 'cooked' | 'roasted' | 'charred' | 'drained' | 'rinsed'
+  | 'peeled' | 'seeded' | 'cored' | 'trimmed' | 'stripped' | 'packed' | 'ground' | 'melted' | 'soaked' | 'dried' | 'mashed'
+  | 'beaten' | 'crumbled' | 'washed' | 'pitted' | 'softened' | 'cubed' | 'matchsticks' | 'florets' | 'leaves' | 'separated';
+
+/** Shop sections in the order most shops are walked. */
+export type Section =
+  | 'vegetables' | 'salad and herbs' | 'fruit' | 'bakery' | 'dairy and eggs' | 'fish and meat' | 'tins and jars'
+  | 'oils and vinegars' | 'grains and pulses' | 'nuts and seeds' | 'spices and seasoning' | 'baking and sweet' | 'other';
+
+export const sections: readonly Section[] = [
+  'vegetables', 'salad and herbs', 'fruit', 'bakery', 'dairy and eggs', 'fish and meat', 'tins and jars',
+  'oils and vinegars', 'grains and pulses', 'nuts and seeds', 'spices and seasoning', 'baking and sweet', 'other',
+];
+
+/** The smallest substances that labels must name. Kitchens report them grouped by their own list. */
+export type Allergen =
+  | 'wheat' | 'rye' | 'barley' | 'oats' | 'milk' | 'egg' | 'fish' | 'crustaceans' | 'molluscs' | 'celery' | 'mustard' | 'sesame'
+  | 'soya' | 'lupin' | 'peanut' | 'sulphites' | 'almond' | 'hazelnut' | 'walnut' | 'pecan' | 'cashew' | 'pistachio' | 'pine nut';
+
+/** How a line grows with the batch. */
+export type Scaling = 'linear' | 'whole' | 'perVessel' | 'startLow' | 'toTaste';
+
+/** One way an ingredient is sold. `size` is in the ingredient's shopping unit. */
+export interface Pack {
+  readonly size: number;
+  /** "bag", "bottle", "tin"; empty for loose pieces. */
+  readonly name: string;
+  /** True where any number of grams can be asked for at the counter, in steps of `size`. */
+  readonly loose?: boolean;
+}
+
+/** What one piece of fruit gives besides itself: juice in ml as a low and a high figure, zest in g. */
+export interface ByProducts {
+  readonly juiceMillilitres?: { readonly low: Fact; readonly high: Fact };
+  readonly zestGrams?: Fact;
+}
+
+/** Days of keeping by place; absent where it should not be kept there. */
+export interface Keeping {
+  readonly cold?: number;
+  readonly cool?: number;
+  readonly room?: number;
+}
+
+/** What Fornax knows about one ingredient. */
+export interface Ingredient {
+  readonly id: string;
+  readonly names: { readonly uk: string; readonly us: string; readonly also: readonly string[] };
+  readonly section: Section;
+  /** What it is bought and added up in: grams, millilitres or pieces. */
+  readonly shoppingUnit: 'g' | 'ml' | 'piece';
+  readonly packs: readonly Pack[];
+  /** Grams as purchased of one counted unit (piece, clove, bunch, tin …). */
+  readonly countGrams: Partial<Record<UnitId, Fact>>;
+  readonly handfulGrams?: Fact;
+  readonly centimetreGrams?: Fact;
+  /** Grams per millilitre by form; `plain` where the form makes no difference. */
+  readonly densities: Partial<Record<Form | 'plain', Fact>>;
+  /** Edible portion ÷ as purchased, by the forms that take something away, joined by "+"; `usual` for the rest. */
+  readonly yields: Readonly<Record<string, Fact>>;
+  readonly byProducts?: ByProducts;
+  /** Drained share of the net weight of a tin or jar. */
+  readonly drainedShare?: Fact;
+  /** Cooked weight ÷ dry weight. */
+  readonly dryToCooked?: Fact;
+  readonly keepingDays: Keeping;
+  readonly ripeningDays?: number;
+  readonly allergens: readonly Allergen[];
+  /** How its lines scale unless the recipe says otherwise. */
+  readonly scaling: Scaling;
+  /** True for a raw egg: half of one cannot be shared between batches. */
+  readonly indivisible?: boolean;
+}
+
+/** A kitchen's own exact amount of an ingredient, as plain data. */
+export interface IngredientAmount {
+  readonly ingredient: string;
+  readonly low: Rational;
+  readonly high: Rational;
+  readonly unit: UnitId;
+}

@@ -1,0 +1,77 @@
+import { findIngredient, standardLarder, type Allergen } from '../larder/index.js';
+import { mentions, type Recipe } from '../recipes/index.js';
+import { showSpan } from '../timeline/timeline.js';
+import type { KitList } from '../kit/index.js';
+import type { ShoppingList } from '../shopping/index.js';
+import type { Timeline } from '../timeline/types.js';
+import type { ClassFacts, PlanWarning } from './types.js';
+
+/** A class that fills more than this share of its minutes runs late. */
+export const fullClass = 0.85;
+
+interface Found { facts: ClassFacts; shopping: ShoppingList; kit: KitList; timeline: Timeline }
+
+/** Every check with a reason, a place and a remedy. */
+export function findWarnings(found: Found): PlanWarning[] {
+  return [...menuWarnings(found.facts), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
+}
+
+function menuWarnings(facts: ClassFacts): PlanWarning[] {
+  const empty: PlanWarning[] = facts.dishes.length === 0
+    ? [{ id: 'no-dishes', place: 'people', level: 'look', sentence: 'No dishes are chosen yet', remedy: 'Add a dish from the library.' }] : [];
+  return [...empty, ...facts.dishes.flatMap((dish) => recipeWarnings(dish.id, dish.recipe))];
+}
+
+function recipeWarnings(dishId: string, recipe: Recipe): PlanWarning[] {
+  const warnings: PlanWarning[] = [];
+  const look = (id: string, sentence: string, remedy: string) => warnings.push({ id: `${dishId}:${id}`, place: 'portions', level: 'look', sentence, remedy });
+  if (recipe.lines.length === 0) look('no-lines', `“${recipe.title}” has no ingredient lines`, 'Add its lines in the recipe.');
+  if (recipe.steps.length === 0) look('no-steps', `“${recipe.title}” has no steps, so it takes no time in the plan`, 'Add its steps in the recipe.');
+  const unused = unusedLines(recipe);
+  if (unused.length > 0) look('unused', `No step of “${recipe.title}” uses ${listWords(unused)}`, 'Name it in a step, or take the line out.');
+  const unread = recipe.lines.filter((line) => line.confidence < 0.6).map((line) => `“${line.text}”`);
+  if (unread.length > 0) look('unread', `“${recipe.title}” has lines that were not understood: ${listWords(unread)}`, 'Correct them in the recipe.');
+  return warnings;
+}
+
+/** Names of lines that no step uses, by link or by word. None where there are no steps at all. */
+export function unusedLines(recipe: Pick<Recipe, 'lines' | 'steps'>): string[] {
+  if (recipe.steps.length === 0) return [];
+  const linked = new Set(recipe.steps.flatMap((step) => step.uses));
+  return recipe.lines.filter((line) => !linked.has(line.id) && !recipe.steps.some((step) => mentions(step.text, line))).map((line) => line.name || line.text);
+}
+
+function listWords(words: readonly string[]): string {
+  if (words.length > 4) return `${words.slice(0, 3).join(', ')} and ${words.length - 3} more`;
+  return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}` : words[0] ?? '';
+}
+
+function timelineWarnings(timeline: Timeline): PlanWarning[] {
+  const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({ id: `clash:${index}`, place: 'timeline', level: 'clash', sentence: clash.sentence, remedy: 'Do it later, let the stations do it, or keep it colder and covered.' }));
+  if (timeline.overrunMinutes > 0) {
+    warnings.push({ id: 'overrun', place: 'timeline', level: 'clash', sentence: `The class does not fit: it runs about ${showSpan(timeline.overrunMinutes)} over`, remedy: 'Make a dish ahead, show it instead, or make the class longer.' });
+  } else if (timeline.usedMinutes > timeline.classMinutes * fullClass) {
+    warnings.push({ id: 'full', place: 'timeline', level: 'look', sentence: `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes are used, more than ${Math.round(fullClass * 100)} %`, remedy: 'Leave something out, or prepare more before class.' });
+  }
+  return warnings;
+}
+
+function kitWarnings(kit: KitList): PlanWarning[] {
+  return kit.shortages.map((shortage) => ({ id: `short:${shortage.tool}`, place: 'kit', level: 'clash', sentence: shortage.sentence, remedy: `${shortage.waysOut.join(', or ')}.` }));
+}
+
+function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
+  const unknown = shopping.rows.filter((row) => !row.inLarder).map((row) => row.name);
+  const unsummed = shopping.rows.filter((row) => row.inLarder && row.remark !== '').map((row) => row.name);
+  const warnings: PlanWarning[] = [];
+  if (unknown.length > 0) warnings.push({ id: 'unknown', place: 'shopping', level: 'look', sentence: `Not in the larder: ${listWords(unknown)}`, remedy: 'Listed as written, without converting anything.' });
+  if (unsummed.length > 0) warnings.push({ id: 'unsummed', place: 'shopping', level: 'look', sentence: `Not all added up: ${listWords(unsummed)}`, remedy: 'Weigh one once, and write the recipe by weight.' });
+  return warnings;
+}
+
+/** Allergens of a dish as the larder knows them. Never a promise: labels decide. */
+export function allergensOf(recipe: Recipe): Allergen[] {
+  const found = new Set<Allergen>();
+  for (const line of recipe.lines) for (const allergen of findIngredient(standardLarder, line.ingredient)?.allergens ?? []) found.add(allergen);
+  return [...found].sort();
+}

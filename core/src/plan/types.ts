@@ -1,0 +1,74 @@
+import type { MeasureSystem } from '../amounts/index.js';
+import type { KitList } from '../kit/index.js';
+import type { ClassDish, PortionPlan } from '../portions/index.js';
+import type { Appliance } from '../recipes/index.js';
+import type { ShoppingList } from '../shopping/index.js';
+import type { Timeline } from '../timeline/types.js';
+
+/** What a class is, apart from its menu. */
+export interface ClassFacts {
+  readonly id: string;
+  readonly title: string;
+  /** Local wall time without a zone: "2026-11-27T18:30". */
+  readonly startsAt: string;
+  /** IANA zone: "Europe/London". */
+  readonly zone: string;
+  readonly lengthMinutes: number;
+  readonly place: string;
+  readonly people: number;
+  readonly peoplePerStation: number;
+  readonly assistants: number;
+  /** People that the demonstration batch feeds; 0 for none. */
+  readonly demonstrationPlates: number;
+  readonly dishes: readonly ClassDish[];
+}
+
+/** What the kitchen has to work with. */
+export interface KitchenFacts {
+  readonly name: string;
+  readonly english: 'uk' | 'us';
+  readonly system: MeasureSystem;
+  readonly zone: string;
+  /** Opening hours on every day, local wall time. */
+  readonly opens: string;
+  readonly closes: string;
+  readonly appliances: readonly { readonly appliance: Appliance; readonly capacity: number; readonly heatMinutes: number }[];
+  readonly tools: readonly { readonly tool: string; readonly count: number }[];
+}
+
+/** Everything that a plan is made of. The same bundle gives the same plan on every machine. */
+export interface ClassBundle {
+  readonly class: ClassFacts;
+  readonly kitchen: KitchenFacts;
+}
+
+export type WarningPlace = 'people' | 'portions' | 'shopping' | 'kit' | 'timeline';
+
+/** A check that found something: why, where, and what helps. */
+export interface PlanWarning {
+  readonly id: string;
+  readonly place: WarningPlace;
+  readonly level: 'harm' | 'clash' | 'look';
+  readonly sentence: string;
+  readonly remedy: string;
+}
+
+/** The next dated job that a class asks for. */
+export interface PlanJob {
+  readonly at: string;
+  readonly localDate: string;
+  readonly localTime: string;
+  readonly title: string;
+  readonly kind: 'buy' | 'prep' | 'class';
+}
+
+export interface ClassPlan {
+  readonly portions: PortionPlan;
+  readonly shopping: ShoppingList;
+  readonly kit: KitList;
+  readonly timeline: Timeline;
+  readonly warnings: readonly PlanWarning[];
+  readonly jobs: readonly PlanJob[];
+  /** Allergens by dish title, from the larder's data. */
+  readonly allergens: readonly { readonly dish: string; readonly contains: readonly string[] }[];
+}

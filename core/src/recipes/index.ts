@@ -1,0 +1,5 @@
+export * from './types.js';
+export { parseIngredientLine, longestLine, type LineOptions } from './intake/line.js';
+export { findByName } from './intake/names.js';
+export { parseRecipeText, lineOf, scalingOf, longestRecipeText } from './intake/text.js';
+export { readStep, readMinutes, mentions } from './intake/steps.js';

@@ -1,0 +1,119 @@
+import type { Amount, MeasureSystem, Rational, UnitId } from '../amounts/index.js';
+import type { Form, Scaling } from '../larder/index.js';
+
+/** Size of a portion against a main course: taste ⅓, side ⅔, main 1. */
+export type Portion = 'taste' | 'side' | 'main';
+export const portions: readonly Portion[] = ['taste', 'side', 'main'];
+
+export type DishKind = 'salad' | 'dressing' | 'dip';
+export const dishKinds: readonly DishKind[] = ['salad', 'dressing', 'dip'];
+
+export type ComponentRole = 'base' | 'dressing' | 'topping' | 'garnish' | 'dip' | 'dippers';
+export const componentRoles: readonly ComponentRole[] = ['base', 'dressing', 'dip', 'dippers', 'topping', 'garnish'];
+
+/** Whether an amount is weighed as it is bought, or after peeling and trimming. */
+export type Basis = 'purchased' | 'edible';
+
+/** The part of a piece that a line uses, so that one piece can serve several lines. */
+export type ByProduct = 'juice' | 'zest' | 'yolk' | 'white';
+
+/** What was understood of one written ingredient line. Nothing written is ever thrown away: `text` keeps it. */
+export interface LineReading {
+  readonly text: string;
+  /** Exact ends of the amount, or null where none was written. */
+  readonly amount: { readonly low: Rational; readonly high: Rational } | null;
+  readonly unit: UnitId | null;
+  /** Size of one tin, jar or packet. */
+  readonly pack: Amount | null;
+  /** The same amount as also written in another system. */
+  readonly second: Amount | null;
+  /** The part set aside for the top, with the words that say so. */
+  readonly keptBack: { readonly amount: Amount | null; readonly words: string } | null;
+  /** The ingredient's name as written, without amount and preparation. */
+  readonly name: string;
+  /** Larder id, or null where the larder has no such thing. */
+  readonly ingredient: string | null;
+  /** The main cut or state. */
+  readonly form: Form | null;
+  /** All cuts and states named, in the order written. */
+  readonly preparation: readonly Form[];
+  readonly basis: Basis;
+  /** The written preparation and remarks. */
+  readonly note: string;
+  readonly optional: boolean;
+  readonly toTaste: boolean;
+  readonly alternatives: readonly string[];
+  readonly byProducts: readonly ByProduct[];
+  /** 0 to 1: how sure the reading is. Under 0.6 the line is marked for the instructor. */
+  readonly confidence: number;
+  /** What was not understood and why; empty when all was. */
+  readonly unread: string;
+}
+
+/** A line of a recipe: what was read, where it belongs and how it scales. */
+export interface RecipeLine extends LineReading {
+  readonly id: string;
+  readonly componentId: string;
+  readonly scaling: Scaling;
+  /** Corrected by a person: reading the text again must not overwrite it. */
+  readonly corrected?: boolean;
+}
+
+export interface RecipeComponent {
+  readonly id: string;
+  readonly name: string;
+  readonly role: ComponentRole;
+}
+
+/** When a step may be done: only in class, in class or before, or only before. */
+export type StepPlace = 'in class' | 'either' | 'before';
+
+/** The appliances a step can occupy besides hands. */
+export type Appliance = 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
+
+export interface RecipeStep {
+  readonly id: string;
+  readonly componentId: string;
+  readonly text: string;
+  /** Minutes of one pair of hands for the recipe as written. */
+  readonly handsOnMinutes: number;
+  /** Minutes of waiting after the hands are free; null where there is none. */
+  readonly waitMinutes: { readonly low: number; readonly high: number } | null;
+  /** The sign that ends the step: "until a knife slides in". */
+  readonly until: string;
+  readonly place: StepPlace;
+  /** What the wait occupies, or the whole step where there is no wait. */
+  readonly occupies: { readonly appliance: Appliance; readonly setting: string } | null;
+  readonly tools: readonly string[];
+  /** Ids of lines used in this step. */
+  readonly uses: readonly string[];
+  /** Ids of steps that must be finished first. */
+  readonly after: readonly string[];
+  /** How long the result keeps before the next step must start; null for no limit that matters here. */
+  readonly holdMinutes: number | null;
+  /** Ids of technique notes. */
+  readonly techniques: readonly string[];
+  /** What this step changes about its notes. */
+  readonly techniqueNote: string;
+  /** Minutes the instructor shows this step to the class; 0 where it is not shown. */
+  readonly demonstrateMinutes: number;
+}
+
+/** A recipe's content: what a version freezes and a class uses. */
+export interface Recipe {
+  readonly title: string;
+  readonly kind: DishKind;
+  readonly serves: number;
+  /** The size of the portion that `serves` counts. */
+  readonly portion: Portion;
+  readonly system: MeasureSystem;
+  /** The smallest batch that works, as a share of the recipe: a blender must cover its blades. */
+  readonly leastBatch: Rational;
+  readonly story: string;
+  readonly source: string;
+  /** Who allowed teaching from it, or why none is needed. */
+  readonly permission: string;
+  readonly components: readonly RecipeComponent[];
+  readonly lines: readonly RecipeLine[];
+  readonly steps: readonly RecipeStep[];
+}

@@ -1,0 +1,3 @@
+export * from './types.js';
+export { standardTechniques } from './data.js';
+export { techniqueWords } from './words.js';

@@ -1,0 +1,263 @@
+import { showNumber, toNumber } from '../amounts/index.js';
+import type { ClassFacts, KitchenFacts } from '../plan/types.js';
+import type { Batch, ClassDish, DishPortions, StationPlan } from '../portions/index.js';
+import type { Appliance, RecipeStep } from '../recipes/index.js';
+import type { ScheduleLink, ScheduleTask } from './schedule/types.js';
+import type { EntryKind, Lane } from './types.js';
+
+/** Minutes of a class that are not cooking. Starting estimates. */
+export const welcomeMinutes = 5;
+export const eatMinutes = 20;
+export const clearMinutes = 15;
+const setOutMinutesPerStation = 4;
+/** People in a class take longer than the recipe's practised hands. */
+const beginnerPace = 1.5;
+/** Work longer than this at a station is shared by two pairs of hands. */
+const shareWorkOverMinutes = 12;
+
+/** A task of the plan with what the clock shows of it. */
+export interface PlanTask extends ScheduleTask {
+  readonly lane: Lane;
+  readonly kind: EntryKind;
+  readonly title: string;
+  readonly detail: string;
+  readonly dishTitle: string;
+  readonly step: RecipeStep | null;
+  readonly how: readonly { readonly label: string; readonly value: string; readonly note?: string }[];
+}
+
+/** The tasks and links of a class before anything is placed. */
+export interface ClassTasks {
+  readonly tasks: readonly PlanTask[];
+  readonly links: readonly ScheduleLink[];
+}
+
+export interface TaskInput {
+  readonly facts: ClassFacts;
+  readonly kitchen: KitchenFacts;
+  readonly stations: StationPlan;
+  readonly portions: readonly DishPortions[];
+  /** Minutes by which eating is put off because the class does not fit; below 0 it comes forward by the minutes to spare. */
+  readonly overrun: number;
+}
+
+/** Steps of every batch as tasks, backwards from eating: hands, waits, appliances, demonstrations, preheating, setting out. */
+export function buildTasks(input: TaskInput): ClassTasks {
+  const building = new Building(input);
+  input.facts.dishes.forEach((dish, index) => building.addDish(dish, input.portions[index]!));
+  building.addClassFrame();
+  return building.result();
+}
+
+type Hands = 'you' | 'assistant' | 'stations';
+
+/** First and last task of a step: what it waits for ties to the first, what waits for it to the last. */
+interface StepTasks { first: string; last: string; where: Hands }
+
+class Building {
+  readonly #tasks: PlanTask[] = [];
+  readonly #links: ScheduleLink[] = [];
+  readonly #steps = new Map<string, StepTasks>();
+  readonly #heated = new Map<string, string>();
+  #load = { you: 0, assistant: 0 };
+  readonly #eatAt: number;
+  readonly #setOut: number;
+
+  constructor(private readonly input: TaskInput) {
+    this.#eatAt = eatMinuteOf(input.facts.lengthMinutes) + input.overrun;
+    this.#setOut = setOutMinutesPerStation * input.stations.sizes.length;
+  }
+
+  result(): ClassTasks {
+    return { tasks: this.#tasks, links: this.#links };
+  }
+
+  addDish(dish: ClassDish, portions: DishPortions): void {
+    const used = new Set(dish.recipe.steps.flatMap((step) => step.after));
+    for (const step of dish.recipe.steps) {
+      const tasks = this.#addStep(dish, step, portions);
+      this.#steps.set(keyOf(dish, step.id), tasks);
+      for (const before of step.after) this.#linkSteps(dish, before, tasks.first);
+      if (!used.has(step.id)) this.#links.push({ from: tasks.last, to: 'eat', minLag: 0, maxLag: step.holdMinutes ?? undefined });
+    }
+  }
+
+  #linkSteps(dish: ClassDish, before: string, first: string): void {
+    const given = this.#steps.get(keyOf(dish, before));
+    const hold = dish.recipe.steps.find((step) => step.id === before)?.holdMinutes ?? undefined;
+    if (given) this.#links.push({ from: given.last, to: first, minLag: 0, maxLag: hold });
+  }
+
+  #addStep(dish: ClassDish, step: RecipeStep, portions: DishPortions): StepTasks {
+    const inClass = step.place === 'in class';
+    const atStations = dish.maker === 'every station' && inClass;
+    const batch = atStations ? largest(portions.batches.filter((each) => each.kind === 'stations')) : null;
+    const where: Hands = atStations ? 'stations' : this.#staffFor(dish, inClass);
+    const factor = batch ? toNumber(batch.factor) : toNumber(portions.batchesInAll);
+    const shown = this.#addDemonstration(dish, step, atStations);
+    const hands = this.#addHands(dish, step, { where, factor, inClass, batch });
+    if (shown) this.#links.push({ from: shown, to: hands, minLag: 0 });
+    const wait = step.waitMinutes ? this.#addWait(dish, step, { where, hands }) : null;
+    return { first: shown ?? hands, last: wait ?? hands, where };
+  }
+
+  /** Prep is shared out by load; in class the assistant does what students do not, and demonstrations are the instructor's. */
+  #staffFor(dish: ClassDish, inClass: boolean): Hands {
+    if (this.input.facts.assistants === 0) return 'you';
+    if (inClass) return dish.maker === 'demonstration' ? 'you' : 'assistant';
+    return this.#load.assistant <= this.#load.you ? 'assistant' : 'you';
+  }
+
+  #addDemonstration(dish: ClassDish, step: RecipeStep, atStations: boolean): string | null {
+    if (!atStations || step.demonstrateMinutes === 0 || this.input.facts.demonstrationPlates === 0) return null;
+    const id = `${keyOf(dish, step.id)}:shown`;
+    this.#tasks.push({
+      id, name: `Show: ${shortTitle(step.text)}`, minutes: step.demonstrateMinutes, demands: [{ resource: 'you', units: 1 }, { resource: 'stations', units: this.#stationHands() }],
+      earliest: welcomeMinutes, latest: this.#eatAt, inClass: true, lane: 'you', kind: 'demonstration', title: `Show: ${shortTitle(step.text)}`,
+      detail: 'Every station stops and watches.', dishTitle: dish.recipe.title, step, how: [{ label: 'Demonstration as planned in the recipe', value: `${step.demonstrateMinutes} min` }],
+    });
+    return id;
+  }
+
+  #addHands(dish: ClassDish, step: RecipeStep, at: { where: Hands; factor: number; inClass: boolean; batch: Batch | null }): string {
+    const shown = dish.maker === 'demonstration' && at.inClass;
+    const work = shown ? { minutes: Math.max(1, step.demonstrateMinutes || step.handsOnMinutes), pairs: 1, how: [{ label: 'Demonstrated to all', value: `${step.demonstrateMinutes || step.handsOnMinutes} min` }] } : handsOn(step, at.factor, at.where === 'stations' ? { hands: this.#stationHands(), pace: beginnerPace } : { hands: 1, pace: 1 });
+    const id = keyOf(dish, step.id);
+    const appliance = step.waitMinutes ? [] : this.#applianceDemand(step, at.where);
+    const watched = shown ? [{ resource: 'stations', units: this.#stationHands() }] : [];
+    if (at.where !== 'stations' && !at.inClass) this.#load[at.where] += work.minutes;
+    this.#tasks.push({
+      id, name: shortTitle(step.text), minutes: work.minutes, demands: [{ resource: at.where, units: work.pairs }, ...appliance, ...watched],
+      earliest: at.inClass ? welcomeMinutes : undefined, latest: at.inClass ? this.#eatAt : -this.#setOut, inClass: at.inClass,
+      lane: at.where, kind: shown ? 'demonstration' : at.where === 'stations' ? 'students' : 'prep', title: shortTitle(step.text), detail: step.text,
+      dishTitle: dish.recipe.title, step, how: work.how,
+    });
+    return id;
+  }
+
+  #addWait(dish: ClassDish, step: RecipeStep, at: { where: Hands; hands: string }): string {
+    const demand = this.#applianceDemand(step, at.where);
+    const rounds = demand.length > 0 ? this.#rounds(step, at.where) : 1;
+    const wait = step.waitMinutes!;
+    const id = `${at.hands}:wait`;
+    this.#tasks.push({
+      id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds, demands: demand, latest: this.#eatAt,
+      lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
+      how: [
+        { label: 'Waiting, as written', value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`, note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined },
+        ...(rounds > 1 ? [{ label: 'Rounds', value: String(rounds), note: 'It does not all fit at once.' }] : []),
+      ],
+    });
+    this.#links.push({ from: at.hands, to: id, minLag: 0, maxLag: 0 });
+    this.#preheat(step, id);
+    return id;
+  }
+
+  #capacity(appliance: Appliance): number {
+    return this.input.kitchen.appliances.find((each) => each.appliance === appliance)?.capacity ?? 0;
+  }
+
+  /** Places wanted on an appliance: one a station, or one for a batch made by staff. None where the kitchen has none listed. */
+  #wanted(step: RecipeStep, where: Hands): number {
+    return where === 'stations' ? this.input.stations.sizes.length : Math.max(1, step.occupies ? 1 : 0);
+  }
+
+  #applianceDemand(step: RecipeStep, where: Hands): { resource: string; units: number; setting?: string }[] {
+    if (!step.occupies) return [];
+    const capacity = this.#capacity(step.occupies.appliance);
+    if (capacity === 0) return [];
+    return [{ resource: step.occupies.appliance, units: Math.min(capacity, this.#wanted(step, where)), setting: step.occupies.setting || undefined }];
+  }
+
+  #rounds(step: RecipeStep, where: Hands): number {
+    return Math.ceil(this.#wanted(step, where) / this.#capacity(step.occupies!.appliance));
+  }
+
+  /** An oven or griddle is heated once for each setting, before its first use. */
+  #preheat(step: RecipeStep, before: string): void {
+    const appliance = step.occupies?.appliance;
+    const heatMinutes = this.input.kitchen.appliances.find((each) => each.appliance === appliance)?.heatMinutes ?? 0;
+    if (!appliance || heatMinutes === 0 || !step.occupies) return;
+    const setting = step.occupies.setting;
+    const key = `heat:${appliance}:${setting}`;
+    if (!this.#heated.has(key)) {
+      this.#heated.set(key, key);
+      const title = `Heat the ${appliance}${setting ? ` to ${setting}` : ''}`;
+      this.#tasks.push({
+        id: key, name: title, minutes: heatMinutes, demands: [{ resource: appliance, units: 1, setting: setting || undefined }], latest: this.#eatAt,
+        lane: appliance, kind: 'wait', title, detail: title, dishTitle: '', step: null, how: [{ label: `The ${appliance} takes time to heat`, value: `${heatMinutes} min` }],
+      });
+    }
+    this.#links.push({ from: key, to: before, minLag: 0 });
+  }
+
+  #stationHands(): number {
+    return Math.min(...this.input.stations.sizes);
+  }
+
+  addClassFrame(): void {
+    const all = [{ resource: 'you', units: 1 }, { resource: 'stations', units: this.#stationHands() }];
+    const length = this.input.facts.lengthMinutes + this.input.overrun;
+    this.#fixed('welcome', 'Welcome, hands, knives and safety', 0, welcomeMinutes, all, 'Say who avoids what, where the first aid is, and how to hold a knife.');
+    this.#fixed('eat', 'Plate, taste and eat', this.#eatAt, eatMinutes, all, 'Taste before and after the last seasoning.');
+    this.#fixed('clear', 'Clear and carry home', length - clearMinutes, clearMinutes, all, 'Label what is kept: name, date, use by.');
+    const hands = this.input.facts.assistants > 0 ? 'assistant' : 'you';
+    this.#tasks.push({
+      id: 'set-out', name: 'Set out the stations', minutes: this.#setOut, demands: [{ resource: hands, units: 1 }], latest: -1, inClass: false, lane: hands, kind: 'prep',
+      title: 'Set out the stations', detail: 'Crates, sorted ingredients, boards on damp cloths.', dishTitle: '', step: null,
+      how: [{ label: `${this.input.stations.sizes.length} stations × ${setOutMinutesPerStation} min`, value: `${this.#setOut} min` }],
+    });
+  }
+
+  #fixed(id: string, title: string, start: number, minutes: number, demands: ScheduleTask['demands'], detail: string): void {
+    this.#tasks.push({
+      id, name: title, minutes, demands, earliest: start, latest: start + minutes, inClass: true, lane: 'you', kind: 'class', title, detail, dishTitle: '', step: null,
+      how: [{ label: 'Set aside in every class', value: `${minutes} min`, note: 'A starting estimate.' }],
+    });
+  }
+}
+
+/** When eating starts: what is left before clearing. */
+export function eatMinuteOf(lengthMinutes: number): number {
+  return lengthMinutes - clearMinutes - eatMinutes;
+}
+
+function keyOf(dish: ClassDish, stepId: string): string {
+  return `${dish.id}/${stepId}`;
+}
+
+function largest(batches: readonly Batch[]): Batch | null {
+  return batches.reduce<Batch | null>((best, each) => (!best || toNumber(each.factor) > toNumber(best.factor) ? each : best), null);
+}
+
+/**
+ * Hands-on minutes for a batch: they grow with the amount per pair of hands, but never fall under half of what is written;
+ * loading something that then waits grows only past a double batch. Starting estimates.
+ */
+function handsOn(step: RecipeStep, factor: number, at: { hands: number; pace: number }): { minutes: number; pairs: number; how: { label: string; value: string; note?: string }[] } {
+  const growth = step.waitMinutes ? Math.max(1, factor / 2) : Math.max(0.5, factor);
+  const alone = step.handsOnMinutes * growth * at.pace;
+  const pairs = alone > shareWorkOverMinutes && at.hands >= 2 ? 2 : 1;
+  const minutes = Math.max(1, Math.ceil(alone / pairs - 1e-9));
+  const how = [
+    { label: 'Hands-on, as written', value: `${step.handsOnMinutes} min` },
+    { label: `× ${showNumber(growth)} for ${showNumber(factor)} batches`, value: `${showNumber(step.handsOnMinutes * growth)} min`, note: step.waitMinutes ? 'Loading grows only past a double batch.' : growth > factor ? 'Never under half of what is written.' : undefined },
+    ...(at.pace === 1 ? [] : [{ label: `× ${at.pace} for people who are learning`, value: `${showNumber(alone)} min` }]),
+    ...(pairs > 1 ? [{ label: 'Two pairs of hands', value: `${minutes} min` }] : []),
+  ];
+  return { minutes, pairs, how };
+}
+
+const longestTitle = 46;
+
+/** The first clause of a step, for a bar of the clock. */
+export function shortTitle(text: string): string {
+  const clause = text.split(/[.;:]| until | then /)[0]!.trim().replace(/,$/, '');
+  if (clause.length <= longestTitle) return clause;
+  const cut = clause.slice(0, longestTitle);
+  return `${cut.slice(0, cut.lastIndexOf(' ') > 20 ? cut.lastIndexOf(' ') : longestTitle).replace(/[,\s]+$/, '')} …`;
+}
+
+function waitTitle(step: RecipeStep): string {
+  return `${shortTitle(step.text)}${step.occupies?.setting ? `, ${step.occupies.setting}` : ''}`;
+}

@@ -1,0 +1,50 @@
+import type { Workings } from '../amounts/index.js';
+
+/** Whose hands, or which appliance, a bar of the clock stands for. */
+export type Lane = 'you' | 'assistant' | 'stations' | 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle' | 'resting';
+
+export type EntryKind = 'prep' | 'demonstration' | 'students' | 'wait' | 'class';
+
+/** One bar of the clock. Minutes count from class start. */
+export interface TimelineEntry {
+  readonly id: string;
+  readonly lane: Lane;
+  readonly kind: EntryKind;
+  readonly title: string;
+  readonly detail: string;
+  readonly dishTitle: string;
+  readonly stepId: string;
+  readonly start: number;
+  readonly end: number;
+  /** ISO instants of start and end, and the local wall time "18:30" and date "2026-11-27". */
+  readonly startsAt: string;
+  readonly localDate: string;
+  readonly localTime: string;
+  readonly localEnd: string;
+  /** How long the result stays good, to which minute, and when it is used. */
+  readonly keeps: { readonly until: number; readonly usedAt: number | null; readonly usedBy: string; readonly broken: boolean } | null;
+  readonly workings: Workings;
+}
+
+export interface TimelineClash {
+  readonly entryIds: readonly string[];
+  readonly sentence: string;
+}
+
+export interface Timeline {
+  /** `scheduled`: all can be met. `strained`: a plan with clashes or past its time. `undecided`: none found. */
+  readonly status: 'scheduled' | 'strained' | 'undecided';
+  /** On earlier days than the class, in order. */
+  readonly daysBefore: readonly TimelineEntry[];
+  /** On the day of the class, in order. */
+  readonly clock: readonly TimelineEntry[];
+  readonly eatMinute: number;
+  readonly classMinutes: number;
+  readonly usedMinutes: number;
+  /** Minutes that the class runs past its length. */
+  readonly overrunMinutes: number;
+  /** Minutes left over after clearing. */
+  readonly spareMinutes: number;
+  readonly clashes: readonly TimelineClash[];
+  readonly usedWorkings: Workings;
+}

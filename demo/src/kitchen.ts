@@ -1,0 +1,60 @@
+import { parseDate } from '@internationalized/date';
+import type { KitchenFacts, Maker, Portion, Recipe } from '@fornax/core';
+import { dipsAndDressings } from './dips-dressings.js';
+import { salads } from './salads.js';
+import { writeRecipe } from './write.js';
+
+/** The made-up teaching kitchen that the demo opens in. */
+export const demoKitchen: KitchenFacts = {
+  name: 'The Long Table kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:30',
+  appliances: [
+    { appliance: 'oven', capacity: 4, heatMinutes: 15 }, { appliance: 'hob', capacity: 8, heatMinutes: 0 }, { appliance: 'blender', capacity: 2, heatMinutes: 0 },
+    { appliance: 'fridge', capacity: 12, heatMinutes: 0 },
+  ],
+  tools: [
+    { tool: 'board and knife', count: 14 }, { tool: 'peeler', count: 8 }, { tool: 'fine grater', count: 6 }, { tool: 'whisk', count: 6 }, { tool: 'small bowl', count: 30 },
+    { tool: 'large bowl', count: 12 }, { tool: 'jar with lid', count: 12 }, { tool: 'strainer', count: 4 }, { tool: 'saucepan', count: 6 }, { tool: 'frying pan', count: 5 },
+    { tool: 'citrus press', count: 4 }, { tool: 'serving dish', count: 14 }, { tool: 'tongs', count: 8 }, { tool: 'spatula', count: 8 }, { tool: 'pestle and mortar', count: 3 },
+    { tool: 'salad spinner', count: 3 }, { tool: 'oven tray', count: 8 }, { tool: 'jug blender', count: 2 }, { tool: 'large pot', count: 3 }, { tool: 'storage box', count: 10 },
+  ],
+};
+
+export interface DemoRecipe { readonly key: string; readonly recipe: Recipe }
+
+export const demoRecipes: readonly DemoRecipe[] = [...salads, ...dipsAndDressings].map((written) => ({ key: written.key, recipe: writeRecipe(written) }));
+
+export interface DemoClass {
+  readonly title: string;
+  readonly startsAt: string;
+  readonly lengthMinutes: number;
+  readonly place: string;
+  readonly people: number;
+  readonly peoplePerStation: number;
+  readonly assistants: number;
+  readonly demonstrationPlates: number;
+  readonly dishes: readonly { readonly recipe: string; readonly portion: Portion; readonly maker: Maker }[];
+}
+
+export const demoCourse = { title: 'Leaves, roots and beans' };
+
+/** Four classes of the course, dated from the day the demo is loaded: one past, one today, one in three days, one next week. */
+export function demoClasses(today: string): DemoClass[] {
+  const day = (offset: number, time: string) => `${parseDate(today).add({ days: offset }).toString()}T${time}`;
+  const usual = { place: 'Main kitchen', peoplePerStation: 4, demonstrationPlates: 2 };
+  return [
+    { ...usual, title: 'Dressings from the ratio up', startsAt: day(-7, '18:30'), lengthMinutes: 120, people: 12, assistants: 0,
+      dishes: [{ recipe: 'vinaigrettes', portion: 'taste', maker: 'every station' }, { recipe: 'herb-yoghurt', portion: 'taste', maker: 'every station' }] },
+    { ...usual, title: 'Slaws and lunch bowls', startsAt: day(0, '18:00'), lengthMinutes: 120, people: 10, assistants: 1,
+      dishes: [{ recipe: 'slaw', portion: 'side', maker: 'every station' }, { recipe: 'chickpea-egg', portion: 'side', maker: 'every station' }] },
+    { ...usual, title: 'Roots and citrus', startsAt: day(3, '18:30'), lengthMinutes: 150, people: 14, assistants: 1,
+      dishes: [
+        { recipe: 'beetroot', portion: 'side', maker: 'every station' }, { recipe: 'fennel-pear', portion: 'taste', maker: 'every station' },
+        { recipe: 'white-bean', portion: 'taste', maker: 'demonstration' }, { recipe: 'carrot-farro', portion: 'taste', maker: 'demonstration' },
+      ] },
+    { ...usual, title: 'Smoke, char and warm salads', startsAt: day(8, '17:30'), lengthMinutes: 180, people: 16, assistants: 1,
+      dishes: [
+        { recipe: 'aubergine', portion: 'taste', maker: 'every station' }, { recipe: 'potato-green-bean', portion: 'side', maker: 'every station' },
+        { recipe: 'slaw', portion: 'taste', maker: 'made ahead' },
+      ] },
+  ];
+}
