@@ -25,14 +25,9 @@ export class ClassDishDto {
   useNewest?: boolean;
 }
 
-/** What can be changed of a class; every field may stand alone. */
-export class UpdateClassDto {
-  @IsOptional() @IsString() @Length(1, limits.titleLength, { message: `Give the class a title of up to ${limits.titleLength} characters.` })
-  title?: string;
+const titleSentence = { message: `Give the class a title of up to ${limits.titleLength} characters.` };
 
-  @IsOptional() @IsLocalDateTime()
-  startsAt?: string;
-
+class OptionalClassFields {
   @IsOptional() @IsTimeZone()
   zone?: string;
 
@@ -69,16 +64,25 @@ export class UpdateClassDto {
   dishes?: ClassDishDto[];
 }
 
+/** What can be changed of a class; every field may stand alone. */
+export class UpdateClassDto extends OptionalClassFields {
+  @IsOptional() @IsString() @Length(1, limits.titleLength, titleSentence)
+  title?: string;
+
+  @IsOptional() @IsLocalDateTime()
+  startsAt?: string;
+}
+
 /** A new class. The id is made by the browser, so that a double click or a lost answer makes one class, not two. */
-export class CreateClassDto extends UpdateClassDto {
+export class CreateClassDto extends OptionalClassFields {
   @IsUUID(undefined, { message: 'The new class has no valid id.' })
   id: string;
 
-  @IsString() @Length(1, limits.titleLength, { message: `Give the class a title of up to ${limits.titleLength} characters.` })
-  declare title: string;
+  @IsString() @Length(1, limits.titleLength, titleSentence)
+  title: string;
 
   @IsLocalDateTime()
-  declare startsAt: string;
+  startsAt: string;
 }
 
 /** A tick on the shopping list: a row of its own. */

@@ -1,0 +1,101 @@
+import { fork, spawnSync } from 'node:child_process';
+import { createServer } from 'node:net';
+import { existsSync, rmSync } from 'node:fs';
+import { isAbsolute, join } from 'node:path';
+import { startDatabase } from './database.mjs';
+import { root } from './machine.mjs';
+import { PlainError } from './say.mjs';
+
+/** Where the data lives: FORNAX_DATA, or a folder in the project. */
+export function dataFolder(usual) {
+  const chosen = process.env.FORNAX_DATA;
+  if (!chosen) return join(root, usual);
+  return isAbsolute(chosen) ? chosen : join(process.cwd(), chosen);
+}
+
+export function readPort() {
+  const port = Number(process.env.PORT ?? 4600);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new PlainError(`“${process.env.PORT}” is no port: choose a number from 1 to 65535.`);
+  return port;
+}
+
+/** Empties a data folder that is Fornax's own; refuses any other folder. */
+export function resetData(folder) {
+  if (!existsSync(folder)) return;
+  if (!existsSync(join(folder, 'database'))) throw new PlainError(`${folder} holds no Fornax data, so it was not emptied.`);
+  if (existsSync(join(folder, 'running.pid'))) throw new PlainError(`Fornax may be running with the data in ${folder}: stop it first, then reset.`);
+  rmSync(folder, { recursive: true });
+}
+
+/** Throws a plain sentence where something else listens on the port. */
+export function checkPort(port) {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', (error) => reject(error.code === 'EADDRINUSE' ? new PlainError(`Port ${port} is in use: choose another with PORT=${port + 1}.`) : error));
+    probe.listen(port, '127.0.0.1', () => probe.close(resolve));
+  });
+}
+
+/** The local date, "2026-11-24". */
+export function today() {
+  const now = new Date();
+  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-');
+}
+
+/** Database, migrations, demo data if asked for, server. Returns the address and how to stop everything cleanly. */
+export async function startFornax({ folder, port, demo }) {
+  await checkPort(port);
+  const database = await startDatabase(folder);
+  try {
+    const environment = { ...process.env, FORNAX_DATABASE: database.url, FORNAX_WEB: join(root, 'web', 'dist', 'app'), FORNAX_DEMO: demo ? '1' : '0', PORT: String(port) };
+    prepare(environment, demo ? ['demo', today()] : []);
+    const server = await launchServer(environment);
+    return { address: `http://127.0.0.1:${port}`, server, database, stop: () => stopBoth(server, database) };
+  } catch (error) {
+    await database.stop();
+    throw error;
+  }
+}
+
+export function prepare(environment, args) {
+  const done = spawnSync(process.execPath, [join(root, 'server', 'dist', 'prepare.js'), ...args], { env: environment, encoding: 'utf8' });
+  if (done.status !== 0) throw new PlainError(`The database could not be brought up to date: ${done.stderr.trim()}`);
+}
+
+function launchServer(environment) {
+  const server = fork(join(root, 'server', 'dist', 'main.js'), [], { env: environment, stdio: ['ignore', 'inherit', 'pipe', 'ipc'], detached: true });
+  let said = '';
+  server.stderr.on('data', (chunk) => {
+    said += chunk;
+    process.stderr.write(chunk);
+  });
+  return new Promise((resolve, reject) => {
+    server.once('message', () => resolve(server));
+    server.once('exit', () => reject(new PlainError(said ? 'The server did not start; see the sentence above.' : 'The server did not start.')));
+  });
+}
+
+async function stopBoth(server, database) {
+  if (server.exitCode === null && server.signalCode === null) {
+    const ended = new Promise((resolve) => { server.once('exit', resolve); });
+    server.kill('SIGTERM');
+    await ended;
+  }
+  await database.stop();
+}
+
+/** Serves until Ctrl+C or SIGTERM, then stops server and database and ends. */
+export async function serveUntilStopped(options) {
+  let stopping = false;
+  const fornax = await startFornax(options);
+  const end = async (code) => {
+    if (stopping) return;
+    stopping = true;
+    await fornax.stop();
+    process.exit(code);
+  };
+  process.on('SIGINT', () => void end(0));
+  process.on('SIGTERM', () => void end(0));
+  fornax.server.once('exit', () => void end(1));
+  return fornax;
+}

@@ -1,0 +1,30 @@
+import { Module, type DynamicModule } from '@nestjs/common';
+import { APP_GUARD } from '@nestjs/core';
+import { LoggerModule } from 'nestjs-pino';
+import { Sequelize } from 'sequelize-typescript';
+import { ClassesModule } from './classes/classes.module.js';
+import { CONFIG, type ServerConfig } from './config.js';
+import { HealthModule } from './health/health.module.js';
+import { KitchensModule } from './kitchens/kitchens.module.js';
+import { RecipesModule } from './recipes/recipes.module.js';
+import { SessionGuard } from './sessions/session-guard.js';
+import { SessionsModule } from './sessions/sessions.module.js';
+import { TechniquesModule } from './techniques/techniques.module.js';
+
+@Module({})
+export class AppModule {
+  /** The application over one database. The connection is opened and closed by the caller. */
+  static over(sequelize: Sequelize, config: ServerConfig): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        { module: SharedModule, global: true, providers: [{ provide: Sequelize, useValue: sequelize }, { provide: CONFIG, useValue: config }], exports: [Sequelize, CONFIG] },
+        LoggerModule.forRoot({ pinoHttp: { level: config.logLevel, autoLogging: config.logLevel === 'info', redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'] } }),
+        SessionsModule, KitchensModule, RecipesModule, ClassesModule, TechniquesModule, HealthModule,
+      ],
+      providers: [{ provide: APP_GUARD, useClass: SessionGuard }],
+    };
+  }
+}
+
+class SharedModule {}

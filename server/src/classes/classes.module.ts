@@ -1,0 +1,78 @@
+import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseUUIDPipe, Patch, Post, Put, Res } from '@nestjs/common';
+import { CreateClassDto, TickDto, UpdateClassDto, type ClassSummary, type ClassView, type CourseView, type TickView } from '@fornax/contract';
+import type { ClassPlan } from '@fornax/core';
+import type { Response } from 'express';
+import { etagOf, revisionFrom } from '../common/revision.js';
+import { Session, type SessionContext } from '../common/session-context.js';
+import { CourseRow } from '../database/models.js';
+import { KitchenScope } from '../database/scope.js';
+import { ClassViews } from './class-views.js';
+import { ClassesService } from './classes.service.js';
+import { TicksService } from './ticks.service.js';
+
+@Controller('api/courses')
+export class CoursesController {
+  @Get()
+  async list(@Session() session: SessionContext): Promise<CourseView[]> {
+    const rows = await new KitchenScope(CourseRow, session.kitchenId).find({ order: [['title', 'ASC']] });
+    return rows.map(({ id, title }) => ({ id, title }));
+  }
+}
+
+@Controller('api/classes')
+export class ClassesController {
+  constructor(private readonly classes: ClassesService, private readonly ticks: TicksService) {}
+
+  @Get()
+  list(@Session() session: SessionContext): Promise<ClassSummary[]> {
+    return this.classes.list(session.kitchenId);
+  }
+
+  @Get(':id')
+  async get(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Res({ passthrough: true }) response: Response): Promise<ClassView> {
+    return tagged(response, await this.classes.get(session.kitchenId, id));
+  }
+
+  @Get(':id/plan')
+  plan(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<ClassPlan> {
+    return this.classes.plan(session.kitchenId, id);
+  }
+
+  @Post()
+  async create(@Session() session: SessionContext, @Body() input: CreateClassDto, @Res({ passthrough: true }) response: Response): Promise<ClassView> {
+    return tagged(response, await this.classes.create(session.kitchenId, input));
+  }
+
+  @Patch(':id')
+  async update(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Headers('if-match') ifMatch: string | undefined, @Body() input: UpdateClassDto, @Res({ passthrough: true }) response: Response): Promise<ClassView> {
+    return tagged(response, await this.classes.update(session.kitchenId, id, revisionFrom(ifMatch), input));
+  }
+
+  @Delete(':id') @HttpCode(204)
+  remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.classes.remove(session.kitchenId, id);
+  }
+
+  @Post(':id/restore') @HttpCode(200)
+  restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<ClassView> {
+    return this.classes.restore(session.kitchenId, id);
+  }
+
+  @Get(':id/ticks')
+  listTicks(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<TickView[]> {
+    return this.ticks.list(session.kitchenId, id);
+  }
+
+  @Put(':id/ticks')
+  setTick(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Body() input: TickDto): Promise<TickView> {
+    return this.ticks.set(session, id, input);
+  }
+}
+
+function tagged(response: Response, view: ClassView): ClassView {
+  response.setHeader('ETag', etagOf(view.revision));
+  return view;
+}
+
+@Module({ controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService] })
+export class ClassesModule {}

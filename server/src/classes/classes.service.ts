@@ -1,0 +1,129 @@
+import { Injectable } from '@nestjs/common';
+import type { ClassDishDto, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
+import { planClass, splitStations, type ClassPlan } from '@fornax/core';
+import type { Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { ProblemException } from '../common/problem.js';
+import { ClassDishRow, ClassRow, KitchenRow, RecipeRow } from '../database/models.js';
+import { KitchenScope } from '../database/scope.js';
+import { inTransaction } from '../database/transaction.js';
+import { versionOfDraft } from '../recipes/versions.js';
+import { ClassViews } from './class-views.js';
+
+/** How many coming classes are planned for the list; the rest show their date only. */
+const plannedInList = 12;
+/** A class is still today's until this long after its start. */
+const dayInMilliseconds = 86_400_000;
+
+/** Classes of a kitchen: written under a revision, planned by core, deleted so that it can be undone. */
+@Injectable()
+export class ClassesService {
+  constructor(private readonly sequelize: Sequelize, private readonly views: ClassViews) {}
+
+  async list(kitchenId: string): Promise<ClassSummary[]> {
+    const rows = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null }, order: [['startsAt', 'ASC']] });
+    const views = await this.views.ofMany(rows);
+    const now = new Date().toISOString();
+    const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
+    let planned = 0;
+    return views.map((view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? planOf(view) : null, now));
+  }
+
+  async get(kitchenId: string, id: string): Promise<ClassView> {
+    return this.views.of(await this.#row(kitchenId, id));
+  }
+
+  async plan(kitchenId: string, id: string): Promise<ClassPlan> {
+    return planOf(await this.get(kitchenId, id));
+  }
+
+  /** Makes a class. Sent twice with the same id, it is made once. */
+  async create(kitchenId: string, input: CreateClassDto): Promise<ClassView> {
+    const kitchen = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
+    const { dishes, ...fields } = input;
+    const usual = { courseId: null, zone: kitchen.facts.zone, lengthMinutes: 120, place: '', people: 8, peoplePerStation: 4, assistants: 0, demonstrationPlates: 2 };
+    const row = await inTransaction(this.sequelize, async (transaction) => {
+      const scope = new KitchenScope(ClassRow, kitchenId);
+      const made = await scope.findOne({ where: { id: input.id }, transaction });
+      if (made) return made;
+      const created = await scope.create({ ...usual, ...withoutUndefined(fields), revision: 1 }, transaction);
+      await this.#writeDishes(created, dishes ?? [], transaction);
+      return created;
+    });
+    return this.views.of(row);
+  }
+
+  async update(kitchenId: string, id: string, revision: number, input: UpdateClassDto): Promise<ClassView> {
+    const { dishes, ...fields } = input;
+    const saved = await inTransaction(this.sequelize, async (transaction) => {
+      const row = await this.#row(kitchenId, id, transaction);
+      if (!await new KitchenScope(ClassRow, kitchenId).updateRevision(id, revision, withoutUndefined(fields), transaction)) return false;
+      if (dishes) await this.#writeDishes(row, dishes, transaction);
+      return true;
+    });
+    const current = await this.get(kitchenId, id);
+    if (!saved) throw new ProblemException(409, 'Somebody else changed this class meanwhile. Both versions are kept: choose which should stand.', { current });
+    return current;
+  }
+
+  async remove(kitchenId: string, id: string): Promise<void> {
+    const row = await this.#row(kitchenId, id);
+    row.deletedAt = new Date();
+    await row.save();
+  }
+
+  async restore(kitchenId: string, id: string): Promise<ClassView> {
+    const row = await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id } });
+    if (!row) throw notFound();
+    row.deletedAt = null;
+    await row.save();
+    return this.views.of(row);
+  }
+
+  async #row(kitchenId: string, id: string, transaction?: Transaction): Promise<ClassRow> {
+    const row = await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id, deletedAt: null }, transaction });
+    if (!row) throw notFound();
+    return row;
+  }
+
+  /** Writes the menu in order. A dish keeps its version; a new one, or one that asks for it, takes the newest. */
+  async #writeDishes(row: ClassRow, dishes: readonly ClassDishDto[], transaction: Transaction): Promise<void> {
+    const scope = new KitchenScope(ClassDishRow, row.kitchenId);
+    const before = new Map((await scope.find({ where: { classId: row.id }, transaction })).map((dish) => [dish.id, dish]));
+    await scope.destroy({ classId: row.id }, transaction);
+    for (const [position, dish] of dishes.entries()) {
+      const kept = before.get(dish.id);
+      const version = kept && kept.recipeId === dish.recipeId && !dish.useNewest ? kept.version : await this.#newestVersion(row.kitchenId, dish.recipeId, position, transaction);
+      await scope.create({ id: dish.id, classId: row.id, recipeId: dish.recipeId, version, position, portion: dish.portion, maker: dish.maker }, transaction);
+    }
+  }
+
+  async #newestVersion(kitchenId: string, recipeId: string, position: number, transaction: Transaction): Promise<number> {
+    const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id: recipeId, deletedAt: null }, transaction });
+    if (!recipe) {
+      const sentence = 'This recipe is not in the library any more.';
+      throw new ProblemException(422, sentence, { errors: [{ field: `dishes.${position}.recipeId`, sentence }] });
+    }
+    return versionOfDraft(recipe, transaction);
+  }
+}
+
+function notFound(): ProblemException {
+  return new ProblemException(404, 'There is no such class; it may have been deleted.');
+}
+
+function withoutUndefined(fields: Record<string, unknown> | object): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
+}
+
+function planOf(view: ClassView): ClassPlan {
+  return planClass({ class: view, kitchen: view.kitchen });
+}
+
+function summaryOf(view: ClassView, plan: ClassPlan | null, now: string): ClassSummary {
+  return {
+    id: view.id, title: view.title, startsAt: view.startsAt, zone: view.zone, lengthMinutes: view.lengthMinutes, people: view.people,
+    stations: splitStations(view.people, view.peoplePerStation).sizes.length, courseId: view.courseId, dishes: view.dishes.map((dish) => dish.recipe.title),
+    nextJob: plan?.jobs.find((job) => job.at > now) ?? null, toDecide: plan?.warnings.length ?? 0,
+  };
+}

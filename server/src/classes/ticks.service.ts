@@ -1,0 +1,37 @@
+import { Injectable } from '@nestjs/common';
+import type { TickDto, TickView } from '@fornax/contract';
+import { Sequelize } from 'sequelize-typescript';
+import { v7 as uuid } from 'uuid';
+import { ProblemException } from '../common/problem.js';
+import type { SessionContext } from '../common/session-context.js';
+import { ClassRow, TickRow } from '../database/models.js';
+import { KitchenScope } from '../database/scope.js';
+import { inTransaction } from '../database/transaction.js';
+
+/** Ticks on a shopping list, each a row with who and when by the server's clock; the later one stands. */
+@Injectable()
+export class TicksService {
+  constructor(private readonly sequelize: Sequelize) {}
+
+  async list(kitchenId: string, classId: string): Promise<TickView[]> {
+    const rows = await new KitchenScope(TickRow, kitchenId).find({ where: { classId }, order: [['key', 'ASC']] });
+    return rows.map(viewOf);
+  }
+
+  async set(session: SessionContext, classId: string, input: TickDto): Promise<TickView> {
+    const known = await new KitchenScope(ClassRow, session.kitchenId).findOne({ where: { id: classId, deletedAt: null } });
+    if (!known) throw new ProblemException(404, 'There is no such class; it may have been deleted.');
+    const values = { ticked: input.ticked, by: session.accountName, at: new Date() };
+    return inTransaction(this.sequelize, async (transaction) => {
+      const scope = new KitchenScope(TickRow, session.kitchenId);
+      const row = await scope.findOne({ where: { classId, key: input.key }, transaction, lock: true });
+      if (!row) return viewOf(await scope.create({ id: uuid(), classId, key: input.key, ...values }, transaction));
+      await row.update(values, { transaction });
+      return viewOf(row);
+    });
+  }
+}
+
+function viewOf(row: TickRow): TickView {
+  return { key: row.key, ticked: Boolean(row.ticked), by: row.by, at: row.at.toISOString() };
+}

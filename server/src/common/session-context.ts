@@ -1,0 +1,22 @@
+import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
+import type { Request } from 'express';
+
+/** Who is asking, and for which kitchen. Put on the request by the session guard. */
+export interface SessionContext {
+  readonly accountId: string;
+  readonly accountName: string;
+  readonly kitchenId: string;
+}
+
+export type SessionRequest = Request & { session?: SessionContext };
+
+export const OPEN = 'open';
+/** Marks a route that wants no session. */
+export const Open = () => SetMetadata(OPEN, true);
+
+/** The session of the request, in a controller's parameters. */
+export const Session = createParamDecorator((_: unknown, context: ExecutionContext): SessionContext => {
+  const { session } = context.switchToHttp().getRequest<SessionRequest>();
+  if (!session) throw new Error('A route that wants a session was opened without one.');
+  return session;
+});

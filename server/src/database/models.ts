@@ -1,0 +1,136 @@
+import type { Recipe, TechniqueNote } from '@fornax/core';
+import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import type { KitchenFacts } from '@fornax/core';
+
+/** A JSON document in a LONGTEXT column: MariaDB's JSON is text, and the driver hands it over as such. */
+function JsonColumn(field: string): PropertyDecorator {
+  return Column({
+    type: DataType.TEXT('long'), field,
+    get(this: Model) {
+      const stored = this.getDataValue(toProperty(field)) as string | null;
+      return stored === null ? null : JSON.parse(stored) as unknown;
+    },
+    set(this: Model, value: unknown) {
+      this.setDataValue(toProperty(field), value === null ? null : JSON.stringify(value));
+    },
+  }) as PropertyDecorator;
+}
+
+function toProperty(field: string): string {
+  return field.replace(/_(\w)/g, (_, letter: string) => letter.toUpperCase());
+}
+
+@Table({ tableName: 'kitchens' })
+export class KitchenRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @JsonColumn('facts') facts: KitchenFacts;
+  @Column(DataType.BOOLEAN) demo: boolean;
+  @Column(DataType.INTEGER) revision: number;
+}
+
+@Table({ tableName: 'accounts' })
+export class AccountRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.STRING(80)) name: string;
+  @Column(DataType.STRING(254)) email: string | null;
+  @Column({ type: DataType.STRING(255), field: 'password_hash' }) passwordHash: string | null;
+}
+
+@Table({ tableName: 'sessions' })
+export class SessionRow extends Model {
+  /** SHA-256 of the cookie's token, so that the table alone opens no session. */
+  @PrimaryKey @Column({ type: DataType.CHAR(64), field: 'token_hash' }) tokenHash: string;
+  @Column({ type: DataType.UUID, field: 'account_id' }) accountId: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column({ type: DataType.DATE, field: 'expires_at' }) expiresAt: Date;
+}
+
+@Table({ tableName: 'sign_in_attempts' })
+export class SignInAttemptRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column(DataType.STRING(254)) subject: string;
+  @Column(DataType.DATE) at: Date;
+}
+
+@Table({ tableName: 'courses' })
+export class CourseRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.STRING(160)) title: string;
+}
+
+@Table({ tableName: 'recipes' })
+export class RecipeRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.INTEGER) revision: number;
+  @Column(DataType.STRING(160)) title: string;
+  /** The draft: what the editor shows and saves as one types. */
+  @JsonColumn('content') content: Recipe;
+  @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
+}
+
+@Table({ tableName: 'recipe_versions' })
+export class RecipeVersionRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column({ type: DataType.UUID, field: 'recipe_id' }) recipeId: string;
+  @Column(DataType.INTEGER) number: number;
+  @JsonColumn('content') content: Recipe;
+}
+
+@Table({ tableName: 'classes' })
+export class ClassRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column({ type: DataType.UUID, field: 'course_id' }) courseId: string | null;
+  @Column(DataType.INTEGER) revision: number;
+  @Column(DataType.STRING(160)) title: string;
+  /** Local wall time as written, "2026-11-27T18:30": never an instant, so that a change of summer time cannot move it. */
+  @Column({ type: DataType.CHAR(16), field: 'starts_at' }) startsAt: string;
+  @Column(DataType.STRING(60)) zone: string;
+  @Column({ type: DataType.INTEGER, field: 'length_minutes' }) lengthMinutes: number;
+  @Column(DataType.STRING(120)) place: string;
+  @Column(DataType.INTEGER) people: number;
+  @Column({ type: DataType.INTEGER, field: 'people_per_station' }) peoplePerStation: number;
+  @Column(DataType.INTEGER) assistants: number;
+  @Column({ type: DataType.INTEGER, field: 'demonstration_plates' }) demonstrationPlates: number;
+  @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
+}
+
+@Table({ tableName: 'class_dishes' })
+export class ClassDishRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column({ type: DataType.UUID, field: 'class_id' }) classId: string;
+  @Column({ type: DataType.UUID, field: 'recipe_id' }) recipeId: string;
+  @Column(DataType.INTEGER) override version: number;
+  @Column(DataType.INTEGER) position: number;
+  @Column(DataType.STRING(20)) portion: string;
+  @Column(DataType.STRING(20)) maker: string;
+}
+
+@Table({ tableName: 'shopping_ticks' })
+export class TickRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column({ type: DataType.UUID, field: 'class_id' }) classId: string;
+  @Column({ type: DataType.STRING(200), field: 'row_key' }) key: string;
+  @Column(DataType.BOOLEAN) ticked: boolean;
+  @Column({ type: DataType.STRING(80), field: 'ticked_by' }) by: string;
+  @Column(DataType.DATE(3)) at: Date;
+}
+
+@Table({ tableName: 'techniques' })
+export class TechniqueRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  /** The name that steps use, "toss". */
+  @Column(DataType.STRING(40)) slug: string;
+  @JsonColumn('note') note: TechniqueNote;
+}
+
+export const models = [
+  KitchenRow, AccountRow, SessionRow, SignInAttemptRow, CourseRow, RecipeRow, RecipeVersionRow, ClassRow, ClassDishRow, TickRow, TechniqueRow,
+];

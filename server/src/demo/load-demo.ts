@@ -1,0 +1,35 @@
+import { demoClasses, demoCourse, demoKitchen, demoRecipes } from '@fornax/demo';
+import type { Transaction } from 'sequelize';
+import type { Sequelize } from 'sequelize-typescript';
+import { v7 as uuid } from 'uuid';
+import { AccountRow, ClassDishRow, ClassRow, CourseRow, KitchenRow, RecipeRow } from '../database/models.js';
+import { inTransaction } from '../database/transaction.js';
+import { createKitchen } from '../kitchens/create-kitchen.js';
+import { versionOfDraft } from '../recipes/versions.js';
+
+/** Loads the demo kitchen, dated from `today` ("2026-11-24"), unless it is there already. Returns whether it was loaded. */
+export async function loadDemo(sequelize: Sequelize, today: string): Promise<boolean> {
+  return inTransaction(sequelize, async (transaction) => {
+    if (await KitchenRow.findOne({ where: { demo: true }, transaction })) return false;
+    const kitchen = await createKitchen(demoKitchen, transaction, true);
+    await AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: 'Ines Okoye', email: null, passwordHash: null }, { transaction });
+    const recipes = new Map<string, RecipeRow>();
+    for (const { key, recipe } of demoRecipes) {
+      recipes.set(key, await RecipeRow.create({ id: uuid(), kitchenId: kitchen.id, revision: 1, title: recipe.title, content: recipe }, { transaction }));
+    }
+    const course = await CourseRow.create({ id: uuid(), kitchenId: kitchen.id, title: demoCourse.title }, { transaction });
+    for (const each of demoClasses(today)) await loadClass(each, course, recipes, transaction);
+    return true;
+  });
+}
+
+async function loadClass({ dishes, ...fields }: ReturnType<typeof demoClasses>[number], course: CourseRow, recipes: ReadonlyMap<string, RecipeRow>, transaction: Transaction): Promise<void> {
+  const { kitchenId } = course;
+  const row = await ClassRow.create({ ...fields, id: uuid(), kitchenId, courseId: course.id, revision: 1, zone: demoKitchen.zone }, { transaction });
+  for (const [position, dish] of dishes.entries()) {
+    const recipe = recipes.get(dish.recipe);
+    if (!recipe) throw new Error(`The demo has no recipe “${dish.recipe}”.`);
+    const version = await versionOfDraft(recipe, transaction);
+    await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker }, { transaction });
+  }
+}

@@ -1,0 +1,97 @@
+import { Injectable } from '@nestjs/common';
+import type { CreateRecipeDto, RecipeSummary, RecipeView, UpdateRecipeDto } from '@fornax/contract';
+import { allergensOf, type Recipe } from '@fornax/core';
+import { Op } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { ProblemException } from '../common/problem.js';
+import { ClassDishRow, ClassRow, RecipeRow } from '../database/models.js';
+import { KitchenScope } from '../database/scope.js';
+import { inTransaction } from '../database/transaction.js';
+
+/** Recipes of a kitchen: their drafts, saved under a revision, and deletion that can be undone. */
+@Injectable()
+export class RecipesService {
+  constructor(private readonly sequelize: Sequelize) {}
+
+  async list(kitchenId: string): Promise<RecipeSummary[]> {
+    const rows = await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, order: [['title', 'ASC']] });
+    return rows.map((row) => summaryOf(row.id, row.content));
+  }
+
+  async get(kitchenId: string, id: string): Promise<RecipeView> {
+    const row = await this.#row(kitchenId, id);
+    return this.#view(row);
+  }
+
+  /** Makes a recipe. Sent twice with the same id, it is made once. */
+  async create(kitchenId: string, input: CreateRecipeDto): Promise<RecipeView> {
+    const scope = new KitchenScope(RecipeRow, kitchenId);
+    const made = await scope.findOne({ where: { id: input.id } });
+    const row = made ?? await scope.create({ id: input.id, revision: 1, title: input.content.title, content: plain(input.content) });
+    return this.#view(row);
+  }
+
+  async update(kitchenId: string, id: string, revision: number, input: UpdateRecipeDto): Promise<RecipeView> {
+    const scope = new KitchenScope(RecipeRow, kitchenId);
+    await this.#row(kitchenId, id);
+    const saved = await scope.updateRevision(id, revision, { title: input.content.title, content: plain(input.content) });
+    const current = await this.get(kitchenId, id);
+    if (!saved) throw new ProblemException(409, 'Somebody else changed this recipe meanwhile. Both versions are kept: choose which should stand.', { current });
+    return current;
+  }
+
+  /** Takes a recipe out of the library, unless a class that is not deleted uses it. */
+  async remove(kitchenId: string, id: string): Promise<void> {
+    await inTransaction(this.sequelize, async (transaction) => {
+      const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id, deletedAt: null }, transaction, lock: true });
+      if (!row) throw notFound();
+      const classes = await classesUsing(kitchenId, id);
+      if (classes.length > 0) throw new ProblemException(409, `“${row.title}” is on the menu of ${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`);
+      row.deletedAt = new Date();
+      await row.save({ transaction });
+    });
+  }
+
+  async restore(kitchenId: string, id: string): Promise<RecipeView> {
+    const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } });
+    if (!row) throw notFound();
+    row.deletedAt = null;
+    await row.save();
+    return this.#view(row);
+  }
+
+  async #row(kitchenId: string, id: string): Promise<RecipeRow> {
+    const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id, deletedAt: null } });
+    if (!row) throw notFound();
+    return row;
+  }
+
+  async #view(row: RecipeRow): Promise<RecipeView> {
+    return { id: row.id, revision: row.revision, content: row.content, usedBy: await classesUsing(row.kitchenId, row.id) };
+  }
+}
+
+function notFound(): ProblemException {
+  return new ProblemException(404, 'This recipe is not in the library; it may have been deleted.');
+}
+
+async function classesUsing(kitchenId: string, recipeId: string): Promise<{ id: string; title: string }[]> {
+  const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({ where: { recipeId } });
+  const classes = await new KitchenScope(ClassRow, kitchenId).find({ where: { id: { [Op.in]: [...new Set(dishes.map((dish) => dish.classId))] }, deletedAt: null }, order: [['startsAt', 'DESC']] });
+  return classes.map(({ id, title }) => ({ id, title }));
+}
+
+/** DTO instances as plain data, with what was left out as null. */
+function plain(content: Recipe): Recipe {
+  return JSON.parse(JSON.stringify(content)) as Recipe;
+}
+
+function summaryOf(id: string, recipe: Recipe): RecipeSummary {
+  return {
+    id, title: recipe.title, kind: recipe.kind, serves: recipe.serves, portion: recipe.portion,
+    handsOnMinutes: recipe.steps.reduce((sum, step) => sum + step.handsOnMinutes, 0),
+    waitMinutes: recipe.steps.reduce((sum, step) => sum + (step.waitMinutes?.high ?? 0), 0),
+    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))], allergens: allergensOf(recipe),
+    unread: recipe.lines.filter((line) => line.unread !== '').length,
+  };
+}

@@ -1,0 +1,19 @@
+import type { Recipe } from '@fornax/core';
+import type { Transaction } from 'sequelize';
+import { v7 as uuid } from 'uuid';
+import { RecipeVersionRow, type RecipeRow } from '../database/models.js';
+import { KitchenScope } from '../database/scope.js';
+
+/** The number of the version that holds the recipe's draft as it stands; one is cut where the draft has moved on. */
+export async function versionOfDraft(recipe: RecipeRow, transaction: Transaction): Promise<number> {
+  const versions = new KitchenScope(RecipeVersionRow, recipe.kitchenId);
+  const newest = await versions.findOne({ where: { recipeId: recipe.id }, order: [['number', 'DESC']], transaction, lock: true });
+  if (newest && isSameContent(newest.content, recipe.content)) return newest.number;
+  const number = (newest?.number ?? 0) + 1;
+  await versions.create({ id: uuid(), recipeId: recipe.id, number, content: recipe.content }, transaction);
+  return number;
+}
+
+export function isSameContent(a: Recipe, b: Recipe): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}

@@ -1,0 +1,103 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { hash, verify } from '@node-rs/argon2';
+import { Inject, Injectable } from '@nestjs/common';
+import { parse } from 'cookie';
+import type { FirstAccountDto, SessionView, SignInDto, SignInOptions } from '@fornax/contract';
+import { Op } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { v7 as uuid } from 'uuid';
+import { CONFIG, type ServerConfig } from '../config.js';
+import { ProblemException } from '../common/problem.js';
+import type { SessionContext } from '../common/session-context.js';
+import { AccountRow, KitchenRow, SessionRow, SignInAttemptRow } from '../database/models.js';
+import { inTransaction } from '../database/transaction.js';
+import { createKitchen } from '../kitchens/create-kitchen.js';
+
+export const cookieName = 'fornax';
+export const sessionDays = 30;
+const attemptWindowMinutes = 15;
+const mostAttempts = 10;
+/** A hash of nothing, so that an unknown address takes as long as a wrong password. */
+const decoy = hash(randomBytes(16).toString('hex'));
+
+/** Sign-in, sign-out and the first account. All state is in the database, so that several servers can stand side by side. */
+@Injectable()
+export class SessionsService {
+  constructor(private readonly sequelize: Sequelize, @Inject(CONFIG) private readonly config: ServerConfig) {}
+
+  async options(): Promise<SignInOptions> {
+    const accounts = await AccountRow.count({ where: { email: { [Op.ne]: null } } });
+    return { demo: this.config.demo, firstStart: !this.config.demo && accounts === 0 };
+  }
+
+  /** Signs in and returns the cookie's token. */
+  async signIn(input: SignInDto, address: string): Promise<string> {
+    const account = input.demo ? await this.#demoAccount() : await this.#checkPassword(input, address);
+    return this.#open(account);
+  }
+
+  async #demoAccount(): Promise<AccountRow> {
+    const kitchen = this.config.demo ? await KitchenRow.findOne({ where: { demo: true } }) : null;
+    const account = kitchen ? await AccountRow.findOne({ where: { kitchenId: kitchen.id } }) : null;
+    if (!account) throw new ProblemException(403, 'This Fornax was started without demo data.');
+    return account;
+  }
+
+  async #checkPassword(input: SignInDto, address: string): Promise<AccountRow> {
+    const email = (input.email ?? '').toLowerCase();
+    const subjects = [email, `from ${address}`];
+    const since = new Date(Date.now() - attemptWindowMinutes * 60_000);
+    const attempts = await SignInAttemptRow.count({ where: { subject: subjects, at: { [Op.gt]: since } } });
+    if (attempts >= mostAttempts) throw new ProblemException(429, `Too many tries; wait ${attemptWindowMinutes} minutes and try again.`);
+    const account = email ? await AccountRow.findOne({ where: { email } }) : null;
+    const right = await verify(account?.passwordHash ?? await decoy, input.password ?? '');
+    if (account && right) return account;
+    const at = new Date();
+    for (const subject of subjects) await SignInAttemptRow.create({ id: uuid(), subject, at });
+    throw new ProblemException(401, 'E-mail address and password do not belong together.', { errors: [{ field: 'password', sentence: 'E-mail address and password do not belong together.' }] });
+  }
+
+  /** Makes the first kitchen and account; refused once there is one. */
+  async createFirstAccount(input: FirstAccountDto): Promise<string> {
+    const passwordHash = await hash(input.password);
+    const account = await inTransaction(this.sequelize, async (transaction) => {
+      // Locks the rows read, so that of two first starts at the same moment one waits and then is refused.
+      const existing = await AccountRow.findAll({ where: { email: { [Op.ne]: null } }, transaction, lock: true });
+      if (existing.length > 0 || this.config.demo) throw new ProblemException(409, 'There is an account already: sign in with it.');
+      const kitchen = await createKitchen({ name: input.kitchenName }, transaction);
+      return AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: input.name, email: input.email.toLowerCase(), passwordHash }, { transaction });
+    });
+    return this.#open(account);
+  }
+
+  async #open(account: AccountRow): Promise<string> {
+    const token = randomBytes(32).toString('base64url');
+    const expiresAt = new Date(Date.now() + sessionDays * 86_400_000);
+    await SessionRow.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
+    await SessionRow.create({ tokenHash: tokenHash(token), accountId: account.id, kitchenId: account.kitchenId, expiresAt });
+    return token;
+  }
+
+  /** The session a cookie header opens, or null. */
+  async find(cookieHeader: string | undefined): Promise<SessionContext | null> {
+    const token = parse(cookieHeader ?? '')[cookieName];
+    if (!token) return null;
+    const session = await SessionRow.findOne({ where: { tokenHash: tokenHash(token), expiresAt: { [Op.gt]: new Date() } } });
+    const account = session ? await AccountRow.findByPk(session.accountId) : null;
+    return session && account ? { accountId: account.id, accountName: account.name, kitchenId: session.kitchenId } : null;
+  }
+
+  async view(session: SessionContext): Promise<SessionView> {
+    const kitchen = await KitchenRow.findByPk(session.kitchenId, { rejectOnEmpty: true });
+    return { person: { id: session.accountId, name: session.accountName }, kitchen: { id: kitchen.id, name: kitchen.facts.name }, demo: kitchen.demo };
+  }
+
+  async signOut(cookieHeader: string | undefined): Promise<void> {
+    const token = parse(cookieHeader ?? '')[cookieName];
+    if (token) await SessionRow.destroy({ where: { tokenHash: tokenHash(token) } });
+  }
+}
+
+function tokenHash(token: string): string {
+  return createHash('sha256').update(token).digest('hex');
+}

@@ -1,0 +1,40 @@
+import { randomBytes } from 'node:crypto';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import compression from 'compression';
+import express, { type NextFunction, type Request, type Response } from 'express';
+import helmet from 'helmet';
+
+const noncePlace = '__CSP_NONCE__';
+const yearInMilliseconds = 31_536_000_000;
+
+/** Security headers for every answer, and the built web application under every address that is not the API's. */
+export function serveWebApp(app: NestExpressApplication, webFolder: string): void {
+  app.use(compression());
+  app.use((_request: Request, response: Response, next: NextFunction) => {
+    response.locals.nonce = randomBytes(16).toString('base64');
+    next();
+  });
+  app.use(helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], connectSrc: ["'self'"], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'"], manifestSrc: ["'self'"],
+        styleSrc: ["'self'", (_request, response) => `'nonce-${(response as Response).locals.nonce as string}'`],
+        baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], objectSrc: ["'none'"],
+      },
+    },
+    // The demo and a first start are served without TLS on loopback.
+    strictTransportSecurity: false, referrerPolicy: { policy: 'same-origin' },
+  }));
+  if (!webFolder) return;
+  const page = readFileSync(join(webFolder, 'index.html'), 'utf8');
+  app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: yearInMilliseconds, fallthrough: false }));
+  app.use(express.static(webFolder, { index: false, maxAge: 0 }));
+  app.use((request: Request, response: Response, next: NextFunction) => {
+    if (request.method !== 'GET' || request.path.startsWith('/api/')) return next();
+    response.setHeader('Cache-Control', 'no-store');
+    response.type('html').send(page.replaceAll(noncePlace, response.locals.nonce as string));
+  });
+}
