@@ -1,0 +1,94 @@
+import { lazy, Suspense, useState } from 'react';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { I18nProvider, RouterProvider as AriaRouter } from 'react-aria-components';
+import { BrowserRouter, Navigate, Route, Routes, useHref, useNavigate } from 'react-router';
+import { ThemeProvider } from 'styled-components';
+import { ApiError } from './api/client.js';
+import { sessionQuery } from './api/queries.js';
+import { ErrorBoundary } from './parts/ErrorBoundary.js';
+import { Failed, Loading, Sheet } from './parts/states.js';
+import { ToastProvider } from './parts/toasts.js';
+import { Shell } from './shell/Shell.js';
+import { SignInPage } from './sign-in/SignInPage.js';
+import { GlobalStyle } from './theme/GlobalStyle.js';
+import { theme } from './theme/theme.js';
+import { ClassesPage } from './classes/ClassesPage.js';
+
+const ClassLayout = lazy(() => import('./classes/ClassLayout.js'));
+const SetUpPage = lazy(() => import('./set-up/SetUpPage.js'));
+const PortionPage = lazy(() => import('./portions/PortionPage.js'));
+const ShopPage = lazy(() => import('./shopping/ShopPage.js'));
+const PackPage = lazy(() => import('./kit/PackPage.js'));
+const TimePage = lazy(() => import('./timeline/TimePage.js'));
+const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
+const RecipePage = lazy(() => import('./recipes/RecipePage.js'));
+const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
+const TechniquesPage = lazy(() => import('./techniques/TechniquesPage.js'));
+
+const queries = () => new QueryClient({
+  defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiError && error.status < 500) && count < 2, refetchOnWindowFocus: true, networkMode: 'always' }, mutations: { networkMode: 'always' } },
+});
+
+export function App() {
+  const [client] = useState(queries);
+  return (
+    <ThemeProvider theme={theme}>
+      <GlobalStyle />
+      <I18nProvider locale="en-GB">
+        <QueryClientProvider client={client}>
+          <BrowserRouter>
+            <LinkedRouter />
+          </BrowserRouter>
+        </QueryClientProvider>
+      </I18nProvider>
+    </ThemeProvider>
+  );
+}
+
+function LinkedRouter() {
+  const navigate = useNavigate();
+  return (
+    <AriaRouter navigate={(path) => void navigate(path)} useHref={useHref}>
+      <ToastProvider>
+        <ErrorBoundary>
+          <SignedIn />
+        </ErrorBoundary>
+      </ToastProvider>
+    </AriaRouter>
+  );
+}
+
+function SignedIn() {
+  const { data: session, error, refetch } = useQuery(sessionQuery);
+  if (session) return <Places />;
+  if (error instanceof ApiError && error.status === 401) return <SignInPage />;
+  if (error) return <Sheet><Failed error={error} onRetry={() => void refetch()} /></Sheet>;
+  return <Sheet><Loading what="your kitchen" /></Sheet>;
+}
+
+function Places() {
+  return (
+    <Shell>
+      <Suspense fallback={<Sheet><Loading what="the page" /></Sheet>}>
+        <Routes>
+          <Route path="/" element={<Navigate to="/classes" replace />} />
+          <Route path="/classes" element={<ClassesPage />} />
+          <Route path="/classes/:classId" element={<ClassLayout />}>
+            <Route index element={<Navigate to="set-up" replace />} />
+            <Route path="set-up" element={<SetUpPage />} />
+            <Route path="portion" element={<PortionPage />} />
+            <Route path="shop" element={<ShopPage />} />
+            <Route path="pack" element={<PackPage />} />
+            <Route path="time" element={<TimePage />} />
+          </Route>
+          <Route path="/recipes" element={<RecipesPage />} />
+          <Route path="/recipes/new" element={<PasteRecipePage />} />
+          <Route path="/recipes/:recipeId" element={<RecipePage />} />
+          <Route path="/techniques" element={<TechniquesPage />} />
+          <Route path="/techniques/:slug" element={<TechniquesPage />} />
+          <Route path="*" element={<Sheet><Failed error={new Error('There is no page at this address. Choose a place from the bar above.')} /></Sheet>} />
+        </Routes>
+      </Suspense>
+    </Shell>
+  );
+}

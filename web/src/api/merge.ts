@@ -1,0 +1,26 @@
+import type { Unsent } from './outbox.js';
+
+/** Whether two values are the same data. */
+export function isSame(a: unknown, b: unknown): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}
+
+/** Adds a change to what is unsent; the base of a field is what it was when first touched. */
+export function addChange<T extends P, P extends object>(unsent: Unsent<P> | null, patch: Partial<P>, shown: T, revision: number): Unsent<P> {
+  const base: Partial<P> = { ...unsent?.base };
+  for (const field of Object.keys(patch) as (keyof P)[]) if (!(field in base)) base[field] = shown[field];
+  return { patch: { ...unsent?.patch, ...patch } as P, base, revision: unsent?.revision ?? revision };
+}
+
+/** The fields that somebody else changed too since ours were based on them. */
+export function clashingFields<P extends object>(unsent: Unsent<P>, current: P): (keyof P)[] {
+  return (Object.keys(unsent.patch) as (keyof P)[]).filter((field) => !isSame(current[field], unsent.base[field]) && !isSame(current[field], unsent.patch[field]));
+}
+
+/** What is left to send after `sent` has arrived: fields typed into again since. */
+export function leftToSend<P extends object>(unsent: Unsent<P>, sent: P, revision: number): Unsent<P> | null {
+  const left = (Object.keys(unsent.patch) as (keyof P)[]).filter((field) => !isSame(unsent.patch[field], sent[field]));
+  if (left.length === 0) return null;
+  const pick = (from: P) => Object.fromEntries(left.map((field) => [field, from[field]])) as P;
+  return { patch: pick(unsent.patch), base: pick(sent), revision };
+}

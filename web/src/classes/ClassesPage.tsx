@@ -1,0 +1,73 @@
+import { useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import type { ClassSummary, CourseView } from '@fornax/contract';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { classesQuery, coursesQuery } from '../api/queries.js';
+import { Button } from '../parts/Button.js';
+import { countdown, isOver, showDate, showTimes } from '../parts/dates.js';
+import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
+import { NewClass } from './NewClass.js';
+
+const Head = styled(Row)`justify-content: space-between; margin-bottom: 16px;`;
+const List = styled.ul`max-width: 980px; border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
+const Item = styled.li`
+  display: grid; grid-template-columns: 150px minmax(0, 1fr) 170px; gap: 4px 24px; padding: 14px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  h3 a { color: inherit; text-decoration: none; &:hover { text-decoration: underline; } }
+  @media (max-width: 700px) { grid-template-columns: 1fr; }
+`;
+const When = styled.div`font-variant-numeric: tabular-nums;`;
+const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
+const Job = styled.p`margin-top: 4px; strong { color: ${({ theme }) => theme.colour.emberText}; }`;
+const Decide = styled.div`text-align: right; color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600; @media (max-width: 700px) { text-align: left; }`;
+const Ready = styled(Decide)`color: ${({ theme }) => theme.colour.basil};`;
+const Past = styled.section`margin-top: 32px; h2 { margin-bottom: 8px; }`;
+
+/** What must be done today, and for which class. */
+export function ClassesPage() {
+  const { data: classes, error, refetch } = useQuery(classesQuery);
+  const { data: courses = [] } = useQuery(coursesQuery);
+  const [isMaking, setMaking] = useState(false);
+  const coming = (classes ?? []).filter((each) => !isOver(each.startsAt, each.lengthMinutes, each.zone));
+  const past = (classes ?? []).filter((each) => !coming.includes(each)).reverse();
+  return (
+    <Sheet>
+      <Head>
+        <h1>Classes</h1>
+        <Button look="act" onPress={() => setMaking(true)}>New class</Button>
+      </Head>
+      {error && !classes ? <Failed error={error} onRetry={() => void refetch()} /> : null}
+      {!classes && !error ? <Loading what="the classes" /> : null}
+      {classes && coming.length === 0 ? <Empty title="No classes ahead">Make one with a title, a day and the people you expect. Then choose dishes, and everything else is worked out.</Empty> : null}
+      {coming.length > 0 ? <List aria-label="Coming classes">{coming.map((each) => <ClassItem key={each.id} item={each} courses={courses} />)}</List> : null}
+      {past.length > 0 ? <Past><h2>Past</h2><List aria-label="Past classes">{past.map((each) => <ClassItem key={each.id} item={each} courses={courses} />)}</List></Past> : null}
+      <NewClass isOpen={isMaking} onClose={() => setMaking(false)} />
+    </Sheet>
+  );
+}
+
+function ClassItem({ item, courses }: { item: ClassSummary; courses: readonly CourseView[] }) {
+  const course = courses.find(({ id }) => id === item.courseId);
+  const over = isOver(item.startsAt, item.lengthMinutes, item.zone);
+  return (
+    <Item>
+      <When>
+        <div>{showDate(item.startsAt)}</div>
+        <Quietly>{showTimes(item.startsAt, item.lengthMinutes)}</Quietly>
+        <div>{over ? <Quietly>{countdown(item.startsAt)}</Quietly> : <Soon>{countdown(item.startsAt)}</Soon>}</div>
+      </When>
+      <div>
+        <h3><Link to={`/classes/${item.id}`}>{item.title}</Link></h3>
+        <Quietly>{item.people} people, {item.stations} stations{course ? ` · ${course.title}` : ''}</Quietly>
+        <p>{item.dishes.join(' · ')}</p>
+        {item.nextJob && item.nextJob.kind !== 'class' ? <Job>Next: {item.nextJob.title} <strong>{showDate(item.nextJob.localDate)}, {item.nextJob.localTime}</strong></Job> : null}
+      </div>
+      {over ? <span /> : <Readiness item={item} />}
+    </Item>
+  );
+}
+
+function Readiness({ item }: { item: ClassSummary }) {
+  if (item.dishes.length === 0) return <Decide>choose dishes</Decide>;
+  return item.toDecide > 0 ? <Decide>{item.toDecide} to decide</Decide> : <Ready>planned</Ready>;
+}

@@ -1,0 +1,35 @@
+import styled from 'styled-components';
+import { Button } from '../parts/Button.js';
+import { Row } from '../parts/states.js';
+import { useOpenClass, type ClassEdits } from './class-context.js';
+
+const Box = styled.section`margin: 0 24px 12px; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon}; dl { display: grid; grid-template-columns: max-content 1fr 1fr; gap: 2px 24px; margin: 8px 0; } dt { color: ${({ theme }) => theme.colour.quiet}; }`;
+
+const fieldNames: Readonly<Record<keyof ClassEdits, string>> = {
+  title: 'Title', startsAt: 'Starts', lengthMinutes: 'Length in minutes', place: 'Place', people: 'People', peoplePerStation: 'People at a station',
+  assistants: 'Assistants', demonstrationPlates: 'Demonstration plates', dishes: 'Menu',
+};
+
+/** Two people changed the same thing: both versions, and a choice that loses neither until it is made. */
+export function ConflictNotice() {
+  const { editor } = useOpenClass();
+  const { conflict } = editor;
+  if (!conflict) return null;
+  return (
+    <Box role="alert">
+      <strong>Somebody else changed this class while you did.</strong>
+      <dl>
+        <dt></dt><dd><strong>Yours</strong></dd><dd><strong>Theirs</strong></dd>
+        {conflict.fields.map((field) => [<dt key={field}>{fieldNames[field]}</dt>, <dd key={`${field}-mine`}>{show(conflict.mine[field])}</dd>, <dd key={`${field}-theirs`}>{show(conflict.theirs[field])}</dd>])}
+      </dl>
+      <Row>
+        <Button look="act" onPress={editor.keepMine}>Keep yours</Button>
+        <Button onPress={editor.takeTheirs}>Take theirs</Button>
+      </Row>
+    </Box>
+  );
+}
+
+function show(value: ClassEdits[keyof ClassEdits]): string {
+  return typeof value === 'object' ? value.map((dish) => dish.recipe.title).join(', ') : String(value);
+}

@@ -1,0 +1,22 @@
+import 'reflect-metadata';
+import { ClassDishDto, CreateClassDto, RecipeContentDto, UpdateClassDto, type FieldProblem } from '@fornax/contract';
+import { plainToInstance, type ClassConstructor } from 'class-transformer';
+import { validateSync, type ValidationError } from 'class-validator';
+
+/** The contract's own rules, asked before anything is sent: the same sentences as the server's. */
+function check<T extends object>(dto: ClassConstructor<T>, value: object): FieldProblem[] {
+  return flatten(validateSync(plainToInstance(dto, value), { whitelist: true }), '');
+}
+
+function flatten(errors: readonly ValidationError[], path: string): FieldProblem[] {
+  return errors.flatMap((error) => {
+    const field = path ? `${path}.${error.property}` : error.property;
+    const own = Object.values(error.constraints ?? {}).slice(0, 1).map((sentence) => ({ field, sentence }));
+    return [...own, ...flatten(error.children ?? [], field)];
+  });
+}
+
+export const checkNewClass = (value: CreateClassDto) => check(CreateClassDto, value);
+export const checkClass = (value: UpdateClassDto) => check(UpdateClassDto, value);
+export const checkRecipe = (value: RecipeContentDto) => check(RecipeContentDto, value);
+export type { ClassDishDto };

@@ -1,0 +1,22 @@
+import { createContext, useContext } from 'react';
+import type { ClassView } from '@fornax/contract';
+import type { ClassPlan } from '@fornax/core';
+import type { RowEditor } from '../api/useRowEditor.js';
+
+/** The fields of a class that can be changed. */
+export type ClassEdits = Pick<ClassView, 'title' | 'startsAt' | 'lengthMinutes' | 'place' | 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates' | 'dishes'>;
+
+export interface OpenClass {
+  readonly view: ClassView;
+  readonly plan: ClassPlan;
+  readonly editor: RowEditor<ClassView, ClassEdits>;
+}
+
+export const ClassContext = createContext<OpenClass | null>(null);
+
+/** The class whose pages are open, with the plan of what is on the screen. */
+export function useOpenClass(): OpenClass {
+  const open = useContext(ClassContext);
+  if (!open) throw new Error('A page of a class was opened outside of one.');
+  return open;
+}

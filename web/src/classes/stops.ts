@@ -1,0 +1,43 @@
+import type { ClassPlan, PlanWarning } from '@fornax/core';
+import type { ClassView } from '@fornax/contract';
+import { daysAhead, showWeekday } from '../parts/dates.js';
+
+export type StopState = 'empty' | 'half' | 'full';
+
+export interface Stop {
+  readonly path: string;
+  readonly name: string;
+  readonly digit: string;
+  readonly state: StopState;
+  readonly note: string;
+  readonly urgent: boolean;
+}
+
+/** The stops of the path that are built, with what is open at each. A stop keeps its digit. */
+export function stopsOf(view: ClassView, plan: ClassPlan): Stop[] {
+  const empty = view.dishes.length === 0;
+  const of = (place: PlanWarning['place']) => plan.warnings.filter((warning) => warning.place === place);
+  const stop = (path: string, name: string, digit: string, warnings: readonly PlanWarning[], note: string): Stop => ({
+    path, name, digit, note: empty && path !== 'set-up' ? '' : note, urgent: warnings.some((warning) => warning.level !== 'look'),
+    state: empty ? 'empty' : warnings.length > 0 ? 'half' : 'full',
+  });
+  const toDecide = (warnings: readonly PlanWarning[]) => (warnings.length > 0 ? `${warnings.length} to decide` : 'ready');
+  return [
+    stop('set-up', 'Set up', '1', of('people'), empty ? 'choose dishes' : toDecide(of('people'))),
+    stop('portion', 'Portion', '2', of('portions'), toDecide(of('portions'))),
+    stop('shop', 'Shop', '3', of('shopping'), buyNote(plan) || toDecide(of('shopping'))),
+    stop('pack', 'Pack', '4', of('kit'), of('kit').length > 0 ? `${of('kit').length} short` : 'ready'),
+    stop('time', 'Time', '5', of('timeline'), of('timeline').length > 0 ? timeNote(of('timeline')) : 'ready'),
+  ];
+}
+
+function buyNote(plan: ClassPlan): string {
+  const buy = plan.jobs.find((job) => job.kind === 'buy');
+  return buy && daysAhead(buy.localDate) >= 0 ? `buy on ${showWeekday(buy.localDate)}` : '';
+}
+
+function timeNote(warnings: readonly PlanWarning[]): string {
+  const clashes = warnings.filter((warning) => warning.level === 'clash').length;
+  if (clashes === 0) return 'full';
+  return clashes === 1 ? '1 clash' : `${clashes} clashes`;
+}

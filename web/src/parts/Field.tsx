@@ -1,0 +1,78 @@
+import type { ReactNode } from 'react';
+import { FieldError, Input, Label, ListBox, ListBoxItem, Popover, Select, SelectValue, Text, TextArea, TextField, Button } from 'react-aria-components';
+import { ChevronDown } from 'lucide-react';
+import styled, { css } from 'styled-components';
+
+const box = css`
+  width: 100%; min-height: 34px; padding: 5px 9px; background: ${({ theme }) => theme.colour.sheet}; border: 1px solid #98a29b; border-radius: ${({ theme }) => theme.radius};
+  &[data-focused] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 0; }
+  &[data-invalid] { border-color: ${({ theme }) => theme.colour.beet}; }
+  @media (pointer: coarse) { min-height: 44px; }
+`;
+const StyledInput = styled(Input)`${box}`;
+const StyledArea = styled(TextArea)`${box} min-height: 120px; resize: vertical; line-height: 20px;`;
+const StyledLabel = styled(Label)`display: block; margin-bottom: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
+const Sentence = styled(FieldError)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.beet}; font-size: 13px; line-height: 18px;`;
+const Hint = styled(Text)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
+
+interface FieldProps {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  onBlur?: () => void;
+  problem?: string;
+  hint?: ReactNode;
+  type?: 'text' | 'email' | 'password' | 'date' | 'time' | 'search';
+  inputMode?: 'numeric';
+  rows?: number;
+  autoComplete?: string;
+  maxLength?: number;
+  placeholder?: string;
+  autoFocus?: boolean;
+  isRequired?: boolean;
+}
+
+/** A labelled text box with its problem in a sentence right below it. */
+export function Field({ label, value, onChange, onBlur, problem, hint, type = 'text', inputMode, rows, autoComplete, maxLength, placeholder, autoFocus, isRequired }: FieldProps) {
+  return (
+    <TextField value={value} onChange={onChange} onBlur={onBlur} isInvalid={Boolean(problem)} type={type} inputMode={inputMode} autoComplete={autoComplete} autoFocus={autoFocus} isRequired={isRequired} validationBehavior="aria">
+      <StyledLabel>{label}</StyledLabel>
+      {rows ? <StyledArea rows={rows} placeholder={placeholder} /> : <StyledInput maxLength={maxLength} placeholder={placeholder} />}
+      {hint ? <Hint slot="description">{hint}</Hint> : null}
+      <Sentence>{problem}</Sentence>
+    </TextField>
+  );
+}
+
+const SelectButton = styled(Button)`${box} display: flex; align-items: center; justify-content: space-between; gap: 6px; text-align: left; cursor: pointer; &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; }`;
+export const FloatingList = styled(Popover)`min-width: var(--trigger-width); max-height: 320px; overflow: auto; background: ${({ theme }) => theme.colour.sheet}; border: 1px solid ${({ theme }) => theme.colour.hairline}; border-radius: ${({ theme }) => theme.radius}; box-shadow: 0 6px 20px rgb(24 35 30 / 16%);`;
+export const ListChoice = styled(ListBoxItem)`
+  padding: 6px 12px; cursor: pointer; outline: none;
+  &[data-focused] { background: ${({ theme }) => theme.colour.basilPale}; }
+  &[data-selected] { font-weight: 700; }
+`;
+const HiddenLabel = styled(StyledLabel)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
+
+interface ChoiceProps<T extends string> {
+  label: string;
+  value: T;
+  onChange: (value: T) => void;
+  options: readonly { readonly id: T; readonly name: string }[];
+  hideLabel?: boolean;
+}
+
+/** One of a short list. */
+export function Choice<T extends string>({ label, value, onChange, options, hideLabel }: ChoiceProps<T>) {
+  return (
+    <Select value={value} onChange={(key) => onChange(key as T)}>
+      {hideLabel ? <HiddenLabel>{label}</HiddenLabel> : <StyledLabel>{label}</StyledLabel>}
+      <SelectButton>
+        <SelectValue />
+        <ChevronDown size={15} aria-hidden />
+      </SelectButton>
+      <FloatingList>
+        <ListBox items={options}>{(option) => <ListChoice id={option.id}>{option.name}</ListChoice>}</ListBox>
+      </FloatingList>
+    </Select>
+  );
+}

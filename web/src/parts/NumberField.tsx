@@ -1,0 +1,22 @@
+import { useState } from 'react';
+import { Field } from './Field.js';
+
+interface NumberFieldProps {
+  label: string;
+  value: number;
+  /** Called as one types, with a whole number or NaN. */
+  onChange: (value: number) => void;
+  problem?: string;
+  hint?: string;
+}
+
+/** A whole number that takes effect while it is typed. What is not a number stays in the box with its problem below it. */
+export function NumberField({ label, value, onChange, problem, hint }: NumberFieldProps) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const change = (text: string) => {
+    setTyped(text);
+    onChange(/^\s*-?\d+\s*$/.test(text) ? Number(text) : Number.NaN);
+  };
+  const shown = typed !== null && (Number.isNaN(Number(typed)) || typed.trim() === '' || Number(typed) === value || problem) ? typed : String(value);
+  return <Field label={label} value={shown} onChange={change} onBlur={() => problem ? undefined : setTyped(null)} problem={problem} hint={hint} inputMode="numeric" />;
+}

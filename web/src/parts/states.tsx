@@ -1,0 +1,33 @@
+import type { ReactNode } from 'react';
+import styled from 'styled-components';
+import { Button } from './Button.js';
+
+const Box = styled.div`padding: 40px 0; max-width: 520px; h2 { margin-bottom: 8px; } p { color: ${({ theme }) => theme.colour.quiet}; margin-bottom: 16px; }`;
+
+/** What an empty screen says: what it is for, and what to do next. */
+export function Empty({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
+  return <Box><h2>{title}</h2><p>{children}</p>{action}</Box>;
+}
+
+const Quiet = styled.p`padding: 40px 0; color: ${({ theme }) => theme.colour.quiet};`;
+
+export function Loading({ what }: { what: string }) {
+  return <Quiet role="status">Loading {what} …</Quiet>;
+}
+
+/** What went wrong, what was kept, what to do. */
+export function Failed({ error, onRetry }: { error: Error; onRetry?: () => void }) {
+  return (
+    <Box role="alert">
+      <h2>This could not be shown</h2>
+      <p>{error.message}</p>
+      {onRetry ? <Button onPress={onRetry}>Try again</Button> : null}
+    </Box>
+  );
+}
+
+/** A wide sheet without a Workings panel. */
+export const Sheet = styled.main`min-height: calc(100vh - 48px); padding: 24px; background: ${({ theme }) => theme.colour.sheet}; border-top: 1px solid ${({ theme }) => theme.colour.hairline};`;
+
+export const Row = styled.div<{ $gap?: number }>`display: flex; align-items: center; flex-wrap: wrap; gap: ${({ $gap = 3 }) => $gap * 4}px;`;
+export const Quietly = styled.span`color: ${({ theme }) => theme.colour.quiet};`;

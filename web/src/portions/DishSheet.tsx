@@ -1,0 +1,89 @@
+import type { DishPortions, PortionCell, PortionLine } from '@fornax/core';
+import styled from 'styled-components';
+import { AmountText } from '../parts/AmountText.js';
+import { Quietly } from '../parts/states.js';
+import { Figure, walkFigures } from '../parts/workings.js';
+import type { Show } from './PortionPage.js';
+
+const Sheet = styled.section`margin: 12px 0 32px; break-inside: avoid; h2 span { font: 400 14px/20px ${({ theme }) => theme.font.text}; letter-spacing: 0; }`;
+const Scroll = styled.div`overflow-x: auto; padding-right: 4px;`;
+const Table = styled.table`
+  min-width: 100%; margin-top: 4px;
+  th, td { padding: 6px 12px 6px 0; text-align: right; vertical-align: top; }
+  th:first-child, td:first-child { padding-right: 24px; text-align: left; width: 34%; min-width: 190px; }
+  thead th { border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; font-weight: 700; vertical-align: bottom; min-width: 112px; }
+  thead th:first-child { font-weight: 400; }
+  thead small { display: block; font-size: 14px; font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; }
+  tbody tr { border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; }
+  tbody tr:last-child { border-bottom: 1px solid ${({ theme }) => theme.colour.ink}; }
+  tbody th { padding-top: 12px; font-weight: 700; }
+`;
+const Note = styled.span`display: block; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
+const Advice = styled(Note)`color: ${({ theme }) => theme.colour.emberText}; font-weight: 600;`;
+const Unknown = styled(Note)`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
+
+const makerWords = { 'every station': 'every station', demonstration: 'demonstration only', 'made ahead': 'made ahead' } as const;
+
+/** One dish: its lines by component, a column for each set of equal batches, and the total. */
+export function DishSheet({ dish, show }: { dish: DishPortions; show: Show }) {
+  return (
+    <Sheet aria-label={dish.title}>
+      <h2>{dish.title} <Quietly>{dish.portion} portion · {makerWords[dish.maker]} · {dish.servesAsWritten}</Quietly></h2>
+      <Scroll>
+        <Table onKeyDown={walkFigures}>
+          <thead>
+            <tr>
+              <th scope="col">Line</th>
+              {dish.batches.map((batch) => (
+                <th key={batch.id} scope="col">
+                  {batch.heading}
+                  <small><Figure id={`batch:${batch.id}`} workings={batch.workings} text={batch.subheading} label={batch.heading} /></small>
+                </th>
+              ))}
+              <th scope="col">In all<small><AmountText text={`${showBatches(dish.batchesInAll)}`} /></small></th>
+            </tr>
+          </thead>
+          {dish.components.map((component) => (
+            <tbody key={component.name}>
+              {dish.components.length > 1 ? <tr><th scope="rowgroup" colSpan={dish.batches.length + 2}>{component.name}</th></tr> : null}
+              {component.lines.map((line) => <Line key={line.lineId} dish={dish} line={line} show={show} />)}
+            </tbody>
+          ))}
+        </Table>
+      </Scroll>
+    </Sheet>
+  );
+}
+
+function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; show: Show }) {
+  return (
+    <tr>
+      <td>
+        {capital(line.name)}{line.note ? <Quietly>, {line.note}</Quietly> : null}
+        {line.advice ? <Advice>{line.advice}</Advice> : null}
+        {line.keptBack ? <Note>{line.keptBack}</Note> : null}
+        {line.inLarder ? null : <Unknown>not in the larder</Unknown>}
+      </td>
+      {line.cells.map((cell, index) => (
+        <td key={dish.batches[index]!.id}><Amount id={`${dish.dishId}:${line.lineId}:${index}`} cell={cell} show={show} label={`${line.name}, ${dish.batches[index]!.heading}`} /></td>
+      ))}
+      <td><Amount id={`${dish.dishId}:${line.lineId}:all`} cell={line.total} show={show} label={`${line.name}, in all`} plain /></td>
+    </tr>
+  );
+}
+
+function Amount({ id, cell, show, label, plain = false }: { id: string; cell: PortionCell; show: Show; label: string; plain?: boolean }) {
+  const shown = cell[show];
+  return <Figure id={id} workings={cell.workings} text={shown.lead} beside={plain ? null : shown.beside} label={label} />;
+}
+
+function showBatches(rational: string): string {
+  const [top, bottom = '1'] = rational.split('/');
+  const value = Number(top) / Number(bottom);
+  const shown = Number.isInteger(value) ? String(value) : String(Number(value.toFixed(2)));
+  return `${shown} ${value === 1 ? 'batch' : 'batches'}`;
+}
+
+function capital(name: string): string {
+  return name.charAt(0).toUpperCase() + name.slice(1);
+}

@@ -1,0 +1,109 @@
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { FieldProblem, RecipeView } from '@fornax/contract';
+import { longestRecipeText, measureSystems, parseRecipeText, type MeasureSystem, type Recipe, type RecipeLine } from '@fornax/core';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { ApiError, call } from '../api/client.js';
+import { checkRecipe } from '../classes/check.js';
+import { Button } from '../parts/Button.js';
+import { Choice, Field } from '../parts/Field.js';
+import { Quietly, Row, Sheet } from '../parts/states.js';
+import { LineEditor } from './LineEditor.js';
+import { StepList } from './StepList.js';
+
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 5fr) minmax(0, 7fr); gap: 40px; margin-top: 12px; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
+const Problems = styled.ul`margin: 12px 0; color: ${({ theme }) => theme.colour.beet};`;
+const Options = styled.div`max-width: 220px; margin: 12px 0;`;
+const Part = styled.section`margin-bottom: 24px;`;
+const Look = styled.strong`color: ${({ theme }) => theme.colour.lemonText};`;
+const keptText = 'fornax:pasted-recipe';
+
+const example = `Green bean and shallot salad
+Serves 4
+
+Ingredients
+400 g green beans, trimmed
+1 shallot, minced
+
+For the dressing:
+1 tbsp red wine vinegar
+3 tbsp olive oil
+
+Method
+1. Boil the beans for 4 minutes and cool them.
+2. Whisk the dressing with the shallot and toss.`;
+
+const systemNames: Readonly<Record<MeasureSystem, string>> = { metric: 'metric', us: 'US', imperial: 'imperial', australian: 'Australian' };
+
+/** A new recipe from pasted text: read as it is typed, corrected line by line, kept with one button. */
+export default function PasteRecipePage() {
+  const [text, setText] = useState(() => localStorage.getItem(keptText) ?? '');
+  const [system, setSystem] = useState<MeasureSystem>('metric');
+  const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
+  const deferred = useDeferredValue(text);
+  const tooLong = deferred.length > longestRecipeText;
+  const read = useMemo(() => parseRecipeText(tooLong ? '' : deferred, { system }), [deferred, system, tooLong]);
+  const recipe: Recipe = { ...read, lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line) };
+  useEffect(() => localStorage.setItem(keptText, text.slice(0, 300_000)), [text]);
+  const { keep, problems, isKeeping } = useKeep(recipe);
+  const marked = recipe.lines.filter((line) => line.unread !== '').length;
+  return (
+    <Sheet>
+      <h1>New recipe from text</h1>
+      <Columns>
+        <div>
+          <Field label="Paste or write a recipe" rows={22} value={text} onChange={setText} placeholder={example} problem={tooLong ? `This text has ${Math.round(deferred.length / 1000)} thousand characters, more than the ${longestRecipeText / 1000} thousand of one recipe. It is kept here; leave one recipe in the box.` : undefined} hint="A title first, then ingredient lines, then steps." />
+          <Options><Choice label="Its spoons and cups are" value={system} onChange={setSystem} options={measureSystems.map((id) => ({ id, name: systemNames[id] }))} /></Options>
+        </div>
+        <div>
+          <Part>
+            <h2>{recipe.title || 'What was understood'}</h2>
+            <Quietly>{recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps</Quietly>{marked > 0 ? <> · <Look>{marked} to look at</Look></> : null}
+            {problems.length > 0 ? <Problems role="alert">{problems.map((problem) => <li key={problem.field + problem.sentence}>{problem.sentence}</li>)}</Problems> : null}
+            <Row><Button look="act" isDisabled={isKeeping || text.trim() === '' || tooLong} onPress={keep}>Keep this recipe</Button></Row>
+          </Part>
+          {recipe.components.map((component) => (
+            <Part key={component.id}>
+              <h3>{component.name}</h3>
+              <ul>
+                {recipe.lines.map((line, index) => (line.componentId === component.id
+                  ? <LineEditor key={line.id} line={line} index={index} system={system} onChange={(changed) => setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: changed })} /> : null))}
+              </ul>
+            </Part>
+          ))}
+          <Part><StepList recipe={recipe} /></Part>
+        </div>
+      </Columns>
+    </Sheet>
+  );
+}
+
+/** A correction belongs to the written line, wherever it moves to. */
+function correctionKey(line: RecipeLine): string {
+  return `${line.id}|${line.text}`;
+}
+
+function useKeep(recipe: Recipe) {
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const [id] = useState(() => uuid());
+  const [problems, setProblems] = useState<readonly FieldProblem[]>([]);
+  const make = useMutation({
+    mutationFn: (content: Recipe) => call<RecipeView>('/recipes', { method: 'POST', body: { id, content } }),
+    onSuccess: async (view) => {
+      localStorage.removeItem(keptText);
+      client.setQueryData(['recipe', view.id], view);
+      await client.invalidateQueries({ queryKey: ['recipes'] });
+      void navigate(`/recipes/${view.id}`);
+    },
+    onError: (error) => setProblems(error instanceof ApiError && error.fields.length > 0 ? error.fields : [{ field: '', sentence: error.message }]),
+  });
+  const keep = () => {
+    const found = checkRecipe(recipe as never);
+    setProblems(found);
+    if (found.length === 0) make.mutate(recipe);
+  };
+  return { keep, problems, isKeeping: make.isPending };
+}

@@ -1,0 +1,68 @@
+import { useQuery } from '@tanstack/react-query';
+import type { Recipe, RecipeStep, TechniqueNote } from '@fornax/core';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { techniquesQuery } from '../api/queries.js';
+import { Quietly } from '../parts/states.js';
+import { TechniqueText } from '../techniques/TechniqueText.js';
+
+const List = styled.ol`border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
+const Step = styled.li<{ $beside: boolean }>`display: grid; grid-template-columns: 28px minmax(0, 1fr) ${({ $beside }) => ($beside ? 'minmax(0, 340px)' : '')}; gap: 4px 20px; padding: 12px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; break-inside: avoid; @media (max-width: 800px) { grid-template-columns: 28px minmax(0, 1fr); > aside { grid-column: 2; } }`;
+const Number = styled.span`font: 700 16px/20px ${({ theme }) => theme.font.heading};`;
+const Text = styled.p`white-space: pre-line; overflow-wrap: anywhere;`;
+const Facts = styled.p`color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
+const Note = styled.details`font-size: 13px; line-height: 18px; & + & { margin-top: 4px; } summary { cursor: pointer; font-weight: 700; color: ${({ theme }) => theme.colour.basil}; }`;
+const Own = styled.p`margin-bottom: 4px; padding-left: 8px; border-left: 3px solid ${({ theme }) => theme.colour.basil}; font-size: 13px;`;
+
+/** The steps in order, each with its minutes and, beside it, the technique notes it has. */
+export function StepList({ recipe, notesBeside = false }: { recipe: Recipe; notesBeside?: boolean }) {
+  const { data: notes = [] } = useQuery(techniquesQuery);
+  if (recipe.steps.length === 0) return <><h2>Steps</h2><Quietly>No steps yet: this dish takes no time in a plan until it has some.</Quietly></>;
+  return (
+    <>
+      <h2>Steps</h2>
+      <List>
+        {recipe.steps.map((step, index) => (
+          <Step key={step.id} $beside={notesBeside}>
+            <Number>{index + 1}</Number>
+            <div>
+              <Text>{step.text}</Text>
+              <Facts>{stepFacts(step)}</Facts>
+              {notesBeside ? null : <Facts>{step.techniques.map((id) => notes.find((note) => note.id === id)?.title ?? id).join(' · ')}</Facts>}
+            </div>
+            {notesBeside ? <Notes step={step} notes={notes} isFirst={index === 0} /> : null}
+          </Step>
+        ))}
+      </List>
+    </>
+  );
+}
+
+function Notes({ step, notes, isFirst }: { step: RecipeStep; notes: readonly TechniqueNote[]; isFirst: boolean }) {
+  const attached = step.techniques.map((id) => notes.find((note) => note.id === id)).filter((note) => note !== undefined);
+  return (
+    <aside aria-label="Technique notes">
+      {step.techniqueNote ? <Own>{step.techniqueNote}</Own> : null}
+      {attached.map((note, index) => (
+        <Note key={note.id} open={isFirst && index === 0}>
+          <summary>{note.title}</summary>
+          <TechniqueText note={note} />
+          <Link to={`/techniques/${note.id}`}>All about it</Link>
+        </Note>
+      ))}
+    </aside>
+  );
+}
+
+const places = { 'in class': 'in class', either: 'in class or before', before: 'before class' } as const;
+
+/** "8 min hands-on · 25–30 min oven, 220 °C · in class · keeps 60 min". */
+function stepFacts(step: RecipeStep): string {
+  const wait = step.waitMinutes ? `${step.waitMinutes.low === step.waitMinutes.high ? '' : `${minutes(step.waitMinutes.low)}–`}${minutes(step.waitMinutes.high)} waiting` : '';
+  const occupied = step.occupies ? [step.occupies.appliance, step.occupies.setting].filter(Boolean).join(', ') : '';
+  return [`${step.handsOnMinutes} min hands-on`, wait, occupied, step.until, places[step.place], step.holdMinutes ? `keeps ${minutes(step.holdMinutes)}` : '', step.demonstrateMinutes ? `shown ${step.demonstrateMinutes} min` : ''].filter(Boolean).join(' · ');
+}
+
+function minutes(count: number): string {
+  return count >= 120 ? `${Math.round(count / 6) / 10} h` : `${count} min`;
+}

@@ -1,0 +1,101 @@
+import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { ArrowDown, ArrowUp, X } from 'lucide-react';
+import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
+import { Link } from 'react-router';
+import type { RecipeView } from '@fornax/contract';
+import type { Maker, Portion } from '@fornax/core';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { call } from '../api/client.js';
+import { recipesQuery } from '../api/queries.js';
+import { useOpenClass } from '../classes/class-context.js';
+import { Button } from '../parts/Button.js';
+import { Dialog } from '../parts/Dialog.js';
+import { Choice, ListChoice } from '../parts/Field.js';
+import { Empty, Quietly, Row } from '../parts/states.js';
+import { useSay } from '../parts/toasts.js';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
+
+type Dish = ReturnType<typeof useOpenClass>['view']['dishes'][number];
+
+const portionNames: readonly { id: Portion; name: string }[] = [{ id: 'taste', name: 'a taste' }, { id: 'side', name: 'a side' }, { id: 'main', name: 'a main' }];
+const makerNames: readonly { id: Maker; name: string }[] = [{ id: 'every station', name: 'every station' }, { id: 'demonstration', name: 'demonstration only' }, { id: 'made ahead', name: 'made ahead' }];
+
+const Head = styled(Row)`justify-content: space-between; margin-bottom: 4px;`;
+const List = styled.ol`border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
+const Item = styled.li`display: grid; grid-template-columns: minmax(0, 1fr) 116px 186px auto; align-items: center; gap: 12px; padding: 9px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 800px) { grid-template-columns: 1fr 1fr; }`;
+const Title = styled.div`min-width: 0; overflow-wrap: anywhere; a { color: inherit; font-weight: 700; }`;
+const Contains = styled.p`font-size: 13px; color: ${({ theme }) => theme.colour.beet};`;
+
+/** The menu: which dish, what portion, who makes it. */
+export function MenuEditor() {
+  const { view, plan, editor } = useOpenClass();
+  const [isChoosing, setChoosing] = useState(false);
+  const setDishes = (dishes: readonly Dish[]) => editor.edit({ dishes });
+  const change = (id: string, to: Partial<Dish>) => setDishes(view.dishes.map((dish) => (dish.id === id ? { ...dish, ...to } : dish)));
+  const move = (index: number, by: number) => {
+    const dishes = [...view.dishes];
+    dishes.splice(index + by, 0, ...dishes.splice(index, 1));
+    setDishes(dishes);
+  };
+  return (
+    <>
+      <Head><h2>Menu</h2><Button look={view.dishes.length === 0 ? 'act' : 'plain'} onPress={() => setChoosing(true)}>Add a dish</Button></Head>
+      {view.dishes.length === 0 ? <Empty title="No dishes yet">Add a dish from the library. Amounts, shopping, kit and times follow at once.</Empty> : null}
+      <List aria-label="Dishes">
+        {view.dishes.map((dish, index) => (
+          <Item key={dish.id}>
+            <DishTitle dish={dish} allergens={plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []} onNewest={() => change(dish.id, { version: dish.newestVersion + 1 })} />
+            <Choice label={`Portion of ${dish.recipe.title}`} hideLabel value={dish.portion} options={portionNames} onChange={(portion) => change(dish.id, { portion })} />
+            <Choice label={`Who makes ${dish.recipe.title}`} hideLabel value={dish.maker} options={makerNames} onChange={(maker) => change(dish.id, { maker })} />
+            <Row $gap={0}>
+              <Button look="quiet" aria-label={`Move ${dish.recipe.title} up`} isDisabled={index === 0} onPress={() => move(index, -1)}><ArrowUp size={15} aria-hidden /></Button>
+              <Button look="quiet" aria-label={`Move ${dish.recipe.title} down`} isDisabled={index === view.dishes.length - 1} onPress={() => move(index, 1)}><ArrowDown size={15} aria-hidden /></Button>
+              <Button look="quiet" aria-label={`Take ${dish.recipe.title} off the menu`} onPress={() => setDishes(view.dishes.filter((each) => each.id !== dish.id))}><X size={15} aria-hidden /></Button>
+            </Row>
+          </Item>
+        ))}
+      </List>
+      <ChooseDish isOpen={isChoosing} onClose={() => setChoosing(false)} onChoose={(dish) => setDishes([...view.dishes, dish])} />
+    </>
+  );
+}
+
+function DishTitle({ dish, allergens, onNewest }: { dish: Dish; allergens: readonly string[]; onNewest: () => void }) {
+  return (
+    <Title>
+      <Link to={`/recipes/${dish.recipeId}`}>{dish.recipe.title}</Link>
+      {allergens.length > 0 ? <Contains>Contains {allergens.join(', ')}. Check the labels.</Contains> : <Quietly>No listed allergens; check the labels.</Quietly>}
+      {dish.draftDiffers ? <Button look="quiet" onPress={onNewest}>The recipe has changed since: use the newest</Button> : null}
+    </Title>
+  );
+}
+
+function ChooseDish({ isOpen, onClose, onChoose }: { isOpen: boolean; onClose: () => void; onChoose: (dish: Dish) => void }) {
+  const { data: recipes = [] } = useQuery(recipesQuery);
+  const { contains } = useFilter({ sensitivity: 'base' });
+  const client = useQueryClient();
+  const say = useSay();
+  const choose = async (recipeId: string) => {
+    onClose();
+    const recipe = await client.fetchQuery({ queryKey: ['recipe', recipeId], queryFn: () => call<RecipeView>(`/recipes/${recipeId}`) });
+    onChoose({ id: uuid(), recipeId, version: 1, newestVersion: 1, draftDiffers: false, portion: recipe.content.portion, maker: 'every station', recipe: recipe.content });
+  };
+  return (
+    <Dialog title="Add a dish" isOpen={isOpen} onClose={onClose}>
+      <Autocomplete filter={contains}>
+        <SearchField autoFocus>
+          <Label><VisuallyHidden>Search the library</VisuallyHidden></Label>
+          <SearchBox placeholder="Search the library" />
+        </SearchField>
+        <Scrolling><ListBox aria-label="Recipes" items={recipes} onAction={(key) => void choose(String(key)).catch((error: Error) => say(error.message))} renderEmptyState={() => 'No recipe has this name.'}>
+          {(recipe) => <ListChoice id={recipe.id} textValue={recipe.title}>{recipe.title} <Quietly>{recipe.kind}, serves {recipe.serves}</Quietly></ListChoice>}
+        </ListBox></Scrolling>
+      </Autocomplete>
+    </Dialog>
+  );
+}
+
+const SearchBox = styled(Input)`width: 100%; padding: 8px 10px; border: 1px solid #98a29b; border-radius: ${({ theme }) => theme.radius};`;
+const Scrolling = styled.div`max-height: 360px; margin-top: 8px; overflow: auto;`;

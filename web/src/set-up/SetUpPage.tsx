@@ -1,0 +1,95 @@
+import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { call } from '../api/client.js';
+import { useOpenClass, type ClassEdits } from '../classes/class-context.js';
+import { Warnings } from '../classes/Warnings.js';
+import { Button } from '../parts/Button.js';
+import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
+import { Field } from '../parts/Field.js';
+import { NumberField } from '../parts/NumberField.js';
+import { Quietly, Row } from '../parts/states.js';
+import { useSay } from '../parts/toasts.js';
+import { Figure } from '../parts/workings.js';
+import { techniquesQuery } from '../api/queries.js';
+import { MenuEditor } from './MenuEditor.js';
+import { StationsPlan } from './StationsPlan.js';
+
+const Grid = styled.div`display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 12px 16px; max-width: 860px; margin-bottom: 24px; > .two { grid-column: span 2; } @media (max-width: 700px) { grid-template-columns: 1fr 1fr; }`;
+const Section = styled.section`margin-top: 24px; h2 { margin-bottom: 8px; }`;
+const Marked = styled.p`margin-bottom: 12px; color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
+
+/** Does this class fit these people, this room and this time? */
+export default function SetUpPage() {
+  const { view, plan, editor } = useOpenClass();
+  useQuery(techniquesQuery);
+  const stations = plan.portions.stations;
+  return (
+    <>
+      <h2>Set up</h2>
+      <Quietly>
+        <Figure id="stations" workings={stations.workings} text={`${stations.sizes.length} stations of ${[...new Set(stations.sizes)].join(' and ')}`} />
+        {' · '}
+        <Figure id="used" workings={plan.timeline.usedWorkings} text={`${plan.timeline.usedMinutes} of ${plan.timeline.classMinutes} class minutes used`} />
+        {plan.timeline.spareMinutes > 0 ? ` · ${plan.timeline.spareMinutes} to spare` : ''}
+      </Quietly>
+      <Section><Warnings warnings={plan.warnings.filter((warning) => warning.place === 'people' || warning.id === 'overrun')} /></Section>
+      {daysAhead(view.startsAt) < 0 ? <Marked>This date is in the past.</Marked> : null}
+      <ClassFields view={view} editor={editor} />
+      <StationsPlan sizes={stations.sizes} />
+      <Section><MenuEditor /></Section>
+      <Section><DeleteClass /></Section>
+    </>
+  );
+}
+
+function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'view' | 'editor'>) {
+  const [title, setTitle] = useState<string | null>(null);
+  const { problems, edit } = editor;
+  const date = view.startsAt.slice(0, 10);
+  const start = view.startsAt.slice(11);
+  const end = addMinutes(view.startsAt, view.lengthMinutes).slice(11, 16);
+  const number = (field: 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates') => ({
+    value: view[field], problem: problems[field], onChange: (value: number) => edit({ [field]: value } as Partial<ClassEdits>),
+  });
+  return (
+    <Grid>
+      <div className="two"><Field label="Title" value={title ?? view.title} onChange={(value) => { setTitle(value); edit({ title: value }); }} onBlur={() => problems.title || setTitle(null)} problem={problems.title} /></div>
+      <div className="two"><Field label="Place" value={view.place} onChange={(place) => edit({ place })} problem={problems.place} /></div>
+      <Field label="Date" type="date" value={date} onChange={(value) => edit({ startsAt: `${value}T${start}` })} problem={problems.startsAt} />
+      <Field label="Starts" type="time" value={start} onChange={(value) => edit({ startsAt: `${date}T${value}` })} />
+      <EndField key={end} end={end} onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })} problem={problems.lengthMinutes} />
+      <NumberField label="People" {...number('people')} />
+      <NumberField label="Up to, at a station" {...number('peoplePerStation')} />
+      <NumberField label="Assistants" {...number('assistants')} />
+      <NumberField label="Demonstration feeds" {...number('demonstrationPlates')} />
+    </Grid>
+  );
+}
+
+/** Keeps an end that is refused in its field, with the sentence below it. */
+function EndField({ end, onEnd, problem }: { end: string; onEnd: (value: string) => void; problem: string | undefined }) {
+  const [typed, setTyped] = useState(end);
+  return <Field label="Ends" type="time" value={typed} onChange={(value) => { setTyped(value); if (value) onEnd(value); }} problem={problem} />;
+}
+
+function DeleteClass() {
+  const { view } = useOpenClass();
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const say = useSay();
+  const refresh = () => client.invalidateQueries({ queryKey: ['classes'] });
+  const restore = async () => {
+    await call(`/classes/${view.id}/restore`, { method: 'POST' });
+    await refresh();
+    void navigate(`/classes/${view.id}/set-up`);
+  };
+  const remove = async () => {
+    await call(`/classes/${view.id}`, { method: 'DELETE' });
+    await refresh();
+    void navigate('/classes');
+    say(`“${view.title}” was deleted.`, { label: 'Undo', run: () => void restore() });
+  };
+  return <Row><Button look="harm" onPress={() => void remove().catch((error: Error) => say(error.message))}>Delete this class</Button></Row>;
+}

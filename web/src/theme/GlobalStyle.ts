@@ -1,0 +1,22 @@
+import { createGlobalStyle } from 'styled-components';
+
+export const GlobalStyle = createGlobalStyle`
+  *, *::before, *::after { box-sizing: border-box; }
+  html { color: ${({ theme }) => theme.colour.ink}; background: ${({ theme }) => theme.colour.ground}; font: 14px/20px ${({ theme }) => theme.font.text}; -webkit-font-smoothing: antialiased; }
+  body { margin: 0; }
+  h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
+  ul, ol { list-style: none; }
+  h1, h2, h3 { font-family: ${({ theme }) => theme.font.heading}; font-weight: 700; letter-spacing: -0.01em; }
+  h1 { font-size: 27px; line-height: 32px; }
+  h2 { font-size: 21px; line-height: 28px; }
+  h3 { font-size: 16px; line-height: 22px; }
+  button, input, select, textarea { font: inherit; color: inherit; }
+  table { border-collapse: collapse; font-variant-numeric: tabular-nums; }
+  a { color: ${({ theme }) => theme.colour.basil}; text-underline-offset: 3px; }
+  :focus-visible { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 2px; }
+  @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
+  @media print {
+    html, body { background: #fff; color: #000; }
+    @page { margin: 14mm; }
+  }
+`;

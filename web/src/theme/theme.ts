@@ -1,0 +1,18 @@
+/** The look of Fornax: every colour, size and font of the interface. */
+export const theme = {
+  colour: {
+    ground: '#F7F8F3', sheet: '#FFFFFF', ink: '#18231E', quiet: '#56635B', hairline: '#DDE2D8',
+    basil: '#1D6A48', basilPale: '#E3EFE8', ember: '#D9481C', emberText: '#B83A12', lemon: '#F2C230', lemonPale: '#FCF3D3', lemonText: '#7A5C00', beet: '#98194B', beetPale: '#F7E4EC',
+    sea: '#2A6C8E', seaPale: '#E4EFF5', thyme: '#6E7F5A', thymeText: '#5A6A48', aubergine: '#4A2C54',
+  },
+  font: {
+    heading: '"Bricolage Grotesque Variable", sans-serif',
+    text: '"Atkinson Hyperlegible Next Variable", sans-serif',
+  },
+  /** Spacing by 4. */
+  space: (steps: number) => `${steps * 4}px`,
+  radius: '4px',
+  workingsWidth: '304px',
+} as const;
+
+export type Theme = typeof theme;

@@ -1,0 +1,90 @@
+import { useMemo, useState } from 'react';
+import { createAxis, showSpan, type TimelineEntry } from '@fornax/core';
+import styled from 'styled-components';
+import { useOpenClass } from '../classes/class-context.js';
+import { Warnings } from '../classes/Warnings.js';
+import { Button } from '../parts/Button.js';
+import { showDate, countdown } from '../parts/dates.js';
+import { Quietly, Row } from '../parts/states.js';
+import { Figure, walkFigures } from '../parts/workings.js';
+import { NoDishes } from '../portions/PortionPage.js';
+import { Clock } from './Clock.js';
+
+const Head = styled(Row)`justify-content: space-between;`;
+const Table = styled.table`
+  width: 100%; margin: 4px 0 16px;
+  td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; vertical-align: top; }
+  thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom-color: ${({ theme }) => theme.colour.ink}; }
+  td:first-child { white-space: nowrap; font-variant-numeric: tabular-nums; }
+`;
+const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
+const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };
+
+/** When does everything happen? */
+export default function TimePage() {
+  const { view, plan } = useOpenClass();
+  const [isList, setList] = useState(false);
+  const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
+  const { timeline } = plan;
+  if (view.dishes.length === 0) return <><h2>Time</h2><NoDishes>The plan appears here, worked backwards from the start of class and from eating.</NoDishes></>;
+  return (
+    <>
+      <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline')} />
+      <h2>Before the day</h2>
+      <DaysBefore entries={timeline.daysBefore} />
+      <Head>
+        <h2>The day, {showDate(view.startsAt)}</h2>
+        <Row $gap={1}>
+          <Button look={isList ? 'quiet' : 'plain'} aria-pressed={!isList} onPress={() => setList(false)}>Clock</Button>
+          <Button look={isList ? 'plain' : 'quiet'} aria-pressed={isList} onPress={() => setList(true)}>List</Button>
+        </Row>
+      </Head>
+      {isList ? <DayList entries={timeline.clock} /> : <Clock timeline={timeline} timeAt={(minute) => axis.local(minute).time} />}
+      <p>
+        <Quietly>
+          <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${Math.round((timeline.usedMinutes / timeline.classMinutes) * 100)} %)`} />
+          {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.
+        </Quietly>
+      </p>
+    </>
+  );
+}
+
+function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
+  const { plan } = useOpenClass();
+  const buy = plan.jobs.find((job) => job.kind === 'buy');
+  return (
+    <Table onKeyDown={walkFigures}>
+      <tbody>
+        {buy ? <tr><td>{showDate(buy.localDate)}, {buy.localTime}</td><td>{buy.title}</td><td><Quietly>see Shop</Quietly></td><td><Soon>{countdown(buy.localDate)}</Soon></td></tr> : null}
+        {entries.map((entry) => (
+          <tr key={entry.id}>
+            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
+            <td>{entry.detail}</td>
+            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
+            <td><Soon>{countdown(entry.localDate)}</Soon></td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+/** The same as the clock, for those who prefer a list and for screen readers. */
+function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
+  return (
+    <Table onKeyDown={walkFigures}>
+      <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Who or where</th><th scope="col">Dish</th></tr></thead>
+      <tbody>
+        {entries.map((entry) => (
+          <tr key={entry.id}>
+            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${entry.localTime}–${entry.localEnd}`} label={entry.title} /></td>
+            <td>{entry.kind === 'demonstration' ? entry.title : entry.detail}{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
+            <td>{whose[entry.lane]}</td>
+            <td><Quietly>{entry.dishTitle}</Quietly></td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
