@@ -1,4 +1,4 @@
-import { convert, showNumber, toFraction, toNumber, toRational, type Rational, type WorkingStep } from '../amounts/index.js';
+import { convert, showNumber, showRational, toFraction, toNumber, toRational, type Rational, type WorkingStep } from '../amounts/index.js';
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { useLabel } from './as-purchased.js';
 import type { IngredientUse } from './types.js';
@@ -55,7 +55,7 @@ function pieceSteps(needs: FruitNeeds, figures: PieceFigures): WorkingStep[] {
 function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): void {
   if (!use.amount) return;
   const amount = use.amount;
-  needs.steps.push({ label: useLabel(use), value: `${use.count > 1 ? `${use.count} × ` : ''}${showNumber(toNumber(amount.high))} ${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`.trim() });
+  needs.steps.push({ label: useLabel(use), value: `${use.count > 1 ? `${use.count} × ` : ''}${showRational(amount.high)} ${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`.trim() });
   if (amount.unit === 'piece' || amount.unit === 'slice') return addPieces(needs, use);
   const unit = use.part.includes('juice') ? 'ml' : 'g';
   const converted = convert({ low: amount.high, high: amount.high, unit: amount.unit }, unit, conversionFacts(ingredient, use.preparation), use.system);

@@ -167,7 +167,7 @@ function writtenRow(key: string, uses: readonly IngredientUse[]): ShoppingRow {
     return `${shown}${name ? ` ${name}` : ''}`;
   });
   const buy = parts.join(' and ') || 'some';
-  const steps = uses.map((use) => ({ label: useLabel(use), value: use.amount ? `${use.count > 1 ? `${use.count} × ` : ''}${showNumber(toNumber(use.amount.high))} ${unitName(use.amount.unit, 2)}`.trim() : 'to taste' }));
+  const steps = uses.map((use) => ({ label: useLabel(use), value: use.amount ? `${use.count > 1 ? `${use.count} × ` : ''}${showRational(use.amount.high)} ${unitName(use.amount.unit, 2)}`.trim() : 'to taste' }));
   return {
     key, ingredient: null, name: uses[0]!.name, section: 'other', need: null, unit: null, packs: [], buy, leftOver: '', dishes: dishTitles(uses),
     inLarder: false, keepsDays: null, ripeningDays: null, remark: 'Not in the larder: added up as written.', estimated: false,

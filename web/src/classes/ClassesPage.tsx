@@ -9,7 +9,7 @@ import { countdown, isOver, showDate, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { NewClass } from './NewClass.js';
 
-const Head = styled(Row)`justify-content: space-between; margin-bottom: 16px;`;
+const Head = styled(Row)`justify-content: space-between; max-width: 980px; margin-bottom: 16px;`;
 const List = styled.ul`max-width: 980px; border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
 const Item = styled.li`
   display: grid; grid-template-columns: 150px minmax(0, 1fr) 170px; gap: 4px 24px; padding: 14px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};

@@ -4,8 +4,8 @@ import { theme } from '../theme/theme.js';
 import type { Stop } from './stops.js';
 
 const stopWidth = 116;
-const heights = [27, 13, 23, 9, 21];
-const lineHeight = 40;
+const heights = [30, 17, 26, 13, 24];
+const lineHeight = 42;
 
 const Nav = styled.nav`position: relative; flex: none; align-self: flex-end; @media (max-width: 900px) { align-self: flex-start; max-width: 100%; overflow-x: auto; }`;
 const Line = styled.svg`display: block;`;

@@ -6,7 +6,7 @@ import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
 
-const Crates = styled.div`display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 24px 40px; max-width: 900px; @media (max-width: 700px) { grid-template-columns: 1fr; }`;
+const Crates = styled.div`display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 24px 40px; max-width: 900px; margin-top: 16px; @media (max-width: 700px) { grid-template-columns: 1fr; }`;
 const List = styled.ul`border-top: 1.5px solid ${({ theme }) => theme.colour.ink}; margin-top: 4px;`;
 const Item = styled.li`display: grid; grid-template-columns: 44px minmax(0, 1fr); padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; font-variant-numeric: tabular-nums;`;
 const Head = styled.h3`span { font: 400 14px/20px ${({ theme }) => theme.font.text}; }`;

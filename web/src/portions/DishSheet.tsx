@@ -1,4 +1,4 @@
-import type { DishPortions, PortionCell, PortionLine } from '@fornax/core';
+import { showRational, type DishPortions, type PortionCell, type PortionLine, type Rational } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
 import { Quietly } from '../parts/states.js';
@@ -40,7 +40,7 @@ export function DishSheet({ dish, show }: { dish: DishPortions; show: Show }) {
                   <small><Figure id={`batch:${batch.id}`} workings={batch.workings} text={batch.subheading} label={batch.heading} /></small>
                 </th>
               ))}
-              <th scope="col">In all<small><AmountText text={`${showBatches(dish.batchesInAll)}`} /></small></th>
+              <th scope="col">In all<small><AmountText text={showBatches(dish.batchesInAll)} /></small></th>
             </tr>
           </thead>
           {dish.components.map((component) => (
@@ -77,11 +77,8 @@ function Amount({ id, cell, show, label, plain = false }: { id: string; cell: Po
   return <Figure id={id} workings={cell.workings} text={shown.lead} beside={plain ? null : shown.beside} label={label} />;
 }
 
-function showBatches(rational: string): string {
-  const [top, bottom = '1'] = rational.split('/');
-  const value = Number(top) / Number(bottom);
-  const shown = Number.isInteger(value) ? String(value) : String(Number(value.toFixed(2)));
-  return `${shown} ${value === 1 ? 'batch' : 'batches'}`;
+function showBatches(batches: Rational): string {
+  return `${showRational(batches)} ${batches === '1' ? 'batch' : 'batches'}`;
 }
 
 function capital(name: string): string {

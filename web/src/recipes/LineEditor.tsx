@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { findByName, findIngredient, lineOf, parseIngredientLine, showRational, standardLarder, unitIds, unitName, type MeasureSystem, type RecipeLine, type UnitId } from '@fornax/core';
+import { findByName, findIngredient, lineOf, parseIngredientLine, showRational, standardLarder, toNumber, unitIds, unitName, type MeasureSystem, type RecipeLine, type UnitId } from '@fornax/core';
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
@@ -41,7 +41,7 @@ export function LineEditor({ line, index, system, onChange }: LineEditorProps) {
 /** "2–3 tbsp · cider vinegar · start low". */
 export function understood(line: RecipeLine): string {
   const amount = line.amount ? `${showRational(line.amount.low)}${line.amount.high === line.amount.low ? '' : `–${showRational(line.amount.high)}`}` : 'to taste';
-  const unit = line.unit && line.amount ? ` ${unitName(line.unit, 2)}`.trimEnd() : '';
+  const unit = line.unit && line.amount ? ` ${unitName(line.unit, toNumber(line.amount.high))}`.trimEnd() : '';
   const pack = line.pack ? ` of ${showRational(line.pack.low)} ${line.pack.unit}` : '';
   const ingredient = findIngredient(standardLarder, line.ingredient);
   const basis = line.basis === 'edible' && line.unit !== 'piece' ? 'measured ready to use' : 'as bought';

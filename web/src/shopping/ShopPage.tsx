@@ -13,6 +13,8 @@ const Table = styled.table`
   width: 100%; margin-top: 8px;
   td { padding: 5px 12px 5px 0; vertical-align: top; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; }
   td:first-child { width: 40px; padding: 1px 8px 1px 0; }
+  td:nth-child(2) { min-width: 170px; }
+  td:nth-child(3), td:nth-child(4) { white-space: nowrap; }
   thead th { padding: 4px 12px 4px 0; text-align: left; font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; }
   tbody th { padding: 14px 0 4px; text-align: left; font-weight: 700; border-bottom: 1px solid ${({ theme }) => theme.colour.ink}; }
 `;

@@ -2,15 +2,17 @@ import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import styled, { useTheme } from 'styled-components';
 import { useWorkings } from '../parts/workings.js';
-import { fitsInside, layOutClock, shortLabel, type ClockLayout, type PlacedBar } from './clock-layout.js';
+import { layOutClock, shortLabel, type ClockLayout, type ClockWindow, type PlacedBar } from './clock-layout.js';
 
-const rowHeight = 28;
-const barHeight = 22;
-const lanePadding = 6;
+const rowHeight = 24;
+const barHeight = 19;
+const lanePadding = 5;
 const axisHeight = 26;
 const footHeight = 24;
 const laneNameWidth = 92;
 const leastWidth = 760;
+/** Half an hour label past the end of the axis. */
+const rightMargin = 22;
 
 const Wrap = styled.div`overflow-x: auto; margin-top: 8px;`;
 const Svg = styled.svg`
@@ -21,25 +23,23 @@ const Svg = styled.svg`
 `;
 
 /** The clock: lanes for hands and appliances, bars with the time their result keeps behind them. */
-export function Clock({ timeline, timeAt }: { timeline: Timeline; timeAt: (minute: number) => string }) {
+export function Clock({ timeline, window, timeAt }: { timeline: Timeline; window: ClockWindow; timeAt: (minute: number) => string }) {
   const [width, measure] = useWidth();
-  const room = Math.max(leastWidth, width) - laneNameWidth - 8;
-  const draft = layOutClock(timeline, 1);
-  const pixelsPerMinute = room / (draft.to - draft.from);
-  const layout = layOutClock(timeline, pixelsPerMinute);
-  const x = (minute: number) => laneNameWidth + (minute - layout.from) * pixelsPerMinute;
+  const room = Math.max(leastWidth, width) - laneNameWidth - rightMargin;
+  const layout = layOutClock(timeline, window, room);
+  const x = (minute: number) => laneNameWidth + (Math.max(layout.from, minute) - layout.from) * (room / (layout.to - layout.from));
   const tops = laneTops(layout);
   const bottom = tops[tops.length - 1]!;
   return (
     <Wrap ref={measure}>
-      <Svg width={laneNameWidth + room + 8} height={bottom + footHeight} role="group" aria-label="Clock of the day" onKeyDown={walkBars}>
+      <Svg width={laneNameWidth + room + rightMargin} height={bottom + footHeight} role="group" aria-label="Clock of the day" onKeyDown={walkBars}>
         <Hours layout={layout} x={x} bottom={bottom} timeAt={timeAt} />
         <ClassWindow timeline={timeline} x={x} bottom={bottom} timeAt={timeAt} />
         {layout.lanes.map((lane, index) => (
           <g key={lane.lane}>
             <line x1={0} x2={laneNameWidth + room} y1={tops[index]} y2={tops[index]} stroke="#DDE2D8" />
             <text x={0} y={tops[index]! + lanePadding + 15} fontWeight="700">{lane.name}</text>
-            {lane.bars.map((bar) => <Bar key={bar.entry.id} bar={bar} top={tops[index]! + lanePadding + bar.row * rowHeight} x={x} pixelsPerMinute={pixelsPerMinute} right={laneNameWidth + room} />)}
+            {lane.bars.map((bar) => <Bar key={bar.entry.id} bar={bar} top={tops[index]! + lanePadding + bar.row * rowHeight} x={x} right={laneNameWidth + room} />)}
           </g>
         ))}
         <line x1={0} x2={laneNameWidth + room} y1={bottom} y2={bottom} stroke="#DDE2D8" />
@@ -69,7 +69,8 @@ interface AxisProps { x: (minute: number) => number; bottom: number; timeAt: (mi
 
 function Hours({ layout, x, bottom, timeAt }: AxisProps & { layout: ClockLayout }) {
   const { colour } = useTheme();
-  const step = layout.to - layout.from > 480 ? 120 : 60;
+  const span = layout.to - layout.from;
+  const step = span > 480 ? 120 : span > 240 ? 60 : 30;
   const first = Array.from({ length: 60 }, (_, minute) => layout.from + minute).find((minute) => timeAt(minute).endsWith(':00')) ?? layout.from;
   const hours = Array.from({ length: Math.floor((layout.to - first) / step) + 1 }, (_, index) => first + index * step);
   return (
@@ -97,14 +98,15 @@ function ClassWindow({ timeline, x, bottom, timeAt }: AxisProps & { timeline: Ti
   );
 }
 
-function Bar({ bar: { entry }, top, x, pixelsPerMinute, right }: { bar: PlacedBar; top: number; x: (minute: number) => number; pixelsPerMinute: number; right: number }) {
+function Bar({ bar: { entry, label }, top, x, right }: { bar: PlacedBar; top: number; x: (minute: number) => number; right: number }) {
   const { colour } = useTheme();
   const { selected, select } = useWorkings();
   const key = `time:${entry.id}`;
   const isSelected = selected?.key === key;
   const left = x(entry.start);
   const width = Math.max(3, x(entry.end) - left);
-  const inside = fitsInside(entry, pixelsPerMinute);
+  const inside = label === 'inside';
+  const textX = inside ? left + 6 : label === 'right' ? left + width + 6 : left - 6;
   const look = barLook(entry, colour);
   const choose = () => select({ key, workings: entry.workings });
   return (
@@ -112,7 +114,7 @@ function Bar({ bar: { entry }, top, x, pixelsPerMinute, right }: { bar: PlacedBa
       <Tail entry={entry} top={top} x={x} right={right} colour={look.tail} />
       <rect x={left} y={top} width={width} height={barHeight} rx="2" fill={look.fill} stroke={look.stroke} />
       <rect className="ring" x={left - 3} y={top - 3} width={width + 6} height={barHeight + 6} rx="4" fill="none" stroke={isSelected ? colour.ink : 'none'} strokeWidth="2" />
-      <text x={inside ? left + 6 : left + width + 6} y={top + 15} fill={inside ? look.text : colour.ink} stroke={inside ? 'none' : colour.sheet} strokeWidth={inside ? 0 : 3} paintOrder="stroke" fontWeight="600">{shortLabel(entry)}</text>
+      <text x={textX} y={top + 14} textAnchor={label === 'left' ? 'end' : 'start'} fill={inside ? look.text : colour.ink} stroke={inside ? 'none' : colour.sheet} strokeWidth={inside ? 0 : 3} paintOrder="stroke" fontWeight="600">{shortLabel(entry)}</text>
     </g>
   );
 }

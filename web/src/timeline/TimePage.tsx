@@ -9,6 +9,9 @@ import { Quietly, Row } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
 import { Clock } from './Clock.js';
+import type { ClockWindow } from './clock-layout.js';
+
+const views: readonly (readonly [ClockWindow | 'list', string])[] = [['day', 'Whole day'], ['class', 'In class'], ['list', 'List']];
 
 const Head = styled(Row)`justify-content: space-between;`;
 const Table = styled.table`
@@ -23,7 +26,7 @@ const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assist
 /** When does everything happen? */
 export default function TimePage() {
   const { view, plan } = useOpenClass();
-  const [isList, setList] = useState(false);
+  const [shown, setShown] = useState<ClockWindow | 'list'>('day');
   const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
   const { timeline } = plan;
   if (view.dishes.length === 0) return <><h2>Time</h2><NoDishes>The plan appears here, worked backwards from the start of class and from eating.</NoDishes></>;
@@ -35,11 +38,10 @@ export default function TimePage() {
       <Head>
         <h2>The day, {showDate(view.startsAt)}</h2>
         <Row $gap={1}>
-          <Button look={isList ? 'quiet' : 'plain'} aria-pressed={!isList} onPress={() => setList(false)}>Clock</Button>
-          <Button look={isList ? 'plain' : 'quiet'} aria-pressed={isList} onPress={() => setList(true)}>List</Button>
+          {views.map(([id, name]) => <Button key={id} look={shown === id ? 'plain' : 'quiet'} aria-pressed={shown === id} onPress={() => setShown(id)}>{name}</Button>)}
         </Row>
       </Head>
-      {isList ? <DayList entries={timeline.clock} /> : <Clock timeline={timeline} timeAt={(minute) => axis.local(minute).time} />}
+      {shown === 'list' ? <DayList entries={timeline.clock} /> : <Clock timeline={timeline} window={shown} timeAt={(minute) => axis.local(minute).time} />}
       <p>
         <Quietly>
           <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${Math.round((timeline.usedMinutes / timeline.classMinutes) * 100)} %)`} />
@@ -60,7 +62,7 @@ function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
-            <td>{entry.detail}</td>
+            <td>{entry.kind === 'wait' ? `Waiting: ${entry.detail}` : entry.detail}</td>
             <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
             <td><Soon>{countdown(entry.localDate)}</Soon></td>
           </tr>

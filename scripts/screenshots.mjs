@@ -1,0 +1,108 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { launchChromium } from './lib/browser.mjs';
+import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { freePort } from './lib/database.mjs';
+import { runCommand } from './lib/say.mjs';
+import { startFornax } from './lib/serve.mjs';
+
+/** One picture of each main view, made from the demo data in a folder of its own. */
+const views = [
+  ['classes', (open) => open('/classes')],
+  ['set-up', (open, at) => open(`${at}/set-up`)],
+  ['portion', async (open, at, page) => {
+    await open(`${at}/portion`);
+    await page.getByRole('button', { name: /^red wine vinegar, Stations 1, 2/ }).focus();
+  }],
+  ['shop', async (open, at, page) => {
+    await open(`${at}/shop`);
+    await page.getByRole('button', { name: /^Orange:/ }).focus();
+  }],
+  ['pack', (open, at) => open(`${at}/pack`)],
+  ['time', async (open, at, page) => {
+    await open(`${at}/time`);
+    await page.getByRole('button', { name: /^Wrap the beetroot and roast it, 200/ }).focus();
+  }],
+  ['time-in-class', async (open, at, page) => {
+    await open(`${at}/time`);
+    await page.getByRole('button', { name: 'In class' }).click();
+    await page.getByRole('button', { name: /^Show: Shave the fennel/ }).focus();
+  }],
+  ['recipes', (open) => open('/recipes')],
+  ['recipe', async (open, at, page) => {
+    await open('/recipes');
+    await page.getByRole('link', { name: /Beetroot with orange/ }).click();
+    await page.getByRole('heading', { name: 'Steps' }).waitFor();
+    await page.getByText('Fillet citrus').click();
+  }],
+  ['paste', async (open, at, page) => {
+    await open('/recipes/new');
+    await page.getByRole('textbox', { name: 'Paste or write a recipe' }).fill(pasted);
+    await page.getByRole('heading', { name: 'Tomato and bread salad' }).waitFor();
+  }],
+  ['techniques', (open) => open('/techniques/fillet-citrus')],
+];
+
+const pasted = `Tomato and bread salad
+Serves 4
+
+Ingredients
+500 g ripe tomatoes
+200 g country bread, torn
+a handful of basil
+2 tsp golden dust
+
+For the dressing:
+1½ tbsp red wine vinegar
+4 tbsp extra virgin olive oil
+salt to taste
+
+Method
+1. Toast the bread for 8 minutes in the oven at 200 °C.
+2. Chop the tomatoes, salt them and leave for 10 minutes.
+3. Whisk vinegar, oil and salt, and toss everything with the basil.`;
+
+await runCommand(async () => {
+  ensurePackages(['mariadb-server', 'chromium']);
+  ensureNodeModules();
+  ensureBuild();
+  const folder = mkdtempSync(join(tmpdir(), 'fornax-pictures-'));
+  const fornax = await startFornax({ folder, port: await freePort(), demo: true });
+  const browser = await launchChromium();
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', locale: 'en-GB' });
+    const only = process.argv.slice(2);
+    await takeAll(page, fornax.address, only);
+  } finally {
+    await browser.close();
+    await fornax.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+});
+
+async function takeAll(page, address, only) {
+  const open = async (path) => {
+    await page.goto(address + path);
+    await page.locator('main h1, main h2').first().waitFor();
+  };
+  const save = async (name) => {
+    await page.evaluate(() => document.fonts.ready);
+    await page.evaluate(() => window.scrollTo(0, 0));
+    await page.waitForTimeout(300);
+    await page.screenshot({ path: join(root, 'docs', 'screenshots', `${name}.png`) });
+    process.stdout.write(`docs/screenshots/${name}.png\n`);
+  };
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Open the demo kitchen' }).waitFor();
+  if (only.length === 0 || only.includes('sign-in')) await save('sign-in');
+  await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
+  await page.getByRole('link', { name: 'Roots and citrus' }).click();
+  await page.waitForURL(/set-up/);
+  const at = new URL(page.url()).pathname.replace('/set-up', '');
+  for (const [name, go] of views) {
+    if (only.length > 0 && !only.includes(name)) continue;
+    await go(open, at, page);
+    await save(name);
+  }
+}
