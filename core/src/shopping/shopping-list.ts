@@ -149,9 +149,9 @@ function dishTitles(uses: readonly IngredientUse[]): string[] {
 /** "3 × 30 g" as it stands in the recipe, for what cannot be added up. */
 function writtenAmount(use: IngredientUse): string {
   if (!use.amount) return '';
-  const total = toNumber(use.amount.high) * use.count;
-  const unit = unitName(use.amount.unit, total);
-  return `${showNumber(total)}${unit ? ` ${unit}` : ''}`;
+  const total = toRational(toFraction(use.amount.high).mul(use.count));
+  const unit = unitName(use.amount.unit, toNumber(total));
+  return `${showRational(total)}${unit ? ` ${unit}` : ''}`;
 }
 
 /** A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented. */

@@ -74,9 +74,9 @@ class Building {
 
   addDish(dish: ClassDish, portions: DishPortions): void {
     const used = new Set(dish.recipe.steps.flatMap((step) => step.after));
+    for (const step of dish.recipe.steps) this.#steps.set(keyOf(dish, step.id), this.#addStep(dish, step, portions));
     for (const step of dish.recipe.steps) {
-      const tasks = this.#addStep(dish, step, portions);
-      this.#steps.set(keyOf(dish, step.id), tasks);
+      const tasks = this.#steps.get(keyOf(dish, step.id))!;
       for (const before of step.after) this.#linkSteps(dish, before, tasks.first);
       if (!used.has(step.id)) this.#links.push({ from: tasks.last, to: 'eat', minLag: 0, maxLag: step.holdMinutes ?? undefined });
     }

@@ -1,0 +1,38 @@
+import { lineOf, parseIngredientLine, type Recipe, type RecipeStep } from '../recipes/index.js';
+import type { ClassFacts, KitchenFacts } from '../plan/types.js';
+import type { ClassDish, Maker } from '../portions/index.js';
+
+/** A step of 5 hands-on minutes in class; the rest as given. */
+export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
+  return {
+    id, componentId: 'c1', text: `Do ${id}.`, handsOnMinutes: 5, waitMinutes: null, until: '', place: 'in class', occupies: null, tools: [], uses: [], after: [],
+    holdMinutes: null, techniques: [], techniqueNote: '', demonstrateMinutes: 0, ...to,
+  };
+}
+
+/** A recipe of one component from written lines. */
+export function recipe(lines: readonly string[], to: Partial<Recipe> = {}): Recipe {
+  const system = to.system ?? 'metric';
+  return {
+    title: 'Test salad', kind: 'salad', serves: 4, portion: 'side', system, leastBatch: '1/4', story: '', source: '', permission: '',
+    components: [{ id: 'c1', name: 'Salad', role: 'base' }], steps: [],
+    lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')), ...to,
+  };
+}
+
+export function dish(of: Recipe, to: Partial<ClassDish> & { maker?: Maker } = {}): ClassDish {
+  return { id: 'd1', recipeId: 'r1', version: 1, portion: 'side', maker: 'every station', recipe: of, ...to };
+}
+
+export const kitchen: KitchenFacts = {
+  name: 'Test kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:00',
+  appliances: [{ appliance: 'oven', capacity: 2, heatMinutes: 15 }, { appliance: 'hob', capacity: 4, heatMinutes: 0 }, { appliance: 'fridge', capacity: 4, heatMinutes: 0 }, { appliance: 'blender', capacity: 1, heatMinutes: 0 }],
+  tools: [],
+};
+
+export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = {}): ClassFacts {
+  return {
+    id: 'class', title: 'Test class', startsAt: '2026-11-27T18:30', zone: 'Europe/London', lengthMinutes: 150, place: '', people: 14, peoplePerStation: 4,
+    assistants: 0, demonstrationPlates: 0, dishes, ...to,
+  };
+}

@@ -1,0 +1,112 @@
+import { describe, expect, it } from 'vitest';
+import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
+import type { ClassFacts, KitchenFacts } from '../plan/types.js';
+import { classOf, dish, kitchen, recipe, step } from '../testing/recipes.js';
+import { createAxis } from './axis.js';
+import { buildTimeline, showSpan } from './timeline.js';
+
+function timelineOf(facts: ClassFacts, of: KitchenFacts = kitchen) {
+  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const portions = facts.dishes.map((each) => portionRecipe(each, planBatches(each, stations, facts.people, facts.demonstrationPlates), { kitchenSystem: 'metric', english: 'uk' }));
+  return buildTimeline({ facts, kitchen: of, stations, portions });
+}
+const all = (timeline: ReturnType<typeof timelineOf>) => [...timeline.daysBefore, ...timeline.clock];
+const entry = (timeline: ReturnType<typeof timelineOf>, id: string) => all(timeline).find((each) => each.id === id)!;
+
+describe('the axis of a class', () => {
+  it('0 is class start', () => expect(createAxis('2026-11-27T18:30', 'Europe/London').local(0)).toEqual({ date: '2026-11-27', time: '18:30' }));
+  it('midnight is crossed: 400 minutes before 02:00 is 19:20 the day before', () => expect(createAxis('2026-11-27T02:00', 'Europe/London').local(-400)).toEqual({ date: '2026-11-26', time: '19:20' }));
+  it('an hour is lost in spring: 24 h before 10:00 on 28 March 2027 is 09:00', () => expect(createAxis('2027-03-28T10:00', 'Europe/London').local(-1440)).toEqual({ date: '2027-03-27', time: '09:00' }));
+  it('an hour is won in autumn: 24 h before 10:00 on 25 October 2026 is 11:00', () => expect(createAxis('2026-10-25T10:00', 'Europe/London').local(-1440)).toEqual({ date: '2026-10-24', time: '11:00' }));
+  it('opening hours follow the wall clock through the change', () => {
+    // 08:00–22:00 on the day before a spring change, seen from 10:00: 24 − 1 + 2 h = 25 h back is 08:00.
+    expect(createAxis('2027-03-28T10:00', 'Europe/London').openIntervals('08:00', '22:00', 1)[0]).toEqual([-1500, -660]);
+  });
+});
+
+describe('class time', () => {
+  it('a class has a welcome, eating and clearing, and work starts after the welcome', () => {
+    const timeline = timelineOf(classOf([dish(recipe(['100 g rocket'], { steps: [step('s1')] }))]));
+    expect(entry(timeline, 'welcome')).toMatchObject({ start: 0, end: 5, localTime: '18:30' });
+    expect(entry(timeline, 'd1/s1').start).toBe(5);
+    expect(entry(timeline, 'eat').start).toBe(entry(timeline, 'd1/s1').end);
+    expect(timeline.status).toBe('scheduled');
+  });
+  it('10 hands-on minutes for 4 at a recipe for 4, by people who are learning: 10 × 1 × 1.5 = 15, shared by two: 8', () => {
+    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { handsOnMinutes: 10 })] }))]));
+    expect(entry(timeline, 'd1/s1')).toMatchObject({ kind: 'students', lane: 'stations' });
+    expect(entry(timeline, 'd1/s1').end - entry(timeline, 'd1/s1').start).toBe(8);
+  });
+  it('a demonstration stops every station and comes before the work', () => {
+    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { demonstrateMinutes: 6 })] }))], { demonstrationPlates: 2 }));
+    expect(entry(timeline, 'd1/s1:shown')).toMatchObject({ kind: 'demonstration', start: 5, end: 11 });
+    expect(entry(timeline, 'd1/s1').start).toBeGreaterThanOrEqual(11);
+  });
+  it('what does not fit is let run over, and said by how much', () => {
+    const steps = [step('s1', { handsOnMinutes: 60 }), step('s2', { handsOnMinutes: 60, after: ['s1'] }), step('s3', { waitMinutes: { low: 60, high: 60 }, after: ['s2'] })];
+    const timeline = timelineOf(classOf([dish(recipe([], { steps }))]));
+    expect(timeline.status).toBe('strained');
+    expect(timeline.overrunMinutes).toBeGreaterThan(0);
+    expect(entry(timeline, 'clear').end).toBe(150 + timeline.overrunMinutes);
+  });
+  it('minutes used are those in which something goes on, with their workings', () => {
+    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { handsOnMinutes: 10 })] }))]));
+    // welcome 5 + work 8 + eat 20 + clear 15
+    expect(timeline.usedMinutes).toBe(48);
+    expect(timeline.spareMinutes).toBe(150 - 48);
+    expect(timeline.usedWorkings.result).toBe('48 min');
+  });
+});
+
+describe('before class', () => {
+  const soaked = recipe([], { steps: [
+    step('soak', { place: 'before', handsOnMinutes: 5, waitMinutes: { low: 480, high: 720 }, occupies: { appliance: 'fridge', setting: '' } }),
+    step('cook', { place: 'before', handsOnMinutes: 10, waitMinutes: { low: 60, high: 75 }, occupies: { appliance: 'hob', setting: '' }, after: ['soak'] }),
+    step('blend', { after: ['cook'] }),
+  ] });
+  it('a soak of 12 h is put on the evening before, in opening hours', () => {
+    const timeline = timelineOf(classOf([dish(soaked)]));
+    expect(timeline.daysBefore.map(({ id }) => id)).toEqual(['d1/soak', 'd1/soak:wait']);
+    expect(entry(timeline, 'd1/soak').localDate).toBe('2026-11-26');
+    expect(entry(timeline, 'd1/soak').localTime <= '21:55').toBe(true);
+    expect(entry(timeline, 'd1/soak:wait').end - entry(timeline, 'd1/soak:wait').start).toBe(720);
+  });
+  it('two settings of one oven do not overlap, and each is heated first', () => {
+    const roast = (id: string, setting: string) => step(id, { place: 'before', waitMinutes: { low: 30, high: 30 }, occupies: { appliance: 'oven', setting } });
+    const timeline = timelineOf(classOf([dish(recipe([], { steps: [roast('a', '200 °C'), roast('b', '170 °C')] }))]));
+    const [a, b] = [entry(timeline, 'd1/a:wait'), entry(timeline, 'd1/b:wait')];
+    expect(a.end <= b.start || b.end <= a.start).toBe(true);
+    expect(entry(timeline, 'heat:oven:200 °C').end).toBeLessThanOrEqual(a.start);
+  });
+  it('an assistant shares the prep', () => {
+    const steps = ['a', 'b'].map((id) => step(id, { place: 'before', handsOnMinutes: 20 }));
+    expect(all(timelineOf(classOf([dish(recipe([], { steps }))], { assistants: 1 }))).filter(({ kind }) => kind === 'prep').map(({ lane }) => lane)).toContain('assistant');
+  });
+  it('what is more than an oven holds goes in rounds: 4 stations, 2 trays, 2 × 20 min', () => {
+    const steps = [step('roast', { waitMinutes: { low: 20, high: 20 }, occupies: { appliance: 'oven', setting: '220 °C' } })];
+    const wait = entry(timelineOf(classOf([dish(recipe([], { steps }))])), 'd1/roast:wait');
+    expect(wait.end - wait.start).toBe(40);
+    expect(wait.workings.steps).toContainEqual(expect.objectContaining({ label: 'Rounds', value: '2' }));
+  });
+});
+
+describe('keeping times', () => {
+  it('a tail reaches the step that uses it', () => {
+    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('shake', { holdMinutes: 10 }), step('toss', { after: ['shake'] })] }))]));
+    const keeps = entry(timeline, 'd1/shake').keeps!;
+    expect(keeps.usedAt).toBeLessThanOrEqual(keeps.until);
+    expect(keeps.broken).toBe(false);
+  });
+  it('one that cannot be met is named as a clash, and there is still a plan', () => {
+    // Prep must be over before class, the toss is in class: 3 minutes of keeping cannot bridge the setting out of 4 stations.
+    const steps = [step('cut', { place: 'before', holdMinutes: 3, text: 'Cut the avocado.' }), step('toss', { after: ['cut'] })];
+    const timeline = timelineOf(classOf([dish(recipe([], { steps }))]));
+    expect(timeline.status).toBe('strained');
+    expect(timeline.clashes[0]!.sentence).toContain('“Cut the avocado” is done');
+    expect(entry(timeline, 'd1/cut').keeps!.broken).toBe(true);
+  });
+});
+
+describe('spans in words', () => {
+  it.each([[45, '45 min'], [90, '1 h 30 min'], [120, '2 h'], [140, '2 h 20 min'], [2880, '2 days']])('%d minutes are %s', (minutes, words) => expect(showSpan(minutes)).toBe(words));
+});
