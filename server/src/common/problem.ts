@@ -30,7 +30,8 @@ export function validationProblem(errors: readonly ValidationError[]): ProblemEx
 function flatten(errors: readonly ValidationError[], path: string): FieldProblem[] {
   return errors.flatMap((error) => {
     const field = path ? `${path}.${error.property}` : error.property;
-    const own = Object.entries(error.constraints ?? {}).slice(0, 1).map(([rule, sentence]) => ({ field, sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence }));
+    // Rules are asked from the last written to the first: the first written says what the field is at all.
+    const own = Object.entries(error.constraints ?? {}).slice(-1).map(([rule, sentence]) => ({ field, sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence }));
     return [...own, ...flatten(error.children ?? [], field)];
   });
 }

@@ -169,7 +169,7 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
   }, [remember]);
 
   return {
-    shown, error, saveState, problems, conflict, canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
+    shown, error, saveState: unsent && saveState === 'saved' ? 'saving' : saveState, problems, conflict, canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
     edit, undo, redo, keepMine, takeTheirs, retry: () => void refetch(),
   };
 }

@@ -11,7 +11,8 @@ function check<T extends object>(dto: ClassConstructor<T>, value: object): Field
 function flatten(errors: readonly ValidationError[], path: string): FieldProblem[] {
   return errors.flatMap((error) => {
     const field = path ? `${path}.${error.property}` : error.property;
-    const own = Object.values(error.constraints ?? {}).slice(0, 1).map((sentence) => ({ field, sentence }));
+    // Rules are asked from the last written to the first: the first written says what the field is at all.
+    const own = Object.values(error.constraints ?? {}).slice(-1).map((sentence) => ({ field, sentence }));
     return [...own, ...flatten(error.children ?? [], field)];
   });
 }

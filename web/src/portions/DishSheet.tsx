@@ -6,7 +6,8 @@ import { Figure, walkFigures } from '../parts/workings.js';
 import type { Show } from './PortionPage.js';
 
 const Sheet = styled.section`margin: 12px 0 32px; break-inside: avoid; h2 span { font: 400 14px/20px ${({ theme }) => theme.font.text}; letter-spacing: 0; }`;
-const Scroll = styled.div`overflow-x: auto; padding-right: 4px;`;
+/** Positioned, so that hidden text in wide columns is clipped with them. */
+const Scroll = styled.div`position: relative; overflow-x: auto; padding-right: 4px;`;
 const Table = styled.table`
   min-width: 100%; margin-top: 4px;
   th, td { padding: 6px 12px 6px 0; text-align: right; vertical-align: top; }

@@ -15,6 +15,7 @@ const Table = styled.table`
   td:first-child { width: 40px; padding: 1px 8px 1px 0; }
   td:nth-child(2) { min-width: 170px; }
   td:nth-child(3), td:nth-child(4) { white-space: nowrap; }
+  @media (max-width: 700px) { td:nth-child(2) { min-width: 0; } td:nth-child(3) { white-space: normal; } th:nth-child(n + 4), td:nth-child(n + 4) { display: none; } }
   thead th { padding: 4px 12px 4px 0; text-align: left; font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; }
   tbody th { padding: 14px 0 4px; text-align: left; font-weight: 700; border-bottom: 1px solid ${({ theme }) => theme.colour.ink}; }
 `;

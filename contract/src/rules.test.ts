@@ -1,0 +1,28 @@
+import 'reflect-metadata';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import { describe, expect, it } from 'vitest';
+import { CreateClassDto, UpdateClassDto } from './classes.js';
+import { isLocalDateTime, isRational, isTimeZone } from './rules.js';
+
+describe('amounts as text', () => {
+  it.each(['1', '3/4', '27/2', '1000'])('%s is one', (text) => expect(isRational(text)).toBe(true));
+  it.each(['0', '0/4', '1/0', '-1', '0.5', 'lots', '', '1/2/3', '9'.repeat(40), 2, null])('%j is none', (value) => expect(isRational(value)).toBe(false));
+});
+
+describe('dates and zones', () => {
+  it.each(['2026-11-27T18:30', '2028-02-29T00:00'])('%s exists', (text) => expect(isLocalDateTime(text)).toBe(true));
+  it.each(['2026-02-29T10:00', '2026-11-27', '2026-11-27T24:30', '2026-11-27T18:30:00Z', 'soon', 5])('%j does not', (value) => expect(isLocalDateTime(value)).toBe(false));
+  it('knows zones', () => {
+    expect(isTimeZone('Europe/London')).toBe(true);
+    expect(isTimeZone('Moon/Crater')).toBe(false);
+    expect(isTimeZone(7)).toBe(false);
+  });
+});
+
+describe('a class', () => {
+  const problems = (dto: typeof CreateClassDto | typeof UpdateClassDto, value: object) => validateSync(plainToInstance(dto as typeof UpdateClassDto, value)).map(({ property }) => property);
+  it('is made with an id, a title and a start', () => expect(problems(CreateClassDto, {}).sort()).toEqual(['id', 'startsAt', 'title']));
+  it('is changed one field at a time', () => expect(problems(UpdateClassDto, { people: 17 })).toEqual([]));
+  it('looks into its dishes', () => expect(problems(UpdateClassDto, { dishes: [{ id: 'x', recipeId: 'y', portion: 'huge', maker: 'nobody' }] })).toEqual(['dishes']));
+});

@@ -1,0 +1,42 @@
+import { planClass, standardTechniques } from '@fornax/core';
+import { describe, expect, it } from 'vitest';
+import { demoClasses, demoKitchen, demoRecipes } from './kitchen.js';
+
+const classes = demoClasses('2026-11-24');
+const bundle = (index: number) => {
+  const { dishes, ...facts } = classes[index]!;
+  return {
+    kitchen: demoKitchen,
+    class: { ...facts, id: String(index), zone: demoKitchen.zone, dishes: dishes.map((dish, at) => ({ id: `d${at}`, recipeId: dish.recipe, version: 1, portion: dish.portion, maker: dish.maker, recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe })) },
+  };
+};
+
+describe('the demo', () => {
+  it('has ten recipes, and every line of them is understood', () => {
+    expect(demoRecipes.length).toBeGreaterThanOrEqual(10);
+    expect(demoRecipes.flatMap(({ recipe }) => recipe.lines.filter((line) => line.unread !== '').map((line) => line.text))).toEqual([]);
+  });
+  it('steps name lines, steps and notes that there are', () => {
+    const notes = new Set(standardTechniques.map(({ id }) => id));
+    for (const { key, recipe } of demoRecipes) {
+      const lines = new Set(recipe.lines.map(({ id }) => id));
+      const steps = new Set(recipe.steps.map(({ id }) => id));
+      for (const step of recipe.steps) {
+        expect([key, step.id, step.uses.filter((id) => !lines.has(id)), step.after.filter((id) => !steps.has(id)), step.techniques.filter((id) => !notes.has(id))]).toEqual([key, step.id, [], [], []]);
+      }
+    }
+  });
+  it('every line of a recipe is used by a step', () => {
+    for (const { key, recipe } of demoRecipes) {
+      const used = new Set(recipe.steps.flatMap(({ uses }) => uses));
+      expect([key, recipe.lines.filter(({ id }) => !used.has(id)).map(({ text }) => text)]).toEqual([key, []]);
+    }
+  });
+  it('one class is past, one today, one in three days, one later', () => expect(classes.map(({ startsAt }) => startsAt.slice(0, 10))).toEqual(['2026-11-17', '2026-11-24', '2026-11-27', '2026-12-02']));
+  it.each([0, 1, 2, 3])('class %d has a plan that keeps every keeping time', (index) => {
+    const { timeline, shopping } = planClass(bundle(index));
+    expect(timeline.status).toBe('scheduled');
+    expect(shopping.rows.filter((row) => row.remark !== '')).toEqual([]);
+  });
+  it('the class in three days has a soak on the evening before', () => expect(planClass(bundle(2)).timeline.daysBefore[0]).toMatchObject({ localDate: '2026-11-26', lane: 'you' }));
+});

@@ -1,0 +1,10 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'tests', testMatch: '*.e2e.ts', globalSetup: './global-setup.ts', fullyParallel: false, workers: 2, retries: 0, timeout: 45_000, expect: { timeout: 8000 },
+  reporter: [['line'], ['json', { outputFile: '../test-results/e2e.json' }]], outputDir: '../test-results/e2e', forbidOnly: true,
+  use: {
+    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'Europe/London', trace: 'off', reducedMotion: 'reduce',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+  },
+});

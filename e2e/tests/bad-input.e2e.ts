@@ -1,0 +1,49 @@
+import { expect, makeClass, saved, test } from './kitchen.js';
+
+test('numbers that cannot be are refused below their field, and nothing else is lost', async ({ kitchen: page }) => {
+  await makeClass(page, 'Careful class');
+  const people = page.getByLabel('People', { exact: true });
+  for (const [typed, sentence] of [['0', 'A class has 1 to 200 people.'], ['10000', 'A class has 1 to 200 people.'], ['many', 'Write people as a whole number.'], ['', 'Write people as a whole number.']] as const) {
+    await people.fill(typed);
+    await expect(page.getByText(sentence)).toBeVisible();
+    await expect(people).toHaveValue(typed);
+    await expect(page.getByText('14 people, 4 stations')).toBeVisible();
+  }
+  await people.fill('15');
+  await expect(page.getByText('A class has 1 to 200 people.')).toHaveCount(0);
+  await expect(page.getByText('15 people, 4 stations')).toBeVisible();
+  await saved(page);
+});
+
+test('an end before the start, and a date in the past', async ({ kitchen: page }) => {
+  await makeClass(page, 'Dated class');
+  await page.getByLabel('Ends').fill('18:00');
+  await expect(page.getByText('A class ends at least 30 minutes after it starts.')).toBeVisible();
+  await page.getByLabel('Ends').fill('21:00');
+  await expect(page.getByText('18:30–21:00')).toBeVisible();
+  await page.getByLabel('Date').fill('2020-01-15');
+  await expect(page.getByText('This date is in the past.')).toBeVisible();
+});
+
+test('the new-class dialog says what is missing, and a double click makes one class', async ({ kitchen: page }) => {
+  await page.getByRole('button', { name: 'New class' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'Make the class' }).click();
+  await expect(dialog.getByText('Give the class a title of up to 160 characters.')).toBeVisible();
+  await dialog.getByLabel('Ends').fill('17:00');
+  await dialog.getByRole('button', { name: 'Make the class' }).click();
+  await expect(dialog.getByText('The end lies before the start.')).toBeVisible();
+  await dialog.getByLabel('Ends').fill('20:30');
+  await dialog.getByLabel('Title').fill('Double class <script>alert(1)</script>');
+  await dialog.getByRole('button', { name: 'Make the class' }).dblclick();
+  await expect(page.getByRole('heading', { name: 'Double class <script>alert(1)</script>', level: 1 })).toBeVisible();
+  await page.getByRole('link', { name: 'Classes', exact: true }).click();
+  await expect(page.getByRole('link', { name: 'Double class <script>alert(1)</script>' })).toHaveCount(1);
+});
+
+test('addresses that are none say so', async ({ kitchen: page }) => {
+  await page.goto('/classes/01a20b9c-b5a9-74e8-83e3-42f98b0bd1cf');
+  await expect(page.getByText('There is no such class; it may have been deleted.')).toBeVisible();
+  await page.goto('/nowhere');
+  await expect(page.getByText('There is no page at this address. Choose a place from the bar above.')).toBeVisible();
+});

@@ -1,0 +1,49 @@
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** A test that starts signed in to the demo kitchen. Errors in the page's console fail it. */
+export const test = base.extend<{ kitchen: Page }>({
+  baseURL: async ({}, use) => { await use(process.env.FORNAX_URL!); },
+  kitchen: async ({ page }, use) => {
+    const errors: string[] = [];
+    page.on('console', (message) => { if (message.type() === 'error' && !/status of (4|5)\d\d|ERR_INTERNET_DISCONNECTED|Failed to load resource/.test(message.text())) errors.push(message.text()); });
+    page.on('pageerror', (error) => errors.push(error.message));
+    await enterDemo(page);
+    await use(page);
+    expect(errors).toEqual([]);
+  },
+});
+
+export { expect };
+
+export async function enterDemo(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
+  await expect(page.getByRole('heading', { name: 'Classes', level: 1 })).toBeVisible();
+}
+
+/** Makes a class through the dialog and stays on its Set up. */
+export async function makeClass(page: Page, title: string, people = '14'): Promise<void> {
+  await page.getByRole('link', { name: 'Classes', exact: true }).click();
+  await page.getByRole('button', { name: 'New class' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Title').fill(title);
+  await dialog.getByLabel('People').fill(people);
+  await dialog.getByRole('button', { name: 'Make the class' }).click();
+  await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+}
+
+export async function addDish(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await page.getByRole('searchbox', { name: 'Search the library' }).fill(name);
+  await page.getByRole('dialog').getByRole('option').first().click();
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: new RegExp(name, 'i') })).toBeVisible();
+}
+
+/** Goes to a stop of the path. */
+export async function goTo(page: Page, stop: 'Set up' | 'Portion' | 'Shop' | 'Pack' | 'Time'): Promise<void> {
+  await page.getByRole('navigation', { name: 'Stops of this class' }).getByRole('link', { name: new RegExp(`^${stop}`) }).click();
+}
+
+export async function saved(page: Page): Promise<void> {
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+}

@@ -1,0 +1,90 @@
+import { expect, goTo, makeClass, test } from './kitchen.js';
+
+const long = '1 lemon, zested '.repeat(12_500);
+const messy = `Tomato & bread salad <b>bold</b> 🥗
+Serves 4
+
+Ingredients
+- 500 g ripe tomatoes
+• 200 g country bread, torn
+2 tsp golden dust
+1/0 cup milk
+
+For the dressing:
+1½ tbsp red wine vinegar
+4 tbsp extra virgin olive oil
+
+Method
+1. Toast the bread for 8 minutes in the oven at 200 °C.
+2. Whisk vinegar and oil, and toss everything.`;
+
+test('a messy recipe is pasted, mended, kept and put on a class', async ({ kitchen: page }) => {
+  await makeClass(page, 'Pasted class', '8');
+  await page.getByRole('link', { name: 'Recipes' }).click();
+  await page.getByRole('button', { name: 'New recipe from text' }).click();
+  await page.getByLabel('Paste or write a recipe').fill(messy);
+  await expect(page.getByText('2 to look at')).toBeVisible();
+  await expect(page.getByText('“golden dust” is not in the larder.')).toBeVisible();
+  await expect(page.getByText('“1/0” is not an amount: nothing can be divided by zero.')).toBeVisible();
+
+  await test.step('one line is written again, one corrected by hand', async () => {
+    await page.getByLabel('Line 4').fill('100 ml milk');
+    await expect(page.getByText('1 to look at')).toBeVisible();
+    const third = page.getByRole('listitem').filter({ has: page.getByLabel('Line 3') });
+    await third.getByRole('button', { name: 'Correct' }).click();
+    await third.getByLabel('Ingredient').fill('smoked paprika');
+    await expect(third).toContainText('in the larder as smoked paprika');
+    await third.getByLabel('Amount').fill('lots');
+    await expect(third).toContainText('“lots” is not an amount: write 2, ½, 1 1/2 or 2–3.');
+    await third.getByLabel('Amount').fill('1½');
+    await expect(page.getByText('to look at')).toHaveCount(0);
+  });
+
+  await test.step('what was typed survives a reload', async () => {
+    await page.reload();
+    await expect(page.getByLabel('Paste or write a recipe')).toHaveValue(messy);
+  });
+
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await expect(page.getByRole('heading', { name: 'Tomato & bread salad <b>bold</b> 🥗', level: 1 })).toBeVisible();
+  await page.getByRole('button', { name: 'Put on a class' }).click();
+  await page.getByRole('option', { name: /Pasted class/ }).click();
+  // 8 people at 2 stations of 4 make the recipe for 4 once each.
+  await expect(page.getByRole('button', { name: /^tomatoes, Stations 1, 2: 500 g/ })).toBeVisible();
+  await goTo(page, 'Shop');
+  await expect(page.getByRole('button', { name: /^Golden dust/ })).toBeVisible();
+  await expect(page.getByText('Not in the larder: added up as written.').first()).toBeVisible();
+});
+
+test('a recipe is mended in place, saved and undone', async ({ kitchen: page }) => {
+  await page.getByRole('link', { name: 'Recipes' }).click();
+  await page.getByRole('link', { name: /Green herb and yoghurt/ }).click();
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByLabel('Line 5').fill('3 tbsp lime juice');
+  await expect(page.getByText('3 tbsp · lime · juice')).toBeVisible();
+  await expect(page.getByText('· saved')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('3 tbsp lime juice')).toBeVisible();
+});
+
+test('a recipe that a class uses is not deleted, and says by which', async ({ kitchen: page }) => {
+  await page.getByRole('link', { name: 'Recipes' }).click();
+  await page.getByRole('link', { name: /Charred aubergine/ }).click();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByText('is on the menu of “Smoke, char and warm salads”')).toBeVisible();
+});
+
+test('200 kB of text are kept in the box and refused in a sentence', async ({ kitchen: page }) => {
+  await page.goto('/recipes/new');
+  await page.getByLabel('Paste or write a recipe').fill(long);
+  await expect(page.getByText(/This text has 200 thousand characters, more than the 60 thousand of one recipe/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Keep this recipe' })).toBeDisabled();
+});
+
+test('a recipe with a title only can be kept, and says what is missing', async ({ kitchen: page }) => {
+  await page.goto('/recipes/new');
+  await page.getByLabel('Paste or write a recipe').fill('Only a title');
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await expect(page.getByText('No ingredient lines yet.')).toBeVisible();
+  await expect(page.getByText('No steps yet: this dish takes no time in a plan until it has some.')).toBeVisible();
+});

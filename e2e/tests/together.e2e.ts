@@ -1,0 +1,69 @@
+import { addDish, enterDemo, expect, goTo, makeClass, saved, test } from './kitchen.js';
+
+test('two people change the same number: both see both, and choose', async ({ kitchen: page, browser }) => {
+  await makeClass(page, 'Shared class');
+  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  await enterDemo(other);
+  await other.goto(page.url());
+  await other.getByLabel('People', { exact: true }).waitFor();
+
+  await page.context().setOffline(true);
+  await page.getByLabel('People', { exact: true }).fill('9');
+  await expect(page.getByText('Kept on this device, sent when the server answers')).toBeVisible();
+  await other.getByLabel('People', { exact: true }).fill('11');
+  await saved(other);
+  await page.context().setOffline(false);
+
+  const notice = page.getByRole('alert');
+  await expect(notice).toContainText('Somebody else changed this class while you did.');
+  await expect(notice).toContainText('People911');
+  await notice.getByRole('button', { name: 'Keep yours' }).click();
+  await saved(page);
+  await expect(other.getByText('9 people, 3 stations')).toBeVisible();
+});
+
+test('two people change different fields: both changes stand', async ({ kitchen: page, browser }) => {
+  await makeClass(page, 'Joined class');
+  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  await enterDemo(other);
+  await other.goto(page.url());
+  await other.getByLabel('Place', { exact: true }).waitFor();
+  await page.context().setOffline(true);
+  await page.getByLabel('People', { exact: true }).fill('6');
+  await other.getByLabel('Place', { exact: true }).fill('Garden room');
+  await saved(other);
+  await page.context().setOffline(false);
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Place', { exact: true })).toHaveValue('Garden room');
+  await expect(page.getByLabel('People', { exact: true })).toHaveValue('6');
+});
+
+test('what is typed as the page is left is sent when it comes back', async ({ kitchen: page }) => {
+  await makeClass(page, 'Interrupted class');
+  await page.route('**/api/classes/*', (route) => (route.request().method() === 'PATCH' ? route.abort() : route.continue()));
+  await page.getByLabel('People', { exact: true }).fill('10');
+  await expect(page.getByText('Kept on this device, sent when the server answers')).toBeVisible();
+  await page.unroute('**/api/classes/*');
+  await page.reload();
+  await expect(page.getByText('10 people, 3 stations')).toBeVisible();
+  await saved(page);
+  await expect.poll(async () => (await (await page.request.get(page.url().replace(/\/classes\/(.*)\/set-up/, '/api/classes/$1'))).json()).people).toBe(10);
+});
+
+test('a tick made without a connection arrives at the other device', async ({ kitchen: page, browser }) => {
+  await makeClass(page, 'Ticked class');
+  await addDish(page, 'Charred aubergine');
+  await saved(page);
+  await goTo(page, 'Shop');
+  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  await enterDemo(other);
+  await other.goto(page.url());
+  await other.getByRole('checkbox', { name: /^Tahini/ }).waitFor();
+  await page.context().setOffline(true);
+  await page.getByRole('checkbox', { name: /^Tahini/ }).check({ force: true });
+  await expect(page.getByText('1 kept on this device until the server answers')).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(other.getByRole('checkbox', { name: /^Tahini/ })).toBeChecked({ timeout: 12_000 });
+  await expect(other.getByText('got by Ines Okoye')).toBeVisible();
+});

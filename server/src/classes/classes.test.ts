@@ -1,0 +1,133 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { ClassView } from '@fornax/contract';
+import type { ClassPlan } from '@fornax/core';
+import { v7 as uuid } from 'uuid';
+import { AccountRow, KitchenRow } from '../database/models.js';
+import { classNamed, recipeNamed, startHarness, type Harness } from '../testing/harness.js';
+
+let harness: Harness;
+beforeAll(async () => { harness = await startHarness(); });
+afterAll(() => harness.close());
+
+const patch = (view: ClassView, body: object) => harness.cook.patch(`/api/classes/${view.id}`).set('If-Match', `"r${view.revision}"`).send(body);
+const newClass = (to: object = {}) => ({ id: uuid(), title: 'Evening class', startsAt: '2099-03-05T18:30', lengthMinutes: 120, people: 8, peoplePerStation: 4, assistants: 0, ...to });
+
+describe('the list', () => {
+  it('shows coming classes with their next dated job', async () => {
+    const { body } = await harness.cook.get('/api/classes').expect(200);
+    expect(body.map(({ title }: { title: string }) => title)).toEqual(['Dressings from the ratio up', 'Slaws and lunch bowls', 'Roots and citrus', 'Smoke, char and warm salads']);
+    expect(body[2]).toMatchObject({ people: 14, stations: 4, nextJob: { kind: 'buy', localDate: '2099-03-03' } });
+  });
+  it('names the course', async () => expect((await harness.cook.get('/api/courses').expect(200)).body).toMatchObject([{ title: 'Leaves, roots and beans' }]));
+});
+
+describe('a plan', () => {
+  it('is what planClass returns', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const { body } = await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200) as { body: ClassPlan };
+    expect(Object.keys(body)).toEqual(expect.arrayContaining(['portions', 'shopping', 'kit', 'timeline', 'warnings']));
+    expect(body.portions.stations.sizes).toEqual([4, 4, 3, 3]);
+    expect(body.timeline.daysBefore.map(({ title }) => title)).toContain('Pick over the beans and soak them in plenty …');
+  });
+  it('follows a changed number: 14 → 17', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const { body } = await patch(view, { people: 17 }).expect(200);
+    expect(body.revision).toBe(view.revision + 1);
+    expect((await harness.cook.get(`/api/classes/${view.id}/plan`)).body.portions.stations.sizes).toEqual([4, 4, 3, 3, 3]);
+  });
+});
+
+describe('making and changing', () => {
+  it('the same id twice makes one class', async () => {
+    const body = newClass();
+    await harness.cook.post('/api/classes').send(body).expect(201);
+    await harness.cook.post('/api/classes').send(body).expect(201);
+    const { body: list } = await harness.cook.get('/api/classes');
+    expect(list.filter(({ id }: { id: string }) => id === body.id)).toHaveLength(1);
+  });
+  it.each([
+    [{ people: 0 }, 'people', 'A class has 1 to 200 people.'], [{ people: 10_000 }, 'people', 'A class has 1 to 200 people.'], [{ people: 2.5 }, 'people', 'Write people as a whole number.'],
+    [{ lengthMinutes: -30 }, 'lengthMinutes', 'A class ends at least 30 minutes after it starts.'], [{ lengthMinutes: 900 }, 'lengthMinutes', 'A class lasts at most 12 hours.'],
+    [{ startsAt: '2099-02-30T18:30' }, 'startsAt', 'Write a date and a time that exist.'], [{ startsAt: 'tomorrow' }, 'startsAt', 'Write a date and a time that exist.'],
+    [{ title: '' }, 'title', 'Give the class a title of up to 160 characters.'], [{ peoplePerStation: 0 }, 'peoplePerStation', 'A station holds 1 to 12 people.'],
+    [{ assistants: 2 }, 'assistants', 'There is one assistant or none.'], [{ colour: 'red' }, 'colour', '“colour” is not part of it.'],
+  ])('%j is refused beside its field', async (change, field, sentence) => {
+    const { body } = await harness.cook.post('/api/classes').send(newClass(change)).expect(422);
+    expect(body.errors).toContainEqual({ field, sentence });
+  });
+  it('a title is wanted', async () => expect((await harness.cook.post('/api/classes').send({ ...newClass(), title: undefined }).expect(422)).body.errors[0].field).toBe('title'));
+  it('a date in the past, markup and emoji are taken as they are', async () => {
+    const title = '<img src=x onerror=alert(1)> 🥗 Salat';
+    const { body } = await harness.cook.post('/api/classes').send(newClass({ title, startsAt: '1999-01-01T10:00' })).expect(201);
+    expect(body).toMatchObject({ title, startsAt: '1999-01-01T10:00' });
+  });
+  it('a write with an old revision is refused with what stands now', async () => {
+    const view = await classNamed(harness.cook, 'Slaws and lunch bowls');
+    await patch(view, { people: 11 }).expect(200);
+    const { body } = await patch(view, { people: 12 }).expect(409);
+    expect(body.current).toMatchObject({ people: 11, revision: view.revision + 1 });
+  });
+  it('a write without a revision is refused', async () => {
+    const view = await classNamed(harness.cook, 'Slaws and lunch bowls');
+    await harness.cook.patch(`/api/classes/${view.id}`).send({ people: 9 }).expect(428);
+  });
+  it('of ten writes at once on one revision, one lands', async () => {
+    const view = await classNamed(harness.cook, 'Smoke, char and warm salads');
+    const answers = await Promise.all(Array.from({ length: 10 }, (_, index) => patch(view, { people: 20 + index }).then(({ status }) => status)));
+    expect(answers.filter((status) => status === 200)).toHaveLength(1);
+    expect(answers.filter((status) => status === 409)).toHaveLength(9);
+  });
+  it('deleting can be undone', async () => {
+    const { body: made } = await harness.cook.post('/api/classes').send(newClass({ title: 'To delete' })).expect(201);
+    await harness.cook.delete(`/api/classes/${made.id}`).expect(204);
+    await harness.cook.get(`/api/classes/${made.id}`).expect(404);
+    await harness.cook.post(`/api/classes/${made.id}/restore`).expect(200);
+    await harness.cook.get(`/api/classes/${made.id}`).expect(200);
+  });
+});
+
+describe('the menu', () => {
+  it('keeps the version of a recipe until the newest is asked for', async () => {
+    const recipe = await recipeNamed(harness.cook, /slaw/);
+    const { body: made } = await harness.cook.post('/api/classes').send(newClass({ dishes: [{ id: uuid(), recipeId: recipe.id, portion: 'side', maker: 'every station' }] })).expect(201) as { body: ClassView };
+    const { body: draft } = await harness.cook.get(`/api/recipes/${recipe.id}`);
+    await harness.cook.patch(`/api/recipes/${recipe.id}`).set('If-Match', `"r${draft.revision}"`).send({ content: { ...draft.content, serves: 10 } }).expect(200);
+    const { body: same } = await harness.cook.get(`/api/classes/${made.id}`) as { body: ClassView };
+    expect(same.dishes[0]).toMatchObject({ version: made.dishes[0]!.version, draftDiffers: true, recipe: { serves: 8 } });
+    const { id, recipeId, portion, maker } = same.dishes[0]!;
+    const { body: newest } = await patch(same, { dishes: [{ id, recipeId, portion, maker, useNewest: true }] }).expect(200) as { body: ClassView };
+    expect(newest.dishes[0]).toMatchObject({ version: made.dishes[0]!.version + 1, draftDiffers: false, recipe: { serves: 10 } });
+  });
+  it('a recipe that is not there is named beside its dish', async () => {
+    const { body } = await harness.cook.post('/api/classes').send(newClass({ dishes: [{ id: uuid(), recipeId: uuid(), portion: 'side', maker: 'every station' }] })).expect(422);
+    expect(body.errors).toEqual([{ field: 'dishes.0.recipeId', sentence: 'This recipe is not in the library any more.' }]);
+  });
+});
+
+describe('ticks', () => {
+  it('are rows of their own: who, when, and the later one stands', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: true }).expect(200);
+    await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: false }).expect(200);
+    expect((await harness.cook.get(`/api/classes/${view.id}/ticks`)).body).toMatchObject([{ key: 'orange', ticked: false, by: 'Ines Okoye' }]);
+  });
+});
+
+describe('another kitchen', () => {
+  it('sees nothing of this one', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const recipe = await recipeNamed(harness.cook, /Beetroot/);
+    const other = await KitchenRow.create({ id: uuid(), facts: { ...(await KitchenRow.findOne())!.facts, name: 'Other' }, demo: false, revision: 1 });
+    await AccountRow.update({ kitchenId: other.id }, { where: {} });
+    const elsewhere = harness.stranger;
+    const { SessionRow } = await import('../database/models.js');
+    await SessionRow.update({ kitchenId: other.id }, { where: {} });
+    expect((await harness.cook.get('/api/classes').expect(200)).body).toEqual([]);
+    expect((await harness.cook.get('/api/recipes').expect(200)).body).toEqual([]);
+    for (const path of [`/api/classes/${view.id}`, `/api/classes/${view.id}/plan`, `/api/recipes/${recipe.id}`]) await harness.cook.get(path).expect(404);
+    await patch(view, { people: 3 }).expect(404);
+    await harness.cook.delete(`/api/recipes/${recipe.id}`).expect(404);
+    await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: true }).expect(404);
+    await elsewhere.get('/api/classes').expect(401);
+  });
+});
