@@ -12,7 +12,7 @@ export const demoKitchen: KitchenFacts = {
     { appliance: 'fridge', capacity: 12, heatMinutes: 0 },
   ],
   tools: [
-    { tool: 'board and knife', count: 14 }, { tool: 'peeler', count: 8 }, { tool: 'fine grater', count: 6 }, { tool: 'whisk', count: 6 }, { tool: 'small bowl', count: 30 },
+    { tool: 'board and knife', count: 14 }, { tool: 'peeler', count: 8 }, { tool: 'fine grater', count: 3 }, { tool: 'whisk', count: 6 }, { tool: 'small bowl', count: 30 },
     { tool: 'large bowl', count: 12 }, { tool: 'jar with lid', count: 12 }, { tool: 'strainer', count: 4 }, { tool: 'saucepan', count: 6 }, { tool: 'frying pan', count: 5 },
     { tool: 'citrus press', count: 4 }, { tool: 'serving dish', count: 14 }, { tool: 'tongs', count: 8 }, { tool: 'spatula', count: 8 }, { tool: 'pestle and mortar', count: 3 },
     { tool: 'salad spinner', count: 3 }, { tool: 'oven tray', count: 8 }, { tool: 'jug blender', count: 2 }, { tool: 'large pot', count: 3 }, { tool: 'storage box', count: 10 },

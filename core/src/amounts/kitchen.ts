@@ -41,19 +41,39 @@ interface SpoonMeasure {
  * the tolerance; otherwise grams lead and the nearest spoons are shown with their error.
  */
 export function formatForKitchen(amount: Amount, options: KitchenOptions): KitchenAmount {
-  const shown = formatExact({ low: amount.low, high: amount.low, unit: amount.unit }, options);
-  if (amount.high === amount.low) return shown;
-  const upTo = formatExact({ low: amount.high, high: amount.high, unit: amount.unit }, options);
-  const rest = `up to ${upTo.lead}, added to taste`;
-  return { ...shown, beside: shown.beside ? `${shown.beside}; ${rest}` : rest };
+  return createKitchenFormat(amount.unit, options)(amount, options.show);
 }
 
-function formatExact(amount: Amount, options: KitchenOptions): KitchenAmount {
-  const kind = unitKind(amount.unit);
-  if (kind === 'count') return formatCount(amount, options);
-  if (kind === 'length' || isEstimatedUnit(amount.unit)) return formatInformal(amount, options);
-  const grams = inUnit(amount, 'g', options);
-  const millilitres = inUnit(amount, 'ml', options);
+/** A format for amounts of one unit of one ingredient: what converting needs is looked up once for all of them. */
+export function createKitchenFormat(unit: UnitId, options: Omit<KitchenOptions, 'show'>): (amount: Amount, show: KitchenOptions['show']) => KitchenAmount {
+  const measures: UnitMeasures = { unit, grams: sizeIn(unit, 'g', options), millilitres: sizeIn(unit, 'ml', options) };
+  return (amount, show) => {
+    const shown = formatExact(toNumber(amount.low), measures, { ...options, show });
+    if (amount.high === amount.low) return shown;
+    const upTo = formatExact(toNumber(amount.high), measures, { ...options, show });
+    const rest = `up to ${upTo.lead}, added to taste`;
+    return { ...shown, beside: shown.beside ? `${shown.beside}; ${rest}` : rest };
+  };
+}
+
+/** Grams and millilitres in one unit, null where the facts do not tell. */
+interface UnitMeasures { readonly unit: UnitId; readonly grams: number | null; readonly millilitres: number | null }
+
+function sizeIn(unit: UnitId, to: UnitId, options: Omit<KitchenOptions, 'show'>): number | null {
+  const result = convert({ low: '1', high: '1', unit }, to, options.facts, options.recipeSystem);
+  return result.ok ? toNumber(result.amount.low) : null;
+}
+
+function times(size: number | null, count: number): number | null {
+  return size === null ? null : size * count;
+}
+
+function formatExact(count: number, measures: UnitMeasures, options: KitchenOptions): KitchenAmount {
+  const kind = unitKind(measures.unit);
+  const grams = times(measures.grams, count);
+  if (kind === 'count') return formatCount(count, measures.unit, grams);
+  if (kind === 'length' || isEstimatedUnit(measures.unit)) return formatInformal(count, measures.unit, grams);
+  const millilitres = times(measures.millilitres, count);
   const spoons = millilitres === null ? null : formatVolume(millilitres, options.kitchenSystem, options.tolerance);
   const estimated = grams !== null && millilitres !== null;
   if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated);
@@ -85,11 +105,9 @@ function besideText(spoons: VolumeText): string | null {
 }
 
 /** Counts go to the nearest quarter or third; what that leaves out is told as an error. */
-function formatCount(amount: Amount, options: KitchenOptions): KitchenAmount {
-  const exact = toNumber(amount.low);
+function formatCount(exact: number, unit: UnitId, grams: number | null): KitchenAmount {
   const nearest = nearestPart(exact);
-  const name = unitName(amount.unit, nearest.value);
-  const grams = inUnit(amount, 'g', options);
+  const name = unitName(unit, nearest.value);
   return {
     lead: name ? `${nearest.text} ${name}` : nearest.text,
     beside: grams === null ? null : formatMass(grams),
@@ -98,15 +116,9 @@ function formatCount(amount: Amount, options: KitchenOptions): KitchenAmount {
   };
 }
 
-function formatInformal(amount: Amount, options: KitchenOptions): KitchenAmount {
-  const nearest = nearestPart(toNumber(amount.low));
-  const grams = inUnit(amount, 'g', options);
-  return {
-    lead: `${nearest.text} ${unitName(amount.unit, nearest.value)}`,
-    beside: grams === null ? null : formatMass(grams),
-    error: 0,
-    estimated: true,
-  };
+function formatInformal(count: number, unit: UnitId, grams: number | null): KitchenAmount {
+  const nearest = nearestPart(count);
+  return { lead: `${nearest.text} ${unitName(unit, nearest.value)}`, beside: grams === null ? null : formatMass(grams), error: 0, estimated: true };
 }
 
 function nearestPart(value: number): { value: number; text: string } {
@@ -121,11 +133,6 @@ function nearestPart(value: number): { value: number; text: string } {
 function mixed(whole: number, part: string): string {
   const [top, bottom] = part.split('/').map(Number) as [number, number];
   return `${whole * bottom + top}/${bottom}`;
-}
-
-function inUnit(amount: Amount, unit: UnitId, options: KitchenOptions): number | null {
-  const result = convert(amount, unit, options.facts, options.recipeSystem);
-  return result.ok ? toNumber(result.amount.low) : null;
 }
 
 /** Grams as scales show them: tenths under 3 g, halves under 10 g, whole grams to a kilogram, then kilograms with two figures. */
@@ -159,16 +166,20 @@ export function formatVolume(millilitres: number, system: MeasureSystem, toleran
   const measures = spoonMeasures(system);
   const largest = measures[measures.length - 1]!.millilitres;
   if (millilitres > largest) return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: true };
-  const within: SpoonMeasure[] = [];
-  for (let i = firstAtLeast(measures, millilitres * (1 - tolerance)); i < measures.length; i++) {
-    if (measures[i]!.millilitres > millilitres * (1 + tolerance)) break;
-    within.push(measures[i]!);
-  }
   const error = (measure: SpoonMeasure) => millilitres === 0 ? 0 : measure.millilitres / millilitres - 1;
-  // A whole scoop more is worth about one per cent of accuracy at the bench.
-  const cost = (measure: SpoonMeasure) => measure.scoops + Math.abs(error(measure)) * 100;
-  if (within.length > 0) {
-    const best = within.reduce((a, b) => cost(b) < cost(a) - 1e-9 ? b : a);
+  let best: SpoonMeasure | null = null;
+  let bestCost = Infinity;
+  for (let i = firstAtLeast(measures, millilitres * (1 - tolerance)); i < measures.length; i++) {
+    const measure = measures[i]!;
+    if (measure.millilitres > millilitres * (1 + tolerance)) break;
+    // A whole scoop more is worth about one per cent of accuracy at the bench.
+    const cost = measure.scoops + Math.abs(error(measure)) * 100;
+    if (cost < bestCost - 1e-9) {
+      best = measure;
+      bestCost = cost;
+    }
+  }
+  if (best) {
     return { text: best.text, millilitres, error: error(best), reached: true };
   }
   const at = firstAtLeast(measures, millilitres);

@@ -1,10 +1,27 @@
 import Fraction from 'fraction.js';
 import type { Rational } from './types.js';
 
-/** Reads plain data into an exact fraction. Throws on text that is no number, and on a zero denominator. */
+/**
+ * Reads plain data into an exact fraction; a short decimal such as 0.85 is taken as the decimal it is written as. Throws on
+ * text that is no number, and on a zero denominator.
+ */
 export function toFraction(value: Rational | number | Fraction): Fraction {
-  return value instanceof Fraction ? value : new Fraction(value);
+  if (value instanceof Fraction) return value;
+  const text = typeof value === 'number' ? String(value) : value;
+  const known = readBefore.get(text);
+  if (known) return known;
+  const match = plainRational.exec(text);
+  const read = match ? new Fraction(BigInt(match[1]!), BigInt(match[2] ?? 1)) : new Fraction(text);
+  if (readBefore.size >= rememberedFractions) readBefore.clear();
+  readBefore.set(text, read);
+  return read;
 }
+
+/** Reading text is many times slower than reckoning with it, and a plan reads the same few fractions thousands of times. They never change. */
+const readBefore = new Map<string, Fraction>();
+const rememberedFractions = 5000;
+
+const plainRational = /^(-?\d+)(?:\/(\d+))?$/;
 
 /** Writes a fraction as plain data: "3", "3/4". */
 export function toRational(value: Fraction | number): Rational {
@@ -39,16 +56,14 @@ const drawnFractions: Readonly<Record<string, string>> = {
  * The screen sets ⅓, ⅔ and ⅛ with the font's own fraction feature.
  */
 export function showRational(value: Rational): string {
-  const [whole, part] = splitWhole(toFraction(value));
-  if (part === '0') return String(whole);
-  const drawn = drawnFractions[part];
+  const slash = value.indexOf('/');
+  if (slash < 0) return value;
+  const bottom = Number(value.slice(slash + 1));
+  const top = Number(value.slice(0, slash));
+  const whole = Math.floor(top / bottom);
+  const drawn = drawnFractions[`${top - whole * bottom}/${bottom}`];
   if (drawn) return whole === 0 ? drawn : `${whole}${drawn}`;
-  return showNumber(toNumber(value));
-}
-
-function splitWhole(value: Fraction): [number, Rational] {
-  const whole = Number(value.floor().toFraction());
-  return [whole, toRational(value.sub(whole))];
+  return showNumber(top / bottom);
 }
 
 /** A plain decimal with as many figures as a kitchen can use: 1234, 123, 12.3, 1.23. */

@@ -24,9 +24,9 @@ export interface KitInput {
 export function buildKitList(input: KitInput): KitList {
   const atStations = input.uses.filter((use) => use.place === 'stations');
   const atBench = input.uses.filter((use) => use.place === 'demonstration bench');
-  const perStation = peaks(atStations).filter(({ tool }) => !isSharedTool(tool)).map((peak) => kitRow(peak, input, 'each station'));
-  const bench = peaks(atBench).filter(({ tool }) => !isSharedTool(tool)).map((peak) => kitRow(peak, input, 'the demonstration bench'));
-  const pooled = [...atBench, ...atStations.flatMap((use) => input.stations.map(() => use))];
+  const perStation = peaks(weighed(atStations, 1)).filter(({ tool }) => !isSharedTool(tool)).map((peak) => kitRow(peak, input, 'each station'));
+  const bench = peaks(weighed(atBench, 1)).filter(({ tool }) => !isSharedTool(tool)).map((peak) => kitRow(peak, input, 'the demonstration bench'));
+  const pooled = [...weighed(atBench, 1), ...weighed(atStations, input.stations.length)];
   const shared = peaks(pooled).filter(({ tool }) => isSharedTool(tool)).map((peak) => kitRow(peak, input, 'shared use'));
   const wholeRoom = peaks(pooled);
   return {
@@ -36,17 +36,31 @@ export function buildKitList(input: KitInput): KitList {
   };
 }
 
+/** A use that happens at so many places at once: equal stations work in step, so one stands for all. */
+type WeighedUse = ToolUse & { readonly places: number };
+
+function weighed(uses: readonly ToolUse[], places: number): WeighedUse[] {
+  return uses.map((use) => ({ ...use, places }));
+}
+
 interface Peak { tool: string; count: number; minute: number; titles: string[] }
 
 /** For each tool the moment at which most of it is in use. Tools are counted at the start of each use. */
-function peaks(uses: readonly ToolUse[]): Peak[] {
-  const byTool = new Map<string, ToolUse[]>();
-  for (const use of uses) for (const tool of use.tools) byTool.set(tool, [...(byTool.get(tool) ?? []), use]);
+function peaks(uses: readonly WeighedUse[]): Peak[] {
+  const byTool = new Map<string, WeighedUse[]>();
+  for (const use of uses) {
+    for (const tool of use.tools) {
+      const users = byTool.get(tool);
+      if (users) users.push(use);
+      else byTool.set(tool, [use]);
+    }
+  }
   return [...byTool].map(([tool, users]) => {
     let best: Peak = { tool, count: 0, minute: 0, titles: [] };
     for (const { start } of users) {
       const running = users.filter((use) => use.start <= start && use.end > start);
-      if (running.length > best.count) best = { tool, count: running.length, minute: start, titles: [...new Set(running.map((use) => use.title))] };
+      const count = running.reduce((sum, use) => sum + use.places, 0);
+      if (count > best.count) best = { tool, count, minute: start, titles: [...new Set(running.map((use) => use.title))] };
     }
     return best;
   });

@@ -1,5 +1,5 @@
 import { findIngredient, standardLarder, type Allergen } from '../larder/index.js';
-import { mentions, type Recipe } from '../recipes/index.js';
+import { mentionOf, type Recipe } from '../recipes/index.js';
 import { showSpan } from '../timeline/timeline.js';
 import type { KitList } from '../kit/index.js';
 import type { ShoppingList } from '../shopping/index.js';
@@ -38,7 +38,9 @@ function recipeWarnings(dishId: string, recipe: Recipe): PlanWarning[] {
 export function unusedLines(recipe: Pick<Recipe, 'lines' | 'steps'>): string[] {
   if (recipe.steps.length === 0) return [];
   const linked = new Set(recipe.steps.flatMap((step) => step.uses));
-  return recipe.lines.filter((line) => !linked.has(line.id) && !recipe.steps.some((step) => mentions(step.text, line))).map((line) => line.name || line.text);
+  const unlinked = recipe.lines.filter((line) => !linked.has(line.id));
+  const named = unlinked.map((line) => ({ line, isNamed: mentionOf(line) }));
+  return named.filter(({ isNamed }) => !recipe.steps.some((step) => isNamed(step.text))).map(({ line }) => line.name || line.text);
 }
 
 function listWords(words: readonly string[]): string {

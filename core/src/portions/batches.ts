@@ -61,10 +61,14 @@ function singleBatch(dish: ClassDish, kind: BatchKind, people: number, heading: 
 }
 
 function stationBatches(dish: ClassDish, stations: StationPlan): Batch[] {
+  // Stations differ in size by one at most, so a batch is chosen for two sizes, not for every station.
+  const factors = new Map([...new Set(stations.sizes)].map((size) => [size, workableBatch(batchNeed(dish.recipe, size, dish.portion), dish.recipe.leastBatch)]));
   const sets = new Map<Rational, number[]>();
   stations.sizes.forEach((size, index) => {
-    const factor = workableBatch(batchNeed(dish.recipe, size, dish.portion), dish.recipe.leastBatch);
-    sets.set(factor, [...(sets.get(factor) ?? []), index + 1]);
+    const factor = factors.get(size)!;
+    const numbers = sets.get(factor);
+    if (numbers) numbers.push(index + 1);
+    else sets.set(factor, [index + 1]);
   });
   return [...sets.values()].map((numbers) => {
     const sizes = numbers.map((number) => stations.sizes[number - 1]!);
@@ -94,7 +98,7 @@ function describe(dish: ClassDish, batch: Pick<Batch, 'id' | 'kind' | 'stations'
 }
 
 /** How a batch was chosen, for the Workings of the batch and of each of its amounts. */
-export function batchSteps(dish: ClassDish, people: number, need: Rational, factor: Rational): WorkingStep[] {
+function batchSteps(dish: ClassDish, people: number, need: Rational, factor: Rational): WorkingStep[] {
   const recipe = dish.recipe;
   return [
     { label: 'As written', value: `serves ${recipe.serves}, ${recipe.portion}` },

@@ -1,7 +1,7 @@
-import { formatForKitchen, showRational, strictTolerance, toFraction, toRational, type Amount, type KitchenAmount, type Rational, type WorkingStep } from '../amounts/index.js';
+import { createKitchenFormat, showRational, strictTolerance, toFraction, toRational, type Amount, type KitchenAmount, type Rational, type WorkingStep } from '../amounts/index.js';
 import { conversionFacts, findIngredient, ingredientName, standardLarder, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
-import { batchSteps, batchesInAll, workings } from './batches.js';
+import { batchesInAll, workings } from './batches.js';
 import type { Batch, ClassDish, DishPortions, PortionCell, PortionLine, PortionOptions } from './types.js';
 
 /**
@@ -41,8 +41,8 @@ export function scaleLine(line: Pick<RecipeLine, 'amount' | 'unit' | 'scaling'>,
 
 function portionLine(dish: ClassDish, line: RecipeLine, batches: readonly Batch[], options: PortionOptions, larder: Larder): PortionLine {
   const ingredient = findIngredient(larder, line.ingredient);
-  const show = (amount: Amount | null) => showAmount(amount, line, ingredient, dish.recipe.system, options);
-  const cells = batches.map((batch) => cellOf(dish, line, batch, show));
+  const show = createShow(line, ingredient, dish.recipe.system, options);
+  const cells = batches.map((batch) => cellOf(line, batch, show));
   return {
     lineId: line.id, name: lineName(line, ingredient, options.english), note: noteOf(line), advice: adviceOf(line), scaling: line.scaling,
     keptBack: line.keptBack?.words ?? '', inLarder: ingredient !== null, cells, total: totalOf(line, batches, cells, show),
@@ -69,13 +69,15 @@ function adviceOf(line: RecipeLine): string {
 
 interface Shown { spoons: KitchenAmount; grams: KitchenAmount }
 
-function showAmount(amount: Amount | null, line: RecipeLine, ingredient: Ingredient | null, recipeSystem: DishRecipeSystem, options: PortionOptions): Shown {
-  if (!amount) return { spoons: toTaste, grams: toTaste };
+type Show = (amount: Amount | null) => Shown;
+
+function createShow(line: RecipeLine, ingredient: Ingredient | null, recipeSystem: DishRecipeSystem, options: PortionOptions): Show {
+  if (!line.amount || !line.unit) return () => ({ spoons: toTaste, grams: toTaste });
   const facts = conversionFacts(ingredient, line.preparation);
   const packed = line.pack && line.unit ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, ...packGrams(line) } } : facts;
   const tolerance = ingredient?.section === 'spices and seasoning' && line.scaling === 'startLow' ? strictTolerance : undefined;
-  const shared = { kitchenSystem: options.kitchenSystem, recipeSystem, facts: packed, tolerance };
-  return { spoons: formatForKitchen(amount, { ...shared, show: 'spoons' }), grams: formatForKitchen(amount, { ...shared, show: 'grams' }) };
+  const format = createKitchenFormat(line.unit, { kitchenSystem: options.kitchenSystem, recipeSystem, facts: packed, tolerance });
+  return (amount) => (amount ? { spoons: format(amount, 'spoons'), grams: format(amount, 'grams') } : { spoons: toTaste, grams: toTaste });
 }
 
 type DishRecipeSystem = ClassDish['recipe']['system'];
@@ -87,12 +89,12 @@ function packGrams(line: RecipeLine): Record<string, Rational> {
   return { [line.unit]: line.pack.unit === 'kg' ? toRational(toFraction(line.pack.low).mul(1000)) : line.pack.low };
 }
 
-function cellOf(dish: ClassDish, line: RecipeLine, batch: Batch, show: (amount: Amount | null) => Shown): PortionCell {
+function cellOf(line: RecipeLine, batch: Batch, show: Show): PortionCell {
   const amount = scaleLine(line, batch.factor);
   const shown = show(amount);
   const steps: WorkingStep[] = [
     { label: 'Written', value: line.text },
-    ...batchSteps(dish, batch.people.high, batch.need, batch.factor),
+    ...batch.workings.steps,
     ...(amount && line.amount ? [scalingStep(line, batch.factor, amount)] : []),
   ];
   const title = `${shown.spoons.lead} ${line.name}, ${batch.heading.toLowerCase()}`;
@@ -118,7 +120,7 @@ function roundingStep(shown: KitchenAmount): WorkingStep[] {
   return [{ label: 'With the kitchen’s spoons', value: shown.lead, note: `${percent} % ${shown.error > 0 ? 'over' : 'under'} the exact amount.` }];
 }
 
-function totalOf(line: RecipeLine, batches: readonly Batch[], cells: readonly PortionCell[], show: (amount: Amount | null) => Shown): PortionCell {
+function totalOf(line: RecipeLine, batches: readonly Batch[], cells: readonly PortionCell[], show: Show): PortionCell {
   const sum = (end: 'low' | 'high') => toRational(cells.reduce((total, cell, index) => (
     cell.amount ? total.add(toFraction(cell.amount[end]).mul(batches[index]!.count)) : total), toFraction('0')));
   const amount = line.amount && line.unit ? { low: sum('low'), high: sum('high'), unit: line.unit } : null;

@@ -15,11 +15,11 @@ export interface Axis {
 export function createAxis(startsAt: string, zone: string): Axis {
   const start = toZoned(parseDateTime(startsAt), zone, 'compatible');
   const origin = start.toDate().getTime();
-  const at = (minute: number) => fromAbsolute(origin + minute * minuteInMilliseconds, zone);
+  const offsetAt = createOffsets(zone);
   return {
     classDate: startsAt.slice(0, 10),
     instant: (minute) => new Date(origin + minute * minuteInMilliseconds).toISOString(),
-    local: (minute) => wallTime(at(minute)),
+    local: (minute) => wallTime(origin + minute * minuteInMilliseconds, offsetAt),
     openIntervals: (opens, closes, daysBefore) => Array.from({ length: daysBefore + 1 }, (_, back): [number, number] => {
       const day = start.subtract({ days: daysBefore - back });
       return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
@@ -36,7 +36,26 @@ function minutesTo(moment: ZonedDateTime, origin: number): number {
   return Math.round((moment.toDate().getTime() - origin) / minuteInMilliseconds);
 }
 
-function wallTime(moment: ZonedDateTime): { date: string; time: string } {
-  const text = moment.toString();
+/** Zones change their offset on half hours only, so one look-up serves thirty minutes: asking the time zone data is slow. */
+const offsetBucket = 30 * minuteInMilliseconds;
+
+const offsetsByZone = new Map<string, Map<number, number>>();
+
+function createOffsets(zone: string): (instant: number) => number {
+  const known = offsetsByZone.get(zone) ?? new Map<number, number>();
+  offsetsByZone.set(zone, known);
+  return (instant) => {
+    const bucket = Math.floor(instant / offsetBucket);
+    let offset = known.get(bucket);
+    if (offset === undefined) {
+      offset = fromAbsolute(bucket * offsetBucket, zone).offset;
+      known.set(bucket, offset);
+    }
+    return offset;
+  };
+}
+
+function wallTime(instant: number, offsetAt: (instant: number) => number): { date: string; time: string } {
+  const text = new Date(instant + offsetAt(instant)).toISOString();
   return { date: text.slice(0, 10), time: text.slice(11, 16) };
 }

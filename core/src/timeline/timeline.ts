@@ -18,7 +18,7 @@ const leadDays = 5;
 /** Minutes by which a class that does not fit is let run over, tried in turn. */
 const overruns = [0, 10, 20, 30, 45, 60, 90, 120, 180, 240, 360, 480];
 /** Placements for each task of one attempt. */
-const budgetPerTask = 3;
+const budgetPerTask = 1;
 
 interface Attempt { tasks: ClassTasks; starts: Readonly<Record<string, number>>; overrun: number }
 
@@ -26,11 +26,13 @@ interface Attempt { tasks: ClassTasks; starts: Readonly<Record<string, number>>;
  * The plan of a class, backwards from eating and class start. Where keeping times cannot be met they are let go and named
  * as clashes; where the class is too short, eating is put off by the least of a few steps that works, and said.
  */
-export function buildTimeline(input: TimelineInput): Timeline {
-  const axis = createAxis(input.facts.startsAt, input.facts.zone);
-  const attempt = findPlan(input, axis);
+export function buildTimeline(given: TimelineInput): Timeline {
+  const axis = createAxis(given.facts.startsAt, given.facts.zone);
+  const input = { ...given, open: axis.openIntervals(given.kitchen.opens, given.kitchen.closes, leadDays) };
+  const attempt = findPlan(input);
   if (!attempt) return emptyTimeline(input.facts);
-  const entries = attempt.tasks.tasks.map((task) => entryOf(task, attempt, axis)).sort((a, b) => a.start - b.start || a.end - b.end);
+  const byId = new Map(attempt.tasks.tasks.map((task) => [task.id, task]));
+  const entries = attempt.tasks.tasks.map((task) => entryOf(task, { ...attempt, byId }, axis)).sort((a, b) => a.start - b.start || a.end - b.end);
   const clashes = clashesOf(entries);
   const used = usedMinutes(entries, input.facts.lengthMinutes + attempt.overrun);
   return {
@@ -43,29 +45,31 @@ export function buildTimeline(input: TimelineInput): Timeline {
   };
 }
 
-function findPlan(input: TimelineInput, axis: Axis): Attempt | null {
+type OpenInput = TimelineInput & { readonly open: readonly (readonly [number, number])[] };
+
+function findPlan(input: OpenInput): Attempt | null {
   for (const overrun of overruns) {
     for (const relaxed of [false, true]) {
-      const attempt = attemptPlan(input, axis, overrun, relaxed);
-      if (attempt) return overrun === 0 ? bringForward(input, axis, attempt, relaxed) : attempt;
+      const attempt = attemptPlan(input, overrun, relaxed);
+      if (attempt) return overrun === 0 ? bringForward(input, attempt, relaxed) : attempt;
     }
   }
   return null;
 }
 
-function attemptPlan(input: TimelineInput, axis: Axis, overrun: number, relaxed: boolean): Attempt | null {
+function attemptPlan(input: OpenInput, overrun: number, relaxed: boolean): Attempt | null {
   const tasks = buildTasks({ ...input, overrun });
   const links = relaxed ? tasks.links.map(withoutHold) : tasks.links;
-  const result = schedule(problemOf(tasks, links, input, axis, overrun), { objective: 'shortest', seed: 1, budgetSteps: budgetPerTask * tasks.tasks.length });
+  const result = schedule(problemOf(tasks, links, input, overrun), { objective: 'shortest', seed: 1, budgetSteps: budgetPerTask * tasks.tasks.length });
   return result.status === 'scheduled' ? { tasks, starts: result.starts, overrun } : null;
 }
 
 /** Work begins when the welcome is over: minutes to spare belong at the end, not before the first cut. */
-function bringForward(input: TimelineInput, axis: Axis, attempt: Attempt, relaxed: boolean): Attempt {
+function bringForward(input: OpenInput, attempt: Attempt, relaxed: boolean): Attempt {
   const cooking = attempt.tasks.tasks.filter((task) => task.inClass && task.kind !== 'class');
   const first = Math.min(...cooking.map((task) => attempt.starts[task.id]!));
   const spare = cooking.length === 0 ? 0 : first - welcomeMinutes;
-  return (spare > 0 ? attemptPlan(input, axis, -spare, relaxed) : null) ?? attempt;
+  return (spare > 0 ? attemptPlan(input, -spare, relaxed) : null) ?? attempt;
 }
 
 /** A wait still follows its hands at once; only how long a result keeps is let go. */
@@ -73,11 +77,10 @@ function withoutHold(link: ScheduleLink): ScheduleLink {
   return link.maxLag === 0 ? link : { ...link, maxLag: undefined };
 }
 
-function problemOf(tasks: ClassTasks, links: readonly ScheduleLink[], input: TimelineInput, axis: Axis, overrun: number): ScheduleProblem {
-  const open = axis.openIntervals(input.kitchen.opens, input.kitchen.closes, leadDays);
+function problemOf(tasks: ClassTasks, links: readonly ScheduleLink[], input: OpenInput, overrun: number): ScheduleProblem {
   const length = input.facts.lengthMinutes + overrun;
   // The class itself may run past the kitchen's hours; that is a warning of its own, not a reason to have no plan.
-  const staffed: [number, number][] = [...open, [0, length]];
+  const staffed: (readonly [number, number])[] = [...input.open, [0, length]];
   const hands = Math.min(...input.stations.sizes);
   return {
     tasks: tasks.tasks, links,
@@ -90,7 +93,9 @@ function problemOf(tasks: ClassTasks, links: readonly ScheduleLink[], input: Tim
   };
 }
 
-function entryOf(task: PlanTask, attempt: Attempt, axis: Axis): TimelineEntry {
+type FoundPlan = Attempt & { readonly byId: ReadonlyMap<string, PlanTask> };
+
+function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): TimelineEntry {
   const start = attempt.starts[task.id]!;
   const end = start + task.minutes;
   const from = axis.local(start);
@@ -102,17 +107,17 @@ function entryOf(task: PlanTask, attempt: Attempt, axis: Axis): TimelineEntry {
   };
 }
 
-function keepsOf(task: PlanTask, end: number, attempt: Attempt): TimelineEntry['keeps'] {
+function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry['keeps'] {
   const hold = task.step?.holdMinutes;
   if (!hold || task.kind === 'demonstration' || (task.kind !== 'wait' && task.step?.waitMinutes)) return null;
   const users = attempt.tasks.links.filter((link) => link.from === task.id);
-  const first = users.map((link) => ({ start: attempt.starts[link.to]!, title: attempt.tasks.tasks.find((each) => each.id === link.to)!.title })).sort((a, b) => b.start - a.start)[0];
+  const first = users.map((link) => ({ start: attempt.starts[link.to]!, title: attempt.byId.get(link.to)!.title })).sort((a, b) => b.start - a.start)[0];
   return { until: end + hold, usedAt: first?.start ?? null, usedBy: first?.title ?? '', broken: first !== undefined && first.start > end + hold };
 }
 
 /** What the start hangs on: the next step that needs it, its keeping time, the day. */
-function placementSteps(task: PlanTask, start: number, end: number, attempt: Attempt, axis: Axis): { label: string; value: string; note?: string }[] {
-  const byId = new Map(attempt.tasks.tasks.map((each) => [each.id, each]));
+function placementSteps(task: PlanTask, start: number, end: number, attempt: FoundPlan, axis: Axis): { label: string; value: string; note?: string }[] {
+  const { byId } = attempt;
   const next = attempt.tasks.links.filter((link) => link.from === task.id).map((link) => ({ link, task: byId.get(link.to)!, start: attempt.starts[link.to]! })).sort((a, b) => a.start - b.start)[0];
   const before = attempt.tasks.links.filter((link) => link.to === task.id).map((link) => byId.get(link.from)!);
   const steps = before.length > 0 ? [{ label: 'After', value: axis.local(Math.max(...before.map((each) => attempt.starts[each.id]! + each.minutes))).time, note: before.map((each) => each.title).join('; ') }] : [];

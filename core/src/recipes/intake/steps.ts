@@ -64,7 +64,7 @@ export function readStep(text: string, id: string, componentId: string, after: r
     place: placeOf(text, waits ? minutes : null),
     occupies: waits || /\bblend|blitz\b/i.test(text) ? applianceIn(text) : null,
     tools: [...new Set(toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool))],
-    uses: lines.filter((line) => mentions(text, line)).map((line) => line.id),
+    uses: lines.filter((line) => mentionOf(line)(text)).map((line) => line.id),
     techniques: techniqueWords.filter(([pattern]) => pattern.test(text)).map(([, technique]) => technique).slice(0, 2),
   };
 }
@@ -75,13 +75,13 @@ function placeOf(text: string, wait: { low: number } | null): StepPlace {
   return 'in class';
 }
 
-/** Whether a step's words name a line: its whole name, or the last word of it. */
-export function mentions(text: string, line: { readonly name: string }): boolean {
+/** Tells whether a step's words name a line, by the last word of its name, singular or plural. */
+export function mentionOf(line: { readonly name: string }): (text: string) => boolean {
   const words = line.name.toLowerCase().split(/\s+/).filter((word) => word.length > 2);
   const last = words[words.length - 1];
-  if (!last) return false;
-  const stem = last.replace(/(ies|es|s)$/, '');
-  return new RegExp(`\\b${escape(stem)}(y|ies|es|s)?\\b`, 'i').test(text);
+  if (!last) return () => false;
+  const pattern = new RegExp(`\\b${escape(last.replace(/(ies|es|s)$/, ''))}(y|ies|es|s)?\\b`, 'i');
+  return (text) => pattern.test(text);
 }
 
 function escape(text: string): string {

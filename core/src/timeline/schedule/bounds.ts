@@ -31,37 +31,80 @@ export function edgesOf(tasks: readonly ScheduleTask[], links: readonly Schedule
   return edges;
 }
 
-/** Longest paths between all nodes, or the edges of a contradiction (a cycle that asks for more time than there is). */
-export type Distances = { readonly ok: true; readonly gaps: Float64Array; readonly size: number } | { readonly ok: false; readonly cycle: readonly Edge[] };
+/** The window of each start that the constraints leave, and which fixed task last narrowed it from below. */
+export class Windows {
+  readonly from: Float64Array;
+  readonly to: Float64Array;
+  /** The fixed node behind each `from`; 0 where only the axis is. */
+  readonly heldBy: Int32Array;
+  readonly #ahead: readonly (readonly Edge[])[];
+  readonly #back: readonly (readonly Edge[])[];
 
-/**
- * The least gap that all constraints together demand between every two starts: gaps[a × size + b] is the least
- * start(b) − start(a), −∞ where there is none. O(n³) for n tasks.
- */
-export function longestGaps(size: number, edges: readonly Edge[]): Distances {
-  const cycle = findContradiction(size, edges);
-  if (cycle) return { ok: false, cycle };
-  const gaps = new Float64Array(size * size).fill(-Infinity);
-  for (let node = 0; node < size; node++) gaps[node * size + node] = 0;
-  for (const edge of edges) {
-    const at = edge.from * size + edge.to;
-    if (edge.gap > gaps[at]!) gaps[at] = edge.gap;
+  constructor(private readonly size: number, edges: readonly Edge[]) {
+    const ahead: Edge[][] = Array.from({ length: size }, () => []);
+    const back: Edge[][] = Array.from({ length: size }, () => []);
+    for (const edge of edges) {
+      ahead[edge.from]!.push(edge);
+      back[edge.to]!.push(edge);
+    }
+    this.#ahead = ahead;
+    this.#back = back;
+    this.from = new Float64Array(size);
+    this.to = new Float64Array(size);
+    this.heldBy = new Int32Array(size);
+    this.reset([]);
   }
-  for (let via = 0; via < size; via++) {
-    for (let from = 0; from < size; from++) {
-      const first = gaps[from * size + via]!;
-      if (first === -Infinity) continue;
-      for (let to = 0; to < size; to++) {
-        const through = first + gaps[via * size + to]!;
-        if (through > gaps[from * size + to]!) gaps[from * size + to] = through;
+
+  /** Starts over with only these nodes fixed. The constraints must not contradict each other. */
+  reset(fixed: readonly (readonly [node: number, start: number])[]): void {
+    this.from.fill(-Infinity);
+    this.to.fill(Infinity);
+    this.heldBy.fill(0);
+    this.#set(0, 0);
+    for (const [node, start] of fixed) this.#set(node, start);
+    this.#narrow([0, ...fixed.map(([node]) => node)]);
+  }
+
+  /** Fixes a start inside its window and narrows all others; every value left in a window still belongs to some solution. */
+  fix(node: number, start: number): void {
+    this.#set(node, start);
+    this.#narrow([node]);
+  }
+
+  #set(node: number, start: number): void {
+    this.from[node] = start;
+    this.to[node] = start;
+    this.heldBy[node] = node;
+  }
+
+  #narrow(queue: number[]): void {
+    const queued = new Uint8Array(this.size);
+    for (const node of queue) queued[node] = 1;
+    for (let at = 0; at < queue.length; at++) {
+      const node = queue[at]!;
+      queued[node] = 0;
+      const push = (other: number) => {
+        if (queued[other]) return;
+        queued[other] = 1;
+        queue.push(other);
+      };
+      for (const { to, gap } of this.#ahead[node]!) {
+        if (this.from[node]! + gap <= this.from[to]!) continue;
+        this.from[to] = this.from[node]! + gap;
+        this.heldBy[to] = this.heldBy[node]!;
+        push(to);
+      }
+      for (const { from, gap } of this.#back[node]!) {
+        if (this.to[node]! - gap >= this.to[from]!) continue;
+        this.to[from] = this.to[node]! - gap;
+        push(from);
       }
     }
   }
-  return { ok: true, gaps, size };
 }
 
-/** Bellman–Ford from all nodes at once; a node still rising after `size` rounds lies behind a contradiction. */
-function findContradiction(size: number, edges: readonly Edge[]): Edge[] | null {
+/** The edges of a contradiction, a cycle that asks for more time than there is, or null. Bellman–Ford from all nodes at once. */
+export function findContradiction(size: number, edges: readonly Edge[]): Edge[] | null {
   const start = new Float64Array(size);
   const reachedBy: (Edge | null)[] = new Array<Edge | null>(size).fill(null);
   let risen = -1;

@@ -1,4 +1,4 @@
-import { edgesOf, longestGaps, type Edge } from './bounds.js';
+import { edgesOf, findContradiction, type Edge } from './bounds.js';
 import { Search, spanOf } from './search.js';
 import type { ScheduleClash, ScheduleOptions, ScheduleProblem, ScheduleResult, ScheduleTask } from './types.js';
 import { validateProblem } from './validate.js';
@@ -13,11 +13,10 @@ export function schedule(given: ScheduleProblem, options: ScheduleOptions): Sche
   const problem = withHorizon(given, options);
   const obvious = findObviousClash(problem, options);
   if (obvious) return obvious;
-  const size = problem.tasks.length + 1;
-  const distances = longestGaps(size, edgesOf(problem.tasks, problem.links, options.pinned ?? {}));
-  if (!distances.ok) return clashOf(distances.cycle, problem);
-  const search = new Search(problem, distances.gaps, options);
-  const best = search.run();
+  const edges = edgesOf(problem.tasks, problem.links, options.pinned ?? {});
+  const contradiction = findContradiction(problem.tasks.length + 1, edges);
+  if (contradiction) return clashOf(contradiction, problem);
+  const best = new Search(problem, edges, options).run();
   if (!best) return { status: 'undecided', sentence: 'No plan was found in the steps allowed; one may still exist.' };
   const starts = Object.fromEntries(problem.tasks.map((task, index) => [task.id, best[index]!]));
   return { status: 'scheduled', starts, length: spanOf(problem.tasks, best, true) };

@@ -1,4 +1,5 @@
 import type { ScheduleOptions, ScheduleProblem, ScheduleTask } from './types.js';
+import { Windows, type Edge } from './bounds.js';
 import { ResourceUsage } from './usage.js';
 
 /** Minutes from the first start to the last end: of the tasks in class where any is flagged, or of all. */
@@ -16,7 +17,9 @@ export function spanOf(tasks: readonly ScheduleTask[], starts: readonly number[]
 
 /** Minutes before the last thing beyond which no plan reaches back when nothing else bounds it. */
 const reach = 60 * 24 * 30;
-const placementsPerTask = 12;
+const placementsPerTask = 3;
+/** A task with less room than this is placed before its turn. */
+const tightRoomMinutes = 60;
 
 /** Tasks that stand at fixed distances from each other and are placed as one: hands and the wait that follows at once. */
 interface Block {
@@ -26,19 +29,25 @@ interface Block {
 /** Backward placement with repair, repeated with other orders while the budget lasts. */
 export class Search {
   readonly #count: number;
-  readonly #size: number;
   readonly #blocks: readonly Block[];
+  readonly #blockOf: readonly number[];
   readonly #taskIndex: ReadonlyMap<string, number>;
+  readonly #windows: Windows;
+  readonly #latest: readonly number[];
+  readonly #earliest: readonly number[];
   #left: number;
   #random: () => number;
 
-  constructor(private readonly problem: ScheduleProblem, private readonly gaps: Float64Array, private readonly options: ScheduleOptions) {
+  constructor(private readonly problem: ScheduleProblem, edges: readonly Edge[], private readonly options: ScheduleOptions) {
     this.#count = problem.tasks.length;
-    this.#size = this.#count + 1;
     this.#left = options.budgetSteps;
     this.#random = seeded(options.seed);
-    this.#blocks = this.#findBlocks();
     this.#taskIndex = new Map(problem.tasks.map((task, at) => [task.id, at]));
+    this.#blocks = findBlocks(problem, this.#taskIndex);
+    this.#blockOf = blockIndex(this.#blocks, this.#count);
+    this.#windows = new Windows(this.#count + 1, edges);
+    this.#latest = problem.tasks.map((_, task) => (this.#windows.to[task + 1] === Infinity ? 0 : this.#windows.to[task + 1]!));
+    this.#earliest = problem.tasks.map((_, task) => (this.#windows.from[task + 1] === -Infinity ? this.#latest[task]! - reach : this.#windows.from[task + 1]!));
   }
 
   run(): number[] | null {
@@ -59,72 +68,62 @@ export class Search {
     return best;
   }
 
-  #findBlocks(): Block[] {
-    const taken = new Array<boolean>(this.#count).fill(false);
-    const blocks: Block[] = [];
-    for (let first = 0; first < this.#count; first++) {
-      if (taken[first]) continue;
-      const members = [{ task: first, offset: 0 }];
-      for (let other = first + 1; other < this.#count; other++) {
-        const ahead = this.#gap(first, other);
-        if (!taken[other] && ahead !== -Infinity && ahead === -this.#gap(other, first)) {
-          members.push({ task: other, offset: ahead });
-          taken[other] = true;
-        }
-      }
-      blocks.push({ members });
-    }
-    return blocks;
-  }
-
   /** Latest end first; later rounds shake the order. */
   #order(round: number): number[] {
     const key = this.#blocks.map((block) => {
-      const ends = block.members.map(({ task }) => this.#latest(task) + this.problem.tasks[task]!.minutes);
+      const ends = block.members.map(({ task }) => this.#latest[task]! + this.problem.tasks[task]!.minutes);
       return Math.max(...ends) + (round === 0 ? 0 : this.#random() * 30 * Math.min(round, 20));
     });
     return this.#blocks.map((_, index) => index).sort((a, b) => key[b]! - key[a]! || b - a);
-  }
-
-  #gap(from: number, to: number): number {
-    return this.gaps[(from + 1) * this.#size + to + 1]!;
-  }
-
-  #latest(task: number): number {
-    const back = this.gaps[(task + 1) * this.#size]!;
-    return back === -Infinity ? 0 : -back;
-  }
-
-  #earliest(task: number): number {
-    const ahead = this.gaps[task + 1]!;
-    return ahead === -Infinity ? this.#latest(task) - reach : ahead;
   }
 
   #build(order: readonly number[]): number[] | null {
     const starts: (number | undefined)[] = new Array<number | undefined>(this.#count).fill(undefined);
     const usage = new ResourceUsage(this.problem.resources);
     const queue = [...order];
+    this.#windows.reset([]);
     let tries = placementsPerTask * this.#count + 20;
+    let urgent = 0;
     while (queue.length > 0) {
       this.#left--;
       if (tries-- <= 0) return null;
-      const at = queue.shift()!;
+      const at = this.#takeNext(queue, urgent);
+      urgent = Math.max(0, urgent - 1);
       const block = this.#blocks[at]!;
-      const window = this.#window(block.members[0]!.task, starts);
+      const window = this.#window(block.members[0]!.task);
       const start = this.#latestFit(block, window, usage);
       if (start !== null) {
         for (const { task, offset } of block.members) {
           starts[task] = start + offset;
           usage.place(task, this.problem.tasks[task]!, start + offset);
+          this.#windows.fix(task + 1, start + offset);
         }
         continue;
       }
       const freed = this.#blockers(block, window, starts, usage);
       if (freed.length === 0) return null;
       for (const other of freed) this.#unplace(this.#blocks[other]!, starts, usage);
+      this.#windows.reset(starts.flatMap((placed, task) => (placed === undefined ? [] : [[task + 1, placed] as const])));
       queue.unshift(at, ...(this.#random() < 0.5 ? freed : freed.reverse()));
+      urgent = 1 + freed.length;
     }
     return starts as number[];
+  }
+
+  /** What was just freed goes first; then what has little room left, such as the maker of a result that keeps for minutes; then the order. */
+  #takeNext(queue: number[], urgent: number): number {
+    if (urgent > 0) return queue.shift()!;
+    let chosen = 0;
+    let least = tightRoomMinutes;
+    for (let at = 0; at < queue.length; at++) {
+      const { task } = this.#blocks[queue[at]!]!.members[0]!;
+      const room = this.#windows.to[task + 1]! - Math.max(this.#earliest[task]!, this.#windows.from[task + 1]!);
+      if (room < least) {
+        least = room;
+        chosen = at;
+      }
+    }
+    return queue.splice(chosen, 1)[0]!;
   }
 
   #unplace(block: Block, starts: (number | undefined)[], usage: ResourceUsage): void {
@@ -165,29 +164,18 @@ export class Search {
     return fits;
   }
 
-  /** What the placed tasks leave of a task's time. Gaps through the block's other members are in the matrix already. */
-  #window(task: number, starts: readonly (number | undefined)[]): { from: number; to: number } {
-    let from = this.#earliest(task);
-    let to = this.#latest(task);
-    for (let other = 0; other < this.#count; other++) {
-      const start = starts[other];
-      if (start === undefined || other === task) continue;
-      from = Math.max(from, start + this.#gap(other, task));
-      to = Math.min(to, start - this.#gap(task, other));
-    }
-    return { from, to };
+  /** What the placed tasks leave of a task's time. */
+  #window(task: number): { from: number; to: number } {
+    const from = Math.max(this.#earliest[task]!, this.#windows.from[task + 1]!);
+    return { from, to: Math.min(this.#windows.to[task + 1]!, this.#windows.to[task + 1] === Infinity ? this.#latest[task]! : Infinity) };
   }
 
   /** The placed blocks that hold the window up from below, or else those in the way on the resources. */
   #blockers(block: Block, window: { from: number; to: number }, starts: readonly (number | undefined)[], usage: ResourceUsage): number[] {
-    const first = block.members[0]!.task;
-    const own = this.#earliest(first);
     const inTheWay = new Set<number>();
-    if (window.from > own) {
-      for (let other = 0; other < this.#count; other++) {
-        const start = starts[other];
-        if (start !== undefined && start + this.#gap(other, first) === window.from) inTheWay.add(other);
-      }
+    for (const { task } of block.members) {
+      const holder = this.#windows.heldBy[task + 1]!;
+      if (holder > 0 && window.from > this.#earliest[block.members[0]!.task]!) inTheWay.add(holder - 1);
     }
     if (inTheWay.size === 0 || this.#random() < 0.3) {
       for (const { task, offset } of block.members) {
@@ -197,7 +185,7 @@ export class Search {
         }
       }
     }
-    return this.#blocks.map((_, at) => at).filter((at) => this.#blocks[at] !== block && this.#blocks[at]!.members.some(({ task }) => inTheWay.has(task)));
+    return [...new Set([...inTheWay].map((task) => this.#blockOf[task]!))].filter((at) => this.#blocks[at] !== block);
   }
 
   /** Lower is better, compared from the left. */
@@ -214,6 +202,39 @@ export class Search {
       return sum + linkWeight(link) * (lag - link.minLag);
     }, 0);
   }
+}
+
+/** Tasks joined by links that leave no room, with their distances from the first of each. */
+function findBlocks(problem: ScheduleProblem, taskIndex: ReadonlyMap<string, number>): Block[] {
+  const joined: { to: number; offset: number }[][] = problem.tasks.map(() => []);
+  for (const link of problem.links) {
+    if (link.minLag !== link.maxLag) continue;
+    const from = taskIndex.get(link.from)!;
+    const to = taskIndex.get(link.to)!;
+    const offset = problem.tasks[from]!.minutes + link.minLag;
+    joined[from]!.push({ to, offset });
+    joined[to]!.push({ to: from, offset: -offset });
+  }
+  const taken = new Set<number>();
+  return problem.tasks.flatMap((_, first): Block[] => {
+    if (taken.has(first)) return [];
+    taken.add(first);
+    const members = [{ task: first, offset: 0 }];
+    for (let at = 0; at < members.length; at++) {
+      for (const { to, offset } of joined[members[at]!.task]!) {
+        if (taken.has(to)) continue;
+        taken.add(to);
+        members.push({ task: to, offset: members[at]!.offset + offset });
+      }
+    }
+    return [{ members }];
+  });
+}
+
+function blockIndex(blocks: readonly Block[], count: number): number[] {
+  const index = new Array<number>(count).fill(0);
+  blocks.forEach((block, at) => block.members.forEach(({ task }) => { index[task] = at; }));
+  return index;
 }
 
 /** A short hold weighs more: 1000 ÷ the room between its lags, 0 where there is no limit or no room. */

@@ -72,14 +72,17 @@ export class ResourceUsage {
 
 /** Most units in use at any one minute of [start, end). The peak is always reached where some task begins. */
 function peakUnits(placed: readonly Placed[], start: number, end: number): number {
-  const within = placed.filter((other) => other.start < end && other.end > start);
-  let peak = 0;
-  for (const moment of [start, ...within.map((other) => Math.max(start, other.start))]) {
-    let units = 0;
-    for (const other of within) if (other.start <= moment && other.end > moment) units += other.units;
-    peak = Math.max(peak, units);
+  let peak = unitsAt(placed, start);
+  for (const other of placed) {
+    if (other.start > start && other.start < end) peak = Math.max(peak, unitsAt(placed, other.start));
   }
   return peak;
+}
+
+function unitsAt(placed: readonly Placed[], moment: number): number {
+  let units = 0;
+  for (const other of placed) if (other.start <= moment && other.end > moment) units += other.units;
+  return units;
 }
 
 function settingFits(placed: readonly Placed[], start: number, end: number, setting: string | undefined, changeover: number): boolean {

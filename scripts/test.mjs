@@ -1,0 +1,46 @@
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { PlainError, runCommand } from './lib/say.mjs';
+
+const results = join(root, 'test-results');
+
+/** Types, lint, unit, integration against a real MariaDB, end to end in Chromium; a closing line with the counts. */
+await runCommand(async () => {
+  ensurePackages(['mariadb-server', 'chromium']);
+  ensureNodeModules();
+  rmSync(results, { recursive: true, force: true });
+  mkdirSync(results, { recursive: true });
+  ensureBuild();
+  step('Types of the tests', 'npx', ['tsc', '-p', 'tsconfig.tests.json']);
+  step('Lint', 'npm', ['run', '--silent', 'lint']);
+  const unit = run('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`]);
+  const e2e = run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts']);
+  const counts = sum(unitCounts(), e2eCounts());
+  process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`);
+  if (unit !== 0 || e2e !== 0 || counts.passed === 0) throw new PlainError('Tests failed: see above.');
+});
+
+function step(name, command, args) {
+  process.stdout.write(`${name} …\n`);
+  if (run(command, args) !== 0) throw new PlainError(`${name} failed: see above.`);
+}
+
+function run(command, args) {
+  return spawnSync(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined } }).status ?? 1;
+}
+
+function unitCounts() {
+  const report = JSON.parse(readFileSync(join(results, 'unit.json'), 'utf8'));
+  return { passed: report.numPassedTests, failed: report.numFailedTests };
+}
+
+function e2eCounts() {
+  const { stats } = JSON.parse(readFileSync(join(results, 'e2e.json'), 'utf8'));
+  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+}
+
+function sum(a, b) {
+  return { passed: a.passed + b.passed, failed: a.failed + b.failed };
+}
