@@ -2,7 +2,7 @@ import { expect, test as base, type Page } from '@playwright/test';
 
 /** A test that starts signed in to the demo kitchen. Errors in the page's console fail it. */
 export const test = base.extend<{ kitchen: Page }>({
-  baseURL: async ({}, use) => { await use(process.env.FORNAX_URL!); },
+  baseURL: async ({ channel: _ }, use) => { await use(process.env.FORNAX_URL!); },
   kitchen: async ({ page }, use) => {
     const errors: string[] = [];
     page.on('console', (message) => { if (message.type() === 'error' && !/status of (4|5)\d\d|ERR_INTERNET_DISCONNECTED|Failed to load resource/.test(message.text())) errors.push(message.text()); });

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { classOf, dish, kitchen, recipe, step } from '../testing/recipes.js';
+import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 
 const lemony = recipe(['100 g rocket', '3 tbsp lemon juice', '1 tsp lemon zest', '2 eggs', '30 g walnuts'], { title: 'Lemon rocket', steps: [step('s1', { text: 'Juice the lemon, whisk; toss rocket, eggs and walnuts.', uses: ['l1', 'l2', 'l3', 'l4', 'l5'], tools: ['whisk'] })] });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
 import type { ClassFacts, KitchenFacts } from '../plan/types.js';
-import { classOf, dish, kitchen, recipe, step } from '../testing/recipes.js';
+import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { createAxis } from './axis.js';
 import { buildTimeline, showSpan } from './timeline.js';
 

@@ -3,7 +3,7 @@ import type { ClassView } from '@fornax/contract';
 import type { ClassPlan } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
 import { AccountRow, KitchenRow } from '../database/models.js';
-import { classNamed, recipeNamed, startHarness, type Harness } from '../testing/harness.js';
+import { classNamed, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
 beforeAll(async () => { harness = await startHarness(); });

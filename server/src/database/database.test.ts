@@ -3,7 +3,7 @@ import { KitchenRow } from './models.js';
 import { migrate, schemaMismatch } from './migrate.js';
 import { inTransaction } from './transaction.js';
 import { loadDemo } from '../demo/load-demo.js';
-import { demoDay, startHarness, type Harness } from '../testing/harness.js';
+import { demoDay, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
 beforeAll(async () => { harness = await startHarness(); });

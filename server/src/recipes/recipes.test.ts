@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { parseRecipeText } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
-import { recipeNamed, startHarness, type Harness } from '../testing/harness.js';
+import { recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
 beforeAll(async () => { harness = await startHarness(); });

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SessionRow } from '../database/models.js';
-import { startHarness, type Harness } from '../testing/harness.js';
+import { startHarness, type Harness } from '../tests/harness.js';
 
 const account = { kitchenName: 'Test kitchen', name: 'Ada Bell', email: 'Ada@example.org', password: 'a long password' };
 
