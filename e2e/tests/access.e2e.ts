@@ -14,6 +14,7 @@ test('the sign-in page has no axe violations', async ({ page }) => {
 });
 
 test('no view has axe violations', async ({ kitchen: page }) => {
+  test.setTimeout(150_000);
   await expectNoViolations(page);
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
   for (const [stop, heading] of [['set-up', 'Set up'], ['portion', 'On each bench'], ['shop', 'To buy'], ['pack', 'To pack'], ['time', 'Before the day']] as const) {
