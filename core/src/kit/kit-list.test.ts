@@ -27,7 +27,7 @@ describe('peak at once', () => {
 describe('short of something', () => {
   it('3 stations and the bench want 4 whisks at +5, there are 2', () => {
     const { shortages } = kitOf([at('stations', 0, 10, 'whisk'), at('demonstration bench', 5, 8, 'whisk')], [{ tool: 'whisk', count: 2 }]);
-    expect(shortages).toMatchObject([{ needed: 4, inKitchen: 2, sentence: 'Not enough of whisk: 4 needed at +5, 2 in the kitchen' }]);
+    expect(shortages).toMatchObject([{ needed: 4, inKitchen: 2, sentence: 'Not enough whisks: 4 needed at +5, 2 in the kitchen' }]);
   });
   it('enough is no shortage, and what is not counted is not guessed', () => {
     expect(kitOf([at('stations', 0, 10, 'whisk')], [{ tool: 'whisk', count: 3 }]).shortages).toEqual([]);

@@ -1,7 +1,7 @@
 import { convert, toNumber, unitKind, type Amount, type MeasureSystem, type WorkingStep } from '../amounts/index.js';
 import { conversionFacts, findIngredient, standardLarder, type Larder } from '../larder/index.js';
 import type { ClassDish, DishPortions } from '../portions/index.js';
-import { isSharedTool, toolName } from './tools.js';
+import { isSharedTool, toolName, toolPlural } from './tools.js';
 import type { ContainerRow, KitList, KitRow, KitShortage, ToolUse } from './types.js';
 
 export interface KitInput {
@@ -146,7 +146,7 @@ function shortages(peaksInRoom: readonly Peak[], input: KitInput): KitShortage[]
     if (inKitchen === undefined || inKitchen >= peak.count) return [];
     const name = toolName(peak.tool, input.english);
     const waysOut = ['Let two stations share one', `Borrow ${peak.count - inKitchen} more`];
-    const sentence = `Not enough of ${name}: ${peak.count} needed at ${input.clock(peak.minute)}, ${inKitchen} in the kitchen`;
+    const sentence = `Not enough ${toolPlural(name)}: ${peak.count} needed at ${input.clock(peak.minute)}, ${inKitchen} in the kitchen`;
     return [{ tool: name, needed: peak.count, inKitchen, atMinute: peak.minute, sentence, waysOut }];
   });
 }

@@ -23,6 +23,15 @@ export function isSharedTool(tool: string): boolean {
   return byId.get(tool)?.shared ?? false;
 }
 
+const irregular: Readonly<Record<string, string>> = {
+  'board and knife': 'boards and knives', 'cutting board and knife': 'cutting boards and knives', 'jar with lid': 'jars with lids', 'pestle and mortar': 'pestles and mortars', 'mortar and pestle': 'mortars and pestles',
+};
+
+/** "fine graters", "serving dishes". */
+export function toolPlural(name: string): string {
+  return irregular[name] ?? (/(?:s|x|sh|ch)$/.test(name) ? `${name}es` : `${name}s`);
+}
+
 export function toolName(tool: string, english: 'uk' | 'us'): string {
   return english === 'us' ? byId.get(tool)?.us ?? tool : tool;
 }

@@ -59,7 +59,7 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
 }
 
 function kitWarnings(kit: KitList): PlanWarning[] {
-  return kit.shortages.map((shortage) => ({ id: `short:${shortage.tool}`, place: 'kit', level: 'clash', sentence: shortage.sentence, remedy: `${shortage.waysOut.join(', or ')}.` }));
+  return kit.shortages.map((shortage) => ({ id: `short:${shortage.tool}`, place: 'kit', level: 'clash', sentence: shortage.sentence, remedy: `${shortage.waysOut.map((way, index) => (index === 0 ? way : way.charAt(0).toLowerCase() + way.slice(1))).join(', or ')}.` }));
 }
 
 function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {

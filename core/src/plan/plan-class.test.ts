@@ -38,7 +38,7 @@ describe('checks', () => {
     expect(sentences(planClass({ class: classOf([dish(unused)]), kitchen }))).toContain('No step of “Leaves” uses sumac');
   });
   it('what the larder does not know', () => expect(sentences(planClass({ class: classOf([dish(recipe(['30 g moon dust'], { steps: [step('s1', { text: 'Moon dust.' })] }))]), kitchen }))).toContain('Not in the larder: moon dust'));
-  it('too few whisks for the stations', () => expect(sentences(planClass({ class: classOf([dish(lemony)]), kitchen: { ...kitchen, tools: [{ tool: 'whisk', count: 3 }] } })).some((sentence) => sentence.startsWith('Not enough of whisk: 4 needed'))).toBe(true));
+  it('too few whisks for the stations', () => expect(sentences(planClass({ class: classOf([dish(lemony)]), kitchen: { ...kitchen, tools: [{ tool: 'whisk', count: 3 }] } })).some((sentence) => sentence.startsWith('Not enough whisks: 4 needed'))).toBe(true));
   it('steps that go round in a circle leave no plan, and say so', () => {
     const circle = recipe(['1 lemon'], { steps: [step('a', { after: ['b'], text: 'Lemon.' }), step('b', { after: ['a'] })] });
     expect(planClass({ class: classOf([dish(circle)]), kitchen }).timeline.status).toBe('undecided');

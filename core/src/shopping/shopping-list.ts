@@ -48,7 +48,7 @@ function knownRow(key: string, uses: readonly IngredientUse[], ingredient: Ingre
     key, ingredient: ingredient.id, name, section: ingredient.section, need: total.need, unit: ingredient.shoppingUnit, packs, buy,
     leftOver: leftOverWords(packs, total.need, ingredient), dishes: dishTitles(uses), inLarder: true,
     keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: total.reason, estimated: total.estimated,
-    workings: { title: `Buy ${buy} ${packs.length > 0 ? name : ''}`.trim(), steps: [...total.steps, ...tasteStep, packStep], result: buy, estimated: total.estimated },
+    workings: { title: `${capital(name)}: buy ${buy}`, steps: [...total.steps, ...tasteStep, packStep], result: buy, estimated: total.estimated },
   };
 }
 
@@ -132,6 +132,10 @@ function leftOverWords(packs: readonly ChosenPack[], need: Rational, ingredient:
   return ingredient.shoppingUnit === 'piece' ? `${leftPieces(left)} left` : `${showSize(Math.round(left), ingredient.shoppingUnit)} left`;
 }
 
+function capital(name: string): string {
+  return name.charAt(0).toUpperCase() + name.slice(1);
+}
+
 /** A part of a piece to the nearest quarter. */
 function leftPieces(left: number): string {
   return showRational(toRational(Math.max(1, Math.round(left * 4)) / 4));
@@ -171,6 +175,6 @@ function writtenRow(key: string, uses: readonly IngredientUse[]): ShoppingRow {
   return {
     key, ingredient: null, name: uses[0]!.name, section: 'other', need: null, unit: null, packs: [], buy, leftOver: '', dishes: dishTitles(uses),
     inLarder: false, keepsDays: null, ripeningDays: null, remark: 'Not in the larder: added up as written.', estimated: false,
-    workings: { title: `Buy ${buy} ${uses[0]!.name}`, steps, result: buy, estimated: false },
+    workings: { title: `${capital(uses[0]!.name)}: buy ${buy}`, steps, result: buy, estimated: false },
   };
 }

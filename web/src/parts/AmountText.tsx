@@ -4,7 +4,7 @@ import { VisuallyHidden } from '../theme/visually-hidden.js';
 const spelled: Readonly<Record<string, readonly [string, string]>> = { '⅓': ['1', '3'], '⅔': ['2', '3'], '⅛': ['1', '8'], '⅜': ['3', '8'], '⅝': ['5', '8'], '⅞': ['7', '8'] };
 const Drawn = styled.span`
   margin-left: 0.06em; white-space: nowrap;
-  sup, sub { font-size: 0.66em; line-height: 0; }
+  sup, sub { font-size: 0.72em; line-height: 0; }
   sup { vertical-align: 0.42em; } sub { vertical-align: -0.06em; }
 `;
 

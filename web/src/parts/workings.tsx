@@ -78,7 +78,7 @@ const Kicker = styled.p`color: ${({ theme }) => theme.colour.quiet}; font-size: 
 const Step = styled.div`
   padding: 7px 0; border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   > div { display: flex; justify-content: space-between; gap: 12px; }
-  dd { font-weight: 700; text-align: right; font-variant-numeric: tabular-nums; }
+  dd { flex: none; max-width: 62%; font-weight: 700; text-align: right; font-variant-numeric: tabular-nums; }
   p { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; }
 `;
 const Result = styled(Step)`border-top: 2px solid ${({ theme }) => theme.colour.ink}; dt { font-weight: 700; }`;
