@@ -67,3 +67,25 @@ test('a tick made without a connection arrives at the other device', async ({ ki
   await expect(other.getByRole('checkbox', { name: /^Tahini/ })).toBeChecked({ timeout: 12_000 });
   await expect(other.getByText('got by Ines Okoye')).toBeVisible();
 });
+
+test('an old answer that arrives late does not bring the old menu back', async ({ kitchen: page }) => {
+  await makeClass(page, 'Slow class');
+  const held: (() => void)[] = [];
+  await page.route('**/api/classes/*', async (route) => {
+    if (route.request().method() !== 'GET') return route.continue();
+    const answer = await route.fetch();
+    await new Promise<void>((resolve) => { held.push(resolve); });
+    return route.fulfill({ response: answer });
+  });
+  await expect.poll(() => held.length).toBeGreaterThan(0);
+  await addDish(page, 'Charred aubergine');
+  await saved(page);
+  held.splice(0).forEach((release) => release());
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: /Charred aubergine/ })).toBeVisible();
+  await addDish(page, 'Beetroot');
+  await saved(page);
+  held.splice(0).forEach((release) => release());
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
+  await page.reload();
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link')).toHaveCount(2);
+});

@@ -6,6 +6,7 @@ import { ClassesModule } from './classes/classes.module.js';
 import { CONFIG, type ServerConfig } from './config.js';
 import { HealthModule } from './health/health.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
+import { OpenApiModule } from './openapi.js';
 import { RecipesModule } from './recipes/recipes.module.js';
 import { SessionGuard } from './sessions/session-guard.js';
 import { SessionsModule } from './sessions/sessions.module.js';
@@ -20,7 +21,7 @@ export class AppModule {
       imports: [
         { module: SharedModule, global: true, providers: [{ provide: Sequelize, useValue: sequelize }, { provide: CONFIG, useValue: config }], exports: [Sequelize, CONFIG] },
         LoggerModule.forRoot({ pinoHttp: { level: config.logLevel, autoLogging: config.logLevel === 'info', redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'] } }),
-        SessionsModule, KitchensModule, RecipesModule, ClassesModule, TechniquesModule, HealthModule,
+        SessionsModule, KitchensModule, RecipesModule, ClassesModule, TechniquesModule, HealthModule, OpenApiModule,
       ],
       providers: [{ provide: APP_GUARD, useClass: SessionGuard }],
     };

@@ -6,9 +6,8 @@ import type { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.js';
 import { ProblemFilter, validationProblem } from './common/problem.js';
 import type { ServerConfig } from './config.js';
-import { describeApi } from './openapi.js';
+import { ApiDescription, describeApi } from './openapi.js';
 import { serveWebApp } from './web/web-app.js';
-import type { Request, Response } from 'express';
 
 /** Builds the application without listening, for the server and for tests. */
 export async function createApp(sequelize: Sequelize, config: ServerConfig): Promise<NestExpressApplication> {
@@ -19,9 +18,6 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
   app.useGlobalPipes(new ValidationPipe({ whitelist: true, forbidNonWhitelisted: true, transform: true, exceptionFactory: validationProblem }));
   app.useGlobalFilters(new ProblemFilter(logger));
   serveWebApp(app, config.webFolder);
-  const description = describeApi(app);
-  app.use('/api/openapi.json', (_request: Request, response: Response) => {
-    response.json(description);
-  });
+  app.get(ApiDescription).document = describeApi(app);
   return app;
 }

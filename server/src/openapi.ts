@@ -1,5 +1,5 @@
 import { SwaggerModule, DocumentBuilder, type OpenAPIObject } from '@nestjs/swagger';
-import type { INestApplication } from '@nestjs/common';
+import { Controller, Get, Injectable, Module, type INestApplication } from '@nestjs/common';
 import classTransformer from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 
@@ -11,3 +11,22 @@ export function describeApi(app: INestApplication): OpenAPIObject {
   document.components = { ...document.components, schemas: { ...document.components?.schemas, ...schemas } as NonNullable<OpenAPIObject['components']>['schemas'] };
   return document;
 }
+
+/** Holds the description, which can only be written once all routes are known. */
+@Injectable()
+export class ApiDescription {
+  document: OpenAPIObject | null = null;
+}
+
+@Controller('api/openapi.json')
+export class OpenApiController {
+  constructor(private readonly description: ApiDescription) {}
+
+  @Get()
+  describe(): OpenAPIObject | null {
+    return this.description.document;
+  }
+}
+
+@Module({ controllers: [OpenApiController], providers: [ApiDescription] })
+export class OpenApiModule {}

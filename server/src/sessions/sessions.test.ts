@@ -66,7 +66,8 @@ describe('the door', () => {
     expect(policy).toMatch(/style-src 'self' 'nonce-[A-Za-z0-9+/=]+'/);
   });
   it('describes itself', async () => {
-    const { body } = await harness.stranger.get('/api/openapi.json').expect(200);
+    await harness.stranger.get('/api/openapi.json').expect(401);
+    const { body } = await harness.cook.get('/api/openapi.json').expect(200);
     expect(Object.keys(body.paths)).toEqual(expect.arrayContaining(['/api/classes', '/api/classes/{id}/plan', '/api/recipes/{id}', '/api/health']));
     expect(body.components.schemas.CreateClassDto.properties.people).toMatchObject({ type: 'integer', minimum: 1, maximum: 200 });
   });

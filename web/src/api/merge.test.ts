@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { addChange, clashingFields, isSame, leftToSend } from './merge.js';
+import { addChange, clashingFields, isSame, leftToSend, newestOf } from './merge.js';
 
 interface Edits { people: number; place: string }
 const server = { people: 14, place: 'Main kitchen', revision: 3 };
@@ -22,9 +22,19 @@ describe('two people', () => {
 });
 
 describe('after sending', () => {
-  it('nothing is left where nothing was typed since', () => expect(leftToSend(change({ people: 15 }), { people: 15 } as Edits, 4)).toBeNull());
+  it('nothing is left where nothing was typed since', () => expect(leftToSend(change({ people: 15 }), { people: 15 } as Edits, { ...server, people: 15, revision: 4 })).toBeNull());
   it('what was typed since is left, based on what was sent', () => {
-    expect(leftToSend(change({ people: 16 }), { people: 15 } as Edits, 4)).toEqual({ patch: { people: 16 }, base: { people: 15 }, revision: 4 });
+    expect(leftToSend(change({ people: 16 }), { people: 15 } as Edits, { ...server, people: 15, revision: 4 })).toEqual({ patch: { people: 16 }, base: { people: 15 }, revision: 4 });
+  });
+});
+
+describe('answers out of order', () => {
+  const known = { revision: 4, people: 15 };
+  it('an older one that comes late is passed over', () => expect(newestOf(known, { revision: 3, people: 14 })).toBe(known));
+  it('a newer one stands, and so does the first', () => {
+    expect(newestOf(known, { revision: 5, people: 16 })?.people).toBe(16);
+    expect(newestOf(undefined, known)).toBe(known);
+    expect(newestOf(known, undefined)).toBe(known);
   });
 });
 

@@ -17,10 +17,16 @@ export function clashingFields<P extends object>(unsent: Unsent<P>, current: P):
   return (Object.keys(unsent.patch) as (keyof P)[]).filter((field) => !isSame(current[field], unsent.base[field]) && !isSame(current[field], unsent.patch[field]));
 }
 
-/** What is left to send after `sent` has arrived: fields typed into again since. */
-export function leftToSend<P extends object>(unsent: Unsent<P>, sent: P, revision: number): Unsent<P> | null {
+/** What is left to send after `sent` has become `saved`: fields typed into again since, based on what the server has now. */
+export function leftToSend<T extends P & { revision: number }, P extends object>(unsent: Unsent<P>, sent: P, saved: T): Unsent<P> | null {
   const left = (Object.keys(unsent.patch) as (keyof P)[]).filter((field) => !isSame(unsent.patch[field], sent[field]));
   if (left.length === 0) return null;
   const pick = (from: P) => Object.fromEntries(left.map((field) => [field, from[field]])) as P;
-  return { patch: pick(unsent.patch), base: pick(sent), revision };
+  return { patch: pick(unsent.patch), base: pick(saved), revision: saved.revision };
+}
+
+/** Of two answers the one of the higher revision; the later one where they are equal. */
+export function newestOf<T extends { revision: number }>(known: T | undefined, arrived: T | undefined): T | undefined {
+  if (!known || !arrived) return arrived ?? known;
+  return arrived.revision >= known.revision ? arrived : known;
 }

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useQuery, useQueryClient, type UseQueryOptions } from '@tanstack/react-query';
 import type { FieldProblem } from '@fornax/contract';
 import { ApiError, OfflineError } from './client.js';
-import { addChange, clashingFields, leftToSend } from './merge.js';
+import { addChange, clashingFields, leftToSend, newestOf } from './merge.js';
 import { outbox, type Unsent } from './outbox.js';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
@@ -52,7 +52,8 @@ interface Step<P> { readonly before: Partial<P>; readonly after: Partial<P> }
  */
 export function useRowEditor<T extends P & { revision: number }, P extends object>({ row, query, send, check }: Options<T, P>): RowEditor<T, P> {
   const client = useQueryClient();
-  const { data: server, error, refetch } = useQuery(query);
+  const { data, error, refetch } = useQuery(query);
+  const server = useNewest(data);
   const [unsent, setUnsent] = useState<Unsent<P> | null>(null);
   const [saveState, setSaveState] = useState<SaveState>('saved');
   const [problems, setProblems] = useState<Record<string, string>>({});
@@ -60,7 +61,7 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
   const [steps, setSteps] = useState<{ done: Step<P>[]; undone: Step<P>[] }>({ done: [], undone: [] });
   const latest = useRef({ unsent, server, sending: false });
   latest.current.unsent = unsent;
-  latest.current.server = server;
+  latest.current.server = newestOf(latest.current.server, server);
 
   const remember = useCallback((next: Unsent<P> | null) => {
     latest.current.unsent = next;
@@ -80,9 +81,13 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
     latest.current.sending = true;
     setSaveState('saving');
     try {
+      await client.cancelQueries({ queryKey: query.queryKey });
       const saved = await send(current.patch, current.revision);
+      await client.cancelQueries({ queryKey: query.queryKey });
       client.setQueryData(query.queryKey, saved);
-      remember(latest.current.unsent ? leftToSend(latest.current.unsent, current.patch, saved.revision) : null);
+      // The next change may come before the next drawing: it must build on what has just been saved.
+      latest.current.server = saved;
+      remember(latest.current.unsent ? leftToSend(latest.current.unsent, current.patch, saved) : null);
       setSaveState('saved');
     } catch (failure) {
       handleFailure(failure, current);
@@ -95,6 +100,7 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
         const theirs = failure.current as T;
         const fields = clashingFields(sent, theirs);
         client.setQueryData(query.queryKey, theirs);
+        latest.current.server = theirs;
         if (fields.length > 0) setConflict({ mine: sent.patch, theirs, fields });
         else remember({ ...(latest.current.unsent ?? sent), revision: theirs.revision });
         setSaveState('waiting');
@@ -172,4 +178,11 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
     shown, error, saveState: unsent && saveState === 'saved' ? 'saving' : saveState, problems, conflict, canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
     edit, undo, redo, keepMine, takeTheirs, retry: () => void refetch(),
   };
+}
+
+/** The row of the highest revision seen: an answer that was asked for before our own write must not bring the old row back. */
+function useNewest<T extends { revision: number }>(data: T | undefined): T | undefined {
+  const newest = useRef<T | undefined>(undefined);
+  newest.current = newestOf(newest.current, data);
+  return newest.current;
 }

@@ -78,7 +78,7 @@ describe('fruit, eggs and parts kept back', () => {
 describe('as purchased or edible portion', () => {
   it.each([
     ['500 g potatoes, peeled', 'purchased'], ['500 g peeled potatoes', 'edible'], ['2 onions, chopped', 'purchased'], ['2 tbsp chopped chives', 'edible'],
-    ['100 g toasted, chopped walnuts', 'edible'], ['100 g walnuts, toasted', 'purchased'], ['1 handful of mint', 'edible'], ['250 g dried white beans', 'purchased'],
+    ['100 g toasted, chopped walnuts', 'edible'], ['100 g walnuts, toasted', 'purchased'], ['1 handful of mint', 'edible'], ['250 g dried white beans', 'purchased'], ['20 g mint leaves', 'edible'], ['200 g broccoli florets', 'edible'], ['100 g mixed salad leaves', 'purchased'],
   ])('%s is %s', (text, basis) => expect(read(text).basis).toBe(basis));
 });
 

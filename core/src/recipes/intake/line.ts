@@ -1,5 +1,5 @@
 import { toFraction, toRational, unitKind, unitSize, type Amount, type MeasureSystem, type UnitId } from '../../amounts/index.js';
-import type { Form, Larder } from '../../larder/index.js';
+import { findIngredient, standardLarder, type Form, type Larder } from '../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../types.js';
 import { findByName, isKnownName } from './names.js';
 import { plainSpelling, readNumber } from './numbers.js';
@@ -200,10 +200,11 @@ function readTail(rest: string, larder: Larder | undefined): Tail {
   const [main, ...alternatives] = plain.slice(0, comma).split(/ or (?:else )?/i).map((part) => part.trim());
   const { description, rest: name } = splitKnownName(main ?? '', larder);
   const trailing = plain.slice(comma + 1).trim();
-  const split = splitTrailingForms(name);
-  const note = [description, split.trailing, trailing, ...brackets].filter(Boolean).join(', ');
+  const pieces = /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
+  const split = pieces ? { name: pieces[1]!, trailing: '' } : splitTrailingForms(name);
+  const note = [description, pieces?.[2] ?? '', split.trailing, trailing, ...brackets].filter(Boolean).join(', ');
   return {
-    name: split.name, note, before: readForms(description), alternatives,
+    name: split.name, note, before: readForms(`${description} ${pieces?.[2] ?? ''}`), alternatives,
     after: readForms([split.trailing, trailing, ...brackets].join(' ')), leaves: /\bleaves\b/i.test(name),
   };
 }
@@ -235,7 +236,7 @@ function splitTrailingForms(name: string): { name: string; trailing: string } {
 }
 
 function assemble(text: string, flags: Flags, keptBack: LineReading['keptBack'], front: Front, tail: Tail, options: LineOptions): LineReading {
-  const found = findByName(tail.name, options.larder);
+  const found = findIngredientNamed(front, tail, options.larder);
   const byProducts = byProductsNamed(front, tail);
   const preparation = [...new Set([...tail.before, ...tail.after, ...byProducts.flatMap(formOfByProduct)])];
   if (tail.leaves && !preparation.includes('leaves')) preparation.push('leaves');
@@ -248,10 +249,16 @@ function assemble(text: string, flags: Flags, keptBack: LineReading['keptBack'],
   return {
     text, amount: front.amount, unit: front.unit, pack: front.pack, second: front.second, keptBack,
     name: tail.name, ingredient: found?.ingredient ?? null, form: mainForm(preparation), preparation,
-    basis: basisOf(front, tail), note: flags.about ? ['about', tail.note].filter(Boolean).join(', ') : tail.note,
+    basis: basisOf(front, tail, found?.ingredient ?? null, options.larder), note: flags.about ? ['about', tail.note].filter(Boolean).join(', ') : tail.note,
     optional: flags.optional, toTaste, alternatives: tail.alternatives, byProducts,
     confidence: confidenceOf(front, found), unread: problems.join('; '),
   };
+}
+
+/** What comes in a tin is the tinned kind, where there is one. */
+function findIngredientNamed(front: Front, tail: Tail, larder: Larder | undefined): ReturnType<typeof findByName> {
+  const tinned = front.unit === 'tin' && isKnownName(`tinned ${tail.name}`, larder) ? findByName(`tinned ${tail.name}`, larder) : null;
+  return tinned ?? findByName(tail.name, larder);
 }
 
 function formOfByProduct(part: ByProduct): Form[] {
@@ -275,9 +282,11 @@ function byProductsOfForms(forms: readonly Form[]): ByProduct[] {
 }
 
 /** Counts are as purchased; a weight is edible only when the cut stands before the name; a spoon or cup measures what is in it. */
-function basisOf(front: Front, tail: Tail): Basis {
+function basisOf(front: Front, tail: Tail, id: string | null, larder: Larder = standardLarder): Basis {
   if (front.unit === null || unitKind(front.unit) === 'count') return 'purchased';
   if (unitKind(front.unit) === 'volume' || front.unit === 'handful') return 'edible';
+  // "20 g mint leaves" are picked leaves, where the stems would be lost.
+  if (tail.leaves && findIngredient(larder, id)?.yields.leaves) return 'edible';
   return tail.before.some((form) => form !== 'whole' && form !== 'washed' && form !== 'packed') ? 'edible' : 'purchased';
 }
 

@@ -67,6 +67,9 @@ zest and juice of 1 lime | 1 piece lime zested
 6 soft dates, pitted and chopped | 6 piece dates chopped
 30 g raisins, soaked | 30 g raisins soaked
 1 tin chickpeas, drained | 1 tin tinned-chickpeas drained
+1 tin chopped tomatoes | 1 tin tinned-tomatoes chopped
+100 g orange segments | 100 g orange segmented
+1 tin lentils | 1 tin tinned-lentils –
 1 can garbanzo beans, rinsed | 1 tin tinned-chickpeas rinsed
 2 tins of butter beans, drained and rinsed | 2 tin tinned-white-beans drained
 1 x 400g tin black beans | 1 tin tinned-black-beans –
