@@ -53,6 +53,8 @@ describe('class time', () => {
     const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { handsOnMinutes: 10 })] }))]));
     // welcome 5 + work 8 + eat 20 + clear 15
     expect(timeline.usedMinutes).toBe(48);
+    // 48 ÷ 150 = 32 %
+    expect(timeline.usedPercent).toBe(32);
     expect(timeline.spareMinutes).toBe(150 - 48);
     expect(timeline.usedWorkings.result).toBe('48 min');
   });

@@ -40,7 +40,7 @@ export function buildTimeline(given: TimelineInput): Timeline {
     daysBefore: entries.filter((entry) => entry.localDate < axis.classDate),
     clock: entries.filter((entry) => entry.localDate >= axis.classDate),
     eatMinute: eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun,
-    classMinutes: input.facts.lengthMinutes, usedMinutes: used, overrunMinutes: Math.max(0, attempt.overrun), spareMinutes: Math.max(0, -attempt.overrun), clashes,
+    classMinutes: input.facts.lengthMinutes, usedMinutes: used, usedPercent: percentOf(used, input.facts.lengthMinutes), overrunMinutes: Math.max(0, attempt.overrun), spareMinutes: Math.max(0, -attempt.overrun), clashes,
     usedWorkings: usedWorkings(entries, used, input.facts.lengthMinutes),
   };
 }
@@ -155,18 +155,22 @@ function usedMinutes(entries: readonly TimelineEntry[], length: number): number 
   return busy.filter(Boolean).length;
 }
 
+function percentOf(part: number, whole: number): number {
+  return Math.round((part / whole) * 100);
+}
+
 function usedWorkings(entries: readonly TimelineEntry[], used: number, length: number): Timeline['usedWorkings'] {
   const kinds = [['demonstration', 'Demonstrations'], ['students', 'Work at the stations'], ['class', 'Welcome, eating and clearing']] as const;
   const steps = kinds.map(([kind, label]) => {
     const minutes = entries.filter((entry) => entry.kind === kind && entry.start >= 0).reduce((sum, entry) => sum + entry.end - entry.start, 0);
     return { label, value: `${minutes} min`, note: kind === 'students' ? 'Some of it side by side.' : undefined };
   });
-  return { title: `${used} of ${length} class minutes used`, steps: [...steps, { label: 'Minutes in which something goes on', value: `${used} min` }, { label: `${used} ÷ ${length}`, value: `${Math.round((used / length) * 100)} %`, note: 'A class over about 85 % runs late.' }], result: `${used} min`, estimated: true };
+  return { title: `${used} of ${length} class minutes used`, steps: [...steps, { label: 'Minutes in which something goes on', value: `${used} min` }, { label: `${used} ÷ ${length}`, value: `${percentOf(used, length)} %`, note: 'A class over about 85 % runs late.' }], result: `${used} min`, estimated: true };
 }
 
 function emptyTimeline(facts: ClassFacts): Timeline {
   return {
-    status: 'undecided', daysBefore: [], clock: [], eatMinute: eatMinuteOf(facts.lengthMinutes), classMinutes: facts.lengthMinutes, usedMinutes: 0, overrunMinutes: 0, spareMinutes: 0,
+    status: 'undecided', daysBefore: [], clock: [], eatMinute: eatMinuteOf(facts.lengthMinutes), classMinutes: facts.lengthMinutes, usedMinutes: 0, usedPercent: 0, overrunMinutes: 0, spareMinutes: 0,
     clashes: [{ entryIds: [], sentence: 'No plan was found that fits this kitchen’s hours, hands and appliances' }],
     usedWorkings: { title: 'No plan', steps: [], result: '0 min', estimated: true },
   };

@@ -41,6 +41,8 @@ export interface Timeline {
   readonly eatMinute: number;
   readonly classMinutes: number;
   readonly usedMinutes: number;
+  /** Used minutes in per cent of the class, whole. */
+  readonly usedPercent: number;
   /** Minutes that the class runs past its length. */
   readonly overrunMinutes: number;
   /** Minutes left over after clearing. */

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { CreateRecipeDto, RecipeSummary, RecipeView, UpdateRecipeDto } from '@fornax/contract';
-import { allergensOf, type Recipe } from '@fornax/core';
+import { allergensOf, recipeMinutes, type Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
@@ -87,10 +87,10 @@ function plain(content: Recipe): Recipe {
 }
 
 function summaryOf(id: string, recipe: Recipe): RecipeSummary {
+  const minutes = recipeMinutes(recipe);
   return {
     id, title: recipe.title, kind: recipe.kind, serves: recipe.serves, portion: recipe.portion,
-    handsOnMinutes: recipe.steps.reduce((sum, step) => sum + step.handsOnMinutes, 0),
-    waitMinutes: recipe.steps.reduce((sum, step) => sum + (step.waitMinutes?.high ?? 0), 0),
+    handsOnMinutes: minutes.handsOn, waitMinutes: minutes.waiting,
     techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))], allergens: allergensOf(recipe),
     unread: recipe.lines.filter((line) => line.unread !== '').length,
   };

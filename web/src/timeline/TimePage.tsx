@@ -44,7 +44,7 @@ export default function TimePage() {
       {shown === 'list' ? <DayList entries={timeline.clock} /> : <Clock timeline={timeline} window={shown} timeAt={(minute) => axis.local(minute).time} />}
       <p>
         <Quietly>
-          <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${Math.round((timeline.usedMinutes / timeline.classMinutes) * 100)} %)`} />
+          <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`} />
           {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.
         </Quietly>
       </p>

@@ -7,7 +7,7 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
   workings: { title: '', steps: [], result: '', estimated: false }, ...to,
 });
 const timeline = (clock: TimelineEntry[]): Timeline => ({
-  status: 'scheduled', daysBefore: [], clock, eatMinute: 90, classMinutes: 120, usedMinutes: 0, overrunMinutes: 0, spareMinutes: 0, clashes: [], usedWorkings: { title: '', steps: [], result: '', estimated: false },
+  status: 'scheduled', daysBefore: [], clock, eatMinute: 90, classMinutes: 120, usedMinutes: 0, usedPercent: 0, overrunMinutes: 0, spareMinutes: 0, clashes: [], usedWorkings: { title: '', steps: [], result: '', estimated: false },
 });
 
 describe('the span of the axis', () => {
