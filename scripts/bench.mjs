@@ -50,7 +50,7 @@ function bigBundle(core, demo, stations) {
 function benchPlan(core, demo) {
   for (const stations of [12, 24, 48]) {
     const bundle = bigBundle(core, demo, stations);
-    for (let warm = 0; warm < 15; warm++) core.planClass(bundle);
+    for (let warm = 0; warm < 60; warm++) core.planClass(bundle);
     const plan = core.planClass(bundle);
     row(`planClass, 8 dishes × 12 lines × ${stations} stations (${plan.timeline.status})`, `${timed(() => core.planClass(bundle), 31).toFixed(1)} ms median`);
   }

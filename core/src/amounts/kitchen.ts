@@ -46,7 +46,14 @@ export function formatForKitchen(amount: Amount, options: KitchenOptions): Kitch
 
 /** A format for amounts of one unit of one ingredient: what converting needs is looked up once for all of them. */
 export function createKitchenFormat(unit: UnitId, options: Omit<KitchenOptions, 'show'>): (amount: Amount, show: KitchenOptions['show']) => KitchenAmount {
-  const measures: UnitMeasures = { unit, grams: sizeIn(unit, 'g', options), millilitres: sizeIn(unit, 'ml', options) };
+  // Spoons and grams of one amount are asked for in turn, and want the same search through the spoons.
+  const found = new Map<number, VolumeText>();
+  const spoons = (millilitres: number) => {
+    const text = found.get(millilitres) ?? formatVolume(millilitres, options.kitchenSystem, options.tolerance);
+    found.set(millilitres, text);
+    return text;
+  };
+  const measures: UnitMeasures = { unit, grams: sizeIn(unit, 'g', options), millilitres: sizeIn(unit, 'ml', options), spoons };
   return (amount, show) => {
     const shown = formatExact(toNumber(amount.low), measures, { ...options, show });
     if (amount.high === amount.low) return shown;
@@ -57,7 +64,12 @@ export function createKitchenFormat(unit: UnitId, options: Omit<KitchenOptions, 
 }
 
 /** Grams and millilitres in one unit, null where the facts do not tell. */
-interface UnitMeasures { readonly unit: UnitId; readonly grams: number | null; readonly millilitres: number | null }
+interface UnitMeasures {
+  readonly unit: UnitId;
+  readonly grams: number | null;
+  readonly millilitres: number | null;
+  readonly spoons: (millilitres: number) => VolumeText;
+}
 
 function sizeIn(unit: UnitId, to: UnitId, options: Omit<KitchenOptions, 'show'>): number | null {
   const result = convert({ low: '1', high: '1', unit }, to, options.facts, options.recipeSystem);
@@ -74,7 +86,7 @@ function formatExact(count: number, measures: UnitMeasures, options: KitchenOpti
   if (kind === 'count') return formatCount(count, measures.unit, grams);
   if (kind === 'length' || isEstimatedUnit(measures.unit)) return formatInformal(count, measures.unit, grams);
   const millilitres = times(measures.millilitres, count);
-  const spoons = millilitres === null ? null : formatVolume(millilitres, options.kitchenSystem, options.tolerance);
+  const spoons = millilitres === null ? null : measures.spoons(millilitres);
   const estimated = grams !== null && millilitres !== null;
   if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated);
   if (options.show === 'grams' || !spoons?.reached) return scalesFirst(grams, millilitres ?? 0, spoons, estimated);
