@@ -6,7 +6,7 @@ await runCommand(async () => {
   const port = readPort();
   const folder = dataFolder('.fornax-demo');
   await checkPort(port);
-  if (process.argv.includes('--reset')) resetData(folder);
+  if (process.argv.includes('--reset')) await resetData(folder);
   ensurePackages(['mariadb-server']);
   ensureNodeModules();
   ensureBuild();

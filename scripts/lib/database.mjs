@@ -20,12 +20,13 @@ export async function startDatabase(folder) {
   const unlock = lockFolder(folder);
   try {
     const data = join(folder, 'database');
+    await endOrphan(folder);
     if (!existsSync(join(data, 'mysql'))) install(data, folder);
     const port = await freePort();
     const process_ = launch(data, folder, port);
     await answering(process_, port, folder);
     await createDatabase(port, folder);
-    return { url: `mariadb://root@127.0.0.1:${port}/fornax`, port, stop: () => stop(process_, unlock) };
+    return { url: `mariadb://root@127.0.0.1:${port}/fornax`, port, pid: process_.pid, stop: () => stop(process_, unlock) };
   } catch (error) {
     unlock();
     throw error;
@@ -49,13 +50,40 @@ function lockFolder(folder) {
     } catch (error) {
       if (error.code !== 'EEXIST') throw error;
       const holder = Number(readFileSync(lock, 'utf8'));
-      if (holder && isRunning(holder)) throw new PlainError(`Fornax is running already with the data in ${folder}: stop it, or choose another folder with FORNAX_DATA.`);
+      if (isRunning(holder)) throw new PlainError(`Fornax is running already with the data in ${folder}: stop it, or choose another folder with FORNAX_DATA.`);
       rmSync(lock, { force: true });
     }
   }
 }
 
+/** Whether a Fornax that still runs holds the folder. */
+export function isHeld(folder) {
+  const lock = join(folder, 'running.pid');
+  return existsSync(lock) && isRunning(Number(readFileSync(lock, 'utf8')));
+}
+
+/** A Fornax that was killed outright leaves its database running: it is stopped cleanly before the folder is used again. */
+export async function endOrphan(folder) {
+  const file = join(folder, 'database.pid');
+  const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
+  if (!pid || !isRunning(pid) || !commandOf(pid).includes(`--datadir=${join(folder, 'database')}`)) return;
+  process.kill(pid, 'SIGTERM');
+  const until = Date.now() + startsWithinMilliseconds;
+  while (isRunning(pid) && Date.now() < until) await wait(100);
+}
+
+/** The arguments of a process; a number that has been given to another program must not be stopped. */
+function commandOf(pid) {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').split('\0');
+  } catch (error) {
+    if (error.code === 'ENOENT' || error.code === 'ESRCH') return [];
+    throw error;
+  }
+}
+
 function isRunning(pid) {
+  if (!pid) return false;
   try {
     process.kill(pid, 0);
     return true;

@@ -24,6 +24,18 @@ function command(name, environment = {}, args = []) {
   return { code: done.status, said: `${done.stdout}${done.stderr}`.trim() };
 }
 
+/** Starts npm run demo's command and waits until it is ready. */
+async function startDemo(environment) {
+  const child = spawn(process.execPath, [join(root, 'scripts', 'demo.mjs')], { env: environment });
+  let said = '';
+  child.stderr.on('data', (chunk) => { said += chunk; });
+  await new Promise((resolve, reject) => {
+    child.stdout.on('data', (chunk) => { if (String(chunk).includes('Fornax is ready')) resolve(); });
+    child.once('exit', () => reject(new Error(said)));
+  });
+  return child;
+}
+
 describe('ports', () => {
   it('one in use is told in a sentence', async () => {
     const port = await freePort();
@@ -52,14 +64,17 @@ describe('what is missing on the machine', () => {
 });
 
 describe('the data folder', () => {
-  it('is not emptied when it is not Fornax’s own', () => {
+  it('is not emptied when it is not Fornax’s own', async () => {
     writeFileSync(join(folder, 'letter.txt'), 'keep me');
-    expect(() => resetData(folder)).toThrow('holds no Fornax data, so it was not emptied');
+    await expect(resetData(folder)).rejects.toThrow('holds no Fornax data, so it was not emptied');
     expect(existsSync(join(folder, 'letter.txt'))).toBe(true);
   });
-  it('is emptied when it is', () => {
+  it('is emptied when it is, unless Fornax runs with it', async () => {
     mkdirSync(join(folder, 'database'));
-    resetData(folder);
+    writeFileSync(join(folder, 'running.pid'), String(process.pid));
+    await expect(resetData(folder)).rejects.toThrow('Fornax is running with the data in');
+    writeFileSync(join(folder, 'running.pid'), '999999');
+    await resetData(folder);
     expect(existsSync(folder)).toBe(false);
   });
   it('a database that cannot come up is told in a sentence', async () => {
@@ -90,9 +105,20 @@ describe('two copies', () => {
     await again.stop();
     rmSync(other, { recursive: true, force: true });
   });
+  it('one that was killed outright starts again with what was entered', async () => {
+    const environment = { ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder };
+    const killed = await startDemo(environment);
+    const database = Number(readFileSync(join(folder, 'database.pid'), 'utf8'));
+    killed.kill('SIGKILL');
+    await new Promise((resolve) => { killed.once('exit', resolve); });
+    expect(() => process.kill(database, 0)).not.toThrow();
+    const again = await startDemo({ ...environment, PORT: String(await freePort()) });
+    expect(Number(readFileSync(join(folder, 'database.pid'), 'utf8'))).not.toBe(database);
+    again.kill('SIGTERM');
+    expect(await new Promise((resolve) => { again.once('exit', resolve); })).toBe(0);
+  });
   it.each(['SIGINT', 'SIGTERM'])('%s stops the demo and its database cleanly', async (signal) => {
-    const child = spawn(process.execPath, [join(root, 'scripts', 'demo.mjs')], { env: { ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder } });
-    await new Promise((resolve) => { child.stdout.on('data', (chunk) => { if (String(chunk).includes('Fornax is ready')) resolve(); }); });
+    const child = await startDemo({ ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder });
     child.kill(signal);
     expect(await new Promise((resolve) => { child.once('exit', resolve); })).toBe(0);
     expect(readFileSync(join(folder, 'database.log'), 'utf8')).toContain('Shutdown complete');

@@ -2,7 +2,7 @@ import { fork, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import { existsSync, rmSync } from 'node:fs';
 import { isAbsolute, join } from 'node:path';
-import { startDatabase } from './database.mjs';
+import { endOrphan, isHeld, startDatabase } from './database.mjs';
 import { root } from './machine.mjs';
 import { PlainError } from './say.mjs';
 
@@ -19,11 +19,12 @@ export function readPort() {
   return port;
 }
 
-/** Empties a data folder that is Fornax's own; refuses any other folder. */
-export function resetData(folder) {
+/** Empties a data folder that is Fornax's own; refuses any other folder, and one that is in use. */
+export async function resetData(folder) {
   if (!existsSync(folder)) return;
   if (!existsSync(join(folder, 'database'))) throw new PlainError(`${folder} holds no Fornax data, so it was not emptied.`);
-  if (existsSync(join(folder, 'running.pid'))) throw new PlainError(`Fornax may be running with the data in ${folder}: stop it first, then reset.`);
+  if (isHeld(folder)) throw new PlainError(`Fornax is running with the data in ${folder}: stop it first, then reset.`);
+  await endOrphan(folder);
   rmSync(folder, { recursive: true });
 }
 

@@ -2,7 +2,7 @@ import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseU
 import { CreateClassDto, TickDto, UpdateClassDto, type ClassSummary, type ClassView, type CourseView, type TickView } from '@fornax/contract';
 import type { ClassPlan } from '@fornax/core';
 import type { Response } from 'express';
-import { etagOf, revisionFrom } from '../common/revision.js';
+import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { CourseRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
@@ -67,11 +67,6 @@ export class ClassesController {
   setTick(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Body() input: TickDto): Promise<TickView> {
     return this.ticks.set(session, id, input);
   }
-}
-
-function tagged(response: Response, view: ClassView): ClassView {
-  response.setHeader('ETag', etagOf(view.revision));
-  return view;
 }
 
 @Module({ controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService] })

@@ -6,6 +6,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
 import { ClassDishRow, ClassRow, KitchenRow, RecipeRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { makeOnce } from '../database/once.js';
 import { inTransaction } from '../database/transaction.js';
 import { versionOfDraft } from '../recipes/versions.js';
 import { ClassViews } from './class-views.js';
@@ -42,14 +43,12 @@ export class ClassesService {
     const kitchen = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
     const { dishes, ...fields } = input;
     const usual = { courseId: null, zone: kitchen.facts.zone, lengthMinutes: 120, place: '', people: 8, peoplePerStation: 4, assistants: 0, demonstrationPlates: 2 };
-    const row = await inTransaction(this.sequelize, async (transaction) => {
-      const scope = new KitchenScope(ClassRow, kitchenId);
-      const made = await scope.findOne({ where: { id: input.id }, transaction });
-      if (made) return made;
+    const scope = new KitchenScope(ClassRow, kitchenId);
+    const row = await makeOnce(() => scope.findOne({ where: { id: input.id } }), () => inTransaction(this.sequelize, async (transaction) => {
       const created = await scope.create({ ...usual, ...withoutUndefined(fields), revision: 1 }, transaction);
       await this.#writeDishes(created, dishes ?? [], transaction);
       return created;
-    });
+    }));
     return this.views.of(row);
   }
 
@@ -99,7 +98,8 @@ export class ClassesService {
   }
 
   async #newestVersion(kitchenId: string, recipeId: string, position: number, transaction: Transaction): Promise<number> {
-    const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id: recipeId, deletedAt: null }, transaction });
+    // Held until the dish is written: a recipe that is being deleted at the same moment waits, and then finds itself in use.
+    const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id: recipeId, deletedAt: null }, transaction, lock: transaction.LOCK.SHARE });
     if (!recipe) {
       const sentence = 'This recipe is not in the library any more.';
       throw new ProblemException(422, sentence, { errors: [{ field: `dishes.${position}.recipeId`, sentence }] });

@@ -45,6 +45,12 @@ describe('making and changing', () => {
     const { body: list } = await harness.cook.get('/api/classes');
     expect(list.filter(({ id }: { id: string }) => id === body.id)).toHaveLength(1);
   });
+  it('sent five times at once it is made once, and every answer is the class', async () => {
+    const recipe = await recipeNamed(harness.cook, /slaw/);
+    const body = newClass({ dishes: [{ id: uuid(), recipeId: recipe.id, portion: 'side', maker: 'every station' }] });
+    const answers = await Promise.all(Array.from({ length: 5 }, () => harness.cook.post('/api/classes').send(body)));
+    expect(answers.map(({ status, body: { dishes } }) => [status, dishes?.length])).toEqual([[201, 1], [201, 1], [201, 1], [201, 1], [201, 1]]);
+  });
   it.each([
     [{ people: 0 }, 'people', 'A class has 1 to 200 people.'], [{ people: 10_000 }, 'people', 'A class has 1 to 200 people.'], [{ people: 2.5 }, 'people', 'Write people as a whole number.'],
     [{ lengthMinutes: -30 }, 'lengthMinutes', 'A class ends at least 30 minutes after it starts.'], [{ lengthMinutes: 900 }, 'lengthMinutes', 'A class lasts at most 12 hours.'],
@@ -97,6 +103,19 @@ describe('the menu', () => {
     const { id, recipeId, portion, maker } = same.dishes[0]!;
     const { body: newest } = await patch(same, { dishes: [{ id, recipeId, portion, maker, useNewest: true }] }).expect(200) as { body: ClassView };
     expect(newest.dishes[0]).toMatchObject({ version: made.dishes[0]!.version + 1, draftDiffers: false, recipe: { serves: 10 } });
+  });
+  it('an unchanged class is answered 304; one whose recipe has moved on is sent again', async () => {
+    const recipe = await recipeNamed(harness.cook, /Beetroot/);
+    const { id } = await classNamed(harness.cook, 'Roots and citrus');
+    const first = await harness.cook.get(`/api/classes/${id}`).expect(200);
+    expect(first.headers['cache-control']).toBe('private, no-cache');
+    const again = () => harness.cook.get(`/api/classes/${id}`).set('If-None-Match', first.headers.etag!);
+    await again().expect(304);
+    const { body: draft } = await harness.cook.get(`/api/recipes/${recipe.id}`);
+    await harness.cook.patch(`/api/recipes/${recipe.id}`).set('If-Match', `"r${draft.revision}"`).send({ content: { ...draft.content, serves: 7 } }).expect(200);
+    const { body } = await again().expect(200) as { body: ClassView };
+    expect(body.dishes.find((dish) => dish.recipeId === recipe.id)!.draftDiffers).toBe(true);
+    await harness.cook.patch(`/api/classes/${id}`).set('If-Match', first.headers.etag!).send({ place: 'Hall' }).expect(200);
   });
   it('a recipe that is not there is named beside its dish', async () => {
     const { body } = await harness.cook.post('/api/classes').send(newClass({ dishes: [{ id: uuid(), recipeId: uuid(), portion: 'side', maker: 'every station' }] })).expect(422);

@@ -60,10 +60,15 @@ export class ProblemFilter implements ExceptionFilter {
 function statusOf(error: unknown): number {
   if (error instanceof HttpException) return error.getStatus();
   if (error instanceof UniqueConstraintError || error instanceof ForeignKeyConstraintError) return 409;
-  if (error instanceof ConnectionError) return 503;
+  if (error instanceof ConnectionError || isConnectionLost(error)) return 503;
   if (error instanceof BaseError) return 500;
   const { status } = error as { status?: unknown };
   return typeof status === 'number' && status >= 400 && status < 500 ? status : 500;
+}
+
+/** The driver marks what ended its connection as fatal: the database went away in the middle of a request. */
+function isConnectionLost(error: unknown): boolean {
+  return (error as { original?: { fatal?: boolean } }).original?.fatal === true;
 }
 
 function sentenceOf(status: number, error: unknown): string {

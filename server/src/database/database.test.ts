@@ -1,4 +1,6 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { setTimeout as wait } from 'node:timers/promises';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { connect } from './connect.js';
 import { KitchenRow } from './models.js';
 import { migrate, schemaMismatch } from './migrate.js';
 import { inTransaction } from './transaction.js';
@@ -49,5 +51,21 @@ describe('transactions', () => {
     let tries = 0;
     await expect(inTransaction(harness.sequelize, () => { tries += 1; return Promise.reject(new Error('other')); })).rejects.toThrow('other');
     expect(tries).toBe(1);
+  });
+});
+
+describe('a busy machine', () => {
+  it('waits for a database that takes seconds to take a connection', async () => {
+    const fresh = connect(inject('databaseUrl'));
+    process.kill(inject('databasePid'), 'SIGSTOP');
+    try {
+      const answer = fresh.authenticate();
+      await Promise.race([wait(2500), answer.catch(() => undefined)]);
+      process.kill(inject('databasePid'), 'SIGCONT');
+      await expect(answer).resolves.toBeUndefined();
+    } finally {
+      process.kill(inject('databasePid'), 'SIGCONT');
+      await fresh.close();
+    }
   });
 });

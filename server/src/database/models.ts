@@ -37,6 +37,13 @@ export class AccountRow extends Model {
   @Column({ type: DataType.STRING(255), field: 'password_hash' }) passwordHash: string | null;
 }
 
+/** The one account that the first start made; its key of 1 can be taken once. */
+@Table({ tableName: 'first_account' })
+export class FirstAccountRow extends Model {
+  @PrimaryKey @Column(DataType.TINYINT) override id: number;
+  @Column({ type: DataType.UUID, field: 'account_id' }) accountId: string;
+}
+
 @Table({ tableName: 'sessions' })
 export class SessionRow extends Model {
   /** SHA-256 of the cookie's token, so that the table alone opens no session. */
@@ -132,5 +139,5 @@ export class TechniqueRow extends Model {
 }
 
 export const models = [
-  KitchenRow, AccountRow, SessionRow, SignInAttemptRow, CourseRow, RecipeRow, RecipeVersionRow, ClassRow, ClassDishRow, TickRow, TechniqueRow,
+  KitchenRow, AccountRow, FirstAccountRow, SessionRow, SignInAttemptRow, CourseRow, RecipeRow, RecipeVersionRow, ClassRow, ClassDishRow, TickRow, TechniqueRow,
 ];

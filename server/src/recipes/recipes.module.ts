@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseUUIDPipe, Patch, Post, Res } from '@nestjs/common';
 import { CreateRecipeDto, UpdateRecipeDto, type RecipeSummary, type RecipeView } from '@fornax/contract';
 import type { Response } from 'express';
-import { etagOf, revisionFrom } from '../common/revision.js';
+import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { RecipesService } from './recipes.service.js';
 
@@ -38,11 +38,6 @@ export class RecipesController {
   restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<RecipeView> {
     return this.recipes.restore(session.kitchenId, id);
   }
-}
-
-function tagged(response: Response, recipe: RecipeView): RecipeView {
-  response.setHeader('ETag', etagOf(recipe.revision));
-  return recipe;
 }
 
 @Module({ controllers: [RecipesController], providers: [RecipesService] })

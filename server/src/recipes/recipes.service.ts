@@ -6,6 +6,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
 import { ClassDishRow, ClassRow, RecipeRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { makeOnce } from '../database/once.js';
 import { inTransaction } from '../database/transaction.js';
 
 /** Recipes of a kitchen: their drafts, saved under a revision, and deletion that can be undone. */
@@ -26,8 +27,10 @@ export class RecipesService {
   /** Makes a recipe. Sent twice with the same id, it is made once. */
   async create(kitchenId: string, input: CreateRecipeDto): Promise<RecipeView> {
     const scope = new KitchenScope(RecipeRow, kitchenId);
-    const made = await scope.findOne({ where: { id: input.id } });
-    const row = made ?? await scope.create({ id: input.id, revision: 1, title: input.content.title, content: plain(input.content) });
+    const row = await makeOnce(
+      () => scope.findOne({ where: { id: input.id } }),
+      () => scope.create({ id: input.id, revision: 1, title: input.content.title, content: plain(input.content) }),
+    );
     return this.#view(row);
   }
 

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { parseRecipeText } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
-import { recipeNamed, startHarness, type Harness } from '../tests/harness.js';
+import { classNamed, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
 beforeAll(async () => { harness = await startHarness(); });
@@ -24,9 +24,24 @@ describe('making, mending, deleting', () => {
     const id = uuid();
     const { body } = await harness.cook.post('/api/recipes').send({ id, content: simple() }).expect(201);
     expect(body.content.lines[1]).toMatchObject({ text: '2 tbsp moon dust', ingredient: null, unread: '“moon dust” is not in the larder' });
-    expect((await harness.cook.get(`/api/recipes/${id}`).expect(200)).headers.etag).toBe('"r1"');
+    expect((await harness.cook.get(`/api/recipes/${id}`).expect(200)).headers.etag).toMatch(/^"r1\.[\w-]{16}"$/);
     await harness.cook.post('/api/recipes').send({ id, content: simple() }).expect(201);
     expect((await harness.cook.get('/api/recipes')).body.filter((each: { id: string }) => each.id === id)).toHaveLength(1);
+  });
+  it('sent five times at once it is made once, and every answer is the recipe', async () => {
+    const body = { id: uuid(), content: simple() };
+    const answers = await Promise.all(Array.from({ length: 5 }, () => harness.cook.post('/api/recipes').send(body)));
+    expect(answers.map(({ status }) => status)).toEqual([201, 201, 201, 201, 201]);
+    expect(new Set(answers.map((answer) => answer.body.id))).toEqual(new Set([body.id]));
+  });
+  it('one that is deleted while it is put on a menu is either deleted or on the menu', async () => {
+    const class_ = await classNamed(harness.cook, 'Smoke, char and warm salads');
+    for (let round = 0; round < 8; round++) {
+      const { body: made } = await harness.cook.post('/api/recipes').send({ id: uuid(), content: simple() });
+      const dishes = [{ id: uuid(), recipeId: made.id, portion: 'side', maker: 'every station' }];
+      const [deleted, put] = await Promise.all([harness.cook.delete(`/api/recipes/${made.id}`), harness.cook.post('/api/classes').send({ id: uuid(), title: 'Race', startsAt: class_.startsAt, dishes })]);
+      expect([[204, 422], [409, 201]]).toContainEqual([deleted.status, put.status]);
+    }
   });
   it('a recipe without lines or steps can be kept', async () => {
     await harness.cook.post('/api/recipes').send({ id: uuid(), content: content('Only a title') }).expect(201);

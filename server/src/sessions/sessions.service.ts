@@ -3,13 +3,13 @@ import { hash, verify } from '@node-rs/argon2';
 import { Inject, Injectable } from '@nestjs/common';
 import { parse } from 'cookie';
 import type { FirstAccountDto, SessionView, SignInDto, SignInOptions } from '@fornax/contract';
-import { Op } from 'sequelize';
+import { Op, UniqueConstraintError } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import { CONFIG, type ServerConfig } from '../config.js';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
-import { AccountRow, KitchenRow, SessionRow, SignInAttemptRow } from '../database/models.js';
+import { AccountRow, FirstAccountRow, KitchenRow, SessionRow, SignInAttemptRow } from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
 
@@ -61,11 +61,13 @@ export class SessionsService {
   async createFirstAccount(input: FirstAccountDto): Promise<string> {
     const passwordHash = await hash(input.password);
     const account = await inTransaction(this.sequelize, async (transaction) => {
-      // Locks the rows read, so that of two first starts at the same moment one waits and then is refused.
-      const existing = await AccountRow.findAll({ where: { email: { [Op.ne]: null } }, transaction, lock: true });
-      if (existing.length > 0 || this.config.demo) throw new ProblemException(409, 'There is an account already: sign in with it.');
+      if (this.config.demo || await FirstAccountRow.findByPk(1, { transaction })) throw accountExists();
       const kitchen = await createKitchen({ name: input.kitchenName }, transaction);
-      return AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: input.name, email: input.email.toLowerCase(), passwordHash }, { transaction });
+      const made = await AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: input.name, email: input.email.toLowerCase(), passwordHash }, { transaction });
+      await FirstAccountRow.create({ id: 1, accountId: made.id }, { transaction });
+      return made;
+    }).catch((error: unknown) => {
+      throw error instanceof UniqueConstraintError ? accountExists() : error;
     });
     return this.#open(account);
   }
@@ -96,6 +98,10 @@ export class SessionsService {
     const token = parse(cookieHeader ?? '')[cookieName];
     if (token) await SessionRow.destroy({ where: { tokenHash: tokenHash(token) } });
   }
+}
+
+function accountExists(): ProblemException {
+  return new ProblemException(409, 'There is an account already: sign in with it.');
 }
 
 function tokenHash(token: string): string {

@@ -44,6 +44,15 @@ describe('first start and sign-in', () => {
   });
 });
 
+describe('two first starts at the same moment', () => {
+  it('make one account', async () => {
+    const harness = await startHarness({ demo: false });
+    const answers = await Promise.all(['a', 'b', 'c', 'd'].map((name) => harness.stranger.post('/api/accounts').send({ ...account, email: `${name}@example.org` }).then(({ status }) => status)));
+    expect(answers.sort()).toEqual([204, 409, 409, 409]);
+    await harness.close();
+  });
+});
+
 describe('the door', () => {
   let harness: Harness;
   beforeAll(async () => { harness = await startHarness(); });

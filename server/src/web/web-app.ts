@@ -12,8 +12,10 @@ const yearInMilliseconds = 31_536_000_000;
 /** Security headers for every answer, and the built web application under every address that is not the API's. */
 export function serveWebApp(app: NestExpressApplication, webFolder: string): void {
   app.use(compression());
-  app.use((_request: Request, response: Response, next: NextFunction) => {
+  app.use((request: Request, response: Response, next: NextFunction) => {
     response.locals.nonce = randomBytes(16).toString('base64');
+    // A kitchen's data is asked for again each time, by ETag, and never kept by what stands between.
+    if (request.path.startsWith('/api/')) response.setHeader('Cache-Control', 'private, no-cache');
     next();
   });
   app.use(helmet({

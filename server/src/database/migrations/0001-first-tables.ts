@@ -4,6 +4,8 @@ const tables = [
   `CREATE TABLE kitchens (id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin PRIMARY KEY, facts LONGTEXT NOT NULL, demo BOOLEAN NOT NULL DEFAULT FALSE, revision INT NOT NULL DEFAULT 1)`,
   `CREATE TABLE accounts (id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin PRIMARY KEY, kitchen_id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL, name VARCHAR(80) NOT NULL,
     email VARCHAR(254) NULL, password_hash VARCHAR(255) NULL, UNIQUE KEY account_email (email), FOREIGN KEY (kitchen_id) REFERENCES kitchens (id))`,
+  // One row at most: of two first starts at the same moment its key lets one through.
+  `CREATE TABLE first_account (id TINYINT PRIMARY KEY CHECK (id = 1), account_id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL, FOREIGN KEY (account_id) REFERENCES accounts (id))`,
   `CREATE TABLE sessions (token_hash CHAR(64) CHARACTER SET ascii COLLATE ascii_bin PRIMARY KEY, account_id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL,
     kitchen_id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin NOT NULL, expires_at DATETIME NOT NULL, KEY session_expiry (expires_at), FOREIGN KEY (account_id) REFERENCES accounts (id))`,
   `CREATE TABLE sign_in_attempts (id CHAR(36) CHARACTER SET ascii COLLATE ascii_bin PRIMARY KEY, subject VARCHAR(254) NOT NULL, at DATETIME NOT NULL, KEY attempt_subject (subject, at))`,
