@@ -1,4 +1,4 @@
-import { expect, makeClass, saved, test } from './kitchen.js';
+import { expect, makeClass, saved, test, typeInto } from './kitchen.js';
 
 test('numbers that cannot be are refused below their field, and nothing else is lost', async ({ kitchen: page }) => {
   await makeClass(page, 'Careful class');
@@ -17,12 +17,16 @@ test('numbers that cannot be are refused below their field, and nothing else is 
 
 test('an end before the start, and a date in the past', async ({ kitchen: page }) => {
   await makeClass(page, 'Dated class');
-  await page.getByLabel('Ends').fill('18:00');
+  await typeInto(page, 'Ends', '1800');
   await expect(page.getByText('A class ends at least 30 minutes after it starts.')).toBeVisible();
-  await page.getByLabel('Ends').fill('21:00');
+  await typeInto(page, 'Ends', '2100');
   await expect(page.getByText('18:30–21:00')).toBeVisible();
-  await page.getByLabel('Date').fill('2020-01-15');
+  await typeInto(page, 'Date', '15012020');
   await expect(page.getByText('This date is in the past.')).toBeVisible();
+  await expect(page.getByText('Wed 15 Jan, 18:30–21:00')).toBeVisible();
+  await page.getByRole('button', { name: /Calendar/ }).click();
+  await page.getByRole('button', { name: /Friday, 17 January 2020/ }).click();
+  await expect(page.getByText('Fri 17 Jan, 18:30–21:00')).toBeVisible();
 });
 
 test('the new-class dialog says what is missing, and a double click makes one class', async ({ kitchen: page }) => {
@@ -30,10 +34,10 @@ test('the new-class dialog says what is missing, and a double click makes one cl
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Make the class' }).click();
   await expect(dialog.getByText('Give the class a title of up to 160 characters.')).toBeVisible();
-  await dialog.getByLabel('Ends').fill('17:00');
+  await typeInto(page, 'Ends', '1700');
   await dialog.getByRole('button', { name: 'Make the class' }).click();
   await expect(dialog.getByText('The end lies before the start.')).toBeVisible();
-  await dialog.getByLabel('Ends').fill('20:30');
+  await typeInto(page, 'Ends', '2030');
   await dialog.getByLabel('Title').fill('Double class <script>alert(1)</script>');
   await dialog.getByRole('button', { name: 'Make the class' }).dblclick();
   await expect(page.getByRole('heading', { name: 'Double class <script>alert(1)</script>', level: 1 })).toBeVisible();

@@ -47,3 +47,9 @@ export async function goTo(page: Page, stop: 'Set up' | 'Portion' | 'Shop' | 'Pa
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 }
+
+/** Types into the parts of a date or a time: "15012020", "2030". */
+export async function typeInto(page: Page, label: string, digits: string): Promise<void> {
+  await page.getByRole('group', { name: label }).getByRole('spinbutton').first().click();
+  await page.keyboard.type(digits);
+}

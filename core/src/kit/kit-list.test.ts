@@ -44,6 +44,16 @@ describe('containers and what is easily forgotten', () => {
       expect.objectContaining({ container: 'produce tray', holds: ['onion'] }), expect.objectContaining({ container: 'small bowl', holds: ['buttermilk'] }),
     ]);
   });
+  it('stations with the same batches of every dish share one list, over all dishes', () => {
+    // 14 people make 4+4+3+3. The salad for 4 is a batch of 1 at the larger stations and ¾ at the smaller; the dip works at 1 only, so all four get the same of it.
+    const four = splitStations(14, 4);
+    const dip = dish(recipe(['200 ml buttermilk'], { title: 'Dip', leastBatch: '1' }), { id: 'd2' });
+    const dishes = [salad, dip];
+    const portions = dishes.map((each) => portionRecipe(each, planBatches(each, four, 14, 2), { kitchenSystem: 'metric', english: 'uk' }));
+    const { containers } = buildKitList({ uses: [], stations: four.sizes, people: 14, dishes, portions, toolsInKitchen: [], english: 'uk', clock: String });
+    expect([...new Set(containers.map(({ place }) => place))]).toEqual(['Stations 1, 2', 'Stations 3, 4', 'Demonstration']);
+    expect(containers.filter(({ place, container }) => place === 'Stations 3, 4' && container === 'small bowl')).toMatchObject([{ count: 2, holds: ['buttermilk', 'buttermilk'] }]);
+  });
   it('tasting spoons: two a person at the largest station, 2 × 4 = 8', () => expect(count(kit.perStation, 'tasting spoons')).toBe(8));
   it('a damp cloth, a scrap bowl, a mirror, a box a person', () => {
     expect(count(kit.perStation, 'damp cloth')).toBe(1);

@@ -1,6 +1,6 @@
 import { convert, toNumber, unitKind, type Amount, type MeasureSystem, type WorkingStep } from '../amounts/index.js';
 import { conversionFacts, findIngredient, standardLarder, type Larder } from '../larder/index.js';
-import type { ClassDish, DishPortions } from '../portions/index.js';
+import { nameStations, type ClassDish, type DishPortions } from '../portions/index.js';
 import { isSharedTool, toolName, toolPlural } from './tools.js';
 import type { ContainerRow, KitList, KitRow, KitShortage, ToolUse } from './types.js';
 
@@ -112,21 +112,46 @@ function consumables(input: KitInput): KitRow[] {
 /** The largest volume in millilitres for each container that sorted ingredients go into. */
 const containerSizes: readonly (readonly [number, string])[] = [[60, 'pinch bowl'], [250, 'small bowl'], [1000, 'medium bowl'], [Infinity, 'large tub']];
 
+/** A column of a dish's portions: the dish's place on the menu and the batch's place in the dish. */
+interface Column { readonly dish: number; readonly batch: number }
+
+/** The containers of each place, over all dishes. Stations that get the same batches of every dish share a list. */
 function containers(input: KitInput): ContainerRow[] {
-  const rows = new Map<string, ContainerRow & { holds: string[] }>();
-  for (const [index, dish] of input.portions.entries()) {
-    const recipe = input.dishes[index]!.recipe;
-    dish.batches.forEach((batch, column) => {
-      for (const line of dish.components.flatMap((component) => component.lines)) {
-        const written = recipe.lines.find((each) => each.id === line.lineId)!;
-        const container = containerFor(line.cells[column]!.amount, written.ingredient, written.preparation, recipe.system, input.larder);
-        const key = `${batch.heading}|${container}`;
-        const row = rows.get(key) ?? { place: batch.heading, container, count: 0, holds: [] };
-        rows.set(key, { ...row, count: container === 'produce tray' ? 1 : row.count + 1, holds: [...row.holds, line.name] });
+  return placesOf(input).flatMap(({ place, columns }) => {
+    const rows = new Map<string, ContainerRow & { holds: string[] }>();
+    for (const column of columns) {
+      for (const { container, name } of sortedLines(input, column)) {
+        const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
+        rows.set(container, { ...row, count: container === 'produce tray' ? 1 : row.count + 1, holds: [...row.holds, name] });
       }
-    });
+    }
+    return [...rows.values()];
+  });
+}
+
+function placesOf(input: KitInput): { place: string; columns: Column[] }[] {
+  const columns = input.portions.flatMap((dish, index) => dish.batches.map((each, batch) => ({ dish: index, batch, each })));
+  const single = new Map<string, Column[]>();
+  for (const column of columns) {
+    if (column.each.kind !== 'stations') single.set(column.each.heading, [...single.get(column.each.heading) ?? [], column]);
   }
-  return [...rows.values()];
+  const stations = new Map<string, { numbers: number[]; columns: Column[] }>();
+  input.stations.forEach((_, index) => {
+    const own = columns.filter(({ each }) => each.stations.includes(index + 1));
+    const key = own.map(({ each }) => each.id).join('|');
+    stations.set(key, { numbers: [...stations.get(key)?.numbers ?? [], index + 1], columns: own });
+  });
+  const alike = [...stations.values()].map(({ numbers, columns: own }) => ({ place: nameStations(numbers), columns: own }));
+  return [...alike, ...[...single].map(([place, own]) => ({ place, columns: own }))];
+}
+
+/** Each line of a batch with what it is set out in. */
+function sortedLines(input: KitInput, column: Column): { container: string; name: string }[] {
+  const { recipe } = input.dishes[column.dish]!;
+  return input.portions[column.dish]!.components.flatMap((component) => component.lines).map((line) => {
+    const written = recipe.lines.find((each) => each.id === line.lineId)!;
+    return { container: containerFor(line.cells[column.batch]!.amount, written.ingredient, written.preparation, recipe.system, input.larder), name: line.name };
+  });
 }
 
 function containerFor(amount: Amount | null, ingredient: string | null, preparation: Parameters<typeof conversionFacts>[1], system: MeasureSystem, larder: Larder = standardLarder): string {

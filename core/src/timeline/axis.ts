@@ -8,11 +8,28 @@ export interface Axis {
   instant(minute: number): string;
   local(minute: number): { readonly date: string; readonly time: string };
   /** Opening hours as intervals on the axis, from `daysBefore` days before the class to its day. */
-  openIntervals(opens: string, closes: string, daysBefore: number): [number, number][];
+  openIntervals(opens: string, closes: string, daysBefore: number): readonly (readonly [number, number])[];
 }
 
-/** Sets up the axis of a class. A wall time skipped by summer time is taken as the moment after the change. */
+const axes = new Map<string, Axis>();
+const rememberedAxes = 200;
+
+/**
+ * The axis of a class. A wall time skipped by summer time is taken as the moment after the change. The same start and zone give
+ * the same axis, so it is set up once: asking the time zone data is slow.
+ */
 export function createAxis(startsAt: string, zone: string): Axis {
+  const key = `${startsAt} ${zone}`;
+  const known = axes.get(key);
+  if (known) return known;
+  if (axes.size >= rememberedAxes) axes.clear();
+  const axis = buildAxis(startsAt, zone);
+  axes.set(key, axis);
+  return axis;
+}
+
+function buildAxis(startsAt: string, zone: string): Axis {
+  const intervals = new Map<string, readonly (readonly [number, number])[]>();
   const start = toZoned(parseDateTime(startsAt), zone, 'compatible');
   const origin = start.toDate().getTime();
   const offsetAt = createOffsets(zone);
@@ -20,11 +37,21 @@ export function createAxis(startsAt: string, zone: string): Axis {
     classDate: startsAt.slice(0, 10),
     instant: (minute) => new Date(origin + minute * minuteInMilliseconds).toISOString(),
     local: (minute) => wallTime(origin + minute * minuteInMilliseconds, offsetAt),
-    openIntervals: (opens, closes, daysBefore) => Array.from({ length: daysBefore + 1 }, (_, back): [number, number] => {
-      const day = start.subtract({ days: daysBefore - back });
-      return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
-    }).filter(([from, to]) => to > from),
+    openIntervals: (opens, closes, daysBefore) => {
+      const key = `${opens} ${closes} ${daysBefore}`;
+      const found = intervals.get(key) ?? openHours(start, { opens, closes, daysBefore });
+      intervals.set(key, found);
+      return found;
+    },
   };
+}
+
+function openHours(start: ZonedDateTime, { opens, closes, daysBefore }: { opens: string; closes: string; daysBefore: number }): [number, number][] {
+  const origin = start.toDate().getTime();
+  return Array.from({ length: daysBefore + 1 }, (_, back): [number, number] => {
+    const day = start.subtract({ days: daysBefore - back });
+    return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
+  }).filter(([from, to]) => to > from);
 }
 
 function withTime(day: ZonedDateTime, time: string): ZonedDateTime {

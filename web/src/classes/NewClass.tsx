@@ -8,6 +8,7 @@ import { v7 as uuid } from 'uuid';
 import { ApiError, call } from '../api/client.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
+import { DateField, TimeField } from '../parts/DateTimeFields.js';
 import { Field } from '../parts/Field.js';
 import { minutesBetween } from '../parts/dates.js';
 import { Row } from '../parts/states.js';
@@ -56,9 +57,9 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
     <Dialog title="New class" isOpen={isOpen} onClose={onClose}>
       <Form noValidate onSubmit={(event) => { event.preventDefault(); void submit(); }}>
         <div className="wide"><Field label="Title" autoFocus {...field('title')} /></div>
-        <Field label="Date" type="date" {...field('date', 'startsAt')} />
-        <Field label="Starts" type="time" {...field('start')} />
-        <Field label="Ends" type="time" {...field('end', 'lengthMinutes')} />
+        <DateField label="Date" {...field('date', 'startsAt')} />
+        <TimeField label="Starts" {...field('start')} />
+        <TimeField label="Ends" {...field('end', 'lengthMinutes')} />
         <Field label="People" inputMode="numeric" {...field('people')} />
         <Field label="Up to, at a station" inputMode="numeric" {...field('peoplePerStation')} />
         <Field label="Assistants" inputMode="numeric" hint="One or none." {...field('assistants')} />

@@ -3,7 +3,8 @@ import { FieldError, Input, Label, ListBox, ListBoxItem, Popover, Select, Select
 import { ChevronDown } from 'lucide-react';
 import styled, { css } from 'styled-components';
 
-const box = css`
+/** The frame of every box that is typed into. */
+export const box = css`
   width: 100%; min-height: 34px; padding: 5px 9px; background: ${({ theme }) => theme.colour.sheet}; border: 1px solid #98a29b; border-radius: ${({ theme }) => theme.radius};
   &[data-focused] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 0; }
   &[data-invalid] { border-color: ${({ theme }) => theme.colour.beet}; }
@@ -11,8 +12,8 @@ const box = css`
 `;
 const StyledInput = styled(Input)`${box}`;
 const StyledArea = styled(TextArea)`${box} min-height: 120px; resize: vertical; line-height: 20px;`;
-const StyledLabel = styled(Label)`display: block; margin-bottom: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
-const Sentence = styled(FieldError)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.beet}; font-size: 13px; line-height: 18px;`;
+export const StyledLabel = styled(Label)`display: block; margin-bottom: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
+export const Sentence = styled(FieldError)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.beet}; font-size: 13px; line-height: 18px;`;
 const Hint = styled(Text)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
 
 interface FieldProps {
@@ -22,7 +23,7 @@ interface FieldProps {
   onBlur?: () => void;
   problem?: string;
   hint?: ReactNode;
-  type?: 'text' | 'email' | 'password' | 'date' | 'time' | 'search';
+  type?: 'text' | 'email' | 'password' | 'search';
   inputMode?: 'numeric';
   rows?: number;
   autoComplete?: string;

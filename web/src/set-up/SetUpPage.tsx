@@ -7,6 +7,7 @@ import { useOpenClass, type ClassEdits } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
+import { DateField, TimeField } from '../parts/DateTimeFields.js';
 import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
@@ -57,9 +58,9 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
     <Grid>
       <div className="two"><Field label="Title" value={title ?? view.title} onChange={(value) => { setTitle(value); edit({ title: value }); }} onBlur={() => problems.title || setTitle(null)} problem={problems.title} /></div>
       <div className="two"><Field label="Place" value={view.place} onChange={(place) => edit({ place })} problem={problems.place} /></div>
-      <Field label="Date" type="date" value={date} onChange={(value) => edit({ startsAt: `${value}T${start}` })} problem={problems.startsAt} />
-      <Field label="Starts" type="time" value={start} onChange={(value) => edit({ startsAt: `${date}T${value}` })} />
-      <EndField key={end} end={end} onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })} problem={problems.lengthMinutes} />
+      <DateField label="Date" value={date} onChange={(value) => edit({ startsAt: `${value}T${start}` })} problem={problems.startsAt} />
+      <TimeField label="Starts" value={start} onChange={(value) => edit({ startsAt: `${date}T${value}` })} />
+      <EndField end={end} onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })} problem={problems.lengthMinutes} />
       <NumberField label="People" {...number('people')} />
       <NumberField label="Up to, at a station" {...number('peoplePerStation')} />
       <NumberField label="Assistants" {...number('assistants')} />
@@ -71,7 +72,7 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
 /** Keeps an end that is refused in its field, with the sentence below it. */
 function EndField({ end, onEnd, problem }: { end: string; onEnd: (value: string) => void; problem: string | undefined }) {
   const [typed, setTyped] = useState(end);
-  return <Field label="Ends" type="time" value={typed} onChange={(value) => { setTyped(value); if (value) onEnd(value); }} problem={problem} />;
+  return <TimeField label="Ends" value={problem ? typed : end} onChange={(value) => { setTyped(value); onEnd(value); }} problem={problem} />;
 }
 
 function DeleteClass() {
