@@ -3,3 +3,4 @@ export * from './rational.js';
 export * from './units.js';
 export * from './convert.js';
 export * from './kitchen.js';
+export * from './written.js';

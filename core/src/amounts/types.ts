@@ -10,7 +10,7 @@ export const measureSystems: readonly MeasureSystem[] = ['us', 'imperial', 'metr
 export type UnitId =
   | 'g' | 'kg' | 'oz' | 'lb'
   | 'ml' | 'l' | 'tsp' | 'dsp' | 'tbsp' | 'cup' | 'floz' | 'pint'
-  | 'drop' | 'pinch' | 'dash' | 'splash' | 'drizzle' | 'glug'
+  | 'drop' | 'pinch' | 'dash' | 'squeeze' | 'splash' | 'drizzle' | 'glug'
   | 'palmful' | 'knob' | 'handful'
   | 'clove' | 'bunch' | 'sprig' | 'stalk' | 'head' | 'leaf' | 'slice' | 'tin' | 'jar' | 'packet'
   | 'cm' | 'inch'

@@ -32,6 +32,7 @@ const unitFacts: Readonly<Record<UnitId, UnitFact>> = {
   drop: { kind: 'volume', size: '1/20', estimate: true, one: 'drop', many: 'drops' },
   pinch: { kind: 'volume', size: '3/10', estimate: true, one: 'pinch', many: 'pinches' },
   dash: { kind: 'volume', size: '3/5', estimate: true, one: 'dash', many: 'dashes' },
+  squeeze: { kind: 'volume', size: '5', estimate: true, one: 'squeeze', many: 'squeezes' },
   splash: { kind: 'volume', size: '5', estimate: true, one: 'splash', many: 'splashes' },
   drizzle: { kind: 'volume', size: '12', estimate: true, one: 'drizzle', many: 'drizzles' },
   glug: { kind: 'volume', size: '25', estimate: true, one: 'glug', many: 'glugs' },

@@ -2,7 +2,7 @@ import { defineSection, standard } from '../define.js';
 
 /** Dairy and eggs. */
 export const dairyAndEggs = defineSection('dairy and eggs', [
-  { id: 'egg', uk: 'eggs', also: ['egg', 'medium egg', 'large egg', 'large eggs', 'egg yolk', 'egg yolks', 'egg white', 'egg whites'], unit: 'piece', packs: [[6, 'box'], [12, 'box']], count: { piece: 58 }, density: { beaten: 1.03 }, yields: { usual: 0.88 }, keeps: { cold: 21 }, allergens: ['egg'], scaling: 'whole', indivisible: true },
+  { id: 'egg', uk: 'eggs', also: ['egg', 'egg yolk', 'egg yolks', 'egg white', 'egg whites'], unit: 'piece', packs: [[6, 'box'], [12, 'box']], count: { piece: 58 }, density: { beaten: 1.03 }, yields: { usual: 0.88 }, keeps: { cold: 21 }, allergens: ['egg'], scaling: 'whole', indivisible: true },
   { id: 'butter', uk: 'unsalted butter', also: ['butter'], packs: [[250, 'block']], density: { plain: 0.96, melted: 0.91 }, yields: {}, keeps: { cold: 30 }, allergens: ['milk'] },
   { id: 'buttermilk', uk: 'buttermilk', unit: 'ml', packs: [[300, 'pot'], [500, 'carton']], density: { plain: 1.03 }, yields: {}, keeps: { cold: 7 }, allergens: ['milk'] },
   { id: 'milk', uk: 'milk', also: ['whole milk'], unit: 'ml', packs: [[500, 'bottle'], [1000, 'bottle']], density: { plain: standard(1.03) }, yields: {}, keeps: { cold: 6 }, allergens: ['milk'] },

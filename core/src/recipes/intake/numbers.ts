@@ -10,9 +10,11 @@ const wordNumbers: Readonly<Record<string, string>> = {
   eleven: '11', twelve: '12', half: '1/2', quarter: '1/4', third: '1/3', couple: '2', few: '3', several: '4', dozen: '12',
 };
 
-/** Brings every spelling of fractions, dashes and multiplication signs to one: "1½–2" → "1 1/2-2". */
+/** Brings every spelling of fractions, dashes and multiplication signs to one: "1½–2" → "1 1/2-2". Markup and pictures are passed over. */
 export function plainSpelling(text: string): string {
   return text
+    .replace(/<\/?[a-z][^<>]{0,60}>/gi, ' ')
+    .replace(/[\u2600-\u27bf\u2b00-\u2bff\ufe0f\u200d]|[\ud83c-\ud83e][\udc00-\udfff]/g, ' ')
     .replace(/(\d)?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu, (_, digit: string | undefined, glyph: string) => `${digit ? `${digit} ` : ''}${glyphs[glyph]}`)
     .replace(/⁄/g, '/')
     .replace(/[–—−]/g, '-')
@@ -24,7 +26,7 @@ export function plainSpelling(text: string): string {
 }
 
 const digits = String.raw`\d+-\d+\/\d+|\d+ \d+\/\d+|\d+ ?\/ ?\d+|\d{1,3}(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
-const words = String.raw`(?:(?:one|two|three|four|five|six|seven|eight|nine|ten) and (?:a |one )?(?:half|quarter|third|three[- ]quarters|two[- ]thirds))|three[- ]quarters(?: of)?(?: an?)?|two[- ]thirds(?: of)?(?: an?)?|half(?: of)?(?: an?)?|(?:a |one )(?:half|quarter|third)(?: of)?(?: an?)?|a couple(?: of)?|a few|a dozen|half a dozen|several|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|an?`;
+const words = String.raw`half a dozen|(?:(?:one|two|three|four|five|six|seven|eight|nine|ten) and (?:a |one )?(?:half|quarter|third|three[- ]quarters|two[- ]thirds))|three[- ]quarters(?: of)?(?: an?)?|two[- ]thirds(?: of)?(?: an?)?|half(?: of)?(?: an?)?|(?:a |one )(?:half|quarter|third)(?: of)?(?: an?)?|a couple(?: of)?|a few|a dozen|several|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|an?`;
 const numberPattern = `(?:${digits}|(?:${words})(?![\\w-]))`;
 const rangePattern = new RegExp(`^(?:between )?(${numberPattern})(?: ?(?:-|to|or|and) ?(${numberPattern}))?`, 'i');
 
@@ -45,6 +47,11 @@ export function readNumber(text: string): ReadNumber | null {
   if (!match) return null;
   const low = numberValue(match[1]!);
   if (low === null) return null;
+  const dozens = /^ dozen\b/i.exec(text.slice(match[0].length));
+  if (dozens && !match[2] && /^\d|^(?:two|three|four|five|six)\b/i.test(match[1]!)) {
+    const count = toRational(toFraction(low).mul(12));
+    return { low: count, high: count, length: match[0].length + dozens[0].length };
+  }
   const joined = match[2] !== undefined && isRange(match[0], between);
   const high = joined ? numberValue(match[2]!) : low;
   if (high === null || !joined) {

@@ -73,7 +73,20 @@ function openComponent(found: SortedRows, name: string): void {
 
 function addLine(found: SortedRows, row: string, options: RecipeTextOptions): void {
   if (found.components.length === 0) openComponent(found, kindOf(found.title) === 'salad' ? 'Salad' : found.title.slice(0, 40) || 'All');
-  found.lines.push({ reading: parseIngredientLine(row, options), component: found.components[found.components.length - 1]!.id });
+  const component = found.components[found.components.length - 1]!.id;
+  for (const line of separateTogether(row, options)) found.lines.push({ reading: parseIngredientLine(line, options), component });
+}
+
+/** Two bare names are short; a sentence is not taken apart. */
+const longestTogether = 60;
+
+/** "Salt and pepper, to taste" becomes two lines: no amount is lost by it, and each is bought for itself. */
+function separateTogether(row: string, options: RecipeTextOptions): string[] {
+  if (row.length > longestTogether) return [row];
+  const match = /^([^\d,;:()]+?) and ([^\d,;:()]+?)((?:,? (?:to taste|as needed))?)$/i.exec(row.replace(/^[-*•]\s+/, ''));
+  if (!match || parseIngredientLine(row, options).ingredient !== null) return [row];
+  const parts = [`${match[1]!}${match[3]!}`, `${match[2]!}${match[3]!}`];
+  return parts.every((part) => parseIngredientLine(part, options).ingredient !== null) ? parts : [row];
 }
 
 function roleOf(name: string): ComponentRole {

@@ -17,6 +17,7 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   drop: ['drop', 'drops'],
   pinch: ['pinch', 'pinches'],
   dash: ['dash', 'dashes', 'squirt', 'squirts'],
+  squeeze: ['squeeze', 'squeezes'],
   splash: ['splash', 'splashes'],
   drizzle: ['drizzle', 'drizzles'],
   glug: ['glug', 'glugs'],
