@@ -62,6 +62,11 @@ export class OccupiesDto {
   @IsString() @MaxLength(40) setting: string;
 }
 
+export class StepUseDto {
+  @Matches(shortId) line: string;
+  @IsRational() share: string;
+}
+
 export class RecipeStepDto {
   @Matches(shortId) id: string;
   @Matches(shortId) componentId: string;
@@ -72,7 +77,8 @@ export class RecipeStepDto {
   @IsIn(['in class', 'either', 'before']) place: 'in class' | 'either' | 'before';
   @IsOptional() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
-  @IsArray() @ArrayMaxSize(limits.lines) @Matches(shortId, { each: true }) uses: string[];
+  @IsArray() @ArrayMaxSize(limits.lines) @ValidateNested({ each: true }) @Type(() => StepUseDto) uses: StepUseDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(120, { each: true }) declined?: string[];
   @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];
   @IsOptional() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
   @IsArray() @ArrayMaxSize(8) @Matches(shortId, { each: true }) techniques: string[];

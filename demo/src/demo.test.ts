@@ -1,4 +1,4 @@
-import { planClass, standardTechniques } from '@fornax/core';
+import { looseEnds, planClass, standardTechniques } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { demoClasses, demoKitchen, demoRecipes } from './kitchen.js';
 
@@ -22,15 +22,12 @@ describe('the demo', () => {
       const lines = new Set(recipe.lines.map(({ id }) => id));
       const steps = new Set(recipe.steps.map(({ id }) => id));
       for (const step of recipe.steps) {
-        expect([key, step.id, step.uses.filter((id) => !lines.has(id)), step.after.filter((id) => !steps.has(id)), step.techniques.filter((id) => !notes.has(id))]).toEqual([key, step.id, [], [], []]);
+        expect([key, step.id, step.uses.filter(({ line }) => !lines.has(line)), step.after.filter((id) => !steps.has(id)), step.techniques.filter((id) => !notes.has(id))]).toEqual([key, step.id, [], [], []]);
       }
     }
   });
-  it('every line of a recipe is used by a step', () => {
-    for (const { key, recipe } of demoRecipes) {
-      const used = new Set(recipe.steps.flatMap(({ uses }) => uses));
-      expect([key, recipe.lines.filter(({ id }) => !used.has(id)).map(({ text }) => text)]).toEqual([key, []]);
-    }
+  it('lines and steps agree: nothing unused, nothing left over, nothing named that is not on the list', () => {
+    for (const { key, recipe } of demoRecipes) expect([key, looseEnds(recipe)]).toEqual([key, { unused: [], partly: [], unlisted: [] }]);
   });
   it('one class is past, one today, one in three days, one later', () => expect(classes.map(({ startsAt }) => startsAt.slice(0, 10))).toEqual(['2026-11-17', '2026-11-24', '2026-11-27', '2026-12-02']));
   it.each([0, 1, 2, 3])('class %d has a plan that keeps every keeping time', (index) => {

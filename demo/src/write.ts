@@ -52,7 +52,7 @@ function writeStep(step: WrittenStep, index: number): RecipeStep {
     id: `s${index + 1}`, componentId: `c${step.of}`, text: step.text, handsOnMinutes: step.hands,
     waitMinutes: step.wait ? { low: step.wait[0], high: step.wait[1] } : null, until: step.until ?? '', place: step.place,
     occupies: step.on ? { appliance: step.on[0], setting: step.on[1] } : null, tools: step.tools ?? [],
-    uses: (step.uses ?? []).map((line) => `l${line}`), after: (step.after ?? (index > 0 ? [index] : [])).map((before) => `s${before}`),
+    uses: (step.uses ?? []).map((line) => ({ line: `l${line}`, share: '1' })), after: (step.after ?? (index > 0 ? [index] : [])).map((before) => `s${before}`),
     holdMinutes: step.holds ?? null, techniques: step.techniques ?? [], techniqueNote: step.note ?? '', demonstrateMinutes: step.show ?? 0,
   };
 }

@@ -1,5 +1,6 @@
+import { showRational } from '../amounts/index.js';
 import { findIngredient, standardLarder, type Allergen } from '../larder/index.js';
-import { mentionOf, type Recipe } from '../recipes/index.js';
+import { looseEnds, type Recipe } from '../recipes/index.js';
 import { showSpan } from '../timeline/timeline.js';
 import type { KitList } from '../kit/index.js';
 import type { ShoppingList } from '../shopping/index.js';
@@ -27,20 +28,13 @@ function recipeWarnings(dishId: string, recipe: Recipe): PlanWarning[] {
   const look = (id: string, sentence: string, remedy: string) => warnings.push({ id: `${dishId}:${id}`, place: 'portions', level: 'look', sentence, remedy });
   if (recipe.lines.length === 0) look('no-lines', `“${recipe.title}” has no ingredient lines`, 'Add its lines in the recipe.');
   if (recipe.steps.length === 0) look('no-steps', `“${recipe.title}” has no steps, so it takes no time in the plan`, 'Add its steps in the recipe.');
-  const unused = unusedLines(recipe);
+  const { unused, unlisted, partly } = looseEnds(recipe);
   if (unused.length > 0) look('unused', `No step of “${recipe.title}” uses ${listWords(unused)}`, 'Name it in a step, or take the line out.');
+  if (partly.length > 0) look('partly', `Steps of “${recipe.title}” leave some over: ${listWords(partly.map(({ name, left }) => `${showRational(left)} of ${name}`))}`, 'Say in a step where the rest goes.');
+  if (unlisted.length > 0) look('unlisted', `Steps of “${recipe.title}” name what no line has: ${listWords(unlisted)}`, 'Add a line for it, or take it out of the step.');
   const unread = recipe.lines.filter((line) => line.confidence < 0.6).map((line) => `“${line.text}”`);
   if (unread.length > 0) look('unread', `“${recipe.title}” has lines that were not understood: ${listWords(unread)}`, 'Correct them in the recipe.');
   return warnings;
-}
-
-/** Names of lines that no step uses, by link or by word. None where there are no steps at all. */
-export function unusedLines(recipe: Pick<Recipe, 'lines' | 'steps'>): string[] {
-  if (recipe.steps.length === 0) return [];
-  const linked = new Set(recipe.steps.flatMap((step) => step.uses));
-  const unlinked = recipe.lines.filter((line) => !linked.has(line.id));
-  const named = unlinked.map((line) => ({ line, isNamed: mentionOf(line) }));
-  return named.filter(({ isNamed }) => !recipe.steps.some((step) => isNamed(step.text))).map(({ line }) => line.name || line.text);
 }
 
 function listWords(words: readonly string[]): string {

@@ -1,3 +1,3 @@
 export * from './types.js';
 export { planClass } from './plan-class.js';
-export { unusedLines, allergensOf, fullClass } from './checks.js';
+export { allergensOf, fullClass } from './checks.js';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 
-const lemony = recipe(['100 g rocket', '3 tbsp lemon juice', '1 tsp lemon zest', '2 eggs', '30 g walnuts'], { title: 'Lemon rocket', steps: [step('s1', { text: 'Juice the lemon, whisk; toss rocket, eggs and walnuts.', uses: ['l1', 'l2', 'l3', 'l4', 'l5'], tools: ['whisk'] })] });
+const lemony = recipe(['100 g rocket', '3 tbsp lemon juice', '1 tsp lemon zest', '2 eggs', '30 g walnuts'], { title: 'Lemon rocket', steps: [step('s1', { text: 'Juice the lemon, whisk; toss rocket, eggs and walnuts.', uses: ['l1', 'l2', 'l3', 'l4', 'l5'].map((line) => ({ line, share: '1' })), tools: ['whisk'] })] });
 const plan = (to = {}) => planClass({ class: classOf([dish(lemony)], to), kitchen });
 const row = (of: ReturnType<typeof plan>, key: string) => of.shopping.rows.find((each) => each.key === key)!;
 
@@ -34,7 +34,7 @@ describe('checks', () => {
   it('an empty menu says what to do', () => expect(planClass({ class: classOf([]), kitchen }).warnings[0]).toMatchObject({ place: 'people', remedy: 'Add a dish from the library.' }));
   it('a recipe without lines or steps', () => expect(sentences(planClass({ class: classOf([dish(recipe([], { title: 'Bare' }))]), kitchen }))).toEqual(expect.arrayContaining(['“Bare” has no ingredient lines', '“Bare” has no steps, so it takes no time in the plan'])));
   it('a line that no step uses', () => {
-    const unused = recipe(['100 g rocket', '1 tsp sumac'], { title: 'Leaves', steps: [step('s1', { text: 'Toss the rocket.', uses: ['l1'] })] });
+    const unused = recipe(['100 g rocket', '1 tsp sumac'], { title: 'Leaves', steps: [step('s1', { text: 'Toss the rocket.', uses: [{ line: 'l1', share: '1' }] })] });
     expect(sentences(planClass({ class: classOf([dish(unused)]), kitchen }))).toContain('No step of “Leaves” uses sumac');
   });
   it('what the larder does not know', () => expect(sentences(planClass({ class: classOf([dish(recipe(['30 g moon dust'], { steps: [step('s1', { text: 'Moon dust.' })] }))]), kitchen }))).toContain('Not in the larder: moon dust'));

@@ -3,4 +3,8 @@ export { parseIngredientLine, longestLine, type LineOptions } from './intake/lin
 export { recipeMinutes } from './minutes.js';
 export { findByName } from './intake/names.js';
 export { parseRecipeText, lineOf, scalingOf, longestRecipeText } from './intake/text.js';
-export { readStep, readMinutes, mentionOf } from './intake/steps.js';
+export { findInSteps, hasFinding, acceptFinding, declineFinding, emptyStep, type StepFinding } from './intake/steps.js';
+export { readTimes, type TimeSpan } from './intake/times.js';
+export { readOvenHeat, type OvenHeat } from './intake/heat.js';
+export { linkLines } from './intake/links.js';
+export { looseEnds, type LooseEnds } from './loose-ends.js';

@@ -71,6 +71,12 @@ export type StepPlace = 'in class' | 'either' | 'before';
 /** The appliances a step can occupy besides hands. */
 export type Appliance = 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
 
+/** A line that a step uses, and which share of it: half the oil is "1/2". */
+export interface StepUse {
+  readonly line: string;
+  readonly share: Rational;
+}
+
 export interface RecipeStep {
   readonly id: string;
   readonly componentId: string;
@@ -85,8 +91,8 @@ export interface RecipeStep {
   /** What the wait occupies, or the whole step where there is no wait. */
   readonly occupies: { readonly appliance: Appliance; readonly setting: string } | null;
   readonly tools: readonly string[];
-  /** Ids of lines used in this step. */
-  readonly uses: readonly string[];
+  /** What this step uses of which lines. */
+  readonly uses: readonly StepUse[];
   /** Ids of steps that must be finished first. */
   readonly after: readonly string[];
   /** How long the result keeps before the next step must start; null for no limit that matters here. */
@@ -95,6 +101,8 @@ export interface RecipeStep {
   readonly techniques: readonly string[];
   /** What this step changes about its notes. */
   readonly techniqueNote: string;
+  /** Keys of findings that the instructor does not want here; they are not offered again. */
+  readonly declined?: readonly string[];
   /** Minutes the instructor shows this step to the class; 0 where it is not shown. */
   readonly demonstrateMinutes: number;
 }

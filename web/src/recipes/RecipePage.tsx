@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { RecipeView, UpdateRecipeDto } from '@fornax/contract';
-import { allergensOf, portions, unusedLines, type Recipe, type RecipeLine } from '@fornax/core';
+import { allergensOf, looseEnds, portions, type Recipe, type RecipeLine } from '@fornax/core';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
@@ -71,7 +71,7 @@ function Allergens({ recipe }: { recipe: Recipe }) {
 }
 
 function Unused({ recipe }: { recipe: Recipe }) {
-  const unused = unusedLines(recipe);
+  const { unused } = looseEnds(recipe);
   return unused.length > 0 ? <Look>No step uses {unused.join(', ')}.</Look> : null;
 }
 

@@ -30,7 +30,12 @@ export function findByName(written: string, larder: Larder = standardLarder): Na
 
 /** Whether the whole name, as it stands, is one the larder has. */
 export function isKnownName(name: string, larder: Larder = standardLarder): boolean {
-  return lookUp(name.toLowerCase(), larder) !== null;
+  return idOfName(name, larder) !== null;
+}
+
+/** The larder id of a name as it stands, in either number; null where the larder has no such name. */
+export function idOfName(name: string, larder: Larder = standardLarder): string | null {
+  return lookUp(name.toLowerCase(), larder);
 }
 
 function lookUp(name: string, larder: Larder): string | null {

@@ -14,7 +14,7 @@ const wordNumbers: Readonly<Record<string, string>> = {
 export function plainSpelling(text: string): string {
   return text
     .replace(/<\/?[a-z][^<>]{0,60}>/gi, ' ')
-    .replace(/[\u2600-\u27bf\u2b00-\u2bff\ufe0f\u200d]|[\ud83c-\ud83e][\udc00-\udfff]/g, ' ')
+    .replace(/\ufe0f|\u200d|[\u2600-\u27bf\u2b00-\u2bff]|[\ud83c-\ud83e][\udc00-\udfff]/g, ' ')
     .replace(/(\d)?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu, (_, digit: string | undefined, glyph: string) => `${digit ? `${digit} ` : ''}${glyphs[glyph]}`)
     .replace(/⁄/g, '/')
     .replace(/[–—−]/g, '-')

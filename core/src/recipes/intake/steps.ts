@@ -1,46 +1,33 @@
+import { showRational } from '../../amounts/index.js';
+import type { Larder } from '../../larder/index.js';
 import { techniqueWords } from '../../techniques/words.js';
-import type { Appliance, RecipeLine, RecipeStep, StepPlace } from '../types.js';
-import { plainSpelling, readNumber } from './numbers.js';
-import { toNumber } from '../../amounts/index.js';
+import type { Appliance, RecipeLine, RecipeStep, StepPlace, StepUse } from '../types.js';
+import { readOvenHeat } from './heat.js';
+import { linkLines } from './links.js';
+import { readTimes } from './times.js';
 
 /** Minutes of work assumed where a text names none: a plain instruction of one sentence. An estimate. */
 const usualHandsOnMinutes = 4;
-const overnightMinutes = { low: 600, high: 720 };
+/** Minutes of work to set something going that then waits. An estimate. */
+const settingGoingMinutes = 2;
+/** A wait of more than this cannot be bridged in a class. */
+const longestWaitInClass = 90;
+const mostTechniques = 4;
 
-const minutesIn: Readonly<Record<string, number>> = { second: 1 / 60, sec: 1 / 60, minute: 1, min: 1, hour: 60, hr: 60, h: 60, day: 1440 };
+/** One thing recognised in a step's words, offered to the instructor, who accepts or declines it. `key` tells it again after an edit. */
+export type StepFinding = { readonly key: string; readonly label: string } & (
+  | { readonly kind: 'wait'; readonly low: number; readonly high: number }
+  | { readonly kind: 'work'; readonly minutes: number }
+  | { readonly kind: 'appliance'; readonly appliance: Appliance; readonly setting: string }
+  | { readonly kind: 'tool'; readonly tool: string }
+  | { readonly kind: 'technique'; readonly technique: string }
+  | { readonly kind: 'line'; readonly use: StepUse });
 
-/** The first stretch of time a text names, in whole minutes; null where it names none. */
-export function readMinutes(text: string): { low: number; high: number } | null {
-  const plain = plainSpelling(text);
-  for (const match of plain.matchAll(/(?:between )?(?:\d|half an|one|two|three|four|five|six|eight|ten|twelve|an?(?= (?:hour|minute|day)))/gi)) {
-    const number = readNumber(plain.slice(match.index));
-    if (!number) continue;
-    const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day)s?\b/i.exec(plain.slice(match.index + number.length));
-    if (!unit) continue;
-    const factor = minutesIn[unit[1]!.toLowerCase()]!;
-    return { low: wholeMinutes(toNumber(number.low) * factor), high: wholeMinutes(toNumber(number.high) * factor) };
-  }
-  return /\bovernight\b/i.test(plain) ? overnightMinutes : null;
-}
-
-function wholeMinutes(minutes: number): number {
-  return Math.max(1, Math.round(minutes));
-}
-
-const waitingVerbs = /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|overnight|poach|steam|prove|drain|cook)\b/i;
 const appliances: readonly (readonly [RegExp, Appliance])[] = [
   [/\b(oven|roast|bake)\b/i, 'oven'], [/\b(microwave)\b/i, 'microwave'], [/\b(griddle|char-?grill)\b/i, 'griddle'],
   [/\b(blender|blend|processor|blitz)\b/i, 'blender'], [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|toast)\b/i, 'hob'],
   [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
 ];
-
-function applianceIn(text: string): RecipeStep['occupies'] {
-  const found = appliances.find(([pattern]) => pattern.test(text));
-  if (!found) return null;
-  const setting = found[1] === 'oven' ? /(\d{2,3}) ?°? ?(C|F)\b|gas mark (\d)/i.exec(text) : null;
-  const degrees = setting?.[3] ? `gas mark ${setting[3]}` : setting ? `${setting[1]} °${setting[2]!.toUpperCase()}` : '';
-  return { appliance: found[1], setting: degrees };
-}
 
 const toolWords: readonly (readonly [RegExp, string])[] = [
   [/\b(chop|dice|slice|mince|shred|cut|halve|quarter|wedges?|core|peel|fillet|de-?rib)\b/i, 'board and knife'], [/\bpeel\b/i, 'peeler'], [/\bgrate|zest\b/i, 'fine grater'],
@@ -50,40 +37,112 @@ const toolWords: readonly (readonly [RegExp, string])[] = [
 ];
 
 /**
- * Reads one step: its minutes, what it occupies, tools, techniques and the lines it uses. A guess to be mended by
- * the instructor; nothing of the text is lost.
+ * What the words of each step name: waits and work in minutes, the appliance and its setting, tools, techniques, and the lines used with
+ * their shares. Guesses to be accepted or declined; the text itself is never changed.
  */
-export function readStep(text: string, id: string, componentId: string, after: readonly string[], lines: readonly RecipeLine[]): RecipeStep {
-  const minutes = readMinutes(text);
-  const waits = minutes !== null && waitingVerbs.test(text);
-  const until = /\b(until [^.;,]+)/i.exec(text)?.[1] ?? '';
+export function findInSteps(texts: readonly string[], lines: readonly RecipeLine[], larder?: Larder): StepFinding[][] {
+  const uses = linkLines(texts, lines, larder);
+  const names = new Map(lines.map((line) => [line.id, line.name]));
+  return texts.map((text, index) => [
+    ...timesIn(text), ...applianceIn(text),
+    ...[...new Set(toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool))].map((tool): StepFinding => ({ kind: 'tool', key: `tool:${tool}`, label: tool, tool })),
+    ...techniquesIn(text),
+    ...uses[index]!.map((use): StepFinding => ({ kind: 'line', key: `line:${use.line}`, label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${names.get(use.line) ?? ''}`, use })),
+  ]);
+}
+
+function timesIn(text: string): StepFinding[] {
+  const spans = readTimes(text);
+  const waits = spans.filter((span) => span.waits);
+  const works = spans.filter((span) => !span.waits);
+  const sum = (of: typeof spans, end: 'low' | 'high') => of.reduce((total, span) => total + span[end], 0);
+  const found: StepFinding[] = [];
+  if (waits.length > 0) {
+    const [low, high] = [sum(waits, 'low'), sum(waits, 'high')];
+    found.push({ kind: 'wait', key: `wait:${low}-${high}`, label: `wait ${low === high ? high : `${low}–${high}`} min`, low, high });
+  }
+  if (works.length > 0) found.push({ kind: 'work', key: `work:${sum(works, 'high')}`, label: `${sum(works, 'high')} min hands-on`, minutes: sum(works, 'high') });
+  return found;
+}
+
+function applianceIn(text: string): StepFinding[] {
+  const heat = readOvenHeat(text);
+  const named = appliances.find(([pattern]) => pattern.test(text))?.[1];
+  const appliance = heat && !named ? 'oven' : named;
+  if (!appliance) return [];
+  const setting = appliance === 'oven' && heat ? `${heat.celsius} °C` : '';
+  const written = heat && setting && heat.written !== setting ? `${heat.written} (${setting})` : setting;
+  return [{ kind: 'appliance', key: `appliance:${appliance}:${setting}`, label: [appliance, written].filter(Boolean).join(', '), appliance, setting }];
+}
+
+function techniquesIn(text: string): StepFinding[] {
+  const found = [...new Set(techniqueWords.filter(([pattern]) => pattern.test(text)).map(([, technique]) => technique))].slice(0, mostTechniques);
+  return found.map((technique) => ({ kind: 'technique', key: `technique:${technique}`, label: technique.replaceAll('-', ' '), technique }));
+}
+
+/** Whether a step holds what was found. */
+export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
+  switch (finding.kind) {
+    case 'wait': return step.waitMinutes?.low === finding.low && step.waitMinutes.high === finding.high;
+    case 'work': return step.handsOnMinutes === finding.minutes;
+    case 'appliance': return step.occupies?.appliance === finding.appliance && step.occupies.setting === finding.setting;
+    case 'tool': return step.tools.includes(finding.tool);
+    case 'technique': return step.techniques.includes(finding.technique);
+    case 'line': return step.uses.some((use) => use.line === finding.use.line);
+  }
+}
+
+/** The step with what was found in it. */
+export function acceptFinding(step: RecipeStep, finding: StepFinding): RecipeStep {
+  const accepted = { ...step, declined: (step.declined ?? []).filter((key) => key !== finding.key) };
+  switch (finding.kind) {
+    case 'wait': return { ...accepted, waitMinutes: { low: finding.low, high: finding.high } };
+    case 'work': return { ...accepted, handsOnMinutes: finding.minutes };
+    case 'appliance': return { ...accepted, occupies: { appliance: finding.appliance, setting: finding.setting } };
+    case 'tool': return { ...accepted, tools: [...new Set([...step.tools, finding.tool])] };
+    case 'technique': return { ...accepted, techniques: [...new Set([...step.techniques, finding.technique])] };
+    case 'line': return { ...accepted, uses: [...step.uses.filter((use) => use.line !== finding.use.line), finding.use] };
+  }
+}
+
+/** The step without what was found, and a note not to offer it again. */
+export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeStep {
+  const declined = { ...step, declined: [...new Set([...step.declined ?? [], finding.key])] };
+  if (!hasFinding(step, finding)) return declined;
+  switch (finding.kind) {
+    case 'wait': return { ...declined, waitMinutes: null };
+    case 'work': return { ...declined, handsOnMinutes: usualHandsOnMinutes };
+    case 'appliance': return { ...declined, occupies: null };
+    case 'tool': return { ...declined, tools: step.tools.filter((tool) => tool !== finding.tool) };
+    case 'technique': return { ...declined, techniques: step.techniques.filter((technique) => technique !== finding.technique) };
+    case 'line': return { ...declined, uses: step.uses.filter((use) => use.line !== finding.use.line) };
+  }
+}
+
+/**
+ * Steps of pasted text, in order, each after the one above, with everything that was found accepted. An appliance is taken only where
+ * something waits on it or it does the work.
+ */
+export function readSteps(texts: readonly string[], componentIds: readonly string[], lines: readonly RecipeLine[], larder?: Larder): RecipeStep[] {
+  return findInSteps(texts, lines, larder).map((findings, index) => {
+    const text = texts[index]!;
+    const waits = findings.some((finding) => finding.kind === 'wait');
+    const plain = emptyStep(`s${index + 1}`, componentIds[index]!, text, index === 0 ? [] : [`s${index}`]);
+    const wanted = findings.filter((finding) => finding.kind !== 'appliance' || waits || finding.appliance === 'blender');
+    const read = wanted.reduce(acceptFinding, waits ? { ...plain, handsOnMinutes: settingGoingMinutes } : plain);
+    return { ...read, place: placeOf(text, read.waitMinutes) };
+  });
+}
+
+/** A step of which nothing is known but its words. */
+export function emptyStep(id: string, componentId: string, text: string, after: readonly string[]): RecipeStep {
   return {
-    id, componentId, text, until, after, holdMinutes: null, techniqueNote: '', demonstrateMinutes: 0,
-    handsOnMinutes: waits ? 2 : minutes?.low ?? usualHandsOnMinutes,
-    waitMinutes: waits ? minutes : null,
-    place: placeOf(text, waits ? minutes : null),
-    occupies: waits || /\bblend|blitz\b/i.test(text) ? applianceIn(text) : null,
-    tools: [...new Set(toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool))],
-    uses: lines.filter((line) => mentionOf(line)(text)).map((line) => line.id),
-    techniques: techniqueWords.filter(([pattern]) => pattern.test(text)).map(([, technique]) => technique).slice(0, 2),
+    id, componentId, text, after, until: /\b(until [^.;,]+)/i.exec(text)?.[1] ?? '', handsOnMinutes: usualHandsOnMinutes, waitMinutes: null, place: 'in class', occupies: null,
+    tools: [], uses: [], holdMinutes: null, techniques: [], techniqueNote: '', demonstrateMinutes: 0,
   };
 }
 
-/** A wait of more than an hour and a half cannot be bridged in a class. */
-function placeOf(text: string, wait: { low: number } | null): StepPlace {
-  if (/\b(overnight|the day before|a day ahead|the night before)\b/i.test(text) || (wait !== null && wait.low > 90)) return 'before';
+function placeOf(text: string, wait: RecipeStep['waitMinutes']): StepPlace {
+  if (/\b(overnight|the day before|a day ahead|the night before)\b/i.test(text) || (wait !== null && wait.low > longestWaitInClass)) return 'before';
   return 'in class';
-}
-
-/** Tells whether a step's words name a line, by the last word of its name, singular or plural. */
-export function mentionOf(line: { readonly name: string }): (text: string) => boolean {
-  const words = line.name.toLowerCase().split(/\s+/).filter((word) => word.length > 2);
-  const last = words[words.length - 1];
-  if (!last) return () => false;
-  const pattern = new RegExp(`\\b${escape(last.replace(/(ies|es|s)$/, ''))}(y|ies|es|s)?\\b`, 'i');
-  return (text) => pattern.test(text);
-}
-
-function escape(text: string): string {
-  return text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { standardTechniques } from '../../techniques/data.js';
 import { techniqueWords } from '../../techniques/words.js';
-import { readMinutes } from './steps.js';
+import { readTimes } from './times.js';
 import { parseRecipeText } from './text.js';
 
 const read = (text: string) => parseRecipeText(text, { system: 'metric' });
@@ -33,7 +33,7 @@ describe('pasted text', () => {
   it('reads times, waits, appliances and the sign that ends a step', () => {
     expect(salad.steps[0]).toMatchObject({ waitMinutes: { low: 600, high: 720 }, place: 'before', occupies: { appliance: 'fridge' }, techniques: ['soak-and-cook-pulses'] });
     expect(salad.steps[1]).toMatchObject({ waitMinutes: { low: 45, high: 60 }, until: 'until tender', occupies: { appliance: 'hob' }, after: ['s1'] });
-    expect(salad.steps[2]).toMatchObject({ waitMinutes: null, tools: ['whisk', 'large bowl'], uses: ['l4', 'l5'] });
+    expect(salad.steps[2]).toMatchObject({ waitMinutes: null, tools: ['whisk', 'large bowl'], uses: [{ line: 'l4', share: '1' }, { line: 'l5', share: '1' }] });
   });
   it('works without headings: amounts are lines, sentences are steps', () => {
     const plain = read('Quick dip\n200 g feta\n100 g plain yoghurt\nBlend the feta with the yoghurt until smooth.');
@@ -50,7 +50,7 @@ describe('minutes in words', () => {
   it.each([
     ['simmer 15–20 minutes', { low: 15, high: 20 }], ['for an hour', { low: 60, high: 60 }], ['half an hour', { low: 30, high: 30 }], ['1½ hours', { low: 90, high: 90 }], ['about 30 seconds', { low: 1, high: 1 }],
     ['between 2 and 3 hours', { low: 120, high: 180 }], ['2 days', { low: 2880, high: 2880 }], ['overnight', { low: 600, high: 720 }], ['serve in 2 bowls', null], ['cut 3 carrots in 5 minutes', { low: 5, high: 5 }],
-  ])('%s', (text, minutes) => expect(readMinutes(text)).toEqual(minutes));
+  ])('%s', (text, minutes) => expect(readTimes(text).map(({ low, high }) => ({ low, high }))).toEqual(minutes ? [minutes] : []));
 });
 
 describe('technique notes', () => {

@@ -1,8 +1,8 @@
 import type { MeasureSystem } from '../../amounts/index.js';
 import { findIngredient, standardLarder, type Larder, type Scaling } from '../../larder/index.js';
-import type { ComponentRole, DishKind, LineReading, Recipe, RecipeComponent, RecipeLine, RecipeStep } from '../types.js';
+import type { ComponentRole, DishKind, LineReading, Recipe, RecipeComponent, RecipeLine } from '../types.js';
 import { parseIngredientLine } from './line.js';
-import { readStep } from './steps.js';
+import { readSteps } from './steps.js';
 
 export interface RecipeTextOptions {
   readonly system: MeasureSystem;
@@ -23,10 +23,8 @@ export function parseRecipeText(text: string, options: RecipeTextOptions): Recip
   const rows = text.slice(0, longestRecipeText).split(/\r?\n/).map((row) => row.trim()).filter(Boolean);
   const sorted = sortRows(rows, options);
   const lines = sorted.lines.map(({ reading, component }, index) => lineOf(reading, index, component, options.larder));
-  const steps = sorted.steps.reduce<RecipeStep[]>((done, step, index) => {
-    const after = index === 0 ? [] : [done[index - 1]!.id];
-    return [...done, readStep(step, `s${index + 1}`, componentOfStep(step, lines, sorted.components), after, lines)];
-  }, []);
+  const texts = sorted.steps;
+  const steps = readSteps(texts, texts.map((step) => componentOfStep(step, lines, sorted.components)), lines, options.larder);
   return {
     title: sorted.title, kind: kindOf(sorted.title), serves: sorted.serves, portion: 'side', system: options.system, leastBatch: '1/4',
     story: '', source: '', permission: '', components: sorted.components, lines, steps,
@@ -53,10 +51,24 @@ function sortRows(rows: readonly string[], options: RecipeTextOptions): SortedRo
     else if (part !== 'method' && componentHeading.test(row)) openComponent(found, componentHeading.exec(row)![1]!);
     else if (part === 'method' || (part === 'unknown' && looksLikeStep(row, options))) {
       part = part === 'unknown' && !numbered.test(row) ? 'unknown' : 'method';
-      found.steps.push(row.replace(numbered, '').replace(/^[-*•]\s+/, ''));
+      found.steps.push(...cutIntoSteps(row.replace(numbered, '').replace(/^[-*•]\s+/, ''), numbered.test(row)));
     } else addLine(found, row, options);
   }
   return found;
+}
+
+const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
+/** A sentence of fewer words belongs to the one before: "Taste." */
+const fewestWords = 4;
+
+/** A paragraph of several sentences becomes one step a sentence; a step that was numbered stays as it was cut by its writer. */
+function cutIntoSteps(row: string, isNumbered: boolean): string[] {
+  if (isNumbered) return [row];
+  return [...sentences.segment(row)].reduce<string[]>((steps, { segment }) => {
+    const sentence = segment.trim();
+    if (steps.length > 0 && sentence.split(' ').length < fewestWords) return [...steps.slice(0, -1), `${steps[steps.length - 1]!} ${sentence}`];
+    return sentence ? [...steps, sentence] : steps;
+  }, []);
 }
 
 /** A step is numbered, or a sentence that begins with no amount and ends with a full stop. */
