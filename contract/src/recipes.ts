@@ -98,7 +98,9 @@ export class RecipeContentDto implements Recipe {
   @IsRational() leastBatch: string;
   @IsString() @MaxLength(limits.textLength, text(limits.textLength)) story: string;
   @IsString() @MaxLength(400, text(400)) source: string;
+  @IsString() @MaxLength(400, text(400)) credit: string;
   @IsString() @MaxLength(400, text(400)) permission: string;
+  @IsString() @MaxLength(limits.textLength, text(limits.textLength)) notes: string;
   @IsArray() @ArrayMaxSize(20, { message: 'A recipe has at most 20 components.' }) @ValidateNested({ each: true }) @Type(() => RecipeComponentDto) components: RecipeComponentDto[];
   @IsArray() @ArrayMaxSize(limits.lines, { message: `A recipe has at most ${limits.lines} lines.` }) @ValidateNested({ each: true }) @Type(() => RecipeLineDto) lines: RecipeLineDto[];
   @IsArray() @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` }) @ValidateNested({ each: true }) @Type(() => RecipeStepDto) steps: RecipeStepDto[];

@@ -7,3 +7,4 @@ export * from './shopping/index.js';
 export * from './kit/index.js';
 export * from './timeline/index.js';
 export * from './plan/index.js';
+export * from './formats/index.js';

@@ -2,7 +2,7 @@ export * from './types.js';
 export { parseIngredientLine, longestLine, type LineOptions } from './intake/line.js';
 export { recipeMinutes } from './minutes.js';
 export { findByName } from './intake/names.js';
-export { parseRecipeText, lineOf, scalingOf, longestRecipeText } from './intake/text.js';
+export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text.js';
 export { findInSteps, hasFinding, acceptFinding, declineFinding, emptyStep, type StepFinding } from './intake/steps.js';
 export { readTimes, type TimeSpan } from './intake/times.js';
 export { readOvenHeat, type OvenHeat } from './intake/heat.js';

@@ -119,8 +119,12 @@ export interface Recipe {
   readonly leastBatch: Rational;
   readonly story: string;
   readonly source: string;
+  /** Who is to be named when it is taught. */
+  readonly credit: string;
   /** Who allowed teaching from it, or why none is needed. */
   readonly permission: string;
+  /** Notes to self, never printed on a card. */
+  readonly notes: string;
   readonly components: readonly RecipeComponent[];
   readonly lines: readonly RecipeLine[];
   readonly steps: readonly RecipeStep[];

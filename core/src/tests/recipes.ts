@@ -14,7 +14,7 @@ export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
 export function recipe(lines: readonly string[], to: Partial<Recipe> = {}): Recipe {
   const system = to.system ?? 'metric';
   return {
-    title: 'Test salad', kind: 'salad', serves: 4, portion: 'side', system, leastBatch: '1/4', story: '', source: '', permission: '',
+    title: 'Test salad', kind: 'salad', serves: 4, portion: 'side', system, leastBatch: '1/4', story: '', source: '', credit: '', permission: '', notes: '',
     components: [{ id: 'c1', name: 'Salad', role: 'base' }], steps: [],
     lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')), ...to,
   };

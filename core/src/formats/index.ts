@@ -1,0 +1,5 @@
+export { largestFileBytes, mostRecipesInFile, type FileReading } from './types.js';
+export { readRecipeFile } from './recipe-file.js';
+export { writeJsonLd } from './json-ld.js';
+export { writeMarkdown } from './markdown.js';
+export { writeFornaxRecipes } from './fornax-json.js';
