@@ -1,7 +1,7 @@
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsOptional, IsString, IsUUID, Length, Max, MaxLength, Min, ValidateNested } from 'class-validator';
-import { makers, portions, type ClassFacts, type ClassPlan, type KitchenFacts, type Maker, type Portion } from '@fornax/core';
-import { IsLocalDateTime, IsTimeZone, limits } from './rules.js';
+import { makers, portions, type ClassFacts, type ClassPlan, type KitchenFacts, type Maker, type Portion, type Recipe } from '@fornax/core';
+import { IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
 
 const between = (what: string, { least, most }: { least: number; most: number }) => ({ message: `${what} ${least} to ${most}.` });
 const peopleSentence = between('A class has', { ...limits.people }).message.replace(/\.$/, ' people.');
@@ -20,6 +20,9 @@ export class ClassDishDto {
 
   @IsIn(makers, { message: 'Choose who makes the dish: every station, demonstration, or made ahead.' })
   maker: Maker;
+
+  @IsOptional() @IsChoices()
+  choices?: Record<string, string>;
 
   @IsOptional() @IsBoolean()
   useNewest?: boolean;
@@ -127,6 +130,7 @@ export interface ClassSummary {
 export interface ClassView extends Omit<ClassFacts, 'dishes'> {
   readonly revision: number;
   readonly courseId: string | null;
-  readonly dishes: readonly (ClassFacts['dishes'][number] & { readonly newestVersion: number; readonly draftDiffers: boolean })[];
+  /** `newest` is what the recipe would give now, where that differs from the version the class stays on. */
+  readonly dishes: readonly (ClassFacts['dishes'][number] & { readonly newestVersion: number; readonly draftDiffers: boolean; readonly newest: Recipe | null })[];
   readonly kitchen: KitchenFacts;
 }

@@ -4,4 +4,6 @@ export * from './rules.js';
 export * from './sessions.js';
 export * from './classes.js';
 export * from './recipes.js';
+export * from './larder.js';
+export * from './techniques.js';
 export * from './problems.js';

@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
 import { componentRoles, dishKinds, measureSystems, portions, unitIds, type ComponentRole, type DishKind, type Form, type MeasureSystem, type Portion, type Recipe, type Scaling, type UnitId } from '@fornax/core';
 import { IsRational, limits } from './rules.js';
 
@@ -19,6 +19,11 @@ export class AmountDto extends EndsDto {
 export class KeptBackDto {
   @IsOptional() @ValidateNested() @Type(() => AmountDto) amount: AmountDto | null;
   @IsString() @MaxLength(200, text(200)) words: string;
+}
+
+export class WhenDto {
+  @Matches(shortId) choice: string;
+  @Matches(shortId) option: string;
 }
 
 export class RecipeLineDto {
@@ -44,12 +49,33 @@ export class RecipeLineDto {
   @IsString() @MaxLength(1000, text(1000)) unread: string;
   @IsIn(scalings) scaling: Scaling;
   @IsOptional() @IsBoolean() corrected?: boolean;
+  @IsOptional() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
+}
+
+/** A component that another recipe makes, and how many batches of it. */
+export class SubRecipeDto {
+  @IsUUID(undefined, { message: 'Choose a recipe from the library.' }) recipeId: string;
+  @IsRational() batches: string;
 }
 
 export class RecipeComponentDto {
   @Matches(shortId) id: string;
   @IsString() @Length(1, 80, { message: 'Name the component, in up to 80 characters.' }) name: string;
   @IsIn(componentRoles) role: ComponentRole;
+  @IsOptional() @ValidateNested() @Type(() => SubRecipeDto) recipe?: SubRecipeDto | null;
+}
+
+export class ChoiceOptionDto {
+  @Matches(shortId) id: string;
+  @IsString() @Length(1, 80, { message: 'Name the way, in up to 80 characters.' }) name: string;
+}
+
+/** A school that a class chooses of. */
+export class RecipeChoiceDto {
+  @Matches(shortId) id: string;
+  @IsString() @Length(1, 80, { message: 'Name the choice, in up to 80 characters.' }) name: string;
+  @IsArray() @ArrayMinSize(1, { message: 'A choice has at least one way.' }) @ArrayMaxSize(8, { message: 'A choice has at most 8 ways.' }) @ValidateNested({ each: true }) @Type(() => ChoiceOptionDto) options: ChoiceOptionDto[];
+  @Matches(shortId) usual: string;
 }
 
 export class WaitDto {
@@ -79,6 +105,7 @@ export class RecipeStepDto {
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
   @IsArray() @ArrayMaxSize(limits.lines) @ValidateNested({ each: true }) @Type(() => StepUseDto) uses: StepUseDto[];
   @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(120, { each: true }) declined?: string[];
+  @IsOptional() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
   @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];
   @IsOptional() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
   @IsArray() @ArrayMaxSize(8) @Matches(shortId, { each: true }) techniques: string[];
@@ -101,6 +128,7 @@ export class RecipeContentDto implements Recipe {
   @IsString() @MaxLength(400, text(400)) credit: string;
   @IsString() @MaxLength(400, text(400)) permission: string;
   @IsString() @MaxLength(limits.textLength, text(limits.textLength)) notes: string;
+  @IsArray() @ArrayMaxSize(8, { message: 'A recipe has at most 8 choices.' }) @ValidateNested({ each: true }) @Type(() => RecipeChoiceDto) choices: RecipeChoiceDto[];
   @IsArray() @ArrayMaxSize(20, { message: 'A recipe has at most 20 components.' }) @ValidateNested({ each: true }) @Type(() => RecipeComponentDto) components: RecipeComponentDto[];
   @IsArray() @ArrayMaxSize(limits.lines, { message: `A recipe has at most ${limits.lines} lines.` }) @ValidateNested({ each: true }) @Type(() => RecipeLineDto) lines: RecipeLineDto[];
   @IsArray() @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` }) @ValidateNested({ each: true }) @Type(() => RecipeStepDto) steps: RecipeStepDto[];
@@ -115,6 +143,20 @@ export class UpdateRecipeDto {
   @ValidateNested() @Type(() => RecipeContentDto) content: RecipeContentDto;
 }
 
+/** Keeps the draft as a version, with a word on why. */
+export class KeepVersionDto {
+  @IsString() @MaxLength(200, text(200)) note: string;
+}
+
+/** A version as it was cut: by a class that took it, or kept by hand. */
+export interface RecipeVersionView {
+  readonly number: number;
+  readonly at: string;
+  readonly by: string;
+  readonly note: string;
+  readonly content: Recipe;
+}
+
 export interface RecipeSummary {
   readonly id: string;
   readonly title: string;
@@ -125,6 +167,9 @@ export interface RecipeSummary {
   readonly waitMinutes: number;
   readonly techniques: readonly string[];
   readonly allergens: readonly string[];
+  readonly diets: readonly string[];
+  /** Months in which all of it is in season. */
+  readonly season: string;
   readonly unread: number;
 }
 
@@ -134,4 +179,6 @@ export interface RecipeView {
   readonly content: Recipe;
   /** Titles of classes that use it, newest first. */
   readonly usedBy: readonly { readonly id: string; readonly title: string }[];
+  /** The draft with its sub-recipes written out: what a class would take now. */
+  readonly whole: Recipe;
 }

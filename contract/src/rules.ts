@@ -37,6 +37,33 @@ export function isTimeZone(value: unknown): boolean {
   }
 }
 
+/** Options taken, by choice: short ids on both sides. */
+export function isChoices(value: unknown): boolean {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
+  const entries = Object.entries(value);
+  return entries.length <= 20 && entries.every((pair) => pair.every((id) => typeof id === 'string' && /^[a-z0-9-]{1,40}$/i.test(id)));
+}
+
+/** "2026-11-27", and a day that exists. */
+export function isLocalDate(value: unknown): boolean {
+  return typeof value === 'string' && isLocalDateTime(`${value}T00:00`);
+}
+
+/** Figures by key, each possible: the sentence names the first that is not. */
+export function IsFigures(problemOf: (key: string, value: number) => string): PropertyDecorator {
+  const problems = (value: unknown): string => {
+    if (typeof value !== 'object' || value === null || Array.isArray(value) || Object.keys(value).length > 80) return 'Figures are given by their key.';
+    for (const [key, figure] of Object.entries(value)) {
+      const problem = typeof figure === 'number' ? problemOf(key, figure) : `“${key}” must be a number.`;
+      if (problem) return problem;
+    }
+    return '';
+  };
+  return ValidateBy({ name: 'isFigures', validator: { validate: (value) => problems(value) === '', defaultMessage: (given) => problems(given?.value) } });
+}
+
+export const IsLocalDate = rule('isLocalDate', isLocalDate, 'Write a date that exists.');
+export const IsChoices = rule('isChoices', isChoices, 'Choose one of the ways that the recipe has.');
 export const IsLocalDateTime = rule('isLocalDateTime', isLocalDateTime, 'Write a date and a time that exist.');
 export const IsRational = rule('isRational', isRational, 'Write an amount above zero, such as 2, ½ or 3/4.');
 export const IsTimeZone = rule('isTimeZone', isTimeZone, 'Choose a time zone.');

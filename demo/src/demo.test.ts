@@ -7,7 +7,7 @@ const bundle = (index: number) => {
   const { dishes, ...facts } = classes[index]!;
   return {
     kitchen: demoKitchen,
-    class: { ...facts, id: String(index), zone: demoKitchen.zone, dishes: dishes.map((dish, at) => ({ id: `d${at}`, recipeId: dish.recipe, version: 1, portion: dish.portion, maker: dish.maker, recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe })) },
+    class: { ...facts, id: String(index), zone: demoKitchen.zone, dishes: dishes.map((dish, at) => ({ id: `d${at}`, recipeId: dish.recipe, version: 1, portion: dish.portion, maker: dish.maker, choices: {}, recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe })) },
   };
 };
 

@@ -41,7 +41,7 @@ export function writeRecipe(written: WrittenRecipe): Recipe {
   const texts = written.components.flatMap(({ lines }, index) => lines.map((text) => ({ text, component: `c${index + 1}` })));
   return {
     title: written.title, kind: written.kind, serves: written.serves, portion: written.portion, system, leastBatch: written.leastBatch ?? '1/4',
-    story: written.story, source: 'House recipe', credit: '', permission: 'Written for this kitchen', notes: '', components,
+    story: written.story, source: 'House recipe', credit: '', permission: 'Written for this kitchen', notes: '', choices: [], components,
     lines: texts.map(({ text, component }, index) => lineOf(parseIngredientLine(text, { system }), index, component)),
     steps: written.steps.map(writeStep),
   };

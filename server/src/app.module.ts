@@ -5,6 +5,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { ClassesModule } from './classes/classes.module.js';
 import { CONFIG, type ServerConfig } from './config.js';
 import { HealthModule } from './health/health.module.js';
+import { LarderModule } from './larder/larder.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
 import { OpenApiModule } from './openapi.js';
 import { RecipesModule } from './recipes/recipes.module.js';
@@ -21,7 +22,7 @@ export class AppModule {
       imports: [
         { module: SharedModule, global: true, providers: [{ provide: Sequelize, useValue: sequelize }, { provide: CONFIG, useValue: config }], exports: [Sequelize, CONFIG] },
         LoggerModule.forRoot({ pinoHttp: { level: config.logLevel, autoLogging: config.logLevel === 'info', redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'] } }),
-        SessionsModule, KitchensModule, RecipesModule, ClassesModule, TechniquesModule, HealthModule, OpenApiModule,
+        SessionsModule, KitchensModule, RecipesModule, ClassesModule, LarderModule, TechniquesModule, HealthModule, OpenApiModule,
       ],
       providers: [{ provide: APP_GUARD, useClass: SessionGuard }],
     };

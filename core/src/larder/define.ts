@@ -1,4 +1,5 @@
 import type { UnitId } from '../amounts/index.js';
+import { knowledgeOf, pricedPacks } from './knowledge.js';
 import type { Allergen, Fact, FactSource, Form, Ingredient, Keeping, Pack, Scaling, Section } from './types.js';
 
 type Figure = number | Fact;
@@ -58,7 +59,7 @@ export function defineSection(section: Section, rows: readonly IngredientRow[]):
     names: { uk: row.uk, us: row.us ?? row.uk, also: row.also ?? [] },
     section,
     shoppingUnit: row.unit ?? 'g',
-    packs: row.packs.map(pack),
+    packs: pricedPacks(row.id, row.packs.map(pack)),
     countGrams: facts(row.count),
     handfulGrams: row.handful === undefined ? undefined : fact(row.handful),
     centimetreGrams: row.centimetre === undefined ? undefined : fact(row.centimetre),
@@ -72,6 +73,7 @@ export function defineSection(section: Section, rows: readonly IngredientRow[]):
     allergens: row.allergens ?? [],
     scaling: row.scaling ?? 'linear',
     indivisible: row.indivisible,
+    ...knowledgeOf(row.id, row.allergens ?? []),
   }));
 }
 

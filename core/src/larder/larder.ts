@@ -67,18 +67,25 @@ export function yieldOf(ingredient: Ingredient, preparation: readonly Form[]): F
   return best?.fact ?? ingredient.yields.usual ?? null;
 }
 
-/** What {@link ConversionFacts} this ingredient has in one form. */
-export function conversionFacts(ingredient: Ingredient | null, preparation: readonly Form[]): ConversionFacts {
+/** A size that is written of pieces; the medium one is not. */
+export type PieceSize = 'small' | 'large';
+
+/** What {@link ConversionFacts} this ingredient has in one form, and for pieces of one size where that is known. */
+export function conversionFacts(ingredient: Ingredient | null, preparation: readonly Form[], size: PieceSize | null = null): ConversionFacts {
   if (!ingredient) return {};
   const density = densityOf(ingredient, preparation);
   const counts = Object.entries(ingredient.countGrams) as [UnitId, Fact][];
   return {
     gramsPerMillilitre: density ? exact(density) : undefined,
     // A head or a bulb is one piece of what is sold by the piece.
-    gramsPerCount: Object.fromEntries([...headAsPiece(ingredient), ...counts].map(([unit, fact]) => [unit, exact(fact)])),
+    gramsPerCount: Object.fromEntries([...headAsPiece(ingredient), ...counts, ...sizedPiece(ingredient, size)].map(([unit, fact]) => [unit, exact(fact)])),
     gramsPerHandful: ingredient.handfulGrams && exact(ingredient.handfulGrams),
     gramsPerCentimetre: ingredient.centimetreGrams && exact(ingredient.centimetreGrams),
   };
+}
+
+function sizedPiece(ingredient: Ingredient, size: PieceSize | null): [UnitId, Fact][] {
+  return size && ingredient.pieceSizes ? [['piece', ingredient.pieceSizes[size]]] : [];
 }
 
 function headAsPiece(ingredient: Ingredient): [UnitId, Fact][] {

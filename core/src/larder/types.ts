@@ -27,9 +27,11 @@ export const sections: readonly Section[] = [
 ];
 
 /** The smallest substances that labels must name. Kitchens report them grouped by their own list. */
-export type Allergen =
-  | 'wheat' | 'rye' | 'barley' | 'oats' | 'milk' | 'egg' | 'fish' | 'crustaceans' | 'molluscs' | 'celery' | 'mustard' | 'sesame'
-  | 'soya' | 'lupin' | 'peanut' | 'sulphites' | 'almond' | 'hazelnut' | 'walnut' | 'pecan' | 'cashew' | 'pistachio' | 'pine nut';
+export const allergens = [
+  'wheat', 'rye', 'barley', 'oats', 'milk', 'egg', 'fish', 'crustaceans', 'molluscs', 'celery', 'mustard', 'sesame',
+  'soya', 'lupin', 'peanut', 'sulphites', 'almond', 'hazelnut', 'walnut', 'pecan', 'cashew', 'pistachio', 'pine nut',
+] as const;
+export type Allergen = (typeof allergens)[number];
 
 /** How a line grows with the batch. */
 export type Scaling = 'linear' | 'whole' | 'perVessel' | 'startLow' | 'toTaste';
@@ -41,7 +43,38 @@ export interface Pack {
   readonly name: string;
   /** True where any number of grams can be asked for at the counter, in steps of `size`. */
   readonly loose?: boolean;
+  /** Price of one pack in the larder's currency; of a kilogram where it is loose. Absent where none is known. */
+  readonly price?: Fact;
 }
+
+/** Shares of the weight, 0 to 1. Acid is told by kind, as strength differs. */
+export interface Composition {
+  readonly water: Fact;
+  readonly fat: Fact;
+  readonly sugar: Fact;
+  readonly salt: Fact;
+  readonly acid: { readonly kind: AcidKind; readonly share: Fact } | null;
+}
+export type AcidKind = 'acetic' | 'citric' | 'lactic';
+
+/** Who may eat it. False is certain; true still says: check the label. */
+export interface Diet {
+  readonly vegetarian: boolean;
+  readonly vegan: boolean;
+  readonly pork: boolean;
+}
+
+/** What takes the place of an ingredient that is not to be had. */
+export interface Substitute {
+  readonly ingredient: string;
+  /** How much of it for one of what is missing. An estimate. */
+  readonly ratio: number;
+  readonly by: 'volume' | 'weight';
+  readonly effect: string;
+}
+
+export type CautionId =
+  | 'kidney-type-beans' | 'cool-fast' | 'raw-egg' | 'raw-protein' | 'keep-cold' | 'wash-leaves' | 'sprouts' | 'honey' | 'soft-cheese' | 'choking' | 'hot-hands' | 'in-oil' | 'stone';
 
 /** What one piece of fruit gives besides itself: juice in ml as a low and a high figure, zest in g. */
 export interface ByProducts {
@@ -82,6 +115,16 @@ export interface Ingredient {
   readonly allergens: readonly Allergen[];
   /** How its lines scale unless the recipe says otherwise. */
   readonly scaling: Scaling;
+  /** Grams of a small and of a large piece; the medium one is among the counts. */
+  readonly pieceSizes?: { readonly small: Fact; readonly large: Fact };
+  readonly composition?: Composition;
+  /** Months of season in the northern temperate zone, 1 to 12; empty where it knows none. */
+  readonly seasonMonths: readonly number[];
+  readonly diet: Diet;
+  readonly cautions: readonly CautionId[];
+  readonly substitutes: readonly Substitute[];
+  /** True where a kitchen added it itself. */
+  readonly own?: boolean;
   /** True for a raw egg: half of one cannot be shared between batches. */
   readonly indivisible?: boolean;
 }

@@ -1,5 +1,5 @@
 import { showRational } from '../amounts/index.js';
-import { findIngredient, standardLarder, type Allergen } from '../larder/index.js';
+import { findIngredient, standardLarder, type Allergen, type Larder } from '../larder/index.js';
 import { looseEnds, type Recipe } from '../recipes/index.js';
 import { showSpan } from '../timeline/timeline.js';
 import type { KitList } from '../kit/index.js';
@@ -10,25 +10,25 @@ import type { ClassFacts, PlanWarning } from './types.js';
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 
-interface Found { facts: ClassFacts; shopping: ShoppingList; kit: KitList; timeline: Timeline }
+interface Found { facts: ClassFacts; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder }
 
 /** Every check with a reason, a place and a remedy. */
 export function findWarnings(found: Found): PlanWarning[] {
-  return [...menuWarnings(found.facts), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
+  return [...menuWarnings(found.facts, found.larder), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
 }
 
-function menuWarnings(facts: ClassFacts): PlanWarning[] {
+function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
   const empty: PlanWarning[] = facts.dishes.length === 0
     ? [{ id: 'no-dishes', place: 'people', level: 'look', sentence: 'No dishes are chosen yet', remedy: 'Add a dish from the library.' }] : [];
-  return [...empty, ...facts.dishes.flatMap((dish) => recipeWarnings(dish.id, dish.recipe))];
+  return [...empty, ...facts.dishes.flatMap((dish) => recipeWarnings(dish.id, dish.recipe, larder))];
 }
 
-function recipeWarnings(dishId: string, recipe: Recipe): PlanWarning[] {
+function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWarning[] {
   const warnings: PlanWarning[] = [];
   const look = (id: string, sentence: string, remedy: string) => warnings.push({ id: `${dishId}:${id}`, place: 'portions', level: 'look', sentence, remedy });
   if (recipe.lines.length === 0) look('no-lines', `“${recipe.title}” has no ingredient lines`, 'Add its lines in the recipe.');
   if (recipe.steps.length === 0) look('no-steps', `“${recipe.title}” has no steps, so it takes no time in the plan`, 'Add its steps in the recipe.');
-  const { unused, unlisted, partly } = looseEnds(recipe);
+  const { unused, unlisted, partly } = looseEnds(recipe, larder);
   if (unused.length > 0) look('unused', `No step of “${recipe.title}” uses ${listWords(unused)}`, 'Name it in a step, or take the line out.');
   if (partly.length > 0) look('partly', `Steps of “${recipe.title}” leave some over: ${listWords(partly.map(({ name, left }) => `${showRational(left)} of ${name}`))}`, 'Say in a step where the rest goes.');
   if (unlisted.length > 0) look('unlisted', `Steps of “${recipe.title}” name what no line has: ${listWords(unlisted)}`, 'Add a line for it, or take it out of the step.');
@@ -66,8 +66,8 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
 }
 
 /** Allergens of a dish as the larder knows them. Never a promise: labels decide. */
-export function allergensOf(recipe: Recipe): Allergen[] {
+export function allergensOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Allergen[] {
   const found = new Set<Allergen>();
-  for (const line of recipe.lines) for (const allergen of findIngredient(standardLarder, line.ingredient)?.allergens ?? []) found.add(allergen);
+  for (const line of recipe.lines) for (const allergen of findIngredient(larder, line.ingredient)?.allergens ?? []) found.add(allergen);
   return [...found].sort();
 }

@@ -46,6 +46,6 @@ describe('checks', () => {
 });
 
 describe('allergens and jobs', () => {
-  it('names allergens as the larder has them', () => expect(plan().allergens).toEqual([{ dish: 'Lemon rocket', contains: ['egg', 'walnut'] }]));
+  it('names allergens as the larder has them', () => expect(plan().allergens).toEqual([{ dish: 'Lemon rocket', contains: ['egg', 'nuts (walnut)'] }]));
   it('shopping is a dated job the day before', () => expect(plan().jobs.map(({ kind, localDate }) => [kind, localDate])).toEqual([['buy', '2026-11-26'], ['class', '2026-11-27']]));
 });

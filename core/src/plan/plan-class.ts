@@ -1,5 +1,7 @@
 import { buildKitList, type ToolUse } from '../kit/index.js';
+import { allergensByList, larderOf, type Larder } from '../larder/index.js';
 import { planBatches, portionRecipe, splitStations, type PortionPlan } from '../portions/index.js';
+import { applyChoices } from '../recipes/index.js';
 import { buildShoppingList } from '../shopping/index.js';
 import { buildTimeline } from '../timeline/timeline.js';
 import { createAxis } from '../timeline/axis.js';
@@ -13,28 +15,30 @@ import { ingredientUses } from './uses.js';
  * One class bundle in, one plan out: portions → timeline → kit → shopping → checks. Pure: the same bundle gives the
  * same plan. People and people per station are whole and at least 1; the contract holds them to that.
  */
-export function planClass(bundle: ClassBundle): ClassPlan {
+export function planClass(given: ClassBundle): ClassPlan {
+  const bundle = { ...given, class: { ...given.class, dishes: given.class.dishes.map((dish) => ({ ...dish, recipe: applyChoices(dish.recipe, dish.choices) })) } };
   const { class: facts, kitchen } = bundle;
-  const portions = planPortions(bundle);
+  const larder = larderOf(kitchen.larder);
+  const portions = planPortions(bundle, larder);
   const timeline = buildTimeline({ facts, kitchen, stations: portions.stations, portions: portions.dishes });
   const axis = createAxis(facts.startsAt, facts.zone);
   const kit = buildKitList({
     uses: toolUses(facts, timeline), stations: portions.stations.sizes, people: facts.people, dishes: facts.dishes, portions: portions.dishes,
-    toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time,
+    toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder,
   });
-  const shopping = buildShoppingList(ingredientUses(facts.dishes, portions.dishes), { english: kitchen.english });
+  const shopping = buildShoppingList(ingredientUses(facts.dishes, portions.dishes), { english: kitchen.english, larder });
   return {
     portions, shopping, kit, timeline,
-    warnings: findWarnings({ facts, shopping, kit, timeline }),
+    warnings: findWarnings({ facts, shopping, kit, timeline, larder }),
     jobs: planJobs(facts, shopping, timeline),
-    allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensOf(dish.recipe) })),
+    allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList) })),
   };
 }
 
-function planPortions({ class: facts, kitchen }: ClassBundle): PortionPlan {
+function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): PortionPlan {
   const stations = splitStations(facts.people, facts.peoplePerStation);
   const options = { kitchenSystem: kitchen.system, english: kitchen.english };
-  return { stations, dishes: facts.dishes.map((dish) => portionRecipe(dish, planBatches(dish, stations, facts.people, facts.demonstrationPlates), options)) };
+  return { stations, dishes: facts.dishes.map((dish) => portionRecipe(dish, planBatches(dish, stations, facts.people, facts.demonstrationPlates), options, larder)) };
 }
 
 function toolUses(facts: ClassFacts, timeline: Timeline): ToolUse[] {

@@ -1,4 +1,5 @@
 import type { MeasureSystem } from '../amounts/index.js';
+import type { AllergenList, LarderEntry } from '../larder/index.js';
 import type { KitList } from '../kit/index.js';
 import type { ClassDish, PortionPlan } from '../portions/index.js';
 import type { Appliance } from '../recipes/index.js';
@@ -34,6 +35,13 @@ export interface KitchenFacts {
   readonly closes: string;
   readonly appliances: readonly { readonly appliance: Appliance; readonly capacity: number; readonly heatMinutes: number }[];
   readonly tools: readonly { readonly tool: string; readonly count: number }[];
+  /** ISO code of the kitchen's money, "GBP". The larder's own prices are in pounds and count only there. */
+  readonly currency: string;
+  readonly allergenList: AllergenList;
+  /** Which half of the earth the seasons follow. */
+  readonly hemisphere: 'north' | 'south';
+  /** What the kitchen knows better than the standard larder, or adds to it. */
+  readonly larder: readonly LarderEntry[];
 }
 
 /** Everything that a plan is made of. The same bundle gives the same plan on every machine. */

@@ -1,6 +1,6 @@
 import { toFraction, toRational, type Amount } from '../amounts/index.js';
 import { scaleLine, type Batch, type ClassDish, type DishPortions } from '../portions/index.js';
-import type { RecipeLine } from '../recipes/index.js';
+import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import type { IngredientUse } from '../shopping/index.js';
 
 /** What every batch uses of every line. Water from the tap and the like fall out in the shopping list itself. */
@@ -11,7 +11,7 @@ export function ingredientUses(dishes: readonly ClassDish[], portions: readonly 
 function useOf(dish: ClassDish, line: RecipeLine, batch: Batch): IngredientUse {
   return {
     dishId: dish.id, dishTitle: dish.recipe.title, where: batch.heading.toLowerCase(), count: batch.count, name: line.name, ingredient: line.ingredient,
-    amount: withKeptBack(scaleLine(line, batch.factor), line, batch), pack: line.pack, preparation: line.preparation, basis: line.basis,
+    amount: withKeptBack(scaleLine(line, batch.factor), line, batch), pack: line.pack, preparation: line.preparation, basis: line.basis, size: pieceSizeOf(line.note),
     part: line.byProducts, optional: line.optional, system: dish.recipe.system,
   };
 }

@@ -1,6 +1,6 @@
 import { createKitchenFormat, showRational, strictTolerance, toFraction, toRational, type Amount, type KitchenAmount, type Rational, type WorkingStep } from '../amounts/index.js';
 import { conversionFacts, findIngredient, ingredientName, standardLarder, type Ingredient, type Larder } from '../larder/index.js';
-import type { RecipeLine } from '../recipes/index.js';
+import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { batchesInAll, workings } from './batches.js';
 import type { Batch, ClassDish, DishPortions, PortionCell, PortionLine, PortionOptions } from './types.js';
 
@@ -73,7 +73,7 @@ type Show = (amount: Amount | null) => Shown;
 
 function createShow(line: RecipeLine, ingredient: Ingredient | null, recipeSystem: DishRecipeSystem, options: PortionOptions): Show {
   if (!line.amount || !line.unit) return () => ({ spoons: toTaste, grams: toTaste });
-  const facts = conversionFacts(ingredient, line.preparation);
+  const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
   const packed = line.pack && line.unit ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, ...packGrams(line) } } : facts;
   const tolerance = ingredient?.section === 'spices and seasoning' && line.scaling === 'startLow' ? strictTolerance : undefined;
   const format = createKitchenFormat(line.unit, { kitchenSystem: options.kitchenSystem, recipeSystem, facts: packed, tolerance });

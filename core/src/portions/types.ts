@@ -1,6 +1,6 @@
 import type { Amount, KitchenAmount, MeasureSystem, Rational, Workings } from '../amounts/index.js';
 import type { Scaling } from '../larder/index.js';
-import type { ComponentRole, Portion, Recipe } from '../recipes/index.js';
+import type { Chosen, ComponentRole, Portion, Recipe } from '../recipes/index.js';
 
 /** Who makes a dish of a class. */
 export type Maker = 'every station' | 'demonstration' | 'made ahead';
@@ -14,6 +14,8 @@ export interface ClassDish {
   readonly portion: Portion;
   readonly maker: Maker;
   readonly recipe: Recipe;
+  /** The options taken of the recipe's choices; the usual ones where absent. */
+  readonly choices: Chosen;
 }
 
 /** How people are spread over the stations. Stations are numbered from 1. */

@@ -8,3 +8,7 @@ export { readTimes, type TimeSpan } from './intake/times.js';
 export { readOvenHeat, type OvenHeat } from './intake/heat.js';
 export { linkLines } from './intake/links.js';
 export { looseEnds, type LooseEnds } from './loose-ends.js';
+export { applyChoices, namesTaken, optionTaken, type Chosen } from './choices.js';
+export { expandRecipe, recipeLoop, subRecipeIds, type FindRecipe } from './sub-recipes.js';
+export { compareRecipes, type RecipeDifference, type TextPart } from './compare.js';
+export { pieceSizeOf } from './size.js';

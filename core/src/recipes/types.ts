@@ -50,6 +50,21 @@ export interface LineReading {
   readonly unread: string;
 }
 
+/** The option of a choice that a line or a step belongs to. */
+export interface When {
+  readonly choice: string;
+  readonly option: string;
+}
+
+/** A school that a class chooses of: when to dress, peeled or not, which ratio. */
+export interface RecipeChoice {
+  readonly id: string;
+  readonly name: string;
+  readonly options: readonly { readonly id: string; readonly name: string }[];
+  /** The option that is taken unless a class says otherwise. */
+  readonly usual: string;
+}
+
 /** A line of a recipe: what was read, where it belongs and how it scales. */
 export interface RecipeLine extends LineReading {
   readonly id: string;
@@ -57,12 +72,16 @@ export interface RecipeLine extends LineReading {
   readonly scaling: Scaling;
   /** Corrected by a person: reading the text again must not overwrite it. */
   readonly corrected?: boolean;
+  /** Only with this option of a choice; always where absent. */
+  readonly when?: When | null;
 }
 
 export interface RecipeComponent {
   readonly id: string;
   readonly name: string;
   readonly role: ComponentRole;
+  /** The recipe that makes this component, and how many batches of it; absent where its lines stand here. */
+  readonly recipe?: { readonly recipeId: string; readonly batches: Rational } | null;
 }
 
 /** When a step may be done: only in class, in class or before, or only before. */
@@ -101,6 +120,8 @@ export interface RecipeStep {
   readonly techniques: readonly string[];
   /** What this step changes about its notes. */
   readonly techniqueNote: string;
+  /** Only with this option of a choice; always where absent. */
+  readonly when?: When | null;
   /** Keys of findings that the instructor does not want here; they are not offered again. */
   readonly declined?: readonly string[];
   /** Minutes the instructor shows this step to the class; 0 where it is not shown. */
@@ -125,6 +146,8 @@ export interface Recipe {
   readonly permission: string;
   /** Notes to self, never printed on a card. */
   readonly notes: string;
+  /** Schools that a class chooses of; empty where there is one way only. */
+  readonly choices: readonly RecipeChoice[];
   readonly components: readonly RecipeComponent[];
   readonly lines: readonly RecipeLine[];
   readonly steps: readonly RecipeStep[];

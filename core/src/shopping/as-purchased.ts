@@ -16,7 +16,7 @@ export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient:
   const share = shareOf(use, ingredient);
   const whole = wholePieces(use, ingredient, high);
   if (whole) return whole;
-  const facts = conversionFacts(ingredient, use.preparation);
+  const facts = conversionFacts(ingredient, use.preparation, use.size);
   const counted = use.pack ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [use.amount.unit]: packGrams(use.pack) } } : facts;
   const target = ingredient.shoppingUnit === 'piece' ? 'g' : ingredient.shoppingUnit;
   const converted = convert(high, target, counted, use.system);

@@ -58,7 +58,7 @@ function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): 
   needs.steps.push({ label: useLabel(use), value: `${use.count > 1 ? `${use.count} × ` : ''}${showRational(amount.high)} ${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`.trim() });
   if (amount.unit === 'piece' || amount.unit === 'slice') return addPieces(needs, use);
   const unit = use.part.includes('juice') ? 'ml' : 'g';
-  const converted = convert({ low: amount.high, high: amount.high, unit: amount.unit }, unit, conversionFacts(ingredient, use.preparation), use.system);
+  const converted = convert({ low: amount.high, high: amount.high, unit: amount.unit }, unit, conversionFacts(ingredient, use.preparation, use.size), use.system);
   if (!converted.ok) {
     needs.problem = converted.reason;
     return;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
-import { parseIngredientLine } from '../recipes/index.js';
+import { pieceSizeOf, parseIngredientLine } from '../recipes/index.js';
 import { choosePacks } from './packs.js';
 import { buildShoppingList } from './shopping-list.js';
 import type { IngredientUse } from './types.js';
@@ -11,7 +11,7 @@ function use(text: string, count = 1, dishTitle = 'Salad'): IngredientUse {
   const line = parseIngredientLine(text, { system: 'metric' });
   return {
     dishId: dishTitle, dishTitle, where: 'stations', count, name: line.name, ingredient: line.ingredient, amount: line.amount && line.unit ? { ...line.amount, unit: line.unit } : null,
-    pack: line.pack, preparation: line.preparation, basis: line.basis, part: line.byProducts, optional: line.optional, system: 'metric',
+    pack: line.pack, preparation: line.preparation, basis: line.basis, size: pieceSizeOf(line.note), part: line.byProducts, optional: line.optional, system: 'metric',
   };
 }
 const list = (...uses: IngredientUse[]) => buildShoppingList(uses, { english: 'uk' });

@@ -1,6 +1,6 @@
 import type { Amount, MeasureSystem, Rational, Workings } from '../amounts/index.js';
 import type { Basis, ByProduct } from '../recipes/index.js';
-import type { Form, Section } from '../larder/index.js';
+import type { Form, PieceSize, Section } from '../larder/index.js';
 
 /** What one dish uses of one line, over one set of equal batches. */
 export interface IngredientUse {
@@ -17,6 +17,8 @@ export interface IngredientUse {
   readonly pack: Amount | null;
   readonly preparation: readonly Form[];
   readonly basis: Basis;
+  /** The size that its pieces are written with; null for medium ones. */
+  readonly size: PieceSize | null;
   readonly part: readonly ByProduct[];
   readonly optional: boolean;
   readonly system: MeasureSystem;

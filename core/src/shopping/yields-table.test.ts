@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
-import { parseIngredientLine } from '../recipes/index.js';
+import { pieceSizeOf, parseIngredientLine } from '../recipes/index.js';
 import { asPurchased } from './as-purchased.js';
 
 /** A line for edible portion, and as purchased worked by hand: edible ÷ yield, ÷ weight of a piece where it is sold by the piece. */
@@ -63,7 +63,7 @@ describe('edible portion to as purchased', () => {
     const ingredient = findIngredient(standardLarder, line.ingredient)!;
     const result = asPurchased({
       dishId: 'd', dishTitle: 'Dish', where: 'demonstration', count: 1, name: line.name, ingredient: ingredient.id, amount: { ...line.amount!, unit: line.unit! }, pack: line.pack,
-      preparation: line.preparation, basis: line.basis, part: line.byProducts, optional: false, system: 'metric',
+      preparation: line.preparation, basis: line.basis, size: pieceSizeOf(line.note), part: line.byProducts, optional: false, system: 'metric',
     }, ingredient);
     expect(result.ok && toNumber(result.need)).toBeCloseTo(bought, 6);
     expect(result.ok && result.steps.length).toBeGreaterThan(0);

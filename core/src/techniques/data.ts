@@ -1,7 +1,7 @@
-import type { TechniqueNote } from './types.js';
+import { moreTechniques } from './more-data.js';
+import type { TechniqueNote, WrittenNote } from './types.js';
 
-/** The notes every kitchen starts with. Beginner minutes are starting estimates. */
-export const standardTechniques: readonly TechniqueNote[] = [
+const firstTechniques: readonly WrittenNote[] = [
   {
     id: 'dice', title: 'Grip, claw and dice', group: 'knife and leaf', beginnerMinutes: 6,
     why: 'Even pieces dress evenly, and fingers that are curled under cannot be cut.',
@@ -168,3 +168,6 @@ export const standardTechniques: readonly TechniqueNote[] = [
     lookFor: 'Cold all through, no water standing on top.', goesWrong: [{ wrong: 'Dull after the cold.', mend: 'Taste again and season.' }], caution: 'Times out of the cold are set by your local food code and a qualified person’s advice.', anotherWay: 'A bowl in ice for the hour of the class.',
   },
 ];
+
+/** The notes every kitchen starts with. Beginner minutes are starting estimates. */
+export const standardTechniques: readonly TechniqueNote[] = [...firstTechniques, ...moreTechniques].map((note) => ({ beginnerPer: '', ...note }));

@@ -9,9 +9,14 @@ export interface TechniqueNote {
   readonly goesWrong: readonly { readonly wrong: string; readonly mend: string }[];
   readonly caution: string;
   readonly anotherWay: string;
-  /** Minutes a beginner takes for the usual amount of one station. An estimate. */
+  /** Minutes a beginner takes. An estimate. */
   readonly beginnerMinutes: number;
+  /** For how much these minutes are: "an onion", "a bunch"; empty where it hardly depends on the amount. */
+  readonly beginnerPer: string;
 }
 
 export type TechniqueGroup = 'knife and leaf' | 'fruit' | 'pulses, grains, starch' | 'heat' | 'dressing' | 'finish';
 export const techniqueGroups: readonly TechniqueGroup[] = ['knife and leaf', 'fruit', 'pulses, grains, starch', 'heat', 'dressing', 'finish'];
+
+/** A note as it is written in the data: for how much the minutes are is left out where it hardly matters. */
+export type WrittenNote = Omit<TechniqueNote, 'beginnerPer'> & { readonly beginnerPer?: string };

@@ -14,20 +14,20 @@ export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
 export function recipe(lines: readonly string[], to: Partial<Recipe> = {}): Recipe {
   const system = to.system ?? 'metric';
   return {
-    title: 'Test salad', kind: 'salad', serves: 4, portion: 'side', system, leastBatch: '1/4', story: '', source: '', credit: '', permission: '', notes: '',
+    title: 'Test salad', kind: 'salad', serves: 4, portion: 'side', system, leastBatch: '1/4', story: '', source: '', credit: '', permission: '', notes: '', choices: [],
     components: [{ id: 'c1', name: 'Salad', role: 'base' }], steps: [],
     lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')), ...to,
   };
 }
 
 export function dish(of: Recipe, to: Partial<ClassDish> & { maker?: Maker } = {}): ClassDish {
-  return { id: 'd1', recipeId: 'r1', version: 1, portion: 'side', maker: 'every station', recipe: of, ...to };
+  return { id: 'd1', recipeId: 'r1', version: 1, portion: 'side', maker: 'every station', recipe: of, choices: {}, ...to };
 }
 
 export const kitchen: KitchenFacts = {
   name: 'Test kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:00',
   appliances: [{ appliance: 'oven', capacity: 2, heatMinutes: 15 }, { appliance: 'hob', capacity: 4, heatMinutes: 0 }, { appliance: 'fridge', capacity: 4, heatMinutes: 0 }, { appliance: 'blender', capacity: 1, heatMinutes: 0 }],
-  tools: [],
+  tools: [], currency: 'GBP', allergenList: 'eu', hemisphere: 'north', larder: [],
 };
 
 export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = {}): ClassFacts {

@@ -1,9 +1,11 @@
 import { Injectable } from '@nestjs/common';
 import type { ClassView } from '@fornax/contract';
-import type { Maker, Portion } from '@fornax/core';
+import type { Maker, Portion, Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
-import { ClassDishRow, KitchenRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
+import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { kitchenFacts } from '../kitchens/kitchen-facts.js';
+import { wholeRecipes } from '../recipes/library.js';
 import { isSameContent } from '../recipes/versions.js';
 
 /** Puts together what a class is made of: its row, its dishes with the recipe versions they use, and the kitchen. */
@@ -17,26 +19,29 @@ export class ClassViews {
   async ofMany(rows: readonly ClassRow[]): Promise<ClassView[]> {
     const kitchenId = rows[0]?.kitchenId;
     if (!kitchenId) return [];
-    const kitchen = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
+    const kitchen = await kitchenFacts(kitchenId);
     const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({ where: { classId: { [Op.in]: rows.map(({ id }) => id) } }, order: [['position', 'ASC']] });
     const recipeIds = [...new Set(dishes.map((dish) => dish.recipeId))];
     const versions = await new KitchenScope(RecipeVersionRow, kitchenId).find({ where: { recipeId: { [Op.in]: recipeIds } }, order: [['number', 'ASC']] });
     const drafts = await new KitchenScope(RecipeRow, kitchenId).find({ where: { id: { [Op.in]: recipeIds } } });
+    const wholes = await wholeRecipes(kitchenId, drafts);
+    const newest = new Map(drafts.flatMap((draft, index) => (draft.deletedAt === null ? [[draft.id, wholes[index]!] as const] : [])));
     return rows.map((row) => ({
       id: row.id, revision: row.revision, courseId: row.courseId, title: row.title, startsAt: row.startsAt, zone: row.zone, lengthMinutes: row.lengthMinutes,
       place: row.place, people: row.people, peoplePerStation: row.peoplePerStation, assistants: row.assistants, demonstrationPlates: row.demonstrationPlates,
-      kitchen: kitchen.facts, dishes: dishes.filter((dish) => dish.classId === row.id).map((dish) => dishView(dish, versions, drafts)),
+      kitchen, dishes: dishes.filter((dish) => dish.classId === row.id).map((dish) => dishView(dish, versions, newest)),
     }));
   }
 }
 
-function dishView(dish: ClassDishRow, versions: readonly RecipeVersionRow[], drafts: readonly RecipeRow[]): ClassView['dishes'][number] {
+function dishView(dish: ClassDishRow, versions: readonly RecipeVersionRow[], newest: ReadonlyMap<string, Recipe>): ClassView['dishes'][number] {
   const own = versions.filter((version) => version.recipeId === dish.recipeId);
   const used = own.find((version) => version.number === dish.version);
-  const draft = drafts.find((recipe) => recipe.id === dish.recipeId);
+  const draft = newest.get(dish.recipeId);
   if (!used) throw new Error(`Version ${dish.version} of recipe ${dish.recipeId} is missing.`);
+  const draftDiffers = draft !== undefined && !isSameContent(draft, used.content);
   return {
     id: dish.id, recipeId: dish.recipeId, version: dish.version, portion: dish.portion as Portion, maker: dish.maker as Maker, recipe: used.content,
-    newestVersion: own[own.length - 1]!.number, draftDiffers: draft !== undefined && draft.deletedAt === null && !isSameContent(draft.content, used.content),
+    choices: dish.choices, newestVersion: own[own.length - 1]!.number, draftDiffers, newest: draftDiffers ? draft! : null,
   };
 }

@@ -93,7 +93,7 @@ export class ClassesService {
     for (const [position, dish] of dishes.entries()) {
       const kept = before.get(dish.id);
       const version = kept && kept.recipeId === dish.recipeId && !dish.useNewest ? kept.version : await this.#newestVersion(row.kitchenId, dish.recipeId, position, transaction);
-      await scope.create({ id: dish.id, classId: row.id, recipeId: dish.recipeId, version, position, portion: dish.portion, maker: dish.maker }, transaction);
+      await scope.create({ id: dish.id, classId: row.id, recipeId: dish.recipeId, version, position, portion: dish.portion, maker: dish.maker, choices: dish.choices ?? {} }, transaction);
     }
   }
 

@@ -1,4 +1,4 @@
-import type { Recipe, TechniqueNote } from '@fornax/core';
+import type { Amount, LarderEntry, Recipe, TechniqueNote } from '@fornax/core';
 import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import type { KitchenFacts } from '@fornax/core';
 
@@ -84,7 +84,11 @@ export class RecipeVersionRow extends Model {
   @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
   @Column({ type: DataType.UUID, field: 'recipe_id' }) recipeId: string;
   @Column(DataType.INTEGER) number: number;
+  /** With its sub-recipes written out: a version never changes by itself. */
   @JsonColumn('content') content: Recipe;
+  @Column(DataType.STRING(200)) note: string;
+  @Column({ type: DataType.STRING(80), field: 'made_by' }) madeBy: string;
+  @Column({ type: DataType.DATE(3), field: 'made_at' }) madeAt: Date | null;
 }
 
 @Table({ tableName: 'classes' })
@@ -116,6 +120,7 @@ export class ClassDishRow extends Model {
   @Column(DataType.INTEGER) position: number;
   @Column(DataType.STRING(20)) portion: string;
   @Column(DataType.STRING(20)) maker: string;
+  @JsonColumn('choices') choices: Record<string, string>;
 }
 
 @Table({ tableName: 'shopping_ticks' })
@@ -136,8 +141,34 @@ export class TechniqueRow extends Model {
   /** The name that steps use, "toss". */
   @Column(DataType.STRING(40)) slug: string;
   @JsonColumn('note') note: TechniqueNote;
+  @Column(DataType.INTEGER) revision: number;
+  @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
+}
+
+/** What a kitchen knows better than the standard larder, or adds to it: one row an ingredient. */
+@Table({ tableName: 'larder_entries' })
+export class LarderEntryRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.STRING(60)) ingredient: string;
+  @JsonColumn('entry') entry: LarderEntry;
+  @Column(DataType.INTEGER) revision: number;
+}
+
+@Table({ tableName: 'stock' })
+export class StockRow extends Model {
+  @PrimaryKey @Column(DataType.UUID) override id: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.STRING(60)) ingredient: string;
+  @JsonColumn('amount') amount: Amount;
+  @Column(DataType.STRING(40)) state: string;
+  /** Local date, "2026-11-30"; null where it keeps. */
+  @Column({ type: DataType.CHAR(10), field: 'use_by' }) useBy: string | null;
+  @Column(DataType.STRING(120)) note: string;
+  @Column(DataType.INTEGER) revision: number;
+  @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
 }
 
 export const models = [
-  KitchenRow, AccountRow, FirstAccountRow, SessionRow, SignInAttemptRow, CourseRow, RecipeRow, RecipeVersionRow, ClassRow, ClassDishRow, TickRow, TechniqueRow,
+  KitchenRow, AccountRow, FirstAccountRow, SessionRow, SignInAttemptRow, CourseRow, RecipeRow, RecipeVersionRow, ClassRow, ClassDishRow, TickRow, TechniqueRow, LarderEntryRow, StockRow,
 ];

@@ -30,6 +30,6 @@ async function loadClass({ dishes, ...fields }: ReturnType<typeof demoClasses>[n
     const recipe = recipes.get(dish.recipe);
     if (!recipe) throw new Error(`The demo has no recipe “${dish.recipe}”.`);
     const version = await versionOfDraft(recipe, transaction);
-    await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker }, { transaction });
+    await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker, choices: {} }, { transaction });
   }
 }

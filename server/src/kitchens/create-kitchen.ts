@@ -7,7 +7,7 @@ import { KitchenRow, TechniqueRow } from '../database/models.js';
 const usualKitchen: KitchenFacts = {
   name: 'Kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:00',
   appliances: [{ appliance: 'oven', capacity: 2, heatMinutes: 15 }, { appliance: 'hob', capacity: 4, heatMinutes: 0 }, { appliance: 'fridge', capacity: 8, heatMinutes: 0 }, { appliance: 'blender', capacity: 1, heatMinutes: 0 }],
-  tools: [],
+  tools: [], currency: 'GBP', allergenList: 'eu', hemisphere: 'north', larder: [],
 };
 
 /** Makes a kitchen with its own copy of the technique notes. */

@@ -1,5 +1,5 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseUUIDPipe, Patch, Post, Res } from '@nestjs/common';
-import { CreateRecipeDto, UpdateRecipeDto, type RecipeSummary, type RecipeView } from '@fornax/contract';
+import { CreateRecipeDto, KeepVersionDto, UpdateRecipeDto, type RecipeSummary, type RecipeVersionView, type RecipeView } from '@fornax/contract';
 import type { Response } from 'express';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
@@ -32,6 +32,16 @@ export class RecipesController {
   @Delete(':id') @HttpCode(204)
   remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.recipes.remove(session.kitchenId, id);
+  }
+
+  @Get(':id/versions')
+  versions(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<RecipeVersionView[]> {
+    return this.recipes.versions(session.kitchenId, id);
+  }
+
+  @Post(':id/versions') @HttpCode(200)
+  keepVersion(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Body() input: KeepVersionDto): Promise<RecipeVersionView[]> {
+    return this.recipes.keepVersion(session, id, input.note);
   }
 
   @Post(':id/restore') @HttpCode(200)

@@ -1,13 +1,17 @@
 import { Injectable } from '@nestjs/common';
-import type { CreateRecipeDto, RecipeSummary, RecipeView, UpdateRecipeDto } from '@fornax/contract';
-import { allergensOf, recipeMinutes, type Recipe } from '@fornax/core';
+import type { CreateRecipeDto, RecipeSummary, RecipeVersionView, RecipeView, UpdateRecipeDto } from '@fornax/contract';
+import { allergensByList, allergensOf, dietsOf, larderOf, recipeMinutes, seasonText, subRecipeIds, type KitchenFacts, type Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
-import { ClassDishRow, ClassRow, RecipeRow } from '../database/models.js';
+import type { SessionContext } from '../common/session-context.js';
+import { ClassDishRow, ClassRow, RecipeRow, RecipeVersionRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { makeOnce } from '../database/once.js';
 import { inTransaction } from '../database/transaction.js';
+import { kitchenFacts } from '../kitchens/kitchen-facts.js';
+import { loopSentence, wholeRecipes } from './library.js';
+import { versionOfDraft } from './versions.js';
 
 /** Recipes of a kitchen: their drafts, saved under a revision, and deletion that can be undone. */
 @Injectable()
@@ -16,7 +20,9 @@ export class RecipesService {
 
   async list(kitchenId: string): Promise<RecipeSummary[]> {
     const rows = await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, order: [['title', 'ASC']] });
-    return rows.map((row) => summaryOf(row.id, row.content));
+    const kitchen = await kitchenFacts(kitchenId);
+    const wholes = await wholeRecipes(kitchenId, rows);
+    return rows.map((row, index) => summaryOf(row.id, wholes[index]!, kitchen));
   }
 
   async get(kitchenId: string, id: string): Promise<RecipeView> {
@@ -26,6 +32,7 @@ export class RecipesService {
 
   /** Makes a recipe. Sent twice with the same id, it is made once. */
   async create(kitchenId: string, input: CreateRecipeDto): Promise<RecipeView> {
+    await refuseLoop(kitchenId, input.id, input.content);
     const scope = new KitchenScope(RecipeRow, kitchenId);
     const row = await makeOnce(
       () => scope.findOne({ where: { id: input.id } }),
@@ -37,6 +44,7 @@ export class RecipesService {
   async update(kitchenId: string, id: string, revision: number, input: UpdateRecipeDto): Promise<RecipeView> {
     const scope = new KitchenScope(RecipeRow, kitchenId);
     await this.#row(kitchenId, id);
+    await refuseLoop(kitchenId, id, input.content);
     const saved = await scope.updateRevision(id, revision, { title: input.content.title, content: plain(input.content) });
     const current = await this.get(kitchenId, id);
     if (!saved) throw new ProblemException(409, 'Somebody else changed this recipe meanwhile. Both versions are kept: choose which should stand.', { current });
@@ -50,6 +58,8 @@ export class RecipesService {
       if (!row) throw notFound();
       const classes = await classesUsing(kitchenId, id);
       if (classes.length > 0) throw new ProblemException(409, `“${row.title}” is on the menu of ${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`);
+      const parents = (await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, transaction })).filter((other) => subRecipeIds(other.content).includes(id));
+      if (parents.length > 0) throw new ProblemException(409, `“${row.title}” is a part of ${parents.map(({ title }) => `“${title}”`).join(', ')}. Take it out there first.`);
       row.deletedAt = new Date();
       await row.save({ transaction });
     });
@@ -63,6 +73,23 @@ export class RecipesService {
     return this.#view(row);
   }
 
+  /** Every version, newest first, with who cut it and why. */
+  async versions(kitchenId: string, id: string): Promise<RecipeVersionView[]> {
+    await this.#row(kitchenId, id);
+    const rows = await new KitchenScope(RecipeVersionRow, kitchenId).find({ where: { recipeId: id }, order: [['number', 'DESC']] });
+    return rows.map((row) => ({ number: row.number, at: row.madeAt?.toISOString() ?? '', by: row.madeBy, note: row.note, content: row.content }));
+  }
+
+  /** Keeps the draft as a version; where the newest holds it already, that one is meant. */
+  async keepVersion(session: SessionContext, id: string, note: string): Promise<RecipeVersionView[]> {
+    await inTransaction(this.sequelize, async (transaction) => {
+      const row = await new KitchenScope(RecipeRow, session.kitchenId).findOne({ where: { id, deletedAt: null }, transaction, lock: true });
+      if (!row) throw notFound();
+      await versionOfDraft(row, transaction, { by: session.accountName, note });
+    });
+    return this.versions(session.kitchenId, id);
+  }
+
   async #row(kitchenId: string, id: string): Promise<RecipeRow> {
     const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id, deletedAt: null } });
     if (!row) throw notFound();
@@ -70,7 +97,8 @@ export class RecipesService {
   }
 
   async #view(row: RecipeRow): Promise<RecipeView> {
-    return { id: row.id, revision: row.revision, content: row.content, usedBy: await classesUsing(row.kitchenId, row.id) };
+    const [whole] = await wholeRecipes(row.kitchenId, [row]);
+    return { id: row.id, revision: row.revision, content: row.content, whole: whole!, usedBy: await classesUsing(row.kitchenId, row.id) };
   }
 }
 
@@ -89,12 +117,19 @@ function plain(content: Recipe): Recipe {
   return JSON.parse(JSON.stringify(content)) as Recipe;
 }
 
-function summaryOf(id: string, recipe: Recipe): RecipeSummary {
+async function refuseLoop(kitchenId: string, id: string, content: Recipe): Promise<void> {
+  const sentence = await loopSentence(kitchenId, id, content);
+  if (sentence) throw new ProblemException(422, sentence, { errors: [{ field: 'content.components', sentence }] });
+}
+
+function summaryOf(id: string, recipe: Recipe, kitchen: KitchenFacts): RecipeSummary {
   const minutes = recipeMinutes(recipe);
+  const larder = larderOf(kitchen.larder);
   return {
     id, title: recipe.title, kind: recipe.kind, serves: recipe.serves, portion: recipe.portion,
     handsOnMinutes: minutes.handsOn, waitMinutes: minutes.waiting,
-    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))], allergens: allergensOf(recipe),
+    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))], allergens: allergensByList(allergensOf(recipe, larder), kitchen.allergenList),
+    diets: dietsOf(recipe, larder), season: seasonText(recipe, larder, kitchen.hemisphere),
     unread: recipe.lines.filter((line) => line.unread !== '').length,
   };
 }

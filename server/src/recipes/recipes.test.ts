@@ -14,7 +14,7 @@ describe('the library', () => {
   it('lists recipes with minutes, techniques and allergens', async () => {
     const beetroot = await recipeNamed(harness.cook, /Beetroot/);
     // 8 + 9 + 5 + 10 + 5 + 5 = 42 hands-on, 75 + 12 = 87 waiting
-    expect(beetroot).toMatchObject({ handsOnMinutes: 42, waitMinutes: 87, allergens: ['hazelnut', 'sulphites'], unread: 0 });
+    expect(beetroot).toMatchObject({ handsOnMinutes: 42, waitMinutes: 87, allergens: ['nuts (hazelnut)', 'sulphites'], diets: ['vegan'], season: 'Nov–Feb', unread: 0 });
     expect(beetroot.techniques).toContain('fillet-citrus');
   });
 });

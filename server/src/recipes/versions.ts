@@ -3,14 +3,24 @@ import type { Transaction } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import { RecipeVersionRow, type RecipeRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { wholeRecipes } from './library.js';
 
-/** The number of the version that holds the recipe's draft as it stands; one is cut where the draft has moved on. */
-export async function versionOfDraft(recipe: RecipeRow, transaction: Transaction): Promise<number> {
+/** Who cuts a version, and why. */
+export interface VersionReason {
+  readonly by: string;
+  readonly note: string;
+}
+
+/**
+ * The number of the version that holds the recipe's draft as it stands, sub-recipes written out; one is cut where the draft has moved on.
+ */
+export async function versionOfDraft(recipe: RecipeRow, transaction: Transaction, reason: VersionReason = { by: '', note: '' }): Promise<number> {
   const versions = new KitchenScope(RecipeVersionRow, recipe.kitchenId);
   const newest = await versions.findOne({ where: { recipeId: recipe.id }, order: [['number', 'DESC']], transaction, lock: true });
-  if (newest && isSameContent(newest.content, recipe.content)) return newest.number;
+  const [content] = await wholeRecipes(recipe.kitchenId, [recipe], transaction);
+  if (newest && isSameContent(newest.content, content!)) return newest.number;
   const number = (newest?.number ?? 0) + 1;
-  await versions.create({ id: uuid(), recipeId: recipe.id, number, content: recipe.content }, transaction);
+  await versions.create({ id: uuid(), recipeId: recipe.id, number, content, note: reason.note, madeBy: reason.by, madeAt: new Date() }, transaction);
   return number;
 }
 

@@ -1,17 +1,39 @@
-import { Controller, Get, Module } from '@nestjs/common';
-import type { TechniqueNote } from '@fornax/core';
+import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, Patch, Post, Res } from '@nestjs/common';
+import { TechniqueNoteDto, type TechniqueView } from '@fornax/contract';
+import type { Response } from 'express';
+import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
-import { TechniqueRow } from '../database/models.js';
-import { KitchenScope } from '../database/scope.js';
+import { TechniquesService } from './techniques.service.js';
 
 @Controller('api/techniques')
 export class TechniquesController {
+  constructor(private readonly techniques: TechniquesService) {}
+
   @Get()
-  async list(@Session() session: SessionContext): Promise<TechniqueNote[]> {
-    const rows = await new KitchenScope(TechniqueRow, session.kitchenId).find();
-    return rows.map((row) => row.note).sort((a, b) => a.title.localeCompare(b.title, 'en'));
+  list(@Session() session: SessionContext): Promise<TechniqueView[]> {
+    return this.techniques.list(session.kitchenId);
+  }
+
+  @Post()
+  async create(@Session() session: SessionContext, @Body() input: TechniqueNoteDto, @Res({ passthrough: true }) response: Response): Promise<TechniqueView> {
+    return tagged(response, await this.techniques.create(session.kitchenId, input));
+  }
+
+  @Patch(':slug')
+  async update(@Session() session: SessionContext, @Param('slug') slug: string, @Headers('if-match') ifMatch: string | undefined, @Body() input: TechniqueNoteDto, @Res({ passthrough: true }) response: Response): Promise<TechniqueView> {
+    return tagged(response, await this.techniques.update(session.kitchenId, slug, revisionFrom(ifMatch), input));
+  }
+
+  @Delete(':slug') @HttpCode(204)
+  remove(@Session() session: SessionContext, @Param('slug') slug: string): Promise<void> {
+    return this.techniques.remove(session.kitchenId, slug);
+  }
+
+  @Post(':slug/restore') @HttpCode(204)
+  restore(@Session() session: SessionContext, @Param('slug') slug: string): Promise<void> {
+    return this.techniques.restore(session.kitchenId, slug);
   }
 }
 
-@Module({ controllers: [TechniquesController] })
+@Module({ controllers: [TechniquesController], providers: [TechniquesService] })
 export class TechniquesModule {}

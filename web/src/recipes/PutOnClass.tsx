@@ -24,7 +24,7 @@ export function PutOnClass({ recipeId, recipe }: { recipeId: string; recipe: Rec
   const put = async (classId: string) => {
     setOpen(false);
     const view = await call<ClassView>(`/classes/${classId}`);
-    const dishes = [...view.dishes.map(({ id, recipeId: each, portion, maker }) => ({ id, recipeId: each, portion, maker })), { id: uuid(), recipeId, portion: recipe.portion, maker: 'every station' }];
+    const dishes = [...view.dishes.map(({ id, recipeId: each, portion, maker, choices }) => ({ id, recipeId: each, portion, maker, choices })), { id: uuid(), recipeId, portion: recipe.portion, maker: 'every station' }];
     const saved = await call<ClassView>(`/classes/${classId}`, { method: 'PATCH', body: { dishes }, revision: view.revision });
     client.setQueryData(['class', classId], saved);
     await client.invalidateQueries({ queryKey: ['classes'] });

@@ -80,7 +80,7 @@ function ChooseDish({ isOpen, onClose, onChoose }: { isOpen: boolean; onClose: (
   const choose = async (recipeId: string) => {
     onClose();
     const recipe = await client.fetchQuery({ queryKey: ['recipe', recipeId], queryFn: () => call<RecipeView>(`/recipes/${recipeId}`) });
-    onChoose({ id: uuid(), recipeId, version: 1, newestVersion: 1, draftDiffers: false, portion: recipe.content.portion, maker: 'every station', recipe: recipe.content });
+    onChoose({ id: uuid(), recipeId, version: 1, newestVersion: 1, draftDiffers: false, newest: null, choices: {}, portion: recipe.content.portion, maker: 'every station', recipe: recipe.whole });
   };
   return (
     <Dialog title="Add a dish" isOpen={isOpen} onClose={onClose}>

@@ -23,7 +23,7 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
   const lines = parts.lines.map(({ reading, component }, index) => lineOf(reading, index, component, options.larder));
   const { title, serves, story, source, credit, permission, notes, components } = parts;
   return {
-    title, kind: kindOf(title), serves, portion: 'side', system: options.system, leastBatch: '1/4', story, source, credit, permission, notes, components, lines,
+    title, kind: kindOf(title), serves, portion: 'side', system: options.system, leastBatch: '1/4', story, source, credit, permission, notes, choices: [], components, lines,
     steps: readSteps(parts.steps, parts.steps.map((step) => componentOfStep(step, lines, components)), lines, options.larder),
   };
 }

@@ -1,0 +1,42 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { allergens, figureProblem, sections, type Allergen, type LarderEntry, type OwnIngredient, type Section } from '@fornax/core';
+import { AmountDto } from './recipes.js';
+import { IsFigures, IsLocalDate } from './rules.js';
+
+/** The shape of a larder id. */
+export const larderId = /^[a-z0-9-]{1,40}$/;
+
+/** The frame of an ingredient that is a kitchen's own. */
+export class OwnIngredientDto implements OwnIngredient {
+  @IsString() @Length(1, 60, { message: 'Name the ingredient, in up to 60 characters.' }) name: string;
+  @IsIn(sections, { message: 'Choose a shop section.' }) section: Section;
+  @IsIn(['g', 'ml', 'piece'], { message: 'It is bought by weight, by volume or by the piece.' }) shoppingUnit: 'g' | 'ml' | 'piece';
+  @IsNumber({}, { message: 'Write how much a pack holds.' }) @Min(0.1, { message: 'A pack holds more than nothing.' }) @Max(100_000, { message: 'A pack holds at most 100 000.' }) packSize: number;
+  @IsString() @MaxLength(30, { message: 'Keep the pack’s name under 30 characters.' }) packName: string;
+  @IsArray() @ArrayMaxSize(30) @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' }) allergens: Allergen[];
+}
+
+/** What a kitchen says of one ingredient. */
+export class LarderEntryDto {
+  @IsFigures(figureProblem) figures: Record<string, number>;
+  @IsOptional() @ValidateNested() @Type(() => OwnIngredientDto) own: OwnIngredientDto | null;
+}
+
+export interface LarderEntryView extends LarderEntry {
+  readonly revision: number;
+}
+
+/** Something in the cupboard, with its date. */
+export class StockDto {
+  @IsUUID(undefined, { message: 'This row has no valid id.' }) id: string;
+  @Matches(larderId, { message: 'Choose an ingredient from the larder.' }) ingredient: string;
+  @ValidateNested() @Type(() => AmountDto) amount: AmountDto;
+  @IsString() @MaxLength(40, { message: 'Keep the state under 40 characters.' }) state: string;
+  @IsOptional() @IsLocalDate() useBy: string | null;
+  @IsString() @MaxLength(120, { message: 'Keep the note under 120 characters.' }) note: string;
+}
+
+export interface StockView extends StockDto {
+  readonly revision: number;
+}

@@ -1,0 +1,32 @@
+import { Type } from 'class-transformer';
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import { techniqueGroups, type TechniqueGroup, type TechniqueNote } from '@fornax/core';
+import { limits } from './rules.js';
+
+const long = { message: `Keep each part under ${limits.textLength} characters.` };
+
+export class GoesWrongDto {
+  @IsString() @MaxLength(limits.textLength, long) wrong: string;
+  @IsString() @MaxLength(limits.textLength, long) mend: string;
+}
+
+/** A technique note as it is written. Its texts are Markdown. */
+export class TechniqueNoteDto implements TechniqueNote {
+  @Matches(/^[a-z0-9-]{1,40}$/, { message: 'This note has no valid id.' }) id: string;
+  @IsString() @Length(1, 80, { message: 'Name the technique, in up to 80 characters.' }) title: string;
+  @IsIn(techniqueGroups, { message: 'Choose a group.' }) group: TechniqueGroup;
+  @IsString() @Length(1, limits.textLength, { message: 'Say why it is done.' }) why: string;
+  @IsArray() @ArrayMinSize(1, { message: 'Say how it is done, in at least one step.' }) @ArrayMaxSize(20, { message: 'A technique has at most 20 steps.' }) @IsString({ each: true }) @MaxLength(limits.textLength, { ...long, each: true }) how: string[];
+  @IsString() @MaxLength(limits.textLength, long) lookFor: string;
+  @IsArray() @ArrayMaxSize(20, { message: 'List at most 20 things that go wrong.' }) @ValidateNested({ each: true }) @Type(() => GoesWrongDto) goesWrong: GoesWrongDto[];
+  @IsString() @MaxLength(limits.textLength, long) caution: string;
+  @IsString() @MaxLength(limits.textLength, long) anotherWay: string;
+  @IsInt({ message: 'Write minutes as a whole number.' }) @Min(0, { message: 'Minutes are 0 or more.' }) @Max(240, { message: 'A technique takes at most 240 minutes.' }) beginnerMinutes: number;
+  @IsString() @MaxLength(60, { message: 'Keep the unit under 60 characters.' }) beginnerPer: string;
+}
+
+export interface TechniqueView extends TechniqueNote {
+  readonly revision: number;
+  /** Recipes with a step that this note is attached to. */
+  readonly usedBy: readonly { readonly id: string; readonly title: string }[];
+}

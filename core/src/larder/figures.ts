@@ -1,0 +1,111 @@
+import type { UnitId } from '../amounts/index.js';
+import type { Fact, Ingredient, Section } from './types.js';
+
+/** One figure of an ingredient, by a key that stays the same: "density.diced", "yield.usual", "price.0". */
+export interface LarderFigure {
+  readonly key: string;
+  readonly label: string;
+  readonly value: number;
+  readonly unit: string;
+  readonly source: Fact['source'];
+}
+
+/** What a kitchen says of an ingredient of its own. */
+export interface OwnIngredient {
+  readonly name: string;
+  readonly section: Section;
+  readonly shoppingUnit: Ingredient['shoppingUnit'];
+  readonly packSize: number;
+  readonly packName: string;
+  readonly allergens: Ingredient['allergens'];
+}
+
+/** What a kitchen knows better, or adds: figures by their key, and the frame of an ingredient that is its own. */
+export interface LarderEntry {
+  readonly ingredient: string;
+  readonly figures: Readonly<Record<string, number>>;
+  readonly own: OwnIngredient | null;
+}
+
+interface FigureKind {
+  readonly label: (rest: string) => string;
+  readonly unit: string;
+  readonly least: number;
+  readonly most: number;
+  readonly read: (ingredient: Ingredient) => readonly (readonly [string, Fact | undefined])[];
+  readonly write: (ingredient: Ingredient, rest: string, fact: Fact) => Ingredient;
+}
+
+const cut = (rest: string) => (rest === 'plain' || rest === 'usual' ? '' : `, ${rest.replaceAll('+', ' and ')}`);
+const tiny = 0.001;
+
+/** Every kind of figure with the range in which it can be true. */
+const kinds: Readonly<Record<string, FigureKind>> = {
+  density: { label: (form) => `Density${cut(form)}`, unit: 'g/ml', least: 0.01, most: 3, read: (of) => Object.entries(of.densities), write: (of, form, fact) => ({ ...of, densities: { ...of.densities, [form]: fact } }) },
+  yield: { label: (forms) => `Yield${cut(forms)}`, unit: '', least: 0.05, most: 1, read: (of) => Object.entries(of.yields), write: (of, forms, fact) => ({ ...of, yields: { ...of.yields, [forms]: fact } }) },
+  count: { label: (unit) => `One ${unit}`, unit: 'g', least: 0.01, most: 20_000, read: (of) => Object.entries(of.countGrams), write: (of, unit, fact) => ({ ...of, countGrams: { ...of.countGrams, [unit as UnitId]: fact } }) },
+  size: { label: (size) => `A ${size} piece`, unit: 'g', least: 0.1, most: 20_000, read: (of) => Object.entries(of.pieceSizes ?? {}), write: (of, size, fact) => ({ ...of, pieceSizes: { small: fact, large: fact, ...of.pieceSizes, [size]: fact } }) },
+  handful: { label: () => 'A handful', unit: 'g', least: 0.5, most: 500, read: (of) => [['', of.handfulGrams]], write: (of, _, fact) => ({ ...of, handfulGrams: fact }) },
+  pinch: { label: () => 'A pinch', unit: 'g', least: 0.01, most: 10, read: (of) => [['', of.countGrams.pinch]], write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, pinch: fact } }) },
+  squeeze: { label: () => 'A squeeze', unit: 'g', least: 0.2, most: 60, read: (of) => [['', of.countGrams.squeeze]], write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, squeeze: fact } }) },
+  centimetre: { label: () => 'A centimetre', unit: 'g', least: 0.1, most: 200, read: (of) => [['', of.centimetreGrams]], write: (of, _, fact) => ({ ...of, centimetreGrams: fact }) },
+  juice: {
+    label: (end) => `Juice of one, ${end === 'low' ? 'at least' : 'at most'}`, unit: 'ml', least: 1, most: 1000, read: (of) => Object.entries(of.byProducts?.juiceMillilitres ?? {}),
+    write: (of, end, fact) => ({ ...of, byProducts: { ...of.byProducts, juiceMillilitres: { low: fact, high: fact, ...of.byProducts?.juiceMillilitres, [end]: fact } } }),
+  },
+  zest: { label: () => 'Zest of one', unit: 'g', least: 0.1, most: 60, read: (of) => [['', of.byProducts?.zestGrams]], write: (of, _, fact) => ({ ...of, byProducts: { ...of.byProducts, zestGrams: fact } }) },
+  drained: { label: () => 'Drained share', unit: '', least: 0.05, most: 1, read: (of) => [['', of.drainedShare]], write: (of, _, fact) => ({ ...of, drainedShare: fact }) },
+  dryToCooked: { label: () => 'Dry to cooked', unit: '×', least: 1, most: 6, read: (of) => [['', of.dryToCooked]], write: (of, _, fact) => ({ ...of, dryToCooked: fact }) },
+  keeps: {
+    label: (place) => `Keeps ${place === 'room' ? 'at room temperature' : `in the ${place}`}`, unit: 'days', least: 0, most: 2000, read: (of) => Object.entries(of.keepingDays).map(([place, days]) => [place, { value: days as number, source: 'estimate' }]),
+    write: (of, place, fact) => ({ ...of, keepingDays: { ...of.keepingDays, [place]: fact.value } }),
+  },
+  ripens: { label: () => 'Ripens in', unit: 'days', least: 0, most: 60, read: (of) => [['', of.ripeningDays === undefined ? undefined : { value: of.ripeningDays, source: 'estimate' }]], write: (of, _, fact) => ({ ...of, ripeningDays: fact.value }) },
+  price: {
+    label: (index) => `Price, ${index === '0' ? 'smallest size' : 'next size'}`, unit: 'a pack', least: tiny, most: 1000, read: (of) => of.packs.map((pack, index) => [String(index), pack.price]),
+    write: (of, index, fact) => ({ ...of, packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, price: fact } : pack)) }),
+  },
+  holds: {
+    label: (part) => part.charAt(0).toUpperCase() + part.slice(1), unit: 'of the weight', least: 0, most: 1,
+    read: ({ composition }) => (composition ? [['water', composition.water], ['fat', composition.fat], ['sugar', composition.sugar], ['salt', composition.salt], ['acid', composition.acid?.share]] : []),
+    write: (of, part, fact) => (of.composition ? { ...of, composition: part === 'acid' ? { ...of.composition, acid: { kind: of.composition.acid?.kind ?? 'acetic', share: fact } } : { ...of.composition, [part]: fact } } : of),
+  },
+};
+
+function split(key: string): { kind: FigureKind | undefined; rest: string } {
+  const [name = '', ...rest] = key.split('.');
+  return { kind: Object.hasOwn(kinds, name) ? kinds[name] : undefined, rest: rest.join('.') };
+}
+
+/** Every figure the larder has of an ingredient, in a fixed order, each with its source. */
+export function figuresOf(ingredient: Ingredient): LarderFigure[] {
+  return Object.entries(kinds).flatMap(([name, kind]) => kind.read(ingredient).flatMap(([rest, fact]) => (
+    fact ? [{ key: rest ? `${name}.${rest}` : name, label: labelOf(kind, name, rest, ingredient), value: fact.value, unit: unitOf(kind, name, rest, ingredient), source: fact.source }] : [])));
+}
+
+function labelOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
+  if (name !== 'price') return kind.label(rest);
+  const pack = ingredient.packs[Number(rest)]!;
+  return pack.loose ? 'Price' : `Price, ${[pack.name || 'one', pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;
+}
+
+function unitOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
+  return name === 'price' && ingredient.packs[Number(rest)]?.loose ? 'a kilogram' : kind.unit;
+}
+
+const keyShape = /^[a-zA-Z]+(?:\.[a-z0-9+-]{1,40})?$/;
+
+/** Why a figure cannot be true; empty where it can. */
+export function figureProblem(key: string, value: number): string {
+  const { kind, rest } = split(key);
+  if (!kind || !keyShape.test(key)) return `“${key}” is no figure of the larder.`;
+  if (!Number.isFinite(value)) return `${kind.label(rest)} must be a number.`;
+  if (value < kind.least || value > kind.most) return `${kind.label(rest)} lies between ${kind.least} and ${kind.most}${kind.unit ? ` ${kind.unit}` : ''}, not at ${value}.`;
+  return '';
+}
+
+/** The ingredient with one figure replaced by the kitchen's own. */
+export function withFigure(ingredient: Ingredient, key: string, value: number): Ingredient {
+  const { kind, rest } = split(key);
+  return kind && !figureProblem(key, value) ? kind.write(ingredient, rest, { value, source: 'measured' }) : ingredient;
+}

@@ -1,0 +1,71 @@
+import { multiply, toRational, toFraction, writeAmount, type Rational } from '../amounts/index.js';
+import type { Recipe, RecipeComponent, RecipeLine, RecipeStep } from './types.js';
+
+/** Finds a recipe by its id; null where the library has none. */
+export type FindRecipe = (recipeId: string) => Recipe | null;
+
+/** The recipes that a recipe's components are made by. */
+export function subRecipeIds(recipe: Pick<Recipe, 'components'>): string[] {
+  return [...new Set(recipe.components.flatMap((component) => (component.recipe ? [component.recipe.recipeId] : [])))];
+}
+
+/**
+ * The way by which a recipe would become part of itself, as titles from the first to its return; null where there is no such loop.
+ * `id` is the recipe's own.
+ */
+export function recipeLoop(id: string, recipe: Recipe, find: FindRecipe): string[] | null {
+  const visit = (each: Recipe, path: readonly string[], seen: ReadonlySet<string>): string[] | null => {
+    for (const sub of subRecipeIds(each)) {
+      if (sub === id) return [...path, recipe.title];
+      const found = seen.has(sub) ? null : find(sub);
+      const loop = found && visit(found, [...path, found.title], new Set([...seen, sub]));
+      if (loop) return loop;
+    }
+    return null;
+  };
+  return visit(recipe, [recipe.title], new Set());
+}
+
+/**
+ * A recipe with its sub-recipes written out: their lines and steps, scaled by the batches wanted, stand under the component that asks for
+ * them. Steps of the recipe that belong to the component or name it come after the sub-recipe's last ones. A recipe that is not found or
+ * would contain itself leaves its component empty.
+ */
+export function expandRecipe(recipe: Recipe, find: FindRecipe, path: readonly string[] = []): Recipe {
+  if (!recipe.components.some((component) => component.recipe)) return recipe;
+  return recipe.components.reduce((whole, component) => {
+    const sub = component.recipe && !path.includes(component.recipe.recipeId) ? find(component.recipe.recipeId) : null;
+    if (!component.recipe || !sub) return whole;
+    return withSubRecipe(whole, component, expandRecipe(sub, find, [...path, component.recipe.recipeId]), component.recipe.batches);
+  }, recipe);
+}
+
+function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, batches: Rational): Recipe {
+  const own = (id: string) => `${component.id}-${id}`;
+  const lines = sub.lines.map((line): RecipeLine => ({ ...scaled(line, batches), id: own(line.id), componentId: component.id }));
+  const steps = sub.steps.map((step): RecipeStep => ({
+    ...step, id: own(step.id), componentId: component.id, uses: step.uses.map((use) => ({ ...use, line: own(use.line) })), after: step.after.map(own),
+    handsOnMinutes: Math.max(step.handsOnMinutes === 0 ? 0 : 1, Math.round(step.handsOnMinutes * Math.max(0.5, Number(toFraction(batches).valueOf())))),
+  }));
+  const followed = new Set(steps.flatMap((step) => step.after));
+  const last = steps.filter((step) => !followed.has(step.id)).map((step) => step.id);
+  const users = usersOf(recipe, component);
+  return {
+    ...recipe, lines: [...recipe.lines, ...lines],
+    steps: [...steps, ...recipe.steps.map((step) => (users.has(step.id) ? { ...step, after: [...new Set([...step.after, ...last])] } : step))],
+  };
+}
+
+/** The steps that take what the component gives: its own, those that name it, or else the last one. */
+function usersOf(recipe: Recipe, component: RecipeComponent): Set<string> {
+  const name = component.name.toLowerCase();
+  const users = recipe.steps.filter((step) => step.componentId === component.id || step.text.toLowerCase().includes(name));
+  return new Set((users.length > 0 ? users : recipe.steps.slice(-1)).map((step) => step.id));
+}
+
+function scaled(line: RecipeLine, batches: Rational): RecipeLine {
+  if (batches === '1' || !line.amount || !line.unit) return line;
+  const by = (end: Rational) => toRational(toFraction(multiply(end, batches)));
+  const amount = { low: by(line.amount.low), high: by(line.amount.high) };
+  return { ...line, amount, second: null, text: [writeAmount({ ...amount, unit: line.unit }), line.name, line.note && `, ${line.note}`].filter(Boolean).join(' ').replace(' ,', ',') };
+}

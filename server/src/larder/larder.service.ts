@@ -1,0 +1,88 @@
+import { Injectable } from '@nestjs/common';
+import type { LarderEntryDto, LarderEntryView, StockDto, StockView } from '@fornax/contract';
+import { standardLarder } from '@fornax/core';
+import { UniqueConstraintError } from 'sequelize';
+import { v7 as uuid } from 'uuid';
+import { ProblemException } from '../common/problem.js';
+import { LarderEntryRow, StockRow } from '../database/models.js';
+import { makeOnce } from '../database/once.js';
+import { KitchenScope } from '../database/scope.js';
+
+/** A kitchen's own figures and ingredients, and what is in its cupboard. */
+@Injectable()
+export class LarderService {
+  async list(kitchenId: string): Promise<LarderEntryView[]> {
+    const rows = await new KitchenScope(LarderEntryRow, kitchenId).find({ order: [['ingredient', 'ASC']] });
+    return rows.map(entryView);
+  }
+
+  /** Writes what the kitchen says of one ingredient; revision 0 where it has said nothing yet. */
+  async put(kitchenId: string, ingredient: string, revision: number, input: LarderEntryDto): Promise<LarderEntryView> {
+    if (!input.own && !standardLarder.ingredients.has(ingredient)) throw new ProblemException(404, 'The larder has no such ingredient.');
+    if (input.own && standardLarder.ingredients.has(ingredient)) throw new ProblemException(422, 'The larder has an ingredient of this name already: put your figures in its place.');
+    const scope = new KitchenScope(LarderEntryRow, kitchenId);
+    const entry = { ingredient, figures: { ...input.figures }, own: input.own ? { ...input.own } : null };
+    const saved = revision === 0 ? await this.#create(scope, ingredient, entry) : await this.#update(scope, ingredient, revision, entry);
+    if (!saved) throw new ProblemException(409, 'Somebody else changed this ingredient meanwhile. Look at what stands now, and put your figure in again.', { current: await this.#find(scope, ingredient) });
+    return (await this.#find(scope, ingredient))!;
+  }
+
+  async #create(scope: KitchenScope<LarderEntryRow>, ingredient: string, entry: object): Promise<boolean> {
+    try {
+      await scope.create({ id: uuid(), ingredient, entry, revision: 1 });
+      return true;
+    } catch (error) {
+      if (error instanceof UniqueConstraintError) return false;
+      throw error;
+    }
+  }
+
+  async #update(scope: KitchenScope<LarderEntryRow>, ingredient: string, revision: number, entry: object): Promise<boolean> {
+    const row = await scope.findOne({ where: { ingredient } });
+    return row !== null && scope.updateRevision(row.id, revision, { entry });
+  }
+
+  async #find(scope: KitchenScope<LarderEntryRow>, ingredient: string): Promise<LarderEntryView | null> {
+    const row = await scope.findOne({ where: { ingredient } });
+    return row && entryView(row);
+  }
+
+  async stock(kitchenId: string): Promise<StockView[]> {
+    const rows = await new KitchenScope(StockRow, kitchenId).find({ where: { deletedAt: null }, order: [['useBy', 'ASC'], ['ingredient', 'ASC']] });
+    return rows.map(stockView);
+  }
+
+  /** Puts something in the cupboard. Sent twice with the same id, it is there once. */
+  async addStock(kitchenId: string, input: StockDto): Promise<StockView> {
+    const scope = new KitchenScope(StockRow, kitchenId);
+    return stockView(await makeOnce(() => scope.findOne({ where: { id: input.id } }), () => scope.create({ ...plain(input), revision: 1 })));
+  }
+
+  async changeStock(kitchenId: string, id: string, revision: number, input: StockDto): Promise<StockView> {
+    const scope = new KitchenScope(StockRow, kitchenId);
+    const saved = await scope.updateRevision(id, revision, { ...plain(input), id });
+    const row = await scope.findOne({ where: { id, deletedAt: null } });
+    if (!row) throw new ProblemException(404, 'This is not in the cupboard any more.');
+    if (!saved) throw new ProblemException(409, 'Somebody else changed this row meanwhile; look at what stands now.', { current: stockView(row) });
+    return stockView(row);
+  }
+
+  async removeStock(kitchenId: string, id: string, isRestored = false): Promise<void> {
+    const row = await new KitchenScope(StockRow, kitchenId).findOne({ where: { id } });
+    if (!row) throw new ProblemException(404, 'This is not in the cupboard any more.');
+    row.deletedAt = isRestored ? null : new Date();
+    await row.save();
+  }
+}
+
+function entryView(row: LarderEntryRow): LarderEntryView {
+  return { ...row.entry, revision: row.revision };
+}
+
+function stockView(row: StockRow): StockView {
+  return { id: row.id, ingredient: row.ingredient, amount: row.amount, state: row.state, useBy: row.useBy, note: row.note, revision: row.revision };
+}
+
+function plain({ id, ingredient, amount, state, useBy, note }: StockDto): Record<string, unknown> {
+  return { id, ingredient, amount: { ...amount }, state, useBy: useBy ?? null, note };
+}
