@@ -23,6 +23,7 @@ const TimePage = lazy(() => import('./timeline/TimePage.js'));
 const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
 const RecipePage = lazy(() => import('./recipes/RecipePage.js'));
 const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
+const LarderPage = lazy(() => import('./larder/LarderPage.js'));
 const TechniquesPage = lazy(() => import('./techniques/TechniquesPage.js'));
 
 const queries = () => new QueryClient({
@@ -84,6 +85,8 @@ function Places() {
           <Route path="/recipes" element={<RecipesPage />} />
           <Route path="/recipes/new" element={<PasteRecipePage />} />
           <Route path="/recipes/:recipeId" element={<RecipePage />} />
+          <Route path="/larder" element={<LarderPage />} />
+          <Route path="/larder/:ingredientId" element={<LarderPage />} />
           <Route path="/techniques" element={<TechniquesPage />} />
           <Route path="/techniques/:slug" element={<TechniquesPage />} />
           <Route path="*" element={<Sheet><Failed error={new Error('There is no page at this address. Choose a place from the bar above.')} /></Sheet>} />

@@ -3,3 +3,4 @@ export { readRecipeFile } from './recipe-file.js';
 export { writeJsonLd } from './json-ld.js';
 export { writeMarkdown } from './markdown.js';
 export { writeFornaxRecipes } from './fornax-json.js';
+export { readLarderCsv, writeLarderCsv, mostCsvRows, type CsvRowReport, type LarderCsvReading } from './larder-csv.js';

@@ -109,3 +109,10 @@ export function withFigure(ingredient: Ingredient, key: string, value: number): 
   const { kind, rest } = split(key);
   return kind && !figureProblem(key, value) ? kind.write(ingredient, rest, { value, source: 'measured' }) : ingredient;
 }
+
+/** The mean of weighings as they were typed, in grams to a tenth; null where none is written, or one of them is no weight. */
+export function averageGrams(weighings: readonly string[]): number | null {
+  const written = weighings.map((weight) => weight.trim().replace(',', '.')).filter(Boolean).map(Number);
+  if (written.length === 0 || written.some((weight) => !(weight > 0))) return null;
+  return Math.round((written.reduce((sum, weight) => sum + weight, 0) / written.length) * 10) / 10;
+}

@@ -12,3 +12,4 @@ export { applyChoices, namesTaken, optionTaken, type Chosen } from './choices.js
 export { expandRecipe, recipeLoop, subRecipeIds, type FindRecipe } from './sub-recipes.js';
 export { compareRecipes, type RecipeDifference, type TextPart } from './compare.js';
 export { pieceSizeOf } from './size.js';
+export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
-import type { ClassSummary, ClassView, CourseView, RecipeSummary, RecipeView, SessionView, SignInOptions, TickView } from '@fornax/contract';
-import type { TechniqueNote } from '@fornax/core';
+import type { ClassSummary, ClassView, CourseView, LarderEntryView, RecipeSummary, RecipeVersionView, RecipeView, SessionView, SignInOptions, StockView, TechniqueView, TickView } from '@fornax/contract';
+import type { KitchenFacts, Recipe } from '@fornax/core';
 import { call } from './client.js';
 
 /** Other people's changes arrive by asking again while the page is visible. */
@@ -11,15 +11,30 @@ export const signInOptionsQuery = queryOptions({ queryKey: ['sign-in-options'], 
 export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: ({ signal }) => call<ClassSummary[]>('/classes', { signal }) });
 export const coursesQuery = queryOptions({ queryKey: ['courses'], queryFn: ({ signal }) => call<CourseView[]>('/courses', { signal }) });
 export const recipesQuery = queryOptions({ queryKey: ['recipes'], queryFn: ({ signal }) => call<RecipeSummary[]>('/recipes', { signal }) });
-export const techniquesQuery = queryOptions({ queryKey: ['techniques'], queryFn: ({ signal }) => call<TechniqueNote[]>('/techniques', { signal }), staleTime: 60_000 });
+export const techniquesQuery = queryOptions({ queryKey: ['techniques'], queryFn: ({ signal }) => call<TechniqueView[]>('/techniques', { signal }), staleTime: 20_000 });
 
 export function classQuery(id: string) {
   return queryOptions({ queryKey: ['class', id], queryFn: ({ signal }) => call<ClassView>(`/classes/${id}`, { signal }), refetchInterval: pollMilliseconds });
 }
 
-export function recipeQuery(id: string) {
-  return queryOptions({ queryKey: ['recipe', id], queryFn: ({ signal }) => call<RecipeView>(`/recipes/${id}`, { signal }), refetchInterval: pollMilliseconds });
+/** A recipe's draft with its fields side by side, so that two people who change different ones are joined. */
+export type RecipeRow = Recipe & Omit<RecipeView, 'content'>;
+
+export function rowOfRecipe({ content, ...view }: RecipeView): RecipeRow {
+  return { ...content, ...view };
 }
+
+export function recipeQuery(id: string) {
+  return queryOptions({ queryKey: ['recipe-row', id], queryFn: async ({ signal }) => rowOfRecipe(await call<RecipeView>(`/recipes/${id}`, { signal })), refetchInterval: pollMilliseconds });
+}
+
+export function versionsQuery(id: string) {
+  return queryOptions({ queryKey: ['recipe-versions', id], queryFn: ({ signal }) => call<RecipeVersionView[]>(`/recipes/${id}/versions`, { signal }) });
+}
+
+export const kitchenQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenFacts>('/kitchen', { signal }), staleTime: 30_000 });
+export const larderQuery = queryOptions({ queryKey: ['larder'], queryFn: ({ signal }) => call<LarderEntryView[]>('/larder', { signal }), refetchInterval: pollMilliseconds });
+export const stockQuery = queryOptions({ queryKey: ['stock'], queryFn: ({ signal }) => call<StockView[]>('/stock', { signal }), refetchInterval: pollMilliseconds });
 
 export function ticksQuery(classId: string) {
   return queryOptions({ queryKey: ['ticks', classId], queryFn: ({ signal }) => call<TickView[]>(`/classes/${classId}/ticks`, { signal }), refetchInterval: pollMilliseconds });

@@ -35,7 +35,8 @@ interface Options<T extends P & { revision: number }, P extends object> {
   /** Stable name of the row, "class:…". */
   readonly row: string;
   readonly query: UseQueryOptions<T, Error, T, readonly string[]>;
-  readonly send: (patch: P, revision: number) => Promise<T>;
+  /** Sends a change under the revision it builds on; `base` is the row as the server last gave it. */
+  readonly send: (patch: P, revision: number, base: T) => Promise<T>;
   /** Problems of a change, by field; none where it may be sent. */
   readonly check: (patch: Partial<P>) => readonly FieldProblem[];
 }
@@ -44,7 +45,17 @@ const sendAfterMilliseconds = 400;
 const retryAfterMilliseconds = 4000;
 const rememberedSteps = 100;
 
-interface Step<P> { readonly before: Partial<P>; readonly after: Partial<P> }
+interface Step<P> { readonly before: Partial<P>; readonly after: Partial<P>; readonly at: number }
+
+/** Changes of the same fields within this time are one step back: a word, not a letter. */
+const oneStepMilliseconds = 700;
+
+/** The steps with one more, joined to the last where it goes on with it. */
+function withStep<P>(done: readonly Step<P>[], step: Step<P>): Step<P>[] {
+  const last = done[done.length - 1];
+  const goesOn = last && step.at - last.at < oneStepMilliseconds && Object.keys(last.after).join() === Object.keys(step.after).join();
+  return goesOn ? [...done.slice(0, -1), { ...step, before: last.before }] : [...done, step].slice(-rememberedSteps);
+}
 
 /**
  * Edits one row without a save button: a change shows at once, waits in IndexedDB and is sent under the revision it was
@@ -76,13 +87,13 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
   const shown = useMemo(() => (server ? { ...server, ...unsent?.patch } : undefined), [server, unsent]);
 
   const flush = useCallback(async () => {
-    const { unsent: current, sending } = latest.current;
-    if (!current || sending) return;
+    const { unsent: current, sending, server: base } = latest.current;
+    if (!current || sending || !base) return;
     latest.current.sending = true;
     setSaveState('saving');
     try {
       await client.cancelQueries({ queryKey: query.queryKey });
-      const saved = await send(current.patch, current.revision);
+      const saved = await send(current.patch, current.revision, base);
       await client.cancelQueries({ queryKey: query.queryKey });
       client.setQueryData(query.queryKey, saved);
       // The next change may come before the next drawing: it must build on what has just been saved.
@@ -143,7 +154,7 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
     if (found.length > 0 || !from) return;
     const now = { ...from, ...before?.patch } as T;
     const previous = Object.fromEntries(Object.keys(patch).map((field) => [field, now[field as keyof T]])) as unknown as Partial<P>;
-    setSteps(({ done }) => ({ done: [...done, { before: previous, after: patch }].slice(-rememberedSteps), undone: [] }));
+    setSteps(({ done }) => ({ done: withStep(done, { before: previous, after: patch, at: Date.now() }), undone: [] }));
     apply(patch);
   }, [apply, check]);
 

@@ -13,6 +13,7 @@ export const box = css`
 const StyledInput = styled(Input)`${box}`;
 const StyledArea = styled(TextArea)`${box} min-height: 120px; resize: vertical; line-height: 20px;`;
 export const StyledLabel = styled(Label)`display: block; margin-bottom: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
+const HiddenLabel = styled(StyledLabel)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
 export const Sentence = styled(FieldError)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.beet}; font-size: 13px; line-height: 18px;`;
 const Hint = styled(Text)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
 
@@ -31,13 +32,16 @@ interface FieldProps {
   placeholder?: string;
   autoFocus?: boolean;
   isRequired?: boolean;
+  /** The label is for screen readers only: the place says what is meant. */
+  hideLabel?: boolean;
+  onEnter?: () => void;
 }
 
 /** A labelled text box with its problem in a sentence right below it. */
-export function Field({ label, value, onChange, onBlur, problem, hint, type = 'text', inputMode, rows, autoComplete, maxLength, placeholder, autoFocus, isRequired }: FieldProps) {
+export function Field({ label, value, onChange, onBlur, problem, hint, type = 'text', inputMode, rows, autoComplete, maxLength, placeholder, autoFocus, isRequired, hideLabel, onEnter }: FieldProps) {
   return (
-    <TextField value={value} onChange={onChange} onBlur={onBlur} isInvalid={Boolean(problem)} type={type} inputMode={inputMode} autoComplete={autoComplete} autoFocus={autoFocus} isRequired={isRequired} validationBehavior="aria">
-      <StyledLabel>{label}</StyledLabel>
+    <TextField value={value} onChange={onChange} onBlur={onBlur} isInvalid={Boolean(problem)} type={type} inputMode={inputMode} autoComplete={autoComplete} autoFocus={autoFocus} isRequired={isRequired} validationBehavior="aria" onKeyDown={(event) => { if (event.key === 'Enter' && onEnter) { event.preventDefault(); onEnter(); } }}>
+      {hideLabel ? <HiddenLabel>{label}</HiddenLabel> : <StyledLabel>{label}</StyledLabel>}
       {rows ? <StyledArea rows={rows} placeholder={placeholder} /> : <StyledInput maxLength={maxLength} placeholder={placeholder} />}
       {hint ? <Hint slot="description">{hint}</Hint> : null}
       <Sentence>{problem}</Sentence>
@@ -52,7 +56,6 @@ export const ListChoice = styled(ListBoxItem)`
   &[data-focused] { background: ${({ theme }) => theme.colour.basilPale}; }
   &[data-selected] { font-weight: 700; }
 `;
-const HiddenLabel = styled(StyledLabel)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
 
 interface ChoiceProps<T extends string> {
   label: string;

@@ -6,10 +6,13 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { ApiError, call } from '../api/client.js';
+import { recipeQuery, rowOfRecipe } from '../api/queries.js';
+import { useLarder } from '../api/useLarder.js';
 import { checkRecipe } from '../classes/check.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Quietly, Row, Sheet } from '../parts/states.js';
+import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
 import { StepList } from './StepList.js';
 
@@ -35,16 +38,15 @@ Method
 1. Boil the beans for 4 minutes and cool them.
 2. Whisk the dressing with the shallot and toss.`;
 
-const systemNames: Readonly<Record<MeasureSystem, string>> = { metric: 'metric', us: 'US', imperial: 'imperial', australian: 'Australian' };
-
 /** A new recipe from pasted text: read as it is typed, corrected line by line, kept with one button. */
 export default function PasteRecipePage() {
   const [text, setText] = useState(() => localStorage.getItem(keptText) ?? '');
   const [system, setSystem] = useState<MeasureSystem>('metric');
+  const larder = useLarder();
   const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
   const deferred = useDeferredValue(text);
   const tooLong = deferred.length > longestRecipeText;
-  const read = useMemo(() => parseRecipeText(tooLong ? '' : deferred, { system }), [deferred, system, tooLong]);
+  const read = useMemo(() => parseRecipeText(tooLong ? '' : deferred, { system, larder }), [deferred, system, tooLong, larder]);
   const recipe: Recipe = { ...read, lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line) };
   useEffect(() => localStorage.setItem(keptText, text.slice(0, 300_000)), [text]);
   const { keep, problems, isKeeping } = useKeep(recipe);
@@ -69,7 +71,7 @@ export default function PasteRecipePage() {
               <h3>{component.name}</h3>
               <ul>
                 {recipe.lines.map((line, index) => (line.componentId === component.id
-                  ? <LineEditor key={line.id} line={line} index={index} system={system} onChange={(changed) => setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: changed })} /> : null))}
+                  ? <li key={line.id}><LineEditor line={line} index={index} system={system} larder={larder} onChange={(changed) => setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: changed })} /></li> : null))}
               </ul>
             </Part>
           ))}
@@ -94,9 +96,9 @@ function useKeep(recipe: Recipe) {
     mutationFn: (content: Recipe) => call<RecipeView>('/recipes', { method: 'POST', body: { id, content } }),
     onSuccess: async (view) => {
       localStorage.removeItem(keptText);
-      client.setQueryData(['recipe', view.id], view);
+      client.setQueryData(recipeQuery(view.id).queryKey, rowOfRecipe(view));
       await client.invalidateQueries({ queryKey: ['recipes'] });
-      void navigate(`/recipes/${view.id}`);
+      void navigate(`/recipes/${view.id}?edit=1`);
     },
     onError: (error) => setProblems(error instanceof ApiError && error.fields.length > 0 ? error.fields : [{ field: '', sentence: error.message }]),
   });

@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
 import { call } from '../api/client.js';
 import { classesQuery } from '../api/queries.js';
-import { Button } from '../parts/Button.js';
+import { Button, type ButtonLook } from '../parts/Button.js';
 import { showDate } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/Field.js';
@@ -15,7 +15,7 @@ import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 
 /** Puts a recipe on the menu of a class at once. */
-export function PutOnClass({ recipeId, recipe }: { recipeId: string; recipe: Recipe }) {
+export function PutOnClass({ recipeId, recipe, look = 'act' }: { recipeId: string; recipe: Recipe; look?: ButtonLook }) {
   const [isOpen, setOpen] = useState(false);
   const { data: classes = [] } = useQuery(classesQuery);
   const client = useQueryClient();
@@ -32,7 +32,7 @@ export function PutOnClass({ recipeId, recipe }: { recipeId: string; recipe: Rec
   };
   return (
     <>
-      <Button look="act" onPress={() => setOpen(true)}>Put on a class</Button>
+      <Button look={look} onPress={() => setOpen(true)}>Put on a class</Button>
       <Dialog title="Put on a class" isOpen={isOpen} onClose={() => setOpen(false)}>
         <ListBox aria-label="Classes" items={[...classes].reverse()} onAction={(key) => void put(String(key)).catch((error: Error) => say(error.message))} renderEmptyState={() => 'There is no class yet. Make one under Classes.'}>
           {(item) => <ListChoice id={item.id} textValue={item.title}>{item.title} <Quietly>{showDate(item.startsAt)}</Quietly></ListChoice>}

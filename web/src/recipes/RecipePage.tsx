@@ -1,143 +1,170 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import type { RecipeView, UpdateRecipeDto } from '@fornax/contract';
-import { allergensOf, looseEnds, portions, type Recipe, type RecipeLine } from '@fornax/core';
-import { useNavigate, useParams } from 'react-router';
+import { looseEnds, showRational, type KitchenFacts, type Larder, type Recipe } from '@fornax/core';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
-import { recipeQuery } from '../api/queries.js';
-import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
-import { checkRecipe } from '../classes/check.js';
+import { useKitchen, useLarder } from '../api/useLarder.js';
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
-import { NumberField } from '../parts/NumberField.js';
 import { Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
-import { LineEditor } from './LineEditor.js';
+import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
+import { Details } from './edit/Details.js';
+import { LinesColumn } from './edit/LinesColumn.js';
+import { StepsColumn } from './edit/StepsColumn.js';
+import { Exports } from './Exports.js';
+import { FactsStrip } from './FactsStrip.js';
 import { PutOnClass } from './PutOnClass.js';
 import { StepList } from './StepList.js';
+import { contentOf, useRecipeEditor, type RecipeEditor } from './useRecipeEditor.js';
+import { Versions } from './Versions.js';
 
-const Head = styled(Row)`justify-content: space-between; margin-bottom: 4px; h1 { overflow-wrap: anywhere; min-width: 0; }`;
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 300px) minmax(0, 1fr); gap: 40px; margin-top: 16px; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
-const Editing = styled(Columns)`grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);`;
+const Frame = styled.div`display: flex; align-items: stretch; border-top: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 900px) { flex-direction: column; } @media print { display: block; border: 0; }`;
+const Work = styled.main`flex: 1; min-width: 0; min-height: calc(100vh - 49px); padding: 20px 24px 40px; background: ${({ theme }) => theme.colour.sheet};`;
+const Head = styled.div`display: flex; justify-content: space-between; align-items: flex-start; gap: 16px; margin-bottom: 2px; h1 { overflow-wrap: anywhere; min-width: 0; } @media (max-width: 900px) { flex-direction: column; }`;
+const Reading = styled.div`display: grid; grid-template-columns: minmax(0, 280px) minmax(0, 1fr); gap: 40px; margin-top: 16px; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
+const Editing = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 32px; margin-top: 12px; @media (max-width: 1100px) { grid-template-columns: 1fr; }`;
 const Component = styled.section`margin-bottom: 16px; li { padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; overflow-wrap: anywhere; }`;
 const Look = styled.p`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
-const Contains = styled.p`color: ${({ theme }) => theme.colour.beet};`;
-const Facts = styled.div`display: grid; grid-template-columns: 2fr 1fr 1fr; gap: 12px; max-width: 620px;`;
-const Notice = styled.section`margin: 12px 0; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon};`;
+const Notice = styled.section`margin: 12px 0; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon}; dl { display: grid; grid-template-columns: max-content 1fr 1fr; gap: 2px 24px; margin: 8px 0; } dt { color: ${({ theme }) => theme.colour.quiet}; } dd { overflow-wrap: anywhere; }`;
 
-type RecipeEdits = Pick<RecipeView, 'content'>;
-
-/** A dish to read and teach from, and to mend. */
+/** A dish to read and teach from, and to write. */
 export default function RecipePage() {
   const { recipeId = '' } = useParams();
-  return <OpenedRecipe key={recipeId} id={recipeId} />;
+  return <WorkingsProvider><OpenedRecipe key={recipeId} id={recipeId} /></WorkingsProvider>;
 }
 
 function OpenedRecipe({ id }: { id: string }) {
-  const query = useMemo(() => recipeQuery(id), [id]);
-  const send = useCallback((patch: RecipeEdits, revision: number) => call<RecipeView>(`/recipes/${id}`, { method: 'PATCH', body: patch, revision }), [id]);
-  const check = useCallback((patch: Partial<RecipeEdits>) => checkRecipe(patch.content as UpdateRecipeDto['content']), []);
-  const editor = useRowEditor<RecipeView, RecipeEdits>({ row: `recipe:${id}`, query: query as never, send, check });
-  const [isEditing, setEditing] = useState(false);
+  const editor = useRecipeEditor(id);
+  const larder = useLarder();
+  const kitchen = useKitchen();
+  const [search, setSearch] = useSearchParams();
+  const isEditing = search.get('edit') === '1';
   useUndoKeys(editor.undo, editor.redo);
-  if (!editor.shown) return <Sheet>{editor.error ? <Failed error={editor.error} onRetry={editor.retry} /> : <Loading what="the recipe" />}</Sheet>;
-  const recipe = editor.shown.content;
+  if (!editor.shown || !kitchen) return <Sheet>{editor.error ? <Failed error={editor.error} onRetry={editor.retry} /> : <Loading what="the recipe" />}</Sheet>;
+  const recipe = contentOf(editor.shown);
+  // What stands in the library is shown with its sub-recipes; what is being typed is not on the server yet.
+  const whole = editor.saveState === 'saved' ? editor.shown.whole : recipe;
   return (
-    <Sheet>
-      <Head>
-        <h1>{recipe.title}</h1>
-        <Row>
-          <PutOnClass recipeId={id} recipe={recipe} />
-          <Button aria-pressed={isEditing} onPress={() => setEditing(!isEditing)}>{isEditing ? 'Read' : 'Edit'}</Button>
-          <DeleteRecipe id={id} title={recipe.title} />
-        </Row>
-      </Head>
-      <Quietly>{recipe.kind}, serves {recipe.serves} as a {recipe.portion}{editor.shown.usedBy.length > 0 ? ` · on the menu of ${editor.shown.usedBy.map(({ title }) => title).join(', ')}` : ''}{isEditing ? ` · ${editor.saveState === 'saved' ? 'saved' : editor.saveState === 'saving' ? 'saving …' : 'kept on this device'}` : ''}</Quietly>
-      <RecipeConflict editor={editor} />
-      <Allergens recipe={recipe} />
-      <Unused recipe={recipe} />
-      {recipe.story ? <p>{recipe.story}</p> : null}
-      {isEditing ? <EditRecipe recipe={recipe} editor={editor} /> : <ReadRecipe recipe={recipe} />}
-    </Sheet>
+    <Frame>
+      <Work>
+        <Head>
+          <h1>{recipe.title}</h1>
+          <Row $gap={2}>
+            <Button look={isEditing ? 'act' : 'plain'} aria-pressed={isEditing} onPress={() => setSearch(isEditing ? {} : { edit: '1' }, { replace: true })}>{isEditing ? 'Read' : 'Edit'}</Button>
+            <PutOnClass recipeId={id} recipe={recipe} look={isEditing ? 'plain' : 'act'} />
+            <Versions recipeId={id} whole={whole} />
+            <Exports recipe={whole} />
+            <DeleteRecipe id={id} title={recipe.title} />
+          </Row>
+        </Head>
+        <Quietly>{recipe.kind}, serves {recipe.serves} as a {recipe.portion}{editor.shown.usedBy.length > 0 ? ` · on the menu of ${editor.shown.usedBy.map(({ title }) => title).join(', ')}` : ''}{isEditing ? ` · ${saveWords[editor.saveState]}` : ''}</Quietly>
+        <RecipeConflict editor={editor} />
+        <FactsStrip recipe={whole} larder={larder} kitchen={kitchen} />
+        <LooseEnds recipe={whole} larder={larder} />
+        {isEditing ? <EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} /> : <ReadRecipe recipe={whole} kitchen={kitchen} />}
+      </Work>
+      <WorkingsPanel />
+    </Frame>
   );
 }
 
-function Allergens({ recipe }: { recipe: Recipe }) {
-  const found = allergensOf(recipe);
-  return found.length > 0 ? <Contains>Contains {found.join(', ')}. Check the labels.</Contains> : <Quietly>No listed allergens; check the labels.</Quietly>;
-}
+const saveWords = { saved: 'saved', saving: 'saving …', waiting: 'kept on this device', refused: 'not saved: see the field marked below' } as const;
 
-function Unused({ recipe }: { recipe: Recipe }) {
-  const { unused } = looseEnds(recipe);
-  return unused.length > 0 ? <Look>No step uses {unused.join(', ')}.</Look> : null;
-}
-
-function ReadRecipe({ recipe }: { recipe: Recipe }) {
-  return (
-    <Columns>
-      <div>
-        {recipe.components.map((component) => (
-          <Component key={component.id}>
-            <h3>{component.name}</h3>
-            <ul>{recipe.lines.filter((line) => line.componentId === component.id).map((line) => <li key={line.id}><AmountText text={line.text} />{line.unread ? <Look>{line.unread}</Look> : null}</li>)}</ul>
-          </Component>
-        ))}
-        {recipe.lines.length === 0 ? <Quietly>No ingredient lines yet.</Quietly> : null}
-        <p><Quietly>{[recipe.source, recipe.permission].filter(Boolean).join(' · ')}</Quietly></p>
-      </div>
-      <div><StepList recipe={recipe} notesBeside /></div>
-    </Columns>
-  );
-}
-
-function EditRecipe({ recipe, editor }: { recipe: Recipe; editor: RowEditor<RecipeView, RecipeEdits> }) {
-  const [title, setTitle] = useState(recipe.title);
-  const change = (to: Partial<Recipe>) => editor.edit({ content: { ...recipe, ...to } });
-  const changeLine = (changed: RecipeLine) => change({ lines: recipe.lines.map((line) => (line.id === changed.id ? changed : line)) });
+function LooseEnds({ recipe, larder }: { recipe: Recipe; larder: Larder }) {
+  const { unused, partly, unlisted } = looseEnds(recipe, larder);
   return (
     <>
-      <Facts>
-        <Field label="Title" value={title} onChange={(value) => { setTitle(value); change({ title: value }); }} problem={editor.problems.title} />
-        <NumberField label="Serves" value={recipe.serves} onChange={(serves) => change({ serves })} problem={editor.problems.serves} />
-        <Choice label="As a" value={recipe.portion} onChange={(portion) => change({ portion })} options={portions.map((id) => ({ id, name: id }))} />
-      </Facts>
-      <Editing>
+      {unused.length > 0 ? <Look>No step uses {unused.join(', ')}.</Look> : null}
+      {partly.length > 0 ? <Look>Left over by the steps: {partly.map(({ name, left }) => `${showRational(left)} of ${name}`).join(', ')}.</Look> : null}
+      {unlisted.length > 0 ? <Look>Named in a step and on no line: {unlisted.join(', ')}.</Look> : null}
+    </>
+  );
+}
+
+function ReadRecipe({ recipe }: { recipe: Recipe; kitchen: KitchenFacts }) {
+  return (
+    <>
+      {recipe.story ? <p>{recipe.story}</p> : null}
+      {recipe.choices.length > 0 ? <p><Quietly>{recipe.choices.map((choice) => `${choice.name}: ${choice.options.map(({ name }) => name).join(' or ')}`).join(' · ')}</Quietly></p> : null}
+      <Reading>
         <div>
-          <h2>Lines</h2>
-          <ul>{recipe.lines.map((line, index) => <LineEditor key={line.id} line={line} index={index} system={recipe.system} onChange={changeLine} />)}</ul>
+          {recipe.components.map((component) => (
+            <Component key={component.id}>
+              <h3>{component.name}</h3>
+              <ul>{recipe.lines.filter((line) => line.componentId === component.id).map((line) => <li key={line.id}><AmountText text={line.text} />{wayOf(recipe, line)}{line.unread ? <Look>{line.unread}</Look> : null}</li>)}</ul>
+            </Component>
+          ))}
+          {recipe.lines.length === 0 ? <Quietly>No ingredient lines yet.</Quietly> : null}
+          <p><Quietly>{[recipe.source, recipe.credit && `credit: ${recipe.credit}`, recipe.permission].filter(Boolean).join(' · ')}</Quietly></p>
         </div>
-        <StepList recipe={recipe} />
+        <div><StepList recipe={recipe} notesBeside /></div>
+      </Reading>
+    </>
+  );
+}
+
+/** The way that a line or step belongs to, set quietly behind it. */
+function wayOf(recipe: Recipe, part: Pick<Recipe['lines'][number], 'when'>) {
+  const option = recipe.choices.find((choice) => choice.id === part.when?.choice)?.options.find(({ id }) => id === part.when?.option);
+  return option ? <Quietly> only {option.name}</Quietly> : null;
+}
+
+function EditRecipe({ id, recipe, editor, larder }: { id: string; recipe: Recipe; editor: RecipeEditor; larder: Larder }) {
+  const change = (patch: Partial<Recipe>) => editor.edit(patch);
+  const general = Object.entries(editor.problems).filter(([field]) => /^(?:lines|steps|components|choices|content)?(?:\.|$)/.test(field)).map(([, sentence]) => sentence);
+  return (
+    <>
+      {general.length > 0 ? <Look role="alert">{[...new Set(general)].join(' ')}</Look> : null}
+      <Details recipe={recipe} change={change} problems={editor.problems} />
+      <Editing>
+        <div><LinesColumn recipe={recipe} recipeId={id} larder={larder} change={change} problems={editor.problems} /></div>
+        <div><StepsColumn recipe={recipe} recipeId={id} larder={larder} change={change} problems={editor.problems} /></div>
       </Editing>
     </>
   );
 }
 
-function RecipeConflict({ editor }: { editor: RowEditor<RecipeView, RecipeEdits> }) {
+const fieldNames: Partial<Record<keyof Recipe, string>> = { lines: 'Lines', steps: 'Steps', components: 'Components', choices: 'Ways to choose of', leastBatch: 'Least batch' };
+
+/** Two people changed the same part: both are shown, and none is lost until one is chosen. */
+function RecipeConflict({ editor }: { editor: RecipeEditor }) {
   const { conflict } = editor;
   if (!conflict) return null;
-  const differing = conflict.mine.content.lines.filter((line) => !conflict.theirs.content.lines.some((other) => other.text === line.text)).map((line) => line.text);
   return (
     <Notice role="alert">
       <strong>Somebody else changed this recipe while you did.</strong>
-      <p>Yours is “{conflict.mine.content.title}”{differing.length > 0 ? ` with ${differing.join('; ')}` : ''}. Theirs is “{conflict.theirs.content.title}”, with {conflict.theirs.content.lines.length} lines and {conflict.theirs.content.steps.length} steps.</p>
+      <dl>
+        <dt></dt><dd><strong>Yours</strong></dd><dd><strong>Theirs</strong></dd>
+        {conflict.fields.map((field) => [<dt key={field}>{fieldNames[field] ?? field.charAt(0).toUpperCase() + field.slice(1)}</dt>, <dd key={`${field}-mine`}>{words(conflict.mine[field], conflict.theirs[field])}</dd>, <dd key={`${field}-theirs`}>{words(conflict.theirs[field], conflict.mine[field])}</dd>])}
+      </dl>
       <Row><Button look="act" onPress={editor.keepMine}>Keep yours</Button><Button onPress={editor.takeTheirs}>Take theirs</Button></Row>
     </Notice>
   );
+}
+
+/** A value in words; of a list only what the other side does not have. */
+function words(value: unknown, other: unknown): string {
+  if (!Array.isArray(value)) return String(value);
+  const texts = (list: unknown) => (Array.isArray(list) ? list.map((item: { text?: string; name?: string }) => item.text ?? item.name ?? '') : []);
+  const own = texts(value).filter((text) => !texts(other).includes(text));
+  return own.length > 0 ? own.join('; ') : 'the same words, in another order or with other figures';
 }
 
 function DeleteRecipe({ id, title }: { id: string; title: string }) {
   const navigate = useNavigate();
   const client = useQueryClient();
   const say = useSay();
+  const [isBusy, setBusy] = useState(false);
   const refresh = () => client.invalidateQueries({ queryKey: ['recipes'] });
   const remove = async () => {
-    await call(`/recipes/${id}`, { method: 'DELETE' });
+    setBusy(true);
+    await call(`/recipes/${id}`, { method: 'DELETE' }).finally(() => setBusy(false));
     await refresh();
     void navigate('/recipes');
     say(`“${title}” was deleted.`, { label: 'Undo', run: () => void call(`/recipes/${id}/restore`, { method: 'POST' }).then(refresh) });
   };
-  return <Button look="harm" onPress={() => void remove().catch((error: Error) => say(error.message))}>Delete</Button>;
+  return <Button look="harm" isDisabled={isBusy} onPress={() => void remove().catch((error: Error) => say(error.message))}>Delete</Button>;
 }

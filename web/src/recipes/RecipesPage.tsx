@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { recipesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
+import { ImportRecipes } from './ImportRecipes.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 
@@ -22,13 +23,15 @@ const kindNames: readonly { id: KindFilter; name: string }[] = [{ id: 'all', nam
 export default function RecipesPage() {
   const navigate = useNavigate();
   const { data: recipes, error, refetch } = useQuery(recipesQuery);
+  const [isImporting, setImporting] = useState(false);
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<KindFilter>('all');
   const wanted = useDeferredValue(search.trim().toLowerCase());
   const found = (recipes ?? []).filter((recipe) => (kind === 'all' || recipe.kind === kind) && (wanted === '' || matches(recipe, wanted)));
   return (
     <Sheet>
-      <Head><h1>Recipes</h1><Button look="act" onPress={() => void navigate('/recipes/new')}>New recipe from text</Button></Head>
+      <Head><h1>Recipes</h1><Row><Button onPress={() => setImporting(true)}>Bring in files</Button><Button look="act" onPress={() => void navigate('/recipes/new')}>New recipe from text</Button></Row></Head>
+      <ImportRecipes isOpen={isImporting} onClose={() => setImporting(false)} />
       {recipes && recipes.length > 0 ? (
         <Filters>
           <Field label="Find" type="search" value={search} onChange={setSearch} hint="A title, a technique or an allergen." />

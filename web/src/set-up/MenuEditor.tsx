@@ -4,7 +4,7 @@ import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
 import { Link } from 'react-router';
 import type { RecipeView } from '@fornax/contract';
-import type { Maker, Portion } from '@fornax/core';
+import { optionTaken, type Maker, type Portion } from '@fornax/core';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { call } from '../api/client.js';
@@ -15,6 +15,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { Choice, ListChoice } from '../parts/Field.js';
 import { Empty, Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
+import { Differences } from '../recipes/Versions.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
 type Dish = ReturnType<typeof useOpenClass>['view']['dishes'][number];
@@ -26,6 +27,7 @@ const Head = styled(Row)`justify-content: space-between; margin-bottom: 4px;`;
 const List = styled.ol`border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
 const Item = styled.li`display: grid; grid-template-columns: minmax(0, 1fr) 116px 186px auto; align-items: center; gap: 12px; padding: 9px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 800px) { grid-template-columns: 1fr 1fr; }`;
 const Title = styled.div`min-width: 0; overflow-wrap: anywhere; a { color: inherit; font-weight: 700; }`;
+const Way = styled.div`max-width: 340px; margin-top: 4px;`;
 const Contains = styled.p`font-size: 13px; color: ${({ theme }) => theme.colour.beet};`;
 
 /** The menu: which dish, what portion, who makes it. */
@@ -46,7 +48,7 @@ export function MenuEditor() {
       <List aria-label="Dishes">
         {view.dishes.map((dish, index) => (
           <Item key={dish.id}>
-            <DishTitle dish={dish} allergens={plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []} onNewest={() => change(dish.id, { version: dish.newestVersion + 1 })} />
+            <DishTitle dish={dish} onChoose={(choices) => change(dish.id, { choices })} allergens={plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []} onNewest={() => change(dish.id, { version: dish.newestVersion + 1 })} />
             <Choice label={`Portion of ${dish.recipe.title}`} hideLabel value={dish.portion} options={portionNames} onChange={(portion) => change(dish.id, { portion })} />
             <Choice label={`Who makes ${dish.recipe.title}`} hideLabel value={dish.maker} options={makerNames} onChange={(maker) => change(dish.id, { maker })} />
             <Row $gap={0}>
@@ -62,12 +64,24 @@ export function MenuEditor() {
   );
 }
 
-function DishTitle({ dish, allergens, onNewest }: { dish: Dish; allergens: readonly string[]; onNewest: () => void }) {
+interface DishTitleProps { dish: Dish; allergens: readonly string[]; onNewest: () => void; onChoose: (choices: Dish['choices']) => void }
+
+function DishTitle({ dish, allergens, onNewest, onChoose }: DishTitleProps) {
+  const [isComparing, setComparing] = useState(false);
   return (
     <Title>
       <Link to={`/recipes/${dish.recipeId}`}>{dish.recipe.title}</Link>
       {allergens.length > 0 ? <Contains>Contains {allergens.join(', ')}. Check the labels.</Contains> : <Quietly>No listed allergens; check the labels.</Quietly>}
-      {dish.draftDiffers ? <Button look="quiet" onPress={onNewest}>The recipe has changed since: use the newest</Button> : null}
+      {dish.recipe.choices.map((choice) => (
+        <Way key={choice.id}><Choice label={`${choice.name}, ${dish.recipe.title}`} hideLabel value={optionTaken(choice, dish.choices)} options={choice.options.map(({ id, name }) => ({ id, name: `${choice.name}: ${name}` }))} onChange={(option) => onChoose({ ...dish.choices, [choice.id]: option })} /></Way>
+      ))}
+      {dish.newest ? <Button look="quiet" onPress={() => setComparing(true)}>The recipe has changed since: see what, and take it</Button> : null}
+      {dish.newest ? (
+        <Dialog title={`${dish.recipe.title}: what has changed`} wide isOpen={isComparing} onClose={() => setComparing(false)}>
+          <Differences before={dish.recipe} after={dish.newest} />
+          <Row><Button look="act" onPress={() => { onNewest(); setComparing(false); }}>Use the newest</Button><Button look="quiet" onPress={() => setComparing(false)}>Stay on version {dish.version}</Button></Row>
+        </Dialog>
+      ) : null}
     </Title>
   );
 }

@@ -36,6 +36,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <li><Place to="/classes">Classes</Place></li>
             <li><Place to="/recipes">Recipes</Place></li>
             <li><Place to="/techniques">Techniques</Place></li>
+            <li><Place to="/larder">Larder</Place></li>
           </PlaceList>
         </nav>
         <Push />

@@ -1,5 +1,7 @@
 import type { TechniqueNote } from '@fornax/core';
 import styled from 'styled-components';
+import { Drawing } from './drawings.js';
+import { MarkdownText } from './MarkdownText.js';
 
 const Parts = styled.dl`
   margin-top: 8px;
@@ -7,18 +9,20 @@ const Parts = styled.dl`
   ol { list-style: decimal; padding-left: 20px; }
 `;
 const Caution = styled.div`margin-top: 10px; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.beet}; dt { color: ${({ theme }) => theme.colour.beet}; margin: 0; }`;
+const Pair = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 4px 20px; padding: 2px 0;`;
 
-/** A technique note: why, how, look for, goes wrong, caution, another way. */
+/** A technique note: why, how, look for, goes wrong, caution, another way, with its drawing where there is one. */
 export function TechniqueText({ note }: { note: TechniqueNote }) {
   return (
     <Parts>
-      <dt>Why</dt><dd>{note.why}</dd>
-      <dt>How</dt><dd><ol>{note.how.map((step) => <li key={step}>{step}</li>)}</ol></dd>
-      <dt>Look for</dt><dd>{note.lookFor}</dd>
-      <dt>Goes wrong</dt><dd>{note.goesWrong.map(({ wrong, mend }) => <p key={wrong}>{wrong} {mend}</p>)}</dd>
-      {note.caution ? <Caution><dt>Caution</dt><dd>{note.caution}</dd></Caution> : null}
-      {note.anotherWay ? <><dt>Another way</dt><dd>{note.anotherWay}</dd></> : null}
-      <dt>A beginner takes</dt><dd>~{note.beginnerMinutes} min for one station</dd>
+      <dt>Why</dt><dd><MarkdownText text={note.why} /></dd>
+      <Drawing id={note.id} title={note.title} />
+      <dt>How</dt><dd><ol>{note.how.map((step, index) => <li key={index}><MarkdownText text={step} /></li>)}</ol></dd>
+      {note.lookFor ? <><dt>Look for</dt><dd><MarkdownText text={note.lookFor} /></dd></> : null}
+      {note.goesWrong.length > 0 ? <><dt>Goes wrong</dt><dd>{note.goesWrong.map(({ wrong, mend }, index) => <Pair key={index}><MarkdownText text={wrong} /><MarkdownText text={mend} /></Pair>)}</dd></> : null}
+      {note.caution ? <Caution><dt>Caution</dt><dd><MarkdownText text={note.caution} /></dd></Caution> : null}
+      {note.anotherWay ? <><dt>Another way</dt><dd><MarkdownText text={note.anotherWay} /></dd></> : null}
+      {note.beginnerMinutes > 0 ? <><dt>A beginner takes</dt><dd>~{note.beginnerMinutes} min{note.beginnerPer ? ` for ${note.beginnerPer}` : ''}</dd></> : null}
     </Parts>
   );
 }

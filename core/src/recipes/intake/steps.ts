@@ -85,7 +85,7 @@ export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
   switch (finding.kind) {
     case 'wait': return step.waitMinutes?.low === finding.low && step.waitMinutes.high === finding.high;
     case 'work': return step.handsOnMinutes === finding.minutes;
-    case 'appliance': return step.occupies?.appliance === finding.appliance && step.occupies.setting === finding.setting;
+    case 'appliance': return step.occupies?.appliance === finding.appliance && (finding.setting === '' || step.occupies.setting === finding.setting);
     case 'tool': return step.tools.includes(finding.tool);
     case 'technique': return step.techniques.includes(finding.technique);
     case 'line': return step.uses.some((use) => use.line === finding.use.line);

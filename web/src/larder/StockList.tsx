@@ -1,0 +1,96 @@
+import { useState } from 'react';
+import { getLocalTimeZone, today } from '@internationalized/date';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { StockView } from '@fornax/contract';
+import { parseIngredientLine, showRational, toNumber, unitName } from '@fornax/core';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { ApiError, call } from '../api/client.js';
+import { stockQuery } from '../api/queries.js';
+import { Button } from '../parts/Button.js';
+import { daysAhead, showDate } from '../parts/dates.js';
+import { DateField } from '../parts/DateTimeFields.js';
+import { Field } from '../parts/Field.js';
+import { Empty, Failed, Loading, Quietly } from '../parts/states.js';
+import { useSay } from '../parts/toasts.js';
+import type { LarderEntries } from './useLarderEntries.js';
+
+const Form = styled.form`display: grid; grid-template-columns: minmax(0, 2fr) 160px 150px minmax(0, 1fr) auto; gap: 10px; align-items: start; max-width: 900px; margin: 8px 0 16px; > button { margin-top: 20px; } @media (max-width: 1000px) { grid-template-columns: 1fr 1fr; }`;
+const Table = styled.table`width: 100%; max-width: 900px; td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; } td { font-variant-numeric: tabular-nums; }`;
+const Over = styled.strong`color: ${({ theme }) => theme.colour.beet};`;
+const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
+/** Within these days a date is pointed out. */
+const soonDays = 3;
+
+/** What is in the cupboard, with its dates. */
+export function StockList({ entries }: { entries: LarderEntries }) {
+  const { data: stock, error, refetch } = useQuery(stockQuery);
+  const client = useQueryClient();
+  const say = useSay();
+  const refresh = () => client.invalidateQueries({ queryKey: stockQuery.queryKey });
+  const remove = async (row: StockView) => {
+    await call(`/stock/${row.id}`, { method: 'DELETE' });
+    await refresh();
+    say(`Taken out of the cupboard: ${nameOf(entries, row)}.`, { label: 'Undo', run: () => void call(`/stock/${row.id}/restore`, { method: 'POST' }).then(refresh) });
+  };
+  return (
+    <article>
+      <h2>In the cupboard</h2>
+      <AddStock entries={entries} onAdded={refresh} />
+      {error && !stock ? <Failed error={error} onRetry={() => void refetch()} /> : null}
+      {!stock && !error ? <Loading what="the cupboard" /> : null}
+      {stock?.length === 0 ? <Empty title="Nothing is written down">Write what you have, as in a recipe: “500 g dried chickpeas”. Give its date where it has one.</Empty> : null}
+      {stock && stock.length > 0 ? (
+        <Table>
+          <thead><tr><th scope="col">What</th><th scope="col">How much</th><th scope="col">Use by</th><th scope="col">Note</th><th scope="col"><Quietly>Used up</Quietly></th></tr></thead>
+          <tbody>
+            {stock.map((row) => (
+              <tr key={row.id}>
+                <td><Link to={`/larder/${row.ingredient}`}>{nameOf(entries, row)}</Link>{row.state ? <Quietly>, {row.state}</Quietly> : null}</td>
+                <td>{showRational(row.amount.low)} {unitName(row.amount.unit, toNumber(row.amount.high))}</td>
+                <td><UseBy date={row.useBy} /></td>
+                <td>{row.note}</td>
+                <td><Button look="quiet" aria-label={`Used up: ${nameOf(entries, row)}`} onPress={() => void remove(row).catch((failure: Error) => say(failure.message))}>used up</Button></td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      ) : null}
+    </article>
+  );
+}
+
+function nameOf(entries: LarderEntries, row: StockView): string {
+  return entries.larder.ingredients.get(row.ingredient)?.names.uk ?? row.ingredient;
+}
+
+function UseBy({ date }: { date: string | null }) {
+  if (!date) return <Quietly>keeps</Quietly>;
+  const left = daysAhead(date);
+  if (left < 0) return <Over>{showDate(date)}, past</Over>;
+  return left <= soonDays ? <Soon>{showDate(date)}</Soon> : <>{showDate(date)}</>;
+}
+
+function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () => Promise<unknown> }) {
+  const [text, setText] = useState('');
+  const [useBy, setUseBy] = useState(() => today(getLocalTimeZone()).add({ days: 14 }).toString());
+  const [state, setState] = useState('');
+  const [note, setNote] = useState('');
+  const [problem, setProblem] = useState('');
+  const add = async () => {
+    const read = parseIngredientLine(text, { system: 'metric', larder: entries.larder });
+    if (!read.amount || !read.unit || !read.ingredient) return setProblem(read.unread ? `${read.unread.charAt(0).toUpperCase()}${read.unread.slice(1)}.` : 'Write an amount and an ingredient, such as 500 g farro.');
+    await call('/stock', { method: 'POST', body: { id: uuid(), ingredient: read.ingredient, amount: { ...read.amount, unit: read.unit }, state: state || read.preparation.join(', ').slice(0, 40), useBy, note } })
+      .then(async () => { setText(''); setNote(''); setState(''); setProblem(''); await onAdded(); }, (error: Error) => setProblem(error instanceof ApiError ? error.fields[0]?.sentence ?? error.message : error.message));
+  };
+  return (
+    <Form noValidate onSubmit={(event) => { event.preventDefault(); void add(); }}>
+      <Field label="What and how much" value={text} onChange={(value) => { setText(value); setProblem(''); }} problem={problem || undefined} placeholder="500 g dried chickpeas" />
+      <DateField label="Use by" value={useBy} onChange={setUseBy} />
+      <Field label="State" value={state} onChange={setState} hint="opened, cooked" maxLength={40} />
+      <Field label="Note" value={note} onChange={setNote} maxLength={120} />
+      <Button type="submit">Put it in</Button>
+    </Form>
+  );
+}

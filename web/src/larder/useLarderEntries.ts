@@ -1,0 +1,43 @@
+import { useCallback } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { LarderEntryView } from '@fornax/contract';
+import { larderOf, type Larder, type LarderEntry } from '@fornax/core';
+import { call } from '../api/client.js';
+import { kitchenQuery, larderQuery } from '../api/queries.js';
+import { checkLarderEntry } from '../classes/check.js';
+
+const none: readonly LarderEntryView[] = [];
+
+export interface LarderEntries {
+  readonly entries: readonly LarderEntryView[];
+  readonly larder: Larder;
+  readonly isLoading: boolean;
+  readonly error: Error | null;
+  retry: () => void;
+  /** Saves what the kitchen says of one ingredient. Throws with a sentence where it was refused. */
+  save: (entry: LarderEntry) => Promise<void>;
+  /** Saves one figure; null puts the standard one back. */
+  setFigure: (ingredient: string, key: string, value: number | null) => Promise<void>;
+}
+
+/** The kitchen's own figures over the standard larder, each ingredient saved under its revision. */
+export function useLarderEntries(): LarderEntries {
+  const client = useQueryClient();
+  const { data = none, isPending, error, refetch } = useQuery(larderQuery);
+  const save = useCallback(async ({ ingredient, figures, own }: LarderEntry) => {
+    const problem = checkLarderEntry({ figures: { ...figures }, own: own && { ...own, allergens: [...own.allergens] } })[0];
+    if (problem) throw new Error(problem.sentence);
+    const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
+    await client.cancelQueries({ queryKey: larderQuery.queryKey });
+    const saved = await call<LarderEntryView>(`/larder/${ingredient}`, { method: 'PUT', body: { figures, own }, revision: known?.revision ?? 0 })
+      .catch(async (failure: Error) => { await client.invalidateQueries({ queryKey: larderQuery.queryKey }); throw failure; });
+    client.setQueryData(larderQuery.queryKey, (all = none as LarderEntryView[]) => [...all.filter((each) => each.ingredient !== ingredient), saved]);
+    void client.invalidateQueries({ queryKey: kitchenQuery.queryKey });
+  }, [client]);
+  const setFigure = useCallback(async (ingredient: string, key: string, value: number | null) => {
+    const before = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
+    const { [key]: _, ...rest } = before?.figures ?? {};
+    await save({ ingredient, figures: value === null ? rest : { ...rest, [key]: value }, own: before?.own ?? null });
+  }, [client, save]);
+  return { entries: data, larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))), isLoading: isPending, error, retry: () => void refetch(), save, setFigure };
+}
