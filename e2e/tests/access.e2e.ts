@@ -22,7 +22,7 @@ test('no view has axe violations', async ({ kitchen: page }) => {
     await page.getByRole('heading', { name: heading }).waitFor();
     await expectNoViolations(page);
   }
-  for (const [place, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques', 'Techniques']] as const) {
+  for (const [place, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder']] as const) {
     await page.goto(place);
     await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
     await expectNoViolations(page);
@@ -30,7 +30,11 @@ test('no view has axe violations', async ({ kitchen: page }) => {
   await page.goto('/recipes');
   await page.getByRole('link', { name: /Beetroot/ }).click();
   await page.getByRole('button', { name: 'Edit' }).click();
-  await page.getByRole('button', { name: 'Correct' }).first().click();
+  await page.getByRole('button', { name: /^Correct/ }).first().click();
+  await expectNoViolations(page);
+  await page.goto('/techniques/toss');
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByLabel('Text of the note').waitFor();
   await expectNoViolations(page);
 });
 

@@ -13,7 +13,7 @@ export const test = base.extend<{ kitchen: Page }>({
   },
 });
 
-export { expect };
+export { expect, type Page };
 
 export async function enterDemo(page: Page): Promise<void> {
   await page.goto('/');

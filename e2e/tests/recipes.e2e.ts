@@ -28,9 +28,9 @@ test('a messy recipe is pasted, mended, kept and put on a class', async ({ kitch
   await expect(page.getByText('“1/0” is not an amount: nothing can be divided by zero.')).toBeVisible();
 
   await test.step('one line is written again, one corrected by hand', async () => {
-    await page.getByLabel('Line 4').fill('100 ml milk');
+    await page.getByRole('textbox', { name: 'Line 4' }).fill('100 ml milk');
     await expect(page.getByText('1 to look at')).toBeVisible();
-    const third = page.getByRole('listitem').filter({ has: page.getByLabel('Line 3') });
+    const third = page.getByRole('listitem').filter({ has: page.getByRole('textbox', { name: 'Line 3' }) });
     await third.getByRole('button', { name: 'Correct' }).click();
     await third.getByLabel('Ingredient').fill('smoked paprika');
     await expect(third).toContainText('in the larder as smoked paprika');
@@ -47,6 +47,14 @@ test('a messy recipe is pasted, mended, kept and put on a class', async ({ kitch
 
   await page.getByRole('button', { name: 'Keep this recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Tomato & bread salad <b>bold</b> 🥗', level: 1 })).toBeVisible();
+  await test.step('a note is attached to the second step, with what is different there', async () => {
+    await page.getByRole('button', { name: /Attach a note to step 2/ }).click();
+    await page.getByRole('option', { name: 'Fold gently' }).click();
+    await page.getByLabel('For this step, about Whisk in the oil').fill('Bread goes in last.');
+    await expect(page.getByText('· saved')).toBeVisible();
+    await page.getByRole('button', { name: 'Read', exact: true }).click();
+    await expect(page.getByRole('complementary', { name: 'Technique notes' }).filter({ hasText: 'Fold gently' })).toContainText('Bread goes in last.');
+  });
   await page.getByRole('button', { name: 'Put on a class' }).click();
   await page.getByRole('option', { name: /Pasted class/ }).click();
   // 8 people at 2 stations of 4 make the recipe for 4 once each.
@@ -60,11 +68,15 @@ test('a recipe is mended in place, saved and undone', async ({ kitchen: page }) 
   await page.getByRole('link', { name: 'Recipes' }).click();
   await page.getByRole('link', { name: /Green herb and yoghurt/ }).click();
   await page.getByRole('button', { name: 'Edit' }).click();
-  await page.getByLabel('Line 5').fill('3 tbsp lime juice');
+  await page.getByRole('textbox', { name: 'Line 5' }).fill('3 tbsp lime juice');
   await expect(page.getByText('3 tbsp · lime · juice')).toBeVisible();
   await expect(page.getByText('· saved')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('3 tbsp lime juice')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'Line 5' })).toHaveValue('3 tbsp lime juice');
+  await page.getByRole('textbox', { name: 'Line 5' }).fill('4 tbsp lime juice');
+  await page.getByRole('heading', { name: /Green herb/ }).click();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('textbox', { name: 'Line 5' })).toHaveValue('3 tbsp lime juice');
 });
 
 test('a recipe that a class uses is not deleted, and says by which', async ({ kitchen: page }) => {
@@ -85,6 +97,10 @@ test('a recipe with a title only can be kept, and says what is missing', async (
   await page.goto('/recipes/new');
   await page.getByLabel('Paste or write a recipe').fill('Only a title');
   await page.getByRole('button', { name: 'Keep this recipe' }).click();
-  await expect(page.getByText('No ingredient lines yet.')).toBeVisible();
+  await page.getByLabel('Add a line to Salad').fill('2 lemons, juiced');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('2 · lemon · juice')).toBeVisible();
+  await expect(page.getByText('· saved')).toBeVisible();
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByText('No steps yet: this dish takes no time in a plan until it has some.')).toBeVisible();
 });

@@ -21,7 +21,9 @@ export function parseRecipeText(text: string, options: RecipeTextOptions): Recip
 /** Makes a recipe of its parts: its lines read, its steps read and linked to them. */
 export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Recipe {
   const lines = parts.lines.map(({ reading, component }, index) => lineOf(reading, index, component, options.larder));
-  const { title, serves, story, source, credit, permission, notes, components } = parts;
+  const { title, serves, story, source, credit, permission, notes } = parts;
+  // A recipe of a title only still has a place for its first line.
+  const components: readonly RecipeComponent[] = parts.components.length > 0 ? parts.components : [{ id: 'c1', name: kindOf(title) === 'salad' ? 'Salad' : title.slice(0, 40) || 'All', role: 'base' }];
   return {
     title, kind: kindOf(title), serves, portion: 'side', system: options.system, leastBatch: '1/4', story, source, credit, permission, notes, choices: [], components, lines,
     steps: readSteps(parts.steps, parts.steps.map((step) => componentOfStep(step, lines, components)), lines, options.larder),

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useDroppable, useSensor, useSensors, type Announcements, type DragEndEvent } from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { componentRoles, lineOf, moveLine, nextId, parseIngredientLine, removeComponent, type ComponentRole, type Larder, type Recipe, type RecipeComponent, type RecipeLine } from '@fornax/core';
@@ -25,6 +25,15 @@ export interface ColumnProps {
   problems: Readonly<Record<string, string>>;
 }
 
+/** What a screen reader says while something is moved; `nameOf` gives the words of an item or a place. */
+export function spokenMoves(nameOf: (id: string) => string): { announcements: Announcements; screenReaderInstructions: { draggable: string } } {
+  const over = (event: { active: { id: string | number }; over: { id: string | number } | null }) => (event.over?.id === event.active.id ? undefined : event.over ? `Over ${nameOf(String(event.over.id))}.` : 'Over no place.');
+  return {
+    announcements: { onDragStart: ({ active }) => `Lifted ${nameOf(String(active.id))}.`, onDragOver: over, onDragEnd: ({ active }) => `Set down ${nameOf(String(active.id))}.`, onDragCancel: ({ active }) => `Left ${nameOf(String(active.id))} where it was.` },
+    screenReaderInstructions: { draggable: 'Press space to lift, the arrow keys to move, space to set down, escape to leave it where it was.' },
+  };
+}
+
 /** Moves by pointer from the handle, and by keyboard: space to lift, arrows to move, space to set down. */
 export function useDragSensors() {
   return useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
@@ -40,7 +49,7 @@ export function LinesColumn({ recipe, recipeId, larder, change }: ColumnProps) {
   };
   const addComponent = () => change({ components: [...recipe.components, { id: nextId('c', recipe.components), name: 'New component', role: 'base' }] });
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={drop}>
+    <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={drop} accessibility={spokenMoves((id) => recipe.lines.find((line) => line.id === id)?.text ?? recipe.components.find((component) => component.id === id)?.name ?? '')}>
       <h2>Lines</h2>
       {recipe.components.map((component) => <ComponentPart key={component.id} component={component} recipe={recipe} recipeId={recipeId} larder={larder} change={change} />)}
       <Row><Button onPress={addComponent}>Add a component</Button></Row>
@@ -57,8 +66,9 @@ function droppedAt(lines: readonly RecipeLine[], id: string, over: string): { be
 }
 
 function ComponentPart({ component, recipe, recipeId, larder, change }: Omit<ColumnProps, 'problems'> & { component: RecipeComponent }) {
-  const { setNodeRef } = useDroppable({ id: component.id });
   const own = recipe.lines.filter((line) => line.componentId === component.id);
+  // Only an empty component is a place of its own: in the others a line is dropped among the lines.
+  const { setNodeRef } = useDroppable({ id: component.id, disabled: own.length > 0 });
   const changeComponent = (to: Partial<RecipeComponent>) => change({ components: recipe.components.map((each) => (each.id === component.id ? { ...each, ...to } : each)) });
   const changeLine = (changed: RecipeLine) => change({ lines: recipe.lines.map((line) => (line.id === changed.id ? changed : line)) });
   return (

@@ -13,7 +13,7 @@ import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Quietly } from '../../parts/states.js';
 import { WhenChoice } from '../WhenChoice.js';
-import { Handle, useDragSensors, type ColumnProps } from './LinesColumn.js';
+import { Handle, spokenMoves, useDragSensors, type ColumnProps } from './LinesColumn.js';
 
 const Item = styled.li`display: flex; gap: 2px; padding: 8px 0 12px; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; background: ${({ theme }) => theme.colour.sheet};`;
 const Body = styled.div`flex: 1; min-width: 0;`;
@@ -41,7 +41,7 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
     change({ steps: moveStep(recipe.steps, at(active.id), at(over.id)) });
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={drop}>
+    <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={drop} accessibility={spokenMoves((id) => recipe.steps.find((step) => step.id === id)?.text ?? '')}>
       <h2>Steps</h2>
       <SortableContext items={recipe.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
         <ol aria-label="Steps">
