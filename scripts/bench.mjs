@@ -5,9 +5,12 @@ import { gzipSync } from 'node:zlib';
 import { launchChromium } from './lib/browser.mjs';
 import { freePort } from './lib/database.mjs';
 import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
-import { measureEdit } from './lib/measure-browser.mjs';
+import { measureEdit, measureTyping } from './lib/measure-browser.mjs';
 import { runCommand } from './lib/say.mjs';
 import { startFornax } from './lib/serve.mjs';
+
+/** Recipes that the library is filled with. */
+const libraryRecipes = 2000;
 
 /** Prints the measurements of docs/performance.md. */
 await runCommand(async () => {
@@ -18,7 +21,8 @@ await runCommand(async () => {
   const demo = await import('../demo/dist/index.js');
   benchPlan(core, demo);
   benchParsing(core);
-  await benchBrowser();
+  benchOddLines(core);
+  await benchBrowser(core);
 });
 
 function row(name, value) {
@@ -42,7 +46,7 @@ function timed(work, rounds) {
 function bigBundle(core, demo, stations) {
   const recipes = demo.demoRecipes.map(({ recipe }) => ({ ...recipe, lines: Array.from({ length: 12 }, (_, index) => ({ ...recipe.lines[index % recipe.lines.length], id: `l${index + 1}` })) }));
   const makers = ['every station', 'every station', 'every station', 'demonstration', 'made ahead', 'every station', 'demonstration', 'made ahead'];
-  const dishes = makers.map((maker, index) => ({ id: `d${index}`, recipeId: `r${index}`, version: 1, portion: 'taste', maker, recipe: recipes[index] }));
+  const dishes = makers.map((maker, index) => ({ id: `d${index}`, recipeId: `r${index}`, version: 1, portion: 'taste', maker, choices: {}, recipe: recipes[index] }));
   const facts = { id: 'bench', title: 'Bench', startsAt: '2026-11-27T14:00', zone: 'Europe/London', lengthMinutes: 300, place: '', people: stations * 4, peoplePerStation: 4, assistants: 1, demonstrationPlates: 2, dishes };
   return { class: facts, kitchen: { ...demo.demoKitchen, appliances: demo.demoKitchen.appliances.map((each) => ({ ...each, capacity: stations })) } };
 }
@@ -64,7 +68,36 @@ function benchParsing(core) {
   row('parseIngredientLine, 1 000 lines', `${timed(parse, 11).toFixed(1)} ms median`);
 }
 
-async function benchBrowser() {
+/** Lines of odd words, up to the longest that is read. */
+function benchOddLines(core) {
+  const words = ['1', '½', '2 to 3', '(', '400 g', 'tin', ',', 'or', 'and', 'plus', 'for the top', 'in', 'oil', 'olive', 'lemon', 'juice', 'zest of', 'a', 'x', '/', 'of', 'piece', 'chopped', '(about', 'to taste', '1/0', 'dozen', ')', 'parsley'];
+  let seed = 7;
+  const random = () => { seed = (seed * 1103515245 + 12345) & 0x7fffffff; return seed / 0x7fffffff; };
+  const lines = Array.from({ length: 3000 }, () => Array.from({ length: 1 + Math.floor(random() * 60) }, () => words[Math.floor(random() * words.length)]).join(' ').slice(0, 400));
+  const times = lines.map((line) => timed(() => core.parseIngredientLine(line, { system: 'metric' }), 3));
+  row('parseIngredientLine, one odd line of up to 400 characters', `${median(times).toFixed(2)} ms median`);
+}
+
+/** Fills the library through the API and types into Find. */
+async function benchLibrary(page, core, address) {
+  const text = (index) => `Bench salad ${index}\nServes 4\nIngredients\n500 g beetroot, peeled\n2 oranges, segmented\n60 g walnuts, toasted\n3 tbsp olive oil\n1 tbsp red wine vinegar\n1 tsp fine salt\nMethod\n1. Roast the beetroot for an hour at 200 °C.\n2. Whisk vinegar and oil and toss.`;
+  const made = await page.evaluate(async (contents) => {
+    const id = (index) => `018f0000-0000-7000-8000-${String(index).padStart(12, '0')}`;
+    for (let from = 0; from < contents.length; from += 8) {
+      await Promise.all(contents.slice(from, from + 8).map((content, at) => fetch('/api/recipes', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: id(from + at), content }) })));
+    }
+    return contents.length;
+  }, Array.from({ length: libraryRecipes }, (_, index) => core.parseRecipeText(text(index), { system: 'metric' })));
+  const begun = performance.now();
+  await page.goto(`${address}/recipes`);
+  await page.getByText(`of ${made + 10} are shown`).waitFor();
+  row(`the library of ${made} recipes, from the address to the list`, `${((performance.now() - begun) / 1000).toFixed(1)} s`);
+  const times = [];
+  for (let round = 0; round < 12; round++) times.push(await measureTyping(page, 'Find', `salad ${100 + round * 7}`, `Bench salad ${100 + round * 7}`));
+  row(`find as you type over ${made} recipes`, `${median(times).toFixed(0)} ms median, ${Math.max(...times).toFixed(0)} ms at most`);
+}
+
+async function benchBrowser(core) {
   const folder = mkdtempSync(join(tmpdir(), 'fornax-bench-'));
   const begun = performance.now();
   const fornax = await startFornax({ folder, port: await freePort(), demo: true });
@@ -84,6 +117,7 @@ async function benchBrowser() {
     row('a changed number to the followed figures on the screen', `${median(times).toFixed(0)} ms median, ${Math.max(...times).toFixed(0)} ms at most`);
     await page.waitForTimeout(3000);
     row('server memory after that (resident set)', `${residentMegabytes(fornax.server.pid)} MB`);
+    await benchLibrary(page, core, fornax.address);
   } finally {
     await browser.close();
     await fornax.stop();

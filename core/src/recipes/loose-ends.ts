@@ -1,5 +1,5 @@
 import { toFraction, toRational, type Rational } from '../amounts/index.js';
-import type { Larder } from '../larder/index.js';
+import { standardLarder, type Larder } from '../larder/index.js';
 import { LineMentions, unlistedNames } from './intake/links.js';
 import type { Recipe } from './types.js';
 
@@ -13,9 +13,28 @@ export interface LooseEnds {
   readonly unlisted: readonly string[];
 }
 
-/** Compares the lines of a recipe with its steps. Nothing is loose where there are no steps at all. */
-export function looseEnds(recipe: Pick<Recipe, 'lines' | 'steps'>, larder?: Larder): LooseEnds {
-  if (recipe.steps.length === 0) return { unused: [], partly: [], unlisted: [] };
+const none: LooseEnds = { unused: [], partly: [], unlisted: [] };
+const comparedBefore = new WeakMap<Larder, Map<string, LooseEnds>>();
+const rememberedRecipes = 200;
+
+/**
+ * Compares the lines of a recipe with its steps. Nothing is loose where there are no steps at all. The same words are compared once: a
+ * class is planned again for every changed number, its recipes seldom change.
+ */
+export function looseEnds(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder = standardLarder): LooseEnds {
+  if (recipe.steps.length === 0) return none;
+  const known = comparedBefore.get(larder) ?? new Map<string, LooseEnds>();
+  comparedBefore.set(larder, known);
+  const key = JSON.stringify([recipe.lines.map(({ id, name, text, ingredient, byProducts, unit }) => [id, name, text, ingredient, byProducts, unit]), recipe.steps.map(({ text, uses }) => [text, uses])]);
+  const before = known.get(key);
+  if (before) return before;
+  if (known.size >= rememberedRecipes) known.clear();
+  const found = compare(recipe, larder);
+  known.set(key, found);
+  return found;
+}
+
+function compare(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder): LooseEnds {
   const used = new Map<string, ReturnType<typeof toFraction>>();
   for (const { line, share } of recipe.steps.flatMap((step) => step.uses)) used.set(line, (used.get(line) ?? toFraction('0')).add(toFraction(share)));
   const mentions = new LineMentions(recipe.lines, larder);

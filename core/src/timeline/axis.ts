@@ -82,7 +82,21 @@ function createOffsets(zone: string): (instant: number) => number {
   };
 }
 
+const dayInMilliseconds = 86_400_000;
+const dayTexts = new Map<number, string>();
+
 function wallTime(instant: number, offsetAt: (instant: number) => number): { date: string; time: string } {
-  const text = new Date(instant + offsetAt(instant)).toISOString();
-  return { date: text.slice(0, 10), time: text.slice(11, 16) };
+  const local = instant + offsetAt(instant);
+  const day = Math.floor(local / dayInMilliseconds);
+  const minute = Math.floor((local - day * dayInMilliseconds) / minuteInMilliseconds);
+  let date = dayTexts.get(day);
+  if (date === undefined) {
+    date = new Date(day * dayInMilliseconds).toISOString().slice(0, 10);
+    dayTexts.set(day, date);
+  }
+  return { date, time: `${twoDigits(Math.floor(minute / 60))}:${twoDigits(minute % 60)}` };
+}
+
+function twoDigits(value: number): string {
+  return value < 10 ? `0${value}` : String(value);
 }

@@ -142,10 +142,12 @@ describe('another kitchen', () => {
     const { SessionRow } = await import('../database/models.js');
     await SessionRow.update({ kitchenId: other.id }, { where: {} });
     expect((await harness.cook.get('/api/classes').expect(200)).body).toEqual([]);
-    expect((await harness.cook.get('/api/recipes').expect(200)).body).toEqual([]);
-    for (const path of [`/api/classes/${view.id}`, `/api/classes/${view.id}/plan`, `/api/recipes/${recipe.id}`]) await harness.cook.get(path).expect(404);
+    for (const path of ['/api/recipes', '/api/larder', '/api/stock', '/api/techniques']) expect([path, (await harness.cook.get(path).expect(200)).body]).toEqual([path, []]);
+    for (const path of [`/api/recipes/${recipe.id}/versions`, `/api/classes/${view.id}`, `/api/classes/${view.id}/plan`, `/api/recipes/${recipe.id}`]) await harness.cook.get(path).expect(404);
     await patch(view, { people: 3 }).expect(404);
     await harness.cook.delete(`/api/recipes/${recipe.id}`).expect(404);
+    await harness.cook.post(`/api/recipes/${recipe.id}/versions`).send({ note: '' }).expect(404);
+    await harness.cook.delete('/api/techniques/toss').expect(404);
     await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: true }).expect(404);
     await elsewhere.get('/api/classes').expect(401);
   });

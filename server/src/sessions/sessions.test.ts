@@ -58,7 +58,7 @@ describe('the door', () => {
   beforeAll(async () => { harness = await startHarness(); });
   afterAll(() => harness.close());
 
-  it.each(['/api/classes', '/api/recipes', '/api/techniques', '/api/courses', '/api/kitchen', '/api/session'])('%s wants a session', async (path) => {
+  it.each(['/api/classes', '/api/recipes', '/api/techniques', '/api/courses', '/api/kitchen', '/api/larder', '/api/stock', '/api/session'])('%s wants a session', async (path) => {
     const { body, headers } = await harness.stranger.get(path).expect(401);
     expect(headers['content-type']).toContain('application/problem+json');
     expect(body).toMatchObject({ status: 401, title: 'Not signed in' });

@@ -16,6 +16,10 @@ const List = styled.ul`max-width: 980px; border-top: 1px solid ${({ theme }) => 
 const Item = styled.li`display: grid; grid-template-columns: minmax(0, 1fr) 190px 220px; gap: 4px 24px; padding: 10px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; a { color: inherit; font-weight: 700; overflow-wrap: anywhere; } @media (max-width: 700px) { grid-template-columns: 1fr; }`;
 const Look = styled.span`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
 
+const More = styled.p`margin-top: 12px;`;
+/** So many rows are drawn at first: a long library stays quick to type in. */
+const firstShown = 100;
+
 type KindFilter = DishKind | 'all';
 const kindNames: readonly { id: KindFilter; name: string }[] = [{ id: 'all', name: 'all kinds' }, ...dishKinds.map((id) => ({ id, name: `${id}s` }))];
 
@@ -23,6 +27,7 @@ const kindNames: readonly { id: KindFilter; name: string }[] = [{ id: 'all', nam
 export default function RecipesPage() {
   const navigate = useNavigate();
   const { data: recipes, error, refetch } = useQuery(recipesQuery);
+  const [isWhole, setWhole] = useState(false);
   const [isImporting, setImporting] = useState(false);
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<KindFilter>('all');
@@ -34,7 +39,7 @@ export default function RecipesPage() {
       <ImportRecipes isOpen={isImporting} onClose={() => setImporting(false)} />
       {recipes && recipes.length > 0 ? (
         <Filters>
-          <Field label="Find" type="search" value={search} onChange={setSearch} hint="A title, a technique or an allergen." />
+          <Field label="Find" type="search" value={search} onChange={setSearch} hint="A title, a technique, an allergen, vegan, or a month." />
           <Choice label="Kind" value={kind} onChange={setKind} options={kindNames} />
         </Filters>
       ) : null}
@@ -42,21 +47,22 @@ export default function RecipesPage() {
       {!recipes && !error ? <Loading what="the library" /> : null}
       {recipes?.length === 0 ? <Empty title="The library is empty">Paste a recipe as text: its lines and steps are read at once, and what was not understood is marked.</Empty> : null}
       {recipes && recipes.length > 0 && found.length === 0 ? <Empty title="Nothing fits">No recipe has this name, technique or allergen. Try fewer words, or all kinds.</Empty> : null}
-      {found.length > 0 ? <List aria-label="Recipes">{found.map((recipe) => <RecipeItem key={recipe.id} recipe={recipe} />)}</List> : null}
+      {found.length > 0 ? <List aria-label="Recipes">{found.slice(0, isWhole ? undefined : firstShown).map((recipe) => <RecipeItem key={recipe.id} recipe={recipe} />)}</List> : null}
+      {found.length > firstShown && !isWhole ? <More>{firstShown} of {found.length} are shown. <Button onPress={() => setWhole(true)}>Show all</Button></More> : null}
     </Sheet>
   );
 }
 
 function matches(recipe: RecipeSummary, wanted: string): boolean {
-  return [recipe.title, ...recipe.techniques.map((each) => each.replaceAll('-', ' ')), ...recipe.allergens].some((text) => text.toLowerCase().includes(wanted));
+  return [recipe.title, ...recipe.techniques.map((each) => each.replaceAll('-', ' ')), ...recipe.allergens, ...recipe.diets, recipe.season].some((text) => text.toLowerCase().includes(wanted));
 }
 
 function RecipeItem({ recipe }: { recipe: RecipeSummary }) {
   return (
     <Item>
       <div><Link to={`/recipes/${recipe.id}`}>{recipe.title}</Link><div><Quietly>{recipe.kind}, serves {recipe.serves} as a {recipe.portion}</Quietly></div></div>
-      <Quietly>{recipe.handsOnMinutes} min hands-on{recipe.waitMinutes > 0 ? `, ${Math.round(recipe.waitMinutes / 6) / 10} h waiting` : ''}</Quietly>
-      <div>{recipe.unread > 0 ? <Look>{recipe.unread} {recipe.unread === 1 ? 'line' : 'lines'} to look at</Look> : <Quietly>{recipe.allergens.length > 0 ? `contains ${recipe.allergens.join(', ')}` : 'no listed allergens'}</Quietly>}</div>
+      <Quietly>{recipe.handsOnMinutes} min hands-on{recipe.waitMinutes > 0 ? `, ${Math.round(recipe.waitMinutes / 6) / 10} h waiting` : ''}<br />{recipe.season === 'all year' ? 'all year' : `in season ${recipe.season}`}</Quietly>
+      <div>{recipe.unread > 0 ? <Look>{recipe.unread} {recipe.unread === 1 ? 'line' : 'lines'} to look at</Look> : <Quietly>{recipe.allergens.length > 0 ? `contains ${recipe.allergens.join(', ')}` : 'no listed allergens'}{recipe.diets.length > 0 ? <><br />{recipe.diets.join(', ')}</> : null}</Quietly>}</div>
     </Item>
   );
 }

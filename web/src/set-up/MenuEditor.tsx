@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useCallback, useRef, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
@@ -34,44 +34,55 @@ const Contains = styled.p`font-size: 13px; color: ${({ theme }) => theme.colour.
 export function MenuEditor() {
   const { view, plan, editor } = useOpenClass();
   const [isChoosing, setChoosing] = useState(false);
-  const setDishes = (dishes: readonly Dish[]) => editor.edit({ dishes });
-  const change = (id: string, to: Partial<Dish>) => setDishes(view.dishes.map((dish) => (dish.id === id ? { ...dish, ...to } : dish)));
-  const move = (index: number, by: number) => {
-    const dishes = [...view.dishes];
-    dishes.splice(index + by, 0, ...dishes.splice(index, 1));
-    setDishes(dishes);
-  };
+  const latest = useRef({ view, editor });
+  latest.current = { view, editor };
+  const setDishes = useCallback((change: (dishes: readonly Dish[]) => readonly Dish[]) => latest.current.editor.edit({ dishes: change(latest.current.view.dishes) }), []);
   return (
     <>
       <Head><h2>Menu</h2><Button look={view.dishes.length === 0 ? 'act' : 'plain'} onPress={() => setChoosing(true)}>Add a dish</Button></Head>
       {view.dishes.length === 0 ? <Empty title="No dishes yet">Add a dish from the library. Amounts, shopping, kit and times follow at once.</Empty> : null}
       <List aria-label="Dishes">
         {view.dishes.map((dish, index) => (
-          <Item key={dish.id}>
-            <DishTitle dish={dish} onChoose={(choices) => change(dish.id, { choices })} allergens={plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []} onNewest={() => change(dish.id, { version: dish.newestVersion + 1 })} />
-            <Choice label={`Portion of ${dish.recipe.title}`} hideLabel value={dish.portion} options={portionNames} onChange={(portion) => change(dish.id, { portion })} />
-            <Choice label={`Who makes ${dish.recipe.title}`} hideLabel value={dish.maker} options={makerNames} onChange={(maker) => change(dish.id, { maker })} />
-            <Row $gap={0}>
-              <Button look="quiet" aria-label={`Move ${dish.recipe.title} up`} isDisabled={index === 0} onPress={() => move(index, -1)}><ArrowUp size={15} aria-hidden /></Button>
-              <Button look="quiet" aria-label={`Move ${dish.recipe.title} down`} isDisabled={index === view.dishes.length - 1} onPress={() => move(index, 1)}><ArrowDown size={15} aria-hidden /></Button>
-              <Button look="quiet" aria-label={`Take ${dish.recipe.title} off the menu`} onPress={() => setDishes(view.dishes.filter((each) => each.id !== dish.id))}><X size={15} aria-hidden /></Button>
-            </Row>
-          </Item>
+          <DishItem key={dish.id} dish={dish} index={index} count={view.dishes.length} contains={(plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []).join(', ')} setDishes={setDishes} />
         ))}
       </List>
-      <ChooseDish isOpen={isChoosing} onClose={() => setChoosing(false)} onChoose={(dish) => setDishes([...view.dishes, dish])} />
+      <ChooseDish isOpen={isChoosing} onClose={() => setChoosing(false)} onChoose={(dish) => setDishes((dishes) => [...dishes, dish])} />
     </>
   );
 }
 
-interface DishTitleProps { dish: Dish; allergens: readonly string[]; onNewest: () => void; onChoose: (choices: Dish['choices']) => void }
+interface DishItemProps { dish: Dish; index: number; count: number; contains: string; setDishes: (change: (dishes: readonly Dish[]) => readonly Dish[]) => void }
 
-function DishTitle({ dish, allergens, onNewest, onChoose }: DishTitleProps) {
+/** One dish. Drawn again only when it changes itself: a number typed above must not wait for its lists. */
+const DishItem = memo(function DishItem({ dish, index, count, contains, setDishes }: DishItemProps) {
+  const change = (to: Partial<Dish>) => setDishes((dishes) => dishes.map((each) => (each.id === dish.id ? { ...each, ...to } : each)));
+  const move = (by: number) => setDishes((dishes) => {
+    const moved = [...dishes];
+    moved.splice(index + by, 0, ...moved.splice(index, 1));
+    return moved;
+  });
+  return (
+    <Item>
+      <DishTitle dish={dish} contains={contains} onChoose={(choices) => change({ choices })} onNewest={() => change({ version: dish.newestVersion + 1, recipe: dish.newest ?? dish.recipe })} />
+      <Choice label={`Portion of ${dish.recipe.title}`} hideLabel value={dish.portion} options={portionNames} onChange={(portion) => change({ portion })} />
+      <Choice label={`Who makes ${dish.recipe.title}`} hideLabel value={dish.maker} options={makerNames} onChange={(maker) => change({ maker })} />
+      <Row $gap={0}>
+        <Button look="quiet" aria-label={`Move ${dish.recipe.title} up`} isDisabled={index === 0} onPress={() => move(-1)}><ArrowUp size={15} aria-hidden /></Button>
+        <Button look="quiet" aria-label={`Move ${dish.recipe.title} down`} isDisabled={index === count - 1} onPress={() => move(1)}><ArrowDown size={15} aria-hidden /></Button>
+        <Button look="quiet" aria-label={`Take ${dish.recipe.title} off the menu`} onPress={() => setDishes((dishes) => dishes.filter((each) => each.id !== dish.id))}><X size={15} aria-hidden /></Button>
+      </Row>
+    </Item>
+  );
+});
+
+interface DishTitleProps { dish: Dish; contains: string; onNewest: () => void; onChoose: (choices: Dish['choices']) => void }
+
+function DishTitle({ dish, contains, onNewest, onChoose }: DishTitleProps) {
   const [isComparing, setComparing] = useState(false);
   return (
     <Title>
       <Link to={`/recipes/${dish.recipeId}`}>{dish.recipe.title}</Link>
-      {allergens.length > 0 ? <Contains>Contains {allergens.join(', ')}. Check the labels.</Contains> : <Quietly>No listed allergens; check the labels.</Quietly>}
+      {contains ? <Contains>Contains {contains}. Check the labels.</Contains> : <Quietly>No listed allergens; check the labels.</Quietly>}
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}><Choice label={`${choice.name}, ${dish.recipe.title}`} hideLabel value={optionTaken(choice, dish.choices)} options={choice.options.map(({ id, name }) => ({ id, name: `${choice.name}: ${name}` }))} onChange={(option) => onChoose({ ...dish.choices, [choice.id]: option })} /></Way>
       ))}
