@@ -60,4 +60,26 @@ export const dipsAndDressings: readonly WrittenRecipe[] = [
       { text: 'Cut carrots, cucumber and chicory for dipping.', of: 2, hands: 8, place: 'in class', tools: ['board and knife', 'peeler', 'serving dish'], uses: [7, 8, 9], after: [], holds: 120, techniques: ['dice'] },
     ],
   },
+  {
+    key: 'house-mustard', title: 'House mustard dressing', kind: 'dressing', serves: 6, portion: 'side',
+    story: 'The dressing of the house: made once, and a part of other recipes.',
+    components: [{ name: 'Dressing', role: 'dressing', lines: ['2 tbsp cider vinegar', '2 tsp Dijon mustard', '½ tsp fine salt', '6 tbsp rapeseed oil'] }],
+    steps: [{ text: 'Shake vinegar, mustard and salt in a jar, then the oil.', of: 1, hands: 4, place: 'in class', tools: ['jar with lid'], uses: [1, 2, 3, 4], after: [], holds: 45, techniques: ['shake-dressing'], show: 3 }],
+  },
+  {
+    key: 'house-leaves', title: 'Leaves with the house dressing', kind: 'salad', serves: 6, portion: 'side',
+    story: 'One salad, two schools: dressed just before serving, or by everybody at the table.',
+    choices: [{ id: 'w1', name: 'When to dress', usual: 'o1', options: [{ id: 'o1', name: 'just before serving' }, { id: 'o2', name: 'at the table' }] }],
+    components: [
+      { name: 'Leaves', role: 'base', lines: ['2 heads cos lettuce', '60 g rocket', '100 g radishes, sliced'] },
+      { name: 'House dressing', role: 'dressing', lines: [], made: { by: 'house-mustard', batches: '1' } },
+      { name: 'On top', role: 'topping', lines: ['40 g sunflower seeds, toasted'] },
+    ],
+    steps: [
+      { text: 'Take the base out of the cos, wash and dry the leaves and the rocket.', of: 1, hands: 6, place: 'in class', tools: ['board and knife', 'salad spinner'], uses: [1, 2], after: [], holds: 120, techniques: ['open-cos', 'wash-and-dry-leaves'], show: 2 },
+      { text: 'Slice the radishes and toast the sunflower seeds in a dry pan.', of: 1, hands: 6, place: 'in class', on: ['hob', ''], tools: ['board and knife', 'frying pan'], uses: [3, 4], after: [], holds: 120, techniques: ['slice', 'toast-nuts-seeds'] },
+      { text: 'Toss the leaves with the house dressing at the last moment; seeds on top.', of: 1, hands: 3, place: 'in class', tools: ['large bowl', 'serving dish'], after: [1, 2], holds: 10, techniques: ['toss'], when: { choice: 'w1', option: 'o1' } },
+      { text: 'Set leaves, seeds and a jar of the house dressing on each table.', of: 1, hands: 2, place: 'in class', tools: ['serving dish'], after: [1, 2], holds: 30, techniques: ['garnish'], when: { choice: 'w1', option: 'o2' } },
+    ],
+  },
 ];

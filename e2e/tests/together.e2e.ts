@@ -39,6 +39,39 @@ test('two people change different fields: both changes stand', async ({ kitchen:
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('6');
 });
 
+test('two people write one recipe: other parts are joined, the same part is shown both ways', async ({ kitchen: page, browser }) => {
+  await page.goto('/recipes/new');
+  await page.getByLabel('Paste or write a recipe').fill('Shared recipe\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('heading', { name: 'Shared recipe', level: 1 }).waitFor();
+  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  await enterDemo(other);
+  await other.goto(page.url());
+  const line = (of: typeof page) => of.getByRole('textbox', { name: 'Line 1', exact: true });
+  await line(other).waitFor();
+  await test.step('the line here, the servings there', async () => {
+    await page.context().setOffline(true);
+    await line(page).fill('120 g rocket');
+    await other.getByLabel('Serves').fill('6');
+    await expect(other.getByText('· saved')).toBeVisible();
+    await page.context().setOffline(false);
+    await expect(page.getByText('· saved')).toBeVisible();
+    await expect(page.getByLabel('Serves')).toHaveValue('6');
+    await expect(line(other)).toHaveValue('120 g rocket');
+  });
+  await test.step('the same line twice', async () => {
+    await page.context().setOffline(true);
+    await line(page).fill('130 g rocket');
+    await line(other).fill('140 g rocket');
+    await expect(other.getByText('· saved')).toBeVisible();
+    await page.context().setOffline(false);
+    const notice = page.getByRole('alert').filter({ hasText: 'Somebody else changed this recipe while you did.' });
+    await expect(notice).toContainText('Lines130 g rocket140 g rocket');
+    await notice.getByRole('button', { name: 'Take theirs' }).click();
+    await expect(line(page)).toHaveValue('140 g rocket');
+  });
+});
+
 test('what is typed as the page is left is sent when it comes back', async ({ kitchen: page }) => {
   await makeClass(page, 'Interrupted class');
   await page.route('**/api/classes/*', (route) => (route.request().method() === 'PATCH' ? route.abort() : route.continue()));

@@ -84,6 +84,7 @@ export function figuresOf(ingredient: Ingredient): LarderFigure[] {
 }
 
 function labelOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
+  if (name === 'holds' && rest === 'acid') return `Acid, ${ingredient.composition?.acid?.kind ?? 'acetic'}`;
   if (name !== 'price') return kind.label(rest);
   const pack = ingredient.packs[Number(rest)]!;
   return pack.loose ? 'Price' : `Price, ${[pack.name || 'one', pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;

@@ -1,4 +1,5 @@
 import { demoClasses, demoCourse, demoKitchen, demoRecipes } from '@fornax/demo';
+import type { Recipe } from '@fornax/core';
 import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
@@ -15,7 +16,7 @@ export async function loadDemo(sequelize: Sequelize, today: string): Promise<boo
     await AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: 'Ines Okoye', email: null, passwordHash: null }, { transaction });
     const recipes = new Map<string, RecipeRow>();
     for (const { key, recipe } of demoRecipes) {
-      recipes.set(key, await RecipeRow.create({ id: uuid(), kitchenId: kitchen.id, revision: 1, title: recipe.title, content: recipe }, { transaction }));
+      recipes.set(key, await RecipeRow.create({ id: uuid(), kitchenId: kitchen.id, revision: 1, title: recipe.title, content: withParts(recipe, recipes) }, { transaction }));
     }
     const course = await CourseRow.create({ id: uuid(), kitchenId: kitchen.id, title: demoCourse.title }, { transaction });
     for (const each of demoClasses(today)) await loadClass(each, course, recipes, transaction);
@@ -32,4 +33,15 @@ async function loadClass({ dishes, ...fields }: ReturnType<typeof demoClasses>[n
     const version = await versionOfDraft(recipe, transaction);
     await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker, choices: {} }, { transaction });
   }
+}
+
+/** Components of the demo name other recipes by their key: recipes that are parts come before those that use them. */
+function withParts(recipe: Recipe, loaded: ReadonlyMap<string, RecipeRow>): Recipe {
+  return { ...recipe, components: recipe.components.map((component) => (component.recipe ? { ...component, recipe: { ...component.recipe, recipeId: partId(component.recipe.recipeId, loaded) } } : component)) };
+}
+
+function partId(key: string, loaded: ReadonlyMap<string, RecipeRow>): string {
+  const row = loaded.get(key);
+  if (!row) throw new Error(`The demo has no recipe “${key}” before the one that uses it.`);
+  return row.id;
 }

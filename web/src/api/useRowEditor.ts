@@ -37,6 +37,8 @@ interface Options<T extends P & { revision: number }, P extends object> {
   readonly query: UseQueryOptions<T, Error, T, readonly string[]>;
   /** Sends a change under the revision it builds on; `base` is the row as the server last gave it. */
   readonly send: (patch: P, revision: number, base: T) => Promise<T>;
+  /** The row in what a refused write is answered with; that itself unless told otherwise. */
+  readonly rowOf?: (current: unknown) => T;
   /** Problems of a change, by field; none where it may be sent. */
   readonly check: (patch: Partial<P>) => readonly FieldProblem[];
 }
@@ -61,7 +63,7 @@ function withStep<P>(done: readonly Step<P>[], step: Step<P>): Step<P>[] {
  * Edits one row without a save button: a change shows at once, waits in IndexedDB and is sent under the revision it was
  * based on. Changes to other fields by somebody else are joined; changes to the same fields are shown as a conflict.
  */
-export function useRowEditor<T extends P & { revision: number }, P extends object>({ row, query, send, check }: Options<T, P>): RowEditor<T, P> {
+export function useRowEditor<T extends P & { revision: number }, P extends object>({ row, query, send, check, rowOf = asRow }: Options<T, P>): RowEditor<T, P> {
   const client = useQueryClient();
   const { data, error, refetch } = useQuery(query);
   const server = useNewest(data);
@@ -108,7 +110,7 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
 
     function handleFailure(failure: unknown, sent: Unsent<P>) {
       if (failure instanceof ApiError && failure.status === 409 && failure.current) {
-        const theirs = failure.current as T;
+        const theirs = rowOf(failure.current);
         const fields = clashingFields(sent, theirs);
         client.setQueryData(query.queryKey, theirs);
         latest.current.server = theirs;
@@ -123,7 +125,7 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
         setSaveState('waiting');
       }
     }
-  }, [client, query.queryKey, remember, send]);
+  }, [client, query.queryKey, remember, rowOf, send]);
 
   useEffect(() => {
     if (!unsent || conflict || saveState === 'refused') return undefined;
@@ -189,6 +191,10 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
     shown, error, saveState: unsent && saveState === 'saved' ? 'saving' : saveState, problems, conflict, canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
     edit, undo, redo, keepMine, takeTheirs, retry: () => void refetch(),
   };
+}
+
+function asRow<T>(current: unknown): T {
+  return current as T;
 }
 
 /** The row of the highest revision seen: an answer that was asked for before our own write must not bring the old row back. */

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { looseEnds, showRational, type KitchenFacts, type Larder, type Recipe } from '@fornax/core';
+import { looseEnds, showRational, type Larder, type Recipe } from '@fornax/core';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
@@ -29,6 +29,10 @@ const Editing = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 
 const Component = styled.section`margin-bottom: 16px; li { padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; overflow-wrap: anywhere; }`;
 const Look = styled.p`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
 const Notice = styled.section`margin: 12px 0; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon}; dl { display: grid; grid-template-columns: max-content 1fr 1fr; gap: 2px 24px; margin: 8px 0; } dt { color: ${({ theme }) => theme.colour.quiet}; } dd { overflow-wrap: anywhere; }`;
+
+/** Printed, a recipe is always the one to read, never its form. */
+const OnScreen = styled.div`@media print { display: none; }`;
+const OnPaper = styled.div`display: none; @media print { display: block; }`;
 
 /** A dish to read and teach from, and to write. */
 export default function RecipePage() {
@@ -64,7 +68,8 @@ function OpenedRecipe({ id }: { id: string }) {
         <RecipeConflict editor={editor} />
         <FactsStrip recipe={whole} larder={larder} kitchen={kitchen} />
         <LooseEnds recipe={whole} larder={larder} />
-        {isEditing ? <EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} /> : <ReadRecipe recipe={whole} kitchen={kitchen} />}
+        {isEditing ? <OnScreen><EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} /></OnScreen> : null}
+        {isEditing ? <OnPaper><ReadRecipe recipe={whole} /></OnPaper> : <ReadRecipe recipe={whole} />}
       </Work>
       <WorkingsPanel />
     </Frame>
@@ -84,7 +89,7 @@ function LooseEnds({ recipe, larder }: { recipe: Recipe; larder: Larder }) {
   );
 }
 
-function ReadRecipe({ recipe }: { recipe: Recipe; kitchen: KitchenFacts }) {
+function ReadRecipe({ recipe }: { recipe: Recipe }) {
   return (
     <>
       {recipe.story ? <p>{recipe.story}</p> : null}

@@ -1,7 +1,7 @@
 import { useDeferredValue, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { RecipeSummary } from '@fornax/contract';
-import { dishKinds, type DishKind } from '@fornax/core';
+import { dishKinds, showSpan, type DishKind } from '@fornax/core';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { recipesQuery } from '../api/queries.js';
@@ -61,7 +61,7 @@ function RecipeItem({ recipe }: { recipe: RecipeSummary }) {
   return (
     <Item>
       <div><Link to={`/recipes/${recipe.id}`}>{recipe.title}</Link><div><Quietly>{recipe.kind}, serves {recipe.serves} as a {recipe.portion}</Quietly></div></div>
-      <Quietly>{recipe.handsOnMinutes} min hands-on{recipe.waitMinutes > 0 ? `, ${Math.round(recipe.waitMinutes / 6) / 10} h waiting` : ''}<br />{recipe.season === 'all year' ? 'all year' : `in season ${recipe.season}`}</Quietly>
+      <Quietly>{recipe.handsOnMinutes} min hands-on{recipe.waitMinutes > 0 ? `, ${showSpan(recipe.waitMinutes)} waiting` : ''}<br />{recipe.season.startsWith('never') ? 'never in season all at once' : recipe.season === 'all year' ? 'all year' : `in season ${recipe.season}`}</Quietly>
       <div>{recipe.unread > 0 ? <Look>{recipe.unread} {recipe.unread === 1 ? 'line' : 'lines'} to look at</Look> : <Quietly>{recipe.allergens.length > 0 ? `contains ${recipe.allergens.join(', ')}` : 'no listed allergens'}{recipe.diets.length > 0 ? <><br />{recipe.diets.join(', ')}</> : null}</Quietly>}</div>
     </Item>
   );

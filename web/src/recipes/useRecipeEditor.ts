@@ -15,7 +15,11 @@ export function useRecipeEditor(id: string): RecipeEditor {
     rowOfRecipe(await call<RecipeView>(`/recipes/${id}`, { method: 'PATCH', body: { content: { ...contentOf(base), ...patch } }, revision }))
   ), [id]);
   const check = useCallback((patch: Partial<Recipe>) => checkRecipePart(patch as never), []);
-  return useRowEditor<RecipeRow, Recipe>({ row: `recipe-row:${id}`, query: query as never, send, check });
+  return useRowEditor<RecipeRow, Recipe>({ row: `recipe-row:${id}`, query: query as never, send, check, rowOf: fromView });
+}
+
+function fromView(current: unknown): RecipeRow {
+  return rowOfRecipe(current as RecipeView);
 }
 
 /** The recipe alone, without what the server says about it. */

@@ -33,7 +33,7 @@ export const seasons = `
 aubergine 7-9 | beetroot 6-2 | broccoli 6-11 | cabbage 8-3 | red-cabbage 9-2 | carrot 6-2 | cauliflower 8-4 | celery 7-11 | celeriac 10-3 | courgette 6-9 | cucumber 5-9 | fennel 6-10 | garlic 7-9 | green-beans 6-9 | kohlrabi 6-11 | leek 9-3 | mushroom 1-12 | onion 7-3 | red-onion 7-3
 parsnip 10-3 | pepper 7-10 | potato 6-2 | radish 4-10 | shallot 7-1 | spring-onion 3-10 | squash 9-1 | sweet-potato 10-3 | tomato 6-10 | cherry-tomato 6-10 | chilli 7-10 | asparagus 4-6 | peas 6-8 | sugar-snap 6-8
 cos-lettuce 5-10 | little-gem 5-10 | butterhead 5-10 | mixed-leaves 4-10 | rocket 4-10 | baby-spinach 3-10 | kale 9-4 | watercress 4-10 | radicchio 10-3 | chicory 11-4 | basil 6-9 | chives 4-9 | coriander 5-9 | dill 5-9 | mint 4-10 | parsley 4-11 | tarragon 5-9 | sage 4-11 | thyme 4-11 | rosemary 1-12
-lemon 11-4 | lime 6-10 | orange 11-4 | grapefruit 11-4 | apple 8-3 | pear 8-1 | mango 4-8 | pomegranate 9-1 | grapes 8-11 | strawberry 5-8 | fig 8-10 | peach 6-9 | watermelon 6-9
+lemon 1-12 | lime 1-12 | orange 11-4 | grapefruit 11-4 | apple 8-3 | pear 8-1 | mango 4-8 | pomegranate 9-1 | grapes 8-11 | strawberry 5-8 | fig 8-10 | peach 6-9 | watermelon 6-9
 `;
 
 /** Grams of a small and of a large piece as purchased, beside the medium one. Estimates. */

@@ -3,10 +3,11 @@ import { recipe as recipeOf, step as stepOf } from '../../tests/recipes.js';
 import { looseEnds } from '../loose-ends.js';
 import { readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
-import { acceptFinding, declineFinding, findInSteps, hasFinding } from './steps.js';
+import { acceptFinding, declineFinding, findInSteps, hasFinding, offeredFindings } from './steps.js';
 import { parseRecipeText } from './text.js';
 import { readTimes } from './times.js';
 
+const beetrootLine = recipeOf(['1 kg beetroot']).lines;
 const lines = recipeOf(['6 tbsp olive oil', '2 tbsp hazelnut oil', '1 bunch parsley', '2 spring onions', '4 tbsp orange juice', '3 oranges, segmented', '30 g walnuts', '400 g white beans']).lines;
 const named = new Map(lines.map((line) => [line.id, line.text]));
 /** What each step uses, as "share of line". */
@@ -74,6 +75,14 @@ describe('findings are accepted or declined', () => {
     expect(findings!.some((finding) => hasFinding(none, finding))).toBe(false);
     expect(none.declined).toEqual(findings!.map(({ key }) => key));
     expect(acceptFinding(none, findings![0]!).declined).not.toContain(findings![0]!.key);
+  });
+});
+
+describe('what a step holds without saying so', () => {
+  it('is offered too, so that it can be taken off; what was declined is not', () => {
+    const step = stepOf('s1', { text: 'Toss.', tools: ['large bowl', 'tongs'], occupies: { appliance: 'oven', setting: '200 °C' }, uses: [{ line: 'l1', share: '1/2' }], techniques: ['fold'], declined: ['technique:toss'] });
+    const [found] = findInSteps(['Toss.'], beetrootLine);
+    expect(offeredFindings(step, found!, beetrootLine).map(({ kind, label }) => `${kind}: ${label}`)).toEqual(['tool: large bowl', 'appliance: oven, 200 °C', 'tool: tongs', 'technique: fold', 'line: ½ of beetroot']);
   });
 });
 

@@ -80,6 +80,22 @@ function techniquesIn(text: string): StepFinding[] {
   return found.map((technique) => ({ kind: 'technique', key: `technique:${technique}`, label: technique.replaceAll('-', ' '), technique }));
 }
 
+/** What is found in a step's words, and what it holds besides: everything that can be taken off it again. */
+export function offeredFindings(step: RecipeStep, findings: readonly StepFinding[], lines: readonly Pick<RecipeLine, 'id' | 'name'>[]): StepFinding[] {
+  const declined = new Set(step.declined);
+  const found = findings.filter((finding) => hasFinding(step, finding) || !declined.has(finding.key));
+  const has = (kind: StepFinding['kind'], test: (finding: StepFinding) => boolean) => found.some((finding) => finding.kind === kind && test(finding));
+  const tools = step.tools.filter((tool) => !has('tool', (finding) => finding.key === `tool:${tool}`)).map((tool): StepFinding => ({ kind: 'tool', key: `tool:${tool}`, label: tool, tool }));
+  const uses = step.uses.filter((use) => !has('line', (finding) => finding.key === `line:${use.line}`)).map((use): StepFinding => ({ kind: 'line', key: `line:${use.line}`, label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${lines.find((line) => line.id === use.line)?.name ?? ''}`, use }));
+  const occupied = step.occupies && !has('appliance', (finding) => hasFinding(step, finding)) ? [heldAppliance(step.occupies)] : [];
+  const techniques = step.techniques.filter((technique) => !has('technique', (finding) => finding.key === `technique:${technique}`)).map((technique): StepFinding => ({ kind: 'technique', key: `technique:${technique}`, label: technique.replaceAll('-', ' '), technique }));
+  return [...found, ...occupied, ...tools, ...techniques, ...uses];
+}
+
+function heldAppliance({ appliance, setting }: NonNullable<RecipeStep['occupies']>): StepFinding {
+  return { kind: 'appliance', key: `appliance:${appliance}:${setting}`, label: [appliance, setting].filter(Boolean).join(', '), appliance, setting };
+}
+
 /** Whether a step holds what was found. */
 export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
   switch (finding.kind) {

@@ -3,7 +3,7 @@ import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useQuery } from '@tanstack/react-query';
-import { acceptFinding, addStep, declineFinding, emptyStep, findInSteps, hasFinding, moveStep, nextId, removeStep, type Recipe, type RecipeStep, type StepFinding, type TechniqueNote } from '@fornax/core';
+import { acceptFinding, addStep, declineFinding, emptyStep, findInSteps, hasFinding, moveStep, nextId, offeredFindings, removeStep, toolFacts, type Recipe, type RecipeStep, type StepFinding, type TechniqueNote } from '@fornax/core';
 import { GripVertical, Plus, X } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -26,7 +26,7 @@ const Chip = styled.button<{ $held: boolean }>`
   @media (pointer: coarse) { min-height: 44px; }
 `;
 const Minutes = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)) minmax(0, 1.6fr); gap: 8px; margin-top: 8px;`;
-const Notes = styled.div`margin-top: 8px; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; > p { padding: 2px 0; }`;
+const Notes = styled.div`margin-top: 8px; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; > * + * { margin-top: 5px; }`;
 const More = styled.details`margin-top: 6px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; }`;
 
 /** The steps: what was found in each as chips to accept or decline, its minutes, and its technique notes beneath. */
@@ -65,7 +65,7 @@ function StepEditor({ step, index, recipe, findings, notes, onChange, onRemove }
           <Field label={`Step ${index + 1}`} hideLabel rows={2} value={step.text} onChange={(text) => { if (text.trim()) onChange({ ...step, text }); }} />
           <Button look="quiet" aria-label={`Take out step ${index + 1}`} onPress={onRemove}><X size={15} aria-hidden /></Button>
         </Head>
-        <FindingChips step={step} index={index} findings={findings} notes={notes} onChange={onChange} />
+        <FindingChips step={step} index={index} findings={findings} notes={notes} lines={recipe.lines} onChange={onChange} />
         <StepMinutes step={step} onChange={onChange} />
         <AttachedNotes step={step} index={index} notes={notes} onChange={onChange} />
         <StepMore step={step} recipe={recipe} onChange={onChange} />
@@ -75,9 +75,8 @@ function StepEditor({ step, index, recipe, findings, notes, onChange, onRemove }
 }
 
 /** Solid chips are held by the step, dashed ones only offered. A chip that was declined is gone until its words change. */
-function FindingChips({ step, index, findings, notes, onChange }: Omit<StepEditorProps, 'recipe' | 'onRemove'>) {
-  const declined = new Set(step.declined);
-  const shown = findings.filter((finding) => hasFinding(step, finding) || !declined.has(finding.key));
+function FindingChips({ step, index, findings, notes, lines, onChange }: Omit<StepEditorProps, 'recipe' | 'onRemove'> & { lines: Recipe['lines'] }) {
+  const shown = offeredFindings(step, findings, lines);
   if (shown.length === 0) return null;
   return (
     <Chips aria-label={`Found in step ${index + 1}`}>
@@ -137,6 +136,8 @@ function StepMore({ step, recipe, onChange }: Pick<StepEditorProps, 'step' | 're
         <NumberField label="Shown to all, min" value={step.demonstrateMinutes} onChange={whole((demonstrateMinutes) => onChange({ ...step, demonstrateMinutes }))} />
         <NumberField label="Keeps, min" value={step.holdMinutes ?? 0} onChange={whole((hold) => onChange({ ...step, holdMinutes: hold || null }))} hint="0 for no limit." />
         <Choice label="Component" value={step.componentId} options={recipe.components.map(({ id, name }) => ({ id, name }))} onChange={(componentId) => onChange({ ...step, componentId })} />
+        <Choice label="Add a tool" value="" options={[{ id: '', name: 'choose …' }, ...toolFacts.filter(({ id }) => !step.tools.includes(id)).map(({ id }) => ({ id, name: id }))]} onChange={(tool) => { if (tool) onChange({ ...step, tools: [...step.tools, tool] }); }} />
+        <Choice label="Uses the line" value="" options={[{ id: '', name: 'choose …' }, ...recipe.lines.filter((line) => !step.uses.some((use) => use.line === line.id)).map((line) => ({ id: line.id, name: line.text }))]} onChange={(line) => { if (line) onChange({ ...step, uses: [...step.uses, { line, share: '1' }] }); }} />
         <WhenChoice choices={recipe.choices} when={step.when ?? null} onChange={(when) => onChange({ ...step, when })} />
       </Minutes>
       <Field label="Until" value={step.until} onChange={(until) => onChange({ ...step, until })} />
