@@ -36,12 +36,24 @@ const views = [
     await page.getByRole('heading', { name: 'Steps' }).waitFor();
     await page.getByText('Fillet citrus').click();
   }],
+  ['editor', async (open, at, page) => {
+    await open('/recipes');
+    await page.getByRole('link', { name: 'Leaves with the house dressing' }).click();
+    await page.getByRole('button', { name: 'Edit' }).click();
+    await page.getByRole('button', { name: /^Rough cost/ }).focus();
+  }],
   ['paste', async (open, at, page) => {
     await open('/recipes/new');
     await page.getByRole('textbox', { name: 'Paste or write a recipe' }).fill(pasted);
     await page.getByRole('heading', { name: 'Tomato and bread salad' }).waitFor();
   }],
   ['techniques', (open) => open('/techniques/fillet-citrus')],
+  ['larder', async (open, at, page) => {
+    await open('/larder/lemon');
+    await page.getByLabel('Zest of one').fill('7.5');
+    await page.keyboard.press('Enter');
+    await page.getByText('measured here').waitFor();
+  }],
 ];
 
 const pasted = `Tomato and bread salad
