@@ -47,7 +47,7 @@ function recipesIn(value: unknown, depth: number): Node[] {
 function recipeOf(node: Node, options: ReadingOptions): Recipe {
   const lines = [...list(node.recipeIngredient), ...list(node.ingredients)].map(words).filter(Boolean).slice(0, mostParts);
   return recipeOfParts({
-    title: oneLine(words(node.name)).slice(0, longestTitle) || 'Recipe without a name', serves: servings(node.recipeYield),
+    title: oneLine(words(node.name)).slice(0, longestTitle) || 'Recipe without a name', serves: servings(node.recipeYield), portion: 'side',
     story: words(node.description).slice(0, longestText), source: sourceOf(node), credit: '', permission: oneLine(words(node.license ?? node.copyrightNotice)).slice(0, longestFact), notes: '',
     components: [{ id: 'c1', name: 'All', role: 'base' }], lines: lines.map((line) => ({ reading: parseIngredientLine(oneLine(line), options), component: 'c1' })),
     steps: instructions(node.recipeInstructions, 0).map((step) => oneLine(step).slice(0, longestText)).slice(0, mostParts),

@@ -5,7 +5,7 @@ import type { Recipe } from './types.js';
 
 /** What lines and steps of a recipe leave open between each other. */
 export interface LooseEnds {
-  /** Lines that no step uses, by their name. */
+  /** Measured lines that no step uses, by their name. What is to taste is used without a word. */
   readonly unused: readonly string[];
   /** Lines of which steps use a part only, with the share that is left. */
   readonly partly: readonly { readonly name: string; readonly left: Rational }[];
@@ -25,7 +25,7 @@ export function looseEnds(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larde
   if (recipe.steps.length === 0) return none;
   const known = comparedBefore.get(larder) ?? new Map<string, LooseEnds>();
   comparedBefore.set(larder, known);
-  const key = JSON.stringify([recipe.lines.map(({ id, name, text, ingredient, byProducts, unit }) => [id, name, text, ingredient, byProducts, unit]), recipe.steps.map(({ text, uses }) => [text, uses])]);
+  const key = JSON.stringify([recipe.lines.map(({ id, name, text, ingredient, byProducts, unit, alternatives, amount }) => [id, name, text, ingredient, byProducts, unit, alternatives, amount === null]), recipe.steps.map(({ text, uses }) => [text, uses])]);
   const before = known.get(key);
   if (before) return before;
   if (known.size >= rememberedRecipes) known.clear();
@@ -41,7 +41,7 @@ function compare(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder): Loose
   const named = new Set(recipe.steps.flatMap((step) => [...mentions.in(step.text).keys()]));
   const nameOf = (line: Recipe['lines'][number]) => line.name || line.text;
   return {
-    unused: recipe.lines.filter((line) => !used.has(line.id) && !named.has(line.id)).map(nameOf),
+    unused: recipe.lines.filter((line) => line.amount !== null && !used.has(line.id) && !named.has(line.id)).map(nameOf),
     partly: recipe.lines.filter((line) => used.has(line.id) && used.get(line.id)!.compare(1) < 0).map((line) => ({ name: nameOf(line), left: toRational(toFraction('1').sub(used.get(line.id)!)) })),
     unlisted: unlistedNames(recipe.steps.map((step) => step.text), recipe.lines, larder),
   };

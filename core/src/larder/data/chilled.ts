@@ -25,14 +25,14 @@ export const dairyAndEggs = defineSection('dairy and eggs', [
 export const bakery = defineSection('bakery', [
   { id: 'flatbread', uk: 'flatbreads', also: ['flatbread', 'pitta', 'pitta breads', 'pita', 'pita breads'], unit: 'piece', packs: [[6, 'packet']], count: { piece: 60 }, density: {}, yields: {}, keeps: { room: 3 }, allergens: ['wheat'] },
   { id: 'sourdough', uk: 'country bread', us: 'country bread', also: ['bread', 'stale bread', 'sourdough', 'white bread', 'crusty bread'], packs: [[800, 'loaf']], count: { slice: 45, piece: 800 }, density: { cubed: 0.18, torn: 0.15 }, yields: { usual: 0.95 }, keeps: { room: 3 }, allergens: ['wheat'] },
-  { id: 'rye-bread', uk: 'rye bread', packs: [[500, 'loaf']], count: { slice: 40 }, density: {}, yields: {}, keeps: { room: 5 }, allergens: ['rye'] },
+  { id: 'rye-bread', uk: 'rye bread', packs: [[500, 'loaf']], count: { slice: 40 }, density: {}, yields: {}, keeps: { room: 5 }, allergens: ['rye', 'wheat'] },
   { id: 'breadcrumbs', uk: 'dry breadcrumbs', also: ['breadcrumbs', 'bread crumbs'], packs: [[200, 'packet']], density: { plain: 0.42 }, yields: {}, keeps: { room: 90 }, allergens: ['wheat'] },
 ]);
 
 /** Fish, shellfish and meat. */
 export const fishAndMeat = defineSection('fish and meat', [
   { id: 'smoked-bacon', uk: 'streaky bacon', us: 'bacon', packs: [[200, 'packet']], count: { slice: 20 }, density: {}, yields: { cooked: 0.35 }, keeps: { cold: 7 } },
-  { id: 'prawns', uk: 'prawns, peeled', us: 'shrimp, peeled', also: ['prawns', 'shrimp', 'prawn', 'peeled prawns'], packs: [[150, 'packet'], [300, 'packet']], count: { piece: 12 }, density: {}, yields: {}, keeps: { cold: 1 }, allergens: ['crustaceans'] },
+  { id: 'prawns', uk: 'prawns, peeled', us: 'shrimp, peeled', also: ['prawns', 'shrimp', 'prawn', 'peeled prawns'], packs: [[150, 'packet'], [300, 'packet']], count: { piece: 12 }, density: {}, yields: {}, keeps: { cold: 1 }, allergens: ['crustaceans', 'sulphites'] },
   { id: 'smoked-mackerel', uk: 'smoked mackerel', packs: [[200, 'packet']], density: {}, yields: { usual: 0.92 }, keeps: { cold: 5 }, allergens: ['fish'] },
   { id: 'chicken-breast', uk: 'chicken breast', also: ['chicken'], packs: [[100, 'loose']], count: { piece: 170 }, density: {}, yields: { cooked: 0.75 }, keeps: { cold: 2 } },
 ]);

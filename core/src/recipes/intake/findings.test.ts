@@ -55,7 +55,7 @@ describe('times, and whether hands are free', () => {
   it.each<[string, string[]]>([
     ['Simmer for 15–20 minutes.', ['15-20 wait']], ['Whisk for 2 minutes, then chill for an hour.', ['2 work', '60 wait']], ['Boil hard for 10 minutes, then simmer for 40 minutes.', ['10 wait', '40 wait']],
     ['Roast for 30 minutes, turning after 15 minutes.', ['30 wait']], ['Stir every 5 minutes while it simmers for half an hour.', ['30 wait']], ['Soak overnight.', ['600-720 wait']], ['Soak for 8 to 12 hours or overnight.', ['480-720 wait']],
-    ['Boil the eggs nine minutes.', ['9 wait']], ['Massage the kale for 3 minutes.', ['3 work']], ['Cut in 12 wedges.', []],
+    ['Chill overnight or for at least 2 hours.', ['120-720 wait']], ['Massage it with a pinch of salt for 2 minutes.', ['2 work']], ['Boil the eggs nine minutes.', ['9 wait']], ['Massage the kale for 3 minutes.', ['3 work']], ['Cut in 12 wedges.', []],
   ])('%s', (text, expected) => expect(spans(text)).toEqual(expected));
 });
 

@@ -19,6 +19,9 @@ export interface Front {
 
 const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|a bit of|a touch of|some|enough)\s+(?=\S)/i;
 
+/** "Small bunch of basil": a size before a unit that has no number. */
+const bareSize = /^(?:small|large|big|good|generous) (?=[a-z]+ of |(?:handful|bunch|pinch|glug|splash|drizzle|knob|squeeze|dash)\b)/i;
+
 /** Reads amount, unit, pack and by-products at the front of a line, or behind its name where nothing stands in front. */
 export function readFront(text: string, options: LineOptions): Front {
   const empty: Front = { amount: null, unit: null, pack: null, second: null, byProducts: [], rest: text, vague: '' };
@@ -26,7 +29,7 @@ export function readFront(text: string, options: LineOptions): Front {
   if (byProduct) return { ...empty, ...byProduct };
   const vague = vagueAmount.exec(text);
   if (vague) return { ...empty, vague: vague[1]!, rest: text.slice(vague[0].length) };
-  const ordered = amountFirst(text, options);
+  const ordered = amountFirst(text.replace(bareSize, ''), options);
   const front: Front = { ...empty, rest: ordered };
   const first = readAmount(ordered, options);
   if (!first) return withByProduct(readBareUnit(ordered, front));
@@ -102,7 +105,7 @@ function readBareUnit(text: string, front: Front): Front {
 }
 
 const measure = String.raw`(\d[\d.,/ ]*?) ?-?(g|kg|oz|lb|ml|l|ounce|gram)s?\b\.?`;
-const container = String.raw`(tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?)\b`;
+const container = String.raw`(tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?|balls?|loaf|loaves)\b`;
 const packSize = new RegExp(String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`, 'i');
 const packAfter = new RegExp(String.raw`^\(?${measure}\)?(?: each)?\)?`, 'i');
 const containerOnly = new RegExp(`^${container}(?: of)? `, 'i');
@@ -113,7 +116,7 @@ function readPack(front: Front, options: LineOptions): void {
   if (before && front.unit === 'piece') {
     const size = readAmount(`${before[1]!.trim()} ${before[2]!}`, options);
     front.pack = size?.amount ?? null;
-    front.unit = readUnit(before[3]!)?.unit ?? 'packet';
+    front.unit = containerUnit(before[3]!);
     front.rest = front.rest.slice(before[0].length).trim();
     return;
   }
@@ -125,13 +128,18 @@ function readPack(front: Front, options: LineOptions): void {
   front.rest = front.rest.slice(after[0].length).trim();
 }
 
+/** A ball or a loaf is a piece of its size; what has no unit of its own is a packet. */
+function containerUnit(word: string): UnitId {
+  return readUnit(word)?.unit ?? (/^(?:ball|loa)/i.test(word) ? 'piece' : 'packet');
+}
+
 /** "200 g jar roasted peppers" is one jar of 200 g. */
 function readSinglePack(front: Front): boolean {
   const match = containerOnly.exec(front.rest);
   if (!match || !front.amount || !front.unit || (unitKind(front.unit) !== 'mass' && unitKind(front.unit) !== 'volume')) return false;
   front.pack = { ...front.amount, unit: front.unit };
   front.amount = { low: '1', high: '1' };
-  front.unit = readUnit(match[1]!)?.unit ?? 'packet';
+  front.unit = containerUnit(match[1]!);
   front.rest = front.rest.slice(match[0].length);
   return true;
 }

@@ -3,7 +3,7 @@ import { findIngredient, standardLarder, type Larder } from '../../larder/index.
 import type { LineReading, RecipeLine, StepUse } from '../types.js';
 import { idOfName } from './names.js';
 
-type NamedLine = Pick<RecipeLine, 'id'> & Pick<LineReading, 'name' | 'ingredient' | 'byProducts' | 'unit'> & { readonly componentId?: string };
+type NamedLine = Pick<RecipeLine, 'id'> & Pick<LineReading, 'name' | 'ingredient' | 'byProducts' | 'unit' | 'alternatives' | 'amount'>;
 
 /** The words of a text with their places, brought to the singular so that "beans" meets "bean". */
 interface Word { readonly word: string; readonly at: number }
@@ -22,12 +22,13 @@ function singular(word: string): string {
 /** Words that end a name but say only its shape: "half the oil" names no walnut halves. */
 const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
 
-/** The names by which steps call a line: as written, by every name of the larder, and its juice or zest. */
-function namesOf(line: NamedLine, larder: Larder): string[][] {
+/** The names by which steps call a line: as written, by every name of the larder, its juice or zest, and what may stand in for it. */
+function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): string[][] {
   const ingredient = findIngredient(larder, line.ingredient);
-  const names = [line.name, ...(ingredient ? [ingredient.names.uk, ingredient.names.us, ...ingredient.names.also] : [])];
+  const names = [line.name, ...line.alternatives.map((name) => name.replace(/^\d[\d/ ]*/, '')), ...(ingredient ? [ingredient.names.uk, ingredient.names.us, ...ingredient.names.also] : [])];
   const parts = line.byProducts.filter((part) => part === 'juice' || part === 'zest');
-  const whole = parts.length === 0 || line.unit === 'piece' ? names : [];
+  // "Stir in the lemon" means its juice where no line has the fruit itself.
+  const whole = parts.length === 0 || line.unit === 'piece' || isOnlyLineOfIt ? names : [];
   const byPart = parts.flatMap((part) => [part, ...names.map((name) => `${name} ${part}`)]);
   return [...new Set([...whole, ...byPart])].map((name) => wordsOf(name).map(({ word }) => word))
     .filter((words) => words.length > 0 && !shapes.has(words[words.length - 1]!));
@@ -35,11 +36,15 @@ function namesOf(line: NamedLine, larder: Larder): string[][] {
 
 /** Finds lines in texts: where each is named, the longest name winning, so that "hazelnut oil" is not the olive oil. */
 export class LineMentions {
+  readonly #measured = new Set<string>();
   readonly #byLastWord = new Map<string, { readonly line: string; readonly words: readonly string[] }[]>();
 
   constructor(lines: readonly NamedLine[], larder: Larder = standardLarder) {
+    const linesOf = new Map<string | null, number>();
+    for (const { ingredient } of lines) linesOf.set(ingredient, (linesOf.get(ingredient) ?? 0) + 1);
     for (const line of lines) {
-      for (const words of namesOf(line, larder)) {
+      if (line.amount) this.#measured.add(line.id);
+      for (const words of namesOf(line, larder, linesOf.get(line.ingredient) === 1)) {
         const last = words[words.length - 1]!;
         const named = this.#byLastWord.get(last);
         if (named) named.push({ line: line.id, words });
@@ -62,7 +67,9 @@ export class LineMentions {
         longest = matched;
         named.push(line);
       }
-      for (const line of named) if (!found.has(line)) found.set(line, words[index]!.at);
+      // Of two that a word means alike, the measured one: "the pepper" is not what stands there to taste.
+      const measured = named.filter((line) => this.#measured.has(line));
+      for (const line of measured.length > 0 ? measured : named) if (!found.has(line)) found.set(line, words[index]!.at);
     });
     return found;
   }

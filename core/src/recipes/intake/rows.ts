@@ -1,4 +1,4 @@
-import type { ComponentRole, DishKind, LineReading, RecipeComponent } from '../types.js';
+import type { ComponentRole, DishKind, LineReading, Portion, RecipeComponent } from '../types.js';
 import type { LineOptions } from './amount.js';
 import { parseIngredientLine } from './line.js';
 
@@ -6,6 +6,8 @@ const ingredientsHeading = /^(?:#+ *)?(?:ingredients|you need|what you need)\s*:
 const methodHeading = /^(?:#+ *)?(?:method|steps|directions|instructions|preparation|how to make it)\s*:?$/i;
 const notesHeading = /^(?:#+ *)?(?:notes?|notes to self)\s*:?$/i;
 const componentHeading = /^(?:#+ *)?(?:for the )?([\p{L}][\p{L}\p{N},:' -]{1,60}):$/iu;
+/** "For the dressing" is a heading without a colon too. */
+const forThe = /^for the ([a-z][a-z' -]{1,30})$/i;
 /** In Markdown a heading needs no colon. */
 const markedHeading = /^#{2,5} +(?:for the )?(\S.{0,60}?):?$/i;
 const numbered = /^(?:step )?\d{1,2}[.):]\s+/i;
@@ -17,6 +19,7 @@ const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
 export interface SortedRows {
   title: string;
   serves: number;
+  portion: Portion;
   story: string;
   source: string;
   credit: string;
@@ -31,16 +34,23 @@ type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
 /** Sorts rows by headings where there are any, and otherwise by what each looks like. */
 export function sortRows(rows: readonly string[], options: LineOptions): SortedRows {
-  const found: SortedRows = { title: '', serves: 4, story: '', source: '', credit: '', permission: '', notes: '', components: [], lines: [], steps: [] };
+  const found: SortedRows = { title: '', serves: 4, portion: 'side', story: '', source: '', credit: '', permission: '', notes: '', components: [], lines: [], steps: [] };
   const hasHeadings = rows.some((row) => ingredientsHeading.test(row));
+  const hasMethod = rows.some((row) => methodHeading.test(row));
   let part: Part = 'unknown';
   for (const row of rows) {
     const heading = headingOf(row, found, part);
     if (heading) part = heading;
     else if (!found.title && part === 'unknown') found.title = row.replace(/^#+ */, '').slice(0, 120);
-    else if (!takeFact(found, row, part)) part = takeRow(found, row, hasHeadings && part === 'unknown' ? 'notes' : part, options, part);
+    else if (!takeFact(found, row, part)) part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
   }
   return found;
+}
+
+/** What a row of a part is taken for. Where no heading says where the method begins, rows under a component may be steps already. */
+function roleIn(part: Part, { hasHeadings, hasMethod }: { hasHeadings: boolean; hasMethod: boolean }): Part {
+  if (part === 'unknown' && hasHeadings) return 'notes';
+  return part === 'ingredients' && !hasMethod ? 'unknown' : part;
 }
 
 /** The part that a heading opens; a heading of a component opens that too. Null where the row is no heading. */
@@ -49,7 +59,7 @@ function headingOf(row: string, found: SortedRows, part: Part): Part | null {
   if (methodHeading.test(row)) return 'method';
   if (notesHeading.test(row)) return 'notes';
   if (!found.title) return null;
-  const name = part === 'method' || part === 'notes' ? null : componentHeading.exec(row) ?? (part === 'ingredients' ? markedHeading.exec(row) : null);
+  const name = part === 'method' || part === 'notes' ? null : componentHeading.exec(row) ?? forThe.exec(row) ?? (part === 'ingredients' ? markedHeading.exec(row) : null);
   if (name) openComponent(found, name[1]!);
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
@@ -59,15 +69,22 @@ function takeFact(found: SortedRows, row: string, part: Part): boolean {
   const serves = found.steps.length === 0 && part !== 'notes' ? servesLine.exec(row) : null;
   if (serves) {
     found.serves = Math.max(1, Number(serves[1]));
+    found.portion = portionOf(row) ?? found.portion;
     return true;
   }
-  const fact = part === 'method' ? null : sourceLine.exec(row);
-  if (!fact) return false;
+  const fact = sourceLine.exec(row);
+  if (!fact || (part === 'method' && !/^(?:source|credit|permission)\s*:/i.test(row))) return false;
   const field = fact[1]!.toLowerCase();
   if (field === 'credit' || field === 'permission') found[field] = fact[2]!;
   else if (field.startsWith('note')) found.notes = joined(found.notes, fact[2]!);
   else found.source = fact[2]!;
   return true;
+}
+
+function portionOf(row: string): Portion | null {
+  const size = /\bas an? (?:light )?(main|side|starter|taste|nibble)/i.exec(row)?.[1]?.toLowerCase();
+  if (!size) return null;
+  return size === 'main' ? 'main' : size === 'side' ? 'side' : 'taste';
 }
 
 function takeRow(found: SortedRows, row: string, role: Part, options: LineOptions, part: Part): Part {
@@ -102,11 +119,15 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
   }, []);
 }
 
+/** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
+const longestNumberedLine = 10;
+
 /** A step is numbered, or a sentence that begins with no amount and ends with a full stop. */
 function looksLikeStep(row: string, options: LineOptions): boolean {
-  if (numbered.test(row)) return true;
-  if (bullet.test(row)) return false;
-  return parseIngredientLine(row, options).amount === null && /[.!]$/.test(row) && row.split(' ').length > 3;
+  const words = row.replace(numbered, '').split(' ').length;
+  const isMeasured = parseIngredientLine(row.replace(numbered, ''), options).amount !== null;
+  if (numbered.test(row)) return !isMeasured || words > longestNumberedLine;
+  return !bullet.test(row) && !isMeasured && /[.!]$/.test(row) && words > 3;
 }
 
 function openComponent(found: SortedRows, name: string): void {

@@ -2,7 +2,7 @@ import { showRational } from '../../amounts/index.js';
 import type { Larder } from '../../larder/index.js';
 import { techniqueWords } from '../../techniques/words.js';
 import type { Appliance, RecipeLine, RecipeStep, StepPlace, StepUse } from '../types.js';
-import { readOvenHeat } from './heat.js';
+import { readOvenHeat, type OvenHeat } from './heat.js';
 import { linkLines } from './links.js';
 import { readTimes } from './times.js';
 
@@ -43,8 +43,9 @@ const toolWords: readonly (readonly [RegExp, string])[] = [
 export function findInSteps(texts: readonly string[], lines: readonly RecipeLine[], larder?: Larder): StepFinding[][] {
   const uses = linkLines(texts, lines, larder);
   const names = new Map(lines.map((line) => [line.id, line.name]));
+  const heats = carriedHeats(texts);
   return texts.map((text, index) => [
-    ...timesIn(text), ...applianceIn(text),
+    ...timesIn(text), ...applianceIn(text, heats[index]!),
     ...[...new Set(toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool))].map((tool): StepFinding => ({ kind: 'tool', key: `tool:${tool}`, label: tool, tool })),
     ...techniquesIn(text),
     ...uses[index]!.map((use): StepFinding => ({ kind: 'line', key: `line:${use.line}`, label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${names.get(use.line) ?? ''}`, use })),
@@ -65,8 +66,18 @@ function timesIn(text: string): StepFinding[] {
   return found;
 }
 
-function applianceIn(text: string): StepFinding[] {
-  const heat = readOvenHeat(text);
+/** The oven heat of each step: its own, or the one that an earlier step heated the oven to. */
+function carriedHeats(texts: readonly string[]): (OvenHeat | null)[] {
+  let last: OvenHeat | null = null;
+  return texts.map((text) => {
+    last = readOvenHeat(text) ?? last;
+    return last;
+  });
+}
+
+function applianceIn(text: string, carried: OvenHeat | null): StepFinding[] {
+  const own = readOvenHeat(text);
+  const heat = own ?? (/\b(?:oven|roast|bake)\b/i.test(text) ? carried : null);
   const named = appliances.find(([pattern]) => pattern.test(text))?.[1];
   const appliance = heat && !named ? 'oven' : named;
   if (!appliance) return [];
@@ -140,13 +151,29 @@ export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeSt
  * something waits on it or it does the work.
  */
 export function readSteps(texts: readonly string[], componentIds: readonly string[], lines: readonly RecipeLine[], larder?: Larder): RecipeStep[] {
+  const before = afterIds(texts);
   return findInSteps(texts, lines, larder).map((findings, index) => {
     const text = texts[index]!;
     const waits = findings.some((finding) => finding.kind === 'wait');
-    const plain = emptyStep(`s${index + 1}`, componentIds[index]!, text, index === 0 ? [] : [`s${index}`]);
+    const plain = emptyStep(`s${index + 1}`, componentIds[index]!, text, before[index]!);
     const wanted = findings.filter((finding) => finding.kind !== 'appliance' || waits || finding.appliance === 'blender');
     const read = wanted.reduce(acceptFinding, waits ? { ...plain, handsOnMinutes: settingGoingMinutes } : plain);
     return { ...read, place: placeOf(text, read.waitMinutes) };
+  });
+}
+
+/** Each step comes after the one above; "meanwhile" runs beside it, and what follows waits for both. */
+function afterIds(texts: readonly string[]): string[][] {
+  let group: string[] = [];
+  let before: string[] = [];
+  return texts.map((text, index) => {
+    const beside = index > 0 && /^(?:meanwhile|in the meantime|while (?:that|it|they))\b/i.test(text);
+    if (!beside) {
+      before = group;
+      group = [];
+    }
+    group.push(`s${index + 1}`);
+    return before;
   });
 }
 

@@ -15,7 +15,7 @@ const longestUnnamedWork = 5;
 const minutesIn: Readonly<Record<string, number>> = { second: 1 / 60, sec: 1 / 60, minute: 1, min: 1, hour: 60, hr: 60, h: 60, day: 1440 };
 const numberStart = /(?:between )?(?:\d|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
 const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day)s?\b/i;
-const waiting = /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside|salt)(?:s|ing|ed)?\b/i;
+const waiting = /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
 const working = /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
 /** "turn after 10 minutes", "every hour": a moment, not a stretch. */
 const moment = /\b(?:after|every|within|halfway|half way)\s*$/i;
@@ -37,7 +37,16 @@ export function readTimes(text: string): TimeSpan[] {
     const high = wholeMinutes(number.high * factor);
     spans.push({ low: wholeMinutes(number.low * factor), high, waits: isWaiting(clauseAround(plain, before, match.index, end), high) });
   }
-  return /\bovernight\b/i.test(plain) && !spans.some((span) => span.high >= overnight.low) ? [...spans, { ...overnight, waits: true }] : spans;
+  return withOvernight(spans, plain);
+}
+
+/** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
+function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
+  if (!/\bovernight\b/i.test(plain) || spans.some((span) => span.high >= overnight.low)) return [...spans];
+  const other = /\bor overnight\b/i.test(plain) ? spans.length - 1 : /\bovernight,? or\b/i.test(plain) ? 0 : -1;
+  const either = spans[other];
+  if (!either) return [...spans, { ...overnight, waits: true }];
+  return spans.map((span, index) => (index === other ? { low: Math.min(span.low, overnight.low), high: Math.max(span.high, overnight.high), waits: true } : span));
 }
 
 const tens: Readonly<Record<string, number>> = { nine: 9, fifteen: 15, twenty: 20, thirty: 30 };
