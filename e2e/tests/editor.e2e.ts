@@ -129,3 +129,41 @@ test('recipes come in from files; what is none is refused with the reason', asyn
   await page.getByRole('menuitem', { name: 'Markdown' }).click();
   expect((await download).suggestedFilename()).toBe('saved-page-slaw.md');
 });
+
+test('a Fornax file takes a recipe out and brings it in again, nothing lost', async ({ kitchen: page }) => {
+  await page.goto('/recipes');
+  await page.getByRole('link', { name: 'Leaves with the house dressing' }).click();
+  await page.getByRole('heading', { name: 'Steps' }).waitFor();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await page.getByRole('menuitem', { name: 'Fornax file, nothing left out' }).click();
+  const file = await (await download).path();
+  await page.goto('/recipes');
+  await page.getByRole('button', { name: 'Bring in files' }).click();
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'Choose files' }).click();
+  await (await chooser).setFiles(file);
+  await page.getByRole('button', { name: 'Keep the recipe' }).click();
+  await expect(page.getByRole('list', { name: 'What was found' }).getByText('kept')).toBeVisible();
+  const recipes = await (await page.request.get('/api/recipes')).json() as { id: string; title: string }[];
+  const both = recipes.filter(({ title }) => title === 'Leaves with the house dressing');
+  expect(both).toHaveLength(2);
+  const [one, two] = await Promise.all(both.map(async ({ id }) => (await (await page.request.get(`/api/recipes/${id}`)).json() as { whole: { lines: unknown; steps: { text: string }[]; choices: unknown } }).whole));
+  expect([one!.lines, one!.choices]).toEqual([two!.lines, two!.choices]);
+});
+
+test('a version is kept with a word, and the next one says what changed', async ({ kitchen: page }) => {
+  await writeRecipe(page, 'Kept salad\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
+  await page.getByRole('button', { name: 'Versions' }).click();
+  await page.getByLabel('What changed, in a word').fill('first');
+  await page.getByRole('button', { name: 'Keep the draft as a version' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByRole('region', { name: 'Version 1' })).toContainText('kept by Ines Okoye · first');
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Serves').fill('8');
+  await saved(page);
+  await page.getByRole('button', { name: 'Versions' }).click();
+  await expect(dialog.getByRole('region', { name: 'The draft' })).toContainText('changed serves');
+  await dialog.getByRole('button', { name: 'Keep the draft as a version' }).click();
+  await expect(dialog.getByRole('region', { name: 'Version 2' }).locator('ins')).toHaveText('8');
+});

@@ -1,4 +1,4 @@
-import { addDish, expect, goTo, makeClass, test } from './kitchen.js';
+import { addDish, expect, goTo, makeClass, test, type Page } from './kitchen.js';
 
 test('a kitchen’s own figure counts in the shopping, and can be put back', async ({ kitchen: page }) => {
   await makeClass(page, 'Weighed class', '8');
@@ -100,3 +100,24 @@ test('a note is written in Markdown, sanitised, duplicated, and kept while a ste
   await page.getByRole('button', { name: 'Delete' }).click();
   await expect(page.getByText(/“Fold gently” is attached to steps of “Warm potato and green bean salad”/)).toBeVisible();
 });
+
+test('on a phone the library, a recipe, its editor, the larder and the notes are not cut off sideways', async ({ kitchen: page }) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  for (const [path, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques/dice', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder']] as const) {
+    await page.goto(path);
+    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
+    expect([path, await sideways(page)]).toEqual([path, 0]);
+  }
+  await page.goto('/recipes');
+  await page.getByRole('link', { name: /Beetroot/ }).click();
+  await page.getByRole('heading', { name: 'Steps' }).waitFor();
+  expect(['reading', await sideways(page)]).toEqual(['reading', 0]);
+  await page.getByRole('button', { name: 'Edit' }).click();
+  await page.getByRole('textbox', { name: 'Line 1', exact: true }).waitFor();
+  expect(['editing', await sideways(page)]).toEqual(['editing', 0]);
+});
+
+/** Pixels by which the page is wider than its window. */
+function sideways(page: Page): Promise<number> {
+  return page.evaluate(() => Math.max(0, document.documentElement.scrollWidth - window.innerWidth));
+}

@@ -27,8 +27,8 @@ export function recipeLoop(id: string, recipe: Recipe, find: FindRecipe): string
 }
 
 /**
- * A recipe with its sub-recipes written out: their lines and steps, scaled by the batches wanted, stand under the component that asks for
- * them. Steps of the recipe that belong to the component or name it come after the sub-recipe's last ones. A recipe that is not found or
+ * A recipe with its sub-recipes written out: their lines and steps, scaled by the batches wanted, stand under the component that asked for
+ * them, which asks for nothing more. Steps of the recipe that belong to the component or name it come after the sub-recipe's last ones. A recipe that is not found or
  * would contain itself leaves its component empty.
  */
 export function expandRecipe(recipe: Recipe, find: FindRecipe, path: readonly string[] = []): Recipe {
@@ -51,7 +51,7 @@ function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, 
   const last = steps.filter((step) => !followed.has(step.id)).map((step) => step.id);
   const users = usersOf(recipe, component);
   return {
-    ...recipe, lines: [...recipe.lines, ...lines],
+    ...recipe, components: recipe.components.map((each) => (each.id === component.id ? { id: each.id, name: each.name, role: each.role } : each)), lines: [...recipe.lines, ...lines],
     steps: [...steps, ...recipe.steps.map((step) => (users.has(step.id) ? { ...step, after: [...new Set([...step.after, ...last])] } : step))],
   };
 }

@@ -41,6 +41,10 @@ describe('sub-recipes', () => {
     expect(expanded.lines.map(({ id, componentId, amount, text }) => [id, componentId, amount?.low, text])).toEqual([['l1', 'c1', '100', '100 g rocket'], ['c2-l1', 'c2', '9/2', '4 1/2 tbsp olive oil'], ['c2-l2', 'c2', '3/2', '1 1/2 tbsp cider vinegar']]);
     expect(expanded.steps.map(({ id, after, handsOnMinutes }) => [id, after, handsOnMinutes])).toEqual([['c2-s1', [], 6], ['s1', [], 5], ['s2', ['s1', 'c2-s1'], 5]]);
   });
+  it('written out once, it is not written out again', () => {
+    const expanded = expandRecipe(salad, find, ['salad']);
+    expect(expandRecipe(expanded, find, ['salad'])).toEqual(expanded);
+  });
   it('one that is not there leaves its component empty', () => expect(expandRecipe(salad, () => null, ['salad']).lines).toHaveLength(1));
   it('a loop is found with its way, however long', () => {
     const within = (title: string, recipeId: string): Recipe => recipe([], { title, components: [{ id: 'c1', name: 'Part', role: 'base', recipe: { recipeId, batches: '1' } }] });

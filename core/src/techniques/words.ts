@@ -6,6 +6,7 @@ export const techniqueWords: readonly (readonly [RegExp, string])[] = [
   [/\b(soften|sweat)\b.*\bonion|\bonion.*\b(soften|soft)\b/i, 'soften-onion'], [/\bwilt\b/i, 'wilt-greens'], [/\b(blanch|crisp-tender)\b|\bbeans\b.*\bcrisp\b/i, 'crisp-tender'], [/\bsear\b|\bbrown\b.*\b(meat|chicken)/i, 'sear'], [/\bpoach\b/i, 'poach-fish'],
   [/\bbacon\b/i, 'crisp-bacon'], [/\bhalloumi\b|\bfry\b.*\bcheese/i, 'fry-cheese'], [/\brinse\b.*\b(caper|anchov)/i, 'rinse-capers'], [/\bstick blender|immersion blender/i, 'stick-blend'], [/\b(split|curdle)/i, 'mend-split'], [/\breduce\b.*\b(juice|syrup)|\breduction\b/i, 'fruit-reduction'],
   [/\blayer(?:s|ed)?\b/i, 'layer'], [/\bout of the (?:cold|fridge)|room temperature\b/i, 'bring-back'], [/\bthicken|\bthin (?:it|the dip)\b/i, 'thicken-thin-dip'],
+  [/\bbase\b.*\b(cos|romaine|lettuce|head)|\bcos\b.*\bbase\b/i, 'open-cos'],
   [/\bshave\b/i, 'shave'], [/\bzest\b/i, 'zest-before-juicing'], [/\b(segment|fillet)s?\b.*\b(orange|citrus|grapefruit|lemon)|\b(orange|grapefruit)s?\b.*\b(segment|fillet)/i, 'fillet-citrus'],
   [/\bjuice\b/i, 'juice-citrus'], [/\bavocado/i, 'open-avocado'], [/\bsoak\b/i, 'soak-and-cook-pulses'],
   [/\b(drain|rinse)\b.*\b(tin|can|chickpea|bean|lentil)/i, 'drain-tins'], [/\b(farro|barley|bulgur|quinoa|rice|couscous)\b/i, 'cook-grains'],

@@ -10,6 +10,7 @@ import type { LarderEntries } from './useLarderEntries.js';
 
 const Table = styled.table`
   width: 100%; max-width: 640px; margin: 8px 0 20px;
+  @media (max-width: 520px) { display: block; overflow-x: auto; }
   th, td { padding: 4px 12px 4px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; vertical-align: middle; }
   thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; }
   td:nth-child(2) { white-space: nowrap; font-variant-numeric: tabular-nums; }

@@ -14,7 +14,7 @@ import { useLarderEntries, type LarderEntries } from './useLarderEntries.js';
 import { WeighYourHand } from './WeighYourHand.js';
 
 const Head = styled(Row)`justify-content: space-between; margin-bottom: 8px;`;
-const Columns = styled.div`display: grid; grid-template-columns: 270px minmax(0, 1fr); gap: 40px; margin-top: 8px; @media (max-width: 800px) { grid-template-columns: 1fr; }`;
+const Columns = styled.div`display: grid; grid-template-columns: 270px minmax(0, 1fr); gap: 40px; margin-top: 8px; @media (max-width: 800px) { grid-template-columns: minmax(0, 1fr); }`;
 const List = styled.nav`margin-top: 10px; max-height: calc(100vh - 190px); overflow: auto; padding-right: 8px; @media (max-width: 800px) { max-height: 40vh; }`;
 const Group = styled.section`margin-bottom: 14px; h3 { font-size: 14px; color: ${({ theme }) => theme.colour.quiet}; }`;
 const Item = styled(NavLink)`display: flex; justify-content: space-between; gap: 8px; padding: 4px 0; color: ${({ theme }) => theme.colour.ink}; text-decoration: none; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; &:hover { text-decoration: underline; } &.active { font-weight: 700; color: ${({ theme }) => theme.colour.basil}; }`;

@@ -16,8 +16,8 @@ import { Empty, Failed, Loading, Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from './useLarderEntries.js';
 
-const Form = styled.form`display: grid; grid-template-columns: minmax(0, 2fr) 160px 150px minmax(0, 1fr) auto; gap: 10px; align-items: start; max-width: 900px; margin: 8px 0 16px; > button { margin-top: 20px; } @media (max-width: 1000px) { grid-template-columns: 1fr 1fr; }`;
-const Table = styled.table`width: 100%; max-width: 900px; td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; } td { font-variant-numeric: tabular-nums; }`;
+const Form = styled.form`display: grid; grid-template-columns: minmax(0, 2fr) 160px 150px minmax(0, 1fr) auto; gap: 10px; align-items: start; max-width: 900px; margin: 8px 0 16px; > button { margin-top: 20px; } @media (max-width: 1000px) { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }`;
+const Table = styled.table`width: 100%; max-width: 900px; @media (max-width: 520px) { display: block; overflow-x: auto; } td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; } td { font-variant-numeric: tabular-nums; }`;
 const Over = styled.strong`color: ${({ theme }) => theme.colour.beet};`;
 const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
 /** Within these days a date is pointed out. */

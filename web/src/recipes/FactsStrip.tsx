@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
-const Strip = styled.dl`display: flex; flex-wrap: wrap; gap: 4px 28px; margin: 12px 0 4px; padding: 8px 0; border-top: 1px solid ${({ theme }) => theme.colour.ink}; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; dt { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; } dd { font-variant-numeric: tabular-nums; white-space: nowrap; } > div { flex: none; } button { max-width: none; }`;
+const Strip = styled.dl`display: flex; flex-wrap: wrap; gap: 4px 28px; margin: 12px 0 4px; padding: 8px 0; border-top: 1px solid ${({ theme }) => theme.colour.ink}; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; dt { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; } dd { font-variant-numeric: tabular-nums; white-space: nowrap; @media (max-width: 520px) { white-space: normal; } } > div { flex: none; max-width: 100%; } button { max-width: none; }`;
 const Contains = styled.p`color: ${({ theme }) => theme.colour.beet};`;
 const Cautions = styled.details`margin-bottom: 8px; font-size: 13px; line-height: 18px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.beet}; font-weight: 600; } li { padding: 2px 0; }`;
 

@@ -12,7 +12,7 @@ const Row = styled.div<{ $marked: boolean }>`flex: 1; min-width: 0; padding: 5px
 const Written = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 2px; align-items: center;`;
 const Read = styled.p`margin-top: 2px; font-size: 13px; line-height: 18px; overflow-wrap: anywhere;`;
 const Mark = styled.strong`color: ${({ theme }) => theme.colour.lemonText};`;
-const Correct = styled.div`display: grid; grid-template-columns: 100px 110px minmax(0, 1fr); gap: 10px; margin-top: 8px;`;
+const Correct = styled.div`display: grid; grid-template-columns: 100px 110px minmax(0, 1fr); gap: 10px; margin-top: 8px; @media (max-width: 520px) { grid-template-columns: repeat(2, minmax(0, 1fr)); }`;
 
 const unitOptions = unitIds.map((id) => ({ id, name: unitName(id, 2) || 'pieces' }));
 const scalingOptions: readonly { id: Scaling; name: string }[] = [{ id: 'linear', name: 'with the batch' }, { id: 'whole', name: 'in whole pieces' }, { id: 'perVessel', name: 'once a vessel' }, { id: 'startLow', name: 'start low' }, { id: 'toTaste', name: 'to taste' }];

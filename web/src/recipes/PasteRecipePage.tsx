@@ -16,7 +16,7 @@ import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
 import { StepList } from './StepList.js';
 
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 5fr) minmax(0, 7fr); gap: 40px; margin-top: 12px; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
+const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 5fr) minmax(0, 7fr); gap: 40px; margin-top: 12px; @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }`;
 const Problems = styled.ul`margin: 12px 0; color: ${({ theme }) => theme.colour.beet};`;
 const Options = styled.div`max-width: 220px; margin: 12px 0;`;
 const Part = styled.section`margin-bottom: 24px;`;
@@ -64,7 +64,7 @@ export default function PasteRecipePage() {
             <h2>{recipe.title || 'What was understood'}</h2>
             <Quietly>{recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps</Quietly>{marked > 0 ? <> · <Look>{marked} to look at</Look></> : null}
             {problems.length > 0 ? <Problems role="alert">{problems.map((problem) => <li key={problem.field + problem.sentence}>{problem.sentence}</li>)}</Problems> : null}
-            <Row><Button look="act" isDisabled={isKeeping || text.trim() === '' || tooLong} onPress={keep}>Keep this recipe</Button></Row>
+            <Row><Button look="act" isDisabled={isKeeping || text.trim() === '' || tooLong || deferred !== text} onPress={keep}>Keep this recipe</Button></Row>
           </Part>
           {recipe.components.map((component) => (
             <Part key={component.id}>

@@ -11,7 +11,7 @@ import { Choice, Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 
 const Head = styled(Row)`justify-content: space-between; max-width: 980px; margin-bottom: 12px;`;
-const Filters = styled.div`display: grid; grid-template-columns: 280px 160px; gap: 16px; margin-bottom: 12px;`;
+const Filters = styled.div`display: grid; grid-template-columns: 280px 160px; gap: 16px; margin-bottom: 12px; @media (max-width: 520px) { grid-template-columns: 1fr; }`;
 const List = styled.ul`max-width: 980px; border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
 const Item = styled.li`display: grid; grid-template-columns: minmax(0, 1fr) 190px 220px; gap: 4px 24px; padding: 10px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; a { color: inherit; font-weight: 700; overflow-wrap: anywhere; } @media (max-width: 700px) { grid-template-columns: 1fr; }`;
 const Look = styled.span`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;

@@ -15,7 +15,7 @@ import { TechniqueText } from './TechniqueText.js';
 const NoteEditor = lazy(() => import('./NoteEditor.js').then(({ NoteEditor: Editor }) => ({ default: Editor })));
 
 const Head = styled(Row)`justify-content: space-between;`;
-const Columns = styled.div`display: grid; grid-template-columns: 280px minmax(0, 680px); gap: 40px; margin-top: 8px; @media (max-width: 800px) { grid-template-columns: 1fr; }`;
+const Columns = styled.div`display: grid; grid-template-columns: 280px minmax(0, 680px); gap: 40px; margin-top: 8px; @media (max-width: 800px) { grid-template-columns: minmax(0, 1fr); }`;
 const List = styled.nav`margin-top: 10px; max-height: calc(100vh - 190px); overflow: auto; padding-right: 8px; @media (max-width: 800px) { max-height: 40vh; }`;
 const Group = styled.section`margin-bottom: 16px; h3 { font-size: 14px; color: ${({ theme }) => theme.colour.quiet}; }`;
 const Note = styled(NavLink)`display: block; padding: 4px 0; color: ${({ theme }) => theme.colour.ink}; text-decoration: none; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; &:hover { text-decoration: underline; } &.active { font-weight: 700; color: ${({ theme }) => theme.colour.basil}; }`;

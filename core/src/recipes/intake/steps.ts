@@ -30,7 +30,7 @@ const appliances: readonly (readonly [RegExp, Appliance])[] = [
 ];
 
 const toolWords: readonly (readonly [RegExp, string])[] = [
-  [/\b(chop|dice|slice|mince|shred|cut|halve|quarter|wedges?|core|peel|fillet|de-?rib)\b/i, 'board and knife'], [/\bpeel\b/i, 'peeler'], [/\bgrate|zest\b/i, 'fine grater'],
+  [/\b(chop|dice|slice|mince|shred|cut|halve|quarter(?! of)|wedges?|core|peel|fillet|de-?rib)\b/i, 'board and knife'], [/\bpeel\b/i, 'peeler'], [/\bgrate|zest\b/i, 'fine grater'],
   [/\bshave\b/i, 'peeler'], [/\bwhisk\b/i, 'whisk'], [/\b(toss|fold|mix|combine)\b/i, 'large bowl'], [/\bjar\b|\bshake\b/i, 'jar with lid'],
   [/\b(blend|blitz)\b/i, 'jug blender'], [/\b(drain|strain|rinse|sieve)\b/i, 'strainer'], [/\b(roast|bake|tray)\b/i, 'oven tray'],
   [/\b(simmer|boil)\b/i, 'saucepan'], [/\b(fry|toast|pan)\b/i, 'frying pan'], [/\bjuice\b/i, 'citrus press'], [/\b(serve|plate|platter)\b/i, 'serving dish'],

@@ -13,7 +13,7 @@ const overnight = { low: 600, high: 720 };
 const longestUnnamedWork = 5;
 
 const minutesIn: Readonly<Record<string, number>> = { second: 1 / 60, sec: 1 / 60, minute: 1, min: 1, hour: 60, hr: 60, h: 60, day: 1440 };
-const numberStart = /(?:between )?(?:\d|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
+const numberStart = /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
 const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day)s?\b/i;
 const waiting = /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
 const working = /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
@@ -50,8 +50,14 @@ function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
 }
 
 const tens: Readonly<Record<string, number>> = { nine: 9, fifteen: 15, twenty: 20, thirty: 30 };
+const quarters = /^(?:(?:a )?(quarter)|(three)[- ]quarters) of an(?= hour)/i;
 
 function numberAt(plain: string, at: number): { low: number; high: number; length: number } | null {
+  const quarter = quarters.exec(plain.slice(at));
+  if (quarter) {
+    const share = quarter[1] ? 1 / 4 : 3 / 4;
+    return { low: share, high: share, length: quarter[0].length };
+  }
   const word = /^(nine|fifteen|twenty|thirty)\b/i.exec(plain.slice(at));
   if (word) return { low: tens[word[1]!.toLowerCase()]!, high: tens[word[1]!.toLowerCase()]!, length: word[0].length };
   const number = readNumber(plain.slice(at));

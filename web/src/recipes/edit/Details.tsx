@@ -7,9 +7,9 @@ import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Quietly, Row } from '../../parts/states.js';
 
-const Grid = styled.div`display: grid; grid-template-columns: 2fr repeat(5, 1fr); gap: 10px 12px; margin-bottom: 12px; @media (max-width: 1000px) { grid-template-columns: 1fr 1fr 1fr; }`;
-const Words = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px 12px; max-width: 980px; > .wide { grid-column: 1 / -1; }`;
-const Ways = styled.div`padding: 8px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; display: grid; grid-template-columns: 200px minmax(0, 1fr) 160px auto; gap: 10px; align-items: end;`;
+const Grid = styled.div`display: grid; grid-template-columns: 2fr repeat(5, 1fr); gap: 10px 12px; margin-bottom: 12px; @media (max-width: 1000px) { grid-template-columns: repeat(3, minmax(0, 1fr)); } @media (max-width: 520px) { grid-template-columns: repeat(2, minmax(0, 1fr)); }`;
+const Words = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px 12px; max-width: 980px; > .wide { grid-column: 1 / -1; } @media (max-width: 520px) { grid-template-columns: minmax(0, 1fr); }`;
+const Ways = styled.div`padding: 8px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; display: grid; grid-template-columns: 200px minmax(0, 1fr) 160px auto; gap: 10px; align-items: end; @media (max-width: 700px) { grid-template-columns: minmax(0, 1fr) auto; }`;
 const Part = styled.details`margin: 8px 0 16px; summary { cursor: pointer; font-weight: 700; } > div { margin-top: 8px; }`;
 
 export const systemNames: Readonly<Record<MeasureSystem, string>> = { metric: 'metric', us: 'US', imperial: 'imperial', australian: 'Australian' };

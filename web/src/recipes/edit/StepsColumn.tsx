@@ -25,7 +25,7 @@ const Chip = styled.button<{ $held: boolean }>`
   &:focus-visible { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 1px; }
   @media (pointer: coarse) { min-height: 44px; }
 `;
-const Minutes = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)) minmax(0, 1.6fr); gap: 8px; margin-top: 8px;`;
+const Minutes = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)) minmax(0, 1.6fr); gap: 8px; margin-top: 8px; @media (max-width: 520px) { grid-template-columns: repeat(2, minmax(0, 1fr)); }`;
 const Notes = styled.div`margin-top: 8px; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; > * + * { margin-top: 5px; }`;
 const More = styled.details`margin-top: 6px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; }`;
 

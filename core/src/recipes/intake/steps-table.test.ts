@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest';
+import { findInSteps } from './steps.js';
+
+/** A step | tools found in it | appliance and setting | minutes: "w" for waiting, "h" for hands-on. "–" stands for none. */
+const table = `
+Chop the parsley. | board and knife | – | –
+Peel and grate the carrots. | board and knife, peeler, fine grater | – | –
+Whisk vinegar and mustard for 2 minutes. | whisk | – | h 2
+Whisk the oil in a thread. | whisk | – | –
+Shake everything in a jar for a minute. | jar with lid | – | h 1
+Toss the leaves. | large bowl | – | –
+Fold in the eggs and serve. | large bowl, serving dish | – | –
+Roast for 40 minutes at 200 °C. | oven tray | oven 200 °C | w 40–40
+Roast at 180 °C fan for 25–30 minutes. | oven tray | oven 200 °C | w 25–30
+Bake at gas mark 4 for a quarter of an hour. | oven tray | oven 180 °C | w 15–15
+Simmer for three quarters of an hour. | saucepan | hob | w 45–45
+Bake at 350 °F for 15 minutes. | oven tray | oven 180 °C | w 15–15
+Simmer gently for 20 minutes. | saucepan | hob | w 20–20
+Boil hard for 10 minutes, then simmer for an hour. | saucepan | hob | w 70–70
+Bring a pan of water to the boil. | saucepan, frying pan | hob | –
+Fry the halloumi for 3 minutes. | frying pan | hob | h 3
+Toast the walnuts for 5 to 6 minutes. | frying pan | hob | h 6
+Poach for 8 minutes. | – | hob | w 8–8
+Steam for 6 minutes. | – | – | w 6–6
+Blend for 2 minutes until smooth. | jug blender | blender | h 2
+Drain and rinse the chickpeas. | strainer | – | –
+Leave to drain for half an hour. | strainer | – | w 30–30
+Chill for at least 1½ hours. | – | fridge | w 90–90
+Refrigerate overnight. | – | fridge | w 600–720
+Soak for 8–12 hours. | – | – | w 480–720
+Marinate for 30 minutes. | – | – | w 30–30
+Microwave for 90 seconds. | – | microwave | h 2
+Char on a griddle for 4 minutes. | – | griddle | w 4–4
+Massage the kale for 3 minutes. | – | – | h 3
+Cover and stand for 10 minutes. | – | – | w 10–10
+Rest for ten minutes. | – | – | w 10–10
+Juice and zest two lemons. | fine grater, citrus press | – | –
+Plate it and scatter the herbs. | serving dish | – | –
+Stir every 5 minutes. | – | – | –
+Serve within 10 minutes. | serving dish | – | –
+Cut in 12 wedges. | board and knife | – | –
+Set aside for two hours. | – | – | w 120–120
+Cool for 20 to 30 minutes. | – | – | w 20–30
+Cook the farro for 25 minutes in a saucepan. | – | hob | w 25–25
+Pound the seeds for 2 minutes. | – | – | h 2
+Wait 20 minutes. | – | – | w 20–20
+Do it for 3 minutes. | – | – | h 3
+`.trim().split('\n').map((row) => row.split(' | ') as [string, string, string, string]);
+
+describe('what is found in a step', () => {
+  it.each(table)('%s', (sentence, tools, appliance, minutes) => {
+    const [found] = findInSteps([sentence], []);
+    const shown = {
+      tools: found!.flatMap((finding) => (finding.kind === 'tool' ? [finding.tool] : [])).join(', ') || '–',
+      appliance: found!.flatMap((finding) => (finding.kind === 'appliance' ? [[finding.appliance, finding.setting].filter(Boolean).join(' ')] : [])).join(', ') || '–',
+      minutes: found!.flatMap((finding) => (finding.kind === 'wait' ? [`w ${finding.low}–${finding.high}`] : finding.kind === 'work' ? [`h ${finding.minutes}`] : [])).join(', ') || '–',
+    };
+    expect(shown).toEqual({ tools, appliance, minutes });
+  });
+});
