@@ -3,7 +3,7 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { describe, expect, it } from 'vitest';
 import { CreateClassDto, UpdateClassDto } from './classes.js';
-import { isLocalDateTime, isRational, isTimeZone } from './rules.js';
+import { isChoices, isLocalDate, isLocalDateTime, isRational, isTimeZone } from './rules.js';
 
 describe('amounts as text', () => {
   it.each(['1', '3/4', '27/2', '1000'])('%s is one', (text) => expect(isRational(text)).toBe(true));
@@ -25,4 +25,13 @@ describe('a class', () => {
   it('is made with an id, a title and a start', () => expect(problems(CreateClassDto, {}).sort()).toEqual(['id', 'startsAt', 'title']));
   it('is changed one field at a time', () => expect(problems(UpdateClassDto, { people: 17 })).toEqual([]));
   it('looks into its dishes', () => expect(problems(UpdateClassDto, { dishes: [{ id: 'x', recipeId: 'y', portion: 'huge', maker: 'nobody' }] })).toEqual(['dishes']));
+});
+
+describe('choices of a dish', () => {
+  it.each([[{}, true], [{ w1: 'o2' }, true], [{ 'w 1': 'o2' }, false], [{ w1: 2 }, false], [{ w1: '' }, false], [[], false], [null, false], ['w1', false]])('%j', (value, allowed) => expect(isChoices(value)).toBe(allowed));
+  it('are few', () => expect(isChoices(Object.fromEntries(Array.from({ length: 21 }, (_, index) => [`w${index}`, 'o1'])))).toBe(false));
+});
+
+describe('local dates', () => {
+  it.each([['2026-11-27', true], ['2024-02-29', true], ['2026-02-29', false], ['27.11.2026', false], ['2026-11-27T10:00', false], [20261127, false]])('%s', (value, allowed) => expect(isLocalDate(value)).toBe(allowed));
 });

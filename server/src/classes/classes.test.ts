@@ -117,6 +117,19 @@ describe('the menu', () => {
     expect(body.dishes.find((dish) => dish.recipeId === recipe.id)!.draftDiffers).toBe(true);
     await harness.cook.patch(`/api/classes/${id}`).set('If-Match', first.headers.etag!).send({ place: 'Hall' }).expect(200);
   });
+  it('a dish takes one way of its recipe’s choices, and the plan follows', async () => {
+    const leaves = await recipeNamed(harness.cook, /^Leaves with the house dressing$/);
+    const dish = { id: uuid(), recipeId: leaves.id, portion: 'side', maker: 'every station' };
+    const { body: made } = await harness.cook.post('/api/classes').send(newClass({ dishes: [dish] })).expect(201) as { body: ClassView };
+    const titles = async () => ((await harness.cook.get(`/api/classes/${made.id}/plan`).expect(200)).body as ClassPlan).timeline.clock.map(({ title }) => title);
+    expect((await titles()).some((title) => title.startsWith('Toss the leaves'))).toBe(true);
+    const { body: chosen } = await patch(made, { dishes: [{ ...dish, choices: { w1: 'o2' } }] }).expect(200) as { body: ClassView };
+    expect(chosen.dishes[0]!.choices).toEqual({ w1: 'o2' });
+    expect((await titles()).some((title) => title.startsWith('Toss the leaves'))).toBe(false);
+    // The house dressing is a part of it: its lines are on the benches.
+    expect(chosen.dishes[0]!.recipe.lines.map(({ name }) => name)).toContain('rapeseed oil');
+    expect((await patch(chosen, { dishes: [{ ...dish, choices: { w1: 'x'.repeat(60) } }] }).expect(422)).body.errors).toEqual([{ field: 'dishes.0.choices', sentence: 'Choose one of the ways that the recipe has.' }]);
+  });
   it('a recipe that is not there is named beside its dish', async () => {
     const { body } = await harness.cook.post('/api/classes').send(newClass({ dishes: [{ id: uuid(), recipeId: uuid(), portion: 'side', maker: 'every station' }] })).expect(422);
     expect(body.errors).toEqual([{ field: 'dishes.0.recipeId', sentence: 'This recipe is not in the library any more.' }]);
