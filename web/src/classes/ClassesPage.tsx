@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { ClassSummary, CourseView } from '@fornax/contract';
 import { Link } from 'react-router';
@@ -7,7 +7,9 @@ import { classesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { countdown, isOver, showDate, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
-import { NewClass } from './NewClass.js';
+
+/** The form with its calendar comes when it is first asked for. */
+const NewClass = lazy(() => import('./NewClass.js').then((module) => ({ default: module.NewClass })));
 
 const Head = styled(Row)`justify-content: space-between; max-width: 980px; margin-bottom: 16px;`;
 const List = styled.ul`max-width: 980px; border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
@@ -28,20 +30,21 @@ export function ClassesPage() {
   const { data: classes, error, refetch } = useQuery(classesQuery);
   const { data: courses = [] } = useQuery(coursesQuery);
   const [isMaking, setMaking] = useState(false);
+  const [wasAsked, setAsked] = useState(false);
   const coming = (classes ?? []).filter((each) => !isOver(each.startsAt, each.lengthMinutes, each.zone));
   const past = (classes ?? []).filter((each) => !coming.includes(each)).reverse();
   return (
     <Sheet>
       <Head>
         <h1>Classes</h1>
-        <Button look="act" onPress={() => setMaking(true)}>New class</Button>
+        <Button look="act" onPress={() => { setAsked(true); setMaking(true); }}>New class</Button>
       </Head>
       {error && !classes ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!classes && !error ? <Loading what="the classes" /> : null}
       {classes && coming.length === 0 ? <Empty title="No classes ahead">Make one with a title, a day and the people you expect. Then choose dishes, and everything else is worked out.</Empty> : null}
       {coming.length > 0 ? <List aria-label="Coming classes">{coming.map((each) => <ClassItem key={each.id} item={each} courses={courses} />)}</List> : null}
       {past.length > 0 ? <Past><h2>Past</h2><List aria-label="Past classes">{past.map((each) => <ClassItem key={each.id} item={each} courses={courses} />)}</List></Past> : null}
-      <NewClass isOpen={isMaking} onClose={() => setMaking(false)} />
+      {wasAsked ? <Suspense><NewClass isOpen={isMaking} onClose={() => setMaking(false)} /></Suspense> : null}
     </Sheet>
   );
 }

@@ -1,0 +1,61 @@
+import { expect, test } from './kitchen.js';
+
+const places = [
+  { path: '/classes', api: '**/api/classes', empty: 'No classes ahead', full: 'Roots and citrus' },
+  { path: '/recipes', api: '**/api/recipes', empty: 'The library is empty', full: 'A flight of four vinaigrettes' },
+  { path: '/larder/stock', api: '**/api/stock', empty: 'Nothing is written down', full: 'Put it in' },
+] as const;
+
+for (const { path, api, empty, full } of places) {
+  test(`${path}: loading, an error with a way out, and empty`, async ({ kitchen: page }) => {
+    await test.step('while it loads it says so', async () => {
+      let answer = () => undefined as void;
+      const waiting = new Promise<void>((resolve) => { answer = resolve; });
+      await page.route(api, async (route) => { await waiting; await route.continue(); });
+      await page.goto(path);
+      await expect(page.getByText(/^Loading .+ …$/).first()).toBeVisible();
+      answer();
+      await expect(page.getByText(full).first()).toBeVisible();
+      await page.unroute(api);
+    });
+    await test.step('an error is a sentence, and trying again mends it', async () => {
+      await page.route(api, (route) => route.fulfill({ status: 503, contentType: 'application/problem+json', body: JSON.stringify({ type: 'about:blank', title: '', status: 503, detail: 'The database does not answer; nothing was lost, try again in a moment.' }) }));
+      await page.goto(path);
+      await expect(page.getByText('The database does not answer; nothing was lost, try again in a moment.')).toBeVisible({ timeout: 20_000 });
+      await page.unroute(api);
+      await page.getByRole('button', { name: 'Try again' }).click();
+      await expect(page.getByText(full).first()).toBeVisible();
+    });
+    await test.step('empty, it says what to do next', async () => {
+      await page.route(api, (route) => route.fulfill({ status: 200, contentType: 'application/json', body: '[]' }));
+      await page.goto(path);
+      await expect(page.getByRole('heading', { name: empty })).toBeVisible();
+    });
+  });
+}
+
+test('a very long library shows its first hundred, and all when asked', async ({ kitchen: page }) => {
+  const recipe = (index: number) => ({ id: `018f0000-0000-7000-8000-${String(index).padStart(12, '0')}`, title: index === 0 ? `Long ${'title without an end '.repeat(7)}` : `Recipe ${index}`, kind: 'salad', serves: 4, portion: 'side', handsOnMinutes: 10, waitMinutes: 0, techniques: [], allergens: [], diets: [], season: 'all year', unread: 0 });
+  await page.route('**/api/recipes', (route) => route.fulfill({ status: 200, contentType: 'application/json', body: JSON.stringify(Array.from({ length: 1200 }, (_, index) => recipe(index))) }));
+  await page.goto('/recipes');
+  const rows = page.getByRole('list', { name: 'Recipes' }).getByRole('listitem');
+  await expect(rows).toHaveCount(100);
+  await expect(page.getByText('100 of 1200 are shown.')).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find' }).fill('recipe 117');
+  await expect(rows).toHaveCount(11);
+  await page.getByRole('searchbox', { name: 'Find' }).fill('');
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect(rows).toHaveCount(1200);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+});
+
+test('the larder and the notes say so when nothing of a name is there', async ({ kitchen: page }) => {
+  await page.goto('/larder/moon-dust');
+  await expect(page.getByText('The larder has none of this name.')).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find' }).fill('moon dust');
+  await expect(page.getByText('Nothing of this name. Add it as your own.')).toBeVisible();
+  await page.goto('/techniques/levitate');
+  await expect(page.getByRole('heading', { name: 'No such note' })).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find' }).fill('levitate');
+  await expect(page.getByText('No note has these words.')).toBeVisible();
+});
