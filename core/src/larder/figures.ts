@@ -36,6 +36,13 @@ interface FigureKind {
   readonly write: (ingredient: Ingredient, rest: string, fact: Fact) => Ingredient;
 }
 
+const guessed = (fact: Fact): Fact => ({ ...fact, source: 'estimate' });
+const nothing: Fact = { value: 0, source: 'estimate' };
+/** What an ingredient without a composition begins with when one part of it is measured. */
+const unknownComposition = { water: nothing, fat: nothing, sugar: nothing, salt: nothing, acid: null };
+/** Counted units with a figure of their own kind. */
+const ofTheHand: readonly string[] = ['pinch', 'squeeze'];
+
 const cut = (rest: string) => (rest === 'plain' || rest === 'usual' ? '' : `, ${rest.replaceAll('+', ' and ')}`);
 const tiny = 0.001;
 
@@ -43,15 +50,15 @@ const tiny = 0.001;
 const kinds: Readonly<Record<string, FigureKind>> = {
   density: { label: (form) => `Density${cut(form)}`, unit: 'g/ml', least: 0.01, most: 3, read: (of) => Object.entries(of.densities), write: (of, form, fact) => ({ ...of, densities: { ...of.densities, [form]: fact } }) },
   yield: { label: (forms) => `Yield${cut(forms)}`, unit: '', least: 0.05, most: 1, read: (of) => Object.entries(of.yields), write: (of, forms, fact) => ({ ...of, yields: { ...of.yields, [forms]: fact } }) },
-  count: { label: (unit) => `One ${unit}`, unit: 'g', least: 0.01, most: 20_000, read: (of) => Object.entries(of.countGrams), write: (of, unit, fact) => ({ ...of, countGrams: { ...of.countGrams, [unit as UnitId]: fact } }) },
-  size: { label: (size) => `A ${size} piece`, unit: 'g', least: 0.1, most: 20_000, read: (of) => Object.entries(of.pieceSizes ?? {}), write: (of, size, fact) => ({ ...of, pieceSizes: { small: fact, large: fact, ...of.pieceSizes, [size]: fact } }) },
+  count: { label: (unit) => `One ${unit}`, unit: 'g', least: 0.01, most: 20_000, read: (of) => Object.entries(of.countGrams).filter(([unit]) => !ofTheHand.includes(unit)), write: (of, unit, fact) => ({ ...of, countGrams: { ...of.countGrams, [unit as UnitId]: fact } }) },
+  size: { label: (size) => `A ${size} piece`, unit: 'g', least: 0.1, most: 20_000, read: (of) => Object.entries(of.pieceSizes ?? {}), write: (of, size, fact) => ({ ...of, pieceSizes: { small: guessed(fact), large: guessed(fact), ...of.pieceSizes, [size]: fact } }) },
   handful: { label: () => 'A handful', unit: 'g', least: 0.5, most: 500, read: (of) => [['', of.handfulGrams]], write: (of, _, fact) => ({ ...of, handfulGrams: fact }) },
   pinch: { label: () => 'A pinch', unit: 'g', least: 0.01, most: 10, read: (of) => [['', of.countGrams.pinch]], write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, pinch: fact } }) },
   squeeze: { label: () => 'A squeeze', unit: 'g', least: 0.2, most: 60, read: (of) => [['', of.countGrams.squeeze]], write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, squeeze: fact } }) },
   centimetre: { label: () => 'A centimetre', unit: 'g', least: 0.1, most: 200, read: (of) => [['', of.centimetreGrams]], write: (of, _, fact) => ({ ...of, centimetreGrams: fact }) },
   juice: {
     label: (end) => `Juice of one, ${end === 'low' ? 'at least' : 'at most'}`, unit: 'ml', least: 1, most: 1000, read: (of) => Object.entries(of.byProducts?.juiceMillilitres ?? {}),
-    write: (of, end, fact) => ({ ...of, byProducts: { ...of.byProducts, juiceMillilitres: { low: fact, high: fact, ...of.byProducts?.juiceMillilitres, [end]: fact } } }),
+    write: (of, end, fact) => ({ ...of, byProducts: { ...of.byProducts, juiceMillilitres: { low: guessed(fact), high: guessed(fact), ...of.byProducts?.juiceMillilitres, [end]: fact } } }),
   },
   zest: { label: () => 'Zest of one', unit: 'g', least: 0.1, most: 60, read: (of) => [['', of.byProducts?.zestGrams]], write: (of, _, fact) => ({ ...of, byProducts: { ...of.byProducts, zestGrams: fact } }) },
   drained: { label: () => 'Drained share', unit: '', least: 0.05, most: 1, read: (of) => [['', of.drainedShare]], write: (of, _, fact) => ({ ...of, drainedShare: fact }) },
@@ -61,6 +68,10 @@ const kinds: Readonly<Record<string, FigureKind>> = {
     write: (of, place, fact) => ({ ...of, keepingDays: { ...of.keepingDays, [place]: fact.value } }),
   },
   ripens: { label: () => 'Ripens in', unit: 'days', least: 0, most: 60, read: (of) => [['', of.ripeningDays === undefined ? undefined : { value: of.ripeningDays, source: 'estimate' }]], write: (of, _, fact) => ({ ...of, ripeningDays: fact.value }) },
+  pack: {
+    label: (index) => `Size of pack ${Number(index) + 1}`, unit: '', least: tiny, most: 50_000, read: (of) => of.packs.map((pack, index) => [String(index), { value: pack.size, source: of.own ? 'measured' : 'standard' }]),
+    write: (of, index, fact) => ({ ...of, packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, size: fact.value } : pack)) }),
+  },
   price: {
     label: (index) => `Price, ${index === '0' ? 'smallest size' : 'next size'}`, unit: 'a pack', least: tiny, most: 1000, read: (of) => of.packs.map((pack, index) => [String(index), pack.price]),
     write: (of, index, fact) => ({ ...of, packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, price: fact } : pack)) }),
@@ -68,7 +79,7 @@ const kinds: Readonly<Record<string, FigureKind>> = {
   holds: {
     label: (part) => part.charAt(0).toUpperCase() + part.slice(1), unit: 'of the weight', least: 0, most: 1,
     read: ({ composition }) => (composition ? [['water', composition.water], ['fat', composition.fat], ['sugar', composition.sugar], ['salt', composition.salt], ['acid', composition.acid?.share]] : []),
-    write: (of, part, fact) => (of.composition ? { ...of, composition: part === 'acid' ? { ...of.composition, acid: { kind: of.composition.acid?.kind ?? 'acetic', share: fact } } : { ...of.composition, [part]: fact } } : of),
+    write: ({ composition = unknownComposition, ...of }, part, fact) => ({ ...of, composition: part === 'acid' ? { ...composition, acid: { kind: composition.acid?.kind ?? 'acetic', share: fact } } : { ...composition, [part]: fact } }),
   },
 };
 
@@ -79,18 +90,40 @@ function split(key: string): { kind: FigureKind | undefined; rest: string } {
 
 /** Every figure the larder has of an ingredient, in a fixed order, each with its source. */
 export function figuresOf(ingredient: Ingredient): LarderFigure[] {
-  return Object.entries(kinds).flatMap(([name, kind]) => kind.read(ingredient).flatMap(([rest, fact]) => (
-    fact ? [{ key: rest ? `${name}.${rest}` : name, label: labelOf(kind, name, rest, ingredient), value: fact.value, unit: unitOf(kind, name, rest, ingredient), source: fact.source }] : [])));
+  return Object.entries(kinds).flatMap(([name, kind]) => kind.read(ingredient).flatMap(([rest, fact]) => {
+    if (!fact) return [];
+    const key = rest ? `${name}.${rest}` : name;
+    return [{ key, label: labelOf(kind, name, rest, ingredient), value: fact.value, unit: unitOf(kind, name, rest, ingredient), source: ingredient.measured?.includes(key) ? 'measured' : fact.source }];
+  }));
+}
+
+/** What can be measured of any ingredient, beside what its row has. */
+const measurable: readonly string[] = [
+  'density.plain', 'density.chopped', 'density.diced', 'density.sliced', 'density.grated', 'density.leaves', 'yield.usual', 'yield.peeled', 'yield.trimmed', 'yield.leaves', 'yield.juiced',
+  'count.piece', 'count.bunch', 'count.head', 'count.clove', 'count.stalk', 'count.sprig', 'count.leaf', 'count.slice', 'count.knob', 'handful', 'pinch', 'squeeze', 'centimetre', 'juice.low', 'juice.high', 'zest', 'drained', 'dryToCooked',
+  'keeps.cold', 'keeps.cool', 'keeps.room', 'ripens', 'holds.water', 'holds.fat', 'holds.sugar', 'holds.salt', 'holds.acid',
+];
+
+/** The figures that the larder does not have of an ingredient and that a kitchen can add, each with what it is measured in. */
+export function missingFigures(ingredient: Ingredient): Pick<LarderFigure, 'key' | 'label' | 'unit'>[] {
+  const known = new Set(figuresOf(ingredient).map(({ key }) => key));
+  const sizes = ingredient.countGrams.piece ? ['size.small', 'size.large'] : [];
+  return [...measurable, ...sizes, ...ingredient.packs.map((_, index) => `price.${index}`)].filter((key) => !known.has(key)).map((key) => {
+    const [name = '', rest = ''] = key.split('.');
+    return { key, label: labelOf(kinds[name]!, name, rest, ingredient), unit: unitOf(kinds[name]!, name, rest, ingredient) };
+  });
 }
 
 function labelOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
   if (name === 'holds' && rest === 'acid') return `Acid, ${ingredient.composition?.acid?.kind ?? 'acetic'}`;
+  if (name === 'pack' && ingredient.packs[Number(rest)]?.loose) return 'Sold in steps of';
   if (name !== 'price') return kind.label(rest);
   const pack = ingredient.packs[Number(rest)]!;
-  return pack.loose ? 'Price' : `Price, ${[pack.name || 'one', pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;
+  return pack.loose ? 'Price' : `Price, ${[pack.name || (ingredient.shoppingUnit === 'piece' ? 'one' : 'pack'), pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;
 }
 
 function unitOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
+  if (name === 'pack') return ingredient.shoppingUnit === 'piece' ? 'pieces' : ingredient.shoppingUnit;
   return name === 'price' && ingredient.packs[Number(rest)]?.loose ? 'a kilogram' : kind.unit;
 }
 
@@ -108,7 +141,8 @@ export function figureProblem(key: string, value: number): string {
 /** The ingredient with one figure replaced by the kitchen's own. */
 export function withFigure(ingredient: Ingredient, key: string, value: number): Ingredient {
   const { kind, rest } = split(key);
-  return kind && !figureProblem(key, value) ? kind.write(ingredient, rest, { value, source: 'measured' }) : ingredient;
+  if (!kind || figureProblem(key, value)) return ingredient;
+  return { ...kind.write(ingredient, rest, { value, source: 'measured' }), measured: [...(ingredient.measured ?? []), key] };
 }
 
 /** The mean of weighings as they were typed, in grams to a tenth; null where none is written, or one of them is no weight. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { convert } from '../amounts/index.js';
-import { allergensByList, allergens, cautionWords, conversionFacts, figureProblem, figuresOf, larderOf, ownIngredientId, sections, standardLarder, type LarderEntry } from './index.js';
+import { allergensByList, allergens, cautionWords, conversionFacts, figureProblem, figuresOf, larderOf, missingFigures, ownIngredientId, sections, standardLarder, type LarderEntry } from './index.js';
 
 const all = [...standardLarder.ingredients.values()];
 const entry = (ingredient: string, figures: Record<string, number>, own: LarderEntry['own'] = null): LarderEntry => ({ ingredient, figures, own });
@@ -69,6 +69,31 @@ describe('a kitchen’s own figures', () => {
     const id = ownIngredientId(own.name);
     const larder = larderOf([entry(id, { 'density.plain': 0.8 }, own)]);
     expect([id, larder.names.get('pickled samphire'), larder.ingredients.get(id)!.own]).toEqual(['own-pickled-samphire', id, true]);
+  });
+  it('any figure can be replaced, and every one that is says so', () => {
+    for (const { id } of all.slice(0, 40)) {
+      const before = figuresOf(standardLarder.ingredients.get(id)!);
+      const after = figuresOf(larderOf([entry(id, Object.fromEntries(before.map(({ key, value }) => [key, value])))]).ingredients.get(id)!);
+      expect([id, after]).toEqual([id, before.map((figure) => ({ ...figure, source: 'measured' }))]);
+    }
+  });
+  it('a replaced figure leaves the others as they were: days in the cold, not in the cool', () => {
+    const figures = figuresOf(larderOf([entry('basil', { 'keeps.cold': 3 })]).ingredients.get('basil')!);
+    expect(figures.filter(({ source }) => source === 'measured').map(({ key, value }) => [key, value])).toEqual([['keeps.cold', 3]]);
+  });
+  it('every figure that is missing can be added, and is then there', () => {
+    const own = { name: 'Pickled samphire', section: sections[6]!, shoppingUnit: 'g' as const, packSize: 200, packName: 'jar', allergens: [] };
+    const bare = larderOf([entry('own-pickled-samphire', {}, own)]).ingredients.get('own-pickled-samphire')!;
+    for (const { key, label } of missingFigures(bare)) {
+      const added = larderOf([entry(bare.id, { [key]: 1 }, own)]).ingredients.get(bare.id)!;
+      expect([key, figuresOf(added).find((figure) => figure.key === key)]).toMatchObject([key, { label, value: 1, source: 'measured' }]);
+      expect([key, missingFigures(added).some((figure) => figure.key === key)]).toEqual([key, false]);
+    }
+    expect(missingFigures(bare).map(({ key }) => key)).toEqual(expect.arrayContaining(['density.plain', 'handful', 'holds.salt', 'price.0']));
+  });
+  it('a jar that is sold with 220 g here', () => {
+    const capers = larderOf([entry('capers', { 'pack.0': 220 })]).ingredients.get('capers')!;
+    expect(capers.packs[0]!.size).toBe(220);
   });
   it('the same entries give the same larder, so that a plan need not build it again', () => expect(larderOf([entry('basil', { handful: 12 })])).toBe(larderOf([entry('basil', { handful: 12 })])));
   it.each([

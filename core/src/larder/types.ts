@@ -123,6 +123,8 @@ export interface Ingredient {
   readonly diet: Diet;
   readonly cautions: readonly CautionId[];
   readonly substitutes: readonly Substitute[];
+  /** Keys of the figures that the kitchen measured itself. */
+  readonly measured?: readonly string[];
   /** True where a kitchen added it itself. */
   readonly own?: boolean;
   /** True for a raw egg: half of one cannot be shared between batches. */

@@ -11,6 +11,11 @@ describe('the strip above a recipe', () => {
   it('yield by weight: 500 + 100 + 30 × 0.91 + 5 × 1.2 = 633.3 g', () => expect(textOf(facts, 'yield')).toMatch(/^633 g, /));
   it('minutes: 10 + 5 hands-on, 22 waiting', () => expect(textOf(facts, 'minutes')).toBe('15 min hands-on, 22 min waiting'));
   it('least batch: ½ of 4 is 2 portions', () => expect(facts.facts.find((fact) => fact.id === 'batches')!.workings.steps[1]).toMatchObject({ value: '2 side portions' }));
+  it('batches: from ½ of the series on, and what goes in whole', () => {
+    const batches = recipeFacts(recipe(['2 eggs', '100 g rocket'], { leastBatch: '2/3' }), options).facts.find((fact) => fact.id === 'batches')!;
+    expect([textOf(facts, 'batches'), batches.text]).toEqual(['½ or more', '⅔ or more, some in whole pieces']);
+    expect(batches.workings.steps.slice(2)).toMatchObject([{ value: '⅔ ¾ 1 1¼ 1½ 1¾ 2' }, { label: 'eggs', value: 'in whole pieces' }]);
+  });
   it('rough cost: 500 ÷ 0.82 g at £1 a kg + 100 g at £1.60 + 30 of 500 ml at £5.20 + 6 of 500 g at £0.60 = 0.610 + 1.60 + 0.312 + 0.007 = £2.53, £0.63 each', () => expect(textOf(facts, 'cost')).toBe('about £2.53, £0.63 each'));
   it('in another money the larder’s pounds say nothing', () => expect(textOf(recipeFacts(salad, { ...options, currency: 'EUR' }), 'cost')).toBe('not known'));
   it('allergens by the kitchen’s list, vegan by the larder', () => expect([facts.allergens, facts.diets]).toEqual([['nuts (walnut)'], ['vegan']]));

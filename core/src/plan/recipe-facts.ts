@@ -1,5 +1,6 @@
 import { convert, formatMass, formatMillilitres, showRational, toFraction, toNumber, unitKind, type Amount, type Workings, type WorkingStep } from '../amounts/index.js';
 import { allergensByList, cautionWords, conversionFacts, findIngredient, standardLarder, yieldOf, type AllergenList, type CautionId, type Ingredient, type Larder } from '../larder/index.js';
+import { batchesFrom } from '../portions/index.js';
 import { pieceSizeOf, recipeMinutes, type Recipe, type RecipeLine } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
 import { showSpan } from '../timeline/timeline.js';
@@ -37,7 +38,7 @@ export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): Recipe
   const lines = recipe.lines.map((line) => ({ line, ingredient: findIngredient(larder, line.ingredient) }));
   const known = lines.flatMap(({ ingredient }) => (ingredient ? [ingredient] : []));
   return {
-    facts: [yieldFact(lines), batchFact(recipe), minutesFact(recipe), seasonFact(known, options), costFact(recipe, lines, options)],
+    facts: [yieldFact(lines), batchFact(recipe, lines), minutesFact(recipe), seasonFact(known, options), costFact(recipe, lines, options)],
     allergens: allergensByList(allergensOf(recipe, larder), options.allergenList), diets: dietsOf(recipe, larder),
     cautions: cautionsFor(known, options.english),
   };
@@ -95,10 +96,17 @@ function yieldFact(lines: readonly LineOf[]): RecipeFact {
 /** Cut vegetables lie in a bowl at about half the weight of water. An estimate, used for volume only where nothing better is known. */
 const usualDensity = 0.5;
 
-function batchFact(recipe: Recipe): RecipeFact {
+/** Limits of the batch: the least that works, the sizes above it, and what cannot be shared between two. */
+function batchFact(recipe: Recipe, lines: readonly LineOf[]): RecipeFact {
   const least = showRational(recipe.leastBatch);
   const people = toNumber(recipe.leastBatch) * recipe.serves;
-  return fact('batches', 'Least batch', least, [{ label: 'As the recipe says', value: `${least} batch` }, { label: `${least} × ${recipe.serves}`, value: `${Math.round(people * 10) / 10} ${recipe.portion} portions` }], false);
+  const whole = lines.filter(({ line, ingredient }) => line.scaling === 'whole' || ingredient?.indivisible);
+  const steps: WorkingStep[] = [
+    { label: 'Least batch, as the recipe says', value: `${least} batch` }, { label: `${least} × ${recipe.serves}`, value: `${Math.round(people * 10) / 10} ${recipe.portion} portions` },
+    { label: 'Sizes that work', value: batchesFrom(recipe.leastBatch).map(showRational).join(' ') || 'whole batches', note: 'Above 2: halves to 4, then wholes.' },
+    ...whole.map(({ line }): WorkingStep => ({ label: line.name, value: 'in whole pieces', note: 'A batch that asks for a part of one takes a whole one.' })),
+  ];
+  return fact('batches', 'Batch', `${least} or more${whole.length > 0 ? ', some in whole pieces' : ''}`, steps, false);
 }
 
 function minutesFact(recipe: Recipe): RecipeFact {

@@ -9,6 +9,11 @@ const smallSeries: readonly Rational[] = ['1/4', '1/3', '1/2', '2/3', '3/4', '1'
 /** A batch may fall short of the need by one part in twenty. */
 const enough: Rational = '19/20';
 
+/** The batches up to twice the recipe that its least batch allows. Halves to 4 and then wholes follow. */
+export function batchesFrom(leastBatch: Rational): Rational[] {
+  return smallSeries.filter((each) => toFraction(each).compare(toFraction(leastBatch)) >= 0 && toFraction(each).compare(2) <= 0);
+}
+
 /** Spreads people over the fewest stations of at most `perStation`, as evenly as can be. Both are whole and at least 1. */
 export function splitStations(people: number, perStation: number): StationPlan {
   const stations = Math.ceil(people / perStation);

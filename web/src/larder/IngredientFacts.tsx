@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { allergensByList, cautionWords, figuresOf, monthsText, standardLarder, type Ingredient, type LarderFigure } from '@fornax/core';
+import { allergensByList, cautionWords, figuresOf, missingFigures, monthsText, standardLarder, type Ingredient, type LarderFigure } from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
+import { Choice, Field } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from './useLarderEntries.js';
@@ -21,6 +22,8 @@ const Problem = styled.p`color: ${({ theme }) => theme.colour.beet}; font-size: 
 const Measured = styled.strong`color: ${({ theme }) => theme.colour.basil};`;
 const Facts = styled.dl`display: grid; grid-template-columns: max-content minmax(0, 1fr); gap: 4px 20px; max-width: 720px; dt { color: ${({ theme }) => theme.colour.quiet}; }`;
 const Caution = styled.p`max-width: 720px; margin: 6px 0; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.beet};`;
+
+const Adding = styled.form`display: flex; flex-wrap: wrap; align-items: flex-end; gap: 8px 12px; max-width: 640px; margin-bottom: 20px; > .which { flex: 1 1 240px; } > .value { flex: 0 1 140px; } > p { flex: 1 0 100%; }`;
 
 const sourceWords: Readonly<Record<LarderFigure['source'], string>> = { standard: 'standard', label: 'a label', estimate: '~ an estimate', measured: 'measured here' };
 
@@ -40,6 +43,7 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
         <thead><tr><th scope="col">Figure</th><th scope="col">Value</th><th scope="col">Comes from</th><th scope="col"><Quietly>Put back</Quietly></th></tr></thead>
         <tbody>{figuresOf(ingredient).map((figure) => <FigureRow key={figure.key} figure={figure} ingredient={ingredient} entries={entries} />)}</tbody>
       </Table>
+      <AddFigure key={ingredient.id} ingredient={ingredient} entries={entries} />
       <Facts>
         <dt>Sold as</dt><dd>{ingredient.packs.map((pack) => packWords(pack, ingredient.shoppingUnit)).join(', ') || 'not bought'}</dd>
         <dt>In season</dt><dd>{ingredient.seasonMonths.length > 0 ? monthsText(ingredient.seasonMonths) : 'no season'}{kitchen?.hemisphere === 'south' && ingredient.seasonMonths.length > 0 ? ' in the north, six months later here' : ''}</dd>
@@ -54,7 +58,7 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
 function packWords(pack: Ingredient['packs'][number], unit: Ingredient['shoppingUnit']): string {
   if (pack.loose) return `loose, in steps of ${pack.size} ${unit}`;
   const size = unit === 'piece' ? (pack.size === 1 ? '' : ` of ${pack.size}`) : ` of ${pack.size} ${unit}`;
-  return `${pack.name || 'piece'}${size}`;
+  return `${pack.name || (unit === 'piece' ? 'piece' : 'pack')}${size}`;
 }
 
 function FigureRow({ figure, ingredient, entries }: { figure: LarderFigure; ingredient: Ingredient; entries: LarderEntries }) {
@@ -62,8 +66,8 @@ function FigureRow({ figure, ingredient, entries }: { figure: LarderFigure; ingr
   const [problem, setProblem] = useState('');
   const say = useSay();
   const save = async () => {
-    if (typed === null || typed.trim() === '' || Number(typed.replace(',', '.')) === figure.value) return setTyped(null);
-    await entries.setFigure(ingredient.id, figure.key, Number(typed.replace(',', '.'))).then(() => { setTyped(null); setProblem(''); }, (error: Error) => setProblem(error.message));
+    if (typed === null || typed.trim() === '' || numberOf(typed) === figure.value) return setTyped(null);
+    await entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(() => { setTyped(null); setProblem(''); }, (error: Error) => setProblem(error.message));
   };
   const putBack = () => void entries.setFigure(ingredient.id, figure.key, null).catch((error: Error) => say(error.message));
   const id = `figure-${figure.key}`;
@@ -77,5 +81,27 @@ function FigureRow({ figure, ingredient, entries }: { figure: LarderFigure; ingr
       <td>{figure.source === 'measured' ? <Measured>{sourceWords.measured}</Measured> : sourceWords[figure.source]}</td>
       <td>{figure.source === 'measured' && !ingredient.own ? <Button look="quiet" aria-label={`Put the standard figure back: ${figure.label}`} onPress={putBack}>standard</Button> : null}</td>
     </tr>
+  );
+}
+
+/** A number with a point or a comma; not a number where nothing is written. */
+const numberOf = (typed: string) => (typed.trim() === '' ? Number.NaN : Number(typed.replace(',', '.')));
+
+/** A figure that the larder does not have of this ingredient, measured and written here. */
+function AddFigure({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
+  const missing = missingFigures(ingredient);
+  const [chosen, setChosen] = useState('');
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState('');
+  const figure = missing.find(({ key }) => key === chosen) ?? missing[0];
+  if (!figure) return null;
+  const add = () => entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(() => { setChosen(''); setTyped(''); setProblem(''); }, (error: Error) => setProblem(error.message));
+  return (
+    <Adding noValidate aria-label="Add a figure" onSubmit={(event) => { event.preventDefault(); void add(); }}>
+      <div className="which"><Choice label="A figure that is missing" value={figure.key} options={missing.map(({ key, label }) => ({ id: key, name: label }))} onChange={(key) => { setChosen(key); setProblem(''); }} /></div>
+      <div className="value"><Field label={figure.unit || 'as a share, 0 to 1'} value={typed} onChange={setTyped} /></div>
+      <Button type="submit">Add it</Button>
+      {problem ? <Problem role="alert">{problem}</Problem> : null}
+    </Adding>
   );
 }

@@ -81,13 +81,13 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
   const add = async () => {
     const read = parseIngredientLine(text, { system: 'metric', larder: entries.larder });
     if (!read.amount || !read.unit || !read.ingredient) return setProblem(read.unread ? `${read.unread.charAt(0).toUpperCase()}${read.unread.slice(1)}.` : 'Write an amount and an ingredient, such as 500 g farro.');
-    await call('/stock', { method: 'POST', body: { id: uuid(), ingredient: read.ingredient, amount: { ...read.amount, unit: read.unit }, state: state || read.preparation.join(', ').slice(0, 40), useBy, note } })
+    await call('/stock', { method: 'POST', body: { id: uuid(), ingredient: read.ingredient, amount: { ...read.amount, unit: read.unit }, state: state || read.preparation.join(', ').slice(0, 40), useBy: useBy || null, note } })
       .then(async () => { setText(''); setNote(''); setState(''); setProblem(''); await onAdded(); }, (error: Error) => setProblem(error instanceof ApiError ? error.fields[0]?.sentence ?? error.message : error.message));
   };
   return (
     <Form noValidate onSubmit={(event) => { event.preventDefault(); void add(); }}>
       <Field label="What and how much" value={text} onChange={(value) => { setText(value); setProblem(''); }} problem={problem || undefined} placeholder="500 g dried chickpeas" />
-      <DateField label="Use by" value={useBy} onChange={setUseBy} />
+      <DateField label="Use by" value={useBy} onChange={setUseBy} whenEmpty="No date: it keeps." />
       <Field label="State" value={state} onChange={setState} hint="opened, cooked" maxLength={40} />
       <Field label="Note" value={note} onChange={setNote} maxLength={120} />
       <Button type="submit">Put it in</Button>

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { parseDate, parseTime, type CalendarDate } from '@internationalized/date';
 import { Button, Calendar, CalendarCell, CalendarGrid, CalendarGridBody, CalendarGridHeader, CalendarHeaderCell, DateInput, DatePicker, DateSegment, Dialog, Group, Heading, Popover, TimeField as AriaTimeField } from 'react-aria-components';
-import { CalendarDays, ChevronLeft, ChevronRight } from 'lucide-react';
+import { CalendarDays, ChevronLeft, ChevronRight, X } from 'lucide-react';
 import styled, { css } from 'styled-components';
-import { box, Sentence, StyledLabel } from './Field.js';
+import { box, Hint, Sentence, StyledLabel } from './Field.js';
 
 const Segments = styled(DateInput)`
   flex: 1; display: flex; align-items: center; min-height: 22px; white-space: nowrap; font-variant-numeric: tabular-nums;
@@ -39,11 +39,12 @@ interface TextValueProps {
 /** A year that is still being typed reaches through the first centuries; no class is held in them. */
 const earliestYear = 1900;
 
-/** A date in the reader's order of day and month, typed or chosen from a calendar. */
-export function DateField({ label, value, onChange, problem }: TextValueProps) {
+/** A date in the reader's order of day and month, typed or chosen from a calendar. With `whenEmpty` it may be left out, and that sentence stands below it then. */
+export function DateField({ label, value, onChange, problem, whenEmpty }: TextValueProps & { whenEmpty?: string }) {
   const [isPartial, setPartial] = useState(false);
   const change = (date: CalendarDate | null) => {
-    setPartial(date === null);
+    setPartial(date === null && whenEmpty === undefined);
+    if (date === null && whenEmpty !== undefined) onChange('');
     if (date && date.year >= earliestYear) onChange(date.toString());
   };
   const sentence = isPartial ? 'Write a day, a month and a year.' : problem;
@@ -52,8 +53,10 @@ export function DateField({ label, value, onChange, problem }: TextValueProps) {
       <StyledLabel>{label}</StyledLabel>
       <DateBox>
         <Segments>{(segment) => <Segment segment={segment} />}</Segments>
+        {whenEmpty !== undefined && value !== '' ? <Opener slot={null} aria-label={`Clear: ${label}`} onPress={() => onChange('')}><X size={15} aria-hidden /></Opener> : null}
         <Opener><CalendarDays size={15} aria-hidden /></Opener>
       </DateBox>
+      {whenEmpty !== undefined && value === '' ? <Hint slot="description">{whenEmpty}</Hint> : null}
       <Sentence>{sentence}</Sentence>
       <Floating>
         <Dialog>

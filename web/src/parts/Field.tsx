@@ -15,7 +15,7 @@ const StyledArea = styled(TextArea)`${box} min-height: 120px; resize: vertical; 
 export const StyledLabel = styled(Label)`display: block; margin-bottom: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
 const HiddenLabel = styled(StyledLabel)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
 export const Sentence = styled(FieldError)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.beet}; font-size: 13px; line-height: 18px;`;
-const Hint = styled(Text)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
+export const Hint = styled(Text)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
 
 interface FieldProps {
   label: string;
