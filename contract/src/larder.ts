@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
-import { allergens, figureProblem, sections, type Allergen, type LarderEntry, type OwnIngredient, type Section } from '@fornax/core';
+import { allergens, eaters, figureProblem, sections, type Allergen, type Eaters, type LarderEntry, type OwnIngredient, type Section } from '@fornax/core';
 import { AmountDto } from './recipes.js';
 import { IsFigures, IsLocalDate } from './rules.js';
 
@@ -15,6 +15,7 @@ export class OwnIngredientDto implements OwnIngredient {
   @IsNumber({}, { message: 'Write how much a pack holds.' }) @Min(0.1, { message: 'A pack holds more than nothing.' }) @Max(100_000, { message: 'A pack holds at most 100 000.' }) packSize: number;
   @IsString() @MaxLength(30, { message: 'Keep the pack’s name under 30 characters.' }) packName: string;
   @IsArray() @ArrayMaxSize(30) @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' }) allergens: Allergen[];
+  @IsOptional() @IsIn(eaters, { message: 'Choose who eats it.' }) eatenBy?: Eaters;
 }
 
 /** What a kitchen says of one ingredient. */

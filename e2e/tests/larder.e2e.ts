@@ -41,6 +41,7 @@ test('an ingredient of one’s own is understood in a recipe', async ({ kitchen:
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('heading', { name: 'Pickled samphire' })).toBeVisible();
   await expect(page.getByText('Contains sulphites.')).toBeVisible();
+  await expect(page.getByText('Eaten by').locator('xpath=following-sibling::dd[1]')).toHaveText('not known');
   const figures = page.getByRole('form', { name: 'Add a figure' });
   await figures.getByRole('button', { name: 'A figure that is missing' }).click();
   await page.getByRole('option', { name: 'A handful' }).click();

@@ -10,6 +10,10 @@ export interface LarderFigure {
   readonly source: Fact['source'];
 }
 
+/** Who eats an ingredient of a kitchen's own, as far as its label says. */
+export const eaters = ['not known', 'vegans', 'vegetarians', 'neither'] as const;
+export type Eaters = (typeof eaters)[number];
+
 /** What a kitchen says of an ingredient of its own. */
 export interface OwnIngredient {
   readonly name: string;
@@ -18,6 +22,8 @@ export interface OwnIngredient {
   readonly packSize: number;
   readonly packName: string;
   readonly allergens: Ingredient['allergens'];
+  /** Absent is not known, and then nothing it is in is called vegan or vegetarian. */
+  readonly eatenBy?: Eaters;
 }
 
 /** What a kitchen knows better, or adds: figures by their key, and the frame of an ingredient that is its own. */

@@ -70,6 +70,12 @@ describe('a kitchen’s own figures', () => {
     const larder = larderOf([entry(id, { 'density.plain': 0.8 }, own)]);
     expect([id, larder.names.get('pickled samphire'), larder.ingredients.get(id)!.own]).toEqual(['own-pickled-samphire', id, true]);
   });
+  it.each([[undefined, [], 'not known'], ['vegans', [], 'vegan'], ['vegans', ['milk'], 'vegetarian'], ['vegetarians', [], 'vegetarian'], ['vegetarians', ['fish'], 'neither'], ['neither', [], 'neither']] as const)('its own, eaten by %s, with %j: %s', (eatenBy, contains, called) => {
+    const own = { name: 'Stock cube', section: sections[6]!, shoppingUnit: 'g' as const, packSize: 60, packName: 'box', allergens: contains, eatenBy };
+    const { unknown, vegan, vegetarian } = larderOf([entry('own-stock-cube', {}, own)]).ingredients.get('own-stock-cube')!.diet;
+    expect(unknown ? 'not known' : vegan ? 'vegan' : vegetarian ? 'vegetarian' : 'neither').toBe(called);
+    expect([vegan, vegetarian]).toEqual([called === 'vegan', called === 'vegan' || called === 'vegetarian']);
+  });
   it('any figure can be replaced, and every one that is says so', () => {
     for (const { id } of all.slice(0, 40)) {
       const before = figuresOf(standardLarder.ingredients.get(id)!);

@@ -2,7 +2,7 @@ import type { LarderEntry, OwnIngredient } from './figures.js';
 import { withFigure } from './figures.js';
 import { knowledgeOf } from './knowledge.js';
 import { createLarder, standardLarder, type Larder } from './larder.js';
-import type { Ingredient } from './types.js';
+import type { Diet, Ingredient } from './types.js';
 
 /** The id of an ingredient that a kitchen adds: letters, digits and dashes of its name, marked as its own. */
 export function ownIngredientId(name: string): string {
@@ -10,10 +10,16 @@ export function ownIngredientId(name: string): string {
   return `own-${words || 'ingredient'}`;
 }
 
+/** What its maker says, and no more than its allergens allow: nothing with milk is vegan. */
+function dietOf({ eatenBy = 'not known', allergens }: OwnIngredient): Diet {
+  const most = knowledgeOf('', allergens).diet;
+  return { vegan: eatenBy === 'vegans' && most.vegan, vegetarian: (eatenBy === 'vegans' || eatenBy === 'vegetarians') && most.vegetarian, pork: false, unknown: eatenBy === 'not known' };
+}
+
 function ownIngredient(id: string, own: OwnIngredient): Ingredient {
   return {
     id, names: { uk: own.name, us: own.name, also: [] }, section: own.section, shoppingUnit: own.shoppingUnit, packs: [{ size: own.packSize, name: own.packName }], countGrams: {}, densities: {}, yields: {}, keepingDays: {},
-    allergens: own.allergens, scaling: 'linear', ...knowledgeOf(id, own.allergens), own: true,
+    allergens: own.allergens, scaling: 'linear', ...knowledgeOf(id, own.allergens), diet: dietOf(own), own: true,
   };
 }
 

@@ -62,6 +62,8 @@ export interface Diet {
   readonly vegetarian: boolean;
   readonly vegan: boolean;
   readonly pork: boolean;
+  /** True where nobody has said, of an ingredient of the kitchen's own. The rest is false then. */
+  readonly unknown?: boolean;
 }
 
 /** What takes the place of an ingredient that is not to be had. */

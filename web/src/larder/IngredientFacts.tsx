@@ -47,12 +47,18 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
       <Facts>
         <dt>Sold as</dt><dd>{ingredient.packs.map((pack) => packWords(pack, ingredient.shoppingUnit)).join(', ') || 'not bought'}</dd>
         <dt>In season</dt><dd>{ingredient.seasonMonths.length > 0 ? monthsText(ingredient.seasonMonths) : 'no season'}{kitchen?.hemisphere === 'south' && ingredient.seasonMonths.length > 0 ? ' in the north, six months later here' : ''}</dd>
-        <dt>Eaten by</dt><dd>{ingredient.diet.vegan ? 'vegans too' : ingredient.diet.vegetarian ? 'vegetarians' : 'neither vegetarians nor vegans'}{ingredient.diet.pork ? '; it is pork' : ''}</dd>
+        <dt>Eaten by</dt><dd>{dietWords(ingredient.diet)}</dd>
         {ingredient.substitutes.length > 0 ? <><dt>Instead</dt><dd>{ingredient.substitutes.map((each) => <p key={each.ingredient}>~ {Math.round(each.ratio * 100) / 100} × <Link to={`/larder/${each.ingredient}`}>{standardLarder.ingredients.get(each.ingredient)?.names[english] ?? each.ingredient}</Link> by {each.by}. <Quietly>{each.effect}</Quietly></p>)}</dd></> : null}
       </Facts>
       {ingredient.cautions.map((caution) => <Caution key={caution}>{cautionWords[caution]} <Quietly>Follow your local food code and a qualified person’s advice.</Quietly></Caution>)}
     </article>
   );
+}
+
+function dietWords({ unknown, vegan, vegetarian, pork }: Ingredient['diet']): string {
+  if (unknown) return 'not known';
+  if (vegan) return 'vegans too';
+  return `${vegetarian ? 'vegetarians' : 'neither vegetarians nor vegans'}${pork ? '; it is pork' : ''}`;
 }
 
 function packWords(pack: Ingredient['packs'][number], unit: Ingredient['shoppingUnit']): string {

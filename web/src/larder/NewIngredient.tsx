@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { allergens, ownIngredientId, sections, type Allergen, type OwnIngredient, type Section } from '@fornax/core';
+import { allergens, eaters, ownIngredientId, sections, type Allergen, type Eaters, type OwnIngredient, type Section } from '@fornax/core';
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -15,7 +15,8 @@ const Group = styled(CheckboxGroup)`grid-column: 1 / -1; > span { display: block
 const Box = styled(Checkbox)`padding: 2px 10px; border: 1px solid ${({ theme }) => theme.colour.quiet}; border-radius: 13px; font-size: 13px; cursor: pointer; &[data-selected] { background: ${({ theme }) => theme.colour.beetPale}; border-color: ${({ theme }) => theme.colour.beet}; } &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; }`;
 const Alert = styled.p`grid-column: 1 / -1; color: ${({ theme }) => theme.colour.beet};`;
 
-const empty = { name: '', section: 'other' as Section, shoppingUnit: 'g' as OwnIngredient['shoppingUnit'], packSize: '100', packName: '', allergens: [] as Allergen[] };
+const eaterWords: Readonly<Record<Eaters, string>> = { 'not known': 'not known', vegans: 'vegans and vegetarians', vegetarians: 'vegetarians, not vegans', neither: 'neither' };
+const empty = { name: '', section: 'other' as Section, shoppingUnit: 'g' as OwnIngredient['shoppingUnit'], packSize: '100', packName: '', allergens: [] as Allergen[], eatenBy: 'not known' as Eaters };
 
 /** An ingredient of the kitchen's own. Its figures are filled in on its page. */
 export function NewIngredient({ isOpen, entries, onClose }: { isOpen: boolean; entries: LarderEntries; onClose: () => void }) {
@@ -41,6 +42,7 @@ export function NewIngredient({ isOpen, entries, onClose }: { isOpen: boolean; e
         <Choice label="Bought by" value={draft.shoppingUnit} options={[{ id: 'g', name: 'weight, g' }, { id: 'ml', name: 'volume, ml' }, { id: 'piece', name: 'the piece' }]} onChange={(shoppingUnit) => set({ shoppingUnit })} />
         <Field label="A pack holds" inputMode="numeric" value={draft.packSize} onChange={(packSize) => set({ packSize })} problem={problems.packSize} />
         <Field label="The pack is a" value={draft.packName} onChange={(packName) => set({ packName })} problem={problems.packName} hint="bag, jar, bunch" />
+        <div className="wide"><Choice<Eaters> label="Who eats it, by its label" value={draft.eatenBy} options={eaters.map((id) => ({ id, name: eaterWords[id] }))} onChange={(eatenBy) => set({ eatenBy })} /></div>
         <Group value={draft.allergens} onChange={(chosen) => set({ allergens: chosen as Allergen[] })}><Label>Allergens on its label</Label><div>{allergens.map((id) => <Box key={id} value={id}>{id}</Box>)}</div></Group>
         {problems[''] ? <Alert role="alert">{problems['']}</Alert> : null}
         <Row className="wide"><Button look="act" type="submit">Add it</Button><Button look="quiet" onPress={close}>Cancel</Button></Row>
