@@ -39,6 +39,7 @@ describe('a kitchen’s own figures', () => {
     await put('basil', 0, { figures: {}, own }).expect(422);
     await put('BASIL', 0, figures({})).expect(404);
     await put('own-x', 0, { figures: {}, own: { ...own, packSize: 0 } }).expect(422);
+    await put('own-x', 0, { figures: {}, own: { ...own, eatenBy: 'everyone' } }).expect(422);
   });
 });
 
