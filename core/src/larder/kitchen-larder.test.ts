@@ -20,6 +20,10 @@ describe('what the larder knows of everything', () => {
       expect([item.id, figuresOf(item).map(({ key, value }) => figureProblem(key, value)).filter(Boolean)]).toEqual([item.id, []]);
     }
   });
+  it('no figure is written with the dust of a division: lemon’s 2.2 % sugar is 0.022', () => {
+    expect(standardLarder.ingredients.get('lemon')!.composition!.sugar.value).toBe(0.022);
+    for (const item of all) expect([item.id, figuresOf(item).filter(({ value }) => String(value).length > 7)]).toEqual([item.id, []]);
+  });
   it('small pieces weigh less than medium ones, and large ones more', () => {
     for (const { id, pieceSizes, countGrams } of all) if (pieceSizes && countGrams.piece) expect([id, pieceSizes.small.value < countGrams.piece.value && countGrams.piece.value < pieceSizes.large.value]).toEqual([id, true]);
   });

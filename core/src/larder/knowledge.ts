@@ -3,7 +3,8 @@ import { cautionsOf, substitutes } from './data/swaps-cautions.js';
 import type { AcidKind, Allergen, CautionId, Composition, Fact, Ingredient, Pack } from './types.js';
 
 const estimate = (value: number): Fact => ({ value, source: 'estimate' });
-const share = (percent: string | undefined): Fact => estimate(Number(percent ?? 0) / 100);
+/** Per cent as a share, in five digits: a division leaves dust behind the last one. */
+const share = (percent: string | undefined): Fact => estimate(Number((Number(percent ?? 0) / 100).toFixed(5)));
 
 /** The rows of a table of data, by their first word. */
 function table(text: string): ReadonlyMap<string, readonly string[]> {

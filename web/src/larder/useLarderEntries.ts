@@ -36,7 +36,7 @@ export function useLarderEntries(): LarderEntries {
   }, [client]);
   const setFigure = useCallback(async (ingredient: string, key: string, value: number | null) => {
     const before = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
-    const { [key]: _, ...rest } = before?.figures ?? {};
+    const rest = Object.fromEntries(Object.entries(before?.figures ?? {}).filter(([each]) => each !== key));
     await save({ ingredient, figures: value === null ? rest : { ...rest, [key]: value }, own: before?.own ?? null });
   }, [client, save]);
   return { entries: data, larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))), isLoading: isPending, error, retry: () => void refetch(), save, setFigure };

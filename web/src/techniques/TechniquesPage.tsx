@@ -105,7 +105,7 @@ function emptyNote(notes: readonly TechniqueNote[]): TechniqueNote {
   return { id: freeId(`own note ${notes.length + 1}`, notes), title: '', group: 'finish', why: '', how: [], lookFor: '', goesWrong: [], caution: '', anotherWay: '', beginnerMinutes: 5, beginnerPer: '' };
 }
 
-function duplicateOf(note: TechniqueView, notes: readonly TechniqueNote[]): TechniqueNote {
-  const { revision: _revision, usedBy: _usedBy, ...written } = note;
-  return { ...written, id: freeId(note.title, notes), title: `${note.title}, another` };
+function duplicateOf(note: TechniqueNote, notes: readonly TechniqueNote[]): TechniqueNote {
+  const { group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer } = note;
+  return { id: freeId(note.title, notes), title: `${note.title}, another`, group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer };
 }
