@@ -7,3 +7,4 @@ export * from './recipes.js';
 export * from './larder.js';
 export * from './techniques.js';
 export * from './problems.js';
+export * from './kitchen.js';

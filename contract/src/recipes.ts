@@ -93,6 +93,13 @@ export class StepUseDto {
   @IsRational() share: string;
 }
 
+/** What a step leaves for another to use. */
+export class StepGiftDto {
+  @IsString() @Length(1, 200, text(200)) text: string;
+  @Matches(shortId) ingredient: string;
+  @ValidateNested() @Type(() => AmountDto) amount: AmountDto;
+}
+
 export class RecipeStepDto {
   @Matches(shortId) id: string;
   @Matches(shortId) componentId: string;
@@ -104,6 +111,7 @@ export class RecipeStepDto {
   @IsOptional() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
   @IsArray() @ArrayMaxSize(limits.lines) @ValidateNested({ each: true }) @Type(() => StepUseDto) uses: StepUseDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(8, { message: 'A step leaves at most 8 things.' }) @ValidateNested({ each: true }) @Type(() => StepGiftDto) gives?: StepGiftDto[];
   @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(120, { each: true }) declined?: string[];
   @IsOptional() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
   @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];

@@ -7,6 +7,8 @@ export const limits = {
   lengthMinutes: { least: 30, most: 720 },
   demonstrationPlates: { least: 0, most: 20 },
   serves: { least: 1, most: 200 },
+  budget: { least: 0, most: 100_000 },
+  sparePercent: { least: 0, most: 50 },
   titleLength: 160,
   dishes: 12,
   lines: 150,
@@ -62,6 +64,24 @@ export function IsFigures(problemOf: (key: string, value: number) => string): Pr
   return ValidateBy({ name: 'isFigures', validator: { validate: (value) => problems(value) === '', defaultMessage: (given) => problems(given?.value) } });
 }
 
+/** A share just below one, exactly: "196/200" of what a recipe asks for. */
+export function isShare(value: unknown): boolean {
+  if (!isRational(value)) return false;
+  const [top, bottom = '1'] = (value as string).split('/');
+  const share = Number(top) / Number(bottom);
+  return share >= 0.98 && share <= 1;
+}
+
+/** Short texts by short keys: larder ids, rows of a list, combinations of packs. */
+function isTextMap(value: unknown, isValue: (text: unknown) => boolean): boolean {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
+  const entries = Object.entries(value);
+  return entries.length <= 200 && entries.every(([key, text]) => key.length <= 200 && isValue(text));
+}
+
+export const IsLarderIds = rule('isLarderIds', (value) => isTextMap(value, (text) => typeof text === 'string' && /^[a-z0-9-]{1,40}$/.test(text)), 'Choose ingredients from the larder.');
+export const IsPackKeys = rule('isPackKeys', (value) => isTextMap(value, (text) => typeof text === 'string' && /^[0-9x.+~]{1,120}$/.test(text)), 'Choose one of the combinations of packs.');
+export const IsShares = rule('isShares', (value) => isTextMap(value, isShare), 'A pack may fall short by 2 % at most.');
 export const IsLocalDate = rule('isLocalDate', isLocalDate, 'Write a date that exists.');
 export const IsChoices = rule('isChoices', isChoices, 'Choose one of the ways that the recipe has.');
 export const IsLocalDateTime = rule('isLocalDateTime', isLocalDateTime, 'Write a date and a time that exist.');

@@ -1,16 +1,22 @@
 import { parseDate } from '@internationalized/date';
-import type { KitchenFacts, Maker, Portion, Recipe } from '@fornax/core';
+import { usualKitchen, type KitchenFacts, type Maker, type Portion, type Recipe } from '@fornax/core';
 import { dipsAndDressings } from './dips-dressings.js';
 import { salads } from './salads.js';
 import { writeRecipe } from './write.js';
 
 /** The made-up teaching kitchen that the demo opens in. */
 export const demoKitchen: KitchenFacts = {
-  name: 'The Long Table kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:30',
+  name: 'The Long Table kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:30', closedDays: [], benches: { count: 6, peopleEach: 4 },
   appliances: [
-    { appliance: 'oven', capacity: 4, heatMinutes: 15 }, { appliance: 'hob', capacity: 8, heatMinutes: 0 }, { appliance: 'blender', capacity: 2, heatMinutes: 0 },
-    { appliance: 'fridge', capacity: 12, heatMinutes: 0 },
+    { appliance: 'oven', capacity: 4, heatMinutes: 15, settings: 'fan, 50–250 °C' }, { appliance: 'hob', capacity: 8, heatMinutes: 0, settings: '1–9' }, { appliance: 'blender', capacity: 2, heatMinutes: 0, settings: 'jug, 1.75 l' },
+    { appliance: 'fridge', capacity: 12, heatMinutes: 0, settings: '4 °C' },
   ],
+  vessels: usualKitchen.vessels, measuringSet: usualKitchen.measuringSet, measureBy: usualKitchen.measureBy,
+  suppliers: [
+    { name: 'Market hall', sections: ['vegetables', 'salad and herbs', 'fruit', 'bakery', 'fish and meat'], days: [2, 3, 4, 5, 6] },
+    { name: 'Wholesaler', sections: [], days: [1, 2, 3, 4, 5] },
+  ],
+  staff: [{ name: 'Ines Okoye', role: 'instructor' }, { name: 'Tomas Lind', role: 'assistant' }],
   tools: [
     { tool: 'board and knife', count: 14 }, { tool: 'peeler', count: 8 }, { tool: 'fine grater', count: 3 }, { tool: 'whisk', count: 6 }, { tool: 'small bowl', count: 30 },
     { tool: 'large bowl', count: 12 }, { tool: 'jar with lid', count: 12 }, { tool: 'strainer', count: 4 }, { tool: 'saucepan', count: 6 }, { tool: 'frying pan', count: 5 },

@@ -1,5 +1,5 @@
 import { showRational, showNumber, toNumber } from './rational.js';
-import type { Amount, MeasureSystem, UnitId } from './types.js';
+import type { Amount, MeasureSystem, MeasuringSet, UnitId } from './types.js';
 import { convert, type ConversionFacts } from './convert.js';
 import { isEstimatedUnit, unitKind, unitName, unitSize } from './units.js';
 
@@ -17,6 +17,8 @@ export interface KitchenOptions {
   readonly facts: ConversionFacts;
   /** Largest share by which the spoons may miss: 0.03, or 0.01 for salt and leaven. */
   readonly tolerance?: number;
+  /** The spoons and cups there are; all of the system's where absent. */
+  readonly measuringSet?: MeasuringSet;
 }
 
 /** An amount as a bench can measure it: what leads, what stands beside it in grams or spoons. */
@@ -49,7 +51,7 @@ export function createKitchenFormat(unit: UnitId, options: Omit<KitchenOptions, 
   // Spoons and grams of one amount are asked for in turn, and want the same search through the spoons.
   const found = new Map<number, VolumeText>();
   const spoons = (millilitres: number) => {
-    const text = found.get(millilitres) ?? formatVolume(millilitres, options.kitchenSystem, options.tolerance);
+    const text = found.get(millilitres) ?? formatVolume(millilitres, options.kitchenSystem, options.tolerance, options.measuringSet);
     found.set(millilitres, text);
     return text;
   };
@@ -174,8 +176,9 @@ export interface VolumeText {
  * The plainest spoons and cups for a volume: at most two kinds of measure, fewest scoops among those within
  * the tolerance, or the nearest there is. Volumes over twelve cups are given in litres.
  */
-export function formatVolume(millilitres: number, system: MeasureSystem, tolerance = usualTolerance): VolumeText {
-  const measures = spoonMeasures(system);
+export function formatVolume(millilitres: number, system: MeasureSystem, tolerance = usualTolerance, set: MeasuringSet = fullSet): VolumeText {
+  const measures = spoonMeasures(system, set);
+  if (measures.length === 0) return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: false };
   const largest = measures[measures.length - 1]!.millilitres;
   if (millilitres > largest) return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: true };
   const error = (measure: SpoonMeasure) => millilitres === 0 ? 0 : measure.millilitres / millilitres - 1;
@@ -211,24 +214,33 @@ function firstAtLeast(measures: readonly SpoonMeasure[], millilitres: number): n
   return from;
 }
 
-const tables = new Map<MeasureSystem, readonly SpoonMeasure[]>();
+/** Every spoon and cup that is made. */
+export const fullSet: MeasuringSet = { teaspoons: ['1/8', '1/4', '1/2', '3/4', '1'], tablespoon: true, cups: ['1/4', '1/3', '1/2', '2/3', '3/4', '1'] };
 
-function spoonMeasures(system: MeasureSystem): readonly SpoonMeasure[] {
-  let table = tables.get(system);
-  if (!table) {
-    table = buildMeasures(system);
-    tables.set(system, table);
-  }
-  return table;
+const tables = new Map<string, readonly SpoonMeasure[]>();
+
+function spoonMeasures(system: MeasureSystem, set: MeasuringSet): readonly SpoonMeasure[] {
+  const key = set === fullSet ? system : `${system} ${set.teaspoons.join()} ${set.tablespoon} ${set.cups.join()}`;
+  const known = tables.get(key);
+  if (known) return known;
+  const built = buildMeasures(system, set);
+  tables.set(key, built);
+  return built;
 }
 
-function buildMeasures(system: MeasureSystem): readonly SpoonMeasure[] {
-  const cups = multiples('cup', system, 12, ['1/4', '1/3', '1/2', '2/3', '3/4']);
-  const tablespoons = multiples('tbsp', system, 8, []);
-  const teaspoons = multiples('tsp', system, 3, ['1/4', '1/2', '3/4']);
-  const eighth = { millilitres: toNumber(unitSize('tsp', system)!) / 8, text: '⅛ tsp', scoops: 4 };
+/** Parts that a set can measure: those it has, and those that smaller ones add up to. */
+function partsOf(has: readonly string[], wanted: readonly string[]): string[] {
+  const made: Readonly<Record<string, readonly string[]>> = { '1/4': ['1/4'], '1/3': ['1/3'], '1/2': ['1/2', '1/4'], '2/3': ['2/3', '1/3'], '3/4': ['3/4', '1/4'] };
+  return wanted.filter((part) => made[part]!.some((each) => has.includes(each)));
+}
+
+function buildMeasures(system: MeasureSystem, set: MeasuringSet): readonly SpoonMeasure[] {
+  const cups = set.cups.length === 0 ? [] : multiples('cup', system, set.cups.includes('1') ? 12 : 1, partsOf(set.cups, ['1/4', '1/3', '1/2', '2/3', '3/4']));
+  const tablespoons = set.tablespoon ? multiples('tbsp', system, 8, []) : [];
+  const teaspoons = set.teaspoons.length === 0 ? [] : multiples('tsp', system, 3, partsOf(set.teaspoons, ['1/4', '1/2', '3/4']));
+  const eighth = set.teaspoons.includes('1/8') ? [{ millilitres: toNumber(unitSize('tsp', system)!) / 8, text: '⅛ tsp', scoops: 4 }] : [];
   const cupsWithSpoons = pairs(cups, [...tablespoons.slice(0, 3), ...teaspoons]);
-  const all = [eighth, ...teaspoons, ...tablespoons, ...cups, ...pairs(tablespoons, teaspoons), ...cupsWithSpoons];
+  const all = [...eighth, ...teaspoons, ...tablespoons, ...cups, ...pairs(tablespoons, teaspoons), ...cupsWithSpoons];
   return all.sort((a, b) => a.millilitres - b.millilitres || a.scoops - b.scoops);
 }
 

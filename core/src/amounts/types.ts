@@ -16,6 +16,13 @@ export type UnitId =
   | 'cm' | 'inch'
   | 'piece';
 
+/** The spoons and cups in a kitchen's drawer, as parts of a teaspoon and of a cup. What is not there is not asked for. */
+export interface MeasuringSet {
+  readonly teaspoons: readonly Rational[];
+  readonly tablespoon: boolean;
+  readonly cups: readonly Rational[];
+}
+
 /** What a unit measures. `handful` is a mass that depends on what is held. */
 export type UnitKind = 'mass' | 'volume' | 'count' | 'length';
 

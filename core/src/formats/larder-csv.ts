@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { safeCell } from './csv.js';
 import { figureProblem, figuresOf, ownIngredientId, sections, type Larder, type LarderEntry, type Section } from '../larder/index.js';
 
 const columns = ['ingredient', 'name', 'section', 'figure', 'value', 'unit', 'source'] as const;
@@ -27,10 +28,6 @@ export const mostCsvRows = 20_000;
 export function writeLarderCsv(larder: Larder): string {
   const rows = [...larder.ingredients.values()].flatMap((item) => figuresOf(item).map(({ key, value, unit, source }) => [item.id, item.names.uk, item.section, key, value, unit, source].map(safeCell)));
   return Papa.unparse({ fields: [...columns], data: rows }, { newline: '\n' });
-}
-
-function safeCell(cell: string | number): string | number {
-  return typeof cell === 'string' && /^[=+\-@\t]/.test(cell) ? `'${cell}` : cell;
 }
 
 /**

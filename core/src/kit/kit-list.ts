@@ -1,8 +1,12 @@
-import { convert, toNumber, unitKind, type Amount, type MeasureSystem, type WorkingStep } from '../amounts/index.js';
-import { conversionFacts, findIngredient, standardLarder, type Larder } from '../larder/index.js';
+import { formatMass, type WorkingStep } from '../amounts/index.js';
+import type { Larder } from '../larder/index.js';
 import { nameStations, type ClassDish, type DishPortions } from '../portions/index.js';
-import { isSharedTool, toolName, toolPlural } from './tools.js';
-import type { ContainerRow, KitList, KitRow, KitShortage, ToolUse } from './types.js';
+import { containerGrams, sortedPlaces, type SortedPlace } from './containers.js';
+import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
+import { dealOut, mostDirty, singleUses, type Peak } from './in-use.js';
+import { findShortages } from './shortages.js';
+import { isSharedTool, toolFact, toolName, toolPlural } from './tools.js';
+import type { Crate, KitDecision, KitDecisions, KitList, KitRow, OwnSet, ToolUse } from './types.js';
 
 export interface KitInput {
   readonly uses: readonly ToolUse[];
@@ -15,163 +19,124 @@ export interface KitInput {
   /** Writes a minute of the plan as the clock shows it. */
   readonly clock: (minute: number) => string;
   readonly larder?: Larder;
+  readonly decisions?: KitDecisions;
 }
 
 /**
- * The kit for one station, the demonstration bench and shared use: the peak in use at once, read off the timeline,
- * not the sum over steps; the containers for sorted ingredients; and what the kitchen has too few of.
+ * The kit for one station, the demonstration bench and shared use: the most in use at once, read off the timeline, not the sum
+ * over steps; washing between dishes; containers for sorted ingredients; crates with their weights; and what the kitchen has too few of.
  */
 export function buildKitList(input: KitInput): KitList {
-  const atStations = input.uses.filter((use) => use.place === 'stations');
-  const atBench = input.uses.filter((use) => use.place === 'demonstration bench');
-  const perStation = peaks(weighed(atStations, 1)).filter(({ tool }) => !isSharedTool(tool)).map((peak) => kitRow(peak, input, 'each station'));
-  const bench = peaks(weighed(atBench, 1)).filter(({ tool }) => !isSharedTool(tool)).map((peak) => kitRow(peak, input, 'the demonstration bench'));
-  const pooled = [...weighed(atBench, 1), ...weighed(atStations, input.stations.length)];
-  const shared = peaks(pooled).filter(({ tool }) => isSharedTool(tool)).map((peak) => kitRow(peak, input, 'shared use'));
-  const wholeRoom = peaks(pooled);
+  const decided = input.decisions?.kit ?? [];
+  const stationUses = input.uses.filter((use) => use.place === 'stations');
+  const benchUses = singleUses(input.uses.filter((use) => use.place === 'demonstration bench'), () => 1, decided);
+  const places = (use: ToolUse) => use.places ?? input.stations.length;
+  const everywhere = [...singleUses(stationUses, places, decided), ...benchUses];
+  const own = dealOut(singleUses(stationUses, () => 1, decided).filter(({ tool }) => !isSharedTool(tool)), 'each station');
+  const bench = dealOut(benchUses.filter(({ tool }) => !isSharedTool(tool)), 'demonstration bench');
+  const pool = dealOut(everywhere.filter(({ tool }) => isSharedTool(tool)), 'shared');
+  const room = dealOut(everywhere, 'room');
+  const ownSets = input.decisions?.ownSets ?? [];
+  const atStations = new Map(dealOut(singleUses(stationUses, places, decided), 'stations').peaks.map((peak) => [peak.tool, peak.count]));
+  const lists = {
+    perStation: [...own.peaks.map((peak) => kitRow(peak, input, 'each station')), ...fixedRows(alwaysAtStations, input.stations[0] ?? 0)],
+    demonstrationBench: [...bench.peaks.map((peak) => kitRow(peak, input, 'the demonstration bench')), ...fixedRows(alwaysAtBench, 0)],
+    shared: pool.peaks.map((peak) => withOwnSets(kitRow(peak, input, 'shared use'), ownSets)),
+    consumables: consumableCounts(input.dishes, input.people, input.stations.length, input.larder).map((row) => fixedRow(row.tool, row)),
+  };
+  const sorted = sortedPlaces(input);
   return {
-    perStation: [...perStation, ...alwaysAtStations(input.people, input.stations)],
-    stations: input.stations.length, demonstrationBench: [...bench, ...alwaysAtBench()], shared, consumables: consumables(input),
-    containers: containers(input), shortages: shortages(wholeRoom, input),
+    ...lists, stations: input.stations.length, containers: sorted.flatMap(({ rows }) => rows), crates: crates(lists, sorted, input, ownSets), checks: forgottenChecks(input.dishes, input.larder),
+    washing: [...own.washing, ...bench.washing, ...pool.washing].sort((a, b) => a.atMinute - b.atMinute), dirty: dirtyOf(everywhere, input),
+    shortages: findShortages({ peaks: withOwnPeaks(room.peaks, ownSets), atStations: (tool) => atStations.get(tool) ?? 0, stations: input.stations.length, toolsInKitchen: input.toolsInKitchen, english: input.english, clock: input.clock }),
+    taken: decided.map((decision) => ({ decision, sentence: takenWords(decision, input.english) })),
   };
 }
 
-/** A use that happens at so many places at once: equal stations work in step, so one stands for all. */
-type WeighedUse = ToolUse & { readonly places: number };
-
-function weighed(uses: readonly ToolUse[], places: number): WeighedUse[] {
-  return uses.map((use) => ({ ...use, places }));
+function takenWords({ tool, kind, atOnce, by }: KitDecision, english: 'uk' | 'us'): string {
+  const many = toolPlural(toolName(tool, english));
+  if (kind === 'replace') return `${capital(toolPlural(toolName(by ?? '', english)))} instead of ${many}`;
+  return kind === 'share' ? `Two stations share one ${toolName(tool, english)}` : `${capital(many)} go round: ${atOnce ?? 1} at once`;
 }
 
-interface Peak { tool: string; count: number; minute: number; titles: string[] }
+/** A station that must stay free of something has its own of what the room would share. */
+function withOwnSets(row: KitRow, ownSets: readonly OwnSet[]): KitRow {
+  if (ownSets.length === 0) return row;
+  const notes = ownSets.map((set) => `1 for station ${set.station} alone, free of ${set.without}`);
+  const steps: WorkingStep[] = [...row.workings.steps, { label: 'Never shared', value: `+ ${ownSets.length}`, note: notes.join('; ') }];
+  return { ...row, count: row.count + ownSets.length, note: [row.note, ...notes].filter(Boolean).join('; '), workings: { ...row.workings, steps, result: String(row.count + ownSets.length) } };
+}
 
-/** For each tool the moment at which most of it is in use. Tools are counted at the start of each use. */
-function peaks(uses: readonly WeighedUse[]): Peak[] {
-  const byTool = new Map<string, WeighedUse[]>();
-  for (const use of uses) {
-    for (const tool of use.tools) {
-      const users = byTool.get(tool);
-      if (users) users.push(use);
-      else byTool.set(tool, [use]);
-    }
-  }
-  return [...byTool].map(([tool, users]) => {
-    let best: Peak = { tool, count: 0, minute: 0, titles: [] };
-    for (const { start } of users) {
-      const running = users.filter((use) => use.start <= start && use.end > start);
-      const count = running.reduce((sum, use) => sum + use.places, 0);
-      if (count > best.count) best = { tool, count, minute: start, titles: [...new Set(running.map((use) => use.title))] };
-    }
-    return best;
-  });
+function withOwnPeaks(peaks: readonly Peak[], ownSets: readonly OwnSet[]): Peak[] {
+  return peaks.map((peak) => (isSharedTool(peak.tool) ? { ...peak, count: peak.count + ownSets.length } : peak));
 }
 
 function kitRow(peak: Peak, input: KitInput, place: string): KitRow {
-  const name = toolName(peak.tool, input.english);
+  const name = `${toolName(peak.tool, input.english)}${peak.raw ? `, for raw ${peak.raw}` : ''}`;
+  const { grams, washMinutes } = toolFact(peak.tool);
   return {
-    tool: name, count: peak.count, note: '',
+    id: peak.raw ? `${peak.tool}:raw` : peak.tool, tool: name, count: peak.count, grams, note: peak.raw ? 'never used for anything else' : '',
     workings: {
       title: `${peak.count} × ${name} for ${place}`, estimated: false, result: String(peak.count),
-      steps: [...peak.titles.map((title): WorkingStep => ({ label: title, value: '1 at a time' })), { label: 'Most in use at once', value: String(peak.count), note: `At ${input.clock(peak.minute)}.` }],
+      steps: [
+        ...peak.titles.map((title): WorkingStep => ({ label: title, value: '1 at a time' })),
+        { label: 'Most wanted at once', value: String(peak.count), note: `At ${input.clock(peak.minute)}. Within a dish it goes on; before another it is washed, ${washMinutes} min.` },
+      ],
     },
   };
 }
 
-function fixedRow(tool: string, count: number, note: string, why: string): KitRow {
-  return { tool, count, note, workings: { title: `${count} × ${tool}`, steps: [{ label: why, value: String(count) }], result: String(count), estimated: false } };
+function fixedRow(tool: string, { count, note, why, grams }: { count: number; note: string; why: string; grams: number }): KitRow {
+  return { id: tool, tool, count, note, grams, workings: { title: `${count} × ${tool}`, steps: [{ label: why, value: String(count) }], result: String(count), estimated: false } };
 }
 
-/** Easily forgotten, and wanted at every station whatever is cooked. */
-function alwaysAtStations(people: number, stations: readonly number[]): KitRow[] {
-  const most = stations[0] ?? 0;
+function fixedRows(rows: typeof alwaysAtStations, largest: number): KitRow[] {
+  return rows.map(({ id, count, note, why, grams }) => fixedRow(id, { count: count(largest), note, why, grams }));
+}
+
+function dirtyOf(uses: Parameters<typeof mostDirty>[0], input: KitInput): KitList['dirty'] {
+  const { count, minute } = mostDirty(uses);
+  return {
+    count, atMinute: minute,
+    workings: { title: `${count} things to wash`, estimated: false, result: String(count), steps: [{ label: 'Used and not yet washed, at the most', value: String(count), note: `At ${input.clock(minute)}, with nothing washed but what another dish needs.` }] },
+  };
+}
+
+interface Lists { readonly perStation: readonly KitRow[]; readonly demonstrationBench: readonly KitRow[]; readonly shared: readonly KitRow[]; readonly consumables: readonly KitRow[] }
+
+/** A crate is lifted by two from here on. */
+const heavyGrams = 12_000;
+
+/** What goes in which crate: one a station with its sorted ingredients, one for the bench, the shared shelf, and what is used up. */
+function crates(lists: Lists, sorted: readonly SortedPlace[], input: KitInput, ownSets: readonly OwnSet[]): Crate[] {
+  const stations = sorted.filter((place) => place.stations.length > 0).map((place) => crate(`station:${place.stations[0]}`, place.place, { count: place.stations.length, tools: lists.perStation, place, note: ownNote(place, ownSets) }));
+  const demonstration = sorted.find((place) => place.place === 'Demonstration');
+  const ahead = sorted.filter((place) => place.stations.length === 0 && place !== demonstration);
   return [
-    fixedRow('damp cloth', 1, 'under the board, so that it cannot slip', 'One under the board'),
-    fixedRow('tasting spoons', most * 2, 'two a person: one in use, one clean', `2 × ${most} people at the largest of ${stations.length} stations, ${people} in all`),
-    fixedRow('scrap bowl', 1, '', 'One at every station'),
-    fixedRow('tea towel', 2, 'one for hands, one for hot handles', 'Two at every station'),
+    ...(stations.length > 0 ? stations : [crate('station:1', nameStations(input.stations.map((_, index) => index + 1)), { count: input.stations.length, tools: lists.perStation })]),
+    crate('bench', 'Demonstration bench', { count: 1, tools: lists.demonstrationBench, place: demonstration }),
+    ...ahead.map((place) => crate(`place:${place.place}`, place.place, { count: 1, tools: [], place })),
+    crate('shared', 'Shared shelf', { count: 1, tools: lists.shared }), crate('consumables', 'Consumables', { count: 1, tools: lists.consumables }),
+  ].filter((each) => each.rows.length > 0);
+}
+
+function ownNote(place: SortedPlace, ownSets: readonly OwnSet[]): string {
+  return ownSets.filter((set) => place.stations.includes(set.station)).map((set) => `station ${set.station}: its own, washed apart, free of ${set.without}`).join('; ');
+}
+
+function crate(id: string, name: string, { count, tools, place, note = '' }: { count: number; tools: readonly KitRow[]; place?: SortedPlace; note?: string }): Crate {
+  const rows = [...tools.map((row) => ({ key: row.id, name: row.tool, count: row.count })), ...(place?.rows ?? []).map((row) => ({ key: `container:${row.container}`, name: row.container, count: row.count }))];
+  const toolGrams = tools.reduce((sum, row) => sum + row.grams * row.count, 0);
+  const boxGrams = (place?.rows ?? []).reduce((sum, row) => sum + containerGrams(row.container) * row.count, 0);
+  const food = place?.foodGrams ?? 0;
+  const grams = toolGrams + boxGrams + food;
+  const steps: WorkingStep[] = [
+    { label: 'Tools', value: formatMass(toolGrams) }, ...(boxGrams > 0 ? [{ label: 'Containers', value: formatMass(boxGrams) }] : []), ...(food > 0 ? [{ label: 'Food', value: formatMass(food) }] : []),
+    ...(grams > heavyGrams ? [{ label: 'Heavy', value: `over ${formatMass(heavyGrams)}`, note: 'Split it, or let two people lift it.' }] : []),
   ];
+  return { id, name: [name, note].filter(Boolean).join(' · '), count, rows, grams, workings: { title: `${name}: ${formatMass(grams)}`, steps, result: formatMass(grams), estimated: true } };
 }
 
-function alwaysAtBench(): KitRow[] {
-  return [
-    fixedRow('damp cloth', 1, 'under the board', 'One under the board'),
-    fixedRow('tilted mirror or camera', 1, 'so that hands do not hide the work', 'One for the demonstration'),
-    fixedRow('scrap bowl', 1, '', 'One at the bench'),
-  ];
-}
-
-function consumables(input: KitInput): KitRow[] {
-  const stations = input.stations.length;
-  return [
-    fixedRow('roll of kitchen paper', Math.max(1, Math.ceil(stations / 3)), '', `One for every 3 of ${stations} stations`),
-    fixedRow('labels and a pen', 1, 'name, date and use by on what is kept', 'One set'),
-    fixedRow('box to carry food home', input.people, '', 'One a person'),
-  ];
-}
-
-/** The largest volume in millilitres for each container that sorted ingredients go into. */
-const containerSizes: readonly (readonly [number, string])[] = [[60, 'pinch bowl'], [250, 'small bowl'], [1000, 'medium bowl'], [Infinity, 'large tub']];
-
-/** A column of a dish's portions: the dish's place on the menu and the batch's place in the dish. */
-interface Column { readonly dish: number; readonly batch: number }
-
-/** The containers of each place, over all dishes. Stations that get the same batches of every dish share a list. */
-function containers(input: KitInput): ContainerRow[] {
-  return placesOf(input).flatMap(({ place, columns }) => {
-    const rows = new Map<string, ContainerRow & { holds: string[] }>();
-    for (const column of columns) {
-      for (const { container, name } of sortedLines(input, column)) {
-        const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
-        rows.set(container, { ...row, count: container === 'produce tray' ? 1 : row.count + 1, holds: [...row.holds, name] });
-      }
-    }
-    return [...rows.values()];
-  });
-}
-
-function placesOf(input: KitInput): { place: string; columns: Column[] }[] {
-  const columns = input.portions.flatMap((dish, index) => dish.batches.map((each, batch) => ({ dish: index, batch, each })));
-  const single = new Map<string, Column[]>();
-  for (const column of columns) {
-    if (column.each.kind !== 'stations') single.set(column.each.heading, [...single.get(column.each.heading) ?? [], column]);
-  }
-  const stations = new Map<string, { numbers: number[]; columns: Column[] }>();
-  input.stations.forEach((_, index) => {
-    const own = columns.filter(({ each }) => each.stations.includes(index + 1));
-    const key = own.map(({ each }) => each.id).join('|');
-    stations.set(key, { numbers: [...stations.get(key)?.numbers ?? [], index + 1], columns: own });
-  });
-  const alike = [...stations.values()].map(({ numbers, columns: own }) => ({ place: nameStations(numbers), columns: own }));
-  return [...alike, ...[...single].map(([place, own]) => ({ place, columns: own }))];
-}
-
-/** Each line of a batch with what it is set out in. */
-function sortedLines(input: KitInput, column: Column): { container: string; name: string }[] {
-  const { recipe } = input.dishes[column.dish]!;
-  return input.portions[column.dish]!.components.flatMap((component) => component.lines).map((line) => {
-    const written = recipe.lines.find((each) => each.id === line.lineId)!;
-    return { container: containerFor(line.cells[column.batch]!.amount, written.ingredient, written.preparation, recipe.system, input.larder), name: line.name };
-  });
-}
-
-function containerFor(amount: Amount | null, ingredient: string | null, preparation: Parameters<typeof conversionFacts>[1], system: MeasureSystem, larder: Larder = standardLarder): string {
-  if (!amount) return 'pinch bowl';
-  if (unitKind(amount.unit) === 'count') return 'produce tray';
-  const volume = convert(amount, 'ml', conversionFacts(findIngredient(larder, ingredient), preparation), system);
-  const grams = volume.ok ? null : convert(amount, 'g', {}, system);
-  // Where no density is known, a gram is given two millilitres of room: a container too large does no harm.
-  const millilitres = volume.ok ? toNumber(volume.amount.high) : grams?.ok ? toNumber(grams.amount.high) * 2 : 200;
-  return containerSizes.find(([most]) => millilitres <= most)![1];
-}
-
-function shortages(peaksInRoom: readonly Peak[], input: KitInput): KitShortage[] {
-  const counts = new Map(input.toolsInKitchen.map(({ tool, count }) => [tool, count]));
-  return peaksInRoom.flatMap((peak): KitShortage[] => {
-    const inKitchen = counts.get(peak.tool);
-    if (inKitchen === undefined || inKitchen >= peak.count) return [];
-    const name = toolName(peak.tool, input.english);
-    const waysOut = ['Let two stations share one', `Borrow ${peak.count - inKitchen} more`];
-    const sentence = `Not enough ${toolPlural(name)}: ${peak.count} needed at ${input.clock(peak.minute)}, ${inKitchen} in the kitchen`;
-    return [{ tool: name, needed: peak.count, inKitchen, atMinute: peak.minute, sentence, waysOut }];
-  });
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }

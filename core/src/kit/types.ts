@@ -5,26 +5,94 @@ export interface ToolUse {
   readonly start: number;
   readonly end: number;
   readonly place: 'stations' | 'demonstration bench';
+  /** How many stations do this at once; all of them where absent. */
+  readonly places?: number;
   readonly tools: readonly string[];
   readonly title: string;
+  /** The dish: a tool goes on within it, and is washed before it serves another. */
+  readonly dishId?: string;
+  /** Names of the ingredients that it is used for raw, "chicken breast"; empty for none. */
+  readonly raw?: readonly string[];
 }
 
 export interface KitRow {
+  /** The tool as steps name it, for finding it again. */
+  readonly id: string;
   readonly tool: string;
   readonly count: number;
   readonly note: string;
+  /** Grams of one; 0 where no weight is known. */
+  readonly grams: number;
   readonly workings: Workings;
+}
+
+/** A way out of a shortage that was worked out: what it costs in minutes, and what becomes of the result. */
+export interface WayOut {
+  readonly id: string;
+  readonly kind: 'stagger' | 'share' | 'replace';
+  readonly action: string;
+  readonly sentence: string;
+  readonly decision: KitDecision;
 }
 
 /** More wanted at once than the kitchen has. */
 export interface KitShortage {
+  readonly id: string;
   readonly tool: string;
   readonly needed: number;
   readonly inKitchen: number;
   /** Minute of the peak on the plan's axis. */
   readonly atMinute: number;
   readonly sentence: string;
-  readonly waysOut: readonly string[];
+  readonly waysOut: readonly WayOut[];
+}
+
+/** A way out that was taken, by tool. */
+export interface KitDecision {
+  readonly tool: string;
+  readonly kind: 'stagger' | 'share' | 'replace';
+  /** For `stagger`: how many stations go at once. */
+  readonly atOnce?: number;
+  /** For `replace`: the other tool. */
+  readonly by?: string;
+}
+
+/** A set of its own for a station that must stay free of something. */
+export interface OwnSet {
+  readonly station: number;
+  readonly without: string;
+}
+
+export interface KitDecisions {
+  readonly kit: readonly KitDecision[];
+  readonly ownSets: readonly OwnSet[];
+}
+
+/** A tool that is washed between two dishes. */
+export interface Washing {
+  readonly tool: string;
+  readonly place: string;
+  readonly atMinute: number;
+  readonly minutes: number;
+  readonly between: string;
+}
+
+/** Something easily forgotten, asked about. */
+export interface KitCheck {
+  readonly id: string;
+  readonly sentence: string;
+}
+
+/** One crate: what goes into it, and what it weighs. */
+export interface Crate {
+  readonly id: string;
+  readonly name: string;
+  /** How many crates are alike. */
+  readonly count: number;
+  readonly rows: readonly { readonly key: string; readonly name: string; readonly count: number }[];
+  /** Grams of one such crate, of what has a weight. */
+  readonly grams: number;
+  readonly workings: Workings;
 }
 
 export interface KitList {
@@ -36,6 +104,13 @@ export interface KitList {
   readonly consumables: readonly KitRow[];
   readonly containers: readonly ContainerRow[];
   readonly shortages: readonly KitShortage[];
+  readonly washing: readonly Washing[];
+  /** The most that is dirty at once, and when. */
+  readonly dirty: { readonly count: number; readonly atMinute: number; readonly workings: Workings };
+  readonly crates: readonly Crate[];
+  readonly checks: readonly KitCheck[];
+  /** Ways out that were taken, to be taken back. */
+  readonly taken: readonly { readonly decision: KitDecision; readonly sentence: string }[];
 }
 
 /** Containers to set out, one for each sorted ingredient. */

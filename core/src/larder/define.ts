@@ -22,6 +22,8 @@ export interface IngredientRow {
   readonly zest?: number;
   readonly drained?: Figure;
   readonly dryToCooked?: Figure;
+  /** What is left of it: [product, when, share of its weight as bought]. */
+  readonly leaves?: readonly (readonly [string, 'drained' | 'cooked', number])[];
   readonly keeps?: Keeping;
   readonly ripens?: number;
   readonly allergens?: readonly Allergen[];
@@ -68,6 +70,7 @@ export function defineSection(section: Section, rows: readonly IngredientRow[]):
     byProducts: byProducts(row),
     drainedShare: row.drained === undefined ? undefined : fact(row.drained),
     dryToCooked: row.dryToCooked === undefined ? undefined : fact(row.dryToCooked),
+    ...(row.leaves ? { leaves: row.leaves.map(([product, when, share]) => ({ product, when, share: fact(share) })) } : {}),
     keepingDays: row.keeps ?? {},
     ripeningDays: row.ripens,
     allergens: row.allergens ?? [],

@@ -50,12 +50,12 @@ function compositionOf(row: readonly string[] | undefined): Composition | undefi
   return { water: share(water), fat: share(fat), sugar: share(sugar), salt: share(salt), acid: kind ? { kind: kind as AcidKind, share: share(acid) } : null };
 }
 
-const meat = new Set(['smoked-bacon', 'chicken-breast']);
+const meat = new Set(['smoked-bacon', 'bacon-fat', 'chicken-breast']);
 /** Made with rennet of animals unless the label says otherwise. */
 const rennet = new Set(['parmesan']);
 
 function dietOf(id: string, allergens: readonly Allergen[]): Ingredient['diet'] {
   const has = (...atoms: Allergen[]) => atoms.some((atom) => allergens.includes(atom));
   const animal = meat.has(id) || has('fish', 'crustaceans', 'molluscs');
-  return { vegetarian: !animal && !rennet.has(id), vegan: !animal && !rennet.has(id) && !has('milk', 'egg') && id !== 'honey', pork: id === 'smoked-bacon' };
+  return { vegetarian: !animal && !rennet.has(id), vegan: !animal && !rennet.has(id) && !has('milk', 'egg') && id !== 'honey', pork: id === 'smoked-bacon' || id === 'bacon-fat' };
 }

@@ -2,7 +2,7 @@ import { toRational, type ConversionFacts, type Rational, type UnitId } from '..
 import { bakery, dairyAndEggs, fishAndMeat } from './data/chilled.js';
 import { fruit } from './data/fruit.js';
 import { leavesAndHerbs } from './data/leaves-herbs.js';
-import { baking, grainsAndPulses, nutsAndSeeds, oilsAndVinegars, spices, tinsAndJars, water } from './data/pantry.js';
+import { baking, drainings, grainsAndPulses, nutsAndSeeds, oilsAndVinegars, spices, tinsAndJars, water } from './data/pantry.js';
 import { vegetables } from './data/vegetables.js';
 import type { Fact, Form, Ingredient } from './types.js';
 
@@ -26,7 +26,7 @@ export function createLarder(ingredients: readonly Ingredient[]): Larder {
 
 /** The larder every kitchen starts with. */
 export const standardLarder: Larder = createLarder([
-  ...vegetables, ...leavesAndHerbs, ...fruit, ...bakery, ...dairyAndEggs, ...fishAndMeat, ...tinsAndJars,
+  ...vegetables, ...leavesAndHerbs, ...fruit, ...bakery, ...dairyAndEggs, ...fishAndMeat, ...tinsAndJars, ...drainings,
   ...oilsAndVinegars, ...grainsAndPulses, ...nutsAndSeeds, ...spices, ...baking, ...water,
 ]);
 

@@ -84,6 +84,13 @@ export interface ByProducts {
   readonly zestGrams?: Fact;
 }
 
+/** What is left when it is drained or cooked, as a share of its weight as bought. */
+export interface LeftFrom {
+  readonly product: string;
+  readonly when: 'drained' | 'cooked';
+  readonly share: Fact;
+}
+
 /** Days of keeping by place; absent where it should not be kept there. */
 export interface Keeping {
   readonly cold?: number;
@@ -112,6 +119,8 @@ export interface Ingredient {
   readonly drainedShare?: Fact;
   /** Cooked weight ÷ dry weight. */
   readonly dryToCooked?: Fact;
+  /** Fat, brine, oil or liquid that another step can use. */
+  readonly leaves?: readonly LeftFrom[];
   readonly keepingDays: Keeping;
   readonly ripeningDays?: number;
   readonly allergens: readonly Allergen[];

@@ -3,18 +3,19 @@ import { findIngredient, standardLarder, type Allergen, type Larder } from '../l
 import { looseEnds, type Recipe } from '../recipes/index.js';
 import { showSpan } from '../timeline/timeline.js';
 import type { KitList } from '../kit/index.js';
-import type { ShoppingList } from '../shopping/index.js';
+import type { PortionPlan } from '../portions/index.js';
+import { money, type ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/types.js';
 import type { ClassFacts, PlanWarning } from './types.js';
 
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 
-interface Found { facts: ClassFacts; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder }
+interface Found { facts: ClassFacts; portions: PortionPlan; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder }
 
 /** Every check with a reason, a place and a remedy. */
 export function findWarnings(found: Found): PlanWarning[] {
-  return [...menuWarnings(found.facts, found.larder), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
+  return [...menuWarnings(found.facts, found.larder), ...portionWarnings(found.portions), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
 }
 
 function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
@@ -37,6 +38,25 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
   return warnings;
 }
 
+/** Batches that fall short, and what does not fit into its vessel. */
+function portionWarnings(portions: PortionPlan): PlanWarning[] {
+  const look = (id: string, sentence: string, remedy: string): PlanWarning => ({ id, place: 'portions', level: 'look', sentence, remedy });
+  return portions.dishes.flatMap((dish) => [
+    ...dish.batches.filter((batch) => batch.over < -0.005).map((batch) => look(`${batch.id}:short`, `“${dish.title}” falls short by ${Math.round(-batch.over * 100)} % at ${batch.heading.toLowerCase()}`, 'Within 5 % is served a little smaller; choose a larger portion if that is too little.')),
+    ...fitWarnings(dish).map(({ id, sentence }) => look(id, sentence, 'Choose a larger vessel in the kitchen, or work in rounds: the plan has their time.')),
+  ]);
+}
+
+/** The same problem at several batches is said once, for the fullest. */
+function fitWarnings(dish: PortionPlan['dishes'][number]): { id: string; sentence: string }[] {
+  const worst = new Map<string, PortionPlan['dishes'][number]['fits'][number]>();
+  for (const fit of dish.fits) {
+    const known = worst.get(fit.stepId);
+    if (fit.problem && (!known || fit.food > known.food)) worst.set(fit.stepId, fit);
+  }
+  return [...worst.values()].map((fit) => ({ id: `${dish.dishId}:fit:${fit.stepId}`, sentence: `“${dish.title}”, ${fit.heading.toLowerCase()}: ${fit.problem.charAt(0).toLowerCase()}${fit.problem.slice(1)}` }));
+}
+
 function listWords(words: readonly string[]): string {
   if (words.length > 4) return `${words.slice(0, 3).join(', ')} and ${words.length - 3} more`;
   return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}` : words[0] ?? '';
@@ -53,7 +73,7 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
 }
 
 function kitWarnings(kit: KitList): PlanWarning[] {
-  return kit.shortages.map((shortage) => ({ id: `short:${shortage.tool}`, place: 'kit', level: 'clash', sentence: shortage.sentence, remedy: `${shortage.waysOut.map((way, index) => (index === 0 ? way : way.charAt(0).toLowerCase() + way.slice(1))).join(', or ')}.` }));
+  return kit.shortages.map((shortage) => ({ id: `short:${shortage.tool}`, place: 'kit', level: 'clash', sentence: shortage.sentence, remedy: shortage.waysOut.length > 0 ? 'Take one of the ways out below.' : `Borrow ${shortage.needed - shortage.inKitchen} more.` }));
 }
 
 function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
@@ -61,6 +81,11 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
   const unsummed = shopping.rows.filter((row) => row.inLarder && row.remark !== '').map((row) => row.name);
   const warnings: PlanWarning[] = [];
   if (unknown.length > 0) warnings.push({ id: 'unknown', place: 'shopping', level: 'look', sentence: `Not in the larder: ${listWords(unknown)}`, remedy: 'Listed as written, without converting anything.' });
+  const { cost } = shopping;
+  if (cost.budget !== null && cost.total > cost.budget) {
+    const dear = [...shopping.rows].sort((a, b) => (b.cost ?? 0) - (a.cost ?? 0)).slice(0, 3).map((row) => row.name);
+    warnings.push({ id: 'budget', place: 'shopping', level: 'clash', sentence: `Over the budget by about ${money(cost.total - cost.budget, cost.currency)}`, remedy: `Most goes on ${listWords(dear)}.` });
+  }
   if (unsummed.length > 0) warnings.push({ id: 'unsummed', place: 'shopping', level: 'look', sentence: `Not all added up: ${listWords(unsummed)}`, remedy: 'Weigh one once, and write the recipe by weight.' });
   return warnings;
 }

@@ -1,35 +1,40 @@
 import { buildKitList, type ToolUse } from '../kit/index.js';
-import { allergensByList, larderOf, type Larder } from '../larder/index.js';
-import { planBatches, portionRecipe, splitStations, type PortionPlan } from '../portions/index.js';
-import { applyChoices } from '../recipes/index.js';
+import { allergensByList, findIngredient, larderOf, type Larder } from '../larder/index.js';
+import { batchOffers, planBatches, portionRecipe, rotationTurns, splitStations, stationsAtOnce, type ClassDish, type PortionPlan } from '../portions/index.js';
+import type { RecipeStep } from '../recipes/index.js';
 import { buildShoppingList } from '../shopping/index.js';
 import { buildTimeline } from '../timeline/timeline.js';
 import { createAxis } from '../timeline/axis.js';
 import type { Timeline } from '../timeline/types.js';
 import { allergensOf, findWarnings } from './checks.js';
+import { decidedDishes, decisionsOf, slowestWay } from './decide.js';
 import { planJobs } from './jobs.js';
+import { usesOfClass } from './pool.js';
 import type { ClassBundle, ClassFacts, ClassPlan } from './types.js';
-import { ingredientUses } from './uses.js';
+import { giftsOf, ingredientUses, isRawProtein, stepTimes } from './uses.js';
 
 /**
  * One class bundle in, one plan out: portions → timeline → kit → shopping → checks. Pure: the same bundle gives the
  * same plan. People and people per station are whole and at least 1; the contract holds them to that.
  */
 export function planClass(given: ClassBundle): ClassPlan {
-  const bundle = { ...given, class: { ...given.class, dishes: given.class.dishes.map((dish) => ({ ...dish, recipe: applyChoices(dish.recipe, dish.choices) })) } };
-  const { class: facts, kitchen } = bundle;
+  const { kitchen } = given;
   const larder = larderOf(kitchen.larder);
+  const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, kitchen.english) };
+  const bundle = { ...given, class: facts };
   const portions = planPortions(bundle, larder);
-  const timeline = buildTimeline({ facts, kitchen, stations: portions.stations, portions: portions.dishes });
+  const timed = facts.dishes.map(slowestWay);
+  const timeline = buildTimeline({ facts: { ...facts, dishes: timed }, kitchen, stations: portions.stations, portions: portions.dishes });
   const axis = createAxis(facts.startsAt, facts.zone);
+  const decisions = decisionsOf(facts);
   const kit = buildKitList({
-    uses: toolUses(facts, timeline), stations: portions.stations.sizes, people: facts.people, dishes: facts.dishes, portions: portions.dishes,
-    toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder,
+    uses: toolUses(facts, { portions, timeline, larder }), stations: portions.stations.sizes, people: facts.people, dishes: facts.dishes, portions: portions.dishes,
+    toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder, decisions,
   });
-  const shopping = buildShoppingList(ingredientUses(facts.dishes, portions.dishes), { english: kitchen.english, larder });
+  const shopping = planShopping(bundle, portions, timeline, larder);
   return {
     portions, shopping, kit, timeline,
-    warnings: findWarnings({ facts, shopping, kit, timeline, larder }),
+    warnings: findWarnings({ facts, portions, shopping, kit, timeline, larder }),
     jobs: planJobs(facts, shopping, timeline),
     allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList) })),
   };
@@ -37,20 +42,49 @@ export function planClass(given: ClassBundle): ClassPlan {
 
 function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): PortionPlan {
   const stations = splitStations(facts.people, facts.peoplePerStation);
-  const options = { kitchenSystem: kitchen.system, english: kitchen.english };
-  return { stations, dishes: facts.dishes.map((dish) => portionRecipe(dish, planBatches(dish, stations, facts.people, facts.demonstrationPlates), options, larder)) };
+  const options = { kitchenSystem: kitchen.system, english: kitchen.english, measuringSet: kitchen.measuringSet, measureBy: kitchen.measureBy, vessels: kitchen.vessels };
+  const dishes = facts.dishes.map((dish) => {
+    const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);
+    return { ...portionRecipe(dish, batches, options, larder), offers: batchOffers(dish, batches, stations, facts.people) };
+  });
+  return { stations, dishes, rotation: rotationTurns(facts.dishes, stations) };
 }
 
-function toolUses(facts: ClassFacts, timeline: Timeline): ToolUse[] {
-  const tools = new Map<string, readonly string[]>();
-  for (const dish of facts.dishes) for (const step of dish.recipe.steps) tools.set(`${dish.id}/${step.id}`, step.tools);
-  return [...timeline.daysBefore, ...timeline.clock].flatMap((entry): ToolUse[] => {
-    const used = tools.get(entry.id.replace(/:(shown|wait)$/, ''));
-    // A tray stays in the oven and beans in their pot; other tools are free again when the hands are.
-    const kept = entry.kind === 'wait' ? used?.filter((tool) => waitingVessels.has(tool)) : used;
-    if (!kept || kept.length === 0) return [];
-    return [{ start: entry.start, end: entry.end, place: entry.kind === 'students' ? 'stations' : 'demonstration bench', tools: kept, title: entry.title }];
+function planShopping(bundle: ClassBundle, portions: PortionPlan, timeline: Timeline, larder: Larder) {
+  const { class: facts, kitchen } = bundle;
+  const times = stepTimes(timeline);
+  const classDate = facts.startsAt.slice(0, 10);
+  const batches = portions.dishes.map((dish) => dish.batches);
+  const own = ingredientUses(facts.dishes, batches, larder, { times, date: classDate });
+  const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
+  const people = together.reduce((sum, other) => sum + other.people, facts.people);
+  return buildShoppingList([...own, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))], {
+    english: kitchen.english, larder, currency: kitchen.currency, classDate, today: bundle.today, people, stock: bundle.stock, gifts: giftsOf(facts.dishes, batches, larder, times), suppliers: kitchen.suppliers,
+    others: (bundle.others ?? []).filter((other) => other.classId !== facts.id && !together.some((each) => each.id === other.classId)), decisions: facts.decisions,
   });
+}
+
+interface ToolContext { readonly portions: PortionPlan; readonly timeline: Timeline; readonly larder: Larder }
+
+/** When which tools are in use, where, at how many stations at once, and for which raw food. */
+function toolUses(facts: ClassFacts, { portions, timeline, larder }: ToolContext): ToolUse[] {
+  const steps = new Map<string, { dish: ClassDish; step: RecipeStep; raw: string[] }>(facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, { dish, step, raw: rawFood(dish, step.uses, larder) }] as const)));
+  return [...timeline.daysBefore, ...timeline.clock].flatMap((entry): ToolUse[] => {
+    const known = steps.get(entry.id.replace(/:(shown|wait)$/, ''));
+    // A tray stays in the oven and beans in their pot; other tools are free again when the hands are.
+    const kept = entry.kind === 'wait' ? known?.step.tools.filter((tool) => waitingVessels.has(tool)) : known?.step.tools;
+    if (!known || !kept || kept.length === 0) return [];
+    const atStations = entry.kind === 'students';
+    return [{
+      start: entry.start, end: entry.end, place: atStations ? 'stations' : 'demonstration bench', tools: kept, title: entry.title, dishId: known.dish.id, raw: known.raw,
+      ...(atStations ? { places: stationsAtOnce(known.dish, facts.dishes, portions.stations) } : {}),
+    }];
+  });
+}
+
+function rawFood(dish: ClassDish, uses: readonly { readonly line: string }[], larder: Larder): string[] {
+  const lines = dish.recipe.lines.filter((line) => uses.some((use) => use.line === line.id));
+  return lines.flatMap((line) => findIngredient(larder, line.ingredient) ?? []).filter(isRawProtein).map((ingredient) => ingredient.names.uk);
 }
 
 const waitingVessels = new Set(['oven tray', 'saucepan', 'large pot', 'frying pan', 'storage box', 'griddle pan']);

@@ -1,6 +1,6 @@
-import { convert, formatMass, formatMillilitres, showRational, toFraction, toNumber, unitKind, type Amount, type Workings, type WorkingStep } from '../amounts/index.js';
-import { allergensByList, cautionWords, conversionFacts, findIngredient, standardLarder, yieldOf, type AllergenList, type CautionId, type Ingredient, type Larder } from '../larder/index.js';
-import { batchesFrom } from '../portions/index.js';
+import { formatMass, formatMillilitres, showRational, toFraction, toNumber, type Workings, type WorkingStep } from '../amounts/index.js';
+import { allergensByList, cautionWords, findIngredient, standardLarder, type AllergenList, type CautionId, type Ingredient, type Larder } from '../larder/index.js';
+import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
 import { pieceSizeOf, recipeMinutes, type Recipe, type RecipeLine } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
 import { showSpan } from '../timeline/timeline.js';
@@ -46,45 +46,12 @@ export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): Recipe
 
 interface LineOf { readonly line: RecipeLine; readonly ingredient: Ingredient | null }
 
-/** Grams of a line as it goes into the dish, and its millilitres where a density is known. */
-function measured({ line, ingredient }: LineOf): { grams: number | null; millilitres: number | null } {
-  if (!line.amount || !line.unit || line.byProducts.some((part) => part === 'zest')) return { grams: line.amount ? 0 : null, millilitres: 0 };
-  const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
-  const packed = line.pack ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [line.unit]: packGrams(line.pack) } } : facts;
-  const amount: Amount = { ...line.amount, unit: line.unit };
-  const juiced = juiceOf(line, ingredient);
-  if (juiced !== null) return { grams: juiced, millilitres: juiced };
-  const share = shareThatGoesIn(line, ingredient);
-  const grams = convert(amount, 'g', packed, 'metric');
-  const millilitres = convert(amount, 'ml', packed, 'metric');
-  return { grams: grams.ok ? toNumber(grams.amount.low) * share : null, millilitres: millilitres.ok ? toNumber(millilitres.amount.low) * share : null };
-}
-
-function packGrams(pack: Amount): string {
-  const grams = convert(pack, 'g', {}, 'metric');
-  return grams.ok ? grams.amount.low : pack.low;
-}
-
-/** Juice written in pieces counts at its low end. */
-function juiceOf(line: RecipeLine, ingredient: Ingredient | null): number | null {
-  const low = ingredient?.byProducts?.juiceMillilitres?.low.value;
-  return line.unit === 'piece' && line.byProducts.includes('juice') && low ? toNumber(line.amount!.low) * low : null;
-}
-
-function shareThatGoesIn(line: RecipeLine, ingredient: Ingredient | null): number {
-  if (!ingredient) return 1;
-  const swells = ingredient.dryToCooked && line.basis === 'purchased' ? ingredient.dryToCooked.value : 1;
-  if (line.basis === 'edible' && unitKind(line.unit!) !== 'count') return swells;
-  if (ingredient.drainedShare && line.preparation.includes('drained')) return ingredient.drainedShare.value;
-  return (yieldOf(ingredient, line.preparation)?.value ?? 1) * swells;
-}
-
 function fact(id: RecipeFact['id'], label: string, text: string, steps: readonly WorkingStep[], estimated: boolean): RecipeFact {
   return { id, label, text, workings: { title: `${label}: ${text}`, steps, result: text, estimated } };
 }
 
 function yieldFact(lines: readonly LineOf[]): RecipeFact {
-  const counted = lines.map((each) => ({ ...each, ...measured(each) }));
+  const counted = lines.map((each) => ({ ...each, ...lineMeasure(each.line, each.ingredient) }));
   const grams = counted.reduce((sum, each) => sum + (each.grams ?? 0), 0);
   const millilitres = counted.reduce((sum, each) => sum + (each.millilitres ?? (each.grams ?? 0) / usualDensity), 0);
   const missing = counted.filter((each) => each.grams === null && each.line.amount !== null);
@@ -92,9 +59,6 @@ function yieldFact(lines: readonly LineOf[]): RecipeFact {
   const left = missing.length > 0 ? [{ label: 'Not counted', value: String(missing.length), note: missing.map((each) => each.line.text).join('; ') }] : [];
   return fact('yield', 'Yield', grams === 0 ? 'not known' : `${formatMass(grams)}, ${formatMillilitres(millilitres)}`, [...steps, ...left], true);
 }
-
-/** Cut vegetables lie in a bowl at about half the weight of water. An estimate, used for volume only where nothing better is known. */
-const usualDensity = 0.5;
 
 /** Limits of the batch: the least that works, the sizes above it, and what cannot be shared between two. */
 function batchFact(recipe: Recipe, lines: readonly LineOf[]): RecipeFact {

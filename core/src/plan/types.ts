@@ -1,9 +1,9 @@
-import type { MeasureSystem } from '../amounts/index.js';
+import type { MeasureSystem, MeasuringSet } from '../amounts/index.js';
 import type { AllergenList, LarderEntry } from '../larder/index.js';
-import type { KitList } from '../kit/index.js';
-import type { ClassDish, PortionPlan } from '../portions/index.js';
+import type { KitDecisions, KitList } from '../kit/index.js';
+import type { ClassDish, LineKind, PortionPlan, Vessel } from '../portions/index.js';
 import type { Appliance } from '../recipes/index.js';
-import type { ShoppingList } from '../shopping/index.js';
+import type { ClassNeeds, ShoppingDecisions, ShoppingList, StockItem, Supplier } from '../shopping/index.js';
 import type { Timeline } from '../timeline/types.js';
 
 /** What a class is, apart from its menu. */
@@ -22,6 +22,16 @@ export interface ClassFacts {
   /** People that the demonstration batch feeds; 0 for none. */
   readonly demonstrationPlates: number;
   readonly dishes: readonly ClassDish[];
+  readonly decisions?: Partial<ClassDecisions>;
+}
+
+/** What the instructor decided about the lists of a class. */
+export interface ClassDecisions extends ShoppingDecisions, KitDecisions {}
+
+/** Somebody who works in the kitchen. */
+export interface StaffMember {
+  readonly name: string;
+  readonly role: string;
 }
 
 /** What the kitchen has to work with. */
@@ -33,8 +43,17 @@ export interface KitchenFacts {
   /** Opening hours on every day, local wall time. */
   readonly opens: string;
   readonly closes: string;
-  readonly appliances: readonly { readonly appliance: Appliance; readonly capacity: number; readonly heatMinutes: number }[];
+  /** Days of the week on which it is closed, 0 for Sunday. */
+  readonly closedDays: readonly number[];
+  /** Places to work at, and people at one. */
+  readonly benches: { readonly count: number; readonly peopleEach: number };
+  readonly appliances: readonly KitchenAppliance[];
   readonly tools: readonly { readonly tool: string; readonly count: number }[];
+  readonly vessels: readonly Vessel[];
+  readonly measuringSet: MeasuringSet;
+  readonly measureBy: Readonly<Record<LineKind, 'spoons' | 'grams'>>;
+  readonly suppliers: readonly Supplier[];
+  readonly staff: readonly StaffMember[];
   /** ISO code of the kitchen's money, "GBP". The larder's own prices are in pounds and count only there. */
   readonly currency: string;
   readonly allergenList: AllergenList;
@@ -44,10 +63,27 @@ export interface KitchenFacts {
   readonly larder: readonly LarderEntry[];
 }
 
+/** An appliance with how many fit in or on it at once, how long it heats, and what it can be set to. */
+export interface KitchenAppliance {
+  readonly appliance: Appliance;
+  readonly capacity: number;
+  readonly heatMinutes: number;
+  /** "fan, 50–250 °C"; empty where nothing is written down. */
+  readonly settings: string;
+}
+
 /** Everything that a plan is made of. The same bundle gives the same plan on every machine. */
 export interface ClassBundle {
   readonly class: ClassFacts;
   readonly kitchen: KitchenFacts;
+  /** What is in the cupboard. */
+  readonly stock?: readonly StockItem[];
+  /** What other coming classes want, for left-overs. */
+  readonly others?: readonly ClassNeeds[];
+  /** Classes that are bought for on the same list. */
+  readonly together?: readonly ClassFacts[];
+  /** Local date of today; nothing can be bought before it. */
+  readonly today?: string;
 }
 
 export type WarningPlace = 'people' | 'portions' | 'shopping' | 'kit' | 'timeline';
@@ -60,6 +96,7 @@ export interface PlanWarning {
   readonly sentence: string;
   readonly remedy: string;
 }
+
 
 /** The next dated job that a class asks for. */
 export interface PlanJob {

@@ -1,6 +1,6 @@
 import { divide, multiply, showRational, toFraction, toNumber, toRational, type Rational, type Workings, type WorkingStep } from '../amounts/index.js';
 import type { Portion, Recipe } from '../recipes/index.js';
-import type { Batch, BatchKind, ClassDish, StationPlan } from './types.js';
+import type { Batch, ClassDish, StationPlan } from './types.js';
 
 /** A portion against a main course, exactly. */
 export const portionSize: Readonly<Record<Portion, Rational>> = { taste: '1/3', side: '2/3', main: '1' };
@@ -8,6 +8,8 @@ export const portionSize: Readonly<Record<Portion, Rational>> = { taste: '1/3', 
 const smallSeries: readonly Rational[] = ['1/4', '1/3', '1/2', '2/3', '3/4', '1', '5/4', '3/2', '7/4', '2', '5/2', '3', '7/2', '4'];
 /** A batch may fall short of the need by one part in twenty. */
 const enough: Rational = '19/20';
+/** Over the need by more than this share, two stations had better share a batch. */
+export const largeSurplus = 0.3;
 
 /** The batches up to twice the recipe that its least batch allows. Halves to 4 and then wholes follow. */
 export function batchesFrom(leastBatch: Rational): Rational[] {
@@ -53,37 +55,6 @@ export function workableBatch(need: Rational, leastBatch: Rational): Rational {
   return inSeries ?? toRational(floor.ceil());
 }
 
-/** The batches of one dish: a demonstration, one for each set of stations with the same amount, or one made ahead. */
-export function planBatches(dish: ClassDish, stations: StationPlan, people: number, demonstrationPlates: number): Batch[] {
-  if (dish.maker === 'demonstration') return [singleBatch(dish, 'demonstration', people, 'Demonstration')];
-  if (dish.maker === 'made ahead') return [singleBatch(dish, 'made ahead', people, 'Made ahead')];
-  const shown = demonstrationPlates > 0 ? [singleBatch(dish, 'demonstration', demonstrationPlates, 'Demonstration')] : [];
-  return [...shown, ...stationBatches(dish, stations)];
-}
-
-function singleBatch(dish: ClassDish, kind: BatchKind, people: number, heading: string): Batch {
-  return describe(dish, { id: `${dish.id}:${kind}`, kind, stations: [], people: { low: people, high: people }, heading });
-}
-
-function stationBatches(dish: ClassDish, stations: StationPlan): Batch[] {
-  // Stations differ in size by one at most, so a batch is chosen for two sizes, not for every station.
-  const factors = new Map([...new Set(stations.sizes)].map((size) => [size, workableBatch(batchNeed(dish.recipe, size, dish.portion), dish.recipe.leastBatch)]));
-  const sets = new Map<Rational, number[]>();
-  stations.sizes.forEach((size, index) => {
-    const factor = factors.get(size)!;
-    const numbers = sets.get(factor);
-    if (numbers) numbers.push(index + 1);
-    else sets.set(factor, [index + 1]);
-  });
-  return [...sets.values()].map((numbers) => {
-    const sizes = numbers.map((number) => stations.sizes[number - 1]!);
-    return describe(dish, {
-      id: `${dish.id}:stations:${numbers[0]}`, kind: 'stations', stations: numbers,
-      people: { low: Math.min(...sizes), high: Math.max(...sizes) }, heading: nameStations(numbers),
-    });
-  });
-}
-
 /** "Station 3", "Stations 1, 2", "Stations 1–6". */
 export function nameStations(numbers: readonly number[]): string {
   if (numbers.length === 1) return `Station ${numbers[0]}`;
@@ -91,29 +62,38 @@ export function nameStations(numbers: readonly number[]): string {
   return run && numbers.length > 2 ? `Stations ${numbers[0]}–${numbers[numbers.length - 1]}` : `Stations ${numbers.join(', ')}`;
 }
 
-function describe(dish: ClassDish, batch: Pick<Batch, 'id' | 'kind' | 'stations' | 'people' | 'heading'>): Batch {
-  const need = batchNeed(dish.recipe, batch.people.high, dish.portion);
+/** What is known of a batch before its size is worked out. `people` are those that one batch feeds. */
+export type BatchFrame = Pick<Batch, 'id' | 'kind' | 'stations' | 'people' | 'heading' | 'count'> & Partial<Pick<Batch, 'components' | 'option'>> & { readonly need?: Rational };
+
+/** A batch with its need, the workable size and how that came about. */
+export function describeBatch(dish: ClassDish, frame: BatchFrame): Batch {
+  const need = frame.need ?? batchNeed(dish.recipe, frame.people.high, dish.portion);
   const factor = workableBatch(need, dish.recipe.leastBatch);
-  const people = batch.people.low === batch.people.high ? String(batch.people.high) : `${batch.people.low}–${batch.people.high}`;
+  const over = toNumber(factor) / toNumber(need) - 1;
+  const people = frame.people.low === frame.people.high ? String(frame.people.high) : `${frame.people.low}–${frame.people.high}`;
+  const size = `${showRational(factor)} batch`;
   return {
-    ...batch, need, factor, count: Math.max(1, batch.stations.length),
-    subheading: `${batch.people.high === 1 ? '1 person' : `${people} people`} · ${showRational(factor)} batch`,
-    workings: { title: `${showRational(factor)} batch for ${batch.heading.toLowerCase()}`, steps: batchSteps(dish, batch.people.high, need, factor), result: `${showRational(factor)} batch`, estimated: false },
+    components: null, option: null, ...frame, need, factor, over,
+    subheading: [frame.people.high === 1 ? '1 person' : `${people} people`, size, overWords(over)].filter(Boolean).join(' · '),
+    workings: { title: `${size} for ${frame.heading.toLowerCase()}`, steps: batchSteps(dish, frame, need, factor), result: size, estimated: false },
   };
 }
 
+/** Worth a word in the column's head: "short 4 %", "50 % over". */
+function overWords(over: number): string {
+  if (over < -0.005) return `short ${Math.round(-over * 100)} %`;
+  return over > largeSurplus ? `${Math.round(over * 100)} % over` : '';
+}
+
 /** How a batch was chosen, for the Workings of the batch and of each of its amounts. */
-function batchSteps(dish: ClassDish, people: number, need: Rational, factor: Rational): WorkingStep[] {
-  const recipe = dish.recipe;
-  return [
-    { label: 'As written', value: `serves ${recipe.serves}, ${recipe.portion}` },
-    {
-      label: `${people} × ${dish.portion} (${showRational(portionSize[dish.portion])})`,
-      value: showRational(need),
-      note: `${people} × ${showRational(portionSize[dish.portion])} ÷ (${recipe.serves} × ${showRational(portionSize[recipe.portion])})`,
-    },
-    { label: 'Workable batch', value: showRational(factor), note: batchNote(need, factor, recipe.leastBatch) },
-  ];
+function batchSteps(dish: ClassDish, frame: BatchFrame, need: Rational, factor: Rational): WorkingStep[] {
+  const { recipe } = dish;
+  const people = frame.people.high;
+  const needStep = frame.need ? { label: 'What all stations need together', value: showRational(need) } : {
+    label: `${people} × ${dish.portion} (${showRational(portionSize[dish.portion])})`, value: showRational(need),
+    note: `${people} × ${showRational(portionSize[dish.portion])} ÷ (${recipe.serves} × ${showRational(portionSize[recipe.portion])})`,
+  };
+  return [{ label: 'As written', value: `serves ${recipe.serves}, ${recipe.portion}` }, needStep, { label: 'Workable batch', value: showRational(factor), note: batchNote(need, factor, recipe.leastBatch) }];
 }
 
 function batchNote(need: Rational, factor: Rational, leastBatch: Rational): string {
@@ -125,7 +105,7 @@ function batchNote(need: Rational, factor: Rational, leastBatch: Rational): stri
 }
 
 export function batchesInAll(batches: readonly Batch[]): Rational {
-  return toRational(batches.reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0')));
+  return toRational(batches.filter((batch) => batch.kind !== 'made once').reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0')));
 }
 
 /** A titled set of steps with a result. */

@@ -1,3 +1,9 @@
 export * from './types.js';
-export { splitStations, batchNeed, batchesFrom, workableBatch, planBatches, nameStations, portionSize } from './batches.js';
-export { portionRecipe, scaleLine } from './portion-recipe.js';
+export * from './vessel-types.js';
+export { splitStations, batchNeed, batchesFrom, workableBatch, nameStations, portionSize } from './batches.js';
+export { planBatches, batchOffers, rotationTurns, stationsAtOnce, flightOf, chosenStations } from './plan-batches.js';
+export { portionRecipe, makesLine, usualMeasures } from './portion-recipe.js';
+export { scaleLine } from './scale-line.js';
+export { lineMeasure, lineVolume, usualDensity } from './line-volume.js';
+export { fitVessels, makesStep, standardVessels, stepsInto } from './vessels.js';
+export { sectionOf, heightOf, shapeOf } from './section.js';

@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { multiply, toFraction, toNumber } from '../amounts/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import { batchNeed, nameStations, planBatches, splitStations, workableBatch } from './batches.js';
-import { portionRecipe, scaleLine } from './portion-recipe.js';
+import { batchNeed, nameStations, planBatches, portionRecipe, scaleLine, splitStations, workableBatch } from './index.js';
 
 describe('people at stations', () => {
   it.each([

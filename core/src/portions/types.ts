@@ -1,10 +1,27 @@
-import type { Amount, KitchenAmount, MeasureSystem, Rational, Workings } from '../amounts/index.js';
+import type { Amount, KitchenAmount, MeasureSystem, MeasuringSet, Rational, Workings } from '../amounts/index.js';
 import type { Scaling } from '../larder/index.js';
 import type { Chosen, ComponentRole, Portion, Recipe } from '../recipes/index.js';
+import type { BowlSection, Vessel, VesselFit } from './vessel-types.js';
 
 /** Who makes a dish of a class. */
-export type Maker = 'every station' | 'demonstration' | 'made ahead';
-export const makers: readonly Maker[] = ['every station', 'demonstration', 'made ahead'];
+export type Maker = 'every station' | 'some stations' | 'in rotation' | 'one big batch' | 'demonstration' | 'made ahead';
+export const makers: readonly Maker[] = ['every station', 'some stations', 'in rotation', 'one big batch', 'demonstration', 'made ahead'];
+
+/** How a dish is shared out, beyond who makes it. What is absent is not done. */
+export interface DishMaking {
+  /** For `some stations`: their numbers. Everybody eats of what they make. */
+  readonly stations?: readonly number[];
+  /** One batch between two neighbouring stations. */
+  readonly shareBatch?: boolean;
+  /** A tasting flight: the choice whose ways are dealt out, one to each station in turn. */
+  readonly flight?: string | null;
+  /** Ids of components that are made once for the whole class. */
+  readonly once?: readonly string[];
+  /** One more batch, kept aside for what goes wrong. */
+  readonly spare?: boolean;
+  /** One more batch, finished before class, that takes the place of one that must wait. */
+  readonly swap?: boolean;
+}
 
 /** A dish on the menu of a class, with the version of its recipe that the class uses. */
 export interface ClassDish {
@@ -16,6 +33,7 @@ export interface ClassDish {
   readonly recipe: Recipe;
   /** The options taken of the recipe's choices; the usual ones where absent. */
   readonly choices: Chosen;
+  readonly making?: DishMaking;
 }
 
 /** How people are spread over the stations. Stations are numbered from 1. */
@@ -25,7 +43,7 @@ export interface StationPlan {
   readonly workings: Workings;
 }
 
-export type BatchKind = 'demonstration' | 'stations' | 'made ahead';
+export type BatchKind = 'demonstration' | 'stations' | 'made once' | 'big batch' | 'made ahead' | 'swap' | 'spare';
 
 /** One amount of a dish that is made in the same way, at one or several equal stations. */
 export interface Batch {
@@ -33,14 +51,20 @@ export interface Batch {
   readonly kind: BatchKind;
   /** Station numbers; empty for the demonstration and what is made ahead. */
   readonly stations: readonly number[];
-  /** How many times the batch is made: the number of its stations, or 1. */
+  /** How many times the batch is made: once a station, once for two that share it, or once in all. */
   readonly count: number;
+  /** Components that this batch makes; null for all. */
+  readonly components: readonly string[] | null;
+  /** The way of the tasting flight that it is made in; null where there is no flight. */
+  readonly option: string | null;
   /** People that one batch feeds, lowest and highest where stations of unequal size share an amount. */
   readonly people: { readonly low: number; readonly high: number };
   /** Exact share of the recipe that the people need. */
   readonly need: Rational;
   /** The workable batch: the share of the recipe that is made. */
   readonly factor: Rational;
+  /** Share by which the batch goes over the need; below 0 where it falls short. */
+  readonly over: number;
   readonly heading: string;
   readonly subheading: string;
   readonly workings: Workings;
@@ -49,6 +73,10 @@ export interface Batch {
 /** The amount of one line in one column. */
 export interface PortionCell {
   readonly amount: Amount | null;
+  /** True where this batch does not make the line at all. */
+  readonly absent?: boolean;
+  /** The part set aside for the top, beside the rest: "1 tbsp". */
+  readonly kept: string;
   readonly spoons: KitchenAmount;
   readonly grams: KitchenAmount;
   readonly workings: Workings;
@@ -61,6 +89,8 @@ export interface PortionLine {
   readonly note: string;
   readonly advice: string;
   readonly scaling: Scaling;
+  /** What the kitchen measures this kind of line with. */
+  readonly measure: 'spoons' | 'grams';
   readonly keptBack: string;
   readonly inLarder: boolean;
   /** One cell a batch, in the order of the batches. */
@@ -84,14 +114,45 @@ export interface DishPortions {
   /** Sum of factor × count over all batches. */
   readonly batchesInAll: Rational;
   readonly components: readonly PortionComponent[];
+  /** What each step is done in, for each batch that does it. */
+  readonly fits: readonly VesselFit[];
+  /** The bowl, jar or dish that holds it all, in section, for the largest batch; null where no step says what it is put together in. */
+  readonly section: BowlSection | null;
+  readonly offers: readonly PortionOffer[];
+}
+
+/** What would be better, and the change of the dish that makes it so. */
+export interface PortionOffer {
+  readonly id: string;
+  readonly sentence: string;
+  readonly action: string;
+  readonly making: DishMaking;
 }
 
 export interface PortionPlan {
   readonly stations: StationPlan;
+  /** Which dish each station is at in each turn, where dishes are made in rotation. */
+  readonly rotation: readonly RotationTurn[];
   readonly dishes: readonly DishPortions[];
 }
 
 export interface PortionOptions {
   readonly kitchenSystem: MeasureSystem;
   readonly english: 'uk' | 'us';
+  /** The spoons and cups in the drawer; all of the system's where absent. */
+  readonly measuringSet?: MeasuringSet;
+  /** What each kind of line is measured with; spoons for liquids and spices where absent. */
+  readonly measureBy?: Readonly<Record<LineKind, 'spoons' | 'grams'>>;
+  /** What the kitchen has to toss, shake, boil and bake in; nothing is checked where absent. */
+  readonly vessels?: readonly Vessel[];
+}
+
+/** Lines by what they are measured with: pourable things, things by the pinch, and the rest. */
+export type LineKind = 'liquid' | 'spice' | 'food';
+export const lineKinds: readonly LineKind[] = ['liquid', 'spice', 'food'];
+
+/** One turn of a rotation: the dish at each station, by station number from 1. */
+export interface RotationTurn {
+  readonly turn: number;
+  readonly places: readonly { readonly dishId: string; readonly title: string; readonly stations: readonly number[] }[];
 }

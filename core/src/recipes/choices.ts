@@ -11,12 +11,12 @@ export function optionTaken(choice: RecipeChoice, chosen: Chosen): string {
 
 /**
  * A recipe with its choices made: the lines and steps of the options taken, and those that belong to no option. Steps that came after
- * one that falls out come after what that one came after.
+ * one that falls out come after what that one came after. The choice `dealt` stays open: a tasting flight makes all of its ways.
  */
-export function applyChoices(recipe: Recipe, chosen: Chosen): Recipe {
+export function applyChoices(recipe: Recipe, chosen: Chosen, dealt: string | null = null): Recipe {
   if (recipe.choices.length === 0) return recipe;
   const taken = new Map(recipe.choices.map((choice) => [choice.id, optionTaken(choice, chosen)]));
-  const holds = (part: { readonly when?: Recipe['lines'][number]['when'] }) => !part.when || taken.get(part.when.choice) === part.when.option;
+  const holds = (part: { readonly when?: Recipe['lines'][number]['when'] }) => !part.when || part.when.choice === dealt || taken.get(part.when.choice) === part.when.option;
   const lines = recipe.lines.filter(holds);
   const kept = new Set(lines.map((line) => line.id));
   const before = new Map(recipe.steps.map((step) => [step.id, step]));

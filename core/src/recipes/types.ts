@@ -96,6 +96,14 @@ export interface StepUse {
   readonly share: Rational;
 }
 
+/** A by-product of a step, for the recipe as written. */
+export interface StepGift {
+  readonly text: string;
+  /** Larder id of what it is. */
+  readonly ingredient: string;
+  readonly amount: Amount;
+}
+
 export interface RecipeStep {
   readonly id: string;
   readonly componentId: string;
@@ -112,6 +120,8 @@ export interface RecipeStep {
   readonly tools: readonly string[];
   /** What this step uses of which lines. */
   readonly uses: readonly StepUse[];
+  /** What is left for another step to use: rendered fat, roasting oil, cooking or pickling liquid. */
+  readonly gives?: readonly StepGift[];
   /** Ids of steps that must be finished first. */
   readonly after: readonly string[];
   /** How long the result keeps before the next step must start; null for no limit that matters here. */

@@ -4,7 +4,7 @@ import type { IngredientUse } from './types.js';
 
 /** A use turned into what has to be bought for it, in the ingredient's shopping unit. */
 export type AsPurchased =
-  | { readonly ok: true; readonly need: Rational; readonly steps: readonly WorkingStep[]; readonly estimated: boolean }
+  | { readonly ok: true; readonly need: Rational; /** The same before the yield, in grams or millilitres, or in pieces. */ readonly edible: Rational; /** The form whose yield applied, "peeled"; empty where none did. */ readonly state: string; readonly steps: readonly WorkingStep[]; readonly estimated: boolean }
   | { readonly ok: false; readonly reason: string };
 
 /**
@@ -30,8 +30,9 @@ export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient:
   ];
   const crossed = use.amount.unit !== target && unitKind(use.amount.unit) !== unitKind(target);
   const estimated = share?.fact.source === 'estimate' || crossed || isEstimatedUnit(use.amount.unit);
-  if (ingredient.shoppingUnit !== 'piece') return { ok: true, need: toRational(bought), steps, estimated };
-  return inPieces(toRational(bought), ingredient, steps);
+  const state = share?.name === 'yield' ? use.preparation.join(' ') : share?.name ?? '';
+  if (ingredient.shoppingUnit !== 'piece') return { ok: true, need: toRational(bought), edible: toRational(edible), state, steps, estimated };
+  return inPieces(toRational(bought), toRational(edible), { ingredient, steps, state });
 }
 
 /** Pieces written as pieces need no conversion; a raw egg is rounded up in every batch. */
@@ -39,14 +40,14 @@ function wholePieces(use: IngredientUse, ingredient: Ingredient, high: Amount): 
   if (ingredient.shoppingUnit !== 'piece' || high.unit !== 'piece') return null;
   const each = ingredient.indivisible ? toRational(toFraction(high.high).ceil()) : high.high;
   const need = toRational(toFraction(each).mul(use.count));
-  return { ok: true, need, steps: [{ label: useLabel(use), value: `${times(use)}${showRational(each)} = ${showRational(need)}` }], estimated: false };
+  return { ok: true, need, edible: need, state: '', steps: [{ label: useLabel(use), value: `${times(use)}${showRational(each)} = ${showRational(need)}` }], estimated: false };
 }
 
-function inPieces(grams: Rational, ingredient: Ingredient, steps: readonly WorkingStep[]): AsPurchased {
+function inPieces(grams: Rational, edible: Rational, { ingredient, steps, state }: { ingredient: Ingredient; steps: readonly WorkingStep[]; state: string }): AsPurchased {
   const piece = ingredient.countGrams.piece;
   if (!piece) return { ok: false, reason: 'the weight of one piece is not known' };
   const need = toRational(toFraction(grams).div(toFraction(piece.value)));
-  return { ok: true, need, steps: [...steps, { label: `÷ ${piece.value} g a piece`, value: showNumber(toNumber(need)), note: sourceNote(piece) }], estimated: true };
+  return { ok: true, need, edible, state, steps: [...steps, { label: `÷ ${piece.value} g a piece`, value: showNumber(toNumber(need)), note: sourceNote(piece) }], estimated: true };
 }
 
 /** The yield that applies: none for counts and as-purchased lines but for drained tins and cooked grains. */

@@ -1,5 +1,9 @@
 export * from './types.js';
 export { buildShoppingList, type ShoppingOptions } from './shopping-list.js';
-export { choosePacks } from './packs.js';
+export { choosePacks, justShort, type Combination, type PackAnswer, type PackOptions } from './packs.js';
 export { asPurchased } from './as-purchased.js';
 export { fruitPieces } from './fruit.js';
+export { pooledNeed, inShoppingUnit } from './need.js';
+export { buyingDays, planTrips, supplierOf, anyShop, longestKeeping } from './trips.js';
+export { priceIn } from './rows.js';
+export { money, packKey } from './words.js';

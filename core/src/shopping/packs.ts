@@ -2,42 +2,221 @@ import { toFraction, toNumber, type Rational } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
 import type { ChosenPack } from './types.js';
 
+/** A combination of packs, with its figures in the unit of the need. */
+export interface Combination {
+  readonly packs: readonly ChosenPack[];
+  readonly total: number;
+  readonly leftOver: number;
+  /** Null where the price of one of them is not known. */
+  readonly cost: number | null;
+  readonly count: number;
+}
+
+export interface PackAnswer {
+  readonly best: Combination;
+  /** The next-best two, where there are as many. */
+  readonly others: readonly Combination[];
+  /** Why this one: "cheapest", or what stands in the way of that. */
+  readonly why: string;
+}
+
+export interface PackOptions {
+  /** The price of a pack, null where it is not known or in another money. A loose pack's is for a kilogram. */
+  readonly priceOf: (pack: Pack) => number | null;
+  /** True where what is left over is used within its keeping time. */
+  readonly leftOverIsUsed: boolean;
+}
+
+/** A dearer combination that leaves less over is taken up to this share above the cheapest. */
+const worthSavingWaste = 0.05;
+
 /**
- * The packs that cover a need with least left over, then in fewest packs. Prices are not known here, so cost plays
- * no part. `need` and pack sizes are in one unit; sizes are whole and above 0. Loose goods come in steps.
+ * The packs that cover a need at least cost, then with least left over, then in fewest packs: exactly, by trying every
+ * total that packs can add up to. Where a price is missing, least left over and then fewest packs decide. Where the
+ * left-over has no use, one that leaves less is taken if it costs at most 5 % more. `need` and sizes are in one unit, above 0.
  */
-export function choosePacks(need: Rational, packs: readonly Pack[]): readonly ChosenPack[] {
-  if (toFraction(need).compare(0) <= 0) return [];
-  const loose = packs.find((pack) => pack.loose);
-  if (loose) return [{ count: 1, size: stepsOf(need, loose.size) * loose.size, name: '' }];
-  const sizes = [...packs].sort((a, b) => b.size - a.size);
-  const counts = cheapestCounts(Math.ceil(toNumber(need) - 1e-9), sizes.map((pack) => pack.size));
-  return sizes.map((pack, index) => ({ count: counts[index]!, size: pack.size, name: pack.name })).filter((pack) => pack.count > 0);
+export function choosePacks(need: Rational, packs: readonly Pack[], options: PackOptions): PackAnswer | null {
+  if (toFraction(need).compare(0) <= 0 || packs.length === 0) return null;
+  const problem = problemOf(need, packs, options);
+  const found = coverings(problem);
+  const priced = problem.sizes.every((each) => each.cost !== null);
+  const cheapest = found.ranked[0]!;
+  const thrifty = priced && !options.leftOverIsUsed ? found.byTotal.find((each) => each !== undefined && each.total < cheapest.total && each.cost <= cheapest.cost * (1 + worthSavingWaste) + penny) : undefined;
+  const best = thrifty ?? cheapest;
+  const others = found.ranked.filter((each) => each.node !== best.node).slice(0, 2).map((each) => describe(problem, found, each));
+  return { best: describe(problem, found, best), others, why: reason(priced, packs.length, thrifty !== undefined) };
 }
 
-function stepsOf(need: Rational, size: number): number {
-  return Number(toFraction(need).div(size).ceil().valueOf());
+function reason(priced: boolean, sizes: number, isThrifty: boolean): string {
+  if (sizes === 1) return '';
+  if (!priced) return 'A price is not known: least left over, then fewest packs.';
+  return isThrifty ? 'Up to 5 % dearer than the cheapest, and leaves less over that nothing would use.' : 'Cheapest, then least left over, then fewest packs.';
 }
 
-interface Choice { counts: number[]; leftOver: number; packs: number }
+interface Size { readonly units: number; readonly cost: number | null; readonly pack: Pack }
 
-/** Tries every count of the larger sizes; the smallest size fills the rest. */
-function cheapestCounts(need: number, sizes: readonly number[]): number[] {
-  let best: Choice | null = null;
-  const visit = (at: number, left: number, counts: number[]) => {
-    const size = sizes[at]!;
-    if (at === sizes.length - 1) {
-      const last = Math.max(0, Math.ceil(left / size));
-      best = better(best, { counts: [...counts, last], leftOver: last * size - left, packs: counts.reduce((a, b) => a + b, last) });
-      return;
+/** Sizes and need in steps of their common measure, so that every total is a whole number. */
+interface Problem {
+  readonly sizes: readonly Size[];
+  readonly need: number;
+  readonly step: number;
+  readonly exact: number;
+  /** Of a need of many thousand steps, the packs of the best rate that are taken before the rest is tried out. */
+  readonly bulk: { readonly at: number; readonly count: number };
+}
+
+/** Needs up to this many steps are tried out as a whole; what goes beyond is bought at the best rate. */
+const triedOut = 20_000;
+
+function problemOf(need: Rational, packs: readonly Pack[], options: PackOptions): Problem {
+  const scale = packs.every((pack) => Number.isInteger(pack.size)) ? 1 : 1000;
+  const step = packs.map((pack) => Math.round(pack.size * scale)).reduce(commonMeasure) / scale;
+  const sizes = packs.map((pack) => ({ units: Math.round(pack.size / step), cost: costOf(pack, options), pack }));
+  const whole = Math.max(1, Math.ceil(toNumber(need) / step - 1e-9));
+  const bulk = bulkOf(sizes, whole);
+  return { sizes, step, bulk, need: whole - bulk.count * sizes[bulk.at]!.units, exact: toNumber(need) };
+}
+
+function bulkOf(sizes: readonly Size[], need: number): Problem['bulk'] {
+  const rate = (size: Size) => (size.cost ?? 1) / size.units;
+  const at = sizes.reduce((best, size, index) => (rate(size) < rate(sizes[best]!) ? index : best), 0);
+  return { at, count: Math.max(0, Math.floor((need - triedOut) / sizes[at]!.units)) };
+}
+
+function costOf(pack: Pack, { priceOf }: PackOptions): number | null {
+  const price = priceOf(pack);
+  return price === null ? null : pack.loose ? (price * pack.size) / 1000 : price;
+}
+
+function commonMeasure(a: number, b: number): number {
+  return b === 0 ? a : commonMeasure(b, a % b);
+}
+
+/** A combination that covers the need and has no pack too many. `node` is the chain of its packs. */
+interface Covering { readonly total: number; readonly cost: number; readonly count: number; readonly node: number }
+
+interface Found {
+  /** The best by cost, then left over, then packs. */
+  readonly ranked: readonly Covering[];
+  /** The cheapest for each total, by what is left over. */
+  readonly byTotal: readonly (Covering | undefined)[];
+  readonly chain: Chain;
+}
+
+/** Packs as they were added: each with the one before it. Numbers in flat arrays, as there are many thousands. */
+interface Chain { readonly pack: Uint8Array; readonly before: Int32Array; length: number }
+
+/** So many combinations are kept for every total: the best and the next two. */
+const kept = 3;
+const penny = 1e-9;
+
+/**
+ * All that matters of the combinations that cover the need. Packs are added from the largest size to the smallest, so that the last one is
+ * the smallest; a combination has no pack too many just when the total before its last one is short of the need. Each is met once.
+ */
+function coverings({ sizes, need }: Problem): Found {
+  const free = sizes.some((size) => size.cost === null);
+  const order = sizes.map((_, at) => at).sort((a, b) => sizes[b]!.units - sizes[a]!.units);
+  const best = startingTable(need, sizes.length);
+  const byTotal: (Covering | undefined)[] = Array.from({ length: sizes[order[0]!]!.units });
+  const ranked: Covering[] = [];
+  for (const at of order) {
+    const { units } = sizes[at]!;
+    const cost = free ? 0 : sizes[at]!.cost!;
+    for (let total = units; total < need; total++) extend(best, { total, from: total - units, cost, at });
+    for (let before = Math.max(0, need - units); before < need; before++) cross(best, { before, total: before + units, cost, at, need }, ranked, byTotal);
+  }
+  return { ranked, byTotal, chain: best.chain };
+}
+
+/** The best few combinations for every total short of the need: cost, number of packs, and chain. */
+interface Table { readonly cost: Float64Array; readonly count: Int32Array; readonly node: Int32Array; readonly chain: Chain }
+
+function startingTable(need: number, sizes: number): Table {
+  const cells = need * kept;
+  const most = cells * sizes + sizes * need * kept + 1;
+  const table: Table = { cost: new Float64Array(cells).fill(Infinity), count: new Int32Array(cells), node: new Int32Array(cells), chain: { pack: new Uint8Array(most), before: new Int32Array(most), length: 1 } };
+  table.cost[0] = 0;
+  return table;
+}
+
+function add(chain: Chain, pack: number, before: number): number {
+  chain.pack[chain.length] = pack;
+  chain.before[chain.length] = before;
+  return chain.length++;
+}
+
+/** Puts the combinations of `from` with one pack more among those of `total`. */
+function extend(table: Table, { total, from, cost, at }: { total: number; from: number; cost: number; at: number }): void {
+  for (let rank = 0; rank < kept; rank++) {
+    const cell = from * kept + rank;
+    if (table.cost[cell] === Infinity) return;
+    const newCost = table.cost[cell]! + cost;
+    const newCount = table.count[cell]! + 1;
+    let place = total * kept;
+    const end = place + kept;
+    while (place < end && !isBetter(newCost, newCount, table.cost[place]!, table.count[place]!)) place++;
+    if (place === end) return;
+    for (let move = end - 1; move > place; move--) {
+      table.cost[move] = table.cost[move - 1]!;
+      table.count[move] = table.count[move - 1]!;
+      table.node[move] = table.node[move - 1]!;
     }
-    for (let count = Math.max(0, Math.ceil(left / size)); count >= 0; count--) visit(at + 1, left - count * size, [...counts, count]);
-  };
-  visit(0, need, []);
-  return best!.counts;
+    table.cost[place] = newCost;
+    table.count[place] = newCount;
+    table.node[place] = add(table.chain, at, table.node[cell]!);
+  }
 }
 
-function better(best: Choice | null, next: Choice): Choice {
-  if (!best || next.leftOver < best.leftOver) return next;
-  return next.leftOver === best.leftOver && next.packs < best.packs ? next : best;
+function isBetter(cost: number, count: number, thanCost: number, thanCount: number): boolean {
+  if (cost < thanCost - penny || thanCost === Infinity) return true;
+  return cost <= thanCost + penny && count < thanCount;
+}
+
+/** The last pack, that takes a total over the need. */
+function cross(table: Table, { before, total, cost, at, need }: { before: number; total: number; cost: number; at: number; need: number }, ranked: Covering[], byTotal: (Covering | undefined)[]): void {
+  for (let rank = 0; rank < kept; rank++) {
+    const cell = before * kept + rank;
+    if (table.cost[cell] === Infinity) return;
+    const newCost = table.cost[cell]! + cost;
+    const newCount = table.count[cell]! + 1;
+    const known = byTotal[total - need];
+    const better = !known || isBetter(newCost, newCount, known.cost, known.count);
+    const worst = ranked[kept - 1];
+    if (!better && worst && byRank(worst, { total, cost: newCost, count: newCount }) <= 0) return;
+    const covering: Covering = { total, cost: newCost, count: newCount, node: add(table.chain, at, table.node[cell]!) };
+    if (better) byTotal[total - need] = covering;
+    rankIn(ranked, covering);
+  }
+}
+
+function rankIn(ranked: Covering[], covering: Covering): void {
+  const place = ranked.findIndex((each) => byRank(covering, each) < 0);
+  ranked.splice(place < 0 ? ranked.length : place, 0, covering);
+  if (ranked.length > kept) ranked.pop();
+}
+
+function byRank(a: Omit<Covering, 'node'>, b: Omit<Covering, 'node'>): number {
+  if (Math.abs(a.cost - b.cost) > penny) return a.cost - b.cost;
+  return a.total - b.total || a.count - b.count;
+}
+
+function describe(problem: Problem, { chain }: Found, covering: Covering): Combination {
+  const counts = problem.sizes.map(() => 0);
+  for (let node = covering.node; node > 0; node = chain.before[node]!) counts[chain.pack[node]!]!++;
+  counts[problem.bulk.at]! += problem.bulk.count;
+  const total = (covering.total + problem.bulk.count * problem.sizes[problem.bulk.at]!.units) * problem.step;
+  const chosen = problem.sizes.flatMap(({ pack }, at): ChosenPack[] => (counts[at] === 0 ? [] : [pack.loose ? { count: 1, size: counts[at]! * pack.size, name: '' } : { count: counts[at]!, size: pack.size, name: pack.name }]));
+  const cost = problem.sizes.some((size, at) => counts[at]! > 0 && size.cost === null) ? null : problem.sizes.reduce((sum, size, at) => sum + counts[at]! * (size.cost ?? 0), 0);
+  return { packs: chosen.sort((a, b) => b.size - a.size), total, leftOver: total - problem.exact, cost, count: covering.count + problem.bulk.count };
+}
+
+/** The largest total just short of the need, by 2 % at most: what the tins hold, to be made do with. Null where there is none that saves a pack or money. */
+export function justShort(need: Rational, packs: readonly Pack[], options: PackOptions): Combination | null {
+  const exact = toNumber(need);
+  const answer = choosePacks(need, packs, options);
+  const short = choosePacks(String(Math.max(1, Math.floor(exact * 0.98))), packs, options);
+  if (!answer || !short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9) return null;
+  const saves = short.best.cost !== null && answer.best.cost !== null ? short.best.cost < answer.best.cost - penny : short.best.count < answer.best.count;
+  return saves && !packs.some((pack) => pack.loose) ? { ...short.best, leftOver: 0 } : null;
 }

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
 import { pieceSizeOf, parseIngredientLine } from '../recipes/index.js';
-import { choosePacks } from './packs.js';
 import { buildShoppingList } from './shopping-list.js';
 import type { IngredientUse } from './types.js';
 
@@ -68,30 +67,6 @@ describe('what cannot be summed', () => {
     expect(list(use('1 tsp fine salt'), use('1 lemon'), use('2 carrots'), use('100 g feta')).sections.map(({ section }) => section)).toEqual(['vegetables', 'fruit', 'dairy and eggs', 'spices and seasoning']);
   });
 });
-
-describe('packs', () => {
-  const bunches = [{ size: 30, name: 'bunch' }, { size: 80, name: 'bunch' }];
-  it.each([
-    [30, [[1, 30]]], [31, [[2, 30]]], [70, [[1, 80]]], [85, [[3, 30]]], [100, [[1, 80], [1, 30]]], [160, [[2, 80]]],
-  ])('%d g: least left over, then fewest', (grams, chosen) => expect(choosePacks(String(grams), bunches).map(({ count, size }) => [count, size])).toEqual(chosen));
-  it('nothing is bought for nothing', () => expect(choosePacks('0', bunches)).toEqual([]));
-  it('is what exhaustive search finds on small cases', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 120 }), fc.uniqueArray(fc.integer({ min: 3, max: 50 }), { minLength: 1, maxLength: 3 }), (wanted, sizes) => {
-      const chosen = choosePacks(String(wanted), sizes.map((size) => ({ size, name: 'bag' })));
-      const total = chosen.reduce((sum, pack) => sum + pack.count * pack.size, 0);
-      expect(total).toBe(leastTotal(wanted, sizes));
-    }));
-  });
-});
-
-/** The least total of any counts that covers the need, by trying every total from the need upwards. */
-function leastTotal(wanted: number, sizes: readonly number[]): number {
-  const reachable = [true];
-  for (let total = 1; ; total++) {
-    reachable[total] = sizes.some((size) => reachable[total - size] === true);
-    if (total >= wanted && reachable[total]) return total;
-  }
-}
 
 describe('properties', () => {
   const lines = ['100 g rocket', '2 tbsp chopped parsley', '3 tbsp lemon juice', '1 onion', '2 eggs', '200 g peeled carrots', '1 tin chickpeas', '5 cloves garlic', '30 ml olive oil'];

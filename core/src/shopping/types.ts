@@ -1,6 +1,6 @@
 import type { Amount, MeasureSystem, Rational, Workings } from '../amounts/index.js';
+import type { Allergen, Form, PieceSize, Scaling, Section } from '../larder/index.js';
 import type { Basis, ByProduct } from '../recipes/index.js';
-import type { Form, PieceSize, Section } from '../larder/index.js';
 
 /** What one dish uses of one line, over one set of equal batches. */
 export interface IngredientUse {
@@ -22,6 +22,48 @@ export interface IngredientUse {
   readonly part: readonly ByProduct[];
   readonly optional: boolean;
   readonly system: MeasureSystem;
+  readonly scaling?: Scaling;
+  /** People that all these batches feed together, for an allowance of what is used to taste. */
+  readonly plates?: number;
+  /** Minute of the plan at which it is first used, and the local date of that; absent where no timeline is known. */
+  readonly minute?: number;
+  readonly date?: string;
+  /** Allergens that the dish has anyway. */
+  readonly dishAllergens?: readonly Allergen[];
+}
+
+/** A by-product of one step that other steps can use. */
+export interface Gift {
+  readonly dishTitle: string;
+  /** Larder id of what it is. */
+  readonly ingredient: string;
+  /** In the product's shopping unit, over all batches; its low end. */
+  readonly amount: Rational;
+  /** Minute at which it is there, and days for which it keeps; null where that is not known. */
+  readonly minute: number | null;
+  readonly keepsDays: number | null;
+  readonly allergens: readonly Allergen[];
+  /** Left of raw meat, fish or egg: never used again. */
+  readonly isRaw: boolean;
+  readonly words: string;
+}
+
+/** What is in the cupboard. */
+export interface StockItem {
+  readonly ingredient: string;
+  readonly amount: Amount;
+  /** "opened", "cooked", "peeled, diced"; empty as bought. */
+  readonly state: string;
+  /** Local date; null where it keeps. */
+  readonly useBy: string | null;
+}
+
+/** What another class wants of each ingredient, as purchased. */
+export interface ClassNeeds {
+  readonly classId: string;
+  readonly title: string;
+  readonly date: string;
+  readonly needs: Readonly<Record<string, Rational>>;
 }
 
 export interface ChosenPack {
@@ -29,6 +71,26 @@ export interface ChosenPack {
   /** In the row's unit. */
   readonly size: number;
   readonly name: string;
+}
+
+/** A combination of packs that covers a need. */
+export interface PackChoice {
+  /** Stable name of the combination: "2x400+1x200". */
+  readonly key: string;
+  readonly packs: readonly ChosenPack[];
+  readonly buy: string;
+  /** In the kitchen's money; null where a price is not known. */
+  readonly cost: number | null;
+  readonly leftOver: string;
+}
+
+/** Something to decide about a row, with what it does. */
+export interface RowOffer {
+  readonly kind: 'skip' | 'useWhatItHolds';
+  readonly sentence: string;
+  readonly action: string;
+  /** For `useWhatItHolds`: the share of the need that the packs hold, exactly. */
+  readonly share?: Rational;
 }
 
 /** One row of the shopping list: one ingredient, once. */
@@ -44,20 +106,95 @@ export interface ShoppingRow {
   readonly packs: readonly ChosenPack[];
   /** "7", "2 bunches of 30 g", "700 g". */
   readonly buy: string;
+  /** What comes out of the cupboard, in words; empty where nothing does. */
+  readonly have: string;
   /** What is left over after the need, in words; empty where nothing is. */
   readonly leftOver: string;
+  /** What the left-over could serve: another class within its keeping time. */
+  readonly leftOverServes: string;
+  /** The next-best combinations of packs, up to two. */
+  readonly others: readonly PackChoice[];
+  readonly offers: readonly RowOffer[];
+  readonly cost: number | null;
   readonly dishes: readonly string[];
+  /** Share of the row's need by dish, for the cost of each. */
+  readonly shares: readonly { readonly dish: string; readonly share: number }[];
+  readonly optional: boolean;
   readonly inLarder: boolean;
+  readonly supplier: string;
+  /** Local dates between which it is bought, first and last; null where no date is known. */
+  readonly buyFrom: string | null;
+  readonly buyUntil: string | null;
+  /** The trip it is bought on; null where it needs none. */
+  readonly trip: string | null;
   /** Days before the class from which it keeps, and days it wants to ripen. */
   readonly keepsDays: number | null;
   readonly ripeningDays: number | null;
   /** Said where the list could not do its sum: "no density is known". */
   readonly remark: string;
+  /** The ingredient it stands for, where it takes the place of another. */
+  readonly insteadOf: string;
+  readonly substitutes: readonly { readonly ingredient: string; readonly name: string; readonly effect: string }[];
   readonly estimated: boolean;
+  readonly workings: Workings;
+}
+
+/** One visit to one supplier on one day. */
+export interface ShoppingTrip {
+  /** "2026-11-26|Market". */
+  readonly id: string;
+  readonly date: string;
+  readonly supplier: string;
+  readonly rows: readonly string[];
+  /** Why not on another day; empty where it is as wanted. */
+  readonly remark: string;
+  readonly cost: number | null;
+  readonly workings: Workings;
+}
+
+/** What it comes to, with what is not known. */
+export interface ShoppingCost {
+  readonly currency: string;
+  readonly total: number;
+  readonly perHead: number;
+  readonly dishes: readonly { readonly dish: string; readonly cost: number }[];
+  /** Names of rows whose price is not known: not counted. */
+  readonly unknown: readonly string[];
+  readonly budget: number | null;
   readonly workings: Workings;
 }
 
 export interface ShoppingList {
   readonly rows: readonly ShoppingRow[];
   readonly sections: readonly { readonly section: Section; readonly rows: readonly ShoppingRow[] }[];
+  readonly trips: readonly ShoppingTrip[];
+  readonly cost: ShoppingCost;
+  /** What nobody needs to buy: all of it is in the cupboard, or left by another step. */
+  readonly covered: readonly ShoppingRow[];
 }
+
+/** A shop with what is bought there and the days it is open, 0 for Sunday. */
+export interface Supplier {
+  readonly name: string;
+  readonly sections: readonly Section[];
+  readonly days: readonly number[];
+}
+
+/** What the instructor decided about the list. */
+export interface ShoppingDecisions {
+  /** Ingredient → what takes its place, over the whole class. */
+  readonly substitutes: Readonly<Record<string, string>>;
+  /** Ingredients of optional lines that are left out. */
+  readonly skipped: readonly string[];
+  /** Row → key of the combination of packs that was chosen. */
+  readonly packs: Readonly<Record<string, string>>;
+  /** Ingredient → share of its need that is used, to make do with what a pack holds. */
+  readonly madeDo: Readonly<Record<string, Rational>>;
+  /** Bought on top of the need, in per cent. */
+  readonly sparePercent: number;
+  readonly budget: number | null;
+  /** Other classes that are bought for on the same list. */
+  readonly together: readonly string[];
+}
+
+export const noShoppingDecisions: ShoppingDecisions = { substitutes: {}, skipped: [], packs: {}, madeDo: {}, sparePercent: 0, budget: null, together: [] };

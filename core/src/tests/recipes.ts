@@ -1,6 +1,7 @@
 import { lineOf, parseIngredientLine, type Recipe, type RecipeStep } from '../recipes/index.js';
 import type { ClassFacts, KitchenFacts } from '../plan/types.js';
 import type { ClassDish, Maker } from '../portions/index.js';
+import { usualKitchen } from '../plan/usual-kitchen.js';
 
 /** A step of 5 hands-on minutes in class; the rest as given. */
 export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
@@ -24,11 +25,7 @@ export function dish(of: Recipe, to: Partial<ClassDish> & { maker?: Maker } = {}
   return { id: 'd1', recipeId: 'r1', version: 1, portion: 'side', maker: 'every station', recipe: of, choices: {}, ...to };
 }
 
-export const kitchen: KitchenFacts = {
-  name: 'Test kitchen', english: 'uk', system: 'metric', zone: 'Europe/London', opens: '08:00', closes: '22:00',
-  appliances: [{ appliance: 'oven', capacity: 2, heatMinutes: 15 }, { appliance: 'hob', capacity: 4, heatMinutes: 0 }, { appliance: 'fridge', capacity: 4, heatMinutes: 0 }, { appliance: 'blender', capacity: 1, heatMinutes: 0 }],
-  tools: [], currency: 'GBP', allergenList: 'eu', hemisphere: 'north', larder: [],
-};
+export const kitchen: KitchenFacts = { ...usualKitchen, name: 'Test kitchen', appliances: usualKitchen.appliances.map((each) => (each.appliance === 'fridge' ? { ...each, capacity: 4 } : each)) };
 
 export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = {}): ClassFacts {
   return {

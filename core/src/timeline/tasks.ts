@@ -1,6 +1,6 @@
 import { showNumber, toNumber } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts } from '../plan/types.js';
-import type { Batch, ClassDish, DishPortions, StationPlan } from '../portions/index.js';
+import { stationsAtOnce, type Batch, type ClassDish, type DishPortions, type Maker, type StationPlan } from '../portions/index.js';
 import type { Appliance, RecipeStep } from '../recipes/index.js';
 import type { ScheduleLink, ScheduleTask } from './schedule/types.js';
 import type { EntryKind, Lane } from './types.js';
@@ -49,7 +49,13 @@ export function buildTasks(input: TaskInput): ClassTasks {
   return building.result();
 }
 
+/** Dishes that students make in class. */
+const madeByStudents: readonly Maker[] = ['every station', 'some stations', 'in rotation', 'one big batch'];
+
 type Hands = 'you' | 'assistant' | 'stations';
+
+/** Where and how a step is done: whose hands, how much each has, at how many places at once, in how many rounds of its vessel. */
+interface StepPlace { readonly where: Hands; readonly factor: number; readonly inClass: boolean; readonly rounds: number; readonly places: number }
 
 /** First and last task of a step: what it waits for ties to the first, what waits for it to the last. */
 interface StepTasks { first: string; last: string; where: Hands }
@@ -75,11 +81,28 @@ class Building {
   addDish(dish: ClassDish, portions: DishPortions): void {
     const used = new Set(dish.recipe.steps.flatMap((step) => step.after));
     for (const step of dish.recipe.steps) this.#steps.set(keyOf(dish, step.id), this.#addStep(dish, step, portions));
+    if (dish.making?.swap) this.#addSwap(dish, portions);
     for (const step of dish.recipe.steps) {
       const tasks = this.#steps.get(keyOf(dish, step.id))!;
       for (const before of step.after) this.#linkSteps(dish, before, tasks.first);
       if (!used.has(step.id)) this.#links.push({ from: tasks.last, to: 'eat', minLag: 0, maxLag: step.holdMinutes ?? undefined });
     }
+  }
+
+  /** A ready-made swap is one more job before class: all the hands-on work of its batch, by one pair of hands. */
+  #addSwap(dish: ClassDish, portions: DishPortions): void {
+    const batch = portions.batches.find((each) => each.kind === 'swap')!;
+    const where = this.#staffFor(dish, false);
+    const written = dish.recipe.steps.reduce((sum, step) => sum + step.handsOnMinutes, 0);
+    const waiting = dish.recipe.steps.reduce((sum, step) => sum + (step.waitMinutes?.high ?? 0), 0);
+    const minutes = Math.max(1, Math.ceil(written * Math.max(0.5, toNumber(batch.factor))));
+    this.#load[where] += minutes;
+    const title = `Make the swap: ${dish.recipe.title}`;
+    this.#tasks.push({
+      id: `${dish.id}/swap`, name: title, minutes, demands: [{ resource: where, units: 1 }], latest: -this.#setOut - waiting, inClass: false, lane: where, kind: 'prep', title,
+      detail: 'One batch finished before class, to take the place of one that must wait.', dishTitle: dish.recipe.title, step: null,
+      how: [{ label: `Hands-on, as written ${written} min`, value: `${minutes} min` }, { label: 'Its waits, before class too', value: `${waiting} min` }],
+    });
   }
 
   #linkSteps(dish: ClassDish, before: string, first: string): void {
@@ -90,19 +113,23 @@ class Building {
 
   #addStep(dish: ClassDish, step: RecipeStep, portions: DishPortions): StepTasks {
     const inClass = step.place === 'in class';
-    const atStations = dish.maker === 'every station' && inClass;
-    const batch = atStations ? largest(portions.batches.filter((each) => each.kind === 'stations')) : null;
+    const once = portions.batches.find((each) => each.kind === 'made once' && each.components!.includes(step.componentId)) ?? null;
+    const atStations = madeByStudents.includes(dish.maker) && inClass && !once;
+    const batch = once ?? (atStations ? largest(portions.batches.filter((each) => each.kind === 'stations' || each.kind === 'big batch')) : null);
     const where: Hands = atStations ? 'stations' : this.#staffFor(dish, inClass);
-    const factor = batch ? toNumber(batch.factor) : toNumber(portions.batchesInAll);
+    // All stations work on one big batch together: each has its share of the work.
+    const sharedBy = batch?.kind === 'big batch' ? this.input.stations.sizes.length : 1;
+    const factor = (batch ? toNumber(batch.factor) : toNumber(portions.batchesInAll)) / sharedBy;
     const shown = this.#addDemonstration(dish, step, atStations);
-    const hands = this.#addHands(dish, step, { where, factor, inClass, batch });
+    const at: StepPlace = { where, factor, inClass, rounds: roundsFor(step, portions, batch), places: atStations && sharedBy === 1 ? stationsAtOnce(dish, this.input.facts.dishes, this.input.stations) : 1 };
+    const hands = this.#addHands(dish, step, at);
     if (shown) this.#links.push({ from: shown, to: hands, minLag: 0 });
-    const wait = step.waitMinutes ? this.#addWait(dish, step, { where, hands }) : null;
+    const wait = step.waitMinutes ? this.#addWait(dish, step, at, hands) : null;
     return { first: shown ?? hands, last: wait ?? hands, where };
   }
 
   /** Prep is shared out by load; in class the assistant does what students do not, and demonstrations are the instructor's. */
-  #staffFor(dish: ClassDish, inClass: boolean): Hands {
+  #staffFor(dish: ClassDish, inClass: boolean): 'you' | 'assistant' {
     if (this.input.facts.assistants === 0) return 'you';
     if (inClass) return dish.maker === 'demonstration' ? 'you' : 'assistant';
     return this.#load.assistant <= this.#load.you ? 'assistant' : 'you';
@@ -119,11 +146,11 @@ class Building {
     return id;
   }
 
-  #addHands(dish: ClassDish, step: RecipeStep, at: { where: Hands; factor: number; inClass: boolean; batch: Batch | null }): string {
+  #addHands(dish: ClassDish, step: RecipeStep, at: StepPlace): string {
     const shown = dish.maker === 'demonstration' && at.inClass;
-    const work = shown ? { minutes: Math.max(1, step.demonstrateMinutes || step.handsOnMinutes), pairs: 1, how: [{ label: 'Demonstrated to all', value: `${step.demonstrateMinutes || step.handsOnMinutes} min` }] } : handsOn(step, at.factor, at.where === 'stations' ? { hands: this.#stationHands(), pace: beginnerPace } : { hands: 1, pace: 1 });
+    const work = shown ? { minutes: Math.max(1, step.demonstrateMinutes || step.handsOnMinutes), pairs: 1, how: [{ label: 'Demonstrated to all', value: `${step.demonstrateMinutes || step.handsOnMinutes} min` }] } : handsOn(step, at.factor, at.where === 'stations' ? { hands: this.#stationHands(), pace: beginnerPace, rounds: at.rounds } : { hands: 1, pace: 1, rounds: at.rounds });
     const id = keyOf(dish, step.id);
-    const appliance = step.waitMinutes ? [] : this.#applianceDemand(step, at.where);
+    const appliance = step.waitMinutes ? [] : this.#applianceDemand(step, at);
     const watched = shown ? [{ resource: 'stations', units: this.#stationHands() }] : [];
     if (at.where !== 'stations' && !at.inClass) this.#load[at.where] += work.minutes;
     this.#tasks.push({
@@ -135,11 +162,11 @@ class Building {
     return id;
   }
 
-  #addWait(dish: ClassDish, step: RecipeStep, at: { where: Hands; hands: string }): string {
-    const demand = this.#applianceDemand(step, at.where);
-    const rounds = demand.length > 0 ? this.#rounds(step, at.where) : 1;
+  #addWait(dish: ClassDish, step: RecipeStep, at: StepPlace, hands: string): string {
+    const demand = this.#applianceDemand(step, at);
+    const rounds = this.#rounds(step, at, demand.length > 0);
     const wait = step.waitMinutes!;
-    const id = `${at.hands}:wait`;
+    const id = `${hands}:wait`;
     this.#tasks.push({
       id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds, demands: demand, latest: this.#eatAt,
       lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
@@ -148,7 +175,7 @@ class Building {
         ...(rounds > 1 ? [{ label: 'Rounds', value: String(rounds), note: 'It does not all fit at once.' }] : []),
       ],
     });
-    this.#links.push({ from: at.hands, to: id, minLag: 0, maxLag: 0 });
+    this.#links.push({ from: hands, to: id, minLag: 0, maxLag: 0 });
     this.#preheat(step, id);
     return id;
   }
@@ -157,20 +184,22 @@ class Building {
     return this.input.kitchen.appliances.find((each) => each.appliance === appliance)?.capacity ?? 0;
   }
 
-  /** Places wanted on an appliance: one a station, or one for a batch made by staff. None where the kitchen has none listed. */
-  #wanted(step: RecipeStep, where: Hands): number {
-    return where === 'stations' ? this.input.stations.sizes.length : Math.max(1, step.occupies ? 1 : 0);
+  /** Places wanted on an appliance: one a station, or one for a batch made by staff; a tray more for every tray that it fills. */
+  #wanted(step: RecipeStep, at: StepPlace): number {
+    return at.places * (step.occupies?.appliance === 'oven' ? at.rounds : 1);
   }
 
-  #applianceDemand(step: RecipeStep, where: Hands): { resource: string; units: number; setting?: string }[] {
+  #applianceDemand(step: RecipeStep, at: StepPlace): { resource: string; units: number; setting?: string }[] {
     if (!step.occupies) return [];
     const capacity = this.#capacity(step.occupies.appliance);
     if (capacity === 0) return [];
-    return [{ resource: step.occupies.appliance, units: Math.min(capacity, this.#wanted(step, where)), setting: step.occupies.setting || undefined }];
+    return [{ resource: step.occupies.appliance, units: Math.min(capacity, this.#wanted(step, at)), setting: step.occupies.setting || undefined }];
   }
 
-  #rounds(step: RecipeStep, where: Hands): number {
-    return Math.ceil(this.#wanted(step, where) / this.#capacity(step.occupies!.appliance));
+  /** How often a wait comes round: what the appliance does not take at once, and what a pot or pan does not hold. */
+  #rounds(step: RecipeStep, at: StepPlace, isLimited: boolean): number {
+    const turns = isLimited ? Math.ceil(this.#wanted(step, at) / this.#capacity(step.occupies!.appliance)) : 1;
+    return step.occupies && step.occupies.appliance !== 'oven' && step.occupies.appliance !== 'fridge' ? turns * at.rounds : turns;
   }
 
   /** An oven or griddle is heated once for each setting, before its first use. */
@@ -226,6 +255,15 @@ function keyOf(dish: ClassDish, stepId: string): string {
   return `${dish.id}/${stepId}`;
 }
 
+/** The rounds that the fullest vessel of a step asks for, for the batch in question or any. */
+function roundsFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
+  const fits = portions.fits.filter((fit) => fit.stepId === step.id && (!batch || fit.batchId === batch.id));
+  return fits.reduce((most, fit) => Math.max(most, fit.rounds), 1);
+}
+
+/** Emptying and filling a vessel again. A starting estimate. */
+const minutesBetweenRounds = 1;
+
 function largest(batches: readonly Batch[]): Batch | null {
   return batches.reduce<Batch | null>((best, each) => (!best || toNumber(each.factor) > toNumber(best.factor) ? each : best), null);
 }
@@ -234,16 +272,18 @@ function largest(batches: readonly Batch[]): Batch | null {
  * Hands-on minutes for a batch: they grow with the amount per pair of hands, but never fall under half of what is written;
  * loading something that then waits grows only past a double batch. Starting estimates.
  */
-function handsOn(step: RecipeStep, factor: number, at: { hands: number; pace: number }): { minutes: number; pairs: number; how: { label: string; value: string; note?: string }[] } {
+function handsOn(step: RecipeStep, factor: number, at: { hands: number; pace: number; rounds: number }): { minutes: number; pairs: number; how: { label: string; value: string; note?: string }[] } {
   const growth = step.waitMinutes ? Math.max(1, factor / 2) : Math.max(0.5, factor);
   const alone = step.handsOnMinutes * growth * at.pace;
   const pairs = alone > shareWorkOverMinutes && at.hands >= 2 ? 2 : 1;
-  const minutes = Math.max(1, Math.ceil(alone / pairs - 1e-9));
+  const again = step.handsOnMinutes > 0 ? (at.rounds - 1) * minutesBetweenRounds : 0;
+  const minutes = Math.max(1, Math.ceil(alone / pairs - 1e-9) + again);
   const how = [
     { label: 'Hands-on, as written', value: `${step.handsOnMinutes} min` },
     { label: `× ${showNumber(growth)} for ${showNumber(factor)} batches`, value: `${showNumber(step.handsOnMinutes * growth)} min`, note: step.waitMinutes ? 'Loading grows only past a double batch.' : growth > factor ? 'Never under half of what is written.' : undefined },
     ...(at.pace === 1 ? [] : [{ label: `× ${at.pace} for people who are learning`, value: `${showNumber(alone)} min` }]),
-    ...(pairs > 1 ? [{ label: 'Two pairs of hands', value: `${minutes} min` }] : []),
+    ...(pairs > 1 ? [{ label: 'Two pairs of hands', value: `${minutes - again} min` }] : []),
+    ...(again > 0 ? [{ label: `${at.rounds} rounds: it does not fit at once`, value: `+ ${again} min` }] : []),
   ];
   return { minutes, pairs, how };
 }

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { ClassView } from '@fornax/contract';
-import type { Maker, Portion, Recipe } from '@fornax/core';
+import { decisionsOf, type Maker, type Portion, type Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
 import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
@@ -28,7 +28,7 @@ export class ClassViews {
     const newest = new Map(drafts.flatMap((draft, index) => (draft.deletedAt === null ? [[draft.id, wholes[index]!] as const] : [])));
     return rows.map((row) => ({
       id: row.id, revision: row.revision, courseId: row.courseId, title: row.title, startsAt: row.startsAt, zone: row.zone, lengthMinutes: row.lengthMinutes,
-      place: row.place, people: row.people, peoplePerStation: row.peoplePerStation, assistants: row.assistants, demonstrationPlates: row.demonstrationPlates,
+      place: row.place, people: row.people, peoplePerStation: row.peoplePerStation, assistants: row.assistants, demonstrationPlates: row.demonstrationPlates, decisions: decisionsOf(row),
       kitchen, dishes: dishes.filter((dish) => dish.classId === row.id).map((dish) => dishView(dish, versions, newest)),
     }));
   }
@@ -42,6 +42,6 @@ function dishView(dish: ClassDishRow, versions: readonly RecipeVersionRow[], new
   const draftDiffers = draft !== undefined && !isSameContent(draft, used.content);
   return {
     id: dish.id, recipeId: dish.recipeId, version: dish.version, portion: dish.portion as Portion, maker: dish.maker as Maker, recipe: used.content,
-    choices: dish.choices, newestVersion: own[own.length - 1]!.number, draftDiffers, newest: draftDiffers ? draft! : null,
+    choices: dish.choices, making: dish.making ?? {}, newestVersion: own[own.length - 1]!.number, draftDiffers, newest: draftDiffers ? draft! : null,
   };
 }

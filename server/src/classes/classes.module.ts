@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseUUIDPipe, Patch, Post, Put, Res } from '@nestjs/common';
 import { CreateClassDto, TickDto, UpdateClassDto, type ClassSummary, type ClassView, type CourseView, type TickView } from '@fornax/contract';
-import type { ClassPlan } from '@fornax/core';
+import type { ClassNeeds, ClassPlan } from '@fornax/core';
 import type { Response } from 'express';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
@@ -26,6 +26,11 @@ export class ClassesController {
   @Get()
   list(@Session() session: SessionContext): Promise<ClassSummary[]> {
     return this.classes.list(session.kitchenId);
+  }
+
+  @Get('needs')
+  needs(@Session() session: SessionContext): Promise<ClassNeeds[]> {
+    return this.classes.needs(session.kitchenId);
   }
 
   @Get(':id')

@@ -1,10 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import type { ClassDishDto, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
-import { planClass, splitStations, type ClassPlan } from '@fornax/core';
-import type { Transaction } from 'sequelize';
+import { needsOfClass, planClass, splitStations, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
+import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
-import { ClassDishRow, ClassRow, KitchenRow, RecipeRow } from '../database/models.js';
+import { ClassDishRow, ClassRow, KitchenRow, RecipeRow, StockRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { makeOnce } from '../database/once.js';
 import { inTransaction } from '../database/transaction.js';
@@ -35,7 +35,23 @@ export class ClassesService {
   }
 
   async plan(kitchenId: string, id: string): Promise<ClassPlan> {
-    return planOf(await this.get(kitchenId, id));
+    const view = await this.get(kitchenId, id);
+    return planClass({ class: view, kitchen: view.kitchen, ...await this.#around(kitchenId, view) });
+  }
+
+  /** What coming classes want of each ingredient, so that left-overs find a use. */
+  async needs(kitchenId: string): Promise<ClassNeeds[]> {
+    const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
+    const rows = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null, startsAt: { [Op.gte]: recent } }, order: [['startsAt', 'ASC']], limit: plannedInList });
+    const views = await this.views.ofMany(rows);
+    return views.map((view) => needsOfClass(view, view.kitchen));
+  }
+
+  /** What stands in the cupboard, and the classes that are bought for together or could use what is left. */
+  async #around(kitchenId: string, view: ClassView): Promise<Pick<ClassBundle, 'stock' | 'others' | 'together'>> {
+    const stock = await new KitchenScope(StockRow, kitchenId).find({ where: { deletedAt: null }, order: [['useBy', 'ASC'], ['ingredient', 'ASC']] });
+    const together = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null, id: { [Op.in]: [...view.decisions.together] } } });
+    return { stock, others: await this.needs(kitchenId), together: await this.views.ofMany(together) };
   }
 
   /** Makes a class. Sent twice with the same id, it is made once. */
@@ -45,7 +61,7 @@ export class ClassesService {
     const usual = { courseId: null, zone: kitchen.facts.zone, lengthMinutes: 120, place: '', people: 8, peoplePerStation: 4, assistants: 0, demonstrationPlates: 2 };
     const scope = new KitchenScope(ClassRow, kitchenId);
     const row = await makeOnce(() => scope.findOne({ where: { id: input.id } }), () => inTransaction(this.sequelize, async (transaction) => {
-      const created = await scope.create({ ...usual, ...withoutUndefined(fields), revision: 1 }, transaction);
+      const created = await scope.create({ decisions: {}, ...usual, ...withoutUndefined(fields), revision: 1 }, transaction);
       await this.#writeDishes(created, dishes ?? [], transaction);
       return created;
     }));
@@ -93,7 +109,7 @@ export class ClassesService {
     for (const [position, dish] of dishes.entries()) {
       const kept = before.get(dish.id);
       const version = kept && kept.recipeId === dish.recipeId && !dish.useNewest ? kept.version : await this.#newestVersion(row.kitchenId, dish.recipeId, position, transaction);
-      await scope.create({ id: dish.id, classId: row.id, recipeId: dish.recipeId, version, position, portion: dish.portion, maker: dish.maker, choices: dish.choices ?? {} }, transaction);
+      await scope.create({ id: dish.id, classId: row.id, recipeId: dish.recipeId, version, position, portion: dish.portion, maker: dish.maker, choices: dish.choices ?? {}, making: { ...dish.making } }, transaction);
     }
   }
 

@@ -21,7 +21,7 @@ export class TicksService {
   async set(session: SessionContext, classId: string, input: TickDto): Promise<TickView> {
     const known = await new KitchenScope(ClassRow, session.kitchenId).findOne({ where: { id: classId, deletedAt: null } });
     if (!known) throw new ProblemException(404, 'There is no such class; it may have been deleted.');
-    const values = { ticked: input.ticked, by: session.accountName, at: new Date() };
+    const values = { ticked: input.ticked, count: input.count ?? 0, by: session.accountName, at: new Date() };
     return inTransaction(this.sequelize, async (transaction) => {
       const scope = new KitchenScope(TickRow, session.kitchenId);
       const row = await scope.findOne({ where: { classId, key: input.key }, transaction, lock: true });
@@ -33,5 +33,5 @@ export class TicksService {
 }
 
 function viewOf(row: TickRow): TickView {
-  return { key: row.key, ticked: Boolean(row.ticked), by: row.by, at: row.at.toISOString() };
+  return { key: row.key, ticked: Boolean(row.ticked), count: row.count, by: row.by, at: row.at.toISOString() };
 }

@@ -2,9 +2,12 @@ import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstTables from './migrations/0001-first-tables.js';
 import * as choicesLarderStock from './migrations/0002-choices-larder-stock.js';
+import * as makingDecisionsCounts from './migrations/0003-making-decisions-counts.js';
 
 /** Forward only, in this order. A landed migration is never edited. */
-const migrations = [{ name: '0001-first-tables', up: firstTables.up }, { name: '0002-choices-larder-stock', up: choicesLarderStock.up }];
+const migrations = [
+  { name: '0001-first-tables', up: firstTables.up }, { name: '0002-choices-larder-stock', up: choicesLarderStock.up }, { name: '0003-making-decisions-counts', up: makingDecisionsCounts.up },
+];
 
 function umzugOf(sequelize: Sequelize) {
   return new Umzug({

@@ -1,4 +1,4 @@
-import type { Amount, LarderEntry, Recipe, TechniqueNote } from '@fornax/core';
+import type { Amount, ClassDecisions, DishMaking, LarderEntry, Recipe, TechniqueNote } from '@fornax/core';
 import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import type { KitchenFacts } from '@fornax/core';
 
@@ -107,6 +107,7 @@ export class ClassRow extends Model {
   @Column({ type: DataType.INTEGER, field: 'people_per_station' }) peoplePerStation: number;
   @Column(DataType.INTEGER) assistants: number;
   @Column({ type: DataType.INTEGER, field: 'demonstration_plates' }) demonstrationPlates: number;
+  @JsonColumn('decisions') decisions: Partial<ClassDecisions>;
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
 }
 
@@ -121,6 +122,7 @@ export class ClassDishRow extends Model {
   @Column(DataType.STRING(20)) portion: string;
   @Column(DataType.STRING(20)) maker: string;
   @JsonColumn('choices') choices: Record<string, string>;
+  @JsonColumn('making') making: DishMaking;
 }
 
 @Table({ tableName: 'shopping_ticks' })
@@ -130,6 +132,7 @@ export class TickRow extends Model {
   @Column({ type: DataType.UUID, field: 'class_id' }) classId: string;
   @Column({ type: DataType.STRING(200), field: 'row_key' }) key: string;
   @Column(DataType.BOOLEAN) ticked: boolean;
+  @Column({ type: DataType.INTEGER, field: 'amount' }) count: number;
   @Column({ type: DataType.STRING(80), field: 'ticked_by' }) by: string;
   @Column(DataType.DATE(3)) at: Date;
 }

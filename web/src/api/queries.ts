@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
-import type { ClassSummary, ClassView, CourseView, LarderEntryView, RecipeSummary, RecipeVersionView, RecipeView, SessionView, SignInOptions, StockView, TechniqueView, TickView } from '@fornax/contract';
-import type { KitchenFacts, Recipe } from '@fornax/core';
+import type { ClassSummary, ClassView, CourseView, KitchenView, LarderEntryView, RecipeSummary, RecipeVersionView, RecipeView, SessionView, SignInOptions, StockView, TechniqueView, TickView } from '@fornax/contract';
+import type { ClassNeeds, Recipe } from '@fornax/core';
 import { call } from './client.js';
 
 /** Other people's changes arrive by asking again while the page is visible. */
@@ -32,7 +32,9 @@ export function versionsQuery(id: string) {
   return queryOptions({ queryKey: ['recipe-versions', id], queryFn: ({ signal }) => call<RecipeVersionView[]>(`/recipes/${id}/versions`, { signal }) });
 }
 
-export const kitchenQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenFacts>('/kitchen', { signal }), staleTime: 30_000 });
+export const kitchenQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }), staleTime: 30_000 });
+/** What coming classes want changes seldom: it is asked for now and then. */
+export const needsQuery = queryOptions({ queryKey: ['needs'], queryFn: ({ signal }) => call<ClassNeeds[]>('/classes/needs', { signal }), staleTime: 30_000, refetchInterval: 60_000 });
 export const larderQuery = queryOptions({ queryKey: ['larder'], queryFn: ({ signal }) => call<LarderEntryView[]>('/larder', { signal }), refetchInterval: pollMilliseconds });
 export const stockQuery = queryOptions({ queryKey: ['stock'], queryFn: ({ signal }) => call<StockView[]>('/stock', { signal }), refetchInterval: pollMilliseconds });
 

@@ -1,14 +1,16 @@
 import { createContext, useContext } from 'react';
 import type { ClassView } from '@fornax/contract';
-import type { ClassPlan } from '@fornax/core';
+import type { ClassBundle, ClassPlan } from '@fornax/core';
 import type { RowEditor } from '../api/useRowEditor.js';
 
 /** The fields of a class that can be changed. */
-export type ClassEdits = Pick<ClassView, 'title' | 'startsAt' | 'lengthMinutes' | 'place' | 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates' | 'dishes'>;
+export type ClassEdits = Pick<ClassView, 'title' | 'startsAt' | 'lengthMinutes' | 'place' | 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates' | 'dishes' | 'decisions'>;
 
 export interface OpenClass {
   readonly view: ClassView;
   readonly plan: ClassPlan;
+  /** What the plan was made of. */
+  readonly bundle: ClassBundle;
   readonly editor: RowEditor<ClassView, ClassEdits>;
 }
 

@@ -19,6 +19,6 @@ function bodyOf({ dishes, ...fields }: Partial<ClassEdits>): UpdateClassDto {
   if (!dishes) return fields;
   return {
     ...fields,
-    dishes: dishes.map(({ id, recipeId, portion, maker, choices, version, newestVersion }) => ({ id, recipeId, portion, maker, choices, ...(version > newestVersion ? { useNewest: true } : {}) })),
+    dishes: dishes.map(({ id, recipeId, portion, maker, choices, making, version, newestVersion }) => ({ id, recipeId, portion, maker, choices, making: making ?? {}, ...(version > newestVersion ? { useNewest: true } : {}) })),
   };
 }

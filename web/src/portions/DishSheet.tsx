@@ -1,4 +1,4 @@
-import { showRational, type DishPortions, type PortionCell, type PortionLine, type Rational } from '@fornax/core';
+import { showRational, type DishPortions, type Maker, type PortionCell, type PortionLine, type Rational } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
 import { Quietly } from '../parts/states.js';
@@ -23,7 +23,7 @@ const Note = styled.span`display: block; color: ${({ theme }) => theme.colour.qu
 const Advice = styled(Note)`color: ${({ theme }) => theme.colour.emberText}; font-weight: 600;`;
 const Unknown = styled(Note)`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
 
-const makerWords = { 'every station': 'every station', demonstration: 'demonstration only', 'made ahead': 'made ahead' } as const;
+const makerWords: Record<Maker, string> = { "every station": "every station", "some stations": "some stations", "in rotation": "in rotation", "one big batch": "one big batch", demonstration: "demonstration only", "made ahead": "made ahead" };
 
 /** One dish: its lines by component, a column for each set of equal batches, and the total. */
 export function DishSheet({ dish, show }: { dish: DishPortions; show: Show }) {

@@ -31,7 +31,8 @@ export const bakery = defineSection('bakery', [
 
 /** Fish, shellfish and meat. */
 export const fishAndMeat = defineSection('fish and meat', [
-  { id: 'smoked-bacon', uk: 'streaky bacon', us: 'bacon', packs: [[200, 'packet']], count: { slice: 20 }, density: {}, yields: { cooked: 0.35 }, keeps: { cold: 7 } },
+  { id: 'smoked-bacon', uk: 'streaky bacon', us: 'bacon', packs: [[200, 'packet']], count: { slice: 20 }, density: {}, yields: { cooked: 0.35 }, leaves: [['bacon-fat', 'cooked', 0.25]], keeps: { cold: 7 } },
+  { id: 'bacon-fat', uk: 'bacon fat', also: ['rendered bacon fat', 'bacon dripping', 'rendered fat'], unit: 'ml', packs: [], density: { plain: 0.9 }, yields: {}, keeps: { cold: 14 } },
   { id: 'prawns', uk: 'prawns, peeled', us: 'shrimp, peeled', also: ['prawns', 'shrimp', 'prawn', 'peeled prawns'], packs: [[150, 'packet'], [300, 'packet']], count: { piece: 12 }, density: {}, yields: {}, keeps: { cold: 1 }, allergens: ['crustaceans', 'sulphites'] },
   { id: 'smoked-mackerel', uk: 'smoked mackerel', packs: [[200, 'packet']], density: {}, yields: { usual: 0.92 }, keeps: { cold: 5 }, allergens: ['fish'] },
   { id: 'chicken-breast', uk: 'chicken breast', also: ['chicken'], packs: [[100, 'loose']], count: { piece: 170 }, density: {}, yields: { cooked: 0.75 }, keeps: { cold: 2 } },

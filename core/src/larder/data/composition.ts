@@ -14,7 +14,7 @@ grapes 81 0.2 15.5 0 citric 0.6 | strawberry 91 0.3 4.9 0 citric 0.9 | fig 79 0.
 flatbread 32 6 3 1.1 | sourdough 38 1.5 2 1.1 | rye-bread 42 1.7 3.9 1.2 | breadcrumbs 8 3 4 1.4
 egg 76 9.5 0.4 0.35 | butter 16 81 0.6 1.2 | buttermilk 90 0.9 4.8 0.2 lactic 0.8 | milk 88 3.6 4.7 0.1 | cream 48 48 1.6 0.1 | creme-fraiche 60 30 2.4 0.1 lactic 0.7 | soured-cream 74 18 3.8 0.1 lactic 0.7 | yoghurt 87 3.5 4.9 0.2 lactic 1 | strained-yoghurt 77 10 3.8 0.1 lactic 1
 cream-cheese 60 24 3.5 0.7 lactic 0.6 | feta 55 22 1 2.6 lactic 0.9 | parmesan 30 29 0 1.7 | goats-cheese 60 22 1 1 lactic 0.6 | blue-cheese 42 29 0.5 2.4 | halloumi 50 25 2 2.6 | mozzarella 58 18 1 0.6 | tofu 76 6 0.5 0
-smoked-bacon 60 23 0.5 3 | prawns 80 0.6 0 0.7 | smoked-mackerel 50 30 0 1.9 | chicken-breast 75 1.6 0 0.2
+smoked-bacon 60 23 0.5 3 | bacon-fat 0.5 99 0 0.3 | chickpea-liquid 94 0.2 0.5 0.6 | pickle-brine 92 0 2 4 acetic 1.2 | tomato-oil 0.5 98 0.5 0.5 | anchovy-oil 1 95 0 3 | prawns 80 0.6 0 0.7 | smoked-mackerel 50 30 0 1.9 | chicken-breast 75 1.6 0 0.2
 tinned-chickpeas 69 2.6 0.4 0.5 | tinned-white-beans 72 0.5 0.7 0.5 | tinned-black-beans 72 0.5 0.3 0.6 | tinned-lentils 76 0.5 0.4 0.5 | sweetcorn 80 1.2 6.5 0.4 | tuna 72 1 0 0.9 | tinned-tomatoes 93 0.2 3 0.2 citric 0.4 | anchovy 52 10 0 14 | olives 75 15 0.5 3.5 lactic 0.4
 capers 86 0.6 0.3 6 acetic 0.8 | gherkins 92 0.2 3.5 1.6 acetic 0.9 | roasted-peppers 90 0.5 5 1 citric 0.3 | sun-dried-tomatoes 45 18 16 3 citric 1.2 | dijon-mustard 66 11 2.5 6 acetic 1.8 | wholegrain-mustard 62 11 4 5 acetic 1.7 | mayonnaise 20 76 1.3 1.4 acetic 0.3
 tahini 2 56 0.5 0.1 | peanut-butter 1 51 6 0.9 | harissa 72 8 6 3 citric 0.7 | miso 46 5 6 12 lactic 0.4 | horseradish 70 12 8 2 acetic 1.2

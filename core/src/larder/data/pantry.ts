@@ -2,19 +2,19 @@ import { defineSection, label, standard } from '../define.js';
 
 /** Tins and jars. A tin's size is its net weight; the drained share says how much of it is food. */
 export const tinsAndJars = defineSection('tins and jars', [
-  { id: 'tinned-chickpeas', uk: 'tinned chickpeas', us: 'canned garbanzo beans', also: ['chickpeas', 'garbanzo beans', 'canned chickpeas', 'chickpea', 'cooked chickpeas'], packs: [[400, 'tin']], count: { tin: label(400), jar: label(700) }, density: { drained: 0.68, cooked: 0.68 }, drained: 0.6, yields: {}, keeps: { room: 700 } },
+  { id: 'tinned-chickpeas', uk: 'tinned chickpeas', us: 'canned garbanzo beans', also: ['chickpeas', 'garbanzo beans', 'canned chickpeas', 'chickpea', 'cooked chickpeas'], packs: [[400, 'tin']], count: { tin: label(400), jar: label(700) }, density: { drained: 0.68, cooked: 0.68 }, drained: 0.6, yields: {}, leaves: [['chickpea-liquid', 'drained', 0.38]], keeps: { room: 700 } },
   { id: 'tinned-white-beans', uk: 'tinned white beans', us: 'canned white beans', also: ['white beans', 'cannellini beans', 'butter beans', 'canned cannellini beans', 'tinned cannellini beans'], packs: [[400, 'tin']], count: { tin: label(400), jar: label(700) }, density: { drained: 0.72, cooked: 0.72 }, drained: 0.6, yields: {}, keeps: { room: 700 } },
   { id: 'tinned-black-beans', uk: 'tinned black beans', us: 'canned black beans', also: ['black beans'], packs: [[400, 'tin']], count: { tin: label(400) }, density: { drained: 0.72, cooked: 0.72 }, drained: 0.6, yields: {}, keeps: { room: 700 } },
   { id: 'tinned-lentils', uk: 'tinned green lentils', us: 'canned lentils', also: ['tinned lentils'], packs: [[400, 'tin']], count: { tin: label(400) }, density: { drained: 0.75 }, drained: 0.6, yields: {}, keeps: { room: 700 } },
   { id: 'sweetcorn', uk: 'tinned sweetcorn', us: 'canned corn', also: ['sweetcorn', 'corn', 'corn kernels'], packs: [[200, 'tin'], [325, 'tin']], count: { tin: label(325) }, density: { drained: 0.65, plain: 0.65 }, drained: 0.83, yields: {}, keeps: { room: 700 } },
   { id: 'tuna', uk: 'tinned tuna', us: 'canned tuna', also: ['tuna'], packs: [[145, 'tin']], count: { tin: label(145) }, density: { drained: 0.65 }, drained: 0.72, yields: {}, keeps: { room: 700 }, allergens: ['fish'] },
   { id: 'tinned-tomatoes', uk: 'tinned tomatoes', us: 'canned tomatoes', also: ['crushed tomatoes'], packs: [[400, 'tin']], count: { tin: label(400) }, density: { plain: 1.03 }, yields: {}, keeps: { room: 700 } },
-  { id: 'anchovy', uk: 'anchovy fillets', also: ['anchovies', 'anchovy'], packs: [[50, 'tin'], [100, 'jar']], count: { piece: 4, tin: label(50), jar: label(100) }, density: { chopped: 1 }, drained: 0.6, yields: {}, keeps: { room: 365 }, allergens: ['fish'], scaling: 'startLow' },
-  { id: 'olives', uk: 'black olives', also: ['olives', 'green olives', 'pitted olives'], packs: [[340, 'jar']], count: { piece: 4, jar: label(340) }, handful: 40, density: { whole: 0.57, chopped: 0.6, sliced: 0.57 }, drained: 0.5, yields: { pitted: 0.8 }, keeps: { room: 365 } },
-  { id: 'capers', uk: 'capers in brine', us: 'capers in brine', also: ['capers'], packs: [[100, 'jar']], count: { jar: label(100) }, density: { plain: 0.6, drained: 0.6, rinsed: 0.6, chopped: 0.65 }, drained: 0.6, yields: {}, keeps: { room: 365 } },
-  { id: 'gherkins', uk: 'gherkins', us: 'dill pickles', also: ['gherkin', 'pickles', 'cornichons'], packs: [[350, 'jar']], count: { piece: 15, jar: label(350) }, density: { chopped: 0.6, sliced: 0.6 }, drained: 0.55, yields: {}, keeps: { room: 365 } },
+  { id: 'anchovy', uk: 'anchovy fillets', also: ['anchovies', 'anchovy'], packs: [[50, 'tin'], [100, 'jar']], count: { piece: 4, tin: label(50), jar: label(100) }, density: { chopped: 1 }, drained: 0.6, yields: {}, leaves: [['anchovy-oil', 'drained', 0.35]], keeps: { room: 365 }, allergens: ['fish'], scaling: 'startLow' },
+  { id: 'olives', uk: 'black olives', also: ['olives', 'green olives', 'pitted olives'], packs: [[340, 'jar']], count: { piece: 4, jar: label(340) }, handful: 40, density: { whole: 0.57, chopped: 0.6, sliced: 0.57 }, drained: 0.5, yields: { pitted: 0.8 }, leaves: [['pickle-brine', 'drained', 0.45]], keeps: { room: 365 } },
+  { id: 'capers', uk: 'capers in brine', us: 'capers in brine', also: ['capers'], packs: [[100, 'jar']], count: { jar: label(100) }, density: { plain: 0.6, drained: 0.6, rinsed: 0.6, chopped: 0.65 }, drained: 0.6, yields: {}, leaves: [['pickle-brine', 'drained', 0.35]], keeps: { room: 365 } },
+  { id: 'gherkins', uk: 'gherkins', us: 'dill pickles', also: ['gherkin', 'pickles', 'cornichons'], packs: [[350, 'jar']], count: { piece: 15, jar: label(350) }, density: { chopped: 0.6, sliced: 0.6 }, drained: 0.55, yields: {}, leaves: [['pickle-brine', 'drained', 0.42]], keeps: { room: 365 } },
   { id: 'roasted-peppers', uk: 'roasted peppers in a jar', also: ['roasted peppers', 'jarred peppers', 'jarred red peppers'], packs: [[450, 'jar']], count: { jar: label(450), piece: 60 }, density: { chopped: 0.9 }, drained: 0.7, yields: {}, keeps: { room: 365 } },
-  { id: 'sun-dried-tomatoes', uk: 'sun-dried tomatoes in oil', us: 'sun-dried tomatoes in oil', also: ['sun-dried tomatoes', 'sundried tomatoes'], packs: [[280, 'jar']], count: { jar: label(280) }, density: { chopped: 0.6 }, drained: 0.55, yields: {}, keeps: { room: 365 }, allergens: ['sulphites'] },
+  { id: 'sun-dried-tomatoes', uk: 'sun-dried tomatoes in oil', us: 'sun-dried tomatoes in oil', also: ['sun-dried tomatoes', 'sundried tomatoes'], packs: [[280, 'jar']], count: { jar: label(280) }, density: { chopped: 0.6 }, drained: 0.55, yields: {}, leaves: [['tomato-oil', 'drained', 0.4]], keeps: { room: 365 }, allergens: ['sulphites'] },
   { id: 'dijon-mustard', uk: 'Dijon mustard', also: ['dijon mustard', 'mustard', 'smooth mustard'], packs: [[185, 'jar']], density: { plain: 1.05 }, yields: {}, keeps: { cold: 180 }, allergens: ['mustard', 'sulphites'] },
   { id: 'wholegrain-mustard', uk: 'wholegrain mustard', us: 'whole-grain mustard', also: ['grainy mustard'], packs: [[185, 'jar']], density: { plain: 1.03 }, yields: {}, keeps: { cold: 180 }, allergens: ['mustard', 'sulphites'] },
   { id: 'mayonnaise', uk: 'mayonnaise', also: ['mayo'], packs: [[400, 'jar']], density: { plain: 0.93 }, yields: {}, keeps: { cold: 60 }, allergens: ['egg', 'mustard'] },
@@ -105,6 +105,14 @@ export const baking = defineSection('baking and sweet', [
   { id: 'brown-sugar', uk: 'soft brown sugar', us: 'brown sugar', packs: [[500, 'bag']], density: { plain: 0.9, packed: 0.93 }, yields: {}, keeps: { room: 365 }, scaling: 'startLow' },
   { id: 'plain-flour', uk: 'plain flour', us: 'all-purpose flour', also: ['flour'], packs: [[500, 'bag'], [1500, 'bag']], density: { plain: 0.53 }, yields: {}, keeps: { room: 180 }, allergens: ['wheat'] },
   { id: 'cornflour', uk: 'cornflour', us: 'cornstarch', packs: [[250, 'packet']], density: { plain: 0.54 }, yields: {}, keeps: { room: 365 } },
+]);
+
+/** What draining a tin or jar leaves. It is not sold by itself: it comes out of what is opened. */
+export const drainings = defineSection('tins and jars', [
+  { id: 'chickpea-liquid', uk: 'liquid of tinned chickpeas', also: ['chickpea liquid', 'chickpea water', 'liquid from the chickpeas'], unit: 'ml', packs: [], density: { plain: 1.02 }, yields: {}, keeps: { cold: 3 } },
+  { id: 'pickle-brine', uk: 'brine from the jar', also: ['brine', 'pickle brine', 'pickling liquid', 'pickling liquor', 'caper brine', 'gherkin brine', 'olive brine'], unit: 'ml', packs: [], density: { plain: 1.04 }, yields: {}, keeps: { cold: 14 }, scaling: 'startLow' },
+  { id: 'tomato-oil', uk: 'oil from sun-dried tomatoes', also: ['sun-dried tomato oil', 'oil from the tomatoes'], unit: 'ml', packs: [], density: { plain: 0.92 }, yields: {}, keeps: { cold: 4 } },
+  { id: 'anchovy-oil', uk: 'oil from anchovies', also: ['anchovy oil', 'oil from the anchovies'], unit: 'ml', packs: [], density: { plain: 0.92 }, yields: {}, keeps: { cold: 4 }, allergens: ['fish'] },
 ]);
 
 /** What comes from the tap and is never bought. */

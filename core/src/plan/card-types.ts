@@ -1,0 +1,47 @@
+/** One line of a dish on a card, in spoons or grams as the kitchen measures it, with the other beside it. */
+export interface CardLine {
+  readonly name: string;
+  readonly amount: string;
+  readonly beside: string;
+  readonly note: string;
+  /** What to do at the bench: "use ¾ first, taste, then the rest". */
+  readonly advice: string;
+  readonly kept: string;
+}
+
+export interface CardStep {
+  readonly number: number;
+  readonly text: string;
+  readonly minutes: string;
+  /** The sign that ends the step. */
+  readonly until: string;
+  /** What it is done in, and in how many rounds. */
+  readonly vessel: string;
+  /** From the technique notes: what to look for, and what the step changes about them. */
+  readonly notes: readonly string[];
+  readonly caution: string;
+}
+
+export interface CardDish {
+  readonly title: string;
+  /** "4 people · ⅔ batch". */
+  readonly batch: string;
+  readonly components: readonly { readonly name: string; readonly lines: readonly CardLine[] }[];
+  readonly steps: readonly CardStep[];
+  readonly allergens: string;
+  readonly credit: string;
+}
+
+/** A sheet for each set of equal stations, or for the demonstration bench. */
+export interface StationCard {
+  readonly id: string;
+  readonly place: string;
+  readonly stations: number;
+  readonly classTitle: string;
+  readonly classLine: string;
+  readonly dishes: readonly CardDish[];
+  readonly containers: readonly string[];
+  /** What is asked before each point of no return. */
+  readonly checks: readonly string[];
+  readonly cautions: readonly string[];
+}

@@ -1,0 +1,28 @@
+import type { Rational } from '../amounts/index.js';
+import { findIngredient, larderOf, type Larder } from '../larder/index.js';
+import { planBatches, splitStations } from '../portions/index.js';
+import { pooledNeed, type ClassNeeds, type IngredientUse } from '../shopping/index.js';
+import { decidedDishes } from './decide.js';
+import type { ClassFacts, KitchenFacts } from './types.js';
+import { ingredientUses } from './uses.js';
+
+/** What a class uses of everything, without planning its minutes: enough to shop for several at once. */
+export function usesOfClass(facts: ClassFacts, kitchen: KitchenFacts, larder: Larder = larderOf(kitchen.larder)): IngredientUse[] {
+  const dishes = decidedDishes(facts, larder, kitchen.english);
+  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const batches = dishes.map((dish) => planBatches(dish, stations, facts.people, facts.demonstrationPlates));
+  return ingredientUses(dishes, batches, larder, { date: facts.startsAt.slice(0, 10), title: facts.title });
+}
+
+/** What a class wants of each ingredient as purchased, for the left-overs of another. */
+export function needsOfClass(facts: ClassFacts, kitchen: KitchenFacts): ClassNeeds {
+  const larder = larderOf(kitchen.larder);
+  const groups = new Map<string, IngredientUse[]>();
+  for (const use of usesOfClass(facts, kitchen, larder)) if (use.ingredient) groups.set(use.ingredient, [...groups.get(use.ingredient) ?? [], use]);
+  const needs: Record<string, Rational> = {};
+  for (const [id, uses] of groups) {
+    const ingredient = findIngredient(larder, id);
+    if (ingredient) needs[id] = pooledNeed(uses, ingredient).need;
+  }
+  return { classId: facts.id, title: facts.title, date: facts.startsAt.slice(0, 10), needs };
+}

@@ -1,0 +1,124 @@
+import { convert, toFraction, toNumber, toRational, type Amount, type Rational, type WorkingStep } from '../amounts/index.js';
+import { conversionFacts, type Ingredient } from '../larder/index.js';
+import { asPurchased } from './as-purchased.js';
+import { fruitPieces } from './fruit.js';
+import type { IngredientUse } from './types.js';
+import { showNeed } from './words.js';
+
+type Measured = IngredientUse & { readonly amount: Amount };
+
+/** What all uses of one ingredient come to, as purchased, with what each share of it is. */
+export interface PooledNeed {
+  readonly need: Rational;
+  readonly steps: readonly WorkingStep[];
+  /** Uses that could not be added up, and why. */
+  readonly problems: readonly IngredientUse[];
+  readonly reason: string;
+  readonly estimated: boolean;
+  /** What each use wants, before and after its yield, and the state it is wanted in. */
+  readonly parts: readonly NeedPart[];
+}
+
+export interface NeedPart {
+  readonly use: IngredientUse;
+  readonly need: Rational;
+  readonly edible: Rational;
+  readonly state: string;
+}
+
+/**
+ * Pools all uses of an ingredient: nothing is rounded until they are summed, but for pieces that cannot be shared between
+ * batches. Fruit is counted in pieces, each used in one way; eggs are whole + the larger of yolks and whites.
+ */
+export function pooledNeed(uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
+  const measured = uses.filter((use): use is Measured => use.amount !== null);
+  const base = ingredient.byProducts ? fruitNeed(measured, ingredient) : ingredient.id === 'egg' ? eggNeed(measured, ingredient) : summed(measured, ingredient);
+  return withAllowance(base, uses.filter((use) => use.amount === null), ingredient);
+}
+
+function fruitNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
+  const fruit = fruitPieces(uses, ingredient);
+  const alone = uses.map((use) => ({ use, need: fruitPieces([use], ingredient).need }));
+  return { need: fruit.need, steps: fruit.steps, problems: [], reason: fruit.problem, estimated: true, parts: alone.map(({ use, need }) => ({ use, need, edible: need, state: '' })) };
+}
+
+function summed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
+  const steps: WorkingStep[] = [];
+  const problems: IngredientUse[] = [];
+  const parts: NeedPart[] = [];
+  let reason = '';
+  let estimated = false;
+  let sum = toFraction('0');
+  for (const use of uses) {
+    const bought = asPurchased(use, ingredient);
+    if (!bought.ok) {
+      problems.push(use);
+      reason = `Not added up: ${bought.reason}.`;
+      continue;
+    }
+    sum = sum.add(toFraction(bought.need));
+    steps.push(...bought.steps);
+    parts.push({ use, need: bought.need, edible: bought.edible, state: bought.state });
+    estimated ||= bought.estimated;
+  }
+  const need = toRational(sum);
+  if (uses.length > 1) steps.push({ label: 'Together, as purchased', value: showNeed(need, ingredient) });
+  return { need, steps, problems, reason, estimated, parts };
+}
+
+/** Eggs bought = whole + the larger of yolks and whites: one egg gives one of each. */
+function eggNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
+  const whole = summed(uses.filter((use) => use.part.length === 0), ingredient);
+  const yolks = summed(uses.filter((use) => use.part.includes('yolk')), ingredient);
+  const whites = summed(uses.filter((use) => use.part.includes('white')), ingredient);
+  if (yolks.need === '0' && whites.need === '0') return whole;
+  const larger = toFraction(yolks.need).compare(toFraction(whites.need)) >= 0 ? yolks : whites;
+  const need = toRational(toFraction(whole.need).add(toFraction(larger.need)));
+  const step = { label: 'Whole + the larger of yolks and whites', value: `${whole.need} + ${larger.need} = ${need}`, note: `${yolks.need} yolks, ${whites.need} whites` };
+  return { need, steps: [...whole.steps, ...yolks.steps, ...whites.steps, step], problems: [], reason: '', estimated: false, parts: [...whole.parts, ...larger.parts] };
+}
+
+/** What is bought a head for "to taste", in grams, millilitres or pieces. Starting estimates. */
+function allowanceOf(ingredient: Ingredient): Rational {
+  if (ingredient.shoppingUnit === 'piece') return '1/8';
+  if (ingredient.shoppingUnit === 'ml') return '5';
+  if (ingredient.id.endsWith('salt')) return '1';
+  return ingredient.section === 'spices and seasoning' ? '1/5' : '2';
+}
+
+function withAllowance(base: PooledNeed, uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
+  const plates = uses.reduce((sum, use) => sum + (use.plates ?? 0), 0);
+  if (plates === 0) return base;
+  const each = allowanceOf(ingredient);
+  const extra = toRational(toFraction(each).mul(plates));
+  const need = toRational(toFraction(base.need).add(toFraction(extra)));
+  const step = { label: `To taste: ${plates} people × ${showNeed(each, ingredient)}`, value: showNeed(extra, ingredient), note: 'An allowance, so that there is enough to taste with.' };
+  return { ...base, need, steps: [...base.steps, step], estimated: true, parts: [...base.parts, ...uses.map((use) => ({ use, need: toRational(toFraction(each).mul(use.plates ?? 0)), edible: toRational(toFraction(each).mul(use.plates ?? 0)), state: '' }))] };
+}
+
+/** An amount in the ingredient's shopping unit, in a state; null where a fact is missing. */
+export function inShoppingUnit(amount: Amount, ingredient: Ingredient, end: 'low' | 'high' = 'low'): Rational | null {
+  const facts = conversionFacts(ingredient, []);
+  const one: Amount = { low: amount[end], high: amount[end], unit: amount.unit };
+  if (ingredient.shoppingUnit === 'piece' && amount.unit === 'piece') return amount[end];
+  const converted = convert(one, ingredient.shoppingUnit === 'piece' ? 'g' : ingredient.shoppingUnit, facts, 'metric');
+  if (!converted.ok) return null;
+  const piece = ingredient.countGrams.piece?.value;
+  if (ingredient.shoppingUnit !== 'piece') return converted.amount.low;
+  return piece ? toRational(toFraction(converted.amount.low).div(toFraction(piece))) : null;
+}
+
+
+/** How much smaller one exact amount is than another, never below nothing. */
+export function lessBy(from: Rational, by: Rational): Rational {
+  const rest = toFraction(from).sub(toFraction(by));
+  return rest.compare(0) > 0 ? toRational(rest) : '0';
+}
+
+export function smaller(a: Rational, b: Rational): Rational {
+  return toFraction(a).compare(toFraction(b)) <= 0 ? a : b;
+}
+
+export function isSome(amount: Rational): boolean {
+  return toNumber(amount) > 1e-9;
+}

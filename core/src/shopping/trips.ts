@@ -1,0 +1,102 @@
+import { getDayOfWeek, parseDate } from '@internationalized/date';
+import type { Ingredient, Section } from '../larder/index.js';
+import type { ShoppingRow, ShoppingTrip, Supplier } from './types.js';
+import { money } from './words.js';
+
+/** Where everything is bought while a kitchen has named no shop. */
+export const anyShop: Supplier = { name: 'Shop', sections: [], days: [0, 1, 2, 3, 4, 5, 6] };
+
+/** The supplier of a section: the first that sells it, else the first that sells everything, else any shop. */
+export function supplierOf(section: Section, suppliers: readonly Supplier[]): Supplier {
+  return suppliers.find((supplier) => supplier.sections.includes(section)) ?? suppliers.find((supplier) => supplier.sections.length === 0) ?? anyShop;
+}
+
+export interface BuyingDays { readonly from: string; readonly until: string; readonly why: readonly { label: string; value: string; note?: string }[] }
+
+/** Looked ahead at most: what keeps for months is bought in the week before all the same. */
+const earliestDays = 7;
+
+/**
+ * The first and last day to buy an ingredient. The last is the day before it is first used; the first is as many days before it
+ * is last used as it keeps, a week at most. What must ripen is bought its ripening days ahead, give or take one.
+ */
+export function buyingDays(ingredient: Ingredient | null, firstUse: string, lastUse: string): BuyingDays {
+  const back = (date: string, days: number) => parseDate(date).subtract({ days }).toString();
+  const dayBefore = back(firstUse, 1);
+  const ripening = ingredient?.ripeningDays ?? 0;
+  if (ripening > 0) {
+    const from = back(firstUse, ripening + 1);
+    return { from, until: back(firstUse, Math.max(1, ripening - 1)), why: [{ label: 'Wants to ripen', value: `${ripening} days`, note: `Bought ${ripening} days before ${firstUse}, give or take one.` }] };
+  }
+  const keeps = ingredient ? longestKeeping(ingredient) : null;
+  const days = Math.min(keeps ?? earliestDays, earliestDays);
+  const from = back(lastUse, Math.max(days, 1));
+  return { from: from < dayBefore ? from : dayBefore, until: dayBefore, why: [{ label: 'Keeps', value: keeps === null ? 'not known' : `${keeps} days`, note: `Bought from ${from < dayBefore ? from : dayBefore} until ${dayBefore}, the day before it is first used.` }] };
+}
+
+export function longestKeeping(ingredient: Ingredient): number | null {
+  const days = Object.values(ingredient.keepingDays) as number[];
+  return days.length > 0 ? Math.max(...days) : null;
+}
+
+type Planned = Pick<ShoppingRow, 'key' | 'name' | 'supplier' | 'buyFrom' | 'buyUntil' | 'cost'>;
+
+/**
+ * The fewest visits to each supplier that buy everything within its days: always the last open day of what must be bought
+ * first, which then takes along all that may be bought on that day. Where the supplier is closed on all days of a thing, the last open
+ * day before them is taken and said; where that is past, today.
+ */
+export function planTrips(rows: readonly Planned[], suppliers: readonly Supplier[], options: { readonly today: string | null; readonly currency: string }): ShoppingTrip[] {
+  const known = [...suppliers, anyShop];
+  const names = [...new Set(rows.map((row) => row.supplier))];
+  const trips = names.flatMap((name) => tripsTo(known.find((each) => each.name === name) ?? anyShop, rows.filter((row) => row.supplier === name && row.buyUntil !== null), options));
+  return trips.sort((a, b) => a.date.localeCompare(b.date) || a.supplier.localeCompare(b.supplier));
+}
+
+interface Window { readonly row: Planned; readonly from: string; readonly day: string; readonly remark: string }
+
+function tripsTo(supplier: Supplier, rows: readonly Planned[], options: { readonly today: string | null; readonly currency: string }): ShoppingTrip[] {
+  const open = rows.map((row) => windowOf(supplier, row, options.today)).sort((a, b) => a.day.localeCompare(b.day));
+  const trips: ShoppingTrip[] = [];
+  const waiting = [...open];
+  while (waiting.length > 0) {
+    const date = waiting[0]!.day;
+    const taken = waiting.filter((window) => window.from <= date && date <= window.day || window.day === date);
+    for (const window of taken) waiting.splice(waiting.indexOf(window), 1);
+    trips.push(tripOf(supplier, date, taken, options.currency));
+  }
+  return trips;
+}
+
+/** The last day on which a row can be bought at its supplier, and why it is another than wanted. */
+function windowOf(supplier: Supplier, row: Planned, today: string | null): Window {
+  const wanted = lastOpen(supplier, row.buyUntil!, row.buyFrom!);
+  const day = wanted ?? lastOpen(supplier, row.buyUntil!, parseDate(row.buyUntil!).subtract({ days: 14 }).toString()) ?? row.buyUntil!;
+  if (today !== null && day < today) return { row, from: today, day: today, remark: `${row.name}: better bought until ${row.buyUntil}` };
+  const from = today !== null && row.buyFrom! < today ? today : row.buyFrom!;
+  return { row, from, day, remark: wanted ? '' : `${row.name}: ${supplier.name} is closed from ${row.buyFrom} to ${row.buyUntil}` };
+}
+
+/** The last day of a span on which a supplier is open; null where there is none. */
+function lastOpen(supplier: Supplier, until: string, from: string): string | null {
+  for (let day = parseDate(until); day.toString() >= from; day = day.subtract({ days: 1 })) {
+    if (supplier.days.includes(getDayOfWeek(day, 'en-US'))) return day.toString();
+  }
+  return null;
+}
+
+function tripOf(supplier: Supplier, date: string, taken: readonly Window[], currency: string): ShoppingTrip {
+  const known = taken.every(({ row }) => row.cost !== null);
+  const cost = taken.reduce((sum, { row }) => sum + (row.cost ?? 0), 0);
+  const hurried = [...taken].sort((a, b) => a.day.localeCompare(b.day)).filter((window) => window.day === date).slice(0, 4);
+  return {
+    id: `${date}|${supplier.name}`, date, supplier: supplier.name, rows: taken.map(({ row }) => row.key), cost: known ? cost : null, remark: taken.map((window) => window.remark).filter(Boolean).join('; '),
+    workings: {
+      title: `${supplier.name}, ${date}`, estimated: true, result: `${taken.length} things${known ? `, ${money(cost, currency)}` : ''}`,
+      steps: [
+        ...hurried.map(({ row }) => ({ label: row.name, value: `until ${row.buyUntil}`, note: `It can be bought from ${row.buyFrom}.` })),
+        { label: 'The last open day for these takes along', value: `${taken.length - hurried.length} more`, note: 'Each visit is as late as it can be, so that there are as few as can be.' },
+      ],
+    },
+  };
+}

@@ -1,0 +1,64 @@
+import { showNumber, showRational, toFraction, toNumber, toRational, unitName, type Rational } from '../amounts/index.js';
+import type { Ingredient } from '../larder/index.js';
+import type { ChosenPack, IngredientUse } from './types.js';
+
+/** "2 bunches of 30 g and 1 bag of 100 g", "7". */
+export function buyWords(packs: readonly ChosenPack[], ingredient: Ingredient): string {
+  return packs.map((pack) => packWords(pack, ingredient)).join(' and ');
+}
+
+function packWords(pack: ChosenPack, ingredient: Ingredient): string {
+  const unit = ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit;
+  if (!pack.name) return unit ? showSize(pack.count * pack.size, unit) : String(pack.count * pack.size);
+  const count = `${pack.count} ${plural(pack.name, pack.count)}`;
+  if (!unit) return pack.size === 1 ? count : `${count} of ${pack.size}`;
+  return `${count} of ${showSize(pack.size, unit)}`;
+}
+
+/** Stable name of a combination: "2x400+1x200". */
+export function packKey(packs: readonly ChosenPack[]): string {
+  return packs.map((pack) => `${pack.count}x${pack.size}${pack.name ? '' : '~'}`).join('+');
+}
+
+function plural(name: string, count: number): string {
+  if (count === 1) return name;
+  if (name === 'loaf') return 'loaves';
+  return /(?:ch|x|s|sh)$/.test(name) ? `${name}es` : `${name}s`;
+}
+
+function showSize(size: number, unit: string): string {
+  if (size >= 1000) return `${showNumber(size / 1000)} ${unit === 'g' ? 'kg' : 'l'}`;
+  return `${showNumber(size)} ${unit}`;
+}
+
+/** An amount in the ingredient's shopping unit: "1.2 kg", "2½". */
+export function showNeed(need: Rational, ingredient: Ingredient): string {
+  return ingredient.shoppingUnit === 'piece' ? showRational(need) : showSize(toNumber(need), ingredient.shoppingUnit);
+}
+
+export function leftOverWords(bought: number, need: number, ingredient: Ingredient): string {
+  const left = bought - need;
+  if (bought === 0 || left < bought * 0.02) return '';
+  return ingredient.shoppingUnit === 'piece' ? `${leftPieces(left)} left` : `${showSize(Math.round(left), ingredient.shoppingUnit)} left`;
+}
+
+/** A part of a piece to the nearest quarter. */
+function leftPieces(left: number): string {
+  return showRational(toRational(Math.max(1, Math.round(left * 4)) / 4));
+}
+
+/** "3 × 30 g" as it stands in the recipe, for what cannot be added up. */
+export function writtenAmount(use: IngredientUse): string {
+  if (!use.amount) return '';
+  const total = toRational(toFraction(use.amount.high).mul(use.count));
+  const unit = unitName(use.amount.unit, toNumber(total));
+  return `${showRational(total)}${unit ? ` ${unit}` : ''}`;
+}
+
+export function capital(name: string): string {
+  return name.charAt(0).toUpperCase() + name.slice(1);
+}
+
+export function money(amount: number, currency: string): string {
+  return new Intl.NumberFormat('en', { style: 'currency', currency }).format(amount);
+}
