@@ -11,10 +11,10 @@ const stationSentence = between('A station holds', { ...limits.peoplePerStation 
 
 /** How a dish is shared out beyond who makes it. */
 export class DishMakingDto implements DishMaking {
-  @IsOptional() @IsArray() @ArrayMaxSize(limits.people.most) @IsInt({ each: true }) @Min(1, { each: true, message: 'Stations are numbered from 1.' }) @Max(limits.people.most, { each: true }) stations?: number[];
+  @IsOptional() @IsArray() @ArrayMaxSize(limits.people.most) @IsInt({ each: true }) @Min(1, { each: true, message: 'Stations are numbered from 1.' }) @Max(limits.people.most, { each: true }) stations?: readonly number[];
   @IsOptional() @IsBoolean() shareBatch?: boolean;
   @IsOptional() @Matches(shortId, { message: 'Choose one of the choices of the recipe.' }) flight?: string | null;
-  @IsOptional() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: string[];
+  @IsOptional() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: readonly string[];
   @IsOptional() @IsBoolean() spare?: boolean;
   @IsOptional() @IsBoolean() swap?: boolean;
 }
@@ -35,14 +35,14 @@ export class OwnSetDto implements OwnSet {
 /** What the instructor decided about the lists of a class. */
 export class ClassDecisionsDto implements ClassDecisions {
   @IsLarderIds() substitutes: Record<string, string>;
-  @IsArray() @ArrayMaxSize(200) @Matches(larderId, { each: true }) skipped: string[];
+  @IsArray() @ArrayMaxSize(200) @Matches(larderId, { each: true }) skipped: readonly string[];
   @IsPackKeys() packs: Record<string, string>;
   @IsShares() madeDo: Record<string, string>;
   @IsNumber({}, { message: 'Write the spare as a number.' }) @Min(limits.sparePercent.least, { message: 'A spare is 0 % or more.' }) @Max(limits.sparePercent.most, { message: `A spare is ${limits.sparePercent.most} % at most.` }) sparePercent: number;
   @IsOptional() @IsNumber({}, { message: 'Write the budget as a number.' }) @Min(limits.budget.least, { message: 'A budget is 0 or more.' }) @Max(limits.budget.most, { message: `A budget is at most ${limits.budget.most}.` }) budget: number | null;
-  @IsArray() @ArrayMaxSize(100, { message: 'At most 100 classes are bought for together.' }) @IsUUID(undefined, { each: true, message: 'Choose classes of this kitchen.' }) together: string[];
-  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => KitDecisionDto) kit: KitDecisionDto[];
-  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => OwnSetDto) ownSets: OwnSetDto[];
+  @IsArray() @ArrayMaxSize(100, { message: 'At most 100 classes are bought for together.' }) @IsUUID(undefined, { each: true, message: 'Choose classes of this kitchen.' }) together: readonly string[];
+  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => KitDecisionDto) kit: readonly KitDecisionDto[];
+  @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => OwnSetDto) ownSets: readonly OwnSetDto[];
 }
 
 /** One dish on the menu. A dish that is already on it keeps the version of its recipe unless it asks for the newest. */

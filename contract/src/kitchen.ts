@@ -31,9 +31,9 @@ export class VesselDto implements Vessel {
 }
 
 export class MeasuringSetDto implements MeasuringSet {
-  @IsArray() @IsIn(teaspoonParts, { each: true, message: 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.' }) teaspoons: string[];
+  @IsArray() @IsIn(teaspoonParts, { each: true, message: 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.' }) teaspoons: readonly string[];
   @IsBoolean() tablespoon: boolean;
-  @IsArray() @IsIn(cupParts, { each: true, message: 'Choose from ¼, ⅓, ½, ⅔, ¾ and 1 cup.' }) cups: string[];
+  @IsArray() @IsIn(cupParts, { each: true, message: 'Choose from ¼, ⅓, ½, ⅔, ¾ and 1 cup.' }) cups: readonly string[];
 }
 
 export class MeasureByDto implements Record<LineKind, 'spoons' | 'grams'> {
@@ -44,8 +44,8 @@ export class MeasureByDto implements Record<LineKind, 'spoons' | 'grams'> {
 
 export class SupplierDto implements Supplier {
   @IsString() @Length(1, 60, { message: 'Name the supplier, in up to 60 characters.' }) name: string;
-  @IsArray() @IsIn(sections, { each: true, message: 'Choose shop sections from the list.' }) sections: Section[];
-  @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) days: number[];
+  @IsArray() @IsIn(sections, { each: true, message: 'Choose shop sections from the list.' }) sections: readonly Section[];
+  @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) days: readonly number[];
 }
 
 export class StaffDto implements StaffMember {
@@ -66,15 +66,15 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @IsOptional() @IsTimeZone() zone?: string;
   @IsOptional() @Matches(time, { message: 'Write a time such as 08:00.' }) opens?: string;
   @IsOptional() @Matches(time, { message: 'Write a time such as 22:00.' }) closes?: string;
-  @IsOptional() @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) closedDays?: number[];
+  @IsOptional() @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) closedDays?: readonly number[];
   @IsOptional() @ValidateNested() @Type(() => BenchesDto) benches?: BenchesDto;
-  @IsOptional() @IsArray() @ArrayMaxSize(20, most(20, 'appliances')) @ValidateNested({ each: true }) @Type(() => ApplianceDto) appliances?: ApplianceDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(300, most(300, 'tools')) @ValidateNested({ each: true }) @Type(() => ToolCountDto) tools?: ToolCountDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(200, most(200, 'vessels')) @ValidateNested({ each: true }) @Type(() => VesselDto) vessels?: VesselDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(20, most(20, 'appliances')) @ValidateNested({ each: true }) @Type(() => ApplianceDto) appliances?: readonly ApplianceDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(300, most(300, 'tools')) @ValidateNested({ each: true }) @Type(() => ToolCountDto) tools?: readonly ToolCountDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(200, most(200, 'vessels')) @ValidateNested({ each: true }) @Type(() => VesselDto) vessels?: readonly VesselDto[];
   @IsOptional() @ValidateNested() @Type(() => MeasuringSetDto) measuringSet?: MeasuringSetDto;
   @IsOptional() @ValidateNested() @Type(() => MeasureByDto) measureBy?: MeasureByDto;
-  @IsOptional() @IsArray() @ArrayMaxSize(30, most(30, 'suppliers')) @ValidateNested({ each: true }) @Type(() => SupplierDto) suppliers?: SupplierDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(60, most(60, 'people')) @ValidateNested({ each: true }) @Type(() => StaffDto) staff?: StaffDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(30, most(30, 'suppliers')) @ValidateNested({ each: true }) @Type(() => SupplierDto) suppliers?: readonly SupplierDto[];
+  @IsOptional() @IsArray() @ArrayMaxSize(60, most(60, 'people')) @ValidateNested({ each: true }) @Type(() => StaffDto) staff?: readonly StaffDto[];
   @IsOptional() @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' }) currency?: string;
   @IsOptional() @IsIn(['eu', 'us'], { message: 'Choose a list of allergens.' }) allergenList?: KitchenFacts['allergenList'];
   @IsOptional() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?: 'north' | 'south';

@@ -7,7 +7,7 @@ const Box = styled.section`margin: 0 24px 12px; padding: 12px 16px; background: 
 
 const fieldNames: Readonly<Record<keyof ClassEdits, string>> = {
   title: 'Title', startsAt: 'Starts', lengthMinutes: 'Length in minutes', place: 'Place', people: 'People', peoplePerStation: 'People at a station',
-  assistants: 'Assistants', demonstrationPlates: 'Demonstration plates', dishes: 'Menu',
+  assistants: 'Assistants', demonstrationPlates: 'Demonstration plates', dishes: 'Menu', decisions: 'Decisions about the lists',
 };
 
 /** Two people changed the same thing: both versions, and a choice that loses neither until it is made. */
@@ -31,5 +31,12 @@ export function ConflictNotice() {
 }
 
 function show(value: ClassEdits[keyof ClassEdits]): string {
-  return typeof value === 'object' ? value.map((dish) => dish.recipe.title).join(', ') : String(value);
+  if (typeof value !== 'object') return String(value);
+  return 'map' in value ? value.map((dish) => dish.recipe.title).join(', ') : decisionWords(value);
+}
+
+function decisionWords({ substitutes, skipped, packs, madeDo, kit, ownSets, together, sparePercent, budget }: ClassEdits['decisions']): string {
+  const counts: readonly (readonly [number, string])[] = [[Object.keys(substitutes).length, 'substitutes'], [skipped.length, 'left out'], [Object.keys(packs).length + Object.keys(madeDo).length, 'packs chosen'], [kit.length + ownSets.length, 'about the kit'], [together.length, 'classes bought for together']];
+  const words = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
+  return [...words, sparePercent > 0 ? `${sparePercent} % to spare` : '', budget === null ? '' : `a budget of ${budget}`].filter(Boolean).join(', ') || 'none';
 }

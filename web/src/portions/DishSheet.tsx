@@ -1,9 +1,11 @@
-import { showRational, type DishPortions, type Maker, type PortionCell, type PortionLine, type Rational } from '@fornax/core';
+import { showRational, type DishMaking, type DishPortions, type Maker, type PortionCell, type PortionLine, type Rational } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
+import { Button } from '../parts/Button.js';
 import type { Show } from './PortionPage.js';
+import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`margin: 12px 0 32px; break-inside: avoid; h2 span { font: 400 14px/20px ${({ theme }) => theme.font.text}; letter-spacing: 0; }`;
 /** Positioned, so that hidden text in wide columns is clipped with them. */
@@ -21,12 +23,13 @@ const Table = styled.table`
 `;
 const Note = styled.span`display: block; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
 const Advice = styled(Note)`color: ${({ theme }) => theme.colour.emberText}; font-weight: 600;`;
+const Offer = styled.p`display: flex; flex-wrap: wrap; gap: 12px; align-items: center; margin-top: 8px; padding: 4px 0 4px 10px; border-left: 3px solid ${({ theme }) => theme.colour.lemon}; @media print { display: none; }`;
 const Unknown = styled(Note)`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
 
 const makerWords: Record<Maker, string> = { "every station": "every station", "some stations": "some stations", "in rotation": "in rotation", "one big batch": "one big batch", demonstration: "demonstration only", "made ahead": "made ahead" };
 
 /** One dish: its lines by component, a column for each set of equal batches, and the total. */
-export function DishSheet({ dish, show }: { dish: DishPortions; show: Show }) {
+export function DishSheet({ dish, show, onMaking }: { dish: DishPortions; show: Show; onMaking: (making: DishMaking) => void }) {
   return (
     <Sheet aria-label={dish.title}>
       <h2>{dish.title} <Quietly>{dish.portion} portion · {makerWords[dish.maker]} · {dish.servesAsWritten}</Quietly></h2>
@@ -52,8 +55,15 @@ export function DishSheet({ dish, show }: { dish: DishPortions; show: Show }) {
           ))}
         </Table>
       </Scroll>
+      <Offers dish={dish} onTake={onMaking} />
+      <Vessels dish={dish} />
     </Sheet>
   );
+}
+
+/** What would be better, with the button that does it. */
+function Offers({ dish, onTake }: { dish: DishPortions; onTake: (making: DishMaking) => void }) {
+  return <>{dish.offers.map((offer) => <Offer key={offer.id}><span>{offer.sentence}.</span> <Button onPress={() => onTake(offer.making)}>{offer.action}</Button></Offer>)}</>;
 }
 
 function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; show: Show }) {
@@ -66,16 +76,17 @@ function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; sho
         {line.inLarder ? null : <Unknown>not in the larder</Unknown>}
       </td>
       {line.cells.map((cell, index) => (
-        <td key={dish.batches[index]!.id}><Amount id={`${dish.dishId}:${line.lineId}:${index}`} cell={cell} show={show} label={`${line.name}, ${dish.batches[index]!.heading}`} /></td>
+        <td key={dish.batches[index]!.id}><Amount id={`${dish.dishId}:${line.lineId}:${index}`} cell={cell} show={show} measure={line.measure} label={`${line.name}, ${dish.batches[index]!.heading}`} /></td>
       ))}
-      <td><Amount id={`${dish.dishId}:${line.lineId}:all`} cell={line.total} show={show} label={`${line.name}, in all`} plain /></td>
+      <td><Amount id={`${dish.dishId}:${line.lineId}:all`} cell={line.total} show={show} measure={line.measure} label={`${line.name}, in all`} plain /></td>
     </tr>
   );
 }
 
-function Amount({ id, cell, show, label, plain = false }: { id: string; cell: PortionCell; show: Show; label: string; plain?: boolean }) {
-  const shown = cell[show];
-  return <Figure id={id} workings={cell.workings} text={shown.lead} beside={plain ? null : shown.beside} label={label} />;
+function Amount({ id, cell, show, measure, label, plain = false }: { id: string; cell: PortionCell; show: Show; measure: PortionLine['measure']; label: string; plain?: boolean }) {
+  const shown = cell[show === 'kitchen' ? measure : show];
+  if (cell.absent) return <Figure id={id} workings={cell.workings} text="–" label={label} />;
+  return <Figure id={id} workings={cell.workings} text={shown.lead} beside={plain ? null : [shown.beside, cell.kept ? `+ ${cell.kept} kept back` : ''].filter(Boolean).join('; ') || null} label={label} />;
 }
 
 function showBatches(batches: Rational): string {

@@ -4,7 +4,7 @@ import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
 import { Link } from 'react-router';
 import type { RecipeView } from '@fornax/contract';
-import { optionTaken, type Maker, type Portion } from '@fornax/core';
+import { optionTaken, type DishMaking, type Maker, type Portion } from '@fornax/core';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { call } from '../api/client.js';
@@ -17,11 +17,13 @@ import { Empty, Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { Differences } from '../recipes/Versions.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
+import { DishMakingChoice } from './DishMakingChoice.js';
 
 type Dish = ReturnType<typeof useOpenClass>['view']['dishes'][number];
 
+const noMaking: DishMaking = {};
 const portionNames: readonly { id: Portion; name: string }[] = [{ id: 'taste', name: 'a taste' }, { id: 'side', name: 'a side' }, { id: 'main', name: 'a main' }];
-const makerNames: readonly { id: Maker; name: string }[] = [{ id: 'every station', name: 'every station' }, { id: 'demonstration', name: 'demonstration only' }, { id: 'made ahead', name: 'made ahead' }];
+const makerNames: readonly { id: Maker; name: string }[] = [{ id: 'every station', name: 'every station' }, { id: 'some stations', name: 'some stations' }, { id: 'in rotation', name: 'in rotation' }, { id: 'one big batch', name: 'one big batch' }, { id: 'demonstration', name: 'demonstration only' }, { id: 'made ahead', name: 'made ahead' }];
 
 const Head = styled(Row)`justify-content: space-between; margin-bottom: 4px;`;
 const List = styled.ol`border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
@@ -43,7 +45,7 @@ export function MenuEditor() {
       {view.dishes.length === 0 ? <Empty title="No dishes yet">Add a dish from the library. Amounts, shopping, kit and times follow at once.</Empty> : null}
       <List aria-label="Dishes">
         {view.dishes.map((dish, index) => (
-          <DishItem key={dish.id} dish={dish} index={index} count={view.dishes.length} contains={(plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []).join(', ')} setDishes={setDishes} />
+          <DishItem key={dish.id} dish={dish} index={index} count={view.dishes.length} stations={plan.portions.stations.sizes.length} contains={(plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []).join(', ')} setDishes={setDishes} />
         ))}
       </List>
       <ChooseDish isOpen={isChoosing} onClose={() => setChoosing(false)} onChoose={(dish) => setDishes((dishes) => [...dishes, dish])} />
@@ -51,10 +53,10 @@ export function MenuEditor() {
   );
 }
 
-interface DishItemProps { dish: Dish; index: number; count: number; contains: string; setDishes: (change: (dishes: readonly Dish[]) => readonly Dish[]) => void }
+interface DishItemProps { dish: Dish; index: number; count: number; contains: string; stations: number; setDishes: (change: (dishes: readonly Dish[]) => readonly Dish[]) => void }
 
 /** One dish. Drawn again only when it changes itself: a number typed above must not wait for its lists. */
-const DishItem = memo(function DishItem({ dish, index, count, contains, setDishes }: DishItemProps) {
+const DishItem = memo(function DishItem({ dish, index, count, contains, stations, setDishes }: DishItemProps) {
   const change = (to: Partial<Dish>) => setDishes((dishes) => dishes.map((each) => (each.id === dish.id ? { ...each, ...to } : each)));
   const move = (by: number) => setDishes((dishes) => {
     const moved = [...dishes];
@@ -63,7 +65,7 @@ const DishItem = memo(function DishItem({ dish, index, count, contains, setDishe
   });
   return (
     <Item>
-      <DishTitle dish={dish} contains={contains} onChoose={(choices) => change({ choices })} onNewest={() => change({ version: dish.newestVersion + 1, recipe: dish.newest ?? dish.recipe })} />
+      <DishTitle dish={dish} contains={contains} stations={stations} onMaking={(making) => change({ making })} onChoose={(choices) => change({ choices })} onNewest={() => change({ version: dish.newestVersion + 1, recipe: dish.newest ?? dish.recipe })} />
       <Choice label={`Portion of ${dish.recipe.title}`} hideLabel value={dish.portion} options={portionNames} onChange={(portion) => change({ portion })} />
       <Choice label={`Who makes ${dish.recipe.title}`} hideLabel value={dish.maker} options={makerNames} onChange={(maker) => change({ maker })} />
       <Row $gap={0}>
@@ -75,9 +77,9 @@ const DishItem = memo(function DishItem({ dish, index, count, contains, setDishe
   );
 });
 
-interface DishTitleProps { dish: Dish; contains: string; onNewest: () => void; onChoose: (choices: Dish['choices']) => void }
+interface DishTitleProps { dish: Dish; contains: string; stations: number; onMaking: (making: DishMaking) => void; onNewest: () => void; onChoose: (choices: Dish['choices']) => void }
 
-function DishTitle({ dish, contains, onNewest, onChoose }: DishTitleProps) {
+function DishTitle({ dish, contains, stations, onMaking, onNewest, onChoose }: DishTitleProps) {
   const [isComparing, setComparing] = useState(false);
   return (
     <Title>
@@ -86,6 +88,7 @@ function DishTitle({ dish, contains, onNewest, onChoose }: DishTitleProps) {
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}><Choice label={`${choice.name}, ${dish.recipe.title}`} hideLabel value={optionTaken(choice, dish.choices)} options={choice.options.map(({ id, name }) => ({ id, name: `${choice.name}: ${name}` }))} onChange={(option) => onChoose({ ...dish.choices, [choice.id]: option })} /></Way>
       ))}
+      <DishMakingChoice recipe={dish.recipe} maker={dish.maker} making={dish.making ?? noMaking} stations={stations} onChange={onMaking} />
       {dish.newest ? <Button look="quiet" onPress={() => setComparing(true)}>The recipe has changed since: see what, and take it</Button> : null}
       {dish.newest ? (
         <Dialog title={`${dish.recipe.title}: what has changed`} wide isOpen={isComparing} onClose={() => setComparing(false)}>
