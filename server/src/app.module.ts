@@ -10,6 +10,7 @@ import { KitchensModule } from './kitchens/kitchens.module.js';
 import { OpenApiModule } from './openapi.js';
 import { RecipesModule } from './recipes/recipes.module.js';
 import { SessionGuard } from './sessions/session-guard.js';
+import { CardsModule } from './cards/cards.module.js';
 import { SessionsModule } from './sessions/sessions.module.js';
 import { TechniquesModule } from './techniques/techniques.module.js';
 
@@ -22,7 +23,7 @@ export class AppModule {
       imports: [
         { module: SharedModule, global: true, providers: [{ provide: Sequelize, useValue: sequelize }, { provide: CONFIG, useValue: config }], exports: [Sequelize, CONFIG] },
         LoggerModule.forRoot({ pinoHttp: { level: config.logLevel, autoLogging: config.logLevel === 'info', redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'] } }),
-        SessionsModule, KitchensModule, RecipesModule, ClassesModule, LarderModule, TechniquesModule, HealthModule, OpenApiModule,
+        SessionsModule, KitchensModule, RecipesModule, ClassesModule, CardsModule, LarderModule, TechniquesModule, HealthModule, OpenApiModule,
       ],
       providers: [{ provide: APP_GUARD, useClass: SessionGuard }],
     };

@@ -20,6 +20,8 @@ const PortionPage = lazy(() => import('./portions/PortionPage.js'));
 const ShopPage = lazy(() => import('./shopping/ShopPage.js'));
 const PackPage = lazy(() => import('./kit/PackPage.js'));
 const TimePage = lazy(() => import('./timeline/TimePage.js'));
+const CardsPage = lazy(() => import('./cards/CardsPage.js'));
+const KitchenPage = lazy(() => import('./kitchen/KitchenPage.js'));
 const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
 const RecipePage = lazy(() => import('./recipes/RecipePage.js'));
 const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
@@ -81,7 +83,9 @@ function Places() {
             <Route path="shop" element={<ShopPage />} />
             <Route path="pack" element={<PackPage />} />
             <Route path="time" element={<TimePage />} />
+            <Route path="cards" element={<CardsPage />} />
           </Route>
+          <Route path="/kitchen" element={<KitchenPage />} />
           <Route path="/recipes" element={<RecipesPage />} />
           <Route path="/recipes/new" element={<PasteRecipePage />} />
           <Route path="/recipes/:recipeId" element={<RecipePage />} />

@@ -21,7 +21,7 @@ describe('peak at once', () => {
   it('side by side are two', () => expect(count(kitOf([at('stations', 0, 10, 'whisk'), at('stations', 5, 20, 'whisk')]).perStation, 'whisk')).toBe(2));
   it('the demonstration bench has its own', () => expect(count(kitOf([at('demonstration bench', 0, 10, 'whisk')]).demonstrationBench, 'whisk')).toBe(1));
   it('what is shared is counted for the room: 3 stations × 1 tray', () => expect(count(kitOf([at('stations', 0, 10, 'oven tray')]).shared, 'oven tray')).toBe(3));
-  it('says when the peak is', () => expect(kitOf([at('stations', 5, 20, 'whisk')]).perStation[0]!.workings.steps.at(-1)).toMatchObject({ value: '1', note: 'At +5.' }));
+  it('says when the peak is', () => expect(kitOf([at('stations', 5, 20, 'whisk')]).perStation[0]!.workings.steps.at(-1)).toMatchObject({ value: '1', note: 'At +5. Within a dish it goes on; before another it is washed, 1 min.' }));
 });
 
 describe('short of something', () => {

@@ -39,6 +39,8 @@ tuna | fish | vegetarians
 anchovy | fish | vegetarians
 fish-sauce | fish | vegetarians
 smoked-bacon | – | vegetarians
+bacon-fat | – | vegetarians
+anchovy-oil | fish | vegetarians
 chicken-breast | – | vegetarians
 honey | – | vegans
 dijon-mustard | mustard, sulphites | –

@@ -1,6 +1,5 @@
 export * from './types.js';
 export { planClass } from './plan-class.js';
-export { usualKitchen } from './usual-kitchen.js';
 export { needsOfClass, usesOfClass } from './pool.js';
 export { noDecisions, decisionsOf } from './decide.js';
 export { planChanges, type PlanChange } from './changes.js';

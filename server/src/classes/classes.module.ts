@@ -74,5 +74,5 @@ export class ClassesController {
   }
 }
 
-@Module({ controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService] })
+@Module({ controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService], exports: [ClassesService] })
 export class ClassesModule {}

@@ -35,8 +35,13 @@ export class ClassesService {
   }
 
   async plan(kitchenId: string, id: string): Promise<ClassPlan> {
+    return planClass(await this.bundle(kitchenId, id));
+  }
+
+  /** A class with all that its plan is made of. */
+  async bundle(kitchenId: string, id: string): Promise<ClassBundle> {
     const view = await this.get(kitchenId, id);
-    return planClass({ class: view, kitchen: view.kitchen, ...await this.#around(kitchenId, view) });
+    return { class: view, kitchen: view.kitchen, ...await this.#around(kitchenId, view) };
   }
 
   /** What coming classes want of each ingredient, so that left-overs find a use. */

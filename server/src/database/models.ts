@@ -7,8 +7,8 @@ function JsonColumn(field: string): PropertyDecorator {
   return Column({
     type: DataType.TEXT('long'), field,
     get(this: Model) {
-      const stored = this.getDataValue(toProperty(field)) as string | null;
-      return stored === null ? null : JSON.parse(stored) as unknown;
+      const stored = this.getDataValue(toProperty(field)) as string | null | undefined;
+      return stored === null || stored === undefined ? null : JSON.parse(stored) as unknown;
     },
     set(this: Model, value: unknown) {
       this.setDataValue(toProperty(field), value === null ? null : JSON.stringify(value));

@@ -35,5 +35,5 @@ export class TechniquesController {
   }
 }
 
-@Module({ controllers: [TechniquesController], providers: [TechniquesService] })
+@Module({ controllers: [TechniquesController], providers: [TechniquesService], exports: [TechniquesService] })
 export class TechniquesModule {}

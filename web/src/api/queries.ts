@@ -33,6 +33,8 @@ export function versionsQuery(id: string) {
 }
 
 export const kitchenQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }), staleTime: 30_000 });
+/** The same, asked for again while it is being edited. */
+export const kitchenRowQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }), refetchInterval: pollMilliseconds });
 /** What coming classes want changes seldom: it is asked for now and then. */
 export const needsQuery = queryOptions({ queryKey: ['needs'], queryFn: ({ signal }) => call<ClassNeeds[]>('/classes/needs', { signal }), staleTime: 30_000, refetchInterval: 60_000 });
 export const larderQuery = queryOptions({ queryKey: ['larder'], queryFn: ({ signal }) => call<LarderEntryView[]>('/larder', { signal }), refetchInterval: pollMilliseconds });

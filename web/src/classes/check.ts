@@ -1,5 +1,5 @@
 import 'reflect-metadata';
-import { ClassDishDto, CreateClassDto, LarderEntryDto, RecipeContentDto, StockDto, TechniqueNoteDto, UpdateClassDto, type FieldProblem } from '@fornax/contract';
+import { ClassDishDto, CreateClassDto, LarderEntryDto, RecipeContentDto, StockDto, TechniqueNoteDto, UpdateClassDto, UpdateKitchenDto, type FieldProblem } from '@fornax/contract';
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
 
@@ -23,6 +23,7 @@ export const checkRecipe = (value: RecipeContentDto) => check(RecipeContentDto, 
 /** Problems of some fields of a recipe. */
 export const checkRecipePart = (value: Partial<RecipeContentDto>) => check(RecipeContentDto, value, true);
 export const checkLarderEntry = (value: LarderEntryDto) => check(LarderEntryDto, value);
+export const checkKitchen = (value: UpdateKitchenDto) => check(UpdateKitchenDto, value, true);
 export const checkStock = (value: StockDto) => check(StockDto, value);
 export const checkTechnique = (value: TechniqueNoteDto) => check(TechniqueNoteDto, value);
 export type { ClassDishDto };

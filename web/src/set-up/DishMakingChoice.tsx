@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { Check } from 'lucide-react';
 import type { DishMaking, Maker, Recipe } from '@fornax/core';
@@ -19,7 +19,7 @@ const Box = styled(Checkbox)`
 `;
 
 /** A box to tick with its words beside it. */
-export function TickBox({ value, isSelected, onChange, children }: { value?: string; isSelected?: boolean; onChange?: (on: boolean) => void; children: string }) {
+export function TickBox({ value, isSelected, onChange, children }: { value?: string; isSelected?: boolean; onChange?: (on: boolean) => void; children: ReactNode }) {
   return <Box value={value} isSelected={isSelected} onChange={onChange}><i><Check size={15} strokeWidth={3} aria-hidden /></i>{children}</Box>;
 }
 

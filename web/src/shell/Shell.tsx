@@ -37,6 +37,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <li><Place to="/recipes">Recipes</Place></li>
             <li><Place to="/techniques">Techniques</Place></li>
             <li><Place to="/larder">Larder</Place></li>
+            <li><Place to="/kitchen">Kitchen</Place></li>
           </PlaceList>
         </nav>
         <Push />

@@ -1,6 +1,6 @@
 import { fullSet } from '../amounts/index.js';
 import { standardVessels, usualMeasures } from '../portions/index.js';
-import type { KitchenFacts } from './types.js';
+import type { KitchenFacts } from '../plan/types.js';
 
 /** A modest kitchen to start from: one oven of two trays, four rings, vessels of usual sizes, hours of a working day. Everything can be changed. */
 export const usualKitchen: KitchenFacts = {

@@ -1,0 +1,1 @@
+export { usualKitchen } from './usual-kitchen.js';

@@ -1,0 +1,40 @@
+import { Controller, Get, Header, Injectable, Module, Param, ParseUUIDPipe, Query, StreamableFile } from '@nestjs/common';
+import { planClass, stationCards } from '@fornax/core';
+import { ProblemException } from '../common/problem.js';
+import { Session, type SessionContext } from '../common/session-context.js';
+import { ClassesModule } from '../classes/classes.module.js';
+import { ClassesService } from '../classes/classes.service.js';
+import { TechniquesModule } from '../techniques/techniques.module.js';
+import { TechniquesService } from '../techniques/techniques.service.js';
+import { cardsPdf, type Paper } from './cards-pdf.js';
+
+/** The cards of a class, put together from its plan and the kitchen's own technique notes. */
+@Injectable()
+export class CardsService {
+  constructor(private readonly classes: ClassesService, private readonly techniques: TechniquesService) {}
+
+  async pdf(kitchenId: string, classId: string, paper: Paper): Promise<{ pdf: Buffer; name: string }> {
+    const bundle = await this.classes.bundle(kitchenId, classId);
+    const plan = planClass(bundle);
+    const facts = bundle.class;
+    const when = `${new Date(`${facts.startsAt}:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${facts.startsAt.slice(11, 16)}`;
+    const cards = stationCards({ facts, kitchen: bundle.kitchen, plan, techniques: await this.techniques.list(kitchenId), when });
+    return { pdf: await cardsPdf(cards, paper), name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf` };
+  }
+}
+
+@Controller('api/classes')
+export class CardsController {
+  constructor(private readonly cards: CardsService) {}
+
+  /** Station cards as PDF, on A4 or US Letter. */
+  @Get(':id/cards.pdf') @Header('Content-Type', 'application/pdf')
+  async pdf(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Query('paper') paper = 'a4'): Promise<StreamableFile> {
+    if (paper !== 'a4' && paper !== 'letter') throw new ProblemException(422, 'Choose A4 or US Letter as the paper.', { errors: [{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }] });
+    const { pdf, name } = await this.cards.pdf(session.kitchenId, id, paper);
+    return new StreamableFile(pdf, { type: 'application/pdf', disposition: `attachment; filename="station-cards.pdf"; filename*=UTF-8''${encodeURIComponent(name)}` });
+  }
+}
+
+@Module({ imports: [ClassesModule, TechniquesModule], controllers: [CardsController], providers: [CardsService] })
+export class CardsModule {}
