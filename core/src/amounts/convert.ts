@@ -1,4 +1,4 @@
-import { toFraction, toRational } from './rational.js';
+import { toFraction, toNumber, toRational } from './rational.js';
 import type { Amount, MeasureSystem, Rational, UnitId } from './types.js';
 import { unitKind, unitSize } from './units.js';
 
@@ -24,16 +24,37 @@ export type Conversion =
  */
 export function convert(amount: Amount, to: UnitId, facts: ConversionFacts, system: MeasureSystem): Conversion {
   if (amount.unit === to) return { ok: true, amount };
-  const factor = conversionFactor(amount.unit, to, facts, system);
+  const factor = rememberedFactor(amount.unit, to, facts, system);
   if ('reason' in factor) return { ok: false, reason: factor.reason };
   const low = toRational(toFraction(amount.low).mul(toFraction(factor.value)));
   const high = amount.high === amount.low ? low : toRational(toFraction(amount.high).mul(toFraction(factor.value)));
   return { ok: true, amount: { low, high, unit: to } };
 }
 
-type Factor = { readonly value: Rational } | { readonly reason: string };
+type Factor = { readonly value: Rational; readonly size: number } | { readonly reason: string };
 
-function conversionFactor(from: UnitId, to: UnitId, facts: ConversionFacts, system: MeasureSystem): Factor {
+/** How many of one unit make another, to the nearest number: for drawing and estimates, never for further exact work. Null where a fact is missing. */
+export function sizeOfUnit(unit: UnitId, to: UnitId, facts: ConversionFacts, system: MeasureSystem): number | null {
+  if (unit === to) return 1;
+  const factor = rememberedFactor(unit, to, facts, system);
+  return 'reason' in factor ? null : factor.size;
+}
+
+/** The same facts are asked for the same few conversions all through a plan. */
+const factors = new WeakMap<ConversionFacts, Map<string, Factor>>();
+
+function rememberedFactor(from: UnitId, to: UnitId, facts: ConversionFacts, system: MeasureSystem): Factor {
+  const known = factors.get(facts) ?? new Map<string, Factor>();
+  const key = `${from}>${to}>${system}`;
+  const before = known.get(key);
+  if (before) return before;
+  const found = conversionFactor(from, to, facts, system);
+  const factor: Factor = 'reason' in found ? found : { value: found.value, size: toNumber(found.value) };
+  factors.set(facts, known.set(key, factor));
+  return factor;
+}
+
+function conversionFactor(from: UnitId, to: UnitId, facts: ConversionFacts, system: MeasureSystem): { readonly value: Rational } | { readonly reason: string } {
   const fromBase = inBase(from, facts, system);
   const toBase = inBase(to, facts, system);
   if (!fromBase) return { reason: missingFact(from) };

@@ -1,6 +1,6 @@
 import { showRational, showNumber, toNumber } from './rational.js';
 import type { Amount, MeasureSystem, MeasuringSet, UnitId } from './types.js';
-import { convert, type ConversionFacts } from './convert.js';
+import { sizeOfUnit, type ConversionFacts } from './convert.js';
 import { isEstimatedUnit, unitKind, unitName, unitSize } from './units.js';
 
 /** How far spoons and cups may be off before grams must lead. Salt and leaven are held tighter. */
@@ -74,8 +74,7 @@ interface UnitMeasures {
 }
 
 function sizeIn(unit: UnitId, to: UnitId, options: Omit<KitchenOptions, 'show'>): number | null {
-  const result = convert({ low: '1', high: '1', unit }, to, options.facts, options.recipeSystem);
-  return result.ok ? toNumber(result.amount.low) : null;
+  return sizeOfUnit(unit, to, options.facts, options.recipeSystem);
 }
 
 function times(size: number | null, count: number): number | null {

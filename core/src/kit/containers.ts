@@ -1,4 +1,4 @@
-import { convert, toNumber, unitKind, type Amount, type MeasureSystem } from '../amounts/index.js';
+import { sizeOfUnit, toNumber, unitKind, type Amount, type MeasureSystem } from '../amounts/index.js';
 import { conversionFacts, findIngredient, standardLarder, type Larder } from '../larder/index.js';
 import { lineMeasure, nameStations, type ClassDish, type DishPortions } from '../portions/index.js';
 import type { ContainerRow } from './types.js';
@@ -76,9 +76,11 @@ function sortedLines(input: ContainerInput, column: Column): { container: string
 function containerFor(amount: Amount | null, ingredient: string | null, preparation: Parameters<typeof conversionFacts>[1], { system, larder }: { system: MeasureSystem; larder: Larder }): string {
   if (!amount) return 'pinch bowl';
   if (unitKind(amount.unit) === 'count') return 'produce tray';
-  const volume = convert(amount, 'ml', conversionFacts(findIngredient(larder, ingredient), preparation), system);
-  const grams = volume.ok ? null : convert(amount, 'g', {}, system);
+  const facts = conversionFacts(findIngredient(larder, ingredient), preparation);
+  const volume = sizeOfUnit(amount.unit, 'ml', facts, system);
+  const grams = volume === null ? sizeOfUnit(amount.unit, 'g', facts, system) : null;
+  const count = toNumber(amount.high);
   // Where no density is known, a gram is given two millilitres of room: a container too large does no harm.
-  const millilitres = volume.ok ? toNumber(volume.amount.high) : grams?.ok ? toNumber(grams.amount.high) * 2 : 200;
+  const millilitres = volume !== null ? count * volume : grams !== null ? count * grams * 2 : 200;
   return containerSizes.find(([most]) => millilitres <= most)![1];
 }

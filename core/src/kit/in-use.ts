@@ -40,56 +40,79 @@ export interface Peak {
   readonly minutes: number;
 }
 
-interface Item { freeAt: number; dishId: string; title: string }
+/** So many of a tool that are free from the same minute, after the same dish. */
+interface Lot { readonly count: number; readonly freeAt: number; readonly dishId: string; readonly title: string }
 
 /**
  * How many of each tool there must be, dealt out use by use: one goes on within its dish, is washed before it serves another, and
- * where there is no time to wash it a further one is wanted. Tools for raw food are dealt out apart.
+ * where there is no time to wash it a further one is wanted. Tools for raw food are dealt out apart. Stations alike are dealt out in lots, so
+ * that more of them cost no more work.
  */
-export function dealOut(uses: readonly OneToolUse[], place: string): { peaks: Peak[]; washing: Washing[]; items: readonly { freeAt: number }[] } {
+export function dealOut(uses: readonly OneToolUse[], place: string): { peaks: Peak[]; washing: Washing[] } {
   const groups = new Map<string, OneToolUse[]>();
-  for (const use of uses) groups.set(`${use.tool}|${use.raw}`, [...groups.get(`${use.tool}|${use.raw}`) ?? [], use]);
+  for (const use of uses) {
+    const key = `${use.tool}|${use.raw}`;
+    const group = groups.get(key);
+    if (group) group.push(use);
+    else groups.set(key, [use]);
+  }
   const dealt = [...groups.values()].map((group) => dealOne(group, place));
-  return { peaks: dealt.map(({ peak }) => peak), washing: dealt.flatMap((each) => each.washing).sort((a, b) => a.atMinute - b.atMinute), items: dealt.flatMap((each) => each.items) };
+  return { peaks: dealt.map(({ peak }) => peak), washing: dealt.flatMap((each) => each.washing).sort((a, b) => a.atMinute - b.atMinute) };
 }
 
-function dealOne(group: readonly OneToolUse[], place: string): { peak: Peak; washing: Washing[]; items: Item[] } {
+function dealOne(group: readonly OneToolUse[], place: string): { peak: Peak; washing: Washing[] } {
   const { tool, raw } = group[0]!;
   const { washMinutes } = toolFact(tool);
-  const items: Item[] = [];
   const washing: Washing[] = [];
+  let lots: readonly Lot[] = [];
   let peakUse = group[0]!;
+  let total = 0;
   for (const use of [...group].sort((a, b) => a.start - b.start || a.end - b.end)) {
-    let washed: Item | null = null;
-    const before = items.length;
-    const taken: Item[] = [];
-    for (let n = 0; n < use.count; n++) {
-      const going = items.find((item) => !taken.includes(item) && item.freeAt <= use.start && item.dishId === use.dishId);
-      const clean = going ?? items.find((item) => !taken.includes(item) && item.freeAt + washMinutes <= use.start);
-      if (clean && !going) washed = { ...clean };
-      const item = clean ?? { freeAt: 0, dishId: '', title: '' };
-      if (!clean) items.push(item);
-      taken.push(item);
-    }
-    for (const item of taken) Object.assign(item, { freeAt: use.end, dishId: use.dishId, title: use.title });
-    if (items.length > before) peakUse = use;
-    if (washed) washing.push({ tool, place, atMinute: washed.freeAt, minutes: washMinutes * Math.min(use.count, taken.length), between: `${washed.title} → ${use.title}` });
+    const going = takeFrom(lots, use.count, (lot) => lot.freeAt <= use.start && lot.dishId === use.dishId);
+    const washed = takeFrom(going.left, use.count - going.taken, (lot) => lot.freeAt + washMinutes <= use.start);
+    const more = use.count - going.taken - washed.taken;
+    if (more > 0) peakUse = use;
+    total += more;
+    if (washed.last) washing.push({ tool, place, atMinute: washed.last.freeAt, minutes: washMinutes * washed.taken, between: `${washed.last.title} → ${use.title}` });
+    lots = [...washed.left, { count: use.count, freeAt: use.end, dishId: use.dishId, title: use.title }];
   }
   const running = group.filter((use) => use.start <= peakUse.start && use.end > peakUse.start);
-  return { peak: { tool, raw, count: items.length, minute: peakUse.start, titles: [...new Set(running.map((use) => use.title))], minutes: peakUse.end - peakUse.start }, washing, items };
+  return { peak: { tool, raw, count: total, minute: peakUse.start, titles: [...new Set(running.map((use) => use.title))], minutes: peakUse.end - peakUse.start }, washing };
 }
 
-/** How much is dirty at once at the most: every tool is, from the end of its use until it is washed for the next. */
+/** Takes up to `count` from the lots that will do, splitting the last one. */
+function takeFrom(lots: readonly Lot[], count: number, willDo: (lot: Lot) => boolean): { left: Lot[]; taken: number; last: Lot | null } {
+  let taken = 0;
+  let last: Lot | null = null;
+  const left = lots.flatMap((lot): Lot[] => {
+    const some = taken < count && willDo(lot) ? Math.min(lot.count, count - taken) : 0;
+    if (some === 0) return [lot];
+    taken += some;
+    last = lot;
+    return some < lot.count ? [{ ...lot, count: lot.count - some }] : [];
+  });
+  return { left, taken, last };
+}
+
+/** How much is dirty at once at the most: every tool is, from the end of its use until its next one. */
 export function mostDirty(uses: readonly OneToolUse[]): { count: number; minute: number } {
-  const times = [...new Set(uses.map((use) => use.end))].sort((a, b) => a - b);
+  const groups = new Map<string, OneToolUse[]>();
+  for (const use of uses) groups.set(`${use.tool}|${use.raw}`, [...groups.get(`${use.tool}|${use.raw}`) ?? [], use]);
+  const changes: { minute: number; by: number }[] = [];
+  for (const group of groups.values()) {
+    const inOrder = [...group].sort((a, b) => a.start - b.start);
+    inOrder.forEach((use, at) => {
+      const next = inOrder.slice(at + 1).find((other) => other.start >= use.end);
+      const overlapped = inOrder.some((other, index) => index > at && other.start < use.end && other.end > use.end);
+      if (overlapped) return;
+      changes.push({ minute: use.end, by: use.count });
+      if (next) changes.push({ minute: next.start, by: -use.count });
+    });
+  }
   let most = { count: 0, minute: 0 };
-  for (const minute of times) {
-    const last = new Map<string, OneToolUse>();
-    for (const use of uses) {
-      const known = last.get(`${use.tool}|${use.raw}`);
-      if (use.start <= minute && (!known || use.end > known.end)) last.set(`${use.tool}|${use.raw}`, use);
-    }
-    const count = [...last.values()].filter((use) => use.end <= minute).reduce((sum, use) => sum + use.count, 0);
+  let count = 0;
+  for (const { minute, by } of changes.sort((a, b) => a.minute - b.minute || a.by - b.by)) {
+    count += by;
     if (count > most.count) most = { count, minute };
   }
   return most;

@@ -72,7 +72,19 @@ export type PieceSize = 'small' | 'large';
 
 /** What {@link ConversionFacts} this ingredient has in one form, and for pieces of one size where that is known. */
 export function conversionFacts(ingredient: Ingredient | null, preparation: readonly Form[], size: PieceSize | null = null): ConversionFacts {
-  if (!ingredient) return {};
+  if (!ingredient) return noFacts;
+  const known = knownFacts.get(ingredient) ?? new Map<string, ConversionFacts>();
+  const key = `${preparation.join()}|${size ?? ''}`;
+  const facts = known.get(key) ?? factsOf(ingredient, preparation, size);
+  knownFacts.set(ingredient, known.set(key, facts));
+  return facts;
+}
+
+const noFacts: ConversionFacts = {};
+/** A plan asks for the same few facts thousands of times. An ingredient never changes: one with another figure is another. */
+const knownFacts = new WeakMap<Ingredient, Map<string, ConversionFacts>>();
+
+function factsOf(ingredient: Ingredient, preparation: readonly Form[], size: PieceSize | null): ConversionFacts {
   const density = densityOf(ingredient, preparation);
   const counts = Object.entries(ingredient.countGrams) as [UnitId, Fact][];
   return {

@@ -53,12 +53,16 @@ function placesOf(plan: ClassPlan): CardPlace[] {
 
 function cardDish({ dish, portions, batch }: Made, context: Context): CardDish {
   const column = portions.batches.indexOf(batch);
-  const steps = dish.recipe.steps.filter((step) => makesStep(batch, step));
+  const made = dish.recipe.steps.filter((step) => makesStep(batch, step));
+  // What need not be taught is done before class by staff: the bench card has it, a station's card says that it is done.
+  const isStation = batch.stations.length > 0;
+  const steps = made.filter((step) => !isStation || step.place === 'in class');
   return {
     title: portions.title, batch: batch.stations.length > 0 ? batch.subheading : `${batch.heading} · ${batch.subheading}`,
     components: portions.components
       .map((component) => ({ name: component.name, lines: component.lines.filter((line) => !line.cells[column]!.absent).map((line) => cardLine(line, column)) }))
       .filter((component) => component.lines.length > 0),
+    doneBefore: made.filter((step) => !steps.includes(step)).map((step) => step.text),
     steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
     allergens: context.plan.allergens.find((each) => each.dish === portions.title)?.contains.join(', ') ?? '',
     credit: dish.recipe.credit,

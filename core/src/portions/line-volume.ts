@@ -1,4 +1,4 @@
-import { convert, toNumber, unitKind, type Amount, type Rational } from '../amounts/index.js';
+import { convert, sizeOfUnit, toNumber, unitKind, type Amount, type Rational } from '../amounts/index.js';
 import { conversionFacts, yieldOf, type Ingredient } from '../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 
@@ -19,9 +19,10 @@ export function lineMeasure(line: RecipeLine, ingredient: Ingredient | null, amo
   const juiced = juiceOf(line, ingredient, amount);
   if (juiced !== null) return { grams: juiced, millilitres: juiced };
   const share = shareThatGoesIn(line, ingredient, amount);
-  const grams = convert(amount, 'g', packed, 'metric');
-  const millilitres = convert(amount, 'ml', packed, 'metric');
-  return { grams: grams.ok ? toNumber(grams.amount.low) * share : null, millilitres: millilitres.ok ? toNumber(millilitres.amount.low) * share : null };
+  const count = toNumber(amount.low) * share;
+  const grams = sizeOfUnit(amount.unit, 'g', packed, 'metric');
+  const millilitres = sizeOfUnit(amount.unit, 'ml', packed, 'metric');
+  return { grams: grams === null ? null : count * grams, millilitres: millilitres === null ? null : count * millilitres };
 }
 
 /** The room a line takes in a bowl, in millilitres. Where no density is known, the usual one of cut vegetables is taken and said. */

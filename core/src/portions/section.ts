@@ -1,12 +1,10 @@
-import { formatMillilitres, toNumber, type WorkingStep } from '../amounts/index.js';
-import { findIngredient, type Larder } from '../larder/index.js';
+import { formatMillilitres, type WorkingStep } from '../amounts/index.js';
+import type { Larder } from '../larder/index.js';
 import type { Recipe, RecipeStep } from '../recipes/index.js';
 import { workings } from './batches.js';
-import { lineVolume } from './line-volume.js';
-import { scaleLine } from './scale-line.js';
 import type { Batch, ClassDish } from './types.js';
 import type { BowlSection, SectionLayer, Vessel, VesselFit, VesselKind } from './vessel-types.js';
-import { stepsInto } from './vessels.js';
+import { lineVolumes, stepsInto, usedShares } from './vessels.js';
 
 /** The outline of a vessel: width at the rim ÷ height, and how wide its base is against the rim. */
 export interface VesselShape { readonly widthToHeight: number; readonly baseToRim: number }
@@ -70,18 +68,15 @@ function drawFirst(kind: VesselKind): number {
 /** Layers in the order they go in: by the steps that bring them, from the first to the one that is drawn. */
 function layersOf(recipe: Recipe, step: RecipeStep, { batch, vessel, larder }: { batch: Batch; vessel: Vessel; larder: Larder }): SectionLayer[] {
   const shape = shapeOf(vessel.kind);
-  const lines = new Map(recipe.lines.map((line) => [line.id, line]));
-  const seen = new Map<string, number>();
-  for (const each of stepsInto(recipe, step)) for (const use of each.uses) seen.set(use.line, Math.min(1, (seen.get(use.line) ?? 0) + toNumber(use.share)));
+  const names = new Map(recipe.lines.map((line) => [line.id, line.name]));
+  const volumes = lineVolumes(recipe, batch, larder);
   let filled = 0;
-  return [...seen].flatMap(([id, share]): SectionLayer[] => {
-    const line = lines.get(id);
-    if (!line || (batch.option && line.when && line.when.option !== batch.option)) return [];
-    const volume = lineVolume(line, findIngredient(larder, line.ingredient), scaleLine(line, batch.factor));
-    const millilitres = volume.millilitres * share;
+  return [...usedShares(stepsInto(recipe, step))].flatMap(([id, share]): SectionLayer[] => {
+    const volume = volumes.get(id);
+    const millilitres = (volume?.millilitres ?? 0) * share;
     if (millilitres <= 0) return [];
     const from = heightOf(filled / vessel.millilitres, shape);
     filled += millilitres;
-    return [{ lineId: id, name: line.name, millilitres, from, to: heightOf(filled / vessel.millilitres, shape), estimated: volume.estimated }];
+    return [{ lineId: id, name: names.get(id)!, millilitres, from, to: heightOf(filled / vessel.millilitres, shape), estimated: volume!.estimated }];
   });
 }

@@ -52,14 +52,26 @@ export function vesselKindOf(step: RecipeStep): VesselKind | null {
 
 /** Every step of every batch that does it in a vessel: which one, how full, and in how many rounds. */
 export function fitVessels(dish: ClassDish, batches: readonly Batch[], vessels: readonly Vessel[], larder: Larder): VesselFit[] {
+  const volumes = batches.map((batch) => lineVolumes(dish.recipe, batch, larder));
   return dish.recipe.steps.flatMap((step) => {
     const kind = vesselKindOf(step);
     if (!kind) return [];
-    return batches.filter((batch) => makesStep(batch, step)).flatMap((batch) => {
-      const food = foodOf(dish.recipe, step, batch, kind, larder);
+    const shares = sharesIn(dish.recipe, step, kind);
+    return batches.flatMap((batch, index) => {
+      const food = makesStep(batch, step) ? foodOf(volumes[index]!, shares) : nothing;
       return food.millilitres > 0 ? [fitOf(step, batch, kind, food, vessels)] : [];
     });
   });
+}
+
+/** Room that food takes, and whether a usual density had to be taken for some of it. */
+interface Volume { readonly millilitres: number; readonly estimated: boolean }
+const nothing: Volume = { millilitres: 0, estimated: false };
+
+/** The room of each line of a batch, by line; lines of another way of a flight have none. */
+export function lineVolumes(recipe: Recipe, batch: Batch, larder: Larder): ReadonlyMap<string, Volume> {
+  const made = recipe.lines.filter((line) => !batch.option || !line.when || line.when.option === batch.option);
+  return new Map(made.map((line) => [line.id, lineVolume(line, findIngredient(larder, line.ingredient), scaleLine(line, batch.factor))]));
 }
 
 export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | 'when'>): boolean {
@@ -67,19 +79,26 @@ export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | '
   return ofWay && (batch.components === null || batch.components.includes(step.componentId));
 }
 
-/** What lies over a flame is what the step itself uses; in a bowl, a jar or a dish, everything that has come to it. */
-function foodOf(recipe: Recipe, step: RecipeStep, batch: Batch, kind: VesselKind, larder: Larder): { millilitres: number; estimated: boolean } {
+/** The share of each line in a vessel: over a flame what the step itself uses; in a bowl, a jar or a dish, everything that has come to it. */
+function sharesIn(recipe: Recipe, step: RecipeStep, kind: VesselKind): ReadonlyMap<string, number> {
   const steps = kind === 'pot' || kind === 'pan' || kind === 'tray' ? ownOrBefore(recipe, step) : stepsInto(recipe, step);
+  return usedShares(steps);
+}
+
+/** How much of each line some steps use together, in the order in which they bring it; all of it at the most. */
+export function usedShares(steps: readonly RecipeStep[]): ReadonlyMap<string, number> {
   const shares = new Map<string, number>();
   for (const each of steps) for (const use of each.uses) shares.set(use.line, Math.min(1, (shares.get(use.line) ?? 0) + toNumber(use.share)));
+  return shares;
+}
+
+function foodOf(volumes: ReadonlyMap<string, Volume>, shares: ReadonlyMap<string, number>): Volume {
   let millilitres = 0;
   let estimated = false;
-  for (const line of recipe.lines) {
-    const share = shares.get(line.id);
-    if (!share || (batch.option && line.when && line.when.option !== batch.option)) continue;
-    const volume = lineVolume(line, findIngredient(larder, line.ingredient), scaleLine(line, batch.factor));
+  for (const [line, share] of shares) {
+    const volume = volumes.get(line) ?? nothing;
     millilitres += volume.millilitres * share;
-    estimated ||= volume.estimated;
+    estimated ||= volume.estimated && volume.millilitres > 0;
   }
   return { millilitres, estimated };
 }
@@ -101,7 +120,7 @@ export function stepsInto(recipe: Recipe, step: RecipeStep): RecipeStep[] {
   return recipe.steps.filter((each) => found.has(each.id));
 }
 
-function fitOf(step: RecipeStep, batch: Batch, kind: VesselKind, volume: { millilitres: number; estimated: boolean }, vessels: readonly Vessel[]): VesselFit {
+function fitOf(step: RecipeStep, batch: Batch, kind: VesselKind, volume: Volume, vessels: readonly Vessel[]): VesselFit {
   const manner = mannerOf(kind, step);
   const flat = kind === 'pan' || kind === 'tray';
   const food = flat ? volume.millilitres / manner.depthCentimetres! : volume.millilitres;

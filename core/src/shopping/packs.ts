@@ -214,9 +214,10 @@ function describe(problem: Problem, { chain }: Found, covering: Covering): Combi
 /** The largest total just short of the need, by 2 % at most: what the tins hold, to be made do with. Null where there is none that saves a pack or money. */
 export function justShort(need: Rational, packs: readonly Pack[], options: PackOptions): Combination | null {
   const exact = toNumber(need);
+  if (packs.some((pack) => pack.loose) || packs.every((pack) => pack.size > exact)) return null;
   const answer = choosePacks(need, packs, options);
   const short = choosePacks(String(Math.max(1, Math.floor(exact * 0.98))), packs, options);
   if (!answer || !short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9) return null;
   const saves = short.best.cost !== null && answer.best.cost !== null ? short.best.cost < answer.best.cost - penny : short.best.count < answer.best.count;
-  return saves && !packs.some((pack) => pack.loose) ? { ...short.best, leftOver: 0 } : null;
+  return saves ? { ...short.best, leftOver: 0 } : null;
 }

@@ -20,7 +20,7 @@ const overruns = [0, 10, 20, 30, 45, 60, 90, 120, 180, 240, 360, 480];
 /** Placements for each task of one attempt. */
 const budgetPerTask = 1;
 
-interface Attempt { tasks: ClassTasks; starts: Readonly<Record<string, number>>; overrun: number }
+interface Attempt { tasks: ClassTasks; starts: Readonly<Record<string, number>>; overrun: number; isRelaxed: boolean }
 
 /**
  * The plan of a class, backwards from eating and class start. Where keeping times cannot be met they are let go and named
@@ -48,20 +48,52 @@ export function buildTimeline(given: TimelineInput): Timeline {
 type OpenInput = TimelineInput & { readonly open: readonly (readonly [number, number])[] };
 
 function findPlan(input: OpenInput): Attempt | null {
-  for (const overrun of overruns) {
-    for (const relaxed of [false, true]) {
-      const attempt = attemptPlan(input, overrun, relaxed);
-      if (attempt) return overrun === 0 ? bringForward(input, attempt, relaxed) : attempt;
-    }
+  const wanted = Math.max(0, leastOverrun(input));
+  const first = overruns.findIndex((overrun) => overrun >= wanted);
+  if (first < 0) return null;
+  if (first > 0) return withOverrun(input, first);
+  const attempt = attemptPlan(input, 0, false) ?? attemptPlan(input, 0, true);
+  return attempt ? bringForward(input, attempt, attempt.isRelaxed) : withOverrun(input, 1);
+}
+
+/**
+ * The least overrun from `first` on that has a plan; it is mostly near, so it is looked for in growing strides and then between. There, a
+ * plan that keeps all keeping times is taken where one is.
+ */
+function withOverrun(input: OpenInput, first: number): Attempt | null {
+  let found: Attempt | null = null;
+  let from = first;
+  let to = first;
+  for (let stride = 1; to < overruns.length; stride *= 2) {
+    found = attemptPlan(input, overruns[to]!, true);
+    if (found) break;
+    from = to + 1;
+    to += stride;
   }
-  return null;
+  to = Math.min(to, overruns.length);
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    const attempt = attemptPlan(input, overruns[middle]!, true);
+    found = attempt ?? found;
+    if (attempt) to = middle;
+    else from = middle + 1;
+  }
+  return found && (attemptPlan(input, found.overrun, false) ?? found);
+}
+
+/** Minutes that the class must run over because some hands have more work in it than it has minutes; below 0 where none have. */
+function leastOverrun(input: OpenInput): number {
+  const { tasks } = buildTasks({ ...input, overrun: 0 });
+  const hands: Readonly<Record<string, number>> = { you: 1, assistant: Math.max(1, input.facts.assistants), stations: Math.min(...input.stations.sizes) };
+  const loads = Object.entries(hands).map(([resource, capacity]) => tasks.filter((task) => task.inClass).reduce((sum, task) => sum + task.minutes * (task.demands.find((demand) => demand.resource === resource)?.units ?? 0), 0) / capacity);
+  return Math.ceil(Math.max(...loads)) - input.facts.lengthMinutes;
 }
 
 function attemptPlan(input: OpenInput, overrun: number, relaxed: boolean): Attempt | null {
   const tasks = buildTasks({ ...input, overrun });
   const links = relaxed ? tasks.links.map(withoutHold) : tasks.links;
   const result = schedule(problemOf(tasks, links, input, overrun), { objective: 'shortest', seed: 1, budgetSteps: budgetPerTask * tasks.tasks.length });
-  return result.status === 'scheduled' ? { tasks, starts: result.starts, overrun } : null;
+  return result.status === 'scheduled' ? { tasks, starts: result.starts, overrun, isRelaxed: relaxed } : null;
 }
 
 /** Work begins when the welcome is over: minutes to spare belong at the end, not before the first cut. */

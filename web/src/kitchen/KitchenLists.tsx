@@ -1,10 +1,10 @@
 import { sections, vesselKinds, type KitchenAppliance, type StaffMember, type Supplier, type Vessel, type VesselKind } from '@fornax/core';
-import { CheckboxGroup, Label } from 'react-aria-components';
+import { Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
-import { TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
 import { RowsTable, someWords, wholeNumber, type Column } from './RowsTable.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 
@@ -61,7 +61,6 @@ export function Staff({ kitchen, editor }: Props) {
 }
 
 const Shop = styled.fieldset`margin: 0 0 16px; padding: 10px 0 12px; border: 0; border-top: 1px solid ${({ theme }) => theme.colour.hairline}; max-width: 860px; legend { font-weight: 700; padding: 0; float: left; width: 100%; margin-bottom: 6px; } legend + * { clear: both; }`;
-const Boxes = styled(CheckboxGroup)`display: flex; flex-wrap: wrap; gap: 0 14px; margin-top: 6px;`;
 const Line = styled.div`display: flex; gap: 12px; align-items: end; max-width: 420px; > :first-child { flex: 1; }`;
 export const weekdays = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 const fromMonday = [1, 2, 3, 4, 5, 6, 0];

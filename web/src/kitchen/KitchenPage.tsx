@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Redo2, Undo2 } from 'lucide-react';
-import { CheckboxGroup, Label } from 'react-aria-components';
+import { Label } from 'react-aria-components';
 import { lineKinds, measureSystems, type LineKind } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
@@ -10,14 +10,13 @@ import { Choice, Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
-import { TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
 import { KitchenFiles } from './KitchenFiles.js';
 import { Appliances, Staff, Suppliers, Tools, Vessels, WeekdayBoxes } from './KitchenLists.js';
 import { useKitchenEditor, type KitchenEditor, type KitchenEdits } from './useKitchenEditor.js';
 
 const Grid = styled.div`display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 12px 16px; max-width: 860px; > .two { grid-column: span 2; } @media (max-width: 700px) { grid-template-columns: 1fr 1fr; }`;
 const Part = styled.section`margin-top: 28px; h2 { margin-bottom: 6px; } > p { max-width: 720px; margin-bottom: 8px; }`;
-const Boxes = styled(CheckboxGroup)`display: flex; flex-wrap: wrap; gap: 0 14px; margin-top: 8px;`;
 const Contents = styled.nav`margin: 4px 0 0; ul { display: flex; flex-wrap: wrap; gap: 4px 16px; }`;
 const Saving = styled(Row)`color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
 const Conflict = styled.section`margin: 12px 0; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon};`;

@@ -2,7 +2,7 @@ import type { BowlSection, SectionLayer } from '@fornax/core';
 import styled, { useTheme } from 'styled-components';
 import { Figure } from '../parts/workings.js';
 
-const Layout = styled.figure`display: flex; gap: 20px; align-items: flex-end; flex-wrap: wrap; margin: 12px 0 4px; break-inside: avoid;`;
+const Layout = styled.figure`display: flex; gap: 8px; align-items: center; flex-wrap: wrap; margin: 12px 0 4px; break-inside: avoid;`;
 const Caption = styled.figcaption`min-width: 200px; max-width: 340px; h4 { margin: 0 0 2px; font-size: 14px; } p { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; }`;
 const Problem = styled.p`color: ${({ theme }) => theme.colour.emberText} !important; font-weight: 600;`;
 

@@ -9,7 +9,8 @@ import { Choice } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 
 const Part = styled.section`margin-bottom: 16px; h3 { margin-bottom: 4px; }`;
-const Boxes = styled(CheckboxGroup)`display: flex; flex-wrap: wrap; gap: 4px 16px;`;
+/** Boxes to tick side by side, with what they are about before them. */
+export const Boxes = styled(CheckboxGroup)`display: flex; flex-wrap: wrap; align-items: center; gap: 0 16px; label:first-child:not(:has(input)), > span:first-child { color: ${({ theme }) => theme.colour.quiet}; }`;
 const Box = styled(Checkbox)`
   display: inline-flex; align-items: center; gap: 8px; min-height: 32px; cursor: pointer;
   > i { display: flex; align-items: center; justify-content: center; flex: none; width: 20px; height: 20px; border: 1.5px solid ${({ theme }) => theme.colour.quiet}; border-radius: 3px; color: transparent; }

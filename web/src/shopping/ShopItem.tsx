@@ -3,7 +3,6 @@ import { money, packKey, type PackChoice, type ShoppingRow } from '@fornax/core'
 import type { TickView } from '@fornax/contract';
 import styled from 'styled-components';
 import { useDecisions } from '../classes/useDecisions.js';
-import { Button } from '../parts/Button.js';
 import { showDate } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
@@ -17,6 +16,7 @@ const Other = styled.button`
   padding: 0; border: 0; background: none; color: ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; text-align: left; text-decoration: underline dotted; text-underline-offset: 3px; cursor: pointer; white-space: normal;
   @media (pointer: coarse) { min-height: 32px; } @media print { display: none; }
 `;
+const Quiet = styled(Other)`color: ${({ theme }) => theme.colour.quiet};`;
 const Offer = styled.div`display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: center; color: ${({ theme }) => theme.colour.lemonText}; font-size: 13px; line-height: 18px; white-space: normal;`;
 
 interface Props { row: ShoppingRow; currency: string; tick: TickView | undefined; onToggle: (ticked: boolean) => void }
@@ -73,7 +73,7 @@ function Decide({ row }: { row: ShoppingRow }) {
       {row.offers.map((offer) => <Offer key={offer.kind}><span>{offer.sentence}.</span><Other type="button" onClick={() => takeOffer(offer)}>{offer.action}</Other></Offer>)}
       {replaced && row.insteadOf ? <Small><Other type="button" onClick={() => decide({ substitutes: Object.fromEntries(Object.entries(decisions.substitutes).filter(([missing]) => missing !== replaced)) }, `Back to ${row.insteadOf}.`)}>Back to {row.insteadOf}</Other></Small> : null}
       {decisions.madeDo[row.key] ? <Small><Other type="button" onClick={() => decide({ madeDo: Object.fromEntries(Object.entries(decisions.madeDo).filter(([key]) => key !== row.key)) }, `${row.name}: the full amount again.`)}>Buy the full amount</Other></Small> : null}
-      {row.substitutes.length > 0 ? <Small><Button look="quiet" aria-label={`No ${row.name} to be had`} onPress={() => setReplacing(true)}>Not to be had?</Button></Small> : null}
+      {row.substitutes.length > 0 ? <Quiet type="button" aria-label={`No ${row.name} to be had`} onClick={() => setReplacing(true)}>not to be had?</Quiet> : null}
       {isReplacing ? <SubstituteDialog row={row} onClose={() => setReplacing(false)} /> : null}
     </>
   );

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { CheckboxGroup, Label } from 'react-aria-components';
+import { Label } from 'react-aria-components';
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
 import { classesQuery } from '../api/queries.js';
@@ -8,7 +8,7 @@ import { daysAhead, showDate } from '../parts/dates.js';
 import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly } from '../parts/states.js';
-import { TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
 
 const Details = styled.details`margin-top: 4px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; font-weight: 600; padding: 4px 0; } @media print { display: none; }`;
 const Fields = styled.div`display: grid; grid-template-columns: 140px 140px minmax(0, 1fr); gap: 8px 20px; align-items: start; max-width: 860px; padding: 4px 0 8px; @media (max-width: 700px) { grid-template-columns: 1fr 1fr; > :last-child { grid-column: span 2; } }`;
@@ -26,11 +26,11 @@ export function ShopSettings() {
       <Fields>
         <Budget key={view.id} />
         <NumberField label="To spare, per cent" value={decisions.sparePercent} problem={editor.problems['decisions.sparePercent']} onChange={(sparePercent) => editor.edit({ decisions: { ...decisions, sparePercent } })} />
-        <CheckboxGroup value={[...decisions.together]} onChange={(together) => editor.edit({ decisions: { ...decisions, together } })}>
+        <Boxes value={[...decisions.together]} onChange={(together) => editor.edit({ decisions: { ...decisions, together } })}>
           <Label><Quietly>Bought for on this list too</Quietly></Label>
           {others.length === 0 ? <p>No other class is coming.</p> : null}
-          <div>{others.map((each) => <TickBox key={each.id} value={each.id}>{`${each.title}, ${showDate(each.startsAt)}`}</TickBox>)}</div>
-        </CheckboxGroup>
+          {others.map((each) => <TickBox key={each.id} value={each.id}>{`${each.title}, ${showDate(each.startsAt)}`}</TickBox>)}
+        </Boxes>
       </Fields>
     </Details>
   );
