@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { safeCell } from './csv.js';
-import { figureProblem, figuresOf, ownIngredientId, sections, type Larder, type LarderEntry, type Section } from '../larder/index.js';
+import { figureProblem, figuresOf, moneyProblem, ownIngredientId, sections, type Larder, type LarderEntry, type Section } from '../larder/index.js';
 
 const columns = ['ingredient', 'name', 'section', 'figure', 'value', 'unit', 'source'] as const;
 
@@ -34,7 +34,7 @@ export function writeLarderCsv(larder: Larder): string {
  * Reads a larder file. A row names an ingredient by its id or a name, a figure by its key, and its value; a name that the larder does
  * not have makes an ingredient of the kitchen's own where a section stands beside it. A value that is the standard one already is passed over.
  */
-export function readLarderCsv(text: string, larder: Larder, before: readonly LarderEntry[]): LarderCsvReading {
+export function readLarderCsv(text: string, larder: Larder, before: readonly LarderEntry[], currency = 'GBP'): LarderCsvReading {
   const empty = { entries: before, changed: [], report: [] };
   const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (header) => header.trim().toLowerCase() });
   const missing = ['figure', 'value'].filter((column) => !meta.fields?.includes(column));
@@ -42,7 +42,7 @@ export function readLarderCsv(text: string, larder: Larder, before: readonly Lar
   if (data.length > mostCsvRows) return { ...empty, refused: `This file has ${data.length} rows, more than the ${mostCsvRows} that are read at once.` };
   const entries = new Map(before.map((entry) => [entry.ingredient, entry]));
   const changed = new Set<string>();
-  const report = data.map((cells, index) => takeRow({ row: index + 2, cells, larder, entries, changed }));
+  const report = data.map((cells, index) => takeRow({ row: index + 2, cells, larder, entries, changed, currency }));
   return { entries: [...entries.values()], changed: [...changed], report, refused: '' };
 }
 
@@ -52,9 +52,10 @@ interface RowInput {
   readonly larder: Larder;
   readonly entries: Map<string, LarderEntry>;
   readonly changed: Set<string>;
+  readonly currency: string;
 }
 
-function takeRow({ row, cells, larder, entries, changed }: RowInput): CsvRowReport {
+function takeRow({ row, cells, larder, entries, changed, currency }: RowInput): CsvRowReport {
   const cell = (name: string) => (cells[name] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
   const written = cell('ingredient') || cell('name');
   const key = cell('figure');
@@ -65,7 +66,9 @@ function takeRow({ row, cells, larder, entries, changed }: RowInput): CsvRowRepo
   const isKnown = larder.ingredients.has(id) || entries.has(id);
   const section = cell('section') as Section;
   if (!isKnown && !sections.includes(section)) return refused(`“${written}” is not in the larder; give its shop section to add it.`);
-  const value = Number(cell('value').replace(',', '.'));
+  const money = key.startsWith('price') ? moneyProblem(`${cell('value')} ${cell('unit')}`, currency) : '';
+  if (money) return refused(money);
+  const value = Number(cell('value').replace(/[£€$¥]/g, '').trim().replace(',', '.'));
   if (cell('value') === '') return refused('No value is given.');
   const problem = figureProblem(key, value);
   if (problem) return refused(problem);

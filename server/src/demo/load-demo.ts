@@ -1,9 +1,9 @@
-import { demoClasses, demoCourse, demoKitchen, demoRecipes } from '@fornax/demo';
+import { demoClasses, demoCourse, demoKitchen, demoRecipes, demoStock } from '@fornax/demo';
 import type { Recipe } from '@fornax/core';
 import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
-import { AccountRow, ClassDishRow, ClassRow, CourseRow, KitchenRow, RecipeRow } from '../database/models.js';
+import { AccountRow, ClassDishRow, ClassRow, CourseRow, KitchenRow, RecipeRow, StockRow } from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
 import { versionOfDraft } from '../recipes/versions.js';
@@ -19,6 +19,7 @@ export async function loadDemo(sequelize: Sequelize, today: string): Promise<boo
       recipes.set(key, await RecipeRow.create({ id: uuid(), kitchenId: kitchen.id, revision: 1, title: recipe.title, content: withParts(recipe, recipes) }, { transaction }));
     }
     const course = await CourseRow.create({ id: uuid(), kitchenId: kitchen.id, title: demoCourse.title }, { transaction });
+    for (const item of demoStock(today)) await StockRow.create({ ...item, id: uuid(), kitchenId: kitchen.id, revision: 1 }, { transaction });
     for (const each of demoClasses(today)) await loadClass(each, course, recipes, transaction);
     return true;
   });
@@ -26,12 +27,12 @@ export async function loadDemo(sequelize: Sequelize, today: string): Promise<boo
 
 async function loadClass({ dishes, ...fields }: ReturnType<typeof demoClasses>[number], course: CourseRow, recipes: ReadonlyMap<string, RecipeRow>, transaction: Transaction): Promise<void> {
   const { kitchenId } = course;
-  const row = await ClassRow.create({ ...fields, id: uuid(), kitchenId, courseId: course.id, revision: 1, zone: demoKitchen.zone }, { transaction });
+  const row = await ClassRow.create({ decisions: {}, ...fields, id: uuid(), kitchenId, courseId: course.id, revision: 1, zone: demoKitchen.zone }, { transaction });
   for (const [position, dish] of dishes.entries()) {
     const recipe = recipes.get(dish.recipe);
     if (!recipe) throw new Error(`The demo has no recipe “${dish.recipe}”.`);
     const version = await versionOfDraft(recipe, transaction);
-    await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker, choices: {} }, { transaction });
+    await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker, making: dish.making ?? {}, choices: {} }, { transaction });
   }
 }
 

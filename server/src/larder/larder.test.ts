@@ -47,15 +47,16 @@ describe('the cupboard', () => {
   const row = (to: object = {}) => ({ id: uuid(), ingredient: 'farro', amount: { low: '500', high: '500', unit: 'g' }, state: '', useBy: '2099-03-20', note: '', ...to });
   it('is added to once, changed under its revision, emptied and undone', async () => {
     const body = row();
+    const mine = async () => ((await harness.cook.get('/api/stock').expect(200)).body as { id: string }[]).filter(({ id }) => id === body.id);
     await Promise.all([harness.cook.post('/api/stock').send(body).expect(201), harness.cook.post('/api/stock').send(body).expect(201)]);
-    expect((await harness.cook.get('/api/stock').expect(200)).body).toEqual([{ ...body, revision: 1 }]);
+    expect(await mine()).toEqual([{ ...body, revision: 1 }]);
     const less = { ...body, amount: { low: '200', high: '200', unit: 'g' } };
     await harness.cook.patch(`/api/stock/${body.id}`).set('If-Match', '"r1"').send(less).expect(200);
     expect((await harness.cook.patch(`/api/stock/${body.id}`).set('If-Match', '"r1"').send(body).expect(409)).body.current.amount.low).toBe('200');
     await harness.cook.delete(`/api/stock/${body.id}`).expect(204);
-    expect((await harness.cook.get('/api/stock')).body).toEqual([]);
+    expect(await mine()).toEqual([]);
     await harness.cook.post(`/api/stock/${body.id}/restore`).expect(204);
-    expect((await harness.cook.get('/api/stock')).body).toHaveLength(1);
+    expect(await mine()).toHaveLength(1);
   });
   it.each([[{ amount: { low: '-5', high: '-5', unit: 'g' } }, 'amount.low'], [{ useBy: '2099-02-30' }, 'useBy'], [{ ingredient: '../x' }, 'ingredient'], [{ note: 'x'.repeat(200) }, 'note']])('%j is refused beside its field', async (to, field) => {
     expect((await harness.cook.post('/api/stock').send(row(to)).expect(422)).body.errors.map((each: { field: string }) => each.field)).toContain(field);

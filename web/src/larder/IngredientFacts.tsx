@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { allergensByList, cautionWords, figuresOf, missingFigures, monthsText, standardLarder, type Ingredient, type LarderFigure } from '@fornax/core';
+import { allergensByList, cautionWords, figuresOf, missingFigures, moneyProblem, monthsText, standardLarder, type Ingredient, type LarderFigure } from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
@@ -73,6 +73,8 @@ function FigureRow({ figure, ingredient, entries }: { figure: LarderFigure; ingr
   const say = useSay();
   const save = async () => {
     if (typed === null || typed.trim() === '' || numberOf(typed) === figure.value) return setTyped(null);
+    const money = moneyOf(figure.key, typed, entries);
+    if (money) return setProblem(money);
     await entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(() => { setTyped(null); setProblem(''); }, (error: Error) => setProblem(error.message));
   };
   const putBack = () => void entries.setFigure(ingredient.id, figure.key, null).catch((error: Error) => say(error.message));
@@ -91,7 +93,9 @@ function FigureRow({ figure, ingredient, entries }: { figure: LarderFigure; ingr
 }
 
 /** A number with a point or a comma; not a number where nothing is written. */
-const numberOf = (typed: string) => (typed.trim() === '' ? Number.NaN : Number(typed.replace(',', '.')));
+const numberOf = (typed: string) => (typed.trim() === '' ? Number.NaN : Number(typed.replace(/[£€$¥]/g, '').trim().replace(',', '.')));
+/** Why a price as it was typed is not taken: it is in another money than the kitchen's. */
+const moneyOf = (key: string, typed: string, entries: LarderEntries) => (key.startsWith('price') ? moneyProblem(typed, entries.currency) : '');
 
 /** A figure that the larder does not have of this ingredient, measured and written here. */
 function AddFigure({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
@@ -101,7 +105,7 @@ function AddFigure({ ingredient, entries }: { ingredient: Ingredient; entries: L
   const [problem, setProblem] = useState('');
   const figure = missing.find(({ key }) => key === chosen) ?? missing[0];
   if (!figure) return null;
-  const add = () => entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(() => { setChosen(''); setTyped(''); setProblem(''); }, (error: Error) => setProblem(error.message));
+  const add = () => moneyOf(figure.key, typed, entries) ? Promise.resolve(setProblem(moneyOf(figure.key, typed, entries))) : entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(() => { setChosen(''); setTyped(''); setProblem(''); }, (error: Error) => setProblem(error.message));
   return (
     <Adding noValidate aria-label="Add a figure" onSubmit={(event) => { event.preventDefault(); void add(); }}>
       <div className="which"><Choice label="A figure that is missing" value={figure.key} options={missing.map(({ key, label }) => ({ id: key, name: label }))} onChange={(key) => { setChosen(key); setProblem(''); }} /></div>

@@ -19,7 +19,7 @@ export function LarderFiles({ isOpen, entries, onClose }: { isOpen: boolean; ent
   const read = async (file: File | undefined) => {
     if (!file) return;
     setSaid(file.size > largestFileBytes ? 'This file is larger than 5 MB; split it.' : '');
-    setReading(file.size > largestFileBytes ? null : readLarderCsv(await file.text(), entries.larder, entries.entries.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))));
+    setReading(file.size > largestFileBytes ? null : readLarderCsv(await file.text(), entries.larder, entries.entries.map(({ ingredient, figures, own }) => ({ ingredient, figures, own })), entries.currency));
   };
   const take = async () => {
     if (!reading) return;

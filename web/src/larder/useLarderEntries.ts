@@ -11,6 +11,8 @@ const none: readonly LarderEntryView[] = [];
 export interface LarderEntries {
   readonly entries: readonly LarderEntryView[];
   readonly larder: Larder;
+  /** The kitchen's money, in which prices are written. */
+  readonly currency: string;
   readonly isLoading: boolean;
   readonly error: Error | null;
   retry: () => void;
@@ -23,6 +25,8 @@ export interface LarderEntries {
 /** The kitchen's own figures over the standard larder, each ingredient saved under its revision. */
 export function useLarderEntries(): LarderEntries {
   const client = useQueryClient();
+  const { data: kitchen } = useQuery(kitchenQuery);
+  const currency = kitchen?.currency ?? 'GBP';
   const { data = none, isPending, error, refetch } = useQuery(larderQuery);
   const save = useCallback(async ({ ingredient, figures, own }: LarderEntry) => {
     const problem = checkLarderEntry({ figures: { ...figures }, own: own && { ...own, allergens: [...own.allergens] } })[0];
@@ -39,5 +43,5 @@ export function useLarderEntries(): LarderEntries {
     const rest = Object.fromEntries(Object.entries(before?.figures ?? {}).filter(([each]) => each !== key));
     await save({ ingredient, figures: value === null ? rest : { ...rest, [key]: value }, own: before?.own ?? null });
   }, [client, save]);
-  return { entries: data, larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))), isLoading: isPending, error, retry: () => void refetch(), save, setFigure };
+  return { entries: data, larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))), currency, isLoading: isPending, error, retry: () => void refetch(), save, setFigure };
 }

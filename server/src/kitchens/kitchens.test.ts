@@ -1,0 +1,51 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { KitchenView } from '@fornax/contract';
+import { KitchenRow } from '../database/models.js';
+import { classNamed, startHarness, type Harness } from '../tests/harness.js';
+
+let harness: Harness;
+beforeAll(async () => { harness = await startHarness(); });
+afterAll(() => harness.close());
+
+const kitchen = async () => (await harness.cook.get('/api/kitchen').expect(200)).body as KitchenView;
+const patch = (revision: number, body: object) => harness.cook.patch('/api/kitchen').set('If-Match', `"r${revision}"`).send(body);
+
+describe('what a kitchen has to work with', () => {
+  it('is changed field by field under its revision', async () => {
+    const before = await kitchen();
+    const { body } = await patch(before.revision, { tools: [{ tool: 'whisk', count: 2 }], closedDays: [1] }).expect(200);
+    expect(body).toMatchObject({ revision: before.revision + 1, tools: [{ tool: 'whisk', count: 2 }], closedDays: [1], name: before.name });
+  });
+  it('an old revision is refused with what stands', async () => {
+    const before = await kitchen();
+    await patch(before.revision, { name: 'One' }).expect(200);
+    const { body } = await patch(before.revision, { name: 'Two' }).expect(409);
+    expect(body.current).toMatchObject({ name: 'One' });
+  });
+  it('of five writes at once one lands', async () => {
+    const { revision } = await kitchen();
+    const answers = await Promise.all(Array.from({ length: 5 }, (_, index) => patch(revision, { name: `Kitchen ${index}` }).then(({ status }) => status)));
+    expect(answers.sort()).toEqual([200, 409, 409, 409, 409]);
+  });
+  it('counts in the plans at once: no graters at all are a shortage', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    await patch((await kitchen()).revision, { tools: [{ tool: 'fine grater', count: 0 }] }).expect(200);
+    const { body } = await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200);
+    expect(body.kit.shortages).toMatchObject([{ id: 'fine grater', inKitchen: 0 }]);
+  });
+  it('what a kitchen of before this has never written down is as usual', async () => {
+    const row = (await KitchenRow.findOne())!;
+    const { vessels: _vessels, suppliers: _suppliers, ...older } = row.facts;
+    await KitchenRow.update({ facts: older }, { where: { id: row.id } });
+    expect((await kitchen()).vessels.length).toBeGreaterThan(5);
+  });
+  it.each([
+    [{ opens: '25:00' }, 'opens', 'Write a time such as 08:00.'], [{ tools: [{ tool: 'whisk', count: -1 }] }, 'tools.0.count', 'A count is 0 or more.'], [{ currency: 'pounds' }, 'currency', 'Write the currency as three letters, such as GBP.'],
+    [{ vessels: [{ name: 'bowl', kind: 'bowl', millilitres: -5, squareCentimetres: 0, count: 1 }] }, 'vessels.0.millilitres', 'A vessel holds no less than nothing.'], [{ measuringSet: { teaspoons: ['1/7'], tablespoon: true, cups: [] } }, 'measuringSet.teaspoons', 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.'],
+    [{ benches: { count: 0, peopleEach: 4 } }, 'benches.count', 'A kitchen has at least one bench.'],
+  ])('%j is refused at its place', async (wrong, field, sentence) => {
+    const { body } = await patch((await kitchen()).revision, wrong).expect(422);
+    expect(body.errors).toContainEqual({ field, sentence });
+  });
+  it('takes nothing that is not a kitchen’s', async () => { await patch((await kitchen()).revision, { larder: [] }).expect(422); });
+});
