@@ -17,12 +17,12 @@ test('no view has axe violations', async ({ kitchen: page }) => {
   test.setTimeout(150_000);
   await expectNoViolations(page);
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
-  for (const [stop, heading] of [['set-up', 'Set up'], ['portion', 'On each bench'], ['shop', 'To buy'], ['pack', 'To pack'], ['time', 'Before the day']] as const) {
-    await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time)$/, `/${stop}`));
+  for (const [stop, heading] of [['set-up', 'Set up'], ['portion', 'On each bench'], ['shop', 'To buy'], ['pack', 'To pack'], ['time', 'Before the day'], ['cards', 'Station cards']] as const) {
+    await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time|cards)$/, `/${stop}`));
     await page.getByRole('heading', { name: heading }).waitFor();
     await expectNoViolations(page);
   }
-  for (const [place, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder']] as const) {
+  for (const [place, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder'], ['/kitchen', 'The Long Table kitchen']] as const) {
     await page.goto(place);
     await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
     await expectNoViolations(page);
@@ -64,8 +64,8 @@ test('the keyboard goes everywhere: digits, arrows, Ctrl+K', async ({ kitchen: p
 test('on a phone nothing is cut off sideways but the tables', async ({ kitchen: page }) => {
   await page.setViewportSize({ width: 390, height: 800 });
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
-  for (const stop of ['set-up', 'portion', 'shop', 'pack', 'time']) {
-    await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time)$/, `/${stop}`));
+  for (const stop of ['set-up', 'portion', 'shop', 'pack', 'time', 'cards']) {
+    await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time|cards)$/, `/${stop}`));
     await page.getByRole('heading', { level: 2 }).first().waitFor();
     expect([stop, await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth <= 1)]).toEqual([stop, true]);
   }

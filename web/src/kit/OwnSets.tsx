@@ -6,7 +6,7 @@ import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 
-const Form = styled.form`display: grid; grid-template-columns: 140px 200px auto; gap: 10px; align-items: end; max-width: 480px; margin-top: 4px; @media print { display: none; }`;
+const Form = styled.form`display: grid; grid-template-columns: minmax(0, 140px) minmax(0, 200px) auto; gap: 10px; align-items: end; max-width: 480px; margin-top: 4px; @media print { display: none; }`;
 
 /** Stations that must stay free of something: their own set of what the room would share. */
 export function OwnSets() {

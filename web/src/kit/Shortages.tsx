@@ -7,7 +7,7 @@ import { Quietly, Row } from '../parts/states.js';
 
 const List = styled.ul`display: grid; gap: 12px; max-width: 820px; margin: 8px 0 16px;`;
 const Item = styled.li`padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.ember}; strong { color: ${({ theme }) => theme.colour.emberText}; }`;
-const Way = styled.div`display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; margin-top: 6px;`;
+const Way = styled.div`display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; margin-top: 6px; button { white-space: normal; text-align: left; }`;
 
 /** What the kitchen has too few of, with the ways out that were worked out: one click takes one. */
 export function Shortages() {

@@ -8,7 +8,7 @@ type Say = (sentence: string, action?: Toast['action']) => void;
 const ToastContext = createContext<Say>(() => undefined);
 const shownMilliseconds = 12_000;
 
-const Region = styled.div`position: fixed; left: 24px; bottom: 24px; z-index: 60; display: grid; gap: 8px; @media print { display: none; }`;
+const Region = styled.div`position: fixed; right: 24px; bottom: 24px; z-index: 60; display: grid; gap: 8px; max-width: calc(100vw - 48px); @media print { display: none; }`;
 const Box = styled.div`display: flex; align-items: center; gap: 16px; padding: 8px 8px 8px 16px; background: ${({ theme }) => theme.colour.ink}; color: #fff; border-radius: ${({ theme }) => theme.radius}; box-shadow: 0 6px 20px rgb(24 35 30 / 24%); button { color: #fff; border-color: #fff; &[data-hovered] { background: #33423a; } }`;
 
 let nextId = 1;

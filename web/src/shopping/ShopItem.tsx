@@ -11,9 +11,9 @@ import { SubstituteDialog } from './SubstituteDialog.js';
 
 const Item = styled.tr<{ $done: boolean }>`${({ $done, theme }) => ($done ? `td:nth-child(2), td:nth-child(3) { color: ${theme.colour.quiet}; text-decoration: line-through; }` : '')}`;
 const Remark = styled.span`display: block; color: ${({ theme }) => theme.colour.lemonText}; font-size: 13px; line-height: 18px;`;
-const Small = styled.span`display: block; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; text-decoration: none;`;
+const Small = styled.span`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; text-decoration: none;`;
 const Other = styled.button`
-  padding: 0; border: 0; background: none; color: ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; text-align: left; text-decoration: underline dotted; text-underline-offset: 3px; cursor: pointer; white-space: normal;
+  display: inline-block; min-height: 24px; padding: 3px 0; border: 0; background: none; color: ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; text-align: left; text-decoration: underline dotted; text-underline-offset: 3px; cursor: pointer; white-space: normal;
   @media (pointer: coarse) { min-height: 32px; } @media print { display: none; }
 `;
 const Quiet = styled(Other)`color: ${({ theme }) => theme.colour.quiet};`;
