@@ -6,16 +6,16 @@ import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import { money, type ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/types.js';
-import type { ClassFacts, PlanWarning } from './types.js';
+import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
 
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 
-interface Found { facts: ClassFacts; portions: PortionPlan; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder }
+interface Found { facts: ClassFacts; kitchen: KitchenFacts; portions: PortionPlan; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder }
 
 /** Every check with a reason, a place and a remedy. */
 export function findWarnings(found: Found): PlanWarning[] {
-  return [...menuWarnings(found.facts, found.larder), ...portionWarnings(found.portions), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
+  return [...menuWarnings(found.facts, found.larder), ...roomWarnings(found), ...portionWarnings(found.portions), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
 }
 
 function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
@@ -36,6 +36,15 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
   const unread = recipe.lines.filter((line) => line.confidence < 0.6).map((line) => `“${line.text}”`);
   if (unread.length > 0) look('unread', `“${recipe.title}” has lines that were not understood: ${listWords(unread)}`, 'Correct them in the recipe.');
   return warnings;
+}
+
+/** More stations than there are benches, or more people at one than fit. */
+function roomWarnings({ kitchen: { benches }, portions: { stations } }: Found): PlanWarning[] {
+  const room = (id: string, sentence: string, remedy: string): PlanWarning => ({ id, place: 'people', level: 'clash', sentence, remedy });
+  return [
+    ...(stations.sizes.length > benches.count ? [room('benches', `${stations.sizes.length} stations, and the kitchen has ${benches.count} ${benches.count === 1 ? 'bench' : 'benches'}`, 'Let more people work at a station, or take fewer.')] : []),
+    ...((stations.sizes[0] ?? 0) > benches.peopleEach ? [room('bench-room', `${stations.sizes[0]} people at a station, and a bench has room for ${benches.peopleEach}`, 'Let fewer people work at a station.')] : []),
+  ];
 }
 
 /** Batches that fall short, and what does not fit into its vessel. */

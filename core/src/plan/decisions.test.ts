@@ -69,6 +69,14 @@ describe('budget and other classes', () => {
   it('uses of a class carry its title and date', () => expect(usesOfClass(other, kitchen)[0]).toMatchObject({ dishTitle: 'Other class: Test salad', date: '2026-11-29' }));
 });
 
+describe('room', () => {
+  it('more stations than benches, or more people than a bench has room for, is a clash', () => {
+    const ids = (count: number, peopleEach: number) => planClass({ ...bundle(), kitchen: { ...kitchen, benches: { count, peopleEach } } }).warnings.filter(({ place }) => place === 'people').map(({ id }) => id);
+    // 14 people by up to 4 are 4 stations.
+    expect([ids(4, 4), ids(3, 4), ids(4, 3)]).toEqual([[], ['benches'], ['bench-room']]);
+  });
+});
+
 describe('by-products over dishes', () => {
   const bacon = recipe(['200 g streaky bacon'], { title: 'Bacon', serves: 14, steps: [step('x', { text: 'Crisp the bacon in a dry pan.', uses: uses('l1'), holdMinutes: 240 })] });
   const dressing = recipe(['2 tbsp bacon fat', '1 tbsp cider vinegar'], { title: 'Warm dressing', serves: 14, steps: [step('y', { text: 'Whisk the warm fat into the vinegar.', uses: uses('l1', 'l2') })] });

@@ -34,7 +34,7 @@ export function planClass(given: ClassBundle): ClassPlan {
   const shopping = planShopping(bundle, portions, timeline, larder);
   return {
     portions, shopping, kit, timeline,
-    warnings: findWarnings({ facts, portions, shopping, kit, timeline, larder }),
+    warnings: findWarnings({ facts, kitchen, portions, shopping, kit, timeline, larder }),
     jobs: planJobs(facts, shopping, timeline),
     allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList) })),
   };

@@ -77,11 +77,11 @@ function cardLine(line: DishPortions['components'][number]['lines'][number], col
 }
 
 function cardStep(step: RecipeStep, number: number, { portions, batch, context }: { portions: DishPortions; batch: Batch; context: Context }): CardStep {
-  const fit = portions.fits.find((each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '');
+  const fits = portions.fits.filter((each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '');
   const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
   const wait = step.waitMinutes ? `, then wait ${step.waitMinutes.low === step.waitMinutes.high ? step.waitMinutes.high : `${step.waitMinutes.low}–${step.waitMinutes.high}`} min` : '';
   return {
-    number, text: step.text, minutes: step.handsOnMinutes > 0 ? `about ${step.handsOnMinutes} min${wait}` : wait.replace(/^, then /, ''), until: step.until, vessel: fit ? `${fit.vessel}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}` : '',
+    number, text: step.text, minutes: step.handsOnMinutes > 0 ? `about ${step.handsOnMinutes} min${wait}` : wait.replace(/^, then /, ''), until: step.until, vessel: fits.map((fit) => `${fit.vessel}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`).join(', then '),
     notes: [...notes.filter((note) => note.lookFor).map((note) => `${note.title}: ${note.lookFor}`), ...(step.techniqueNote ? [step.techniqueNote] : [])], caution: notes.map((note) => note.caution).filter(Boolean).join(' '),
   };
 }

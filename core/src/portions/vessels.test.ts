@@ -52,6 +52,10 @@ describe('what fits into what', () => {
     expect(sheet.fits[0]!.rounds).toBe(2);
     expect(sheet.components[0]!.lines[1]!.cells[0]!.amount).toMatchObject({ low: '2' });
   });
+  it('a step in a bowl and then on a dish is checked for both; a second dish is no second round of work', () => {
+    const plated = dish(recipe(['600 g diced carrots'], { serves: 4, steps: [step('a', { text: 'Toss and plate.', tools: ['large bowl', 'serving dish'], uses: uses('l1') })] }));
+    expect(fits(plated, [vessel('bowl', 'bowl', 5000), vessel('dish', 'serving dish', 700)]).map(({ kind, problem }) => [kind, problem])).toEqual([['bowl', ''], ['serving dish', 'It fills 2 of the dish']]);
+  });
   it('what came before is in the bowl too', () => {
     const later = dish(recipe(['200 ml buttermilk', '100 ml olive oil'], { steps: [step('a', { uses: uses('l1') }), step('b', { text: 'Toss.', tools: ['large bowl'], uses: uses('l2'), after: ['a'] })] }));
     expect(fits(later, [vessel('bowl', 'bowl', 2000)])[0]!.food).toBeCloseTo(300, 5);

@@ -44,22 +44,21 @@ function mannerOf(kind: VesselKind, step: RecipeStep): Manner {
   return kind === 'jug blender' && hotWords.test(step.text) ? hotBlending : mannerOfKind[kind];
 }
 
-/** The one vessel that a step's food is in: the first of its tools that holds food, the bowl before the dish it is served in. */
-export function vesselKindOf(step: RecipeStep): VesselKind | null {
-  const kinds = step.tools.flatMap((tool) => kindOfTool[tool] ?? []);
-  return kinds.find((kind) => kind !== 'serving dish' && kind !== 'storage box') ?? kinds[0] ?? null;
+/** The vessels that a step's food is in, one after the other: those of its tools that hold food. */
+export function vesselKindsOf(step: RecipeStep): VesselKind[] {
+  return [...new Set(step.tools.flatMap((tool) => kindOfTool[tool] ?? []))];
 }
 
 /** Every step of every batch that does it in a vessel: which one, how full, and in how many rounds. */
 export function fitVessels(dish: ClassDish, batches: readonly Batch[], vessels: readonly Vessel[], larder: Larder): VesselFit[] {
   const volumes = batches.map((batch) => lineVolumes(dish.recipe, batch, larder));
   return dish.recipe.steps.flatMap((step) => {
-    const kind = vesselKindOf(step);
-    if (!kind) return [];
-    const shares = sharesIn(dish.recipe, step, kind);
-    return batches.flatMap((batch, index) => {
-      const food = makesStep(batch, step) ? foodOf(volumes[index]!, shares) : nothing;
-      return food.millilitres > 0 ? [fitOf(step, batch, kind, food, vessels)] : [];
+    return vesselKindsOf(step).flatMap((kind) => {
+      const shares = sharesIn(dish.recipe, step, kind);
+      return batches.flatMap((batch, index) => {
+        const food = makesStep(batch, step) ? foodOf(volumes[index]!, shares) : nothing;
+        return food.millilitres > 0 ? [fitOf(step, batch, kind, food, vessels)] : [];
+      });
     });
   });
 }
@@ -155,7 +154,7 @@ function roundsOf(food: number, limit: number): number {
 
 function problemOf({ kind, chosen, food, rounds, manner, batch }: { kind: VesselKind; chosen: Vessel | null; food: number; rounds: number; manner: Manner; batch: Batch }): string {
   if (!chosen) return `The kitchen has no ${kind} written down`;
-  if (rounds > 1) return `It does not go into the ${chosen.name} at once: ${rounds} rounds`;
+  if (rounds > 1) return kind === 'serving dish' || kind === 'storage box' ? `It fills ${rounds} of the ${chosen.name}` : `It does not go into the ${chosen.name} at once: ${rounds} rounds`;
   if (manner.least && food < manner.least) return `Too little to cover the blades of the ${chosen.name}: ${formatMillilitres(food)} of ${formatMillilitres(manner.least)}`;
   return chosen.count < batch.count ? `${batch.count} are wanted and the kitchen has ${chosen.count} of the ${chosen.name}` : '';
 }

@@ -91,6 +91,10 @@ describe('packs, left-overs and what to decide', () => {
     expect(only([use('1 tsp capers, drained', 1, { optional: true })]).offers).toMatchObject([{ kind: 'skip' }]);
     expect(only([use('1 tsp capers, drained')]).offers).toEqual([]);
   });
+  it('a jar opened for little is said: 40 g drained gherkins ÷ 0.55 = 73 g of 350; half a jar is not', () => {
+    expect(only([use('40 g drained gherkins')]).remark).toBe('1 jar of 350 g opened for 72.7 g.');
+    expect(only([use('100 g drained gherkins')]).remark).toBe('');
+  });
   it('left-overs name the class that could use them within their keeping time: mint keeps 3 days', () => {
     const other = (date: string) => ({ classId: 'c2', title: 'Next class', date, needs: { mint: '20' } });
     expect(only([use('10 g mint')], { others: [other('2026-11-29')] })).toMatchObject({ leftOverServes: 'for “Next class” on 2026-11-29' });
@@ -110,6 +114,10 @@ describe('cost', () => {
   it('25. two dishes of 300 and 100 g share 0.60: 0.45 and 0.15', () => {
     const { dishes } = list([use('300 g carrots', 1, { dishTitle: 'A' }), use('100 g carrots', 1, { dishTitle: 'B' })], { larder }).cost;
     expect(dishes.map(({ dish, cost }) => [dish, Math.round(cost * 100)])).toEqual([['A', 45], ['B', 15]]);
+  });
+  it('the workings say what each dish costs', () => {
+    const { workings } = list([use('300 g carrots', 1, { dishTitle: 'A' }), use('100 g carrots', 1, { dishTitle: 'B' })], { larder }).cost;
+    expect(workings.steps.filter(({ label }) => label.startsWith('For ')).map(({ label, value, note }) => [label, value, note])).toEqual([['For A', '£0.45', '75 % of it, by what each uses.'], ['For B', '£0.15', '25 % of it, by what each uses.']]);
   });
   it('a price that is not known is named and not counted as nothing', () => {
     const { cost, rows } = list([use('500 g carrots'), use('30 g moon dust')], { larder });

@@ -75,7 +75,7 @@ function rowOf(key: string, parts: Parts): ShoppingRow {
     leftOver, leftOverServes: leftOver ? servesWords(parts.leftOverUse) : '', others: (answer?.others ?? []).map((other) => choiceOf(other, toCover, ingredient)),
     offers: offersOf(parts), cost, dishes: dishTitles(uses), shares: sharesOf(pooled), optional: uses.every((use) => use.optional), inLarder: true,
     supplier: supplierOf(ingredient.section, context.suppliers).name, buyFrom: days?.from ?? null, buyUntil: days?.until ?? null, trip: null,
-    keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: [parts.remark, unsold ? 'It is not sold by itself: open one more of what leaves it.' : ''].filter(Boolean).join(' '), insteadOf: insteadOf(ingredient, context), substitutes: substitutesOf(ingredient, context), estimated,
+    keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: [parts.remark, openedFor(parts), unsold ? 'It is not sold by itself: open one more of what leaves it.' : ''].filter(Boolean).join(' '), insteadOf: insteadOf(ingredient, context), substitutes: substitutesOf(ingredient, context), estimated,
     workings: { title: `${capital(name)}: buy ${buy}`, steps: [...parts.steps, packStep, ...(days?.why ?? [])], result: buy, estimated },
   };
 }
@@ -138,6 +138,18 @@ function daysBetween(from: string, to: string): number {
 
 function servesWords(uses: readonly ClassNeeds[]): string {
   return uses.length === 0 ? '' : `for ${uses.slice(0, 2).map((use) => `“${use.title}” on ${use.date}`).join(' and ')}`;
+}
+
+/** What keeps for months once it is opened is no waste. */
+const pantryDays = 60;
+
+/** Opening a tin for two spoonfuls is a decision: it is shown. */
+function openedFor({ uses, ingredient, answer, toCover, leftOverUse }: Parts): string {
+  const total = answer?.best.total ?? 0;
+  const keepsOpened = ingredient.section !== 'tins and jars' && (longestKeeping(ingredient) ?? pantryDays) >= pantryDays;
+  const isLittle = total > 0 && toNumber(toCover) < total * hardlyOpened;
+  if (!isLittle || keepsOpened || leftOverUse.length > 0 || ingredient.shoppingUnit === 'piece' || uses.every((use) => use.optional)) return '';
+  return `${buyWords(answer!.best.packs, ingredient)} opened for ${showNeed(toCover, ingredient)}.`;
 }
 
 /** A pack opened for less than this share of it is a decision. */

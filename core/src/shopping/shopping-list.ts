@@ -79,6 +79,7 @@ function costOf(rows: readonly ShoppingRow[], { currency, decisions }: RowContex
       steps: [
         ...dear.map((row) => ({ label: row.name, value: money(row.cost!, currency), note: row.buy })),
         { label: `${known.length - dear.length} more things`, value: money(total - dear.reduce((sum, row) => sum + row.cost!, 0), currency) },
+        ...[...dishes].map(([dish, cost]) => ({ label: `For ${dish}`, value: money(cost, currency), note: `${Math.round((cost / Math.max(total, 0.01)) * 100)} % of it, by what each uses.` })),
         ...(unknown.length > 0 ? [{ label: 'Price not known, not counted', value: String(unknown.length), note: unknown.join(', ') }] : []),
         { label: `÷ ${people} people`, value: `${money(perHead, currency)} a head` },
       ],

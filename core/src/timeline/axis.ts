@@ -1,4 +1,4 @@
-import { fromAbsolute, parseDateTime, toZoned, type ZonedDateTime } from '@internationalized/date';
+import { fromAbsolute, getDayOfWeek, parseDateTime, toZoned, type ZonedDateTime } from '@internationalized/date';
 
 const minuteInMilliseconds = 60_000;
 
@@ -7,8 +7,8 @@ export interface Axis {
   readonly classDate: string;
   instant(minute: number): string;
   local(minute: number): { readonly date: string; readonly time: string };
-  /** Opening hours as intervals on the axis, from `daysBefore` days before the class to its day. */
-  openIntervals(opens: string, closes: string, daysBefore: number): readonly (readonly [number, number])[];
+  /** Opening hours as intervals on the axis, from `daysBefore` days before the class to its day, but for weekdays on which it is closed, 0 for Sunday. */
+  openIntervals(hours: { readonly opens: string; readonly closes: string; readonly closedDays?: readonly number[] }, daysBefore: number): readonly (readonly [number, number])[];
 }
 
 const axes = new Map<string, Axis>();
@@ -37,19 +37,18 @@ function buildAxis(startsAt: string, zone: string): Axis {
     classDate: startsAt.slice(0, 10),
     instant: (minute) => new Date(origin + minute * minuteInMilliseconds).toISOString(),
     local: (minute) => wallTime(origin + minute * minuteInMilliseconds, offsetAt),
-    openIntervals: (opens, closes, daysBefore) => {
-      const key = `${opens} ${closes} ${daysBefore}`;
-      const found = intervals.get(key) ?? openHours(start, { opens, closes, daysBefore });
+    openIntervals: ({ opens, closes, closedDays = [] }, daysBefore) => {
+      const key = `${opens} ${closes} ${daysBefore} ${closedDays.join()}`;
+      const found = intervals.get(key) ?? openHours(start, { opens, closes, closedDays, daysBefore });
       intervals.set(key, found);
       return found;
     },
   };
 }
 
-function openHours(start: ZonedDateTime, { opens, closes, daysBefore }: { opens: string; closes: string; daysBefore: number }): [number, number][] {
+function openHours(start: ZonedDateTime, { opens, closes, closedDays, daysBefore }: { opens: string; closes: string; closedDays: readonly number[]; daysBefore: number }): [number, number][] {
   const origin = start.toDate().getTime();
-  return Array.from({ length: daysBefore + 1 }, (_, back): [number, number] => {
-    const day = start.subtract({ days: daysBefore - back });
+  return Array.from({ length: daysBefore + 1 }, (_, back) => start.subtract({ days: daysBefore - back })).filter((day) => !closedDays.includes(getDayOfWeek(day, 'en-US'))).map((day): [number, number] => {
     return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
   }).filter(([from, to]) => to > from);
 }

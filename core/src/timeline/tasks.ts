@@ -257,7 +257,8 @@ function keyOf(dish: ClassDish, stepId: string): string {
 
 /** The rounds that the fullest vessel of a step asks for, for the batch in question or any. */
 function roundsFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
-  const fits = portions.fits.filter((fit) => fit.stepId === step.id && (!batch || fit.batchId === batch.id));
+  // A second serving dish or box is filled in the same go; a bowl or a pan is worked in again.
+  const fits = portions.fits.filter((fit) => fit.stepId === step.id && fit.kind !== 'serving dish' && fit.kind !== 'storage box' && (!batch || fit.batchId === batch.id));
   return fits.reduce((most, fit) => Math.max(most, fit.rounds), 1);
 }
 

@@ -18,9 +18,13 @@ describe('the axis of a class', () => {
   it('midnight is crossed: 400 minutes before 02:00 is 19:20 the day before', () => expect(createAxis('2026-11-27T02:00', 'Europe/London').local(-400)).toEqual({ date: '2026-11-26', time: '19:20' }));
   it('an hour is lost in spring: 24 h before 10:00 on 28 March 2027 is 09:00', () => expect(createAxis('2027-03-28T10:00', 'Europe/London').local(-1440)).toEqual({ date: '2027-03-27', time: '09:00' }));
   it('an hour is won in autumn: 24 h before 10:00 on 25 October 2026 is 11:00', () => expect(createAxis('2026-10-25T10:00', 'Europe/London').local(-1440)).toEqual({ date: '2026-10-24', time: '11:00' }));
+  it('a day on which the kitchen is closed has no hours: of Thursday to Saturday, closed on Fridays, two are left', () => {
+    // 2026-11-28 is a Saturday.
+    expect(createAxis('2026-11-28T10:00', 'Europe/London').openIntervals({ opens: '08:00', closes: '22:00', closedDays: [5] }, 2).map(([from]) => from)).toEqual([-3000, -120]);
+  });
   it('opening hours follow the wall clock through the change', () => {
     // 08:00–22:00 on the day before a spring change, seen from 10:00: 24 − 1 + 2 h = 25 h back is 08:00.
-    expect(createAxis('2027-03-28T10:00', 'Europe/London').openIntervals('08:00', '22:00', 1)[0]).toEqual([-1500, -660]);
+    expect(createAxis('2027-03-28T10:00', 'Europe/London').openIntervals({ opens: '08:00', closes: '22:00' }, 1)[0]).toEqual([-1500, -660]);
   });
 });
 

@@ -28,7 +28,7 @@ interface Attempt { tasks: ClassTasks; starts: Readonly<Record<string, number>>;
  */
 export function buildTimeline(given: TimelineInput): Timeline {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
-  const input = { ...given, open: axis.openIntervals(given.kitchen.opens, given.kitchen.closes, leadDays) };
+  const input = { ...given, open: axis.openIntervals(given.kitchen, leadDays) };
   const attempt = findPlan(input);
   if (!attempt) return emptyTimeline(input.facts);
   const byId = new Map(attempt.tasks.tasks.map((task) => [task.id, task]));

@@ -18,7 +18,7 @@ export function Vessels({ dish }: { dish: DishPortions }) {
       {dish.section ? <BowlDrawing section={dish.section} dishTitle={dish.title} /> : null}
       <Details open={rounds > 0 || undefined}>
         <summary>Rounds and vessels{rounds > 0 ? `: ${rounds} to look at` : ''}</summary>
-        <List aria-label={`Vessels of ${dish.title}`}>{dish.fits.map((fit) => <Fit key={`${fit.stepId}:${fit.batchId}`} fit={fit} />)}</List>
+        <List aria-label={`Vessels of ${dish.title}`}>{dish.fits.map((fit) => <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} />)}</List>
       </Details>
     </>
   );
@@ -30,7 +30,7 @@ function Fit({ fit }: { fit: VesselFit }) {
       <span>{fit.title.length > 70 ? `${fit.title.slice(0, 69)}…` : fit.title}</span>
       <Quietly>{fit.heading}</Quietly>
       <span>
-        <Figure id={`fit:${fit.stepId}:${fit.batchId}`} workings={fit.workings} text={`${fit.vessel || 'no vessel'}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`} label={`${fit.manner}, ${fit.heading}`} />
+        <Figure id={`fit:${fit.stepId}:${fit.batchId}:${fit.kind}`} workings={fit.workings} text={`${fit.vessel || 'no vessel'}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`} label={`${fit.manner}, ${fit.heading}`} />
         {fit.problem ? <div><Problem>{fit.problem}</Problem></div> : null}
       </span>
     </Item>

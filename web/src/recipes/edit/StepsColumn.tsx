@@ -3,11 +3,12 @@ import { closestCenter, DndContext, type DragEndEvent } from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { useQuery } from '@tanstack/react-query';
-import { acceptFinding, addStep, declineFinding, emptyStep, findInSteps, hasFinding, moveStep, nextId, offeredFindings, removeStep, toolFacts, type Recipe, type RecipeStep, type StepFinding, type TechniqueNote } from '@fornax/core';
+import { acceptFinding, addStep, declineFinding, emptyStep, findInSteps, hasFinding, moveStep, nextId, offeredFindings, parseIngredientLine, removeStep, toolFacts, writeAmount, type Recipe, type RecipeStep, type StepFinding, type TechniqueNote } from '@fornax/core';
 import { GripVertical, Plus, X } from 'lucide-react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { techniquesQuery } from '../../api/queries.js';
+import { useLarder } from '../../api/useLarder.js';
 import { Button } from '../../parts/Button.js';
 import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
@@ -141,7 +142,30 @@ function StepMore({ step, recipe, onChange }: Pick<StepEditorProps, 'step' | 're
         <WhenChoice choices={recipe.choices} when={step.when ?? null} onChange={(when) => onChange({ ...step, when })} />
       </Minutes>
       <Field label="Until" value={step.until} onChange={(until) => onChange({ ...step, until })} />
+      <StepGives step={step} system={recipe.system} onChange={onChange} />
     </More>
+  );
+}
+
+/** Fat, oil or liquid that the step leaves for another, written as in a recipe: "3 tbsp roasting oil". */
+function StepGives({ step, system, onChange }: Pick<StepEditorProps, 'step' | 'onChange'> & { system: Recipe['system'] }) {
+  const larder = useLarder();
+  const [typed, setTyped] = useState('');
+  const [problem, setProblem] = useState('');
+  const gives = step.gives ?? [];
+  const add = () => {
+    if (!typed.trim()) return;
+    const read = parseIngredientLine(typed, { system, larder });
+    if (!read.amount || !read.unit || !read.ingredient) return setProblem('Write how much of what is left, such as 3 tbsp bacon fat or 40 ml olive oil.');
+    onChange({ ...step, gives: [...gives, { text: read.name, ingredient: read.ingredient, amount: { ...read.amount, unit: read.unit } }] });
+    setTyped('');
+    setProblem('');
+  };
+  return (
+    <>
+      {gives.map((gift, index) => <p key={index}><Quietly>Leaves {writeAmount(gift.amount)} {gift.text} for other steps </Quietly><Button look="quiet" onPress={() => onChange({ ...step, gives: gives.filter((_, at) => at !== index) })}>take out</Button></p>)}
+      <Field label="Leaves for other steps" value={typed} onChange={(text) => { setTyped(text); setProblem(''); }} onEnter={add} onBlur={add} problem={problem || undefined} placeholder="3 tbsp bacon fat, then Enter" />
+    </>
   );
 }
 
