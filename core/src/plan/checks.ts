@@ -87,7 +87,7 @@ function kitWarnings(kit: KitList): PlanWarning[] {
 
 function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
   const unknown = shopping.rows.filter((row) => !row.inLarder).map((row) => row.name);
-  const unsummed = shopping.rows.filter((row) => row.inLarder && row.remark !== '').map((row) => row.name);
+  const unsummed = shopping.rows.filter((row) => row.isPartial).map((row) => row.name);
   const warnings: PlanWarning[] = [];
   if (unknown.length > 0) warnings.push({ id: 'unknown', place: 'shopping', level: 'look', sentence: `Not in the larder: ${listWords(unknown)}`, remedy: 'Listed as written, without converting anything.' });
   const { cost } = shopping;

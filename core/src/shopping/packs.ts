@@ -61,12 +61,9 @@ interface Problem {
   readonly need: number;
   readonly step: number;
   readonly exact: number;
-  /** Of a need of many thousand steps, the packs of the best rate that are taken before the rest is tried out. */
+  /** Packs of the best rate that are in every combination that matters; the rest is tried out. */
   readonly bulk: { readonly at: number; readonly count: number };
 }
-
-/** Needs up to this many steps are tried out as a whole; what goes beyond is bought at the best rate. */
-const triedOut = 20_000;
 
 function problemOf(need: Rational, packs: readonly Pack[], options: PackOptions): Problem {
   const scale = packs.every((pack) => Number.isInteger(pack.size)) ? 1 : 1000;
@@ -77,10 +74,17 @@ function problemOf(need: Rational, packs: readonly Pack[], options: PackOptions)
   return { sizes, step, bulk, need: whole - bulk.count * sizes[bulk.at]!.units, exact: toNumber(need) };
 }
 
+/**
+ * Of n packs of other sizes, some add up to a multiple of n; so of as many as the best-rate size has units, some can be replaced by packs of
+ * that size, for less. A combination with three times as many has three better ones above it: it is none of the first three. All that is
+ * needed beyond them comes in packs of the best rate.
+ */
 function bulkOf(sizes: readonly Size[], need: number): Problem['bulk'] {
   const rate = (size: Size) => (size.cost ?? 1) / size.units;
-  const at = sizes.reduce((best, size, index) => (rate(size) < rate(sizes[best]!) ? index : best), 0);
-  return { at, count: Math.max(0, Math.floor((need - triedOut) / sizes[at]!.units)) };
+  const isBetterRate = (a: Size, b: Size) => rate(a) < rate(b) - penny || (Math.abs(rate(a) - rate(b)) <= penny && a.units > b.units);
+  const at = sizes.reduce((best, size, index) => (isBetterRate(size, sizes[best]!) ? index : best), 0);
+  const others = kept * sizes[at]!.units * Math.max(...sizes.map((size) => size.units));
+  return { at, count: Math.max(0, Math.floor((need - others) / sizes[at]!.units)) };
 }
 
 function costOf(pack: Pack, { priceOf }: PackOptions): number | null {
@@ -123,7 +127,7 @@ function coverings({ sizes, need }: Problem): Found {
   for (const at of order) {
     const { units } = sizes[at]!;
     const cost = free ? 0 : sizes[at]!.cost!;
-    for (let total = units; total < need; total++) extend(best, { total, from: total - units, cost, at });
+    extend(best, { need, units, cost, at });
     for (let before = Math.max(0, need - units); before < need; before++) cross(best, { before, total: before + units, cost, at, need }, ranked, byTotal);
   }
   return { ranked, byTotal, chain: best.chain };
@@ -146,25 +150,27 @@ function add(chain: Chain, pack: number, before: number): number {
   return chain.length++;
 }
 
-/** Puts the combinations of `from` with one pack more among those of `total`. */
-function extend(table: Table, { total, from, cost, at }: { total: number; from: number; cost: number; at: number }): void {
-  for (let rank = 0; rank < kept; rank++) {
-    const cell = from * kept + rank;
-    if (table.cost[cell] === Infinity) return;
-    const newCost = table.cost[cell]! + cost;
-    const newCount = table.count[cell]! + 1;
-    let place = total * kept;
-    const end = place + kept;
-    while (place < end && !isBetter(newCost, newCount, table.cost[place]!, table.count[place]!)) place++;
-    if (place === end) return;
-    for (let move = end - 1; move > place; move--) {
-      table.cost[move] = table.cost[move - 1]!;
-      table.count[move] = table.count[move - 1]!;
-      table.node[move] = table.node[move - 1]!;
+/** Puts one pack more of a size onto the combinations of every total, from the smallest up, so that any number of it is met. */
+function extend(table: Table, { need, units, cost, at }: { need: number; units: number; cost: number; at: number }): void {
+  const { cost: costs, count: counts, node: nodes, chain } = table;
+  for (let total = units; total < need; total++) {
+    const from = (total - units) * kept;
+    const end = total * kept + kept;
+    for (let cell = from; cell < from + kept && costs[cell]! !== Infinity; cell++) {
+      const newCost = costs[cell]! + cost;
+      const newCount = counts[cell]! + 1;
+      let place = end;
+      while (place > end - kept && isBetter(newCost, newCount, costs[place - 1]!, counts[place - 1]!)) place--;
+      if (place === end) break;
+      for (let move = end - 1; move > place; move--) {
+        costs[move] = costs[move - 1]!;
+        counts[move] = counts[move - 1]!;
+        nodes[move] = nodes[move - 1]!;
+      }
+      costs[place] = newCost;
+      counts[place] = newCount;
+      nodes[place] = add(chain, at, nodes[cell]!);
     }
-    table.cost[place] = newCost;
-    table.count[place] = newCount;
-    table.node[place] = add(table.chain, at, table.node[cell]!);
   }
 }
 

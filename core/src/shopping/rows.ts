@@ -75,7 +75,7 @@ function rowOf(key: string, parts: Parts): ShoppingRow {
     leftOver, leftOverServes: leftOver ? servesWords(parts.leftOverUse) : '', others: (answer?.others ?? []).map((other) => choiceOf(other, toCover, ingredient)),
     offers: offersOf(parts), cost, dishes: dishTitles(uses), shares: sharesOf(pooled), optional: uses.every((use) => use.optional), inLarder: true,
     supplier: supplierOf(ingredient.section, context.suppliers).name, buyFrom: days?.from ?? null, buyUntil: days?.until ?? null, trip: null,
-    keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: [parts.remark, openedFor(parts), unsold ? 'It is not sold by itself: open one more of what leaves it.' : ''].filter(Boolean).join(' '), insteadOf: insteadOf(ingredient, context), substitutes: substitutesOf(ingredient, context), estimated,
+    keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: [parts.remark, openedFor(parts), unsold ? 'It is not sold by itself: open one more of what leaves it.' : ''].filter(Boolean).join(' '), isPartial: pooled.reason !== '', insteadOf: insteadOf(ingredient, context), substitutes: substitutesOf(ingredient, context), estimated,
     workings: { title: `${capital(name)}: buy ${buy}`, steps: [...parts.steps, packStep, ...(days?.why ?? [])], result: buy, estimated },
   };
 }
@@ -146,7 +146,8 @@ const pantryDays = 60;
 /** Opening a tin for two spoonfuls is a decision: it is shown. */
 function openedFor({ uses, ingredient, answer, toCover, leftOverUse }: Parts): string {
   const total = answer?.best.total ?? 0;
-  const keepsOpened = ingredient.section !== 'tins and jars' && (longestKeeping(ingredient) ?? pantryDays) >= pantryDays;
+  // A drained tin or jar does not keep once it is open, however long it did before.
+  const keepsOpened = !ingredient.drainedShare && (longestKeeping(ingredient) ?? pantryDays) >= pantryDays;
   const isLittle = total > 0 && toNumber(toCover) < total * hardlyOpened;
   if (!isLittle || keepsOpened || leftOverUse.length > 0 || ingredient.shoppingUnit === 'piece' || uses.every((use) => use.optional)) return '';
   return `${buyWords(answer!.best.packs, ingredient)} opened for ${showNeed(toCover, ingredient)}.`;
@@ -216,7 +217,7 @@ export function writtenRow(key: string, uses: readonly IngredientUse[], context:
   return {
     key, ingredient: null, name: uses[0]!.name, section: 'other', need: null, unit: null, packs: [], buy, have: '', leftOver: '', leftOverServes: '', others: [], offers: [], cost: null,
     dishes: dishTitles(uses), shares: [], optional: uses.every((use) => use.optional), inLarder: false, supplier: supplierOf('other', context.suppliers).name, buyFrom: days?.from ?? null, buyUntil: days?.until ?? null, trip: null,
-    keepsDays: null, ripeningDays: null, remark: 'Not in the larder: added up as written.', insteadOf: '', substitutes: [], estimated: false,
+    keepsDays: null, ripeningDays: null, remark: 'Not in the larder: added up as written.', isPartial: false, insteadOf: '', substitutes: [], estimated: false,
     workings: { title: `${capital(uses[0]!.name)}: buy ${buy}`, steps, result: buy, estimated: false },
   };
 }

@@ -130,8 +130,10 @@ export interface ShoppingRow {
   /** Days before the class from which it keeps, and days it wants to ripen. */
   readonly keepsDays: number | null;
   readonly ripeningDays: number | null;
-  /** Said where the list could not do its sum: "no density is known". */
+  /** Something to know: why a sum could not be done, a jar that is opened for little. */
   readonly remark: string;
+  /** True where some of what is written could not be added up. */
+  readonly isPartial: boolean;
   /** The ingredient it stands for, where it takes the place of another. */
   readonly insteadOf: string;
   readonly substitutes: readonly { readonly ingredient: string; readonly name: string; readonly effect: string }[];

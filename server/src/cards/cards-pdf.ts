@@ -68,16 +68,15 @@ function componentTable({ name, lines }: CardDish['components'][number]): Conten
     margin: [0, 5, 0, 2], unbreakable: true,
     stack: [
       { text: drawn(name, 'Text'), bold: true, fontSize: 11.5, margin: [0, 0, 0, 1] },
-      { table: { widths: [118, '*'], body: lines.map(lineRow) }, layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, paddingLeft: () => 0, paddingRight: () => 6, paddingTop: () => 1.5, paddingBottom: () => 1, hLineColor: () => '#999999' } },
+      { table: { widths: [190, '*'], body: lines.map(lineRow) }, layout: { hLineWidth: () => 0.5, vLineWidth: () => 0, paddingLeft: () => 0, paddingRight: () => 6, paddingTop: () => 1.5, paddingBottom: () => 1, hLineColor: () => '#999999' } },
     ],
   };
 }
 
 function lineRow(line: CardLine): Content[] {
-  const beside = line.beside ? { text: drawn(line.beside, 'Text'), fontSize: 10.5 } : null;
   const notes = [line.note, line.advice, line.kept].filter(Boolean).join('; ');
   return [
-    { stack: [{ text: drawn(line.amount, 'Text'), bold: true }, ...(beside ? [beside] : [])] },
+    { text: [...drawn(line.amount, 'Text').map((run) => ({ ...run, bold: true })), ...(line.beside ? drawn(`   ${line.beside}`, 'Text').map((run) => ({ ...run, fontSize: 10 })) : [])] },
     { text: [...drawn(line.name, 'Text'), ...(notes ? drawn(`, ${notes}`, 'Text') : [])] },
   ];
 }

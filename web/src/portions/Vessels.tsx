@@ -18,17 +18,28 @@ export function Vessels({ dish }: { dish: DishPortions }) {
       {dish.section ? <BowlDrawing section={dish.section} dishTitle={dish.title} /> : null}
       <Details open={rounds > 0 || undefined}>
         <summary>Rounds and vessels{rounds > 0 ? `: ${rounds} to look at` : ''}</summary>
-        <List aria-label={`Vessels of ${dish.title}`}>{dish.fits.map((fit) => <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} />)}</List>
+        <List aria-label={`Vessels of ${dish.title}`}>{alike(dish.fits).map(({ fit, headings }) => <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} headings={headings} />)}</List>
       </Details>
     </>
   );
 }
 
-function Fit({ fit }: { fit: VesselFit }) {
+/** Batches that do a step in the same vessel and rounds stand in one row, with the figures of the fullest. */
+function alike(fits: readonly VesselFit[]): { fit: VesselFit; headings: string }[] {
+  const rows = new Map<string, { fit: VesselFit; headings: string }>();
+  for (const fit of fits) {
+    const key = [fit.stepId, fit.kind, fit.vessel, fit.rounds, fit.problem].join('|');
+    const known = rows.get(key);
+    rows.set(key, known ? { fit: known.fit.food >= fit.food ? known.fit : fit, headings: `${known.headings}; ${fit.heading}` } : { fit, headings: fit.heading });
+  }
+  return [...rows.values()];
+}
+
+function Fit({ fit, headings }: { fit: VesselFit; headings: string }) {
   return (
     <Item>
       <span>{fit.title.length > 70 ? `${fit.title.slice(0, 69)}…` : fit.title}</span>
-      <Quietly>{fit.heading}</Quietly>
+      <Quietly>{headings}</Quietly>
       <span>
         <Figure id={`fit:${fit.stepId}:${fit.batchId}:${fit.kind}`} workings={fit.workings} text={`${fit.vessel || 'no vessel'}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`} label={`${fit.manner}, ${fit.heading}`} />
         {fit.problem ? <div><Problem>{fit.problem}</Problem></div> : null}

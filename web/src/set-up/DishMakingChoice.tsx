@@ -8,7 +8,8 @@ import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 
-const Part = styled.section`margin-bottom: 16px; h3 { margin-bottom: 4px; }`;
+const Part = styled.section`margin-bottom: 16px; h3 { margin-bottom: 4px; } > label { display: flex; }`;
+const Opener = styled.div`margin-left: -12px;`;
 /** Boxes to tick side by side, with what they are about before them. */
 export const Boxes = styled(CheckboxGroup)`display: flex; flex-wrap: wrap; align-items: center; gap: 0 16px; label:first-child:not(:has(input)), > span:first-child { color: ${({ theme }) => theme.colour.quiet}; }`;
 const Box = styled(Checkbox)`
@@ -42,13 +43,13 @@ export const DishMakingChoice = memo(function DishMakingChoice(props: Props) {
   const [isOpen, setOpen] = useState(false);
   const words = makingWords(props.making, props.recipe);
   return (
-    <>
+    <Opener>
       <Button look="quiet" aria-label={`How ${props.recipe.title} is shared out`} onPress={() => setOpen(true)}>{words || 'How it is shared out'}</Button>
       <Dialog title={`How “${props.recipe.title}” is shared out`} isOpen={isOpen} onClose={() => setOpen(false)}>
         <MakingForm {...props} />
         <Row><Button look="act" onPress={() => setOpen(false)}>Done</Button></Row>
       </Dialog>
-    </>
+    </Opener>
   );
 });
 

@@ -16,7 +16,7 @@ const Other = styled.button`
   display: inline-block; min-height: 24px; padding: 3px 0; border: 0; background: none; color: ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; text-align: left; text-decoration: underline dotted; text-underline-offset: 3px; cursor: pointer; white-space: normal;
   @media (pointer: coarse) { min-height: 32px; } @media print { display: none; }
 `;
-const Quiet = styled(Other)`color: ${({ theme }) => theme.colour.quiet};`;
+const Quiet = styled(Other)`margin-left: 8px; white-space: nowrap; color: ${({ theme }) => theme.colour.quiet};`;
 const Offer = styled.div`display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: center; color: ${({ theme }) => theme.colour.lemonText}; font-size: 13px; line-height: 18px; white-space: normal;`;
 
 interface Props { row: ShoppingRow; currency: string; tick: TickView | undefined; onToggle: (ticked: boolean) => void }
