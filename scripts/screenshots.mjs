@@ -20,6 +20,11 @@ const views = [
     await page.getByRole('button', { name: /^Orange:/ }).focus();
   }],
   ['pack', (open, at) => open(`${at}/pack`)],
+  ['cards', (open, at) => open(`${at}/cards`)],
+  ['kitchen', async (open, at, page) => {
+    await open('/kitchen');
+    await page.getByRole('heading', { name: 'Vessels' }).waitFor();
+  }],
   ['time', async (open, at, page) => {
     await open(`${at}/time`);
     await page.getByRole('button', { name: /^Wrap the beetroot and roast it, 200/ }).focus();
