@@ -10,6 +10,7 @@ async function downloaded(page: Page, press: () => Promise<void>): Promise<strin
 test('a dish is shared out in other ways, and the sheet, the bowl and the cards follow', async ({ kitchen: page }) => {
   await makeClass(page, 'Shared out', '16');
   await addDish(page, 'Shaved fennel');
+  await saved(page);
   await page.getByRole('button', { name: /How Shaved fennel and pear.* is shared out/ }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByText('Two stations share one batch').click();
@@ -39,6 +40,7 @@ test('a tasting flight gives each station another way, and some stations cook fo
   await addDish(page, 'White bean');
   await page.getByRole('button', { name: /Who makes White bean/ }).click();
   await page.getByRole('option', { name: 'some stations' }).click();
+  await saved(page);
   await page.getByRole('button', { name: /How White bean.* is shared out/ }).click();
   await page.getByRole('dialog').getByText('2', { exact: true }).click();
   await page.getByRole('dialog').getByText('1', { exact: true }).click();
@@ -86,6 +88,8 @@ test('packs are chosen with one click, a budget warns, another class comes onto 
   await expect(page.getByText('This kitchen counts in GBP: write the number alone.')).toBeVisible();
   await page.getByLabel('Budget, GBP').fill('3');
   await expect(page.getByText(/Over the budget by about £/)).toBeVisible();
+  const all = page.getByRole('button', { name: /^Show all/ });
+  if (await all.isVisible()) await all.click();
   await page.getByText(/^Smoke, char and warm salads/).click();
   await expect(page.getByRole('checkbox', { name: /^Aubergine/ })).toBeVisible();
   await page.getByText('by trip').click();
@@ -187,4 +191,55 @@ test('the kitchen: counts, vessels and suppliers are edited in place, undone, an
   await expect(page.getByLabel('How many of whisk')).toHaveValue('6');
   await expect(page.getByLabel('Vessel of glass bowl')).toHaveValue('glass bowl');
   await expect(status).toHaveText('Saved');
+});
+
+test('a step says what it leaves, and another dish of the class uses it', async ({ kitchen: page }) => {
+  await page.getByRole('link', { name: 'Recipes', exact: true }).click();
+  await page.getByRole('link', { name: /Roast carrot and farro/ }).click();
+  await page.getByRole('button', { name: 'Edit' }).click();
+  const more = page.getByText('More: who sees it').nth(1);
+  await more.click();
+  const leaves = page.getByLabel('Leaves for other steps').nth(1);
+  await leaves.fill('a lot of something');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Write how much of what is left, such as 3 tbsp bacon fat or 40 ml olive oil.')).toBeVisible();
+  await leaves.fill('2 tbsp olive oil');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Leaves 2 tbsp olive oil for other steps')).toBeVisible();
+  await expect(page.getByText(/· saved$/)).toBeVisible();
+  await page.reload();
+  await page.getByText('More: who sees it').nth(1).click();
+  await page.getByText('Leaves 2 tbsp olive oil for other steps').locator('..').getByRole('button', { name: 'take out' }).click();
+  await expect(page.getByText('Leaves 2 tbsp olive oil for other steps')).toHaveCount(0);
+});
+
+test('what cannot be is refused at its place: a yield of nothing, a pack of nothing, another money', async ({ kitchen: page }) => {
+  await page.goto('/larder/carrot');
+  const refused = async (label: string, typed: string, sentence: RegExp) => {
+    await page.getByLabel(label, { exact: true }).fill(typed);
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+    await page.getByLabel(label, { exact: true }).press('Escape');
+  };
+  await refused('Yield', '0', /Yield lies between 0.05 and 1, not at 0/);
+  await refused('Sold in steps of', '0', /lies between/);
+  await refused('Price', '1.20 EUR', /This price is in EUR; the kitchen counts in GBP\. Convert it first\./);
+  await page.goto('/larder/stock');
+  await page.getByLabel('What and how much').fill('-5 g farro');
+  await page.getByRole('button', { name: 'Put it in' }).click();
+  await expect(page.getByText('There cannot be less than nothing: write how much is there.')).toBeVisible();
+  await expect(page.getByLabel('What and how much')).toHaveValue('-5 g farro');
+});
+
+test('the lists on paper: no interface, the whole list, a card a page', async ({ kitchen: page }) => {
+  await page.getByRole('link', { name: 'Roots and citrus' }).click();
+  await page.getByRole('heading', { name: 'Menu' }).waitFor();
+  await page.emulateMedia({ media: 'print' });
+  for (const [stop, wanted] of [['shop', 'Beetroot'], ['pack', 'tasting spoons'], ['cards', 'Before you go on']] as const) {
+    await page.goto(page.url().replace(/\/(set-up|shop|pack|cards)$/, `/${stop}`));
+    await expect(page.getByText(wanted).first()).toBeVisible();
+    await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
+    await expect(page.getByRole('complementary', { name: 'Workings' })).toBeHidden();
+  }
+  expect(await page.getByRole('article').first().evaluate((card) => getComputedStyle(card).breakAfter)).toBe('page');
 });

@@ -6,4 +6,4 @@ export { portionRecipe, makesLine, usualMeasures } from './portion-recipe.js';
 export { scaleLine } from './scale-line.js';
 export { lineMeasure, lineVolume, usualDensity } from './line-volume.js';
 export { fitVessels, makesStep, standardVessels, stepsInto } from './vessels.js';
-export { sectionOf, heightOf, shapeOf } from './section.js';
+export { sectionOf, heightOf, shapeOf, widthAt } from './section.js';

@@ -6,27 +6,49 @@ import type { Batch, ClassDish } from './types.js';
 import type { BowlSection, SectionLayer, Vessel, VesselFit, VesselKind } from './vessel-types.js';
 import { lineVolumes, stepsInto, usedShares } from './vessels.js';
 
-/** The outline of a vessel: width at the rim ÷ height, and how wide its base is against the rim. */
-export interface VesselShape { readonly widthToHeight: number; readonly baseToRim: number }
+/** The outline of a vessel: width at the rim ÷ height, how wide its base is against the rim, and whether its sides are round or straight. */
+export interface VesselShape { readonly widthToHeight: number; readonly baseToRim: number; readonly isRound: boolean }
 
-const shapes: Partial<Record<VesselKind, VesselShape>> = { jar: { widthToHeight: 0.65, baseToRim: 1 }, 'serving dish': { widthToHeight: 4, baseToRim: 0.8 }, pot: { widthToHeight: 1.4, baseToRim: 1 }, 'jug blender': { widthToHeight: 0.6, baseToRim: 0.7 }, 'storage box': { widthToHeight: 2, baseToRim: 0.9 } };
-const bowl: VesselShape = { widthToHeight: 2.2, baseToRim: 0.45 };
+const straight = (widthToHeight: number, baseToRim: number): VesselShape => ({ widthToHeight, baseToRim, isRound: false });
+const shapes: Partial<Record<VesselKind, VesselShape>> = { jar: straight(0.65, 1), 'serving dish': straight(4, 0.8), pot: straight(1.4, 1), 'jug blender': straight(0.6, 0.7), 'storage box': straight(2, 0.9), 'stick blender cup': straight(0.55, 0.85) };
+const bowl: VesselShape = { widthToHeight: 1.9, baseToRim: 0.4, isRound: true };
 
 /** Outline of a kind of vessel. Usual proportions. */
 export function shapeOf(kind: VesselKind): VesselShape {
   return shapes[kind] ?? bowl;
 }
 
+/** Half the width at a height against that at the rim, both heights as shares of the vessel's. Round sides are an arc that stands upright at the rim. */
+export function widthAt(height: number, { baseToRim: b, isRound }: VesselShape): number {
+  const at = Math.min(1, Math.max(0, height));
+  return isRound ? Math.sqrt(1 - (1 - b * b) * (1 - at) ** 2) : b + (1 - b) * at;
+}
+
 /**
- * How high a share of a vessel's volume stands in it, as a share of its height. Sides are straight in section, so a height of h
- * holds ∫₀ʰ (b + (1 − b)·y)² dy of ∫₀¹; solved for h. Over a full vessel, height grows at the width of the rim.
+ * How high a share of a vessel's volume stands in it, as a share of its height: the h up to which ∫ width² dy holds that share of the whole.
+ * Straight sides: ((b + (1 − b)·h)³ − b³) ÷ (3·(1 − b)). Round ones: h − c·(1 − (1 − h)³) ÷ 3 with c = 1 − b². Over a full vessel, height
+ * grows at the width of the rim.
  */
-export function heightOf(shareOfVolume: number, { baseToRim: b }: VesselShape): number {
-  const slope = 1 - b;
-  const whole = (1 + b + b * b) / 3;
+export function heightOf(shareOfVolume: number, shape: VesselShape): number {
+  const { baseToRim: b, isRound } = shape;
+  const c = 1 - b * b;
+  const whole = isRound ? 1 - c / 3 : (1 + b + b * b) / 3;
   if (shareOfVolume >= 1) return 1 + (shareOfVolume - 1) * whole;
-  if (slope < 1e-9) return shareOfVolume;
-  return (Math.cbrt(b ** 3 + 3 * slope * shareOfVolume * whole) - b) / slope;
+  if (1 - b < 1e-9) return shareOfVolume;
+  if (!isRound) return (Math.cbrt(b ** 3 + 3 * (1 - b) * shareOfVolume * whole) - b) / (1 - b);
+  return halved((height) => height - (c * (1 - (1 - height) ** 3)) / 3, shareOfVolume * whole);
+}
+
+/** The height from 0 to 1 at which a rising volume reaches a value, by halves: thirty are finer than any drawing. */
+function halved(volume: (height: number) => number, value: number): number {
+  let from = 0;
+  let to = 1;
+  for (let turn = 0; turn < 30; turn++) {
+    const middle = (from + to) / 2;
+    if (volume(middle) < value) from = middle;
+    else to = middle;
+  }
+  return (from + to) / 2;
 }
 
 /** The largest batch of a dish in the vessel it is put together in, layer by layer; null where no step says which. */

@@ -57,6 +57,7 @@ export interface BowlSection {
   /** Width at the rim ÷ height, and width of the base ÷ width of the rim. */
   readonly widthToHeight: number;
   readonly baseToRim: number;
+  readonly isRound: boolean;
   readonly layers: readonly SectionLayer[];
   /** Height of the food as a share of the vessel's height; over 1 it does not go in. */
   readonly level: number;

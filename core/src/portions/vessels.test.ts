@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { standardLarder } from '../larder/index.js';
 import { dish, recipe, step } from '../tests/recipes.js';
-import { fitVessels, heightOf, planBatches, portionRecipe, sectionOf, shapeOf, splitStations, type ClassDish, type Vessel } from './index.js';
+import { fitVessels, heightOf, planBatches, portionRecipe, sectionOf, shapeOf, splitStations, widthAt, type ClassDish, type Vessel } from './index.js';
 
 const vessel = (name: string, kind: Vessel['kind'], size: number, count = 4): Vessel => ({ name, kind, count, millilitres: kind === 'pan' || kind === 'tray' ? 0 : size, squareCentimetres: kind === 'pan' || kind === 'tray' ? size : 0 });
 const one = splitStations(4, 4);
@@ -71,14 +71,29 @@ describe('the bowl in section', () => {
   it('fits under the line for tossing', () => expect([section.fits, section.level < section.limitLevel]).toEqual([true, true]));
   it('is not drawn where no vessel is known', () => expect(sectionOf(tossed, batches, [], vessels, standardLarder)).toBeNull());
   it('straight walls rise with the volume; a narrow base rises faster at first', () => {
-    expect(heightOf(0.5, { widthToHeight: 1, baseToRim: 1 })).toBe(0.5);
+    expect(heightOf(0.5, { widthToHeight: 1, baseToRim: 1, isRound: false })).toBe(0.5);
     // b = ½: the whole is (1 + ½ + ¼) ÷ 3 = 0.5833; half of it is reached where (h/2 + ½)³ = ⅛ + 1.5 × 0.29167, h = 0.651.
-    expect(heightOf(0.5, { widthToHeight: 1, baseToRim: 0.5 })).toBeCloseTo(2 * (Math.cbrt(0.125 + 0.4375) - 0.5), 9);
+    expect(heightOf(0.5, { widthToHeight: 1, baseToRim: 0.5, isRound: false })).toBeCloseTo(2 * (Math.cbrt(0.125 + 0.4375) - 0.5), 9);
   });
-  it('over the rim it goes on at the width of the rim', () => expect(heightOf(2, { widthToHeight: 1, baseToRim: 1 })).toBe(2));
+  it('over the rim it goes on at the width of the rim', () => expect(heightOf(2, { widthToHeight: 1, baseToRim: 1, isRound: false })).toBe(2));
+  it('a round bowl: of c = 0.84 the whole is 1 − 0.28 = 0.72; at half its height stand 0.5 − 0.28 × (1 − ⅛) = 0.255 of it, 35 %', () => {
+    expect(heightOf(0.255 / 0.72, { widthToHeight: 2, baseToRim: 0.4, isRound: true })).toBeCloseTo(0.5, 6);
+  });
+  it('is as wide as its base at the bottom and as its rim at the top; round sides bulge over straight ones between', () => {
+    const shape = { widthToHeight: 2, baseToRim: 0.4 };
+    for (const isRound of [true, false]) expect([widthAt(0, { ...shape, isRound }), widthAt(1, { ...shape, isRound })].map((width) => Math.round(width * 1e6) / 1e6)).toEqual([0.4, 1]);
+    expect(widthAt(0.5, { ...shape, isRound: true })).toBeGreaterThan(widthAt(0.5, { ...shape, isRound: false }));
+  });
+  it('what stands in it is the sum of its slices: 400 slices of width² up to a height make the share that stands so high', () => {
+    fc.assert(fc.property(fc.double({ min: 0.02, max: 0.98, noNaN: true }), fc.double({ min: 0.2, max: 0.95, noNaN: true }), fc.boolean(), (share, baseToRim, isRound) => {
+      const shape = { widthToHeight: 2, baseToRim, isRound };
+      const slices = (to: number) => [...Array(400).keys()].reduce((sum, slice) => sum + widthAt(((slice + 0.5) / 400) * to, shape) ** 2 * (to / 400), 0);
+      expect(slices(heightOf(share, shape)) / slices(1)).toBeCloseTo(share, 4);
+    }));
+  });
   it('heights grow with volume and are full just when the vessel is', () => {
     fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true }), (a, b, baseToRim) => {
-      const shape = { widthToHeight: 2, baseToRim };
+      const shape = { widthToHeight: 2, baseToRim, isRound: a > 0.5 };
       const [low, high] = a < b ? [a, b] : [b, a];
       expect(heightOf(low, shape)).toBeLessThanOrEqual(heightOf(high, shape) + 1e-9);
       expect(heightOf(1, shape)).toBeCloseTo(1, 9);

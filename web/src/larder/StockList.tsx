@@ -79,6 +79,8 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState('');
   const add = async () => {
+    // A dash before a figure is a mark of a list in a recipe; here it is a minus.
+    if (/^\s*[-−–]\s*[\d½⅓¼]/.test(text)) return setProblem('There cannot be less than nothing: write how much is there.');
     const read = parseIngredientLine(text, { system: 'metric', larder: entries.larder });
     if (!read.amount || !read.unit || !read.ingredient) return setProblem(read.unread ? `${read.unread.charAt(0).toUpperCase()}${read.unread.slice(1)}.` : 'Write an amount and an ingredient, such as 500 g farro.');
     await call('/stock', { method: 'POST', body: { id: uuid(), ingredient: read.ingredient, amount: { ...read.amount, unit: read.unit }, state: state || read.preparation.join(', ').slice(0, 40), useBy: useBy || null, note } })

@@ -1,83 +1,83 @@
-import type { BowlSection, SectionLayer } from '@fornax/core';
+import { widthAt, type BowlSection, type SectionLayer } from '@fornax/core';
 import styled, { useTheme } from 'styled-components';
 import { Figure } from '../parts/workings.js';
 
-const Layout = styled.figure`display: flex; gap: 8px; align-items: center; flex-wrap: wrap; margin: 12px 0 4px; break-inside: avoid;`;
-const Caption = styled.figcaption`min-width: 200px; max-width: 340px; h4 { margin: 0 0 2px; font-size: 14px; } p { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; }`;
+const Frame = styled.figure`width: 208px; margin: 0; text-align: center; break-inside: avoid; svg { display: block; margin: 0 auto; }`;
+const Caption = styled.figcaption`margin-top: 4px; h4 { margin: 0; font-size: 14px; line-height: 20px; } p { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; }`;
 const Problem = styled.p`color: ${({ theme }) => theme.colour.emberText} !important; font-weight: 600;`;
+const Thin = styled.ul`margin-top: 6px; text-align: left; li { display: flex; gap: 6px; align-items: baseline; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; } i { flex: none; width: 9px; height: 9px; border: 1px solid ${({ theme }) => theme.colour.ink}; }`;
 
-const height = 130;
-const margin = 14;
-const labelGap = 14;
-/** Layers thinner than this are named together. */
-const thinnest = 5;
+const width = 190;
+const tallest = 150;
+const margin = 9;
+/** Layers thinner than this have their name below the drawing. */
+const namedFrom = 15;
+/** A bold letter of 12 px, a little more than it takes on average. */
+const letterWidth = 6.6;
+const slices = 12;
 
-/** The outline's half width at a height, both as shares of the vessel's height. */
-function halfWidth(section: BowlSection, at: number): number {
-  const rim = section.widthToHeight / 2;
-  return rim * (section.baseToRim + (1 - section.baseToRim) * Math.min(at, 1));
+interface Scale { readonly height: number; readonly middle: number; y: (at: number) => number; half: (at: number) => number }
+
+/** True proportion: as wide or as tall as there is room. */
+function scaleOf(section: BowlSection): Scale {
+  const height = Math.min(tallest, (width - margin * 2) / section.widthToHeight);
+  const top = margin + 14 + Math.max(0, section.level - 1) * height;
+  return { height, middle: width / 2, y: (at) => top + (1 - at) * height, half: (at) => (widthAt(at, section) * section.widthToHeight * height) / 2 };
 }
 
-/** A vessel in section, at true proportion, with its layers from the bottom up, the rim, and the level up to which it may be filled. */
+/** A vessel in section with its layers from the bottom up, the room that is left, and the level up to which it may be filled. */
 export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dishTitle: string }) {
   const { colour } = useTheme();
-  const width = section.widthToHeight * height;
-  const top = margin + Math.max(0, section.level - 1) * height;
-  const middle = margin + width / 2;
-  const y = (at: number) => top + (1 - at) * height;
-  const wall = (side: 1 | -1) => `${middle + side * halfWidth(section, 1) * height},${y(1)} ${middle + side * halfWidth(section, 0) * height},${y(0)}`;
-  const fills = [colour.basilPale, colour.lemonPale, colour.seaPale, colour.beetPale, colour.hairline];
-  const labels = placed(section.layers, y);
+  const scale = scaleOf(section);
+  const { y, half, middle } = scale;
+  const fill = (index: number) => colour.layers[index % colour.layers.length]!;
+  const thin = section.layers.map((layer, index) => ({ layer, index })).filter(({ layer }) => !isNamed(layer, scale));
+  const free = section.millilitres * Math.max(0, 1 - section.layers.reduce((sum, layer) => sum + layer.millilitres, 0) / section.millilitres);
+  const wall = outline(scale, 0, 1);
   return (
-    <Layout>
-      <svg width={width + margin * 2 + 170} height={top + height + margin} role="img" aria-label={`${dishTitle}: ${section.sentence}. ${section.layers.map((layer) => `${layer.name} ${Math.round(layer.millilitres)} ml`).join(', ')}`}>
-        {section.layers.map((layer, index) => <Layer key={layer.lineId} layer={layer} section={section} fill={fills[index % fills.length]!} stroke={colour.ink} middle={middle} y={y} />)}
-        <polyline points={wall(-1)} fill="none" stroke={colour.ink} strokeWidth={2} />
-        <polyline points={wall(1)} fill="none" stroke={colour.ink} strokeWidth={2} />
-        <line x1={middle - halfWidth(section, 0) * height} x2={middle + halfWidth(section, 0) * height} y1={y(0)} y2={y(0)} stroke={colour.ink} strokeWidth={2} />
-        <line x1={middle - halfWidth(section, section.limitLevel) * height - 6} x2={middle + halfWidth(section, section.limitLevel) * height + 6} y1={y(section.limitLevel)} y2={y(section.limitLevel)} stroke={section.fits ? colour.basil : colour.ember} strokeWidth={1.5} strokeDasharray="5 3" />
-        {labels.map(({ layer, at, text }) => (
-          <g key={layer.lineId} fontSize={12}>
-            <line x1={middle + halfWidth(section, (layer.from + layer.to) / 2) * height} x2={margin * 2 + width - 2} y1={y((layer.from + layer.to) / 2)} y2={at} stroke={colour.quiet} strokeWidth={0.75} />
-            <text x={margin * 2 + width} y={at + 4} fill={colour.ink}>{text}</text>
+    <Frame>
+      <svg width={width} height={y(0) + margin} role="img" aria-label={`${dishTitle}: ${section.sentence}. ${section.layers.map((layer) => `${layer.name} ${showVolume(layer.millilitres)}`).join(', ')}`}>
+        {section.layers.map((layer, index) => (
+          <g key={layer.lineId}>
+            <polygon points={outline(scale, layer.from, layer.to)} fill={fill(index)} stroke={layer.estimated ? colour.quiet : 'none'} strokeDasharray="2 2" strokeWidth={0.75} />
+            {isNamed(layer, scale) ? <text x={middle} y={(y(layer.from) + y(layer.to)) / 2 + 4} textAnchor="middle" fontSize={12} fontWeight={600} fill={colour.ink}>{labelOf(layer)}</text> : null}
           </g>
         ))}
+        <polyline points={wall} fill="none" stroke={colour.ink} strokeWidth={2} strokeLinejoin="round" />
+        <line x1={middle - half(section.limitLevel) - 7} x2={middle + half(section.limitLevel) + 7} y1={y(section.limitLevel)} y2={y(section.limitLevel)} stroke={section.fits ? colour.ink : colour.ember} strokeWidth={1.5} strokeDasharray="2 3" />
+        {y(section.level) - y(1) > 26 ? <text x={middle} y={y(1) + 14} textAnchor="middle" fontSize={12} fill={colour.quiet}>{showVolume(free)} free</text> : null}
       </svg>
       <Caption>
-        <h4>{section.vessel}, {section.heading.toLowerCase()}</h4>
-        <p><Figure id={`section:${section.batchId}`} workings={section.workings} text={section.fits ? `${Math.round(section.level * 100)} % of its height` : 'too full'} label={`${section.vessel} of ${dishTitle}`} /></p>
-        {section.fits ? <p>{section.sentence}. The dashed line is as far as it may be filled.</p> : <Problem>{section.sentence}.</Problem>}
+        <h4><Figure id={`section:${section.batchId}`} workings={section.workings} text={`${section.vessel}, ${showVolume(section.millilitres)}`} label={`Vessel of ${dishTitle}`} /></h4>
+        <p>{section.heading}</p>
+        {section.fits ? <p>Filled no higher than the dotted line.</p> : <Problem>{section.sentence}.</Problem>}
+        {thin.length > 0 ? <Thin aria-label="Thin layers">{[...thin].reverse().map(({ layer, index }) => <li key={layer.lineId}><i style={{ background: fill(index) }} aria-hidden />{layer.name}, {showVolume(layer.millilitres)}</li>)}</Thin> : null}
       </Caption>
-    </Layout>
+    </Frame>
   );
 }
 
-interface LayerProps { layer: SectionLayer; section: BowlSection; fill: string; stroke: string; middle: number; y: (at: number) => number }
-
-/** One layer as wide as the vessel at its height; over the rim it stands straight up. */
-function Layer({ layer, section, fill, stroke, middle, y }: LayerProps) {
-  const edge = (at: number, side: 1 | -1) => `${middle + side * (halfWidth(section, at) * height - 1)},${y(at)}`;
-  return <polygon points={[edge(layer.from, -1), edge(layer.to, -1), edge(layer.to, 1), edge(layer.from, 1)].join(' ')} fill={fill} stroke={stroke} strokeWidth={0.6} strokeDasharray={layer.estimated ? '2 2' : undefined} />;
+/** A name stands in its layer where it fits, in height and in width. */
+function isNamed(layer: SectionLayer, { height, half }: Scale): boolean {
+  return (layer.to - layer.from) * height >= namedFrom && half((layer.from + layer.to) / 2) * 2 - 8 >= labelOf(layer).length * letterWidth;
 }
 
-interface PlacedLabel { layer: SectionLayer; at: number; text: string }
-
-/** Names beside their layers, from the top down, that never stand on each other; layers too thin for a name are counted with the one below. */
-function placed(layers: readonly SectionLayer[], y: (at: number) => number): PlacedLabel[] {
-  const named: { layer: SectionLayer; also: number }[] = [];
-  for (const layer of layers) {
-    const thick = (layer.to - layer.from) * height >= thinnest || layers.length <= 5;
-    if (thick || named.length === 0) named.push({ layer, also: 0 });
-    else named[named.length - 1]!.also++;
-  }
-  let last = Number.NEGATIVE_INFINITY;
-  return [...named].reverse().map(({ layer, also }) => {
-    const at = Math.max(y((layer.from + layer.to) / 2), last + labelGap);
-    last = at;
-    return { layer, at, text: `${layer.name.length > 22 ? `${layer.name.slice(0, 21)}…` : layer.name}${also > 0 ? ` + ${also}` : ''}, ${showMillilitres(layer.millilitres)}` };
-  });
+function labelOf(layer: SectionLayer): string {
+  return `${short(layer.name)} ${showVolume(layer.millilitres)}`;
 }
 
-function showMillilitres(millilitres: number): string {
+/** The points around a slice of the vessel: down the left side and up the right one. Over the rim it stands straight. */
+function outline({ middle, y, half }: Scale, from: number, to: number): string {
+  const heights = Array.from({ length: slices + 1 }, (_, index) => to - ((to - from) * index) / slices);
+  const left = heights.map((at) => `${middle - half(at)},${y(at)}`);
+  const right = [...heights].reverse().map((at) => `${middle + half(at)},${y(at)}`);
+  return [...left, ...right].join(' ');
+}
+
+function short(name: string): string {
+  return name.length > 14 ? `${name.slice(0, 13)}…` : name;
+}
+
+function showVolume(millilitres: number): string {
   return millilitres >= 1000 ? `${(millilitres / 1000).toFixed(1)} l` : `${Math.round(millilitres)} ml`;
 }

@@ -5,9 +5,12 @@ import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import { Button } from '../parts/Button.js';
 import type { Show } from './PortionPage.js';
+import { BowlDrawing } from './BowlDrawing.js';
 import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`margin: 12px 0 32px; break-inside: avoid; h2 span { font: 400 14px/20px ${({ theme }) => theme.font.text}; letter-spacing: 0; }`;
+/** The bowl stands beside the sheet where there is room, else below it. */
+const Beside = styled.div<{ $narrow: boolean }>`display: flex; gap: 20px; align-items: flex-start; > :first-child { flex: 1; min-width: 0; } > figure { margin-top: 40px; } ${({ $narrow }) => ($narrow ? 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; }' : '@media (max-width: 1180px) { flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; } }')}`;
 /** Positioned, so that hidden text in wide columns is clipped with them. */
 const Scroll = styled.div`position: relative; overflow-x: auto; padding-right: 4px;`;
 const Table = styled.table`
@@ -33,28 +36,31 @@ export function DishSheet({ dish, show, onMaking }: { dish: DishPortions; show: 
   return (
     <Sheet aria-label={dish.title}>
       <h2>{dish.title} <Quietly>{dish.portion} portion · {makerWords[dish.maker]} · {dish.servesAsWritten}</Quietly></h2>
-      <Scroll>
-        <Table onKeyDown={walkFigures}>
-          <thead>
-            <tr>
-              <th scope="col">Line</th>
-              {dish.batches.map((batch) => (
-                <th key={batch.id} scope="col">
-                  {batch.heading}
-                  <small><Figure id={`batch:${batch.id}`} workings={batch.workings} text={batch.subheading} label={batch.heading} /></small>
-                </th>
-              ))}
-              <th scope="col">In all<small><AmountText text={showBatches(dish.batchesInAll)} /></small></th>
-            </tr>
-          </thead>
-          {dish.components.map((component) => (
-            <tbody key={component.name}>
-              {dish.components.length > 1 ? <tr><th scope="rowgroup" colSpan={dish.batches.length + 2}>{component.name}</th></tr> : null}
-              {component.lines.map((line) => <Line key={line.lineId} dish={dish} line={line} show={show} />)}
-            </tbody>
-          ))}
-        </Table>
-      </Scroll>
+      <Beside $narrow={dish.batches.length > 3}>
+        <Scroll>
+          <Table onKeyDown={walkFigures}>
+            <thead>
+              <tr>
+                <th scope="col">Line</th>
+                {dish.batches.map((batch) => (
+                  <th key={batch.id} scope="col">
+                    {batch.heading}
+                    <small><Figure id={`batch:${batch.id}`} workings={batch.workings} text={batch.subheading} label={batch.heading} /></small>
+                  </th>
+                ))}
+                <th scope="col">In all<small><AmountText text={showBatches(dish.batchesInAll)} /></small></th>
+              </tr>
+            </thead>
+            {dish.components.map((component) => (
+              <tbody key={component.name}>
+                {dish.components.length > 1 ? <tr><th scope="rowgroup" colSpan={dish.batches.length + 2}>{component.name}</th></tr> : null}
+                {component.lines.map((line) => <Line key={line.lineId} dish={dish} line={line} show={show} />)}
+              </tbody>
+            ))}
+          </Table>
+        </Scroll>
+        {dish.section ? <BowlDrawing section={dish.section} dishTitle={dish.title} /> : null}
+      </Beside>
       <Offers dish={dish} onTake={onMaking} />
       <Vessels dish={dish} />
     </Sheet>

@@ -2,20 +2,18 @@ import type { DishPortions, VesselFit } from '@fornax/core';
 import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
-import { BowlDrawing } from './BowlDrawing.js';
 
 const Details = styled.details`margin-top: 8px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; font-weight: 600; padding: 4px 0; }`;
 const List = styled.ul`max-width: 820px; border-top: 1px solid ${({ theme }) => theme.colour.hairline};`;
 const Item = styled.li`display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 200px) minmax(0, 220px); gap: 16px; padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 700px) { grid-template-columns: 1fr; gap: 0; }`;
 const Problem = styled.span`color: ${({ theme }) => theme.colour.emberText}; font-weight: 600;`;
 
-/** The bowl in section, and what every step is done in. */
+/** What every step is done in. */
 export function Vessels({ dish }: { dish: DishPortions }) {
   if (dish.fits.length === 0) return null;
   const rounds = dish.fits.filter((fit) => fit.problem).length;
   return (
     <>
-      {dish.section ? <BowlDrawing section={dish.section} dishTitle={dish.title} /> : null}
       <Details open={rounds > 0 || undefined}>
         <summary>Rounds and vessels{rounds > 0 ? `: ${rounds} to look at` : ''}</summary>
         <List aria-label={`Vessels of ${dish.title}`}>{alike(dish.fits).map(({ fit, headings }) => <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} headings={headings} />)}</List>

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
 import { classesQuery } from '../api/queries.js';
 import { useOpenClass } from '../classes/class-context.js';
+import { Button } from '../parts/Button.js';
 import { daysAhead, showDate } from '../parts/dates.js';
 import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
@@ -13,12 +14,17 @@ import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
 const Details = styled.details`margin-top: 4px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; font-weight: 600; padding: 4px 0; } @media print { display: none; }`;
 const Fields = styled.div`display: grid; grid-template-columns: 140px 140px minmax(0, 1fr); gap: 8px 20px; align-items: start; max-width: 860px; padding: 4px 0 8px; @media (max-width: 700px) { grid-template-columns: 1fr 1fr; > :last-child { grid-column: span 2; } }`;
 
+/** The next classes are offered first. */
+const shownClasses = 8;
+
 /** Budget, spare, and the classes that are bought for on the same list. */
 export function ShopSettings() {
   const { view, editor } = useOpenClass();
   const { decisions } = view;
   const { data: classes = [] } = useQuery(classesQuery);
-  const others = classes.filter((each) => each.id !== view.id && daysAhead(each.startsAt) >= 0).slice(0, 12);
+  const [showsAll, setShowsAll] = useState(false);
+  const coming = classes.filter((each) => each.id !== view.id && daysAhead(each.startsAt) >= 0);
+  const others = coming.filter((each, index) => showsAll || index < shownClasses || decisions.together.includes(each.id));
   const words = [decisions.budget === null ? '' : `budget ${decisions.budget}`, decisions.sparePercent > 0 ? `${decisions.sparePercent} % to spare` : '', decisions.together.length > 0 ? `with ${decisions.together.length} more ${decisions.together.length === 1 ? 'class' : 'classes'}` : ''].filter(Boolean).join(', ');
   return (
     <Details>
@@ -30,6 +36,7 @@ export function ShopSettings() {
           <Label><Quietly>Bought for on this list too</Quietly></Label>
           {others.length === 0 ? <p>No other class is coming.</p> : null}
           {others.map((each) => <TickBox key={each.id} value={each.id}>{`${each.title}, ${showDate(each.startsAt)}`}</TickBox>)}
+          {others.length < coming.length ? <Button look="quiet" onPress={() => setShowsAll(true)}>Show all {coming.length}</Button> : null}
         </Boxes>
       </Fields>
     </Details>
