@@ -73,6 +73,8 @@ export interface Substitute {
   readonly ratio: number;
   readonly by: 'volume' | 'weight';
   readonly effect: string;
+  /** Work that falls away because it is bought prepared: "soak", "peel". */
+  readonly savesWork: readonly string[];
 }
 
 export type CautionId =

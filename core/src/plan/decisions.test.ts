@@ -40,6 +40,26 @@ describe('a substitute', () => {
   it('what is no substitute changes nothing', () => expect(withSubstitute(salad, 'walnuts', 'lemon', standardLarder, 'uk')).toBe(salad));
 });
 
+describe('prepared goods', () => {
+  const dip = recipe(['250 g dried white beans', '2 tbsp lemon juice'], { serves: 14, steps: [
+    step('s', { text: 'Soak the beans overnight.', place: 'before', waitMinutes: { low: 480, high: 600 }, uses: uses('l1') }),
+    step('b', { text: 'Boil the beans hard in fresh water.', place: 'before', waitMinutes: { low: 60, high: 80 }, occupies: { appliance: 'hob', setting: '' }, after: ['s'] }),
+    step('m', { text: 'Mash them with the lemon.', uses: uses('l2'), after: ['b'] }),
+  ] });
+  const tinned = withSubstitute(dip, 'dried-white-beans', 'tinned-white-beans', standardLarder, 'uk');
+  it('trade money for minutes: 4 × 250 g in tins, and the soak and the boil fall away', () => {
+    expect([tinned.lines[0]!.ingredient, tinned.lines[0]!.amount!.low]).toEqual(['tinned-white-beans', '1000']);
+    expect(tinned.steps.map(({ handsOnMinutes, waitMinutes }) => [handsOnMinutes, waitMinutes])).toEqual([[1, null], [1, null], [5, null]]);
+    expect(tinned.steps[0]!.text).toBe('Open the tinned white beans: ready to use. (Instead of: Soak the beans overnight.)');
+  });
+  it('both are told before one is taken: what is bought, and the days before that go', () => {
+    const before = planClass(bundle({}, {}, [dish(dip, { maker: 'made ahead' })]));
+    const after = planClass(bundle({ substitutes: { 'dried-white-beans': 'tinned-white-beans' } }, {}, [dish(dip, { maker: 'made ahead' })]));
+    expect([before.timeline.daysBefore.length > 0, after.timeline.daysBefore.length]).toEqual([true, 0]);
+    expect(planChanges(before, after).filter(({ about }) => about === 'amounts').map(({ what }) => what)).toEqual(['dried white beans', 'tinned white beans']);
+  });
+});
+
 describe('leaving out and making do', () => {
   it('an optional thing that is skipped is on no list and in no step', () => {
     const plan = planClass(bundle({ skipped: ['capers'] }));
@@ -114,6 +134,16 @@ describe('making and the clock', () => {
     };
     // 600 g ÷ 0.55 = 1 091 ml: in one go in 2 400 ml, in two in 1 200.
     expect([minutes(2400), minutes(1200)]).toEqual([6, 7]);
+  });
+  it('a fuller pot takes longer to boil: 2 batches of 1 l are 1 l more food with 1.5 l more water, 3 min a litre', () => {
+    const minutes = (people: number) => {
+      const boiled = recipe(['1 l buttermilk'], { serves: 4, steps: [step('b', { text: 'Boil it.', tools: ['large pot'], waitMinutes: { low: 10, high: 10 }, uses: uses('l1') })] });
+      const { timeline } = planClass({ class: classOf([dish(boiled)], { people, peoplePerStation: 12 }), kitchen });
+      const entry = timeline.clock.find(({ id }) => id === 'd1/b:wait')!;
+      return entry.end - entry.start;
+    };
+    // 1.5 × 3 = 4.5 min, as whole minutes 5.
+    expect([minutes(4), minutes(8)]).toEqual([10, 15]);
   });
   it('the clock of a tasting flight is that of its slowest way', () => {
     const choice = { id: 'way', name: 'Way', usual: 'quick', options: [{ id: 'quick', name: 'quick' }, { id: 'slow', name: 'slow' }] };

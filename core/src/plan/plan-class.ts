@@ -59,7 +59,7 @@ function planShopping(bundle: ClassBundle, portions: PortionPlan, timeline: Time
   const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
   const people = together.reduce((sum, other) => sum + other.people, facts.people);
   return buildShoppingList([...own, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))], {
-    english: kitchen.english, larder, currency: kitchen.currency, classDate, today: bundle.today, people, stock: bundle.stock, gifts: giftsOf(facts.dishes, batches, larder, times), suppliers: kitchen.suppliers,
+    english: kitchen.english, larder, currency: kitchen.currency, hemisphere: kitchen.hemisphere, classDate, today: bundle.today, people, stock: bundle.stock, gifts: giftsOf(facts.dishes, batches, larder, times), suppliers: kitchen.suppliers,
     others: (bundle.others ?? []).filter((other) => other.classId !== facts.id && !together.some((each) => each.id === other.classId)), decisions: facts.decisions,
   });
 }

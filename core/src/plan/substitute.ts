@@ -14,7 +14,10 @@ export function withSubstitute(recipe: Recipe, missing: string, taken: string, l
     if (next) changed.set(line.id, next);
   }
   if (changed.size === 0) return recipe;
-  const steps = recipe.steps.map((step) => (step.uses.some((use) => changed.has(use.line)) ? { ...step, text: stepText(step, from, to, english) } : step));
+  const steps = recipe.steps.map((step) => {
+    const uses = step.uses.some((use) => changed.has(use.line));
+    return fallsAway(step, uses, { from, rule }) ? withoutWork(step, ingredientName(to, english)) : uses ? { ...step, text: stepText(step, from, to, english) } : step;
+  });
   return { ...recipe, lines: recipe.lines.map((line) => changed.get(line.id) ?? line), steps };
 }
 
@@ -47,6 +50,18 @@ function replacedAmount(amount: Amount, line: RecipeLine, { from, rule, system }
 function times(amount: Amount, by: string, unit: Amount['unit']): Amount {
   const end = (value: string) => toRational(toFraction(value).mul(toFraction(by)));
   return { low: end(amount.low), high: end(amount.high), unit };
+}
+
+/** Whether a prepared substitute saves a step: one that uses what is replaced, or names it, and is no more than the work that falls away. */
+function fallsAway(step: RecipeStep, uses: boolean, { from, rule }: Pick<Swap, 'from' | 'rule'>): boolean {
+  const work = rule.savesWork.length > 0 && new RegExp(`\\b(?:${rule.savesWork.join('|')})`, 'i').test(step.text);
+  const lastWord = from.names.uk.split(' ').pop()!;
+  return work && (uses || new RegExp(`\\b${lastWord}`, 'i').test(step.text));
+}
+
+/** A step that is done already: a minute to open and drain, nothing to wait for and nothing to occupy. */
+function withoutWork(step: RecipeStep, name: string): RecipeStep {
+  return { ...step, handsOnMinutes: Math.min(1, step.handsOnMinutes), waitMinutes: null, until: '', occupies: null, demonstrateMinutes: 0, tools: [], text: `Open the ${name}: ready to use. (Instead of: ${step.text.trim()})` };
 }
 
 /** The step in the substitute's name; where it does not name the ingredient, a remark at its end. */

@@ -6,6 +6,7 @@ import { choosePacks, justShort, type Combination, type PackAnswer, type PackOpt
 import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
 import { buyingDays, longestKeeping, supplierOf } from './trips.js';
 import type { ClassNeeds, Gift, IngredientUse, PackChoice, RowOffer, ShoppingDecisions, ShoppingRow, StockItem, Supplier } from './types.js';
+import { seasonStep } from './season.js';
 import { buyWords, capital, leftOverWords, money, packKey, showNeed, writtenAmount } from './words.js';
 
 /** What the list knows besides the uses. */
@@ -14,6 +15,8 @@ export interface RowContext {
   readonly larder: Larder;
   readonly currency: string;
   readonly classDate: string | null;
+  /** Which half of the earth the seasons follow. */
+  readonly hemisphere: 'north' | 'south';
   readonly stock: readonly StockItem[];
   readonly gifts: readonly Gift[];
   readonly suppliers: readonly Supplier[];
@@ -76,7 +79,7 @@ function rowOf(key: string, parts: Parts): ShoppingRow {
     offers: offersOf(parts), cost, dishes: dishTitles(uses), shares: sharesOf(pooled), optional: uses.every((use) => use.optional), inLarder: true,
     supplier: supplierOf(ingredient.section, context.suppliers).name, buyFrom: days?.from ?? null, buyUntil: days?.until ?? null, trip: null,
     keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: [parts.remark, openedFor(parts), unsold ? 'It is not sold by itself: open one more of what leaves it.' : ''].filter(Boolean).join(' '), isPartial: pooled.reason !== '', insteadOf: insteadOf(ingredient, context), substitutes: substitutesOf(ingredient, context), estimated,
-    workings: { title: `${capital(name)}: buy ${buy}`, steps: [...parts.steps, packStep, ...(days?.why ?? [])], result: buy, estimated },
+    workings: { title: `${capital(name)}: buy ${buy}`, steps: [...parts.steps, packStep, ...(days?.why ?? []), ...seasonStep(ingredient, context)], result: buy, estimated },
   };
 }
 

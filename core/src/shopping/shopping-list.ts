@@ -12,6 +12,7 @@ export interface ShoppingOptions {
   readonly currency?: string;
   /** Local date of the class: stock must be in date on it, and buying days count back from it. */
   readonly classDate?: string;
+  readonly hemisphere?: 'north' | 'south';
   /** Local date of today: nothing can be bought before it. */
   readonly today?: string;
   readonly people?: number;
@@ -30,7 +31,7 @@ export interface ShoppingOptions {
  */
 export function buildShoppingList(uses: readonly IngredientUse[], options: ShoppingOptions): ShoppingList {
   const context: RowContext = {
-    english: options.english, larder: options.larder ?? standardLarder, currency: options.currency ?? 'GBP', classDate: options.classDate ?? null, stock: options.stock ?? [], gifts: options.gifts ?? [],
+    english: options.english, larder: options.larder ?? standardLarder, currency: options.currency ?? 'GBP', classDate: options.classDate ?? null, hemisphere: options.hemisphere ?? 'north', stock: options.stock ?? [], gifts: options.gifts ?? [],
     suppliers: options.suppliers ?? [], others: options.others ?? [], decisions: { ...noShoppingDecisions, ...options.decisions },
   };
   const all = [...pooled(uses, context.larder)].map(([key, group]) => {

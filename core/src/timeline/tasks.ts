@@ -55,7 +55,7 @@ const madeByStudents: readonly Maker[] = ['every station', 'some stations', 'in 
 type Hands = 'you' | 'assistant' | 'stations';
 
 /** Where and how a step is done: whose hands, how much each has, at how many places at once, in how many rounds of its vessel. */
-interface StepPlace { readonly where: Hands; readonly factor: number; readonly inClass: boolean; readonly rounds: number; readonly places: number }
+interface StepPlace { readonly where: Hands; readonly factor: number; readonly inClass: boolean; readonly rounds: number; readonly heating: number; readonly places: number }
 
 /** First and last task of a step: what it waits for ties to the first, what waits for it to the last. */
 interface StepTasks { first: string; last: string; where: Hands }
@@ -121,7 +121,7 @@ class Building {
     const sharedBy = batch?.kind === 'big batch' ? this.input.stations.sizes.length : 1;
     const factor = (batch ? toNumber(batch.factor) : toNumber(portions.batchesInAll)) / sharedBy;
     const shown = this.#addDemonstration(dish, step, atStations);
-    const at: StepPlace = { where, factor, inClass, rounds: roundsFor(step, portions, batch), places: atStations && sharedBy === 1 ? stationsAtOnce(dish, this.input.facts.dishes, this.input.stations) : 1 };
+    const at: StepPlace = { where, factor, inClass, rounds: roundsFor(step, portions, batch), heating: heatingFor(step, portions, batch), places: atStations && sharedBy === 1 ? stationsAtOnce(dish, this.input.facts.dishes, this.input.stations) : 1 };
     const hands = this.#addHands(dish, step, at);
     if (shown) this.#links.push({ from: shown, to: hands, minLag: 0 });
     const wait = step.waitMinutes ? this.#addWait(dish, step, at, hands) : null;
@@ -168,11 +168,12 @@ class Building {
     const wait = step.waitMinutes!;
     const id = `${hands}:wait`;
     this.#tasks.push({
-      id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds, demands: demand, latest: this.#eatAt,
+      id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds + at.heating, demands: demand, latest: this.#eatAt,
       lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
       how: [
         { label: 'Waiting, as written', value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`, note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined },
         ...(rounds > 1 ? [{ label: 'Rounds', value: String(rounds), note: 'It does not all fit at once.' }] : []),
+        ...(at.heating > 0 ? [{ label: 'More water than as written takes longer to boil', value: `+ ${at.heating} min`, note: `${minutesALitre} min for a litre.` }] : []),
       ],
     });
     this.#links.push({ from: hands, to: id, minLag: 0, maxLag: 0 });
@@ -260,6 +261,21 @@ function roundsFor(step: RecipeStep, portions: DishPortions, batch: Batch | null
   // A second serving dish or box is filled in the same go; a bowl or a pan is worked in again.
   const fits = portions.fits.filter((fit) => fit.stepId === step.id && fit.kind !== 'serving dish' && fit.kind !== 'storage box' && (!batch || fit.batchId === batch.id));
   return fits.reduce((most, fit) => Math.max(most, fit.rounds), 1);
+}
+
+/** Bringing a litre of water to the boil on a ring. A starting estimate. */
+const minutesALitre = 3;
+/** Litres of water to a litre of food in a pot: two fifths of it are food. */
+const waterToFood = 1.5;
+
+/** Minutes that a pot takes longer to boil than the recipe counts with, because it holds more water than for the recipe as written. */
+function heatingFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
+  const fits = portions.fits.filter((fit) => fit.stepId === step.id && fit.kind === 'pot' && (!batch || fit.batchId === batch.id));
+  const more = fits.map((fit) => {
+    const factor = toNumber(portions.batches.find((each) => each.id === fit.batchId)!.factor);
+    return ((fit.food / fit.rounds - fit.food / factor) / 1000) * waterToFood * fit.rounds;
+  });
+  return Math.round(Math.max(0, ...more) * minutesALitre);
 }
 
 /** Emptying and filling a vessel again. A starting estimate. */

@@ -17,6 +17,6 @@ export const GlobalStyle = createGlobalStyle`
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
   @media print {
     html, body { background: #fff; color: #000; }
-    @page { margin: 14mm; }
+    @page { margin: 14mm 14mm 18mm; @bottom-center { content: 'Page ' counter(page) ' of ' counter(pages); font: 10pt sans-serif; } }
   }
 `;
