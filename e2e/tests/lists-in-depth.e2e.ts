@@ -22,12 +22,13 @@ test('a dish is shared out in other ways, and the sheet, the bowl and the cards 
   const sheet = page.getByRole('region', { name: /Shaved fennel/ });
   for (const column of [/Stations 1\+2, 3\+4/, /Spare/, /Made once: dressing/]) await expect(sheet.getByRole('columnheader', { name: column })).toBeVisible();
   // Made once, the dressing is no line of a station: its cell says how much of the one batch it gets.
-  await sheet.getByRole('button', { name: 'walnut oil, Stations 1+2, 3+4: –' }).focus();
+  await sheet.getByRole('button', { name: /^walnut oil, Stations 1\+2, 3\+4: \d+ % of it/ }).focus();
   await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText('Made once for all');
   await expect(sheet.getByRole('img', { name: /room to toss|too much/ })).toBeVisible();
   await page.getByRole('link', { name: 'Station cards to print' }).click();
   const card = page.getByRole('article', { name: 'Stations 1–4' });
   await expect(card).toContainText('Before you go on');
+  await expect(card).toContainText(/From the batch made once: Dressing: \d+ % of it/);
   await expect(card.getByRole('listitem').filter({ hasText: 'Toss: ' }).first()).toBeVisible();
   for (const [name, paper] of [['PDF, A4', 'a4'], ['PDF, US Letter', 'letter']] as const) {
     expect(await page.getByRole('link', { name }).getAttribute('href')).toContain(`cards.pdf?paper=${paper}`);
@@ -229,6 +230,17 @@ test('what cannot be is refused at its place: a yield of nothing, a pack of noth
   await page.getByRole('button', { name: 'Put it in' }).click();
   await expect(page.getByText('There cannot be less than nothing: write how much is there.')).toBeVisible();
   await expect(page.getByLabel('What and how much')).toHaveValue('-5 g farro');
+});
+
+test('the plan goes into a calendar and a spreadsheet, and names every trip', async ({ kitchen: page }) => {
+  await page.getByRole('link', { name: 'Roots and citrus' }).click();
+  await page.getByRole('heading', { name: 'Menu' }).waitFor();
+  await goTo(page, 'Time');
+  for (const shop of ['Market hall', 'Wholesaler']) await expect(page.getByRole('row', { name: new RegExp(`Buy \\d+ things at ${shop}`) })).toBeVisible();
+  const calendar = await downloaded(page, () => page.getByRole('button', { name: 'Calendar' }).click());
+  expect(calendar).toContain('Pick over the beans');
+  expect(calendar.match(/BEGIN:VALARM/g)!.length).toBe(calendar.match(/BEGIN:VEVENT/g)!.length);
+  expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain('date,from,to,minutes');
 });
 
 test('the lists on paper: no interface, the whole list, a card a page', async ({ kitchen: page }) => {

@@ -4,6 +4,6 @@ export { writeJsonLd } from './json-ld.js';
 export { writeMarkdown } from './markdown.js';
 export { writeFornaxRecipes } from './fornax-json.js';
 export { readLarderCsv, writeLarderCsv, mostCsvRows, type CsvRowReport, type LarderCsvReading } from './larder-csv.js';
-export { writeShoppingCsv, writeShoppingText, writeKitCsv, writeKitText, type ListClass } from './lists-out.js';
-export { writeTripsCalendar } from './calendar.js';
+export { writeShoppingCsv, writeShoppingText, writeKitCsv, writeKitText, writePlanCsv, type ListClass } from './lists-out.js';
+export { writeTripsCalendar, writePlanCalendar } from './calendar.js';
 export { writeKitchenCsv, readKitchenCsv, type KitchenCsvReading } from './kitchen-csv.js';

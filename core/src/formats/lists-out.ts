@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import type { ClassFacts } from '../plan/types.js';
 import type { KitList } from '../kit/index.js';
+import type { Timeline } from '../timeline/types.js';
 import { money, type ShoppingList, type ShoppingRow } from '../shopping/index.js';
 import { safeCell } from './csv.js';
 
@@ -40,6 +41,12 @@ export function writeKitCsv(kit: KitList): string {
 /** The packing list as plain text, crate by crate. */
 export function writeKitText(title: string, kit: KitList): string {
   return `${[title, ...kit.crates.map((crate) => [`${crate.name}${crate.count > 1 ? ` (${crate.count} alike)` : ''}`, ...crate.rows.map((row) => `${row.count} × ${row.name}`)].join('\n'))].join('\n\n')}\n`;
+}
+
+/** The whole plan as CSV: one row a job, wait or demonstration, in order of time. */
+export function writePlanCsv(timeline: Timeline): string {
+  const rows = [...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.localDate, entry.localTime, entry.localEnd, entry.end - entry.start, entry.lane, entry.kind, entry.dishTitle, entry.detail].map(safeCell));
+  return Papa.unparse({ fields: ['date', 'from', 'to', 'minutes', 'who or where', 'kind', 'dish', 'what'], data: rows }, { newline: '\n' });
 }
 
 export type ListClass = Pick<ClassFacts, 'id' | 'title' | 'zone' | 'place'>;

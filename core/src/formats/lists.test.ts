@@ -2,8 +2,8 @@ import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { planClass } from '../plan/index.js';
-import { classOf, dish, kitchen, recipe } from '../tests/recipes.js';
-import { readKitchenCsv, readLarderCsv, writeKitchenCsv, writeKitCsv, writeKitText, writeShoppingCsv, writeShoppingText, writeTripsCalendar } from './index.js';
+import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import { readKitchenCsv, readLarderCsv, writeKitchenCsv, writeKitCsv, writeKitText, writeShoppingCsv, writePlanCalendar, writePlanCsv, writeShoppingText, writeTripsCalendar } from './index.js';
 import { standardLarder } from '../larder/index.js';
 
 const facts = classOf([dish(recipe(['600 g carrots', '400 g =cmd moon dust', '60 g rocket']), { maker: 'demonstration' })], { title: 'Roots, and more' });
@@ -49,6 +49,31 @@ describe('trips as iCalendar', () => {
   it('lines are folded at 75 bytes and commas escaped, as RFC 5545 wants', () => {
     expect(text.split('\r\n').every((row) => new TextEncoder().encode(row).length <= 76)).toBe(true);
     expect(text).toContain('Roots\\, and more');
+  });
+});
+
+describe('the plan elsewhere', () => {
+  const prepared = classOf([dish(recipe(['600 g carrots'], { steps: [step('peel', { text: 'Peel the carrots.', place: 'before', handsOnMinutes: 20, uses: [{ line: 'l1', share: '1' }] }), step('toss', { text: 'Toss them.', after: ['peel'] })] }))], { place: 'Main kitchen' });
+  const planned = planClass({ class: prepared, kitchen });
+  const events = (text: string) => new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((event) => ({ uid: String(event.getFirstPropertyValue('uid')), summary: String(event.getFirstPropertyValue('summary')), start: String(event.getFirstPropertyValue('dtstart')), end: String(event.getFirstPropertyValue('dtend')) }));
+  const text = writePlanCalendar(prepared, planned.shopping, planned.timeline, '2026-11-20T08:00:00Z');
+  it('as iCalendar: trips and every job of hands before class, none in it', () => expect(events(text).map(({ summary }) => summary)).toEqual(['Buy for Test class: 1 things at Shop', 'Peel the carrots (Test class)', 'Set out the stations (Test class)']));
+  it('a job is where the plan has it, as long as it takes', () => {
+    const entry = planned.timeline.clock.find(({ id }) => id === 'd1/peel')!;
+    const event = events(text)[1]!;
+    expect([event.start, Date.parse(event.end) - Date.parse(event.start)]).toEqual([entry.startsAt.replace('.000', ''), (entry.end - entry.start) * 60_000]);
+  });
+  it('keeps its UID when the class moves by a day', () => {
+    const later = { ...prepared, startsAt: '2026-11-28T18:30' };
+    const moved = planClass({ class: later, kitchen });
+    const again = events(writePlanCalendar(later, moved.shopping, moved.timeline, '2026-11-21T08:00:00Z'));
+    expect(again.map(({ uid }) => uid)).toEqual(events(text).map(({ uid }) => uid));
+    expect(again[1]!.start).not.toBe(events(text)[1]!.start);
+  });
+  it('as CSV: a row a job, with its minutes and whose it is', () => {
+    const { data } = Papa.parse<Record<string, string>>(writePlanCsv(planned.timeline), { header: true });
+    expect(data.find(({ what }) => what === 'Peel the carrots.')).toMatchObject({ date: '2026-11-27', 'who or where': 'you', kind: 'prep', dish: 'Test salad' });
+    expect(data.length).toBe(planned.timeline.daysBefore.length + planned.timeline.clock.length);
   });
 });
 

@@ -27,6 +27,8 @@ export interface CardDish {
   /** "4 people · ⅔ batch". */
   readonly batch: string;
   readonly components: readonly { readonly name: string; readonly lines: readonly CardLine[] }[];
+  /** What comes from a batch that is made once for all: "Dressing: 27 % of it". */
+  readonly fromOnce: readonly string[];
   /** Steps that are finished before class, in a few words each. */
   readonly doneBefore: readonly string[];
   readonly steps: readonly CardStep[];

@@ -35,6 +35,13 @@ describe('station cards', () => {
     expect(first!.dishes[0]).toMatchObject({ allergens: expect.stringContaining('walnut'), credit: 'With thanks to the garden' });
     expect(first!.containers.join()).toContain('carrot');
   });
+  it('a station’s card says what it gets of a batch made once: ⅔ of the 3 batches that all need together', () => {
+    const parted = { ...salad, lines: salad.lines.map((line, index) => (index === 1 ? { ...line, componentId: 'c2' } : line)) };
+    const once = classOf([dish(parted, { making: { once: ['c2'] } })], { demonstrationPlates: 2 });
+    const [card] = stationCards({ facts: once, kitchen, plan: planClass({ class: once, kitchen }), techniques: [], when: '' });
+    // ⅔ + ⅔ + ½ + ½ + ⅓ = 2⅔, made as 3 batches: ⅔ ÷ 3 = 22 %.
+    expect(card!.dishes[0]!.fromOnce).toEqual(['Dressing: 22 % of it']);
+  });
   it('a class without dishes has no cards', () => {
     const empty = classOf([]);
     expect(stationCards({ facts: empty, kitchen, plan: planClass({ class: empty, kitchen }), techniques: [], when: '' })).toEqual([]);

@@ -62,11 +62,18 @@ function cardDish({ dish, portions, batch }: Made, context: Context): CardDish {
     components: portions.components
       .map((component) => ({ name: component.name, lines: component.lines.filter((line) => !line.cells[column]!.absent).map((line) => cardLine(line, column)) }))
       .filter((component) => component.lines.length > 0),
+    fromOnce: portions.components.filter((component) => component.lines.some((line) => /\d/.test(absentWords(line, column)))).map((component) => `${component.name}: ${absentWords(component.lines[0]!, column)}`),
     doneBefore: made.filter((step) => !steps.includes(step)).map((step) => step.text),
     steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
     allergens: context.plan.allergens.find((each) => each.dish === portions.title)?.contains.join(', ') ?? '',
     credit: dish.recipe.credit,
   };
+}
+
+/** The share of a batch made once that a place gets of a line; empty where it makes the line itself. */
+function absentWords(line: DishPortions['components'][number]['lines'][number], column: number): string {
+  const cell = line.cells[column]!;
+  return cell.absent ? cell.spoons.lead : '';
 }
 
 function cardLine(line: DishPortions['components'][number]['lines'][number], column: number): CardLine {

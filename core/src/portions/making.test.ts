@@ -57,7 +57,7 @@ describe('made once for all', () => {
     const sheet = portionRecipe(dish(parted), planned, options);
     expect(sheet.components.map(({ lines }) => lines[0]!.cells.map(({ absent, amount }) => (absent ? '–' : amount!.low)))).toEqual([['400', '300', '–'], ['–', '–', '15']]);
   });
-  it('a station’s share of it is said: ⅔ ÷ 2½ = 27 %', () => expect(portionRecipe(dish(parted), planned, options).components[1]!.lines[0]!.cells[0]!.workings.result).toBe('27 % of the one batch'));
+  it('a station’s share of it is said: ⅔ ÷ 2½ = 27 %', () => expect(portionRecipe(dish(parted), planned, options).components[1]!.lines[0]!.cells[0]!.workings.result).toBe('27 % of it'));
   it('everything made once would leave nothing for the stations: it stays as it was', () => expect(planBatches(dish(parted, { making: { once: ['c1', 'c2'] } }), four, 14, 0).map(({ kind }) => kind)).toEqual(['stations', 'stations']));
 });
 

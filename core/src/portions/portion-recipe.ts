@@ -140,14 +140,15 @@ function cellOf(line: RecipeLine, batch: Batch, { show, kept, fills }: CellParts
   return { amount, kept: keptText, ...shown, workings: workings(title, [...steps, ...roundingStep(shown.spoons)], shown.spoons.lead, shown.spoons.estimated) };
 }
 
-const noAmount: KitchenAmount = { lead: '–', beside: null, error: 0, estimated: false };
+const noAmount = (lead: string): KitchenAmount => ({ lead, beside: null, error: 0, estimated: false });
 
 /** A line that this batch does not make: it is made once for all, or belongs to another way. */
 function absentCell(line: RecipeLine, batch: Batch, once: Batch | undefined): PortionCell {
   const fromOnce = once !== undefined && batch.kind !== 'made once' && once.components!.includes(line.componentId);
   const share = fromOnce ? toRational(toFraction(batch.factor).div(toFraction(once.factor))) : null;
   const steps = share ? [{ label: 'Made once for all', value: `${showRational(once!.factor)} batch` }, { label: `Its share: ${showRational(batch.factor)} ÷ ${showRational(once!.factor)}`, value: `${Math.round(toNumber(share) * 100)} %` }] : [{ label: batch.heading, value: 'does not make this' }];
-  return { amount: null, absent: true, kept: '', spoons: noAmount, grams: noAmount, workings: workings(`${line.name}, ${batch.heading.toLowerCase()}`, steps, share ? `${Math.round(toNumber(share) * 100)} % of the one batch` : '–', false) };
+  const words = share ? `${Math.round(toNumber(share) * 100)} % of it` : '–';
+  return { amount: null, absent: true, kept: '', spoons: noAmount(words), grams: noAmount(words), workings: workings(`${line.name}, ${batch.heading.toLowerCase()}`, steps, words, false) };
 }
 
 function scalingStep(line: RecipeLine, factor: Rational, amount: Amount, fills: number | undefined): WorkingStep {

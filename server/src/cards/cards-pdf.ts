@@ -58,6 +58,7 @@ function dishContent(dish: CardDish): Content[] {
       ],
     },
     ...dish.components.slice(1).map(componentTable),
+    ...(dish.fromOnce.length > 0 ? [{ text: drawn(`From the batch made once: ${dish.fromOnce.join('; ')}`, 'Text'), bold: true, fontSize: 11.5, margin: [0, 6, 0, 0] as [number, number, number, number] }] : []),
     ...(dish.doneBefore.length > 0 ? [{ text: drawn(`Done before class: ${dish.doneBefore.join(' ')}`, 'Text'), fontSize: 11, italics: true, margin: [0, 6, 0, 2] as [number, number, number, number] }] : []),
     ...dish.steps.map(stepContent),
   ];

@@ -11,7 +11,7 @@ afterAll(() => harness.close());
 const step = (number: number, text: string) => ({ number, text, minutes: 'about 5 min', until: '', vessel: '', notes: [], caution: '' });
 const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<StationCard> = {}): StationCard => ({
   id: 's', place: 'Stations 1, 2', stations: 2, classTitle: 'Test class', classLine: 'Friday', containers: [], checks: [], cautions: [],
-  dishes: [{ title: 'Salad', batch: '⅔ batch', components: [{ name: 'Base', lines: [{ name: 'carrots', amount: '400 g', beside: '', note: '', advice: '', kept: '' }] }], doneBefore: [], steps, allergens: '', credit: '' }], ...to,
+  dishes: [{ title: 'Salad', batch: '⅔ batch', components: [{ name: 'Base', lines: [{ name: 'carrots', amount: '400 g', beside: '', note: '', advice: '', kept: '' }] }], fromOnce: [], doneBefore: [], steps, allergens: '', credit: '' }], ...to,
 });
 const pages = (pdf: Buffer) => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
 const size = (pdf: Buffer) => /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf.toString('latin1'))!.slice(1).map(Number);

@@ -81,6 +81,7 @@ function Dish({ dish }: { dish: CardDish }) {
           </Lines>
         </div>
       ))}
+      {dish.fromOnce.length > 0 ? <p><strong>From the batch made once: {dish.fromOnce.join('; ')}</strong></p> : null}
       {dish.doneBefore.length > 0 ? <Small><em>Done before class: {dish.doneBefore.join(' ')}</em></Small> : null}
       <Steps>{dish.steps.map((step) => <Step key={step.number} step={step} />)}</Steps>
     </section>

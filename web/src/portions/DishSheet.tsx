@@ -91,7 +91,7 @@ function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; sho
 
 function Amount({ id, cell, show, measure, label, plain = false }: { id: string; cell: PortionCell; show: Show; measure: PortionLine['measure']; label: string; plain?: boolean }) {
   const shown = cell[show === 'kitchen' ? measure : show];
-  if (cell.absent) return <Figure id={id} workings={cell.workings} text="–" label={label} />;
+  if (cell.absent) return <Figure id={id} workings={cell.workings} text={shown.lead} label={label} />;
   return <Figure id={id} workings={cell.workings} text={shown.lead} beside={plain ? null : [shown.beside, cell.kept ? `+ ${cell.kept} kept back` : ''].filter(Boolean).join('; ') || null} label={label} />;
 }
 

@@ -1,10 +1,11 @@
 import { useMemo, useState } from 'react';
-import { createAxis, showSpan, type TimelineEntry } from '@fornax/core';
+import { createAxis, showSpan, writePlanCalendar, writePlanCsv, type TimelineEntry } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { showDate, countdown } from '../parts/dates.js';
+import { saveFile } from '../parts/save-file.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
@@ -33,7 +34,7 @@ export default function TimePage() {
   return (
     <>
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline')} />
-      <h2>Before the day</h2>
+      <Head><h2>Before the day</h2><PlanExports /></Head>
       <DaysBefore entries={timeline.daysBefore} />
       <Head>
         <h2>The day, {showDate(view.startsAt)}</h2>
@@ -52,13 +53,26 @@ export default function TimePage() {
   );
 }
 
+/** The plan for elsewhere: a calendar with alarms, a spreadsheet, paper. */
+function PlanExports() {
+  const { view, plan } = useOpenClass();
+  const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
+  return (
+    <Row $gap={1}>
+      <Button look="quiet" onPress={() => saveFile(`${name} plan.ics`, 'text/calendar', writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString()))}>Calendar</Button>
+      <Button look="quiet" onPress={() => saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline))}>CSV</Button>
+      <Button look="quiet" onPress={() => window.print()}>Print</Button>
+    </Row>
+  );
+}
+
 function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
   const { plan } = useOpenClass();
-  const buy = plan.jobs.find((job) => job.kind === 'buy');
+  const trips = plan.jobs.filter((job) => job.kind === 'buy');
   return (
     <Table onKeyDown={walkFigures}>
       <tbody>
-        {buy ? <tr><td>{showDate(buy.localDate)}, {buy.localTime}</td><td>{buy.title}</td><td><Quietly>see Shop</Quietly></td><td><Soon>{countdown(buy.localDate)}</Soon></td></tr> : null}
+        {trips.map((trip) => <tr key={`${trip.localDate} ${trip.title}`}><td>{showDate(trip.localDate)}, {trip.localTime}</td><td>{trip.title}</td><td><Quietly>see Shop</Quietly></td><td><Soon>{countdown(trip.localDate)}</Soon></td></tr>)}
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
