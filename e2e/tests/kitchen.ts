@@ -35,7 +35,10 @@ export async function makeClass(page: Page, title: string, people = '14'): Promi
 export async function addDish(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Add a dish' }).click();
   await page.getByRole('searchbox', { name: 'Search the library' }).fill(name);
-  await page.getByRole('dialog').getByRole('option').first().click();
+  // The list is still being narrowed when the box is filled: what is pressed must be what was asked for.
+  const first = page.getByRole('dialog').getByRole('option').first();
+  await expect(first).toContainText(new RegExp(name, 'i'));
+  await first.click();
   await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: new RegExp(name, 'i') })).toBeVisible();
 }
 
