@@ -151,6 +151,22 @@ describe('making and the clock', () => {
     const ids = planClass(bundle({}, {}, [dish(flight, { making: { flight: 'way' } })])).timeline.clock.map(({ id }) => id);
     expect([ids.includes('d1/s'), ids.includes('d1/q')]).toEqual([true, false]);
   });
+  it('the other ways’ tools are packed too: a press for 2 of 4 stations while the slowest way sets the time', () => {
+    const choice = { id: 'way', name: 'Way', usual: 'quick', options: [{ id: 'quick', name: 'quick' }, { id: 'slow', name: 'slow' }] };
+    const flight = recipe(['1 onion'], { choices: [choice], steps: [step('q', { handsOnMinutes: 2, tools: ['jug blender'], when: { choice: 'way', option: 'quick' } }), step('s', { handsOnMinutes: 9, tools: ['whisk'], when: { choice: 'way', option: 'slow' } })] });
+    const { kit } = planClass(bundle({}, {}, [dish(flight, { making: { flight: 'way' } })]));
+    // 14 people at 4 stations: 1 and 3 the quick way, 2 and 4 the slow one.
+    expect(kit.shared.find(({ id }) => id === 'jug blender')).toMatchObject({ count: 2 });
+  });
+  it('two stations at one batch have twice the hands: 4 people’s work each, as long as alone', () => {
+    const minutes = (making: object) => {
+      const chopped = recipe(['600 g carrots'], { serves: 4, steps: [step('c', { text: 'Chop.', handsOnMinutes: 4 })] });
+      const entry = planClass({ class: classOf([dish(chopped, { making })], { people: 16 }), kitchen }).timeline.clock.find(({ id }) => id === 'd1/c')!;
+      return entry.end - entry.start;
+    };
+    // One batch at a station, or two batches between two: 4 × 1.5 = 6 min.
+    expect([minutes({}), minutes({ shareBatch: true })]).toEqual([6, 6]);
+  });
   it('decisions that are not there are as usual', () => expect(planClass(bundle(noDecisions)).shopping).toEqual(planClass({ class: { ...classOf([dish(salad, { maker: 'demonstration' })]), decisions: undefined }, kitchen }).shopping));
 });
 

@@ -1,11 +1,11 @@
 import { buildKitList, type ToolUse } from '../kit/index.js';
 import { allergensByList, findIngredient, larderOf, type Larder } from '../larder/index.js';
-import { batchOffers, planBatches, portionRecipe, rotationTurns, splitStations, stationsAtOnce, type ClassDish, type PortionPlan } from '../portions/index.js';
+import { batchOffers, flightOf, planBatches, portionRecipe, rotationTurns, splitStations, stationsAtOnce, type ClassDish, type PortionPlan } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { buildShoppingList } from '../shopping/index.js';
 import { buildTimeline } from '../timeline/timeline.js';
 import { createAxis } from '../timeline/axis.js';
-import type { Timeline } from '../timeline/types.js';
+import type { Timeline, TimelineEntry } from '../timeline/types.js';
 import { allergensOf, findWarnings } from './checks.js';
 import { decidedDishes, decisionsOf, slowestWay } from './decide.js';
 import { planJobs } from './jobs.js';
@@ -69,7 +69,8 @@ interface ToolContext { readonly portions: PortionPlan; readonly timeline: Timel
 /** When which tools are in use, where, at how many stations at once, and for which raw food. */
 function toolUses(facts: ClassFacts, { portions, timeline, larder }: ToolContext): ToolUse[] {
   const steps = new Map<string, { dish: ClassDish; step: RecipeStep; raw: string[] }>(facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, { dish, step, raw: rawFood(dish, step.uses, larder) }] as const)));
-  return [...timeline.daysBefore, ...timeline.clock].flatMap((entry): ToolUse[] => {
+  const entries = [...timeline.daysBefore, ...timeline.clock];
+  return [...otherWays(facts, portions, entries), ...entries.flatMap((entry): ToolUse[] => {
     const known = steps.get(entry.id.replace(/:(shown|wait)$/, ''));
     // A tray stays in the oven and beans in their pot; other tools are free again when the hands are.
     const kept = entry.kind === 'wait' ? known?.step.tools.filter((tool) => waitingVessels.has(tool)) : known?.step.tools;
@@ -79,6 +80,21 @@ function toolUses(facts: ClassFacts, { portions, timeline, larder }: ToolContext
       start: entry.start, end: entry.end, place: atStations ? 'stations' : 'demonstration bench', tools: kept, title: entry.title, dishId: known.dish.id, raw: known.raw,
       ...(atStations ? { places: stationsAtOnce(known.dish, facts.dishes, portions.stations) } : {}),
     }];
+  })];
+}
+
+/** The clock follows the slowest way of a tasting flight; the tools of the other ways are wanted at their stations in the same time. */
+function otherWays(facts: ClassFacts, portions: PortionPlan, entries: readonly TimelineEntry[]): ToolUse[] {
+  return facts.dishes.filter((dish) => flightOf(dish) !== null).flatMap((dish) => {
+    const shown = entries.filter((entry) => entry.kind === 'students' && entry.id.startsWith(`${dish.id}/`));
+    const known = new Set(shown.map((entry) => entry.stepId));
+    if (shown.length === 0) return [];
+    const start = Math.min(...shown.map((entry) => entry.start));
+    const end = Math.max(...shown.map((entry) => entry.end));
+    return dish.recipe.steps.filter((step) => step.when && step.place === 'in class' && !known.has(step.id) && step.tools.length > 0).map((step): ToolUse => {
+      const places = portions.dishes.find(({ dishId }) => dishId === dish.id)!.batches.filter((batch) => batch.kind === 'stations' && batch.option === step.when!.option).reduce((sum, batch) => sum + batch.count, 0);
+      return { start, end, place: 'stations', places: Math.max(1, places), tools: step.tools, title: step.text, dishId: dish.id };
+    });
   });
 }
 

@@ -86,6 +86,17 @@ describe('packs, left-overs and what to decide', () => {
     const row = only([use('404 g tinned chickpeas')], { larder: priced });
     expect(row).toMatchObject({ buy: '2 tins of 400 g', cost: 1.2, offers: [{ kind: 'useWhatItHolds', share: '100/101' }] });
   });
+  it('with 400 g there, 804 g lack 404: 4 g less of 804 are 200/201, and one tin is just enough', () => {
+    const there = [stock('tinned-chickpeas', '400 g')];
+    const [offer] = only([use('804 g tinned chickpeas')], { larder: priced, stock: there }).offers;
+    expect(offer).toMatchObject({ share: '200/201', sentence: '1 tin of 400 g is 0.99 % short of 404 g' });
+    expect(only([use('800 g tinned chickpeas')], { larder: priced, stock: there }).buy).toBe('1 tin of 400 g');
+  });
+  it('with 10 % to spare: 366 g and 36.6 are 402.6; 2.6 less, of which a tenth was spare, are 2.36 of 366', () => {
+    const [offer] = only([use('366 g tinned chickpeas')], { larder: priced, decisions: { sparePercent: 10 } }).offers;
+    // 366 × 1.1 − 400 = 2.6; 2.6 ÷ 1.1 ÷ 366 = 0.006458, so the share is 0.993542.
+    expect(toNumber(offer!.share!)).toBeCloseTo(1 - 2.6 / 1.1 / 366, 9);
+  });
   it('no offer to make do where salt must start low or an egg is whole', () => expect(only([use('404 g tinned chickpeas', 1, { scaling: 'startLow' })]).offers).toEqual([]));
   it('an optional spoonful that opens a jar may be skipped: 5 g of 100 g', () => {
     expect(only([use('1 tsp capers, drained', 1, { optional: true })]).offers).toMatchObject([{ kind: 'skip' }]);

@@ -159,7 +159,13 @@ function openedFor({ uses, ingredient, answer, toCover, leftOverUse }: Parts): s
 /** A pack opened for less than this share of it is a decision. */
 const hardlyOpened = 0.25;
 
-function offersOf({ uses, ingredient, answer, toCover, options, leftOverUse, context }: Parts): RowOffer[] {
+/** The share of the use at which just so much is left to buy as the packs hold: what is missing comes off the use, less its spare. */
+function shareThatFits(need: Rational, toCover: Rational, total: number, sparePercent: number): Rational {
+  const missing = toFraction(toCover).sub(toFraction(String(total))).mul(100).div(100 + sparePercent);
+  return toRational(toFraction('1').sub(missing.div(toFraction(need))));
+}
+
+function offersOf({ uses, ingredient, pooled, answer, toCover, options, leftOverUse, context }: Parts): RowOffer[] {
   const offers: RowOffer[] = [];
   const total = answer?.best.total ?? 0;
   const name = ingredientName(ingredient, context.english);
@@ -169,8 +175,8 @@ function offersOf({ uses, ingredient, answer, toCover, options, leftOverUse, con
   const isLinear = uses.every((use) => use.amount !== null && (use.scaling ?? 'linear') === 'linear') && !ingredient.byProducts && !ingredient.indivisible;
   const short = isLinear && answer ? justShort(toCover, ingredient.packs, options) : null;
   if (short) {
-    const share = toRational(toFraction(String(short.total)).div(toFraction(toCover)));
-    offers.push({ kind: 'useWhatItHolds', action: `Use what ${buyWords(short.packs, ingredient)} hold${short.count > 1 ? '' : 's'}`, share, sentence: `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ${showNumber((1 - toNumber(share)) * 100)} % short of ${showNeed(toCover, ingredient)}` });
+    const share = shareThatFits(pooled.need, toCover, short.total, context.decisions.sparePercent);
+    offers.push({ kind: 'useWhatItHolds', action: `Use what ${buyWords(short.packs, ingredient)} hold${short.count > 1 ? '' : 's'}`, share, sentence: `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ${showNumber((1 - short.total / toNumber(toCover)) * 100)} % short of ${showNeed(toCover, ingredient)}` });
   }
   return offers;
 }

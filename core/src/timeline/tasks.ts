@@ -117,11 +117,11 @@ class Building {
     const atStations = madeByStudents.includes(dish.maker) && inClass && !once;
     const batch = once ?? (atStations ? largest(portions.batches.filter((each) => each.kind === 'stations' || each.kind === 'big batch')) : null);
     const where: Hands = atStations ? 'stations' : this.#staffFor(dish, inClass);
-    // All stations work on one big batch together: each has its share of the work.
-    const sharedBy = batch?.kind === 'big batch' ? this.input.stations.sizes.length : 1;
+    // All stations work on one big batch together, two on one that they share: each has its share of the work.
+    const sharedBy = batch?.kind === 'big batch' ? this.input.stations.sizes.length : batch?.kind === 'stations' ? batch.stations.length / batch.count : 1;
     const factor = (batch ? toNumber(batch.factor) : toNumber(portions.batchesInAll)) / sharedBy;
     const shown = this.#addDemonstration(dish, step, atStations);
-    const at: StepPlace = { where, factor, inClass, rounds: roundsFor(step, portions, batch), heating: heatingFor(step, portions, batch), places: atStations && sharedBy === 1 ? stationsAtOnce(dish, this.input.facts.dishes, this.input.stations) : 1 };
+    const at: StepPlace = { where, factor, inClass, rounds: roundsFor(step, portions, batch), heating: heatingFor(step, portions, batch), places: atStations && batch?.kind !== 'big batch' ? stationsAtOnce(dish, this.input.facts.dishes, this.input.stations) : 1 };
     const hands = this.#addHands(dish, step, at);
     if (shown) this.#links.push({ from: shown, to: hands, minLag: 0 });
     const wait = step.waitMinutes ? this.#addWait(dish, step, at, hands) : null;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { money, packKey, type PackChoice, type ShoppingRow } from '@fornax/core';
+import { money, type PackChoice, type ShoppingRow } from '@fornax/core';
 import type { TickView } from '@fornax/contract';
 import styled from 'styled-components';
 import { useDecisions } from '../classes/useDecisions.js';
@@ -56,7 +56,7 @@ function GotBy({ tick }: { tick: TickView | undefined }) {
 function OtherPacks({ row, other, currency }: { row: ShoppingRow; other: PackChoice; currency: string }) {
   const { decisions, decide } = useDecisions();
   const words = [other.buy, other.cost === null ? '' : money(other.cost, currency), other.leftOver].filter(Boolean).join(', ');
-  return <Small><Other type="button" aria-label={`${row.name}: buy ${other.buy} instead`} onClick={() => decide({ packs: { ...decisions.packs, [row.key]: other.key } }, `${row.name}: ${other.buy} instead of ${packKey(row.packs) ? row.buy : 'the rest'}.`)}>or {words}</Other></Small>;
+  return <Small><Other type="button" aria-label={`${row.name}: buy ${other.buy} instead`} onClick={() => decide({ packs: { ...decisions.packs, [row.key]: other.key } }, `${row.name}: ${other.buy} instead of ${row.buy}.`)}>or {words}</Other></Small>;
 }
 
 /** What can be decided about a row: skip it, make do, or put something in its place. */
