@@ -40,9 +40,11 @@ export interface ScheduleResource {
 export interface ScheduleOptions {
   readonly objective: 'shortest' | 'freshest';
   readonly seed: number;
-  /** Effort as a number of placements tried, so that every machine finds the same plan. */
+  /** Effort as a number of steps (a conflict met, or a few tasks rearranged), so that every machine finds the same plan. */
   readonly budgetSteps: number;
   readonly pinned?: Readonly<Record<string, number>>;
+  /** A plan to begin from: starts stay where they can. */
+  readonly standing?: Readonly<Record<string, number>>;
   readonly onImprove?: (starts: Readonly<Record<string, number>>) => void;
 }
 

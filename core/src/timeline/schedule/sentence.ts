@@ -1,0 +1,55 @@
+import type { ScheduleClash, ScheduleProblem, ScheduleResource, ScheduleTask } from './types.js';
+
+/** A clash in a cook's words: what cannot be, in minutes where they are known. */
+export function clashSentence(problem: ScheduleProblem, clash: ScheduleClash, pinned: Readonly<Record<string, number>>): string {
+  const tasks = problem.tasks.filter(({ id }) => clash.tasks.includes(id));
+  const resources = problem.resources.filter(({ id }) => clash.resources.includes(id));
+  if (tasks.length === 1 && clash.links.length === 0) return alone(tasks[0]!, resources, pinned);
+  const names = listed(tasks.map(nameOf));
+  if (resources.length === 0) return `There is not enough time between ${names}: ${gapsOf(problem, clash)}.`;
+  const hands = listed(resources.map(resourceName));
+  const work = resources.length === 1 ? workOn(tasks, resources[0]!) : '';
+  const pins = tasks.filter(({ id }) => pinned[id] !== undefined);
+  return `${capital(hands)} cannot do all of this in the time there is: ${names}${work}${pins.length > 0 ? `; ${listed(pins.map(nameOf))} ${pins.length === 1 ? 'is' : 'are'} pinned` : ''}.`;
+}
+
+function alone(task: ScheduleTask, resources: readonly ScheduleResource[], pinned: Readonly<Record<string, number>>): string {
+  const name = nameOf(task);
+  if (resources.length === 0) return pinned[task.id] === undefined ? `${name} takes ${task.minutes} min, longer than the time it may have.` : `${name} is pinned outside the time it may have.`;
+  const [resource] = resources;
+  const units = task.demands.filter((demand) => demand.resource === resource!.id).reduce((sum, demand) => sum + demand.units, 0);
+  if (units > resource!.capacity) return `${name} needs ${units} of ${resourceName(resource!)}; there ${resource!.capacity === 1 ? 'is' : 'are'} ${resource!.capacity}.`;
+  if (resources.some(({ open }) => open)) return `${name} takes ${task.minutes} min and finds no time in which ${listed(resources.map(resourceName))} can be had that long.`;
+  return `${name} wants ${listed(resources.map(resourceName))} at two settings at once.`;
+}
+
+function gapsOf(problem: ScheduleProblem, { links }: ScheduleClash): string {
+  const names = new Map(problem.tasks.map((task) => [task.id, nameOf(task)]));
+  const gaps = links.map((at) => {
+    const { from, to, minLag, maxLag } = problem.links[at]!;
+    if (maxLag !== undefined) return `“${names.get(to)}” must come within ${maxLag} min of “${names.get(from)}”`;
+    return minLag > 0 ? `“${names.get(to)}” comes at least ${minLag} min after “${names.get(from)}”` : `“${names.get(to)}” comes after “${names.get(from)}”`;
+  });
+  return gaps.join(', ') || 'their times do not fit';
+}
+
+function workOn(tasks: readonly ScheduleTask[], resource: ScheduleResource): string {
+  const minutes = tasks.reduce((sum, task) => sum + task.minutes * task.demands.filter((demand) => demand.resource === resource.id).reduce((units, demand) => units + demand.units, 0), 0);
+  return resource.capacity === 1 && minutes > 0 ? ` (${minutes} min of work)` : '';
+}
+
+function resourceName(resource: ScheduleResource): string {
+  return resource.name ?? resource.id;
+}
+
+function nameOf(task: ScheduleTask): string {
+  return task.name ?? task.id;
+}
+
+function listed(names: readonly string[]): string {
+  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
