@@ -2,7 +2,7 @@ import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
 import { makers, portions, type ClassDecisions, type ClassFacts, type ClassPlan, type DishMaking, type KitchenFacts, type KitDecision, type Maker, type OwnSet, type Portion, type Recipe } from '@fornax/core';
 import { larderId } from './larder.js';
-import { IsLarderIds, IsPackKeys, IsShares, IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
+import { IsLarderIds, IsPackKeys, IsPins, IsShares, IsStepChoices, IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
 
 const shortId = /^[a-z0-9-]{1,40}$/i;
 const between = (what: string, { least, most }: { least: number; most: number }) => ({ message: `${what} ${least} to ${most}.` });
@@ -43,6 +43,9 @@ export class ClassDecisionsDto implements ClassDecisions {
   @IsArray() @ArrayMaxSize(100, { message: 'At most 100 classes are bought for together.' }) @IsUUID(undefined, { each: true, message: 'Choose classes of this kitchen.' }) together: readonly string[];
   @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => KitDecisionDto) kit: readonly KitDecisionDto[];
   @IsArray() @ArrayMaxSize(60) @ValidateNested({ each: true }) @Type(() => OwnSetDto) ownSets: readonly OwnSetDto[];
+  @IsOptional() @IsPins() pins: Record<string, number> = {};
+  @IsOptional() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
+  @IsOptional() @IsStepChoices(['in class', 'before']) when: Record<string, 'in class' | 'before'> = {};
 }
 
 /** One dish on the menu. A dish that is already on it keeps the version of its recipe unless it asks for the newest. */

@@ -72,6 +72,9 @@ export function isShare(value: unknown): boolean {
   return share >= 0.98 && share <= 1;
 }
 
+/** Minutes from class start beyond which nothing is pinned: a month. */
+const farthestPin = 60 * 24 * 31;
+
 /** Short texts by short keys: larder ids, rows of a list, combinations of packs. */
 function isTextMap(value: unknown, isValue: (text: unknown) => boolean): boolean {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
@@ -82,11 +85,17 @@ function isTextMap(value: unknown, isValue: (text: unknown) => boolean): boolean
 export const IsLarderIds = rule('isLarderIds', (value) => isTextMap(value, (text) => typeof text === 'string' && /^[a-z0-9-]{1,40}$/.test(text)), 'Choose ingredients from the larder.');
 export const IsPackKeys = rule('isPackKeys', (value) => isTextMap(value, (text) => typeof text === 'string' && /^[0-9x.+~]{1,120}$/.test(text)), 'Choose one of the combinations of packs.');
 export const IsShares = rule('isShares', (value) => isTextMap(value, isShare), 'A pack may fall short by 2 % at most.');
+export const IsPins = rule('isPins', (value) => isTextMap(value, (start) => Number.isInteger(start) && Math.abs(start as number) <= farthestPin), 'Pin a job to a whole minute within a month of the class.');
 export const IsLocalDate = rule('isLocalDate', isLocalDate, 'Write a date that exists.');
 export const IsChoices = rule('isChoices', isChoices, 'Choose one of the ways that the recipe has.');
 export const IsLocalDateTime = rule('isLocalDateTime', isLocalDateTime, 'Write a date and a time that exist.');
 export const IsRational = rule('isRational', isRational, 'Write an amount above zero, such as 2, ½ or 3/4.');
 export const IsTimeZone = rule('isTimeZone', isTimeZone, 'Choose a time zone.');
+
+/** One of a few words for steps, by step. */
+export function IsStepChoices(words: readonly string[]): PropertyDecorator {
+  return rule('isStepChoices', (value) => isTextMap(value, (word) => words.includes(word as string)), `Choose ${words.join(' or ')}.`)();
+}
 
 function rule(name: string, validate: (value: unknown) => boolean, sentence: string) {
   return (options?: ValidationOptions): PropertyDecorator => ValidateBy({ name, validator: { validate: (value) => validate(value), defaultMessage: () => sentence } }, options);

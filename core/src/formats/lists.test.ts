@@ -57,10 +57,10 @@ describe('the plan elsewhere', () => {
   const planned = planClass({ class: prepared, kitchen });
   const events = (text: string) => new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((event) => ({ uid: String(event.getFirstPropertyValue('uid')), summary: String(event.getFirstPropertyValue('summary')), start: String(event.getFirstPropertyValue('dtstart')), end: String(event.getFirstPropertyValue('dtend')) }));
   const text = writePlanCalendar(prepared, planned.shopping, planned.timeline, '2026-11-20T08:00:00Z');
-  it('as iCalendar: trips and every job of hands before class, none in it', () => expect(events(text).map(({ summary }) => summary)).toEqual(['Buy for Test class: 1 things at Shop', 'Peel the carrots (Test class)', 'Set out the stations (Test class)']));
+  it('as iCalendar: trips and every job of hands before class, none in it', () => expect(events(text).map(({ summary }) => summary)).toEqual(['Buy for Test class: 1 things at Shop', 'Pack the crates (Test class)', 'Peel the carrots (Test class)', 'Set out the stations (Test class)']));
   it('a job is where the plan has it, as long as it takes', () => {
     const entry = planned.timeline.clock.find(({ id }) => id === 'd1/peel')!;
-    const event = events(text)[1]!;
+    const event = events(text)[2]!;
     expect([event.start, Date.parse(event.end) - Date.parse(event.start)]).toEqual([entry.startsAt.replace('.000', ''), (entry.end - entry.start) * 60_000]);
   });
   it('keeps its UID when the class moves by a day', () => {

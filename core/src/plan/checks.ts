@@ -1,7 +1,7 @@
 import { showRational } from '../amounts/index.js';
 import { findIngredient, standardLarder, type Allergen, type Larder } from '../larder/index.js';
 import { looseEnds, type Recipe } from '../recipes/index.js';
-import { showSpan } from '../timeline/timeline.js';
+import { showSpan } from '../timeline/explain.js';
 import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import { money, type ShoppingList } from '../shopping/index.js';

@@ -4,10 +4,11 @@ import type { Larder } from '../larder/index.js';
 import { flightOf, splitStations, type ClassDish } from '../portions/index.js';
 import { applyChoices, recipeMinutes, type Recipe } from '../recipes/index.js';
 import { noShoppingDecisions, type ShoppingDecisions } from '../shopping/index.js';
+import { noTimelineDecisions } from '../timeline/types.js';
 import { withSubstitute } from './substitute.js';
 import type { ClassDecisions, ClassFacts } from './types.js';
 
-export const noDecisions: ClassDecisions = { ...noShoppingDecisions, kit: [], ownSets: [] };
+export const noDecisions: ClassDecisions = { ...noShoppingDecisions, kit: [], ownSets: [], ...noTimelineDecisions };
 
 export function decisionsOf(facts: Pick<ClassFacts, 'decisions'>): ClassDecisions {
   return { ...noDecisions, ...facts.decisions };

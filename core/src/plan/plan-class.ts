@@ -3,7 +3,7 @@ import { allergensByList, findIngredient, larderOf, type Larder } from '../larde
 import { batchOffers, flightOf, planBatches, portionRecipe, rotationTurns, splitStations, stationsAtOnce, type ClassDish, type PortionPlan } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { buildShoppingList } from '../shopping/index.js';
-import { buildTimeline } from '../timeline/timeline.js';
+import { buildTimeline, type TimelineInput } from '../timeline/timeline.js';
 import { createAxis } from '../timeline/axis.js';
 import type { Timeline, TimelineEntry } from '../timeline/types.js';
 import { allergensOf, findWarnings } from './checks.js';
@@ -13,18 +13,20 @@ import { usesOfClass } from './pool.js';
 import type { ClassBundle, ClassFacts, ClassPlan } from './types.js';
 import { giftsOf, ingredientUses, isRawProtein, stepTimes } from './uses.js';
 
+/** How much is put into the clock. */
+export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
+
 /**
  * One class bundle in, one plan out: portions → timeline → kit → shopping → checks. Pure: the same bundle gives the
  * same plan. People and people per station are whole and at least 1; the contract holds them to that.
  */
-export function planClass(given: ClassBundle): ClassPlan {
+export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassPlan {
   const { kitchen } = given;
   const larder = larderOf(kitchen.larder);
   const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, kitchen.english) };
   const bundle = { ...given, class: facts };
   const portions = planPortions(bundle, larder);
-  const timed = facts.dishes.map(slowestWay);
-  const timeline = buildTimeline({ facts: { ...facts, dishes: timed }, kitchen, stations: portions.stations, portions: portions.dishes });
+  const timeline = buildTimeline({ ...timelineInput(facts, kitchen, portions), ...options });
   const axis = createAxis(facts.startsAt, facts.zone);
   const decisions = decisionsOf(facts);
   const kit = buildKitList({
@@ -38,6 +40,18 @@ export function planClass(given: ClassBundle): ClassPlan {
     jobs: planJobs(facts, shopping, timeline),
     allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList) })),
   };
+}
+
+/** What the clock is worked out from; of a tasting flight, the slowest way. */
+function timelineInput(facts: ClassFacts, kitchen: ClassBundle['kitchen'], portions: PortionPlan): TimelineInput {
+  return { facts: { ...facts, dishes: facts.dishes.map(slowestWay) }, kitchen, stations: portions.stations, portions: portions.dishes, decisions: decisionsOf(facts) };
+}
+
+/** The timeline's part of a bundle alone, for questions about other plans of it. */
+export function timelineInputOf(given: ClassBundle): TimelineInput {
+  const larder = larderOf(given.kitchen.larder);
+  const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, given.kitchen.english) };
+  return timelineInput(facts, given.kitchen, planPortions({ ...given, class: facts }, larder));
 }
 
 function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): PortionPlan {
@@ -71,7 +85,7 @@ function toolUses(facts: ClassFacts, { portions, timeline, larder }: ToolContext
   const steps = new Map<string, { dish: ClassDish; step: RecipeStep; raw: string[] }>(facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, { dish, step, raw: rawFood(dish, step.uses, larder) }] as const)));
   const entries = [...timeline.daysBefore, ...timeline.clock];
   return [...otherWays(facts, portions, entries), ...entries.flatMap((entry): ToolUse[] => {
-    const known = steps.get(entry.id.replace(/:(shown|wait)$/, ''));
+    const known = steps.get(entry.id.replace(/:(shown|wait)$/, '').replace('/swap/', '/'));
     // A tray stays in the oven and beans in their pot; other tools are free again when the hands are.
     const kept = entry.kind === 'wait' ? known?.step.tools.filter((tool) => waitingVessels.has(tool)) : known?.step.tools;
     if (!known || !kept || kept.length === 0) return [];

@@ -3,7 +3,7 @@ import { allergensByList, cautionWords, findIngredient, standardLarder, type All
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
 import { pieceSizeOf, recipeMinutes, type Recipe, type RecipeLine } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
-import { showSpan } from '../timeline/timeline.js';
+import { showSpan } from '../timeline/explain.js';
 import { allergensOf } from './checks.js';
 
 /** One computed fact of a recipe, as text with its workings. */

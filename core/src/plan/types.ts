@@ -4,7 +4,7 @@ import type { KitDecisions, KitList } from '../kit/index.js';
 import type { ClassDish, LineKind, PortionPlan, Vessel } from '../portions/index.js';
 import type { Appliance } from '../recipes/index.js';
 import type { ClassNeeds, ShoppingDecisions, ShoppingList, StockItem, Supplier } from '../shopping/index.js';
-import type { Timeline } from '../timeline/types.js';
+import type { Timeline, TimelineDecisions } from '../timeline/types.js';
 
 /** What a class is, apart from its menu. */
 export interface ClassFacts {
@@ -25,8 +25,8 @@ export interface ClassFacts {
   readonly decisions?: Partial<ClassDecisions>;
 }
 
-/** What the instructor decided about the lists of a class. */
-export interface ClassDecisions extends ShoppingDecisions, KitDecisions {}
+/** What the instructor decided about the lists and the times of a class. */
+export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {}
 
 /** Somebody who works in the kitchen. */
 export interface StaffMember {

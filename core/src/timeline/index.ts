@@ -1,5 +1,7 @@
 export * from './types.js';
 export * from './schedule/types.js';
 export { schedule } from './schedule/schedule.js';
-export { buildTimeline, showSpan } from './timeline.js';
+export { buildTimeline } from './timeline.js';
+export { showSpan } from './explain.js';
+export type { Starts } from './attempts.js';
 export { createAxis, type Axis } from './axis.js';

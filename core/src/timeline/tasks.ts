@@ -1,19 +1,19 @@
-import { showNumber, toNumber } from '../amounts/index.js';
+import { toNumber } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts } from '../plan/types.js';
-import { stationsAtOnce, type Batch, type ClassDish, type DishPortions, type Maker, type StationPlan } from '../portions/index.js';
+import { stationsAtOnce, type ClassDish, type DishPortions, type Maker, type StationPlan } from '../portions/index.js';
 import type { Appliance, RecipeStep } from '../recipes/index.js';
 import type { ScheduleLink, ScheduleTask } from './schedule/types.js';
-import type { EntryKind, Lane } from './types.js';
+import { handsOn, heatingFor, largest, minutesALitre, roundsFor, shortTitle, waitTitle } from './minutes.js';
+import type { EntryKind, Lane, TimelineDecisions } from './types.js';
 
 /** Minutes of a class that are not cooking. Starting estimates. */
 export const welcomeMinutes = 5;
 export const eatMinutes = 20;
 export const clearMinutes = 15;
 const setOutMinutesPerStation = 4;
+const packMinutesPerCrate = 2;
 /** People in a class take longer than the recipe's practised hands. */
 const beginnerPace = 1.5;
-/** Work longer than this at a station is shared by two pairs of hands. */
-const shareWorkOverMinutes = 12;
 
 /** A task of the plan with what the clock shows of it. */
 export interface PlanTask extends ScheduleTask {
@@ -37,6 +37,7 @@ export interface TaskInput {
   readonly kitchen: KitchenFacts;
   readonly stations: StationPlan;
   readonly portions: readonly DishPortions[];
+  readonly decisions: TimelineDecisions;
   /** Minutes by which eating is put off because the class does not fit; below 0 it comes forward by the minutes to spare. */
   readonly overrun: number;
 }
@@ -72,6 +73,8 @@ class Building {
   constructor(private readonly input: TaskInput) {
     this.#eatAt = eatMinuteOf(input.facts.lengthMinutes) + input.overrun;
     this.#setOut = setOutMinutesPerStation * input.stations.sizes.length;
+    // Packing and setting out are the assistant's, so they count before any prep is shared out.
+    if (input.facts.assistants > 0) this.#load.assistant = this.#setOut + packMinutesPerCrate * (input.stations.sizes.length + 1);
   }
 
   result(): ClassTasks {
@@ -89,20 +92,18 @@ class Building {
     }
   }
 
-  /** A ready-made swap is one more job before class: all the hands-on work of its batch, by one pair of hands. */
+  /** A ready-made swap is a batch of its own, finished before class: every step by staff, with its waits. */
   #addSwap(dish: ClassDish, portions: DishPortions): void {
     const batch = portions.batches.find((each) => each.kind === 'swap')!;
-    const where = this.#staffFor(dish, false);
-    const written = dish.recipe.steps.reduce((sum, step) => sum + step.handsOnMinutes, 0);
-    const waiting = dish.recipe.steps.reduce((sum, step) => sum + (step.waitMinutes?.high ?? 0), 0);
-    const minutes = Math.max(1, Math.ceil(written * Math.max(0.5, toNumber(batch.factor))));
-    this.#load[where] += minutes;
-    const title = `Make the swap: ${dish.recipe.title}`;
-    this.#tasks.push({
-      id: `${dish.id}/swap`, name: title, minutes, demands: [{ resource: where, units: 1 }], latest: -this.#setOut - waiting, inClass: false, lane: where, kind: 'prep', title,
-      detail: 'One batch finished before class, to take the place of one that must wait.', dishTitle: dish.recipe.title, step: null,
-      how: [{ label: `Hands-on, as written ${written} min`, value: `${minutes} min` }, { label: 'Its waits, before class too', value: `${waiting} min` }],
-    });
+    const swap: ClassDish = { ...dish, id: `${dish.id}/swap`, maker: 'made ahead' };
+    for (const step of dish.recipe.steps) {
+      const where = this.#staffFor(swap, step, false);
+      const at: StepPlace = { where, factor: toNumber(batch.factor), inClass: false, rounds: roundsFor(step, portions, batch), heating: heatingFor(step, portions, batch), places: 1 };
+      const hands = this.#addHands(swap, step, at);
+      const wait = step.waitMinutes ? this.#addWait(swap, step, at, hands) : null;
+      this.#steps.set(keyOf(swap, step.id), { first: hands, last: wait ?? hands, where });
+    }
+    for (const step of dish.recipe.steps) for (const before of step.after) this.#linkSteps(swap, before, this.#steps.get(keyOf(swap, step.id))!.first);
   }
 
   #linkSteps(dish: ClassDish, before: string, first: string): void {
@@ -112,11 +113,11 @@ class Building {
   }
 
   #addStep(dish: ClassDish, step: RecipeStep, portions: DishPortions): StepTasks {
-    const inClass = step.place === 'in class';
+    const inClass = this.#isInClass(dish, step);
     const once = portions.batches.find((each) => each.kind === 'made once' && each.components!.includes(step.componentId)) ?? null;
     const atStations = madeByStudents.includes(dish.maker) && inClass && !once;
     const batch = once ?? (atStations ? largest(portions.batches.filter((each) => each.kind === 'stations' || each.kind === 'big batch')) : null);
-    const where: Hands = atStations ? 'stations' : this.#staffFor(dish, inClass);
+    const where: Hands = atStations ? 'stations' : this.#staffFor(dish, step, inClass);
     // All stations work on one big batch together, two on one that they share: each has its share of the work.
     const sharedBy = batch?.kind === 'big batch' ? this.input.stations.sizes.length : batch?.kind === 'stations' ? batch.stations.length / batch.count : 1;
     const factor = (batch ? toNumber(batch.factor) : toNumber(portions.batchesInAll)) / sharedBy;
@@ -128,9 +129,17 @@ class Building {
     return { first: shown ?? hands, last: wait ?? hands, where };
   }
 
-  /** Prep is shared out by load; in class the assistant does what students do not, and demonstrations are the instructor's. */
-  #staffFor(dish: ClassDish, inClass: boolean): 'you' | 'assistant' {
+  /** A step that may be either is done before, unless the instructor wants it in class. */
+  #isInClass(dish: ClassDish, step: RecipeStep): boolean {
+    const wanted = this.input.decisions.when[keyOf(dish, step.id)];
+    return wanted ? wanted === 'in class' : step.place === 'in class';
+  }
+
+  /** As decided; else prep is shared out by load, and in class the assistant does what students do not. Demonstrations are the instructor's. */
+  #staffFor(dish: ClassDish, step: RecipeStep, inClass: boolean): 'you' | 'assistant' {
     if (this.input.facts.assistants === 0) return 'you';
+    const wanted = this.input.decisions.hands[keyOf(dish, step.id)];
+    if (wanted) return wanted;
     if (inClass) return dish.maker === 'demonstration' ? 'you' : 'assistant';
     return this.#load.assistant <= this.#load.you ? 'assistant' : 'you';
   }
@@ -154,9 +163,9 @@ class Building {
     const watched = shown ? [{ resource: 'stations', units: this.#stationHands() }] : [];
     if (at.where !== 'stations' && !at.inClass) this.#load[at.where] += work.minutes;
     this.#tasks.push({
-      id, name: shortTitle(step.text), minutes: work.minutes, demands: [{ resource: at.where, units: work.pairs }, ...appliance, ...watched],
+      id, name: titleOf(dish, step), minutes: work.minutes, demands: [{ resource: at.where, units: work.pairs }, ...appliance, ...watched],
       earliest: at.inClass ? welcomeMinutes : undefined, latest: at.inClass ? this.#eatAt : -this.#setOut, inClass: at.inClass,
-      lane: at.where, kind: shown ? 'demonstration' : at.where === 'stations' ? 'students' : 'prep', title: shortTitle(step.text), detail: step.text,
+      lane: at.where, kind: shown ? 'demonstration' : at.where === 'stations' ? 'students' : 'prep', title: titleOf(dish, step), detail: step.text,
       dishTitle: dish.recipe.title, step, how: work.how,
     });
     return id;
@@ -168,7 +177,7 @@ class Building {
     const wait = step.waitMinutes!;
     const id = `${hands}:wait`;
     this.#tasks.push({
-      id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds + at.heating, demands: demand, latest: this.#eatAt,
+      id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds + at.heating, demands: demand, latest: isSwap(dish) ? -this.#setOut : this.#eatAt,
       lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
       how: [
         { label: 'Waiting, as written', value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`, note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined },
@@ -232,11 +241,24 @@ class Building {
     this.#fixed('eat', 'Plate, taste and eat', this.#eatAt, eatMinutes, all, 'Taste before and after the last seasoning.');
     this.#fixed('clear', 'Clear and carry home', length - clearMinutes, clearMinutes, all, 'Label what is kept: name, date, use by.');
     const hands = this.input.facts.assistants > 0 ? 'assistant' : 'you';
+    this.#addPacking(hands);
     this.#tasks.push({
       id: 'set-out', name: 'Set out the stations', minutes: this.#setOut, demands: [{ resource: hands, units: 1 }], latest: -1, inClass: false, lane: hands, kind: 'prep',
       title: 'Set out the stations', detail: 'Crates, sorted ingredients, boards on damp cloths.', dishTitle: '', step: null,
       how: [{ label: `${this.input.stations.sizes.length} stations × ${setOutMinutesPerStation} min`, value: `${this.#setOut} min` }],
     });
+  }
+
+  /** Crates are packed before anything is set out. */
+  #addPacking(hands: 'you' | 'assistant'): void {
+    const crates = this.input.stations.sizes.length + 1;
+    const minutes = packMinutesPerCrate * crates;
+    this.#tasks.push({
+      id: 'pack', name: 'Pack the crates', minutes, demands: [{ resource: hands, units: 1 }], latest: -this.#setOut, inClass: false, lane: hands, kind: 'prep',
+      title: 'Pack the crates', detail: 'One for each station and one for the demonstration bench: see Pack.', dishTitle: '', step: null,
+      how: [{ label: `${crates} crates × ${packMinutesPerCrate} min`, value: `${minutes} min` }],
+    });
+    this.#links.push({ from: 'pack', to: 'set-out', minLag: 0 });
   }
 
   #fixed(id: string, title: string, start: number, minutes: number, demands: ScheduleTask['demands'], detail: string): void {
@@ -252,69 +274,14 @@ export function eatMinuteOf(lengthMinutes: number): number {
   return lengthMinutes - clearMinutes - eatMinutes;
 }
 
+function isSwap(dish: ClassDish): boolean {
+  return dish.id.endsWith('/swap');
+}
+
+function titleOf(dish: ClassDish, step: RecipeStep): string {
+  return isSwap(dish) ? `Swap: ${shortTitle(step.text)}` : shortTitle(step.text);
+}
+
 function keyOf(dish: ClassDish, stepId: string): string {
   return `${dish.id}/${stepId}`;
-}
-
-/** The rounds that the fullest vessel of a step asks for, for the batch in question or any. */
-function roundsFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
-  // A second serving dish or box is filled in the same go; a bowl or a pan is worked in again.
-  const fits = portions.fits.filter((fit) => fit.stepId === step.id && fit.kind !== 'serving dish' && fit.kind !== 'storage box' && (!batch || fit.batchId === batch.id));
-  return fits.reduce((most, fit) => Math.max(most, fit.rounds), 1);
-}
-
-/** Bringing a litre of water to the boil on a ring. A starting estimate. */
-const minutesALitre = 3;
-/** Litres of water to a litre of food in a pot: two fifths of it are food. */
-const waterToFood = 1.5;
-
-/** Minutes that a pot takes longer to boil than the recipe counts with, because it holds more water than for the recipe as written. */
-function heatingFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
-  const fits = portions.fits.filter((fit) => fit.stepId === step.id && fit.kind === 'pot' && (!batch || fit.batchId === batch.id));
-  const more = fits.map((fit) => {
-    const factor = toNumber(portions.batches.find((each) => each.id === fit.batchId)!.factor);
-    return ((fit.food / fit.rounds - fit.food / factor) / 1000) * waterToFood * fit.rounds;
-  });
-  return Math.round(Math.max(0, ...more) * minutesALitre);
-}
-
-/** Emptying and filling a vessel again. A starting estimate. */
-const minutesBetweenRounds = 1;
-
-function largest(batches: readonly Batch[]): Batch | null {
-  return batches.reduce<Batch | null>((best, each) => (!best || toNumber(each.factor) > toNumber(best.factor) ? each : best), null);
-}
-
-/**
- * Hands-on minutes for a batch: they grow with the amount per pair of hands, but never fall under half of what is written;
- * loading something that then waits grows only past a double batch. Starting estimates.
- */
-function handsOn(step: RecipeStep, factor: number, at: { hands: number; pace: number; rounds: number }): { minutes: number; pairs: number; how: { label: string; value: string; note?: string }[] } {
-  const growth = step.waitMinutes ? Math.max(1, factor / 2) : Math.max(0.5, factor);
-  const alone = step.handsOnMinutes * growth * at.pace;
-  const pairs = alone > shareWorkOverMinutes && at.hands >= 2 ? 2 : 1;
-  const again = step.handsOnMinutes > 0 ? (at.rounds - 1) * minutesBetweenRounds : 0;
-  const minutes = Math.max(1, Math.ceil(alone / pairs - 1e-9) + again);
-  const how = [
-    { label: 'Hands-on, as written', value: `${step.handsOnMinutes} min` },
-    { label: `× ${showNumber(growth)} for ${showNumber(factor)} batches`, value: `${showNumber(step.handsOnMinutes * growth)} min`, note: step.waitMinutes ? 'Loading grows only past a double batch.' : growth > factor ? 'Never under half of what is written.' : undefined },
-    ...(at.pace === 1 ? [] : [{ label: `× ${at.pace} for people who are learning`, value: `${showNumber(alone)} min` }]),
-    ...(pairs > 1 ? [{ label: 'Two pairs of hands', value: `${minutes - again} min` }] : []),
-    ...(again > 0 ? [{ label: `${at.rounds} rounds: it does not fit at once`, value: `+ ${again} min` }] : []),
-  ];
-  return { minutes, pairs, how };
-}
-
-const longestTitle = 46;
-
-/** The first clause of a step, for a bar of the clock. */
-export function shortTitle(text: string): string {
-  const clause = text.split(/[.;:]| until | then /)[0]!.trim().replace(/,$/, '');
-  if (clause.length <= longestTitle) return clause;
-  const cut = clause.slice(0, longestTitle);
-  return `${cut.slice(0, cut.lastIndexOf(' ') > 20 ? cut.lastIndexOf(' ') : longestTitle).replace(/[,\s]+$/, '')} …`;
-}
-
-function waitTitle(step: RecipeStep): string {
-  return `${shortTitle(step.text)}${step.occupies?.setting ? `, ${step.occupies.setting}` : ''}`;
 }

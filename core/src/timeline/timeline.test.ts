@@ -3,7 +3,8 @@ import { planBatches, portionRecipe, splitStations } from '../portions/index.js'
 import type { ClassFacts, KitchenFacts } from '../plan/types.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { createAxis } from './axis.js';
-import { buildTimeline, showSpan } from './timeline.js';
+import { showSpan } from './explain.js';
+import { buildTimeline } from './timeline.js';
 
 function timelineOf(facts: ClassFacts, of: KitchenFacts = kitchen) {
   const stations = splitStations(facts.people, facts.peoplePerStation);

@@ -5,6 +5,18 @@ export type Lane = 'you' | 'assistant' | 'stations' | 'oven' | 'hob' | 'blender'
 
 export type EntryKind = 'prep' | 'demonstration' | 'students' | 'wait' | 'class';
 
+/** What the instructor decided about the times of a class. Steps are named "dish/step". */
+export interface TimelineDecisions {
+  /** Task → start in minutes from class start. */
+  readonly pins: Readonly<Record<string, number>>;
+  /** Step → whose hands do it, where students do not. */
+  readonly hands: Readonly<Record<string, 'you' | 'assistant'>>;
+  /** Step → in class or before, against what the recipe or the planner says. */
+  readonly when: Readonly<Record<string, 'in class' | 'before'>>;
+}
+
+export const noTimelineDecisions: TimelineDecisions = { pins: {}, hands: {}, when: {} };
+
 /** One bar of the clock. Minutes count from class start. */
 export interface TimelineEntry {
   readonly id: string;
@@ -16,6 +28,12 @@ export interface TimelineEntry {
   readonly stepId: string;
   readonly start: number;
   readonly end: number;
+  /** Its start stays where the instructor put it. */
+  readonly isPinned: boolean;
+  /** Whose hands it takes, and how many pairs. */
+  readonly hands: { readonly who: 'you' | 'assistant' | 'stations'; readonly pairs: number } | null;
+  /** Ids of the entries that must be finished first. */
+  readonly after: readonly string[];
   /** ISO instants of start and end, and the local wall time "18:30" and date "2026-11-27". */
   readonly startsAt: string;
   readonly localDate: string;
@@ -49,4 +67,12 @@ export interface Timeline {
   readonly spareMinutes: number;
   readonly clashes: readonly TimelineClash[];
   readonly usedWorkings: Workings;
+  /** Minutes of the class by what takes them, most first. */
+  readonly budget: readonly { readonly title: string; readonly minutes: number; readonly stepKey: string }[];
+  /** Steps that could be in class and are done before, with the class minutes that this saves. */
+  readonly ahead: readonly { readonly stepKey: string; readonly title: string; readonly dishTitle: string; readonly minutes: number }[];
+  /** Starts by task, to begin from when something changes. */
+  readonly starts: Readonly<Record<string, number>>;
+  /** Pins that no plan can keep; they were let go. */
+  readonly brokenPins: readonly string[];
 }

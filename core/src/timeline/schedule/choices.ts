@@ -20,26 +20,27 @@ export interface Choices {
   readonly pairs: Pairs | null;
 }
 
-/** Up to this many tasks every two of them have their order as a choice of its own; beyond, only start times are searched. */
-const mostOrdered = 40;
-
 export function choicesOf(model: Model): Choices {
   const apart = pairsApart(model);
-  if (model.count > mostOrdered) return { count: 0, orders: [], overlaps: [], pairs: apart.size === 0 ? null : new Pairs([...apart.values()], model.minutes) };
+  if (!model.isOrdered) return { count: 0, orders: [], overlaps: [], pairs: apart.size === 0 ? null : new Pairs([...apart.values()], model.minutes) };
   const building = new ChoiceBuilder(model, apart);
   model.problem.resources.forEach((resource, at) => building.addResource(resource, usersOf(model, at)));
   return building.result();
 }
 
+/** Up to this many tasks those that are too much together are kept apart pair by pair. */
+const mostPaired = 150;
+
 /** Pairs that can never run at once, with the longest gap between them: other settings, or together more than there is. */
 function pairsApart(model: Model): Map<number, Pair> {
   const apart = new Map<number, Pair>();
+  const isSmall = model.count <= mostPaired;
   model.problem.resources.forEach((resource, at) => {
     const users = usersOf(model, at);
     users.forEach((one, index) => {
       for (const other of users.slice(index + 1)) {
         const differ = one.settings.length > 0 && other.settings.length > 0 && one.settings[0] !== other.settings[0];
-        const isTooMuch = one.units + other.units > resource.capacity && model.count <= mostOrdered;
+        const isTooMuch = one.units + other.units > resource.capacity && isSmall;
         if (!differ && !isTooMuch) continue;
         const key = one.task * model.count + other.task;
         const gap = Math.max(differ ? resource.changeoverMinutes ?? 0 : 0, apart.get(key)?.gap ?? 0);
@@ -104,7 +105,7 @@ class ChoiceBuilder {
 export function addChoices(engine: Engine, { orders, overlaps, pairs }: Choices, tasks: number): Orders | null {
   const propagator = orders.length > 0 ? new Orders(orders, engine) : null;
   if (propagator) engine.addPropagator(propagator, propagator.variables);
-  decideForced(engine, orders, tasks);
+  if (propagator) decideForced(engine, orders, tasks);
   for (const { propagator, choices } of overlaps) engine.addPropagator(propagator, choices);
   if (pairs) engine.addPropagator(pairs, pairs.tasks);
   return propagator;

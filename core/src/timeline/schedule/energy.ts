@@ -5,9 +5,11 @@ import type { Use } from './timetable.js';
 export class Energy implements Propagator {
   readonly priority = 2;
 
-  constructor(private readonly uses: readonly Use[], private readonly capacity: number, private readonly open: readonly (readonly [number, number])[] | null) {}
+  /** With `isThorough`, after every decision; else before the first only. */
+  constructor(private readonly uses: readonly Use[], private readonly capacity: number, private readonly open: readonly (readonly [number, number])[] | null, private readonly isThorough: boolean) {}
 
   propagate(engine: Engine): boolean {
+    if (!this.isThorough && engine.level > 0) return true;
     const windows = this.uses.map((use) => ({ use, from: engine.from(use.task), to: engine.to(use.task) + use.minutes })).sort((a, b) => b.from - a.from);
     const ends = [...new Set(windows.map(({ to }) => to))];
     for (const end of ends) {

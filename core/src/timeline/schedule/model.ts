@@ -22,6 +22,7 @@ export interface Model {
   readonly ends: readonly (readonly [from: number, to: number])[];
   readonly pinned: Readonly<Record<string, number>>;
   readonly inClass: readonly number[];
+  readonly isOrdered: boolean;
   /** Nothing says when it is over: the last end is 0. */
   readonly isFloating: boolean;
   /** Nothing ties it to any moment: a plan can be moved as a whole. */
@@ -32,13 +33,17 @@ export interface Model {
   readonly wantedEnd: number;
 }
 
-export function modelOf(problem: ScheduleProblem, pinned: Readonly<Record<string, number>>): Model {
+/** Up to this many tasks every two of them have their order as a choice; beyond, only start times are searched. */
+const mostOrdered = 40;
+
+/** With `isOrdered`, every two tasks of a small problem have their order as a choice of its own: slower to set up, and far better at proofs. */
+export function modelOf(problem: ScheduleProblem, pinned: Readonly<Record<string, number>>, isOrdered = true): Model {
   const index = new Map(problem.tasks.map((task, at) => [task.id, at]));
   const resources = new Map(problem.resources.map((resource, at) => [resource.id, at]));
   const inClass = problem.tasks.flatMap((task, at) => (task.inClass ? [at] : []));
   const latest = problem.tasks.flatMap((task) => [...(task.latest === undefined ? [] : [task.latest]), ...(pinned[task.id] === undefined ? [] : [pinned[task.id]! + task.minutes])]);
   return {
-    problem, pinned, count: problem.tasks.length, minutes: problem.tasks.map((task) => task.minutes),
+    problem, pinned, isOrdered: isOrdered && problem.tasks.length <= mostOrdered, count: problem.tasks.length, minutes: problem.tasks.map((task) => task.minutes),
     needs: problem.tasks.map((task) => needsOf(task, resources)),
     ends: problem.links.map((link) => [index.get(link.from)!, index.get(link.to)!]),
     inClass: inClass.length > 0 ? inClass : problem.tasks.map((_, at) => at),
@@ -173,5 +178,5 @@ function addResource(engine: Engine, model: Model, at: number): void {
   const tasks = takers.map(({ task }) => task);
   if (takers.reduce((sum, { units }) => sum + units, 0) <= resource.capacity) return;
   engine.addPropagator(new Timetable(takers, resource.capacity), tasks);
-  if (takers.length <= mostChecked) engine.addPropagator(new Energy(takers, resource.capacity, resource.open ? mergeIntervals(resource.open) : null), tasks);
+  if (takers.length <= mostChecked) engine.addPropagator(new Energy(takers, resource.capacity, resource.open ? mergeIntervals(resource.open) : null, model.isOrdered), tasks);
 }

@@ -23,6 +23,7 @@ export interface OptimiseOptions {
   readonly steps: Steps;
   /** A plan to begin from; its starts are kept where they can be. */
   readonly standing?: Starts;
+  readonly firstOnly?: boolean;
   readonly onImprove?: (starts: Starts) => void;
 }
 
@@ -77,11 +78,15 @@ class Optimiser {
     if (this.model.count === 0) return { status: 'found', starts: [], length: 0, lowerBound: 0 };
     const first = this.#repair() ? 'found' : this.first();
     if (first !== 'found') return first === 'none' ? { status: 'none' } : { status: 'limit', lowerBound: this.#lowerBound };
-    if (!this.options.standing) this.#justify();
-    if (!this.#prove()) this.#improve();
+    if (!this.options.firstOnly) this.#better();
     const starts = this.#best!;
     const length = spanOf(this.model, this.model.inClass, starts);
     return { status: 'found', starts, length, lowerBound: Math.min(length, this.#lowerBound) };
+  }
+
+  #better(): void {
+    if (!this.options.standing) this.#justify();
+    if (!this.#prove()) this.#improve();
   }
 
   /** Mends the plan that stands: what is near to the moved tasks may move too, more and more of it, and the rest stays. */

@@ -15,19 +15,26 @@ const stepsForFact = 3000;
  * malformed input with a plain message.
  */
 export function schedule(problem: ScheduleProblem, options: ScheduleOptions): ScheduleResult {
-  validateProblem(problem, options);
+  const result = findPlan(problem, options);
+  if (result.status !== 'none') return result;
   const pinned = options.pinned ?? {};
-  const model = modelOf(problem, pinned);
+  const clash = irreducibleClash(problem, pinned, stepsForFact);
+  return { status: 'impossible', clash, sentence: clashSentence(problem, clash, pinned) };
+}
+
+/** The same without looking for what clashes where there is no plan. */
+export function findPlan(problem: ScheduleProblem, options: ScheduleOptions): Exclude<ScheduleResult, { status: 'impossible' }> | { readonly status: 'none' } {
+  validateProblem(problem, options);
+  const model = modelOf(problem, options.pinned ?? {}, !options.firstOnly);
   const outcome = optimise(model, {
-    objective: options.objective, seed: options.seed, steps: { left: options.budgetSteps },
+    objective: options.objective, seed: options.seed, steps: { left: options.budgetSteps }, firstOnly: options.firstOnly ?? false,
     ...(options.standing ? { standing: standingStarts(model, options.standing) } : {}),
     ...(options.onImprove ? { onImprove: (starts: Starts) => options.onImprove!(startsById(model, starts)) } : {}),
   });
   const bound = options.objective === 'shortest' && outcome.status !== 'none' ? { lowerBound: outcome.lowerBound } : {};
   if (outcome.status === 'limit') return { status: 'undecided', ...bound, sentence: 'No plan was found in the steps allowed; one may still exist.' };
   if (outcome.status === 'found') return { status: 'scheduled', starts: startsById(model, outcome.starts), length: outcome.length, ...bound };
-  const clash = irreducibleClash(problem, pinned, stepsForFact);
-  return { status: 'impossible', clash, sentence: clashSentence(problem, clash, pinned) };
+  return { status: 'none' };
 }
 
 function startsById({ problem }: Model, starts: Starts): Record<string, number> {

@@ -45,6 +45,8 @@ export interface ScheduleOptions {
   readonly pinned?: Readonly<Record<string, number>>;
   /** A plan to begin from: starts stay where they can. */
   readonly standing?: Readonly<Record<string, number>>;
+  /** The first valid plan will do. */
+  readonly firstOnly?: boolean;
   readonly onImprove?: (starts: Readonly<Record<string, number>>) => void;
 }
 

@@ -1,0 +1,96 @@
+import { describe, expect, it } from 'vitest';
+import type { ClassDecisions, ClassFacts } from './types.js';
+import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import { noDecisions } from './decide.js';
+import { planClass } from './plan-class.js';
+import { clashReport, proposeAhead, whatIfEffect, withWhatIf } from './what-if.js';
+
+const cut = step('cut', { place: 'before', handsOnMinutes: 10, text: 'Cut the carrots.' });
+const salad = recipe([], { steps: [cut, step('toss', { after: ['cut'], text: 'Toss.' })] });
+const bundle = (decisions: Partial<ClassDecisions> = {}, to: Partial<ClassFacts> = {}, of = salad) => ({ class: classOf([dish(of)], { people: 4, ...to, decisions: { ...noDecisions, ...decisions } }), kitchen });
+const all = ({ timeline }: ReturnType<typeof planClass>) => [...timeline.daysBefore, ...timeline.clock];
+const entry = (plan: ReturnType<typeof planClass>, id: string) => all(plan).find((each) => each.id === id)!;
+
+describe('decisions about the clock', () => {
+  it('a pin stays where it was put, says so, and what comes before it makes room', () => {
+    const pinned = planClass(bundle({ pins: { 'd1/cut': -60 } }));
+    expect(entry(pinned, 'd1/cut')).toMatchObject({ start: -60, isPinned: true });
+    expect(entry(pinned, 'd1/cut').workings.steps).toContainEqual({ label: 'Pinned: you put it here', value: '17:30' });
+    expect(pinned.timeline.status).toBe('scheduled');
+  });
+  it('a pin that no plan can keep is let go and named; the others stay', () => {
+    // Cutting must be over before the stations are set out, before class: it cannot begin in class.
+    const pinned = planClass(bundle({ pins: { 'd1/cut': 30, pack: -90 } }));
+    expect(pinned.timeline).toMatchObject({ status: 'strained', brokenPins: ['d1/cut'] });
+    expect(entry(pinned, 'pack').start).toBe(-90);
+  });
+  it('a pin of a step that is no longer there is passed over', () => expect(planClass(bundle({ pins: { 'd9/gone': -60 } })).timeline.status).toBe('scheduled'));
+  it('the assistant does what is given to the assistant', () => {
+    expect(entry(planClass(bundle({ hands: { 'd1/cut': 'assistant' } }, { assistants: 1 })), 'd1/cut')).toMatchObject({ lane: 'assistant', hands: { who: 'assistant', pairs: 1 } });
+    expect(entry(planClass(bundle({ hands: { 'd1/cut': 'you' } }, { assistants: 1 })), 'd1/cut').lane).toBe('you');
+  });
+  it('what may be either is done before and listed so, or in class if that is wanted', () => {
+    const open = recipe([], { steps: [step('chop', { place: 'either', handsOnMinutes: 8, text: 'Chop.' })] });
+    const before = planClass(bundle({}, {}, open));
+    expect(before.timeline.ahead).toEqual([{ stepKey: 'd1/chop', title: 'Chop', dishTitle: 'Test salad', minutes: 8 }]);
+    expect(entry(before, 'd1/chop').end).toBeLessThanOrEqual(0);
+    expect(entry(planClass(bundle({ when: { 'd1/chop': 'in class' } }, {}, open)), 'd1/chop')).toMatchObject({ kind: 'students' });
+  });
+  it('effort betters the plan and never makes it invalid: the span from first start to last end does not grow', () => {
+    const span = (plan: ReturnType<typeof planClass>) => Math.max(...all(plan).map(({ end }) => end)) - Math.min(...all(plan).map(({ start }) => start));
+    const quick = planClass(bundle());
+    const better = planClass(bundle(), { effort: 100, standing: quick.timeline.starts });
+    expect(span(better)).toBeLessThanOrEqual(span(quick));
+  });
+});
+
+describe('what if', () => {
+  it('one assistant more takes the packing: with two pairs of hands prep begins later', () => {
+    const long = recipe([], { steps: [{ ...cut, handsOnMinutes: 40 }] });
+    const first = Math.min(...planClass(bundle({}, {}, long)).timeline.clock.map(({ start }) => start));
+    expect(whatIfEffect(bundle({}, {}, long), { kind: 'assistant' }).firstStart).toBeGreaterThan(first);
+  });
+  it('a class 15 min longer uses a smaller share of its minutes', () => {
+    const base = planClass(bundle()).timeline;
+    expect(whatIfEffect(bundle(), { kind: 'longer', minutes: 15 }).usedPercent).toBeLessThan(base.usedPercent);
+  });
+  it('changes nothing that was not asked for', () => {
+    const given = bundle({ pins: { 'd1/cut': -60, pack: -90 } });
+    expect(withWhatIf(given, { kind: 'unpin', task: 'pack' }).class).toEqual({ ...given.class, decisions: { ...given.class.decisions, pins: { 'd1/cut': -60 } } });
+    expect(withWhatIf(given, { kind: 'appliance', appliance: 'oven' }).kitchen.appliances.filter((each, at) => each !== given.kitchen.appliances[at]).map(({ appliance }) => appliance)).toEqual(['oven']);
+  });
+});
+
+describe('a clash and its ways out', () => {
+  it('two pins on one pair of hands: both are named, and unpinning either was found to work', () => {
+    // Cutting takes 10 min from −60; packing is pinned into it.
+    const report = clashReport(bundle({ pins: { 'd1/cut': -60, pack: -55 } }));
+    expect(report.result).toMatchObject({ status: 'impossible', clash: { tasks: expect.arrayContaining(['d1/cut', 'pack']) as unknown, links: [], resources: ['you'] } });
+    expect(report.waysOut).toContainEqual({ kind: 'unpin', task: 'pack' });
+    expect(report.waysOut).toContainEqual({ kind: 'unpin', task: 'd1/cut' });
+    for (const way of report.waysOut) expect(planClass(withWhatIf(bundle({ pins: { 'd1/cut': -60, pack: -55 } }), way)).timeline.brokenPins).toEqual([]);
+  });
+  it('a class that is too short: longer by what was found to do', () => {
+    const long = recipe([], { steps: [step('knead', { handsOnMinutes: 80 }), step('rest', { handsOnMinutes: 0, waitMinutes: { low: 40, high: 40 }, after: ['knead'] })] });
+    // 5 welcome + 60 (80 × 1.5 ÷ 2) + 1 + 40 + 20 eating + 15 clearing = 141 > 120; 15 min more are too few, 30 do.
+    const report = clashReport(bundle({}, { lengthMinutes: 120 }, long));
+    expect(report.result.status).toBe('impossible');
+    expect(report.waysOut).toContainEqual({ kind: 'longer', minutes: 30 });
+    expect(report.waysOut).not.toContainEqual({ kind: 'longer', minutes: 15 });
+  });
+  it('a plan on time has no clash', () => expect(clashReport(bundle())).toMatchObject({ result: { status: 'scheduled' }, waysOut: [] }));
+});
+
+describe('what to prepare ahead', () => {
+  const full = recipe([], { steps: [step('peel', { place: 'either', handsOnMinutes: 40, text: 'Peel.' }), step('slice', { handsOnMinutes: 20, after: ['peel'], text: 'Slice.' })] });
+  it('moves the step that saves most until the class fits within 85 %', () => {
+    // In class: 5 + 30 (40 × 1.5 ÷ 2) + 15 + 20 + 15 = 85 of 90 min, 94 %. With the peeling done before, 55 min: 61 %.
+    const facts = bundle({ when: { 'd1/peel': 'in class' } }, { lengthMinutes: 90 }, full);
+    expect(planClass(facts).timeline.usedPercent).toBe(94);
+    expect(proposeAhead(facts)).toEqual([{ step: 'd1/peel', title: 'Peel', usedPercent: 61 }]);
+  });
+  it('what students are to do stays in class, and a class with room is left alone', () => {
+    expect(proposeAhead(bundle({}, { lengthMinutes: 60 }, recipe([], { steps: [step('slice', { handsOnMinutes: 40 })] })))).toEqual([]);
+    expect(proposeAhead(bundle())).toEqual([]);
+  });
+});

@@ -1,0 +1,110 @@
+import type { ScheduleResult } from '../timeline/schedule/types.js';
+import { explainTimeline, isOnTime } from '../timeline/timeline.js';
+import type { Timeline } from '../timeline/types.js';
+import { decisionsOf } from './decide.js';
+import { planClass, timelineInputOf } from './plan-class.js';
+import type { ClassBundle } from './types.js';
+
+/** A change that is tried without being made. */
+export type WhatIf =
+  | { readonly kind: 'assistant' }
+  | { readonly kind: 'longer'; readonly minutes: number }
+  | { readonly kind: 'appliance'; readonly appliance: string }
+  | { readonly kind: 'unpin'; readonly task: string }
+  | { readonly kind: 'before'; readonly step: string };
+
+/** The bundle as it would be. */
+export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
+  const { class: facts, kitchen } = bundle;
+  const decisions = decisionsOf(facts);
+  switch (whatIf.kind) {
+    case 'assistant': return { ...bundle, class: { ...facts, assistants: facts.assistants + 1 } };
+    case 'longer': return { ...bundle, class: { ...facts, lengthMinutes: facts.lengthMinutes + whatIf.minutes } };
+    case 'appliance': return { ...bundle, kitchen: { ...kitchen, appliances: kitchen.appliances.map((each) => (each.appliance === whatIf.appliance ? { ...each, capacity: each.capacity * 2 } : each)) } };
+    case 'unpin': return { ...bundle, class: { ...facts, decisions: { ...decisions, pins: Object.fromEntries(Object.entries(decisions.pins).filter(([task]) => task !== whatIf.task)) } } };
+    case 'before': return { ...bundle, class: { ...facts, decisions: { ...decisions, when: { ...decisions.when, [whatIf.step]: 'before' } } } };
+  }
+}
+
+/** What a change does to the clock. */
+export interface WhatIfEffect {
+  readonly whatIf: WhatIf;
+  /** Class minutes used, in per cent, and minutes over the class. */
+  readonly usedPercent: number;
+  readonly overrunMinutes: number;
+  readonly clashes: number;
+  /** First start of all, in minutes from class start. */
+  readonly firstStart: number;
+}
+
+export function effectOf(whatIf: WhatIf, timeline: Timeline): WhatIfEffect {
+  const starts = [...timeline.daysBefore, ...timeline.clock].map((entry) => entry.start);
+  return { whatIf, usedPercent: timeline.usedPercent, overrunMinutes: timeline.overrunMinutes, clashes: timeline.clashes.length + timeline.brokenPins.length, firstStart: starts.length === 0 ? 0 : Math.min(...starts) };
+}
+
+export function whatIfEffect(bundle: ClassBundle, whatIf: WhatIf): WhatIfEffect {
+  return effectOf(whatIf, planClass(withWhatIf(bundle, whatIf)).timeline);
+}
+
+/** Minutes by which a class may be made longer to find a way out, tried in turn. */
+const longerBy = [15, 30, 60];
+
+export interface ClashReport {
+  readonly result: ScheduleResult;
+  /** Single changes with which there is a plan on time; each was tried. */
+  readonly waysOut: readonly WhatIf[];
+}
+
+/** What clashes in a class that has no plan on time, and which single changes were found to free it. */
+export function clashReport(bundle: ClassBundle): ClashReport {
+  const result = explainTimeline(timelineInputOf(bundle));
+  if (result.status === 'scheduled') return { result, waysOut: [] };
+  return { result, waysOut: candidates(bundle, result).filter((whatIf) => isOnTime(timelineInputOf(withWhatIf(bundle, whatIf)))) };
+}
+
+function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
+  const tasks = result.status === 'impossible' ? result.clash.tasks : [];
+  const resources = result.status === 'impossible' ? result.clash.resources : [];
+  const pins = Object.keys(decisionsOf(bundle.class).pins).filter((task) => tasks.includes(task));
+  const appliances = bundle.kitchen.appliances.filter(({ appliance, capacity }) => capacity > 0 && resources.includes(appliance));
+  const steps = tasks.filter((task) => bundle.class.dishes.some((dish) => dish.recipe.steps.some((step) => `${dish.id}/${step.id}` === task && step.place !== 'before')));
+  return [
+    ...pins.map((task): WhatIf => ({ kind: 'unpin', task })), ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
+    ...steps.map((step): WhatIf => ({ kind: 'before', step })), { kind: 'assistant' }, ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
+  ];
+}
+
+/** A class over this share of its minutes runs late. */
+const fullClassPercent = 85;
+
+export interface AheadProposal { readonly step: string; readonly title: string; readonly usedPercent: number }
+
+/** Steps to do before class until it fits within 85 % of its minutes: each time the one that saves most, of those whose result keeps. */
+export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
+  const proposals: AheadProposal[] = [];
+  let current = bundle;
+  let { timeline } = planClass(current);
+  while (timeline.usedPercent > fullClassPercent || timeline.overrunMinutes > 0) {
+    const tried = movable(current, timeline).map((step) => ({ step, next: withWhatIf(current, { kind: 'before', step }) })).map((each) => ({ ...each, timeline: planClass(each.next).timeline }));
+    const best = tried.filter((each) => isBetter(each.timeline, timeline)).sort((a, b) => (isBetter(a.timeline, b.timeline) ? -1 : 1))[0];
+    if (!best) break;
+    proposals.push({ step: best.step, title: timeline.budget.find(({ stepKey }) => stepKey === best.step)?.title ?? '', usedPercent: best.timeline.usedPercent });
+    ({ timeline } = best);
+    current = best.next;
+  }
+  return proposals;
+}
+
+function isBetter(timeline: Timeline, than: Timeline): boolean {
+  if (timeline.clashes.length > than.clashes.length) return false;
+  return timeline.overrunMinutes < than.overrunMinutes || (timeline.overrunMinutes === than.overrunMinutes && timeline.usedPercent < than.usedPercent);
+}
+
+/** Most steps tried at a time. */
+const mostTried = 8;
+
+/** The steps in class that may be done before: those the recipe leaves open, longest first. What students are to do themselves stays in class. */
+function movable({ class: facts }: ClassBundle, timeline: Timeline): string[] {
+  const open = new Set(facts.dishes.flatMap((dish) => dish.recipe.steps.filter((step) => step.place === 'either').map((step) => `${dish.id}/${step.id}`)));
+  return timeline.budget.map(({ stepKey }) => stepKey).filter((step) => open.has(step)).slice(0, mostTried);
+}
