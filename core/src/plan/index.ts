@@ -8,3 +8,4 @@ export { recipeFacts, dietsOf, seasonText, monthsText, type RecipeFact, type Rec
 export * from './card-types.js';
 export { stationCards, type CardInput } from './station-cards.js';
 export * from './what-if.js';
+export * from './rehearse.js';

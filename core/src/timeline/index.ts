@@ -5,3 +5,4 @@ export { buildTimeline } from './timeline.js';
 export { showSpan } from './explain.js';
 export type { Starts } from './attempts.js';
 export { createAxis, type Axis } from './axis.js';
+export { rehearse, type Rehearsal, type RehearsalProblem, type RehearsalStep } from './rehearsal.js';
