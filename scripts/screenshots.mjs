@@ -31,7 +31,7 @@ const views = [
   }],
   ['time-in-class', async (open, at, page) => {
     await open(`${at}/time`);
-    await page.getByRole('button', { name: 'In class' }).click();
+    await page.getByRole('button', { name: 'In class', exact: true }).click();
     await page.getByRole('button', { name: /^Show: Shave the fennel/ }).focus();
   }],
   ['recipes', (open) => open('/recipes')],

@@ -3,7 +3,7 @@ import type { ClassDecisions, ClassFacts } from './types.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { noDecisions } from './decide.js';
 import { planClass } from './plan-class.js';
-import { clashReport, proposeAhead, whatIfEffect, withWhatIf } from './what-if.js';
+import { clashReport, proposeAhead, whatIfEffects, withWhatIf } from './what-if.js';
 
 const cut = step('cut', { place: 'before', handsOnMinutes: 10, text: 'Cut the carrots.' });
 const salad = recipe([], { steps: [cut, step('toss', { after: ['cut'], text: 'Toss.' })] });
@@ -47,12 +47,13 @@ describe('decisions about the clock', () => {
 describe('what if', () => {
   it('one assistant more takes the packing: with two pairs of hands prep begins later', () => {
     const long = recipe([], { steps: [{ ...cut, handsOnMinutes: 40 }] });
-    const first = Math.min(...planClass(bundle({}, {}, long)).timeline.clock.map(({ start }) => start));
-    expect(whatIfEffect(bundle({}, {}, long), { kind: 'assistant' }).firstStart).toBeGreaterThan(first);
+    const [now, more] = whatIfEffects(bundle({}, {}, long), [{ kind: 'assistant' }]);
+    expect(more!.firstStart).toBeGreaterThan(now!.firstStart);
   });
   it('a class 15 min longer uses a smaller share of its minutes', () => {
-    const base = planClass(bundle()).timeline;
-    expect(whatIfEffect(bundle(), { kind: 'longer', minutes: 15 }).usedPercent).toBeLessThan(base.usedPercent);
+    const [now, more] = whatIfEffects(bundle(), [{ kind: 'longer', minutes: 15 }]);
+    expect(now).toMatchObject({ whatIf: null, overrunMinutes: 0, clashes: 0 });
+    expect(more!.usedPercent).toBeLessThan(now!.usedPercent);
   });
   it('changes nothing that was not asked for', () => {
     const given = bundle({ pins: { 'd1/cut': -60, pack: -90 } });

@@ -1,6 +1,7 @@
 import type { ScheduleResult } from '../timeline/schedule/types.js';
 import { explainTimeline, isOnTime } from '../timeline/timeline.js';
 import type { Timeline } from '../timeline/types.js';
+import { fullClass } from './checks.js';
 import { decisionsOf } from './decide.js';
 import { planClass, timelineInputOf } from './plan-class.js';
 import type { ClassBundle } from './types.js';
@@ -28,22 +29,24 @@ export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
 
 /** What a change does to the clock. */
 export interface WhatIfEffect {
-  readonly whatIf: WhatIf;
+  /** Null for the class as it is. */
+  readonly whatIf: WhatIf | null;
   /** Class minutes used, in per cent, and minutes over the class. */
   readonly usedPercent: number;
   readonly overrunMinutes: number;
   readonly clashes: number;
-  /** First start of all, in minutes from class start. */
+  /** First start on the day of the class, in minutes from class start. */
   readonly firstStart: number;
 }
 
-export function effectOf(whatIf: WhatIf, timeline: Timeline): WhatIfEffect {
-  const starts = [...timeline.daysBefore, ...timeline.clock].map((entry) => entry.start);
-  return { whatIf, usedPercent: timeline.usedPercent, overrunMinutes: timeline.overrunMinutes, clashes: timeline.clashes.length + timeline.brokenPins.length, firstStart: starts.length === 0 ? 0 : Math.min(...starts) };
+/** What each change does, and first the class as it is, all planned alike so that they compare. */
+export function whatIfEffects(bundle: ClassBundle, whatIfs: readonly WhatIf[]): WhatIfEffect[] {
+  return [null, ...whatIfs].map((whatIf) => effectOf(whatIf, planClass(whatIf ? withWhatIf(bundle, whatIf) : bundle).timeline));
 }
 
-export function whatIfEffect(bundle: ClassBundle, whatIf: WhatIf): WhatIfEffect {
-  return effectOf(whatIf, planClass(withWhatIf(bundle, whatIf)).timeline);
+function effectOf(whatIf: WhatIf | null, timeline: Timeline): WhatIfEffect {
+  const firstStart = Math.min(0, ...timeline.clock.map((entry) => entry.start));
+  return { whatIf, usedPercent: timeline.usedPercent, overrunMinutes: timeline.overrunMinutes, clashes: timeline.clashes.length + timeline.brokenPins.length, firstStart };
 }
 
 /** Minutes by which a class may be made longer to find a way out, tried in turn. */
@@ -74,9 +77,6 @@ function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
   ];
 }
 
-/** A class over this share of its minutes runs late. */
-const fullClassPercent = 85;
-
 export interface AheadProposal { readonly step: string; readonly title: string; readonly usedPercent: number }
 
 /** Steps to do before class until it fits within 85 % of its minutes: each time the one that saves most, of those whose result keeps. */
@@ -84,7 +84,7 @@ export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
   const proposals: AheadProposal[] = [];
   let current = bundle;
   let { timeline } = planClass(current);
-  while (timeline.usedPercent > fullClassPercent || timeline.overrunMinutes > 0) {
+  while (timeline.usedPercent > fullClass * 100 || timeline.overrunMinutes > 0) {
     const tried = movable(current, timeline).map((step) => ({ step, next: withWhatIf(current, { kind: 'before', step }) })).map((each) => ({ ...each, timeline: planClass(each.next).timeline }));
     const best = tried.filter((each) => isBetter(each.timeline, timeline)).sort((a, b) => (isBetter(a.timeline, b.timeline) ? -1 : 1))[0];
     if (!best) break;

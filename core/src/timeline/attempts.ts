@@ -1,4 +1,4 @@
-import { buildTasks, welcomeMinutes, type ClassTasks, type TaskInput } from './tasks.js';
+import { buildTasks, eatMinuteOf, welcomeMinutes, type ClassTasks, type TaskInput } from './tasks.js';
 import { findPlan as findSchedule } from './schedule/schedule.js';
 import type { ScheduleLink, ScheduleOptions, ScheduleProblem } from './schedule/types.js';
 
@@ -24,18 +24,22 @@ export interface AttemptInput extends Omit<TaskInput, 'overrun'> {
  * overruns. Pins that would make it worse are let go, and named.
  */
 export function findAttempt(input: AttemptInput): Attempt | null {
+  const steady = input.standing && steadied(input, input.standing);
+  if (steady) return input.effort > 0 ? bettered(input, steady) : steady;
   const found = findPlan(input);
   const pins = Object.keys(input.decisions.pins);
   const isWanting = !found || found.overrun > 0 || found.isRelaxed;
   const best = pins.length === 0 || !isWanting ? found : withoutBrokenPins(input, found);
-  const steady = best && input.standing ? steadied(input, best) : best;
-  return steady && input.effort > 0 ? bettered(input, steady) : steady;
+  return best && input.effort > 0 ? bettered(input, best) : best;
 }
 
-/** The same with starts left where they stood, as far as they can be. */
-function steadied(input: AttemptInput, attempt: Attempt): Attempt {
-  const result = findSchedule(...questionOf(input, attempt, { budgetSteps: stepsPerTask * attempt.tasks.tasks.length, firstOnly: true, standing: input.standing! }));
-  return result.status === 'scheduled' ? { ...attempt, starts: result.starts } : attempt;
+/** The plan that stands with what must change in it, and eating when it was; null where that cannot be. */
+function steadied(input: AttemptInput, standing: Starts): Attempt | null {
+  if (standing.eat === undefined) return null;
+  const overrun = standing.eat - eatMinuteOf(input.facts.lengthMinutes);
+  const tasks = buildTasks({ ...input, overrun });
+  const result = findSchedule(problemOf(tasks, tasks.links, input, overrun), { objective: 'shortest', seed: 1, budgetSteps: stepsPerTask * tasks.tasks.length, firstOnly: true, pinned: pinsOf(tasks, input), standing });
+  return result.status === 'scheduled' && overrun <= 0 ? { tasks, starts: result.starts, overrun, isRelaxed: false, brokenPins: [] } : null;
 }
 
 /** The problem of an attempt once more, with its pins. */
@@ -63,9 +67,14 @@ function isWorse(attempt: Attempt, than: Attempt): boolean {
   return Math.max(0, attempt.overrun) > Math.max(0, than.overrun) || (attempt.isRelaxed && !than.isRelaxed);
 }
 
+/** The same with steps spent on it. Eating and clearing may come forward then, so that the class is as short as it can be. */
 function bettered(input: AttemptInput, attempt: Attempt): Attempt {
-  const result = findSchedule(...questionOf(input, attempt, { budgetSteps: input.effort, standing: attempt.starts }));
-  return result.status === 'scheduled' ? { ...attempt, starts: result.starts } : attempt;
+  const [problem, options] = questionOf(input, attempt, { budgetSteps: input.effort, standing: attempt.starts });
+  const free = new Set(['eat', 'clear']);
+  const tasks = problem.tasks.map((task) => (free.has(task.id) ? { ...task, earliest: undefined } : task));
+  const result = findSchedule({ ...problem, tasks, links: [...problem.links, { from: 'eat', to: 'clear', minLag: 0, maxLag: 0 }] }, options);
+  if (result.status !== 'scheduled') return attempt;
+  return { ...attempt, starts: result.starts, overrun: attempt.overrun + result.starts.eat! - attempt.starts.eat! };
 }
 
 function pinsOf({ tasks }: ClassTasks, { decisions }: AttemptInput, broken: readonly string[] = []): Record<string, number> {

@@ -6,3 +6,4 @@ export { showSpan } from './explain.js';
 export type { Starts } from './attempts.js';
 export { createAxis, type Axis } from './axis.js';
 export { rehearse, type Rehearsal, type RehearsalProblem, type RehearsalStep } from './rehearsal.js';
+export { handsBusy, movedBetween, type HandsAt, type MovedEntry } from './compare.js';

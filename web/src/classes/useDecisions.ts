@@ -7,6 +7,8 @@ export interface Decide {
   readonly decisions: ClassDecisions;
   /** Takes a decision and says so, with a way back. */
   decide: (change: Partial<ClassDecisions>, sentence: string) => void;
+  /** Takes one that shows by itself. */
+  decideQuietly: (change: Partial<ClassDecisions>) => void;
 }
 
 /** The decisions about the lists of the open class. */
@@ -18,5 +20,6 @@ export function useDecisions(): Decide {
     editor.edit({ decisions: { ...decisions, ...change } });
     say(sentence, { label: 'Undo', run: () => editor.edit({ decisions }) });
   }, [decisions, editor, say]);
-  return { decisions, decide };
+  const decideQuietly = useCallback((change: Partial<ClassDecisions>) => editor.edit({ decisions: { ...decisions, ...change } }), [decisions, editor]);
+  return { decisions, decide, decideQuietly };
 }

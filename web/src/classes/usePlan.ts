@@ -2,27 +2,67 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { getLocalTimeZone, today } from '@internationalized/date';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import type { ClassView } from '@fornax/contract';
-import type { ClassBundle, ClassPlan } from '@fornax/core';
+import { movedBetween, type ClassBundle, type ClassPlan, type Starts } from '@fornax/core';
 import { classQuery, needsQuery, stockQuery } from '../api/queries.js';
-import { planWorker } from '../workers/plan-worker.js';
+import { planWorker, searchWorker } from '../workers/plan-worker.js';
 
 interface Planned { readonly plan: ClassPlan | null; readonly bundle: ClassBundle | null; readonly error: Error | null }
 
-/** Plans what is on the screen in the worker. The last plan stands until the next is ready; only the newest counts. */
+/** Steps in which a plan is bettered, slice by slice, so that a change of the input stops it at once. */
+const slices = [10, 30, 60, 120];
+/** The first plan stands this long before it is bettered: somebody may still be typing. */
+const restMilliseconds = 500;
+
+/**
+ * Plans what is on the screen in the worker. The first valid plan is shown at once, then bettered in a second worker while nothing changes. The last
+ * plan stands until the next is ready; only the newest counts. Pinned jobs are worked around from the plan that stands.
+ */
 export function usePlan(view: ClassView | undefined): Planned {
   const [planned, setPlanned] = useState<Planned & { id: string }>({ plan: null, bundle: null, error: null, id: '' });
   const asked = useRef(0);
+  const standing = useRef<{ question: string; starts: Starts }>({ question: '', starts: {} });
   const bundle = useBundle(view);
   useEffect(() => {
     if (!bundle) return;
     const turn = ++asked.current;
     const { id } = bundle.class;
-    planWorker().plan(bundle).then(
-      (plan) => { if (turn === asked.current) setPlanned({ plan, bundle, error: null, id }); },
-      (error: Error) => { if (turn === asked.current) setPlanned({ plan: null, bundle: null, error, id }); },
+    const question = questionOf(bundle);
+    const isSame = standing.current.question === question;
+    const isCurrent = () => turn === asked.current;
+    const show = (plan: ClassPlan) => {
+      standing.current = { question, starts: plan.timeline.starts };
+      setPlanned({ plan, bundle, error: null, id });
+    };
+    planWorker().plan(bundle, isSame ? { standing: standing.current.starts } : {}).then(
+      (plan) => {
+        if (!isCurrent()) return;
+        show(plan);
+        // A plan mended around a pin stays as it is: what was not asked for does not move again.
+        if (!isSame || Object.keys(bundle.class.decisions?.pins ?? {}).length === 0) void better(bundle, plan, isCurrent, show);
+      },
+      (error: Error) => { if (isCurrent()) setPlanned({ plan: null, bundle: null, error, id }); },
     );
   }, [bundle]);
   return view && planned.id === view.id ? planned : { plan: null, bundle: null, error: null };
+}
+
+/** All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew. */
+function questionOf({ class: facts, kitchen }: ClassBundle): string {
+  const { id, startsAt, zone, lengthMinutes, people, peoplePerStation, assistants, demonstrationPlates, dishes, decisions } = facts;
+  return JSON.stringify([id, startsAt, zone, lengthMinutes, people, peoplePerStation, assistants, demonstrationPlates, dishes, { ...decisions, pins: null }, kitchen]);
+}
+
+async function better(bundle: ClassBundle, first: ClassPlan, isCurrent: () => boolean, show: (plan: ClassPlan) => void): Promise<void> {
+  await new Promise((resolve) => { setTimeout(resolve, restMilliseconds); });
+  let best = first;
+  for (const effort of slices) {
+    if (!isCurrent()) return;
+    // A search that fails leaves the plan that stands.
+    const next = await searchWorker().plan(bundle, { effort, standing: best.timeline.starts }).catch(() => null);
+    if (!next || !isCurrent()) return;
+    if (movedBetween(best.timeline, next.timeline).length > 0) show(next);
+    best = next;
+  }
 }
 
 /** A class with what stands around it: the cupboard, the classes it is bought for with, and those that could use what is left. */

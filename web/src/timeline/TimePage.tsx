@@ -1,106 +1,121 @@
-import { useMemo, useState } from 'react';
-import { createAxis, showSpan, writePlanCalendar, writePlanCsv, type TimelineEntry } from '@fornax/core';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { createAxis, showSpan, writePlanCalendar, writePlanCsv, type Timeline, type TimelineEntry } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
-import { showDate, countdown } from '../parts/dates.js';
+import { showDate } from '../parts/dates.js';
 import { saveFile } from '../parts/save-file.js';
-import { Quietly, Row } from '../parts/states.js';
-import { Figure, walkFigures } from '../parts/workings.js';
+import { Loading, Quietly, Row } from '../parts/states.js';
+import { Figure, useWorkings } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
+import { ClashPanel } from './ClashPanel.js';
+import { ClassMinutes } from './ClassMinutes.js';
 import { Clock } from './Clock.js';
 import type { ClockWindow } from './clock-layout.js';
+import { DayList, DaysBefore } from './DayLists.js';
+import { Moved } from './Moved.js';
+import { PrintSheet, type PrintedSheet } from './PrintSheets.js';
+import { SelectedJob } from './SelectedJob.js';
+import { useClockEdits, type ClockEdits } from './useClockEdits.js';
+import { WhatIfPanel } from './WhatIfPanel.js';
+import { nameWhatIf, titlesOf } from './what-if-words.js';
 
-const views: readonly (readonly [ClockWindow | 'list', string])[] = [['day', 'Whole day'], ['class', 'In class'], ['list', 'List']];
+const HandsChart = lazy(() => import('./HandsChart.js'));
+const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
+
+const views: readonly (readonly [ClockWindow | 'list', string])[] = [['days', 'Days'], ['day', 'The day'], ['class', 'In class'], ['minutes', 'Minutes'], ['list', 'List']];
+type Extra = 'hands' | 'what if' | 'rehearse';
+const extras: readonly (readonly [Extra, string])[] = [['hands', 'Hands'], ['what if', 'What if'], ['rehearse', 'Rehearse']];
 
 const Head = styled(Row)`justify-content: space-between;`;
-const Table = styled.table`
-  width: 100%; margin: 4px 0 16px;
-  td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; vertical-align: top; }
-  thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom-color: ${({ theme }) => theme.colour.ink}; }
-  td:first-child { white-space: nowrap; font-variant-numeric: tabular-nums; }
-`;
-const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
-const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };
+const Trial = styled(Row)`margin: 6px 0; padding: 4px 0 4px 10px; border-left: 3px solid ${({ theme }) => theme.colour.lemon};`;
+const Screen = styled.div`@media print { &[data-quiet] { display: none; } }`;
 
 /** When does everything happen? */
 export default function TimePage() {
   const { view, plan } = useOpenClass();
-  const [shown, setShown] = useState<ClockWindow | 'list'>('day');
-  const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
-  const { timeline } = plan;
+  const [printed, setPrinted] = useState<PrintedSheet | null>(null);
+  const onPrinted = useCallback(() => setPrinted(null), []);
   if (view.dishes.length === 0) return <><h2>Time</h2><NoDishes>The plan appears here, worked backwards from the start of class and from eating.</NoDishes></>;
   return (
     <>
-      <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline')} />
-      <Head><h2>Before the day</h2><PlanExports /></Head>
-      <DaysBefore entries={timeline.daysBefore} />
-      <Head>
-        <h2>The day, {showDate(view.startsAt)}</h2>
-        <Row $gap={1}>
-          {views.map(([id, name]) => <Button key={id} look={shown === id ? 'plain' : 'quiet'} aria-pressed={shown === id} onPress={() => setShown(id)}>{name}</Button>)}
-        </Row>
-      </Head>
-      {shown === 'list' ? <DayList entries={timeline.clock} /> : <Clock timeline={timeline} window={shown} timeAt={(minute) => axis.local(minute).time} />}
-      <p>
-        <Quietly>
-          <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`} />
-          {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.
-        </Quietly>
-      </p>
+      {printed ? <PrintSheet kind={printed} onPrinted={onPrinted} /> : null}
+      <Screen data-quiet={printed ? '' : undefined}>
+        <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline')} />
+        <ClashPanel />
+        <Head><h2>Before the day</h2><PlanExports onPrint={setPrinted} /></Head>
+        <DaysBefore entries={plan.timeline.daysBefore} />
+        <Day />
+      </Screen>
     </>
   );
 }
 
+function Day() {
+  const { view } = useOpenClass();
+  const [shown, setShown] = useState<ClockWindow | 'list'>('day');
+  const [extra, setExtra] = useState<Extra | null>(null);
+  const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
+  const timeAt = useCallback((minute: number) => axis.local(minute).time, [axis]);
+  const labelAt = useCallback((minute: number) => (shown === 'days' ? `${showDate(axis.local(minute).date).slice(0, 3)} ${axis.local(minute).time}` : axis.local(minute).time), [axis, shown]);
+  const edits = useClockEdits();
+  const { timeline } = edits;
+  return (
+    <>
+      <Head>
+        <h2>The day, {showDate(view.startsAt)}</h2>
+        <Row $gap={1}>
+          {views.map(([id, name]) => <Button key={id} look={shown === id ? 'plain' : 'quiet'} aria-pressed={shown === id} onPress={() => setShown(id)}>{name}</Button>)}
+          {extras.map(([id, name]) => <Button key={id} look={extra === id ? 'plain' : 'quiet'} aria-expanded={extra === id} onPress={() => setExtra(extra === id ? null : id)}>{name}</Button>)}
+        </Row>
+      </Head>
+      <Opened extra={extra} edits={edits} timeAt={timeAt} />
+      {edits.whatIf ? <Trial role="status"><span>Showing what if: <strong>{nameWhatIf(edits.whatIf, titlesOf(timeline))}</strong>. Nothing is kept.</span><Button onPress={() => edits.tryOut(null)}>Back to the plan</Button></Trial> : null}
+      {edits.before ? <Moved before={edits.before} after={timeline} onHide={edits.forget} /> : null}
+      {shown === 'list'
+        ? <DayList entries={timeline.clock} />
+        : <><Chosen edits={edits} /><Clock timeline={timeline} before={edits.before} window={shown} timeAt={timeAt} labelAt={labelAt} onMove={edits.pin} onPreview={edits.preview} onUnpin={edits.unpin} /></>}
+      <Used timeline={timeline} />
+      <ClassMinutes timeline={timeline} />
+    </>
+  );
+}
+
+function Chosen({ edits }: { edits: ClockEdits }) {
+  const { selected } = useWorkings();
+  const entries = [...edits.timeline.daysBefore, ...edits.timeline.clock];
+  const entry: TimelineEntry | undefined = entries.find(({ id }) => selected?.key === `time:${id}`);
+  return <SelectedJob entry={entry} edits={edits} />;
+}
+
+function Opened({ extra, edits, timeAt }: { extra: Extra | null; edits: ClockEdits; timeAt: (minute: number) => string }) {
+  if (extra === null) return null;
+  if (extra === 'what if') return <WhatIfPanel chosen={edits.whatIf} tryOut={edits.tryOut} timeAt={timeAt} />;
+  return <Suspense fallback={<Loading what="the drawing" />}>{extra === 'hands' ? <HandsChart timeline={edits.timeline} timeAt={timeAt} /> : <RehearsalPanel timeAt={timeAt} />}</Suspense>;
+}
+
+function Used({ timeline }: { timeline: Timeline }) {
+  return (
+    <p>
+      <Quietly>
+        <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`} />
+        {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.
+      </Quietly>
+    </p>
+  );
+}
+
 /** The plan for elsewhere: a calendar with alarms, a spreadsheet, paper. */
-function PlanExports() {
+function PlanExports({ onPrint }: { onPrint: (sheet: PrintedSheet) => void }) {
   const { view, plan } = useOpenClass();
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
   return (
     <Row $gap={1}>
       <Button look="quiet" onPress={() => saveFile(`${name} plan.ics`, 'text/calendar', writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString()))}>Calendar</Button>
       <Button look="quiet" onPress={() => saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline))}>CSV</Button>
-      <Button look="quiet" onPress={() => window.print()}>Print</Button>
+      <Button look="quiet" onPress={() => onPrint('prep')}>Print prep sheet</Button>
+      <Button look="quiet" onPress={() => onPrint('wall')}>Print wall clock</Button>
     </Row>
-  );
-}
-
-function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
-  const { plan } = useOpenClass();
-  const trips = plan.jobs.filter((job) => job.kind === 'buy');
-  return (
-    <Table onKeyDown={walkFigures}>
-      <tbody>
-        {trips.map((trip) => <tr key={`${trip.localDate} ${trip.title}`}><td>{showDate(trip.localDate)}, {trip.localTime}</td><td>{trip.title}</td><td><Quietly>see Shop</Quietly></td><td><Soon>{countdown(trip.localDate)}</Soon></td></tr>)}
-        {entries.map((entry) => (
-          <tr key={entry.id}>
-            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
-            <td>{entry.kind === 'wait' ? `Waiting: ${entry.detail}` : entry.detail}</td>
-            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
-            <td><Soon>{countdown(entry.localDate)}</Soon></td>
-          </tr>
-        ))}
-      </tbody>
-    </Table>
-  );
-}
-
-/** The same as the clock, for those who prefer a list and for screen readers. */
-function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
-  return (
-    <Table onKeyDown={walkFigures}>
-      <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Who or where</th><th scope="col">Dish</th></tr></thead>
-      <tbody>
-        {entries.map((entry) => (
-          <tr key={entry.id}>
-            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${entry.localTime}–${entry.localEnd}`} label={entry.title} /></td>
-            <td>{entry.kind === 'demonstration' ? entry.title : entry.detail}{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
-            <td>{whose[entry.lane]}</td>
-            <td><Quietly>{entry.dishTitle}</Quietly></td>
-          </tr>
-        ))}
-      </tbody>
-    </Table>
   );
 }

@@ -1,6 +1,6 @@
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
-import { clockSpan, layOutClock, shortLabel } from './clock-layout.js';
+import { clockSpan, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
 const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry> = {}): TimelineEntry => ({
   id, lane: 'you', kind: 'prep', title: id, detail: '', dishTitle: '', stepId: '', start, end, isPinned: false, hands: null, after: [], startsAt: '', localDate: '', localTime: '', localEnd: '', keeps: null,
@@ -32,5 +32,20 @@ describe('rows and labels', () => {
     const clock = [entry('a', 0, 5, { lane: 'oven' }), entry('b', 0, 5, { lane: 'stations' }), entry('c', 0, 5)];
     expect(layOutClock(timeline(clock), 'day', 800).lanes.map(({ name }) => name)).toEqual(['You', 'Stations', 'Oven']);
   });
-  it('a long title is cut at a word', () => expect(shortLabel(entry('Throw the soaking water away and boil', 0, 1))).toBe('Throw the soaking water away …'));
+  it.each([
+    ['Throw the soaking water away and boil', 'Throw soaking water away'], ['Wrap the beetroot and roast it, 200 °C', 'Wrap beetroot'], ['Tear and oil the flatbreads', 'Tear and oil flatbreads'],
+    ['Show: Shave the fennel as thin as you can', 'Show: Shave fennel'], ['Whisk juice, vinegar, salt and oil', 'Whisk juice'], ['Chop', 'Chop'], ['Spread', 'Spread'],
+  ])('“%s” is “%s” on its bar', (title, label) => expect(shortLabel(entry(title, 0, 1, { stepId: 's' }))).toBe(label));
+});
+
+describe('windows and threads', () => {
+  const past = entry('soak', -1500, -1490);
+  it('days begin with the first job of them, on a whole hour: −1 505 → −1 560', () => expect(clockSpan({ ...timeline([entry('a', -50, -40)]), daysBefore: [past] }, 'days')).toEqual({ from: -1560, to: 120 }));
+  it('minutes show the class, as “in class” does', () => expect(clockSpan(timeline([entry('a', -50, -40)]), 'minutes')).toEqual(clockSpan(timeline([entry('a', -50, -40)]), 'class')));
+  it('only the threads of the chosen job and of what is used too late are drawn', () => {
+    const late = { until: 10, usedAt: 20, usedBy: 'b', broken: true };
+    const plan = timeline([entry('a', 0, 5, { keeps: late }), entry('b', 20, 25, { after: ['a'] }), entry('c', 30, 35, { after: ['b'] }), entry('d', 40, 45, { after: ['c'] })]);
+    expect(threadsOf(plan, null)).toEqual([{ from: 'a', to: 'b', isBroken: true }]);
+    expect(threadsOf(plan, 'c')).toEqual([{ from: 'a', to: 'b', isBroken: true }, { from: 'b', to: 'c', isBroken: false }, { from: 'c', to: 'd', isBroken: false }]);
+  });
 });

@@ -32,15 +32,25 @@ export interface ClockLayout {
 const letterPixels = 6.9;
 const labelGapPixels = 14;
 
-/** Which stretch of the day is drawn: all of it, or the class with a little before. */
-export type ClockWindow = 'day' | 'class';
+/** Which stretch is drawn: from the first job days before, the day of the class, the class with a little before, or the class drawn large. */
+export type ClockWindow = 'days' | 'day' | 'class' | 'minutes';
 const minutesBeforeClass = 15;
 
-/** First and last minute of the axis, on half hours. */
+/** How much wider than the page the class is drawn to read single minutes. */
+export const minutesZoom = 2.5;
+
+/** First and last minute of the axis: on half hours over a day, on whole hours over several. */
 export function clockSpan(timeline: Timeline, window: ClockWindow): { from: number; to: number } {
-  const first = window === 'class' ? -minutesBeforeClass : Math.min(0, ...timeline.clock.map((entry) => entry.start)) - 5;
+  const isClass = window === 'class' || window === 'minutes';
+  const entries = entriesIn(timeline, window);
+  const first = isClass ? -minutesBeforeClass : Math.min(0, ...entries.map((entry) => entry.start)) - 5;
   const last = Math.max(timeline.classMinutes, ...timeline.clock.map((entry) => entry.end));
-  return { from: window === 'class' ? first : Math.floor(first / 30) * 30, to: window === 'class' ? last : Math.ceil(last / 30) * 30 };
+  const round = window === 'days' ? 60 : 30;
+  return { from: isClass ? first : Math.floor(first / round) * round, to: isClass ? last : Math.ceil(last / round) * round };
+}
+
+function entriesIn(timeline: Timeline, window: ClockWindow): readonly TimelineEntry[] {
+  return window === 'days' ? [...timeline.daysBefore, ...timeline.clock] : timeline.clock;
 }
 
 /**
@@ -49,11 +59,21 @@ export function clockSpan(timeline: Timeline, window: ClockWindow): { from: numb
  */
 export function layOutClock(timeline: Timeline, window: ClockWindow, width: number): ClockLayout {
   const { from, to } = clockSpan(timeline, window);
-  const shown = timeline.clock.filter((entry) => entry.end > from && entry.start < to);
+  const shown = entriesIn(timeline, window).filter((entry) => entry.end > from && entry.start < to);
   const lanes = laneNames
     .map(([lane, name]) => ({ lane, name, ...stack(shown.filter((entry) => entry.lane === lane), { from, perMinute: width / (to - from), width }) }))
     .filter((lane) => lane.bars.length > 0);
   return { lanes, from, to };
+}
+
+/** A line from where a result is done to where it is used, in the plane of the clock. */
+export interface Thread { readonly from: string; readonly to: string; readonly isBroken: boolean }
+
+/** The threads that are drawn: those of the selected job to and from others, and those of results that are used too late. */
+export function threadsOf(timeline: Timeline, selected: string | null): Thread[] {
+  const entries = [...timeline.daysBefore, ...timeline.clock];
+  const broken = new Set(entries.filter((entry) => entry.keeps?.broken).map((entry) => entry.id));
+  return entries.flatMap((entry) => entry.after.map((from) => ({ from, to: entry.id, isBroken: broken.has(from) }))).filter((thread) => thread.isBroken || thread.from === selected || thread.to === selected);
 }
 
 interface Scale { readonly from: number; readonly perMinute: number; readonly width: number }
@@ -88,12 +108,17 @@ function labelPixels(entry: TimelineEntry): number {
   return shortLabel(entry).length * letterPixels;
 }
 
-const longestLabel = 30;
+const longestLabel = 26;
+/** Where a title can end and still say what is done: after its object. */
+const afterObject = /,? (?:in|into|with|on|over|under|until|while|and|for|of|as|to|from|at|then|again)\b|,/gi;
 
-/** The bar's name, cut at a word where it is long; the whole title is in its Workings. */
+/** The bar's name: what is done to what, without articles. The whole title is in its Workings. */
 export function shortLabel(entry: TimelineEntry): string {
-  const title = entry.title.replace(/ …$/, '');
-  if (title.length <= longestLabel) return title;
-  const cut = title.slice(0, longestLabel);
+  if (entry.kind === 'class' || entry.stepId === '') return entry.title;
+  const title = entry.title.replace(/ …$/, '').replace(/\b(?:the|an?|some|your) /gi, '').replace(/, (\d+ °[CF])$/, '');
+  const end = [...title.matchAll(afterObject)].map(({ index }) => index).find((index) => title.slice(0, index).replace(/^\w+: /, '').includes(' ')) ?? title.length;
+  const label = title.slice(0, end);
+  if (label.length <= longestLabel) return label;
+  const cut = label.slice(0, longestLabel);
   return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), 12)).replace(/[,\s]+$/, '')} …`;
 }

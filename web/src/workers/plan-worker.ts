@@ -1,10 +1,19 @@
 import { wrap, type Remote } from 'comlink';
 import type { PlanWorker } from './plan.worker.js';
 
-let remote: Remote<PlanWorker> | null = null;
+const start = () => wrap<PlanWorker>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
 
-/** The one worker that plans classes off the main thread. */
+let planning: Remote<PlanWorker> | null = null;
+let searching: Remote<PlanWorker> | null = null;
+
+/** The worker that plans what is on the screen off the main thread. */
 export function planWorker(): Remote<PlanWorker> {
-  remote ??= wrap<PlanWorker>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
-  return remote;
+  planning ??= start();
+  return planning;
+}
+
+/** A second one for what takes longer: bettering a plan, rehearsing, looking for ways out. It never keeps the first from answering. */
+export function searchWorker(): Remote<PlanWorker> {
+  searching ??= start();
+  return searching;
 }

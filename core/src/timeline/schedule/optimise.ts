@@ -85,7 +85,7 @@ class Optimiser {
   }
 
   #better(): void {
-    if (!this.options.standing) this.#justify();
+    this.#justify();
     if (!this.#prove()) this.#improve();
   }
 

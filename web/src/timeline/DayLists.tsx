@@ -1,0 +1,55 @@
+import { showSpan, type TimelineEntry } from '@fornax/core';
+import styled from 'styled-components';
+import { useOpenClass } from '../classes/class-context.js';
+import { countdown, showDate } from '../parts/dates.js';
+import { Quietly } from '../parts/states.js';
+import { Figure, walkFigures } from '../parts/workings.js';
+
+const Table = styled.table`
+  width: 100%; margin: 4px 0 16px;
+  td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; vertical-align: top; }
+  thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom-color: ${({ theme }) => theme.colour.ink}; }
+  td:first-child { white-space: nowrap; font-variant-numeric: tabular-nums; }
+`;
+const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
+const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };
+
+/** Shopping trips and jobs of the days before, in order. */
+export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
+  const { plan } = useOpenClass();
+  const trips = plan.jobs.filter((job) => job.kind === 'buy');
+  return (
+    <Table onKeyDown={walkFigures}>
+      <tbody>
+        {trips.map((trip) => <tr key={`${trip.localDate} ${trip.title}`}><td>{showDate(trip.localDate)}, {trip.localTime}</td><td>{trip.title}</td><td><Quietly>see Shop</Quietly></td><td><Soon>{countdown(trip.localDate)}</Soon></td></tr>)}
+        {entries.map((entry) => (
+          <tr key={entry.id}>
+            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
+            <td>{entry.kind === 'wait' ? `Waiting: ${entry.detail}` : entry.detail}</td>
+            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
+            <td><Soon>{countdown(entry.localDate)}</Soon></td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+/** The same as the clock, for those who prefer a list and for screen readers. */
+export function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
+  return (
+    <Table onKeyDown={walkFigures}>
+      <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Who or where</th><th scope="col">Dish</th></tr></thead>
+      <tbody>
+        {entries.map((entry) => (
+          <tr key={entry.id}>
+            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${entry.localTime}–${entry.localEnd}`} label={entry.title} /></td>
+            <td>{entry.kind === 'demonstration' ? entry.title : entry.detail}{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
+            <td>{whose[entry.lane]}</td>
+            <td><Quietly>{entry.dishTitle}</Quietly></td>
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
