@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
+import { benchSchedule } from './lib/bench-schedule.mjs';
 import { launchChromium } from './lib/browser.mjs';
 import { freePort } from './lib/database.mjs';
 import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
@@ -25,6 +26,7 @@ await runCommand(async () => {
   benchPacks(core);
   benchParsing(core);
   benchOddLines(core);
+  await benchSchedule(core, row);
   await benchBrowser(core);
 });
 

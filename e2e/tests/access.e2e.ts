@@ -7,6 +7,17 @@ async function expectNoViolations(page: Page): Promise<void> {
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
 }
 
+/** What the Time page opens on request. */
+async function expectNoViolationsInExtras(page: Page): Promise<void> {
+  for (const [button, shown] of [['Hands', page.getByRole('figure', { name: /^Hands at work/ })], ['What if', page.getByText('As it is:')], ['Rehearse', page.getByText(/Ends on time in/)]] as const) {
+    await page.getByRole('button', { name: button, exact: true }).click();
+    await shown.waitFor();
+    await expectNoViolations(page);
+  }
+  await page.getByText('Class minutes by step').click();
+  await expectNoViolations(page);
+}
+
 test('the sign-in page has no axe violations', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Open the demo kitchen' }).waitFor();
@@ -21,6 +32,7 @@ test('no view has axe violations', async ({ kitchen: page }) => {
     await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time|cards)$/, `/${stop}`));
     await page.getByRole('heading', { name: heading }).waitFor();
     await expectNoViolations(page);
+    if (stop === 'time') await expectNoViolationsInExtras(page);
   }
   for (const [place, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder'], ['/kitchen', 'The Long Table kitchen']] as const) {
     await page.goto(place);
@@ -52,7 +64,8 @@ test('the keyboard goes everywhere: digits, arrows, Ctrl+K', async ({ kitchen: p
   await page.keyboard.press('5');
   await expect(page).toHaveURL(/time$/);
   await page.getByRole('button', { name: /^Welcome/ }).focus();
-  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('[data-bar]:focus')).not.toHaveAccessibleName(/^Welcome/);
   await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText('Planned backwards');
   await page.keyboard.press('Control+k');
   await page.getByRole('searchbox').fill('caraway');

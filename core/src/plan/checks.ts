@@ -73,6 +73,10 @@ function listWords(words: readonly string[]): string {
 
 function timelineWarnings(timeline: Timeline): PlanWarning[] {
   const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({ id: `clash:${index}`, place: 'timeline', level: 'clash', sentence: clash.sentence, remedy: 'Do it later, let the stations do it, or keep it colder and covered.' }));
+  if (timeline.brokenPins.length > 0) {
+    const [first] = [...timeline.daysBefore, ...timeline.clock].filter(({ id }) => timeline.brokenPins.includes(id));
+    warnings.push({ id: 'pins', place: 'timeline', level: 'clash', sentence: timeline.brokenPins.length === 1 && first ? `“${first.title}” cannot stay where it is pinned` : `${timeline.brokenPins.length} jobs cannot stay where they are pinned`, remedy: 'See what clashes, and take one of the ways out.' });
+  }
   if (timeline.overrunMinutes > 0) {
     warnings.push({ id: 'overrun', place: 'timeline', level: 'clash', sentence: `The class does not fit: it runs about ${showSpan(timeline.overrunMinutes)} over`, remedy: 'Make a dish ahead, show it instead, or make the class longer.' });
   } else if (timeline.usedMinutes > timeline.classMinutes * fullClass) {

@@ -12,6 +12,13 @@ export const eatMinutes = 20;
 export const clearMinutes = 15;
 const setOutMinutesPerStation = 4;
 const packMinutesPerCrate = 2;
+/** Soaks as long as this want fresh water, about every 8 hours; nights are longer. Starting estimates. */
+const longSoakMinutes = 16 * 60;
+const minutesOfOneWater = 8 * 60;
+const leastMinutesInWater = 5 * 60;
+const mostMinutesInWater = 12 * 60;
+const changeWaterMinutes = 3;
+
 /** People in a class take longer than the recipe's practised hands. */
 const beginnerPace = 1.5;
 
@@ -187,7 +194,25 @@ class Building {
     });
     this.#links.push({ from: hands, to: id, minLag: 0, maxLag: 0 });
     this.#preheat(step, id);
+    this.#changeWater(dish, step, { hands, wait: id });
     return id;
+  }
+
+  /** A long soak has its water changed about every 8 hours, when somebody is in the kitchen. */
+  #changeWater(dish: ClassDish, step: RecipeStep, { hands, wait }: { hands: string; wait: string }): void {
+    const changes = /\b(?:soak|water|salt)/i.test(step.text) ? Math.ceil(step.waitMinutes!.high / minutesOfOneWater) - 1 : 0;
+    if (step.waitMinutes!.high < longSoakMinutes) return;
+    for (let change = 1, before = hands; change <= changes; change++) {
+      const id = `${hands}:water${change}`;
+      const who = this.#staffFor(dish, step, false);
+      this.#tasks.push({
+        id, name: `Change the water: ${shortTitle(step.text)}`, minutes: changeWaterMinutes, demands: [{ resource: who, units: 1 }], latest: -this.#setOut, inClass: false, lane: who, kind: 'prep',
+        title: `Change the water: ${shortTitle(step.text)}`, detail: `Pour the water off and cover with fresh, change ${change} of ${changes}.`, dishTitle: dish.recipe.title, step: null,
+        how: [{ label: `Soaked ${step.waitMinutes!.high / 60} h, fresh water about every ${minutesOfOneWater / 60} h`, value: `${changes} changes` }],
+      });
+      this.#links.push({ from: before, to: id, minLag: leastMinutesInWater, maxLag: mostMinutesInWater }, { from: id, to: wait, minLag: -step.waitMinutes!.high });
+      before = id;
+    }
   }
 
   #capacity(appliance: Appliance): number {

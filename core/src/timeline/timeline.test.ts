@@ -114,6 +114,24 @@ describe('keeping times', () => {
   });
 });
 
+describe('long soaks', () => {
+  it('salt cod for 24 h has its water changed twice, 5–12 h after the last, while the kitchen is open', () => {
+    const soak = step('soak', { place: 'before', text: 'Soak the salt cod in cold water.', handsOnMinutes: 5, waitMinutes: { low: 1440, high: 1440 } });
+    const timeline = timelineOf(classOf([dish(recipe([], { steps: [soak, step('flake', { after: ['soak'] })] }))]));
+    const [cover, first, second] = ['d1/soak', 'd1/soak:water1', 'd1/soak:water2'].map((id) => entry(timeline, id));
+    for (const [before, after] of [[cover!, first!], [first!, second!]] as const) {
+      expect(after.start - before.end).toBeGreaterThanOrEqual(300);
+      expect(after.start - before.end).toBeLessThanOrEqual(720);
+    }
+    expect(second!.end).toBeLessThanOrEqual(entry(timeline, 'd1/soak:wait').end);
+    for (const { localTime } of [cover!, first!, second!]) expect(localTime >= kitchen.opens && localTime < kitchen.closes).toBe(true);
+  });
+  it('beans over night are left alone', () => {
+    const soak = step('soak', { place: 'before', text: 'Soak the beans in cold water.', waitMinutes: { low: 720, high: 720 } });
+    expect(all(timelineOf(classOf([dish(recipe([], { steps: [soak] }))]))).some(({ id }) => id.includes(':water'))).toBe(false);
+  });
+});
+
 describe('spans in words', () => {
   it.each([[45, '45 min'], [90, '1 h 30 min'], [120, '2 h'], [140, '2 h 20 min'], [2880, '2 days']])('%d minutes are %s', (minutes, words) => expect(showSpan(minutes)).toBe(words));
 });

@@ -26,9 +26,20 @@ describe('decisions about the lists', () => {
     [{ sparePercent: -1 }, 'decisions.sparePercent', 'A spare is 0 % or more.'], [{ budget: -5 }, 'decisions.budget', 'A budget is 0 or more.'], [{ substitutes: { walnuts: '../x' } }, 'decisions.substitutes', 'Choose ingredients from the larder.'],
     [{ madeDo: { walnuts: '1/2' } }, 'decisions.madeDo', 'A pack may fall short by 2 % at most.'], [{ packs: { walnuts: '<b>' } }, 'decisions.packs', 'Choose one of the combinations of packs.'], [{ together: ['none'] }, 'decisions.together', 'Choose classes of this kitchen.'],
     [{ kit: [{ tool: 'whisk', kind: 'steal' }] }, 'decisions.kit.0.kind', 'Take one of the ways out.'], [{ ownSets: [{ station: 1, without: '' }] }, 'decisions.ownSets.0.without', 'Say what it is kept free of, in up to 60 characters.'],
+    [{ pins: { pack: 1.5 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'], [{ pins: { pack: 1e9 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'],
+    [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'], [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });
     expect([status, body.errors]).toEqual([422, [{ field, sentence }]]);
+  });
+  it('pins, hands and what is done before are kept, and the plan on the server heeds them; a client that knows none of them sends none', async () => {
+    const { timeline } = await plan();
+    const packed = timeline.clock.find(({ id }) => id === 'pack')!.start - 30;
+    expect((await patch({ decisions: { ...noDecisions, pins: { pack: packed } } })).status).toBe(200);
+    expect((await plan()).timeline.clock.find(({ id }) => id === 'pack')).toMatchObject({ start: packed, isPinned: true });
+    const { pins: _, hands: __, when: ___, ...older } = noDecisions;
+    expect((await patch({ decisions: older })).status).toBe(200);
+    expect((await roots()).decisions).toMatchObject({ pins: {}, hands: {}, when: {} });
   });
   it('classes of another kitchen, or none, are not bought for', async () => {
     await patch({ decisions: { ...noDecisions, together: ['018f0000-0000-7000-8000-000000000000'] } });

@@ -1,0 +1,103 @@
+import { addDish, expect, goTo, makeClass, saved, test, type Page } from './kitchen.js';
+
+/** A bar of the clock. */
+const bar = (page: Page, name: RegExp) => page.getByRole('group', { name: 'Clock' }).getByRole('button', { name });
+const minutesOf = (label: string | null): number => {
+  const [, hours, minutes] = /(\d\d):(\d\d) to/.exec(label ?? '')!;
+  return Number(hours) * 60 + Number(minutes);
+};
+
+async function openClock(page: Page): Promise<void> {
+  await makeClass(page, 'Clock class');
+  await addDish(page, 'Beetroot');
+  await goTo(page, 'Time');
+  await expect(bar(page, /^Peel the beetroot/)).toBeVisible();
+}
+
+test('a job is pinned with the keys, stays through a reload, shows what moved, and is freed again', async ({ kitchen: page }) => {
+  await openClock(page);
+  const peel = bar(page, /^Peel the beetroot/);
+  await peel.focus();
+  const before = minutesOf(await peel.getAttribute('aria-label'));
+  await page.keyboard.press('ArrowLeft');
+  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
+  expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBe(before - 5);
+  await expect(page.getByText(/jobs? moved/)).toBeVisible();
+  await expect(page.getByRole('complementary', { name: 'Workings' }).getByText('Pinned: you put it here')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
+  await bar(page, /^Peel the beetroot/).focus();
+  await page.keyboard.press('Delete');
+  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toHaveCount(0);
+});
+
+test('a bar is dragged: the rest follows while it moves, and it is pinned where it is let go', async ({ kitchen: page }) => {
+  await openClock(page);
+  const peel = bar(page, /^Peel the beetroot/);
+  await peel.scrollIntoViewIfNeeded();
+  const before = minutesOf(await peel.getAttribute('aria-label'));
+  const box = (await peel.locator('rect').first().boundingBox())!;
+  await page.mouse.move(box.x + 8, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 60, box.y + 8, { steps: 6 });
+  await expect(async () => expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBeLessThan(before)).toPass();
+  await page.mouse.up();
+  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toHaveCount(0);
+});
+
+test('pins that clash are named, and a way out that was tried is taken with one press', async ({ kitchen: page }) => {
+  await openClock(page);
+  // The roast is pinned where it stands; peeling, pinned before it is done, cannot be.
+  await bar(page, /^Wrap the beetroot and roast it, 200/).focus();
+  await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: 'Pin here' }).click();
+  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toBeVisible();
+  await bar(page, /^Peel the beetroot/).focus();
+  for (let press = 0; press < 3; press++) await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: '5 min earlier' }).click();
+  const clash = page.getByRole('region', { name: 'What clashes' });
+  await expect(clash.getByText(/cannot stay where (it is|they are) pinned/)).toBeVisible();
+  await clash.getByRole('button', { name: /^Unpin “Peel the beetroot/ }).click();
+  await expect(clash).toHaveCount(0);
+});
+
+test('what if: a change is tried, shown and not kept', async ({ kitchen: page }) => {
+  await openClock(page);
+  await page.getByRole('button', { name: 'What if' }).click();
+  const panel = page.getByRole('region', { name: 'What if' });
+  await expect(panel.getByText(/As it is: \d+ % of the class used/)).toBeVisible();
+  await expect(panel.getByText(/% of the class used/)).not.toHaveCount(1);
+  const used = await page.getByRole('button', { name: /^Class minutes used/ }).textContent();
+  await panel.getByText('Class 15 min longer').click();
+  await expect(page.getByText('Showing what if:')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the plan' }).click();
+  await expect(page.getByText('Showing what if:')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Class minutes used/ })).toHaveText(used!);
+});
+
+test('rehearsal says how likely it ends on time, what costs most and what a change gains', async ({ kitchen: page }) => {
+  await openClock(page);
+  await page.getByRole('button', { name: 'Rehearse' }).click();
+  const rehearsal = page.getByRole('region', { name: 'Rehearsal' });
+  await expect(rehearsal.getByText(/Ends on time in \d+ % of them/)).toBeVisible();
+  const even = await rehearsal.getByText(/one in ten after/).textContent();
+  await rehearsal.getByRole('button', { name: 'very mixed' }).click();
+  await expect(rehearsal.getByText(/one in ten after/)).not.toHaveText(even!);
+  await expect(rehearsal.getByRole('heading', { name: 'What puts the end off most' })).toBeVisible();
+});
+
+test('the list says the same as the clock; hands, minutes by step, and sheets for the wall', async ({ kitchen: page }) => {
+  await openClock(page);
+  await page.evaluate(() => { window.print = () => { document.body.dataset.printed = document.querySelector('[data-sheet]')?.textContent ?? ''; }; });
+  await page.getByRole('button', { name: 'Hands', exact: true }).click();
+  await expect(page.getByRole('figure', { name: /^Hands at work from/ })).toBeVisible();
+  await page.getByText('Class minutes by step').click();
+  await expect(page.getByRole('cell', { name: '20 min' })).toBeVisible();
+  await page.getByRole('button', { name: 'List', exact: true }).click();
+  await expect(page.getByRole('cell', { name: /^Peel the beetroot while warm and cut it in wedges/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Print wall clock' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /Clock class.*Welcome, hands, knives and safety/);
+  await page.getByRole('button', { name: 'Print prep sheet' }).click();
+  await expect(page.locator('body')).toHaveAttribute('data-printed', /Prep.*☐/);
+});
