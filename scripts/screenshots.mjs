@@ -27,12 +27,19 @@ const views = [
   }],
   ['time', async (open, at, page) => {
     await open(`${at}/time`);
+    await settled(page);
     await page.getByRole('button', { name: /^Wrap the beetroot and roast it, 200/ }).focus();
   }],
   ['time-in-class', async (open, at, page) => {
     await open(`${at}/time`);
+    await settled(page);
     await page.getByRole('button', { name: 'In class', exact: true }).click();
     await page.getByRole('button', { name: /^Show: Shave the fennel/ }).focus();
+  }],
+  ['rehearsal', async (open, at, page) => {
+    await open(`${at}/time`);
+    await page.getByRole('button', { name: 'Rehearse' }).click();
+    await page.getByText(/Ends on time in/).waitFor();
   }],
   ['recipes', (open) => open('/recipes')],
   ['recipe', async (open, at, page) => {
@@ -60,6 +67,9 @@ const views = [
     await page.getByText('measured here').waitFor();
   }],
 ];
+
+/** The first plan is bettered in slices; the last of them is over by then. */
+const settled = (page) => page.waitForTimeout(5000);
 
 const pasted = `Tomato and bread salad
 Serves 4

@@ -1,9 +1,23 @@
 import type { Axis } from './axis.js';
 import type { Attempt } from './attempts.js';
+import type { ScheduleLink } from './schedule/types.js';
 import type { PlanTask } from './tasks.js';
 import type { TimelineClash, TimelineEntry } from './types.js';
 
-export type FoundPlan = Attempt & { readonly byId: ReadonlyMap<string, PlanTask>; readonly pins: Readonly<Record<string, number>> };
+export type FoundPlan = Attempt & { readonly byId: ReadonlyMap<string, PlanTask>; readonly pins: Readonly<Record<string, number>>; readonly before: LinksBy; readonly after: LinksBy };
+
+type LinksBy = ReadonlyMap<string, readonly ScheduleLink[]>;
+
+/** Links by one of their ends. */
+export function linksBy(links: readonly ScheduleLink[], end: 'from' | 'to'): LinksBy {
+  const found = new Map<string, ScheduleLink[]>();
+  for (const link of links) {
+    const known = found.get(link[end]);
+    if (known) known.push(link);
+    else found.set(link[end], [link]);
+  }
+  return found;
+}
 
 /** A task with its place in the plan, and why it is there. */
 export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): TimelineEntry {
@@ -12,7 +26,7 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
   const from = axis.local(start);
   return {
     id: task.id, lane: task.lane, kind: task.kind, title: task.title, detail: task.detail, dishTitle: task.dishTitle, stepId: task.step?.id ?? '',
-    start, end, isPinned: attempt.pins[task.id] === start, hands: handsOf(task), after: attempt.tasks.links.filter((link) => link.to === task.id && link.minLag >= 0).map((link) => link.from), startsAt: axis.instant(start), localDate: from.date, localTime: from.time, localEnd: axis.local(end).time,
+    start, end, isPinned: attempt.pins[task.id] === start, hands: handsOf(task), after: (attempt.before.get(task.id) ?? []).filter((link) => link.minLag >= 0).map((link) => link.from), startsAt: axis.instant(start), localDate: from.date, localTime: from.time, localEnd: axis.local(end).time,
     keeps: keepsOf(task, end, attempt),
     workings: { title: `${task.title}, ${from.time}–${axis.local(end).time}`, steps: [...task.how, ...placementSteps(task, start, end, attempt, axis)], result: `${from.time}`, estimated: true },
   };
@@ -21,7 +35,7 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
 function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry['keeps'] {
   const hold = task.step?.holdMinutes;
   if (!hold || task.kind === 'demonstration' || (task.kind !== 'wait' && task.step?.waitMinutes)) return null;
-  const users = attempt.tasks.links.filter((link) => link.from === task.id);
+  const users = (attempt.after.get(task.id) ?? []);
   const first = users.map((link) => ({ start: attempt.starts[link.to]!, title: attempt.byId.get(link.to)!.title })).sort((a, b) => b.start - a.start)[0];
   return { until: end + hold, usedAt: first?.start ?? null, usedBy: first?.title ?? '', broken: first !== undefined && first.start > end + hold };
 }
@@ -29,8 +43,8 @@ function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry
 /** What the start hangs on: the next step that needs it, its keeping time, the day. */
 function placementSteps(task: PlanTask, start: number, end: number, attempt: FoundPlan, axis: Axis): { label: string; value: string; note?: string }[] {
   const { byId } = attempt;
-  const next = attempt.tasks.links.filter((link) => link.from === task.id).map((link) => ({ link, task: byId.get(link.to)!, start: attempt.starts[link.to]! })).sort((a, b) => a.start - b.start)[0];
-  const before = attempt.tasks.links.filter((link) => link.to === task.id).map((link) => byId.get(link.from)!);
+  const next = (attempt.after.get(task.id) ?? []).map((link) => ({ link, task: byId.get(link.to)!, start: attempt.starts[link.to]! })).sort((a, b) => a.start - b.start)[0];
+  const before = (attempt.before.get(task.id) ?? []).map((link) => byId.get(link.from)!);
   const steps = before.length > 0 ? [{ label: 'After', value: axis.local(Math.max(...before.map((each) => attempt.starts[each.id]! + each.minutes))).time, note: before.map((each) => each.title).join('; ') }] : [];
   if (next) {
     const gap = next.start - end;

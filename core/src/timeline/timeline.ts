@@ -2,7 +2,7 @@ import type { ClassFacts, KitchenFacts } from '../plan/types.js';
 import type { DishPortions, StationPlan } from '../portions/index.js';
 import { findAttempt, strictProblem, type Attempt, type Starts } from './attempts.js';
 import { createAxis } from './axis.js';
-import { clashesOf, entryOf } from './explain.js';
+import { clashesOf, entryOf, linksBy } from './explain.js';
 import { schedule } from './schedule/schedule.js';
 import type { ScheduleResult } from './schedule/types.js';
 import { eatMinuteOf, type PlanTask } from './tasks.js';
@@ -35,7 +35,8 @@ export function buildTimeline(given: TimelineInput): Timeline {
   const attempt = findAttempt(input);
   if (!attempt) return emptyTimeline(input.facts);
   const byId = new Map(attempt.tasks.tasks.map((task) => [task.id, task]));
-  const entries = attempt.tasks.tasks.map((task) => entryOf(task, { ...attempt, byId, pins: input.decisions.pins }, axis)).sort((a, b) => a.start - b.start || a.end - b.end);
+  const found = { ...attempt, byId, pins: input.decisions.pins, before: linksBy(attempt.tasks.links, 'to'), after: linksBy(attempt.tasks.links, 'from') };
+  const entries = attempt.tasks.tasks.map((task) => entryOf(task, found, axis)).sort((a, b) => a.start - b.start || a.end - b.end);
   const clashes = clashesOf(entries);
   const used = usedMinutes(entries, input.facts.lengthMinutes + attempt.overrun);
   return {

@@ -139,15 +139,17 @@ function addLink(engine: Engine, { minutes }: Model, link: ScheduleLink, [from, 
   if (link.maxLag !== undefined) engine.addDifference(to, from, -(minutes[from]! + link.maxLag));
 }
 
-/** Starts at which a task lies inside one open interval of everything it needs. */
+/** Starts at which a task lies inside one open interval of everything it needs. Tasks alike in both share them. */
 function addHours(engine: Engine, { problem, minutes, needs, count, lowest, highest }: Model): void {
+  const open = problem.resources.map((resource) => (resource.open ? mergeIntervals(resource.open) : null));
+  const known = new Map<string, readonly number[]>();
   for (let task = 0; task < count; task++) {
-    if (!needs[task]!.some(({ resource }) => problem.resources[resource]!.open)) continue;
-    const starts = needs[task]!.reduce<readonly Interval[]>((left, { resource }) => {
-      const { open } = problem.resources[resource]!;
-      return open ? intersect(left, mergeIntervals(open).map(([from, to]): Interval => [from, to - minutes[task]!]).filter(([from, to]) => from <= to)) : left;
-    }, [[lowest, highest]]);
-    engine.allowOnly(task, starts.flat());
+    const limited = needs[task]!.filter(({ resource }) => open[resource]);
+    if (limited.length === 0) continue;
+    const key = `${minutes[task]} ${limited.map(({ resource }) => resource).join()}`;
+    const starts = known.get(key) ?? limited.reduce<readonly Interval[]>((left, { resource }) => intersect(left, open[resource]!.map(([from, to]): Interval => [from, to - minutes[task]!]).filter(([from, to]) => from <= to)), [[lowest, highest]]).flat();
+    known.set(key, starts);
+    engine.allowOnly(task, starts);
   }
 }
 
