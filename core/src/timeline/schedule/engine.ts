@@ -81,7 +81,7 @@ export class Engine {
   /** Differences that lead on from a bound. */
   arcsFrom(key: number): readonly Arc[] { return this.#arcs[key]!; }
   from(variable: number): number { return this.bounds[2 * variable]!; }
-  to(variable: number): number { return -this.bounds[2 * variable + 1]!; }
+  to(variable: number): number { return 0 - this.bounds[2 * variable + 1]!; }
   isFixed(variable: number): boolean { return this.bounds[2 * variable]! + this.bounds[2 * variable + 1]! === 0; }
   get level(): number { return this.levels.length; }
   /** Clauses learned and kept. */

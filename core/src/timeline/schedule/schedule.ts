@@ -37,6 +37,7 @@ export function findPlan(problem: ScheduleProblem, options: ScheduleOptions): Ex
   return { status: 'none' };
 }
 
+/** Adding 0 makes −0, which negated bounds bring about, a plain 0. */
 function startsById({ problem }: Model, starts: Starts): Record<string, number> {
   return Object.fromEntries(problem.tasks.map((task, at) => [task.id, starts[at]! + 0]));
 }

@@ -1,0 +1,72 @@
+import { describe, expect, it } from 'vitest';
+import type { ClassFacts } from '../plan/types.js';
+import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
+import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import { violations } from '../tests/schedule-checks.js';
+import { findAttempt, strictProblem, type AttemptInput, type Starts } from './attempts.js';
+import { createAxis } from './axis.js';
+import { noTimelineDecisions } from './types.js';
+
+const soaked = recipe([], { title: 'Beans', steps: [
+  step('soak', { place: 'before', text: 'Soak the beans in cold water.', waitMinutes: { low: 600, high: 720 }, occupies: { appliance: 'fridge', setting: '' } }),
+  step('boil', { place: 'before', text: 'Boil the beans.', waitMinutes: { low: 45, high: 60 }, occupies: { appliance: 'hob', setting: '' }, after: ['soak'], holdMinutes: 240 }),
+  step('dress', { text: 'Dress the beans.', after: ['boil'] }),
+] });
+
+function inputOf(facts: ClassFacts, to: Partial<AttemptInput> = {}): AttemptInput {
+  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const portions = facts.dishes.map((each) => portionRecipe(each, planBatches(each, stations, facts.people, facts.demonstrationPlates), { kitchenSystem: 'metric', english: 'uk' }));
+  return { facts, kitchen, stations, portions, decisions: noTimelineDecisions, open: createAxis(facts.startsAt, facts.zone).openIntervals(kitchen, 5), effort: 0, ...to };
+}
+const pinnedTo = (pins: Starts) => ({ decisions: { ...noTimelineDecisions, pins } });
+
+describe('a plan of a class keeps every constraint of its problem', () => {
+  // An ordinary evening; the night on which clocks go forward; that on which they go back; a class that begins just after midnight.
+  it.each(['2026-11-27T18:30', '2027-03-28T10:00', '2026-10-25T10:00', '2026-11-27T00:30'])('starting %s', (startsAt) => {
+    const input = inputOf(classOf([dish(soaked)], { startsAt }));
+    const attempt = findAttempt(input)!;
+    const { problem } = strictProblem(input);
+    expect(attempt.overrun).toBeLessThanOrEqual(0);
+    expect(attempt.isRelaxed).toBe(false);
+    // Eating comes forward where there are minutes to spare; everything else is as in the strict problem.
+    const moved = problem.tasks.map((task) => (task.id === 'eat' || task.id === 'clear' ? { ...task, earliest: undefined } : task));
+    const length = input.facts.lengthMinutes;
+    const resources = problem.resources.map((resource) => (resource.id === 'stations' ? { ...resource, open: [[0, length]] as [number, number][] } : resource));
+    expect(violations({ ...problem, tasks: moved, resources }, attempt.starts)).toEqual([]);
+  });
+  it('through the night of summer time a soak of 12 h is 12 h: begun 21:55 it is over at 10:55 by the wall clock', () => {
+    const facts = classOf([dish(soaked)], { startsAt: '2027-03-28T16:00' });
+    const { starts } = findAttempt(inputOf(facts, pinnedTo({})))!;
+    const axis = createAxis(facts.startsAt, facts.zone);
+    const wait = starts['d1/soak:wait']!;
+    const [hours, minutes] = axis.local(wait).time.split(':').map(Number) as [number, number];
+    const [endHours, endMinutes] = axis.local(wait + 720).time.split(':').map(Number) as [number, number];
+    const crosses = axis.local(wait).date === '2027-03-27' && axis.local(wait + 720).date === '2027-03-28';
+    expect((endHours + 24) * 60 + endMinutes - hours * 60 - minutes).toBe(crosses ? 13 * 60 : 36 * 60);
+  });
+});
+
+describe('from a plan that stands', () => {
+  const facts = classOf([dish(soaked), dish(recipe([], { title: 'Slaw', steps: [step('shred', { handsOnMinutes: 15 }), step('toss', { after: ['shred'] })] }), { id: 'd2' })]);
+  const standing = findAttempt(inputOf(facts))!;
+  it('one pin moves what hangs on it, and nothing else', () => {
+    const moved = findAttempt(inputOf(facts, { ...pinnedTo({ pack: standing.starts.pack! - 40 }), standing: standing.starts }))!;
+    expect(moved.starts.pack).toBe(standing.starts.pack! - 40);
+    const others = Object.keys(standing.starts).filter((id) => id !== 'pack' && moved.starts[id] !== standing.starts[id]);
+    expect(others.length).toBeLessThanOrEqual(2);
+  });
+  it('nothing changed is nothing moved', () => expect(findAttempt(inputOf(facts, { standing: standing.starts }))!.starts).toEqual(standing.starts));
+  it('effort makes the class no longer and moves no pin', () => {
+    const pins = { pack: standing.starts.pack! - 40 };
+    const better = findAttempt(inputOf(facts, { ...pinnedTo(pins), effort: 60 }))!;
+    expect(better.starts.pack).toBe(pins.pack);
+    expect(better.starts.clear!).toBeLessThanOrEqual(standing.starts.clear!);
+  });
+  it('of two pins that cannot both be, one is kept and the other named', () => {
+    const pins = { pack: -100, 'set-out': -103 };
+    const attempt = findAttempt(inputOf(facts, pinnedTo(pins)))!;
+    expect(attempt.brokenPins).toHaveLength(1);
+    const kept = Object.keys(pins).find((id) => !attempt.brokenPins.includes(id)) as keyof typeof pins;
+    expect(attempt.starts[kept]).toBe(pins[kept]);
+  });
+});
