@@ -48,6 +48,42 @@ test('a bar is dragged: the rest follows while it moves, and it is pinned where 
   await expect(bar(page, /^Peel the beetroot.*pinned$/)).toHaveCount(0);
 });
 
+test('a drag that comes back to where it began pins nothing', async ({ kitchen: page }) => {
+  await openClock(page);
+  const peel = bar(page, /^Peel the beetroot/);
+  await peel.scrollIntoViewIfNeeded();
+  const label = await peel.getAttribute('aria-label');
+  const box = (await peel.locator('rect').first().boundingBox())!;
+  await page.mouse.move(box.x + 8, box.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 60, box.y + 8, { steps: 4 });
+  await expect(peel).not.toHaveAttribute('aria-label', label!);
+  await page.mouse.move(box.x + 8, box.y + 8, { steps: 4 });
+  await page.mouse.up();
+  await expect(peel).toHaveAttribute('aria-label', label!);
+});
+
+test('in the list a job is handed over, and an open step comes into class', async ({ kitchen: page }) => {
+  await openClock(page);
+  await goTo(page, 'Set up');
+  await page.getByLabel('Assistants', { exact: true }).fill('1');
+  await saved(page);
+  await goTo(page, 'Time');
+  await page.getByRole('button', { name: 'List', exact: true }).click();
+  const peel = page.getByRole('row', { name: /Peel the beetroot while warm and cut it in wedges/ });
+  const chosen = page.getByRole('group', { name: 'The chosen job' });
+  await page.getByRole('button', { name: /^Peel the beetroot/ }).focus();
+  const isYours = await peel.getByRole('cell', { name: 'you', exact: true }).count() === 1;
+  await chosen.getByRole('button', { name: isYours ? 'Give to the assistant' : 'Do it yourself' }).click();
+  await expect(peel.getByRole('cell', { name: isYours ? 'assistant' : 'you', exact: true })).toBeVisible();
+  await chosen.getByRole('button', { name: 'Do it in class' }).click();
+  await expect(peel.getByRole('cell', { name: 'every station' })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await page.getByRole('button', { name: 'List', exact: true }).click();
+  await expect(peel.getByRole('cell', { name: 'every station' })).toBeVisible();
+});
+
 test('pins that clash are named, and a way out that was tried is taken with one press', async ({ kitchen: page }) => {
   await openClock(page);
   // The roast is pinned where it stands; peeling, pinned before it is done, cannot be.

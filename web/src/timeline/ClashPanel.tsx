@@ -14,13 +14,13 @@ const Box = styled.section`max-width: 820px; margin: 0 0 16px; padding: 2px 0 2p
 /** Why the class has no plan on time, and the changes that were tried and found to free it. */
 export function ClashPanel() {
   const { bundle, plan } = useOpenClass();
-  const [report, setReport] = useState<ClashReport | null>(null);
+  const [report, setReport] = useState<ClashReport | 'failed' | null>(null);
   const { status, brokenPins, overrunMinutes } = plan.timeline;
   const isClear = status === 'scheduled';
   useEffect(() => {
     let current = true;
     setReport(null);
-    if (!isClear) searchWorker().clash(bundle).then((found) => { if (current) setReport(found); }, () => undefined);
+    if (!isClear) searchWorker().clash(bundle).then((found) => { if (current) setReport(found); }, () => { if (current) setReport('failed'); });
     return () => { current = false; };
   }, [bundle, isClear]);
   if (isClear) return null;
@@ -29,7 +29,7 @@ export function ClashPanel() {
     <Box aria-label="What clashes">
       <h3>{overrunMinutes > 0 ? `This class runs ${showSpan(overrunMinutes)} over` : 'Not everything can be met'}</h3>
       {brokenPins.length > 0 ? <p>{brokenPins.map((id) => `“${titleOf(id)}”`).join(', ')} cannot stay where {brokenPins.length === 1 ? 'it is' : 'they are'} pinned and went elsewhere.</p> : null}
-      {report ? <Report report={report} titleOf={titleOf} /> : <p role="status"><Quietly>Looking for what clashes and for ways out …</Quietly></p>}
+      {report === 'failed' ? <p>What clashes could not be worked out. The plan stands; change something, or load the page again.</p> : report ? <Report report={report} titleOf={titleOf} /> : <p role="status"><Quietly>Looking for what clashes and for ways out …</Quietly></p>}
     </Box>
   );
 }

@@ -33,6 +33,8 @@ interface ClockProps {
   labelAt: (minute: number) => string;
   onMove: (entry: TimelineEntry, start: number) => void;
   onPreview: (task: string, start: number) => void;
+  /** A drag came to nothing. */
+  onCancel: () => void;
   onUnpin: (entry: TimelineEntry) => void;
 }
 
@@ -147,9 +149,9 @@ const snapMinutes = 5;
 /** Pixels before a press becomes a drag. */
 const dragPixels = 5;
 
-interface BarProps extends Pick<ClockProps, 'before' | 'onMove' | 'onPreview' | 'onUnpin'> { bar: PlacedBar; place: Place }
+interface BarProps extends Pick<ClockProps, 'before' | 'onMove' | 'onPreview' | 'onCancel' | 'onUnpin'> { bar: PlacedBar; place: Place }
 
-function Bar({ bar: { entry, label }, place, before, onMove, onPreview, onUnpin }: BarProps) {
+function Bar({ bar: { entry, label }, place, before, onMove, onPreview, onCancel, onUnpin }: BarProps) {
   const { colour } = useTheme();
   const { selected, select } = useWorkings();
   const key = `time:${entry.id}`;
@@ -164,7 +166,7 @@ function Bar({ bar: { entry, label }, place, before, onMove, onPreview, onUnpin 
   const isChosen = selected?.key === key;
   const isStale = isChosen && selected.workings !== entry.workings;
   useEffect(() => { if (isStale) select({ key, workings: entry.workings }); }, [isStale, key, entry, select]);
-  const drag = useDrag(entry, place.perMinute, { onMove, onPreview });
+  const drag = useDrag(entry, place.perMinute, { onMove, onPreview, onCancel });
   const isFixed = entry.kind === 'class';
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
@@ -194,8 +196,8 @@ function Ghost({ entry, before, place }: { entry: TimelineEntry; before: Timelin
 }
 
 /** While a bar is dragged the rest is planned around it; where it is let go it is pinned. */
-function useDrag(entry: TimelineEntry, perMinute: number, { onMove, onPreview }: Pick<BarProps, 'onMove' | 'onPreview'>) {
-  const from = useRef<{ x: number; start: number; at: number } | null>(null);
+function useDrag(entry: TimelineEntry, perMinute: number, { onMove, onPreview, onCancel }: Pick<BarProps, 'onMove' | 'onPreview' | 'onCancel'>) {
+  const from = useRef<{ x: number; start: number; at: number | null } | null>(null);
   const startAt = (event: PointerEvent) => {
     const { x, start } = from.current!;
     return Math.round((start + (event.clientX - x) / perMinute) / snapMinutes) * snapMinutes;
@@ -205,7 +207,7 @@ function useDrag(entry: TimelineEntry, perMinute: number, { onMove, onPreview }:
     onPointerDown: (event: PointerEvent<SVGGElement>) => {
       if (event.button !== 0) return;
       event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = { x: event.clientX, start: entry.start, at: entry.start };
+      from.current = { x: event.clientX, start: entry.start, at: null };
     },
     onPointerMove: (event: PointerEvent<SVGGElement>) => {
       if (!from.current || Math.abs(event.clientX - from.current.x) < dragPixels) return;
@@ -216,10 +218,16 @@ function useDrag(entry: TimelineEntry, perMinute: number, { onMove, onPreview }:
     },
     onPointerUp: (event: PointerEvent<SVGGElement>) => {
       const began = from.current;
-      if (began && Math.abs(event.clientX - began.x) >= dragPixels && began.at !== began.start) onMove(entry, startAt(event));
+      if (!began) return;
+      const isMoved = Math.abs(event.clientX - began.x) >= dragPixels && startAt(event) !== began.start;
+      if (isMoved) onMove(entry, startAt(event));
+      else if (began.at !== null) onCancel();
       from.current = null;
     },
-    onPointerCancel: () => { from.current = null; },
+    onPointerCancel: () => {
+      from.current = null;
+      onCancel();
+    },
   };
 }
 

@@ -20,11 +20,11 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) => string }) {
   const { bundle, plan } = useOpenClass();
   const [group, setGroup] = useState<GroupSpread>('mixed');
-  const [rehearsal, setRehearsal] = useState<ClassRehearsal | null>(null);
+  const [rehearsal, setRehearsal] = useState<ClassRehearsal | 'failed' | null>(null);
   useEffect(() => {
     let current = true;
     setRehearsal(null);
-    searchWorker().rehearse(bundle, { runs, seed: 1, group }).then((found) => { if (current) setRehearsal(found); }, () => undefined);
+    searchWorker().rehearse(bundle, { runs, seed: 1, group }).then((found) => { if (current) setRehearsal(found); }, () => { if (current) setRehearsal('failed'); });
     return () => { current = false; };
   }, [bundle, group]);
   return (
@@ -33,7 +33,7 @@ export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) =>
         <strong>How the class could go, played {runs.toLocaleString('en-GB').replace(',', ' ')} times with a group that is</strong>
         {groups.map((each) => <Button key={each} look={each === group ? 'plain' : 'quiet'} aria-pressed={each === group} onPress={() => setGroup(each)}>{each}</Button>)}
       </Row>
-      {rehearsal ? <Found rehearsal={rehearsal} timeAt={timeAt} titleOf={titlesOf(plan.timeline)} /> : <p role="status"><Quietly>Playing it …</Quietly></p>}
+      {rehearsal === 'failed' ? <p>The class could not be rehearsed. The plan stands; change something, or load the page again.</p> : rehearsal ? <Found rehearsal={rehearsal} timeAt={timeAt} titleOf={titlesOf(plan.timeline)} /> : <p role="status"><Quietly>Playing it …</Quietly></p>}
     </Box>
   );
 }

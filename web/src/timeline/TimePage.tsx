@@ -73,9 +73,10 @@ function Day() {
       <Opened extra={extra} edits={edits} timeAt={timeAt} />
       {edits.whatIf ? <Trial role="status"><span>Showing what if: <strong>{nameWhatIf(edits.whatIf, titlesOf(timeline))}</strong>. Nothing is kept.</span><Button onPress={() => edits.tryOut(null)}>Back to the plan</Button></Trial> : null}
       {edits.before ? <Moved before={edits.before} after={timeline} onHide={edits.forget} /> : null}
+      <Chosen edits={edits} />
       {shown === 'list'
         ? <DayList entries={timeline.clock} />
-        : <><Chosen edits={edits} /><Clock timeline={timeline} before={edits.before} window={shown} timeAt={timeAt} labelAt={labelAt} onMove={edits.pin} onPreview={edits.preview} onUnpin={edits.unpin} /></>}
+        : <Clock timeline={timeline} before={edits.before} window={shown} timeAt={timeAt} labelAt={labelAt} onMove={edits.pin} onPreview={edits.preview} onCancel={edits.cancel} onUnpin={edits.unpin} />}
       <Used timeline={timeline} />
       <ClassMinutes timeline={timeline} />
     </>

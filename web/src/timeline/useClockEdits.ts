@@ -15,6 +15,8 @@ export interface ClockEdits {
   pin: (entry: TimelineEntry, start: number) => void;
   unpin: (entry: TimelineEntry) => void;
   tryOut: (whatIf: WhatIf | null) => void;
+  /** Back to the plan, from a drag or a what-if. */
+  cancel: () => void;
   forget: () => void;
 }
 
@@ -43,10 +45,11 @@ export function useClockEdits(): ClockEdits {
     setBefore(plan.timeline);
     decideQuietly({ pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== entry.id)) });
   }, [plan, decisions, decideQuietly]);
+  const cancel = useCallback(() => { asked.current++; setTried(null); }, []);
   const tryOut = useCallback((whatIf: WhatIf | null) => {
     if (whatIf) show(whatIf, planWorker().timelineIf(bundle, whatIf));
-    else { asked.current++; setTried(null); }
-  }, [bundle, show]);
+    else cancel();
+  }, [bundle, show, cancel]);
   const forget = useCallback(() => setBefore(null), []);
-  return { timeline: tried?.timeline ?? plan.timeline, before, whatIf: tried?.whatIf ?? null, preview, pin, unpin, tryOut, forget };
+  return { timeline: tried?.timeline ?? plan.timeline, before, whatIf: tried?.whatIf ?? null, preview, pin, unpin, tryOut, cancel, forget };
 }
