@@ -9,7 +9,7 @@ import { useSay } from '../parts/toasts.js';
 import { searchWorker } from '../workers/plan-worker.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 
-const Box = styled.section`max-width: 820px; margin: 0 0 16px; padding: 2px 0 2px 12px; border-left: 3px solid ${({ theme }) => theme.colour.beet}; h3 { color: ${({ theme }) => theme.colour.beet}; } @media print { display: none; }`;
+const Box = styled.section`max-width: 820px; margin: 0 0 16px; padding: 2px 0 2px 12px; border-left: 3px solid ${({ theme }) => theme.colour.beet}; h3 { color: ${({ theme }) => theme.colour.beet}; } p + div { margin-top: 6px; } button { white-space: normal; text-align: left; } @media print { display: none; }`;
 
 /** Why the class has no plan on time, and the changes that were tried and found to free it. */
 export function ClashPanel() {

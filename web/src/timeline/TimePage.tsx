@@ -42,7 +42,7 @@ export default function TimePage() {
     <>
       {printed ? <PrintSheet kind={printed} onPrinted={onPrinted} /> : null}
       <Screen data-quiet={printed ? '' : undefined}>
-        <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline')} />
+        <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline' && warning.id !== 'pins')} />
         <ClashPanel />
         <Head><h2>Before the day</h2><PlanExports onPrint={setPrinted} /></Head>
         <DaysBefore entries={plan.timeline.daysBefore} />

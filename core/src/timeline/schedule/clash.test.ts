@@ -30,7 +30,16 @@ describe('what clashes, and nothing else', () => {
   });
   it('largest lags against each other, with the minutes of each', () => {
     const problem = { tasks: [task('Roast', 60), task('Rest', 20), task('Peel', 10)], links: [{ from: 'Roast', to: 'Rest', minLag: 0 }, { from: 'Rest', to: 'Peel', minLag: 5 }, { from: 'Roast', to: 'Peel', minLag: 0, maxLag: 15 }], resources: [] };
-    expect(clashOf(problem).sentence).toBe('There is not enough time between Roast, Rest and Peel: “Rest” comes after “Roast”, “Peel” comes at least 5 min after “Rest”, “Peel” must come within 15 min of “Roast”.');
+    expect(clashOf(problem).sentence).toBe('There is not enough time between Roast, Rest and Peel: “Rest” comes after “Roast”, “Peel” comes at least 5 min after “Rest”, “Peel” comes after “Roast” and at most 15 min after it.');
+  });
+  it('two pins against a lag, either of which could go', () => {
+    const problem = { tasks: [task('Roast', 60), task('Peel', 10)], links: [{ from: 'Roast', to: 'Peel', minLag: 0, maxLag: 180 }], resources: [] };
+    expect(clashOf(problem, { Roast: 0, Peel: 30 }).sentence).toBe('There is not enough time between Roast and Peel: “Peel” comes after “Roast” and at most 180 min after it; Roast and Peel are pinned.');
+  });
+  it('a wait that follows at once, and one that may begin before the end', () => {
+    const tasks = [task('Load', 5, { earliest: 0 }), task('Roast', 60, { latest: 50 })];
+    expect(clashOf({ tasks, links: [{ from: 'Load', to: 'Roast', minLag: 0, maxLag: 0 }], resources: [] }).sentence).toContain('“Roast” comes right after “Load”');
+    expect(clashOf({ tasks, links: [{ from: 'Load', to: 'Roast', minLag: -2 }], resources: [] }).sentence).toContain('“Roast” comes no more than 2 min before the end of “Load”');
   });
   it('too much work for one pair of hands, said in minutes, and which of it is pinned; a third task is not blamed', () => {
     const problem = { tasks: [task('Peel', 20, { ...yours, earliest: 0, latest: 30 }), task('Chop', 15, { ...yours, latest: 30 }), task('Sweep', 5, { latest: 30 })], links: [{ from: 'Sweep', to: 'Chop', minLag: 0 }], resources: [you] };

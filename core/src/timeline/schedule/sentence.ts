@@ -1,4 +1,4 @@
-import type { ScheduleClash, ScheduleProblem, ScheduleResource, ScheduleTask } from './types.js';
+import type { ScheduleClash, ScheduleLink, ScheduleProblem, ScheduleResource, ScheduleTask } from './types.js';
 
 /** A clash in a cook's words: what cannot be, in minutes where they are known. */
 export function clashSentence(problem: ScheduleProblem, clash: ScheduleClash, pinned: Readonly<Record<string, number>>): string {
@@ -6,11 +6,12 @@ export function clashSentence(problem: ScheduleProblem, clash: ScheduleClash, pi
   const resources = problem.resources.filter(({ id }) => clash.resources.includes(id));
   if (tasks.length === 1 && clash.links.length === 0) return alone(tasks[0]!, resources, pinned);
   const names = listed(tasks.map(nameOf));
-  if (resources.length === 0) return `There is not enough time between ${names}: ${gapsOf(problem, clash)}.`;
+  const pins = tasks.filter(({ id }) => pinned[id] !== undefined);
+  const pinWords = pins.length > 0 ? `; ${listed(pins.map(nameOf))} ${pins.length === 1 ? 'is' : 'are'} pinned` : '';
+  if (resources.length === 0) return `There is not enough time between ${names}: ${gapsOf(problem, clash)}${pinWords}.`;
   const hands = listed(resources.map(resourceName));
   const work = resources.length === 1 ? workOn(tasks, resources[0]!) : '';
-  const pins = tasks.filter(({ id }) => pinned[id] !== undefined);
-  return `${capital(hands)} cannot do all of this in the time there is: ${names}${work}${pins.length > 0 ? `; ${listed(pins.map(nameOf))} ${pins.length === 1 ? 'is' : 'are'} pinned` : ''}.`;
+  return `${capital(hands)} cannot do all of this in the time there is: ${names}${work}${pinWords}.`;
 }
 
 function alone(task: ScheduleTask, resources: readonly ScheduleResource[], pinned: Readonly<Record<string, number>>): string {
@@ -26,11 +27,17 @@ function alone(task: ScheduleTask, resources: readonly ScheduleResource[], pinne
 function gapsOf(problem: ScheduleProblem, { links }: ScheduleClash): string {
   const names = new Map(problem.tasks.map((task) => [task.id, nameOf(task)]));
   const gaps = links.map((at) => {
-    const { from, to, minLag, maxLag } = problem.links[at]!;
-    if (maxLag !== undefined) return `“${names.get(to)}” must come within ${maxLag} min of “${names.get(from)}”`;
-    return minLag > 0 ? `“${names.get(to)}” comes at least ${minLag} min after “${names.get(from)}”` : `“${names.get(to)}” comes after “${names.get(from)}”`;
+    const link = problem.links[at]!;
+    return `“${names.get(link.to)}” comes ${gapWords(link)} “${names.get(link.from)}”${link.maxLag === undefined || link.maxLag === link.minLag ? '' : ` and at most ${link.maxLag} min after it`}`;
   });
   return gaps.join(', ') || 'their times do not fit';
+}
+
+/** How soon after another at the earliest, or exactly. */
+function gapWords({ minLag, maxLag }: ScheduleLink): string {
+  if (minLag === maxLag) return minLag === 0 ? 'right after' : `${minLag} min after`;
+  if (minLag < 0) return `no more than ${-minLag} min before the end of`;
+  return minLag === 0 ? 'after' : `at least ${minLag} min after`;
 }
 
 function workOn(tasks: readonly ScheduleTask[], resource: ScheduleResource): string {
