@@ -27,6 +27,24 @@ describe('a class', () => {
   it('looks into its dishes', () => expect(problems(UpdateClassDto, { dishes: [{ id: 'x', recipeId: 'y', portion: 'huge', maker: 'nobody' }] })).toEqual(['dishes']));
 });
 
+describe('decisions about times', () => {
+  const lists = { substitutes: {}, skipped: [], packs: {}, madeDo: {}, sparePercent: 0, budget: null, together: [], kit: [], ownSets: [] };
+  const messages = (times: object) => validateSync(plainToInstance(UpdateClassDto, { decisions: { ...lists, ...times } })).flatMap(({ children }) => children ?? []).flatMap(({ constraints }) => Object.values(constraints ?? {}));
+  it('pins are whole minutes within a month of the class', () => {
+    expect(messages({ pins: { 'd1/cut': -90, pack: 0 } })).toEqual([]);
+    for (const wrong of [{ a: 0.5 }, { a: '10' }, { a: 44_641 }, { a: -44_641 }, ['a'], 'a', { ['k'.repeat(201)]: 1 }]) expect(messages({ pins: wrong })).toEqual(['Pin a job to a whole minute within a month of the class.']);
+  });
+  it('hands and places are of a few words', () => {
+    expect(messages({ hands: { 'd1/cut': 'assistant' }, when: { 'd1/cut': 'before' } })).toEqual([]);
+    expect(messages({ hands: { 'd1/cut': 'Bo' } })).toEqual(['Choose you or assistant.']);
+    expect(messages({ when: { 'd1/cut': 'later' } })).toEqual(['Choose in class or before.']);
+  });
+  it('an older page sends none of them, and that is no problem', () => {
+    expect(messages({})).toEqual([]);
+    expect(plainToInstance(UpdateClassDto, { decisions: lists }).decisions).toMatchObject({ pins: {}, hands: {}, when: {} });
+  });
+});
+
 describe('choices of a dish', () => {
   it.each([[{}, true], [{ w1: 'o2' }, true], [{ 'w 1': 'o2' }, false], [{ w1: 2 }, false], [{ w1: '' }, false], [[], false], [null, false], ['w1', false]])('%j', (value, allowed) => expect(isChoices(value)).toBe(allowed));
   it('are few', () => expect(isChoices(Object.fromEntries(Array.from({ length: 21 }, (_, index) => [`w${index}`, 'o1'])))).toBe(false));

@@ -6,13 +6,14 @@ import { nearMoved, neighbourhood } from './neighbourhood.js';
 import { seeded } from './random.js';
 import { search, type Decide, type Steps } from './search.js';
 
-export type Starts = readonly number[];
+/** A start for each task of a model, by its number. */
+export type StartList = readonly number[];
 
 /** One thing to make small, after all that came before it. */
 interface Stage {
-  cost(starts: Starts): number;
+  cost(starts: StartList): number;
   /** Asks for less than `cost`. */
-  improve(plan: PlanEngine, cost: number, starts: Starts): void;
+  improve(plan: PlanEngine, cost: number, starts: StartList): void;
   /** Asks for no more than `cost`. */
   hold(plan: PlanEngine, cost: number): void;
 }
@@ -22,13 +23,13 @@ export interface OptimiseOptions {
   readonly seed: number;
   readonly steps: Steps;
   /** A plan to begin from; its starts are kept where they can be. */
-  readonly standing?: Starts;
+  readonly standing?: StartList;
   readonly firstOnly?: boolean;
-  readonly onImprove?: (starts: Starts) => void;
+  readonly onImprove?: (starts: StartList) => void;
 }
 
 export type Outcome =
-  | { readonly status: 'found'; readonly starts: Starts; readonly length: number; readonly lowerBound: number }
+  | { readonly status: 'found'; readonly starts: StartList; readonly length: number; readonly lowerBound: number }
   | { readonly status: 'none' }
   | { readonly status: 'limit'; readonly lowerBound: number };
 
@@ -59,9 +60,9 @@ class Optimiser {
   readonly #stages: readonly Stage[];
   readonly #heads: readonly number[];
   readonly #random: () => number;
-  #best: Starts | null = null;
+  #best: StartList | null = null;
   /** The plan found last, whether it was better or not. */
-  #found: Starts = [];
+  #found: StartList = [];
   #lowerBound: number;
   /** Posts where the last end must lie; empty until it is known. */
   #anchor: (plan: PlanEngine) => void = () => undefined;
@@ -101,7 +102,7 @@ class Optimiser {
     return repairSizes.filter((size) => size < this.model.count || size === repairSizes[0]).some((size) => this.#repairAround(standing, new Set(near.slice(0, size))));
   }
 
-  #repairAround(standing: Starts, free: ReadonlySet<number>): boolean {
+  #repairAround(standing: StartList, free: ReadonlySet<number>): boolean {
     const { engine, orders, lastEnd } = this.#plan;
     const mark = engine.mark();
     fixOthers(engine, standing, free);
@@ -167,7 +168,7 @@ class Optimiser {
     engine.addClause(this.model.minutes.flatMap((minutes, task) => [2 * task, end - minutes]), false);
   }
 
-  #opening(target: Starts | null): (restarts: number) => Decide {
+  #opening(target: StartList | null): (restarts: number) => Decide {
     return (restarts) => {
       const decide = target && restarts % 2 === 0 ? mostTroubled(this.model, target, this.#plan.orders) : restarts % 3 === 2 ? mostTroubled(this.model, target, this.#plan.orders) : latestFirst(this.model, this.#heads, this.#random, restarts * 3);
       return withEnd(this.#plan.lastEnd, this.model.wantedEnd, decide);
@@ -188,14 +189,14 @@ class Optimiser {
     return found;
   }
 
-  #take(starts: Starts): boolean {
+  #take(starts: StartList): boolean {
     if (this.#best && !this.#isBetter(starts, this.#best)) return false;
     this.#best = starts;
     this.options.onImprove?.(starts);
     return true;
   }
 
-  #isBetter(starts: Starts, than: Starts): boolean {
+  #isBetter(starts: StartList, than: StartList): boolean {
     for (const stage of this.#stages) {
       const difference = stage.cost(starts) - stage.cost(than);
       if (difference !== 0) return difference < 0;
@@ -215,7 +216,7 @@ class Optimiser {
   }
 
   /** One plan no longer than the best, in the order given. */
-  #dive(decide: Decide): Starts | null {
+  #dive(decide: Decide): StartList | null {
     const { engine } = this.#plan;
     const mark = engine.mark();
     this.#holdSpans();
@@ -299,7 +300,7 @@ class Optimiser {
   }
 }
 
-function fixOthers(engine: Engine, starts: Starts, free: ReadonlySet<number>): void {
+function fixOthers(engine: Engine, starts: StartList, free: ReadonlySet<number>): void {
   starts.forEach((start, task) => {
     if (free.has(task)) return;
     engine.post(2 * task, start);
@@ -307,7 +308,7 @@ function fixOthers(engine: Engine, starts: Starts, free: ReadonlySet<number>): v
   });
 }
 
-function lastEndOf({ minutes }: Model, starts: Starts): number {
+function lastEndOf({ minutes }: Model, starts: StartList): number {
   return Math.max(...starts.map((start, task) => start + minutes[task]!));
 }
 

@@ -1,6 +1,6 @@
 import { irreducibleClash } from './clash.js';
 import { modelOf, type Model } from './model.js';
-import { optimise, type Starts } from './optimise.js';
+import { optimise, type StartList } from './optimise.js';
 import { clashSentence } from './sentence.js';
 import type { ScheduleOptions, ScheduleProblem, ScheduleResult } from './types.js';
 import { validateProblem } from './validate.js';
@@ -29,7 +29,7 @@ export function findPlan(problem: ScheduleProblem, options: ScheduleOptions): Ex
   const outcome = optimise(model, {
     objective: options.objective, seed: options.seed, steps: { left: options.budgetSteps }, firstOnly: options.firstOnly ?? false,
     ...(options.standing ? { standing: standingStarts(model, options.standing) } : {}),
-    ...(options.onImprove ? { onImprove: (starts: Starts) => options.onImprove!(startsById(model, starts)) } : {}),
+    ...(options.onImprove ? { onImprove: (starts: StartList) => options.onImprove!(startsById(model, starts)) } : {}),
   });
   const bound = options.objective === 'shortest' && outcome.status !== 'none' ? { lowerBound: outcome.lowerBound } : {};
   if (outcome.status === 'limit') return { status: 'undecided', ...bound, sentence: 'No plan was found in the steps allowed; one may still exist.' };
@@ -38,11 +38,11 @@ export function findPlan(problem: ScheduleProblem, options: ScheduleOptions): Ex
 }
 
 /** Adding 0 makes −0, which negated bounds bring about, a plain 0. */
-function startsById({ problem }: Model, starts: Starts): Record<string, number> {
+function startsById({ problem }: Model, starts: StartList): Record<string, number> {
   return Object.fromEntries(problem.tasks.map((task, at) => [task.id, starts[at]! + 0]));
 }
 
 /** A task that is new in the problem has no place yet; it begins the search where its class does. */
-function standingStarts({ problem, pinned }: Model, standing: Readonly<Record<string, number>>): Starts {
+function standingStarts({ problem, pinned }: Model, standing: Readonly<Record<string, number>>): StartList {
   return problem.tasks.map((task) => pinned[task.id] ?? standing[task.id] ?? 0);
 }
