@@ -20,13 +20,13 @@ export default function ClassLayout() {
 
 function OpenedClass({ classId }: { classId: string }) {
   const editor = useClassEditor(classId);
-  const { plan, bundle, error } = usePlan(editor.shown);
+  const { plan, bundle, error, isBettering } = usePlan(editor.shown);
   useUndoKeys(editor.undo, editor.redo);
   if (editor.error && !editor.shown) return <Sheet><Failed error={editor.error} onRetry={editor.retry} /></Sheet>;
   if (error) return <Sheet><Failed error={new Error('This class could not be planned. What you entered is kept; change the last thing back, or load the page again.')} onRetry={() => window.location.reload()} /></Sheet>;
   if (!editor.shown || !plan || !bundle) return <Sheet><Loading what="the class" /></Sheet>;
   return (
-    <ClassContext value={{ view: editor.shown, plan, bundle, editor }}>
+    <ClassContext value={{ view: editor.shown, plan, isBettering, bundle, editor }}>
       <WorkingsProvider>
         <ClassBand />
         <ConflictNotice />

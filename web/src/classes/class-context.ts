@@ -9,6 +9,8 @@ export type ClassEdits = Pick<ClassView, 'title' | 'startsAt' | 'lengthMinutes' 
 export interface OpenClass {
   readonly view: ClassView;
   readonly plan: ClassPlan;
+  /** A better plan is still being looked for. */
+  readonly isBettering: boolean;
   /** What the plan was made of. */
   readonly bundle: ClassBundle;
   readonly editor: RowEditor<ClassView, ClassEdits>;

@@ -6,7 +6,13 @@ import { movedBetween, type ClassBundle, type ClassPlan, type Starts } from '@fo
 import { classQuery, needsQuery, stockQuery } from '../api/queries.js';
 import { planWorker, searchWorker } from '../workers/plan-worker.js';
 
-interface Planned { readonly plan: ClassPlan | null; readonly bundle: ClassBundle | null; readonly error: Error | null }
+interface Planned {
+  readonly plan: ClassPlan | null;
+  readonly bundle: ClassBundle | null;
+  readonly error: Error | null;
+  /** A better plan is still being looked for. */
+  readonly isBettering: boolean;
+}
 
 /** Steps in which a plan is bettered, slice by slice, so that a change of the input stops it at once. */
 const slices = [10, 30, 60, 120];
@@ -18,7 +24,7 @@ const restMilliseconds = 500;
  * plan stands until the next is ready; only the newest counts. Pinned jobs are worked around from the plan that stands.
  */
 export function usePlan(view: ClassView | undefined): Planned {
-  const [planned, setPlanned] = useState<Planned & { id: string }>({ plan: null, bundle: null, error: null, id: '' });
+  const [planned, setPlanned] = useState<Planned & { id: string }>({ plan: null, bundle: null, error: null, isBettering: false, id: '' });
   const asked = useRef(0);
   const standing = useRef<{ question: string; starts: Starts }>({ question: '', starts: {} });
   const bundle = useBundle(view);
@@ -29,21 +35,22 @@ export function usePlan(view: ClassView | undefined): Planned {
     const question = questionOf(bundle);
     const isSame = standing.current.question === question;
     const isCurrent = () => turn === asked.current;
-    const show = (plan: ClassPlan) => {
+    const show = (plan: ClassPlan, isBettering: boolean) => {
       standing.current = { question, starts: plan.timeline.starts };
-      setPlanned({ plan, bundle, error: null, id });
+      setPlanned({ plan, bundle, error: null, isBettering, id });
     };
+    // A plan mended around a pin stays as it is: what was not asked for does not move again.
+    const isMended = isSame && Object.keys(bundle.class.decisions?.pins ?? {}).length > 0;
     planWorker().plan(bundle, isSame ? { standing: standing.current.starts } : {}).then(
       (plan) => {
         if (!isCurrent()) return;
-        show(plan);
-        // A plan mended around a pin stays as it is: what was not asked for does not move again.
-        if (!isSame || Object.keys(bundle.class.decisions?.pins ?? {}).length === 0) void better(bundle, plan, isCurrent, show);
+        show(plan, !isMended);
+        if (!isMended) void better(bundle, plan, isCurrent, show);
       },
-      (error: Error) => { if (isCurrent()) setPlanned({ plan: null, bundle: null, error, id }); },
+      (error: Error) => { if (isCurrent()) setPlanned({ plan: null, bundle: null, error, isBettering: false, id }); },
     );
   }, [bundle]);
-  return view && planned.id === view.id ? planned : { plan: null, bundle: null, error: null };
+  return view && planned.id === view.id ? planned : { plan: null, bundle: null, error: null, isBettering: false };
 }
 
 /** All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew. */
@@ -52,17 +59,21 @@ function questionOf({ class: facts, kitchen }: ClassBundle): string {
   return JSON.stringify([id, startsAt, zone, lengthMinutes, people, peoplePerStation, assistants, demonstrationPlates, dishes, { ...decisions, pins: null }, kitchen]);
 }
 
-async function better(bundle: ClassBundle, first: ClassPlan, isCurrent: () => boolean, show: (plan: ClassPlan) => void): Promise<void> {
+async function better(bundle: ClassBundle, first: ClassPlan, isCurrent: () => boolean, show: (plan: ClassPlan, isBettering: boolean) => void): Promise<void> {
   await new Promise((resolve) => { setTimeout(resolve, restMilliseconds); });
   let best = first;
   for (const effort of slices) {
     if (!isCurrent()) return;
     // A search that fails leaves the plan that stands.
     const next = await searchWorker().plan(bundle, { effort, standing: best.timeline.starts }).catch(() => null);
-    if (!next || !isCurrent()) return;
-    if (movedBetween(best.timeline, next.timeline).length > 0) show(next);
-    best = next;
+    if (!isCurrent()) return;
+    if (!next) break;
+    if (movedBetween(best.timeline, next.timeline).length > 0) {
+      best = next;
+      show(best, true);
+    }
   }
+  show(best, false);
 }
 
 /** A class with what stands around it: the cupboard, the classes it is bought for with, and those that could use what is left. */

@@ -97,11 +97,12 @@ function Opened({ extra, edits, timeAt }: { extra: Extra | null; edits: ClockEdi
 }
 
 function Used({ timeline }: { timeline: Timeline }) {
+  const { isBettering } = useOpenClass();
   return (
     <p>
       <Quietly>
         <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`} />
-        {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.
+        {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}
       </Quietly>
     </p>
   );
