@@ -195,40 +195,39 @@ function Ghost({ entry, before, place }: { entry: TimelineEntry; before: Timelin
   return <rect x={place.x(was.start)} y={place.topOf.get(entry.id)!} width={Math.max(3, place.x(was.end) - place.x(was.start))} height={barHeight} rx="2" fill="none" stroke={colour.quiet} strokeDasharray="3 3" />;
 }
 
-/** While a bar is dragged the rest is planned around it; where it is let go it is pinned. */
-function useDrag(entry: TimelineEntry, perMinute: number, { onMove, onPreview, onCancel }: Pick<BarProps, 'onMove' | 'onPreview' | 'onCancel'>) {
-  const from = useRef<{ x: number; start: number; at: number | null } | null>(null);
-  const startAt = (event: PointerEvent) => {
-    const { x, start } = from.current!;
-    return Math.round((start + (event.clientX - x) / perMinute) / snapMinutes) * snapMinutes;
+/**
+ * While a bar is dragged the rest is planned around it; where it is let go it is pinned. The window is listened to, not the bar: bars change
+ * places while the plan changes, and one that is moved in the page loses the pointer.
+ */
+function useDrag(entry: TimelineEntry, perMinute: number, handlers: Pick<BarProps, 'onMove' | 'onPreview' | 'onCancel'>) {
+  const latest = useRef(handlers);
+  latest.current = handlers;
+  const onPointerDown = (event: PointerEvent<SVGGElement>) => {
+    if (event.button !== 0) return;
+    const { clientX: from } = event;
+    const startAt = (to: MouseEvent) => Math.round((entry.start + (to.clientX - from) / perMinute) / snapMinutes) * snapMinutes;
+    const isDrag = (to: MouseEvent) => Math.abs(to.clientX - from) >= dragPixels;
+    let shown: number | null = null;
+    const move = (to: MouseEvent) => {
+      if (!isDrag(to) || startAt(to) === shown) return;
+      shown = startAt(to);
+      latest.current.onPreview(entry.id, shown);
+    };
+    const end = (to: MouseEvent) => {
+      stop();
+      if (to.type === 'pointerup' && isDrag(to) && startAt(to) !== entry.start) latest.current.onMove(entry, startAt(to));
+      else if (shown !== null) latest.current.onCancel();
+    };
+    const stop = () => {
+      window.removeEventListener('pointermove', move);
+      window.removeEventListener('pointerup', end);
+      window.removeEventListener('pointercancel', end);
+    };
+    window.addEventListener('pointermove', move);
+    window.addEventListener('pointerup', end);
+    window.addEventListener('pointercancel', end);
   };
-  return {
-    style: { touchAction: 'pan-y' as const },
-    onPointerDown: (event: PointerEvent<SVGGElement>) => {
-      if (event.button !== 0) return;
-      event.currentTarget.setPointerCapture(event.pointerId);
-      from.current = { x: event.clientX, start: entry.start, at: null };
-    },
-    onPointerMove: (event: PointerEvent<SVGGElement>) => {
-      if (!from.current || Math.abs(event.clientX - from.current.x) < dragPixels) return;
-      const start = startAt(event);
-      if (start === from.current.at) return;
-      from.current.at = start;
-      onPreview(entry.id, start);
-    },
-    onPointerUp: (event: PointerEvent<SVGGElement>) => {
-      const began = from.current;
-      if (!began) return;
-      const isMoved = Math.abs(event.clientX - began.x) >= dragPixels && startAt(event) !== began.start;
-      if (isMoved) onMove(entry, startAt(event));
-      else if (began.at !== null) onCancel();
-      from.current = null;
-    },
-    onPointerCancel: () => {
-      from.current = null;
-      onCancel();
-    },
-  };
+  return { style: { touchAction: 'pan-y' as const }, onPointerDown };
 }
 
 /** How long the result stays good: a wedge that thins to the moment it is no longer. Beet where it is used too late. */
