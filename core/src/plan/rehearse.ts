@@ -32,7 +32,7 @@ export function rehearseClass(bundle: ClassBundle, options: RehearsalOptions): C
   return { ...own, classMinutes: bundle.class.lengthMinutes, gains: gains.filter(({ onTime, median }) => onTime > own.onTime || median < own.median).sort((a, b) => b.onTime - a.onTime || a.median - b.median) };
 }
 
-/** More room in time, one pair of hands more, the costliest step done before if it may be, twice the appliance that is queued for. */
+/** The costliest step done before if it may be, twice the appliance that it takes, more room in time. */
 function changes({ class: facts }: ClassBundle, { costly }: Rehearsal, timeline: Timeline): WhatIf[] {
   const stepOf = (id: string) => id.replace(/:(shown|wait)$/, '');
   const steps = new Map<string, RecipeStep>(facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, step] as const)));
@@ -46,7 +46,7 @@ function changes({ class: facts }: ClassBundle, { costly }: Rehearsal, timeline:
 
 /** The class as its plan has it, from the welcome to the clearing. */
 export function rehearsalProblem({ class: facts, kitchen }: ClassBundle, timeline: Timeline, group: GroupSpread): RehearsalProblem {
-  const inClass = timeline.clock.filter((entry) => entry.start >= 0 && !(entry.kind === 'prep' && entry.lane === 'assistant' && entry.end <= 0));
+  const inClass = timeline.clock.filter((entry) => entry.start >= 0);
   const waits = new Map<string, { low: number; high: number }>(facts.dishes.flatMap((dish) => dish.recipe.steps.flatMap((step) => (step.waitMinutes ? [[`${dish.id}/${step.id}:wait`, step.waitMinutes] as const] : []))));
   return {
     stations: splitStations(facts.people, facts.peoplePerStation).sizes.length, classMinutes: facts.lengthMinutes, spread: groupSpreads[group],

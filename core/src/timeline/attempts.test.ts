@@ -62,6 +62,12 @@ describe('from a plan that stands', () => {
     expect(better.starts.pack).toBe(pins.pack);
     expect(better.starts.clear!).toBeLessThanOrEqual(standing.starts.clear!);
   });
+  it('a pin that cannot be kept moves nothing', () => {
+    // Packing cannot begin in class.
+    const attempt = findAttempt(inputOf(facts, { ...pinnedTo({ pack: 30 }), standing: standing.starts }))!;
+    expect(attempt.brokenPins).toEqual(['pack']);
+    expect(attempt.starts).toEqual(standing.starts);
+  });
   it('of two pins that cannot both be, one is kept and the other named', () => {
     const pins = { pack: -100, 'set-out': -103 };
     const attempt = findAttempt(inputOf(facts, pinnedTo(pins)))!;

@@ -29,7 +29,7 @@ export function findAttempt(input: AttemptInput): Attempt | null {
   const found = findPlan(input);
   const pins = Object.keys(input.decisions.pins);
   const isWanting = !found || found.overrun > 0 || found.isRelaxed;
-  const best = pins.length === 0 || !isWanting ? found : withoutBrokenPins(input, found);
+  const best = pins.length === 0 || !isWanting ? found : nearStanding(input, withoutBrokenPins(input, found));
   return best && input.effort > 0 ? bettered(input, best) : best;
 }
 
@@ -46,6 +46,14 @@ function steadied(input: AttemptInput, standing: Starts): Attempt | null {
 function questionOf(input: AttemptInput, attempt: Attempt, options: Partial<ScheduleOptions> & { budgetSteps: number }): [ScheduleProblem, ScheduleOptions] {
   const links = attempt.isRelaxed ? attempt.tasks.links.map(withoutHold) : attempt.tasks.links;
   return [problemOf(attempt.tasks, links, input, attempt.overrun), { objective: 'shortest', seed: 1, pinned: pinsOf(attempt.tasks, input, attempt.brokenPins), ...options }];
+}
+
+/** Where only pins are in the way, the plan that stands with the other pins: a pin that cannot be kept moves nothing. */
+function nearStanding(input: AttemptInput, attempt: Attempt | null): Attempt | null {
+  if (!attempt || !input.standing || attempt.brokenPins.length === 0) return attempt;
+  const pins = Object.fromEntries(Object.entries(input.decisions.pins).filter(([id]) => !attempt.brokenPins.includes(id)));
+  const steady = steadied({ ...input, decisions: { ...input.decisions, pins } }, input.standing);
+  return steady ? { ...steady, brokenPins: attempt.brokenPins } : attempt;
 }
 
 /** Pins one after the other, as long as the plan does not get worse by them. */

@@ -7,8 +7,8 @@ import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { searchWorker } from '../workers/plan-worker.js';
 
-const Details = styled.details`margin-top: 8px; summary { cursor: pointer; font-weight: 600; padding: 6px 0; } @media print { display: none; }`;
-const Table = styled.table`width: 100%; max-width: 640px; td { padding: 4px 12px 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } td:nth-child(2) { text-align: right; font-variant-numeric: tabular-nums; white-space: nowrap; } td:last-child { width: 42%; } h3 { margin-top: 12px; }`;
+const Details = styled.details`margin-top: 8px; summary { cursor: pointer; font-weight: 600; padding: 6px 0; } h3 { margin-top: 16px; } @media print { display: none; }`;
+const Table = styled.table`width: 100%; max-width: 640px; td { padding: 4px 12px 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } td:nth-child(2) { text-align: right; font-variant-numeric: tabular-nums; white-space: nowrap; } td:last-child { width: 42%; }`;
 const Share = styled.span<{ $share: number }>`display: block; height: 8px; width: ${({ $share }) => Math.max(1, Math.round($share * 100))}%; background: ${({ theme }) => theme.colour.thyme};`;
 
 /** Where the class minutes go, what is done ahead to save them, and what else could be. */

@@ -14,6 +14,13 @@ const Table = styled.table`
 const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
 const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };
 
+/** What a job is, in full. What no recipe says has its name before it. */
+function whatOf(entry: TimelineEntry): string {
+  if (entry.kind === 'wait' && entry.detail !== entry.title) return `Waiting: ${entry.detail}`;
+  if (entry.kind === 'demonstration' || entry.detail === entry.title) return entry.title;
+  return entry.stepId === '' ? `${entry.title}. ${entry.detail}` : entry.detail;
+}
+
 /** Shopping trips and jobs of the days before, in order. */
 export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
   const { plan } = useOpenClass();
@@ -25,7 +32,7 @@ export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
-            <td>{entry.kind === 'wait' ? `Waiting: ${entry.detail}` : entry.detail}</td>
+            <td>{whatOf(entry)}</td>
             <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
             <td><Soon>{countdown(entry.localDate)}</Soon></td>
           </tr>
@@ -44,7 +51,7 @@ export function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${entry.localTime}–${entry.localEnd}`} label={entry.title} /></td>
-            <td>{entry.kind === 'demonstration' ? entry.title : entry.detail}{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
+            <td>{whatOf(entry)}{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
             <td>{whose[entry.lane]}</td>
             <td><Quietly>{entry.dishTitle}</Quietly></td>
           </tr>

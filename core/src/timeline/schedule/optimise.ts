@@ -145,7 +145,10 @@ class Optimiser {
       const end = lastEndOf(this.model, this.#best!);
       const nearer = this.#anchored(before === 'none' ? (plan) => plan.engine.post(2 * lastEnd + 1, 1 - end) : (plan) => { byZero(plan); this.#endAtLeast(plan, end + 1); });
       if (nearer === 'found') continue;
-      return this.#anchored((plan) => { plan.engine.post(2 * lastEnd + 1, -end); this.#endAtLeast(plan, end); });
+      const there = this.#anchored((plan) => { plan.engine.post(2 * lastEnd + 1, -end); this.#endAtLeast(plan, end); });
+      // A plan is there already: steps that ran out on the way do not take it back.
+      if (there !== 'found') this.#plan = this.#fresh();
+      return 'found';
     }
   }
 

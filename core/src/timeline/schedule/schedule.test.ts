@@ -90,6 +90,9 @@ describe('malformed problems', () => {
 describe('where the last end lies', () => {
   it('closed at 0, it is as near before as it can be: open until −20', () => expect(planned({ tasks: [task('a', 10, ['you', 1])], links: [], resources: [{ id: 'you', capacity: 1, open: [[-60, -20]] }] }).starts).toEqual({ a: -30 }));
   it('open from 30 only, it is as near after as it can be', () => expect(planned({ tasks: [task('a', 10, ['you', 1])], links: [], resources: [{ id: 'you', capacity: 1, open: [[30, 90]] }] }).starts).toEqual({ a: 30 }));
+  it('a plan that was found is kept when the steps run out before it is known to be the nearest', () => {
+    for (let budgetSteps = 0; budgetSteps < 12; budgetSteps++) planned({ tasks: [task('a', 10, ['you', 1]), task('b', 5, ['you', 1])], links: [], resources: [{ id: 'you', capacity: 1, open: [[-60, -20]] }] }, { budgetSteps });
+  });
   it('ends at 0 where a shorter plan would end before: 10 + 5 min in hours until −5 and from −5 to 0 for the last', () => {
     const problem: ScheduleProblem = { tasks: [task('a', 10, ['you', 1]), task('b', 5, ['you', 1])], links: [link('a', 'b')], resources: [{ id: 'you', capacity: 1, open: [[-60, -20], [-8, 0]] }] };
     // Together they fit before −20 in 15 min; but the last end is 0, so b starts at −5 and a ends at −20: 30 min.
