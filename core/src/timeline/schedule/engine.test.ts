@@ -53,6 +53,15 @@ describe('differences', () => {
     engine.propagate();
     expect(engine.from(1)).toBe(9);
   });
+  it('a contradiction from before a mark is still one after it', () => {
+    const engine = engineOf(1);
+    engine.post(least(0), 10);
+    engine.post(most(0), -5);
+    const mark = engine.mark();
+    engine.propagate();
+    engine.release(mark);
+    expect(engine.propagate()).toBe(false);
+  });
   it('more than there is room for is a contradiction at level 0', () => {
     const engine = engineOf(2);
     engine.addDifference(0, 1, 15);

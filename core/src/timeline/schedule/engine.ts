@@ -36,7 +36,7 @@ export interface Propagator {
   propagate(engine: Engine): boolean;
 }
 
-interface Mark { readonly trail: number; readonly next: number; readonly depth: number; readonly gapChanges: number }
+interface Mark { readonly trail: number; readonly next: number; readonly depth: number; readonly gapChanges: number; readonly isContradictory: boolean }
 
 export class Engine {
   readonly variables: number;
@@ -298,7 +298,7 @@ export class Engine {
   /** Remembers level 0, so that bounds, gaps and clauses added after it can be taken back. */
   mark(): Mark {
     this.backtrack(0);
-    return { trail: this.trailKeys.length, next: this.#next, depth: this.#depth++, gapChanges: this.#gapChanges.length };
+    return { trail: this.trailKeys.length, next: this.#next, depth: this.#depth++, gapChanges: this.#gapChanges.length, isContradictory: this.isContradictory };
   }
 
   release(mark: Mark): void {
@@ -312,7 +312,7 @@ export class Engine {
       const [arc, gap] = this.#gapChanges.pop()!;
       arc.gap = gap;
     }
-    this.isContradictory = false;
+    this.isContradictory = mark.isContradictory;
     this.#isDirty.fill(true);
   }
 

@@ -146,6 +146,16 @@ describe('against trying every plan', () => {
       expect(costOf(problem, result.starts, objective)).toEqual(best!.cost);
     }), { numRuns: 60, seed: 11 });
   }, 60_000);
+  it('from a plan that stands too: valid where there is one, impossible where there is none', () => {
+    fc.assert(fc.property(smallProblems.filter(({ problem }) => problem.tasks[0]!.latest !== undefined), fc.integer({ min: -12, max: 2 }), ({ problem }, pin) => {
+      const before = schedule(problem, { ...options, budgetSteps: 1000 });
+      if (before.status !== 'scheduled') return;
+      const pinned = { t0: pin };
+      const result = schedule(problem, { ...options, budgetSteps: 1000, pinned, standing: before.starts });
+      expect(result.status).toBe(bestByTrying(problem, 'shortest', -9, 0, pinned) ? 'scheduled' : 'impossible');
+      if (result.status === 'scheduled') expect(violations(problem, result.starts, pinned)).toEqual([]);
+    }), { numRuns: 60, seed: 13 });
+  }, 60_000);
   it('without a latest or a pin: the same among the plans whose last end is 0', () => {
     fc.assert(fc.property(smallProblems.filter(({ problem }) => problem.tasks[0]!.latest === undefined && problem.tasks.length < 4), ({ problem }) => {
       const endsAtZero = (starts: Record<string, number>) => Math.max(...problem.tasks.map(({ id, minutes }) => starts[id]! + minutes)) === 0;
