@@ -1,6 +1,6 @@
 import { Type } from 'class-transformer';
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
-import { measureSystems, sections, vesselKinds, type KitchenAppliance, type KitchenFacts, type LineKind, type MeasureSystem, type MeasuringSet, type Section, type StaffMember, type Supplier, type Vessel, type VesselKind } from '@fornax/core';
+import { measureSystems, safetyStyles, sections, vesselKinds, type KitchenAppliance, type KitchenFacts, type LineKind, type MeasureSystem, type MeasuringSet, type SafetyFigures, type SafetyProfile, type SafetyStyle, type Section, type StaffMember, type Supplier, type Vessel, type VesselKind } from '@fornax/core';
 import { limits, IsTimeZone } from './rules.js';
 
 const most = (count: number, what: string) => ({ message: `At most ${count} ${what}.` });
@@ -58,6 +58,23 @@ export class BenchesDto {
   @IsInt(whole('people')) @Min(limits.peoplePerStation.least, { message: 'A bench has room for at least one.' }) @Max(limits.peoplePerStation.most, most(limits.peoplePerStation.most, 'people at a bench')) peopleEach: number;
 }
 
+const celsius = { message: 'Write a temperature from 0 to 100 °C.' };
+const spell = { message: 'Write whole minutes, from 1 to 1440.' };
+
+/** The kitchen's own figures in place of the usual ones; what is not named keeps the usual one. */
+export class OwnSafetyDto implements Partial<SafetyFigures> {
+  @IsOptional() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) coldCelsius?: number | null;
+  @IsOptional() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) hotCelsius?: number | null;
+  @IsOptional() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldOutMinutes?: number | null;
+  @IsOptional() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
+  @IsOptional() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
+}
+
+export class SafetyProfileDto implements SafetyProfile {
+  @IsIn(safetyStyles, { message: 'Choose whose advice is followed.' }) style: SafetyStyle;
+  @ValidateNested() @Type(() => OwnSafetyDto) own: OwnSafetyDto;
+}
+
 /** What can be changed of a kitchen; every field may stand alone. */
 export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @IsOptional() @IsString() @Length(1, 120, { message: 'Give the kitchen a name of up to 120 characters.' }) name?: string;
@@ -77,6 +94,7 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @IsOptional() @IsArray() @ArrayMaxSize(60, most(60, 'people')) @ValidateNested({ each: true }) @Type(() => StaffDto) staff?: readonly StaffDto[];
   @IsOptional() @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' }) currency?: string;
   @IsOptional() @IsIn(['eu', 'us'], { message: 'Choose a list of allergens.' }) allergenList?: KitchenFacts['allergenList'];
+  @IsOptional() @ValidateNested() @Type(() => SafetyProfileDto) safety?: SafetyProfileDto;
   @IsOptional() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?: 'north' | 'south';
 }
 

@@ -6,6 +6,7 @@ export * from './portions/index.js';
 export * from './shopping/index.js';
 export * from './kit/index.js';
 export * from './kitchen/index.js';
+export * from './safety/index.js';
 export * from './timeline/index.js';
 export * from './plan/index.js';
 export * from './formats/index.js';

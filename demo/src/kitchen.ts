@@ -23,7 +23,7 @@ export const demoKitchen: KitchenFacts = {
     { tool: 'citrus press', count: 4 }, { tool: 'serving dish', count: 14 }, { tool: 'tongs', count: 8 }, { tool: 'spatula', count: 8 }, { tool: 'pestle and mortar', count: 3 },
     { tool: 'salad spinner', count: 3 }, { tool: 'oven tray', count: 8 }, { tool: 'jug blender', count: 2 }, { tool: 'large pot', count: 3 }, { tool: 'storage box', count: 10 },
   ],
-  currency: 'GBP', allergenList: 'eu', hemisphere: 'north', larder: [],
+  currency: 'GBP', allergenList: 'eu', safety: usualKitchen.safety, hemisphere: 'north', larder: [],
 };
 
 export interface DemoRecipe { readonly key: string; readonly recipe: Recipe }

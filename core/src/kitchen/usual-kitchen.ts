@@ -1,5 +1,6 @@
 import { fullSet } from '../amounts/index.js';
 import { standardVessels, usualMeasures } from '../portions/index.js';
+import { usualSafety } from '../safety/index.js';
 import type { KitchenFacts } from '../plan/types.js';
 
 /** A modest kitchen to start from: one oven of two trays, four rings, vessels of usual sizes, hours of a working day. Everything can be changed. */
@@ -9,5 +10,5 @@ export const usualKitchen: KitchenFacts = {
     { appliance: 'oven', capacity: 2, heatMinutes: 15, settings: '' }, { appliance: 'hob', capacity: 4, heatMinutes: 0, settings: '' },
     { appliance: 'fridge', capacity: 8, heatMinutes: 0, settings: '' }, { appliance: 'blender', capacity: 1, heatMinutes: 0, settings: '' },
   ],
-  tools: [], vessels: standardVessels, measuringSet: fullSet, measureBy: usualMeasures, suppliers: [], staff: [], currency: 'GBP', allergenList: 'eu', hemisphere: 'north', larder: [],
+  tools: [], vessels: standardVessels, measuringSet: fullSet, measureBy: usualMeasures, suppliers: [], staff: [], currency: 'GBP', allergenList: 'eu', safety: usualSafety, hemisphere: 'north', larder: [],
 };

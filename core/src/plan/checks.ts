@@ -4,6 +4,7 @@ import { looseEnds, type Recipe } from '../recipes/index.js';
 import { showSpan } from '../timeline/explain.js';
 import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
+import { safetyFigures, type OutOfCold } from '../safety/index.js';
 import { money, type ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/types.js';
 import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
@@ -11,11 +12,11 @@ import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 
-interface Found { facts: ClassFacts; kitchen: KitchenFacts; portions: PortionPlan; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder }
+interface Found { facts: ClassFacts; kitchen: KitchenFacts; portions: PortionPlan; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder; outOfCold: readonly OutOfCold[] }
 
 /** Every check with a reason, a place and a remedy. */
 export function findWarnings(found: Found): PlanWarning[] {
-  return [...menuWarnings(found.facts, found.larder), ...roomWarnings(found), ...portionWarnings(found.portions), ...timelineWarnings(found.timeline), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
+  return [...menuWarnings(found.facts, found.larder), ...roomWarnings(found), ...portionWarnings(found.portions), ...timelineWarnings(found.timeline), ...coldWarnings(found), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
 }
 
 function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
@@ -83,6 +84,25 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
     warnings.push({ id: 'full', place: 'timeline', level: 'look', sentence: `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes are used, more than ${Math.round(fullClass * 100)} %`, remedy: 'Leave something out, or prepare more before class.' });
   }
   return warnings;
+}
+
+/** Food that is out of the cold for longer than the kitchen's safety profile lets it, or cools too slowly. */
+function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
+  const follow = 'Follow your local food code and a qualified person’s advice.';
+  const chillWithin = safetyFigures(kitchen.safety).chillWithinMinutes;
+  const over = outOfCold.filter(({ isOver }) => isOver).map((each): PlanWarning => ({
+    id: `cold:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
+    remedy: `${each.spells.some(({ isHot }) => isHot) ? 'Cool it fast and shallow into the cold until it is wanted, or cook it later' : 'Take it out later, or put it back into the cold between two steps'}. ${follow}`,
+  }));
+  const slow = outOfCold.filter(({ chilledAfterMinutes }) => chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin).map((each): PlanWarning => ({
+    id: `chill:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ${showSpan(each.chilledAfterMinutes!)} after the heat, and your safety profile allows ${showSpan(chillWithin!)}`,
+    remedy: `Spread it out shallow, and put it into the cold sooner. ${follow}`,
+  }));
+  return [...over, ...slow];
+}
+
+function isPlural(food: string): boolean {
+  return /[^s]s$/.test(food) && !/couscous$/.test(food);
 }
 
 function kitWarnings(kit: KitList): PlanWarning[] {

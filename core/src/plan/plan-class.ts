@@ -2,8 +2,11 @@ import { buildKitList, type ToolUse } from '../kit/index.js';
 import { allergensByList, findIngredient, larderOf, type Larder } from '../larder/index.js';
 import { batchOffers, flightOf, planBatches, portionRecipe, rotationTurns, splitStations, stationsAtOnce, type ClassDish, type PortionPlan } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
+import { outOfCold } from '../safety/out-of-cold.js';
 import { buildShoppingList } from '../shopping/index.js';
+import { leftOutOf, withAddedSteps } from '../timeline/added-steps.js';
 import { buildTimeline, type TimelineInput } from '../timeline/timeline.js';
+import { eatMinutes } from '../timeline/tasks.js';
 import { createAxis } from '../timeline/axis.js';
 import type { Timeline, TimelineEntry } from '../timeline/types.js';
 import { allergensOf, findWarnings } from './checks.js';
@@ -11,7 +14,7 @@ import { decidedDishes, decisionsOf, slowestWay } from './decide.js';
 import { planJobs } from './jobs.js';
 import { usesOfClass } from './pool.js';
 import type { ClassBundle, ClassFacts, ClassPlan } from './types.js';
-import { giftsOf, ingredientUses, isRawProtein, stepTimes } from './uses.js';
+import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from './uses.js';
 
 /** How much is put into the clock. */
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
@@ -26,7 +29,8 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
   const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, kitchen.english) };
   const bundle = { ...given, class: facts };
   const portions = planPortions(bundle, larder);
-  const timeline = buildTimeline({ ...timelineInput(facts, kitchen, portions), ...options });
+  const timed = timelineInput(facts, kitchen, portions);
+  const timeline = buildTimeline({ ...timed, ...options });
   const axis = createAxis(facts.startsAt, facts.zone);
   const decisions = decisionsOf(facts);
   const kit = buildKitList({
@@ -34,9 +38,10 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
     toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder, decisions,
   });
   const shopping = planShopping(bundle, portions, timeline, larder);
+  const cold = outOfCold({ dishes: timed.facts.dishes, times: stepMinutes(timeline), eatenAt: timeline.eatMinute + eatMinutes, larder, profile: kitchen.safety, clock: (minute) => axis.local(minute).time });
   return {
-    portions, shopping, kit, timeline,
-    warnings: findWarnings({ facts, kitchen, portions, shopping, kit, timeline, larder }),
+    portions, shopping, kit, timeline, outOfCold: cold,
+    warnings: findWarnings({ facts, kitchen, portions, shopping, kit, timeline, larder, outOfCold: cold }),
     jobs: planJobs(facts, shopping, timeline),
     allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList) })),
   };
@@ -44,7 +49,13 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
 
 /** What the clock is worked out from; of a tasting flight, the slowest way. */
 function timelineInput(facts: ClassFacts, kitchen: ClassBundle['kitchen'], portions: PortionPlan): TimelineInput {
-  return { facts: { ...facts, dishes: facts.dishes.map(slowestWay) }, kitchen, stations: portions.stations, portions: portions.dishes, decisions: decisionsOf(facts) };
+  const decisions = decisionsOf(facts);
+  const larder = larderOf(kitchen.larder);
+  const ways = facts.dishes.map(slowestWay);
+  return {
+    facts: { ...facts, dishes: ways.map((dish) => withAddedSteps(dish, larder, decisions.leftOut)) }, kitchen, stations: portions.stations, portions: portions.dishes, decisions,
+    leftOut: ways.flatMap((dish) => leftOutOf(dish, larder, decisions.leftOut)),
+  };
 }
 
 /** The timeline's part of a bundle alone, for questions about other plans of it. */
@@ -69,7 +80,9 @@ function planShopping(bundle: ClassBundle, portions: PortionPlan, timeline: Time
   const times = stepTimes(timeline);
   const classDate = facts.startsAt.slice(0, 10);
   const batches = portions.dishes.map((dish) => dish.batches);
-  const own = ingredientUses(facts.dishes, batches, larder, { times, date: classDate });
+  // What is taken out to thaw or to soften must be in the house by then.
+  const dishes = facts.dishes.map((dish) => withAddedSteps(dish, larder, decisionsOf(facts).leftOut));
+  const own = ingredientUses(dishes, batches, larder, { times, date: classDate });
   const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
   const people = together.reduce((sum, other) => sum + other.people, facts.people);
   return buildShoppingList([...own, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))], {

@@ -4,6 +4,7 @@ import type { KitDecisions, KitList } from '../kit/index.js';
 import type { ClassDish, LineKind, PortionPlan, Vessel } from '../portions/index.js';
 import type { Appliance } from '../recipes/index.js';
 import type { ClassNeeds, ShoppingDecisions, ShoppingList, StockItem, Supplier } from '../shopping/index.js';
+import type { OutOfCold, SafetyProfile } from '../safety/index.js';
 import type { Timeline, TimelineDecisions } from '../timeline/types.js';
 
 /** What a class is, apart from its menu. */
@@ -57,6 +58,8 @@ export interface KitchenFacts {
   /** ISO code of the kitchen's money, "GBP". The larder's own prices are in pounds and count only there. */
   readonly currency: string;
   readonly allergenList: AllergenList;
+  /** Whose figures for cold and hot food are followed, and which are the kitchen's own. */
+  readonly safety: SafetyProfile;
   /** Which half of the earth the seasons follow. */
   readonly hemisphere: 'north' | 'south';
   /** What the kitchen knows better than the standard larder, or adds to it. */
@@ -112,6 +115,8 @@ export interface ClassPlan {
   readonly shopping: ShoppingList;
   readonly kit: KitList;
   readonly timeline: Timeline;
+  /** Food of each dish that is longest out of the cold. */
+  readonly outOfCold: readonly OutOfCold[];
   readonly warnings: readonly PlanWarning[];
   readonly jobs: readonly PlanJob[];
   /** Allergens by dish title, from the larder's data. */

@@ -3,6 +3,7 @@ import { conversionFacts, findIngredient, type Allergen, type Ingredient, type L
 import { makesLine, makesStep, scaleLine, type Batch, type ClassDish } from '../portions/index.js';
 import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import { asPurchased, inShoppingUnit, type Gift, type IngredientUse } from '../shopping/index.js';
+import type { StepMinutes } from '../safety/out-of-cold.js';
 import type { Timeline } from '../timeline/types.js';
 import { allergensOf } from './checks.js';
 
@@ -18,6 +19,12 @@ export function stepTimes(timeline: Timeline): StepTimes {
     else times.set(key, { start: Math.min(known.start, entry.start), end: Math.max(known.end, entry.end), date: known.start <= entry.start ? known.date : entry.localDate });
   }
   return times;
+}
+
+/** When the hands of each step are at work and when its wait is over, by "dish/step". What was shown before does not count. */
+export function stepMinutes(timeline: Timeline): ReadonlyMap<string, StepMinutes> {
+  const entries = new Map([...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.id, entry]));
+  return new Map([...entries.values()].filter((entry) => entry.stepId !== '' && !/:(?:shown|wait)$/.test(entry.id)).map(({ id, start, end }) => [id, { start, handsEnd: end, end: entries.get(`${id}:wait`)?.end ?? end }]));
 }
 
 const noTimes: StepTimes = new Map();

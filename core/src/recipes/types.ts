@@ -136,6 +136,8 @@ export interface RecipeStep {
   readonly declined?: readonly string[];
   /** Minutes the instructor shows this step to the class; 0 where it is not shown. */
   readonly demonstrateMinutes: number;
+  /** Why the plan of a class added this step by itself; absent in a recipe. */
+  readonly addedFor?: string;
 }
 
 /** A recipe's content: what a version freezes and a class uses. */

@@ -26,7 +26,7 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
   const from = axis.local(start);
   return {
     id: task.id, lane: task.lane, kind: task.kind, title: task.title, detail: task.detail, dishTitle: task.dishTitle, stepId: task.step?.id ?? '',
-    start, end, isPinned: attempt.pins[task.id] === start, hands: handsOf(task), after: (attempt.before.get(task.id) ?? []).filter((link) => link.minLag >= 0).map((link) => link.from), startsAt: axis.instant(start), localDate: from.date, localTime: from.time, localEnd: axis.local(end).time,
+    start, end, addedFor: task.step?.addedFor ?? '', isEither: task.step?.place === 'either' && !task.id.includes('/swap/'), isPinned: attempt.pins[task.id] === start, hands: handsOf(task), after: (attempt.before.get(task.id) ?? []).filter((link) => link.minLag >= 0).map((link) => link.from), startsAt: axis.instant(start), localDate: from.date, localTime: from.time, localEnd: axis.local(end).time,
     keeps: keepsOf(task, end, attempt),
     workings: { title: `${task.title}, ${from.time}–${axis.local(end).time}`, steps: [...task.how, ...placementSteps(task, start, end, attempt, axis)], result: `${from.time}`, estimated: true },
   };

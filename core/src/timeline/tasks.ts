@@ -173,7 +173,7 @@ class Building {
       id, name: titleOf(dish, step), minutes: work.minutes, demands: [{ resource: at.where, units: work.pairs }, ...appliance, ...watched],
       earliest: at.inClass ? welcomeMinutes : undefined, latest: at.inClass ? this.#eatAt : -this.#setOut, inClass: at.inClass,
       lane: at.where, kind: shown ? 'demonstration' : at.where === 'stations' ? 'students' : 'prep', title: titleOf(dish, step), detail: step.text,
-      dishTitle: dish.recipe.title, step, how: work.how,
+      dishTitle: dish.recipe.title, step, how: step.addedFor ? [{ label: 'Added by the plan', value: '', note: step.addedFor }, ...work.how] : work.how,
     });
     return id;
   }

@@ -6,7 +6,7 @@ import { clashesOf, entryOf, linksBy } from './explain.js';
 import { schedule } from './schedule/schedule.js';
 import type { ScheduleResult } from './schedule/types.js';
 import { eatMinuteOf, type PlanTask } from './tasks.js';
-import { noTimelineDecisions, type Timeline, type TimelineDecisions, type TimelineEntry } from './types.js';
+import { noTimelineDecisions, type AddedStep, type Timeline, type TimelineDecisions, type TimelineEntry } from './types.js';
 
 export interface TimelineInput {
   readonly facts: ClassFacts;
@@ -14,6 +14,8 @@ export interface TimelineInput {
   readonly stations: StationPlan;
   readonly portions: readonly DishPortions[];
   readonly decisions?: TimelineDecisions;
+  /** What the instructor does not want of what the plan would add. */
+  readonly leftOut?: readonly AddedStep[];
   /** Steps spent on bettering the plan; without, the first that is valid stands. */
   readonly effort?: number;
   /** A plan to begin from. */
@@ -46,7 +48,7 @@ export function buildTimeline(given: TimelineInput): Timeline {
     eatMinute: eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun,
     classMinutes: input.facts.lengthMinutes, usedMinutes: used, usedPercent: percentOf(used, input.facts.lengthMinutes), overrunMinutes: Math.max(0, attempt.overrun), spareMinutes: Math.max(0, -attempt.overrun), clashes,
     usedWorkings: usedWorkings(entries, used, input.facts.lengthMinutes),
-    budget: budgetOf(entries), ahead: aheadOf(attempt), starts: attempt.starts, brokenPins: attempt.brokenPins,
+    budget: budgetOf(entries), ahead: aheadOf(attempt), leftOut: given.leftOut ?? [], starts: attempt.starts, brokenPins: attempt.brokenPins,
   };
 }
 
@@ -113,6 +115,6 @@ function emptyTimeline(facts: ClassFacts): Timeline {
   return {
     status: 'undecided', daysBefore: [], clock: [], eatMinute: eatMinuteOf(facts.lengthMinutes), classMinutes: facts.lengthMinutes, usedMinutes: 0, usedPercent: 0, overrunMinutes: 0, spareMinutes: 0,
     clashes: [{ entryIds: [], sentence: 'No plan was found that fits this kitchen’s hours, hands and appliances' }],
-    usedWorkings: { title: 'No plan', steps: [], result: '0 min', estimated: true }, budget: [], ahead: [], starts: {}, brokenPins: [],
+    usedWorkings: { title: 'No plan', steps: [], result: '0 min', estimated: true }, budget: [], ahead: [], leftOut: [], starts: {}, brokenPins: [],
   };
 }

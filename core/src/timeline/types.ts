@@ -13,9 +13,11 @@ export interface TimelineDecisions {
   readonly hands: Readonly<Record<string, 'you' | 'assistant'>>;
   /** Step → in class or before, against what the recipe or the planner says. */
   readonly when: Readonly<Record<string, 'in class' | 'before'>>;
+  /** Steps that the plan would add by itself and the instructor does not want. */
+  readonly leftOut: readonly string[];
 }
 
-export const noTimelineDecisions: TimelineDecisions = { pins: {}, hands: {}, when: {} };
+export const noTimelineDecisions: TimelineDecisions = { pins: {}, hands: {}, when: {}, leftOut: [] };
 
 /** One bar of the clock. Minutes count from class start. */
 export interface TimelineEntry {
@@ -28,6 +30,10 @@ export interface TimelineEntry {
   readonly stepId: string;
   readonly start: number;
   readonly end: number;
+  /** Why the plan added it by itself; empty for what a recipe or the class asks for. */
+  readonly addedFor: string;
+  /** Whether its step may be done in class or before. */
+  readonly isEither: boolean;
   /** Its start stays where the instructor put it. */
   readonly isPinned: boolean;
   /** Whose hands it takes, and how many pairs. */
@@ -42,6 +48,14 @@ export interface TimelineEntry {
   /** How long the result stays good, to which minute, and when it is used. */
   readonly keeps: { readonly until: number; readonly usedAt: number | null; readonly usedBy: string; readonly broken: boolean } | null;
   readonly workings: Workings;
+}
+
+/** A job that the plan can add to a dish by itself, by the key of its step: "dish/auto-mix-s5". */
+export interface AddedStep {
+  readonly stepKey: string;
+  readonly title: string;
+  readonly dishTitle: string;
+  readonly why: string;
 }
 
 export interface TimelineClash {
@@ -71,6 +85,8 @@ export interface Timeline {
   readonly budget: readonly { readonly title: string; readonly minutes: number; readonly stepKey: string }[];
   /** Steps that could be in class and are done before, with the class minutes that this saves. */
   readonly ahead: readonly { readonly stepKey: string; readonly title: string; readonly dishTitle: string; readonly minutes: number }[];
+  /** What the plan would add by itself and the instructor left out. */
+  readonly leftOut: readonly AddedStep[];
   /** Starts by task, to begin from when something changes. */
   readonly starts: Readonly<Record<string, number>>;
   /** Pins that no plan can keep; they were let go. */

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { KitchenView } from '@fornax/contract';
+import type { ClassPlan } from '@fornax/core';
 import { KitchenRow } from '../database/models.js';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 
@@ -33,6 +34,14 @@ describe('what a kitchen has to work with', () => {
     const { body } = await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200);
     expect(body.kit.shortages).toMatchObject([{ id: 'fine grater', inKitchen: 0 }]);
   });
+  it('its safety profile counts in the plans: 10 min out of the cold are soon too long', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const warned = async () => ((await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200)).body as ClassPlan).warnings.filter(({ id }) => id.startsWith('cold:')).map(({ sentence }) => sentence);
+    await patch((await kitchen()).revision, { safety: { style: 'us', own: { coldOutMinutes: 10, hotOutMinutes: 10 } } }).expect(200);
+    expect((await warned()).join()).toContain('and your safety profile allows 10 min');
+    await patch((await kitchen()).revision, { safety: { style: 'eu', own: {} } }).expect(200);
+    expect(await warned()).toEqual([]);
+  });
   it('what a kitchen of before this has never written down is as usual', async () => {
     const row = (await KitchenRow.findOne())!;
     const older = Object.fromEntries(Object.entries(row.facts).filter(([field]) => field !== 'vessels' && field !== 'suppliers'));
@@ -42,6 +51,7 @@ describe('what a kitchen has to work with', () => {
   it.each([
     [{ opens: '25:00' }, 'opens', 'Write a time such as 08:00.'], [{ tools: [{ tool: 'whisk', count: -1 }] }, 'tools.0.count', 'A count is 0 or more.'], [{ currency: 'pounds' }, 'currency', 'Write the currency as three letters, such as GBP.'],
     [{ vessels: [{ name: 'bowl', kind: 'bowl', millilitres: -5, squareCentimetres: 0, count: 1 }] }, 'vessels.0.millilitres', 'A vessel holds no less than nothing.'], [{ measuringSet: { teaspoons: ['1/7'], tablespoon: true, cups: [] } }, 'measuringSet.teaspoons', 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.'],
+    [{ safety: { style: 'mars', own: {} } }, 'safety.style', 'Choose whose advice is followed.'], [{ safety: { style: 'uk', own: { coldCelsius: 120 } } }, 'safety.own.coldCelsius', 'Write a temperature from 0 to 100 °C.'], [{ safety: { style: 'uk', own: { coldOutMinutes: 0 } } }, 'safety.own.coldOutMinutes', 'Write whole minutes, from 1 to 1440.'],
     [{ benches: { count: 0, peopleEach: 4 } }, 'benches.count', 'A kitchen has at least one bench.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { body } = await patch((await kitchen()).revision, wrong).expect(422);

@@ -13,6 +13,7 @@ import { useUndoKeys } from '../parts/useUndoKeys.js';
 import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
 import { KitchenFiles } from './KitchenFiles.js';
 import { Appliances, Staff, Suppliers, Tools, Vessels, WeekdayBoxes } from './KitchenLists.js';
+import { Safety } from './Safety.js';
 import { useKitchenEditor, type KitchenEditor, type KitchenEdits } from './useKitchenEditor.js';
 
 const Grid = styled.div`display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 12px 16px; max-width: 860px; > .two { grid-column: span 2; } @media (max-width: 700px) { grid-template-columns: 1fr 1fr; }`;
@@ -22,7 +23,7 @@ const Saving = styled(Row)`color: ${({ theme }) => theme.colour.quiet}; font-siz
 const Conflict = styled.section`margin: 12px 0; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon};`;
 
 const saveWords = { saved: 'Saved', saving: 'Saving …', waiting: 'Kept on this device, sent when the server answers', refused: 'Not saved: see the field marked below' } as const;
-const parts = [['basics', 'Words and measures'], ['hours', 'Hours and benches'], ['appliances', 'Appliances'], ['vessels', 'Vessels'], ['tools', 'Tools'], ['suppliers', 'Suppliers'], ['staff', 'Staff'], ['files', 'CSV']] as const;
+const parts = [['basics', 'Words and measures'], ['hours', 'Hours and benches'], ['appliances', 'Appliances'], ['vessels', 'Vessels'], ['tools', 'Tools'], ['suppliers', 'Suppliers'], ['staff', 'Staff'], ['safety', 'Safety profile'], ['files', 'CSV']] as const;
 
 /** What do I have to work with? */
 export default function KitchenPage() {
@@ -48,6 +49,7 @@ export default function KitchenPage() {
       <Section id="tools" words="What is counted here is checked against the most in use at once. What is not listed is taken as there."><Tools {...props} /></Section>
       <Section id="suppliers" words="Each section is bought at the first supplier that sells it, on a day it is open."><Suppliers {...props} /></Section>
       <Section id="staff"><Staff {...props} /></Section>
+      <Section id="safety" words="Usual general advice to begin from. Your local food code and a qualified person’s advice come first: write their figures in place of these."><Safety {...props} /></Section>
       <Section id="files" words="Tools and vessels as a table for a spreadsheet. A row of a name that is there takes its place."><KitchenFiles {...props} /></Section>
     </Sheet>
   );

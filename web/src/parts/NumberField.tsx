@@ -3,7 +3,8 @@ import { Field } from './Field.js';
 
 interface NumberFieldProps {
   label: string;
-  value: number;
+  /** Null shows an empty box. */
+  value: number | null;
   /** Called as one types, with a whole number or NaN. */
   onChange: (value: number) => void;
   problem?: string;
@@ -17,6 +18,6 @@ export function NumberField({ label, value, onChange, problem, hint }: NumberFie
     setTyped(text);
     onChange(/^\s*-?\d+\s*$/.test(text) ? Number(text) : Number.NaN);
   };
-  const shown = typed !== null && (Number.isNaN(Number(typed)) || typed.trim() === '' || Number(typed) === value || problem) ? typed : String(value);
+  const shown = typed !== null && (Number.isNaN(Number(typed)) || typed.trim() === '' || Number(typed) === value || problem) ? typed : value === null ? '' : String(value);
   return <Field label={label} value={shown} onChange={change} onBlur={() => problem ? undefined : setTyped(null)} problem={problem} hint={hint} inputMode="numeric" />;
 }

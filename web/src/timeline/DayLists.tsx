@@ -21,6 +21,11 @@ function whatOf(entry: TimelineEntry): string {
   return entry.stepId === '' ? `${entry.title}. ${entry.detail}` : entry.detail;
 }
 
+/** What the plan added says why. */
+function Added({ entry }: { entry: TimelineEntry }) {
+  return entry.addedFor && entry.kind !== 'wait' ? <Quietly> Added: {entry.addedFor}</Quietly> : null;
+}
+
 /** Shopping trips and jobs of the days before, in order. */
 export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
   const { plan } = useOpenClass();
@@ -32,7 +37,7 @@ export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
-            <td>{whatOf(entry)}</td>
+            <td>{whatOf(entry)}<Added entry={entry} /></td>
             <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
             <td><Soon>{countdown(entry.localDate)}</Soon></td>
           </tr>
@@ -51,7 +56,7 @@ export function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${entry.localTime}–${entry.localEnd}`} label={entry.title} /></td>
-            <td>{whatOf(entry)}{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
+            <td>{whatOf(entry)}<Added entry={entry} />{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
             <td>{whose[entry.lane]}</td>
             <td><Quietly>{entry.dishTitle}</Quietly></td>
           </tr>

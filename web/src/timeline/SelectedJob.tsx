@@ -26,6 +26,7 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
           {entry.isPinned ? <Button look="quiet" onPress={() => edits.unpin(entry)}>Unpin</Button> : <Button look="quiet" onPress={() => edits.pin(entry, entry.start)}>Pin here</Button>}
           <Whose entry={entry} />
           <When entry={entry} />
+          <LeaveOut entry={entry} />
         </>
       )}
     </Strip>
@@ -46,11 +47,17 @@ function Whose({ entry }: { entry: TimelineEntry }) {
 
 /** A step that the recipe leaves open may change between prep and class. */
 function When({ entry }: { entry: TimelineEntry }) {
-  const { view } = useOpenClass();
   const { decisions, decide } = useDecisions();
   const key = stepKeyOf(entry);
-  const isOpen = view.dishes.some((dish) => dish.recipe.steps.some((each) => `${dish.id}/${each.id}` === key && each.place === 'either'));
-  if (!isOpen || entry.id.includes('/swap/')) return null;
+  if (!entry.isEither) return null;
   const isBefore = decisions.when[key] !== 'in class';
   return <Button look="quiet" onPress={() => decide({ when: { ...decisions.when, [key]: isBefore ? 'in class' : 'before' } }, isBefore ? 'It is done in class.' : 'It is done before class.')}>{isBefore ? 'Do it in class' : 'Do it before class'}</Button>;
+}
+
+/** What the plan added by itself need not be done. */
+function LeaveOut({ entry }: { entry: TimelineEntry }) {
+  const { decisions, decide } = useDecisions();
+  if (entry.addedFor === '') return null;
+  const key = stepKeyOf(entry).replace('/swap/', '/');
+  return <Button look="quiet" onPress={() => decide({ leftOut: [...decisions.leftOut.filter((each) => each !== key), key] }, 'It is left out of the plan.')}>Leave it out</Button>;
 }

@@ -15,6 +15,7 @@ import { Clock } from './Clock.js';
 import type { ClockWindow } from './clock-layout.js';
 import { DayList, DaysBefore } from './DayLists.js';
 import { Moved } from './Moved.js';
+import { LeftOut, OutOfTheCold } from './OutOfTheCold.js';
 import { PrintSheet, type PrintedSheet } from './PrintSheets.js';
 import { SelectedJob } from './SelectedJob.js';
 import { useClockEdits, type ClockEdits } from './useClockEdits.js';
@@ -79,6 +80,8 @@ function Day() {
         : <Clock timeline={timeline} before={edits.before} window={shown} timeAt={timeAt} labelAt={labelAt} onMove={edits.pin} onPreview={edits.preview} onCancel={edits.cancel} onUnpin={edits.unpin} />}
       <Used timeline={timeline} />
       <ClassMinutes timeline={timeline} />
+      <OutOfTheCold />
+      <LeftOut timeline={timeline} />
     </>
   );
 }

@@ -3,12 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { clockSpan, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
 const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry> = {}): TimelineEntry => ({
-  id, lane: 'you', kind: 'prep', title: id, detail: '', dishTitle: '', stepId: '', start, end, isPinned: false, hands: null, after: [], startsAt: '', localDate: '', localTime: '', localEnd: '', keeps: null,
+  id, lane: 'you', kind: 'prep', title: id, detail: '', dishTitle: '', stepId: '', start, end, addedFor: '', isEither: false, isPinned: false, hands: null, after: [], startsAt: '', localDate: '', localTime: '', localEnd: '', keeps: null,
   workings: { title: '', steps: [], result: '', estimated: false }, ...to,
 });
 const timeline = (clock: TimelineEntry[]): Timeline => ({
   status: 'scheduled', daysBefore: [], clock, eatMinute: 90, classMinutes: 120, usedMinutes: 0, usedPercent: 0, overrunMinutes: 0, spareMinutes: 0, clashes: [], usedWorkings: { title: '', steps: [], result: '', estimated: false },
-  budget: [], ahead: [], starts: {}, brokenPins: [],
+  budget: [], ahead: [], leftOut: [], starts: {}, brokenPins: [],
 });
 
 describe('the span of the axis', () => {

@@ -1,0 +1,2 @@
+export * from './types.js';
+export { safetyFacts, safetyFigures, usualSafety } from './profile.js';

@@ -1,0 +1,132 @@
+import type { Workings } from '../amounts/index.js';
+import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
+import type { ClassDish } from '../portions/index.js';
+import type { RecipeLine, RecipeStep } from '../recipes/index.js';
+import { countsCutGreens, countsInAll, safetyFigures } from './profile.js';
+import type { OutOfCold, SafetyProfile, Spell } from './types.js';
+
+/** When a step is at work: its hands, then its wait. Minutes from class start. */
+export interface StepMinutes {
+  readonly start: number;
+  readonly handsEnd: number;
+  readonly end: number;
+}
+
+export interface OutOfColdInput {
+  /** The dishes as planned, with the steps that the plan added. */
+  readonly dishes: readonly ClassDish[];
+  /** By "dish/step". */
+  readonly times: ReadonlyMap<string, StepMinutes>;
+  /** When the plates are empty. */
+  readonly eatenAt: number;
+  readonly larder: Larder;
+  readonly profile: SafetyProfile;
+  /** Wall time of a minute, for the workings. */
+  readonly clock: (minute: number) => string;
+}
+
+/** What keeps a day or longer is kept in the cold between two steps. */
+const keptColdFromMinutes = 1440;
+const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
+const cutGreens: ReadonlySet<string> = new Set(['cos-lettuce', 'little-gem', 'butterhead', 'mixed-leaves', 'rocket', 'baby-spinach', 'kale', 'watercress', 'radicchio', 'chicory', 'tomato', 'cherry-tomato', 'melon', 'watermelon']);
+
+/**
+ * Per dish, the food that is longest out of the cold until it is eaten, against the kitchen's safety profile. Food for the cold counts from the step
+ * that first takes it out; what was cooked counts from the heat, and all before is forgotten. Minutes in the fridge do not count, nor those
+ * that follow until the next step, nor a wait between steps of what keeps a day or longer; everything else does.
+ */
+export function outOfCold(input: OutOfColdInput): OutOfCold[] {
+  return input.dishes.flatMap((dish) => {
+    const found = dish.recipe.lines.flatMap((line) => countLine(dish, line, input) ?? []);
+    const worst = found.sort((a, b) => Number(b.isOver) - Number(a.isOver) || (b.limitMinutes === null ? b.minutes : b.minutes / b.limitMinutes) - (a.limitMinutes === null ? a.minutes : a.minutes / a.limitMinutes))[0];
+    return worst ? [worst] : [];
+  });
+}
+
+function countLine(dish: ClassDish, line: RecipeLine, input: OutOfColdInput): OutOfCold | null {
+  const ingredient = findIngredient(input.larder, line.ingredient);
+  const first = dish.recipe.steps.find((step) => step.uses.some((use) => use.line === line.id) && !step.addedFor);
+  if (!ingredient || !first || !needsCold(ingredient, input.profile)) return null;
+  const path = longestPath(dish, first, input.times);
+  const spells = spellsOf(dish, { path, isRawCold: isColdFood(ingredient, input.profile) }, input);
+  return spells.length === 0 ? null : judged(dish, line, spells, input);
+}
+
+/** Food that is kept in the cold from the shop on. */
+function isColdFood(ingredient: Ingredient, profile: SafetyProfile): boolean {
+  return ingredient.cautions.some((caution) => caution === 'keep-cold' || caution === 'raw-protein' || caution === 'soft-cheese') || countsCutGreens(profile) && cutGreens.has(ingredient.id);
+}
+
+function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
+  return isColdFood(ingredient, profile) || ingredient.cautions.includes('cool-fast');
+}
+
+/** The way of a food through its dish: always to the step that is done last, as that is where it waits longest. */
+function longestPath({ recipe, id }: ClassDish, first: RecipeStep, times: OutOfColdInput['times']): RecipeStep[] {
+  const path = [first];
+  for (let at = first; path.length <= recipe.steps.length;) {
+    const next = recipe.steps.filter((step) => step.after.includes(at.id)).sort((a, b) => (times.get(`${id}/${b.id}`)?.start ?? 0) - (times.get(`${id}/${a.id}`)?.start ?? 0))[0];
+    if (!next) break;
+    path.push(next);
+    at = next;
+  }
+  return path;
+}
+
+function isCooked(step: RecipeStep): boolean {
+  return step.occupies !== null && hotPlaces.has(step.occupies.appliance);
+}
+
+function isInFridge(step: RecipeStep): boolean {
+  return step.waitMinutes !== null && step.occupies?.appliance === 'fridge';
+}
+
+/** The stretches out of the cold along a way. What comes before the last heat does not count. */
+function spellsOf({ id }: ClassDish, { path, isRawCold }: { path: readonly RecipeStep[]; isRawCold: boolean }, { times, eatenAt }: OutOfColdInput): Spell[] {
+  const spells: Spell[] = [];
+  let open: { from: number; isHot: boolean } | null = null;
+  const close = (to: number) => { if (open && to > open.from) spells.push({ ...open, to }); open = null; };
+  for (const [index, step] of path.entries()) {
+    const at = times.get(`${id}/${step.id}`);
+    if (!at) continue;
+    if (isCooked(step)) {
+      spells.length = 0;
+      open = { from: at.end, isHot: true };
+    } else if (!open && (isRawCold || index > 0)) {
+      open = { from: at.start, isHot: false };
+    }
+    if (isInFridge(step)) close(at.handsEnd);
+    else if ((step.holdMinutes ?? 0) >= keptColdFromMinutes && index < path.length - 1) close(at.end);
+  }
+  close(eatenAt);
+  return spells;
+}
+
+function judged(dish: ClassDish, line: RecipeLine, spells: readonly Spell[], { profile, clock }: OutOfColdInput): OutOfCold {
+  const figures = safetyFigures(profile);
+  const inAll = countsInAll(profile);
+  const lengths = spells.map(({ from, to }) => to - from);
+  const limitOf = (spell: Spell) => (spell.isHot ? figures.hotOutMinutes : figures.coldOutMinutes);
+  // Of single spells, the one that comes nearest to what it may last, or is furthest over it.
+  const worst = [...spells].sort((a, b) => (b.to - b.from) / (limitOf(b) ?? 1) - (a.to - a.from) / (limitOf(a) ?? 1))[0]!;
+  const limits = inAll ? spells.map(limitOf) : [limitOf(worst)];
+  const limitMinutes = limits.includes(null) ? null : Math.min(...limits as number[]);
+  const minutes = inAll ? lengths.reduce((sum, each) => sum + each, 0) : worst.to - worst.from;
+  const isOver = limitMinutes !== null && minutes > limitMinutes;
+  const goesCold = spells[0]!.isHot && spells.length > 1 ? lengths[0]! : null;
+  return {
+    id: `${dish.id}:${line.id}`, dishId: dish.id, dishTitle: dish.recipe.title, food: line.name, spells, minutes, limitMinutes, isOver, chilledAfterMinutes: goesCold,
+    workings: workingsOf(line, spells, { minutes, limitMinutes, inAll, clock }),
+  };
+}
+
+function workingsOf(line: RecipeLine, spells: readonly Spell[], { minutes, limitMinutes, inAll, clock }: { minutes: number; limitMinutes: number | null; inAll: boolean; clock: (minute: number) => string }): Workings {
+  return {
+    title: `Out of the cold: ${line.name}`, estimated: true, result: `${minutes} min`,
+    steps: [
+      ...spells.map(({ from, to, isHot }) => ({ label: isHot ? 'From the heat' : 'Taken out', value: `${to - from} min`, note: `${clock(from)}–${clock(to)}` })),
+      { label: inAll ? 'All of them together count' : 'The spell that comes nearest to its limit counts', value: `${minutes} min` },
+      { label: 'Your safety profile allows', value: limitMinutes === null ? 'not set' : `${limitMinutes} min`, note: 'Follow your local food code and a qualified person’s advice.' },
+    ],
+  };
+}

@@ -1,0 +1,42 @@
+import type { SafetyFact, SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyle } from './types.js';
+
+/**
+ * Usual figures by style, of general advice for home and teaching kitchens. They are where a kitchen begins: its local food code and a qualified
+ * person decide. A country of the EU sets its own, so nothing is given there.
+ */
+const usual: Readonly<Record<SafetyStyle, SafetyFigures>> = {
+  uk: { coldCelsius: 8, hotCelsius: 63, coldOutMinutes: 240, hotOutMinutes: 120, chillWithinMinutes: 90 },
+  us: { coldCelsius: 5, hotCelsius: 57, coldOutMinutes: 120, hotOutMinutes: 120, chillWithinMinutes: 120 },
+  eu: { coldCelsius: null, hotCelsius: null, coldOutMinutes: null, hotOutMinutes: null, chillWithinMinutes: null },
+};
+
+export const usualSafety: SafetyProfile = { style: 'uk', own: {} };
+
+const names: readonly (readonly [SafetyFigure, string, SafetyFact['unit']])[] = [
+  ['coldCelsius', 'Cold food is kept at or under', '°C'], ['hotCelsius', 'Hot food is kept at or over', '°C'], ['coldOutMinutes', 'Cold food may be out', 'min'],
+  ['hotOutMinutes', 'Cooked food may stand', 'min'], ['chillWithinMinutes', 'Cooked food is in the cold within', 'min'],
+];
+
+/** Every figure of a profile with its source: the kitchen's own before the usual one. */
+export function safetyFacts({ style, own }: SafetyProfile): SafetyFact[] {
+  return names.map(([figure, name, unit]) => {
+    const written = own[figure] ?? null;
+    const value = written ?? usual[style][figure];
+    return { figure, name, unit, value, source: written !== null ? 'your own' : value === null ? 'not set' : 'general advice' };
+  });
+}
+
+/** The figures that hold. */
+export function safetyFigures(profile: SafetyProfile): SafetyFigures {
+  return Object.fromEntries(safetyFacts(profile).map(({ figure, value }) => [figure, value])) as unknown as SafetyFigures;
+}
+
+/** UK-style advice allows one spell of its length; US-style advice, and who sets their own, counts all spells together. */
+export function countsInAll({ style }: SafetyProfile): boolean {
+  return style !== 'uk';
+}
+
+/** US-style advice counts leaves, tomatoes and melons as food for the cold as soon as they are cut. */
+export function countsCutGreens({ style }: SafetyProfile): boolean {
+  return style === 'us';
+}
