@@ -46,6 +46,7 @@ export class SupplierDto implements Supplier {
   @IsString() @Length(1, 60, { message: 'Name the supplier, in up to 60 characters.' }) name: string;
   @IsArray() @IsIn(sections, { each: true, message: 'Choose shop sections from the list.' }) sections: readonly Section[];
   @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) days: readonly number[];
+  @IsOptional() @IsInt(whole('minutes')) @Min(0, { message: 'A trip takes 0 minutes or more.' }) @Max(600, { message: 'A trip takes at most 600 minutes.' }) tripMinutes?: number;
 }
 
 export class StaffDto implements StaffMember {

@@ -1,10 +1,10 @@
 import ICAL from 'ical.js';
-import { parseDateTime, toZoned } from '@internationalized/date';
+import { fromAbsolute, parseDateTime, toZoned } from '@internationalized/date';
 import { money, type ShoppingList, type ShoppingTrip } from '../shopping/index.js';
 import type { Timeline, TimelineEntry } from '../timeline/types.js';
 import type { ListClass } from './lists-out.js';
 
-/** When a shop is taken to be visited, local wall time, and for how long. */
+/** When a shop is taken to be visited while no clock says, local wall time, and for how long. */
 const tripTime = '10:00';
 const tripMinutes = 60;
 
@@ -46,11 +46,11 @@ function tripJobs(of: ListClass, list: ShoppingList): Job[] {
 }
 
 function tripJob(of: ListClass, list: ShoppingList, trip: ShoppingTrip, turn: number): Job {
-  const start = toZoned(parseDateTime(`${trip.date}T${tripTime}`), of.zone);
+  const start = trip.visit ? fromAbsolute(Date.parse(trip.visit.startsAt), of.zone) : toZoned(parseDateTime(`${trip.date}T${tripTime}`), of.zone);
   const rows = list.rows.filter((row) => row.trip === trip.id);
   const cost = trip.cost === null ? '' : `\nAbout ${money(trip.cost, list.cost.currency)}`;
   return {
-    uid: uidOf(of, `${trip.supplier}-${turn}`), start: start.toAbsoluteString(), end: start.add({ minutes: tripMinutes }).toAbsoluteString(), alarm: '-PT1H', location: trip.supplier,
+    uid: uidOf(of, `${trip.supplier}-${turn}`), start: start.toAbsoluteString(), end: start.add({ minutes: trip.visit?.minutes ?? tripMinutes }).toAbsoluteString(), alarm: '-PT1H', location: trip.supplier,
     summary: `Buy for ${of.title}: ${rows.length} things at ${trip.supplier}`, description: `${rows.map((row) => `${row.name}: ${row.buy}`).join('\n')}${cost}`,
   };
 }

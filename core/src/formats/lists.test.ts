@@ -31,9 +31,9 @@ describe('trips as iCalendar', () => {
   const text = writeTripsCalendar(facts, plan.shopping, '2026-11-20T08:00:00Z');
   const events = new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent');
   const value = (event: ICAL.Component, name: string) => String(event.getFirstPropertyValue(name));
-  it('an entry a trip, at 10:00 by the clock of the kitchen, an hour long, with an alarm', () => {
+  it('an entry a trip, when the clock has it: 30 min there and back and 2 things from 10:00, with an alarm', () => {
     const market = events.find((event) => value(event, 'location') === 'Market')!;
-    expect([value(market, 'dtstart'), value(market, 'dtend')]).toEqual(['2026-11-26T10:00:00Z', '2026-11-26T11:00:00Z']);
+    expect([value(market, 'dtstart'), value(market, 'dtend')]).toEqual(['2026-11-26T10:00:00Z', '2026-11-26T10:32:00Z']);
     expect(value(market.getFirstSubcomponent('valarm')!, 'trigger')).toBe('-PT1H');
     expect(value(market, 'description')).toContain('carrot: 2.1 kg');
   });
@@ -42,9 +42,9 @@ describe('trips as iCalendar', () => {
     expect(uids(writeTripsCalendar(facts, plan.shopping, '2026-11-21T08:00:00Z'))).toEqual(uids(text));
     expect(new Set(uids(text)).size).toBe(events.length);
   });
-  it('in summer 10:00 in London is 09:00 UTC', () => {
-    const summer = { ...plan.shopping, trips: [{ ...plan.shopping.trips[0]!, date: '2026-07-02' }] };
-    expect(writeTripsCalendar(facts, summer, '2026-06-20T08:00:00Z')).toContain('DTSTART:20260702T090000Z');
+  it('without a clock at 10:00 for an hour; in summer that is 09:00 UTC in London', () => {
+    const summer = { ...plan.shopping, trips: [{ ...plan.shopping.trips[0]!, date: '2026-07-02', visit: undefined }] };
+    expect(writeTripsCalendar(facts, summer, '2026-06-20T08:00:00Z')).toMatch(/DTSTART:20260702T090000Z\r\nDTEND:20260702T100000Z/);
   });
   it('lines are folded at 75 bytes and commas escaped, as RFC 5545 wants', () => {
     expect(text.split('\r\n').every((row) => new TextEncoder().encode(row).length <= 76)).toBe(true);

@@ -13,6 +13,7 @@ import { allergensOf, findWarnings } from './checks.js';
 import { decidedDishes, decisionsOf, slowestWay } from './decide.js';
 import { planJobs } from './jobs.js';
 import { usesOfClass } from './pool.js';
+import { placeTrips } from './trips-on-clock.js';
 import type { ClassBundle, ClassFacts, ClassPlan } from './types.js';
 import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from './uses.js';
 
@@ -20,7 +21,7 @@ import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from '.
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
 
 /**
- * One class bundle in, one plan out: portions → timeline → kit → shopping → checks. Pure: the same bundle gives the
+ * One class bundle in, one plan out: portions → timeline → kit → shopping → trips onto the clock → checks. Pure: the same bundle gives the
  * same plan. People and people per station are whole and at least 1; the contract holds them to that.
  */
 export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassPlan {
@@ -30,19 +31,19 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
   const bundle = { ...given, class: facts };
   const portions = planPortions(bundle, larder);
   const timed = timelineInput(facts, kitchen, portions);
-  const timeline = buildTimeline({ ...timed, ...options });
+  const planned = buildTimeline({ ...timed, ...options });
   const axis = createAxis(facts.startsAt, facts.zone);
-  const decisions = decisionsOf(facts);
   const kit = buildKitList({
-    uses: toolUses(facts, { portions, timeline, larder }), stations: portions.stations.sizes, people: facts.people, dishes: facts.dishes, portions: portions.dishes,
-    toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder, decisions,
+    uses: toolUses(facts, { portions, timeline: planned, larder }), stations: portions.stations.sizes, people: facts.people, dishes: facts.dishes, portions: portions.dishes,
+    toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder, decisions: decisionsOf(facts),
   });
-  const shopping = planShopping(bundle, portions, timeline, larder);
+  const { list, uses } = planShopping(bundle, portions, planned, larder);
+  const { timeline, shopping } = placeTrips({ facts, kitchen, shopping: list, timeline: planned, uses, larder });
   const cold = outOfCold({ dishes: timed.facts.dishes, times: stepMinutes(timeline), eatenAt: timeline.eatMinute + eatMinutes, larder, profile: kitchen.safety, clock: (minute) => axis.local(minute).time });
   return {
     portions, shopping, kit, timeline, outOfCold: cold,
     warnings: findWarnings({ facts, kitchen, portions, shopping, kit, timeline, larder, outOfCold: cold }),
-    jobs: planJobs(facts, shopping, timeline),
+    jobs: planJobs(facts, timeline),
     allergens: facts.dishes.map((dish) => ({ dish: dish.recipe.title, contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList) })),
   };
 }
@@ -85,10 +86,11 @@ function planShopping(bundle: ClassBundle, portions: PortionPlan, timeline: Time
   const own = ingredientUses(dishes, batches, larder, { times, date: classDate });
   const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
   const people = together.reduce((sum, other) => sum + other.people, facts.people);
-  return buildShoppingList([...own, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))], {
+  const list = buildShoppingList([...own, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))], {
     english: kitchen.english, larder, currency: kitchen.currency, hemisphere: kitchen.hemisphere, classDate, today: bundle.today, people, stock: bundle.stock, gifts: giftsOf(facts.dishes, batches, larder, times), suppliers: kitchen.suppliers,
     others: (bundle.others ?? []).filter((other) => other.classId !== facts.id && !together.some((each) => each.id === other.classId)), decisions: facts.decisions,
   });
+  return { list, uses: own };
 }
 
 interface ToolContext { readonly portions: PortionPlan; readonly timeline: Timeline; readonly larder: Larder }

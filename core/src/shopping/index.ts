@@ -1,5 +1,5 @@
 export * from './types.js';
-export { buildShoppingList, type ShoppingOptions } from './shopping-list.js';
+export { buildShoppingList, rowKeyOf, type ShoppingOptions } from './shopping-list.js';
 export { choosePacks, justShort, type Combination, type PackAnswer, type PackOptions } from './packs.js';
 export { asPurchased } from './as-purchased.js';
 export { fruitPieces } from './fruit.js';

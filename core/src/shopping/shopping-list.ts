@@ -46,13 +46,17 @@ export function buildShoppingList(uses: readonly IngredientUse[], options: Shopp
   return { rows, sections: bySection, trips, covered: sorted(all.filter((row) => row.buy === 'nothing')), cost: costOf(rows, context, options.people ?? 1) };
 }
 
+/** The key of the row that a use is added up in. */
+export function rowKeyOf(use: IngredientUse, larder: Larder): string {
+  return findIngredient(larder, use.ingredient)?.id ?? `as-written:${use.name.toLowerCase()}`;
+}
+
 /** Uses by ingredient. What comes from the tap is no row. */
 function pooled(uses: readonly IngredientUse[], larder: Larder): ReadonlyMap<string, IngredientUse[]> {
   const groups = new Map<string, IngredientUse[]>();
   for (const use of uses) {
-    const known = findIngredient(larder, use.ingredient);
-    if (known?.id === 'water') continue;
-    const key = known ? known.id : `as-written:${use.name.toLowerCase()}`;
+    const key = rowKeyOf(use, larder);
+    if (key === 'water') continue;
     const group = groups.get(key);
     if (group) group.push(use);
     else groups.set(key, [use]);

@@ -152,6 +152,8 @@ export interface ShoppingTrip {
   readonly remark: string;
   readonly cost: number | null;
   readonly workings: Workings;
+  /** When it is made and how long it takes, once the clock of the class is known. */
+  readonly visit?: { readonly startsAt: string; readonly localTime: string; readonly minutes: number };
 }
 
 /** What it comes to, with what is not known. */
@@ -180,6 +182,8 @@ export interface Supplier {
   readonly name: string;
   readonly sections: readonly Section[];
   readonly days: readonly number[];
+  /** Minutes there and back; a usual figure where absent. */
+  readonly tripMinutes?: number;
 }
 
 /** What the instructor decided about the list. */

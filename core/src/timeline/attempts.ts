@@ -170,6 +170,7 @@ function problemOf(tasks: ClassTasks, links: readonly ScheduleLink[], input: Att
       { id: 'assistant', name: 'the assistant', capacity: input.facts.assistants, open: staffed },
       { id: 'stations', name: 'the stations', capacity: hands, open: [[0, length]] },
       ...input.kitchen.appliances.map(({ appliance, capacity }) => ({ id: appliance, name: `the ${appliance}`, capacity })),
+      ...tasks.resources,
     ],
   };
 }

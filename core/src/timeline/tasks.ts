@@ -2,7 +2,8 @@ import { toNumber } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts } from '../plan/types.js';
 import { stationsAtOnce, type ClassDish, type DishPortions, type Maker, type StationPlan } from '../portions/index.js';
 import type { Appliance, RecipeStep } from '../recipes/index.js';
-import type { ScheduleLink, ScheduleTask } from './schedule/types.js';
+import type { ScheduleLink, ScheduleResource, ScheduleTask } from './schedule/types.js';
+import { withWashing } from './washing.js';
 import { handsOn, heatingFor, largest, minutesALitre, roundsFor, shortTitle, waitTitle } from './minutes.js';
 import type { EntryKind, Lane, TimelineDecisions } from './types.js';
 
@@ -37,6 +38,8 @@ export interface PlanTask extends ScheduleTask {
 export interface ClassTasks {
   readonly tasks: readonly PlanTask[];
   readonly links: readonly ScheduleLink[];
+  /** Tools that go round between dishes. */
+  readonly resources: readonly ScheduleResource[];
 }
 
 export interface TaskInput {
@@ -54,7 +57,7 @@ export function buildTasks(input: TaskInput): ClassTasks {
   const building = new Building(input);
   input.facts.dishes.forEach((dish, index) => building.addDish(dish, input.portions[index]!));
   building.addClassFrame();
-  return building.result();
+  return withWashing(building.result(), { kitchen: input.kitchen, stations: input.stations.sizes.length, eatAt: eatMinuteOf(input.facts.lengthMinutes) + input.overrun, setOut: setOutMinutesPerStation * input.stations.sizes.length });
 }
 
 /** Dishes that students make in class. */
@@ -85,7 +88,7 @@ class Building {
   }
 
   result(): ClassTasks {
-    return { tasks: this.#tasks, links: this.#links };
+    return { tasks: this.#tasks, links: this.#links, resources: [] };
   }
 
   addDish(dish: ClassDish, portions: DishPortions): void {

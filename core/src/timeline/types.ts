@@ -3,7 +3,7 @@ import type { Workings } from '../amounts/index.js';
 /** Whose hands, or which appliance, a bar of the clock stands for. */
 export type Lane = 'you' | 'assistant' | 'stations' | 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle' | 'resting';
 
-export type EntryKind = 'prep' | 'demonstration' | 'students' | 'wait' | 'class';
+export type EntryKind = 'prep' | 'buy' | 'demonstration' | 'students' | 'wait' | 'class';
 
 /** What the instructor decided about the times of a class. Steps are named "dish/step". */
 export interface TimelineDecisions {

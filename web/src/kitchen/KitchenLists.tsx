@@ -3,6 +3,7 @@ import { Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
+import { NumberField } from '../parts/NumberField.js';
 import { Quietly } from '../parts/states.js';
 import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
 import { RowsTable, someWords, wholeNumber, type Column } from './RowsTable.js';
@@ -61,7 +62,7 @@ export function Staff({ kitchen, editor }: Props) {
 }
 
 const Shop = styled.fieldset`margin: 0 0 16px; padding: 10px 0 12px; border: 0; border-top: 1px solid ${({ theme }) => theme.colour.hairline}; max-width: 860px; legend { font-weight: 700; padding: 0; float: left; width: 100%; margin-bottom: 6px; } legend + * { clear: both; }`;
-const Line = styled.div`display: flex; gap: 12px; align-items: end; max-width: 420px; > :first-child { flex: 1; }`;
+const Line = styled.div`display: flex; gap: 12px; align-items: end; max-width: 560px; > :first-child { flex: 1; } > :nth-child(2) { flex: 0 0 150px; }`;
 export const weekdays = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 const fromMonday = [1, 2, 3, 4, 5, 6, 0];
 
@@ -76,6 +77,7 @@ export function Suppliers({ kitchen, editor }: Props) {
           <legend>{supplier.name}</legend>
           <Line>
             <Field label="Name" value={supplier.name} onChange={(name) => change(at, { name })} problem={editor.problems[`suppliers.${at}.name`]} maxLength={60} />
+            <NumberField label="There and back, min" value={supplier.tripMinutes ?? null} onChange={(tripMinutes) => change(at, { tripMinutes })} problem={editor.problems[`suppliers.${at}.tripMinutes`]} />
             <Button look="quiet" onPress={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== at) })}>Take out</Button>
           </Line>
           <WeekdayBoxes label="Open on" days={supplier.days} onChange={(days) => change(at, { days })} />

@@ -6,6 +6,7 @@ import { NumberField } from '../parts/NumberField.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 
 const Grid = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 12px 16px; max-width: 860px; margin-top: 12px; @media (max-width: 700px) { grid-template-columns: 1fr; }`;
+const Narrow = styled.div`max-width: 424px;`;
 const styles: readonly { id: SafetyStyle; name: string }[] = [{ id: 'uk', name: 'UK-style: one spell out of the cold' }, { id: 'us', name: 'US-style: all time out of the cold together' }, { id: 'eu', name: 'our country’s own: nothing is given' }];
 const styleWords: Readonly<Record<SafetyStyle, string>> = { uk: 'UK-style', us: 'US-style', eu: 'own' };
 
@@ -18,7 +19,7 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
   };
   return (
     <>
-      <Choice label="Advice" value={safety.style} options={styles} onChange={(style) => editor.edit({ safety: { ...safety, style } })} />
+      <Narrow><Choice label="Advice" value={safety.style} options={styles} onChange={(style) => editor.edit({ safety: { ...safety, style } })} /></Narrow>
       <Grid>
         {safetyFacts(safety).map((fact) => (
           <div key={fact.figure}>

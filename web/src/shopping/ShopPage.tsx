@@ -80,7 +80,7 @@ function bySection(list: ShoppingList): Group[] {
 }
 
 function byTrip(list: ShoppingList): Group[] {
-  const groups = list.trips.map((trip): Group => ({ key: trip.id, title: `${trip.supplier}, ${showDate(trip.date)}`, aside: [trip.cost === null ? '' : `about ${money(trip.cost, list.cost.currency)}`, trip.remark].filter(Boolean).join(' · '), trip, rows: list.rows.filter((row) => row.trip === trip.id) }));
+  const groups = list.trips.map((trip): Group => ({ key: trip.id, title: `${trip.supplier}, ${showDate(trip.date)}${trip.visit ? `, ${trip.visit.localTime}` : ''}`, aside: [trip.cost === null ? '' : `about ${money(trip.cost, list.cost.currency)}`, trip.remark].filter(Boolean).join(' · '), trip, rows: list.rows.filter((row) => row.trip === trip.id) }));
   const rest = list.rows.filter((row) => row.trip === null);
   return rest.length > 0 ? [...groups, { key: 'undated', title: 'Any day', aside: '', trip: null, rows: rest }] : groups;
 }

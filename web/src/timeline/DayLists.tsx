@@ -1,6 +1,5 @@
 import { showSpan, type TimelineEntry } from '@fornax/core';
 import styled from 'styled-components';
-import { useOpenClass } from '../classes/class-context.js';
 import { countdown, showDate } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
@@ -28,17 +27,14 @@ function Added({ entry }: { entry: TimelineEntry }) {
 
 /** Shopping trips and jobs of the days before, in order. */
 export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
-  const { plan } = useOpenClass();
-  const trips = plan.jobs.filter((job) => job.kind === 'buy');
   return (
     <Table onKeyDown={walkFigures}>
       <tbody>
-        {trips.map((trip) => <tr key={`${trip.localDate} ${trip.title}`}><td>{showDate(trip.localDate)}, {trip.localTime}</td><td>{trip.title}</td><td><Quietly>see Shop</Quietly></td><td><Soon>{countdown(trip.localDate)}</Soon></td></tr>)}
         {entries.map((entry) => (
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
             <td>{whatOf(entry)}<Added entry={entry} /></td>
-            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
+            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}{entry.kind === 'buy' ? ': see Shop' : ''}</Quietly></td>
             <td><Soon>{countdown(entry.localDate)}</Soon></td>
           </tr>
         ))}

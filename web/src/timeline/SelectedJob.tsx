@@ -40,7 +40,7 @@ function stepKeyOf(entry: TimelineEntry): string {
 function Whose({ entry }: { entry: TimelineEntry }) {
   const { view } = useOpenClass();
   const { decisions, decide } = useDecisions();
-  if (view.assistants === 0 || entry.kind !== 'prep' || entry.stepId === '') return null;
+  if (view.assistants === 0 || !(entry.kind === 'buy' || entry.kind === 'prep' && entry.stepId !== '')) return null;
   const other = entry.lane === 'you' ? 'assistant' : 'you';
   return <Button look="quiet" onPress={() => decide({ hands: { ...decisions.hands, [stepKeyOf(entry)]: other } }, other === 'you' ? 'You do it.' : 'The assistant does it.')}>{other === 'you' ? 'Do it yourself' : 'Give to the assistant'}</Button>;
 }
