@@ -47,6 +47,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   @IsOptional() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
   @IsOptional() @IsStepChoices(['in class', 'before']) when: Record<string, 'in class' | 'before'> = {};
   @IsOptional() @IsArray() @ArrayMaxSize(200) @Length(1, 100, { each: true, message: 'Name the jobs that are left out.' }) leftOut: readonly string[] = [];
+  @IsOptional() @IsIn(['shortest', 'freshest'], { message: 'Choose the shortest class or the freshest food.' }) aim: 'shortest' | 'freshest' = 'shortest';
 }
 
 /** One dish on the menu. A dish that is already on it keeps the version of its recipe unless it asks for the newest. */

@@ -73,7 +73,7 @@ function listWords(words: readonly string[]): string {
 }
 
 function timelineWarnings(timeline: Timeline): PlanWarning[] {
-  const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({ id: `clash:${index}`, place: 'timeline', level: 'clash', sentence: clash.sentence, remedy: 'Do it later, let the stations do it, or keep it colder and covered.' }));
+  const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({ id: `clash:${index}`, place: 'timeline', level: 'clash', sentence: clash.sentence, remedy: clash.remedy ?? 'Do it later, let the stations do it, or keep it colder and covered.' }));
   if (timeline.brokenPins.length > 0) {
     const [first] = [...timeline.daysBefore, ...timeline.clock].filter(({ id }) => timeline.brokenPins.includes(id));
     warnings.push({ id: 'pins', place: 'timeline', level: 'clash', sentence: timeline.brokenPins.length === 1 && first ? `“${first.title}” cannot stay where it is pinned` : `${timeline.brokenPins.length} jobs cannot stay where they are pinned`, remedy: 'See what clashes, and take one of the ways out.' });

@@ -53,7 +53,7 @@ describe('hands are in one place at a time', () => {
   it('pinned into the prep, it is named as a clash', () => {
     const plan = planned(busy({ 'trip:2026-11-27|Market': -1950 }));
     expect(plan.timeline.clashes.map(({ sentence }) => sentence)).toEqual(['Nobody is free for “Buy 1 thing at Market” on 2026-11-27']);
-    expect(plan.timeline.status).toBe('strained');
+    expect(plan.warnings.find(({ place, level }) => place === 'timeline' && level === 'clash')!.remedy).toBe('Pin it to another time, move what stands there, or ask somebody else to shop.');
   });
   it('two trips of a day follow each other', () => {
     const two: KitchenFacts = { ...kitchen, suppliers: [{ name: 'Greens', sections: ['salad and herbs'], days: [5] }, { name: 'Rest', sections: [], days: [5] }] };

@@ -40,7 +40,7 @@ export function placeTrips(input: TripsInput): { readonly timeline: Timeline; re
   for (const trip of input.shopping.trips) {
     const { entry, isFree } = placeTrip(trip, { input, axis, firstUse, taken: [...input.timeline.daysBefore, ...input.timeline.clock, ...placed] });
     placed.push(entry);
-    if (!isFree) clashes.push({ entryIds: [entry.id], sentence: `Nobody is free for “${entry.title}” on ${trip.date}` });
+    if (!isFree) clashes.push({ entryIds: [entry.id], sentence: `Nobody is free for “${entry.title}” on ${trip.date}`, remedy: 'Pin it to another time, move what stands there, or ask somebody else to shop.' });
   }
   const added = [...placed, ...ripening(input, placed, firstUse, axis)];
   return { timeline: withEntries(input.timeline, added, clashes, axis), shopping: { ...input.shopping, trips: input.shopping.trips.map((trip, index) => ({ ...trip, visit: visitOf(placed[index]!) })) } };
@@ -124,7 +124,7 @@ function ripening({ shopping, timeline, larder }: TripsInput, trips: readonly Ti
     if (days === 0 || !trip || used === undefined || used <= trip.end) return [];
     const user = [...timeline.daysBefore, ...timeline.clock].find((entry) => entry.start === used && entry.stepId !== '');
     const how = [{ label: 'Wants to ripen', value: `${days} days` }, { label: 'Bought', value: trip.localTime, note: trip.localDate }, { label: 'Wanted by', value: axis.local(used).time, note: user?.title ?? '' }, { label: 'So it has', value: showSpan(used - trip.end) }];
-    return [{ ...entryAt(axis, { id: `ripen:${row.key}`, title: `Ripen: ${row.name}`, start: trip.end, end: used, lane: 'resting', kind: 'wait', detail: `${row.name} ${/[^s]s$/.test(row.name) ? 'ripen' : 'ripens'} at room temperature; feel daily, and into the cold when ripe.`, how }), after: [trip.id] }];
+    return [{ ...entryAt(axis, { id: `ripen:${row.key}`, title: `Ripen: ${row.name}`, start: trip.end, end: used, lane: 'resting', kind: 'wait', detail: `until the ${row.name} ${/[^s]s$/.test(row.name) ? 'are' : 'is'} ripe, at room temperature; feel daily`, how }), after: [trip.id] }];
   });
 }
 
@@ -143,7 +143,7 @@ function withEntries(timeline: Timeline, added: readonly TimelineEntry[], clashe
   if (added.length === 0) return timeline;
   const inOrder = (entries: readonly TimelineEntry[]) => [...entries].sort((a, b) => a.start - b.start || a.end - b.end);
   return {
-    ...timeline, status: clashes.length > 0 && timeline.status === 'scheduled' ? 'strained' : timeline.status, clashes: [...timeline.clashes, ...clashes],
+    ...timeline, clashes: [...timeline.clashes, ...clashes],
     daysBefore: inOrder([...timeline.daysBefore, ...added.filter((entry) => entry.localDate < axis.classDate)]), clock: inOrder([...timeline.clock, ...added.filter((entry) => entry.localDate >= axis.classDate)]),
   };
 }

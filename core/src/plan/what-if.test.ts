@@ -79,6 +79,17 @@ describe('a clash and its ways out', () => {
     expect(report.waysOut).toContainEqual({ kind: 'longer', minutes: 30 });
     expect(report.waysOut).not.toContainEqual({ kind: 'longer', minutes: 15 });
   });
+  it('what the plan added can be left out, where the class fits without it', () => {
+    // 5 + 8 (5 × 1.5, rounded up) + 60 + 8 + 20 + 15 = 116 of 120 min; cooling before cutting adds 2 (1 × 1.5, rounded up) + 15.
+    const peppers = recipe([], { steps: [step('roast', { text: 'Roast the peppers.', waitMinutes: { low: 60, high: 60 }, occupies: { appliance: 'oven', setting: '' } }), step('cut', { text: 'Slice the peppers.', after: ['roast'] })] });
+    const report = clashReport(bundle({}, { lengthMinutes: 120 }, peppers));
+    expect(report.result.status).toBe('impossible');
+    expect(report.waysOut[0]).toEqual({ kind: 'leave out', step: 'd1/auto-cool-roast-cut' });
+    expect(planClass(withWhatIf(bundle({}, { lengthMinutes: 120 }, peppers), report.waysOut[0]!)).timeline.overrunMinutes).toBe(0);
+  });
+  it('a second assistant is no way out: a class has one or none', () => {
+    expect(clashReport(bundle({ pins: { 'd1/cut': -60, pack: -55 } }, { assistants: 1 })).waysOut).not.toContainEqual({ kind: 'assistant' });
+  });
   it('a plan on time has no clash', () => expect(clashReport(bundle())).toMatchObject({ result: { status: 'scheduled' }, waysOut: [] }));
 });
 

@@ -12,7 +12,8 @@ export type WhatIf =
   | { readonly kind: 'longer'; readonly minutes: number }
   | { readonly kind: 'appliance'; readonly appliance: string }
   | { readonly kind: 'unpin'; readonly task: string }
-  | { readonly kind: 'before'; readonly step: string };
+  | { readonly kind: 'before'; readonly step: string }
+  | { readonly kind: 'leave out'; readonly step: string };
 
 /** The bundle as it would be. */
 export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
@@ -24,6 +25,7 @@ export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
     case 'appliance': return { ...bundle, kitchen: { ...kitchen, appliances: kitchen.appliances.map((each) => (each.appliance === whatIf.appliance ? { ...each, capacity: each.capacity * 2 } : each)) } };
     case 'unpin': return { ...bundle, class: { ...facts, decisions: { ...decisions, pins: Object.fromEntries(Object.entries(decisions.pins).filter(([task]) => task !== whatIf.task)) } } };
     case 'before': return { ...bundle, class: { ...facts, decisions: { ...decisions, when: { ...decisions.when, [whatIf.step]: 'before' } } } };
+    case 'leave out': return { ...bundle, class: { ...facts, decisions: { ...decisions, leftOut: [...decisions.leftOut, whatIf.step] } } };
   }
 }
 
@@ -52,6 +54,9 @@ function effectOf(whatIf: WhatIf | null, timeline: Timeline): WhatIfEffect {
 /** Minutes by which a class may be made longer to find a way out, tried in turn. */
 const longerBy = [15, 30, 60];
 
+/** A class has one assistant or none. */
+const mostAssistants = 1;
+
 export interface ClashReport {
   readonly result: ScheduleResult;
   /** Single changes with which there is a plan on time; each was tried. */
@@ -71,9 +76,13 @@ function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
   const pins = Object.keys(decisionsOf(bundle.class).pins).filter((task) => tasks.includes(task));
   const appliances = bundle.kitchen.appliances.filter(({ appliance, capacity }) => capacity > 0 && resources.includes(appliance));
   const steps = tasks.filter((task) => bundle.class.dishes.some((dish) => dish.recipe.steps.some((step) => `${dish.id}/${step.id}` === task && step.place !== 'before')));
+  // What the plan added by itself: its hands and its wait are one step.
+  const added = [...new Set(tasks.map((task) => task.replace(/:wait$/, '')).filter((task) => /\/auto-[^/]+$/.test(task)))];
+  const assistant: WhatIf[] = bundle.class.assistants < mostAssistants ? [{ kind: 'assistant' }] : [];
   return [
+    ...added.map((step): WhatIf => ({ kind: 'leave out', step })),
     ...pins.map((task): WhatIf => ({ kind: 'unpin', task })), ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
-    ...steps.map((step): WhatIf => ({ kind: 'before', step })), { kind: 'assistant' }, ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
+    ...steps.map((step): WhatIf => ({ kind: 'before', step })), ...assistant, ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
   ];
 }
 

@@ -62,6 +62,17 @@ describe('from a plan that stands', () => {
     expect(better.starts.pack).toBe(pins.pack);
     expect(better.starts.clear!).toBeLessThanOrEqual(standing.starts.clear!);
   });
+  it('for the freshest food, what is made waits less and eating stays: a dip that keeps 4 h is stirred right before it is used', () => {
+    // Toasting 10 min, then stirring 8 (5 × 1.5, rounded up), then serving; stirring does not depend on toasting, so it may be first or last.
+    const dip = dish(recipe([], { steps: [step('stir', { holdMinutes: 240 }), step('toast', { waitMinutes: { low: 30, high: 30 } }), step('serve', { after: ['stir', 'toast'] })] }));
+    const input = inputOf(classOf([dip]));
+    const first = findAttempt(input)!;
+    const early = findAttempt({ ...input, standing: { ...first.starts, 'd1/stir': first.starts['d1/toast']! - 8 } }) ?? first;
+    const fresh = findAttempt({ ...input, decisions: { ...noTimelineDecisions, aim: 'freshest' }, effort: 60, standing: early.starts })!;
+    const minutes = fresh.tasks.tasks.find(({ id }) => id === 'd1/stir')!.minutes;
+    expect(fresh.starts['d1/serve']! - fresh.starts['d1/stir']! - minutes).toBe(0);
+    expect(fresh.starts.eat).toBe(early.starts.eat);
+  });
   it('a pin that cannot be kept moves nothing', () => {
     // Packing cannot begin in class.
     const attempt = findAttempt(inputOf(facts, { ...pinnedTo({ pack: 30 }), standing: standing.starts }))!;

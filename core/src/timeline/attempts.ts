@@ -75,10 +75,14 @@ function isWorse(attempt: Attempt, than: Attempt): boolean {
   return Math.max(0, attempt.overrun) > Math.max(0, than.overrun) || (attempt.isRelaxed && !than.isRelaxed);
 }
 
-/** The same with steps spent on it. Eating and clearing may come forward then, so that the class is as short as it can be. */
+/**
+ * The same with steps spent on it. For the shortest class, eating and clearing may come forward; for the freshest food they stay, and what is made
+ * comes closer to where it is used.
+ */
 function bettered(input: AttemptInput, attempt: Attempt): Attempt {
-  const [problem, options] = questionOf(input, attempt, { budgetSteps: input.effort, standing: attempt.starts });
-  const free = new Set(['eat', 'clear']);
+  const objective = input.decisions.aim;
+  const [problem, options] = questionOf(input, attempt, { objective, budgetSteps: input.effort, standing: attempt.starts });
+  const free = new Set(objective === 'shortest' ? ['eat', 'clear'] : []);
   const tasks = problem.tasks.map((task) => (free.has(task.id) ? { ...task, earliest: undefined } : task));
   const result = findSchedule({ ...problem, tasks, links: [...problem.links, { from: 'eat', to: 'clear', minLag: 0, maxLag: 0 }] }, options);
   if (result.status !== 'scheduled') return attempt;

@@ -187,7 +187,7 @@ class Building {
     const wait = step.waitMinutes!;
     const id = `${hands}:wait`;
     this.#tasks.push({
-      id, name: `${shortTitle(step.text)} (wait)`, minutes: wait.high * rounds + at.heating, demands: demand, latest: isSwap(dish) ? -this.#setOut : this.#eatAt,
+      id, name: `${shortTitle(step.text)}: waiting`, minutes: wait.high * rounds + at.heating, demands: demand, latest: isSwap(dish) ? -this.#setOut : this.#eatAt,
       lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
       how: [
         { label: 'Waiting, as written', value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`, note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined },

@@ -15,9 +15,11 @@ export interface TimelineDecisions {
   readonly when: Readonly<Record<string, 'in class' | 'before'>>;
   /** Steps that the plan would add by itself and the instructor does not want. */
   readonly leftOut: readonly string[];
+  /** What is wanted most of the plan: the shortest class, or food that waits least before it is used. */
+  readonly aim: 'shortest' | 'freshest';
 }
 
-export const noTimelineDecisions: TimelineDecisions = { pins: {}, hands: {}, when: {}, leftOut: [] };
+export const noTimelineDecisions: TimelineDecisions = { pins: {}, hands: {}, when: {}, leftOut: [], aim: 'shortest' };
 
 /** One bar of the clock. Minutes count from class start. */
 export interface TimelineEntry {
@@ -61,6 +63,8 @@ export interface AddedStep {
 export interface TimelineClash {
   readonly entryIds: readonly string[];
   readonly sentence: string;
+  /** What helps, where it is not the usual. */
+  readonly remedy?: string;
 }
 
 export interface Timeline {

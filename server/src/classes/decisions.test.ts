@@ -27,7 +27,7 @@ describe('decisions about the lists', () => {
     [{ madeDo: { walnuts: '1/2' } }, 'decisions.madeDo', 'A pack may fall short by 2 % at most.'], [{ packs: { walnuts: '<b>' } }, 'decisions.packs', 'Choose one of the combinations of packs.'], [{ together: ['none'] }, 'decisions.together', 'Choose classes of this kitchen.'],
     [{ kit: [{ tool: 'whisk', kind: 'steal' }] }, 'decisions.kit.0.kind', 'Take one of the ways out.'], [{ ownSets: [{ station: 1, without: '' }] }, 'decisions.ownSets.0.without', 'Say what it is kept free of, in up to 60 characters.'],
     [{ pins: { pack: 1.5 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'], [{ pins: { pack: 1e9 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'],
-    [{ leftOut: [7] }, 'decisions.leftOut', 'Name the jobs that are left out.'], [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'], [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
+    [{ aim: 'cheapest' }, 'decisions.aim', 'Choose the shortest class or the freshest food.'], [{ leftOut: [7] }, 'decisions.leftOut', 'Name the jobs that are left out.'], [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'], [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });
     expect([status, body.errors]).toEqual([422, [{ field, sentence }]]);
@@ -37,9 +37,9 @@ describe('decisions about the lists', () => {
     const packed = timeline.clock.find(({ id }) => id === 'pack')!.start - 30;
     expect((await patch({ decisions: { ...noDecisions, pins: { pack: packed } } })).status).toBe(200);
     expect((await plan()).timeline.clock.find(({ id }) => id === 'pack')).toMatchObject({ start: packed, isPinned: true });
-    const older = Object.fromEntries(Object.entries(noDecisions).filter(([key]) => !['pins', 'hands', 'when', 'leftOut'].includes(key)));
+    const older = Object.fromEntries(Object.entries(noDecisions).filter(([key]) => !['pins', 'hands', 'when', 'leftOut', 'aim'].includes(key)));
     expect((await patch({ decisions: older })).status).toBe(200);
-    expect((await roots()).decisions).toMatchObject({ pins: {}, hands: {}, when: {}, leftOut: [] });
+    expect((await roots()).decisions).toMatchObject({ pins: {}, hands: {}, when: {}, leftOut: [], aim: 'shortest' });
   });
   it('what the plan adds can be left out, and is then no job of it', async () => {
     const mixing = (of: ClassPlan) => of.timeline.clock.filter(({ title }) => title.startsWith('Mix the dressing again'));

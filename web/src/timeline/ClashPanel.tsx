@@ -57,6 +57,7 @@ function useWayOut(titleOf: (id: string) => string): (whatIf: WhatIf) => void {
     const name = nameWhatIf(whatIf, titleOf);
     if (whatIf.kind === 'unpin') return decide({ pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== whatIf.task)) }, `${name}: done.`);
     if (whatIf.kind === 'before') return decide({ when: { ...decisions.when, [whatIf.step]: 'before' } }, `${name}: done.`);
+    if (whatIf.kind === 'leave out') return decide({ leftOut: [...decisions.leftOut, whatIf.step] }, `${name}: done.`);
     const change = whatIf.kind === 'assistant' ? { assistants: view.assistants + 1 } : whatIf.kind === 'longer' ? { lengthMinutes: view.lengthMinutes + whatIf.minutes } : null;
     if (!change) return say('Write what the kitchen has under Kitchen; the plan follows.');
     const back = { assistants: view.assistants, lengthMinutes: view.lengthMinutes };

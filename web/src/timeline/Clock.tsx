@@ -3,7 +3,7 @@ import type { Timeline, TimelineEntry } from '@fornax/core';
 import { Pin } from 'lucide-react';
 import styled, { useTheme } from 'styled-components';
 import { useWorkings } from '../parts/workings.js';
-import { layOutClock, minutesZoom, shortLabel, threadsOf, type ClockLayout, type ClockWindow, type PlacedBar } from './clock-layout.js';
+import { isFixed, layOutClock, minutesZoom, shortLabel, threadsOf, type ClockLayout, type ClockWindow, type PlacedBar } from './clock-layout.js';
 
 const rowHeight = 24;
 const barHeight = 19;
@@ -131,15 +131,21 @@ function Hours({ layout, x, bottom, timeAt, labelAt }: AxisProps & { layout: Clo
   );
 }
 
+/** Under this many pixels from class start to eating, their names do not fit side by side. */
+const namesApart = 130;
+
 function ClassWindow({ timeline, x, bottom, timeAt }: AxisProps & { timeline: Timeline }) {
   const { colour } = useTheme();
+  const isNarrow = x(timeline.eatMinute) - x(0) < namesApart;
   return (
     <g>
       <rect x={x(0)} y={axisHeight - 6} width={x(timeline.classMinutes) - x(0)} height={bottom - axisHeight + 6} fill={colour.ground} />
       <line x1={x(0)} x2={x(0)} y1={axisHeight - 6} y2={bottom + 6} stroke={colour.ember} strokeWidth="2" />
-      <text x={x(0) + 4} y={bottom + 18} fontWeight="700" fill={colour.emberText}>class starts {timeAt(0)}</text>
+      {isNarrow
+        ? <text x={x(timeline.classMinutes)} y={bottom + 18} textAnchor="end" fontWeight="700" fill={colour.emberText}>class starts {timeAt(0)}, eat {timeAt(timeline.eatMinute)}</text>
+        : <text x={x(0) + 4} y={bottom + 18} fontWeight="700" fill={colour.emberText}>class starts {timeAt(0)}</text>}
       <line x1={x(timeline.eatMinute)} x2={x(timeline.eatMinute)} y1={axisHeight - 6} y2={bottom + 6} stroke={colour.ink} strokeWidth="1.6" />
-      <text x={x(timeline.eatMinute) + 4} y={bottom + 18} fontWeight="700">eat {timeAt(timeline.eatMinute)}</text>
+      {isNarrow ? null : <text x={x(timeline.eatMinute) + 4} y={bottom + 18} fontWeight="700">eat {timeAt(timeline.eatMinute)}</text>}
     </g>
   );
 }
@@ -167,16 +173,16 @@ function Bar({ bar: { entry, label }, place, before, onMove, onPreview, onCancel
   const isStale = isChosen && selected.workings !== entry.workings;
   useEffect(() => { if (isStale) select({ key, workings: entry.workings }); }, [isStale, key, entry, select]);
   const drag = useDrag(entry, place.perMinute, { onMove, onPreview, onCancel });
-  const isFixed = entry.kind === 'class';
+  const fixed = isFixed(entry);
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-    if (isFixed || (!by && event.key !== 'Delete' && event.key !== 'Backspace')) return;
+    if (fixed || (!by && event.key !== 'Delete' && event.key !== 'Backspace')) return;
     event.preventDefault();
     if (by) onMove(entry, entry.start + by * (event.shiftKey ? 1 : snapMinutes));
     else if (entry.isPinned) onUnpin(entry);
   };
   return (
-    <g role="button" tabIndex={0} data-bar aria-label={`${entry.title}, ${entry.localTime} to ${entry.localEnd}${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${entry.isPinned ? ', pinned' : ''}`} onFocus={choose} onClick={choose} onKeyDown={onKeyDown} {...(isFixed ? {} : drag)}>
+    <g role="button" tabIndex={0} data-bar aria-label={`${entry.title}, ${entry.localTime} to ${entry.localEnd}${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${entry.isPinned ? ', pinned' : ''}`} onFocus={choose} onClick={choose} onKeyDown={onKeyDown} {...(fixed ? {} : drag)}>
       {isChosen ? <Ghost entry={entry} before={before} place={place} /> : null}
       <Tail entry={entry} top={top} x={x} right={place.right} colour={look.tail} />
       <rect x={left} y={top} width={width} height={barHeight} rx="2" fill={look.fill} stroke={look.stroke} />

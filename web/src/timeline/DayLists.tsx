@@ -34,7 +34,7 @@ export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
           <tr key={entry.id}>
             <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
             <td>{whatOf(entry)}<Added entry={entry} /></td>
-            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}{entry.kind === 'buy' ? ': see Shop' : ''}</Quietly></td>
+            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
             <td><Soon>{countdown(entry.localDate)}</Soon></td>
           </tr>
         ))}

@@ -4,6 +4,7 @@ import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
+import { isFixed } from './clock-layout.js';
 import type { ClockEdits } from './useClockEdits.js';
 
 const Strip = styled.div`display: flex; align-items: center; flex-wrap: wrap; gap: 4px 10px; min-height: 42px; padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; strong { max-width: 230px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; } @media print { display: none; }`;
@@ -14,12 +15,12 @@ const step = 5;
 /** What can be done with the job that is selected: move and pin it, hand it over, do it before class or in it. */
 export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined; edits: ClockEdits }) {
   if (!entry) return <Strip><Quietly>Choose a job to see why it stands there; drag it, or press the left and right arrow keys, to pin it elsewhere.</Quietly></Strip>;
-  const isFixed = entry.kind === 'class';
+  const fixed = isFixed(entry);
   return (
     <Strip role="group" aria-label="The chosen job">
       <strong title={entry.title}>{entry.title}</strong>
       <span>{entry.localTime}–{entry.localEnd}</span>
-      {isFixed ? <Quietly>fixed by the times of the class</Quietly> : (
+      {fixed ? <Quietly>{entry.kind === 'class' ? 'fixed by the times of the class' : 'from its trip until it is wanted'}</Quietly> : (
         <>
           <Button look="quiet" onPress={() => edits.pin(entry, entry.start - step)}>{step} min earlier</Button>
           <Button look="quiet" onPress={() => edits.pin(entry, entry.start + step)}>{step} min later</Button>

@@ -29,8 +29,11 @@ const views: readonly (readonly [ClockWindow | 'list', string])[] = [['days', 'D
 type Extra = 'hands' | 'what if' | 'rehearse';
 const extras: readonly (readonly [Extra, string])[] = [['hands', 'Hands'], ['what if', 'What if'], ['rehearse', 'Rehearse']];
 
+const aims = [['shortest', 'the shortest class'], ['freshest', 'the freshest food']] as const;
+
 const Head = styled(Row)`justify-content: space-between;`;
 const Trial = styled(Row)`margin: 6px 0; padding: 4px 0 4px 10px; border-left: 3px solid ${({ theme }) => theme.colour.lemon};`;
+const AimRow = styled(Row)`gap: 4px; margin: 2px 0; @media print { display: none; }`;
 const Screen = styled.div`@media print { &[data-quiet] { display: none; } }`;
 
 /** When does everything happen? */
@@ -79,6 +82,7 @@ function Day() {
         ? <DayList entries={timeline.clock} />
         : <Clock timeline={timeline} before={edits.before} window={shown} timeAt={timeAt} labelAt={labelAt} onMove={edits.pin} onPreview={edits.preview} onCancel={edits.cancel} onUnpin={edits.unpin} />}
       <Used timeline={timeline} />
+      <Aim edits={edits} />
       <ClassMinutes timeline={timeline} />
       <OutOfTheCold />
       <LeftOut timeline={timeline} />
@@ -108,6 +112,17 @@ function Used({ timeline }: { timeline: Timeline }) {
         {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}
       </Quietly>
     </p>
+  );
+}
+
+/** What is wanted most of the plan. */
+function Aim({ edits }: { edits: ClockEdits }) {
+  const { view } = useOpenClass();
+  return (
+    <AimRow role="group" aria-label="What the plan aims at">
+      <Quietly>Plan for</Quietly>
+      {aims.map(([aim, name]) => <Button key={aim} look={view.decisions.aim === aim ? 'plain' : 'quiet'} aria-pressed={view.decisions.aim === aim} onPress={() => edits.want(aim)}>{name}</Button>)}
+    </AimRow>
   );
 }
 

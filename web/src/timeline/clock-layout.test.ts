@@ -1,6 +1,6 @@
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
-import { clockSpan, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
+import { clockSpan, isFixed, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
 const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry> = {}): TimelineEntry => ({
   id, lane: 'you', kind: 'prep', title: id, detail: '', dishTitle: '', stepId: '', start, end, addedFor: '', isEither: false, isPinned: false, hands: null, after: [], startsAt: '', localDate: '', localTime: '', localEnd: '', keeps: null,
@@ -27,6 +27,24 @@ describe('rows and labels', () => {
     expect(bars.map(({ row }) => row)).toEqual([0, 1]);
     expect(rows).toBe(2);
   });
+  it('where bars crowd, some labels go to the left, so that two share a row', () => {
+    // Four bars of 2 min, 3 min apart: under labels to the right only, each would need a row of its own.
+    const { bars, rows } = layOutClock(timeline([50, 53, 56, 59].map((start) => entry('Shave the fennel', start, start + 2))), 'class', 800).lanes[0]!;
+    expect(bars.map(({ row, label }) => [row, label])).toEqual([[0, 'left'], [1, 'left'], [0, 'right'], [1, 'right']]);
+    expect(rows).toBe(2);
+  });
+  it('a bar that stands alone keeps its label to the right', () => {
+    const { bars } = layOutClock(timeline([entry('Cut', 5, 7), ...[50, 53, 56, 59].map((start) => entry('Shave the fennel', start, start + 2))]), 'class', 800).lanes[0]!;
+    expect(bars[0]!.label).toBe('right');
+  });
+  it('over days the class is one bar a lane, with its jobs in the workings', () => {
+    const plan = { ...timeline([entry('Peel', -60, -50, { localTime: '17:30' }), entry('Show', 0, 5, { localTime: '18:30', localEnd: '18:35' }), entry('Toss', 40, 60, { localTime: '19:10', localEnd: '19:30' }), entry('Roast', 10, 30, { lane: 'oven' })]), daysBefore: [entry('soak', -1500, -1490)] };
+    const { lanes } = layOutClock(plan, 'days', 800);
+    expect(lanes.map(({ bars }) => bars.map((bar) => bar.entry.title))).toEqual([['soak', 'Peel', 'In class: 2 jobs'], ['Roast']]);
+    expect(lanes[0]!.bars[2]!.entry).toMatchObject({ start: 0, end: 60, localTime: '18:30', localEnd: '19:30', kind: 'class', workings: { steps: [{ label: 'Show', value: '18:30' }, { label: 'Toss', value: '19:10' }], result: '2 jobs' } });
+    expect(isFixed(lanes[0]!.bars[2]!.entry)).toBe(true);
+  });
+  it('what ripens does not move by itself', () => expect([isFixed(entry('ripen:pear', 0, 9)), isFixed(entry('peel', 0, 9))]).toEqual([true, false]));
   it('what ended before the class is not drawn in its window', () => expect(layOutClock(timeline([entry('a', -90, -60)]), 'class', 800).lanes).toEqual([]));
   it('lanes come hands first, then appliances', () => {
     const clock = [entry('a', 0, 5, { lane: 'oven' }), entry('b', 0, 5, { lane: 'stations' }), entry('c', 0, 5)];

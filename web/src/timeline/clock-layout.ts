@@ -50,7 +50,29 @@ export function clockSpan(timeline: Timeline, window: ClockWindow): { from: numb
 }
 
 function entriesIn(timeline: Timeline, window: ClockWindow): readonly TimelineEntry[] {
-  return window === 'days' ? [...timeline.daysBefore, ...timeline.clock] : timeline.clock;
+  return window === 'days' ? [...timeline.daysBefore, ...classAsOne(timeline)] : timeline.clock;
+}
+
+/** Over several days the class is too short to read: what each lane does in it is one bar, with its jobs in the Workings. */
+function classAsOne({ clock }: Timeline): TimelineEntry[] {
+  const inClass = clock.filter((entry) => entry.start >= 0);
+  const lanes = [...new Set(inClass.map(({ lane }) => lane))].map((lane) => inClass.filter((entry) => entry.lane === lane));
+  return [...clock.filter((entry) => entry.start < 0), ...lanes.map((jobs) => (jobs.length > 1 ? asOne(jobs) : jobs[0]!))];
+}
+
+function asOne(jobs: readonly TimelineEntry[]): TimelineEntry {
+  const first = jobs[0]!;
+  const last = jobs.reduce((latest, each) => (each.end > latest.end ? each : latest));
+  const title = `In class: ${jobs.length} jobs`;
+  return {
+    ...first, id: `class:${first.lane}`, kind: 'class', title, detail: title, dishTitle: '', stepId: '', end: last.end, localEnd: last.localEnd, keeps: null, after: [], isPinned: false, addedFor: '', isEither: false,
+    workings: { title: `${title}, ${first.localTime}–${last.localEnd}`, steps: jobs.map((job) => ({ label: job.title, value: job.localTime })), result: `${jobs.length} jobs`, estimated: true },
+  };
+}
+
+/** What does not move by itself: the frame of the class, and what ripens until it is wanted. */
+export function isFixed({ kind, id }: TimelineEntry): boolean {
+  return kind === 'class' || id.startsWith('ripen:');
 }
 
 /**
@@ -78,10 +100,23 @@ export function threadsOf(timeline: Timeline, selected: string | null): Thread[]
 
 interface Scale { readonly from: number; readonly perMinute: number; readonly width: number }
 
+/**
+ * Where bars crowd, the labels of the first of them stand to the left and those of the rest to the right, so that two share a row; as many to the left
+ * as make the fewest rows.
+ */
 function stack(entries: readonly TimelineEntry[], scale: Scale): { bars: PlacedBar[]; rows: number } {
+  let best = rowsOf(entries, scale, 0);
+  for (let split = 1; split < entries.length; split++) {
+    const each = rowsOf(entries, scale, split);
+    if (each.rows < best.rows) best = each;
+  }
+  return best;
+}
+
+function rowsOf(entries: readonly TimelineEntry[], scale: Scale, split: number): { bars: PlacedBar[]; rows: number } {
   const rows: (readonly [number, number])[][] = [];
-  const bars = entries.map((entry) => {
-    const label = labelPlace(entry, scale);
+  const bars = entries.map((entry, index) => {
+    const label = labelPlace(entry, scale, index < split && isCrowded(entry, entries[index + 1]!, scale));
     const taken = extent(entry, label, scale);
     let row = rows.findIndex((intervals) => intervals.every(([start, end]) => end <= taken[0] || taken[1] <= start));
     if (row < 0) row = rows.push([]) - 1;
@@ -91,9 +126,16 @@ function stack(entries: readonly TimelineEntry[], scale: Scale): { bars: PlacedB
   return { bars, rows: Math.max(1, rows.length) };
 }
 
-function labelPlace(entry: TimelineEntry, { from, perMinute, width }: Scale): LabelPlace {
+/** Whether the next bar stands under a label to the right. */
+function isCrowded(entry: TimelineEntry, next: TimelineEntry, { perMinute }: Scale): boolean {
+  return (next.start - entry.end) * perMinute < labelPixels(entry) + labelGapPixels;
+}
+
+function labelPlace(entry: TimelineEntry, { from, perMinute, width }: Scale, isLeftWanted: boolean): LabelPlace {
   if (labelPixels(entry) + 12 <= (entry.end - Math.max(from, entry.start)) * perMinute) return 'inside';
-  return (entry.end - from) * perMinute + labelPixels(entry) + labelGapPixels <= width ? 'right' : 'left';
+  const beside = labelPixels(entry) + labelGapPixels;
+  if (isLeftWanted && (entry.start - from) * perMinute >= beside) return 'left';
+  return (entry.end - from) * perMinute + beside <= width ? 'right' : 'left';
 }
 
 /** The pixels that a bar and its label take. */

@@ -14,6 +14,8 @@ export interface ClockEdits {
   preview: (task: string, start: number) => void;
   pin: (entry: TimelineEntry, start: number) => void;
   unpin: (entry: TimelineEntry) => void;
+  /** Plans for the shortest class or for the freshest food. */
+  want: (aim: 'shortest' | 'freshest') => void;
   tryOut: (whatIf: WhatIf | null) => void;
   /** Back to the plan, from a drag or a what-if. */
   cancel: () => void;
@@ -45,11 +47,15 @@ export function useClockEdits(): ClockEdits {
     setBefore(plan.timeline);
     decideQuietly({ pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== entry.id)) });
   }, [plan, decisions, decideQuietly]);
+  const want = useCallback((aim: 'shortest' | 'freshest') => {
+    setBefore(plan.timeline);
+    decideQuietly({ aim });
+  }, [plan, decideQuietly]);
   const cancel = useCallback(() => { asked.current++; setTried(null); }, []);
   const tryOut = useCallback((whatIf: WhatIf | null) => {
     if (whatIf) show(whatIf, planWorker().timelineIf(bundle, whatIf));
     else cancel();
   }, [bundle, show, cancel]);
   const forget = useCallback(() => setBefore(null), []);
-  return { timeline: tried?.timeline ?? plan.timeline, before, whatIf: tried?.whatIf ?? null, preview, pin, unpin, tryOut, cancel, forget };
+  return { timeline: tried?.timeline ?? plan.timeline, before, whatIf: tried?.whatIf ?? null, preview, pin, unpin, want, tryOut, cancel, forget };
 }

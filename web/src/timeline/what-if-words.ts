@@ -7,6 +7,7 @@ export function nameWhatIf(whatIf: WhatIf, titleOf: (task: string) => string): s
     case 'longer': return `Class ${whatIf.minutes} min longer`;
     case 'appliance': return `Twice the ${whatIf.appliance}`;
     case 'unpin': return `Unpin “${titleOf(whatIf.task)}”`;
+    case 'leave out': return `Leave out “${titleOf(whatIf.step)}”`;
     case 'before': return `Do “${titleOf(whatIf.step)}” before class`;
   }
 }

@@ -63,11 +63,11 @@ describe('impossible, and proven so', () => {
   it('a least lag over the largest', () => expect(schedule({ tasks: [task('a', 5), task('b', 5)], links: [link('a', 'b', 20, 10)], resources: [] }, options)).toMatchObject({ status: 'impossible', clash: { links: [0] } }));
   it('a window too narrow for its chain: 30 + 30 min between 0 and 50', () => {
     const result = schedule({ tasks: [{ ...task('a', 30), earliest: 0, name: 'Roast' }, { ...task('b', 30), latest: 50, name: 'Peel' }], links: [link('a', 'b')], resources: [] }, options);
-    expect(result).toMatchObject({ status: 'impossible', clash: { tasks: expect.arrayContaining(['a', 'b']) as unknown, links: [0] }, sentence: 'There is not enough time between Roast and Peel: “Peel” comes after “Roast”.' });
+    expect(result).toMatchObject({ status: 'impossible', clash: { tasks: expect.arrayContaining(['a', 'b']) as unknown, links: [0] }, sentence: 'There is not enough time between “Roast” and “Peel”: “Peel” comes after “Roast”.' });
   });
   it('a pin outside its window', () => expect(schedule({ tasks: [{ ...task('a', 10), earliest: 0, latest: 30 }], links: [], resources: [] }, { ...options, pinned: { a: 25 } })).toMatchObject({ status: 'impossible', clash: { tasks: ['a'] } }));
   it('hands that are never open', () => expect(schedule({ tasks: [{ ...task('a', 5, ['you', 1]), name: 'Peel' }], links: [], resources: [{ id: 'you', capacity: 1, open: [] }] }, options)).toMatchObject({
-    status: 'impossible', clash: { tasks: ['a'], resources: ['you'] }, sentence: 'Peel takes 5 min and finds no time in which you can be had that long.',
+    status: 'impossible', clash: { tasks: ['a'], resources: ['you'] }, sentence: '“Peel” takes 5 min and finds no time in which you can be had that long.',
   }));
   it('25 minutes of work for one pair of hands between 0 and 20, while a third task stands apart', () => {
     const between = { earliest: 0, latest: 20 };

@@ -5,9 +5,9 @@ export function clashSentence(problem: ScheduleProblem, clash: ScheduleClash, pi
   const tasks = problem.tasks.filter(({ id }) => clash.tasks.includes(id));
   const resources = problem.resources.filter(({ id }) => clash.resources.includes(id));
   if (tasks.length === 1 && clash.links.length === 0) return alone(tasks[0]!, resources, pinned);
-  const names = listed(tasks.map(nameOf));
+  const names = listed(tasks.map(quoted));
   const pins = tasks.filter(({ id }) => pinned[id] !== undefined);
-  const pinWords = pins.length > 0 ? `; ${listed(pins.map(nameOf))} ${pins.length === 1 ? 'is' : 'are'} pinned` : '';
+  const pinWords = pins.length > 0 ? `; ${listed(pins.map(quoted))} ${pins.length === 1 ? 'is' : 'are'} pinned` : '';
   if (resources.length === 0) return `There is not enough time between ${names}: ${gapsOf(problem, clash)}${pinWords}.`;
   const hands = listed(resources.map(resourceName));
   const work = resources.length === 1 ? workOn(tasks, resources[0]!) : '';
@@ -15,7 +15,7 @@ export function clashSentence(problem: ScheduleProblem, clash: ScheduleClash, pi
 }
 
 function alone(task: ScheduleTask, resources: readonly ScheduleResource[], pinned: Readonly<Record<string, number>>): string {
-  const name = nameOf(task);
+  const name = quoted(task);
   if (resources.length === 0) return pinned[task.id] === undefined ? `${name} takes ${task.minutes} min, longer than the time it may have.` : `${name} is pinned outside the time it may have.`;
   const [resource] = resources;
   const units = task.demands.filter((demand) => demand.resource === resource!.id).reduce((sum, demand) => sum + demand.units, 0);
@@ -49,11 +49,19 @@ function resourceName(resource: ScheduleResource): string {
   return resource.name ?? resource.id;
 }
 
+function quoted(task: ScheduleTask): string {
+  return `“${nameOf(task)}”`;
+}
+
 function nameOf(task: ScheduleTask): string {
   return task.name ?? task.id;
 }
 
+/** Named one by one at most. */
+const mostNamed = 6;
+
 function listed(names: readonly string[]): string {
+  if (names.length > mostNamed) return `${names.slice(0, mostNamed - 1).join(', ')} and ${names.length - mostNamed + 1} more`;
   return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
 
