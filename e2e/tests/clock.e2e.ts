@@ -140,3 +140,57 @@ test('the list says the same as the clock; hands, minutes by step, and sheets fo
   await page.getByRole('button', { name: 'Print prep sheet' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', /Prep.*☐/);
 });
+
+test('what the plan adds says why, is left out and put back; the freshest food is chosen', async ({ kitchen: page }) => {
+  await openClock(page);
+  const mix = bar(page, /^Mix the dressing again just before pouring/);
+  await mix.focus();
+  await expect(page.getByRole('complementary', { name: 'Workings' }).getByText(/It separates after about 10 min/)).toBeVisible();
+  await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: 'Leave it out' }).click();
+  await expect(mix).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await page.getByText('Left out of the plan: 1').click();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(mix).toHaveCount(1);
+  const aim = page.getByRole('group', { name: 'What the plan aims at' });
+  await aim.getByRole('button', { name: 'the freshest food' }).click();
+  await expect(aim.getByRole('button', { name: 'the freshest food' })).toHaveAttribute('aria-pressed', 'true');
+  await saved(page);
+  await page.reload();
+  await expect(aim.getByRole('button', { name: 'the freshest food' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('a shopping trip is moved on the clock of days, and the list of days follows', async ({ kitchen: page }) => {
+  await openClock(page);
+  await page.getByRole('button', { name: 'Days', exact: true }).click();
+  await bar(page, /^Buy \d+ things at Wholesaler/).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(bar(page, /^Buy \d+ things at Wholesaler, .*pinned$/)).toBeVisible();
+  const time = /(\d\d:\d\d) to/.exec((await bar(page, /^Buy \d+ things at Wholesaler/).getAttribute('aria-label'))!)![1]!;
+  await expect(page.getByRole('row', { name: new RegExp(`${time}.*Buy \\d+ things at Wholesaler`) })).toBeVisible();
+  await expect(bar(page, /^In class: \d+ jobs/).first()).toBeVisible();
+});
+
+test('a stricter safety profile warns of what is too long out of the cold, and says what to do', async ({ kitchen: page }) => {
+  await makeClass(page, 'Cold class');
+  await addDish(page, 'Green herb and yoghurt dip');
+  await goTo(page, 'Time');
+  await page.getByText('Out of the cold', { exact: true }).first().click();
+  await expect(page.getByRole('row', { name: /Green herb and yoghurt dip Greek-style yog.* 4 h/ })).toBeVisible();
+  const back = page.url();
+  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  const safety = page.getByRole('region', { name: 'Safety profile' });
+  await safety.getByLabel(/^Cold food may be out/).fill('0');
+  await expect(safety.getByText('Write whole minutes, from 1 to 1440.')).toBeVisible();
+  await safety.getByLabel(/^Cold food may be out/).fill('5');
+  await expect(safety.getByText('Your own figure')).toBeVisible();
+  await saved(page);
+  await page.goto(back);
+  await expect(page.getByText(/out of the cold for .*, and your safety profile allows 5 min/)).toBeVisible();
+  await expect(page.getByText(/Follow your local food code and a qualified person’s advice/).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  await safety.getByRole('button', { name: 'Back to the usual' }).click();
+  await expect(safety.getByLabel(/^Cold food may be out/)).toHaveValue('240');
+  await saved(page);
+});

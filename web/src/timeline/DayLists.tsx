@@ -9,6 +9,7 @@ const Table = styled.table`
   td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; vertical-align: top; }
   thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom-color: ${({ theme }) => theme.colour.ink}; }
   td:first-child { white-space: nowrap; font-variant-numeric: tabular-nums; }
+  @media (max-width: 520px) { td, th { padding-right: 8px; } td:first-child { white-space: normal; } }
 `;
 const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
 const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };

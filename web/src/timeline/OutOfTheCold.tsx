@@ -7,7 +7,7 @@ import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 
 const Details = styled.details`margin-top: 4px; summary { cursor: pointer; font-weight: 600; padding: 6px 0; } @media print { display: none; }`;
-const Table = styled.table`width: 100%; max-width: 760px; td, th { padding: 4px 16px 4px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; } td:nth-child(3), td:nth-child(4) { white-space: nowrap; font-variant-numeric: tabular-nums; }`;
+const Table = styled.table`@media (max-width: 520px) { display: block; overflow-x: auto; } width: 100%; max-width: 760px; td, th { padding: 4px 16px 4px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; } td:nth-child(3), td:nth-child(4) { white-space: nowrap; font-variant-numeric: tabular-nums; }`;
 const Over = styled.strong`color: ${({ theme }) => theme.colour.beet};`;
 
 /** How long food for the cold is out of it until it is eaten, against the kitchen's safety profile. */
