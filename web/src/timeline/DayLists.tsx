@@ -15,7 +15,7 @@ const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
 const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };
 
 /** What a job is, in full. What no recipe says has its name before it. */
-function whatOf(entry: TimelineEntry): string {
+export function whatOf(entry: TimelineEntry): string {
   if (entry.kind === 'wait' && entry.detail !== entry.title) return `Waiting: ${entry.detail}`;
   if (entry.kind === 'demonstration' || entry.detail === entry.title) return entry.title;
   return entry.stepId === '' ? `${entry.title}. ${entry.detail}` : entry.detail;
