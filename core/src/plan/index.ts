@@ -1,5 +1,5 @@
 export * from './types.js';
-export { planClass, type PlanOptions } from './plan-class.js';
+export { betteringSlices, planClass, type PlanOptions } from './plan-class.js';
 export { needsOfClass, usesOfClass } from './pool.js';
 export { noDecisions, decisionsOf } from './decide.js';
 export { planChanges, type PlanChange } from './changes.js';

@@ -20,6 +20,9 @@ import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from '.
 /** How much is put into the clock. */
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
 
+/** Steps in which a first plan is bettered, slice by slice, each from the one before: so a change of the bundle can stop it, and every machine comes to the same plan. */
+export const betteringSlices: readonly number[] = [10, 30, 60, 120];
+
 /**
  * One class bundle in, one plan out: portions → timeline → kit → shopping → trips onto the clock → checks. Pure: the same bundle gives the
  * same plan. People and people per station are whole and at least 1; the contract holds them to that.

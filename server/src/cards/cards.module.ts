@@ -1,9 +1,10 @@
 import { Controller, Get, Header, Injectable, Module, Param, ParseUUIDPipe, Query, StreamableFile } from '@nestjs/common';
-import { planClass, stationCards } from '@fornax/core';
+import { stationCards } from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { ClassesModule } from '../classes/classes.module.js';
 import { ClassesService } from '../classes/classes.service.js';
+import { Planner, PlanningModule } from '../planning/planner.js';
 import { TechniquesModule } from '../techniques/techniques.module.js';
 import { TechniquesService } from '../techniques/techniques.service.js';
 import { cardsPdf, type Paper } from './cards-pdf.js';
@@ -11,11 +12,11 @@ import { cardsPdf, type Paper } from './cards-pdf.js';
 /** The cards of a class, put together from its plan and the kitchen's own technique notes. */
 @Injectable()
 export class CardsService {
-  constructor(private readonly classes: ClassesService, private readonly techniques: TechniquesService) {}
+  constructor(private readonly classes: ClassesService, private readonly techniques: TechniquesService, private readonly planner: Planner) {}
 
   async pdf(kitchenId: string, classId: string, paper: Paper): Promise<{ pdf: Buffer; name: string }> {
     const bundle = await this.classes.bundle(kitchenId, classId);
-    const plan = planClass(bundle);
+    const plan = await this.planner.best(bundle);
     const facts = bundle.class;
     const when = `${new Date(`${facts.startsAt}:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${facts.startsAt.slice(11, 16)}`;
     const cards = stationCards({ facts, kitchen: bundle.kitchen, plan, techniques: await this.techniques.list(kitchenId), when });
@@ -36,5 +37,5 @@ export class CardsController {
   }
 }
 
-@Module({ imports: [ClassesModule, TechniquesModule], controllers: [CardsController], providers: [CardsService] })
+@Module({ imports: [ClassesModule, PlanningModule, TechniquesModule], controllers: [CardsController], providers: [CardsService] })
 export class CardsModule {}

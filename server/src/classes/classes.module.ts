@@ -6,6 +6,7 @@ import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { CourseRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { PlanningModule } from '../planning/planner.js';
 import { ClassViews } from './class-views.js';
 import { ClassesService } from './classes.service.js';
 import { TicksService } from './ticks.service.js';
@@ -74,5 +75,5 @@ export class ClassesController {
   }
 }
 
-@Module({ controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService], exports: [ClassesService] })
+@Module({ imports: [PlanningModule], controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService], exports: [ClassesService] })
 export class ClassesModule {}

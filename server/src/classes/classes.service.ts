@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { ClassDishDto, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
-import { needsOfClass, planClass, splitStations, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
+import { needsOfClass, splitStations, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
 import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
@@ -8,6 +8,7 @@ import { ClassDishRow, ClassRow, KitchenRow, RecipeRow, StockRow } from '../data
 import { KitchenScope } from '../database/scope.js';
 import { makeOnce } from '../database/once.js';
 import { inTransaction } from '../database/transaction.js';
+import { Planner } from '../planning/planner.js';
 import { versionOfDraft } from '../recipes/versions.js';
 import { ClassViews } from './class-views.js';
 
@@ -19,15 +20,16 @@ const dayInMilliseconds = 86_400_000;
 /** Classes of a kitchen: written under a revision, planned by core, deleted so that it can be undone. */
 @Injectable()
 export class ClassesService {
-  constructor(private readonly sequelize: Sequelize, private readonly views: ClassViews) {}
+  constructor(private readonly sequelize: Sequelize, private readonly views: ClassViews, private readonly planner: Planner) {}
 
   async list(kitchenId: string): Promise<ClassSummary[]> {
     const rows = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null }, order: [['startsAt', 'ASC']] });
     const views = await this.views.ofMany(rows);
     const now = new Date().toISOString();
     const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
+    const stock = await this.#stock(kitchenId);
     let planned = 0;
-    return views.map((view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? planOf(view) : null, now));
+    return Promise.all(views.map(async (view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? await this.planner.soon({ class: view, kitchen: view.kitchen, stock }) : null, now)));
   }
 
   async get(kitchenId: string, id: string): Promise<ClassView> {
@@ -35,7 +37,7 @@ export class ClassesService {
   }
 
   async plan(kitchenId: string, id: string): Promise<ClassPlan> {
-    return planClass(await this.bundle(kitchenId, id));
+    return this.planner.best(await this.bundle(kitchenId, id));
   }
 
   /** A class with all that its plan is made of. */
@@ -52,9 +54,13 @@ export class ClassesService {
     return views.map((view) => needsOfClass(view, view.kitchen));
   }
 
+  #stock(kitchenId: string): Promise<StockRow[]> {
+    return new KitchenScope(StockRow, kitchenId).find({ where: { deletedAt: null }, order: [['useBy', 'ASC'], ['ingredient', 'ASC']] });
+  }
+
   /** What stands in the cupboard, and the classes that are bought for together or could use what is left. */
   async #around(kitchenId: string, view: ClassView): Promise<Pick<ClassBundle, 'stock' | 'others' | 'together'>> {
-    const stock = await new KitchenScope(StockRow, kitchenId).find({ where: { deletedAt: null }, order: [['useBy', 'ASC'], ['ingredient', 'ASC']] });
+    const stock = await this.#stock(kitchenId);
     const together = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null, id: { [Op.in]: [...view.decisions.together] } } });
     return { stock, others: await this.needs(kitchenId), together: await this.views.ofMany(together) };
   }
@@ -135,10 +141,6 @@ function notFound(): ProblemException {
 
 function withoutUndefined(fields: Record<string, unknown> | object): Record<string, unknown> {
   return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
-}
-
-function planOf(view: ClassView): ClassPlan {
-  return planClass({ class: view, kitchen: view.kitchen });
 }
 
 function summaryOf(view: ClassView, plan: ClassPlan | null, now: string): ClassSummary {

@@ -7,7 +7,7 @@ import type { Logger } from 'nestjs-pino';
 
 const titles: Readonly<Record<number, string>> = {
   400: 'Not understood', 401: 'Not signed in', 403: 'Not allowed', 404: 'Not found', 409: 'Changed meanwhile', 413: 'Too large', 422: 'Please correct this',
-  428: 'Revision missing', 429: 'Too many tries', 500: 'Something went wrong here', 503: 'The database does not answer',
+  428: 'Revision missing', 429: 'Too many tries', 500: 'Something went wrong here', 503: 'Not now',
 };
 
 /** An error that is answered as problem details, with a plain sentence. */

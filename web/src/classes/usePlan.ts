@@ -2,7 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { getLocalTimeZone, today } from '@internationalized/date';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import type { ClassView } from '@fornax/contract';
-import { movedBetween, type ClassBundle, type ClassPlan, type Starts } from '@fornax/core';
+import { betteringSlices, movedBetween, type ClassBundle, type ClassPlan, type Starts } from '@fornax/core';
 import { classQuery, needsQuery, stockQuery } from '../api/queries.js';
 import { planWorker, searchWorker } from '../workers/plan-worker.js';
 
@@ -14,8 +14,6 @@ interface Planned {
   readonly isBettering: boolean;
 }
 
-/** Steps in which a plan is bettered, slice by slice, so that a change of the input stops it at once. */
-const slices = [10, 30, 60, 120];
 /** The first plan stands this long before it is bettered: somebody may still be typing. */
 const restMilliseconds = 500;
 
@@ -62,7 +60,7 @@ function questionOf({ class: facts, kitchen }: ClassBundle): string {
 async function better(bundle: ClassBundle, first: ClassPlan, isCurrent: () => boolean, show: (plan: ClassPlan, isBettering: boolean) => void): Promise<void> {
   await new Promise((resolve) => { setTimeout(resolve, restMilliseconds); });
   let best = first;
-  for (const effort of slices) {
+  for (const effort of betteringSlices) {
     if (!isCurrent()) return;
     // A search that fails leaves the plan that stands.
     const next = await searchWorker().plan(bundle, { effort, standing: best.timeline.starts }).catch(() => null);

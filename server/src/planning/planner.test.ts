@@ -1,0 +1,69 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { betteringSlices, movedBetween, planClass, usualKitchen, type ClassBundle, type Recipe, type RecipeStep } from '@fornax/core';
+import { Planner } from './planner.js';
+
+const step = (id: string, to: Partial<RecipeStep> = {}): RecipeStep => ({
+  id, componentId: 'c', text: `Do ${id}.`, handsOnMinutes: 6, waitMinutes: null, until: '', place: 'in class', occupies: null, tools: [], uses: [], after: [], holdMinutes: null, techniques: [], techniqueNote: '', demonstrateMinutes: 3, ...to,
+});
+const recipe = (title: string): Recipe => ({
+  title, kind: 'salad', serves: 4, portion: 'side', system: 'metric', leastBatch: '1/4', story: '', source: '', credit: '', permission: '', notes: '', choices: [], components: [{ id: 'c', name: 'Salad', role: 'base' }], lines: [],
+  steps: [step('roast', { waitMinutes: { low: 20, high: 25 }, occupies: { appliance: 'oven', setting: '200 °C' } }), step('whisk'), step('toss', { after: ['roast', 'whisk'] })],
+});
+const bundle = (people: number): ClassBundle => ({
+  class: {
+    id: 'c', title: 'Class', startsAt: '2026-11-27T18:30', zone: 'Europe/London', lengthMinutes: 150, place: '', people, peoplePerStation: 4, assistants: 0, demonstrationPlates: 2,
+    dishes: ['a', 'b', 'd'].map((id) => ({ id, recipeId: id, version: 1, portion: 'side', maker: 'every station', choices: {}, recipe: recipe(id) })),
+  },
+  kitchen: usualKitchen,
+});
+/** As the browser does it. */
+function bettered(of: ClassBundle) {
+  let plan = planClass(of);
+  for (const effort of betteringSlices) plan = planClass(of, { effort, standing: plan.timeline.starts });
+  return plan;
+}
+
+let planner: Planner;
+beforeAll(() => { planner = new Planner(); });
+afterAll(() => planner.onModuleDestroy());
+
+describe('planning on a thread of its own', () => {
+  it('comes to the plan that the browser comes to', async () => {
+    const { timeline } = await planner.best(bundle(8));
+    expect(movedBetween(timeline, bettered(bundle(8)).timeline)).toEqual([]);
+  });
+  it('soon is the first valid plan, and the best once that is known', async () => {
+    const first = await planner.soon(bundle(10));
+    expect(first.timeline.starts).toEqual(planClass(bundle(10)).timeline.starts);
+    const best = await planner.best(bundle(10));
+    expect(await planner.soon(bundle(10))).toBe(best);
+  });
+  it('is asked once for the same bundle', async () => {
+    const [a, b] = await Promise.all([planner.best(bundle(12)), planner.best(bundle(12))]);
+    expect(a).toBe(b);
+  });
+  it('leaves the main thread free: timers run while it plans', async () => {
+    let turns = 0;
+    const timer = setInterval(() => { turns++; }, 1);
+    await planner.best(bundle(16));
+    clearInterval(timer);
+    expect(turns).toBeGreaterThan(10);
+  });
+  it('a first plan does not wait for another class to be bettered', async () => {
+    const order: string[] = [];
+    const best = planner.best(bundle(20)).then(() => order.push('best'));
+    await planner.soon(bundle(24)).then(() => order.push('soon'));
+    await best;
+    expect(order).toEqual(['soon', 'best']);
+  });
+  it('what cannot be planned is an error of its own, and the next plan comes', async () => {
+    await expect(planner.best({ ...bundle(8), class: null as never })).rejects.toThrow();
+    expect((await planner.best(bundle(7))).timeline).toEqual(bettered(bundle(7)).timeline);
+  });
+  it('stopped, it answers what waits and starts again when it is asked', async () => {
+    const refused = expect(planner.best(bundle(6))).rejects.toMatchObject({ status: 503, response: { detail: 'The server is stopping. Try again in a moment.' } });
+    await planner.onModuleDestroy();
+    await refused;
+    expect((await planner.best(bundle(6))).timeline).toEqual(bettered(bundle(6)).timeline);
+  });
+});

@@ -1,0 +1,138 @@
+import { createHash } from 'node:crypto';
+import { Worker } from 'node:worker_threads';
+import { Injectable, Module, type OnModuleDestroy } from '@nestjs/common';
+import { betteringSlices, type ClassBundle, type ClassPlan } from '@fornax/core';
+import { ProblemException } from '../common/problem.js';
+import type { PlanAnswer, PlanQuestion } from './plan.worker.js';
+
+/** A plan that takes longer is given up; the longest seen took a second. */
+const longestMilliseconds = 20_000;
+/** Without questions for so long the worker goes, and its memory with it. */
+const idleMilliseconds = 10_000;
+const workerMegabytes = 128;
+/** Best plans that are remembered, newest last. They can all be worked out again. */
+const mostRemembered = 24;
+
+interface Job { readonly question: PlanQuestion; readonly isUrgent: boolean; readonly resolve: (plan: ClassPlan) => void; readonly reject: (error: Error) => void }
+
+/**
+ * Plans classes on a thread of its own, so that no request waits for another's plan. The first valid plan comes at once; the best one is looked for
+ * slice by slice as in the browser, with the same result, and first plans go before its slices.
+ */
+@Injectable()
+export class Planner implements OnModuleDestroy {
+  #worker: Worker | null = null;
+  #running: Job | null = null;
+  #waiting: Job[] = [];
+  #timer: NodeJS.Timeout | null = null;
+  readonly #best = new Map<string, Promise<ClassPlan>>();
+  readonly #done = new Map<string, ClassPlan>();
+
+  /** The best plan where it is known already; else the first valid one, while the best is looked for. */
+  async soon(bundle: ClassBundle): Promise<ClassPlan> {
+    const text = JSON.stringify(bundle);
+    const known = this.#done.get(digestOf(text));
+    if (known) return known;
+    const first = await this.#ask({ bundle: text, options: {} }, true);
+    this.#lookFor(text, first).catch(() => undefined);
+    return first;
+  }
+
+  /** The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. */
+  best(bundle: ClassBundle): Promise<ClassPlan> {
+    return this.#lookFor(JSON.stringify(bundle), null);
+  }
+
+  #lookFor(bundle: string, first: ClassPlan | null): Promise<ClassPlan> {
+    const digest = digestOf(bundle);
+    const known = this.#best.get(digest);
+    if (known) return known;
+    const found = this.#better(bundle, first).then((plan) => {
+      if (this.#best.get(digest) === found) this.#done.set(digest, plan);
+      return plan;
+    }, (error: unknown) => {
+      this.#best.delete(digest);
+      throw error;
+    });
+    this.#best.set(digest, found);
+    for (const oldest of [...this.#best.keys()].slice(0, Math.max(0, this.#best.size - mostRemembered))) this.#forget(oldest);
+    return found;
+  }
+
+  onModuleDestroy(): Promise<void> {
+    return this.#stop(new ProblemException(503, 'The server is stopping. Try again in a moment.'));
+  }
+
+  async #better(bundle: string, first: ClassPlan | null): Promise<ClassPlan> {
+    let plan = first ?? await this.#ask({ bundle, options: {} }, true);
+    for (const effort of betteringSlices) plan = await this.#ask({ bundle, options: { effort, standing: plan.timeline.starts } }, false);
+    return plan;
+  }
+
+  #forget(digest: string): void {
+    this.#best.delete(digest);
+    this.#done.delete(digest);
+  }
+
+  #ask(question: PlanQuestion, isUrgent: boolean): Promise<ClassPlan> {
+    return new Promise((resolve, reject) => {
+      this.#waiting.push({ question, isUrgent, resolve, reject });
+      this.#next();
+    });
+  }
+
+  #next(): void {
+    if (this.#running || this.#waiting.length === 0) return;
+    const urgent = this.#waiting.findIndex((job) => job.isUrgent);
+    [this.#running] = this.#waiting.splice(Math.max(0, urgent), 1) as [Job];
+    this.#setTimer(longestMilliseconds, () => void this.#stop(new ProblemException(503, 'Planning this class takes too long. Take a dish off the menu, or try again.'), false));
+    this.#worker ??= this.#start();
+    this.#worker.postMessage(this.#running.question);
+  }
+
+  #start(): Worker {
+    const worker = new Worker(workerFile, { resourceLimits: { maxOldGenerationSizeMb: workerMegabytes } });
+    worker.unref();
+    worker.on('message', (answer: PlanAnswer) => { if (worker === this.#worker) this.#settle(answer); });
+    worker.on('error', (error) => { if (worker === this.#worker) void this.#stop(error, false); });
+    return worker;
+  }
+
+  #settle(answer: PlanAnswer): void {
+    const job = this.#running!;
+    this.#running = null;
+    this.#setTimer(idleMilliseconds, () => void this.#stop(null));
+    if ('plan' in answer) job.resolve(answer.plan);
+    else job.reject(new Error(answer.error));
+    this.#next();
+  }
+
+  /** Ends the worker and the job it was at; and what waits as well, unless another worker is to go on with it. */
+  async #stop(error: Error | null, isFinal = true): Promise<void> {
+    const worker = this.#worker;
+    const given = [...(this.#running ? [this.#running] : []), ...(isFinal ? this.#waiting : [])];
+    this.#worker = null;
+    this.#running = null;
+    if (isFinal) this.#waiting = [];
+    if (this.#timer) clearTimeout(this.#timer);
+    for (const job of given) job.reject(error ?? new Error('The planner stopped.'));
+    await worker?.terminate();
+    this.#next();
+  }
+
+  #setTimer(milliseconds: number, run: () => void): void {
+    if (this.#timer) clearTimeout(this.#timer);
+    this.#timer = setTimeout(run, milliseconds);
+    this.#timer.unref();
+  }
+}
+
+/** The tests run the sources; a thread needs what is built of them. */
+const workerFile = new URL(import.meta.url.endsWith('.ts') ? '../../dist/planning/plan.worker.js' : './plan.worker.js', import.meta.url);
+
+function digestOf(bundle: string): string {
+  return createHash('sha256').update(bundle).digest('base64');
+}
+
+@Module({ providers: [Planner], exports: [Planner] })
+export class PlanningModule {}
