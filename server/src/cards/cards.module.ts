@@ -7,7 +7,7 @@ import { ClassesService } from '../classes/classes.service.js';
 import { Planner, PlanningModule } from '../planning/planner.js';
 import { TechniquesModule } from '../techniques/techniques.module.js';
 import { TechniquesService } from '../techniques/techniques.service.js';
-import { cardsPdf, type Paper } from './cards-pdf.js';
+import type { Paper } from './cards-pdf.js';
 
 /** The cards of a class, put together from its plan and the kitchen's own technique notes. */
 @Injectable()
@@ -20,6 +20,8 @@ export class CardsService {
     const facts = bundle.class;
     const when = `${new Date(`${facts.startsAt}:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${facts.startsAt.slice(11, 16)}`;
     const cards = stationCards({ facts, kitchen: bundle.kitchen, plan, techniques: await this.techniques.list(kitchenId), when });
+    // Writing PDF takes some 25 MB of memory, so it is loaded when somebody first wants one.
+    const { cardsPdf } = await import('./cards-pdf.js');
     return { pdf: await cardsPdf(cards, paper), name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf` };
   }
 }

@@ -1,5 +1,5 @@
 import { parentPort } from 'node:worker_threads';
-import { planClass, type ClassBundle, type ClassPlan, type PlanOptions } from '@fornax/core';
+import { planClass, type ClassBundle, type ClassPlan, type PlanOptions } from '@fornax/core/plan';
 
 /** What the worker is asked, one at a time, and what it answers. */
 export interface PlanQuestion {

@@ -56,6 +56,12 @@ describe('planning on a thread of its own', () => {
     await best;
     expect(order).toEqual(['soon', 'best']);
   });
+  it('a class that changes again is not bettered as it was, unless that is asked for', async () => {
+    const old = { ...bundle(12), today: '2026-11-20' };
+    await planner.soon(old);
+    await planner.soon({ ...old, today: '2026-11-21' });
+    expect((await planner.best(old)).timeline).toEqual(bettered(old).timeline);
+  });
   it('what cannot be planned is an error of its own, and the next plan comes', async () => {
     await expect(planner.best({ ...bundle(8), class: null as never })).rejects.toThrow();
     expect((await planner.best(bundle(7))).timeline).toEqual(bettered(bundle(7)).timeline);

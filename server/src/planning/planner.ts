@@ -8,10 +8,14 @@ import type { PlanAnswer, PlanQuestion } from './plan.worker.js';
 /** A plan that takes longer is given up; the longest seen took a second. */
 const longestMilliseconds = 20_000;
 /** Without questions for so long the worker goes, and its memory with it. */
-const idleMilliseconds = 10_000;
-const workerMegabytes = 128;
+const idleMilliseconds = 4000;
+/** A small young generation keeps the thread's memory near what a plan needs. */
+const workerLimits = { maxOldGenerationSizeMb: 64, maxYoungGenerationSizeMb: 4 };
 /** Best plans that are remembered, newest last. They can all be worked out again. */
 const mostRemembered = 24;
+
+/** The class changed while a better plan of it was looked for unasked. */
+class Superseded extends Error {}
 
 interface Job { readonly question: PlanQuestion; readonly isUrgent: boolean; readonly resolve: (plan: ClassPlan) => void; readonly reject: (error: Error) => void }
 
@@ -25,29 +29,37 @@ export class Planner implements OnModuleDestroy {
   #running: Job | null = null;
   #waiting: Job[] = [];
   #timer: NodeJS.Timeout | null = null;
+  /** The last state of each class that a better plan is looked for unasked. */
+  readonly #newest = new Map<string, string>();
   readonly #best = new Map<string, Promise<ClassPlan>>();
   readonly #done = new Map<string, ClassPlan>();
 
   /** The best plan where it is known already; else the first valid one, while the best is looked for. */
   async soon(bundle: ClassBundle): Promise<ClassPlan> {
     const text = JSON.stringify(bundle);
-    const known = this.#done.get(digestOf(text));
+    const digest = digestOf(text);
+    const known = this.#done.get(digest);
     if (known) return known;
     const first = await this.#ask({ bundle: text, options: {} }, true);
-    this.#lookFor(text, first).catch(() => undefined);
+    this.#newest.set(bundle.class.id, digest);
+    this.#lookFor(text, first, () => this.#newest.get(bundle.class.id) === digest).catch(() => undefined);
     return first;
   }
 
   /** The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. */
   best(bundle: ClassBundle): Promise<ClassPlan> {
-    return this.#lookFor(JSON.stringify(bundle), null);
+    const text = JSON.stringify(bundle);
+    return this.#lookFor(text, null).catch((error: unknown) => {
+      if (error instanceof Superseded) return this.#lookFor(text, null);
+      throw error;
+    });
   }
 
-  #lookFor(bundle: string, first: ClassPlan | null): Promise<ClassPlan> {
+  #lookFor(bundle: string, first: ClassPlan | null, isWanted = () => true): Promise<ClassPlan> {
     const digest = digestOf(bundle);
     const known = this.#best.get(digest);
     if (known) return known;
-    const found = this.#better(bundle, first).then((plan) => {
+    const found = this.#better(bundle, first, isWanted).then((plan) => {
       if (this.#best.get(digest) === found) this.#done.set(digest, plan);
       return plan;
     }, (error: unknown) => {
@@ -63,13 +75,17 @@ export class Planner implements OnModuleDestroy {
     return this.#stop(new ProblemException(503, 'The server is stopping. Try again in a moment.'));
   }
 
-  async #better(bundle: string, first: ClassPlan | null): Promise<ClassPlan> {
+  async #better(bundle: string, first: ClassPlan | null, isWanted: () => boolean): Promise<ClassPlan> {
     let plan = first ?? await this.#ask({ bundle, options: {} }, true);
-    for (const effort of betteringSlices) plan = await this.#ask({ bundle, options: { effort, standing: plan.timeline.starts } }, false);
+    for (const effort of betteringSlices) {
+      if (!isWanted()) throw new Superseded();
+      plan = await this.#ask({ bundle, options: { effort, standing: plan.timeline.starts } }, false);
+    }
     return plan;
   }
 
   #forget(digest: string): void {
+    for (const [id, newest] of this.#newest) if (newest === digest) this.#newest.delete(id);
     this.#best.delete(digest);
     this.#done.delete(digest);
   }
@@ -91,7 +107,7 @@ export class Planner implements OnModuleDestroy {
   }
 
   #start(): Worker {
-    const worker = new Worker(workerFile, { resourceLimits: { maxOldGenerationSizeMb: workerMegabytes } });
+    const worker = new Worker(workerFile, { resourceLimits: workerLimits });
     worker.unref();
     worker.on('message', (answer: PlanAnswer) => { if (worker === this.#worker) this.#settle(answer); });
     worker.on('error', (error) => { if (worker === this.#worker) void this.#stop(error, false); });
