@@ -33,14 +33,15 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
   const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, kitchen.english) };
   const bundle = { ...given, class: facts };
   const portions = planPortions(bundle, larder);
-  const timed = timelineInput(facts, kitchen, portions);
+  const added = withAdded(facts, larder);
+  const timed = timelineInput(facts, added, kitchen, portions);
   const planned = buildTimeline({ ...timed, ...options });
   const axis = createAxis(facts.startsAt, facts.zone);
   const kit = buildKitList({
     uses: toolUses(facts, { portions, timeline: planned, larder }), stations: portions.stations.sizes, people: facts.people, dishes: facts.dishes, portions: portions.dishes,
     toolsInKitchen: kitchen.tools, english: kitchen.english, clock: (minute) => axis.local(minute).time, larder, decisions: decisionsOf(facts),
   });
-  const { list, uses } = planShopping(bundle, portions, planned, larder);
+  const { list, uses } = planShopping(bundle, added, { portions, timeline: planned, larder });
   const { timeline, shopping } = placeTrips({ facts, kitchen, shopping: list, timeline: planned, uses, larder });
   const cold = outOfCold({ dishes: timed.facts.dishes, times: stepMinutes(timeline), eatenAt: timeline.eatMinute + eatMinutes, larder, profile: kitchen.safety, clock: (minute) => axis.local(minute).time });
   return {
@@ -51,14 +52,18 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
   };
 }
 
+/** The dishes with the steps that their recipes do not spell out. */
+function withAdded(facts: ClassFacts, larder: Larder): ClassDish[] {
+  const { leftOut } = decisionsOf(facts);
+  return facts.dishes.map((dish) => withAddedSteps(dish, larder, leftOut));
+}
+
 /** What the clock is worked out from; of a tasting flight, the slowest way. */
-function timelineInput(facts: ClassFacts, kitchen: ClassBundle['kitchen'], portions: PortionPlan): TimelineInput {
+function timelineInput(facts: ClassFacts, added: readonly ClassDish[], kitchen: ClassBundle['kitchen'], portions: PortionPlan): TimelineInput {
   const decisions = decisionsOf(facts);
-  const larder = larderOf(kitchen.larder);
-  const ways = facts.dishes.map(slowestWay);
   return {
-    facts: { ...facts, dishes: ways.map((dish) => withAddedSteps(dish, larder, decisions.leftOut)) }, kitchen, stations: portions.stations, portions: portions.dishes, decisions,
-    leftOut: ways.flatMap((dish) => leftOutOf(dish, larder, decisions.leftOut)),
+    facts: { ...facts, dishes: added.map(slowestWay) }, kitchen, stations: portions.stations, portions: portions.dishes, decisions,
+    leftOut: facts.dishes.flatMap((dish) => leftOutOf(dish, larderOf(kitchen.larder), decisions.leftOut)),
   };
 }
 
@@ -66,7 +71,7 @@ function timelineInput(facts: ClassFacts, kitchen: ClassBundle['kitchen'], porti
 export function timelineInputOf(given: ClassBundle): TimelineInput {
   const larder = larderOf(given.kitchen.larder);
   const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, given.kitchen.english) };
-  return timelineInput(facts, given.kitchen, planPortions({ ...given, class: facts }, larder));
+  return timelineInput(facts, withAdded(facts, larder), given.kitchen, planPortions({ ...given, class: facts }, larder));
 }
 
 function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): PortionPlan {
@@ -79,13 +84,12 @@ function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): P
   return { stations, dishes, rotation: rotationTurns(facts.dishes, stations) };
 }
 
-function planShopping(bundle: ClassBundle, portions: PortionPlan, timeline: Timeline, larder: Larder) {
+/** What is taken out to thaw or to soften must be in the house by then, so the dishes are those with the steps that the plan added. */
+function planShopping(bundle: ClassBundle, dishes: readonly ClassDish[], { portions, timeline, larder }: PlanContext) {
   const { class: facts, kitchen } = bundle;
   const times = stepTimes(timeline);
   const classDate = facts.startsAt.slice(0, 10);
   const batches = portions.dishes.map((dish) => dish.batches);
-  // What is taken out to thaw or to soften must be in the house by then.
-  const dishes = facts.dishes.map((dish) => withAddedSteps(dish, larder, decisionsOf(facts).leftOut));
   const own = ingredientUses(dishes, batches, larder, { times, date: classDate });
   const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
   const people = together.reduce((sum, other) => sum + other.people, facts.people);
@@ -96,10 +100,10 @@ function planShopping(bundle: ClassBundle, portions: PortionPlan, timeline: Time
   return { list, uses: own };
 }
 
-interface ToolContext { readonly portions: PortionPlan; readonly timeline: Timeline; readonly larder: Larder }
+interface PlanContext { readonly portions: PortionPlan; readonly timeline: Timeline; readonly larder: Larder }
 
 /** When which tools are in use, where, at how many stations at once, and for which raw food. */
-function toolUses(facts: ClassFacts, { portions, timeline, larder }: ToolContext): ToolUse[] {
+function toolUses(facts: ClassFacts, { portions, timeline, larder }: PlanContext): ToolUse[] {
   const steps = new Map<string, { dish: ClassDish; step: RecipeStep; raw: string[] }>(facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, { dish, step, raw: rawFood(dish, step.uses, larder) }] as const)));
   const entries = [...timeline.daysBefore, ...timeline.clock];
   return [...otherWays(facts, portions, entries), ...entries.flatMap((entry): ToolUse[] => {

@@ -27,7 +27,7 @@ export function withWashing(built: ClassTasks, input: WashingInput): ClassTasks 
   const scarce = scarceUses(uses, counts);
   if (scarce.length === 0) return built;
   const sinks = new Map<PlanTask, Use[]>();
-  for (const use of scarce.filter((each) => isLastUse(each, scarce, built.links) && hasNext(each.task, built.links))) sinks.set(use.task, [...sinks.get(use.task) ?? [], use]);
+  for (const use of lastUses(scarce, built.links)) sinks.set(use.task, [...sinks.get(use.task) ?? [], use]);
   const washes = [...sinks].map(([task, uses]) => washTask(task, uses, input));
   const demands = new Map<PlanTask, readonly Use[]>();
   for (const use of scarce) demands.set(use.task, [...demands.get(use.task) ?? [], use]);
@@ -80,26 +80,25 @@ function availableOf(uses: readonly Use[], { kitchen, stations }: WashingInput):
   }));
 }
 
-/** Whether no later step of the dish uses the tool at the same place. */
-function isLastUse({ task, tool, place, dishId }: Use, uses: readonly Use[], links: readonly ScheduleLink[]): boolean {
-  const later = followersOf(task.id, links);
-  return !uses.some((other) => other.tool === tool && other.place === place && other.dishId === dishId && later.has(other.task.id));
+/** The uses after which a tool is washed: no later step of the dish uses it at the same place, and something of the dish is still to come. */
+function lastUses(uses: readonly Use[], links: readonly ScheduleLink[]): Use[] {
+  const next = new Map<string, string[]>();
+  for (const link of links) if (link.minLag >= 0) next.set(link.from, [...next.get(link.from) ?? [], link.to]);
+  return uses.filter((use) => {
+    if (!(next.get(use.task.id) ?? []).some((to) => to !== 'eat')) return false;
+    const later = followersOf(use.task.id, next);
+    return !uses.some((other) => other.tool === use.tool && other.place === use.place && other.dishId === use.dishId && later.has(other.task.id));
+  });
 }
 
-function hasNext(task: PlanTask, links: readonly ScheduleLink[]): boolean {
-  return links.some((link) => link.from === task.id && link.to !== 'eat');
-}
-
-function followersOf(id: string, links: readonly ScheduleLink[]): ReadonlySet<string> {
+function followersOf(id: string, next: ReadonlyMap<string, readonly string[]>): ReadonlySet<string> {
   const found = new Set<string>();
-  const open = [id];
+  const open = [...next.get(id) ?? []];
   while (open.length > 0) {
     const at = open.pop()!;
-    for (const link of links) {
-      if (link.from !== at || link.minLag < 0 || found.has(link.to)) continue;
-      found.add(link.to);
-      open.push(link.to);
-    }
+    if (found.has(at)) continue;
+    found.add(at);
+    open.push(...next.get(at) ?? []);
   }
   return found;
 }

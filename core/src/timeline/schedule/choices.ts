@@ -1,16 +1,9 @@
 import type { Engine } from './engine.js';
-import type { Model, Need } from './model.js';
+import type { Model, User } from './model.js';
 import { decideForced, Orders, type Order } from './orders.js';
 import { Overlaps, type Overlap } from './overlaps.js';
 import { Pairs, type Pair } from './pairs.js';
 import type { ScheduleResource } from './types.js';
-
-/** A task that takes something of a resource. */
-export interface User { readonly task: number; readonly minutes: number; readonly units: number; readonly settings: readonly string[] }
-
-export function usersOf({ needs, minutes }: Model, resource: number): User[] {
-  return needs.flatMap((each, task) => each.filter((need: Need) => need.resource === resource).map(({ units, settings }) => ({ task, minutes: minutes[task]!, units, settings })));
-}
 
 /** What keeps tasks of the resources apart, and how many yes-or-no variables that takes. */
 export interface Choices {
@@ -24,7 +17,7 @@ export function choicesOf(model: Model): Choices {
   const apart = pairsApart(model);
   if (!model.isOrdered) return { count: 0, orders: [], overlaps: [], pairs: apart.size === 0 ? null : new Pairs([...apart.values()], model.minutes) };
   const building = new ChoiceBuilder(model, apart);
-  model.problem.resources.forEach((resource, at) => building.addResource(resource, usersOf(model, at)));
+  model.problem.resources.forEach((resource, at) => building.addResource(resource, model.users[at]!));
   return building.result();
 }
 
@@ -36,7 +29,7 @@ function pairsApart(model: Model): Map<number, Pair> {
   const apart = new Map<number, Pair>();
   const isSmall = model.count <= mostPaired;
   model.problem.resources.forEach((resource, at) => {
-    const users = usersOf(model, at);
+    const users = model.users[at]!;
     users.forEach((one, index) => {
       for (const other of users.slice(index + 1)) {
         const differ = one.settings.length > 0 && other.settings.length > 0 && one.settings[0] !== other.settings[0];

@@ -2,7 +2,7 @@ import { Energy } from './energy.js';
 import { Engine, type Arc } from './engine.js';
 import { Freshness, LateStarts } from './sums.js';
 import { weighedLags } from './costs.js';
-import { addChoices, choicesOf, usersOf } from './choices.js';
+import { addChoices, choicesOf } from './choices.js';
 import type { Orders } from './orders.js';
 import { Timetable } from './timetable.js';
 import type { ScheduleLink, ScheduleProblem, ScheduleTask } from './types.js';
@@ -12,12 +12,17 @@ type Interval = readonly [from: number, to: number];
 /** What one task takes of a resource, its demands on it added up. */
 export interface Need { readonly resource: number; readonly units: number; readonly settings: readonly string[] }
 
+/** A task that takes something of a resource. */
+export interface User { readonly task: number; readonly minutes: number; readonly units: number; readonly settings: readonly string[] }
+
 /** A problem with ids resolved and horizons set; tasks are numbers from 0. */
 export interface Model {
   readonly problem: ScheduleProblem;
   readonly count: number;
   readonly minutes: readonly number[];
   readonly needs: readonly (readonly Need[])[];
+  /** The tasks of each resource. */
+  readonly users: readonly (readonly User[])[];
   /** Index of each link's ends. */
   readonly ends: readonly (readonly [from: number, to: number])[];
   readonly pinned: Readonly<Record<string, number>>;
@@ -42,14 +47,21 @@ export function modelOf(problem: ScheduleProblem, pinned: Readonly<Record<string
   const resources = new Map(problem.resources.map((resource, at) => [resource.id, at]));
   const inClass = problem.tasks.flatMap((task, at) => (task.inClass ? [at] : []));
   const latest = problem.tasks.flatMap((task) => [...(task.latest === undefined ? [] : [task.latest]), ...(pinned[task.id] === undefined ? [] : [pinned[task.id]! + task.minutes])]);
+  const needs = problem.tasks.map((task) => needsOf(task, resources));
   return {
     problem, pinned, isOrdered: isOrdered && problem.tasks.length <= mostOrdered, count: problem.tasks.length, minutes: problem.tasks.map((task) => task.minutes),
-    needs: problem.tasks.map((task) => needsOf(task, resources)),
+    needs, users: usersOf(problem, needs),
     ends: problem.links.map((link) => [index.get(link.from)!, index.get(link.to)!]),
     inClass: inClass.length > 0 ? inClass : problem.tasks.map((_, at) => at),
     isFloating: latest.length === 0, isFree: latest.length === 0 && problem.tasks.every((task) => task.earliest === undefined) && problem.resources.every((resource) => !resource.open), wantedEnd: Math.max(...(latest.length > 0 ? latest : [0])),
     ...horizonOf(problem, pinned),
   };
+}
+
+function usersOf({ tasks, resources }: ScheduleProblem, needs: readonly (readonly Need[])[]): User[][] {
+  const users: User[][] = resources.map(() => []);
+  needs.forEach((each, task) => { for (const { resource, units, settings } of each) users[resource]!.push({ task, minutes: tasks[task]!.minutes, units, settings }); });
+  return users;
 }
 
 function needsOf(task: ScheduleTask, resources: ReadonlyMap<string, number>): Need[] {
@@ -174,7 +186,7 @@ const mostChecked = 40;
 
 function addResource(engine: Engine, model: Model, at: number): void {
   const resource = model.problem.resources[at]!;
-  const users = usersOf(model, at);
+  const users = model.users[at]!;
   if (users.some(({ units, settings }) => units > resource.capacity || settings.length > 1)) engine.addClause([], false);
   const takers = users.filter(({ units }) => units > 0);
   const tasks = takers.map(({ task }) => task);
