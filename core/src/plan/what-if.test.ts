@@ -99,10 +99,33 @@ describe('what to prepare ahead', () => {
     // In class: 5 + 30 (40 × 1.5 ÷ 2) + 15 + 20 + 15 = 85 of 90 min, 94 %. With the peeling done before, 55 min: 61 %.
     const facts = bundle({ when: { 'd1/peel': 'in class' } }, { lengthMinutes: 90 }, full);
     expect(planClass(facts).timeline.usedPercent).toBe(94);
-    expect(proposeAhead(facts)).toEqual([{ step: 'd1/peel', title: 'Peel', usedPercent: 61 }]);
+    expect(proposeAhead(facts)).toEqual([{ whatIf: { kind: 'before', step: 'd1/peel' }, title: 'Peel', usedPercent: 61, overrunMinutes: 0 }]);
   });
   it('what students are to do stays in class, and a class with room is left alone', () => {
     expect(proposeAhead(bundle({}, { lengthMinutes: 60 }, recipe([], { steps: [step('slice', { handsOnMinutes: 40 })] })))).toEqual([]);
     expect(proposeAhead(bundle())).toEqual([]);
+  });
+  // Shown: 5 min of hands, 60 of roasting, then plating is shown.
+  const roast = recipe([], { title: 'Roast roots', steps: [step('roast', { text: 'Roast the roots.', handsOnMinutes: 5, waitMinutes: { low: 60, high: 60 }, occupies: { appliance: 'oven', setting: '' } }), step('plate', { text: 'Plate them.', after: ['roast'] })] });
+  const shown = (to: Partial<ClassFacts> = {}) => ({ class: classOf([dish(roast, { maker: 'demonstration' })], { people: 4, lengthMinutes: 90, demonstrationPlates: 2, ...to, decisions: noDecisions }), kitchen });
+  it('a ready-made swap bridges a wait: plating is shown with it while the roots still roast', () => {
+    // Without: 5 + 5 + 60 + 5 + 20 + 15 = 110 of 90 min. With: 5 + 5 + 5 + 20 + 15 = 50, and the tray is ready before the end.
+    expect(planClass(shown()).timeline.overrunMinutes).toBe(20);
+    const bridged = planClass(withWhatIf(shown(), { kind: 'swap', dish: 'd1' }));
+    expect(bridged.timeline).toMatchObject({ overrunMinutes: 0, usedMinutes: 50 });
+    expect(entry(bridged, 'd1/plate').start).toBeLessThan(entry(bridged, 'd1/roast:wait').end);
+    expect(entry(bridged, 'd1/roast:wait').end).toBeLessThanOrEqual(90);
+    expect(entry(bridged, 'd1/swap/plate').end).toBeLessThanOrEqual(0);
+  });
+  it('it is proposed, and a way out, where the class does not fit without it: 50 of 90 min are 56 %', () => {
+    expect(proposeAhead(shown())).toEqual([{ whatIf: { kind: 'swap', dish: 'd1' }, title: 'Roast roots', usedPercent: 56, overrunMinutes: 0 }]);
+    expect(clashReport(shown()).waysOut).toContainEqual({ kind: 'swap', dish: 'd1' });
+    expect(proposeAhead(shown({ lengthMinutes: 150 }))).toEqual([]);
+  });
+  it('at the stations only what is shown is bridged: their own food must be ready', () => {
+    const both = recipe([], { steps: [roast.steps[0]!, { ...roast.steps[1]!, demonstrateMinutes: 4 }] });
+    const plan = planClass({ class: classOf([dish(both, { making: { swap: true } })], { people: 4, demonstrationPlates: 2, decisions: noDecisions }), kitchen });
+    expect(entry(plan, 'd1/plate:shown').end).toBeLessThanOrEqual(entry(plan, 'd1/roast:wait').end);
+    expect(entry(plan, 'd1/plate').start).toBeGreaterThanOrEqual(entry(plan, 'd1/roast:wait').end);
   });
 });

@@ -13,7 +13,8 @@ export type WhatIf =
   | { readonly kind: 'appliance'; readonly appliance: string }
   | { readonly kind: 'unpin'; readonly task: string }
   | { readonly kind: 'before'; readonly step: string }
-  | { readonly kind: 'leave out'; readonly step: string };
+  | { readonly kind: 'leave out'; readonly step: string }
+  | { readonly kind: 'swap'; readonly dish: string };
 
 /** The bundle as it would be. */
 export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
@@ -25,6 +26,7 @@ export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
     case 'appliance': return { ...bundle, kitchen: { ...kitchen, appliances: kitchen.appliances.map((each) => (each.appliance === whatIf.appliance ? { ...each, capacity: each.capacity * 2 } : each)) } };
     case 'unpin': return { ...bundle, class: { ...facts, decisions: { ...decisions, pins: Object.fromEntries(Object.entries(decisions.pins).filter(([task]) => task !== whatIf.task)) } } };
     case 'before': return { ...bundle, class: { ...facts, decisions: { ...decisions, when: { ...decisions.when, [whatIf.step]: 'before' } } } };
+    case 'swap': return { ...bundle, class: { ...facts, dishes: facts.dishes.map((dish) => (dish.id === whatIf.dish ? { ...dish, making: { ...dish.making, swap: true } } : dish)) } };
     case 'leave out': return { ...bundle, class: { ...facts, decisions: { ...decisions, leftOut: [...decisions.leftOut, whatIf.step] } } };
   }
 }
@@ -82,26 +84,42 @@ function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
   return [
     ...added.map((step): WhatIf => ({ kind: 'leave out', step })),
     ...pins.map((task): WhatIf => ({ kind: 'unpin', task })), ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
-    ...steps.map((step): WhatIf => ({ kind: 'before', step })), ...assistant, ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
+    ...steps.map((step): WhatIf => ({ kind: 'before', step })), ...bridged(bundle).filter((dish) => tasks.some((task) => task.startsWith(`${dish}/`))).map((dish): WhatIf => ({ kind: 'swap', dish })), ...assistant, ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
   ];
 }
 
-export interface AheadProposal { readonly step: string; readonly title: string; readonly usedPercent: number }
+/** What could be made before class: a step, or a whole dish as a ready-made swap; and what is used of the class then. */
+export interface AheadProposal { readonly whatIf: WhatIf & { readonly kind: 'before' | 'swap' }; readonly title: string; readonly usedPercent: number; readonly overrunMinutes: number }
 
-/** Steps to do before class until it fits within 85 % of its minutes: each time the one that saves most, of those whose result keeps. */
+/** What to make before class until it fits within 85 % of its minutes: each time what saves most, of the steps that may be done before and the swaps that bridge a wait. */
 export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
   const proposals: AheadProposal[] = [];
   let current = bundle;
   let { timeline } = planClass(current);
   while (timeline.usedPercent > fullClass * 100 || timeline.overrunMinutes > 0) {
-    const tried = movable(current, timeline).map((step) => ({ step, next: withWhatIf(current, { kind: 'before', step }) })).map((each) => ({ ...each, timeline: planClass(each.next).timeline }));
-    const best = tried.filter((each) => isBetter(each.timeline, timeline)).sort((a, b) => (isBetter(a.timeline, b.timeline) ? -1 : 1))[0];
+    const now = timeline;
+    const wanted = [...movable(current, now).map((step): AheadProposal['whatIf'] => ({ kind: 'before', step })), ...bridged(current).map((dish): AheadProposal['whatIf'] => ({ kind: 'swap', dish }))];
+    const tried = wanted.map((whatIf) => ({ whatIf, next: withWhatIf(current, whatIf) })).map((each) => ({ ...each, timeline: planClass(each.next).timeline }));
+    const best = tried.filter((each) => isBetter(each.timeline, now)).sort((a, b) => (isBetter(a.timeline, b.timeline) ? -1 : 1))[0];
     if (!best) break;
-    proposals.push({ step: best.step, title: timeline.budget.find(({ stepKey }) => stepKey === best.step)?.title ?? '', usedPercent: best.timeline.usedPercent });
+    proposals.push({ whatIf: best.whatIf, title: titleOf(best.whatIf, current, now), usedPercent: best.timeline.usedPercent, overrunMinutes: best.timeline.overrunMinutes });
     ({ timeline } = best);
     current = best.next;
   }
   return proposals;
+}
+
+function titleOf(whatIf: AheadProposal['whatIf'], { class: facts }: ClassBundle, timeline: Timeline): string {
+  return (whatIf.kind === 'swap' ? facts.dishes.find(({ id }) => id === whatIf.dish)?.recipe.title : timeline.budget.find(({ stepKey }) => stepKey === whatIf.step)?.title) ?? '';
+}
+
+/** Dishes without a ready-made swap in which something is shown after a wait in class: a swap would bridge that wait. */
+function bridged({ class: facts }: ClassBundle): string[] {
+  return facts.dishes.filter((dish) => {
+    if (dish.making?.swap || dish.maker === 'made ahead' || facts.demonstrationPlates === 0) return false;
+    const waiting = new Set(dish.recipe.steps.filter((step) => step.waitMinutes !== null && step.place !== 'before').map(({ id }) => id));
+    return dish.recipe.steps.some((step) => (dish.maker === 'demonstration' || step.demonstrateMinutes > 0) && step.after.some((before) => waiting.has(before)));
+  }).map(({ id }) => id);
 }
 
 function isBetter(timeline: Timeline, than: Timeline): boolean {

@@ -68,8 +68,8 @@ type Hands = 'you' | 'assistant' | 'stations';
 /** Where and how a step is done: whose hands, how much each has, at how many places at once, in how many rounds of its vessel. */
 interface StepPlace { readonly where: Hands; readonly factor: number; readonly inClass: boolean; readonly rounds: number; readonly heating: number; readonly places: number }
 
-/** First and last task of a step: what it waits for ties to the first, what waits for it to the last. */
-interface StepTasks { first: string; last: string; where: Hands }
+/** The tasks of a step: it is shown, then done, then waits. What it waits for ties to the first, what waits for it to the last. */
+interface StepTasks { shown: string | null; hands: string; last: string; where: Hands; waitsInClass: boolean }
 
 class Building {
   readonly #tasks: PlanTask[] = [];
@@ -97,8 +97,9 @@ class Building {
     if (dish.making?.swap) this.#addSwap(dish, portions);
     for (const step of dish.recipe.steps) {
       const tasks = this.#steps.get(keyOf(dish, step.id))!;
-      for (const before of step.after) this.#linkSteps(dish, before, tasks.first);
-      if (!used.has(step.id)) this.#links.push({ from: tasks.last, to: 'eat', minLag: 0, maxLag: step.holdMinutes ?? undefined });
+      for (const before of step.after) this.#linkSteps(dish, before, tasks);
+      const ready = isEatenReadyMade(dish) && tasks.waitsInClass ? this.#steps.get(`${dish.id}/swap/${step.id}`)!.last : tasks.last;
+      if (!used.has(step.id)) this.#links.push({ from: ready, to: 'eat', minLag: 0, maxLag: step.holdMinutes ?? undefined });
     }
   }
 
@@ -111,15 +112,20 @@ class Building {
       const at: StepPlace = { where, factor: toNumber(batch.factor), inClass: false, rounds: roundsFor(step, portions, batch), heating: heatingFor(step, portions, batch), places: 1 };
       const hands = this.#addHands(swap, step, at);
       const wait = step.waitMinutes ? this.#addWait(swap, step, at, hands) : null;
-      this.#steps.set(keyOf(swap, step.id), { first: hands, last: wait ?? hands, where });
+      this.#steps.set(keyOf(swap, step.id), { shown: null, hands, last: wait ?? hands, where, waitsInClass: false });
     }
-    for (const step of dish.recipe.steps) for (const before of step.after) this.#linkSteps(swap, before, this.#steps.get(keyOf(swap, step.id))!.first);
+    for (const step of dish.recipe.steps) for (const before of step.after) this.#linkSteps(swap, before, this.#steps.get(keyOf(swap, step.id))!);
   }
 
-  #linkSteps(dish: ClassDish, before: string, first: string): void {
+  /** A step comes after another. What is shown after a wait in class is shown with the ready-made swap, where there is one: that is what it is for. */
+  #linkSteps(dish: ClassDish, before: string, step: StepTasks): void {
     const given = this.#steps.get(keyOf(dish, before));
-    const hold = dish.recipe.steps.find((step) => step.id === before)?.holdMinutes ?? undefined;
-    if (given) this.#links.push({ from: given.last, to: first, minLag: 0, maxLag: hold });
+    if (!given) return;
+    const hold = dish.recipe.steps.find(({ id }) => id === before)?.holdMinutes ?? undefined;
+    const readyMade = given.waitsInClass ? this.#steps.get(`${dish.id}/swap/${before}`) : undefined;
+    const first = step.shown ?? step.hands;
+    if (readyMade && (isEatenReadyMade(dish) || step.shown)) this.#links.push({ from: readyMade.last, to: first, minLag: 0, maxLag: hold });
+    if (!readyMade || !isEatenReadyMade(dish)) this.#links.push({ from: given.last, to: readyMade ? step.hands : first, minLag: 0, maxLag: hold });
   }
 
   #addStep(dish: ClassDish, step: RecipeStep, portions: DishPortions): StepTasks {
@@ -136,7 +142,7 @@ class Building {
     const hands = this.#addHands(dish, step, at);
     if (shown) this.#links.push({ from: shown, to: hands, minLag: 0 });
     const wait = step.waitMinutes ? this.#addWait(dish, step, at, hands) : null;
-    return { first: shown ?? hands, last: wait ?? hands, where };
+    return { shown, hands, last: wait ?? hands, where, waitsInClass: wait !== null && inClass };
   }
 
   /** A step that may be either is done before, unless the instructor wants it in class. */
@@ -181,13 +187,19 @@ class Building {
     return id;
   }
 
+  /** A swap is ready before the stations are set out. What it stands in for may be ready when the class is over, all else when it is eaten. */
+  #latestWait(dish: ClassDish, inClass: boolean): number {
+    if (isSwap(dish)) return -this.#setOut;
+    return isEatenReadyMade(dish) && inClass ? this.input.facts.lengthMinutes + this.input.overrun : this.#eatAt;
+  }
+
   #addWait(dish: ClassDish, step: RecipeStep, at: StepPlace, hands: string): string {
     const demand = this.#applianceDemand(step, at);
     const rounds = this.#rounds(step, at, demand.length > 0);
     const wait = step.waitMinutes!;
     const id = `${hands}:wait`;
     this.#tasks.push({
-      id, name: `${shortTitle(step.text)}: waiting`, minutes: wait.high * rounds + at.heating, demands: demand, latest: isSwap(dish) ? -this.#setOut : this.#eatAt,
+      id, name: `${shortTitle(step.text)}: waiting`, minutes: wait.high * rounds + at.heating, demands: demand, latest: this.#latestWait(dish, at.inClass),
       lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
       how: [
         { label: 'Waiting, as written', value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`, note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined },
@@ -300,6 +312,11 @@ class Building {
 /** When eating starts: what is left before clearing. */
 export function eatMinuteOf(lengthMinutes: number): number {
   return lengthMinutes - clearMinutes - eatMinutes;
+}
+
+/** Of a dish that is only shown, the ready-made swap is eaten. */
+function isEatenReadyMade(dish: ClassDish): boolean {
+  return dish.maker === 'demonstration' && dish.making?.swap === true;
 }
 
 function isSwap(dish: ClassDish): boolean {

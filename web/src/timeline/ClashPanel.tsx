@@ -1,19 +1,18 @@
 import { useEffect, useState } from 'react';
-import { showSpan, type ClashReport, type WhatIf } from '@fornax/core';
+import { showSpan, type ClashReport } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
-import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly, Row } from '../parts/states.js';
-import { useSay } from '../parts/toasts.js';
 import { searchWorker } from '../workers/plan-worker.js';
+import { useTakeWhatIf } from './useTakeWhatIf.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 
 const Box = styled.section`max-width: 820px; margin: 0 0 16px; padding: 2px 0 2px 12px; border-left: 3px solid ${({ theme }) => theme.colour.beet}; h3 { color: ${({ theme }) => theme.colour.beet}; } p + div { margin-top: 6px; } button { white-space: normal; text-align: left; } @media print { display: none; }`;
 
 /** Why the class has no plan on time, and the changes that were tried and found to free it. */
 export function ClashPanel() {
-  const { bundle, plan } = useOpenClass();
+  const { bundle, plan, view } = useOpenClass();
   const [report, setReport] = useState<ClashReport | 'failed' | null>(null);
   const { status, brokenPins, overrunMinutes } = plan.timeline;
   const isClear = status === 'scheduled';
@@ -24,7 +23,7 @@ export function ClashPanel() {
     return () => { current = false; };
   }, [bundle, isClear]);
   if (isClear) return null;
-  const titleOf = titlesOf(plan.timeline);
+  const titleOf = titlesOf(plan.timeline, view.dishes);
   return (
     <Box aria-label="What clashes">
       <h3>{overrunMinutes > 0 ? `This class runs ${showSpan(overrunMinutes)} over` : 'Not everything can be met'}</h3>
@@ -35,7 +34,7 @@ export function ClashPanel() {
 }
 
 function Report({ report: { result, waysOut }, titleOf }: { report: ClashReport; titleOf: (id: string) => string }) {
-  const takeOut = useWayOut(titleOf);
+  const takeOut = useTakeWhatIf(titleOf);
   const sentence = result.status === 'scheduled' ? 'There is a plan that meets all of it; it is being looked for.' : result.sentence;
   return (
     <>
@@ -46,22 +45,4 @@ function Report({ report: { result, waysOut }, titleOf }: { report: ClashReport;
       </Row>
     </>
   );
-}
-
-/** Makes the change for good, where it is this class's to make. */
-function useWayOut(titleOf: (id: string) => string): (whatIf: WhatIf) => void {
-  const { view, editor } = useOpenClass();
-  const { decisions, decide } = useDecisions();
-  const say = useSay();
-  return (whatIf) => {
-    const name = nameWhatIf(whatIf, titleOf);
-    if (whatIf.kind === 'unpin') return decide({ pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== whatIf.task)) }, `${name}: done.`);
-    if (whatIf.kind === 'before') return decide({ when: { ...decisions.when, [whatIf.step]: 'before' } }, `${name}: done.`);
-    if (whatIf.kind === 'leave out') return decide({ leftOut: [...decisions.leftOut, whatIf.step] }, `${name}: done.`);
-    const change = whatIf.kind === 'assistant' ? { assistants: view.assistants + 1 } : whatIf.kind === 'longer' ? { lengthMinutes: view.lengthMinutes + whatIf.minutes } : null;
-    if (!change) return say('Write what the kitchen has under Kitchen; the plan follows.');
-    const back = { assistants: view.assistants, lengthMinutes: view.lengthMinutes };
-    editor.edit(change);
-    return say(`${name}: done.`, { label: 'Undo', run: () => editor.edit(back) });
-  };
 }

@@ -5,6 +5,8 @@ import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
+import { useTakeWhatIf } from './useTakeWhatIf.js';
+import { titlesOf } from './what-if-words.js';
 import { searchWorker } from '../workers/plan-worker.js';
 
 const Details = styled.details`margin-top: 8px; summary { cursor: pointer; font-weight: 600; padding: 6px 0; } h3 { margin-top: 16px; } @media print { display: none; }`;
@@ -28,6 +30,8 @@ export function ClassMinutes({ timeline }: { timeline: Timeline }) {
 function Ahead({ timeline }: { timeline: Timeline }) {
   const { decisions, decide } = useDecisions();
   const proposals = useProposals();
+  const { view } = useOpenClass();
+  const take = useTakeWhatIf(titlesOf(timeline, view.dishes));
   const setWhen = (step: string, when: 'in class' | 'before') => decide({ when: { ...decisions.when, [step]: when } }, when === 'before' ? 'It is done before class.' : 'It is done in class.');
   return (
     <>
@@ -39,7 +43,7 @@ function Ahead({ timeline }: { timeline: Timeline }) {
             <tr key={each.stepKey}><td>{each.title} <Quietly>{each.dishTitle}</Quietly></td><td>{each.minutes} min of staff</td><td><Button look="quiet" onPress={() => setWhen(each.stepKey, 'in class')}>Do it in class</Button></td></tr>
           ))}
           {proposals.map((each) => (
-            <tr key={each.step}><td>{each.title} <Quietly>proposed: the class is over {fullClass * 100} % full</Quietly></td><td>then {each.usedPercent} %</td><td><Button onPress={() => setWhen(each.step, 'before')}>Do it before class</Button></td></tr>
+            <tr key={each.title}><td>{each.whatIf.kind === 'swap' ? `Swap: ${each.title}` : each.title} <Quietly>proposed: the class is over {fullClass * 100} % full{each.whatIf.kind === 'swap' ? ', and a finished one bridges its wait' : ''}</Quietly></td><td>then {each.usedPercent} %</td><td><Button onPress={() => take(each.whatIf)}>{each.whatIf.kind === 'swap' ? 'Make one before class' : 'Do it before class'}</Button></td></tr>
           ))}
         </tbody>
       </Table>

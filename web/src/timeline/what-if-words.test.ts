@@ -8,7 +8,7 @@ const timeAt = (minute: number) => `+${minute}`;
 describe('changes in words', () => {
   it.each([
     [{ kind: 'assistant' }, 'One assistant more'], [{ kind: 'longer', minutes: 15 }, 'Class 15 min longer'], [{ kind: 'appliance', appliance: 'oven' }, 'Twice the oven'],
-    [{ kind: 'unpin', task: 'd1/peel' }, 'Unpin “Peel the beetroot”'], [{ kind: 'before', step: 'd1/peel' }, 'Do “Peel the beetroot” before class'], [{ kind: 'leave out', step: 'd1/peel' }, 'Leave out “Peel the beetroot”'],
+    [{ kind: 'unpin', task: 'd1/peel' }, 'Unpin “Peel the beetroot”'], [{ kind: 'before', step: 'd1/peel' }, 'Do “Peel the beetroot” before class'], [{ kind: 'leave out', step: 'd1/peel' }, 'Leave out “Peel the beetroot”'], [{ kind: 'swap', dish: 'd1/peel' }, 'A ready-made swap of “Peel the beetroot”'],
   ] as const)('%j is “%s”', (whatIf, words) => expect(nameWhatIf(whatIf, titleOf)).toBe(words));
   it.each([
     [{ usedPercent: 70, overrunMinutes: 0, clashes: 0, firstStart: -90 }, '70 % of the class used, the day begins +-90, no clash'],

@@ -1,20 +1,21 @@
-import { showSpan, type ClassBundle, type Timeline, type WhatIf } from '@fornax/core';
+import { showSpan, type ClassBundle, type ClassFacts, type Timeline, type WhatIf } from '@fornax/core';
 
 /** What a change is called on a switch or a button. */
-export function nameWhatIf(whatIf: WhatIf, titleOf: (task: string) => string): string {
+export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): string {
   switch (whatIf.kind) {
     case 'assistant': return 'One assistant more';
     case 'longer': return `Class ${whatIf.minutes} min longer`;
     case 'appliance': return `Twice the ${whatIf.appliance}`;
     case 'unpin': return `Unpin “${titleOf(whatIf.task)}”`;
+    case 'swap': return `A ready-made swap of “${titleOf(whatIf.dish)}”`;
     case 'leave out': return `Leave out “${titleOf(whatIf.step)}”`;
     case 'before': return `Do “${titleOf(whatIf.step)}” before class`;
   }
 }
 
-/** The title of a task or step, from the clock. */
-export function titlesOf(timeline: Timeline): (id: string) => string {
-  const titles = new Map([...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.id, entry.title]));
+/** The title of a task, step or dish. */
+export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes'] = []): (id: string) => string {
+  const titles = new Map([...dishes.map(({ id, recipe }): [string, string] => [id, recipe.title]), ...[...timeline.daysBefore, ...timeline.clock].map((entry): [string, string] => [entry.id, entry.title])]);
   return (id) => titles.get(id) ?? id;
 }
 
