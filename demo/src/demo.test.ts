@@ -7,7 +7,7 @@ const bundle = (index: number) => {
   const { dishes, ...facts } = classes[index]!;
   return {
     kitchen: demoKitchen,
-    class: { ...facts, id: String(index), zone: demoKitchen.zone, dishes: dishes.map((dish, at) => ({ id: `d${at}`, recipeId: dish.recipe, version: 1, portion: dish.portion, maker: dish.maker, choices: {}, recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe })) },
+    class: { ...facts, id: String(index), zone: demoKitchen.zone, dishes: dishes.map((dish, at) => ({ id: `d${at}`, recipeId: dish.recipe, version: 1, portion: dish.portion, maker: dish.maker, choices: {}, making: dish.making ?? {}, recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe })) },
   };
 };
 
@@ -35,5 +35,5 @@ describe('the demo', () => {
     expect(timeline.status).toBe('scheduled');
     expect(shopping.rows.filter((row) => row.remark !== '')).toEqual([]);
   });
-  it('the class in three days has a soak on the evening before', () => expect(planClass(bundle(2)).timeline.daysBefore[0]).toMatchObject({ localDate: '2026-11-26', lane: 'you' }));
+  it('the class in three days has a soak on the evening before', () => expect(planClass(bundle(2)).timeline.daysBefore.find(({ kind }) => kind === 'prep')).toMatchObject({ localDate: '2026-11-26', lane: 'you' }));
 });
