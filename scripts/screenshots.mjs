@@ -28,7 +28,7 @@ const views = [
   ['time', async (open, at, page) => {
     await open(`${at}/time`);
     await settled(page);
-    await page.getByRole('button', { name: /^Wrap the beetroot and roast it, 200/ }).focus();
+    await page.getByRole('button', { name: /^Roast the beetroot, 200/ }).focus();
   }],
   ['time-in-class', async (open, at, page) => {
     await open(`${at}/time`);

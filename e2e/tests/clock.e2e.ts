@@ -90,9 +90,9 @@ test('in the list a job is handed over, and an open step comes into class', asyn
 test('pins that clash are named, and a way out that was tried is taken with one press', async ({ kitchen: page }) => {
   await openClock(page);
   // The roast is pinned where it stands; peeling, pinned before it is done, cannot be.
-  await bar(page, /^Wrap the beetroot and roast it, 200/).focus();
+  await bar(page, /^Roast the beetroot, 200/).focus();
   await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: 'Pin here' }).click();
-  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toBeVisible();
+  await expect(bar(page, /^Roast the beetroot.*pinned$/)).toBeVisible();
   await bar(page, /^Peel the beetroot/).focus();
   for (let press = 0; press < 3; press++) await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: '5 min earlier' }).click();
   const clash = page.getByRole('region', { name: 'What clashes' });

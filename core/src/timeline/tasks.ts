@@ -4,7 +4,7 @@ import { stationsAtOnce, type ClassDish, type DishPortions, type Maker, type Sta
 import type { Appliance, RecipeStep } from '../recipes/index.js';
 import type { ScheduleLink, ScheduleResource, ScheduleTask } from './schedule/types.js';
 import { withWashing } from './washing.js';
-import { handsOn, heatingFor, largest, minutesALitre, roundsFor, shortTitle, waitTitle } from './minutes.js';
+import { handsOn, heatingFor, largest, minutesALitre, nameOfWait, roundsFor, shortTitle, waitTitle } from './minutes.js';
 import type { EntryKind, Lane, TimelineDecisions } from './types.js';
 
 /** Minutes of a class that are not cooking. Starting estimates. */
@@ -199,7 +199,7 @@ class Building {
     const wait = step.waitMinutes!;
     const id = `${hands}:wait`;
     this.#tasks.push({
-      id, name: `${shortTitle(step.text)}: waiting`, minutes: wait.high * rounds + at.heating, demands: demand, latest: this.#latestWait(dish, at.inClass),
+      id, name: nameOfWait(step.text), minutes: wait.high * rounds + at.heating, demands: demand, latest: this.#latestWait(dish, at.inClass),
       lane: step.occupies?.appliance ?? 'resting', kind: 'wait', title: waitTitle(step), detail: step.until || step.text, dishTitle: dish.recipe.title, step,
       how: [
         { label: 'Waiting, as written', value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`, note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined },
