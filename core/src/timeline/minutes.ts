@@ -85,5 +85,5 @@ export function nameOfWait(text: string): string {
 }
 
 export function waitTitle(step: RecipeStep): string {
-  return `${waitingText(step.text)}${step.occupies?.setting ? `, ${step.occupies.setting}` : ''}`;
+  return `${waitingText(step.text)}${step.occupies?.setting ? `, ${step.occupies.setting.replace(/ °/g, '\u00a0°')}` : ''}`;
 }

@@ -157,7 +157,7 @@ const afterObject = /,? (?:in|into|with|on|over|under|until|while|and|for|of|as|
 /** The bar's name: what is done to what, without articles. The whole title is in its Workings. */
 export function shortLabel(entry: TimelineEntry): string {
   if (entry.kind === 'class' || entry.stepId === '') return entry.title;
-  const title = entry.title.replace(/ …$/, '').replace(/\b(?:the|an?|some|your) /gi, '').replace(/, (\d+ °[CF])$/, '');
+  const title = entry.title.replace(/ …$/, '').replace(/\b(?:the|an?|some|your) /gi, '').replace(/, (\d+\s°[CF])$/, '');
   const end = [...title.matchAll(afterObject)].map(({ index }) => index).find((index) => title.slice(0, index).replace(/^\w+: /, '').includes(' ')) ?? title.length;
   const label = title.slice(0, end);
   if (label.length <= longestLabel) return label;
