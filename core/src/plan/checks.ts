@@ -89,14 +89,15 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
 /** Food that is out of the cold for longer than the kitchen's safety profile lets it, or cools too slowly. */
 function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
   const follow = 'Follow your local food code and a qualified person’s advice.';
-  const chillWithin = safetyFigures(kitchen.safety).chillWithinMinutes;
+  const { chillWithinMinutes: chillWithin, coldCelsius } = safetyFigures(kitchen.safety);
+  const cold = coldCelsius === null ? 'the cold' : `the cold (${kitchen.english === 'us' ? `${Math.round(coldCelsius * 1.8 + 32)} °F` : `${coldCelsius} °C`} or under)`;
   const over = outOfCold.filter(({ isOver }) => isOver).map((each): PlanWarning => ({
     id: `cold:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
-    remedy: `${each.spells.some(({ isHot }) => isHot) ? 'Cool it fast and shallow into the cold until it is wanted, or cook it later' : 'Take it out later, or put it back into the cold between two steps'}. ${follow}`,
+    remedy: `${each.spells.some(({ isHot }) => isHot) ? `Cool it fast and shallow into ${cold} until it is wanted, or cook it later` : `Take it out later, or put it back into ${cold} between two steps`}. ${follow}`,
   }));
   const slow = outOfCold.filter(({ chilledAfterMinutes }) => chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin).map((each): PlanWarning => ({
     id: `chill:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ${showSpan(each.chilledAfterMinutes!)} after the heat, and your safety profile allows ${showSpan(chillWithin!)}`,
-    remedy: `Spread it out shallow, and put it into the cold sooner. ${follow}`,
+    remedy: `Spread it out shallow, and put it into ${cold} sooner. ${follow}`,
   }));
   return [...over, ...slow];
 }

@@ -97,7 +97,11 @@ describe('in the plan of a class', () => {
     // US-style: 120 min; the salad alone waits 80 min after the welcome, and 20 min of eating follow.
     const found = planned(us).warnings.find(({ id }) => id.startsWith('cold:'))!;
     expect(found).toMatchObject({ place: 'timeline', level: 'harm', sentence: expect.stringMatching(/^“Yoghurt leaves”: the yoghurt is out of the cold for .*, and your safety profile allows 2 h$/) });
-    expect(found.remedy).toBe('Take it out later, or put it back into the cold between two steps. Follow your local food code and a qualified person’s advice.');
+    expect(found.remedy).toBe('Take it out later, or put it back into the cold (5 °C or under) between two steps. Follow your local food code and a qualified person’s advice.');
+  });
+  it('speaks °F in US words: 5 × 1.8 + 32 = 41', () => {
+    const { warnings } = planClass({ class: classOf([dish(salad)]), kitchen: { ...kitchen, safety: us, english: 'us' } });
+    expect(warnings.find(({ id }) => id.startsWith('cold:'))!.remedy).toContain('the cold (41 °F or under)');
   });
   it('says nothing within the limit, and shows the count with its workings', () => {
     const plan = planned(uk);
