@@ -6,7 +6,7 @@ import { benchSchedule } from './lib/bench-schedule.mjs';
 import { launchChromium } from './lib/browser.mjs';
 import { freePort } from './lib/database.mjs';
 import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
-import { measureEdit, measureTyping } from './lib/measure-browser.mjs';
+import { measureEdit, measurePin, measureTyping } from './lib/measure-browser.mjs';
 import { runCommand } from './lib/say.mjs';
 import { startFornax } from './lib/serve.mjs';
 
@@ -166,6 +166,15 @@ async function benchBrowser(core) {
       times.push(await measureEdit(page, '14', '4 stations of'));
     }
     row('a changed number to the followed figures on the screen', `${median(times).toFixed(0)} ms median, ${Math.max(...times).toFixed(0)} ms at most`);
+    await page.goto(page.url().replace('/set-up', '/time'));
+    await page.locator('[data-bar]').first().waitFor();
+    await page.waitForTimeout(6000);
+    const pins = [];
+    for (let round = 0; round < 20; round++) {
+      pins.push(await measurePin(page, 'Peel the beetroot', round % 2 === 0 ? 'ArrowLeft' : 'ArrowRight'));
+      await page.waitForTimeout(600);
+    }
+    row('a job pinned with a key until the clock shows the day around it', `${median(pins).toFixed(0)} ms median, ${Math.max(...pins).toFixed(0)} ms at most`);
     await page.waitForTimeout(3000);
     row('server memory after that (resident set)', `${residentMegabytes(fornax.server.pid)} MB`);
     await benchLibrary(page, core, fornax.address);

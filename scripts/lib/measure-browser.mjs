@@ -39,3 +39,19 @@ export function measureEdit(page, people, expected) {
     return performance.now() - start;
   }, [people, expected]);
 }
+
+/** In the page: moves a bar of the clock with an arrow key and waits until it stands elsewhere; milliseconds. */
+export function measurePin(page, title, key) {
+  return page.evaluate(async ([name, arrow]) => {
+    const label = () => [...document.querySelectorAll('[data-bar]')].find((bar) => bar.getAttribute('aria-label').startsWith(name));
+    const before = label().getAttribute('aria-label');
+    label().focus();
+    const start = performance.now();
+    label().dispatchEvent(new KeyboardEvent('keydown', { key: arrow, bubbles: true, cancelable: true }));
+    while (label().getAttribute('aria-label') === before) {
+      await new Promise((resolve) => { requestAnimationFrame(resolve); });
+      if (performance.now() - start > 5000) throw new Error(`“${name}” did not move`);
+    }
+    return performance.now() - start;
+  }, [title, key]);
+}
