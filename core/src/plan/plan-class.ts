@@ -43,7 +43,7 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
   });
   const { list, uses } = planShopping(bundle, added, { portions, timeline: planned, larder });
   const { timeline, shopping } = placeTrips({ facts, kitchen, shopping: list, timeline: planned, uses, larder });
-  const cold = outOfCold({ dishes: timed.facts.dishes, times: stepMinutes(timeline), eatenAt: timeline.eatMinute + eatMinutes, larder, profile: kitchen.safety, clock: (minute) => axis.local(minute).time });
+  const cold = outOfCold({ dishes: withSwaps(timed.facts.dishes), times: stepMinutes(timeline), eatenAt: timeline.eatMinute + eatMinutes, larder, profile: kitchen.safety, clock: (minute) => axis.local(minute).time });
   return {
     portions, shopping, kit, timeline, outOfCold: cold,
     warnings: findWarnings({ facts, kitchen, portions, shopping, kit, timeline, larder, outOfCold: cold }),
@@ -56,6 +56,11 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
 function withAdded(facts: ClassFacts, larder: Larder): ClassDish[] {
   const { leftOut } = decisionsOf(facts);
   return facts.dishes.map((dish) => withAddedSteps(dish, larder, leftOut));
+}
+
+/** The dishes and their ready-made swaps, which stand longest. */
+function withSwaps(dishes: readonly ClassDish[]): ClassDish[] {
+  return dishes.flatMap((dish) => (dish.making?.swap ? [dish, { ...dish, id: `${dish.id}/swap`, recipe: { ...dish.recipe, title: `${dish.recipe.title}, ready-made swap` } }] : [dish]));
 }
 
 /** What the clock is worked out from; of a tasting flight, the slowest way. */

@@ -57,4 +57,12 @@ describe('the chance to end on time', () => {
     expect(rehearsal.gains[0]).toMatchObject({ whatIf: { kind: 'before', step: 'd1/herbs' }, onTime: 1 });
     expect(rehearsal.costly.length).toBeLessThanOrEqual(3);
   });
+  it('plays the plan that stands: chopping before the roast goes in puts the end off', () => {
+    // At a station of two, chopping (20 × 1.5 ÷ 2 = 15 min) takes both; the roast waits 40 min.
+    const roots = recipe([], { steps: [step('chop', { handsOnMinutes: 20 }), step('load', { waitMinutes: { low: 40, high: 40 } }), step('dress', { after: ['chop', 'load'] })] });
+    const of = (pins: Record<string, number>) => bundle({ dishes: [dish(roots)], people: 2, peoplePerStation: 2 }, { pins });
+    const standing = (pins: Record<string, number>) => planClass(of(pins)).timeline.starts;
+    const end = (pins: Record<string, number>) => rehearseClass(of({}), { ...options, group: 'even', standing: standing(pins) }).median;
+    expect(end({ 'd1/chop': 5 }) - end({ 'd1/load': 5 })).toBeGreaterThan(8);
+  });
 });

@@ -2,6 +2,7 @@ import { splitStations } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { rehearse, type Rehearsal, type RehearsalProblem, type RehearsalStep } from '../timeline/rehearsal.js';
 import type { Timeline, TimelineEntry } from '../timeline/types.js';
+import type { Starts } from '../timeline/attempts.js';
 import { planClass } from './plan-class.js';
 import type { ClassBundle } from './types.js';
 import { withWhatIf, type WhatIf } from './what-if.js';
@@ -18,15 +19,25 @@ export interface ClassRehearsal extends Rehearsal {
   readonly gains: readonly RehearsalGain[];
 }
 
-export interface RehearsalOptions { readonly runs: number; readonly seed: number; readonly group: GroupSpread }
+export interface RehearsalOptions {
+  readonly runs: number;
+  readonly seed: number;
+  readonly group: GroupSpread;
+  /** The plan that is played; without, the first valid one. */
+  readonly standing?: Starts;
+}
+
+/** Steps in which the plan with a change is bettered, so that it compares with one that was. */
+const changedEffort = 30;
 
 /** Plays the class as it is planned, and as it would be with one change each. */
 export function rehearseClass(bundle: ClassBundle, options: RehearsalOptions): ClassRehearsal {
-  const plan = planClass(bundle);
+  const { standing } = options;
+  const plan = planClass(bundle, { standing });
   const own = rehearse(rehearsalProblem(bundle, plan.timeline, options.group), options);
   const gains = changes(bundle, own, plan.timeline).map((whatIf): RehearsalGain => {
     const changed = withWhatIf(bundle, whatIf);
-    const { onTime, median } = rehearse(rehearsalProblem(changed, planClass(changed).timeline, options.group), options);
+    const { onTime, median } = rehearse(rehearsalProblem(changed, planClass(changed, standing ? { standing, effort: changedEffort } : {}).timeline, options.group), options);
     return { whatIf, onTime, median };
   });
   return { ...own, classMinutes: bundle.class.lengthMinutes, gains: gains.filter(({ onTime, median }) => onTime > own.onTime || median < own.median).sort((a, b) => b.onTime - a.onTime || a.median - b.median) };

@@ -110,6 +110,13 @@ describe('in the plan of a class', () => {
     expect(found!.minutes).toBe(plan.timeline.eatMinute + 20 - [...plan.timeline.daysBefore, ...plan.timeline.clock].find(({ id }) => id === 'd1/stir')!.start);
     expect(found!.workings.steps.at(-1)).toMatchObject({ label: 'Your safety profile allows', value: '240 min' });
   });
+  it('a ready-made swap is counted by itself: it stands since before class', () => {
+    const plan = planClass({ class: classOf([dish(recipe(['200 g yoghurt'], { title: 'Dip', steps: [step('stir', { uses: use('l1') })] }), { making: { swap: true } })]), kitchen });
+    const [own, swap] = plan.outOfCold;
+    const start = [...plan.timeline.daysBefore, ...plan.timeline.clock].find(({ id }) => id === 'd1/swap/stir')!.start;
+    expect(own).toMatchObject({ dishId: 'd1', dishTitle: 'Dip' });
+    expect(swap).toMatchObject({ dishId: 'd1/swap', dishTitle: 'Dip, ready-made swap', minutes: plan.timeline.eatMinute + 20 - start });
+  });
   it('rice that comes into the cold too late after cooking is named', () => {
     const rice = recipe(['200 g white rice'], { title: 'Rice', steps: [
       step('boil', { place: 'before', uses: use('l1'), waitMinutes: { low: 15, high: 15 }, occupies: hob }), step('spread', { place: 'before', after: ['boil'], waitMinutes: { low: 100, high: 100 } }),

@@ -124,7 +124,7 @@ class Building {
     const hold = dish.recipe.steps.find(({ id }) => id === before)?.holdMinutes ?? undefined;
     const readyMade = given.waitsInClass ? this.#steps.get(`${dish.id}/swap/${before}`) : undefined;
     const first = step.shown ?? step.hands;
-    if (readyMade && (isEatenReadyMade(dish) || step.shown)) this.#links.push({ from: readyMade.last, to: first, minLag: 0, maxLag: hold });
+    if (readyMade && (isEatenReadyMade(dish) || step.shown)) this.#links.push({ from: readyMade.last, to: first, minLag: 0, maxLag: isEatenReadyMade(dish) ? hold : undefined });
     if (!readyMade || !isEatenReadyMade(dish)) this.#links.push({ from: given.last, to: readyMade ? step.hands : first, minLag: 0, maxLag: hold });
   }
 

@@ -23,10 +23,9 @@ export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) =>
   const [rehearsal, setRehearsal] = useState<ClassRehearsal | 'failed' | null>(null);
   useEffect(() => {
     let current = true;
-    setRehearsal(null);
-    searchWorker().rehearse(bundle, { runs, seed: 1, group }).then((found) => { if (current) setRehearsal(found); }, () => { if (current) setRehearsal('failed'); });
+    searchWorker().rehearse(bundle, { runs, seed: 1, group, standing: plan.timeline.starts }).then((found) => { if (current) setRehearsal(found); }, () => { if (current) setRehearsal('failed'); });
     return () => { current = false; };
-  }, [bundle, group]);
+  }, [bundle, plan.timeline.starts, group]);
   return (
     <Box aria-label="Rehearsal">
       <Row $gap={1}>
