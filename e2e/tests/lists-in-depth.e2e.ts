@@ -179,6 +179,15 @@ test('the kitchen: counts, vessels and suppliers are edited in place, undone, an
   await page.getByLabel('Currency').fill('PO');
   await expect(page.getByText('Write the currency as three letters, such as GBP.')).toBeVisible();
   await page.getByLabel('Currency').fill('GBP');
+  const trip = page.getByRole('group', { name: 'Wholesaler' }).getByLabel('There and back, min');
+  await trip.fill('90');
+  await expect(status).toHaveText('Saved');
+  await page.reload();
+  await expect(trip).toHaveValue('90');
+  await trip.fill('');
+  await expect(status).toHaveText('Saved');
+  await page.reload();
+  await expect(trip).toHaveValue('');
   await page.getByRole('button', { name: 'Add a supplier' }).click();
   await expect(page.getByRole('group', { name: 'New supplier' }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
