@@ -29,7 +29,7 @@ export class ClassesService {
     const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
     const stock = await this.#stock(kitchenId);
     let planned = 0;
-    return Promise.all(views.map(async (view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? await this.planner.soon({ class: view, kitchen: view.kitchen, stock }) : null, now)));
+    return Promise.all(views.map(async (view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? await this.planner.soon({ class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) }) : null, now)));
   }
 
   async get(kitchenId: string, id: string): Promise<ClassView> {
@@ -43,7 +43,7 @@ export class ClassesService {
   /** A class with all that its plan is made of. */
   async bundle(kitchenId: string, id: string): Promise<ClassBundle> {
     const view = await this.get(kitchenId, id);
-    return { class: view, kitchen: view.kitchen, ...await this.#around(kitchenId, view) };
+    return { class: view, kitchen: view.kitchen, today: todayIn(view.zone), ...await this.#around(kitchenId, view) };
   }
 
   /** What coming classes want of each ingredient, so that left-overs find a use. */
@@ -133,6 +133,11 @@ export class ClassesService {
     }
     return versionOfDraft(recipe, transaction);
   }
+}
+
+/** The local date in a zone, "2026-11-25": nothing is bought before it. */
+function todayIn(zone: string): string {
+  return new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date());
 }
 
 function notFound(): ProblemException {
