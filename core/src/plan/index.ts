@@ -7,5 +7,6 @@ export { allergensOf, fullClass } from './checks.js';
 export { recipeFacts, dietsOf, seasonText, monthsText, type RecipeFact, type RecipeFacts, type RecipeFactsOptions } from './recipe-facts.js';
 export * from './card-types.js';
 export { stationCards, type CardInput } from './station-cards.js';
+export { usualTripMinutes } from './trips-on-clock.js';
 export * from './what-if.js';
 export * from './rehearse.js';

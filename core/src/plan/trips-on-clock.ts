@@ -8,7 +8,7 @@ import { decisionsOf } from './decide.js';
 import type { ClassFacts, KitchenFacts } from './types.js';
 
 /** Minutes of a trip: there and back, where the supplier has no figure of its own, and for each thing. Starting estimates. */
-const usualTripMinutes = 30;
+export const usualTripMinutes = 30;
 const minutesAThing = 1;
 /** Shops are taken to be open between these, and visited from mid-morning where that can be. Local wall time. */
 const shopsOpen = '09:00';

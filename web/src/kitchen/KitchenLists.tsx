@@ -1,4 +1,4 @@
-import { sections, vesselKinds, type KitchenAppliance, type StaffMember, type Supplier, type Vessel, type VesselKind } from '@fornax/core';
+import { sections, usualTripMinutes, vesselKinds, type KitchenAppliance, type StaffMember, type Supplier, type Vessel, type VesselKind } from '@fornax/core';
 import { Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
@@ -77,7 +77,7 @@ export function Suppliers({ kitchen, editor }: Props) {
           <legend>{supplier.name}</legend>
           <Line>
             <Field label="Name" value={supplier.name} onChange={(name) => change(at, { name })} problem={editor.problems[`suppliers.${at}.name`]} maxLength={60} />
-            <NumberField label="There and back, min" value={supplier.tripMinutes ?? null} onChange={(tripMinutes) => change(at, { tripMinutes })} onClear={() => change(at, { tripMinutes: undefined })} problem={editor.problems[`suppliers.${at}.tripMinutes`]} />
+            <NumberField label="There and back, min" value={supplier.tripMinutes ?? null} onChange={(tripMinutes) => change(at, { tripMinutes })} onClear={() => change(at, { tripMinutes: undefined })} placeholder={`about ${usualTripMinutes}`} problem={editor.problems[`suppliers.${at}.tripMinutes`]} />
             <Button look="quiet" onPress={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== at) })}>Take out</Button>
           </Line>
           <WeekdayBoxes label="Open on" days={supplier.days} onChange={(days) => change(at, { days })} />

@@ -16,7 +16,7 @@ const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assist
 
 /** What a job is, in full. What no recipe says has its name before it. */
 export function whatOf(entry: TimelineEntry): string {
-  if (entry.kind === 'wait' && entry.detail !== entry.title) return `Waiting: ${entry.detail}`;
+  if (entry.kind === 'wait' && entry.detail !== entry.title) return `Waiting: ${entry.detail.replace(/\.?$/, '.')}`;
   if (entry.kind === 'demonstration' || entry.detail === entry.title) return entry.title;
   return entry.stepId === '' ? `${entry.title}. ${entry.detail}` : entry.detail;
 }
