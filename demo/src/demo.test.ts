@@ -1,4 +1,4 @@
-import { looseEnds, planClass, standardTechniques } from '@fornax/core';
+import { looseEnds, planClass, standardTechniques, type Maker } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { demoClasses, demoKitchen, demoRecipes } from './kitchen.js';
 
@@ -36,4 +36,14 @@ describe('the demo', () => {
     expect(shopping.rows.filter((row) => row.remark !== '')).toEqual([]);
   });
   it('the class in three days has a soak on the evening before', () => expect(planClass(bundle(2)).timeline.daysBefore.find(({ kind }) => kind === 'prep')).toMatchObject({ localDate: '2026-11-26', lane: 'you' }));
+  it('a class that the first plan puts 10 minutes over is found on time when it is bettered', () => {
+    const menu: readonly (readonly [string, Maker])[] = [['potato-green-bean', 'demonstration'], ['potato-green-bean', 'demonstration'], ['vinaigrettes', 'made ahead'], ['house-mustard', 'demonstration'], ['house-mustard', 'made ahead'], ['chickpea-egg', 'made ahead']];
+    const full = { kitchen: demoKitchen, class: {
+      ...classes[1]!, id: 'full', zone: demoKitchen.zone, startsAt: '2026-11-28T18:30', lengthMinutes: 130, people: 10, assistants: 0,
+      dishes: menu.map(([key, maker], at) => ({ id: `d${at}`, recipeId: key, version: 1, portion: 'taste' as const, maker, choices: {}, making: {}, recipe: demoRecipes.find((each) => each.key === key)!.recipe })),
+    } };
+    const first = planClass(full).timeline;
+    expect([first.status, first.overrunMinutes]).toEqual(['strained', 10]);
+    expect(planClass(full, { effort: 60, standing: first.starts }).timeline).toMatchObject({ status: 'scheduled', overrunMinutes: 0 });
+  });
 });

@@ -6,6 +6,8 @@ import type { ScheduleLink, ScheduleOptions, ScheduleProblem } from './schedule/
 const overruns = [0, 10, 20, 30, 45, 60, 90, 120, 180, 240, 360, 480];
 /** Conflicts for each task of one attempt. */
 const stepsPerTask = 1;
+/** Conflicts for each step of effort in which a class that did not fit is looked for on time. */
+const onTimeSteps = 10;
 
 export type Starts = Readonly<Record<string, number>>;
 
@@ -79,7 +81,8 @@ function isWorse(attempt: Attempt, than: Attempt): boolean {
  * The same with steps spent on it. For the shortest class, eating and clearing may come forward; for the freshest food they stay, and what is made
  * comes closer to where it is used.
  */
-function bettered(input: AttemptInput, attempt: Attempt): Attempt {
+function bettered(input: AttemptInput, given: Attempt): Attempt {
+  const attempt = onTime(input, given) ?? given;
   const objective = input.decisions.aim;
   const [problem, options] = questionOf(input, attempt, { objective, budgetSteps: input.effort, standing: attempt.starts });
   const free = new Set(objective === 'shortest' ? ['eat', 'clear'] : []);
@@ -87,6 +90,15 @@ function bettered(input: AttemptInput, attempt: Attempt): Attempt {
   const result = findSchedule({ ...problem, tasks, links: [...problem.links, { from: 'eat', to: 'clear', minLag: 0, maxLag: 0 }] }, options);
   if (result.status !== 'scheduled') return attempt;
   return { ...attempt, starts: result.starts, overrun: attempt.overrun + result.starts.eat! - attempt.starts.eat! };
+}
+
+/** The class on time with every keeping time after all, looked for longer than a first plan is; null where it is so already or is not found. */
+function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
+  if (attempt.overrun <= 0 && !attempt.isRelaxed) return null;
+  const tasks = buildTasks({ ...input, overrun: 0 });
+  const pinned = pinsOf(tasks, input, attempt.brokenPins);
+  const result = findSchedule(problemOf(tasks, tasks.links, input, 0), { objective: 'shortest', seed: 1, budgetSteps: input.effort * onTimeSteps, firstOnly: true, pinned });
+  return result.status === 'scheduled' ? { tasks, starts: result.starts, overrun: 0, isRelaxed: false, brokenPins: attempt.brokenPins } : null;
 }
 
 function pinsOf({ tasks }: ClassTasks, { decisions }: AttemptInput, broken: readonly string[] = []): Record<string, number> {
