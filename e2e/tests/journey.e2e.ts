@@ -90,6 +90,8 @@ test('deleting a class can be undone', async ({ kitchen: page }) => {
   await makeClass(page, 'Short-lived class');
   await page.getByRole('button', { name: 'Delete this class' }).click();
   await expect(page.getByText('“Short-lived class” was deleted.')).toBeVisible();
+  // The page of the class has an Undo of its own until the list stands in its place.
+  await expect(page.getByRole('heading', { name: 'Classes', level: 1 })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Short-lived class' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('heading', { name: 'Short-lived class', level: 1 })).toBeVisible();
