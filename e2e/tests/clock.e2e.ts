@@ -189,6 +189,7 @@ test('a stricter safety profile warns of what is too long out of the cold, and s
   await page.goto(back);
   await expect(page.getByText(/out of the cold for .*, and your safety profile allows 5 min/)).toBeVisible();
   await expect(page.getByText(/Follow your local food code and a qualified person’s advice/).first()).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Stops of this class' }).getByRole('link', { name: /^Time too long out/ })).toBeVisible();
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   await safety.getByRole('button', { name: 'Back to the usual' }).click();
   await expect(safety.getByLabel(/^Cold food may be out/)).toHaveValue('240');

@@ -1,10 +1,10 @@
 import { showRational } from '../amounts/index.js';
-import { findIngredient, standardLarder, type Allergen, type Larder } from '../larder/index.js';
+import { findIngredient, isPlural, standardLarder, type Allergen, type Larder } from '../larder/index.js';
 import { looseEnds, type Recipe } from '../recipes/index.js';
 import { showSpan } from '../timeline/explain.js';
 import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
-import { safetyFigures, type OutOfCold } from '../safety/index.js';
+import { safetyFigures, showCelsius, type OutOfCold } from '../safety/index.js';
 import { money, type ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/types.js';
 import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
@@ -90,20 +90,16 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
 function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
   const follow = 'Follow your local food code and a qualified person’s advice.';
   const { chillWithinMinutes: chillWithin, coldCelsius } = safetyFigures(kitchen.safety);
-  const cold = coldCelsius === null ? 'the cold' : `the cold (${kitchen.english === 'us' ? `${Math.round(coldCelsius * 1.8 + 32)} °F` : `${coldCelsius} °C`} or under)`;
+  const cold = coldCelsius === null ? 'the cold' : `the cold (${showCelsius(coldCelsius, kitchen.english)} or under)`;
   const over = outOfCold.filter(({ isOver }) => isOver).map((each): PlanWarning => ({
     id: `cold:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
-    remedy: `${each.spells.some(({ isHot }) => isHot) ? `Cool it fast and shallow into ${cold} until it is wanted, or cook it later` : `Take it out later, or put it back into ${cold} between two steps`}. ${follow}`,
+    remedy: `${each.spells.some(({ isHot }) => isHot) ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later` : `Take this food out later, or put it back into ${cold} between two steps`}. ${follow}`,
   }));
   const slow = outOfCold.filter(({ chilledAfterMinutes }) => chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin).map((each): PlanWarning => ({
     id: `chill:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ${showSpan(each.chilledAfterMinutes!)} after the heat, and your safety profile allows ${showSpan(chillWithin!)}`,
-    remedy: `Spread it out shallow, and put it into ${cold} sooner. ${follow}`,
+    remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
   }));
   return [...over, ...slow];
-}
-
-function isPlural(food: string): boolean {
-  return /[^s]s$/.test(food) && !/couscous$/.test(food);
 }
 
 function kitWarnings(kit: KitList): PlanWarning[] {

@@ -52,7 +52,7 @@ describe('hands are in one place at a time', () => {
   it('pinned, it stays there: 1 800 min before 18:30 on Saturday is 12:30 on Friday', () => expect(trip(planned(busy({ 'trip:2026-11-27|Market': -1800 })))).toMatchObject({ start: -1800, isPinned: true, localTime: '12:30' }));
   it('pinned into the prep, it is named as a clash', () => {
     const plan = planned(busy({ 'trip:2026-11-27|Market': -1950 }));
-    expect(plan.timeline.clashes.map(({ sentence }) => sentence)).toEqual(['Nobody is free for “Buy 1 thing at Market” on 2026-11-27']);
+    expect(plan.timeline.clashes.map(({ sentence }) => sentence)).toEqual(['Nobody is free for “Buy 1 thing at Market” on Fri 27 Nov']);
     expect(plan.warnings.find(({ place, level }) => place === 'timeline' && level === 'clash')!.remedy).toBe('Pin it to another time, move what stands there, or ask somebody else to shop.');
   });
   it('two trips of a day follow each other', () => {
@@ -70,7 +70,7 @@ describe('late trips', () => {
     expect(plan.timeline.clock.some(({ kind }) => kind === 'buy')).toBe(true);
     expect(plan.jobs.map(({ kind }) => kind)).toEqual(['buy', 'class']);
   });
-  it('a class at 9:30 leaves no time to shop on its day: said, not hidden', () => expect(planned(facts({ startsAt: '2026-11-28T09:30' }), market, '2026-11-28').timeline.clashes.map(({ sentence }) => sentence)).toEqual(['Nobody is free for “Buy 2 things at Market” on 2026-11-28']));
+  it('a class at 9:30 leaves no time to shop on its day: said, not hidden', () => expect(planned(facts({ startsAt: '2026-11-28T09:30' }), market, '2026-11-28').timeline.clashes.map(({ sentence }) => sentence)).toEqual(['Nobody is free for “Buy 2 things at Market” on Sat 28 Nov']));
 });
 
 describe('what must ripen', () => {

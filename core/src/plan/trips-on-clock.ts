@@ -1,7 +1,7 @@
-import { findIngredient } from '../larder/index.js';
+import { findIngredient, isPlural } from '../larder/index.js';
 import { createAxis, type Axis } from '../timeline/axis.js';
 import { showSpan } from '../timeline/explain.js';
-import { anyShop, rowKeyOf, type IngredientUse, type ShoppingList, type ShoppingTrip } from '../shopping/index.js';
+import { anyShop, rowKeyOf, showDate, type IngredientUse, type ShoppingList, type ShoppingTrip } from '../shopping/index.js';
 import type { Timeline, TimelineEntry } from '../timeline/types.js';
 import type { Larder } from '../larder/index.js';
 import { decisionsOf } from './decide.js';
@@ -40,7 +40,7 @@ export function placeTrips(input: TripsInput): { readonly timeline: Timeline; re
   for (const trip of input.shopping.trips) {
     const { entry, isFree } = placeTrip(trip, { input, axis, firstUse, taken: [...input.timeline.daysBefore, ...input.timeline.clock, ...placed] });
     placed.push(entry);
-    if (!isFree) clashes.push({ entryIds: [entry.id], sentence: `Nobody is free for “${entry.title}” on ${trip.date}`, remedy: 'Pin it to another time, move what stands there, or ask somebody else to shop.' });
+    if (!isFree) clashes.push({ entryIds: [entry.id], sentence: `Nobody is free for “${entry.title}” on ${showDate(trip.date)}`, remedy: 'Pin it to another time, move what stands there, or ask somebody else to shop.' });
   }
   const added = [...placed, ...ripening(input, placed, firstUse, axis)];
   return { timeline: withEntries(input.timeline, added, clashes, axis), shopping: { ...input.shopping, trips: input.shopping.trips.map((trip, index) => ({ ...trip, visit: visitOf(placed[index]!) })) } };
@@ -123,8 +123,8 @@ function ripening({ shopping, timeline, larder }: TripsInput, trips: readonly Ti
     const used = firstUse.get(row.key);
     if (days === 0 || !trip || used === undefined || used <= trip.end) return [];
     const user = [...timeline.daysBefore, ...timeline.clock].find((entry) => entry.start === used && entry.stepId !== '');
-    const how = [{ label: 'Wants to ripen', value: `${days} days` }, { label: 'Bought', value: trip.localTime, note: trip.localDate }, { label: 'Wanted by', value: axis.local(used).time, note: user?.title ?? '' }, { label: 'So it has', value: showSpan(used - trip.end) }];
-    return [{ ...entryAt(axis, { id: `ripen:${row.key}`, title: `Ripen: ${row.name}`, start: trip.end, end: used, lane: 'resting', kind: 'wait', detail: `until the ${row.name} ${/[^s]s$/.test(row.name) ? 'are' : 'is'} ripe, at room temperature; feel daily`, how }), after: [trip.id] }];
+    const how = [{ label: 'Wants to ripen', value: `${days} days` }, { label: 'Bought', value: trip.localTime, note: showDate(trip.localDate) }, { label: 'Wanted by', value: axis.local(used).time, note: user?.title ?? '' }, { label: 'So it has', value: showSpan(used - trip.end) }];
+    return [{ ...entryAt(axis, { id: `ripen:${row.key}`, title: `Ripen: ${row.name}`, start: trip.end, end: used, lane: 'resting', kind: 'wait', detail: `until the ${row.name} ${isPlural(row.name) ? 'are' : 'is'} ripe, at room temperature; feel daily`, how }), after: [trip.id] }];
   });
 }
 

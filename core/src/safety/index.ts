@@ -1,2 +1,2 @@
 export * from './types.js';
-export { safetyFacts, safetyFigures, usualSafety } from './profile.js';
+export { safetyFacts, safetyFigures, showCelsius, usualSafety } from './profile.js';

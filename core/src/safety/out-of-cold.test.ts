@@ -3,7 +3,7 @@ import { standardLarder } from '../larder/index.js';
 import { planClass } from '../plan/plan-class.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { outOfCold, type StepMinutes } from './out-of-cold.js';
-import { safetyFacts, safetyFigures } from './profile.js';
+import { safetyFacts, safetyFigures, showCelsius } from './profile.js';
 import type { SafetyProfile } from './types.js';
 
 const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
@@ -87,6 +87,7 @@ describe('a safety profile', () => {
     ]);
     expect(safetyFacts({ style: 'eu', own: {} }).every(({ value, source }) => value === null && source === 'not set')).toBe(true);
   });
+  it('temperatures in the reader’s words: 8 × 1.8 + 32 = 46.4', () => expect([showCelsius(8, 'uk'), showCelsius(8, 'us')]).toEqual(['8 °C', '46 °F']));
   it('US-style: 5 and 57 °C, 2 h, cooled within 2 h', () => expect(safetyFigures(us)).toEqual({ coldCelsius: 5, hotCelsius: 57, coldOutMinutes: 120, hotOutMinutes: 120, chillWithinMinutes: 120 }));
 });
 
@@ -97,7 +98,7 @@ describe('in the plan of a class', () => {
     // US-style: 120 min; the salad alone waits 80 min after the welcome, and 20 min of eating follow.
     const found = planned(us).warnings.find(({ id }) => id.startsWith('cold:'))!;
     expect(found).toMatchObject({ place: 'timeline', level: 'harm', sentence: expect.stringMatching(/^“Yoghurt leaves”: the yoghurt is out of the cold for .*, and your safety profile allows 2 h$/) });
-    expect(found.remedy).toBe('Take it out later, or put it back into the cold (5 °C or under) between two steps. Follow your local food code and a qualified person’s advice.');
+    expect(found.remedy).toBe('Take this food out later, or put it back into the cold (5 °C or under) between two steps. Follow your local food code and a qualified person’s advice.');
   });
   it('speaks °F in US words: 5 × 1.8 + 32 = 41', () => {
     const { warnings } = planClass({ class: classOf([dish(salad)]), kitchen: { ...kitchen, safety: us, english: 'us' } });

@@ -40,3 +40,8 @@ export function countsInAll({ style }: SafetyProfile): boolean {
 export function countsCutGreens({ style }: SafetyProfile): boolean {
   return style === 'us';
 }
+
+/** A temperature in the reader's words: "5 °C", or "41 °F" in US words. */
+export function showCelsius(celsius: number, english: 'uk' | 'us'): string {
+  return english === 'us' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${celsius} °C`;
+}

@@ -31,7 +31,7 @@ describe('the fewest trips', () => {
   it('only on days the supplier is open: Tue, Thu, Sat; until Fri 27th is Thu 26th', () => expect(trips([row('a', '2026-11-23', '2026-11-27', 'Market')], [market])).toEqual([['2026-11-26', 'Market', 'a']]));
   it('closed on all its days: the last open day before, and it says so', () => {
     const [trip] = planTrips([row('a', '2026-11-27', '2026-11-27', 'Market')], [market], { today: null, currency: 'GBP' });
-    expect(trip).toMatchObject({ date: '2026-11-26', remark: 'a: Market is closed from 2026-11-27 to 2026-11-27' });
+    expect(trip).toMatchObject({ date: '2026-11-26', remark: 'a: Market is closed from Fri 27 Nov to Fri 27 Nov' });
   });
   it('nothing is bought before today', () => expect(trips([row('a', '2026-11-20', '2026-11-22')], [], '2026-11-25')).toEqual([['2026-11-25', 'Shop', 'a']]));
   it('never more visits than a search through all choices of days needs', () => {

@@ -1,7 +1,7 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date';
 import type { Ingredient, Section } from '../larder/index.js';
 import type { ShoppingRow, ShoppingTrip, Supplier } from './types.js';
-import { money } from './words.js';
+import { money, showDate } from './words.js';
 
 /** Where everything is bought while a kitchen has named no shop. */
 export const anyShop: Supplier = { name: 'Shop', sections: [], days: [0, 1, 2, 3, 4, 5, 6] };
@@ -26,12 +26,12 @@ export function buyingDays(ingredient: Ingredient | null, firstUse: string, last
   const ripening = ingredient?.ripeningDays ?? 0;
   if (ripening > 0) {
     const from = back(firstUse, ripening + 1);
-    return { from, until: back(firstUse, Math.max(1, ripening - 1)), why: [{ label: 'Wants to ripen', value: `${ripening} days`, note: `Bought ${ripening} days before ${firstUse}, give or take one.` }] };
+    return { from, until: back(firstUse, Math.max(1, ripening - 1)), why: [{ label: 'Wants to ripen', value: `${ripening} days`, note: `Bought ${ripening} days before ${showDate(firstUse)}, give or take one.` }] };
   }
   const keeps = ingredient ? longestKeeping(ingredient) : null;
   const days = Math.min(keeps ?? earliestDays, earliestDays);
   const from = back(lastUse, Math.max(days, 1));
-  return { from: from < dayBefore ? from : dayBefore, until: dayBefore, why: [{ label: 'Keeps', value: keeps === null ? 'not known' : `${keeps} days`, note: `Bought from ${from < dayBefore ? from : dayBefore} until ${dayBefore}, the day before it is first used.` }] };
+  return { from: from < dayBefore ? from : dayBefore, until: dayBefore, why: [{ label: 'Keeps', value: keeps === null ? 'not known' : `${keeps} days`, note: `Bought from ${showDate(from < dayBefore ? from : dayBefore)} until ${showDate(dayBefore)}, the day before it is first used.` }] };
 }
 
 export function longestKeeping(ingredient: Ingredient): number | null {
@@ -72,9 +72,9 @@ function tripsTo(supplier: Supplier, rows: readonly Planned[], options: { readon
 function windowOf(supplier: Supplier, row: Planned, today: string | null): Window {
   const wanted = lastOpen(supplier, row.buyUntil!, row.buyFrom!);
   const day = wanted ?? lastOpen(supplier, row.buyUntil!, parseDate(row.buyUntil!).subtract({ days: 14 }).toString()) ?? row.buyUntil!;
-  if (today !== null && day < today) return { row, from: today, day: today, remark: `${row.name}: better bought until ${row.buyUntil}` };
+  if (today !== null && day < today) return { row, from: today, day: today, remark: `${row.name}: better bought until ${showDate(row.buyUntil!)}` };
   const from = today !== null && row.buyFrom! < today ? today : row.buyFrom!;
-  return { row, from, day, remark: wanted ? '' : `${row.name}: ${supplier.name} is closed from ${row.buyFrom} to ${row.buyUntil}` };
+  return { row, from, day, remark: wanted ? '' : `${row.name}: ${supplier.name} is closed from ${showDate(row.buyFrom!)} to ${showDate(row.buyUntil!)}` };
 }
 
 /** The last day of a span on which a supplier is open; null where there is none. */
@@ -92,9 +92,9 @@ function tripOf(supplier: Supplier, date: string, taken: readonly Window[], curr
   return {
     id: `${date}|${supplier.name}`, date, supplier: supplier.name, rows: taken.map(({ row }) => row.key), cost: known ? cost : null, remark: taken.map((window) => window.remark).filter(Boolean).join('; '),
     workings: {
-      title: `${supplier.name}, ${date}`, estimated: true, result: `${taken.length} things${known ? `, ${money(cost, currency)}` : ''}`,
+      title: `${supplier.name}, ${showDate(date)}`, estimated: true, result: `${taken.length} things${known ? `, ${money(cost, currency)}` : ''}`,
       steps: [
-        ...hurried.map(({ row }) => ({ label: row.name, value: `until ${row.buyUntil}`, note: `It can be bought from ${row.buyFrom}.` })),
+        ...hurried.map(({ row }) => ({ label: row.name, value: `until ${showDate(row.buyUntil!)}`, note: `It can be bought from ${showDate(row.buyFrom!)}.` })),
         { label: 'The last open day for these takes along', value: `${taken.length - hurried.length} more`, note: 'Each visit is as late as it can be, so that there are as few as can be.' },
       ],
     },

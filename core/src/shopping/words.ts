@@ -67,3 +67,10 @@ export function money(amount: number, currency: string): string {
   formats.set(currency, format);
   return format.format(amount);
 }
+
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+
+/** "Fri 27 Nov" for "2026-11-27…". */
+export function showDate(local: string): string {
+  return day.format(new Date(`${local.slice(0, 10)}T00:00Z`)).replace(',', '');
+}

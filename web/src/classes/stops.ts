@@ -38,6 +38,6 @@ function buyNote(plan: ClassPlan): string {
 
 function timeNote(warnings: readonly PlanWarning[]): string {
   const clashes = warnings.filter((warning) => warning.level === 'clash').length;
-  if (clashes === 0) return 'full';
+  if (clashes === 0) return warnings.some((warning) => warning.level === 'harm') ? 'too long out' : 'full';
   return clashes === 1 ? '1 clash' : `${clashes} clashes`;
 }

@@ -1,3 +1,4 @@
+import { createAxis } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Quietly } from '../parts/states.js';
@@ -12,14 +13,13 @@ const shownWashings = 12;
 export function Washing() {
   const { view, plan } = useOpenClass();
   const { washing, dirty } = plan.kit;
-  const start = Date.parse(`${view.startsAt}:00Z`);
-  const clock = (minute: number) => new Date(start + minute * 60_000).toISOString().slice(11, 16);
+  const axis = createAxis(view.startsAt, view.zone);
   return (
     <section aria-label="Washing">
-      <Head>Washing between dishes <Quietly><Figure id="kit:dirty" workings={dirty.workings} text={`at most ${dirty.count} dirty at once`} /></Quietly></Head>
+      <Head>Washing between dishes <Quietly><Figure id="kit:dirty" workings={dirty.workings} text={`at most ${dirty.count} dirty at once`} />; what must go round is a job on Time</Quietly></Head>
       <List>
         {washing.length === 0 ? <Item><span /><Quietly>nothing has to be washed in between</Quietly></Item> : null}
-        {washing.slice(0, shownWashings).map((wash, index) => <Item key={index}><span>{clock(wash.atMinute)}</span><span>{wash.tool}, {wash.minutes} min <Quietly>{wash.place}</Quietly></span></Item>)}
+        {washing.slice(0, shownWashings).map((wash, index) => <Item key={index}><span>{axis.local(wash.atMinute).time}</span><span>{wash.tool}, {wash.minutes} min <Quietly>{wash.place}</Quietly></span></Item>)}
         {washing.length > shownWashings ? <Item><span /><Quietly>and {washing.length - shownWashings} more</Quietly></Item> : null}
       </List>
     </section>

@@ -1,4 +1,4 @@
-import { safetyFacts, type SafetyFact, type SafetyStyle } from '@fornax/core';
+import { safetyFacts, showCelsius, type SafetyFact, type SafetyStyle } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Choice } from '../parts/Field.js';
@@ -23,7 +23,7 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
       <Grid>
         {safetyFacts(safety).map((fact) => (
           <div key={fact.figure}>
-            <NumberField label={`${fact.name}, ${fact.unit}`} value={fact.value} onChange={(value) => own(fact.figure, value)} problem={editor.problems[`safety.own.${fact.figure}`]} hint={fact.source === 'general advice' ? `General advice, ${styleWords[safety.style]}${fahrenheit(fact)}` : `${fact.source === 'your own' ? 'Your own figure' : 'Not set: write your country’s'}${fahrenheit(fact)}`} />
+            <NumberField label={`${fact.name}, ${fact.unit}`} value={fact.value} onChange={(value) => own(fact.figure, value)} problem={editor.problems[`safety.own.${fact.figure}`]} hint={fact.source === 'general advice' ? `General advice, ${styleWords[safety.style]}${inFahrenheit(fact)}` : `${fact.source === 'your own' ? 'Your own figure' : 'Not set: write your country’s'}${inFahrenheit(fact)}`} />
             {fact.source === 'your own' ? <Button look="quiet" onPress={() => own(fact.figure, undefined)}>Back to the usual</Button> : null}
           </div>
         ))}
@@ -32,6 +32,7 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
   );
 }
 
-function fahrenheit({ unit, value }: SafetyFact): string {
-  return unit === '°C' && value !== null && !Number.isNaN(value) ? `: ${Math.round(value * 1.8 + 32)} °F` : '';
+/** The same in °F, for those who read it there. */
+function inFahrenheit({ unit, value }: SafetyFact): string {
+  return unit === '°C' && value !== null && !Number.isNaN(value) ? `: ${showCelsius(value, 'us')}` : '';
 }

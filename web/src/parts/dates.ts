@@ -1,12 +1,9 @@
+import { showDate } from '@fornax/core';
 import { getLocalTimeZone, now, parseDateTime, toCalendarDate, today, toZoned, type CalendarDate } from '@internationalized/date';
 
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
 const short = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
 
-/** "Fri 27 Nov" for "2026-11-27…". */
-export function showDate(local: string): string {
-  return weekday.format(new Date(`${local.slice(0, 10)}T00:00Z`)).replace(',', '');
-}
+export { showDate };
 
 /** "Fri". */
 export function showWeekday(local: string): string {
