@@ -1,4 +1,4 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, Logger } from '@nestjs/common';
 import type { ClassDishDto, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
 import { needsOfClass, splitStations, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
 import { Op, type Transaction } from 'sequelize';
@@ -20,6 +20,8 @@ const dayInMilliseconds = 86_400_000;
 /** Classes of a kitchen: written under a revision, planned by core, deleted so that it can be undone. */
 @Injectable()
 export class ClassesService {
+  readonly #logger = new Logger(ClassesService.name);
+
   constructor(private readonly sequelize: Sequelize, private readonly views: ClassViews, private readonly planner: Planner) {}
 
   async list(kitchenId: string): Promise<ClassSummary[]> {
@@ -29,7 +31,15 @@ export class ClassesService {
     const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
     const stock = await this.#stock(kitchenId);
     let planned = 0;
-    return Promise.all(views.map(async (view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? await this.planner.soon({ class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) }) : null, now)));
+    return Promise.all(views.map(async (view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? await this.#planned({ class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) }) : null, now)));
+  }
+
+  /** A class that cannot be planned now is listed without its next job; the others have theirs. */
+  #planned(bundle: ClassBundle): Promise<ClassPlan | null> {
+    return this.planner.soon(bundle).catch((error: unknown) => {
+      this.#logger.warn(`Class ${bundle.class.id} is listed without a plan: ${error instanceof Error ? error.message : String(error)}`);
+      return null;
+    });
   }
 
   async get(kitchenId: string, id: string): Promise<ClassView> {

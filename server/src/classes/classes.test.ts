@@ -3,6 +3,7 @@ import type { ClassView } from '@fornax/contract';
 import type { ClassPlan } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
 import { AccountRow, KitchenRow } from '../database/models.js';
+import { Planner } from '../planning/planner.js';
 import { classNamed, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
@@ -17,6 +18,18 @@ describe('the list', () => {
     const { body } = await harness.cook.get('/api/classes').expect(200);
     expect(body.map(({ title }: { title: string }) => title)).toEqual(['Dressings from the ratio up', 'Slaws and lunch bowls', 'Roots and citrus', 'Smoke, char and warm salads']);
     expect(body[2]).toMatchObject({ people: 14, stations: 4, nextJob: { kind: 'buy', localDate: '2099-03-03' } });
+  });
+  it('lists a class that cannot be planned now without its next job, and then with it', async () => {
+    const planner = harness.app.get(Planner);
+    const usual = planner.longestMilliseconds;
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const changed = (await patch(view, { people: 15 }).expect(200)).body as ClassView;
+    planner.longestMilliseconds = 1;
+    const roots = async () => (await harness.cook.get('/api/classes').expect(200)).body.find(({ title }: { title: string }) => title === 'Roots and citrus');
+    expect(await roots()).toMatchObject({ people: 15, nextJob: null });
+    planner.longestMilliseconds = usual;
+    expect(await roots()).toMatchObject({ people: 15, nextJob: { kind: 'buy' } });
+    await patch(changed, { people: 14 }).expect(200);
   });
   it('names the course', async () => expect((await harness.cook.get('/api/courses').expect(200)).body).toMatchObject([{ title: 'Leaves, roots and beans' }]));
 });

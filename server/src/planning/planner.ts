@@ -5,8 +5,6 @@ import { betteringSlices, type ClassBundle, type ClassPlan } from '@fornax/core'
 import { ProblemException } from '../common/problem.js';
 import type { PlanAnswer, PlanQuestion } from './plan.worker.js';
 
-/** A plan that takes longer is given up; the longest seen took a second. */
-const longestMilliseconds = 20_000;
 /** Without questions for so long the worker goes, and its memory with it. */
 const idleMilliseconds = 4000;
 /** A small young generation keeps the thread's memory near what a plan needs. */
@@ -17,6 +15,13 @@ const mostRemembered = 24;
 /** The class changed while a better plan of it was looked for unasked. */
 class Superseded extends Error {}
 
+/** A plan took longer than it may. */
+class TooLong extends ProblemException {
+  constructor() {
+    super(503, 'Planning this class takes too long. Take a dish off the menu, or try again.');
+  }
+}
+
 interface Job { readonly question: PlanQuestion; readonly isUrgent: boolean; readonly resolve: (plan: ClassPlan) => void; readonly reject: (error: Error) => void }
 
 /**
@@ -25,6 +30,8 @@ interface Job { readonly question: PlanQuestion; readonly isUrgent: boolean; rea
  */
 @Injectable()
 export class Planner implements OnModuleDestroy {
+  /** A question that takes longer is given up; twelve dishes for forty people take five seconds in all. */
+  longestMilliseconds = 20_000;
   #worker: Worker | null = null;
   #running: Job | null = null;
   #waiting: Job[] = [];
@@ -79,7 +86,13 @@ export class Planner implements OnModuleDestroy {
     let plan = first ?? await this.#ask({ bundle, options: {} }, true);
     for (const effort of betteringSlices) {
       if (!isWanted()) throw new Superseded();
-      plan = await this.#ask({ bundle, options: { effort, standing: plan.timeline.starts } }, false);
+      const next = await this.#ask({ bundle, options: { effort, standing: plan.timeline.starts } }, false).catch((error: unknown) => {
+        if (error instanceof TooLong) return null;
+        throw error;
+      });
+      // What takes too long to better stands as it is.
+      if (!next) break;
+      plan = next;
     }
     return plan;
   }
@@ -101,7 +114,7 @@ export class Planner implements OnModuleDestroy {
     if (this.#running || this.#waiting.length === 0) return;
     const urgent = this.#waiting.findIndex((job) => job.isUrgent);
     [this.#running] = this.#waiting.splice(Math.max(0, urgent), 1) as [Job];
-    this.#setTimer(longestMilliseconds, () => void this.#stop(new ProblemException(503, 'Planning this class takes too long. Take a dish off the menu, or try again.'), false));
+    this.#setTimer(this.longestMilliseconds, () => void this.#stop(new TooLong(), false));
     this.#worker ??= this.#start();
     this.#worker.postMessage(this.#running.question);
   }
