@@ -1,5 +1,6 @@
 import { looseEnds, planClass, standardTechniques, type Maker } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
+import { startsInWords } from '../../core/src/tests/starts-in-words.js';
 import { demoClasses, demoKitchen, demoRecipes } from './kitchen.js';
 
 const classes = demoClasses('2026-11-24');
@@ -45,5 +46,13 @@ describe('the demo', () => {
     const first = planClass(full).timeline;
     expect([first.status, first.overrunMinutes]).toEqual(['strained', 10]);
     expect(planClass(full, { effort: 60, standing: first.starts }).timeline).toMatchObject({ status: 'scheduled', overrunMinutes: 0 });
+  });
+  it('the classes have the starts they had, as planned first and as bettered', async () => {
+    const lines = classes.flatMap((_, index) => {
+      const first = planClass(bundle(index));
+      const bettered = planClass(bundle(index), { effort: 60, standing: first.timeline.starts });
+      return [`${index} first ${startsInWords(first)}`, `${index} bettered ${startsInWords(bettered)}`];
+    });
+    await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('plans-kept.txt');
   });
 });
