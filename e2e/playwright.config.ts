@@ -2,10 +2,34 @@ import { defineConfig } from '@playwright/test';
 
 // A press can fall into a redrawing on a busy machine. What passes only at the second try is counted and said in the closing line.
 export default defineConfig({
-  testDir: 'tests', testMatch: '*.e2e.ts', globalSetup: './global-setup.ts', fullyParallel: false, workers: 2, retries: 1, timeout: 60_000, expect: { timeout: 10_000 },
-  reporter: [['line'], ['json', { outputFile: '../test-results/e2e.json' }]], outputDir: '../test-results/e2e', forbidOnly: true,
+  testDir: 'tests',
+  testMatch: '*.e2e.ts',
+  globalSetup: './global-setup.ts',
+  fullyParallel: false,
+  workers: 2,
+  retries: 1,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['line'], ['json', { outputFile: '../test-results/e2e.json' }]],
+  outputDir: '../test-results/e2e',
+  forbidOnly: true,
   use: {
-    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'Europe/London', trace: 'off', reducedMotion: 'reduce',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+    trace: 'off',
+    reducedMotion: 'reduce',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
   },
 });

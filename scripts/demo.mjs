@@ -11,5 +11,7 @@ await runCommand(async () => {
   ensureNodeModules();
   ensureBuild();
   const { address } = await serveUntilStopped({ folder, port, demo: true });
-  process.stdout.write(`Fornax is ready with its demo kitchen: ${address}\nStop it with Ctrl+C. What you enter is kept; npm run demo -- --reset starts over.\n`);
+  process.stdout.write(
+    `Fornax is ready with its demo kitchen: ${address}\nStop it with Ctrl+C. What you enter is kept; npm run demo -- --reset starts over.\n`,
+  );
 });

@@ -11,61 +11,91 @@ import { startFornax } from './lib/serve.mjs';
 const views = [
   ['classes', (open) => open('/classes')],
   ['set-up', (open, at) => open(`${at}/set-up`)],
-  ['portion', async (open, at, page) => {
-    await open(`${at}/portion`);
-    await page.getByRole('button', { name: /^red wine vinegar, Stations 1, 2/ }).focus();
-  }],
-  ['shop', async (open, at, page) => {
-    await open(`${at}/shop`);
-    await page.getByRole('button', { name: /^Orange:/ }).focus();
-  }],
+  [
+    'portion',
+    async (open, at, page) => {
+      await open(`${at}/portion`);
+      await page.getByRole('button', { name: /^red wine vinegar, Stations 1, 2/ }).focus();
+    },
+  ],
+  [
+    'shop',
+    async (open, at, page) => {
+      await open(`${at}/shop`);
+      await page.getByRole('button', { name: /^Orange:/ }).focus();
+    },
+  ],
   ['pack', (open, at) => open(`${at}/pack`)],
   ['cards', (open, at) => open(`${at}/cards`)],
-  ['kitchen', async (open, at, page) => {
-    await open('/kitchen');
-    await page.getByRole('heading', { name: 'Vessels' }).waitFor();
-  }],
-  ['time', async (open, at, page) => {
-    await open(`${at}/time`);
-    await settled(page);
-    await page.getByRole('button', { name: /^Roast the beetroot, 200/ }).focus();
-  }],
-  ['time-in-class', async (open, at, page) => {
-    await open(`${at}/time`);
-    await settled(page);
-    await page.getByRole('button', { name: 'In class', exact: true }).click();
-    await page.getByRole('button', { name: /^Show: Shave the fennel/ }).focus();
-  }],
-  ['rehearsal', async (open, at, page) => {
-    await open(`${at}/time`);
-    await page.getByRole('button', { name: 'Rehearse' }).click();
-    await page.getByText(/Ends on time in/).waitFor();
-  }],
+  [
+    'kitchen',
+    async (open, at, page) => {
+      await open('/kitchen');
+      await page.getByRole('heading', { name: 'Vessels' }).waitFor();
+    },
+  ],
+  [
+    'time',
+    async (open, at, page) => {
+      await open(`${at}/time`);
+      await settled(page);
+      await page.getByRole('button', { name: /^Roast the beetroot, 200/ }).focus();
+    },
+  ],
+  [
+    'time-in-class',
+    async (open, at, page) => {
+      await open(`${at}/time`);
+      await settled(page);
+      await page.getByRole('button', { name: 'In class', exact: true }).click();
+      await page.getByRole('button', { name: /^Show: Shave the fennel/ }).focus();
+    },
+  ],
+  [
+    'rehearsal',
+    async (open, at, page) => {
+      await open(`${at}/time`);
+      await page.getByRole('button', { name: 'Rehearse' }).click();
+      await page.getByText(/Ends on time in/).waitFor();
+    },
+  ],
   ['recipes', (open) => open('/recipes')],
-  ['recipe', async (open, at, page) => {
-    await open('/recipes');
-    await page.getByRole('link', { name: /Beetroot with orange/ }).click();
-    await page.getByRole('heading', { name: 'Steps' }).waitFor();
-    await page.getByText('Fillet citrus').click();
-  }],
-  ['editor', async (open, at, page) => {
-    await open('/recipes');
-    await page.getByRole('link', { name: 'Leaves with the house dressing' }).click();
-    await page.getByRole('button', { name: 'Edit' }).click();
-    await page.getByRole('button', { name: /^Rough cost/ }).focus();
-  }],
-  ['paste', async (open, at, page) => {
-    await open('/recipes/new');
-    await page.getByRole('textbox', { name: 'Paste or write a recipe' }).fill(pasted);
-    await page.getByRole('heading', { name: 'Tomato and bread salad' }).waitFor();
-  }],
+  [
+    'recipe',
+    async (open, at, page) => {
+      await open('/recipes');
+      await page.getByRole('link', { name: /Beetroot with orange/ }).click();
+      await page.getByRole('heading', { name: 'Steps' }).waitFor();
+      await page.getByText('Fillet citrus').click();
+    },
+  ],
+  [
+    'editor',
+    async (open, at, page) => {
+      await open('/recipes');
+      await page.getByRole('link', { name: 'Leaves with the house dressing' }).click();
+      await page.getByRole('button', { name: 'Edit' }).click();
+      await page.getByRole('button', { name: /^Rough cost/ }).focus();
+    },
+  ],
+  [
+    'paste',
+    async (open, at, page) => {
+      await open('/recipes/new');
+      await page.getByRole('textbox', { name: 'Paste or write a recipe' }).fill(pasted);
+      await page.getByRole('heading', { name: 'Tomato and bread salad' }).waitFor();
+    },
+  ],
   ['techniques', (open) => open('/techniques/fillet-citrus')],
-  ['larder', async (open, at, page) => {
-    await open('/larder/lemon');
-    await page.getByLabel('Zest of one').fill('7.5');
-    await page.keyboard.press('Enter');
-    await page.getByText('measured here').waitFor();
-  }],
+  [
+    'larder',
+    async (open, at, page) => {
+      await open('/larder/lemon');
+      await page.getByLabel('Zest of one').fill('7.5');
+      await page.keyboard.press('Enter');
+      await page.getByText('measured here').waitFor();
+    },
+  ],
 ];
 
 /** The first plan is bettered in slices; the last of them is over by then. */
@@ -98,7 +128,11 @@ await runCommand(async () => {
   const fornax = await startFornax({ folder, port: await freePort(), demo: true });
   const browser = await launchChromium();
   try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce', locale: 'en-GB' });
+    const page = await browser.newPage({
+      viewport: { width: 1280, height: 800 },
+      reducedMotion: 'reduce',
+      locale: 'en-GB',
+    });
     const only = process.argv.slice(2);
     await takeAll(page, fornax.address, only);
   } finally {

@@ -15,11 +15,19 @@ await runCommand(async () => {
   ensureBuild();
   step('Types of the tests', 'npx', ['tsc', '-p', 'tsconfig.tests.json']);
   step('Lint', 'npm', ['run', '--silent', 'lint']);
-  const unit = run('npx', ['vitest', 'run', '--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`]);
+  const unit = run('npx', [
+    'vitest',
+    'run',
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile.json=${join(results, 'unit.json')}`,
+  ]);
   const e2e = run('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts']);
   const counts = sum(unitCounts(), e2eCounts());
   const { flaky } = e2eStats();
-  process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed${flaky > 0 ? `, ${flaky} of the passed at the second try` : ''}\n`);
+  process.stdout.write(
+    `\n${counts.passed} passed, ${counts.failed} failed${flaky > 0 ? `, ${flaky} of the passed at the second try` : ''}\n`,
+  );
   if (unit !== 0 || e2e !== 0 || counts.passed === 0) throw new PlainError('Tests failed: see above.');
 });
 
@@ -29,7 +37,13 @@ function step(name, command, args) {
 }
 
 function run(command, args) {
-  return spawnSync(command, args, { cwd: root, stdio: ['ignore', 'inherit', 'inherit'], env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined } }).status ?? 1;
+  return (
+    spawnSync(command, args, {
+      cwd: root,
+      stdio: ['ignore', 'inherit', 'inherit'],
+      env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined },
+    }).status ?? 1
+  );
 }
 
 function unitCounts() {

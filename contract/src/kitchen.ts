@@ -1,6 +1,39 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
-import { measureSystems, safetyStyles, sections, vesselKinds, type KitchenAppliance, type KitchenFacts, type LineKind, type MeasureSystem, type MeasuringSet, type SafetyFigures, type SafetyProfile, type SafetyStyle, type Section, type StaffMember, type Supplier, type Vessel, type VesselKind } from '@fornax/core';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import {
+  measureSystems,
+  safetyStyles,
+  sections,
+  vesselKinds,
+  type KitchenAppliance,
+  type KitchenFacts,
+  type LineKind,
+  type MeasureSystem,
+  type MeasuringSet,
+  type SafetyFigures,
+  type SafetyProfile,
+  type SafetyStyle,
+  type Section,
+  type StaffMember,
+  type Supplier,
+  type Vessel,
+  type VesselKind,
+} from '@fornax/core';
 import { limits, IsTimeZone } from './rules.js';
 
 const most = (count: number, what: string) => ({ message: `At most ${count} ${what}.` });
@@ -10,30 +43,53 @@ const teaspoonParts = ['1/8', '1/4', '1/2', '3/4', '1'];
 const cupParts = ['1/4', '1/3', '1/2', '2/3', '3/4', '1'];
 
 export class ApplianceDto implements KitchenAppliance {
-  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle'], { message: 'Choose an appliance.' }) appliance: KitchenAppliance['appliance'];
-  @IsInt(whole('places')) @Min(0, { message: 'An appliance has 0 places or more.' }) @Max(200, most(200, 'places')) capacity: number;
-  @IsInt(whole('minutes')) @Min(0, { message: 'Heating takes 0 minutes or more.' }) @Max(180, { message: 'Heating takes at most 180 minutes.' }) heatMinutes: number;
+  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle'], { message: 'Choose an appliance.' })
+  appliance: KitchenAppliance['appliance'];
+  @IsInt(whole('places'))
+  @Min(0, { message: 'An appliance has 0 places or more.' })
+  @Max(200, most(200, 'places'))
+  capacity: number;
+  @IsInt(whole('minutes'))
+  @Min(0, { message: 'Heating takes 0 minutes or more.' })
+  @Max(180, { message: 'Heating takes at most 180 minutes.' })
+  heatMinutes: number;
   @IsString() @MaxLength(80, { message: 'Keep the settings under 80 characters.' }) settings: string;
 }
 
 export class ToolCountDto {
   @IsString() @Length(1, 60, { message: 'Name the tool, in up to 60 characters.' }) tool: string;
-  @IsInt(whole('the count')) @Min(0, { message: 'A count is 0 or more.' }) @Max(1000, most(1000, 'of a tool')) count: number;
+  @IsInt(whole('the count'))
+  @Min(0, { message: 'A count is 0 or more.' })
+  @Max(1000, most(1000, 'of a tool'))
+  count: number;
 }
 
 /** A vessel holds by volume or by area, and more than nothing. */
 export class VesselDto implements Vessel {
   @IsString() @Length(1, 60, { message: 'Name the vessel, in up to 60 characters.' }) name: string;
   @IsIn(vesselKinds, { message: 'Choose what kind of vessel it is.' }) kind: VesselKind;
-  @IsNumber({}, { message: 'Write how many millilitres it holds.' }) @Min(0, { message: 'A vessel holds no less than nothing.' }) @Max(200_000, { message: 'A vessel holds at most 200 litres.' }) millilitres: number;
-  @IsNumber({}, { message: 'Write its area in square centimetres.' }) @Min(0, { message: 'An area is no less than nothing.' }) @Max(20_000, { message: 'An area is at most 20 000 cm².' }) squareCentimetres: number;
-  @IsInt(whole('the count')) @Min(0, { message: 'A count is 0 or more.' }) @Max(1000, most(1000, 'of a vessel')) count: number;
+  @IsNumber({}, { message: 'Write how many millilitres it holds.' })
+  @Min(0, { message: 'A vessel holds no less than nothing.' })
+  @Max(200_000, { message: 'A vessel holds at most 200 litres.' })
+  millilitres: number;
+  @IsNumber({}, { message: 'Write its area in square centimetres.' })
+  @Min(0, { message: 'An area is no less than nothing.' })
+  @Max(20_000, { message: 'An area is at most 20 000 cm².' })
+  squareCentimetres: number;
+  @IsInt(whole('the count'))
+  @Min(0, { message: 'A count is 0 or more.' })
+  @Max(1000, most(1000, 'of a vessel'))
+  count: number;
 }
 
 export class MeasuringSetDto implements MeasuringSet {
-  @IsArray() @IsIn(teaspoonParts, { each: true, message: 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.' }) teaspoons: readonly string[];
+  @IsArray()
+  @IsIn(teaspoonParts, { each: true, message: 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.' })
+  teaspoons: readonly string[];
   @IsBoolean() tablespoon: boolean;
-  @IsArray() @IsIn(cupParts, { each: true, message: 'Choose from ¼, ⅓, ½, ⅔, ¾ and 1 cup.' }) cups: readonly string[];
+  @IsArray()
+  @IsIn(cupParts, { each: true, message: 'Choose from ¼, ⅓, ½, ⅔, ¾ and 1 cup.' })
+  cups: readonly string[];
 }
 
 export class MeasureByDto implements Record<LineKind, 'spoons' | 'grams'> {
@@ -44,9 +100,20 @@ export class MeasureByDto implements Record<LineKind, 'spoons' | 'grams'> {
 
 export class SupplierDto implements Supplier {
   @IsString() @Length(1, 60, { message: 'Name the supplier, in up to 60 characters.' }) name: string;
-  @IsArray() @IsIn(sections, { each: true, message: 'Choose shop sections from the list.' }) sections: readonly Section[];
-  @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) days: readonly number[];
-  @IsOptional() @IsInt(whole('minutes')) @Min(0, { message: 'A trip takes 0 minutes or more.' }) @Max(600, { message: 'A trip takes at most 600 minutes.' }) tripMinutes?: number;
+  @IsArray()
+  @IsIn(sections, { each: true, message: 'Choose shop sections from the list.' })
+  sections: readonly Section[];
+  @IsArray()
+  @ArrayMaxSize(7)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(6, { each: true })
+  days: readonly number[];
+  @IsOptional()
+  @IsInt(whole('minutes'))
+  @Min(0, { message: 'A trip takes 0 minutes or more.' })
+  @Max(600, { message: 'A trip takes at most 600 minutes.' })
+  tripMinutes?: number;
 }
 
 export class StaffDto implements StaffMember {
@@ -55,8 +122,14 @@ export class StaffDto implements StaffMember {
 }
 
 export class BenchesDto {
-  @IsInt(whole('benches')) @Min(1, { message: 'A kitchen has at least one bench.' }) @Max(200, most(200, 'benches')) count: number;
-  @IsInt(whole('people')) @Min(limits.peoplePerStation.least, { message: 'A bench has room for at least one.' }) @Max(limits.peoplePerStation.most, most(limits.peoplePerStation.most, 'people at a bench')) peopleEach: number;
+  @IsInt(whole('benches'))
+  @Min(1, { message: 'A kitchen has at least one bench.' })
+  @Max(200, most(200, 'benches'))
+  count: number;
+  @IsInt(whole('people'))
+  @Min(limits.peoplePerStation.least, { message: 'A bench has room for at least one.' })
+  @Max(limits.peoplePerStation.most, most(limits.peoplePerStation.most, 'people at a bench'))
+  peopleEach: number;
 }
 
 const celsius = { message: 'Write a temperature from 0 to 100 °C.' };
@@ -78,25 +151,64 @@ export class SafetyProfileDto implements SafetyProfile {
 
 /** What can be changed of a kitchen; every field may stand alone. */
 export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
-  @IsOptional() @IsString() @Length(1, 120, { message: 'Give the kitchen a name of up to 120 characters.' }) name?: string;
+  @IsOptional()
+  @IsString()
+  @Length(1, 120, { message: 'Give the kitchen a name of up to 120 characters.' })
+  name?: string;
   @IsOptional() @IsIn(['uk', 'us'], { message: 'Choose UK or US words.' }) english?: 'uk' | 'us';
   @IsOptional() @IsIn(measureSystems, { message: 'Choose a set of measures.' }) system?: MeasureSystem;
   @IsOptional() @IsTimeZone() zone?: string;
   @IsOptional() @Matches(time, { message: 'Write a time such as 08:00.' }) opens?: string;
   @IsOptional() @Matches(time, { message: 'Write a time such as 22:00.' }) closes?: string;
-  @IsOptional() @IsArray() @ArrayMaxSize(7) @IsInt({ each: true }) @Min(0, { each: true }) @Max(6, { each: true }) closedDays?: readonly number[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(7)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(6, { each: true })
+  closedDays?: readonly number[];
   @IsOptional() @ValidateNested() @Type(() => BenchesDto) benches?: BenchesDto;
-  @IsOptional() @IsArray() @ArrayMaxSize(20, most(20, 'appliances')) @ValidateNested({ each: true }) @Type(() => ApplianceDto) appliances?: readonly ApplianceDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(300, most(300, 'tools')) @ValidateNested({ each: true }) @Type(() => ToolCountDto) tools?: readonly ToolCountDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(200, most(200, 'vessels')) @ValidateNested({ each: true }) @Type(() => VesselDto) vessels?: readonly VesselDto[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(20, most(20, 'appliances'))
+  @ValidateNested({ each: true })
+  @Type(() => ApplianceDto)
+  appliances?: readonly ApplianceDto[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(300, most(300, 'tools'))
+  @ValidateNested({ each: true })
+  @Type(() => ToolCountDto)
+  tools?: readonly ToolCountDto[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(200, most(200, 'vessels'))
+  @ValidateNested({ each: true })
+  @Type(() => VesselDto)
+  vessels?: readonly VesselDto[];
   @IsOptional() @ValidateNested() @Type(() => MeasuringSetDto) measuringSet?: MeasuringSetDto;
   @IsOptional() @ValidateNested() @Type(() => MeasureByDto) measureBy?: MeasureByDto;
-  @IsOptional() @IsArray() @ArrayMaxSize(30, most(30, 'suppliers')) @ValidateNested({ each: true }) @Type(() => SupplierDto) suppliers?: readonly SupplierDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(60, most(60, 'people')) @ValidateNested({ each: true }) @Type(() => StaffDto) staff?: readonly StaffDto[];
-  @IsOptional() @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' }) currency?: string;
-  @IsOptional() @IsIn(['eu', 'us'], { message: 'Choose a list of allergens.' }) allergenList?: KitchenFacts['allergenList'];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(30, most(30, 'suppliers'))
+  @ValidateNested({ each: true })
+  @Type(() => SupplierDto)
+  suppliers?: readonly SupplierDto[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(60, most(60, 'people'))
+  @ValidateNested({ each: true })
+  @Type(() => StaffDto)
+  staff?: readonly StaffDto[];
+  @IsOptional()
+  @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' })
+  currency?: string;
+  @IsOptional()
+  @IsIn(['eu', 'us'], { message: 'Choose a list of allergens.' })
+  allergenList?: KitchenFacts['allergenList'];
   @IsOptional() @ValidateNested() @Type(() => SafetyProfileDto) safety?: SafetyProfileDto;
-  @IsOptional() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?: 'north' | 'south';
+  @IsOptional() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?:
+    'north' | 'south';
 }
 
 /** A kitchen with its revision. */

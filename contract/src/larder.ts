@@ -1,6 +1,30 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
-import { allergens, eaters, figureProblem, sections, type Allergen, type Eaters, type LarderEntry, type OwnIngredient, type Section } from '@fornax/core';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsIn,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import {
+  allergens,
+  eaters,
+  figureProblem,
+  sections,
+  type Allergen,
+  type Eaters,
+  type LarderEntry,
+  type OwnIngredient,
+  type Section,
+} from '@fornax/core';
 import { AmountDto } from './recipes.js';
 import { IsFigures, IsLocalDate } from './rules.js';
 
@@ -11,10 +35,17 @@ export const larderId = /^[a-z0-9-]{1,40}$/;
 export class OwnIngredientDto implements OwnIngredient {
   @IsString() @Length(1, 60, { message: 'Name the ingredient, in up to 60 characters.' }) name: string;
   @IsIn(sections, { message: 'Choose a shop section.' }) section: Section;
-  @IsIn(['g', 'ml', 'piece'], { message: 'It is bought by weight, by volume or by the piece.' }) shoppingUnit: 'g' | 'ml' | 'piece';
-  @IsNumber({}, { message: 'Write how much a pack holds.' }) @Min(0.1, { message: 'A pack holds more than nothing.' }) @Max(100_000, { message: 'A pack holds at most 100 000.' }) packSize: number;
+  @IsIn(['g', 'ml', 'piece'], { message: 'It is bought by weight, by volume or by the piece.' })
+  shoppingUnit: 'g' | 'ml' | 'piece';
+  @IsNumber({}, { message: 'Write how much a pack holds.' })
+  @Min(0.1, { message: 'A pack holds more than nothing.' })
+  @Max(100_000, { message: 'A pack holds at most 100 000.' })
+  packSize: number;
   @IsString() @MaxLength(30, { message: 'Keep the pack’s name under 30 characters.' }) packName: string;
-  @IsArray() @ArrayMaxSize(30) @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' }) allergens: Allergen[];
+  @IsArray()
+  @ArrayMaxSize(30)
+  @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' })
+  allergens: Allergen[];
   @IsOptional() @IsIn(eaters, { message: 'Choose who eats it.' }) eatenBy?: Eaters;
 }
 

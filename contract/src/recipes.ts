@@ -1,6 +1,37 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
-import { componentRoles, dishKinds, measureSystems, portions, unitIds, type ComponentRole, type DishKind, type Form, type MeasureSystem, type Portion, type Recipe, type Scaling, type UnitId } from '@fornax/core';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import {
+  componentRoles,
+  dishKinds,
+  measureSystems,
+  portions,
+  unitIds,
+  type ComponentRole,
+  type DishKind,
+  type Form,
+  type MeasureSystem,
+  type Portion,
+  type Recipe,
+  type Scaling,
+  type UnitId,
+} from '@fornax/core';
 import { IsRational, limits } from './rules.js';
 
 const shortId = /^[a-z0-9-]{1,40}$/i;
@@ -44,7 +75,9 @@ export class RecipeLineDto {
   @IsBoolean() optional: boolean;
   @IsBoolean() toTaste: boolean;
   @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) alternatives: string[];
-  @IsArray() @ArrayMaxSize(4) @IsIn(['juice', 'zest', 'yolk', 'white'], { each: true }) byProducts: ('juice' | 'zest' | 'yolk' | 'white')[];
+  @IsArray() @ArrayMaxSize(4) @IsIn(['juice', 'zest', 'yolk', 'white'], { each: true }) byProducts: (
+    'juice' | 'zest' | 'yolk' | 'white'
+  )[];
   @IsNumber() @Min(0) @Max(1) confidence: number;
   @IsString() @MaxLength(1000, text(1000)) unread: string;
   @IsIn(scalings) scaling: Scaling;
@@ -74,7 +107,12 @@ export class ChoiceOptionDto {
 export class RecipeChoiceDto {
   @Matches(shortId) id: string;
   @IsString() @Length(1, 80, { message: 'Name the choice, in up to 80 characters.' }) name: string;
-  @IsArray() @ArrayMinSize(1, { message: 'A choice has at least one way.' }) @ArrayMaxSize(8, { message: 'A choice has at most 8 ways.' }) @ValidateNested({ each: true }) @Type(() => ChoiceOptionDto) options: ChoiceOptionDto[];
+  @IsArray()
+  @ArrayMinSize(1, { message: 'A choice has at least one way.' })
+  @ArrayMaxSize(8, { message: 'A choice has at most 8 ways.' })
+  @ValidateNested({ each: true })
+  @Type(() => ChoiceOptionDto)
+  options: ChoiceOptionDto[];
   @Matches(shortId) usual: string;
 }
 
@@ -84,7 +122,8 @@ export class WaitDto {
 }
 
 export class OccupiesDto {
-  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle']) appliance: 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
+  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle']) appliance:
+    'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
   @IsString() @MaxLength(40) setting: string;
 }
 
@@ -103,16 +142,35 @@ export class StepGiftDto {
 export class RecipeStepDto {
   @Matches(shortId) id: string;
   @Matches(shortId) componentId: string;
-  @IsString() @Length(1, limits.textLength, { message: `A step has 1 to ${limits.textLength} characters.` }) text: string;
-  @IsInt({ message: 'Write minutes as a whole number.' }) @Min(0, { message: 'Minutes are 0 or more.' }) @Max(1440, { message: 'A step takes at most 24 hours of work.' }) handsOnMinutes: number;
+  @IsString()
+  @Length(1, limits.textLength, { message: `A step has 1 to ${limits.textLength} characters.` })
+  text: string;
+  @IsInt({ message: 'Write minutes as a whole number.' })
+  @Min(0, { message: 'Minutes are 0 or more.' })
+  @Max(1440, { message: 'A step takes at most 24 hours of work.' })
+  handsOnMinutes: number;
   @IsOptional() @ValidateNested() @Type(() => WaitDto) waitMinutes: WaitDto | null;
   @IsString() @MaxLength(400) until: string;
   @IsIn(['in class', 'either', 'before']) place: 'in class' | 'either' | 'before';
   @IsOptional() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
-  @IsArray() @ArrayMaxSize(limits.lines) @ValidateNested({ each: true }) @Type(() => StepUseDto) uses: StepUseDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(8, { message: 'A step leaves at most 8 things.' }) @ValidateNested({ each: true }) @Type(() => StepGiftDto) gives?: StepGiftDto[];
-  @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(120, { each: true }) declined?: string[];
+  @IsArray()
+  @ArrayMaxSize(limits.lines)
+  @ValidateNested({ each: true })
+  @Type(() => StepUseDto)
+  uses: StepUseDto[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(8, { message: 'A step leaves at most 8 things.' })
+  @ValidateNested({ each: true })
+  @Type(() => StepGiftDto)
+  gives?: StepGiftDto[];
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(40)
+  @IsString({ each: true })
+  @MaxLength(120, { each: true })
+  declined?: string[];
   @IsOptional() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
   @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];
   @IsOptional() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
@@ -123,10 +181,15 @@ export class RecipeStepDto {
 
 /** A recipe's content as it is written and sent. */
 export class RecipeContentDto implements Recipe {
-  @IsString() @Length(1, limits.titleLength, { message: `Give the recipe a title of up to ${limits.titleLength} characters.` }) title: string;
+  @IsString()
+  @Length(1, limits.titleLength, {
+    message: `Give the recipe a title of up to ${limits.titleLength} characters.`,
+  })
+  title: string;
   @IsIn(dishKinds) kind: DishKind;
   @IsInt({ message: 'Write how many it serves as a whole number.' })
-  @Min(limits.serves.least, { message: `A recipe serves ${limits.serves.least} to ${limits.serves.most}.` }) @Max(limits.serves.most, { message: `A recipe serves ${limits.serves.least} to ${limits.serves.most}.` })
+  @Min(limits.serves.least, { message: `A recipe serves ${limits.serves.least} to ${limits.serves.most}.` })
+  @Max(limits.serves.most, { message: `A recipe serves ${limits.serves.least} to ${limits.serves.most}.` })
   serves: number;
   @IsIn(portions) portion: Portion;
   @IsIn(measureSystems) system: MeasureSystem;
@@ -136,10 +199,26 @@ export class RecipeContentDto implements Recipe {
   @IsString() @MaxLength(400, text(400)) credit: string;
   @IsString() @MaxLength(400, text(400)) permission: string;
   @IsString() @MaxLength(limits.textLength, text(limits.textLength)) notes: string;
-  @IsArray() @ArrayMaxSize(8, { message: 'A recipe has at most 8 choices.' }) @ValidateNested({ each: true }) @Type(() => RecipeChoiceDto) choices: RecipeChoiceDto[];
-  @IsArray() @ArrayMaxSize(20, { message: 'A recipe has at most 20 components.' }) @ValidateNested({ each: true }) @Type(() => RecipeComponentDto) components: RecipeComponentDto[];
-  @IsArray() @ArrayMaxSize(limits.lines, { message: `A recipe has at most ${limits.lines} lines.` }) @ValidateNested({ each: true }) @Type(() => RecipeLineDto) lines: RecipeLineDto[];
-  @IsArray() @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` }) @ValidateNested({ each: true }) @Type(() => RecipeStepDto) steps: RecipeStepDto[];
+  @IsArray()
+  @ArrayMaxSize(8, { message: 'A recipe has at most 8 choices.' })
+  @ValidateNested({ each: true })
+  @Type(() => RecipeChoiceDto)
+  choices: RecipeChoiceDto[];
+  @IsArray()
+  @ArrayMaxSize(20, { message: 'A recipe has at most 20 components.' })
+  @ValidateNested({ each: true })
+  @Type(() => RecipeComponentDto)
+  components: RecipeComponentDto[];
+  @IsArray()
+  @ArrayMaxSize(limits.lines, { message: `A recipe has at most ${limits.lines} lines.` })
+  @ValidateNested({ each: true })
+  @Type(() => RecipeLineDto)
+  lines: RecipeLineDto[];
+  @IsArray()
+  @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` })
+  @ValidateNested({ each: true })
+  @Type(() => RecipeStepDto)
+  steps: RecipeStepDto[];
 }
 
 export class CreateRecipeDto {

@@ -25,7 +25,9 @@ export function isLocalDateTime(value: unknown): boolean {
 
 /** An exact amount above zero as text: "3", "3/4". */
 export function isRational(value: unknown): boolean {
-  return typeof value === 'string' && value.length <= 32 && /^(?!0+(?:\/|$))\d+(?:\/0*[1-9]\d*)?$/.test(value);
+  return (
+    typeof value === 'string' && value.length <= 32 && /^(?!0+(?:\/|$))\d+(?:\/0*[1-9]\d*)?$/.test(value)
+  );
 }
 
 export function isTimeZone(value: unknown): boolean {
@@ -43,7 +45,10 @@ export function isTimeZone(value: unknown): boolean {
 export function isChoices(value: unknown): boolean {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return false;
   const entries = Object.entries(value);
-  return entries.length <= 20 && entries.every((pair) => pair.every((id) => typeof id === 'string' && /^[a-z0-9-]{1,40}$/i.test(id)));
+  return (
+    entries.length <= 20 &&
+    entries.every((pair) => pair.every((id) => typeof id === 'string' && /^[a-z0-9-]{1,40}$/i.test(id)))
+  );
 }
 
 /** "2026-11-27", and a day that exists. */
@@ -54,14 +59,21 @@ export function isLocalDate(value: unknown): boolean {
 /** Figures by key, each possible: the sentence names the first that is not. */
 export function IsFigures(problemOf: (key: string, value: number) => string): PropertyDecorator {
   const problems = (value: unknown): string => {
-    if (typeof value !== 'object' || value === null || Array.isArray(value) || Object.keys(value).length > 80) return 'Figures are given by their key.';
+    if (typeof value !== 'object' || value === null || Array.isArray(value) || Object.keys(value).length > 80)
+      return 'Figures are given by their key.';
     for (const [key, figure] of Object.entries(value)) {
       const problem = typeof figure === 'number' ? problemOf(key, figure) : `“${key}” must be a number.`;
       if (problem) return problem;
     }
     return '';
   };
-  return ValidateBy({ name: 'isFigures', validator: { validate: (value) => problems(value) === '', defaultMessage: (given) => problems(given?.value) } });
+  return ValidateBy({
+    name: 'isFigures',
+    validator: {
+      validate: (value) => problems(value) === '',
+      defaultMessage: (given) => problems(given?.value),
+    },
+  });
 }
 
 /** A share just below one, exactly: "196/200" of what a recipe asks for. */
@@ -82,21 +94,49 @@ function isTextMap(value: unknown, isValue: (text: unknown) => boolean): boolean
   return entries.length <= 200 && entries.every(([key, text]) => key.length <= 200 && isValue(text));
 }
 
-export const IsLarderIds = rule('isLarderIds', (value) => isTextMap(value, (text) => typeof text === 'string' && /^[a-z0-9-]{1,40}$/.test(text)), 'Choose ingredients from the larder.');
-export const IsPackKeys = rule('isPackKeys', (value) => isTextMap(value, (text) => typeof text === 'string' && /^[0-9x.+~]{1,120}$/.test(text)), 'Choose one of the combinations of packs.');
-export const IsShares = rule('isShares', (value) => isTextMap(value, isShare), 'A pack may fall short by 2 % at most.');
-export const IsPins = rule('isPins', (value) => isTextMap(value, (start) => Number.isInteger(start) && Math.abs(start as number) <= farthestPin), 'Pin a job to a whole minute within a month of the class.');
+export const IsLarderIds = rule(
+  'isLarderIds',
+  (value) => isTextMap(value, (text) => typeof text === 'string' && /^[a-z0-9-]{1,40}$/.test(text)),
+  'Choose ingredients from the larder.',
+);
+export const IsPackKeys = rule(
+  'isPackKeys',
+  (value) => isTextMap(value, (text) => typeof text === 'string' && /^[0-9x.+~]{1,120}$/.test(text)),
+  'Choose one of the combinations of packs.',
+);
+export const IsShares = rule(
+  'isShares',
+  (value) => isTextMap(value, isShare),
+  'A pack may fall short by 2 % at most.',
+);
+export const IsPins = rule(
+  'isPins',
+  (value) => isTextMap(value, (start) => Number.isInteger(start) && Math.abs(start as number) <= farthestPin),
+  'Pin a job to a whole minute within a month of the class.',
+);
 export const IsLocalDate = rule('isLocalDate', isLocalDate, 'Write a date that exists.');
 export const IsChoices = rule('isChoices', isChoices, 'Choose one of the ways that the recipe has.');
-export const IsLocalDateTime = rule('isLocalDateTime', isLocalDateTime, 'Write a date and a time that exist.');
+export const IsLocalDateTime = rule(
+  'isLocalDateTime',
+  isLocalDateTime,
+  'Write a date and a time that exist.',
+);
 export const IsRational = rule('isRational', isRational, 'Write an amount above zero, such as 2, ½ or 3/4.');
 export const IsTimeZone = rule('isTimeZone', isTimeZone, 'Choose a time zone.');
 
 /** One of a few words for steps, by step. */
 export function IsStepChoices(words: readonly string[]): PropertyDecorator {
-  return rule('isStepChoices', (value) => isTextMap(value, (word) => words.includes(word as string)), `Choose ${words.join(' or ')}.`)();
+  return rule(
+    'isStepChoices',
+    (value) => isTextMap(value, (word) => words.includes(word as string)),
+    `Choose ${words.join(' or ')}.`,
+  )();
 }
 
 function rule(name: string, validate: (value: unknown) => boolean, sentence: string) {
-  return (options?: ValidationOptions): PropertyDecorator => ValidateBy({ name, validator: { validate: (value) => validate(value), defaultMessage: () => sentence } }, options);
+  return (options?: ValidationOptions): PropertyDecorator =>
+    ValidateBy(
+      { name, validator: { validate: (value) => validate(value), defaultMessage: () => sentence } },
+      options,
+    );
 }

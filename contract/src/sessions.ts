@@ -2,28 +2,35 @@ import { IsBoolean, IsEmail, IsOptional, IsString, Length, MaxLength } from 'cla
 
 /** Signs in with a name and password, or into the demo with `demo: true`. */
 export class SignInDto {
-  @IsOptional() @IsBoolean()
+  @IsOptional()
+  @IsBoolean()
   demo?: boolean;
 
-  @IsOptional() @IsEmail({}, { message: 'Write an e-mail address, such as ines@example.org.' })
+  @IsOptional()
+  @IsEmail({}, { message: 'Write an e-mail address, such as ines@example.org.' })
   email?: string;
 
-  @IsOptional() @IsString() @MaxLength(200, { message: 'A password has at most 200 characters.' })
+  @IsOptional()
+  @IsString()
+  @MaxLength(200, { message: 'A password has at most 200 characters.' })
   password?: string;
 }
 
 /** The first account of a kitchen, made once on the first start. */
 export class FirstAccountDto {
-  @IsString() @Length(1, 80, { message: 'Write a name for the kitchen, up to 80 characters.' })
+  @IsString()
+  @Length(1, 80, { message: 'Write a name for the kitchen, up to 80 characters.' })
   kitchenName: string;
 
-  @IsString() @Length(1, 80, { message: 'Write your name, up to 80 characters.' })
+  @IsString()
+  @Length(1, 80, { message: 'Write your name, up to 80 characters.' })
   name: string;
 
   @IsEmail({}, { message: 'Write an e-mail address, such as ines@example.org.' })
   email: string;
 
-  @IsString() @Length(10, 200, { message: 'Choose a password of at least 10 characters.' })
+  @IsString()
+  @Length(10, 200, { message: 'Choose a password of at least 10 characters.' })
   password: string;
 }
 

@@ -1,5 +1,18 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsIn, IsInt, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsIn,
+  IsInt,
+  IsString,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 import { techniqueGroups, type TechniqueGroup, type TechniqueNote } from '@fornax/core';
 import { limits } from './rules.js';
 
@@ -16,12 +29,24 @@ export class TechniqueNoteDto implements TechniqueNote {
   @IsString() @Length(1, 80, { message: 'Name the technique, in up to 80 characters.' }) title: string;
   @IsIn(techniqueGroups, { message: 'Choose a group.' }) group: TechniqueGroup;
   @IsString() @Length(1, limits.textLength, { message: 'Say why it is done.' }) why: string;
-  @IsArray() @ArrayMinSize(1, { message: 'Say how it is done, in at least one step.' }) @ArrayMaxSize(20, { message: 'A technique has at most 20 steps.' }) @IsString({ each: true }) @MaxLength(limits.textLength, { ...long, each: true }) how: string[];
+  @IsArray()
+  @ArrayMinSize(1, { message: 'Say how it is done, in at least one step.' })
+  @ArrayMaxSize(20, { message: 'A technique has at most 20 steps.' })
+  @IsString({ each: true })
+  @MaxLength(limits.textLength, { ...long, each: true })
+  how: string[];
   @IsString() @MaxLength(limits.textLength, long) lookFor: string;
-  @IsArray() @ArrayMaxSize(20, { message: 'List at most 20 things that go wrong.' }) @ValidateNested({ each: true }) @Type(() => GoesWrongDto) goesWrong: GoesWrongDto[];
+  @IsArray()
+  @ArrayMaxSize(20, { message: 'List at most 20 things that go wrong.' })
+  @ValidateNested({ each: true })
+  @Type(() => GoesWrongDto)
+  goesWrong: GoesWrongDto[];
   @IsString() @MaxLength(limits.textLength, long) caution: string;
   @IsString() @MaxLength(limits.textLength, long) anotherWay: string;
-  @IsInt({ message: 'Write minutes as a whole number.' }) @Min(0, { message: 'Minutes are 0 or more.' }) @Max(240, { message: 'A technique takes at most 240 minutes.' }) beginnerMinutes: number;
+  @IsInt({ message: 'Write minutes as a whole number.' })
+  @Min(0, { message: 'Minutes are 0 or more.' })
+  @Max(240, { message: 'A technique takes at most 240 minutes.' })
+  beginnerMinutes: number;
   @IsString() @MaxLength(60, { message: 'Keep the unit under 60 characters.' }) beginnerPer: string;
 }
 

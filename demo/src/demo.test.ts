@@ -8,14 +8,32 @@ const bundle = (index: number) => {
   const { dishes, ...facts } = classes[index]!;
   return {
     kitchen: demoKitchen,
-    class: { ...facts, id: String(index), zone: demoKitchen.zone, dishes: dishes.map((dish, at) => ({ id: `d${at}`, recipeId: dish.recipe, version: 1, portion: dish.portion, maker: dish.maker, choices: {}, making: dish.making ?? {}, recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe })) },
+    class: {
+      ...facts,
+      id: String(index),
+      zone: demoKitchen.zone,
+      dishes: dishes.map((dish, at) => ({
+        id: `d${at}`,
+        recipeId: dish.recipe,
+        version: 1,
+        portion: dish.portion,
+        maker: dish.maker,
+        choices: {},
+        making: dish.making ?? {},
+        recipe: demoRecipes.find(({ key }) => key === dish.recipe)!.recipe,
+      })),
+    },
   };
 };
 
 describe('the demo', () => {
   it('has ten recipes, and every line of them is understood', () => {
     expect(demoRecipes.length).toBeGreaterThanOrEqual(10);
-    expect(demoRecipes.flatMap(({ recipe }) => recipe.lines.filter((line) => line.unread !== '').map((line) => line.text))).toEqual([]);
+    expect(
+      demoRecipes.flatMap(({ recipe }) =>
+        recipe.lines.filter((line) => line.unread !== '').map((line) => line.text),
+      ),
+    ).toEqual([]);
   });
   it('steps name lines, steps and notes that there are', () => {
     const notes = new Set(standardTechniques.map(({ id }) => id));
@@ -23,29 +41,74 @@ describe('the demo', () => {
       const lines = new Set(recipe.lines.map(({ id }) => id));
       const steps = new Set(recipe.steps.map(({ id }) => id));
       for (const step of recipe.steps) {
-        expect([key, step.id, step.uses.filter(({ line }) => !lines.has(line)), step.after.filter((id) => !steps.has(id)), step.techniques.filter((id) => !notes.has(id))]).toEqual([key, step.id, [], [], []]);
+        expect([
+          key,
+          step.id,
+          step.uses.filter(({ line }) => !lines.has(line)),
+          step.after.filter((id) => !steps.has(id)),
+          step.techniques.filter((id) => !notes.has(id)),
+        ]).toEqual([key, step.id, [], [], []]);
       }
     }
   });
   it('lines and steps agree: nothing unused, nothing left over, nothing named that is not on the list', () => {
-    for (const { key, recipe } of demoRecipes) expect([key, looseEnds(recipe)]).toEqual([key, { unused: [], partly: [], unlisted: [] }]);
+    for (const { key, recipe } of demoRecipes)
+      expect([key, looseEnds(recipe)]).toEqual([key, { unused: [], partly: [], unlisted: [] }]);
   });
-  it('one class is past, one today, one in three days, one later', () => expect(classes.map(({ startsAt }) => startsAt.slice(0, 10))).toEqual(['2026-11-17', '2026-11-24', '2026-11-27', '2026-12-02']));
+  it('one class is past, one today, one in three days, one later', () =>
+    expect(classes.map(({ startsAt }) => startsAt.slice(0, 10))).toEqual([
+      '2026-11-17',
+      '2026-11-24',
+      '2026-11-27',
+      '2026-12-02',
+    ]));
   it.each([0, 1, 2, 3])('class %d has a plan that keeps every keeping time', (index) => {
     const { timeline, shopping } = planClass(bundle(index));
     expect(timeline.status).toBe('scheduled');
     expect(shopping.rows.filter((row) => row.remark !== '')).toEqual([]);
   });
-  it('the class in three days has a soak on the evening before', () => expect(planClass(bundle(2)).timeline.daysBefore.find(({ kind }) => kind === 'prep')).toMatchObject({ localDate: '2026-11-26', lane: 'you' }));
+  it('the class in three days has a soak on the evening before', () =>
+    expect(planClass(bundle(2)).timeline.daysBefore.find(({ kind }) => kind === 'prep')).toMatchObject({
+      localDate: '2026-11-26',
+      lane: 'you',
+    }));
   it('a class that the first plan puts 10 minutes over is found on time when it is bettered', () => {
-    const menu: readonly (readonly [string, Maker])[] = [['potato-green-bean', 'demonstration'], ['potato-green-bean', 'demonstration'], ['vinaigrettes', 'made ahead'], ['house-mustard', 'demonstration'], ['house-mustard', 'made ahead'], ['chickpea-egg', 'made ahead']];
-    const full = { kitchen: demoKitchen, class: {
-      ...classes[1]!, id: 'full', zone: demoKitchen.zone, startsAt: '2026-11-28T18:30', lengthMinutes: 130, people: 10, assistants: 0,
-      dishes: menu.map(([key, maker], at) => ({ id: `d${at}`, recipeId: key, version: 1, portion: 'taste' as const, maker, choices: {}, making: {}, recipe: demoRecipes.find((each) => each.key === key)!.recipe })),
-    } };
+    const menu: readonly (readonly [string, Maker])[] = [
+      ['potato-green-bean', 'demonstration'],
+      ['potato-green-bean', 'demonstration'],
+      ['vinaigrettes', 'made ahead'],
+      ['house-mustard', 'demonstration'],
+      ['house-mustard', 'made ahead'],
+      ['chickpea-egg', 'made ahead'],
+    ];
+    const full = {
+      kitchen: demoKitchen,
+      class: {
+        ...classes[1]!,
+        id: 'full',
+        zone: demoKitchen.zone,
+        startsAt: '2026-11-28T18:30',
+        lengthMinutes: 130,
+        people: 10,
+        assistants: 0,
+        dishes: menu.map(([key, maker], at) => ({
+          id: `d${at}`,
+          recipeId: key,
+          version: 1,
+          portion: 'taste' as const,
+          maker,
+          choices: {},
+          making: {},
+          recipe: demoRecipes.find((each) => each.key === key)!.recipe,
+        })),
+      },
+    };
     const first = planClass(full).timeline;
     expect([first.status, first.overrunMinutes]).toEqual(['strained', 10]);
-    expect(planClass(full, { effort: 60, standing: first.starts }).timeline).toMatchObject({ status: 'scheduled', overrunMinutes: 0 });
+    expect(planClass(full, { effort: 60, standing: first.starts }).timeline).toMatchObject({
+      status: 'scheduled',
+      overrunMinutes: 0,
+    });
   });
   it('the classes have the starts they had, as planned first and as bettered', async () => {
     const lines = classes.flatMap((_, index) => {

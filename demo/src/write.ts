@@ -1,4 +1,14 @@
-import { lineOf, parseIngredientLine, type ComponentRole, type DishKind, type MeasureSystem, type Portion, type Recipe, type RecipeStep, type StepPlace } from '@fornax/core';
+import {
+  lineOf,
+  parseIngredientLine,
+  type ComponentRole,
+  type DishKind,
+  type MeasureSystem,
+  type Portion,
+  type Recipe,
+  type RecipeStep,
+  type StepPlace,
+} from '@fornax/core';
 
 /** A recipe as a person writes it: lines as text, steps with only what they need. */
 export interface WrittenRecipe {
@@ -11,7 +21,12 @@ export interface WrittenRecipe {
   readonly leastBatch?: string;
   readonly story: string;
   /** `made` names another recipe of the demo by its key, and how many batches of it. */
-  readonly components: readonly { readonly name: string; readonly role: ComponentRole; readonly lines: readonly string[]; readonly made?: { readonly by: string; readonly batches: string } }[];
+  readonly components: readonly {
+    readonly name: string;
+    readonly role: ComponentRole;
+    readonly lines: readonly string[];
+    readonly made?: { readonly by: string; readonly batches: string };
+  }[];
   readonly choices?: Recipe['choices'];
   readonly steps: readonly WrittenStep[];
 }
@@ -41,22 +56,53 @@ export interface WrittenStep {
 /** Reads the written lines the way pasted ones are read. */
 export function writeRecipe(written: WrittenRecipe): Recipe {
   const system = written.system ?? 'metric';
-  const components = written.components.map(({ name, role, made }, index) => ({ id: `c${index + 1}`, name, role, ...(made ? { recipe: { recipeId: made.by, batches: made.batches } } : {}) }));
-  const texts = written.components.flatMap(({ lines }, index) => lines.map((text) => ({ text, component: `c${index + 1}` })));
+  const components = written.components.map(({ name, role, made }, index) => ({
+    id: `c${index + 1}`,
+    name,
+    role,
+    ...(made ? { recipe: { recipeId: made.by, batches: made.batches } } : {}),
+  }));
+  const texts = written.components.flatMap(({ lines }, index) =>
+    lines.map((text) => ({ text, component: `c${index + 1}` })),
+  );
   return {
-    title: written.title, kind: written.kind, serves: written.serves, portion: written.portion, system, leastBatch: written.leastBatch ?? '1/4',
-    story: written.story, source: 'House recipe', credit: '', permission: 'Written for this kitchen', notes: '', choices: written.choices ?? [], components,
-    lines: texts.map(({ text, component }, index) => lineOf(parseIngredientLine(text, { system }), index, component)),
+    title: written.title,
+    kind: written.kind,
+    serves: written.serves,
+    portion: written.portion,
+    system,
+    leastBatch: written.leastBatch ?? '1/4',
+    story: written.story,
+    source: 'House recipe',
+    credit: '',
+    permission: 'Written for this kitchen',
+    notes: '',
+    choices: written.choices ?? [],
+    components,
+    lines: texts.map(({ text, component }, index) =>
+      lineOf(parseIngredientLine(text, { system }), index, component),
+    ),
     steps: written.steps.map(writeStep),
   };
 }
 
 function writeStep(step: WrittenStep, index: number): RecipeStep {
   return {
-    id: `s${index + 1}`, componentId: `c${step.of}`, text: step.text, handsOnMinutes: step.hands,
-    waitMinutes: step.wait ? { low: step.wait[0], high: step.wait[1] } : null, until: step.until ?? '', place: step.place,
-    occupies: step.on ? { appliance: step.on[0], setting: step.on[1] } : null, tools: step.tools ?? [],
-    uses: (step.uses ?? []).map((line) => ({ line: `l${line}`, share: '1' })), after: (step.after ?? (index > 0 ? [index] : [])).map((before) => `s${before}`),
-    holdMinutes: step.holds ?? null, techniques: step.techniques ?? [], techniqueNote: step.note ?? '', demonstrateMinutes: step.show ?? 0, ...(step.when ? { when: step.when } : {}),
+    id: `s${index + 1}`,
+    componentId: `c${step.of}`,
+    text: step.text,
+    handsOnMinutes: step.hands,
+    waitMinutes: step.wait ? { low: step.wait[0], high: step.wait[1] } : null,
+    until: step.until ?? '',
+    place: step.place,
+    occupies: step.on ? { appliance: step.on[0], setting: step.on[1] } : null,
+    tools: step.tools ?? [],
+    uses: (step.uses ?? []).map((line) => ({ line: `l${line}`, share: '1' })),
+    after: (step.after ?? (index > 0 ? [index] : [])).map((before) => `s${before}`),
+    holdMinutes: step.holds ?? null,
+    techniques: step.techniques ?? [],
+    techniqueNote: step.note ?? '',
+    demonstrateMinutes: step.show ?? 0,
+    ...(step.when ? { when: step.when } : {}),
   };
 }

@@ -3,13 +3,21 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './kitchen.js';
 
 async function expectNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual([]);
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`),
+  ).toEqual([]);
 }
 
 /** What the Time page opens on request. */
 async function expectNoViolationsInExtras(page: Page): Promise<void> {
-  for (const [button, shown] of [['Hands', page.getByRole('figure', { name: /^Hands at work/ })], ['What if', page.getByText('As it is:')], ['Rehearse', page.getByText(/Ends on time in/)]] as const) {
+  for (const [button, shown] of [
+    ['Hands', page.getByRole('figure', { name: /^Hands at work/ })],
+    ['What if', page.getByText('As it is:')],
+    ['Rehearse', page.getByText(/Ends on time in/)],
+  ] as const) {
     await page.getByRole('button', { name: button, exact: true }).click();
     await shown.waitFor();
     await expectNoViolations(page);
@@ -29,7 +37,14 @@ test('no stop of a class has axe violations', async ({ kitchen: page }) => {
   test.setTimeout(150_000);
   await expectNoViolations(page);
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
-  for (const [stop, heading] of [['set-up', 'Set up'], ['portion', 'On each bench'], ['shop', 'To buy'], ['pack', 'To pack'], ['time', 'Before the day'], ['cards', 'Station cards']] as const) {
+  for (const [stop, heading] of [
+    ['set-up', 'Set up'],
+    ['portion', 'On each bench'],
+    ['shop', 'To buy'],
+    ['pack', 'To pack'],
+    ['time', 'Before the day'],
+    ['cards', 'Station cards'],
+  ] as const) {
     await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time|cards)$/, `/${stop}`));
     await page.getByRole('heading', { name: heading }).waitFor();
     await expectNoViolations(page);
@@ -39,7 +54,14 @@ test('no stop of a class has axe violations', async ({ kitchen: page }) => {
 
 test('no other place has axe violations', async ({ kitchen: page }) => {
   test.setTimeout(150_000);
-  for (const [place, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder'], ['/kitchen', 'The Long Table kitchen']] as const) {
+  for (const [place, heading] of [
+    ['/recipes', 'Recipes'],
+    ['/recipes/new', 'New recipe from text'],
+    ['/techniques', 'Techniques'],
+    ['/larder/lemon', 'Larder'],
+    ['/larder/stock', 'Larder'],
+    ['/kitchen', 'The Long Table kitchen'],
+  ] as const) {
     await page.goto(place);
     await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
     await expectNoViolations(page);
@@ -47,7 +69,10 @@ test('no other place has axe violations', async ({ kitchen: page }) => {
   await page.goto('/recipes');
   await page.getByRole('link', { name: /Beetroot/ }).click();
   await page.getByRole('button', { name: 'Edit' }).click();
-  await page.getByRole('button', { name: /^Correct/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Correct/ })
+    .first()
+    .click();
   await expectNoViolations(page);
   await page.goto('/techniques/toss');
   await page.getByRole('button', { name: 'Edit' }).click();
@@ -85,6 +110,9 @@ test('on a phone nothing is cut off sideways but the tables', async ({ kitchen: 
   for (const stop of ['set-up', 'portion', 'shop', 'pack', 'time', 'cards']) {
     await page.goto(page.url().replace(/\/(set-up|portion|shop|pack|time|cards)$/, `/${stop}`));
     await page.getByRole('heading', { level: 2 }).first().waitFor();
-    expect([stop, await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth <= 1)]).toEqual([stop, true]);
+    expect([
+      stop,
+      await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth <= 1),
+    ]).toEqual([stop, true]);
   }
 });

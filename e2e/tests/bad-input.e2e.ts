@@ -1,9 +1,16 @@
 import { expect, makeClass, saved, test, typeInto } from './kitchen.js';
 
-test('numbers that cannot be are refused below their field, and nothing else is lost', async ({ kitchen: page }) => {
+test('numbers that cannot be are refused below their field, and nothing else is lost', async ({
+  kitchen: page,
+}) => {
   await makeClass(page, 'Careful class');
   const people = page.getByLabel('People', { exact: true });
-  for (const [typed, sentence] of [['0', 'A class has 1 to 200 people.'], ['10000', 'A class has 1 to 200 people.'], ['many', 'Write people as a whole number.'], ['', 'Write people as a whole number.']] as const) {
+  for (const [typed, sentence] of [
+    ['0', 'A class has 1 to 200 people.'],
+    ['10000', 'A class has 1 to 200 people.'],
+    ['many', 'Write people as a whole number.'],
+    ['', 'Write people as a whole number.'],
+  ] as const) {
     await people.fill(typed);
     await expect(page.getByText(sentence)).toBeVisible();
     await expect(people).toHaveValue(typed);
@@ -29,7 +36,9 @@ test('an end before the start, and a date in the past', async ({ kitchen: page }
   await expect(page.getByText('Fri 17 Jan, 18:30–21:00')).toBeVisible();
 });
 
-test('the new-class dialog says what is missing, and a double click makes one class', async ({ kitchen: page }) => {
+test('the new-class dialog says what is missing, and a double click makes one class', async ({
+  kitchen: page,
+}) => {
   await page.getByRole('button', { name: 'New class' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Make the class' }).click();
@@ -40,7 +49,9 @@ test('the new-class dialog says what is missing, and a double click makes one cl
   await typeInto(page, 'Ends', '2030');
   await dialog.getByLabel('Title').fill('Double class <script>alert(1)</script>');
   await dialog.getByRole('button', { name: 'Make the class' }).dblclick();
-  await expect(page.getByRole('heading', { name: 'Double class <script>alert(1)</script>', level: 1 })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Double class <script>alert(1)</script>', level: 1 }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Classes', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Double class <script>alert(1)</script>' })).toHaveCount(1);
 });
@@ -49,5 +60,7 @@ test('addresses that are none say so', async ({ kitchen: page }) => {
   await page.goto('/classes/01a20b9c-b5a9-74e8-83e3-42f98b0bd1cf');
   await expect(page.getByText('There is no such class; it may have been deleted.')).toBeVisible();
   await page.goto('/nowhere');
-  await expect(page.getByText('There is no page at this address. Choose a place from the bar above.')).toBeVisible();
+  await expect(
+    page.getByText('There is no page at this address. Choose a place from the bar above.'),
+  ).toBeVisible();
 });

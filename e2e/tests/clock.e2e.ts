@@ -1,7 +1,8 @@
 import { addDish, expect, goTo, makeClass, saved, test, type Page } from './kitchen.js';
 
 /** A bar of the clock. */
-const bar = (page: Page, name: RegExp) => page.getByRole('group', { name: 'Clock' }).getByRole('button', { name });
+const bar = (page: Page, name: RegExp) =>
+  page.getByRole('group', { name: 'Clock' }).getByRole('button', { name });
 const minutesOf = (label: string | null): number => {
   const [, hours, minutes] = /(\d\d):(\d\d) to/.exec(label ?? '')!;
   return Number(hours) * 60 + Number(minutes);
@@ -16,7 +17,9 @@ async function openClock(page: Page): Promise<void> {
   await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
 }
 
-test('a job is pinned with the keys, stays through a reload, shows what moved, and is freed again', async ({ kitchen: page }) => {
+test('a job is pinned with the keys, stays through a reload, shows what moved, and is freed again', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
   const peel = bar(page, /^Peel the beetroot/);
   await peel.focus();
@@ -25,7 +28,9 @@ test('a job is pinned with the keys, stays through a reload, shows what moved, a
   await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
   expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBe(before - 5);
   await expect(page.getByText(/jobs? moved/)).toBeVisible();
-  await expect(page.getByRole('complementary', { name: 'Workings' }).getByText('Pinned: you put it here')).toBeVisible();
+  await expect(
+    page.getByRole('complementary', { name: 'Workings' }).getByText('Pinned: you put it here'),
+  ).toBeVisible();
   await saved(page);
   await page.reload();
   await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
@@ -34,7 +39,9 @@ test('a job is pinned with the keys, stays through a reload, shows what moved, a
   await expect(bar(page, /^Peel the beetroot.*pinned$/)).toHaveCount(0);
 });
 
-test('a bar is dragged: the rest follows while it moves, and it is pinned where it is let go', async ({ kitchen: page }) => {
+test('a bar is dragged: the rest follows while it moves, and it is pinned where it is let go', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
   const peel = bar(page, /^Peel the beetroot/);
   await peel.scrollIntoViewIfNeeded();
@@ -43,7 +50,9 @@ test('a bar is dragged: the rest follows while it moves, and it is pinned where 
   await page.mouse.move(box.x + 8, box.y + 8);
   await page.mouse.down();
   await page.mouse.move(box.x - 60, box.y + 8, { steps: 6 });
-  await expect(async () => expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBeLessThan(before)).toPass();
+  await expect(async () =>
+    expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBeLessThan(before),
+  ).toPass();
   await page.mouse.up();
   await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
   await page.keyboard.press('Control+z');
@@ -76,7 +85,7 @@ test('in the list a job is handed over, and an open step comes into class', asyn
   const peel = page.getByRole('row', { name: /Peel the beetroot while warm and cut it in wedges/ });
   const chosen = page.getByRole('group', { name: 'The chosen job' });
   await page.getByRole('button', { name: /^Peel the beetroot/ }).focus();
-  const isYours = await peel.getByRole('cell', { name: 'you', exact: true }).count() === 1;
+  const isYours = (await peel.getByRole('cell', { name: 'you', exact: true }).count()) === 1;
   await chosen.getByRole('button', { name: isYours ? 'Give to the assistant' : 'Do it yourself' }).click();
   await expect(peel.getByRole('cell', { name: isYours ? 'assistant' : 'you', exact: true })).toBeVisible();
   await chosen.getByRole('button', { name: 'Do it in class' }).click();
@@ -87,14 +96,20 @@ test('in the list a job is handed over, and an open step comes into class', asyn
   await expect(peel.getByRole('cell', { name: 'every station' })).toBeVisible();
 });
 
-test('pins that clash are named, and a way out that was tried is taken with one press', async ({ kitchen: page }) => {
+test('pins that clash are named, and a way out that was tried is taken with one press', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
   // The roast is pinned where it stands; peeling, pinned before it is done, cannot be.
   await bar(page, /^Roast the beetroot, 200/).focus();
   await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: 'Pin here' }).click();
   await expect(bar(page, /^Roast the beetroot.*pinned$/)).toBeVisible();
   await bar(page, /^Peel the beetroot/).focus();
-  for (let press = 0; press < 3; press++) await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: '5 min earlier' }).click();
+  for (let press = 0; press < 3; press++)
+    await page
+      .getByRole('group', { name: 'The chosen job' })
+      .getByRole('button', { name: '5 min earlier' })
+      .click();
   const clash = page.getByRole('region', { name: 'What clashes' });
   await expect(clash.getByText(/cannot stay where (it is|they are) pinned/)).toBeVisible();
   await clash.getByRole('button', { name: /^Unpin “Peel the beetroot/ }).click();
@@ -115,7 +130,9 @@ test('what if: a change is tried, shown and not kept', async ({ kitchen: page })
   await expect(page.getByRole('button', { name: /^Class minutes used/ })).toHaveText(used!);
 });
 
-test('rehearsal says how likely it ends on time, what costs most and what a change gains', async ({ kitchen: page }) => {
+test('rehearsal says how likely it ends on time, what costs most and what a change gains', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
   await page.getByRole('button', { name: 'Rehearse' }).click();
   const rehearsal = page.getByRole('region', { name: 'Rehearsal' });
@@ -126,27 +143,45 @@ test('rehearsal says how likely it ends on time, what costs most and what a chan
   await expect(rehearsal.getByRole('heading', { name: 'What puts the end off most' })).toBeVisible();
 });
 
-test('the list says the same as the clock; hands, minutes by step, and sheets for the wall', async ({ kitchen: page }) => {
+test('the list says the same as the clock; hands, minutes by step, and sheets for the wall', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
-  await page.evaluate(() => { window.print = () => { document.body.dataset.printed = document.querySelector('[data-sheet]')?.textContent ?? ''; }; });
+  await page.evaluate(() => {
+    window.print = () => {
+      document.body.dataset.printed = document.querySelector('[data-sheet]')?.textContent ?? '';
+    };
+  });
   await page.getByRole('button', { name: 'Hands', exact: true }).click();
   await expect(page.getByRole('figure', { name: /^Hands at work from/ })).toBeVisible();
   await page.getByText('Class minutes by step').click();
   await expect(page.getByRole('cell', { name: '20 min' })).toBeVisible();
   await page.getByRole('button', { name: 'List', exact: true }).click();
-  await expect(page.getByRole('cell', { name: /^Peel the beetroot while warm and cut it in wedges/ })).toBeVisible();
+  await expect(
+    page.getByRole('cell', { name: /^Peel the beetroot while warm and cut it in wedges/ }),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Print wall clock' }).click();
-  await expect(page.locator('body')).toHaveAttribute('data-printed', /Clock class.*Welcome, hands, knives and safety/);
+  await expect(page.locator('body')).toHaveAttribute(
+    'data-printed',
+    /Clock class.*Welcome, hands, knives and safety/,
+  );
   await page.getByRole('button', { name: 'Print prep sheet' }).click();
   await expect(page.locator('body')).toHaveAttribute('data-printed', /Prep.*☐/);
 });
 
-test('what the plan adds says why, is left out and put back; the freshest food is chosen', async ({ kitchen: page }) => {
+test('what the plan adds says why, is left out and put back; the freshest food is chosen', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
   const mix = bar(page, /^Mix the dressing again just before pouring/);
   await mix.focus();
-  await expect(page.getByRole('complementary', { name: 'Workings' }).getByText(/It separates after about 10 min/)).toBeVisible();
-  await page.getByRole('group', { name: 'The chosen job' }).getByRole('button', { name: 'Leave it out' }).click();
+  await expect(
+    page.getByRole('complementary', { name: 'Workings' }).getByText(/It separates after about 10 min/),
+  ).toBeVisible();
+  await page
+    .getByRole('group', { name: 'The chosen job' })
+    .getByRole('button', { name: 'Leave it out' })
+    .click();
   await expect(mix).toHaveCount(0);
   await saved(page);
   await page.reload();
@@ -155,29 +190,45 @@ test('what the plan adds says why, is left out and put back; the freshest food i
   await expect(mix).toHaveCount(1);
   const aim = page.getByRole('group', { name: 'What the plan aims at' });
   await aim.getByRole('button', { name: 'the freshest food' }).click();
-  await expect(aim.getByRole('button', { name: 'the freshest food' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(aim.getByRole('button', { name: 'the freshest food' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await saved(page);
   await page.reload();
-  await expect(aim.getByRole('button', { name: 'the freshest food' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(aim.getByRole('button', { name: 'the freshest food' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
 });
 
-test('a shopping trip is moved on the clock of days, and the list of days follows', async ({ kitchen: page }) => {
+test('a shopping trip is moved on the clock of days, and the list of days follows', async ({
+  kitchen: page,
+}) => {
   await openClock(page);
   await page.getByRole('button', { name: 'Days', exact: true }).click();
   await bar(page, /^Buy \d+ things at Wholesaler/).focus();
   await page.keyboard.press('ArrowRight');
   await expect(bar(page, /^Buy \d+ things at Wholesaler, .*pinned$/)).toBeVisible();
-  const time = /(\d\d:\d\d) to/.exec((await bar(page, /^Buy \d+ things at Wholesaler/).getAttribute('aria-label'))!)![1]!;
-  await expect(page.getByRole('row', { name: new RegExp(`${time}.*Buy \\d+ things at Wholesaler`) })).toBeVisible();
+  const time = /(\d\d:\d\d) to/.exec(
+    (await bar(page, /^Buy \d+ things at Wholesaler/).getAttribute('aria-label'))!,
+  )![1]!;
+  await expect(
+    page.getByRole('row', { name: new RegExp(`${time}.*Buy \\d+ things at Wholesaler`) }),
+  ).toBeVisible();
   await expect(bar(page, /^In class: \d+ jobs/).first()).toBeVisible();
 });
 
-test('a stricter safety profile warns of what is too long out of the cold, and says what to do', async ({ kitchen: page }) => {
+test('a stricter safety profile warns of what is too long out of the cold, and says what to do', async ({
+  kitchen: page,
+}) => {
   await makeClass(page, 'Cold class');
   await addDish(page, 'Green herb and yoghurt dip');
   await goTo(page, 'Time');
   await page.getByText('Out of the cold', { exact: true }).first().click();
-  await expect(page.getByRole('row', { name: /Green herb and yoghurt dip Greek-style yog.* 4 h/ })).toBeVisible();
+  await expect(
+    page.getByRole('row', { name: /Green herb and yoghurt dip Greek-style yog.* 4 h/ }),
+  ).toBeVisible();
   const back = page.url();
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   const safety = page.getByRole('region', { name: 'Safety profile' });
@@ -188,8 +239,14 @@ test('a stricter safety profile warns of what is too long out of the cold, and s
   await saved(page);
   await page.goto(back);
   await expect(page.getByText(/out of the cold for .*, and your safety profile allows 5 min/)).toBeVisible();
-  await expect(page.getByText(/Follow your local food code and a qualified person’s advice/).first()).toBeVisible();
-  await expect(page.getByRole('navigation', { name: 'Stops of this class' }).getByRole('link', { name: /^Time too long out/ })).toBeVisible();
+  await expect(
+    page.getByText(/Follow your local food code and a qualified person’s advice/).first(),
+  ).toBeVisible();
+  await expect(
+    page
+      .getByRole('navigation', { name: 'Stops of this class' })
+      .getByRole('link', { name: /^Time too long out/ }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   await safety.getByRole('button', { name: 'Back to the usual' }).click();
   await expect(safety.getByLabel(/^Cold food may be out/)).toHaveValue('240');

@@ -9,11 +9,18 @@ async function writeRecipe(page: Page, text: string): Promise<void> {
 }
 
 const saved = (page: Page) => expect(page.getByText('· saved')).toBeVisible();
-const linesOf = (page: Page, component: string) => page.getByRole('list', { name: `Lines of ${component}` }).getByRole('textbox', { name: /^Line \d+$/ });
-const values = (page: Page, component: string) => linesOf(page, component).evaluateAll((boxes) => boxes.map((box) => (box as HTMLInputElement).value));
+const linesOf = (page: Page, component: string) =>
+  page.getByRole('list', { name: `Lines of ${component}` }).getByRole('textbox', { name: /^Line \d+$/ });
+const values = (page: Page, component: string) =>
+  linesOf(page, component).evaluateAll((boxes) => boxes.map((box) => (box as HTMLInputElement).value));
 
-test('lines are moved by keyboard and between components, chips are accepted and declined', async ({ kitchen: page }) => {
-  await writeRecipe(page, 'Moving salad\nServes 4\nIngredients\n100 g rocket\n30 g walnuts, toasted\nFor the dressing:\n3 tbsp olive oil\nMethod\n1. Toast the walnuts for 5 minutes.\n2. Toss the rocket with half the oil.');
+test('lines are moved by keyboard and between components, chips are accepted and declined', async ({
+  kitchen: page,
+}) => {
+  await writeRecipe(
+    page,
+    'Moving salad\nServes 4\nIngredients\n100 g rocket\n30 g walnuts, toasted\nFor the dressing:\n3 tbsp olive oil\nMethod\n1. Toast the walnuts for 5 minutes.\n2. Toss the rocket with half the oil.',
+  );
   await test.step('the second line before the first', async () => {
     await page.getByRole('button', { name: /^Move line 2/ }).focus();
     await page.keyboard.press('Space');
@@ -25,7 +32,10 @@ test('lines are moved by keyboard and between components, chips are accepted and
   });
   await test.step('into the other component', async () => {
     await page.getByRole('button', { name: 'Correct line 2' }).click();
-    await page.getByRole('button', { name: /^Component|Salad Component/ }).first().click();
+    await page
+      .getByRole('button', { name: /^Component|Salad Component/ })
+      .first()
+      .click();
     await page.getByRole('option', { name: 'Dressing' }).click();
     await expect.poll(() => values(page, 'Dressing')).toEqual(['3 tbsp olive oil', '100 g rocket']);
   });
@@ -42,15 +52,27 @@ test('lines are moved by keyboard and between components, chips are accepted and
   await expect(page.getByRole('button', { name: /frying pan/ })).toHaveCount(0);
 });
 
-test('a class chooses a way, stays on its version, and takes the newest knowing what changed', async ({ kitchen: page }) => {
-  await writeRecipe(page, 'Choosing salad\nServes 4\nIngredients\n100 g rocket\n3 tbsp olive oil\n3 tbsp rapeseed oil\nMethod\n1. Toss the rocket with the olive oil and the rapeseed oil.');
+test('a class chooses a way, stays on its version, and takes the newest knowing what changed', async ({
+  kitchen: page,
+}) => {
+  await writeRecipe(
+    page,
+    'Choosing salad\nServes 4\nIngredients\n100 g rocket\n3 tbsp olive oil\n3 tbsp rapeseed oil\nMethod\n1. Toss the rocket with the olive oil and the rapeseed oil.',
+  );
   await page.getByText('Ways to choose of').click();
   await page.getByRole('button', { name: 'Add a choice' }).click();
   await page.getByLabel('Choice', { exact: true }).fill('Which oil');
   await page.getByLabel('Ways, divided by ;').fill('fruity; light');
-  for (const [number, way] of [[2, 'fruity'], [3, 'light']] as const) {
+  for (const [number, way] of [
+    [2, 'fruity'],
+    [3, 'light'],
+  ] as const) {
     await page.getByRole('button', { name: `Correct line ${number}` }).click();
-    await page.getByRole('listitem').filter({ has: page.getByRole('textbox', { name: `Line ${number}`, exact: true }) }).getByRole('button', { name: /Only when/ }).click();
+    await page
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('textbox', { name: `Line ${number}`, exact: true }) })
+      .getByRole('button', { name: /Only when/ })
+      .click();
     await page.getByRole('option', { name: `Which oil: ${way}` }).click();
   }
   await saved(page);
@@ -86,8 +108,14 @@ test('a class chooses a way, stays on its version, and takes the newest knowing 
 });
 
 test('a house dressing is a part of two salads, and never of itself', async ({ kitchen: page }) => {
-  await writeRecipe(page, 'House dressing A\nServes 4\nIngredients\n3 tbsp olive oil\n1 tbsp cider vinegar\nMethod\n1. Shake the oil and vinegar.');
-  await writeRecipe(page, 'Salad with a part\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket with the dressing.');
+  await writeRecipe(
+    page,
+    'House dressing A\nServes 4\nIngredients\n3 tbsp olive oil\n1 tbsp cider vinegar\nMethod\n1. Shake the oil and vinegar.',
+  );
+  await writeRecipe(
+    page,
+    'Salad with a part\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket with the dressing.',
+  );
   await page.getByRole('button', { name: 'Add a component' }).click();
   await page.getByRole('button', { name: /What makes New component/ }).click();
   await page.getByRole('option', { name: 'made by “House dressing A”' }).click();
@@ -101,18 +129,40 @@ test('a house dressing is a part of two salads, and never of itself', async ({ k
   await page.getByRole('button', { name: 'Add a component' }).click();
   await page.getByRole('button', { name: /What makes New component/ }).click();
   await page.getByRole('option', { name: 'made by “Salad with a part”' }).click();
-  await expect(page.getByText('This would make the recipe a part of itself: “House dressing A” needs “Salad with a part” needs “House dressing A”.').first()).toBeVisible();
+  await expect(
+    page
+      .getByText(
+        'This would make the recipe a part of itself: “House dressing A” needs “Salad with a part” needs “House dressing A”.',
+      )
+      .first(),
+  ).toBeVisible();
 });
 
 test('recipes come in from files; what is none is refused with the reason', async ({ kitchen: page }) => {
   await page.goto('/recipes');
   await page.getByRole('button', { name: 'Bring in files' }).click();
-  const linked = JSON.stringify({ '@type': 'Recipe', name: 'Saved page slaw', recipeYield: '6', recipeIngredient: ['½ cabbage, shredded', '<img src=x onerror=alert(1)>3 tbsp oil'], recipeInstructions: 'Toss.' });
+  const linked = JSON.stringify({
+    '@type': 'Recipe',
+    name: 'Saved page slaw',
+    recipeYield: '6',
+    recipeIngredient: ['½ cabbage, shredded', '<img src=x onerror=alert(1)>3 tbsp oil'],
+    recipeInstructions: 'Toss.',
+  });
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Choose files' }).click();
-  await (await chooser).setFiles([
-    { name: 'slaw.html', mimeType: 'text/html', buffer: Buffer.from(`<html><script type="application/ld+json">${linked}</script><p>noise</p></html>`) },
-    { name: 'dip.md', mimeType: 'text/markdown', buffer: Buffer.from('# Markdown dip\n\n## Ingredients\n\n- 200 g feta\n\n## Method\n\n1. Blend.') },
+  await (
+    await chooser
+  ).setFiles([
+    {
+      name: 'slaw.html',
+      mimeType: 'text/html',
+      buffer: Buffer.from(`<html><script type="application/ld+json">${linked}</script><p>noise</p></html>`),
+    },
+    {
+      name: 'dip.md',
+      mimeType: 'text/markdown',
+      buffer: Buffer.from('# Markdown dip\n\n## Ingredients\n\n- 200 g feta\n\n## Method\n\n1. Blend.'),
+    },
     { name: 'empty.html', mimeType: 'text/html', buffer: Buffer.from('<html><body>nothing</body></html>') },
     { name: 'huge.json', mimeType: 'application/json', buffer: Buffer.alloc(5 * 1024 * 1024 + 1, 'x') },
   ]);
@@ -145,10 +195,19 @@ test('a Fornax file takes a recipe out and brings it in again, nothing lost', as
   await (await chooser).setFiles(file);
   await page.getByRole('button', { name: 'Keep the recipe' }).click();
   await expect(page.getByRole('list', { name: 'What was found' }).getByText('kept')).toBeVisible();
-  const recipes = await (await page.request.get('/api/recipes')).json() as { id: string; title: string }[];
+  const recipes = (await (await page.request.get('/api/recipes')).json()) as { id: string; title: string }[];
   const both = recipes.filter(({ title }) => title === 'Leaves with the house dressing');
   expect(both).toHaveLength(2);
-  const [one, two] = await Promise.all(both.map(async ({ id }) => (await (await page.request.get(`/api/recipes/${id}`)).json() as { whole: { lines: unknown; steps: { text: string }[]; choices: unknown } }).whole));
+  const [one, two] = await Promise.all(
+    both.map(
+      async ({ id }) =>
+        (
+          (await (await page.request.get(`/api/recipes/${id}`)).json()) as {
+            whole: { lines: unknown; steps: { text: string }[]; choices: unknown };
+          }
+        ).whole,
+    ),
+  );
   expect([one!.lines, one!.choices]).toEqual([two!.lines, two!.choices]);
 });
 

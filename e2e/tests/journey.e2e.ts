@@ -13,7 +13,9 @@ test('a class from nothing to a plan, and 14 people become 17', async ({ kitchen
     await goTo(page, 'Portion');
     const sheet = page.getByRole('region', { name: 'Beetroot with orange and hazelnut' });
     await expect(sheet.getByRole('columnheader', { name: /Stations 1, 2/ })).toContainText('4 people');
-    await expect(sheet.getByRole('columnheader', { name: /Stations 3, 4/ })).toContainText('3 people · ½ batch');
+    await expect(sheet.getByRole('columnheader', { name: /Stations 3, 4/ })).toContainText(
+      '3 people · ½ batch',
+    );
     // ⅔ × 1 tbsp of vinegar is 2 tsp
     await sheet.getByRole('button', { name: 'red wine vinegar, Stations 1, 2: 2 tsp' }).focus();
     const workings = page.getByRole('complementary', { name: 'Workings' });
@@ -29,10 +31,18 @@ test('a class from nothing to a plan, and 14 people become 17', async ({ kitchen
     // Demonstration 1 + 2 × 2 + 2 × 1½ = 8 oranges in fillets; their trimmings give the juice.
     await expect(page.getByRole('button', { name: 'Orange: 8, an estimate' })).toBeVisible();
     await page.getByRole('button', { name: 'Orange: 8, an estimate' }).focus();
-    await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText('Fewest that cover all');
+    await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText(
+      'Fewest that cover all',
+    );
     await page.getByRole('checkbox', { name: 'Orange, 8' }).check({ force: true });
     await expect(page.getByText(/^1 of \d+ ticked/)).toBeVisible();
-    await expect.poll(async () => (await page.request.get(`${page.url().replace(/classes\/(.*)\/shop/, 'api/classes/$1')}/ticks`)).json()).toMatchObject([{ key: 'orange', ticked: true }]);
+    await expect
+      .poll(async () =>
+        (
+          await page.request.get(`${page.url().replace(/classes\/(.*)\/shop/, 'api/classes/$1')}/ticks`)
+        ).json(),
+      )
+      .toMatchObject([{ key: 'orange', ticked: true }]);
     await page.reload();
     await expect(page.getByRole('checkbox', { name: 'Orange, 8' })).toBeChecked();
   });
@@ -40,12 +50,16 @@ test('a class from nothing to a plan, and 14 people become 17', async ({ kitchen
   await test.step('Pack and Time', async () => {
     await goTo(page, 'Pack');
     await expect(page.getByRole('region', { name: 'Each station' })).toContainText('4 crates alike');
-    await expect(page.getByRole('region', { name: 'Each station' }).getByText('tasting spoons')).toBeVisible();
+    await expect(
+      page.getByRole('region', { name: 'Each station' }).getByText('tasting spoons'),
+    ).toBeVisible();
     await goTo(page, 'Time');
     await expect(page.getByText('Pick over the beans and soak them in plenty of cold water.')).toBeVisible();
     await expect(page.getByRole('button', { name: /^Heat the oven to 200/ })).toBeVisible();
     await page.getByRole('button', { name: 'List' }).click();
-    await expect(page.getByRole('row', { name: /Plate, taste and eat|Taste before and after/ })).toBeVisible();
+    await expect(
+      page.getByRole('row', { name: /Plate, taste and eat|Taste before and after/ }),
+    ).toBeVisible();
   });
 
   await test.step('17 people: every screen follows', async () => {
@@ -80,8 +94,11 @@ test('a dish is read with its technique notes beside the steps', async ({ kitche
   await page.getByRole('link', { name: 'Recipes' }).click();
   await page.getByRole('link', { name: /Beetroot with orange/ }).click();
   await page.getByText('Fillet citrus').click();
-  const notes = page.getByRole('complementary', { name: 'Technique notes' }).filter({ hasText: 'Fillet citrus' });
-  for (const part of ['Why', 'How', 'Look for', 'Goes wrong', 'Caution']) await expect(notes.getByText(part, { exact: true }).last()).toBeVisible();
+  const notes = page
+    .getByRole('complementary', { name: 'Technique notes' })
+    .filter({ hasText: 'Fillet citrus' });
+  for (const part of ['Why', 'How', 'Look for', 'Goes wrong', 'Caution'])
+    await expect(notes.getByText(part, { exact: true }).last()).toBeVisible();
   await notes.getByRole('link', { name: 'All about it' }).last().click();
   await expect(page.getByRole('heading', { name: 'Fillet citrus', level: 2 })).toBeVisible();
 });

@@ -2,10 +2,18 @@ import { expect, test as base, type Page } from '@playwright/test';
 
 /** A test that starts signed in to the demo kitchen. Errors in the page's console fail it. */
 export const test = base.extend<{ kitchen: Page }>({
-  baseURL: async ({ channel: _ }, use) => { await use(process.env.FORNAX_URL!); },
+  baseURL: async ({ channel: _ }, use) => {
+    await use(process.env.FORNAX_URL!);
+  },
   kitchen: async ({ page }, use) => {
     const errors: string[] = [];
-    page.on('console', (message) => { if (message.type() === 'error' && !/status of (4|5)\d\d|ERR_INTERNET_DISCONNECTED|Failed to load resource/.test(message.text())) errors.push(message.text()); });
+    page.on('console', (message) => {
+      if (
+        message.type() === 'error' &&
+        !/status of (4|5)\d\d|ERR_INTERNET_DISCONNECTED|Failed to load resource/.test(message.text())
+      )
+        errors.push(message.text());
+    });
     page.on('pageerror', (error) => errors.push(error.message));
     await enterDemo(page);
     await use(page);
@@ -39,12 +47,17 @@ export async function addDish(page: Page, name: string): Promise<void> {
   const first = page.getByRole('dialog').getByRole('option').first();
   await expect(first).toContainText(new RegExp(name, 'i'));
   await first.click();
-  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: new RegExp(name, 'i') })).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: new RegExp(name, 'i') }),
+  ).toBeVisible();
 }
 
 /** Goes to a stop of the path. */
 export async function goTo(page: Page, stop: 'Set up' | 'Portion' | 'Shop' | 'Pack' | 'Time'): Promise<void> {
-  await page.getByRole('navigation', { name: 'Stops of this class' }).getByRole('link', { name: new RegExp(`^${stop}`) }).click();
+  await page
+    .getByRole('navigation', { name: 'Stops of this class' })
+    .getByRole('link', { name: new RegExp(`^${stop}`) })
+    .click();
 }
 
 export async function saved(page: Page): Promise<void> {

@@ -22,7 +22,9 @@ test('a kitchen’s own figure counts in the shopping, and can be put back', asy
   await page.goto(shop);
   await page.getByRole('button', { name: /^Tahini:/ }).focus();
   // 4 tbsp × 15 ml × 2.5 g/ml = 150 g a batch; ⅔ at each of 2 stations and ⅓ at the demonstration are 5/3: 250 g.
-  await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText('Together, as purchased250 g');
+  await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText(
+    'Together, as purchased250 g',
+  );
   await page.goto('/larder/tahini');
   await page.getByRole('button', { name: 'Put the standard figure back: Density' }).click();
   await expect(page.getByText('measured here')).toHaveCount(0);
@@ -56,7 +58,9 @@ test('an ingredient of one’s own is understood in a recipe', async ({ kitchen:
   await page.getByLabel('Size of pack 1').press('Enter');
   await expect(page.getByText('pack of 180 g', { exact: true })).toBeVisible();
   await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill('Samphire salad\nIngredients\n80 g pickled samphire\nMethod\n1. Toss the samphire.');
+  await page
+    .getByLabel('Paste or write a recipe')
+    .fill('Samphire salad\nIngredients\n80 g pickled samphire\nMethod\n1. Toss the samphire.');
   await expect(page.getByText('80 g · Pickled samphire')).toBeVisible();
 });
 
@@ -94,7 +98,15 @@ test('the larder comes in from CSV, with a report row by row', async ({ kitchen:
   await page.getByRole('button', { name: 'CSV in and out' }).click();
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Choose a file to bring in' }).click();
-  await (await chooser).setFiles({ name: 'mine.csv', mimeType: 'text/csv', buffer: Buffer.from('ingredient,figure,value\ncapers,drained,0.55\ncapers,drained,7\nmoon dust,handful,3\n') });
+  await (
+    await chooser
+  ).setFiles({
+    name: 'mine.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'ingredient,figure,value\ncapers,drained,0.55\ncapers,drained,7\nmoon dust,handful,3\n',
+    ),
+  });
   await expect(page.getByText('1 rows can be taken, 2 refused; 1 ingredients change.')).toBeVisible();
   await expect(page.getByText('Drained share lies between 0.05 and 1, not at 7.')).toBeVisible();
   await page.getByRole('button', { name: 'Take 1 ingredients' }).click();
@@ -103,7 +115,9 @@ test('the larder comes in from CSV, with a report row by row', async ({ kitchen:
   await expect(page.getByRole('textbox', { name: 'Drained share' })).toHaveValue('0.55');
 });
 
-test('a note is written in Markdown, sanitised, duplicated, and kept while a step has it', async ({ kitchen: page }) => {
+test('a note is written in Markdown, sanitised, duplicated, and kept while a step has it', async ({
+  kitchen: page,
+}) => {
   await page.goto('/techniques/toss');
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await page.getByLabel('Title').fill('Toss in a box');
@@ -119,12 +133,22 @@ test('a note is written in Markdown, sanitised, duplicated, and kept while a ste
   await expect(page.getByText('“Toss in a box” was deleted.')).toBeVisible();
   await page.goto('/techniques/fold');
   await page.getByRole('button', { name: 'Delete' }).click();
-  await expect(page.getByText(/“Fold gently” is attached to steps of “Warm potato and green bean salad”/)).toBeVisible();
+  await expect(
+    page.getByText(/“Fold gently” is attached to steps of “Warm potato and green bean salad”/),
+  ).toBeVisible();
 });
 
-test('on a phone the library, a recipe, its editor, the larder and the notes are not cut off sideways', async ({ kitchen: page }) => {
+test('on a phone the library, a recipe, its editor, the larder and the notes are not cut off sideways', async ({
+  kitchen: page,
+}) => {
   await page.setViewportSize({ width: 390, height: 800 });
-  for (const [path, heading] of [['/recipes', 'Recipes'], ['/recipes/new', 'New recipe from text'], ['/techniques/dice', 'Techniques'], ['/larder/lemon', 'Larder'], ['/larder/stock', 'Larder']] as const) {
+  for (const [path, heading] of [
+    ['/recipes', 'Recipes'],
+    ['/recipes/new', 'New recipe from text'],
+    ['/techniques/dice', 'Techniques'],
+    ['/larder/lemon', 'Larder'],
+    ['/larder/stock', 'Larder'],
+  ] as const) {
     await page.goto(path);
     await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
     expect([path, await sideways(page)]).toEqual([path, 0]);

@@ -7,7 +7,9 @@ async function downloaded(page: Page, press: () => Promise<void>): Promise<strin
   return readFileSync(await file.path(), 'utf8');
 }
 
-test('a dish is shared out in other ways, and the sheet, the bowl and the cards follow', async ({ kitchen: page }) => {
+test('a dish is shared out in other ways, and the sheet, the bowl and the cards follow', async ({
+  kitchen: page,
+}) => {
   await makeClass(page, 'Shared out', '16');
   await addDish(page, 'Shaved fennel');
   await saved(page);
@@ -20,7 +22,8 @@ test('a dish is shared out in other ways, and the sheet, the bowl and the cards 
   await saved(page);
   await goTo(page, 'Portion');
   const sheet = page.getByRole('region', { name: /Shaved fennel/ });
-  for (const column of [/Stations 1\+2, 3\+4/, /Spare/, /Made once: dressing/]) await expect(sheet.getByRole('columnheader', { name: column })).toBeVisible();
+  for (const column of [/Stations 1\+2, 3\+4/, /Spare/, /Made once: dressing/])
+    await expect(sheet.getByRole('columnheader', { name: column })).toBeVisible();
   // Made once, the dressing is no line of a station: its cell says how much of the one batch it gets.
   await sheet.getByRole('button', { name: /^walnut oil, Stations 1\+2, 3\+4: \d+ % of it/ }).focus();
   await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText('Made once for all');
@@ -30,13 +33,20 @@ test('a dish is shared out in other ways, and the sheet, the bowl and the cards 
   await expect(card).toContainText('Before you go on');
   await expect(card).toContainText(/From the batch made once: Dressing: \d+ % of it/);
   await expect(card.getByRole('listitem').filter({ hasText: 'Toss: ' }).first()).toBeVisible();
-  for (const [name, paper] of [['PDF, A4', 'a4'], ['PDF, US Letter', 'letter']] as const) {
+  for (const [name, paper] of [
+    ['PDF, A4', 'a4'],
+    ['PDF, US Letter', 'letter'],
+  ] as const) {
     expect(await page.getByRole('link', { name }).getAttribute('href')).toContain(`cards.pdf?paper=${paper}`);
-    expect((await downloaded(page, () => page.getByRole('link', { name }).click())).slice(0, 5)).toBe('%PDF-');
+    expect((await downloaded(page, () => page.getByRole('link', { name }).click())).slice(0, 5)).toBe(
+      '%PDF-',
+    );
   }
 });
 
-test('a tasting flight gives each station another way, and some stations cook for all', async ({ kitchen: page }) => {
+test('a tasting flight gives each station another way, and some stations cook for all', async ({
+  kitchen: page,
+}) => {
   await makeClass(page, 'Flight', '8');
   await addDish(page, 'White bean');
   await page.getByRole('button', { name: /Who makes White bean/ }).click();
@@ -75,7 +85,9 @@ test('not to be had: what a substitute changes is shown, taken, and undone', asy
   await expect(page.getByRole('checkbox', { name: /^Feta/ })).toBeVisible();
 });
 
-test('packs are chosen with one click, a budget warns, another class comes onto the list, and it all goes elsewhere', async ({ kitchen: page }) => {
+test('packs are chosen with one click, a budget warns, another class comes onto the list, and it all goes elsewhere', async ({
+  kitchen: page,
+}) => {
   await makeClass(page, 'Bought well');
   await addDish(page, 'Roast carrot');
   await saved(page);
@@ -95,22 +107,40 @@ test('packs are chosen with one click, a budget warns, another class comes onto 
   await expect(page.getByRole('checkbox', { name: /^Aubergine/ })).toBeVisible();
   await page.getByText('by trip').click();
   await expect(page.getByRole('rowheader', { name: /^Market hall/ }).first()).toBeVisible();
-  await page.getByRole('button', { name: /^Market hall/ }).first().focus();
-  await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText('The last open day for these takes along');
+  await page
+    .getByRole('button', { name: /^Market hall/ })
+    .first()
+    .focus();
+  await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText(
+    'The last open day for these takes along',
+  );
   await saved(page);
-  expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain('section,name,as purchased,unit,buy');
-  expect(await downloaded(page, () => page.getByRole('button', { name: 'Text', exact: true }).click())).toContain('[ ] aubergine');
+  expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain(
+    'section,name,as purchased,unit,buy',
+  );
+  expect(
+    await downloaded(page, () => page.getByRole('button', { name: 'Text', exact: true }).click()),
+  ).toContain('[ ] aubergine');
   const calendar = await downloaded(page, () => page.getByRole('button', { name: 'Calendar' }).click());
   expect(calendar.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(1);
   expect(calendar).toContain('BEGIN:VALARM');
 });
 
-test('two tick the same thing, one without a connection: the later one stands and both see it', async ({ kitchen: page, browser }) => {
+test('two tick the same thing, one without a connection: the later one stands and both see it', async ({
+  kitchen: page,
+  browser,
+}) => {
   await makeClass(page, 'Ticked by two');
   await addDish(page, 'Charred aubergine');
   await saved(page);
   await goTo(page, 'Shop');
-  const phone = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB', viewport: { width: 390, height: 800 } })).newPage();
+  const phone = await (
+    await browser.newContext({
+      baseURL: process.env.FORNAX_URL,
+      locale: 'en-GB',
+      viewport: { width: 390, height: 800 },
+    })
+  ).newPage();
   await enterDemo(phone);
   await phone.goto(page.url());
   const tick = (on: Page) => on.getByRole('checkbox', { name: /^Tahini/ });
@@ -125,10 +155,18 @@ test('two tick the same thing, one without a connection: the later one stands an
     await tick(phone).check({ force: true });
     await expect(phone.getByText('1 kept on this device until the server answers')).toBeVisible();
     await tick(page).uncheck({ force: true });
-    await expect.poll(async () => (await page.request.get(`${page.url().replace(/classes\/(.*)\/shop/, 'api/classes/$1')}/ticks`)).json()).toMatchObject([{ key: 'tahini', ticked: false }]);
+    await expect
+      .poll(async () =>
+        (
+          await page.request.get(`${page.url().replace(/classes\/(.*)\/shop/, 'api/classes/$1')}/ticks`)
+        ).json(),
+      )
+      .toMatchObject([{ key: 'tahini', ticked: false }]);
     await phone.context().setOffline(false);
     await expect(tick(page)).toBeChecked({ timeout: 8000 });
-    await expect(page.getByRole('status', { name: 'Changed by somebody else' })).toContainText('tahini: ticked by Ines Okoye after you. The later one stands.');
+    await expect(page.getByRole('status', { name: 'Changed by somebody else' })).toContainText(
+      'tahini: ticked by Ines Okoye after you. The later one stands.',
+    );
     await page.getByRole('button', { name: 'All right' }).click();
     await expect(page.getByRole('status', { name: 'Changed by somebody else' })).toHaveCount(0);
   });
@@ -138,14 +176,18 @@ test('two tick the same thing, one without a connection: the later one stands an
   });
 });
 
-test('too few graters: a way out ends the shortage and can be taken back; crates are checked off', async ({ kitchen: page }) => {
+test('too few graters: a way out ends the shortage and can be taken back; crates are checked off', async ({
+  kitchen: page,
+}) => {
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
   await page.getByRole('heading', { name: 'Menu' }).waitFor();
   await goTo(page, 'Pack');
   await expect(page.getByText(/Not enough fine graters: 4 needed at/)).toBeVisible();
   await page.getByRole('button', { name: 'Stagger the fine graters: 3 at once' }).click();
   await expect(page.getByText(/Not enough fine graters/)).toHaveCount(0);
-  await expect(page.getByRole('region', { name: 'Ways out taken' })).toContainText('Fine graters go round: 3 at once');
+  await expect(page.getByRole('region', { name: 'Ways out taken' })).toContainText(
+    'Fine graters go round: 3 at once',
+  );
   await saved(page);
   await page.reload();
   await page.getByRole('button', { name: 'Take it back' }).click();
@@ -153,7 +195,10 @@ test('too few graters: a way out ends the shortage and can be taken back; crates
   await page.getByLabel('Free of').fill('nuts');
   await page.getByRole('button', { name: 'Keep apart' }).click();
   await expect(page.getByRole('region', { name: 'Shared shelf' })).toContainText('free of nuts');
-  await page.getByRole('region', { name: 'Kept apart' }).getByRole('button', { name: 'Take it back' }).click();
+  await page
+    .getByRole('region', { name: 'Kept apart' })
+    .getByRole('button', { name: 'Take it back' })
+    .click();
   await saved(page);
   await page.getByText('crates to check off').click();
   const crate = page.getByRole('region', { name: 'Stations 1, 2' });
@@ -161,13 +206,24 @@ test('too few graters: a way out ends the shortage and can be taken back; crates
   await crate.getByRole('textbox', { name: 'whisk, Stations 1, 2: broken' }).fill('1');
   await page.keyboard.press('Tab');
   await expect(crate.getByText(/1 of \d+ packed/)).toBeVisible();
-  await expect.poll(async () => (await (await page.request.get(`${page.url().replace(/classes\/(.*)\/pack/, 'api/classes/$1')}/ticks`)).json()).length).toBe(2);
+  await expect
+    .poll(
+      async () =>
+        (
+          await (
+            await page.request.get(`${page.url().replace(/classes\/(.*)\/pack/, 'api/classes/$1')}/ticks`)
+          ).json()
+        ).length,
+    )
+    .toBe(2);
   await page.reload();
   await page.getByText('crates to check off').click();
   await expect(crate.getByRole('textbox', { name: 'whisk, Stations 1, 2: broken' })).toHaveValue('1');
 });
 
-test('the kitchen: counts, vessels and suppliers are edited in place, undone, and come in from CSV', async ({ kitchen: page }) => {
+test('the kitchen: counts, vessels and suppliers are edited in place, undone, and come in from CSV', async ({
+  kitchen: page,
+}) => {
   await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
   const status = page.getByRole('status').first();
   await page.getByLabel('How many of whisk').fill('-2');
@@ -192,11 +248,24 @@ test('the kitchen: counts, vessels and suppliers are edited in place, undone, an
   await expect(page.getByRole('group', { name: 'New supplier' }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('group', { name: 'New supplier' })).toHaveCount(0);
-  expect(await downloaded(page, () => page.getByRole('button', { name: 'Save as CSV' }).click())).toContain('tool,whisk,5');
-  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), page.getByRole('button', { name: 'Choose a file to bring in' }).click()]);
-  await chooser.setFiles({ name: 'kitchen.csv', mimeType: 'text/csv', buffer: Buffer.from('kind,name,count,millilitres\ntool,whisk,6\ntool,ladle,-1\nbowl,glass bowl,2,1500\nbowl,empty bowl,1,0') });
+  expect(await downloaded(page, () => page.getByRole('button', { name: 'Save as CSV' }).click())).toContain(
+    'tool,whisk,5',
+  );
+  const [chooser] = await Promise.all([
+    page.waitForEvent('filechooser'),
+    page.getByRole('button', { name: 'Choose a file to bring in' }).click(),
+  ]);
+  await chooser.setFiles({
+    name: 'kitchen.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'kind,name,count,millilitres\ntool,whisk,6\ntool,ladle,-1\nbowl,glass bowl,2,1500\nbowl,empty bowl,1,0',
+    ),
+  });
   await expect(page.getByText('2 rows can be taken, 2 refused.')).toBeVisible();
-  await expect(page.getByRole('list', { name: 'Refused rows' })).toContainText('Row 5: bowl: empty bowl Write how many millilitres it holds, above 0.');
+  await expect(page.getByRole('list', { name: 'Refused rows' })).toContainText(
+    'Row 5: bowl: empty bowl Write how many millilitres it holds, above 0.',
+  );
   await page.getByRole('button', { name: 'Take 2 rows' }).click();
   await expect(page.getByLabel('How many of whisk')).toHaveValue('6');
   await expect(page.getByLabel('Vessel of glass bowl')).toHaveValue('glass bowl');
@@ -212,18 +281,26 @@ test('a step says what it leaves, and another dish of the class uses it', async 
   const leaves = page.getByLabel('Leaves for other steps').nth(1);
   await leaves.fill('a lot of something');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Write how much of what is left, such as 3 tbsp bacon fat or 40 ml olive oil.')).toBeVisible();
+  await expect(
+    page.getByText('Write how much of what is left, such as 3 tbsp bacon fat or 40 ml olive oil.'),
+  ).toBeVisible();
   await leaves.fill('2 tbsp olive oil');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Leaves 2 tbsp olive oil for other steps')).toBeVisible();
   await expect(page.getByText(/· saved$/)).toBeVisible();
   await page.reload();
   await page.getByText('More: who sees it').nth(1).click();
-  await page.getByText('Leaves 2 tbsp olive oil for other steps').locator('..').getByRole('button', { name: 'take out' }).click();
+  await page
+    .getByText('Leaves 2 tbsp olive oil for other steps')
+    .locator('..')
+    .getByRole('button', { name: 'take out' })
+    .click();
   await expect(page.getByText('Leaves 2 tbsp olive oil for other steps')).toHaveCount(0);
 });
 
-test('what cannot be is refused at its place: a yield of nothing, a pack of nothing, another money', async ({ kitchen: page }) => {
+test('what cannot be is refused at its place: a yield of nothing, a pack of nothing, another money', async ({
+  kitchen: page,
+}) => {
   await page.goto('/larder/carrot');
   const refused = async (label: string, typed: string, sentence: RegExp) => {
     await page.getByLabel(label, { exact: true }).fill(typed);
@@ -245,22 +322,34 @@ test('the plan goes into a calendar and a spreadsheet, and names every trip', as
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
   await page.getByRole('heading', { name: 'Menu' }).waitFor();
   await goTo(page, 'Time');
-  for (const shop of ['Market hall', 'Wholesaler']) await expect(page.getByRole('row', { name: new RegExp(`Buy \\d+ things at ${shop}`) })).toBeVisible();
+  for (const shop of ['Market hall', 'Wholesaler'])
+    await expect(page.getByRole('row', { name: new RegExp(`Buy \\d+ things at ${shop}`) })).toBeVisible();
   const calendar = await downloaded(page, () => page.getByRole('button', { name: 'Calendar' }).click());
   expect(calendar).toContain('Pick over the beans');
   expect(calendar.match(/BEGIN:VALARM/g)!.length).toBe(calendar.match(/BEGIN:VEVENT/g)!.length);
-  expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain('date,from,to,minutes');
+  expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain(
+    'date,from,to,minutes',
+  );
 });
 
 test('the lists on paper: no interface, the whole list, a card a page', async ({ kitchen: page }) => {
   await page.getByRole('link', { name: 'Roots and citrus' }).click();
   await page.getByRole('heading', { name: 'Menu' }).waitFor();
   await page.emulateMedia({ media: 'print' });
-  for (const [stop, wanted] of [['shop', 'Beetroot'], ['pack', 'tasting spoons'], ['cards', 'Before you go on']] as const) {
+  for (const [stop, wanted] of [
+    ['shop', 'Beetroot'],
+    ['pack', 'tasting spoons'],
+    ['cards', 'Before you go on'],
+  ] as const) {
     await page.goto(page.url().replace(/\/(set-up|shop|pack|cards)$/, `/${stop}`));
     await expect(page.getByText(wanted).first()).toBeVisible();
     await expect(page.getByRole('navigation', { name: 'Places' })).toBeHidden();
     await expect(page.getByRole('complementary', { name: 'Workings' })).toBeHidden();
   }
-  expect(await page.getByRole('article').first().evaluate((card) => getComputedStyle(card).breakAfter)).toBe('page');
+  expect(
+    await page
+      .getByRole('article')
+      .first()
+      .evaluate((card) => getComputedStyle(card).breakAfter),
+  ).toBe('page');
 });

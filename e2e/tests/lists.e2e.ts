@@ -2,7 +2,12 @@ import { expect, test } from './kitchen.js';
 
 const places = [
   { path: '/classes', api: '**/api/classes', empty: 'No classes ahead', full: 'Roots and citrus' },
-  { path: '/recipes', api: '**/api/recipes', empty: 'The library is empty', full: 'A flight of four vinaigrettes' },
+  {
+    path: '/recipes',
+    api: '**/api/recipes',
+    empty: 'The library is empty',
+    full: 'A flight of four vinaigrettes',
+  },
   { path: '/larder/stock', api: '**/api/stock', empty: 'Nothing is written down', full: 'Put it in' },
 ] as const;
 
@@ -10,8 +15,13 @@ for (const { path, api, empty, full } of places) {
   test(`${path}: loading, an error with a way out, and empty`, async ({ kitchen: page }) => {
     await test.step('while it loads it says so', async () => {
       let answer = () => undefined as void;
-      const waiting = new Promise<void>((resolve) => { answer = resolve; });
-      await page.route(api, async (route) => { await waiting; await route.continue(); });
+      const waiting = new Promise<void>((resolve) => {
+        answer = resolve;
+      });
+      await page.route(api, async (route) => {
+        await waiting;
+        await route.continue();
+      });
       await page.goto(path);
       await expect(page.getByText(/^Loading .+ …$/).first()).toBeVisible();
       answer();
@@ -19,15 +29,30 @@ for (const { path, api, empty, full } of places) {
       await page.unroute(api);
     });
     await test.step('an error is a sentence, and trying again mends it', async () => {
-      await page.route(api, (route) => route.fulfill({ status: 503, contentType: 'application/problem+json', body: JSON.stringify({ type: 'about:blank', title: '', status: 503, detail: 'The database does not answer; nothing was lost, try again in a moment.' }) }));
+      await page.route(api, (route) =>
+        route.fulfill({
+          status: 503,
+          contentType: 'application/problem+json',
+          body: JSON.stringify({
+            type: 'about:blank',
+            title: '',
+            status: 503,
+            detail: 'The database does not answer; nothing was lost, try again in a moment.',
+          }),
+        }),
+      );
       await page.goto(path);
-      await expect(page.getByText('The database does not answer; nothing was lost, try again in a moment.')).toBeVisible({ timeout: 20_000 });
+      await expect(
+        page.getByText('The database does not answer; nothing was lost, try again in a moment.'),
+      ).toBeVisible({ timeout: 20_000 });
       await page.unroute(api);
       await page.getByRole('button', { name: 'Try again' }).click();
       await expect(page.getByText(full).first()).toBeVisible();
     });
     await test.step('empty, it says what to do next', async () => {
-      await page.route(api, (route) => route.fulfill({ status: 200, contentType: 'application/json', body: '[]' }));
+      await page.route(api, (route) =>
+        route.fulfill({ status: 200, contentType: 'application/json', body: '[]' }),
+      );
       await page.goto(path);
       await expect(page.getByRole('heading', { name: empty })).toBeVisible();
     });
@@ -35,8 +60,27 @@ for (const { path, api, empty, full } of places) {
 }
 
 test('a very long library shows its first hundred, and all when asked', async ({ kitchen: page }) => {
-  const recipe = (index: number) => ({ id: `018f0000-0000-7000-8000-${String(index).padStart(12, '0')}`, title: index === 0 ? `Long ${'title without an end '.repeat(7)}` : `Recipe ${index}`, kind: 'salad', serves: 4, portion: 'side', handsOnMinutes: 10, waitMinutes: 0, techniques: [], allergens: [], diets: [], season: 'all year', unread: 0 });
-  await page.route('**/api/recipes', (route) => route.fulfill({ status: 200, contentType: 'application/json', body: JSON.stringify(Array.from({ length: 1200 }, (_, index) => recipe(index))) }));
+  const recipe = (index: number) => ({
+    id: `018f0000-0000-7000-8000-${String(index).padStart(12, '0')}`,
+    title: index === 0 ? `Long ${'title without an end '.repeat(7)}` : `Recipe ${index}`,
+    kind: 'salad',
+    serves: 4,
+    portion: 'side',
+    handsOnMinutes: 10,
+    waitMinutes: 0,
+    techniques: [],
+    allergens: [],
+    diets: [],
+    season: 'all year',
+    unread: 0,
+  });
+  await page.route('**/api/recipes', (route) =>
+    route.fulfill({
+      status: 200,
+      contentType: 'application/json',
+      body: JSON.stringify(Array.from({ length: 1200 }, (_, index) => recipe(index))),
+    }),
+  );
   await page.goto('/recipes');
   const rows = page.getByRole('list', { name: 'Recipes' }).getByRole('listitem');
   await expect(rows).toHaveCount(100);

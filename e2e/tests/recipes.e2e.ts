@@ -46,14 +46,18 @@ test('a messy recipe is pasted, mended, kept and put on a class', async ({ kitch
   });
 
   await page.getByRole('button', { name: 'Keep this recipe' }).click();
-  await expect(page.getByRole('heading', { name: 'Tomato & bread salad <b>bold</b> 🥗', level: 1 })).toBeVisible();
+  await expect(
+    page.getByRole('heading', { name: 'Tomato & bread salad <b>bold</b> 🥗', level: 1 }),
+  ).toBeVisible();
   await test.step('a note is attached to the second step, with what is different there', async () => {
     await page.getByRole('button', { name: /Attach a note to step 2/ }).click();
     await page.getByRole('option', { name: 'Fold gently' }).click();
     await page.getByLabel('For this step, about Whisk in the oil').fill('Bread goes in last.');
     await expect(page.getByText('· saved')).toBeVisible();
     await page.getByRole('button', { name: 'Read', exact: true }).click();
-    await expect(page.getByRole('complementary', { name: 'Technique notes' }).filter({ hasText: 'Fold gently' })).toContainText('Bread goes in last.');
+    await expect(
+      page.getByRole('complementary', { name: 'Technique notes' }).filter({ hasText: 'Fold gently' }),
+    ).toContainText('Bread goes in last.');
   });
   await page.getByRole('button', { name: 'Put on a class' }).click();
   await page.getByRole('option', { name: /Pasted class/ }).click();
@@ -89,7 +93,9 @@ test('a recipe that a class uses is not deleted, and says by which', async ({ ki
 test('200 kB of text are kept in the box and refused in a sentence', async ({ kitchen: page }) => {
   await page.goto('/recipes/new');
   await page.getByLabel('Paste or write a recipe').fill(long);
-  await expect(page.getByText(/This text has 200 thousand characters, more than the 60 thousand of one recipe/)).toBeVisible();
+  await expect(
+    page.getByText(/This text has 200 thousand characters, more than the 60 thousand of one recipe/),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Keep this recipe' })).toBeDisabled();
 });
 
@@ -102,5 +108,7 @@ test('a recipe with a title only can be kept, and says what is missing', async (
   await expect(page.getByText('2 · lemon · juice')).toBeVisible();
   await expect(page.getByText('· saved')).toBeVisible();
   await page.getByRole('button', { name: 'Read', exact: true }).click();
-  await expect(page.getByText('No steps yet: this dish takes no time in a plan until it has some.')).toBeVisible();
+  await expect(
+    page.getByText('No steps yet: this dish takes no time in a plan until it has some.'),
+  ).toBeVisible();
 });

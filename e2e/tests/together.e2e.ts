@@ -2,7 +2,9 @@ import { addDish, enterDemo, expect, goTo, makeClass, saved, test } from './kitc
 
 test('two people change the same number: both see both, and choose', async ({ kitchen: page, browser }) => {
   await makeClass(page, 'Shared class');
-  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  const other = await (
+    await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })
+  ).newPage();
   await enterDemo(other);
   await other.goto(page.url());
   await other.getByLabel('People', { exact: true }).waitFor();
@@ -24,7 +26,9 @@ test('two people change the same number: both see both, and choose', async ({ ki
 
 test('two people change different fields: both changes stand', async ({ kitchen: page, browser }) => {
   await makeClass(page, 'Joined class');
-  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  const other = await (
+    await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })
+  ).newPage();
   await enterDemo(other);
   await other.goto(page.url());
   await other.getByLabel('Place', { exact: true }).waitFor();
@@ -39,12 +43,19 @@ test('two people change different fields: both changes stand', async ({ kitchen:
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('6');
 });
 
-test('two people write one recipe: other parts are joined, the same part is shown both ways', async ({ kitchen: page, browser }) => {
+test('two people write one recipe: other parts are joined, the same part is shown both ways', async ({
+  kitchen: page,
+  browser,
+}) => {
   await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill('Shared recipe\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
+  await page
+    .getByLabel('Paste or write a recipe')
+    .fill('Shared recipe\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
   await page.getByRole('button', { name: 'Keep this recipe' }).click();
   await page.getByRole('heading', { name: 'Shared recipe', level: 1 }).waitFor();
-  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  const other = await (
+    await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })
+  ).newPage();
   await enterDemo(other);
   await other.goto(page.url());
   const line = (of: typeof page) => of.getByRole('textbox', { name: 'Line 1', exact: true });
@@ -65,7 +76,9 @@ test('two people write one recipe: other parts are joined, the same part is show
     await line(other).fill('140 g rocket');
     await expect(other.getByText('· saved')).toBeVisible();
     await page.context().setOffline(false);
-    const notice = page.getByRole('alert').filter({ hasText: 'Somebody else changed this recipe while you did.' });
+    const notice = page
+      .getByRole('alert')
+      .filter({ hasText: 'Somebody else changed this recipe while you did.' });
     await expect(notice).toContainText('Lines130 g rocket140 g rocket');
     await notice.getByRole('button', { name: 'Take theirs' }).click();
     await expect(line(page)).toHaveValue('140 g rocket');
@@ -74,14 +87,25 @@ test('two people write one recipe: other parts are joined, the same part is show
 
 test('what is typed as the page is left is sent when it comes back', async ({ kitchen: page }) => {
   await makeClass(page, 'Interrupted class');
-  await page.route('**/api/classes/*', (route) => (route.request().method() === 'PATCH' ? route.abort() : route.continue()));
+  await page.route('**/api/classes/*', (route) =>
+    route.request().method() === 'PATCH' ? route.abort() : route.continue(),
+  );
   await page.getByLabel('People', { exact: true }).fill('10');
   await expect(page.getByText('Kept on this device, sent when the server answers')).toBeVisible();
   await page.unroute('**/api/classes/*');
   await page.reload();
   await expect(page.getByText('10 people, 3 stations')).toBeVisible();
   await saved(page);
-  await expect.poll(async () => (await (await page.request.get(page.url().replace(/\/classes\/(.*)\/set-up/, '/api/classes/$1'))).json()).people).toBe(10);
+  await expect
+    .poll(
+      async () =>
+        (
+          await (
+            await page.request.get(page.url().replace(/\/classes\/(.*)\/set-up/, '/api/classes/$1'))
+          ).json()
+        ).people,
+    )
+    .toBe(10);
 });
 
 test('a tick made without a connection arrives at the other device', async ({ kitchen: page, browser }) => {
@@ -89,7 +113,9 @@ test('a tick made without a connection arrives at the other device', async ({ ki
   await addDish(page, 'Charred aubergine');
   await saved(page);
   await goTo(page, 'Shop');
-  const other = await (await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })).newPage();
+  const other = await (
+    await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })
+  ).newPage();
   await enterDemo(other);
   await other.goto(page.url());
   await other.getByRole('checkbox', { name: /^Tahini/ }).waitFor();
@@ -107,14 +133,18 @@ test('an old answer that arrives late does not bring the old menu back', async (
   await page.route('**/api/classes/*', async (route) => {
     if (route.request().method() !== 'GET') return route.continue();
     const answer = await route.fetch();
-    await new Promise<void>((resolve) => { held.push(resolve); });
+    await new Promise<void>((resolve) => {
+      held.push(resolve);
+    });
     return route.fulfill({ response: answer });
   });
   await expect.poll(() => held.length).toBeGreaterThan(0);
   await addDish(page, 'Charred aubergine');
   await saved(page);
   held.splice(0).forEach((release) => release());
-  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: /Charred aubergine/ })).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Dishes' }).getByRole('link', { name: /Charred aubergine/ }),
+  ).toBeVisible();
   await addDish(page, 'Beetroot');
   await saved(page);
   held.splice(0).forEach((release) => release());

@@ -21,13 +21,20 @@ async function benchQuality(core, row) {
   const counts = { scheduled: 0, impossible: 0, undecided: 0 };
   for (const seed of seeds) {
     const begun = performance.now();
-    const result = core.schedule(randomInstance(seed), { objective: 'shortest', seed: 1, budgetSteps: stepsForSmall });
+    const result = core.schedule(randomInstance(seed), {
+      objective: 'shortest',
+      seed: 1,
+      budgetSteps: stepsForSmall,
+    });
     times.push(performance.now() - begun);
     counts[result.status]++;
     if (result.status === 'scheduled') found.set(seed, result);
   }
   times.sort((a, b) => a - b);
-  row(`${seeds.length} random problems of 8–30 tasks, ${stepsForSmall} steps`, `${counts.scheduled} scheduled, ${counts.impossible} impossible, ${counts.undecided} undecided; median ${times[100].toFixed(0)} ms`);
+  row(
+    `${seeds.length} random problems of 8–30 tasks, ${stepsForSmall} steps`,
+    `${counts.scheduled} scheduled, ${counts.impossible} impossible, ${counts.undecided} undecided; median ${times[100].toFixed(0)} ms`,
+  );
   const proven = [...found.values()].filter((result) => result.length === result.lowerBound).length;
   row('  of the scheduled, optimum proven by the scheduler itself', `${proven} of ${found.size}`);
   await benchAgainstExact(found, row);
@@ -44,17 +51,35 @@ async function benchAgainstExact(found, row) {
     ours += length;
     best += exact;
   }
-  row(`  against the exact solver, ${secondsEach} s each`, `${proven} of ${asked} proven; mean length ${((ours / best - 1) * 100).toFixed(2)} % over their optimum`);
+  row(
+    `  against the exact solver, ${secondsEach} s each`,
+    `${proven} of ${asked} proven; mean length ${((ours / best - 1) * 100).toFixed(2)} % over their optimum`,
+  );
 }
 
 function benchGrowth(core, row) {
-  for (let warm = 10; warm < 18; warm++) core.schedule(packedInstance(warm, 60).problem, { objective: 'shortest', seed: 1, budgetSteps: 10 });
-  for (const [count, budgetSteps] of [[60, 20], [300, 20], [1000, 10]]) {
+  for (let warm = 10; warm < 18; warm++)
+    core.schedule(packedInstance(warm, 60).problem, { objective: 'shortest', seed: 1, budgetSteps: 10 });
+  for (const [count, budgetSteps] of [
+    [60, 20],
+    [300, 20],
+    [1000, 10],
+  ]) {
     const { problem, length } = packedInstance(3, count);
     const begun = performance.now();
     let first = 0;
-    const result = core.schedule(problem, { objective: 'shortest', seed: 1, budgetSteps, onImprove: () => { first ||= performance.now() - begun; } });
-    row(`${problem.tasks.length} tasks around a known optimum`, `${(performance.now() - begun).toFixed(0)} ms, first plan after ${first.toFixed(0)} ms, ${((result.length / length - 1) * 100).toFixed(1)} % over the optimum`);
+    const result = core.schedule(problem, {
+      objective: 'shortest',
+      seed: 1,
+      budgetSteps,
+      onImprove: () => {
+        first ||= performance.now() - begun;
+      },
+    });
+    row(
+      `${problem.tasks.length} tasks around a known optimum`,
+      `${(performance.now() - begun).toFixed(0)} ms, first plan after ${first.toFixed(0)} ms, ${((result.length / length - 1) * 100).toFixed(1)} % over the optimum`,
+    );
   }
 }
 
@@ -65,15 +90,37 @@ function benchPin(core, row) {
   const times = Array.from({ length: 20 }, (_, at) => {
     const { id } = problem.tasks[(at * 37) % problem.tasks.length];
     const begun = performance.now();
-    core.schedule(problem, { objective: 'shortest', seed: 1, budgetSteps: 0, firstOnly: true, standing, pinned: { [id]: standing[id] - 5 } });
+    core.schedule(problem, {
+      objective: 'shortest',
+      seed: 1,
+      budgetSteps: 0,
+      firstOnly: true,
+      standing,
+      pinned: { [id]: standing[id] - 5 },
+    });
     return performance.now() - begun;
   }).sort((a, b) => a - b);
-  row(`one pin moved in a plan of ${problem.tasks.length} tasks`, `${times[10].toFixed(0)} ms median, ${times[19].toFixed(0)} ms at most`);
+  row(
+    `one pin moved in a plan of ${problem.tasks.length} tasks`,
+    `${times[10].toFixed(0)} ms median, ${times[19].toFixed(0)} ms at most`,
+  );
 }
 
 function benchRehearsal(core, row) {
-  const steps = Array.from({ length: 40 }, (_, at) => ({ id: `s${at}`, title: '', minutes: 5, least: 2, by: at % 8 === 0 ? 'all' : 'stations', takesHands: true, appliance: at % 5 === 0 ? 'hob' : null, after: at > 0 ? [`s${at - 1}`] : [] }));
+  const steps = Array.from({ length: 40 }, (_, at) => ({
+    id: `s${at}`,
+    title: '',
+    minutes: 5,
+    least: 2,
+    by: at % 8 === 0 ? 'all' : 'stations',
+    takesHands: true,
+    appliance: at % 5 === 0 ? 'hob' : null,
+    after: at > 0 ? [`s${at - 1}`] : [],
+  }));
   const begun = performance.now();
-  core.rehearse({ stations: 12, steps, places: { hob: 4 }, classMinutes: 240, spread: 0.25 }, { runs: 2000, seed: 1 });
+  core.rehearse(
+    { stations: 12, steps, places: { hob: 4 }, classMinutes: 240, spread: 0.25 },
+    { runs: 2000, seed: 1 },
+  );
   row('rehearsal, 2 000 runs of 12 stations × 40 steps', `${(performance.now() - begun).toFixed(0)} ms`);
 }

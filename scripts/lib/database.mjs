@@ -1,6 +1,16 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
-import { closeSync, existsSync, mkdirSync, openSync, readFileSync, renameSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  mkdirSync,
+  openSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statfsSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { PlainError } from './say.mjs';
@@ -26,7 +36,12 @@ export async function startDatabase(folder) {
     const process_ = launch(data, folder, port);
     await answering(process_, port, folder);
     await createDatabase(port, folder);
-    return { url: `mariadb://root@127.0.0.1:${port}/fornax`, port, pid: process_.pid, stop: () => stop(process_, unlock) };
+    return {
+      url: `mariadb://root@127.0.0.1:${port}/fornax`,
+      port,
+      pid: process_.pid,
+      stop: () => stop(process_, unlock),
+    };
   } catch (error) {
     unlock();
     throw error;
@@ -35,7 +50,8 @@ export async function startDatabase(folder) {
 
 function checkSpace(folder) {
   const { bavail, bsize } = statfsSync(folder);
-  if (bavail * bsize < leastFreeBytes) throw new PlainError(`The disk that holds ${folder} is nearly full: Fornax needs 300 MB there to start.`);
+  if (bavail * bsize < leastFreeBytes)
+    throw new PlainError(`The disk that holds ${folder} is nearly full: Fornax needs 300 MB there to start.`);
 }
 
 /** One Fornax a folder: the lock names the process that holds it, and one whose process is gone is taken over. */
@@ -50,7 +66,10 @@ function lockFolder(folder) {
     } catch (error) {
       if (error.code !== 'EEXIST') throw error;
       const holder = Number(readFileSync(lock, 'utf8'));
-      if (isRunning(holder)) throw new PlainError(`Fornax is running already with the data in ${folder}: stop it, or choose another folder with FORNAX_DATA.`);
+      if (isRunning(holder))
+        throw new PlainError(
+          `Fornax is running already with the data in ${folder}: stop it, or choose another folder with FORNAX_DATA.`,
+        );
       rmSync(lock, { force: true });
     }
   }
@@ -96,8 +115,21 @@ function isRunning(pid) {
 function install(data, folder) {
   const halfway = `${data}.new`;
   rmSync(halfway, { recursive: true, force: true });
-  const done = spawnSync('mariadb-install-db', ['--no-defaults', '--auth-root-authentication-method=normal', '--skip-test-db', `--datadir=${halfway}`, ...asUser()], { env: environment, encoding: 'utf8' });
-  if (done.status !== 0) throw new PlainError(`The database could not be set up in ${folder}: ${lastLine(done.stderr || done.stdout || String(done.error))}`);
+  const done = spawnSync(
+    'mariadb-install-db',
+    [
+      '--no-defaults',
+      '--auth-root-authentication-method=normal',
+      '--skip-test-db',
+      `--datadir=${halfway}`,
+      ...asUser(),
+    ],
+    { env: environment, encoding: 'utf8' },
+  );
+  if (done.status !== 0)
+    throw new PlainError(
+      `The database could not be set up in ${folder}: ${lastLine(done.stderr || done.stdout || String(done.error))}`,
+    );
   renameSync(halfway, data);
 }
 
@@ -107,10 +139,25 @@ function asUser() {
 
 function launch(data, folder, port) {
   const log = openSync(join(folder, 'database.log'), 'w');
-  const child = spawn('mariadbd', [
-    '--no-defaults', ...asUser(), `--datadir=${data}`, '--bind-address=127.0.0.1', `--port=${port}`, `--socket=${socketPath(port)}`, `--pid-file=${join(folder, 'database.pid')}`,
-    '--character-set-server=utf8mb4', '--collation-server=utf8mb4_unicode_ci', '--innodb-buffer-pool-size=64M', '--performance-schema=OFF', '--skip-name-resolve', '--max-connections=60',
-  ], { stdio: ['ignore', log, log], env: environment, detached: true });
+  const child = spawn(
+    'mariadbd',
+    [
+      '--no-defaults',
+      ...asUser(),
+      `--datadir=${data}`,
+      '--bind-address=127.0.0.1',
+      `--port=${port}`,
+      `--socket=${socketPath(port)}`,
+      `--pid-file=${join(folder, 'database.pid')}`,
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--innodb-buffer-pool-size=64M',
+      '--performance-schema=OFF',
+      '--skip-name-resolve',
+      '--max-connections=60',
+    ],
+    { stdio: ['ignore', log, log], env: environment, detached: true },
+  );
   closeSync(log);
   return child;
 }
@@ -122,15 +169,21 @@ function socketPath(port) {
 
 async function answering(child, port, folder) {
   let ended = false;
-  child.once('exit', () => { ended = true; });
-  child.once('error', () => { ended = true; });
+  child.once('exit', () => {
+    ended = true;
+  });
+  child.once('error', () => {
+    ended = true;
+  });
   const until = Date.now() + startsWithinMilliseconds;
   while (Date.now() < until && !ended) {
     if (sql(port, 'SELECT 1').status === 0) return;
     await wait(150);
   }
   if (!ended) child.kill('SIGKILL');
-  throw new PlainError(`The database did not come up: ${logReason(folder)} The whole log is in ${join(folder, 'database.log')}.`);
+  throw new PlainError(
+    `The database did not come up: ${logReason(folder)} The whole log is in ${join(folder, 'database.log')}.`,
+  );
 }
 
 function logReason(folder) {
@@ -141,17 +194,26 @@ function logReason(folder) {
 }
 
 function sql(port, statement) {
-  return spawnSync('mariadb', ['--no-defaults', '-uroot', '-h127.0.0.1', `-P${port}`, '-e', statement], { env: environment, encoding: 'utf8' });
+  return spawnSync('mariadb', ['--no-defaults', '-uroot', '-h127.0.0.1', `-P${port}`, '-e', statement], {
+    env: environment,
+    encoding: 'utf8',
+  });
 }
 
 function createDatabase(port, folder) {
-  const made = sql(port, 'CREATE DATABASE IF NOT EXISTS fornax CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci');
-  if (made.status !== 0) throw new PlainError(`The database in ${folder} could not be opened: ${lastLine(made.stderr)}`);
+  const made = sql(
+    port,
+    'CREATE DATABASE IF NOT EXISTS fornax CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci',
+  );
+  if (made.status !== 0)
+    throw new PlainError(`The database in ${folder} could not be opened: ${lastLine(made.stderr)}`);
 }
 
 async function stop(child, unlock) {
   if (child.exitCode === null && child.signalCode === null) {
-    const ended = new Promise((resolve) => { child.once('exit', resolve); });
+    const ended = new Promise((resolve) => {
+      child.once('exit', resolve);
+    });
     child.kill('SIGTERM');
     await ended;
   }

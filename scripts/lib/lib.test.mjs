@@ -9,8 +9,12 @@ import { root } from './machine.mjs';
 import { checkPort, readPort, resetData, startFornax, today } from './serve.mjs';
 
 let folder;
-beforeEach(() => { folder = mkdtempSync(join(tmpdir(), 'fornax-scripts-')); });
-afterEach(() => { rmSync(folder, { recursive: true, force: true }); });
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'fornax-scripts-'));
+});
+afterEach(() => {
+  rmSync(folder, { recursive: true, force: true });
+});
 
 function listenOn(port) {
   return new Promise((resolve) => {
@@ -20,7 +24,11 @@ function listenOn(port) {
 
 /** Runs a command of the project; its exit code and what it said. */
 function command(name, environment = {}, args = []) {
-  const done = spawnSync(process.execPath, [join(root, 'scripts', name), ...args], { env: { ...process.env, ...environment }, encoding: 'utf8', timeout: 60_000 });
+  const done = spawnSync(process.execPath, [join(root, 'scripts', name), ...args], {
+    env: { ...process.env, ...environment },
+    encoding: 'utf8',
+    timeout: 60_000,
+  });
   return { code: done.status, said: `${done.stdout}${done.stderr}`.trim() };
 }
 
@@ -28,9 +36,13 @@ function command(name, environment = {}, args = []) {
 async function startDemo(environment) {
   const child = spawn(process.execPath, [join(root, 'scripts', 'demo.mjs')], { env: environment });
   let said = '';
-  child.stderr.on('data', (chunk) => { said += chunk; });
+  child.stderr.on('data', (chunk) => {
+    said += chunk;
+  });
   await new Promise((resolve, reject) => {
-    child.stdout.on('data', (chunk) => { if (String(chunk).includes('Fornax is ready')) resolve(); });
+    child.stdout.on('data', (chunk) => {
+      if (String(chunk).includes('Fornax is ready')) resolve();
+    });
     child.once('exit', () => reject(new Error(said)));
   });
   return child;
@@ -40,13 +52,18 @@ describe('ports', () => {
   it('one in use is told in a sentence', async () => {
     const port = await freePort();
     const server = await listenOn(port);
-    await expect(checkPort(port)).rejects.toThrow(`Port ${port} is in use: choose another with PORT=${port + 1}.`);
+    await expect(checkPort(port)).rejects.toThrow(
+      `Port ${port} is in use: choose another with PORT=${port + 1}.`,
+    );
     const { code, said } = command('demo.mjs', { PORT: String(port), FORNAX_DATA: folder });
     expect([code, said]).toEqual([1, `Port ${port} is in use: choose another with PORT=${port + 1}.`]);
     server.close();
   });
   it('one that is none is told', () => {
-    expect(command('start.mjs', { PORT: 'harbour' })).toEqual({ code: 1, said: '“harbour” is no port: choose a number from 1 to 65535.' });
+    expect(command('start.mjs', { PORT: 'harbour' })).toEqual({
+      code: 1,
+      said: '“harbour” is no port: choose a number from 1 to 65535.',
+    });
     expect(readPort()).toBe(4600);
   });
 });
@@ -59,7 +76,9 @@ describe('what is missing on the machine', () => {
     writeFileSync(join(bin, 'sh'), `#!${shell}\nexit 1\n`, { mode: 0o755 });
     const { code, said } = command('demo.mjs', { PATH: bin, FORNAX_DATA: folder, PORT: '4788' });
     expect(code).toBe(1);
-    expect(said).toBe('Fornax needs mariadb-server, and there is no apt here: install it with this machine\'s package manager and start again.');
+    expect(said).toBe(
+      "Fornax needs mariadb-server, and there is no apt here: install it with this machine's package manager and start again.",
+    );
   });
 });
 
@@ -79,7 +98,9 @@ describe('the data folder', () => {
   });
   it('a database that cannot come up is told in a sentence', async () => {
     mkdirSync(join(folder, 'database', 'mysql'), { recursive: true });
-    await expect(startDatabase(folder)).rejects.toThrow(/^The database did not come up: .+ The whole log is in .+database\.log\.$/);
+    await expect(startDatabase(folder)).rejects.toThrow(
+      /^The database did not come up: .+ The whole log is in .+database\.log\.$/,
+    );
     expect(existsSync(join(folder, 'running.pid'))).toBe(false);
   });
   it('a lock whose process is gone is taken over, one that runs is not', async () => {
@@ -96,12 +117,30 @@ describe('two copies', () => {
     const other = mkdtempSync(join(tmpdir(), 'fornax-scripts-'));
     const one = await startFornax({ folder, port: await freePort(), demo: true });
     const two = await startFornax({ folder: other, port: await freePort(), demo: false });
-    expect(await (await fetch(`${one.address}/api/session/options`)).json()).toEqual({ demo: true, firstStart: false });
-    expect(await (await fetch(`${two.address}/api/session/options`)).json()).toEqual({ demo: false, firstStart: true });
-    await fetch(`${two.address}/api/accounts`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ kitchenName: 'Two', name: 'Bo', email: 'bo@example.org', password: 'a long password' }) });
+    expect(await (await fetch(`${one.address}/api/session/options`)).json()).toEqual({
+      demo: true,
+      firstStart: false,
+    });
+    expect(await (await fetch(`${two.address}/api/session/options`)).json()).toEqual({
+      demo: false,
+      firstStart: true,
+    });
+    await fetch(`${two.address}/api/accounts`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({
+        kitchenName: 'Two',
+        name: 'Bo',
+        email: 'bo@example.org',
+        password: 'a long password',
+      }),
+    });
     await Promise.all([one.stop(), two.stop()]);
     const again = await startFornax({ folder: other, port: await freePort(), demo: false });
-    expect(await (await fetch(`${again.address}/api/session/options`)).json()).toEqual({ demo: false, firstStart: false });
+    expect(await (await fetch(`${again.address}/api/session/options`)).json()).toEqual({
+      demo: false,
+      firstStart: false,
+    });
     await again.stop();
     rmSync(other, { recursive: true, force: true });
   });
@@ -110,17 +149,27 @@ describe('two copies', () => {
     const killed = await startDemo(environment);
     const database = Number(readFileSync(join(folder, 'database.pid'), 'utf8'));
     killed.kill('SIGKILL');
-    await new Promise((resolve) => { killed.once('exit', resolve); });
+    await new Promise((resolve) => {
+      killed.once('exit', resolve);
+    });
     expect(() => process.kill(database, 0)).not.toThrow();
     const again = await startDemo({ ...environment, PORT: String(await freePort()) });
     expect(Number(readFileSync(join(folder, 'database.pid'), 'utf8'))).not.toBe(database);
     again.kill('SIGTERM');
-    expect(await new Promise((resolve) => { again.once('exit', resolve); })).toBe(0);
+    expect(
+      await new Promise((resolve) => {
+        again.once('exit', resolve);
+      }),
+    ).toBe(0);
   });
   it.each(['SIGINT', 'SIGTERM'])('%s stops the demo and its database cleanly', async (signal) => {
     const child = await startDemo({ ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder });
     child.kill(signal);
-    expect(await new Promise((resolve) => { child.once('exit', resolve); })).toBe(0);
+    expect(
+      await new Promise((resolve) => {
+        child.once('exit', resolve);
+      }),
+    ).toBe(0);
     expect(readFileSync(join(folder, 'database.log'), 'utf8')).toContain('Shutdown complete');
     expect(existsSync(join(folder, 'running.pid'))).toBe(false);
   });

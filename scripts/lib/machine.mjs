@@ -10,7 +10,9 @@ export const root = join(import.meta.dirname, '..', '..');
 const programs = { 'mariadb-server': 'mariadbd', chromium: 'chromium' };
 
 function has(program) {
-  const found = spawnSync('sh', ['-c', `PATH="$PATH:/usr/sbin:/sbin" command -v ${program}`], { stdio: 'ignore' });
+  const found = spawnSync('sh', ['-c', `PATH="$PATH:/usr/sbin:/sbin" command -v ${program}`], {
+    stdio: 'ignore',
+  });
   return found.status === 0;
 }
 
@@ -19,21 +21,38 @@ export function ensurePackages(wanted) {
   const missing = wanted.filter((name) => !has(programs[name]));
   if (missing.length === 0) return;
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`;
-  if (!has('apt-get')) throw new PlainError(`Fornax needs ${missing.join(' and ')}, and there is no apt here: install it with this machine's package manager and start again.`);
-  if (process.getuid?.() !== 0) throw new PlainError(`Fornax needs ${missing.join(' and ')}. Run this once, then start again: sudo ${line}`);
+  if (!has('apt-get'))
+    throw new PlainError(
+      `Fornax needs ${missing.join(' and ')}, and there is no apt here: install it with this machine's package manager and start again.`,
+    );
+  if (process.getuid?.() !== 0)
+    throw new PlainError(
+      `Fornax needs ${missing.join(' and ')}. Run this once, then start again: sudo ${line}`,
+    );
   process.stdout.write(`Installing ${missing.join(' and ')} …\n`);
-  const options = { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } };
+  const options = {
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  };
   const done = spawnSync('sh', ['-c', `apt-get update && ${line}`], options);
-  if (done.status !== 0) throw new PlainError(`Could not install ${missing.join(' and ')}. Run this by hand, then start again: ${line}`);
+  if (done.status !== 0)
+    throw new PlainError(
+      `Could not install ${missing.join(' and ')}. Run this by hand, then start again: ${line}`,
+    );
 }
 
 /** Runs npm ci where the installed packages are not those of the lock file. */
 export function ensureNodeModules() {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const mark = join(root, 'node_modules', '.fornax-lock');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return;
   process.stdout.write('Installing packages …\n');
-  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], { cwd: root, stdio: ['ignore', 'ignore', 'inherit'] });
+  const done = spawnSync('npm', ['ci', '--no-audit', '--no-fund'], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   if (done.status !== 0) throw new PlainError('npm ci failed: see above, and start again.');
   writeFileSync(mark, lock);
 }
@@ -43,11 +62,39 @@ export function ensureBuild() {
   const built = join(root, 'web', 'dist', 'app', 'index.html');
   if (existsSync(built) && statSync(built).mtimeMs > newestSource()) return;
   process.stdout.write('Building …\n');
-  const done = spawnSync('npm', ['run', '--silent', 'build'], { cwd: root, stdio: ['ignore', 'inherit', 'inherit'] });
+  const done = spawnSync('npm', ['run', '--silent', 'build'], {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
   if (done.status !== 0) throw new PlainError('The build failed: see above.');
 }
 
 function newestSource() {
-  const listed = execFileSync('find', ['core', 'contract', 'demo', 'server', 'web', 'package-lock.json', 'tsconfig.base.json', '(', '-name', 'dist', '-o', '-name', 'node_modules', ')', '-prune', '-o', '-type', 'f', '-printf', '%T@\n'], { cwd: root, encoding: 'utf8' });
+  const listed = execFileSync(
+    'find',
+    [
+      'core',
+      'contract',
+      'demo',
+      'server',
+      'web',
+      'package-lock.json',
+      'tsconfig.base.json',
+      '(',
+      '-name',
+      'dist',
+      '-o',
+      '-name',
+      'node_modules',
+      ')',
+      '-prune',
+      '-o',
+      '-type',
+      'f',
+      '-printf',
+      '%T@\n',
+    ],
+    { cwd: root, encoding: 'utf8' },
+  );
   return Math.max(...listed.trim().split('\n').map(Number)) * 1000;
 }

@@ -6,8 +6,10 @@ export async function runCommand(work) {
   try {
     await work();
   } catch (error) {
-    if (error?.code === 'ENOSPC') process.stderr.write('The disk is full: free some space and start again; nothing was lost.\n');
-    else process.stderr.write(error instanceof PlainError ? `${error.message}\n` : `${error?.stack ?? error}\n`);
+    if (error?.code === 'ENOSPC')
+      process.stderr.write('The disk is full: free some space and start again; nothing was lost.\n');
+    else
+      process.stderr.write(error instanceof PlainError ? `${error.message}\n` : `${error?.stack ?? error}\n`);
     process.exitCode = 1;
   }
 }

@@ -21,14 +21,22 @@ export function randomInstance(seed, { tasks: count = 8 + (seed % 23), withClass
     { id: 'pool', name: 'the pool', capacity: 3 + pick(3) },
   ];
   const tasks = Array.from({ length: count }, (_, at) => ({
-    id: `t${at}`, minutes: 1 + pick(9), demands: demandsOf(pick, resources), ...(withClass && pick(2) === 0 ? { inClass: true } : {}),
+    id: `t${at}`,
+    minutes: 1 + pick(9),
+    demands: demandsOf(pick, resources),
+    ...(withClass && pick(2) === 0 ? { inClass: true } : {}),
   }));
   const links = [];
   for (let to = 1; to < count; to++) {
     const makers = new Set(Array.from({ length: 1 + pick(2) }, () => Math.max(0, to - 1 - pick(6))));
     for (const from of makers) {
       const minLag = pick(5) === 0 ? -pick(4) : pick(4);
-      links.push({ from: `t${from}`, to: `t${to}`, minLag, ...(pick(5) < 2 ? { maxLag: minLag + 4 + pick(24) } : {}) });
+      links.push({
+        from: `t${from}`,
+        to: `t${to}`,
+        minLag,
+        ...(pick(5) < 2 ? { maxLag: minLag + 4 + pick(24) } : {}),
+      });
     }
   }
   return { tasks, links, resources };
@@ -47,7 +55,12 @@ function openHours(pick) {
 
 function demandsOf(pick, [oven, you, pool]) {
   const demands = [];
-  if (pick(3) === 0) demands.push({ resource: oven.id, units: 1 + pick(oven.capacity), ...(pick(4) > 0 ? { setting: ['170', '200', '220'][pick(3)] } : {}) });
+  if (pick(3) === 0)
+    demands.push({
+      resource: oven.id,
+      units: 1 + pick(oven.capacity),
+      ...(pick(4) > 0 ? { setting: ['170', '200', '220'][pick(3)] } : {}),
+    });
   if (pick(2) === 0) demands.push({ resource: you.id, units: 1 });
   if (demands.length === 0 || pick(3) === 0) demands.push({ resource: pool.id, units: 1 + pick(3) });
   return demands;
@@ -59,17 +72,39 @@ function demandsOf(pick, [oven, you, pool]) {
  */
 export function packedInstance(seed, count) {
   const pick = picker(seed);
-  const lanes = [{ id: 'you', capacity: 2 }, { id: 'oven', capacity: 3 }, { id: 'pool', capacity: 4 }];
+  const lanes = [
+    { id: 'you', capacity: 2 },
+    { id: 'oven', capacity: 3 },
+    { id: 'pool', capacity: 4 },
+  ];
   const perRow = Math.ceil(count / 9);
   const length = perRow * 12;
-  const placed = lanes.flatMap((lane) => Array.from({ length: lane.capacity }, () => cuts(pick, length, perRow)).flatMap((row) => row.map(([start, minutes]) => ({ lane: lane.id, start, minutes }))));
-  const shuffled = placed.map((each) => ({ each, key: pick(1e9) })).sort((a, b) => a.key - b.key).map(({ each }) => each);
-  const tasks = shuffled.map(({ lane, minutes }, at) => ({ id: `t${at}`, minutes, demands: [{ resource: lane, units: 1 }] }));
+  const placed = lanes.flatMap((lane) =>
+    Array.from({ length: lane.capacity }, () => cuts(pick, length, perRow)).flatMap((row) =>
+      row.map(([start, minutes]) => ({ lane: lane.id, start, minutes })),
+    ),
+  );
+  const shuffled = placed
+    .map((each) => ({ each, key: pick(1e9) }))
+    .sort((a, b) => a.key - b.key)
+    .map(({ each }) => each);
+  const tasks = shuffled.map(({ lane, minutes }, at) => ({
+    id: `t${at}`,
+    minutes,
+    demands: [{ resource: lane, units: 1 }],
+  }));
   const links = shuffled.flatMap((from, at) => {
     const to = pick(shuffled.length);
     const lag = shuffled[to].start - from.start - from.minutes;
     if (to === at || lag < 0 || lag > 240) return [];
-    return [{ from: `t${at}`, to: `t${to}`, minLag: Math.max(0, lag - pick(60)), ...(pick(3) === 0 ? { maxLag: lag + pick(60) } : {}) }];
+    return [
+      {
+        from: `t${at}`,
+        to: `t${to}`,
+        minLag: Math.max(0, lag - pick(60)),
+        ...(pick(3) === 0 ? { maxLag: lag + pick(60) } : {}),
+      },
+    ];
   });
   return { problem: { tasks, links, resources: lanes }, length };
 }
@@ -79,5 +114,8 @@ function cuts(pick, length, pieces) {
   const at = new Set();
   while (at.size < pieces - 1) at.add(1 + pick(length - 1));
   const ends = [...at].sort((a, b) => a - b).concat(length);
-  return ends.map((end, index) => [index === 0 ? 0 : ends[index - 1], end - (index === 0 ? 0 : ends[index - 1])]);
+  return ends.map((end, index) => [
+    index === 0 ? 0 : ends[index - 1],
+    end - (index === 0 ? 0 : ends[index - 1]),
+  ]);
 }

@@ -15,15 +15,18 @@ export function dataFolder(usual) {
 
 export function readPort() {
   const port = Number(process.env.PORT ?? 4600);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new PlainError(`“${process.env.PORT}” is no port: choose a number from 1 to 65535.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new PlainError(`“${process.env.PORT}” is no port: choose a number from 1 to 65535.`);
   return port;
 }
 
 /** Empties a data folder that is Fornax's own; refuses any other folder, and one that is in use. */
 export async function resetData(folder) {
   if (!existsSync(folder)) return;
-  if (!existsSync(join(folder, 'database'))) throw new PlainError(`${folder} holds no Fornax data, so it was not emptied.`);
-  if (isHeld(folder)) throw new PlainError(`Fornax is running with the data in ${folder}: stop it first, then reset.`);
+  if (!existsSync(join(folder, 'database')))
+    throw new PlainError(`${folder} holds no Fornax data, so it was not emptied.`);
+  if (isHeld(folder))
+    throw new PlainError(`Fornax is running with the data in ${folder}: stop it first, then reset.`);
   await endOrphan(folder);
   rmSync(folder, { recursive: true });
 }
@@ -32,7 +35,13 @@ export async function resetData(folder) {
 export function checkPort(port) {
   return new Promise((resolve, reject) => {
     const probe = createServer();
-    probe.once('error', (error) => reject(error.code === 'EADDRINUSE' ? new PlainError(`Port ${port} is in use: choose another with PORT=${port + 1}.`) : error));
+    probe.once('error', (error) =>
+      reject(
+        error.code === 'EADDRINUSE'
+          ? new PlainError(`Port ${port} is in use: choose another with PORT=${port + 1}.`)
+          : error,
+      ),
+    );
     probe.listen(port, '127.0.0.1', () => probe.close(resolve));
   });
 }
@@ -40,7 +49,11 @@ export function checkPort(port) {
 /** The local date, "2026-11-24". */
 export function today() {
   const now = new Date();
-  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-');
+  return [
+    now.getFullYear(),
+    String(now.getMonth() + 1).padStart(2, '0'),
+    String(now.getDate()).padStart(2, '0'),
+  ].join('-');
 }
 
 /** Database, migrations, demo data if asked for, server. Returns the address and how to stop everything cleanly. */
@@ -48,7 +61,13 @@ export async function startFornax({ folder, port, demo }) {
   await checkPort(port);
   const database = await startDatabase(folder);
   try {
-    const environment = { ...process.env, FORNAX_DATABASE: database.url, FORNAX_WEB: join(root, 'web', 'dist', 'app'), FORNAX_DEMO: demo ? '1' : '0', PORT: String(port) };
+    const environment = {
+      ...process.env,
+      FORNAX_DATABASE: database.url,
+      FORNAX_WEB: join(root, 'web', 'dist', 'app'),
+      FORNAX_DEMO: demo ? '1' : '0',
+      PORT: String(port),
+    };
     prepare(environment, demo ? ['demo', today()] : []);
     const server = await launchServer(environment);
     return { address: `http://127.0.0.1:${port}`, server, database, stop: () => stopBoth(server, database) };
@@ -59,12 +78,20 @@ export async function startFornax({ folder, port, demo }) {
 }
 
 export function prepare(environment, args) {
-  const done = spawnSync(process.execPath, [join(root, 'server', 'dist', 'prepare.js'), ...args], { env: environment, encoding: 'utf8' });
-  if (done.status !== 0) throw new PlainError(`The database could not be brought up to date: ${done.stderr.trim()}`);
+  const done = spawnSync(process.execPath, [join(root, 'server', 'dist', 'prepare.js'), ...args], {
+    env: environment,
+    encoding: 'utf8',
+  });
+  if (done.status !== 0)
+    throw new PlainError(`The database could not be brought up to date: ${done.stderr.trim()}`);
 }
 
 function launchServer(environment) {
-  const server = fork(join(root, 'server', 'dist', 'main.js'), [], { env: environment, stdio: ['ignore', 'inherit', 'pipe', 'ipc'], detached: true });
+  const server = fork(join(root, 'server', 'dist', 'main.js'), [], {
+    env: environment,
+    stdio: ['ignore', 'inherit', 'pipe', 'ipc'],
+    detached: true,
+  });
   let said = '';
   server.stderr.on('data', (chunk) => {
     said += chunk;
@@ -72,13 +99,21 @@ function launchServer(environment) {
   });
   return new Promise((resolve, reject) => {
     server.once('message', () => resolve(server));
-    server.once('exit', () => reject(new PlainError(said ? 'The server did not start; see the sentence above.' : 'The server did not start.')));
+    server.once('exit', () =>
+      reject(
+        new PlainError(
+          said ? 'The server did not start; see the sentence above.' : 'The server did not start.',
+        ),
+      ),
+    );
   });
 }
 
 async function stopBoth(server, database) {
   if (server.exitCode === null && server.signalCode === null) {
-    const ended = new Promise((resolve) => { server.once('exit', resolve); });
+    const ended = new Promise((resolve) => {
+      server.once('exit', resolve);
+    });
     server.kill('SIGTERM');
     await ended;
   }

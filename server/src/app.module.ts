@@ -21,9 +21,31 @@ export class AppModule {
     return {
       module: AppModule,
       imports: [
-        { module: SharedModule, global: true, providers: [{ provide: Sequelize, useValue: sequelize }, { provide: CONFIG, useValue: config }], exports: [Sequelize, CONFIG] },
-        LoggerModule.forRoot({ pinoHttp: { level: config.logLevel, autoLogging: config.logLevel === 'info', redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'] } }),
-        SessionsModule, KitchensModule, RecipesModule, ClassesModule, CardsModule, LarderModule, TechniquesModule, HealthModule, OpenApiModule,
+        {
+          module: SharedModule,
+          global: true,
+          providers: [
+            { provide: Sequelize, useValue: sequelize },
+            { provide: CONFIG, useValue: config },
+          ],
+          exports: [Sequelize, CONFIG],
+        },
+        LoggerModule.forRoot({
+          pinoHttp: {
+            level: config.logLevel,
+            autoLogging: config.logLevel === 'info',
+            redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'],
+          },
+        }),
+        SessionsModule,
+        KitchensModule,
+        RecipesModule,
+        ClassesModule,
+        CardsModule,
+        LarderModule,
+        TechniquesModule,
+        HealthModule,
+        OpenApiModule,
       ],
       providers: [{ provide: APP_GUARD, useClass: SessionGuard }],
     };

@@ -11,10 +11,14 @@ export interface ServerConfig {
 
 export function readConfig(environment: NodeJS.ProcessEnv): ServerConfig {
   const databaseUrl = environment.FORNAX_DATABASE;
-  if (!databaseUrl) throw new Error('FORNAX_DATABASE is not set: start Fornax with npm run demo or npm start.');
+  if (!databaseUrl)
+    throw new Error('FORNAX_DATABASE is not set: start Fornax with npm run demo or npm start.');
   return {
-    port: Number(environment.PORT ?? 4600), databaseUrl, webFolder: environment.FORNAX_WEB ?? '',
-    demo: environment.FORNAX_DEMO === '1', logLevel: environment.FORNAX_LOG ?? 'warn',
+    port: Number(environment.PORT ?? 4600),
+    databaseUrl,
+    webFolder: environment.FORNAX_WEB ?? '',
+    demo: environment.FORNAX_DEMO === '1',
+    logLevel: environment.FORNAX_LOG ?? 'warn',
   };
 }
 

@@ -13,7 +13,10 @@ async function main(): Promise<void> {
   await app.listen(config.port, '127.0.0.1');
   process.send?.({ ready: true });
   const stop = () => {
-    void app.close().then(() => sequelize.close()).then(() => process.exit(0));
+    void app
+      .close()
+      .then(() => sequelize.close())
+      .then(() => process.exit(0));
   };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
@@ -22,7 +25,10 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: NodeJS.ErrnoException) => {
-  const sentence = error.code === 'EADDRINUSE' ? `Port ${process.env.PORT ?? 4600} is in use: choose another with PORT=4601.` : error.message;
+  const sentence =
+    error.code === 'EADDRINUSE'
+      ? `Port ${process.env.PORT ?? 4600} is in use: choose another with PORT=4601.`
+      : error.message;
   process.stderr.write(`${sentence}\n`);
   process.exit(1);
 });

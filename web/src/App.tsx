@@ -28,9 +28,17 @@ const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
 const LarderPage = lazy(() => import('./larder/LarderPage.js'));
 const TechniquesPage = lazy(() => import('./techniques/TechniquesPage.js'));
 
-const queries = () => new QueryClient({
-  defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiError && error.status < 500) && count < 2, refetchOnWindowFocus: true, networkMode: 'always' }, mutations: { networkMode: 'always' } },
-});
+const queries = () =>
+  new QueryClient({
+    defaultOptions: {
+      queries: {
+        retry: (count, error) => !(error instanceof ApiError && error.status < 500) && count < 2,
+        refetchOnWindowFocus: true,
+        networkMode: 'always',
+      },
+      mutations: { networkMode: 'always' },
+    },
+  });
 
 export function App() {
   const [client] = useState(queries);
@@ -65,14 +73,29 @@ function SignedIn() {
   const { data: session, error, refetch } = useQuery(sessionQuery);
   if (session) return <Places />;
   if (error instanceof ApiError && error.status === 401) return <SignInPage />;
-  if (error) return <Sheet><Failed error={error} onRetry={() => void refetch()} /></Sheet>;
-  return <Sheet><Loading what="your kitchen" /></Sheet>;
+  if (error)
+    return (
+      <Sheet>
+        <Failed error={error} onRetry={() => void refetch()} />
+      </Sheet>
+    );
+  return (
+    <Sheet>
+      <Loading what="your kitchen" />
+    </Sheet>
+  );
 }
 
 function Places() {
   return (
     <Shell>
-      <Suspense fallback={<Sheet><Loading what="the page" /></Sheet>}>
+      <Suspense
+        fallback={
+          <Sheet>
+            <Loading what="the page" />
+          </Sheet>
+        }
+      >
         <Routes>
           <Route path="/" element={<Navigate to="/classes" replace />} />
           <Route path="/classes" element={<ClassesPage />} />
@@ -93,7 +116,16 @@ function Places() {
           <Route path="/larder/:ingredientId" element={<LarderPage />} />
           <Route path="/techniques" element={<TechniquesPage />} />
           <Route path="/techniques/:slug" element={<TechniquesPage />} />
-          <Route path="*" element={<Sheet><Failed error={new Error('There is no page at this address. Choose a place from the bar above.')} /></Sheet>} />
+          <Route
+            path="*"
+            element={
+              <Sheet>
+                <Failed
+                  error={new Error('There is no page at this address. Choose a place from the bar above.')}
+                />
+              </Sheet>
+            }
+          />
         </Routes>
       </Suspense>
     </Shell>

@@ -15,26 +15,36 @@ export interface ConversionFacts {
 }
 
 export type Conversion =
-  | { readonly ok: true; readonly amount: Amount }
-  | { readonly ok: false; readonly reason: string };
+  { readonly ok: true; readonly amount: Amount } | { readonly ok: false; readonly reason: string };
 
 /**
  * Converts an amount exactly to another unit, crossing between mass, volume and count only through the facts given.
  * Fails with a plain reason where a needed fact is not known.
  */
-export function convert(amount: Amount, to: UnitId, facts: ConversionFacts, system: MeasureSystem): Conversion {
+export function convert(
+  amount: Amount,
+  to: UnitId,
+  facts: ConversionFacts,
+  system: MeasureSystem,
+): Conversion {
   if (amount.unit === to) return { ok: true, amount };
   const factor = rememberedFactor(amount.unit, to, facts, system);
   if ('reason' in factor) return { ok: false, reason: factor.reason };
   const low = toRational(toFraction(amount.low).mul(toFraction(factor.value)));
-  const high = amount.high === amount.low ? low : toRational(toFraction(amount.high).mul(toFraction(factor.value)));
+  const high =
+    amount.high === amount.low ? low : toRational(toFraction(amount.high).mul(toFraction(factor.value)));
   return { ok: true, amount: { low, high, unit: to } };
 }
 
 type Factor = { readonly value: Rational; readonly size: number } | { readonly reason: string };
 
 /** How many of one unit make another, to the nearest number: for drawing and estimates, never for further exact work. Null where a fact is missing. */
-export function sizeOfUnit(unit: UnitId, to: UnitId, facts: ConversionFacts, system: MeasureSystem): number | null {
+export function sizeOfUnit(
+  unit: UnitId,
+  to: UnitId,
+  facts: ConversionFacts,
+  system: MeasureSystem,
+): number | null {
   if (unit === to) return 1;
   const factor = rememberedFactor(unit, to, facts, system);
   return 'reason' in factor ? null : factor.size;
@@ -54,19 +64,28 @@ function rememberedFactor(from: UnitId, to: UnitId, facts: ConversionFacts, syst
   return factor;
 }
 
-function conversionFactor(from: UnitId, to: UnitId, facts: ConversionFacts, system: MeasureSystem): { readonly value: Rational } | { readonly reason: string } {
+function conversionFactor(
+  from: UnitId,
+  to: UnitId,
+  facts: ConversionFacts,
+  system: MeasureSystem,
+): { readonly value: Rational } | { readonly reason: string } {
   const fromBase = inBase(from, facts, system);
   const toBase = inBase(to, facts, system);
   if (!fromBase) return { reason: missingFact(from) };
   if (!toBase) return { reason: missingFact(to) };
   const ratio = toFraction(fromBase.size).div(toFraction(toBase.size));
   if (fromBase.base === toBase.base) return { value: toRational(ratio) };
-  if (!facts.gramsPerMillilitre) return { reason: 'no density is known, so weight and volume cannot be compared' };
+  if (!facts.gramsPerMillilitre)
+    return { reason: 'no density is known, so weight and volume cannot be compared' };
   const density = toFraction(facts.gramsPerMillilitre);
   return { value: toRational(fromBase.base === 'ml' ? ratio.mul(density) : ratio.div(density)) };
 }
 
-interface BaseSize { readonly base: 'g' | 'ml'; readonly size: Rational }
+interface BaseSize {
+  readonly base: 'g' | 'ml';
+  readonly size: Rational;
+}
 
 /** The size of one unit in grams or millilitres; null where the facts do not tell. */
 function inBase(unit: UnitId, facts: ConversionFacts, system: MeasureSystem): BaseSize | null {

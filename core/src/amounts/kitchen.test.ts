@@ -1,17 +1,34 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatForKitchen, formatMass, formatMillilitres, formatVolume, type KitchenOptions } from './kitchen.js';
+import {
+  formatForKitchen,
+  formatMass,
+  formatMillilitres,
+  formatVolume,
+  type KitchenOptions,
+} from './kitchen.js';
 import { measureSystems } from './types.js';
 
 const metric: KitchenOptions = { show: 'spoons', kitchenSystem: 'metric', recipeSystem: 'metric', facts: {} };
 
 describe('spoons and cups', () => {
   it.each([
-    [15, '1 tbsp'], [45, '3 tbsp'], [50, '3 tbsp + 1 tsp'], [67.5, '¼ cup + 1 tsp'], [2.5, '½ tsp'], [11.25, '2¼ tsp'], [250, '1 cup'], [312.5, '1¼ cups'], [1.25, '¼ tsp'],
+    [15, '1 tbsp'],
+    [45, '3 tbsp'],
+    [50, '3 tbsp + 1 tsp'],
+    [67.5, '¼ cup + 1 tsp'],
+    [2.5, '½ tsp'],
+    [11.25, '2¼ tsp'],
+    [250, '1 cup'],
+    [312.5, '1¼ cups'],
+    [1.25, '¼ tsp'],
   ])('%d ml are %s', (millilitres, text) => expect(formatVolume(millilitres, 'metric').text).toBe(text));
-  it('60 ml are 4 tbsp: ¼ cup would be 62.5 ml, 4.2 % over', () => expect(formatVolume(60, 'metric').text).toBe('4 tbsp'));
-  it('in Australia 60 ml are 3 tbsp of 20 ml', () => expect(formatVolume(60, 'australian').text).toBe('3 tbsp'));
-  it('never 0.17 cup: 42.5 ml are 2 tbsp + 2½ tsp', () => expect(formatVolume(42.5, 'metric').text).toBe('2 tbsp + 2½ tsp'));
+  it('60 ml are 4 tbsp: ¼ cup would be 62.5 ml, 4.2 % over', () =>
+    expect(formatVolume(60, 'metric').text).toBe('4 tbsp'));
+  it('in Australia 60 ml are 3 tbsp of 20 ml', () =>
+    expect(formatVolume(60, 'australian').text).toBe('3 tbsp'));
+  it('never 0.17 cup: 42.5 ml are 2 tbsp + 2½ tsp', () =>
+    expect(formatVolume(42.5, 'metric').text).toBe('2 tbsp + 2½ tsp'));
   it('over twelve cups it is litres', () => expect(formatVolume(4250, 'metric').text).toBe('4.25 l'));
   it('0.6 ml cannot be reached: ⅛ tsp is 0.625 ml, 4.2 % over', () => {
     const shown = formatVolume(0.6, 'metric');
@@ -22,32 +39,63 @@ describe('spoons and cups', () => {
 
 describe('properties of spoons', () => {
   it('what is called reached lies within the tolerance, with at most two kinds of measure', () => {
-    fc.assert(fc.property(fc.double({ min: 0.5, max: 2900, noNaN: true }), fc.constantFrom(...measureSystems), fc.constantFrom(0.01, 0.03), (millilitres, system, tolerance) => {
-      const shown = formatVolume(millilitres, system, tolerance);
-      if (shown.reached) expect(Math.abs(shown.error)).toBeLessThanOrEqual(tolerance + 1e-9);
-      expect(shown.text.split(' + ').length).toBeLessThanOrEqual(2);
-      expect(shown.text).not.toMatch(/\d\.\d.*(cup|tbsp|tsp)/);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 2900, noNaN: true }),
+        fc.constantFrom(...measureSystems),
+        fc.constantFrom(0.01, 0.03),
+        (millilitres, system, tolerance) => {
+          const shown = formatVolume(millilitres, system, tolerance);
+          if (shown.reached) expect(Math.abs(shown.error)).toBeLessThanOrEqual(tolerance + 1e-9);
+          expect(shown.text.split(' + ').length).toBeLessThanOrEqual(2);
+          expect(shown.text).not.toMatch(/\d\.\d.*(cup|tbsp|tsp)/);
+        },
+      ),
+    );
   });
 });
 
 describe('what leads', () => {
   it('spoons lead a volume, grams stand beside it: 2 tbsp of oil at 0.91 are 30 × 0.91 = 27.3 g', () => {
-    expect(formatForKitchen({ low: '2', high: '2', unit: 'tbsp' }, { ...metric, facts: { gramsPerMillilitre: '91/100' } })).toMatchObject({ lead: '2 tbsp', beside: '27 g' });
+    expect(
+      formatForKitchen(
+        { low: '2', high: '2', unit: 'tbsp' },
+        { ...metric, facts: { gramsPerMillilitre: '91/100' } },
+      ),
+    ).toMatchObject({ lead: '2 tbsp', beside: '27 g' });
   });
   it('grams lead when asked for', () => {
-    expect(formatForKitchen({ low: '2', high: '2', unit: 'tbsp' }, { ...metric, show: 'grams', facts: { gramsPerMillilitre: '91/100' } })).toMatchObject({ lead: '27 g', beside: '2 tbsp' });
+    expect(
+      formatForKitchen(
+        { low: '2', high: '2', unit: 'tbsp' },
+        { ...metric, show: 'grams', facts: { gramsPerMillilitre: '91/100' } },
+      ),
+    ).toMatchObject({ lead: '27 g', beside: '2 tbsp' });
   });
   it('salt is held to 1 %: ⅓ tsp is 1.67 ml, 2 g, and ¼ tsp is 25 % under', () => {
-    expect(formatForKitchen({ low: '1/3', high: '1/3', unit: 'tsp' }, { ...metric, tolerance: 0.01, facts: { gramsPerMillilitre: '6/5' } })).toMatchObject({ lead: '2 g', beside: '¼ tsp, 25 % under' });
+    expect(
+      formatForKitchen(
+        { low: '1/3', high: '1/3', unit: 'tsp' },
+        { ...metric, tolerance: 0.01, facts: { gramsPerMillilitre: '6/5' } },
+      ),
+    ).toMatchObject({ lead: '2 g', beside: '¼ tsp, 25 % under' });
   });
   it('a weight leads, and spoons stand beside a small one only', () => {
     const facts = { gramsPerMillilitre: '1/2' };
-    expect(formatForKitchen({ low: '30', high: '30', unit: 'g' }, { ...metric, facts })).toMatchObject({ lead: '30 g', beside: '4 tbsp' });
-    expect(formatForKitchen({ low: '300', high: '300', unit: 'g' }, { ...metric, facts })).toMatchObject({ lead: '300 g', beside: null });
+    expect(formatForKitchen({ low: '30', high: '30', unit: 'g' }, { ...metric, facts })).toMatchObject({
+      lead: '30 g',
+      beside: '4 tbsp',
+    });
+    expect(formatForKitchen({ low: '300', high: '300', unit: 'g' }, { ...metric, facts })).toMatchObject({
+      lead: '300 g',
+      beside: null,
+    });
   });
   it('the low end of a range leads, the rest is added to taste', () => {
-    expect(formatForKitchen({ low: '2', high: '3', unit: 'tbsp' }, metric)).toMatchObject({ lead: '2 tbsp', beside: 'up to 3 tbsp, added to taste' });
+    expect(formatForKitchen({ low: '2', high: '3', unit: 'tbsp' }, metric)).toMatchObject({
+      lead: '2 tbsp',
+      beside: 'up to 3 tbsp, added to taste',
+    });
   });
   it('counts go to quarters and thirds', () => {
     expect(formatForKitchen({ low: '3/2', high: '3/2', unit: 'piece' }, metric).lead).toBe('1½');
@@ -55,11 +103,24 @@ describe('what leads', () => {
     expect(formatForKitchen({ low: '1/10', high: '1/10', unit: 'bunch' }, metric).lead).toBe('¼ bunch');
   });
   it('a recipe in US cups is measured with the kitchen’s own: 1 US cup, 236.6 ml', () => {
-    expect(formatForKitchen({ low: '1', high: '1', unit: 'cup' }, { ...metric, recipeSystem: 'us' }).lead).toBe('¾ cup + 3 tbsp');
+    expect(
+      formatForKitchen({ low: '1', high: '1', unit: 'cup' }, { ...metric, recipeSystem: 'us' }).lead,
+    ).toBe('¾ cup + 3 tbsp');
   });
 });
 
 describe('scales', () => {
-  it.each([[0.4, '0.4 g'], [1.26, '1.3 g'], [7.3, '7.5 g'], [12.4, '12 g'], [375, '375 g'], [1500, '1.5 kg']])('%d g read %s', (grams, text) => expect(formatMass(grams)).toBe(text));
-  it.each([[4.25, '4.25 ml'], [154.2, '154 ml'], [1500, '1.5 l']])('%d ml read %s', (millilitres, text) => expect(formatMillilitres(millilitres)).toBe(text));
+  it.each([
+    [0.4, '0.4 g'],
+    [1.26, '1.3 g'],
+    [7.3, '7.5 g'],
+    [12.4, '12 g'],
+    [375, '375 g'],
+    [1500, '1.5 kg'],
+  ])('%d g read %s', (grams, text) => expect(formatMass(grams)).toBe(text));
+  it.each([
+    [4.25, '4.25 ml'],
+    [154.2, '154 ml'],
+    [1500, '1.5 l'],
+  ])('%d ml read %s', (millilitres, text) => expect(formatMillilitres(millilitres)).toBe(text));
 });

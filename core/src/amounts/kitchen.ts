@@ -47,15 +47,25 @@ export function formatForKitchen(amount: Amount, options: KitchenOptions): Kitch
 }
 
 /** A format for amounts of one unit of one ingredient: what converting needs is looked up once for all of them. */
-export function createKitchenFormat(unit: UnitId, options: Omit<KitchenOptions, 'show'>): (amount: Amount, show: KitchenOptions['show']) => KitchenAmount {
+export function createKitchenFormat(
+  unit: UnitId,
+  options: Omit<KitchenOptions, 'show'>,
+): (amount: Amount, show: KitchenOptions['show']) => KitchenAmount {
   // Spoons and grams of one amount are asked for in turn, and want the same search through the spoons.
   const found = new Map<number, VolumeText>();
   const spoons = (millilitres: number) => {
-    const text = found.get(millilitres) ?? formatVolume(millilitres, options.kitchenSystem, options.tolerance, options.measuringSet);
+    const text =
+      found.get(millilitres) ??
+      formatVolume(millilitres, options.kitchenSystem, options.tolerance, options.measuringSet);
     found.set(millilitres, text);
     return text;
   };
-  const measures: UnitMeasures = { unit, grams: sizeIn(unit, 'g', options), millilitres: sizeIn(unit, 'ml', options), spoons };
+  const measures: UnitMeasures = {
+    unit,
+    grams: sizeIn(unit, 'g', options),
+    millilitres: sizeIn(unit, 'ml', options),
+    spoons,
+  };
   return (amount, show) => {
     const shown = formatExact(toNumber(amount.low), measures, { ...options, show });
     if (amount.high === amount.low) return shown;
@@ -90,8 +100,14 @@ function formatExact(count: number, measures: UnitMeasures, options: KitchenOpti
   const spoons = millilitres === null ? null : measures.spoons(millilitres);
   const estimated = grams !== null && millilitres !== null;
   if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated);
-  if (options.show === 'grams' || !spoons?.reached) return scalesFirst(grams, millilitres ?? 0, spoons, estimated);
-  return { lead: spoons.text, beside: grams === null ? null : formatMass(grams), error: spoons.error, estimated: false };
+  if (options.show === 'grams' || !spoons?.reached)
+    return scalesFirst(grams, millilitres ?? 0, spoons, estimated);
+  return {
+    lead: spoons.text,
+    beside: grams === null ? null : formatMass(grams),
+    error: spoons.error,
+    estimated: false,
+  };
 }
 
 function massFirst(grams: number, spoons: VolumeText | null, estimated: boolean): KitchenAmount {
@@ -100,7 +116,12 @@ function massFirst(grams: number, spoons: VolumeText | null, estimated: boolean)
   return { lead: shown, beside, error: 0, estimated: estimated && beside !== null };
 }
 
-function scalesFirst(grams: number | null, millilitres: number, spoons: VolumeText | null, estimated: boolean): KitchenAmount {
+function scalesFirst(
+  grams: number | null,
+  millilitres: number,
+  spoons: VolumeText | null,
+  estimated: boolean,
+): KitchenAmount {
   const lead = grams === null ? formatMillilitres(millilitres) : formatMass(grams);
   return { lead, beside: spoons ? besideText(spoons) : null, error: 0, estimated };
 }
@@ -131,15 +152,36 @@ function formatCount(exact: number, unit: UnitId, grams: number | null): Kitchen
 
 function formatInformal(count: number, unit: UnitId, grams: number | null): KitchenAmount {
   const nearest = nearestPart(count);
-  return { lead: `${nearest.text} ${unitName(unit, nearest.value)}`, beside: grams === null ? null : formatMass(grams), error: 0, estimated: true };
+  return {
+    lead: `${nearest.text} ${unitName(unit, nearest.value)}`,
+    beside: grams === null ? null : formatMass(grams),
+    error: 0,
+    estimated: true,
+  };
 }
 
 function nearestPart(value: number): { value: number; text: string } {
   const whole = Math.floor(value);
-  const parts: [number, string][] = [[0, '0'], [1 / 4, '1/4'], [1 / 3, '1/3'], [1 / 2, '1/2'], [2 / 3, '2/3'], [3 / 4, '3/4'], [1, '1']];
-  const usable = whole >= 12 ? parts.filter(([part]) => part === 0 || part === 1) : whole > 0 ? parts : parts.slice(1);
-  const [part, text] = usable.reduce((best, next) => Math.abs(next[0] - (value - whole)) < Math.abs(best[0] - (value - whole)) ? next : best);
-  const fraction = part === 1 ? showRational(String(whole + 1)) : part === 0 ? String(whole) : showRational(whole === 0 ? text : mixed(whole, text));
+  const parts: [number, string][] = [
+    [0, '0'],
+    [1 / 4, '1/4'],
+    [1 / 3, '1/3'],
+    [1 / 2, '1/2'],
+    [2 / 3, '2/3'],
+    [3 / 4, '3/4'],
+    [1, '1'],
+  ];
+  const usable =
+    whole >= 12 ? parts.filter(([part]) => part === 0 || part === 1) : whole > 0 ? parts : parts.slice(1);
+  const [part, text] = usable.reduce((best, next) =>
+    Math.abs(next[0] - (value - whole)) < Math.abs(best[0] - (value - whole)) ? next : best,
+  );
+  const fraction =
+    part === 1
+      ? showRational(String(whole + 1))
+      : part === 0
+        ? String(whole)
+        : showRational(whole === 0 ? text : mixed(whole, text));
   return { value: whole + part, text: fraction };
 }
 
@@ -175,12 +217,19 @@ export interface VolumeText {
  * The plainest spoons and cups for a volume: at most two kinds of measure, fewest scoops among those within
  * the tolerance, or the nearest there is. Volumes over twelve cups are given in litres.
  */
-export function formatVolume(millilitres: number, system: MeasureSystem, tolerance = usualTolerance, set: MeasuringSet = fullSet): VolumeText {
+export function formatVolume(
+  millilitres: number,
+  system: MeasureSystem,
+  tolerance = usualTolerance,
+  set: MeasuringSet = fullSet,
+): VolumeText {
   const measures = spoonMeasures(system, set);
-  if (measures.length === 0) return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: false };
+  if (measures.length === 0)
+    return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: false };
   const largest = measures[measures.length - 1]!.millilitres;
-  if (millilitres > largest) return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: true };
-  const error = (measure: SpoonMeasure) => millilitres === 0 ? 0 : measure.millilitres / millilitres - 1;
+  if (millilitres > largest)
+    return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: true };
+  const error = (measure: SpoonMeasure) => (millilitres === 0 ? 0 : measure.millilitres / millilitres - 1);
   let best: SpoonMeasure | null = null;
   let bestCost = Infinity;
   for (let i = firstAtLeast(measures, millilitres * (1 - tolerance)); i < measures.length; i++) {
@@ -198,7 +247,7 @@ export function formatVolume(millilitres: number, system: MeasureSystem, toleran
   }
   const at = firstAtLeast(measures, millilitres);
   const around = [measures[at - 1], measures[at]].filter((measure) => measure !== undefined);
-  const nearest = around.reduce((a, b) => Math.abs(error(b)) < Math.abs(error(a)) ? b : a);
+  const nearest = around.reduce((a, b) => (Math.abs(error(b)) < Math.abs(error(a)) ? b : a));
   return { text: nearest.text, millilitres, error: error(nearest), reached: false };
 }
 
@@ -214,12 +263,17 @@ function firstAtLeast(measures: readonly SpoonMeasure[], millilitres: number): n
 }
 
 /** Every spoon and cup that is made. */
-export const fullSet: MeasuringSet = { teaspoons: ['1/8', '1/4', '1/2', '3/4', '1'], tablespoon: true, cups: ['1/4', '1/3', '1/2', '2/3', '3/4', '1'] };
+export const fullSet: MeasuringSet = {
+  teaspoons: ['1/8', '1/4', '1/2', '3/4', '1'],
+  tablespoon: true,
+  cups: ['1/4', '1/3', '1/2', '2/3', '3/4', '1'],
+};
 
 const tables = new Map<string, readonly SpoonMeasure[]>();
 
 function spoonMeasures(system: MeasureSystem, set: MeasuringSet): readonly SpoonMeasure[] {
-  const key = set === fullSet ? system : `${system} ${set.teaspoons.join()} ${set.tablespoon} ${set.cups.join()}`;
+  const key =
+    set === fullSet ? system : `${system} ${set.teaspoons.join()} ${set.tablespoon} ${set.cups.join()}`;
   const known = tables.get(key);
   if (known) return known;
   const built = buildMeasures(system, set);
@@ -229,26 +283,58 @@ function spoonMeasures(system: MeasureSystem, set: MeasuringSet): readonly Spoon
 
 /** Parts that a set can measure: those it has, and those that smaller ones add up to. */
 function partsOf(has: readonly string[], wanted: readonly string[]): string[] {
-  const made: Readonly<Record<string, readonly string[]>> = { '1/4': ['1/4'], '1/3': ['1/3'], '1/2': ['1/2', '1/4'], '2/3': ['2/3', '1/3'], '3/4': ['3/4', '1/4'] };
+  const made: Readonly<Record<string, readonly string[]>> = {
+    '1/4': ['1/4'],
+    '1/3': ['1/3'],
+    '1/2': ['1/2', '1/4'],
+    '2/3': ['2/3', '1/3'],
+    '3/4': ['3/4', '1/4'],
+  };
   return wanted.filter((part) => made[part]!.some((each) => has.includes(each)));
 }
 
 function buildMeasures(system: MeasureSystem, set: MeasuringSet): readonly SpoonMeasure[] {
-  const cups = set.cups.length === 0 ? [] : multiples('cup', system, set.cups.includes('1') ? 12 : 1, partsOf(set.cups, ['1/4', '1/3', '1/2', '2/3', '3/4']));
+  const cups =
+    set.cups.length === 0
+      ? []
+      : multiples(
+          'cup',
+          system,
+          set.cups.includes('1') ? 12 : 1,
+          partsOf(set.cups, ['1/4', '1/3', '1/2', '2/3', '3/4']),
+        );
   const tablespoons = set.tablespoon ? multiples('tbsp', system, 8, []) : [];
-  const teaspoons = set.teaspoons.length === 0 ? [] : multiples('tsp', system, 3, partsOf(set.teaspoons, ['1/4', '1/2', '3/4']));
-  const eighth = set.teaspoons.includes('1/8') ? [{ millilitres: toNumber(unitSize('tsp', system)!) / 8, text: '⅛ tsp', scoops: 4 }] : [];
+  const teaspoons =
+    set.teaspoons.length === 0
+      ? []
+      : multiples('tsp', system, 3, partsOf(set.teaspoons, ['1/4', '1/2', '3/4']));
+  const eighth = set.teaspoons.includes('1/8')
+    ? [{ millilitres: toNumber(unitSize('tsp', system)!) / 8, text: '⅛ tsp', scoops: 4 }]
+    : [];
   const cupsWithSpoons = pairs(cups, [...tablespoons.slice(0, 3), ...teaspoons]);
-  const all = [...eighth, ...teaspoons, ...tablespoons, ...cups, ...pairs(tablespoons, teaspoons), ...cupsWithSpoons];
+  const all = [
+    ...eighth,
+    ...teaspoons,
+    ...tablespoons,
+    ...cups,
+    ...pairs(tablespoons, teaspoons),
+    ...cupsWithSpoons,
+  ];
   return all.sort((a, b) => a.millilitres - b.millilitres || a.scoops - b.scoops);
 }
 
 /** Whole multiples of a measure up to `most`, and each with the part measures on top. One kind of measure costs 3. */
-function multiples(unit: UnitId, system: MeasureSystem, most: number, parts: readonly string[]): SpoonMeasure[] {
+function multiples(
+  unit: UnitId,
+  system: MeasureSystem,
+  most: number,
+  parts: readonly string[],
+): SpoonMeasure[] {
   const size = toNumber(unitSize(unit, system)!);
   const found: SpoonMeasure[] = [];
   for (let whole = 0; whole <= most; whole++) {
-    if (whole > 0) found.push({ millilitres: whole * size, text: `${whole} ${unitName(unit, whole)}`, scoops: 3 + whole });
+    if (whole > 0)
+      found.push({ millilitres: whole * size, text: `${whole} ${unitName(unit, whole)}`, scoops: 3 + whole });
     for (const part of whole < most ? parts : []) {
       const count = whole + toNumber(part);
       const scoops = part === '3/4' || part === '2/3' ? 2 : 1;
@@ -260,7 +346,13 @@ function multiples(unit: UnitId, system: MeasureSystem, most: number, parts: rea
 }
 
 function pairs(large: readonly SpoonMeasure[], small: readonly SpoonMeasure[]): SpoonMeasure[] {
-  return large.flatMap((a) => small.filter((b) => b.millilitres < a.millilitres).map((b) => ({
-    millilitres: a.millilitres + b.millilitres, text: `${a.text} + ${b.text}`, scoops: a.scoops + b.scoops,
-  })));
+  return large.flatMap((a) =>
+    small
+      .filter((b) => b.millilitres < a.millilitres)
+      .map((b) => ({
+        millilitres: a.millilitres + b.millilitres,
+        text: `${a.text} + ${b.text}`,
+        scoops: a.scoops + b.scoops,
+      })),
+  );
 }

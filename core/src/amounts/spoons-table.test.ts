@@ -56,7 +56,10 @@ australian | 2 tbsp | 40
 australian | 1 tbsp + 1 tsp | 25
 australian | ¼ cup | 62.5
 australian | 1 cup | 250
-`.trim().split('\n').map((row) => row.split(' | ') as [MeasureSystem, string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [MeasureSystem, string, string]);
 
 describe('what a person would set out', () => {
   it.each(table)('%s: %s holds %s ml', (system, text, millilitres) => {
@@ -64,9 +67,12 @@ describe('what a person would set out', () => {
     expect(shown.text).toBe(text);
     expect(Math.abs(shown.error)).toBeLessThan(0.01);
   });
-  it.each(table)('%s: %s may be 2 %% more than %s ml and is still no worse than 3 %% off', (system, _, millilitres) => {
-    const shown = formatVolume(Number(millilitres) * 1.02, system);
-    expect(shown.reached).toBe(true);
-    expect(Math.abs(shown.error)).toBeLessThanOrEqual(0.03);
-  });
+  it.each(table)(
+    '%s: %s may be 2 %% more than %s ml and is still no worse than 3 %% off',
+    (system, _, millilitres) => {
+      const shown = formatVolume(Number(millilitres) * 1.02, system);
+      expect(shown.reached).toBe(true);
+      expect(Math.abs(shown.error)).toBeLessThanOrEqual(0.03);
+    },
+  );
 });

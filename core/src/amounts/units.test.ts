@@ -27,21 +27,56 @@ palmful 15 15 15 15
 knob   15 15 15 15
 cm     1 1 1 1
 inch   2.54 2.54 2.54 2.54
-`.trim().split('\n').flatMap((row) => {
-  const [unit, us, imperial, metric, australian] = row.split(/\s+/) as [UnitId, string, string, string, string];
-  return ([['us', us], ['imperial', imperial], ['metric', metric], ['australian', australian]] as [MeasureSystem, string][]).map(([system, size]) => ({ unit, system, size: Number(size) }));
-});
+`
+  .trim()
+  .split('\n')
+  .flatMap((row) => {
+    const [unit, us, imperial, metric, australian] = row.split(/\s+/) as [
+      UnitId,
+      string,
+      string,
+      string,
+      string,
+    ];
+    return (
+      [
+        ['us', us],
+        ['imperial', imperial],
+        ['metric', metric],
+        ['australian', australian],
+      ] as [MeasureSystem, string][]
+    ).map(([system, size]) => ({ unit, system, size: Number(size) }));
+  });
 
 describe('sizes', () => {
-  it.each(sizes)('$system $unit is $size', ({ unit, system, size }) => expect(toNumber(unitSize(unit, system)!)).toBeCloseTo(size, 9));
+  it.each(sizes)('$system $unit is $size', ({ unit, system, size }) =>
+    expect(toNumber(unitSize(unit, system)!)).toBeCloseTo(size, 9),
+  );
   it('what has no size of its own has none: counts and handfuls', () => {
-    for (const unit of unitIds) if (unitKind(unit) === 'count' || unit === 'handful') for (const system of measureSystems) expect([unit, unitSize(unit, system)]).toEqual([unit, null]);
+    for (const unit of unitIds)
+      if (unitKind(unit) === 'count' || unit === 'handful')
+        for (const system of measureSystems) expect([unit, unitSize(unit, system)]).toEqual([unit, null]);
   });
 });
 
 describe('kinds and names', () => {
-  it.each<[UnitId, string]>([['g', 'mass'], ['cup', 'volume'], ['handful', 'mass'], ['clove', 'count'], ['piece', 'count'], ['inch', 'length']])('%s is a %s', (unit, kind) => expect(unitKind(unit)).toBe(kind));
-  it.each<[UnitId, number, string]>([['cup', 1, 'cup'], ['cup', 1.5, 'cups'], ['leaf', 2, 'leaves'], ['bunch', 0.5, 'bunch'], ['piece', 3, ''], ['tbsp', 3, 'tbsp'], ['inch', 2, 'inches']])('%s × %d is “%s”', (unit, count, name) => expect(unitName(unit, count)).toBe(name));
+  it.each<[UnitId, string]>([
+    ['g', 'mass'],
+    ['cup', 'volume'],
+    ['handful', 'mass'],
+    ['clove', 'count'],
+    ['piece', 'count'],
+    ['inch', 'length'],
+  ])('%s is a %s', (unit, kind) => expect(unitKind(unit)).toBe(kind));
+  it.each<[UnitId, number, string]>([
+    ['cup', 1, 'cup'],
+    ['cup', 1.5, 'cups'],
+    ['leaf', 2, 'leaves'],
+    ['bunch', 0.5, 'bunch'],
+    ['piece', 3, ''],
+    ['tbsp', 3, 'tbsp'],
+    ['inch', 2, 'inches'],
+  ])('%s × %d is “%s”', (unit, count, name) => expect(unitName(unit, count)).toBe(name));
   it('informal sizes are estimates, spoons are not', () => {
     expect(['pinch', 'glug', 'knob', 'handful'].every((unit) => isEstimatedUnit(unit as UnitId))).toBe(true);
     expect(['tsp', 'g', 'clove', 'cm'].some((unit) => isEstimatedUnit(unit as UnitId))).toBe(false);

@@ -58,10 +58,38 @@ export const unitIds = Object.keys(unitFacts) as readonly UnitId[];
 
 /** Millilitres in the measures that differ by system. Standard figures; see the docstring of {@link unitSize}. */
 const measureMillilitres: Readonly<Record<MeasureSystem, Partial<Record<UnitId, Rational>>>> = {
-  us: systemMeasures({ tsp: US_TEASPOON, dsp: times(US_TEASPOON, 2), tbsp: times(US_TEASPOON, 3), cup: times(US_TEASPOON, 48), floz: times(US_TEASPOON, 6), pint: times(US_TEASPOON, 96) }),
-  imperial: systemMeasures({ tsp: '5', dsp: '10', tbsp: '15', cup: times(IMPERIAL_FLUID_OUNCE, 10), floz: IMPERIAL_FLUID_OUNCE, pint: times(IMPERIAL_FLUID_OUNCE, 20) }),
-  metric: systemMeasures({ tsp: '5', dsp: '10', tbsp: '15', cup: '250', floz: IMPERIAL_FLUID_OUNCE, pint: times(IMPERIAL_FLUID_OUNCE, 20) }),
-  australian: systemMeasures({ tsp: '5', dsp: '10', tbsp: '20', cup: '250', floz: IMPERIAL_FLUID_OUNCE, pint: times(IMPERIAL_FLUID_OUNCE, 20) }),
+  us: systemMeasures({
+    tsp: US_TEASPOON,
+    dsp: times(US_TEASPOON, 2),
+    tbsp: times(US_TEASPOON, 3),
+    cup: times(US_TEASPOON, 48),
+    floz: times(US_TEASPOON, 6),
+    pint: times(US_TEASPOON, 96),
+  }),
+  imperial: systemMeasures({
+    tsp: '5',
+    dsp: '10',
+    tbsp: '15',
+    cup: times(IMPERIAL_FLUID_OUNCE, 10),
+    floz: IMPERIAL_FLUID_OUNCE,
+    pint: times(IMPERIAL_FLUID_OUNCE, 20),
+  }),
+  metric: systemMeasures({
+    tsp: '5',
+    dsp: '10',
+    tbsp: '15',
+    cup: '250',
+    floz: IMPERIAL_FLUID_OUNCE,
+    pint: times(IMPERIAL_FLUID_OUNCE, 20),
+  }),
+  australian: systemMeasures({
+    tsp: '5',
+    dsp: '10',
+    tbsp: '20',
+    cup: '250',
+    floz: IMPERIAL_FLUID_OUNCE,
+    pint: times(IMPERIAL_FLUID_OUNCE, 20),
+  }),
 };
 
 function times(millilitres: string, count: number): Rational {
@@ -69,7 +97,9 @@ function times(millilitres: string, count: number): Rational {
 }
 
 function systemMeasures(sizes: Partial<Record<UnitId, string>>): Partial<Record<UnitId, Rational>> {
-  return Object.fromEntries(Object.entries(sizes).map(([unit, size]) => [unit, toFraction(size).toFraction()]));
+  return Object.fromEntries(
+    Object.entries(sizes).map(([unit, size]) => [unit, toFraction(size).toFraction()]),
+  );
 }
 
 export function unitKind(unit: UnitId): UnitKind {

@@ -31,8 +31,15 @@ export function writeTripsCalendar(of: ListClass, list: ShoppingList, stampedAt:
  * Shopping trips and every job of hands before class as iCalendar, with alarms; the UID of a job is made of its class and step, so that it
  * stays when the plan moves it. Waiting is nobody's job and the class itself is in the calendar already.
  */
-export function writePlanCalendar(of: ListClass, list: ShoppingList, timeline: Timeline, stampedAt: string): string {
-  const prep = [...timeline.daysBefore, ...timeline.clock].filter((entry) => entry.kind === 'prep' && entry.end <= 0);
+export function writePlanCalendar(
+  of: ListClass,
+  list: ShoppingList,
+  timeline: Timeline,
+  stampedAt: string,
+): string {
+  const prep = [...timeline.daysBefore, ...timeline.clock].filter(
+    (entry) => entry.kind === 'prep' && entry.end <= 0,
+  );
   return calendarOf('Plan', [...tripJobs(of, list), ...prep.map((entry) => prepJob(of, entry))], stampedAt);
 }
 
@@ -46,19 +53,34 @@ function tripJobs(of: ListClass, list: ShoppingList): Job[] {
 }
 
 function tripJob(of: ListClass, list: ShoppingList, trip: ShoppingTrip, turn: number): Job {
-  const start = trip.visit ? fromAbsolute(Date.parse(trip.visit.startsAt), of.zone) : toZoned(parseDateTime(`${trip.date}T${tripTime}`), of.zone);
+  const start = trip.visit
+    ? fromAbsolute(Date.parse(trip.visit.startsAt), of.zone)
+    : toZoned(parseDateTime(`${trip.date}T${tripTime}`), of.zone);
   const rows = list.rows.filter((row) => row.trip === trip.id);
   const cost = trip.cost === null ? '' : `\nAbout ${money(trip.cost, list.cost.currency)}`;
   return {
-    uid: uidOf(of, `${trip.supplier}-${turn}`), start: start.toAbsoluteString(), end: start.add({ minutes: trip.visit?.minutes ?? tripMinutes }).toAbsoluteString(), alarm: '-PT1H', location: trip.supplier,
-    summary: `Buy for ${of.title}: ${rows.length} things at ${trip.supplier}`, description: `${rows.map((row) => `${row.name}: ${row.buy}`).join('\n')}${cost}`,
+    uid: uidOf(of, `${trip.supplier}-${turn}`),
+    start: start.toAbsoluteString(),
+    end: start.add({ minutes: trip.visit?.minutes ?? tripMinutes }).toAbsoluteString(),
+    alarm: '-PT1H',
+    location: trip.supplier,
+    summary: `Buy for ${of.title}: ${rows.length} things at ${trip.supplier}`,
+    description: `${rows.map((row) => `${row.name}: ${row.buy}`).join('\n')}${cost}`,
   };
 }
 
 function prepJob(of: ListClass, entry: TimelineEntry): Job {
   const start = new Date(entry.startsAt);
   const end = new Date(start.getTime() + (entry.end - entry.start) * 60_000);
-  return { uid: uidOf(of, entry.id), start: start.toISOString(), end: end.toISOString(), alarm: '-PT15M', location: of.place, summary: `${entry.title} (${of.title})`, description: [entry.dishTitle, entry.detail].filter(Boolean).join(': ') };
+  return {
+    uid: uidOf(of, entry.id),
+    start: start.toISOString(),
+    end: end.toISOString(),
+    alarm: '-PT15M',
+    location: of.place,
+    summary: `${entry.title} (${of.title})`,
+    description: [entry.dishTitle, entry.detail].filter(Boolean).join(': '),
+  };
 }
 
 function uidOf(of: ListClass, name: string): string {
@@ -75,8 +97,17 @@ function calendarOf(name: string, jobs: readonly Job[], stampedAt: string): stri
 
 function eventOf(job: Job, stampedAt: string): ICAL.Component {
   const event = new ICAL.Component('vevent');
-  const properties: readonly (readonly [string, string | ICAL.Time])[] = [['uid', job.uid], ['dtstamp', utc(stampedAt)], ['dtstart', utc(job.start)], ['dtend', utc(job.end)], ['summary', job.summary], ['location', job.location], ['description', job.description]];
-  for (const [property, value] of properties) if (value !== '') event.updatePropertyWithValue(property, value);
+  const properties: readonly (readonly [string, string | ICAL.Time])[] = [
+    ['uid', job.uid],
+    ['dtstamp', utc(stampedAt)],
+    ['dtstart', utc(job.start)],
+    ['dtend', utc(job.end)],
+    ['summary', job.summary],
+    ['location', job.location],
+    ['description', job.description],
+  ];
+  for (const [property, value] of properties)
+    if (value !== '') event.updatePropertyWithValue(property, value);
   const alarm = new ICAL.Component('valarm');
   alarm.updatePropertyWithValue('action', 'DISPLAY');
   alarm.updatePropertyWithValue('description', job.summary);

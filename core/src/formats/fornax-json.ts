@@ -22,11 +22,19 @@ export function readFornaxRecipes(text: string): FileReading {
   try {
     document = JSON.parse(text) as typeof document;
   } catch (error) {
-    if (error instanceof SyntaxError) return refuse('This Fornax file is not whole JSON; it may have been cut off.');
+    if (error instanceof SyntaxError)
+      return refuse('This Fornax file is not whole JSON; it may have been cut off.');
     throw error;
   }
-  if (document.version !== formatVersion) return refuse(`This Fornax file is of version ${String(document.version)}; version ${formatVersion} can be read. Update Fornax first.`);
-  if (!Array.isArray(document.recipes) || document.recipes.length === 0) return refuse('This Fornax file holds no recipes.');
-  if (document.recipes.length > mostRecipesInFile) return refuse(`This Fornax file holds ${document.recipes.length} recipes, more than the ${mostRecipesInFile} of one file.`);
+  if (document.version !== formatVersion)
+    return refuse(
+      `This Fornax file is of version ${String(document.version)}; version ${formatVersion} can be read. Update Fornax first.`,
+    );
+  if (!Array.isArray(document.recipes) || document.recipes.length === 0)
+    return refuse('This Fornax file holds no recipes.');
+  if (document.recipes.length > mostRecipesInFile)
+    return refuse(
+      `This Fornax file holds ${document.recipes.length} recipes, more than the ${mostRecipesInFile} of one file.`,
+    );
   return { recipes: document.recipes as Recipe[], refused: '', remarks: [] };
 }

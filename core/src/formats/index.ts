@@ -3,7 +3,20 @@ export { readRecipeFile } from './recipe-file.js';
 export { writeJsonLd } from './json-ld.js';
 export { writeMarkdown } from './markdown.js';
 export { writeFornaxRecipes } from './fornax-json.js';
-export { readLarderCsv, writeLarderCsv, mostCsvRows, type CsvRowReport, type LarderCsvReading } from './larder-csv.js';
-export { writeShoppingCsv, writeShoppingText, writeKitCsv, writeKitText, writePlanCsv, type ListClass } from './lists-out.js';
+export {
+  readLarderCsv,
+  writeLarderCsv,
+  mostCsvRows,
+  type CsvRowReport,
+  type LarderCsvReading,
+} from './larder-csv.js';
+export {
+  writeShoppingCsv,
+  writeShoppingText,
+  writeKitCsv,
+  writeKitText,
+  writePlanCsv,
+  type ListClass,
+} from './lists-out.js';
 export { writeTripsCalendar, writePlanCalendar } from './calendar.js';
 export { writeKitchenCsv, readKitchenCsv, type KitchenCsvReading } from './kitchen-csv.js';

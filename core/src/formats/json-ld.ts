@@ -20,11 +20,21 @@ export function readJsonLd(text: string, options: ReadingOptions): FileReading {
   const scripts = /^\s*[[{]/.test(text) ? [text] : linkedDataIn(text);
   if (scripts.length === 0) return refuse('This page holds no recipe data: paste its text instead.');
   const documents = scripts.flatMap(parsed);
-  if (documents.length === 0) return refuse('The recipe data in this file is not whole JSON; it may have been cut off. Save it again, or paste the text.');
+  if (documents.length === 0)
+    return refuse(
+      'The recipe data in this file is not whole JSON; it may have been cut off. Save it again, or paste the text.',
+    );
   const nodes = documents.flatMap((document) => recipesIn(document, 0));
   if (nodes.length === 0) return refuse('No recipe was found in this file.');
-  const remarks = nodes.length > mostRecipesInFile ? [`Only the first ${mostRecipesInFile} of ${nodes.length} recipes were taken.`] : [];
-  return { recipes: nodes.slice(0, mostRecipesInFile).map((node) => recipeOf(node, options)), refused: '', remarks };
+  const remarks =
+    nodes.length > mostRecipesInFile
+      ? [`Only the first ${mostRecipesInFile} of ${nodes.length} recipes were taken.`]
+      : [];
+  return {
+    recipes: nodes.slice(0, mostRecipesInFile).map((node) => recipeOf(node, options)),
+    refused: '',
+    remarks,
+  };
 }
 
 function parsed(text: string): unknown[] {
@@ -41,17 +51,37 @@ function recipesIn(value: unknown, depth: number): Node[] {
   if (Array.isArray(value)) return value.flatMap((each) => recipesIn(each, depth + 1));
   const node = value as Node;
   if (list(node['@type']).includes('Recipe')) return [node];
-  return [...recipesIn(node['@graph'], depth + 1), ...recipesIn(node.mainEntity, depth + 1), ...recipesIn(node.itemListElement, depth + 1), ...recipesIn(node.item, depth + 1)];
+  return [
+    ...recipesIn(node['@graph'], depth + 1),
+    ...recipesIn(node.mainEntity, depth + 1),
+    ...recipesIn(node.itemListElement, depth + 1),
+    ...recipesIn(node.item, depth + 1),
+  ];
 }
 
 function recipeOf(node: Node, options: ReadingOptions): Recipe {
-  const lines = [...list(node.recipeIngredient), ...list(node.ingredients)].map(words).filter(Boolean).slice(0, mostParts);
-  return recipeOfParts({
-    title: oneLine(words(node.name)).slice(0, longestTitle) || 'Recipe without a name', serves: servings(node.recipeYield), portion: 'side',
-    story: words(node.description).slice(0, longestText), source: sourceOf(node), credit: '', permission: oneLine(words(node.license ?? node.copyrightNotice)).slice(0, longestFact), notes: '',
-    components: [{ id: 'c1', name: 'All', role: 'base' }], lines: lines.map((line) => ({ reading: parseIngredientLine(oneLine(line), options), component: 'c1' })),
-    steps: instructions(node.recipeInstructions, 0).map((step) => oneLine(step).slice(0, longestText)).slice(0, mostParts),
-  }, options);
+  const lines = [...list(node.recipeIngredient), ...list(node.ingredients)]
+    .map(words)
+    .filter(Boolean)
+    .slice(0, mostParts);
+  return recipeOfParts(
+    {
+      title: oneLine(words(node.name)).slice(0, longestTitle) || 'Recipe without a name',
+      serves: servings(node.recipeYield),
+      portion: 'side',
+      story: words(node.description).slice(0, longestText),
+      source: sourceOf(node),
+      credit: '',
+      permission: oneLine(words(node.license ?? node.copyrightNotice)).slice(0, longestFact),
+      notes: '',
+      components: [{ id: 'c1', name: 'All', role: 'base' }],
+      lines: lines.map((line) => ({ reading: parseIngredientLine(oneLine(line), options), component: 'c1' })),
+      steps: instructions(node.recipeInstructions, 0)
+        .map((step) => oneLine(step).slice(0, longestText))
+        .slice(0, mostParts),
+    },
+    options,
+  );
 }
 
 /** What one recipe may hold; beyond it no person wrote the file. */
@@ -65,18 +95,31 @@ function oneLine(text: string): string {
 }
 
 function sourceOf(node: Node): string {
-  const author = list(node.author).map((each) => words(typeof each === 'object' && each !== null ? (each as Node).name : each)).filter(Boolean).join(', ');
-  return [author, words(node.isBasedOn ?? node.url)].filter(Boolean).map(oneLine).join(' · ').slice(0, longestFact);
+  const author = list(node.author)
+    .map((each) => words(typeof each === 'object' && each !== null ? (each as Node).name : each))
+    .filter(Boolean)
+    .join(', ');
+  return [author, words(node.isBasedOn ?? node.url)]
+    .filter(Boolean)
+    .map(oneLine)
+    .join(' · ')
+    .slice(0, longestFact);
 }
 
 /** Steps from a text, a list of texts, HowToStep or HowToSection, in any nesting. */
 function instructions(value: unknown, depth: number): string[] {
   if (depth > deepest) return [];
   if (Array.isArray(value)) return value.flatMap((each) => instructions(each, depth + 1));
-  if (typeof value === 'string') return words(value).split('\n').map((row) => row.replace(/^(?:step )?\d{1,2}[.):]\s+/i, '')).filter(Boolean);
+  if (typeof value === 'string')
+    return words(value)
+      .split('\n')
+      .map((row) => row.replace(/^(?:step )?\d{1,2}[.):]\s+/i, ''))
+      .filter(Boolean);
   if (typeof value !== 'object' || value === null) return [];
   const node = value as Node;
-  return node.itemListElement === undefined ? instructions(node.text ?? node.name, depth + 1) : instructions(node.itemListElement, depth + 1);
+  return node.itemListElement === undefined
+    ? instructions(node.text ?? node.name, depth + 1)
+    : instructions(node.itemListElement, depth + 1);
 }
 
 const usualServings = 4;
@@ -98,7 +141,8 @@ function words(value: unknown): string {
   if (typeof value === 'number') return String(value);
   if (typeof value === 'string') return plainText(value);
   if (Array.isArray(value)) return words(value[0]);
-  const url = typeof value === 'object' && value !== null ? (value as Node)['@id'] ?? (value as Node).url : undefined;
+  const url =
+    typeof value === 'object' && value !== null ? ((value as Node)['@id'] ?? (value as Node).url) : undefined;
   return typeof url === 'string' ? url : '';
 }
 
@@ -106,8 +150,15 @@ function words(value: unknown): string {
 export function writeJsonLd(recipe: Recipe): string {
   const minutes = recipeMinutes(recipe);
   const document = {
-    '@context': 'https://schema.org', '@type': 'Recipe', name: recipe.title, recipeCategory: recipe.kind, recipeYield: `${recipe.serves} servings`,
-    description: escaped(recipe.story) || undefined, isBasedOn: escaped(recipe.source) || undefined, license: escaped(recipe.permission) || undefined, totalTime: `PT${minutes.handsOn + minutes.waiting}M`,
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: recipe.title,
+    recipeCategory: recipe.kind,
+    recipeYield: `${recipe.serves} servings`,
+    description: escaped(recipe.story) || undefined,
+    isBasedOn: escaped(recipe.source) || undefined,
+    license: escaped(recipe.permission) || undefined,
+    totalTime: `PT${minutes.handsOn + minutes.waiting}M`,
     recipeIngredient: recipe.lines.map((line) => escaped(line.text)),
     recipeInstructions: recipe.steps.map((step) => ({ '@type': 'HowToStep', text: escaped(step.text) })),
   };

@@ -11,9 +11,18 @@ type Counted = Pick<KitchenFacts, 'tools' | 'vessels'>;
 export function writeKitchenCsv({ tools, vessels }: Counted): string {
   const rows = [
     ...tools.map(({ tool, count }) => ['tool', tool, count, '', '']),
-    ...vessels.map(({ kind, name, count, millilitres, squareCentimetres }) => [kind, name, count, millilitres || '', squareCentimetres || '']),
+    ...vessels.map(({ kind, name, count, millilitres, squareCentimetres }) => [
+      kind,
+      name,
+      count,
+      millilitres || '',
+      squareCentimetres || '',
+    ]),
   ];
-  return Papa.unparse({ fields: [...columns], data: rows.map((row) => row.map(safeCell)) }, { newline: '\n' });
+  return Papa.unparse(
+    { fields: [...columns], data: rows.map((row) => row.map(safeCell)) },
+    { newline: '\n' },
+  );
 }
 
 export interface KitchenCsvReading extends Counted {
@@ -25,10 +34,24 @@ const mostRows = 500;
 
 /** Reads tools and vessels: a row of a name that is there takes its place, another is added. Impossible counts and sizes are refused by row. */
 export function readKitchenCsv(text: string, before: Counted): KitchenCsvReading {
-  const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (header) => header.trim().toLowerCase() });
+  const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim().toLowerCase(),
+  });
   const missing = ['kind', 'name', 'count'].filter((column) => !meta.fields?.includes(column));
-  if (missing.length > 0) return { ...before, report: [], refused: `The first row must name the columns “kind”, “name” and “count”; “${missing.join('” and “')}” is missing.` };
-  if (data.length > mostRows) return { ...before, report: [], refused: `This file has ${data.length} rows, more than the ${mostRows} that are read at once.` };
+  if (missing.length > 0)
+    return {
+      ...before,
+      report: [],
+      refused: `The first row must name the columns “kind”, “name” and “count”; “${missing.join('” and “')}” is missing.`,
+    };
+  if (data.length > mostRows)
+    return {
+      ...before,
+      report: [],
+      refused: `This file has ${data.length} rows, more than the ${mostRows} that are read at once.`,
+    };
   const tools = new Map(before.tools.map((each) => [each.tool, each]));
   const vessels = new Map(before.vessels.map((each) => [`${each.kind}|${each.name}`, each]));
   const report = data.map((cells, index): CsvRowReport => {
@@ -37,7 +60,8 @@ export function readKitchenCsv(text: string, before: Counted): KitchenCsvReading
     const count = Number((cells.count ?? '').trim() || Number.NaN);
     const row = { row: index + 2, what: `${kind}: ${name}` };
     if (!name || name.length > 60) return { ...row, refused: 'A name has 1 to 60 characters.' };
-    if (!Number.isInteger(count) || count < 0 || count > 1000) return { ...row, refused: 'A count is a whole number from 0 to 1000.' };
+    if (!Number.isInteger(count) || count < 0 || count > 1000)
+      return { ...row, refused: 'A count is a whole number from 0 to 1000.' };
     if (kind === 'tool') {
       tools.set(name, { tool: name, count });
       return { ...row, refused: '' };
@@ -50,12 +74,20 @@ export function readKitchenCsv(text: string, before: Counted): KitchenCsvReading
   return { tools: [...tools.values()], vessels: [...vessels.values()], report, refused: '' };
 }
 
-function vesselOf(kind: string, name: string, count: number, cells: Record<string, string | undefined>): Vessel | string {
-  if (!vesselKinds.includes(kind as VesselKind)) return `“${kind}” is no tool and no vessel. Write tool, ${vesselKinds.join(', ')}.`;
+function vesselOf(
+  kind: string,
+  name: string,
+  count: number,
+  cells: Record<string, string | undefined>,
+): Vessel | string {
+  if (!vesselKinds.includes(kind as VesselKind))
+    return `“${kind}” is no tool and no vessel. Write tool, ${vesselKinds.join(', ')}.`;
   const flat = kind === 'pan' || kind === 'tray';
   const millilitres = flat ? 0 : Number((cells.millilitres ?? '').trim() || Number.NaN);
   const squareCentimetres = flat ? Number((cells['square centimetres'] ?? '').trim() || Number.NaN) : 0;
-  if (!flat && !(millilitres > 0 && millilitres <= 200_000)) return 'Write how many millilitres it holds, above 0.';
-  if (flat && !(squareCentimetres > 0 && squareCentimetres <= 20_000)) return 'Write its area in square centimetres, above 0.';
+  if (!flat && !(millilitres > 0 && millilitres <= 200_000))
+    return 'Write how many millilitres it holds, above 0.';
+  if (flat && !(squareCentimetres > 0 && squareCentimetres <= 20_000))
+    return 'Write its area in square centimetres, above 0.';
   return { kind: kind as VesselKind, name, count, millilitres, squareCentimetres };
 }

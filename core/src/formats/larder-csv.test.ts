@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { figuresOf, larderOf, standardLarder, type LarderEntry } from '../larder/index.js';
 import { readLarderCsv, writeLarderCsv } from './larder-csv.js';
 
-const read = (rows: string, before: readonly LarderEntry[] = []) => readLarderCsv(`ingredient,name,section,figure,value\n${rows}`, larderOf(before), before);
+const read = (rows: string, before: readonly LarderEntry[] = []) =>
+  readLarderCsv(`ingredient,name,section,figure,value\n${rows}`, larderOf(before), before);
 
 describe('the larder as CSV', () => {
   it('written and read back, nothing changes', () => {
@@ -16,16 +17,44 @@ describe('the larder as CSV', () => {
     expect(entries).toEqual(before);
   });
   it('each row is taken or refused with its reason', () => {
-    const { report, entries } = read('basil,,,handful,14\n,arugula,,handful,20\nbasil,,,yield.usual,0\nmoon dust,,,density.plain,1\n,Sea kale,vegetables,count.bunch,300\nbasil,,,colour,3\nbasil,,,handful,\n,,,handful,3\nlemon,,,zest,"5,5"');
+    const { report, entries } = read(
+      'basil,,,handful,14\n,arugula,,handful,20\nbasil,,,yield.usual,0\nmoon dust,,,density.plain,1\n,Sea kale,vegetables,count.bunch,300\nbasil,,,colour,3\nbasil,,,handful,\n,,,handful,3\nlemon,,,zest,"5,5"',
+    );
     expect(report.map(({ row, refused }) => [row, refused])).toEqual([
-      [2, ''], [3, ''], [4, 'Yield lies between 0.05 and 1, not at 0.'], [5, '“moon dust” is not in the larder; give its shop section to add it.'], [6, ''], [7, '“colour” is no figure of the larder.'], [8, 'No value is given.'], [9, 'No ingredient is named.'], [10, ''],
+      [2, ''],
+      [3, ''],
+      [4, 'Yield lies between 0.05 and 1, not at 0.'],
+      [5, '“moon dust” is not in the larder; give its shop section to add it.'],
+      [6, ''],
+      [7, '“colour” is no figure of the larder.'],
+      [8, 'No value is given.'],
+      [9, 'No ingredient is named.'],
+      [10, ''],
     ]);
-    expect(entries.map(({ ingredient, figures }) => [ingredient, figures])).toEqual([['basil', { handful: 14 }], ['rocket', { handful: 20 }], ['own-sea-kale', { 'count.bunch': 300 }], ['lemon', { zest: 5.5 }]]);
+    expect(entries.map(({ ingredient, figures }) => [ingredient, figures])).toEqual([
+      ['basil', { handful: 14 }],
+      ['rocket', { handful: 20 }],
+      ['own-sea-kale', { 'count.bunch': 300 }],
+      ['lemon', { zest: 5.5 }],
+    ]);
     expect(larderOf(entries).ingredients.get('own-sea-kale')!.names.uk).toBe('Sea kale');
   });
-  it.each([['a picture', 'PNG'], ['no header', 'basil,handful,12'], ['nothing', '']])('%s is refused whole, with what the first row must say', (_, text) => expect(readLarderCsv(text, standardLarder, []).refused).toContain('The first row must name the columns'));
+  it.each([
+    ['a picture', 'PNG'],
+    ['no header', 'basil,handful,12'],
+    ['nothing', ''],
+  ])('%s is refused whole, with what the first row must say', (_, text) =>
+    expect(readLarderCsv(text, standardLarder, []).refused).toContain('The first row must name the columns'),
+  );
   it('a cell that looks like a formula is marked as text, and read back without the mark', () => {
-    const own = { name: '=SUM(A1)', section: 'other' as const, shoppingUnit: 'g' as const, packSize: 1, packName: '', allergens: [] };
+    const own = {
+      name: '=SUM(A1)',
+      section: 'other' as const,
+      shoppingUnit: 'g' as const,
+      packSize: 1,
+      packName: '',
+      allergens: [],
+    };
     const csv = writeLarderCsv(larderOf([{ ingredient: 'own-sum-a1', figures: { handful: 5 }, own }]));
     expect(csv).toContain("own-sum-a1,'=SUM(A1),other,handful,5");
   });

@@ -1,6 +1,15 @@
 import Papa from 'papaparse';
 import { safeCell } from './csv.js';
-import { figureProblem, figuresOf, moneyProblem, ownIngredientId, sections, type Larder, type LarderEntry, type Section } from '../larder/index.js';
+import {
+  figureProblem,
+  figuresOf,
+  moneyProblem,
+  ownIngredientId,
+  sections,
+  type Larder,
+  type LarderEntry,
+  type Section,
+} from '../larder/index.js';
 
 const columns = ['ingredient', 'name', 'section', 'figure', 'value', 'unit', 'source'] as const;
 
@@ -26,7 +35,11 @@ export const mostCsvRows = 20_000;
 
 /** Every figure of the larder, a row each, with its source. Cells that a spreadsheet would take for a formula are marked as text. */
 export function writeLarderCsv(larder: Larder): string {
-  const rows = [...larder.ingredients.values()].flatMap((item) => figuresOf(item).map(({ key, value, unit, source }) => [item.id, item.names.uk, item.section, key, value, unit, source].map(safeCell)));
+  const rows = [...larder.ingredients.values()].flatMap((item) =>
+    figuresOf(item).map(({ key, value, unit, source }) =>
+      [item.id, item.names.uk, item.section, key, value, unit, source].map(safeCell),
+    ),
+  );
   return Papa.unparse({ fields: [...columns], data: rows }, { newline: '\n' });
 }
 
@@ -34,15 +47,34 @@ export function writeLarderCsv(larder: Larder): string {
  * Reads a larder file. A row names an ingredient by its id or a name, a figure by its key, and its value; a name that the larder does
  * not have makes an ingredient of the kitchen's own where a section stands beside it. A value that is the standard one already is passed over.
  */
-export function readLarderCsv(text: string, larder: Larder, before: readonly LarderEntry[], currency = 'GBP'): LarderCsvReading {
+export function readLarderCsv(
+  text: string,
+  larder: Larder,
+  before: readonly LarderEntry[],
+  currency = 'GBP',
+): LarderCsvReading {
   const empty = { entries: before, changed: [], report: [] };
-  const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (header) => header.trim().toLowerCase() });
+  const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim().toLowerCase(),
+  });
   const missing = ['figure', 'value'].filter((column) => !meta.fields?.includes(column));
-  if (missing.length > 0 || !meta.fields?.some((field) => field === 'ingredient' || field === 'name')) return { ...empty, refused: `The first row must name the columns “ingredient” or “name”, “figure” and “value”${missing.length > 0 ? `; “${missing.join('” and “')}” is missing` : ''}.` };
-  if (data.length > mostCsvRows) return { ...empty, refused: `This file has ${data.length} rows, more than the ${mostCsvRows} that are read at once.` };
+  if (missing.length > 0 || !meta.fields?.some((field) => field === 'ingredient' || field === 'name'))
+    return {
+      ...empty,
+      refused: `The first row must name the columns “ingredient” or “name”, “figure” and “value”${missing.length > 0 ? `; “${missing.join('” and “')}” is missing` : ''}.`,
+    };
+  if (data.length > mostCsvRows)
+    return {
+      ...empty,
+      refused: `This file has ${data.length} rows, more than the ${mostCsvRows} that are read at once.`,
+    };
   const entries = new Map(before.map((entry) => [entry.ingredient, entry]));
   const changed = new Set<string>();
-  const report = data.map((cells, index) => takeRow({ row: index + 2, cells, larder, entries, changed, currency }));
+  const report = data.map((cells, index) =>
+    takeRow({ row: index + 2, cells, larder, entries, changed, currency }),
+  );
   return { entries: [...entries.values()], changed: [...changed], report, refused: '' };
 }
 
@@ -62,18 +94,42 @@ function takeRow({ row, cells, larder, entries, changed, currency }: RowInput): 
   const what = [written, key, cell('value')].filter(Boolean).join(', ');
   const refused = (reason: string): CsvRowReport => ({ row, what, refused: reason });
   if (!written) return refused('No ingredient is named.');
-  const id = entries.has(written) || larder.ingredients.has(written) ? written : larder.names.get(written.toLowerCase()) ?? ownIngredientId(cell('name') || written);
+  const id =
+    entries.has(written) || larder.ingredients.has(written)
+      ? written
+      : (larder.names.get(written.toLowerCase()) ?? ownIngredientId(cell('name') || written));
   const isKnown = larder.ingredients.has(id) || entries.has(id);
   const section = cell('section') as Section;
-  if (!isKnown && !sections.includes(section)) return refused(`“${written}” is not in the larder; give its shop section to add it.`);
+  if (!isKnown && !sections.includes(section))
+    return refused(`“${written}” is not in the larder; give its shop section to add it.`);
   const money = key.startsWith('price') ? moneyProblem(`${cell('value')} ${cell('unit')}`, currency) : '';
   if (money) return refused(money);
-  const value = Number(cell('value').replace(/[£€$¥]/g, '').trim().replace(',', '.'));
+  const value = Number(
+    cell('value')
+      .replace(/[£€$¥]/g, '')
+      .trim()
+      .replace(',', '.'),
+  );
   if (cell('value') === '') return refused('No value is given.');
   const problem = figureProblem(key, value);
   if (problem) return refused(problem);
-  if (cell('source') !== 'measured' && figuresOf(larder.ingredients.get(id) ?? emptyIngredient).some((figure) => figure.key === key && figure.value === value)) return { row, what, refused: '' };
-  const own = isKnown ? entries.get(id)?.own ?? null : { name: cell('name') || written, section, shoppingUnit: 'g' as const, packSize: 100, packName: 'loose', allergens: [] };
+  if (
+    cell('source') !== 'measured' &&
+    figuresOf(larder.ingredients.get(id) ?? emptyIngredient).some(
+      (figure) => figure.key === key && figure.value === value,
+    )
+  )
+    return { row, what, refused: '' };
+  const own = isKnown
+    ? (entries.get(id)?.own ?? null)
+    : {
+        name: cell('name') || written,
+        section,
+        shoppingUnit: 'g' as const,
+        packSize: 100,
+        packName: 'loose',
+        allergens: [],
+      };
   const entry = entries.get(id) ?? { ingredient: id, figures: {}, own };
   if (entry.figures[key] !== value) {
     entries.set(id, { ...entry, figures: { ...entry.figures, [key]: value } });
@@ -82,4 +138,20 @@ function takeRow({ row, cells, larder, entries, changed, currency }: RowInput): 
   return { row, what, refused: '' };
 }
 
-const emptyIngredient = { id: '', names: { uk: '', us: '', also: [] }, section: 'other', shoppingUnit: 'g', packs: [], countGrams: {}, densities: {}, yields: {}, keepingDays: {}, allergens: [], scaling: 'linear', seasonMonths: [], diet: { vegetarian: true, vegan: true, pork: false }, cautions: [], substitutes: [] } as const;
+const emptyIngredient = {
+  id: '',
+  names: { uk: '', us: '', also: [] },
+  section: 'other',
+  shoppingUnit: 'g',
+  packs: [],
+  countGrams: {},
+  densities: {},
+  yields: {},
+  keepingDays: {},
+  allergens: [],
+  scaling: 'linear',
+  seasonMonths: [],
+  diet: { vegetarian: true, vegan: true, pork: false },
+  cautions: [],
+  substitutes: [],
+} as const;

@@ -7,8 +7,44 @@ import { safeCell } from './csv.js';
 
 /** The shopping list as CSV: one row a thing, with what is bought, when, where, and what it costs. */
 export function writeShoppingCsv(list: ShoppingList, isTicked: (key: string) => boolean): string {
-  const rows = list.rows.map((row) => [row.section, row.name, row.need === null ? '' : decimal(row.need), row.unit ?? '', row.buy, row.have, row.leftOver, row.supplier, tripDate(list, row), row.cost === null ? '' : row.cost.toFixed(2), row.cost === null ? '' : list.cost.currency, row.dishes.join('; '), isTicked(row.key) ? 'yes' : 'no'].map(safeCell));
-  return Papa.unparse({ fields: ['section', 'name', 'as purchased', 'unit', 'buy', 'have', 'left over', 'supplier', 'date', 'cost', 'currency', 'for', 'got'], data: rows }, { newline: '\n' });
+  const rows = list.rows.map((row) =>
+    [
+      row.section,
+      row.name,
+      row.need === null ? '' : decimal(row.need),
+      row.unit ?? '',
+      row.buy,
+      row.have,
+      row.leftOver,
+      row.supplier,
+      tripDate(list, row),
+      row.cost === null ? '' : row.cost.toFixed(2),
+      row.cost === null ? '' : list.cost.currency,
+      row.dishes.join('; '),
+      isTicked(row.key) ? 'yes' : 'no',
+    ].map(safeCell),
+  );
+  return Papa.unparse(
+    {
+      fields: [
+        'section',
+        'name',
+        'as purchased',
+        'unit',
+        'buy',
+        'have',
+        'left over',
+        'supplier',
+        'date',
+        'cost',
+        'currency',
+        'for',
+        'got',
+      ],
+      data: rows,
+    },
+    { newline: '\n' },
+  );
 }
 
 function decimal(rational: string): string {
@@ -21,21 +57,37 @@ function tripDate(list: ShoppingList, row: ShoppingRow): string {
 }
 
 /** The shopping list as plain text to paste into a message: by trip and section, one line a thing. */
-export function writeShoppingText(title: string, list: ShoppingList, isTicked: (key: string) => boolean): string {
+export function writeShoppingText(
+  title: string,
+  list: ShoppingList,
+  isTicked: (key: string) => boolean,
+): string {
   const byKey = new Map(list.rows.map((row) => [row.key, row]));
   const trips = list.trips.map((trip) => {
-    const rows = trip.rows.flatMap((key) => byKey.get(key) ?? []).sort((a, b) => list.rows.indexOf(a) - list.rows.indexOf(b));
-    return [`${trip.supplier}, ${trip.date}`, ...rows.map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`)].join('\n');
+    const rows = trip.rows
+      .flatMap((key) => byKey.get(key) ?? [])
+      .sort((a, b) => list.rows.indexOf(a) - list.rows.indexOf(b));
+    return [
+      `${trip.supplier}, ${trip.date}`,
+      ...rows.map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`),
+    ].join('\n');
   });
-  const undated = list.rows.filter((row) => row.trip === null).map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`);
+  const undated = list.rows
+    .filter((row) => row.trip === null)
+    .map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`);
   const cost = `About ${money(list.cost.total, list.cost.currency)}${list.cost.unknown.length > 0 ? `, without ${list.cost.unknown.join(', ')}` : ''}`;
   return `${[title, ...trips, ...(undated.length > 0 ? [undated.join('\n')] : []), cost].join('\n\n')}\n`;
 }
 
 /** The packing list as CSV: one row a thing and crate. */
 export function writeKitCsv(kit: KitList): string {
-  const rows = kit.crates.flatMap((crate) => crate.rows.map((row) => [crate.name, crate.count, row.name, row.count].map(safeCell)));
-  return Papa.unparse({ fields: ['crate', 'crates alike', 'thing', 'in each'], data: rows }, { newline: '\n' });
+  const rows = kit.crates.flatMap((crate) =>
+    crate.rows.map((row) => [crate.name, crate.count, row.name, row.count].map(safeCell)),
+  );
+  return Papa.unparse(
+    { fields: ['crate', 'crates alike', 'thing', 'in each'], data: rows },
+    { newline: '\n' },
+  );
 }
 
 /** The packing list as plain text, crate by crate. */
@@ -45,8 +97,22 @@ export function writeKitText(title: string, kit: KitList): string {
 
 /** The whole plan as CSV: one row a job, wait or demonstration, in order of time. */
 export function writePlanCsv(timeline: Timeline): string {
-  const rows = [...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.localDate, entry.localTime, entry.localEnd, entry.end - entry.start, entry.lane, entry.kind, entry.dishTitle, entry.detail].map(safeCell));
-  return Papa.unparse({ fields: ['date', 'from', 'to', 'minutes', 'who or where', 'kind', 'dish', 'what'], data: rows }, { newline: '\n' });
+  const rows = [...timeline.daysBefore, ...timeline.clock].map((entry) =>
+    [
+      entry.localDate,
+      entry.localTime,
+      entry.localEnd,
+      entry.end - entry.start,
+      entry.lane,
+      entry.kind,
+      entry.dishTitle,
+      entry.detail,
+    ].map(safeCell),
+  );
+  return Papa.unparse(
+    { fields: ['date', 'from', 'to', 'minutes', 'who or where', 'kind', 'dish', 'what'], data: rows },
+    { newline: '\n' },
+  );
 }
 
 export type ListClass = Pick<ClassFacts, 'id' | 'title' | 'zone' | 'place'>;

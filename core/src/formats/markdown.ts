@@ -6,7 +6,8 @@ import { refuse, type FileReading } from './types.js';
 export function readMarkdown(text: string, options: ReadingOptions): FileReading {
   const plain = withoutMarks(text);
   const recipe = parseRecipeText(plain, options);
-  if (recipe.lines.length === 0 && recipe.steps.length === 0) return refuse('Neither ingredient lines nor steps were found in this text.');
+  if (recipe.lines.length === 0 && recipe.steps.length === 0)
+    return refuse('Neither ingredient lines nor steps were found in this text.');
   return { recipes: [recipe], refused: '', remarks: [] };
 }
 
@@ -28,11 +29,28 @@ function withoutMarks(text: string): string {
 
 /** A recipe in Markdown that {@link readMarkdown} reads back: title, servings, lines by component, steps. */
 export function writeMarkdown(recipe: Recipe): string {
-  const components = recipe.components.filter((component) => recipe.lines.some((line) => line.componentId === component.id));
-  const head = [`# ${oneLine(recipe.title)}`, '', `Serves ${recipe.serves}`, ...(recipe.story ? ['', oneLine(recipe.story)] : [])];
-  const lines = components.flatMap((component) => ['', `### ${oneLine(component.name)}`, '', ...recipe.lines.filter((line) => line.componentId === component.id).map((line) => `- ${oneLine(line.text)}`)]);
+  const components = recipe.components.filter((component) =>
+    recipe.lines.some((line) => line.componentId === component.id),
+  );
+  const head = [
+    `# ${oneLine(recipe.title)}`,
+    '',
+    `Serves ${recipe.serves}`,
+    ...(recipe.story ? ['', oneLine(recipe.story)] : []),
+  ];
+  const lines = components.flatMap((component) => [
+    '',
+    `### ${oneLine(component.name)}`,
+    '',
+    ...recipe.lines
+      .filter((line) => line.componentId === component.id)
+      .map((line) => `- ${oneLine(line.text)}`),
+  ]);
   const steps = recipe.steps.map((step, index) => `${index + 1}. ${oneLine(step.text)}`);
-  const foot = [recipe.source ? `Source: ${oneLine(recipe.source)}` : '', recipe.permission ? `Permission: ${oneLine(recipe.permission)}` : ''].filter(Boolean);
+  const foot = [
+    recipe.source ? `Source: ${oneLine(recipe.source)}` : '',
+    recipe.permission ? `Permission: ${oneLine(recipe.permission)}` : '',
+  ].filter(Boolean);
   return `${[...head, '', '## Ingredients', ...lines, '', '## Method', '', ...steps, ...(foot.length > 0 ? ['', '## Notes', '', ...foot] : [])].join('\n')}\n`;
 }
 

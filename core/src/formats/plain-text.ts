@@ -7,34 +7,50 @@ const unseen = new Set(['script', 'style', 'noscript', 'template']);
 export function plainText(html: string): string {
   let text = '';
   let hidden = 0;
-  const parser = new Parser({
-    onopentag: (name) => {
-      if (unseen.has(name)) hidden++;
-      if (blocks.has(name)) text += '\n';
+  const parser = new Parser(
+    {
+      onopentag: (name) => {
+        if (unseen.has(name)) hidden++;
+        if (blocks.has(name)) text += '\n';
+      },
+      ontext: (part) => {
+        if (hidden === 0) text += part;
+      },
+      onclosetag: (name) => {
+        if (unseen.has(name)) hidden = Math.max(0, hidden - 1);
+        if (blocks.has(name)) text += '\n';
+      },
     },
-    ontext: (part) => { if (hidden === 0) text += part; },
-    onclosetag: (name) => {
-      if (unseen.has(name)) hidden = Math.max(0, hidden - 1);
-      if (blocks.has(name)) text += '\n';
-    },
-  }, { decodeEntities: true });
+    { decodeEntities: true },
+  );
   parser.write(html);
   parser.end();
-  return text.split('\n').map((line) => line.replace(/\s+/g, ' ').trim()).filter(Boolean).join('\n');
+  return text
+    .split('\n')
+    .map((line) => line.replace(/\s+/g, ' ').trim())
+    .filter(Boolean)
+    .join('\n');
 }
 
 /** The contents of every JSON-LD script in a saved web page. */
 export function linkedDataIn(html: string): string[] {
   const found: string[] = [];
   let open = false;
-  const parser = new Parser({
-    onopentag: (name, attributes) => {
-      open = name === 'script' && /^application\/ld\+json\b/i.test(attributes.type?.trim() ?? '');
-      if (open) found.push('');
+  const parser = new Parser(
+    {
+      onopentag: (name, attributes) => {
+        open = name === 'script' && /^application\/ld\+json\b/i.test(attributes.type?.trim() ?? '');
+        if (open) found.push('');
+      },
+      ontext: (part) => {
+        if (open) found[found.length - 1] += part;
+      },
+      onclosetag: () => {
+        open = false;
+      },
     },
-    ontext: (part) => { if (open) found[found.length - 1] += part; },
-    onclosetag: () => { open = false; },
-  }, { decodeEntities: false });
+    { decodeEntities: false },
+  );
   parser.write(html);
   parser.end();
   return found;

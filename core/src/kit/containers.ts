@@ -11,7 +11,12 @@ export interface ContainerInput {
 }
 
 /** The largest volume in millilitres for each container that sorted ingredients go into, and its weight in grams. */
-const containerSizes: readonly (readonly [number, string, number])[] = [[60, 'pinch bowl', 60], [250, 'small bowl', 250], [1000, 'medium bowl', 500], [Infinity, 'large tub', 700]];
+const containerSizes: readonly (readonly [number, string, number])[] = [
+  [60, 'pinch bowl', 60],
+  [250, 'small bowl', 250],
+  [1000, 'medium bowl', 500],
+  [Infinity, 'large tub', 700],
+];
 const trayGrams = 900;
 
 export function containerGrams(container: string): number {
@@ -19,7 +24,10 @@ export function containerGrams(container: string): number {
 }
 
 /** A column of a dish's portions: the dish's place on the menu and the batch's place in the dish. */
-interface Column { readonly dish: number; readonly batch: number }
+interface Column {
+  readonly dish: number;
+  readonly batch: number;
+}
 
 /** A place that gets containers: stations alike, or one batch; with the grams of food that go there. */
 export interface SortedPlace {
@@ -37,7 +45,11 @@ export function sortedPlaces(input: ContainerInput): SortedPlace[] {
     for (const column of columns) {
       for (const { container, name, grams } of sortedLines(input, column)) {
         const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
-        rows.set(container, { ...row, count: container === 'produce tray' ? 1 : row.count + 1, holds: [...row.holds, name] });
+        rows.set(container, {
+          ...row,
+          count: container === 'produce tray' ? 1 : row.count + 1,
+          holds: [...row.holds, name],
+        });
         foodGrams += grams;
       }
     }
@@ -46,34 +58,58 @@ export function sortedPlaces(input: ContainerInput): SortedPlace[] {
 }
 
 function placesOf(input: ContainerInput): { place: string; stations: number[]; columns: Column[] }[] {
-  const columns = input.portions.flatMap((dish, index) => dish.batches.map((each, batch) => ({ dish: index, batch, each })));
+  const columns = input.portions.flatMap((dish, index) =>
+    dish.batches.map((each, batch) => ({ dish: index, batch, each })),
+  );
   const single = new Map<string, Column[]>();
   for (const column of columns) {
-    if (column.each.kind !== 'stations') single.set(column.each.heading, [...single.get(column.each.heading) ?? [], column]);
+    if (column.each.kind !== 'stations')
+      single.set(column.each.heading, [...(single.get(column.each.heading) ?? []), column]);
   }
   const stations = new Map<string, { numbers: number[]; columns: Column[] }>();
   input.stations.forEach((_, index) => {
     const own = columns.filter(({ each }) => each.stations.includes(index + 1));
     const key = own.map(({ each }) => each.id).join('|');
-    stations.set(key, { numbers: [...stations.get(key)?.numbers ?? [], index + 1], columns: own });
+    stations.set(key, { numbers: [...(stations.get(key)?.numbers ?? []), index + 1], columns: own });
   });
-  const alike = [...stations.values()].map(({ numbers, columns: own }) => ({ place: nameStations(numbers), stations: numbers, columns: own }));
+  const alike = [...stations.values()].map(({ numbers, columns: own }) => ({
+    place: nameStations(numbers),
+    stations: numbers,
+    columns: own,
+  }));
   return [...alike, ...[...single].map(([place, own]) => ({ place, stations: [], columns: own }))];
 }
 
 /** Each line of a batch with what it is set out in. */
-function sortedLines(input: ContainerInput, column: Column): { container: string; name: string; grams: number }[] {
+function sortedLines(
+  input: ContainerInput,
+  column: Column,
+): { container: string; name: string; grams: number }[] {
   const { recipe } = input.dishes[column.dish]!;
   const larder = input.larder ?? standardLarder;
-  return input.portions[column.dish]!.components.flatMap((component) => component.lines).filter((line) => !line.cells[column.batch]!.absent).map((line) => {
-    const written = recipe.lines.find((each) => each.id === line.lineId)!;
-    const { amount } = line.cells[column.batch]!;
-    const grams = lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0;
-    return { container: containerFor(amount, written.ingredient, written.preparation, { system: recipe.system, larder }), name: line.name, grams };
-  });
+  return input.portions[column.dish]!.components.flatMap((component) => component.lines)
+    .filter((line) => !line.cells[column.batch]!.absent)
+    .map((line) => {
+      const written = recipe.lines.find((each) => each.id === line.lineId)!;
+      const { amount } = line.cells[column.batch]!;
+      const grams = lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0;
+      return {
+        container: containerFor(amount, written.ingredient, written.preparation, {
+          system: recipe.system,
+          larder,
+        }),
+        name: line.name,
+        grams,
+      };
+    });
 }
 
-function containerFor(amount: Amount | null, ingredient: string | null, preparation: Parameters<typeof conversionFacts>[1], { system, larder }: { system: MeasureSystem; larder: Larder }): string {
+function containerFor(
+  amount: Amount | null,
+  ingredient: string | null,
+  preparation: Parameters<typeof conversionFacts>[1],
+  { system, larder }: { system: MeasureSystem; larder: Larder },
+): string {
   if (!amount) return 'pinch bowl';
   if (unitKind(amount.unit) === 'count') return 'produce tray';
   const facts = conversionFacts(findIngredient(larder, ingredient), preparation);

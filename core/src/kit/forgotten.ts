@@ -10,21 +10,69 @@ interface Rule {
 }
 
 /** All that is written about the menu, to see what it will ask for. */
-interface Menu { readonly text: string; readonly techniques: ReadonlySet<string>; readonly hasRaw: boolean; readonly tools: ReadonlySet<string>; readonly hasJuice: boolean }
+interface Menu {
+  readonly text: string;
+  readonly techniques: ReadonlySet<string>;
+  readonly hasRaw: boolean;
+  readonly tools: ReadonlySet<string>;
+  readonly hasJuice: boolean;
+}
 
 /** Easily forgotten, and when to ask about it. */
 const rules: readonly Rule[] = [
-  { id: 'second-board', asks: ({ hasRaw }) => hasRaw, sentence: 'A second board and knife for raw meat, fish or shellfish, marked as such' },
+  {
+    id: 'second-board',
+    asks: ({ hasRaw }) => hasRaw,
+    sentence: 'A second board and knife for raw meat, fish or shellfish, marked as such',
+  },
   { id: 'juice-bowl', asks: ({ hasJuice }) => hasJuice, sentence: 'A bowl for the juice at each station' },
-  { id: 'juice-strainer', asks: ({ hasJuice, tools }) => hasJuice && !tools.has('strainer'), sentence: 'A strainer to catch pips: no step names one' },
-  { id: 'drain-strainer', asks: ({ text, tools }) => /\b(?:drain|rinse)/i.test(text) && !tools.has('strainer'), sentence: 'A strainer to drain in: no step names one' },
-  { id: 'lids', asks: ({ text, tools }) => tools.has('storage box') || tools.has('jar with lid') || /\b(?:chill|overnight|cover)/i.test(text), sentence: 'Lids that fit the boxes and jars' },
-  { id: 'bags', asks: ({ text }) => /\b(?:marinate|coat|crush the biscuits)/i.test(text), sentence: 'Bags to coat or to marinate in' },
-  { id: 'toss-bowl', asks: ({ text, tools }) => /\btoss/i.test(text) && !tools.has('large bowl'), sentence: 'A bowl big enough to toss in: no step names one' },
-  { id: 'toss-with', asks: ({ text, tools }) => /\btoss/i.test(text) && !tools.has('tongs') && !tools.has('spatula'), sentence: 'Tongs or two spoons to toss with' },
-  { id: 'gloves', asks: ({ text }) => /\bchill?i(?:es|s)?\b/i.test(text), sentence: 'Gloves for the chillies' },
-  { id: 'spins', asks: ({ text, tools }) => /\b(?:leaves|rocket|lettuce|spinach|kale)\b/i.test(text) && !tools.has('salad spinner'), sentence: 'A spinner or clean towels to dry the leaves' },
-  { id: 'pouring', asks: ({ text }) => /\b(?:pour|drizzle|stream)/i.test(text), sentence: 'A jug with a lip, so that nothing is spilt while pouring' },
+  {
+    id: 'juice-strainer',
+    asks: ({ hasJuice, tools }) => hasJuice && !tools.has('strainer'),
+    sentence: 'A strainer to catch pips: no step names one',
+  },
+  {
+    id: 'drain-strainer',
+    asks: ({ text, tools }) => /\b(?:drain|rinse)/i.test(text) && !tools.has('strainer'),
+    sentence: 'A strainer to drain in: no step names one',
+  },
+  {
+    id: 'lids',
+    asks: ({ text, tools }) =>
+      tools.has('storage box') || tools.has('jar with lid') || /\b(?:chill|overnight|cover)/i.test(text),
+    sentence: 'Lids that fit the boxes and jars',
+  },
+  {
+    id: 'bags',
+    asks: ({ text }) => /\b(?:marinate|coat|crush the biscuits)/i.test(text),
+    sentence: 'Bags to coat or to marinate in',
+  },
+  {
+    id: 'toss-bowl',
+    asks: ({ text, tools }) => /\btoss/i.test(text) && !tools.has('large bowl'),
+    sentence: 'A bowl big enough to toss in: no step names one',
+  },
+  {
+    id: 'toss-with',
+    asks: ({ text, tools }) => /\btoss/i.test(text) && !tools.has('tongs') && !tools.has('spatula'),
+    sentence: 'Tongs or two spoons to toss with',
+  },
+  {
+    id: 'gloves',
+    asks: ({ text }) => /\bchill?i(?:es|s)?\b/i.test(text),
+    sentence: 'Gloves for the chillies',
+  },
+  {
+    id: 'spins',
+    asks: ({ text, tools }) =>
+      /\b(?:leaves|rocket|lettuce|spinach|kale)\b/i.test(text) && !tools.has('salad spinner'),
+    sentence: 'A spinner or clean towels to dry the leaves',
+  },
+  {
+    id: 'pouring',
+    asks: ({ text }) => /\b(?:pour|drizzle|stream)/i.test(text),
+    sentence: 'A jug with a lip, so that nothing is spilt while pouring',
+  },
   { id: 'probe', asks: ({ hasRaw }) => hasRaw, sentence: 'A probe thermometer and wipes' },
 ];
 
@@ -38,39 +86,113 @@ function menuOf(dishes: readonly ClassDish[], larder: Larder): Menu {
   const steps = dishes.flatMap((dish) => dish.recipe.steps);
   const lines = dishes.flatMap((dish) => dish.recipe.lines);
   return {
-    text: steps.map((step) => step.text).join('\n'), techniques: new Set(steps.flatMap((step) => step.techniques)), tools: new Set(steps.flatMap((step) => step.tools)), hasJuice: lines.some((line) => line.byProducts.includes('juice')),
+    text: steps.map((step) => step.text).join('\n'),
+    techniques: new Set(steps.flatMap((step) => step.techniques)),
+    tools: new Set(steps.flatMap((step) => step.tools)),
+    hasJuice: lines.some((line) => line.byProducts.includes('juice')),
     hasRaw: lines.some((line) => findIngredient(larder, line.ingredient)?.cautions.includes('raw-protein')),
   };
 }
 
 /** What is used up, by what the menu does. Sheets, bags and labels are counted by use. */
-export function consumableCounts(dishes: readonly ClassDish[], people: number, stations: number, larder: Larder = standardLarder): { tool: string; count: number; note: string; why: string; grams: number }[] {
+export function consumableCounts(
+  dishes: readonly ClassDish[],
+  people: number,
+  stations: number,
+  larder: Larder = standardLarder,
+): { tool: string; count: number; note: string; why: string; grams: number }[] {
   const { text, hasRaw } = menuOf(dishes, larder);
   const steps = dishes.flatMap((dish) => dish.recipe.steps);
   const trays = steps.filter((step) => step.tools.includes('oven tray')).length;
   const covered = steps.filter((step) => /\b(?:cover|film|chill|overnight|rest)\b/i.test(step.text)).length;
   const all = [
-    { tool: 'roll of kitchen paper', count: Math.max(1, Math.ceil(stations / 3)), note: '', why: `One for every 3 of ${stations} stations`, grams: 300 },
-    { tool: 'labels and a pen', count: 1, note: 'name, date and use by on what is kept', why: 'One set', grams: 80 },
+    {
+      tool: 'roll of kitchen paper',
+      count: Math.max(1, Math.ceil(stations / 3)),
+      note: '',
+      why: `One for every 3 of ${stations} stations`,
+      grams: 300,
+    },
+    {
+      tool: 'labels and a pen',
+      count: 1,
+      note: 'name, date and use by on what is kept',
+      why: 'One set',
+      grams: 80,
+    },
     { tool: 'box to carry food home', count: people, note: '', why: 'One a person', grams: 40 },
-    { tool: 'sheet of baking paper', count: trays * stations, note: '', why: `${trays} steps on a tray × ${stations} stations`, grams: 10 },
-    { tool: 'cover for a bowl', count: covered * stations, note: 'film, a plate or a lid', why: `${covered} steps that cover or chill × ${stations} stations`, grams: 10 },
-    { tool: 'pair of gloves', count: hasRaw || /\bchill?i(?:es|s)?\b/i.test(text) ? people : 0, note: 'for raw meat and chillies', why: 'One pair a person', grams: 10 },
-    { tool: 'bag of ice', count: /\bice water|iced\b/i.test(text) ? Math.ceil(stations / 2) : 0, note: '', why: `One for every 2 of ${stations} stations`, grams: 1000 },
+    {
+      tool: 'sheet of baking paper',
+      count: trays * stations,
+      note: '',
+      why: `${trays} steps on a tray × ${stations} stations`,
+      grams: 10,
+    },
+    {
+      tool: 'cover for a bowl',
+      count: covered * stations,
+      note: 'film, a plate or a lid',
+      why: `${covered} steps that cover or chill × ${stations} stations`,
+      grams: 10,
+    },
+    {
+      tool: 'pair of gloves',
+      count: hasRaw || /\bchill?i(?:es|s)?\b/i.test(text) ? people : 0,
+      note: 'for raw meat and chillies',
+      why: 'One pair a person',
+      grams: 10,
+    },
+    {
+      tool: 'bag of ice',
+      count: /\bice water|iced\b/i.test(text) ? Math.ceil(stations / 2) : 0,
+      note: '',
+      why: `One for every 2 of ${stations} stations`,
+      grams: 1000,
+    },
   ];
   return all.filter(({ count }) => count > 0);
 }
 
 /** What every station wants whatever is cooked. */
-export const alwaysAtStations: readonly { readonly id: string; readonly count: (largest: number) => number; readonly note: string; readonly why: string; readonly grams: number }[] = [
-  { id: 'damp cloth', count: () => 1, note: 'under the board, so that it cannot slip', why: 'One under the board', grams: 80 },
-  { id: 'tasting spoons', count: (largest) => largest * 2, note: 'two a person: one in use, one clean', why: 'Two a person at the largest station', grams: 25 },
+export const alwaysAtStations: readonly {
+  readonly id: string;
+  readonly count: (largest: number) => number;
+  readonly note: string;
+  readonly why: string;
+  readonly grams: number;
+}[] = [
+  {
+    id: 'damp cloth',
+    count: () => 1,
+    note: 'under the board, so that it cannot slip',
+    why: 'One under the board',
+    grams: 80,
+  },
+  {
+    id: 'tasting spoons',
+    count: (largest) => largest * 2,
+    note: 'two a person: one in use, one clean',
+    why: 'Two a person at the largest station',
+    grams: 25,
+  },
   { id: 'scrap bowl', count: () => 1, note: '', why: 'One at every station', grams: 250 },
-  { id: 'tea towel', count: () => 2, note: 'one for hands, one for hot handles', why: 'Two at every station', grams: 60 },
+  {
+    id: 'tea towel',
+    count: () => 2,
+    note: 'one for hands, one for hot handles',
+    why: 'Two at every station',
+    grams: 60,
+  },
 ];
 
 export const alwaysAtBench: typeof alwaysAtStations = [
   { id: 'damp cloth', count: () => 1, note: 'under the board', why: 'One under the board', grams: 80 },
-  { id: 'tilted mirror or camera', count: () => 1, note: 'so that hands do not hide the work', why: 'One for the demonstration', grams: 2500 },
+  {
+    id: 'tilted mirror or camera',
+    count: () => 1,
+    note: 'so that hands do not hide the work',
+    why: 'One for the demonstration',
+    grams: 2500,
+  },
   { id: 'scrap bowl', count: () => 1, note: '', why: 'One at the bench', grams: 250 },
 ];

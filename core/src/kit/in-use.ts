@@ -2,7 +2,13 @@ import { toolFact } from './tools.js';
 import type { KitDecision, ToolUse, Washing } from './types.js';
 
 /** Touched by raw meat, fish or shellfish, and then kept apart from everything else. */
-const touchedRaw: ReadonlySet<string> = new Set(['board and knife', 'small bowl', 'large bowl', 'tongs', 'peeler']);
+const touchedRaw: ReadonlySet<string> = new Set([
+  'board and knife',
+  'small bowl',
+  'large bowl',
+  'tongs',
+  'peeler',
+]);
 
 /** A use of one tool at so many places at once: equal stations work in step, so one stands for all. */
 export interface OneToolUse {
@@ -17,10 +23,22 @@ export interface OneToolUse {
 }
 
 /** Every use of every tool, one by one. Tools that were decided to go round count as often as they are there. */
-export function singleUses(uses: readonly ToolUse[], places: (use: ToolUse) => number, decisions: readonly KitDecision[]): OneToolUse[] {
-  return uses.flatMap((use) => use.tools.map((tool) => ({
-    tool, raw: touchedRaw.has(tool) ? (use.raw ?? []).join(' and ') : '', start: use.start, end: use.end, count: atOnce(tool, places(use), decisions), title: use.title, dishId: use.dishId ?? '',
-  })));
+export function singleUses(
+  uses: readonly ToolUse[],
+  places: (use: ToolUse) => number,
+  decisions: readonly KitDecision[],
+): OneToolUse[] {
+  return uses.flatMap((use) =>
+    use.tools.map((tool) => ({
+      tool,
+      raw: touchedRaw.has(tool) ? (use.raw ?? []).join(' and ') : '',
+      start: use.start,
+      end: use.end,
+      count: atOnce(tool, places(use), decisions),
+      title: use.title,
+      dishId: use.dishId ?? '',
+    })),
+  );
 }
 
 function atOnce(tool: string, places: number, decisions: readonly KitDecision[]): number {
@@ -41,7 +59,12 @@ export interface Peak {
 }
 
 /** So many of a tool that are free from the same minute, after the same dish. */
-interface Lot { readonly count: number; readonly freeAt: number; readonly dishId: string; readonly title: string }
+interface Lot {
+  readonly count: number;
+  readonly freeAt: number;
+  readonly dishId: string;
+  readonly title: string;
+}
 
 /**
  * How many of each tool there must be, dealt out use by use: one goes on within its dish, is washed before it serves another, and
@@ -57,7 +80,10 @@ export function dealOut(uses: readonly OneToolUse[], place: string): { peaks: Pe
     else groups.set(key, [use]);
   }
   const dealt = [...groups.values()].map((group) => dealOne(group, place));
-  return { peaks: dealt.map(({ peak }) => peak), washing: dealt.flatMap((each) => each.washing).sort((a, b) => a.atMinute - b.atMinute) };
+  return {
+    peaks: dealt.map(({ peak }) => peak),
+    washing: dealt.flatMap((each) => each.washing).sort((a, b) => a.atMinute - b.atMinute),
+  };
 }
 
 function dealOne(group: readonly OneToolUse[], place: string): { peak: Peak; washing: Washing[] } {
@@ -69,19 +95,44 @@ function dealOne(group: readonly OneToolUse[], place: string): { peak: Peak; was
   let total = 0;
   for (const use of [...group].sort((a, b) => a.start - b.start || a.end - b.end)) {
     const going = takeFrom(lots, use.count, (lot) => lot.freeAt <= use.start && lot.dishId === use.dishId);
-    const washed = takeFrom(going.left, use.count - going.taken, (lot) => lot.freeAt + washMinutes <= use.start);
+    const washed = takeFrom(
+      going.left,
+      use.count - going.taken,
+      (lot) => lot.freeAt + washMinutes <= use.start,
+    );
     const more = use.count - going.taken - washed.taken;
     if (more > 0) peakUse = use;
     total += more;
-    if (washed.last) washing.push({ tool, place, atMinute: washed.last.freeAt, minutes: washMinutes * washed.taken, between: `${washed.last.title} → ${use.title}` });
+    if (washed.last)
+      washing.push({
+        tool,
+        place,
+        atMinute: washed.last.freeAt,
+        minutes: washMinutes * washed.taken,
+        between: `${washed.last.title} → ${use.title}`,
+      });
     lots = [...washed.left, { count: use.count, freeAt: use.end, dishId: use.dishId, title: use.title }];
   }
   const running = group.filter((use) => use.start <= peakUse.start && use.end > peakUse.start);
-  return { peak: { tool, raw, count: total, minute: peakUse.start, titles: [...new Set(running.map((use) => use.title))], minutes: peakUse.end - peakUse.start }, washing };
+  return {
+    peak: {
+      tool,
+      raw,
+      count: total,
+      minute: peakUse.start,
+      titles: [...new Set(running.map((use) => use.title))],
+      minutes: peakUse.end - peakUse.start,
+    },
+    washing,
+  };
 }
 
 /** Takes up to `count` from the lots that will do, splitting the last one. */
-function takeFrom(lots: readonly Lot[], count: number, willDo: (lot: Lot) => boolean): { left: Lot[]; taken: number; last: Lot | null } {
+function takeFrom(
+  lots: readonly Lot[],
+  count: number,
+  willDo: (lot: Lot) => boolean,
+): { left: Lot[]; taken: number; last: Lot | null } {
   let taken = 0;
   let last: Lot | null = null;
   const left = lots.flatMap((lot): Lot[] => {
@@ -97,13 +148,16 @@ function takeFrom(lots: readonly Lot[], count: number, willDo: (lot: Lot) => boo
 /** How much is dirty at once at the most: every tool is, from the end of its use until its next one. */
 export function mostDirty(uses: readonly OneToolUse[]): { count: number; minute: number } {
   const groups = new Map<string, OneToolUse[]>();
-  for (const use of uses) groups.set(`${use.tool}|${use.raw}`, [...groups.get(`${use.tool}|${use.raw}`) ?? [], use]);
+  for (const use of uses)
+    groups.set(`${use.tool}|${use.raw}`, [...(groups.get(`${use.tool}|${use.raw}`) ?? []), use]);
   const changes: { minute: number; by: number }[] = [];
   for (const group of groups.values()) {
     const inOrder = [...group].sort((a, b) => a.start - b.start);
     inOrder.forEach((use, at) => {
       const next = inOrder.slice(at + 1).find((other) => other.start >= use.end);
-      const overlapped = inOrder.some((other, index) => index > at && other.start < use.end && other.end > use.end);
+      const overlapped = inOrder.some(
+        (other, index) => index > at && other.start < use.end && other.end > use.end,
+      );
       if (overlapped) return;
       changes.push({ minute: use.end, by: use.count });
       if (next) changes.push({ minute: next.start, by: -use.count });

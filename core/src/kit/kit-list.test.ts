@@ -9,25 +9,57 @@ const stations = splitStations(12, 4);
 
 function kitOf(uses: readonly ToolUse[], toolsInKitchen: KitInput['toolsInKitchen'] = []) {
   return buildKitList({
-    uses, stations: stations.sizes, people: 12, dishes: [salad], portions: [portionRecipe(salad, planBatches(salad, stations, 12, 0), { kitchenSystem: 'metric', english: 'uk' })],
-    toolsInKitchen, english: 'uk', clock: (minute) => `+${minute}`,
+    uses,
+    stations: stations.sizes,
+    people: 12,
+    dishes: [salad],
+    portions: [
+      portionRecipe(salad, planBatches(salad, stations, 12, 0), { kitchenSystem: 'metric', english: 'uk' }),
+    ],
+    toolsInKitchen,
+    english: 'uk',
+    clock: (minute) => `+${minute}`,
   });
 }
-const at = (place: ToolUse['place'], start: number, end: number, ...tools: string[]): ToolUse => ({ place, start, end, tools, title: `from ${start}` });
-const count = (rows: readonly { tool: string; count: number }[], tool: string) => rows.find((row) => row.tool === tool)?.count ?? 0;
+const at = (place: ToolUse['place'], start: number, end: number, ...tools: string[]): ToolUse => ({
+  place,
+  start,
+  end,
+  tools,
+  title: `from ${start}`,
+});
+const count = (rows: readonly { tool: string; count: number }[], tool: string) =>
+  rows.find((row) => row.tool === tool)?.count ?? 0;
 
 describe('peak at once', () => {
-  it('one after the other is one whisk, not two', () => expect(count(kitOf([at('stations', 0, 10, 'whisk'), at('stations', 10, 20, 'whisk')]).perStation, 'whisk')).toBe(1));
-  it('side by side are two', () => expect(count(kitOf([at('stations', 0, 10, 'whisk'), at('stations', 5, 20, 'whisk')]).perStation, 'whisk')).toBe(2));
-  it('the demonstration bench has its own', () => expect(count(kitOf([at('demonstration bench', 0, 10, 'whisk')]).demonstrationBench, 'whisk')).toBe(1));
-  it('what is shared is counted for the room: 3 stations × 1 tray', () => expect(count(kitOf([at('stations', 0, 10, 'oven tray')]).shared, 'oven tray')).toBe(3));
-  it('says when the peak is', () => expect(kitOf([at('stations', 5, 20, 'whisk')]).perStation[0]!.workings.steps.at(-1)).toMatchObject({ value: '1', note: 'At +5. Within a dish it goes on; before another it is washed, 1 min.' }));
+  it('one after the other is one whisk, not two', () =>
+    expect(
+      count(kitOf([at('stations', 0, 10, 'whisk'), at('stations', 10, 20, 'whisk')]).perStation, 'whisk'),
+    ).toBe(1));
+  it('side by side are two', () =>
+    expect(
+      count(kitOf([at('stations', 0, 10, 'whisk'), at('stations', 5, 20, 'whisk')]).perStation, 'whisk'),
+    ).toBe(2));
+  it('the demonstration bench has its own', () =>
+    expect(count(kitOf([at('demonstration bench', 0, 10, 'whisk')]).demonstrationBench, 'whisk')).toBe(1));
+  it('what is shared is counted for the room: 3 stations × 1 tray', () =>
+    expect(count(kitOf([at('stations', 0, 10, 'oven tray')]).shared, 'oven tray')).toBe(3));
+  it('says when the peak is', () =>
+    expect(kitOf([at('stations', 5, 20, 'whisk')]).perStation[0]!.workings.steps.at(-1)).toMatchObject({
+      value: '1',
+      note: 'At +5. Within a dish it goes on; before another it is washed, 1 min.',
+    }));
 });
 
 describe('short of something', () => {
   it('3 stations and the bench want 4 whisks at +5, there are 2', () => {
-    const { shortages } = kitOf([at('stations', 0, 10, 'whisk'), at('demonstration bench', 5, 8, 'whisk')], [{ tool: 'whisk', count: 2 }]);
-    expect(shortages).toMatchObject([{ needed: 4, inKitchen: 2, sentence: 'Not enough whisks: 4 needed at +5, 2 in the kitchen' }]);
+    const { shortages } = kitOf(
+      [at('stations', 0, 10, 'whisk'), at('demonstration bench', 5, 8, 'whisk')],
+      [{ tool: 'whisk', count: 2 }],
+    );
+    expect(shortages).toMatchObject([
+      { needed: 4, inKitchen: 2, sentence: 'Not enough whisks: 4 needed at +5, 2 in the kitchen' },
+    ]);
   });
   it('enough is no shortage, and what is not counted is not guessed', () => {
     expect(kitOf([at('stations', 0, 10, 'whisk')], [{ tool: 'whisk', count: 3 }]).shortages).toEqual([]);
@@ -40,8 +72,10 @@ describe('containers and what is easily forgotten', () => {
   it('each sorted ingredient has a container of its size', () => {
     // One batch of a recipe for 4 at each station of 4: 600 g carrots are 600 ÷ 0.5 = 1.2 l or so, oil 30 ml, buttermilk 200 ml, an onion on the tray.
     expect(kit.containers).toEqual([
-      expect.objectContaining({ container: 'large tub', count: 1, holds: ['carrot'] }), expect.objectContaining({ container: 'pinch bowl', holds: ['olive oil'] }),
-      expect.objectContaining({ container: 'produce tray', holds: ['onion'] }), expect.objectContaining({ container: 'small bowl', holds: ['buttermilk'] }),
+      expect.objectContaining({ container: 'large tub', count: 1, holds: ['carrot'] }),
+      expect.objectContaining({ container: 'pinch bowl', holds: ['olive oil'] }),
+      expect.objectContaining({ container: 'produce tray', holds: ['onion'] }),
+      expect.objectContaining({ container: 'small bowl', holds: ['buttermilk'] }),
     ]);
   });
   it('stations with the same batches of every dish share one list, over all dishes', () => {
@@ -49,12 +83,30 @@ describe('containers and what is easily forgotten', () => {
     const four = splitStations(14, 4);
     const dip = dish(recipe(['200 ml buttermilk'], { title: 'Dip', leastBatch: '1' }), { id: 'd2' });
     const dishes = [salad, dip];
-    const portions = dishes.map((each) => portionRecipe(each, planBatches(each, four, 14, 2), { kitchenSystem: 'metric', english: 'uk' }));
-    const { containers } = buildKitList({ uses: [], stations: four.sizes, people: 14, dishes, portions, toolsInKitchen: [], english: 'uk', clock: String });
-    expect([...new Set(containers.map(({ place }) => place))]).toEqual(['Stations 1, 2', 'Stations 3, 4', 'Demonstration']);
-    expect(containers.filter(({ place, container }) => place === 'Stations 3, 4' && container === 'small bowl')).toMatchObject([{ count: 2, holds: ['buttermilk', 'buttermilk'] }]);
+    const portions = dishes.map((each) =>
+      portionRecipe(each, planBatches(each, four, 14, 2), { kitchenSystem: 'metric', english: 'uk' }),
+    );
+    const { containers } = buildKitList({
+      uses: [],
+      stations: four.sizes,
+      people: 14,
+      dishes,
+      portions,
+      toolsInKitchen: [],
+      english: 'uk',
+      clock: String,
+    });
+    expect([...new Set(containers.map(({ place }) => place))]).toEqual([
+      'Stations 1, 2',
+      'Stations 3, 4',
+      'Demonstration',
+    ]);
+    expect(
+      containers.filter(({ place, container }) => place === 'Stations 3, 4' && container === 'small bowl'),
+    ).toMatchObject([{ count: 2, holds: ['buttermilk', 'buttermilk'] }]);
   });
-  it('tasting spoons: two a person at the largest station, 2 × 4 = 8', () => expect(count(kit.perStation, 'tasting spoons')).toBe(8));
+  it('tasting spoons: two a person at the largest station, 2 × 4 = 8', () =>
+    expect(count(kit.perStation, 'tasting spoons')).toBe(8));
   it('a damp cloth, a scrap bowl, a mirror, a box a person', () => {
     expect(count(kit.perStation, 'damp cloth')).toBe(1);
     expect(count(kit.demonstrationBench, 'tilted mirror or camera')).toBe(1);

@@ -23,42 +23,88 @@ export function findShortages(input: ShortageInput): KitShortage[] {
     if (inKitchen === undefined || inKitchen >= needed) return [];
     const worst = peaks.reduce((best, peak) => (peak.count > best.count ? peak : best));
     const name = toolName(tool, input.english);
-    return [{
-      id: tool, tool: name, needed, inKitchen, atMinute: worst.minute, sentence: `Not enough ${toolPlural(name)}: ${needed} needed at ${input.clock(worst.minute)}, ${inKitchen} in the kitchen`,
-      waysOut: waysOut(tool, { needed, inKitchen, minutes: worst.minutes, counts }, input),
-    }];
+    return [
+      {
+        id: tool,
+        tool: name,
+        needed,
+        inKitchen,
+        atMinute: worst.minute,
+        sentence: `Not enough ${toolPlural(name)}: ${needed} needed at ${input.clock(worst.minute)}, ${inKitchen} in the kitchen`,
+        waysOut: waysOut(tool, { needed, inKitchen, minutes: worst.minutes, counts }, input),
+      },
+    ];
   });
 }
 
-interface Lack { readonly needed: number; readonly inKitchen: number; readonly minutes: number; readonly counts: ReadonlyMap<string, number> }
+interface Lack {
+  readonly needed: number;
+  readonly inKitchen: number;
+  readonly minutes: number;
+  readonly counts: ReadonlyMap<string, number>;
+}
 
 function waysOut(tool: string, lack: Lack, input: ShortageInput): WayOut[] {
   const places = input.atStations(tool);
   const elsewhere = lack.needed - places;
   const free = lack.inKitchen - elsewhere;
-  return [...replacements(tool, lack, input), ...(places > 1 && free >= Math.ceil(places / 2) ? [sharing(tool, lack, input)] : []), ...(places > 1 && free >= 1 ? [staggering(tool, { places, free, minutes: lack.minutes }, input)] : [])];
+  return [
+    ...replacements(tool, lack, input),
+    ...(places > 1 && free >= Math.ceil(places / 2) ? [sharing(tool, lack, input)] : []),
+    ...(places > 1 && free >= 1 ? [staggering(tool, { places, free, minutes: lack.minutes }, input)] : []),
+  ];
 }
 
 function sharing(tool: string, { minutes }: Lack, { english }: ShortageInput): WayOut {
   const name = toolName(tool, english);
-  return { id: `${tool}:share`, kind: 'share', action: `Let two stations share one ${name}`, sentence: `Each waits for the other: up to ${minutes} min longer`, decision: { tool, kind: 'share' } };
+  return {
+    id: `${tool}:share`,
+    kind: 'share',
+    action: `Let two stations share one ${name}`,
+    sentence: `Each waits for the other: up to ${minutes} min longer`,
+    decision: { tool, kind: 'share' },
+  };
 }
 
-function staggering(tool: string, { places, free, minutes }: { places: number; free: number; minutes: number }, { english }: ShortageInput): WayOut {
+function staggering(
+  tool: string,
+  { places, free, minutes }: { places: number; free: number; minutes: number },
+  { english }: ShortageInput,
+): WayOut {
   const turns = Math.ceil(places / free);
   const first = free === 1 ? 'Station 1 goes first' : `Stations 1–${free} go first`;
-  const last = places - free === 1 ? `station ${places} after ${free === 1 ? 'it' : 'them'}` : `${turns > 2 ? 'the others in turn' : `stations ${free + 1}–${places} after ${free === 1 ? 'it' : 'them'}`}`;
-  return { id: `${tool}:stagger`, kind: 'stagger', action: `Stagger the ${toolPlural(toolName(tool, english))}: ${free} at once`, sentence: `${first}, ${last}: up to ${(turns - 1) * minutes} min longer`, decision: { tool, kind: 'stagger', atOnce: free } };
+  const last =
+    places - free === 1
+      ? `station ${places} after ${free === 1 ? 'it' : 'them'}`
+      : `${turns > 2 ? 'the others in turn' : `stations ${free + 1}–${places} after ${free === 1 ? 'it' : 'them'}`}`;
+  return {
+    id: `${tool}:stagger`,
+    kind: 'stagger',
+    action: `Stagger the ${toolPlural(toolName(tool, english))}: ${free} at once`,
+    sentence: `${first}, ${last}: up to ${(turns - 1) * minutes} min longer`,
+    decision: { tool, kind: 'stagger', atOnce: free },
+  };
 }
 
 /** Other tools of which the kitchen has enough beside what is wanted of them anyway. */
 function replacements(tool: string, { needed, minutes, counts }: Lack, input: ShortageInput): WayOut[] {
   return toolFact(tool).instead.flatMap(({ tool: other, minutesFactor, result }): WayOut[] => {
-    const wanted = input.peaks.filter((peak) => peak.tool === other).reduce((sum, peak) => sum + peak.count, 0);
+    const wanted = input.peaks
+      .filter((peak) => peak.tool === other)
+      .reduce((sum, peak) => sum + peak.count, 0);
     const there = counts.get(other);
     if (there === undefined || there < wanted + needed) return [];
     const more = Math.round(minutes * (minutesFactor - 1));
-    const time = more === 0 ? 'no longer' : more > 0 ? `about ${more} min longer` : `about ${-more} min sooner`;
-    return [{ id: `${tool}:replace:${other}`, kind: 'replace', action: `Use ${toolPlural(toolName(other, input.english))} instead`, sentence: `${result.charAt(0).toUpperCase()}${result.slice(1)}; ${time}`, decision: { tool, kind: 'replace', by: other } }];
+    const time =
+      more === 0 ? 'no longer' : more > 0 ? `about ${more} min longer` : `about ${-more} min sooner`;
+    return [
+      {
+        id: `${tool}:replace:${other}`,
+        kind: 'replace',
+        action: `Use ${toolPlural(toolName(other, input.english))} instead`,
+        sentence: `${result.charAt(0).toUpperCase()}${result.slice(1)}; ${time}`,
+        decision: { tool, kind: 'replace', by: other },
+      },
+    ];
   });
 }

@@ -1,53 +1,122 @@
 import { describe, expect, it } from 'vitest';
 import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
 import { dish, recipe, step } from '../tests/recipes.js';
-import { applyKitDecisions, buildKitList, toolFacts, type KitDecisions, type KitInput, type ToolUse } from './index.js';
+import {
+  applyKitDecisions,
+  buildKitList,
+  toolFacts,
+  type KitDecisions,
+  type KitInput,
+  type ToolUse,
+} from './index.js';
 
 const stations = splitStations(16, 4);
-const salad = dish(recipe(['600 g carrots', '1 lemon, juiced'], { steps: [step('a', { text: 'Toss.', tools: ['whisk'] })] }));
-const use = (start: number, end: number, tools: readonly string[], to: Partial<ToolUse> = {}): ToolUse => ({ start, end, place: 'stations', tools, title: `from ${start}`, dishId: 'd1', ...to });
+const salad = dish(
+  recipe(['600 g carrots', '1 lemon, juiced'], { steps: [step('a', { text: 'Toss.', tools: ['whisk'] })] }),
+);
+const use = (start: number, end: number, tools: readonly string[], to: Partial<ToolUse> = {}): ToolUse => ({
+  start,
+  end,
+  place: 'stations',
+  tools,
+  title: `from ${start}`,
+  dishId: 'd1',
+  ...to,
+});
 
-function kitOf(uses: readonly ToolUse[], toolsInKitchen: KitInput['toolsInKitchen'] = [], decisions: Partial<KitDecisions> = {}, of = salad) {
+function kitOf(
+  uses: readonly ToolUse[],
+  toolsInKitchen: KitInput['toolsInKitchen'] = [],
+  decisions: Partial<KitDecisions> = {},
+  of = salad,
+) {
   return buildKitList({
-    uses, stations: stations.sizes, people: 16, dishes: [of], portions: [portionRecipe(of, planBatches(of, stations, 16, 0), { kitchenSystem: 'metric', english: 'uk' })],
-    toolsInKitchen, english: 'uk', clock: (minute) => `+${minute}`, decisions: { kit: [], ownSets: [], ...decisions },
+    uses,
+    stations: stations.sizes,
+    people: 16,
+    dishes: [of],
+    portions: [
+      portionRecipe(of, planBatches(of, stations, 16, 0), { kitchenSystem: 'metric', english: 'uk' }),
+    ],
+    toolsInKitchen,
+    english: 'uk',
+    clock: (minute) => `+${minute}`,
+    decisions: { kit: [], ownSets: [], ...decisions },
   });
 }
-const own = (uses: readonly ToolUse[], tool: string) => kitOf(uses).perStation.find(({ id }) => id === tool)?.count ?? 0;
+const own = (uses: readonly ToolUse[], tool: string) =>
+  kitOf(uses).perStation.find(({ id }) => id === tool)?.count ?? 0;
 
 describe('washed between dishes', () => {
-  it('the same dish goes on with it: one', () => expect(own([use(0, 10, ['strainer']), use(10, 20, ['strainer'])], 'strainer')).toBe(1));
-  it('another dish wants it washed, 2 min: at once there is no time, so two', () => expect(own([use(0, 10, ['strainer']), use(10, 20, ['strainer'], { dishId: 'd2' })], 'strainer')).toBe(2));
+  it('the same dish goes on with it: one', () =>
+    expect(own([use(0, 10, ['strainer']), use(10, 20, ['strainer'])], 'strainer')).toBe(1));
+  it('another dish wants it washed, 2 min: at once there is no time, so two', () =>
+    expect(own([use(0, 10, ['strainer']), use(10, 20, ['strainer'], { dishId: 'd2' })], 'strainer')).toBe(2));
   it('2 min later it is washed: one, and the washing is listed', () => {
     const uses = [use(0, 10, ['strainer']), use(12, 20, ['strainer'], { dishId: 'd2' })];
     expect(own(uses, 'strainer')).toBe(1);
-    expect(kitOf(uses).washing).toEqual([{ tool: 'strainer', place: 'each station', atMinute: 10, minutes: 2, between: 'from 0 → from 12' }]);
+    expect(kitOf(uses).washing).toEqual([
+      { tool: 'strainer', place: 'each station', atMinute: 10, minutes: 2, between: 'from 0 → from 12' },
+    ]);
   });
   it('a board for raw chicken is never used for anything else, however long after', () => {
-    const rows = kitOf([use(0, 10, ['board and knife'], { raw: ['chicken breast'] }), use(60, 70, ['board and knife'])]).perStation.filter(({ id }) => id.startsWith('board'));
-    expect(rows.map(({ id, count, tool }) => [id, count, tool])).toEqual([['board and knife:raw', 1, 'board and knife, for raw chicken breast'], ['board and knife', 1, 'board and knife']]);
+    const rows = kitOf([
+      use(0, 10, ['board and knife'], { raw: ['chicken breast'] }),
+      use(60, 70, ['board and knife']),
+    ]).perStation.filter(({ id }) => id.startsWith('board'));
+    expect(rows.map(({ id, count, tool }) => [id, count, tool])).toEqual([
+      ['board and knife:raw', 1, 'board and knife, for raw chicken breast'],
+      ['board and knife', 1, 'board and knife'],
+    ]);
   });
-  it('dirty at once at the most: a whisk at each of 4 stations, then a bowl too: 4 + 4 = 8', () => expect(kitOf([use(0, 5, ['whisk']), use(5, 9, ['small bowl'])]).dirty).toMatchObject({ count: 8, atMinute: 9 }));
+  it('dirty at once at the most: a whisk at each of 4 stations, then a bowl too: 4 + 4 = 8', () =>
+    expect(kitOf([use(0, 5, ['whisk']), use(5, 9, ['small bowl'])]).dirty).toMatchObject({
+      count: 8,
+      atMinute: 9,
+    }));
 });
 
 describe('few places at once', () => {
-  it('in rotation 2 of 4 stations use a tray: 2 for the room', () => expect(kitOf([use(0, 10, ['oven tray'], { places: 2 })]).shared[0]).toMatchObject({ tool: 'oven tray', count: 2 }));
+  it('in rotation 2 of 4 stations use a tray: 2 for the room', () =>
+    expect(kitOf([use(0, 10, ['oven tray'], { places: 2 })]).shared[0]).toMatchObject({
+      tool: 'oven tray',
+      count: 2,
+    }));
 });
 
 describe('ways out of a shortage', () => {
   const uses = [use(0, 6, ['whisk'])];
-  const ways = (counts: KitInput['toolsInKitchen']) => kitOf(uses, counts).shortages[0]?.waysOut.map(({ kind, sentence }) => [kind, sentence]);
+  const ways = (counts: KitInput['toolsInKitchen']) =>
+    kitOf(uses, counts).shortages[0]?.waysOut.map(({ kind, sentence }) => [kind, sentence]);
   it('4 wanted, 3 there: share two and two, or 3 first and 1 after them, 6 min longer', () => {
-    expect(ways([{ tool: 'whisk', count: 3 }])).toEqual([['share', 'Each waits for the other: up to 6 min longer'], ['stagger', 'Stations 1–3 go first, station 4 after them: up to 6 min longer']]);
+    expect(ways([{ tool: 'whisk', count: 3 }])).toEqual([
+      ['share', 'Each waits for the other: up to 6 min longer'],
+      ['stagger', 'Stations 1–3 go first, station 4 after them: up to 6 min longer'],
+    ]);
   });
-  it('1 there cannot be shared by twos; one after the other takes 3 × 6 = 18 min more', () => expect(ways([{ tool: 'whisk', count: 1 }])).toEqual([['stagger', 'Station 1 goes first, the others in turn: up to 18 min longer']]));
+  it('1 there cannot be shared by twos; one after the other takes 3 × 6 = 18 min more', () =>
+    expect(ways([{ tool: 'whisk', count: 1 }])).toEqual([
+      ['stagger', 'Station 1 goes first, the others in turn: up to 18 min longer'],
+    ]));
   it('another tool where there are enough of it: 4 jars, 0.7 × 6 min = 2 min sooner, with its result', () => {
-    expect(ways([{ tool: 'whisk', count: 3 }, { tool: 'jar with lid', count: 4 }])![0]).toEqual(['replace', 'Shaken: holds about 10 minutes; about 2 min sooner']);
-    expect(ways([{ tool: 'whisk', count: 3 }, { tool: 'jar with lid', count: 3 }])!.map(([kind]) => kind)).not.toContain('replace');
+    expect(
+      ways([
+        { tool: 'whisk', count: 3 },
+        { tool: 'jar with lid', count: 4 },
+      ])![0],
+    ).toEqual(['replace', 'Shaken: holds about 10 minutes; about 2 min sooner']);
+    expect(
+      ways([
+        { tool: 'whisk', count: 3 },
+        { tool: 'jar with lid', count: 3 },
+      ])!.map(([kind]) => kind),
+    ).not.toContain('replace');
   });
-  it('none there at all: only another tool helps', () => expect(ways([{ tool: 'whisk', count: 0 }])).toEqual([]));
+  it('none there at all: only another tool helps', () =>
+    expect(ways([{ tool: 'whisk', count: 0 }])).toEqual([]));
   it.each([
-    [{ tool: 'whisk', kind: 'stagger', atOnce: 3 }, 'Whisks go round: 3 at once'], [{ tool: 'whisk', kind: 'share' }, 'Two stations share one whisk'],
+    [{ tool: 'whisk', kind: 'stagger', atOnce: 3 }, 'Whisks go round: 3 at once'],
+    [{ tool: 'whisk', kind: 'share' }, 'Two stations share one whisk'],
   ] as const)('%j ends the shortage and can be taken back', (decision, sentence) => {
     const kit = kitOf(uses, [{ tool: 'whisk', count: 3 }], { kit: [decision] });
     expect([kit.shortages, kit.taken.map((each) => each.sentence)]).toEqual([[], [sentence]]);
@@ -55,39 +124,84 @@ describe('ways out of a shortage', () => {
 });
 
 describe('what a way out does to a step of 6 minutes at 4 stations', () => {
-  const of = (kind: 'stagger' | 'share' | 'replace', more = {}) => applyKitDecisions(recipe([], { steps: [step('a', { handsOnMinutes: 6, tools: ['whisk'] })] }), [{ tool: 'whisk', kind, ...more }], 4).steps[0]!;
+  const of = (kind: 'stagger' | 'share' | 'replace', more = {}) =>
+    applyKitDecisions(
+      recipe([], { steps: [step('a', { handsOnMinutes: 6, tools: ['whisk'] })] }),
+      [{ tool: 'whisk', kind, ...more }],
+      4,
+    ).steps[0]!;
   it('3 at once: two turns, 12 min', () => expect(of('stagger', { atOnce: 3 }).handsOnMinutes).toBe(12));
   it('shared: 12 min', () => expect(of('share').handsOnMinutes).toBe(12));
-  it('a jar instead: 0.7 × 6 = 4.2 → 4 min, with other words', () => expect(of('replace', { by: 'jar with lid' })).toMatchObject({ handsOnMinutes: 4, tools: ['jar with lid'], text: expect.stringContaining('With jar with lid: shaken') }));
-  it('an unknown substitute changes nothing', () => expect(of('replace', { by: 'laser' }).tools).toEqual(['whisk']));
+  it('a jar instead: 0.7 × 6 = 4.2 → 4 min, with other words', () =>
+    expect(of('replace', { by: 'jar with lid' })).toMatchObject({
+      handsOnMinutes: 4,
+      tools: ['jar with lid'],
+      text: expect.stringContaining('With jar with lid: shaken'),
+    }));
+  it('an unknown substitute changes nothing', () =>
+    expect(of('replace', { by: 'laser' }).tools).toEqual(['whisk']));
 });
 
 describe('kept apart', () => {
   it('a station free of nuts has its own of what the room shares: 4 + 1 trays', () => {
-    const kit = kitOf([use(0, 10, ['oven tray'])], [{ tool: 'oven tray', count: 4 }], { ownSets: [{ station: 2, without: 'nuts' }] });
+    const kit = kitOf([use(0, 10, ['oven tray'])], [{ tool: 'oven tray', count: 4 }], {
+      ownSets: [{ station: 2, without: 'nuts' }],
+    });
     expect(kit.shared[0]).toMatchObject({ count: 5, note: '1 for station 2 alone, free of nuts' });
     expect(kit.shortages[0]).toMatchObject({ needed: 5, inKitchen: 4 });
-    expect(kit.crates.find(({ id }) => id.startsWith('station'))!.name).toContain('station 2: its own, washed apart, free of nuts');
+    expect(kit.crates.find(({ id }) => id.startsWith('station'))!.name).toContain(
+      'station 2: its own, washed apart, free of nuts',
+    );
   });
 });
 
 describe('crates', () => {
   const kit = kitOf([use(0, 10, ['whisk'])]);
   const crate = kit.crates[0]!;
-  it('one a station, four alike, with tools and containers', () => expect([crate.name, crate.count, crate.rows.some(({ name }) => name === 'whisk'), crate.rows.some(({ key }) => key.startsWith('container:'))]).toEqual(['Stations 1–4', 4, true, true]));
+  it('one a station, four alike, with tools and containers', () =>
+    expect([
+      crate.name,
+      crate.count,
+      crate.rows.some(({ name }) => name === 'whisk'),
+      crate.rows.some(({ key }) => key.startsWith('container:')),
+    ]).toEqual(['Stations 1–4', 4, true, true]));
   it('weighs its tools, its containers and its food', () => {
     // Whisk 120, cloth 80, 8 spoons × 25 = 200, scrap bowl 250, 2 towels × 60 = 120: 770 g. Carrots 600 × 0.85 = 510 g in a tub of 700 g, juice of a lemon 35 g on a tray of 900 g.
-    expect(crate.workings.steps.map(({ label, value }) => [label, value])).toEqual([['Tools', '770 g'], ['Containers', '1.6 kg'], ['Food', '545 g']]);
+    expect(crate.workings.steps.map(({ label, value }) => [label, value])).toEqual([
+      ['Tools', '770 g'],
+      ['Containers', '1.6 kg'],
+      ['Food', '545 g'],
+    ]);
   });
 });
 
 describe('consumables and what is easily forgotten', () => {
-  const chicken = dish(recipe(['400 g chicken breast', '2 tbsp lemon juice'], { steps: [step('a', { text: 'Marinate the chicken and chill it, covered.', tools: ['oven tray'] }), step('b', { text: 'Toss everything.' })] }));
+  const chicken = dish(
+    recipe(['400 g chicken breast', '2 tbsp lemon juice'], {
+      steps: [
+        step('a', { text: 'Marinate the chicken and chill it, covered.', tools: ['oven tray'] }),
+        step('b', { text: 'Toss everything.' }),
+      ],
+    }),
+  );
   const kit = kitOf([], [], {}, chicken);
-  it('sheets by use: 1 step on a tray × 4 stations', () => expect(kit.consumables.find(({ id }) => id === 'sheet of baking paper')).toMatchObject({ count: 4 }));
-  it('asks for what no step names', () => expect(kit.checks.map(({ id }) => id)).toEqual(['second-board', 'juice-bowl', 'juice-strainer', 'lids', 'bags', 'toss-bowl', 'toss-with', 'probe']));
+  it('sheets by use: 1 step on a tray × 4 stations', () =>
+    expect(kit.consumables.find(({ id }) => id === 'sheet of baking paper')).toMatchObject({ count: 4 }));
+  it('asks for what no step names', () =>
+    expect(kit.checks.map(({ id }) => id)).toEqual([
+      'second-board',
+      'juice-bowl',
+      'juice-strainer',
+      'lids',
+      'bags',
+      'toss-bowl',
+      'toss-with',
+      'probe',
+    ]));
   it('every tool that can stand in for another is a tool itself', () => {
     const known = new Set(toolFacts.map(({ id }) => id));
-    for (const fact of toolFacts) for (const { tool } of fact.instead) expect([fact.id, tool, known.has(tool)]).toEqual([fact.id, tool, true]);
+    for (const fact of toolFacts)
+      for (const { tool } of fact.instead)
+        expect([fact.id, tool, known.has(tool)]).toEqual([fact.id, tool, true]);
   });
 });

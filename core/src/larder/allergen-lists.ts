@@ -7,12 +7,32 @@ const nuts: readonly Allergen[] = ['almond', 'hazelnut', 'walnut', 'pecan', 'cas
 
 const lists: Readonly<Record<AllergenList, readonly (readonly [string, readonly Allergen[]])[]>> = {
   eu: [
-    ['celery', ['celery']], ['cereals with gluten', ['wheat', 'rye', 'barley', 'oats']], ['crustaceans', ['crustaceans']], ['egg', ['egg']], ['fish', ['fish']], ['lupin', ['lupin']], ['milk', ['milk']],
-    ['molluscs', ['molluscs']], ['mustard', ['mustard']], ['nuts', nuts], ['peanut', ['peanut']], ['sesame', ['sesame']], ['soya', ['soya']], ['sulphites', ['sulphites']],
+    ['celery', ['celery']],
+    ['cereals with gluten', ['wheat', 'rye', 'barley', 'oats']],
+    ['crustaceans', ['crustaceans']],
+    ['egg', ['egg']],
+    ['fish', ['fish']],
+    ['lupin', ['lupin']],
+    ['milk', ['milk']],
+    ['molluscs', ['molluscs']],
+    ['mustard', ['mustard']],
+    ['nuts', nuts],
+    ['peanut', ['peanut']],
+    ['sesame', ['sesame']],
+    ['soya', ['soya']],
+    ['sulphites', ['sulphites']],
   ],
   // Pine nuts are tree nuts in the US, and not among the EU's fourteen.
   us: [
-    ['milk', ['milk']], ['egg', ['egg']], ['fish', ['fish']], ['crustacean shellfish', ['crustaceans']], ['tree nuts', [...nuts, 'pine nut']], ['peanut', ['peanut']], ['wheat', ['wheat']], ['soy', ['soya']], ['sesame', ['sesame']],
+    ['milk', ['milk']],
+    ['egg', ['egg']],
+    ['fish', ['fish']],
+    ['crustacean shellfish', ['crustaceans']],
+    ['tree nuts', [...nuts, 'pine nut']],
+    ['peanut', ['peanut']],
+    ['wheat', ['wheat']],
+    ['soy', ['soya']],
+    ['sesame', ['sesame']],
   ],
 };
 

@@ -69,7 +69,10 @@ pecans | pecan | –
 cashews | cashew | –
 pistachios | pistachio | –
 pine-nuts | pine nut | –
-`.trim().split('\n').map((row) => row.split(' | ') as [string, string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [string, string, string]);
 
 const avoided = (id: string) => {
   const { vegetarian, vegan } = standardLarder.ingredients.get(id)!.diet;
@@ -78,11 +81,18 @@ const avoided = (id: string) => {
 
 describe('what ingredients hold, and who does not eat them', () => {
   it.each(table)('%s: %s', (id, holds, who) => {
-    expect([standardLarder.ingredients.get(id)!.allergens.join(', ') || '–', avoided(id)]).toEqual([holds, who]);
+    expect([standardLarder.ingredients.get(id)!.allergens.join(', ') || '–', avoided(id)]).toEqual([
+      holds,
+      who,
+    ]);
   });
   it('everything else has no listed allergen and is eaten by vegans', () => {
     const listed = new Set(table.map(([id]) => id));
-    expect([...standardLarder.ingredients.values()].filter(({ id, allergens }) => !listed.has(id) && (allergens.length > 0 || avoided(id) !== '–')).map(({ id }) => id)).toEqual([]);
+    expect(
+      [...standardLarder.ingredients.values()]
+        .filter(({ id, allergens }) => !listed.has(id) && (allergens.length > 0 || avoided(id) !== '–'))
+        .map(({ id }) => id),
+    ).toEqual([]);
   });
 });
 
@@ -106,14 +116,23 @@ honey | – | salt 0 | sugar 80
 maple-syrup | – | salt 0 | sugar 65
 fine-salt | – | salt 100 | sugar 0
 olive-oil | – | salt 0 | sugar 0
-`.trim().split('\n').map((row) => row.split(' | ') as [string, string, string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [string, string, string, string]);
 
 describe('what dressings are balanced by', () => {
   const percent = (share: number) => String(Math.round(share * 1000) / 10);
   it.each(contents)('%s: %s, %s, %s', (id, acid, salt, sugar) => {
     const { composition } = standardLarder.ingredients.get(id)!;
-    const shown = composition!.acid ? `${composition!.acid.kind} ${percent(composition!.acid.share.value)}` : '–';
-    expect([shown, `salt ${percent(composition!.salt.value)}`, `sugar ${percent(composition!.sugar.value)}`]).toEqual([acid, salt, sugar]);
+    const shown = composition!.acid
+      ? `${composition!.acid.kind} ${percent(composition!.acid.share.value)}`
+      : '–';
+    expect([
+      shown,
+      `salt ${percent(composition!.salt.value)}`,
+      `sugar ${percent(composition!.sugar.value)}`,
+    ]).toEqual([acid, salt, sugar]);
   });
 });
 
@@ -130,8 +149,13 @@ peas | 6 7 8
 fig | 8 9 10
 radish | 4 5 6 7 8 9 10
 mushroom | 1 2 3 4 5 6 7 8 9 10 11 12
-`.trim().split('\n').map((row) => row.split(' | ') as [string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [string, string]);
 
 describe('seasons', () => {
-  it.each(months)('%s: %s', (id, expected) => expect(standardLarder.ingredients.get(id)!.seasonMonths.join(' ')).toBe(expected));
+  it.each(months)('%s: %s', (id, expected) =>
+    expect(standardLarder.ingredients.get(id)!.seasonMonths.join(' ')).toBe(expected),
+  );
 });

@@ -1,6 +1,16 @@
 import type { UnitId } from '../amounts/index.js';
 import { knowledgeOf, pricedPacks } from './knowledge.js';
-import type { Allergen, Fact, FactSource, Form, Ingredient, Keeping, Pack, Scaling, Section } from './types.js';
+import type {
+  Allergen,
+  Fact,
+  FactSource,
+  Form,
+  Ingredient,
+  Keeping,
+  Pack,
+  Scaling,
+  Section,
+} from './types.js';
 
 type Figure = number | Fact;
 
@@ -70,7 +80,9 @@ export function defineSection(section: Section, rows: readonly IngredientRow[]):
     byProducts: byProducts(row),
     drainedShare: row.drained === undefined ? undefined : fact(row.drained),
     dryToCooked: row.dryToCooked === undefined ? undefined : fact(row.dryToCooked),
-    ...(row.leaves ? { leaves: row.leaves.map(([product, when, share]) => ({ product, when, share: fact(share) })) } : {}),
+    ...(row.leaves
+      ? { leaves: row.leaves.map(([product, when, share]) => ({ product, when, share: fact(share) })) }
+      : {}),
     keepingDays: row.keeps ?? {},
     ripeningDays: row.ripens,
     allergens: row.allergens ?? [],

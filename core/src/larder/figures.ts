@@ -49,43 +49,192 @@ const unknownComposition = { water: nothing, fat: nothing, sugar: nothing, salt:
 /** Counted units with a figure of their own kind. */
 const ofTheHand: readonly string[] = ['pinch', 'squeeze'];
 
-const cut = (rest: string) => (rest === 'plain' || rest === 'usual' ? '' : `, ${rest.replaceAll('+', ' and ')}`);
+const cut = (rest: string) =>
+  rest === 'plain' || rest === 'usual' ? '' : `, ${rest.replaceAll('+', ' and ')}`;
 const tiny = 0.001;
 
 /** Every kind of figure with the range in which it can be true. */
 const kinds: Readonly<Record<string, FigureKind>> = {
-  density: { label: (form) => `Density${cut(form)}`, unit: 'g/ml', least: 0.01, most: 3, read: (of) => Object.entries(of.densities), write: (of, form, fact) => ({ ...of, densities: { ...of.densities, [form]: fact } }) },
-  yield: { label: (forms) => `Yield${cut(forms)}`, unit: '', least: 0.05, most: 1, read: (of) => Object.entries(of.yields), write: (of, forms, fact) => ({ ...of, yields: { ...of.yields, [forms]: fact } }) },
-  count: { label: (unit) => `One ${unit}`, unit: 'g', least: 0.01, most: 20_000, read: (of) => Object.entries(of.countGrams).filter(([unit]) => !ofTheHand.includes(unit)), write: (of, unit, fact) => ({ ...of, countGrams: { ...of.countGrams, [unit as UnitId]: fact } }) },
-  size: { label: (size) => `A ${size} piece`, unit: 'g', least: 0.1, most: 20_000, read: (of) => Object.entries(of.pieceSizes ?? {}), write: (of, size, fact) => ({ ...of, pieceSizes: { small: guessed(fact), large: guessed(fact), ...of.pieceSizes, [size]: fact } }) },
-  handful: { label: () => 'A handful', unit: 'g', least: 0.5, most: 500, read: (of) => [['', of.handfulGrams]], write: (of, _, fact) => ({ ...of, handfulGrams: fact }) },
-  pinch: { label: () => 'A pinch', unit: 'g', least: 0.01, most: 10, read: (of) => [['', of.countGrams.pinch]], write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, pinch: fact } }) },
-  squeeze: { label: () => 'A squeeze', unit: 'g', least: 0.2, most: 60, read: (of) => [['', of.countGrams.squeeze]], write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, squeeze: fact } }) },
-  centimetre: { label: () => 'A centimetre', unit: 'g', least: 0.1, most: 200, read: (of) => [['', of.centimetreGrams]], write: (of, _, fact) => ({ ...of, centimetreGrams: fact }) },
-  juice: {
-    label: (end) => `Juice of one, ${end === 'low' ? 'at least' : 'at most'}`, unit: 'ml', least: 1, most: 1000, read: (of) => Object.entries(of.byProducts?.juiceMillilitres ?? {}),
-    write: (of, end, fact) => ({ ...of, byProducts: { ...of.byProducts, juiceMillilitres: { low: guessed(fact), high: guessed(fact), ...of.byProducts?.juiceMillilitres, [end]: fact } } }),
+  density: {
+    label: (form) => `Density${cut(form)}`,
+    unit: 'g/ml',
+    least: 0.01,
+    most: 3,
+    read: (of) => Object.entries(of.densities),
+    write: (of, form, fact) => ({ ...of, densities: { ...of.densities, [form]: fact } }),
   },
-  zest: { label: () => 'Zest of one', unit: 'g', least: 0.1, most: 60, read: (of) => [['', of.byProducts?.zestGrams]], write: (of, _, fact) => ({ ...of, byProducts: { ...of.byProducts, zestGrams: fact } }) },
-  drained: { label: () => 'Drained share', unit: '', least: 0.05, most: 1, read: (of) => [['', of.drainedShare]], write: (of, _, fact) => ({ ...of, drainedShare: fact }) },
-  dryToCooked: { label: () => 'Dry to cooked', unit: '×', least: 1, most: 6, read: (of) => [['', of.dryToCooked]], write: (of, _, fact) => ({ ...of, dryToCooked: fact }) },
+  yield: {
+    label: (forms) => `Yield${cut(forms)}`,
+    unit: '',
+    least: 0.05,
+    most: 1,
+    read: (of) => Object.entries(of.yields),
+    write: (of, forms, fact) => ({ ...of, yields: { ...of.yields, [forms]: fact } }),
+  },
+  count: {
+    label: (unit) => `One ${unit}`,
+    unit: 'g',
+    least: 0.01,
+    most: 20_000,
+    read: (of) => Object.entries(of.countGrams).filter(([unit]) => !ofTheHand.includes(unit)),
+    write: (of, unit, fact) => ({ ...of, countGrams: { ...of.countGrams, [unit as UnitId]: fact } }),
+  },
+  size: {
+    label: (size) => `A ${size} piece`,
+    unit: 'g',
+    least: 0.1,
+    most: 20_000,
+    read: (of) => Object.entries(of.pieceSizes ?? {}),
+    write: (of, size, fact) => ({
+      ...of,
+      pieceSizes: { small: guessed(fact), large: guessed(fact), ...of.pieceSizes, [size]: fact },
+    }),
+  },
+  handful: {
+    label: () => 'A handful',
+    unit: 'g',
+    least: 0.5,
+    most: 500,
+    read: (of) => [['', of.handfulGrams]],
+    write: (of, _, fact) => ({ ...of, handfulGrams: fact }),
+  },
+  pinch: {
+    label: () => 'A pinch',
+    unit: 'g',
+    least: 0.01,
+    most: 10,
+    read: (of) => [['', of.countGrams.pinch]],
+    write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, pinch: fact } }),
+  },
+  squeeze: {
+    label: () => 'A squeeze',
+    unit: 'g',
+    least: 0.2,
+    most: 60,
+    read: (of) => [['', of.countGrams.squeeze]],
+    write: (of, _, fact) => ({ ...of, countGrams: { ...of.countGrams, squeeze: fact } }),
+  },
+  centimetre: {
+    label: () => 'A centimetre',
+    unit: 'g',
+    least: 0.1,
+    most: 200,
+    read: (of) => [['', of.centimetreGrams]],
+    write: (of, _, fact) => ({ ...of, centimetreGrams: fact }),
+  },
+  juice: {
+    label: (end) => `Juice of one, ${end === 'low' ? 'at least' : 'at most'}`,
+    unit: 'ml',
+    least: 1,
+    most: 1000,
+    read: (of) => Object.entries(of.byProducts?.juiceMillilitres ?? {}),
+    write: (of, end, fact) => ({
+      ...of,
+      byProducts: {
+        ...of.byProducts,
+        juiceMillilitres: {
+          low: guessed(fact),
+          high: guessed(fact),
+          ...of.byProducts?.juiceMillilitres,
+          [end]: fact,
+        },
+      },
+    }),
+  },
+  zest: {
+    label: () => 'Zest of one',
+    unit: 'g',
+    least: 0.1,
+    most: 60,
+    read: (of) => [['', of.byProducts?.zestGrams]],
+    write: (of, _, fact) => ({ ...of, byProducts: { ...of.byProducts, zestGrams: fact } }),
+  },
+  drained: {
+    label: () => 'Drained share',
+    unit: '',
+    least: 0.05,
+    most: 1,
+    read: (of) => [['', of.drainedShare]],
+    write: (of, _, fact) => ({ ...of, drainedShare: fact }),
+  },
+  dryToCooked: {
+    label: () => 'Dry to cooked',
+    unit: '×',
+    least: 1,
+    most: 6,
+    read: (of) => [['', of.dryToCooked]],
+    write: (of, _, fact) => ({ ...of, dryToCooked: fact }),
+  },
   keeps: {
-    label: (place) => `Keeps ${place === 'room' ? 'at room temperature' : `in the ${place}`}`, unit: 'days', least: 0, most: 2000, read: (of) => Object.entries(of.keepingDays).map(([place, days]) => [place, { value: days as number, source: 'estimate' }]),
+    label: (place) => `Keeps ${place === 'room' ? 'at room temperature' : `in the ${place}`}`,
+    unit: 'days',
+    least: 0,
+    most: 2000,
+    read: (of) =>
+      Object.entries(of.keepingDays).map(([place, days]) => [
+        place,
+        { value: days as number, source: 'estimate' },
+      ]),
     write: (of, place, fact) => ({ ...of, keepingDays: { ...of.keepingDays, [place]: fact.value } }),
   },
-  ripens: { label: () => 'Ripens in', unit: 'days', least: 0, most: 60, read: (of) => [['', of.ripeningDays === undefined ? undefined : { value: of.ripeningDays, source: 'estimate' }]], write: (of, _, fact) => ({ ...of, ripeningDays: fact.value }) },
+  ripens: {
+    label: () => 'Ripens in',
+    unit: 'days',
+    least: 0,
+    most: 60,
+    read: (of) => [
+      ['', of.ripeningDays === undefined ? undefined : { value: of.ripeningDays, source: 'estimate' }],
+    ],
+    write: (of, _, fact) => ({ ...of, ripeningDays: fact.value }),
+  },
   pack: {
-    label: (index) => `Size of pack ${Number(index) + 1}`, unit: '', least: tiny, most: 50_000, read: (of) => of.packs.map((pack, index) => [String(index), { value: pack.size, source: of.own ? 'measured' : 'standard' }]),
-    write: (of, index, fact) => ({ ...of, packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, size: fact.value } : pack)) }),
+    label: (index) => `Size of pack ${Number(index) + 1}`,
+    unit: '',
+    least: tiny,
+    most: 50_000,
+    read: (of) =>
+      of.packs.map((pack, index) => [
+        String(index),
+        { value: pack.size, source: of.own ? 'measured' : 'standard' },
+      ]),
+    write: (of, index, fact) => ({
+      ...of,
+      packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, size: fact.value } : pack)),
+    }),
   },
   price: {
-    label: (index) => `Price, ${index === '0' ? 'smallest size' : 'next size'}`, unit: 'a pack', least: tiny, most: 1000, read: (of) => of.packs.map((pack, index) => [String(index), pack.price]),
-    write: (of, index, fact) => ({ ...of, packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, price: fact } : pack)) }),
+    label: (index) => `Price, ${index === '0' ? 'smallest size' : 'next size'}`,
+    unit: 'a pack',
+    least: tiny,
+    most: 1000,
+    read: (of) => of.packs.map((pack, index) => [String(index), pack.price]),
+    write: (of, index, fact) => ({
+      ...of,
+      packs: of.packs.map((pack, at) => (String(at) === index ? { ...pack, price: fact } : pack)),
+    }),
   },
   holds: {
-    label: (part) => part.charAt(0).toUpperCase() + part.slice(1), unit: 'of the weight', least: 0, most: 1,
-    read: ({ composition }) => (composition ? [['water', composition.water], ['fat', composition.fat], ['sugar', composition.sugar], ['salt', composition.salt], ['acid', composition.acid?.share]] : []),
-    write: ({ composition = unknownComposition, ...of }, part, fact) => ({ ...of, composition: part === 'acid' ? { ...composition, acid: { kind: composition.acid?.kind ?? 'acetic', share: fact } } : { ...composition, [part]: fact } }),
+    label: (part) => part.charAt(0).toUpperCase() + part.slice(1),
+    unit: 'of the weight',
+    least: 0,
+    most: 1,
+    read: ({ composition }) =>
+      composition
+        ? [
+            ['water', composition.water],
+            ['fat', composition.fat],
+            ['sugar', composition.sugar],
+            ['salt', composition.salt],
+            ['acid', composition.acid?.share],
+          ]
+        : [],
+    write: ({ composition = unknownComposition, ...of }, part, fact) => ({
+      ...of,
+      composition:
+        part === 'acid'
+          ? { ...composition, acid: { kind: composition.acid?.kind ?? 'acetic', share: fact } }
+          : { ...composition, [part]: fact },
+    }),
   },
 };
 
@@ -96,28 +245,79 @@ function split(key: string): { kind: FigureKind | undefined; rest: string } {
 
 /** Every figure the larder has of an ingredient, in a fixed order, each with its source. */
 export function figuresOf(ingredient: Ingredient): LarderFigure[] {
-  return Object.entries(kinds).flatMap(([name, kind]) => kind.read(ingredient).flatMap(([rest, fact]) => {
-    if (!fact) return [];
-    const key = rest ? `${name}.${rest}` : name;
-    return [{ key, label: labelOf(kind, name, rest, ingredient), value: fact.value, unit: unitOf(kind, name, rest, ingredient), source: ingredient.measured?.includes(key) ? 'measured' : fact.source }];
-  }));
+  return Object.entries(kinds).flatMap(([name, kind]) =>
+    kind.read(ingredient).flatMap(([rest, fact]) => {
+      if (!fact) return [];
+      const key = rest ? `${name}.${rest}` : name;
+      return [
+        {
+          key,
+          label: labelOf(kind, name, rest, ingredient),
+          value: fact.value,
+          unit: unitOf(kind, name, rest, ingredient),
+          source: ingredient.measured?.includes(key) ? 'measured' : fact.source,
+        },
+      ];
+    }),
+  );
 }
 
 /** What can be measured of any ingredient, beside what its row has. */
 const measurable: readonly string[] = [
-  'density.plain', 'density.chopped', 'density.diced', 'density.sliced', 'density.grated', 'density.leaves', 'yield.usual', 'yield.peeled', 'yield.trimmed', 'yield.leaves', 'yield.juiced',
-  'count.piece', 'count.bunch', 'count.head', 'count.clove', 'count.stalk', 'count.sprig', 'count.leaf', 'count.slice', 'count.knob', 'handful', 'pinch', 'squeeze', 'centimetre', 'juice.low', 'juice.high', 'zest', 'drained', 'dryToCooked',
-  'keeps.cold', 'keeps.cool', 'keeps.room', 'ripens', 'holds.water', 'holds.fat', 'holds.sugar', 'holds.salt', 'holds.acid',
+  'density.plain',
+  'density.chopped',
+  'density.diced',
+  'density.sliced',
+  'density.grated',
+  'density.leaves',
+  'yield.usual',
+  'yield.peeled',
+  'yield.trimmed',
+  'yield.leaves',
+  'yield.juiced',
+  'count.piece',
+  'count.bunch',
+  'count.head',
+  'count.clove',
+  'count.stalk',
+  'count.sprig',
+  'count.leaf',
+  'count.slice',
+  'count.knob',
+  'handful',
+  'pinch',
+  'squeeze',
+  'centimetre',
+  'juice.low',
+  'juice.high',
+  'zest',
+  'drained',
+  'dryToCooked',
+  'keeps.cold',
+  'keeps.cool',
+  'keeps.room',
+  'ripens',
+  'holds.water',
+  'holds.fat',
+  'holds.sugar',
+  'holds.salt',
+  'holds.acid',
 ];
 
 /** The figures that the larder does not have of an ingredient and that a kitchen can add, each with what it is measured in. */
 export function missingFigures(ingredient: Ingredient): Pick<LarderFigure, 'key' | 'label' | 'unit'>[] {
   const known = new Set(figuresOf(ingredient).map(({ key }) => key));
   const sizes = ingredient.countGrams.piece ? ['size.small', 'size.large'] : [];
-  return [...measurable, ...sizes, ...ingredient.packs.map((_, index) => `price.${index}`)].filter((key) => !known.has(key)).map((key) => {
-    const [name = '', rest = ''] = key.split('.');
-    return { key, label: labelOf(kinds[name]!, name, rest, ingredient), unit: unitOf(kinds[name]!, name, rest, ingredient) };
-  });
+  return [...measurable, ...sizes, ...ingredient.packs.map((_, index) => `price.${index}`)]
+    .filter((key) => !known.has(key))
+    .map((key) => {
+      const [name = '', rest = ''] = key.split('.');
+      return {
+        key,
+        label: labelOf(kinds[name]!, name, rest, ingredient),
+        unit: unitOf(kinds[name]!, name, rest, ingredient),
+      };
+    });
 }
 
 function labelOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
@@ -125,7 +325,9 @@ function labelOf(kind: FigureKind, name: string, rest: string, ingredient: Ingre
   if (name === 'pack' && ingredient.packs[Number(rest)]?.loose) return 'Sold in steps of';
   if (name !== 'price') return kind.label(rest);
   const pack = ingredient.packs[Number(rest)]!;
-  return pack.loose ? 'Price' : `Price, ${[pack.name || (ingredient.shoppingUnit === 'piece' ? 'one' : 'pack'), pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;
+  return pack.loose
+    ? 'Price'
+    : `Price, ${[pack.name || (ingredient.shoppingUnit === 'piece' ? 'one' : 'pack'), pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;
 }
 
 function unitOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
@@ -140,7 +342,8 @@ export function figureProblem(key: string, value: number): string {
   const { kind, rest } = split(key);
   if (!kind || !keyShape.test(key)) return `“${key}” is no figure of the larder.`;
   if (!Number.isFinite(value)) return `${kind.label(rest)} must be a number.`;
-  if (value < kind.least || value > kind.most) return `${kind.label(rest)} lies between ${kind.least} and ${kind.most}${kind.unit ? ` ${kind.unit}` : ''}, not at ${value}.`;
+  if (value < kind.least || value > kind.most)
+    return `${kind.label(rest)} lies between ${kind.least} and ${kind.most}${kind.unit ? ` ${kind.unit}` : ''}, not at ${value}.`;
   return '';
 }
 
@@ -148,12 +351,18 @@ export function figureProblem(key: string, value: number): string {
 export function withFigure(ingredient: Ingredient, key: string, value: number): Ingredient {
   const { kind, rest } = split(key);
   if (!kind || figureProblem(key, value)) return ingredient;
-  return { ...kind.write(ingredient, rest, { value, source: 'measured' }), measured: [...(ingredient.measured ?? []), key] };
+  return {
+    ...kind.write(ingredient, rest, { value, source: 'measured' }),
+    measured: [...(ingredient.measured ?? []), key],
+  };
 }
 
 /** The mean of weighings as they were typed, in grams to a tenth; null where none is written, or one of them is no weight. */
 export function averageGrams(weighings: readonly string[]): number | null {
-  const written = weighings.map((weight) => weight.trim().replace(',', '.')).filter(Boolean).map(Number);
+  const written = weighings
+    .map((weight) => weight.trim().replace(',', '.'))
+    .filter(Boolean)
+    .map(Number);
   if (written.length === 0 || written.some((weight) => !(weight > 0))) return null;
   return Math.round((written.reduce((sum, weight) => sum + weight, 0) / written.length) * 10) / 10;
 }

@@ -1,7 +1,18 @@
 export * from './types.js';
 export * from './larder.js';
 export { allergensByList, type AllergenList } from './allergen-lists.js';
-export { averageGrams, eaters, type Eaters, figuresOf, figureProblem, missingFigures, withFigure, type LarderEntry, type LarderFigure, type OwnIngredient } from './figures.js';
+export {
+  averageGrams,
+  eaters,
+  type Eaters,
+  figuresOf,
+  figureProblem,
+  missingFigures,
+  withFigure,
+  type LarderEntry,
+  type LarderFigure,
+  type OwnIngredient,
+} from './figures.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
 export { isPlural } from './names.js';
 export { cautionWords } from './data/swaps-cautions.js';

@@ -6,20 +6,42 @@ import type { Diet, Ingredient } from './types.js';
 
 /** The id of an ingredient that a kitchen adds: letters, digits and dashes of its name, marked as its own. */
 export function ownIngredientId(name: string): string {
-  const words = name.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 34);
+  const words = name
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 34);
   return `own-${words || 'ingredient'}`;
 }
 
 /** What its maker says, and no more than its allergens allow: nothing with milk is vegan. */
 function dietOf({ eatenBy = 'not known', allergens }: OwnIngredient): Diet {
   const most = knowledgeOf('', allergens).diet;
-  return { vegan: eatenBy === 'vegans' && most.vegan, vegetarian: (eatenBy === 'vegans' || eatenBy === 'vegetarians') && most.vegetarian, pork: false, unknown: eatenBy === 'not known' };
+  return {
+    vegan: eatenBy === 'vegans' && most.vegan,
+    vegetarian: (eatenBy === 'vegans' || eatenBy === 'vegetarians') && most.vegetarian,
+    pork: false,
+    unknown: eatenBy === 'not known',
+  };
 }
 
 function ownIngredient(id: string, own: OwnIngredient): Ingredient {
   return {
-    id, names: { uk: own.name, us: own.name, also: [] }, section: own.section, shoppingUnit: own.shoppingUnit, packs: [{ size: own.packSize, name: own.packName }], countGrams: {}, densities: {}, yields: {}, keepingDays: {},
-    allergens: own.allergens, scaling: 'linear', ...knowledgeOf(id, own.allergens), diet: dietOf(own), own: true,
+    id,
+    names: { uk: own.name, us: own.name, also: [] },
+    section: own.section,
+    shoppingUnit: own.shoppingUnit,
+    packs: [{ size: own.packSize, name: own.packName }],
+    countGrams: {},
+    densities: {},
+    yields: {},
+    keepingDays: {},
+    allergens: own.allergens,
+    scaling: 'linear',
+    ...knowledgeOf(id, own.allergens),
+    diet: dietOf(own),
+    own: true,
   };
 }
 
@@ -36,7 +58,11 @@ export function larderOf(entries: readonly LarderEntry[]): Larder {
   const ingredients = new Map(standardLarder.ingredients);
   for (const { ingredient, figures, own } of entries) {
     const base = own ? ownIngredient(ingredient, own) : ingredients.get(ingredient);
-    if (base) ingredients.set(ingredient, Object.entries(figures).reduce((item, [figure, value]) => withFigure(item, figure, value), base));
+    if (base)
+      ingredients.set(
+        ingredient,
+        Object.entries(figures).reduce((item, [figure, value]) => withFigure(item, figure, value), base),
+      );
   }
   const larder = createLarder([...ingredients.values()]);
   known.set(key, larder);

@@ -4,11 +4,18 @@ import type { AcidKind, Allergen, CautionId, Composition, Fact, Ingredient, Pack
 
 const estimate = (value: number): Fact => ({ value, source: 'estimate' });
 /** Per cent as a share, in five digits: a division leaves dust behind the last one. */
-const share = (percent: string | undefined): Fact => estimate(Number((Number(percent ?? 0) / 100).toFixed(5)));
+const share = (percent: string | undefined): Fact =>
+  estimate(Number((Number(percent ?? 0) / 100).toFixed(5)));
 
 /** The rows of a table of data, by their first word. */
 function table(text: string): ReadonlyMap<string, readonly string[]> {
-  return new Map(text.split(/[|\n]/).map((row) => row.trim().split(' ')).filter(([id]) => id).map(([id, ...values]) => [id!, values]));
+  return new Map(
+    text
+      .split(/[|\n]/)
+      .map((row) => row.trim().split(' '))
+      .filter(([id]) => id)
+      .map(([id, ...values]) => [id!, values]),
+  );
 }
 
 const compositions = table(composition);
@@ -26,10 +33,15 @@ function monthsOf(span: string): number[] {
 /** Packs with their typical prices. Loose goods have a price a kilogram. */
 export function pricedPacks(id: string, packs: readonly Pack[]): Pack[] {
   const known = prices.get(id);
-  return packs.map((pack, index) => (known?.[index] ? { ...pack, price: estimate(Number(known[index])) } : pack));
+  return packs.map((pack, index) =>
+    known?.[index] ? { ...pack, price: estimate(Number(known[index])) } : pack,
+  );
 }
 
-type Knowledge = Pick<Ingredient, 'pieceSizes' | 'composition' | 'seasonMonths' | 'diet' | 'cautions' | 'substitutes'>;
+type Knowledge = Pick<
+  Ingredient,
+  'pieceSizes' | 'composition' | 'seasonMonths' | 'diet' | 'cautions' | 'substitutes'
+>;
 
 /** What the tables say of an ingredient beside its row. */
 export function knowledgeOf(id: string, allergens: readonly Allergen[]): Knowledge {
@@ -47,7 +59,13 @@ export function knowledgeOf(id: string, allergens: readonly Allergen[]): Knowled
 function compositionOf(row: readonly string[] | undefined): Composition | undefined {
   if (!row) return undefined;
   const [water, fat, sugar, salt, kind, acid] = row;
-  return { water: share(water), fat: share(fat), sugar: share(sugar), salt: share(salt), acid: kind ? { kind: kind as AcidKind, share: share(acid) } : null };
+  return {
+    water: share(water),
+    fat: share(fat),
+    sugar: share(sugar),
+    salt: share(salt),
+    acid: kind ? { kind: kind as AcidKind, share: share(acid) } : null,
+  };
 }
 
 const meat = new Set(['smoked-bacon', 'bacon-fat', 'chicken-breast']);
@@ -57,5 +75,9 @@ const rennet = new Set(['parmesan']);
 function dietOf(id: string, allergens: readonly Allergen[]): Ingredient['diet'] {
   const has = (...atoms: Allergen[]) => atoms.some((atom) => allergens.includes(atom));
   const animal = meat.has(id) || has('fish', 'crustaceans', 'molluscs');
-  return { vegetarian: !animal && !rennet.has(id), vegan: !animal && !rennet.has(id) && !has('milk', 'egg') && id !== 'honey', pork: id === 'smoked-bacon' || id === 'bacon-fat' };
+  return {
+    vegetarian: !animal && !rennet.has(id),
+    vegan: !animal && !rennet.has(id) && !has('milk', 'egg') && id !== 'honey',
+    pork: id === 'smoked-bacon' || id === 'bacon-fat',
+  };
 }

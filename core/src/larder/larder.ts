@@ -2,7 +2,16 @@ import { toRational, type ConversionFacts, type Rational, type UnitId } from '..
 import { bakery, dairyAndEggs, fishAndMeat } from './data/chilled.js';
 import { fruit } from './data/fruit.js';
 import { leavesAndHerbs } from './data/leaves-herbs.js';
-import { baking, drainings, grainsAndPulses, nutsAndSeeds, oilsAndVinegars, spices, tinsAndJars, water } from './data/pantry.js';
+import {
+  baking,
+  drainings,
+  grainsAndPulses,
+  nutsAndSeeds,
+  oilsAndVinegars,
+  spices,
+  tinsAndJars,
+  water,
+} from './data/pantry.js';
 import { vegetables } from './data/vegetables.js';
 import type { Fact, Form, Ingredient } from './types.js';
 
@@ -26,12 +35,24 @@ export function createLarder(ingredients: readonly Ingredient[]): Larder {
 
 /** The larder every kitchen starts with. */
 export const standardLarder: Larder = createLarder([
-  ...vegetables, ...leavesAndHerbs, ...fruit, ...bakery, ...dairyAndEggs, ...fishAndMeat, ...tinsAndJars, ...drainings,
-  ...oilsAndVinegars, ...grainsAndPulses, ...nutsAndSeeds, ...spices, ...baking, ...water,
+  ...vegetables,
+  ...leavesAndHerbs,
+  ...fruit,
+  ...bakery,
+  ...dairyAndEggs,
+  ...fishAndMeat,
+  ...tinsAndJars,
+  ...drainings,
+  ...oilsAndVinegars,
+  ...grainsAndPulses,
+  ...nutsAndSeeds,
+  ...spices,
+  ...baking,
+  ...water,
 ]);
 
 export function findIngredient(larder: Larder, id: string | null): Ingredient | null {
-  return id === null ? null : larder.ingredients.get(id) ?? null;
+  return id === null ? null : (larder.ingredients.get(id) ?? null);
 }
 
 /** The name in the reader's English. */
@@ -44,7 +65,15 @@ export function ingredientName(ingredient: Ingredient, english: 'uk' | 'us'): st
  * `preparation` that has a figure, then the plain or whole one. Water is never assumed.
  */
 export function densityOf(ingredient: Ingredient, preparation: readonly Form[]): Fact | null {
-  const cutLikeDiced: Partial<Record<Form, Form>> = { cubed: 'diced', diced: 'cubed', chopped: 'diced', minced: 'chopped', shredded: 'sliced', sliced: 'shredded', shaved: 'sliced' };
+  const cutLikeDiced: Partial<Record<Form, Form>> = {
+    cubed: 'diced',
+    diced: 'cubed',
+    chopped: 'diced',
+    minced: 'chopped',
+    shredded: 'sliced',
+    sliced: 'shredded',
+    shaved: 'sliced',
+  };
   for (const form of preparation) {
     const found = ingredient.densities[form] ?? ingredient.densities[cutLikeDiced[form] ?? form];
     if (found) return found;
@@ -71,7 +100,11 @@ export function yieldOf(ingredient: Ingredient, preparation: readonly Form[]): F
 export type PieceSize = 'small' | 'large';
 
 /** What {@link ConversionFacts} this ingredient has in one form, and for pieces of one size where that is known. */
-export function conversionFacts(ingredient: Ingredient | null, preparation: readonly Form[], size: PieceSize | null = null): ConversionFacts {
+export function conversionFacts(
+  ingredient: Ingredient | null,
+  preparation: readonly Form[],
+  size: PieceSize | null = null,
+): ConversionFacts {
   if (!ingredient) return noFacts;
   const known = knownFacts.get(ingredient) ?? new Map<string, ConversionFacts>();
   const key = `${preparation.join()}|${size ?? ''}`;
@@ -84,13 +117,22 @@ const noFacts: ConversionFacts = {};
 /** A plan asks for the same few facts thousands of times. An ingredient never changes: one with another figure is another. */
 const knownFacts = new WeakMap<Ingredient, Map<string, ConversionFacts>>();
 
-function factsOf(ingredient: Ingredient, preparation: readonly Form[], size: PieceSize | null): ConversionFacts {
+function factsOf(
+  ingredient: Ingredient,
+  preparation: readonly Form[],
+  size: PieceSize | null,
+): ConversionFacts {
   const density = densityOf(ingredient, preparation);
   const counts = Object.entries(ingredient.countGrams) as [UnitId, Fact][];
   return {
     gramsPerMillilitre: density ? exact(density) : undefined,
     // A head or a bulb is one piece of what is sold by the piece.
-    gramsPerCount: Object.fromEntries([...headAsPiece(ingredient), ...counts, ...sizedPiece(ingredient, size)].map(([unit, fact]) => [unit, exact(fact)])),
+    gramsPerCount: Object.fromEntries(
+      [...headAsPiece(ingredient), ...counts, ...sizedPiece(ingredient, size)].map(([unit, fact]) => [
+        unit,
+        exact(fact),
+      ]),
+    ),
     gramsPerHandful: ingredient.handfulGrams && exact(ingredient.handfulGrams),
     gramsPerCentimetre: ingredient.centimetreGrams && exact(ingredient.centimetreGrams),
   };

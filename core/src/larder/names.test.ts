@@ -2,5 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { isPlural } from './names.js';
 
 describe('names that speak of several', () => {
-  it.each([['dried white beans', true], ['frozen peas', true], ['yoghurt', false], ['couscous', false], ['watercress', false], ['pear', false]])('%s: %s', (name, plural) => expect(isPlural(name)).toBe(plural));
+  it.each([
+    ['dried white beans', true],
+    ['frozen peas', true],
+    ['yoghurt', false],
+    ['couscous', false],
+    ['watercress', false],
+    ['pear', false],
+  ])('%s: %s', (name, plural) => expect(isPlural(name)).toBe(plural));
 });

@@ -11,25 +11,107 @@ export interface Fact {
 
 /** What was done to an ingredient before it is measured or used. The documented list of forms. */
 export type Form =
-  | 'whole' | 'diced' | 'minced' | 'chopped' | 'sliced' | 'shredded' | 'grated' | 'torn' | 'crushed' | 'shaved' | 'halved'
-  | 'quartered' | 'wedges' | 'juiced' | 'zested' | 'segmented' | 'toasted' | 'cooked' | 'roasted' | 'charred' | 'drained' | 'rinsed'
-  | 'peeled' | 'seeded' | 'cored' | 'trimmed' | 'stripped' | 'packed' | 'ground' | 'melted' | 'soaked' | 'dried' | 'mashed'
-  | 'beaten' | 'crumbled' | 'washed' | 'pitted' | 'softened' | 'cubed' | 'matchsticks' | 'florets' | 'leaves' | 'separated';
+  | 'whole'
+  | 'diced'
+  | 'minced'
+  | 'chopped'
+  | 'sliced'
+  | 'shredded'
+  | 'grated'
+  | 'torn'
+  | 'crushed'
+  | 'shaved'
+  | 'halved'
+  | 'quartered'
+  | 'wedges'
+  | 'juiced'
+  | 'zested'
+  | 'segmented'
+  | 'toasted'
+  | 'cooked'
+  | 'roasted'
+  | 'charred'
+  | 'drained'
+  | 'rinsed'
+  | 'peeled'
+  | 'seeded'
+  | 'cored'
+  | 'trimmed'
+  | 'stripped'
+  | 'packed'
+  | 'ground'
+  | 'melted'
+  | 'soaked'
+  | 'dried'
+  | 'mashed'
+  | 'beaten'
+  | 'crumbled'
+  | 'washed'
+  | 'pitted'
+  | 'softened'
+  | 'cubed'
+  | 'matchsticks'
+  | 'florets'
+  | 'leaves'
+  | 'separated';
 
 /** Shop sections in the order most shops are walked. */
 export type Section =
-  | 'vegetables' | 'salad and herbs' | 'fruit' | 'bakery' | 'dairy and eggs' | 'fish and meat' | 'tins and jars'
-  | 'oils and vinegars' | 'grains and pulses' | 'nuts and seeds' | 'spices and seasoning' | 'baking and sweet' | 'other';
+  | 'vegetables'
+  | 'salad and herbs'
+  | 'fruit'
+  | 'bakery'
+  | 'dairy and eggs'
+  | 'fish and meat'
+  | 'tins and jars'
+  | 'oils and vinegars'
+  | 'grains and pulses'
+  | 'nuts and seeds'
+  | 'spices and seasoning'
+  | 'baking and sweet'
+  | 'other';
 
 export const sections: readonly Section[] = [
-  'vegetables', 'salad and herbs', 'fruit', 'bakery', 'dairy and eggs', 'fish and meat', 'tins and jars',
-  'oils and vinegars', 'grains and pulses', 'nuts and seeds', 'spices and seasoning', 'baking and sweet', 'other',
+  'vegetables',
+  'salad and herbs',
+  'fruit',
+  'bakery',
+  'dairy and eggs',
+  'fish and meat',
+  'tins and jars',
+  'oils and vinegars',
+  'grains and pulses',
+  'nuts and seeds',
+  'spices and seasoning',
+  'baking and sweet',
+  'other',
 ];
 
 /** The smallest substances that labels must name. Kitchens report them grouped by their own list. */
 export const allergens = [
-  'wheat', 'rye', 'barley', 'oats', 'milk', 'egg', 'fish', 'crustaceans', 'molluscs', 'celery', 'mustard', 'sesame',
-  'soya', 'lupin', 'peanut', 'sulphites', 'almond', 'hazelnut', 'walnut', 'pecan', 'cashew', 'pistachio', 'pine nut',
+  'wheat',
+  'rye',
+  'barley',
+  'oats',
+  'milk',
+  'egg',
+  'fish',
+  'crustaceans',
+  'molluscs',
+  'celery',
+  'mustard',
+  'sesame',
+  'soya',
+  'lupin',
+  'peanut',
+  'sulphites',
+  'almond',
+  'hazelnut',
+  'walnut',
+  'pecan',
+  'cashew',
+  'pistachio',
+  'pine nut',
 ] as const;
 export type Allergen = (typeof allergens)[number];
 
@@ -78,7 +160,19 @@ export interface Substitute {
 }
 
 export type CautionId =
-  | 'kidney-type-beans' | 'cool-fast' | 'raw-egg' | 'raw-protein' | 'keep-cold' | 'wash-leaves' | 'sprouts' | 'honey' | 'soft-cheese' | 'choking' | 'hot-hands' | 'in-oil' | 'stone';
+  | 'kidney-type-beans'
+  | 'cool-fast'
+  | 'raw-egg'
+  | 'raw-protein'
+  | 'keep-cold'
+  | 'wash-leaves'
+  | 'sprouts'
+  | 'honey'
+  | 'soft-cheese'
+  | 'choking'
+  | 'hot-hands'
+  | 'in-oil'
+  | 'stone';
 
 /** What one piece of fruit gives besides itself: juice in ml as a low and a high figure, zest in g. */
 export interface ByProducts {

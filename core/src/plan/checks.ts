@@ -12,48 +12,144 @@ import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 
-interface Found { facts: ClassFacts; kitchen: KitchenFacts; portions: PortionPlan; shopping: ShoppingList; kit: KitList; timeline: Timeline; larder: Larder; outOfCold: readonly OutOfCold[] }
+interface Found {
+  facts: ClassFacts;
+  kitchen: KitchenFacts;
+  portions: PortionPlan;
+  shopping: ShoppingList;
+  kit: KitList;
+  timeline: Timeline;
+  larder: Larder;
+  outOfCold: readonly OutOfCold[];
+}
 
 /** Every check with a reason, a place and a remedy. */
 export function findWarnings(found: Found): PlanWarning[] {
-  return [...menuWarnings(found.facts, found.larder), ...roomWarnings(found), ...portionWarnings(found.portions), ...timelineWarnings(found.timeline), ...coldWarnings(found), ...kitWarnings(found.kit), ...shoppingWarnings(found.shopping)];
+  return [
+    ...menuWarnings(found.facts, found.larder),
+    ...roomWarnings(found),
+    ...portionWarnings(found.portions),
+    ...timelineWarnings(found.timeline),
+    ...coldWarnings(found),
+    ...kitWarnings(found.kit),
+    ...shoppingWarnings(found.shopping),
+  ];
 }
 
 function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
-  const empty: PlanWarning[] = facts.dishes.length === 0
-    ? [{ id: 'no-dishes', place: 'people', level: 'look', sentence: 'No dishes are chosen yet', remedy: 'Add a dish from the library.' }] : [];
+  const empty: PlanWarning[] =
+    facts.dishes.length === 0
+      ? [
+          {
+            id: 'no-dishes',
+            place: 'people',
+            level: 'look',
+            sentence: 'No dishes are chosen yet',
+            remedy: 'Add a dish from the library.',
+          },
+        ]
+      : [];
   return [...empty, ...facts.dishes.flatMap((dish) => recipeWarnings(dish.id, dish.recipe, larder))];
 }
 
 function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWarning[] {
   const warnings: PlanWarning[] = [];
-  const look = (id: string, sentence: string, remedy: string) => warnings.push({ id: `${dishId}:${id}`, place: 'portions', level: 'look', sentence, remedy });
-  if (recipe.lines.length === 0) look('no-lines', `“${recipe.title}” has no ingredient lines`, 'Add its lines in the recipe.');
-  if (recipe.steps.length === 0) look('no-steps', `“${recipe.title}” has no steps, so it takes no time in the plan`, 'Add its steps in the recipe.');
+  const look = (id: string, sentence: string, remedy: string) =>
+    warnings.push({ id: `${dishId}:${id}`, place: 'portions', level: 'look', sentence, remedy });
+  if (recipe.lines.length === 0)
+    look('no-lines', `“${recipe.title}” has no ingredient lines`, 'Add its lines in the recipe.');
+  if (recipe.steps.length === 0)
+    look(
+      'no-steps',
+      `“${recipe.title}” has no steps, so it takes no time in the plan`,
+      'Add its steps in the recipe.',
+    );
   const { unused, unlisted, partly } = looseEnds(recipe, larder);
-  if (unused.length > 0) look('unused', `No step of “${recipe.title}” uses ${listWords(unused)}`, 'Name it in a step, or take the line out.');
-  if (partly.length > 0) look('partly', `Steps of “${recipe.title}” leave some over: ${listWords(partly.map(({ name, left }) => `${showRational(left)} of ${name}`))}`, 'Say in a step where the rest goes.');
-  if (unlisted.length > 0) look('unlisted', `Steps of “${recipe.title}” name what no line has: ${listWords(unlisted)}`, 'Add a line for it, or take it out of the step.');
+  if (unused.length > 0)
+    look(
+      'unused',
+      `No step of “${recipe.title}” uses ${listWords(unused)}`,
+      'Name it in a step, or take the line out.',
+    );
+  if (partly.length > 0)
+    look(
+      'partly',
+      `Steps of “${recipe.title}” leave some over: ${listWords(partly.map(({ name, left }) => `${showRational(left)} of ${name}`))}`,
+      'Say in a step where the rest goes.',
+    );
+  if (unlisted.length > 0)
+    look(
+      'unlisted',
+      `Steps of “${recipe.title}” name what no line has: ${listWords(unlisted)}`,
+      'Add a line for it, or take it out of the step.',
+    );
   const unread = recipe.lines.filter((line) => line.confidence < 0.6).map((line) => `“${line.text}”`);
-  if (unread.length > 0) look('unread', `“${recipe.title}” has lines that were not understood: ${listWords(unread)}`, 'Correct them in the recipe.');
+  if (unread.length > 0)
+    look(
+      'unread',
+      `“${recipe.title}” has lines that were not understood: ${listWords(unread)}`,
+      'Correct them in the recipe.',
+    );
   return warnings;
 }
 
 /** More stations than there are benches, or more people at one than fit. */
 function roomWarnings({ kitchen: { benches }, portions: { stations } }: Found): PlanWarning[] {
-  const room = (id: string, sentence: string, remedy: string): PlanWarning => ({ id, place: 'people', level: 'clash', sentence, remedy });
+  const room = (id: string, sentence: string, remedy: string): PlanWarning => ({
+    id,
+    place: 'people',
+    level: 'clash',
+    sentence,
+    remedy,
+  });
   return [
-    ...(stations.sizes.length > benches.count ? [room('benches', `${stations.sizes.length} stations, and the kitchen has ${benches.count} ${benches.count === 1 ? 'bench' : 'benches'}`, 'Let more people work at a station, or take fewer.')] : []),
-    ...((stations.sizes[0] ?? 0) > benches.peopleEach ? [room('bench-room', `${stations.sizes[0]} people at a station, and a bench has room for ${benches.peopleEach}`, 'Let fewer people work at a station.')] : []),
+    ...(stations.sizes.length > benches.count
+      ? [
+          room(
+            'benches',
+            `${stations.sizes.length} stations, and the kitchen has ${benches.count} ${benches.count === 1 ? 'bench' : 'benches'}`,
+            'Let more people work at a station, or take fewer.',
+          ),
+        ]
+      : []),
+    ...((stations.sizes[0] ?? 0) > benches.peopleEach
+      ? [
+          room(
+            'bench-room',
+            `${stations.sizes[0]} people at a station, and a bench has room for ${benches.peopleEach}`,
+            'Let fewer people work at a station.',
+          ),
+        ]
+      : []),
   ];
 }
 
 /** Batches that fall short, and what does not fit into its vessel. */
 function portionWarnings(portions: PortionPlan): PlanWarning[] {
-  const look = (id: string, sentence: string, remedy: string): PlanWarning => ({ id, place: 'portions', level: 'look', sentence, remedy });
+  const look = (id: string, sentence: string, remedy: string): PlanWarning => ({
+    id,
+    place: 'portions',
+    level: 'look',
+    sentence,
+    remedy,
+  });
   return portions.dishes.flatMap((dish) => [
-    ...dish.batches.filter((batch) => batch.over < -0.005).map((batch) => look(`${batch.id}:short`, `“${dish.title}” falls short by ${Math.round(-batch.over * 100)} % at ${batch.heading.toLowerCase()}`, 'Within 5 % is served a little smaller; choose a larger portion if that is too little.')),
-    ...fitWarnings(dish).map(({ id, sentence }) => look(id, sentence, 'Choose a larger vessel in the kitchen, or work in rounds: the plan has their time.')),
+    ...dish.batches
+      .filter((batch) => batch.over < -0.005)
+      .map((batch) =>
+        look(
+          `${batch.id}:short`,
+          `“${dish.title}” falls short by ${Math.round(-batch.over * 100)} % at ${batch.heading.toLowerCase()}`,
+          'Within 5 % is served a little smaller; choose a larger portion if that is too little.',
+        ),
+      ),
+    ...fitWarnings(dish).map(({ id, sentence }) =>
+      look(
+        id,
+        sentence,
+        'Choose a larger vessel in the kitchen, or work in rounds: the plan has their time.',
+      ),
+    ),
   ]);
 }
 
@@ -64,24 +160,58 @@ function fitWarnings(dish: PortionPlan['dishes'][number]): { id: string; sentenc
     const known = worst.get(fit.stepId);
     if (fit.problem && (!known || fit.food > known.food)) worst.set(fit.stepId, fit);
   }
-  return [...worst.values()].map((fit) => ({ id: `${dish.dishId}:fit:${fit.stepId}`, sentence: `“${dish.title}”, ${fit.heading.toLowerCase()}: ${fit.problem.charAt(0).toLowerCase()}${fit.problem.slice(1)}` }));
+  return [...worst.values()].map((fit) => ({
+    id: `${dish.dishId}:fit:${fit.stepId}`,
+    sentence: `“${dish.title}”, ${fit.heading.toLowerCase()}: ${fit.problem.charAt(0).toLowerCase()}${fit.problem.slice(1)}`,
+  }));
 }
 
 function listWords(words: readonly string[]): string {
   if (words.length > 4) return `${words.slice(0, 3).join(', ')} and ${words.length - 3} more`;
-  return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}` : words[0] ?? '';
+  return words.length > 1
+    ? `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`
+    : (words[0] ?? '');
 }
 
 function timelineWarnings(timeline: Timeline): PlanWarning[] {
-  const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({ id: `clash:${index}`, place: 'timeline', level: 'clash', sentence: clash.sentence, remedy: clash.remedy ?? 'Do it later, let the stations do it, or keep it colder and covered.' }));
+  const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({
+    id: `clash:${index}`,
+    place: 'timeline',
+    level: 'clash',
+    sentence: clash.sentence,
+    remedy: clash.remedy ?? 'Do it later, let the stations do it, or keep it colder and covered.',
+  }));
   if (timeline.brokenPins.length > 0) {
-    const [first] = [...timeline.daysBefore, ...timeline.clock].filter(({ id }) => timeline.brokenPins.includes(id));
-    warnings.push({ id: 'pins', place: 'timeline', level: 'clash', sentence: timeline.brokenPins.length === 1 && first ? `“${first.title}” cannot stay where it is pinned` : `${timeline.brokenPins.length} jobs cannot stay where they are pinned`, remedy: 'See what clashes, and take one of the ways out.' });
+    const [first] = [...timeline.daysBefore, ...timeline.clock].filter(({ id }) =>
+      timeline.brokenPins.includes(id),
+    );
+    warnings.push({
+      id: 'pins',
+      place: 'timeline',
+      level: 'clash',
+      sentence:
+        timeline.brokenPins.length === 1 && first
+          ? `“${first.title}” cannot stay where it is pinned`
+          : `${timeline.brokenPins.length} jobs cannot stay where they are pinned`,
+      remedy: 'See what clashes, and take one of the ways out.',
+    });
   }
   if (timeline.overrunMinutes > 0) {
-    warnings.push({ id: 'overrun', place: 'timeline', level: 'clash', sentence: `The class does not fit: it runs about ${showSpan(timeline.overrunMinutes)} over`, remedy: 'Make a dish ahead, show it instead, or make the class longer.' });
+    warnings.push({
+      id: 'overrun',
+      place: 'timeline',
+      level: 'clash',
+      sentence: `The class does not fit: it runs about ${showSpan(timeline.overrunMinutes)} over`,
+      remedy: 'Make a dish ahead, show it instead, or make the class longer.',
+    });
   } else if (timeline.usedMinutes > timeline.classMinutes * fullClass) {
-    warnings.push({ id: 'full', place: 'timeline', level: 'look', sentence: `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes are used, more than ${Math.round(fullClass * 100)} %`, remedy: 'Leave something out, or prepare more before class.' });
+    warnings.push({
+      id: 'full',
+      place: 'timeline',
+      level: 'look',
+      sentence: `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes are used, more than ${Math.round(fullClass * 100)} %`,
+      remedy: 'Leave something out, or prepare more before class.',
+    });
   }
   return warnings;
 }
@@ -90,39 +220,86 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
 function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
   const follow = 'Follow your local food code and a qualified person’s advice.';
   const { chillWithinMinutes: chillWithin, coldCelsius } = safetyFigures(kitchen.safety);
-  const cold = coldCelsius === null ? 'the cold' : `the cold (${showCelsius(coldCelsius, kitchen.english)} or under)`;
-  const over = outOfCold.filter(({ isOver }) => isOver).map((each): PlanWarning => ({
-    id: `cold:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
-    remedy: `${each.spells.some(({ isHot }) => isHot) ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later` : `Take this food out later, or put it back into ${cold} between two steps`}. ${follow}`,
-  }));
-  const slow = outOfCold.filter(({ chilledAfterMinutes }) => chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin).map((each): PlanWarning => ({
-    id: `chill:${each.id}`, place: 'timeline', level: 'harm', sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ${showSpan(each.chilledAfterMinutes!)} after the heat, and your safety profile allows ${showSpan(chillWithin!)}`,
-    remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
-  }));
+  const cold =
+    coldCelsius === null ? 'the cold' : `the cold (${showCelsius(coldCelsius, kitchen.english)} or under)`;
+  const over = outOfCold
+    .filter(({ isOver }) => isOver)
+    .map((each): PlanWarning => ({
+      id: `cold:${each.id}`,
+      place: 'timeline',
+      level: 'harm',
+      sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
+      remedy: `${each.spells.some(({ isHot }) => isHot) ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later` : `Take this food out later, or put it back into ${cold} between two steps`}. ${follow}`,
+    }));
+  const slow = outOfCold
+    .filter(
+      ({ chilledAfterMinutes }) =>
+        chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin,
+    )
+    .map((each): PlanWarning => ({
+      id: `chill:${each.id}`,
+      place: 'timeline',
+      level: 'harm',
+      sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ${showSpan(each.chilledAfterMinutes!)} after the heat, and your safety profile allows ${showSpan(chillWithin!)}`,
+      remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
+    }));
   return [...over, ...slow];
 }
 
 function kitWarnings(kit: KitList): PlanWarning[] {
-  return kit.shortages.map((shortage) => ({ id: `short:${shortage.tool}`, place: 'kit', level: 'clash', sentence: shortage.sentence, remedy: shortage.waysOut.length > 0 ? 'Take one of the ways out below.' : `Borrow ${shortage.needed - shortage.inKitchen} more.` }));
+  return kit.shortages.map((shortage) => ({
+    id: `short:${shortage.tool}`,
+    place: 'kit',
+    level: 'clash',
+    sentence: shortage.sentence,
+    remedy:
+      shortage.waysOut.length > 0
+        ? 'Take one of the ways out below.'
+        : `Borrow ${shortage.needed - shortage.inKitchen} more.`,
+  }));
 }
 
 function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
   const unknown = shopping.rows.filter((row) => !row.inLarder).map((row) => row.name);
   const unsummed = shopping.rows.filter((row) => row.isPartial).map((row) => row.name);
   const warnings: PlanWarning[] = [];
-  if (unknown.length > 0) warnings.push({ id: 'unknown', place: 'shopping', level: 'look', sentence: `Not in the larder: ${listWords(unknown)}`, remedy: 'Listed as written, without converting anything.' });
+  if (unknown.length > 0)
+    warnings.push({
+      id: 'unknown',
+      place: 'shopping',
+      level: 'look',
+      sentence: `Not in the larder: ${listWords(unknown)}`,
+      remedy: 'Listed as written, without converting anything.',
+    });
   const { cost } = shopping;
   if (cost.budget !== null && cost.total > cost.budget) {
-    const dear = [...shopping.rows].sort((a, b) => (b.cost ?? 0) - (a.cost ?? 0)).slice(0, 3).map((row) => row.name);
-    warnings.push({ id: 'budget', place: 'shopping', level: 'clash', sentence: `Over the budget by about ${money(cost.total - cost.budget, cost.currency)}`, remedy: `Most goes on ${listWords(dear)}.` });
+    const dear = [...shopping.rows]
+      .sort((a, b) => (b.cost ?? 0) - (a.cost ?? 0))
+      .slice(0, 3)
+      .map((row) => row.name);
+    warnings.push({
+      id: 'budget',
+      place: 'shopping',
+      level: 'clash',
+      sentence: `Over the budget by about ${money(cost.total - cost.budget, cost.currency)}`,
+      remedy: `Most goes on ${listWords(dear)}.`,
+    });
   }
-  if (unsummed.length > 0) warnings.push({ id: 'unsummed', place: 'shopping', level: 'look', sentence: `Not all added up: ${listWords(unsummed)}`, remedy: 'Weigh one once, and write the recipe by weight.' });
+  if (unsummed.length > 0)
+    warnings.push({
+      id: 'unsummed',
+      place: 'shopping',
+      level: 'look',
+      sentence: `Not all added up: ${listWords(unsummed)}`,
+      remedy: 'Weigh one once, and write the recipe by weight.',
+    });
   return warnings;
 }
 
 /** Allergens of a dish as the larder knows them. Never a promise: labels decide. */
 export function allergensOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Allergen[] {
   const found = new Set<Allergen>();
-  for (const line of recipe.lines) for (const allergen of findIngredient(larder, line.ingredient)?.allergens ?? []) found.add(allergen);
+  for (const line of recipe.lines)
+    for (const allergen of findIngredient(larder, line.ingredient)?.allergens ?? []) found.add(allergen);
   return [...found].sort();
 }

@@ -8,7 +8,12 @@ import { noTimelineDecisions } from '../timeline/types.js';
 import { withSubstitute } from './substitute.js';
 import type { ClassDecisions, ClassFacts } from './types.js';
 
-export const noDecisions: ClassDecisions = { ...noShoppingDecisions, kit: [], ownSets: [], ...noTimelineDecisions };
+export const noDecisions: ClassDecisions = {
+  ...noShoppingDecisions,
+  kit: [],
+  ownSets: [],
+  ...noTimelineDecisions,
+};
 
 export function decisionsOf(facts: Pick<ClassFacts, 'decisions'>): ClassDecisions {
   return { ...noDecisions, ...facts.decisions };
@@ -20,8 +25,18 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' |
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
   return facts.dishes.map((dish) => {
     const chosen = applyChoices(dish.recipe, dish.choices, flightOf(dish)?.id ?? null);
-    const recipe = Object.entries(decisions.substitutes).reduce((each, [missing, taken]) => withSubstituteOf(each, missing, taken), madeDo(withoutSkipped(chosen, decisions), decisions));
-    return { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations) };
+    const recipe = Object.entries(decisions.substitutes).reduce(
+      (each, [missing, taken]) => withSubstituteOf(each, missing, taken),
+      madeDo(withoutSkipped(chosen, decisions), decisions),
+    );
+    return {
+      ...dish,
+      recipe: applyKitDecisions(
+        recipe,
+        decisions.kit,
+        dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations,
+      ),
+    };
   });
 
   function withSubstituteOf(recipe: Recipe, missing: string, taken: string): Recipe {
@@ -31,27 +46,42 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' |
 
 /** Optional lines whose ingredient is skipped fall out, and out of the steps that used them. */
 function withoutSkipped(recipe: Recipe, { skipped }: ShoppingDecisions): Recipe {
-  const out = new Set(recipe.lines.filter((line) => line.optional && line.ingredient !== null && skipped.includes(line.ingredient)).map((line) => line.id));
+  const out = new Set(
+    recipe.lines
+      .filter((line) => line.optional && line.ingredient !== null && skipped.includes(line.ingredient))
+      .map((line) => line.id),
+  );
   if (out.size === 0) return recipe;
-  return { ...recipe, lines: recipe.lines.filter((line) => !out.has(line.id)), steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => !out.has(use.line)) })) };
+  return {
+    ...recipe,
+    lines: recipe.lines.filter((line) => !out.has(line.id)),
+    steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => !out.has(use.line)) })),
+  };
 }
 
 /** Making do with what a pack holds lowers every line of the ingredient by as much. */
 function madeDo(recipe: Recipe, decisions: ShoppingDecisions): Recipe {
   if (Object.keys(decisions.madeDo).length === 0) return recipe;
-  return { ...recipe, lines: recipe.lines.map((line) => {
-    const share = line.ingredient === null ? undefined : decisions.madeDo[line.ingredient];
-    if (!share || !line.amount || toNumber(share) < 0.98 || toNumber(share) >= 1) return line;
-    const lowered = (end: string) => toRational(toFraction(end).mul(toFraction(share)));
-    return { ...line, amount: { low: lowered(line.amount.low), high: lowered(line.amount.high) } };
-  }) };
+  return {
+    ...recipe,
+    lines: recipe.lines.map((line) => {
+      const share = line.ingredient === null ? undefined : decisions.madeDo[line.ingredient];
+      if (!share || !line.amount || toNumber(share) < 0.98 || toNumber(share) >= 1) return line;
+      const lowered = (end: string) => toRational(toFraction(end).mul(toFraction(share)));
+      return { ...line, amount: { low: lowered(line.amount.low), high: lowered(line.amount.high) } };
+    }),
+  };
 }
 
 /** The dish as the clock sees it: of a tasting flight, the way that takes the most work, as the slowest sets the end. */
 export function slowestWay(dish: ClassDish): ClassDish {
   const flight = flightOf(dish);
   if (!flight) return dish;
-  const ways = flight.options.map(({ id }) => applyChoices(dish.recipe, { ...dish.choices, [flight.id]: id }));
-  const slowest = ways.reduce((best, each) => (recipeMinutes(each).handsOn > recipeMinutes(best).handsOn ? each : best));
+  const ways = flight.options.map(({ id }) =>
+    applyChoices(dish.recipe, { ...dish.choices, [flight.id]: id }),
+  );
+  const slowest = ways.reduce((best, each) =>
+    recipeMinutes(each).handsOn > recipeMinutes(best).handsOn ? each : best,
+  );
   return { ...dish, recipe: slowest };
 }

@@ -6,8 +6,21 @@ import type { ClassFacts, PlanJob } from './types.js';
 export function planJobs(facts: ClassFacts, timeline: Timeline): PlanJob[] {
   const axis = createAxis(facts.startsAt, facts.zone);
   const trips = timeline.clock.filter(({ kind }) => kind === 'buy');
-  const jobs = [...timeline.daysBefore.filter(({ kind }) => kind !== 'wait'), ...trips]
-    .map((entry): PlanJob => ({ at: entry.startsAt, localDate: entry.localDate, localTime: entry.localTime, title: entry.title, kind: entry.kind === 'buy' ? 'buy' : 'prep' }));
-  jobs.push({ at: axis.instant(0), localDate: axis.classDate, localTime: facts.startsAt.slice(11, 16), title: facts.title, kind: 'class' });
+  const jobs = [...timeline.daysBefore.filter(({ kind }) => kind !== 'wait'), ...trips].map(
+    (entry): PlanJob => ({
+      at: entry.startsAt,
+      localDate: entry.localDate,
+      localTime: entry.localTime,
+      title: entry.title,
+      kind: entry.kind === 'buy' ? 'buy' : 'prep',
+    }),
+  );
+  jobs.push({
+    at: axis.instant(0),
+    localDate: axis.classDate,
+    localTime: facts.startsAt.slice(11, 16),
+    title: facts.title,
+    kind: 'class',
+  });
   return jobs.sort((a, b) => a.at.localeCompare(b.at));
 }

@@ -7,7 +7,11 @@ import type { ClassFacts, KitchenFacts } from './types.js';
 import { ingredientUses } from './uses.js';
 
 /** What a class uses of everything, without planning its minutes: enough to shop for several at once. */
-export function usesOfClass(facts: ClassFacts, kitchen: KitchenFacts, larder: Larder = larderOf(kitchen.larder)): IngredientUse[] {
+export function usesOfClass(
+  facts: ClassFacts,
+  kitchen: KitchenFacts,
+  larder: Larder = larderOf(kitchen.larder),
+): IngredientUse[] {
   const dishes = decidedDishes(facts, larder, kitchen.english);
   const stations = splitStations(facts.people, facts.peoplePerStation);
   const batches = dishes.map((dish) => planBatches(dish, stations, facts.people, facts.demonstrationPlates));
@@ -18,7 +22,8 @@ export function usesOfClass(facts: ClassFacts, kitchen: KitchenFacts, larder: La
 export function needsOfClass(facts: ClassFacts, kitchen: KitchenFacts): ClassNeeds {
   const larder = larderOf(kitchen.larder);
   const groups = new Map<string, IngredientUse[]>();
-  for (const use of usesOfClass(facts, kitchen, larder)) if (use.ingredient) groups.set(use.ingredient, [...groups.get(use.ingredient) ?? [], use]);
+  for (const use of usesOfClass(facts, kitchen, larder))
+    if (use.ingredient) groups.set(use.ingredient, [...(groups.get(use.ingredient) ?? []), use]);
   const needs: Record<string, Rational> = {};
   for (const [id, uses] of groups) {
     const ingredient = findIngredient(larder, id);

@@ -1,6 +1,11 @@
 import { splitStations } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
-import { rehearse, type Rehearsal, type RehearsalProblem, type RehearsalStep } from '../timeline/rehearsal.js';
+import {
+  rehearse,
+  type Rehearsal,
+  type RehearsalProblem,
+  type RehearsalStep,
+} from '../timeline/rehearsal.js';
 import type { Timeline, TimelineEntry } from '../timeline/types.js';
 import type { Starts } from '../timeline/attempts.js';
 import { planClass } from './plan-class.js';
@@ -11,7 +16,11 @@ import { withWhatIf, type WhatIf } from './what-if.js';
 export const groupSpreads = { even: 0.15, mixed: 0.25, 'very mixed': 0.4 } as const;
 export type GroupSpread = keyof typeof groupSpreads;
 
-export interface RehearsalGain { readonly whatIf: WhatIf; readonly onTime: number; readonly median: number }
+export interface RehearsalGain {
+  readonly whatIf: WhatIf;
+  readonly onTime: number;
+  readonly median: number;
+}
 
 export interface ClassRehearsal extends Rehearsal {
   readonly classMinutes: number;
@@ -37,30 +46,62 @@ export function rehearseClass(bundle: ClassBundle, options: RehearsalOptions): C
   const own = rehearse(rehearsalProblem(bundle, plan.timeline, options.group), options);
   const gains = changes(bundle, own, plan.timeline).map((whatIf): RehearsalGain => {
     const changed = withWhatIf(bundle, whatIf);
-    const { onTime, median } = rehearse(rehearsalProblem(changed, planClass(changed, standing ? { standing, effort: changedEffort } : {}).timeline, options.group), options);
+    const { onTime, median } = rehearse(
+      rehearsalProblem(
+        changed,
+        planClass(changed, standing ? { standing, effort: changedEffort } : {}).timeline,
+        options.group,
+      ),
+      options,
+    );
     return { whatIf, onTime, median };
   });
-  return { ...own, classMinutes: bundle.class.lengthMinutes, gains: gains.filter(({ onTime, median }) => onTime > own.onTime || median < own.median).sort((a, b) => b.onTime - a.onTime || a.median - b.median) };
+  return {
+    ...own,
+    classMinutes: bundle.class.lengthMinutes,
+    gains: gains
+      .filter(({ onTime, median }) => onTime > own.onTime || median < own.median)
+      .sort((a, b) => b.onTime - a.onTime || a.median - b.median),
+  };
 }
 
 /** The costliest step done before if it may be, twice the appliance that it takes, more room in time. */
 function changes({ class: facts }: ClassBundle, { costly }: Rehearsal, timeline: Timeline): WhatIf[] {
   const stepOf = (id: string) => id.replace(/:(shown|wait)$/, '');
-  const steps = new Map<string, RecipeStep>(facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, step] as const)));
+  const steps = new Map<string, RecipeStep>(
+    facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, step] as const)),
+  );
   const before = costly.map(({ id }) => stepOf(id)).filter((id) => steps.get(id)?.place === 'either');
-  const appliances = new Set(timeline.clock.filter((entry) => costly.some(({ id }) => stepOf(id) === stepOf(entry.id))).flatMap((entry) => steps.get(stepOf(entry.id))?.occupies?.appliance ?? []));
+  const appliances = new Set(
+    timeline.clock
+      .filter((entry) => costly.some(({ id }) => stepOf(id) === stepOf(entry.id)))
+      .flatMap((entry) => steps.get(stepOf(entry.id))?.occupies?.appliance ?? []),
+  );
   return [
-    ...before.slice(0, 1).map((step): WhatIf => ({ kind: 'before', step })), ...[...appliances].slice(0, 1).map((appliance): WhatIf => ({ kind: 'appliance', appliance })),
+    ...before.slice(0, 1).map((step): WhatIf => ({ kind: 'before', step })),
+    ...[...appliances].slice(0, 1).map((appliance): WhatIf => ({ kind: 'appliance', appliance })),
     { kind: 'longer', minutes: 15 },
   ];
 }
 
 /** The class as its plan has it, from the welcome to the clearing. */
-export function rehearsalProblem({ class: facts, kitchen }: ClassBundle, timeline: Timeline, group: GroupSpread): RehearsalProblem {
+export function rehearsalProblem(
+  { class: facts, kitchen }: ClassBundle,
+  timeline: Timeline,
+  group: GroupSpread,
+): RehearsalProblem {
   const inClass = timeline.clock.filter((entry) => entry.start >= 0);
-  const waits = new Map<string, { low: number; high: number }>(facts.dishes.flatMap((dish) => dish.recipe.steps.flatMap((step) => (step.waitMinutes ? [[`${dish.id}/${step.id}:wait`, step.waitMinutes] as const] : []))));
+  const waits = new Map<string, { low: number; high: number }>(
+    facts.dishes.flatMap((dish) =>
+      dish.recipe.steps.flatMap((step) =>
+        step.waitMinutes ? [[`${dish.id}/${step.id}:wait`, step.waitMinutes] as const] : [],
+      ),
+    ),
+  );
   return {
-    stations: splitStations(facts.people, facts.peoplePerStation).sizes.length, classMinutes: facts.lengthMinutes, spread: groupSpreads[group],
+    stations: splitStations(facts.people, facts.peoplePerStation).sizes.length,
+    classMinutes: facts.lengthMinutes,
+    spread: groupSpreads[group],
     places: Object.fromEntries(kitchen.appliances.map(({ appliance, capacity }) => [appliance, capacity])),
     steps: inClass.map((entry) => stepOf(entry, inClass, waits.get(entry.id))),
   };
@@ -68,12 +109,25 @@ export function rehearsalProblem({ class: facts, kitchen }: ClassBundle, timelin
 
 const appliances: readonly string[] = ['oven', 'hob', 'blender', 'microwave', 'griddle', 'fridge'];
 
-function stepOf(entry: TimelineEntry, all: readonly TimelineEntry[], wait: { low: number; high: number } | undefined): RehearsalStep {
-  const isStudents = entry.kind === 'students' || (entry.kind === 'wait' && all.some(({ id, kind }) => id === entry.id.replace(/:wait$/, '') && kind === 'students'));
+function stepOf(
+  entry: TimelineEntry,
+  all: readonly TimelineEntry[],
+  wait: { low: number; high: number } | undefined,
+): RehearsalStep {
+  const isStudents =
+    entry.kind === 'students' ||
+    (entry.kind === 'wait' &&
+      all.some(({ id, kind }) => id === entry.id.replace(/:wait$/, '') && kind === 'students'));
   const minutes = wait ? wait.high : entry.end - entry.start;
   const fixed = entry.kind === 'class';
   return {
-    id: entry.id, title: entry.title, minutes, least: wait ? wait.low : fixed ? minutes : Math.round(minutes / 2), takesHands: entry.hands !== null,
-    by: isStudents ? 'stations' : entry.kind === 'demonstration' || fixed ? 'all' : 'staff', appliance: appliances.includes(entry.lane) ? entry.lane : null, after: entry.after,
+    id: entry.id,
+    title: entry.title,
+    minutes,
+    least: wait ? wait.low : fixed ? minutes : Math.round(minutes / 2),
+    takesHands: entry.hands !== null,
+    by: isStudents ? 'stations' : entry.kind === 'demonstration' || fixed ? 'all' : 'staff',
+    appliance: appliances.includes(entry.lane) ? entry.lane : null,
+    after: entry.after,
   };
 }

@@ -100,7 +100,6 @@ export interface PlanWarning {
   readonly remedy: string;
 }
 
-
 /** The next dated job that a class asks for. */
 export interface PlanJob {
   readonly at: string;

@@ -1,5 +1,11 @@
 import { convert, toFraction, toRational, type Amount, type Rational } from '../amounts/index.js';
-import { conversionFacts, findIngredient, type Allergen, type Ingredient, type Larder } from '../larder/index.js';
+import {
+  conversionFacts,
+  findIngredient,
+  type Allergen,
+  type Ingredient,
+  type Larder,
+} from '../larder/index.js';
 import { makesLine, makesStep, scaleLine, type Batch, type ClassDish } from '../portions/index.js';
 import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import { asPurchased, inShoppingUnit, type Gift, type IngredientUse } from '../shopping/index.js';
@@ -8,7 +14,10 @@ import type { Timeline } from '../timeline/types.js';
 import { allergensOf } from './checks.js';
 
 /** When each step of each dish is done: minutes of the plan and the local date, by "dish/step". */
-export type StepTimes = ReadonlyMap<string, { readonly start: number; readonly end: number; readonly date: string }>;
+export type StepTimes = ReadonlyMap<
+  string,
+  { readonly start: number; readonly end: number; readonly date: string }
+>;
 
 export function stepTimes(timeline: Timeline): StepTimes {
   const times = new Map<string, { start: number; end: number; date: string }>();
@@ -16,7 +25,12 @@ export function stepTimes(timeline: Timeline): StepTimes {
     const key = entry.id.replace(/:(?:shown|wait)$/, '');
     const known = times.get(key);
     if (!known) times.set(key, { start: entry.start, end: entry.end, date: entry.localDate });
-    else times.set(key, { start: Math.min(known.start, entry.start), end: Math.max(known.end, entry.end), date: known.start <= entry.start ? known.date : entry.localDate });
+    else
+      times.set(key, {
+        start: Math.min(known.start, entry.start),
+        end: Math.max(known.end, entry.end),
+        date: known.start <= entry.start ? known.date : entry.localDate,
+      });
   }
   return times;
 }
@@ -24,34 +38,85 @@ export function stepTimes(timeline: Timeline): StepTimes {
 /** When the hands of each step are at work and when its wait is over, by "dish/step". What was shown before does not count. */
 export function stepMinutes(timeline: Timeline): ReadonlyMap<string, StepMinutes> {
   const entries = new Map([...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.id, entry]));
-  return new Map([...entries.values()].filter((entry) => entry.stepId !== '' && !/:(?:shown|wait)$/.test(entry.id)).map(({ id, start, end }) => [id, { start, handsEnd: end, end: entries.get(`${id}:wait`)?.end ?? end }]));
+  return new Map(
+    [...entries.values()]
+      .filter((entry) => entry.stepId !== '' && !/:(?:shown|wait)$/.test(entry.id))
+      .map(({ id, start, end }) => [
+        id,
+        { start, handsEnd: end, end: entries.get(`${id}:wait`)?.end ?? end },
+      ]),
+  );
 }
 
 const noTimes: StepTimes = new Map();
 
 /** What every batch uses of every line. Water from the tap falls out in the shopping list itself. */
-export function ingredientUses(dishes: readonly ClassDish[], batches: readonly (readonly Batch[])[], larder: Larder, context: { times?: StepTimes; date: string; title?: string }): IngredientUse[] {
+export function ingredientUses(
+  dishes: readonly ClassDish[],
+  batches: readonly (readonly Batch[])[],
+  larder: Larder,
+  context: { times?: StepTimes; date: string; title?: string },
+): IngredientUse[] {
   return dishes.flatMap((dish, index) => {
     const allergens = allergensOf(dish.recipe, larder);
     return dish.recipe.lines.flatMap((line) => {
       const when = timeOfLine(dish, line, context.times ?? noTimes);
-      return batches[index]!.filter((batch) => makesLine(batch, line)).map((batch) => useOf(dish, line, batch, { allergens, minute: when?.start, date: when?.date ?? context.date, title: context.title }));
+      return batches[index]!.filter((batch) => makesLine(batch, line)).map((batch) =>
+        useOf(dish, line, batch, {
+          allergens,
+          minute: when?.start,
+          date: when?.date ?? context.date,
+          title: context.title,
+        }),
+      );
     });
   });
 }
 
-function timeOfLine(dish: ClassDish, line: RecipeLine, times: StepTimes): { start: number; end: number; date: string } | undefined {
-  const found = dish.recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id)).flatMap((step) => times.get(`${dish.id}/${step.id}`) ?? []);
+function timeOfLine(
+  dish: ClassDish,
+  line: RecipeLine,
+  times: StepTimes,
+): { start: number; end: number; date: string } | undefined {
+  const found = dish.recipe.steps
+    .filter((step) => step.uses.some((use) => use.line === line.id))
+    .flatMap((step) => times.get(`${dish.id}/${step.id}`) ?? []);
   return found.sort((a, b) => a.start - b.start)[0];
 }
 
-interface UseContext { readonly allergens: readonly Allergen[]; readonly minute: number | undefined; readonly date: string; readonly title: string | undefined }
+interface UseContext {
+  readonly allergens: readonly Allergen[];
+  readonly minute: number | undefined;
+  readonly date: string;
+  readonly title: string | undefined;
+}
 
-function useOf(dish: ClassDish, line: RecipeLine, batch: Batch, { allergens, minute, date, title }: UseContext): IngredientUse {
+function useOf(
+  dish: ClassDish,
+  line: RecipeLine,
+  batch: Batch,
+  { allergens, minute, date, title }: UseContext,
+): IngredientUse {
   return {
-    dishId: dish.id, dishTitle: title ? `${title}: ${dish.recipe.title}` : dish.recipe.title, where: batch.heading.toLowerCase(), count: batch.count, name: line.name, ingredient: line.ingredient,
-    amount: withKeptBack(scaleLine(line, batch.factor), line, batch), pack: line.pack, preparation: line.preparation, basis: line.basis, size: pieceSizeOf(line.note),
-    part: line.byProducts, optional: line.optional, system: dish.recipe.system, scaling: line.scaling, plates: batch.people.high * batch.count, date, dishAllergens: allergens, ...(minute === undefined ? {} : { minute }),
+    dishId: dish.id,
+    dishTitle: title ? `${title}: ${dish.recipe.title}` : dish.recipe.title,
+    where: batch.heading.toLowerCase(),
+    count: batch.count,
+    name: line.name,
+    ingredient: line.ingredient,
+    amount: withKeptBack(scaleLine(line, batch.factor), line, batch),
+    pack: line.pack,
+    preparation: line.preparation,
+    basis: line.basis,
+    size: pieceSizeOf(line.note),
+    part: line.byProducts,
+    optional: line.optional,
+    system: dish.recipe.system,
+    scaling: line.scaling,
+    plates: batch.people.high * batch.count,
+    date,
+    dishAllergens: allergens,
+    ...(minute === undefined ? {} : { minute }),
   };
 }
 
@@ -60,29 +125,64 @@ function withKeptBack(amount: Amount | null, line: RecipeLine, batch: Batch): Am
   const kept = line.keptBack?.amount;
   if (!amount || !kept || kept.unit !== amount.unit) return amount;
   const more = toFraction(kept.high).mul(toFraction(batch.factor));
-  return { ...amount, low: toRational(toFraction(amount.low).add(more)), high: toRational(toFraction(amount.high).add(more)) };
+  return {
+    ...amount,
+    low: toRational(toFraction(amount.low).add(more)),
+    high: toRational(toFraction(amount.high).add(more)),
+  };
 }
 
 /** What steps leave for others: what a recipe says of a step, and what draining a jar or rendering bacon always leaves. */
-export function giftsOf(dishes: readonly ClassDish[], batches: readonly (readonly Batch[])[], larder: Larder, times: StepTimes): Gift[] {
+export function giftsOf(
+  dishes: readonly ClassDish[],
+  batches: readonly (readonly Batch[])[],
+  larder: Larder,
+  times: StepTimes,
+): Gift[] {
   return dishes.flatMap((dish, index) => [
-    ...dish.recipe.steps.flatMap((step) => (step.gives ?? []).flatMap((gift) => stepGift(dish, step, { gift, batches: batches[index]!, larder, times }))),
-    ...dish.recipe.lines.flatMap((line) => leftFromLine(dish, line, { batches: batches[index]!, larder, times })),
+    ...dish.recipe.steps.flatMap((step) =>
+      (step.gives ?? []).flatMap((gift) =>
+        stepGift(dish, step, { gift, batches: batches[index]!, larder, times }),
+      ),
+    ),
+    ...dish.recipe.lines.flatMap((line) =>
+      leftFromLine(dish, line, { batches: batches[index]!, larder, times }),
+    ),
   ]);
 }
 
-interface GiftContext { readonly batches: readonly Batch[]; readonly larder: Larder; readonly times: StepTimes }
+interface GiftContext {
+  readonly batches: readonly Batch[];
+  readonly larder: Larder;
+  readonly times: StepTimes;
+}
 
-function stepGift(dish: ClassDish, step: RecipeStep, { gift, batches, larder, times }: GiftContext & { gift: NonNullable<RecipeStep['gives']>[number] }): Gift[] {
+function stepGift(
+  dish: ClassDish,
+  step: RecipeStep,
+  { gift, batches, larder, times }: GiftContext & { gift: NonNullable<RecipeStep['gives']>[number] },
+): Gift[] {
   const product = findIngredient(larder, gift.ingredient);
   const once = product && inShoppingUnit(gift.amount, product);
   if (!product || !once) return [];
-  const factors = batches.filter((batch) => makesStep(batch, step)).reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0'));
-  const lines = dish.recipe.lines.filter((line) => step.uses.some((use) => use.line === line.id)).flatMap((line) => findIngredient(larder, line.ingredient) ?? []);
-  return [{
-    dishTitle: dish.recipe.title, ingredient: product.id, amount: toRational(toFraction(once).mul(factors)), minute: times.get(`${dish.id}/${step.id}`)?.end ?? null, keepsDays: keepsOf(product),
-    allergens: [...new Set(lines.flatMap((each) => each.allergens))], isRaw: step.occupies === null && lines.some(isRawProtein), words: gift.text,
-  }];
+  const factors = batches
+    .filter((batch) => makesStep(batch, step))
+    .reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0'));
+  const lines = dish.recipe.lines
+    .filter((line) => step.uses.some((use) => use.line === line.id))
+    .flatMap((line) => findIngredient(larder, line.ingredient) ?? []);
+  return [
+    {
+      dishTitle: dish.recipe.title,
+      ingredient: product.id,
+      amount: toRational(toFraction(once).mul(factors)),
+      minute: times.get(`${dish.id}/${step.id}`)?.end ?? null,
+      keepsDays: keepsOf(product),
+      allergens: [...new Set(lines.flatMap((each) => each.allergens))],
+      isRaw: step.occupies === null && lines.some(isRawProtein),
+      words: gift.text,
+    },
+  ];
 }
 
 export function isRawProtein(ingredient: Ingredient): boolean {
@@ -96,23 +196,46 @@ function leftFromLine(dish: ClassDish, line: RecipeLine, { batches, larder, time
   const using = dish.recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id));
   return (ingredient?.leaves ?? []).flatMap((left): Gift[] => {
     const product = larder.ingredients.get(left.product);
-    const happens = left.when === 'drained' ? line.preparation.includes('drained') || line.basis === 'edible' : line.preparation.includes('cooked') || using.some((step) => cooking.test(step.text));
+    const happens =
+      left.when === 'drained'
+        ? line.preparation.includes('drained') || line.basis === 'edible'
+        : line.preparation.includes('cooked') || using.some((step) => cooking.test(step.text));
     const grams = happens ? gramsBought(dish, line, ingredient!, batches) : null;
-    const millilitres = product && grams ? convert({ low: grams, high: grams, unit: 'g' }, 'ml', conversionFacts(product, []), 'metric') : null;
+    const millilitres =
+      product && grams
+        ? convert({ low: grams, high: grams, unit: 'g' }, 'ml', conversionFacts(product, []), 'metric')
+        : null;
     if (!product || !millilitres?.ok) return [];
-    const end = using.flatMap((step) => times.get(`${dish.id}/${step.id}`)?.end ?? []).sort((a, b) => a - b)[0];
-    return [{
-      dishTitle: dish.recipe.title, ingredient: product.id, amount: toRational(toFraction(millilitres.amount.low).mul(toFraction(left.share.value))), minute: end ?? null, keepsDays: keepsOf(product),
-      allergens: [...new Set([...ingredient!.allergens, ...product.allergens])], isRaw: false, words: product.names.uk,
-    }];
+    const end = using
+      .flatMap((step) => times.get(`${dish.id}/${step.id}`)?.end ?? [])
+      .sort((a, b) => a - b)[0];
+    return [
+      {
+        dishTitle: dish.recipe.title,
+        ingredient: product.id,
+        amount: toRational(toFraction(millilitres.amount.low).mul(toFraction(left.share.value))),
+        minute: end ?? null,
+        keepsDays: keepsOf(product),
+        allergens: [...new Set([...ingredient!.allergens, ...product.allergens])],
+        isRaw: false,
+        words: product.names.uk,
+      },
+    ];
   });
 }
 
-function gramsBought(dish: ClassDish, line: RecipeLine, ingredient: Ingredient, batches: readonly Batch[]): Rational | null {
+function gramsBought(
+  dish: ClassDish,
+  line: RecipeLine,
+  ingredient: Ingredient,
+  batches: readonly Batch[],
+): Rational | null {
   let sum = toFraction('0');
   for (const batch of batches.filter((each) => makesLine(each, line))) {
     const use = useOf(dish, line, batch, { allergens: [], minute: undefined, date: '', title: undefined });
-    const bought = use.amount ? asPurchased({ ...use, amount: { ...use.amount, high: use.amount.low } }, ingredient) : null;
+    const bought = use.amount
+      ? asPurchased({ ...use, amount: { ...use.amount, high: use.amount.low } }, ingredient)
+      : null;
     if (bought?.ok) sum = sum.add(toFraction(bought.need));
   }
   return sum.compare(0) > 0 ? toRational(sum) : null;

@@ -21,13 +21,54 @@ export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
   const { class: facts, kitchen } = bundle;
   const decisions = decisionsOf(facts);
   switch (whatIf.kind) {
-    case 'assistant': return { ...bundle, class: { ...facts, assistants: facts.assistants + 1 } };
-    case 'longer': return { ...bundle, class: { ...facts, lengthMinutes: facts.lengthMinutes + whatIf.minutes } };
-    case 'appliance': return { ...bundle, kitchen: { ...kitchen, appliances: kitchen.appliances.map((each) => (each.appliance === whatIf.appliance ? { ...each, capacity: each.capacity * 2 } : each)) } };
-    case 'unpin': return { ...bundle, class: { ...facts, decisions: { ...decisions, pins: Object.fromEntries(Object.entries(decisions.pins).filter(([task]) => task !== whatIf.task)) } } };
-    case 'before': return { ...bundle, class: { ...facts, decisions: { ...decisions, when: { ...decisions.when, [whatIf.step]: 'before' } } } };
-    case 'swap': return { ...bundle, class: { ...facts, dishes: facts.dishes.map((dish) => (dish.id === whatIf.dish ? { ...dish, making: { ...dish.making, swap: true } } : dish)) } };
-    case 'leave out': return { ...bundle, class: { ...facts, decisions: { ...decisions, leftOut: [...decisions.leftOut, whatIf.step] } } };
+    case 'assistant':
+      return { ...bundle, class: { ...facts, assistants: facts.assistants + 1 } };
+    case 'longer':
+      return { ...bundle, class: { ...facts, lengthMinutes: facts.lengthMinutes + whatIf.minutes } };
+    case 'appliance':
+      return {
+        ...bundle,
+        kitchen: {
+          ...kitchen,
+          appliances: kitchen.appliances.map((each) =>
+            each.appliance === whatIf.appliance ? { ...each, capacity: each.capacity * 2 } : each,
+          ),
+        },
+      };
+    case 'unpin':
+      return {
+        ...bundle,
+        class: {
+          ...facts,
+          decisions: {
+            ...decisions,
+            pins: Object.fromEntries(Object.entries(decisions.pins).filter(([task]) => task !== whatIf.task)),
+          },
+        },
+      };
+    case 'before':
+      return {
+        ...bundle,
+        class: {
+          ...facts,
+          decisions: { ...decisions, when: { ...decisions.when, [whatIf.step]: 'before' } },
+        },
+      };
+    case 'swap':
+      return {
+        ...bundle,
+        class: {
+          ...facts,
+          dishes: facts.dishes.map((dish) =>
+            dish.id === whatIf.dish ? { ...dish, making: { ...dish.making, swap: true } } : dish,
+          ),
+        },
+      };
+    case 'leave out':
+      return {
+        ...bundle,
+        class: { ...facts, decisions: { ...decisions, leftOut: [...decisions.leftOut, whatIf.step] } },
+      };
   }
 }
 
@@ -45,12 +86,20 @@ export interface WhatIfEffect {
 
 /** What each change does, and first the class as it is, all planned alike so that they compare. */
 export function whatIfEffects(bundle: ClassBundle, whatIfs: readonly WhatIf[]): WhatIfEffect[] {
-  return [null, ...whatIfs].map((whatIf) => effectOf(whatIf, planClass(whatIf ? withWhatIf(bundle, whatIf) : bundle).timeline));
+  return [null, ...whatIfs].map((whatIf) =>
+    effectOf(whatIf, planClass(whatIf ? withWhatIf(bundle, whatIf) : bundle).timeline),
+  );
 }
 
 function effectOf(whatIf: WhatIf | null, timeline: Timeline): WhatIfEffect {
   const firstStart = Math.min(0, ...timeline.clock.map((entry) => entry.start));
-  return { whatIf, usedPercent: timeline.usedPercent, overrunMinutes: timeline.overrunMinutes, clashes: timeline.clashes.length + timeline.brokenPins.length, firstStart };
+  return {
+    whatIf,
+    usedPercent: timeline.usedPercent,
+    overrunMinutes: timeline.overrunMinutes,
+    clashes: timeline.clashes.length + timeline.brokenPins.length,
+    firstStart,
+  };
 }
 
 /** Minutes by which a class may be made longer to find a way out, tried in turn. */
@@ -69,27 +118,51 @@ export interface ClashReport {
 export function clashReport(bundle: ClassBundle): ClashReport {
   const result = explainTimeline(timelineInputOf(bundle));
   if (result.status === 'scheduled') return { result, waysOut: [] };
-  return { result, waysOut: candidates(bundle, result).filter((whatIf) => isOnTime(timelineInputOf(withWhatIf(bundle, whatIf)))) };
+  return {
+    result,
+    waysOut: candidates(bundle, result).filter((whatIf) =>
+      isOnTime(timelineInputOf(withWhatIf(bundle, whatIf))),
+    ),
+  };
 }
 
 function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
   const tasks = result.status === 'impossible' ? result.clash.tasks : [];
   const resources = result.status === 'impossible' ? result.clash.resources : [];
   const pins = Object.keys(decisionsOf(bundle.class).pins).filter((task) => tasks.includes(task));
-  const appliances = bundle.kitchen.appliances.filter(({ appliance, capacity }) => capacity > 0 && resources.includes(appliance));
-  const steps = tasks.filter((task) => bundle.class.dishes.some((dish) => dish.recipe.steps.some((step) => `${dish.id}/${step.id}` === task && step.place !== 'before')));
+  const appliances = bundle.kitchen.appliances.filter(
+    ({ appliance, capacity }) => capacity > 0 && resources.includes(appliance),
+  );
+  const steps = tasks.filter((task) =>
+    bundle.class.dishes.some((dish) =>
+      dish.recipe.steps.some((step) => `${dish.id}/${step.id}` === task && step.place !== 'before'),
+    ),
+  );
   // What the plan added by itself: its hands and its wait are one step.
-  const added = [...new Set(tasks.map((task) => task.replace(/:wait$/, '')).filter((task) => /\/auto-[^/]+$/.test(task)))];
+  const added = [
+    ...new Set(tasks.map((task) => task.replace(/:wait$/, '')).filter((task) => /\/auto-[^/]+$/.test(task))),
+  ];
   const assistant: WhatIf[] = bundle.class.assistants < mostAssistants ? [{ kind: 'assistant' }] : [];
   return [
     ...added.map((step): WhatIf => ({ kind: 'leave out', step })),
-    ...pins.map((task): WhatIf => ({ kind: 'unpin', task })), ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
-    ...steps.map((step): WhatIf => ({ kind: 'before', step })), ...bridged(bundle).filter((dish) => tasks.some((task) => task.startsWith(`${dish}/`))).map((dish): WhatIf => ({ kind: 'swap', dish })), ...assistant, ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
+    ...pins.map((task): WhatIf => ({ kind: 'unpin', task })),
+    ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
+    ...steps.map((step): WhatIf => ({ kind: 'before', step })),
+    ...bridged(bundle)
+      .filter((dish) => tasks.some((task) => task.startsWith(`${dish}/`)))
+      .map((dish): WhatIf => ({ kind: 'swap', dish })),
+    ...assistant,
+    ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
   ];
 }
 
 /** What could be made before class: a step, or a whole dish as a ready-made swap; and what is used of the class then. */
-export interface AheadProposal { readonly whatIf: WhatIf & { readonly kind: 'before' | 'swap' }; readonly title: string; readonly usedPercent: number; readonly overrunMinutes: number }
+export interface AheadProposal {
+  readonly whatIf: WhatIf & { readonly kind: 'before' | 'swap' };
+  readonly title: string;
+  readonly usedPercent: number;
+  readonly overrunMinutes: number;
+}
 
 /** What to make before class until it fits within 85 % of its minutes: each time what saves most, of the steps that may be done before and the swaps that bridge a wait. */
 export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
@@ -98,11 +171,23 @@ export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
   let { timeline } = planClass(current);
   while (timeline.usedPercent > fullClass * 100 || timeline.overrunMinutes > 0) {
     const now = timeline;
-    const wanted = [...movable(current, now).map((step): AheadProposal['whatIf'] => ({ kind: 'before', step })), ...bridged(current).map((dish): AheadProposal['whatIf'] => ({ kind: 'swap', dish }))];
-    const tried = wanted.map((whatIf) => ({ whatIf, next: withWhatIf(current, whatIf) })).map((each) => ({ ...each, timeline: planClass(each.next).timeline }));
-    const best = tried.filter((each) => isBetter(each.timeline, now)).sort((a, b) => (isBetter(a.timeline, b.timeline) ? -1 : 1))[0];
+    const wanted = [
+      ...movable(current, now).map((step): AheadProposal['whatIf'] => ({ kind: 'before', step })),
+      ...bridged(current).map((dish): AheadProposal['whatIf'] => ({ kind: 'swap', dish })),
+    ];
+    const tried = wanted
+      .map((whatIf) => ({ whatIf, next: withWhatIf(current, whatIf) }))
+      .map((each) => ({ ...each, timeline: planClass(each.next).timeline }));
+    const best = tried
+      .filter((each) => isBetter(each.timeline, now))
+      .sort((a, b) => (isBetter(a.timeline, b.timeline) ? -1 : 1))[0];
     if (!best) break;
-    proposals.push({ whatIf: best.whatIf, title: titleOf(best.whatIf, current, now), usedPercent: best.timeline.usedPercent, overrunMinutes: best.timeline.overrunMinutes });
+    proposals.push({
+      whatIf: best.whatIf,
+      title: titleOf(best.whatIf, current, now),
+      usedPercent: best.timeline.usedPercent,
+      overrunMinutes: best.timeline.overrunMinutes,
+    });
     ({ timeline } = best);
     current = best.next;
   }
@@ -110,21 +195,38 @@ export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
 }
 
 function titleOf(whatIf: AheadProposal['whatIf'], { class: facts }: ClassBundle, timeline: Timeline): string {
-  return (whatIf.kind === 'swap' ? facts.dishes.find(({ id }) => id === whatIf.dish)?.recipe.title : timeline.budget.find(({ stepKey }) => stepKey === whatIf.step)?.title) ?? '';
+  return (
+    (whatIf.kind === 'swap'
+      ? facts.dishes.find(({ id }) => id === whatIf.dish)?.recipe.title
+      : timeline.budget.find(({ stepKey }) => stepKey === whatIf.step)?.title) ?? ''
+  );
 }
 
 /** Dishes without a ready-made swap in which something is shown after a wait in class: a swap would bridge that wait. */
 function bridged({ class: facts }: ClassBundle): string[] {
-  return facts.dishes.filter((dish) => {
-    if (dish.making?.swap || dish.maker === 'made ahead' || facts.demonstrationPlates === 0) return false;
-    const waiting = new Set(dish.recipe.steps.filter((step) => step.waitMinutes !== null && step.place !== 'before').map(({ id }) => id));
-    return dish.recipe.steps.some((step) => (dish.maker === 'demonstration' || step.demonstrateMinutes > 0) && step.after.some((before) => waiting.has(before)));
-  }).map(({ id }) => id);
+  return facts.dishes
+    .filter((dish) => {
+      if (dish.making?.swap || dish.maker === 'made ahead' || facts.demonstrationPlates === 0) return false;
+      const waiting = new Set(
+        dish.recipe.steps
+          .filter((step) => step.waitMinutes !== null && step.place !== 'before')
+          .map(({ id }) => id),
+      );
+      return dish.recipe.steps.some(
+        (step) =>
+          (dish.maker === 'demonstration' || step.demonstrateMinutes > 0) &&
+          step.after.some((before) => waiting.has(before)),
+      );
+    })
+    .map(({ id }) => id);
 }
 
 function isBetter(timeline: Timeline, than: Timeline): boolean {
   if (timeline.clashes.length > than.clashes.length) return false;
-  return timeline.overrunMinutes < than.overrunMinutes || (timeline.overrunMinutes === than.overrunMinutes && timeline.usedPercent < than.usedPercent);
+  return (
+    timeline.overrunMinutes < than.overrunMinutes ||
+    (timeline.overrunMinutes === than.overrunMinutes && timeline.usedPercent < than.usedPercent)
+  );
 }
 
 /** Most steps tried at a time. */
@@ -132,6 +234,13 @@ const mostTried = 8;
 
 /** The steps in class that may be done before: those the recipe leaves open, longest first. What students are to do themselves stays in class. */
 function movable({ class: facts }: ClassBundle, timeline: Timeline): string[] {
-  const open = new Set(facts.dishes.flatMap((dish) => dish.recipe.steps.filter((step) => step.place === 'either').map((step) => `${dish.id}/${step.id}`)));
-  return timeline.budget.map(({ stepKey }) => stepKey).filter((step) => open.has(step)).slice(0, mostTried);
+  const open = new Set(
+    facts.dishes.flatMap((dish) =>
+      dish.recipe.steps.filter((step) => step.place === 'either').map((step) => `${dish.id}/${step.id}`),
+    ),
+  );
+  return timeline.budget
+    .map(({ stepKey }) => stepKey)
+    .filter((step) => open.has(step))
+    .slice(0, mostTried);
 }

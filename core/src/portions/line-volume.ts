@@ -12,21 +12,35 @@ export interface LineMeasure {
 }
 
 /** Grams of a line as it goes into the dish, peeled, drained or swollen, and its millilitres where a density is known. Zest takes no room. */
-export function lineMeasure(line: RecipeLine, ingredient: Ingredient | null, amount: Amount | null = amountOf(line)): LineMeasure {
-  if (!amount || line.byProducts.some((part) => part === 'zest')) return { grams: amount ? 0 : null, millilitres: 0 };
+export function lineMeasure(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  amount: Amount | null = amountOf(line),
+): LineMeasure {
+  if (!amount || line.byProducts.some((part) => part === 'zest'))
+    return { grams: amount ? 0 : null, millilitres: 0 };
   const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
-  const packed = line.pack ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [amount.unit]: packGrams(line.pack) } } : facts;
+  const packed = line.pack
+    ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [amount.unit]: packGrams(line.pack) } }
+    : facts;
   const juiced = juiceOf(line, ingredient, amount);
   if (juiced !== null) return { grams: juiced, millilitres: juiced };
   const share = shareThatGoesIn(line, ingredient, amount);
   const count = toNumber(amount.low) * share;
   const grams = sizeOfUnit(amount.unit, 'g', packed, 'metric');
   const millilitres = sizeOfUnit(amount.unit, 'ml', packed, 'metric');
-  return { grams: grams === null ? null : count * grams, millilitres: millilitres === null ? null : count * millilitres };
+  return {
+    grams: grams === null ? null : count * grams,
+    millilitres: millilitres === null ? null : count * millilitres,
+  };
 }
 
 /** The room a line takes in a bowl, in millilitres. Where no density is known, the usual one of cut vegetables is taken and said. */
-export function lineVolume(line: RecipeLine, ingredient: Ingredient | null, amount: Amount | null): { millilitres: number; estimated: boolean } {
+export function lineVolume(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  amount: Amount | null,
+): { millilitres: number; estimated: boolean } {
   const { grams, millilitres } = lineMeasure(line, ingredient, amount);
   if (millilitres !== null) return { millilitres, estimated: false };
   return { millilitres: (grams ?? 0) / usualDensity, estimated: true };
@@ -44,7 +58,9 @@ function packGrams(pack: Amount): Rational {
 /** Juice written in pieces counts at its low end. */
 function juiceOf(line: RecipeLine, ingredient: Ingredient | null, amount: Amount): number | null {
   const low = ingredient?.byProducts?.juiceMillilitres?.low.value;
-  return amount.unit === 'piece' && line.byProducts.includes('juice') && low ? toNumber(amount.low) * low : null;
+  return amount.unit === 'piece' && line.byProducts.includes('juice') && low
+    ? toNumber(amount.low) * low
+    : null;
 }
 
 function shareThatGoesIn(line: RecipeLine, ingredient: Ingredient | null, amount: Amount): number {

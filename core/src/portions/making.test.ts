@@ -2,30 +2,54 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toFraction, toNumber } from '../amounts/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import { batchOffers, planBatches, portionRecipe, rotationTurns, splitStations, stationsAtOnce } from './index.js';
+import {
+  batchOffers,
+  planBatches,
+  portionRecipe,
+  rotationTurns,
+  splitStations,
+  stationsAtOnce,
+} from './index.js';
 import type { ClassDish, DishMaking, Maker } from './types.js';
 
 const four = splitStations(14, 4);
 const salad = recipe(['600 g carrots', '3 tbsp olive oil'], { serves: 6 });
-const batches = (making: DishMaking, maker: Maker = 'every station', of: ClassDish = dish(salad)) => planBatches({ ...of, maker, making }, four, 14, 2).map(({ kind, heading, factor, count }) => [kind, heading, factor, count]);
+const batches = (making: DishMaking, maker: Maker = 'every station', of: ClassDish = dish(salad)) =>
+  planBatches({ ...of, maker, making }, four, 14, 2).map(({ kind, heading, factor, count }) => [
+    kind,
+    heading,
+    factor,
+    count,
+  ]);
 const options = { kitchenSystem: 'metric', english: 'uk' } as const;
 
 describe('who makes what', () => {
   it('some stations make it for all: 14 people at stations 1 and 3 are 7 each, 7 ÷ 6 = 1.17, made as 1¼', () => {
-    expect(batches({ stations: [1, 3] }, 'some stations')).toEqual([['demonstration', 'Demonstration', '1/3', 1], ['stations', 'Stations 1, 3', '5/4', 2]]);
+    expect(batches({ stations: [1, 3] }, 'some stations')).toEqual([
+      ['demonstration', 'Demonstration', '1/3', 1],
+      ['stations', 'Stations 1, 3', '5/4', 2],
+    ]);
   });
   it('no station named is the first one; one that is not there is not counted', () => {
     expect(batches({}, 'some stations')[1]).toEqual(['stations', 'Station 1', '5/2', 1]);
     expect(batches({ stations: [2, 9] }, 'some stations')[1]![1]).toBe('Station 2');
   });
-  it('one big batch feeds all: 14 ÷ 6 = 2⅓, made as 2½', () => expect(batches({}, 'one big batch')).toEqual([['big batch', 'One big batch', '5/2', 1]]));
+  it('one big batch feeds all: 14 ÷ 6 = 2⅓, made as 2½', () =>
+    expect(batches({}, 'one big batch')).toEqual([['big batch', 'One big batch', '5/2', 1]]));
   it('two stations share a batch: 4 + 4 people need 1⅓, made as 1½; 3 + 3 need 1', () => {
-    expect(batches({ shareBatch: true }).slice(1)).toEqual([['stations', 'Stations 1+2', '3/2', 1], ['stations', 'Stations 3+4', '1', 1]]);
+    expect(batches({ shareBatch: true }).slice(1)).toEqual([
+      ['stations', 'Stations 1+2', '3/2', 1],
+      ['stations', 'Stations 3+4', '1', 1],
+    ]);
   });
   it('a swap is one more batch of what is shown; a spare one of the smallest station: 3 ÷ 6 = ½', () => {
-    expect(batches({ swap: true, spare: true }).slice(-2)).toEqual([['swap', 'Ready-made swap', '1/3', 1], ['spare', 'Spare', '1/2', 1]]);
+    expect(batches({ swap: true, spare: true }).slice(-2)).toEqual([
+      ['swap', 'Ready-made swap', '1/3', 1],
+      ['spare', 'Spare', '1/2', 1],
+    ]);
   });
-  it('a swap of a dish that is made ahead is there too', () => expect(batches({ swap: true }, 'made ahead').map(([kind]) => kind)).toEqual(['made ahead', 'swap']));
+  it('a swap of a dish that is made ahead is there too', () =>
+    expect(batches({ swap: true }, 'made ahead').map(([kind]) => kind)).toEqual(['made ahead', 'swap']));
 });
 
 describe('a surplus is shared, a shortfall shown', () => {
@@ -35,7 +59,13 @@ describe('a surplus is shared, a shortfall shown', () => {
   it('100 % over offers to share: 2 batches for 3 stations instead of 3', () => {
     const planned = planBatches(blended, two, 6, 0);
     expect(planned[0]).toMatchObject({ over: 1, subheading: '2 people · 1 batch · 100 % over' });
-    expect(batchOffers(blended, planned, two, 6)).toMatchObject([{ making: { shareBatch: true }, sentence: 'Each station makes 100 % more than it needs. Two stations to a batch make 2 batches instead of 3' }]);
+    expect(batchOffers(blended, planned, two, 6)).toMatchObject([
+      {
+        making: { shareBatch: true },
+        sentence:
+          'Each station makes 100 % more than it needs. Two stations to a batch make 2 batches instead of 3',
+      },
+    ]);
   });
   it('no offer once it is shared, nor where sharing saves nothing', () => {
     const shared = { ...blended, making: { shareBatch: true } };
@@ -43,68 +73,175 @@ describe('a surplus is shared, a shortfall shown', () => {
     expect(batchOffers(dish(salad), planBatches(dish(salad), four, 14, 0), four, 14)).toEqual([]);
   });
   it('7 tastes of 20: 0.35 is made as ⅓, 5 % short, and says so', () => {
-    const [batch] = planBatches(dish(recipe(['1 kg carrots'], { serves: 20, portion: 'taste' }), { portion: 'taste' }), splitStations(7, 7), 7, 0);
+    const [batch] = planBatches(
+      dish(recipe(['1 kg carrots'], { serves: 20, portion: 'taste' }), { portion: 'taste' }),
+      splitStations(7, 7),
+      7,
+      0,
+    );
     expect([batch!.factor, batch!.subheading]).toEqual(['1/3', '7 people · ⅓ batch · short 5 %']);
   });
 });
 
 describe('made once for all', () => {
-  const two = recipe(['600 g carrots', '6 tbsp olive oil'], { serves: 6, components: [{ id: 'c1', name: 'Salad', role: 'base' }, { id: 'c2', name: 'Dressing', role: 'dressing' }] });
-  const parted = { ...two, lines: two.lines.map((line, index) => ({ ...line, componentId: index === 1 ? 'c2' : 'c1' })) };
+  const two = recipe(['600 g carrots', '6 tbsp olive oil'], {
+    serves: 6,
+    components: [
+      { id: 'c1', name: 'Salad', role: 'base' },
+      { id: 'c2', name: 'Dressing', role: 'dressing' },
+    ],
+  });
+  const parted = {
+    ...two,
+    lines: two.lines.map((line, index) => ({ ...line, componentId: index === 1 ? 'c2' : 'c1' })),
+  };
   const planned = planBatches(dish(parted, { making: { once: ['c2'] } }), four, 14, 0);
-  it('a batch of its own as large as all stations need: 2 × ⅔ + 2 × ½ = 2⅓, made as 2½', () => expect(planned[planned.length - 1]).toMatchObject({ kind: 'made once', heading: 'Made once: dressing', need: '7/3', factor: '5/2', count: 1 }));
+  it('a batch of its own as large as all stations need: 2 × ⅔ + 2 × ½ = 2⅓, made as 2½', () =>
+    expect(planned[planned.length - 1]).toMatchObject({
+      kind: 'made once',
+      heading: 'Made once: dressing',
+      need: '7/3',
+      factor: '5/2',
+      count: 1,
+    }));
   it('its lines stand in that column alone, the others in theirs: oil 2½ × 6 = 15 tbsp', () => {
     const sheet = portionRecipe(dish(parted), planned, options);
-    expect(sheet.components.map(({ lines }) => lines[0]!.cells.map(({ absent, amount }) => (absent ? '–' : amount!.low)))).toEqual([['400', '300', '–'], ['–', '–', '15']]);
+    expect(
+      sheet.components.map(({ lines }) =>
+        lines[0]!.cells.map(({ absent, amount }) => (absent ? '–' : amount!.low)),
+      ),
+    ).toEqual([
+      ['400', '300', '–'],
+      ['–', '–', '15'],
+    ]);
   });
-  it('a station’s share of it is said: ⅔ ÷ 2½ = 27 %', () => expect(portionRecipe(dish(parted), planned, options).components[1]!.lines[0]!.cells[0]!.workings.result).toBe('27 % of it'));
-  it('everything made once would leave nothing for the stations: it stays as it was', () => expect(planBatches(dish(parted, { making: { once: ['c1', 'c2'] } }), four, 14, 0).map(({ kind }) => kind)).toEqual(['stations', 'stations']));
+  it('a station’s share of it is said: ⅔ ÷ 2½ = 27 %', () =>
+    expect(
+      portionRecipe(dish(parted), planned, options).components[1]!.lines[0]!.cells[0]!.workings.result,
+    ).toBe('27 % of it'));
+  it('everything made once would leave nothing for the stations: it stays as it was', () =>
+    expect(
+      planBatches(dish(parted, { making: { once: ['c1', 'c2'] } }), four, 14, 0).map(({ kind }) => kind),
+    ).toEqual(['stations', 'stations']));
 });
 
 describe('a tasting flight', () => {
-  const choice = { id: 'ratio', name: 'Ratio', usual: 'three', options: [{ id: 'three', name: 'three to one' }, { id: 'even', name: 'even' }] };
-  const base = recipe(['3 tbsp olive oil', '1 tbsp olive oil', '1 tbsp red wine vinegar'], { serves: 4, choices: [choice] });
-  const flight = { ...base, lines: base.lines.map((line, index) => (index === 0 ? { ...line, when: { choice: 'ratio', option: 'three' } } : index === 1 ? { ...line, when: { choice: 'ratio', option: 'even' } } : line)) };
+  const choice = {
+    id: 'ratio',
+    name: 'Ratio',
+    usual: 'three',
+    options: [
+      { id: 'three', name: 'three to one' },
+      { id: 'even', name: 'even' },
+    ],
+  };
+  const base = recipe(['3 tbsp olive oil', '1 tbsp olive oil', '1 tbsp red wine vinegar'], {
+    serves: 4,
+    choices: [choice],
+  });
+  const flight = {
+    ...base,
+    lines: base.lines.map((line, index) =>
+      index === 0
+        ? { ...line, when: { choice: 'ratio', option: 'three' } }
+        : index === 1
+          ? { ...line, when: { choice: 'ratio', option: 'even' } }
+          : line,
+    ),
+  };
   const tasting = dish(flight, { making: { flight: 'ratio' } });
   it('deals the ways out station by station: 1 and 3 the first, 2 and 4 the second', () => {
-    expect(planBatches(tasting, splitStations(16, 4), 16, 0).map(({ heading, option, count }) => [heading, option, count])).toEqual([['Stations 1, 3: three to one', 'three', 2], ['Stations 2, 4: even', 'even', 2]]);
+    expect(
+      planBatches(tasting, splitStations(16, 4), 16, 0).map(({ heading, option, count }) => [
+        heading,
+        option,
+        count,
+      ]),
+    ).toEqual([
+      ['Stations 1, 3: three to one', 'three', 2],
+      ['Stations 2, 4: even', 'even', 2],
+    ]);
   });
   it('each column has the lines of its own way and those of none', () => {
     const sheet = portionRecipe(tasting, planBatches(tasting, splitStations(16, 4), 16, 0), options);
-    expect(sheet.components[0]!.lines.map(({ cells }) => cells.map(({ absent }) => Boolean(absent)))).toEqual([[false, true], [true, false], [false, false]]);
+    expect(sheet.components[0]!.lines.map(({ cells }) => cells.map(({ absent }) => Boolean(absent)))).toEqual(
+      [
+        [false, true],
+        [true, false],
+        [false, false],
+      ],
+    );
   });
 });
 
 describe('in rotation', () => {
-  const dishes = ['a', 'b', 'c'].map((id) => dish(recipe(['1 onion'], { title: id }), { id, maker: 'in rotation' }));
+  const dishes = ['a', 'b', 'c'].map((id) =>
+    dish(recipe(['1 onion'], { title: id }), { id, maker: 'in rotation' }),
+  );
   it('every station is at every dish once, and all move on by one', () => {
     const turns = rotationTurns(dishes, four);
-    expect(turns.map(({ places }) => places.map(({ stations }) => stations.join()))).toEqual([['1,4', '2', '3'], ['3', '1,4', '2'], ['2', '3', '1,4']]);
+    expect(turns.map(({ places }) => places.map(({ stations }) => stations.join()))).toEqual([
+      ['1,4', '2', '3'],
+      ['3', '1,4', '2'],
+      ['2', '3', '1,4'],
+    ]);
   });
-  it('4 stations at 3 dishes are 2 at once at the most', () => expect(stationsAtOnce(dishes[0]!, dishes, four)).toBe(2));
+  it('4 stations at 3 dishes are 2 at once at the most', () =>
+    expect(stationsAtOnce(dishes[0]!, dishes, four)).toBe(2));
   it('one dish alone does not rotate', () => expect(rotationTurns(dishes.slice(0, 1), four)).toEqual([]));
   it('however many stations and dishes: each station once a turn, each dish once a station', () => {
-    fc.assert(fc.property(fc.integer({ min: 2, max: 6 }), fc.integer({ min: 1, max: 30 }), (count, people) => {
-      const stations = splitStations(people, 3);
-      const turns = rotationTurns(Array.from({ length: count }, (_, index) => dish(recipe([]), { id: String(index), maker: 'in rotation' })), stations);
-      for (const { places } of turns) expect(places.flatMap((place) => place.stations).sort((a, b) => a - b)).toEqual(stations.sizes.map((_, index) => index + 1));
-      for (const place of turns[0]!.places) expect(turns.flatMap(({ places }) => places.find(({ dishId }) => dishId === place.dishId)!.stations)).toHaveLength(stations.sizes.length);
-    }));
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 6 }), fc.integer({ min: 1, max: 30 }), (count, people) => {
+        const stations = splitStations(people, 3);
+        const turns = rotationTurns(
+          Array.from({ length: count }, (_, index) =>
+            dish(recipe([]), { id: String(index), maker: 'in rotation' }),
+          ),
+          stations,
+        );
+        for (const { places } of turns)
+          expect(places.flatMap((place) => place.stations).sort((a, b) => a - b)).toEqual(
+            stations.sizes.map((_, index) => index + 1),
+          );
+        for (const place of turns[0]!.places)
+          expect(
+            turns.flatMap(({ places }) => places.find(({ dishId }) => dishId === place.dishId)!.stations),
+          ).toHaveLength(stations.sizes.length);
+      }),
+    );
   });
 });
 
 describe('kept back and measured', () => {
   it('the part for the top stands beside the rest: ⅔ × 1 tbsp = 2 tsp', () => {
-    const sheet = portionRecipe(dish(recipe(['3 tbsp chopped parsley, plus 1 tbsp for the top'], { serves: 6 })), planBatches(dish(recipe([], { serves: 6 })), four, 14, 0), options);
+    const sheet = portionRecipe(
+      dish(recipe(['3 tbsp chopped parsley, plus 1 tbsp for the top'], { serves: 6 })),
+      planBatches(dish(recipe([], { serves: 6 })), four, 14, 0),
+      options,
+    );
     expect(sheet.components[0]!.lines[0]!.cells[0]!.kept).toBe('2 tsp');
   });
   it('spoons for what is poured or pinched, grams for the rest, unless the kitchen says otherwise', () => {
-    const lines = (measureBy?: Parameters<typeof portionRecipe>[2]['measureBy']) => portionRecipe(dish(recipe(['3 tbsp olive oil', '1 tsp fine salt', '200 g carrots'])), planBatches(dish(recipe([])), four, 14, 0), { ...options, measureBy }).components[0]!.lines.map(({ measure }) => measure);
+    const lines = (measureBy?: Parameters<typeof portionRecipe>[2]['measureBy']) =>
+      portionRecipe(
+        dish(recipe(['3 tbsp olive oil', '1 tsp fine salt', '200 g carrots'])),
+        planBatches(dish(recipe([])), four, 14, 0),
+        { ...options, measureBy },
+      ).components[0]!.lines.map(({ measure }) => measure);
     expect(lines()).toEqual(['spoons', 'spoons', 'grams']);
-    expect(lines({ liquid: 'grams', spice: 'spoons', food: 'spoons' })).toEqual(['grams', 'spoons', 'spoons']);
+    expect(lines({ liquid: 'grams', spice: 'spoons', food: 'spoons' })).toEqual([
+      'grams',
+      'spoons',
+      'spoons',
+    ]);
   });
   it('a drawer without a quarter teaspoon asks for none: 1¼ tsp leads with grams there', () => {
-    const cell = (teaspoons: readonly string[]) => portionRecipe(dish(recipe(['5 tsp honey'])), [planBatches(dish(recipe([])), splitStations(1, 1), 1, 0)[0]!], { ...options, measuringSet: { teaspoons, tablespoon: true, cups: [] } }).components[0]!.lines[0]!.cells[0]!.spoons.lead;
+    const cell = (teaspoons: readonly string[]) =>
+      portionRecipe(
+        dish(recipe(['5 tsp honey'])),
+        [planBatches(dish(recipe([])), splitStations(1, 1), 1, 0)[0]!],
+        { ...options, measuringSet: { teaspoons, tablespoon: true, cups: [] } },
+      ).components[0]!.lines[0]!.cells[0]!.spoons.lead;
     expect(cell(['1/4', '1/2', '1'])).toBe('1¼ tsp');
     // 1¼ × 5 ml × 1.42 = 8.9 g; scales show halves between 3 and 10 g.
     expect(cell(['1'])).toBe('9 g');
@@ -112,17 +249,33 @@ describe('kept back and measured', () => {
 });
 
 describe('properties of every way of making', () => {
-  const making = fc.record({ shareBatch: fc.boolean(), spare: fc.boolean(), swap: fc.boolean(), stations: fc.uniqueArray(fc.integer({ min: 1, max: 6 }), { minLength: 1 }) });
+  const making = fc.record({
+    shareBatch: fc.boolean(),
+    spare: fc.boolean(),
+    swap: fc.boolean(),
+    stations: fc.uniqueArray(fc.integer({ min: 1, max: 6 }), { minLength: 1 }),
+  });
   it('stations together make at least 95 % of what everybody eats, and equal stations the same', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 8 }), fc.constantFrom<Maker>('every station', 'some stations', 'in rotation'), making, (people, perStation, maker, how) => {
-      const stations = splitStations(people, perStation);
-      const each = dish(salad, { maker, making: how });
-      const made = planBatches(each, stations, people, 0).filter(({ kind }) => kind === 'stations');
-      const total = made.reduce((sum, batch) => sum + toNumber(batch.factor) * batch.count, 0);
-      expect(total).toBeGreaterThanOrEqual((people / 6) * 0.95 - 1e-9);
-      const numbers = made.flatMap((batch) => batch.stations);
-      expect(new Set(numbers).size).toBe(numbers.length);
-      for (const batch of made) expect(toFraction(batch.factor).compare(toFraction(batch.need).mul(toFraction('19/20')))).toBeGreaterThanOrEqual(0);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 8 }),
+        fc.constantFrom<Maker>('every station', 'some stations', 'in rotation'),
+        making,
+        (people, perStation, maker, how) => {
+          const stations = splitStations(people, perStation);
+          const each = dish(salad, { maker, making: how });
+          const made = planBatches(each, stations, people, 0).filter(({ kind }) => kind === 'stations');
+          const total = made.reduce((sum, batch) => sum + toNumber(batch.factor) * batch.count, 0);
+          expect(total).toBeGreaterThanOrEqual((people / 6) * 0.95 - 1e-9);
+          const numbers = made.flatMap((batch) => batch.stations);
+          expect(new Set(numbers).size).toBe(numbers.length);
+          for (const batch of made)
+            expect(
+              toFraction(batch.factor).compare(toFraction(batch.need).mul(toFraction('19/20'))),
+            ).toBeGreaterThanOrEqual(0);
+        },
+      ),
+    );
   });
 });

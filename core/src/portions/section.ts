@@ -7,10 +7,25 @@ import type { BowlSection, SectionLayer, Vessel, VesselFit, VesselKind } from '.
 import { lineVolumes, stepsInto, usedShares } from './vessels.js';
 
 /** The outline of a vessel: width at the rim ÷ height, how wide its base is against the rim, and whether its sides are round or straight. */
-export interface VesselShape { readonly widthToHeight: number; readonly baseToRim: number; readonly isRound: boolean }
+export interface VesselShape {
+  readonly widthToHeight: number;
+  readonly baseToRim: number;
+  readonly isRound: boolean;
+}
 
-const straight = (widthToHeight: number, baseToRim: number): VesselShape => ({ widthToHeight, baseToRim, isRound: false });
-const shapes: Partial<Record<VesselKind, VesselShape>> = { jar: straight(0.65, 1), 'serving dish': straight(4, 0.8), pot: straight(1.4, 1), 'jug blender': straight(0.6, 0.7), 'storage box': straight(2, 0.9), 'stick blender cup': straight(0.55, 0.85) };
+const straight = (widthToHeight: number, baseToRim: number): VesselShape => ({
+  widthToHeight,
+  baseToRim,
+  isRound: false,
+});
+const shapes: Partial<Record<VesselKind, VesselShape>> = {
+  jar: straight(0.65, 1),
+  'serving dish': straight(4, 0.8),
+  pot: straight(1.4, 1),
+  'jug blender': straight(0.6, 0.7),
+  'storage box': straight(2, 0.9),
+  'stick blender cup': straight(0.55, 0.85),
+};
 const bowl: VesselShape = { widthToHeight: 1.9, baseToRim: 0.4, isRound: true };
 
 /** Outline of a kind of vessel. Usual proportions. */
@@ -52,25 +67,56 @@ function halved(volume: (height: number) => number, value: number): number {
 }
 
 /** The largest batch of a dish in the vessel it is put together in, layer by layer; null where no step says which. */
-export function sectionOf(dish: ClassDish, batches: readonly Batch[], fits: readonly VesselFit[], vessels: readonly Vessel[], larder: Larder): BowlSection | null {
+export function sectionOf(
+  dish: ClassDish,
+  batches: readonly Batch[],
+  fits: readonly VesselFit[],
+  vessels: readonly Vessel[],
+  larder: Larder,
+): BowlSection | null {
   const fit = fitToDraw(dish.recipe, batches, fits);
   const vessel = fit && vessels.find((each) => each.name === fit.vessel && each.kind === fit.kind);
   const batch = fit && batches.find((each) => each.id === fit.batchId);
   if (!fit || !vessel || !batch) return null;
   const shape = shapeOf(vessel.kind);
-  const layers = layersOf(dish.recipe, dish.recipe.steps.find((step) => step.id === fit.stepId)!, { batch, vessel, larder });
+  const layers = layersOf(
+    dish.recipe,
+    dish.recipe.steps.find((step) => step.id === fit.stepId)!,
+    { batch, vessel, larder },
+  );
   const level = layers[layers.length - 1]?.to ?? 0;
   const limitLevel = heightOf(fit.limit / vessel.millilitres, shape);
   const fitting = fit.rounds === 1;
-  const sentence = fitting ? `${formatMillilitres(fit.food)} in the ${vessel.name} of ${formatMillilitres(vessel.millilitres)}: room to ${fit.manner}` : `${formatMillilitres(fit.food)} is too much for the ${vessel.name} of ${formatMillilitres(vessel.millilitres)}: ${fit.manner} it in ${fit.rounds} rounds`;
+  const sentence = fitting
+    ? `${formatMillilitres(fit.food)} in the ${vessel.name} of ${formatMillilitres(vessel.millilitres)}: room to ${fit.manner}`
+    : `${formatMillilitres(fit.food)} is too much for the ${vessel.name} of ${formatMillilitres(vessel.millilitres)}: ${fit.manner} it in ${fit.rounds} rounds`;
   return {
-    batchId: batch.id, heading: batch.heading, vessel: vessel.name, kind: vessel.kind, millilitres: vessel.millilitres, ...shape, layers, level, limitLevel, fits: fitting, sentence,
-    workings: workings(`In the ${vessel.name}, ${batch.heading.toLowerCase()}`, [...layers.map(layerStep), ...fit.workings.steps], sentence, true),
+    batchId: batch.id,
+    heading: batch.heading,
+    vessel: vessel.name,
+    kind: vessel.kind,
+    millilitres: vessel.millilitres,
+    ...shape,
+    layers,
+    level,
+    limitLevel,
+    fits: fitting,
+    sentence,
+    workings: workings(
+      `In the ${vessel.name}, ${batch.heading.toLowerCase()}`,
+      [...layers.map(layerStep), ...fit.workings.steps],
+      sentence,
+      true,
+    ),
   };
 }
 
 function layerStep(layer: SectionLayer): WorkingStep {
-  return { label: layer.name, value: formatMillilitres(layer.millilitres), note: layer.estimated ? 'No density is known: that of cut vegetables is taken.' : undefined };
+  return {
+    label: layer.name,
+    value: formatMillilitres(layer.millilitres),
+    note: layer.estimated ? 'No density is known: that of cut vegetables is taken.' : undefined,
+  };
 }
 
 /** The step that everything comes together in, for the largest batch: the last in a vessel that is filled by volume. */
@@ -78,8 +124,22 @@ function fitToDraw(recipe: Recipe, batches: readonly Batch[], fits: readonly Ves
   const stations = batches.filter((batch) => batch.kind === 'stations');
   const of = stations.length > 0 ? stations : batches;
   const order = new Map(recipe.steps.map((step, index) => [step.id, index]));
-  const usable = fits.filter((fit) => fit.vessel !== '' && fit.kind !== 'pan' && fit.kind !== 'tray' && fit.kind !== 'pot' && of.some((batch) => batch.id === fit.batchId));
-  const put = usable.filter((fit) => fit.kind !== 'storage box').sort((a, b) => drawFirst(a.kind) - drawFirst(b.kind) || order.get(b.stepId)! - order.get(a.stepId)! || b.food - a.food);
+  const usable = fits.filter(
+    (fit) =>
+      fit.vessel !== '' &&
+      fit.kind !== 'pan' &&
+      fit.kind !== 'tray' &&
+      fit.kind !== 'pot' &&
+      of.some((batch) => batch.id === fit.batchId),
+  );
+  const put = usable
+    .filter((fit) => fit.kind !== 'storage box')
+    .sort(
+      (a, b) =>
+        drawFirst(a.kind) - drawFirst(b.kind) ||
+        order.get(b.stepId)! - order.get(a.stepId)! ||
+        b.food - a.food,
+    );
   return put[0] ?? null;
 }
 
@@ -88,7 +148,11 @@ function drawFirst(kind: VesselKind): number {
 }
 
 /** Layers in the order they go in: by the steps that bring them, from the first to the one that is drawn. */
-function layersOf(recipe: Recipe, step: RecipeStep, { batch, vessel, larder }: { batch: Batch; vessel: Vessel; larder: Larder }): SectionLayer[] {
+function layersOf(
+  recipe: Recipe,
+  step: RecipeStep,
+  { batch, vessel, larder }: { batch: Batch; vessel: Vessel; larder: Larder },
+): SectionLayer[] {
   const shape = shapeOf(vessel.kind);
   const names = new Map(recipe.lines.map((line) => [line.id, line.name]));
   const volumes = lineVolumes(recipe, batch, larder);
@@ -99,6 +163,15 @@ function layersOf(recipe: Recipe, step: RecipeStep, { batch, vessel, larder }: {
     if (millilitres <= 0) return [];
     const from = heightOf(filled / vessel.millilitres, shape);
     filled += millilitres;
-    return [{ lineId: id, name: names.get(id)!, millilitres, from, to: heightOf(filled / vessel.millilitres, shape), estimated: volume!.estimated }];
+    return [
+      {
+        lineId: id,
+        name: names.get(id)!,
+        millilitres,
+        from,
+        to: heightOf(filled / vessel.millilitres, shape),
+        estimated: volume!.estimated,
+      },
+    ];
   });
 }

@@ -1,11 +1,26 @@
-import type { Amount, KitchenAmount, MeasureSystem, MeasuringSet, Rational, Workings } from '../amounts/index.js';
+import type {
+  Amount,
+  KitchenAmount,
+  MeasureSystem,
+  MeasuringSet,
+  Rational,
+  Workings,
+} from '../amounts/index.js';
 import type { Scaling } from '../larder/index.js';
 import type { Chosen, ComponentRole, Portion, Recipe } from '../recipes/index.js';
 import type { BowlSection, Vessel, VesselFit } from './vessel-types.js';
 
 /** Who makes a dish of a class. */
-export type Maker = 'every station' | 'some stations' | 'in rotation' | 'one big batch' | 'demonstration' | 'made ahead';
-export const makers: readonly Maker[] = ['every station', 'some stations', 'in rotation', 'one big batch', 'demonstration', 'made ahead'];
+export type Maker =
+  'every station' | 'some stations' | 'in rotation' | 'one big batch' | 'demonstration' | 'made ahead';
+export const makers: readonly Maker[] = [
+  'every station',
+  'some stations',
+  'in rotation',
+  'one big batch',
+  'demonstration',
+  'made ahead',
+];
 
 /** How a dish is shared out, beyond who makes it. What is absent is not done. */
 export interface DishMaking {
@@ -43,7 +58,8 @@ export interface StationPlan {
   readonly workings: Workings;
 }
 
-export type BatchKind = 'demonstration' | 'stations' | 'made once' | 'big batch' | 'made ahead' | 'swap' | 'spare';
+export type BatchKind =
+  'demonstration' | 'stations' | 'made once' | 'big batch' | 'made ahead' | 'swap' | 'spare';
 
 /** One amount of a dish that is made in the same way, at one or several equal stations. */
 export interface Batch {
@@ -154,5 +170,9 @@ export const lineKinds: readonly LineKind[] = ['liquid', 'spice', 'food'];
 /** One turn of a rotation: the dish at each station, by station number from 1. */
 export interface RotationTurn {
   readonly turn: number;
-  readonly places: readonly { readonly dishId: string; readonly title: string; readonly stations: readonly number[] }[];
+  readonly places: readonly {
+    readonly dishId: string;
+    readonly title: string;
+    readonly stations: readonly number[];
+  }[];
 }

@@ -1,8 +1,29 @@
 import type { Workings } from '../amounts/index.js';
 
 /** What food is tossed, shaken, blended, boiled, baked, served and kept in. Pans and trays hold by area, the rest by volume. */
-export type VesselKind = 'bowl' | 'jar' | 'jug blender' | 'stick blender cup' | 'food processor' | 'pot' | 'pan' | 'tray' | 'serving dish' | 'storage box';
-export const vesselKinds: readonly VesselKind[] = ['bowl', 'jar', 'jug blender', 'stick blender cup', 'food processor', 'pot', 'pan', 'tray', 'serving dish', 'storage box'];
+export type VesselKind =
+  | 'bowl'
+  | 'jar'
+  | 'jug blender'
+  | 'stick blender cup'
+  | 'food processor'
+  | 'pot'
+  | 'pan'
+  | 'tray'
+  | 'serving dish'
+  | 'storage box';
+export const vesselKinds: readonly VesselKind[] = [
+  'bowl',
+  'jar',
+  'jug blender',
+  'stick blender cup',
+  'food processor',
+  'pot',
+  'pan',
+  'tray',
+  'serving dish',
+  'storage box',
+];
 
 /** Vessels of one size that the kitchen has. */
 export interface Vessel {

@@ -16,7 +16,8 @@ export function optionTaken(choice: RecipeChoice, chosen: Chosen): string {
 export function applyChoices(recipe: Recipe, chosen: Chosen, dealt: string | null = null): Recipe {
   if (recipe.choices.length === 0) return recipe;
   const taken = new Map(recipe.choices.map((choice) => [choice.id, optionTaken(choice, chosen)]));
-  const holds = (part: { readonly when?: Recipe['lines'][number]['when'] }) => !part.when || part.when.choice === dealt || taken.get(part.when.choice) === part.when.option;
+  const holds = (part: { readonly when?: Recipe['lines'][number]['when'] }) =>
+    !part.when || part.when.choice === dealt || taken.get(part.when.choice) === part.when.option;
   const lines = recipe.lines.filter(holds);
   const kept = new Set(lines.map((line) => line.id));
   const before = new Map(recipe.steps.map((step) => [step.id, step]));
@@ -26,12 +27,16 @@ export function applyChoices(recipe: Recipe, chosen: Chosen, dealt: string | nul
     return holds(step) ? [id] : step.after.flatMap((each) => standing(each, new Set([...seen, id])));
   };
   const steps = recipe.steps.filter(holds).map((step) => ({
-    ...step, uses: step.uses.filter((use) => kept.has(use.line)), after: [...new Set(step.after.flatMap((id) => standing(id, new Set())))],
+    ...step,
+    uses: step.uses.filter((use) => kept.has(use.line)),
+    after: [...new Set(step.after.flatMap((id) => standing(id, new Set())))],
   }));
   return { ...recipe, lines, steps };
 }
 
 /** The names of the options taken, for a menu: "dressed at the table". */
 export function namesTaken(recipe: Pick<Recipe, 'choices'>, chosen: Chosen): string[] {
-  return recipe.choices.map((choice) => choice.options.find((option) => option.id === optionTaken(choice, chosen))?.name ?? '').filter(Boolean);
+  return recipe.choices
+    .map((choice) => choice.options.find((option) => option.id === optionTaken(choice, chosen))?.name ?? '')
+    .filter(Boolean);
 }

@@ -15,7 +15,14 @@ export interface RecipeDifference {
 }
 
 const facts: readonly (readonly [keyof Recipe, string])[] = [
-  ['title', 'title'], ['serves', 'serves'], ['portion', 'portion'], ['leastBatch', 'least batch'], ['story', 'story'], ['source', 'source'], ['credit', 'credit'], ['permission', 'permission to teach'],
+  ['title', 'title'],
+  ['serves', 'serves'],
+  ['portion', 'portion'],
+  ['leastBatch', 'least batch'],
+  ['story', 'story'],
+  ['source', 'source'],
+  ['credit', 'credit'],
+  ['permission', 'permission to teach'],
 ];
 
 /** What differs between two versions of a recipe, in the order in which it is read: facts, lines, steps. Empty where nothing does. */
@@ -31,7 +38,9 @@ export function compareRecipes(before: Recipe, after: Recipe): RecipeDifference[
 /** A step with what a reader would miss if it changed unseen. */
 function stepWords(step: Recipe['steps'][number]): string {
   const wait = step.waitMinutes ? `, ${step.waitMinutes.low}–${step.waitMinutes.high} min waiting` : '';
-  const heat = step.occupies ? `, ${[step.occupies.appliance, step.occupies.setting].filter(Boolean).join(' ')}` : '';
+  const heat = step.occupies
+    ? `, ${[step.occupies.appliance, step.occupies.setting].filter(Boolean).join(' ')}`
+    : '';
   return `${step.text} (${step.handsOnMinutes} min hands-on${wait}${heat}, ${step.place})`;
 }
 
@@ -39,20 +48,38 @@ function textDifference(before: string, after: string, where: string): RecipeDif
   if (before === after) return [];
   if (!before) return [{ what: 'added', where, parts: [{ text: after, change: 'in' }] }];
   if (!after) return [{ what: 'removed', where, parts: [{ text: before, change: 'out' }] }];
-  return [{ what: 'changed', where, parts: diffWords(before, after).map(({ value, added, removed }) => ({ text: value, change: added ? 'in' : removed ? 'out' : 'kept' })) }];
+  return [
+    {
+      what: 'changed',
+      where,
+      parts: diffWords(before, after).map(({ value, added, removed }) => ({
+        text: value,
+        change: added ? 'in' : removed ? 'out' : 'kept',
+      })),
+    },
+  ];
 }
 
-function listDifferences<T extends { readonly id: string }>(before: readonly T[], after: readonly T[], words: (item: T) => string, where: string): RecipeDifference[] {
+function listDifferences<T extends { readonly id: string }>(
+  before: readonly T[],
+  after: readonly T[],
+  words: (item: T) => string,
+  where: string,
+): RecipeDifference[] {
   const old = new Map(before.map((item) => [item.id, item]));
   const now = new Set(after.map((item) => item.id));
-  const removed = before.filter((item) => !now.has(item.id)).flatMap((item) => textDifference(words(item), '', where));
+  const removed = before
+    .filter((item) => !now.has(item.id))
+    .flatMap((item) => textDifference(words(item), '', where));
   const stayed = before.filter((item) => now.has(item.id)).map((item) => item.id);
   const order = after.filter((item) => old.has(item.id)).map((item) => item.id);
   const moved = outOfOrder(stayed, order);
   const here = after.flatMap((item): RecipeDifference[] => {
     const known = old.get(item.id);
     const text = textDifference(known ? words(known) : '', words(item), where);
-    return text.length === 0 && moved.has(item.id) ? [{ what: 'moved', where, parts: [{ text: words(item), change: 'kept' }] }] : text;
+    return text.length === 0 && moved.has(item.id)
+      ? [{ what: 'moved', where, parts: [{ text: words(item), change: 'kept' }] }]
+      : text;
   });
   return [...removed, ...here];
 }
@@ -62,7 +89,9 @@ function outOfOrder(before: readonly string[], after: readonly string[]): Set<st
   const place = new Map(before.map((id, index) => [id, index]));
   const runs: string[][] = [];
   for (const id of after) {
-    const best = runs.filter((run) => place.get(run[run.length - 1]!)! < place.get(id)!).reduce<string[]>((longest, run) => (run.length > longest.length ? run : longest), []);
+    const best = runs
+      .filter((run) => place.get(run[run.length - 1]!)! < place.get(id)!)
+      .reduce<string[]>((longest, run) => (run.length > longest.length ? run : longest), []);
     runs.push([...best, id]);
   }
   const longest = new Set(runs.reduce<string[]>((most, run) => (run.length > most.length ? run : most), []));

@@ -3,7 +3,15 @@ export { parseIngredientLine, longestLine, type LineOptions } from './intake/lin
 export { recipeMinutes } from './minutes.js';
 export { findByName } from './intake/names.js';
 export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text.js';
-export { findInSteps, offeredFindings, hasFinding, acceptFinding, declineFinding, emptyStep, type StepFinding } from './intake/steps.js';
+export {
+  findInSteps,
+  offeredFindings,
+  hasFinding,
+  acceptFinding,
+  declineFinding,
+  emptyStep,
+  type StepFinding,
+} from './intake/steps.js';
 export { readTimes, type TimeSpan } from './intake/times.js';
 export { readOvenHeat, type OvenHeat } from './intake/heat.js';
 export { linkLines } from './intake/links.js';

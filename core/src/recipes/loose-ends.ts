@@ -21,11 +21,26 @@ const rememberedRecipes = 200;
  * Compares the lines of a recipe with its steps. Nothing is loose where there are no steps at all. The same words are compared once: a
  * class is planned again for every changed number, its recipes seldom change.
  */
-export function looseEnds(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder = standardLarder): LooseEnds {
+export function looseEnds(
+  recipe: Pick<Recipe, 'lines' | 'steps'>,
+  larder: Larder = standardLarder,
+): LooseEnds {
   if (recipe.steps.length === 0) return none;
   const known = comparedBefore.get(larder) ?? new Map<string, LooseEnds>();
   comparedBefore.set(larder, known);
-  const key = JSON.stringify([recipe.lines.map(({ id, name, text, ingredient, byProducts, unit, alternatives, amount }) => [id, name, text, ingredient, byProducts, unit, alternatives, amount === null]), recipe.steps.map(({ text, uses }) => [text, uses])]);
+  const key = JSON.stringify([
+    recipe.lines.map(({ id, name, text, ingredient, byProducts, unit, alternatives, amount }) => [
+      id,
+      name,
+      text,
+      ingredient,
+      byProducts,
+      unit,
+      alternatives,
+      amount === null,
+    ]),
+    recipe.steps.map(({ text, uses }) => [text, uses]),
+  ]);
   const before = known.get(key);
   if (before) return before;
   if (known.size >= rememberedRecipes) known.clear();
@@ -36,13 +51,22 @@ export function looseEnds(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larde
 
 function compare(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder): LooseEnds {
   const used = new Map<string, ReturnType<typeof toFraction>>();
-  for (const { line, share } of recipe.steps.flatMap((step) => step.uses)) used.set(line, (used.get(line) ?? toFraction('0')).add(toFraction(share)));
+  for (const { line, share } of recipe.steps.flatMap((step) => step.uses))
+    used.set(line, (used.get(line) ?? toFraction('0')).add(toFraction(share)));
   const mentions = new LineMentions(recipe.lines, larder);
   const named = new Set(recipe.steps.flatMap((step) => [...mentions.in(step.text).keys()]));
   const nameOf = (line: Recipe['lines'][number]) => line.name || line.text;
   return {
-    unused: recipe.lines.filter((line) => line.amount !== null && !used.has(line.id) && !named.has(line.id)).map(nameOf),
-    partly: recipe.lines.filter((line) => used.has(line.id) && used.get(line.id)!.compare(1) < 0).map((line) => ({ name: nameOf(line), left: toRational(toFraction('1').sub(used.get(line.id)!)) })),
-    unlisted: unlistedNames(recipe.steps.map((step) => step.text), recipe.lines, larder),
+    unused: recipe.lines
+      .filter((line) => line.amount !== null && !used.has(line.id) && !named.has(line.id))
+      .map(nameOf),
+    partly: recipe.lines
+      .filter((line) => used.has(line.id) && used.get(line.id)!.compare(1) < 0)
+      .map((line) => ({ name: nameOf(line), left: toRational(toFraction('1').sub(used.get(line.id)!)) })),
+    unlisted: unlistedNames(
+      recipe.steps.map((step) => step.text),
+      recipe.lines,
+      larder,
+    ),
   };
 }

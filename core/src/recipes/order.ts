@@ -9,7 +9,11 @@ export function nextId(prefix: string, items: readonly { readonly id: string }[]
 }
 
 /** The lines with one put before another, or at the end of a component; it takes on the component it comes to stand in. */
-export function moveLine(lines: readonly RecipeLine[], id: string, to: { readonly before: string } | { readonly endOf: string }): RecipeLine[] {
+export function moveLine(
+  lines: readonly RecipeLine[],
+  id: string,
+  to: { readonly before: string } | { readonly endOf: string },
+): RecipeLine[] {
   const moving = lines.find((line) => line.id === id);
   if (!moving || ('before' in to && to.before === id)) return [...lines];
   const rest = lines.filter((line) => line.id !== id);
@@ -32,7 +36,12 @@ export function moveStep(steps: readonly RecipeStep[], from: number, to: number)
 /** The steps without one: what came after it comes after what it came after. */
 export function removeStep(steps: readonly RecipeStep[], id: string): RecipeStep[] {
   const gone = steps.find((step) => step.id === id);
-  return steps.filter((step) => step.id !== id).map((step) => ({ ...step, after: [...new Set(step.after.flatMap((before) => (before === id ? gone?.after ?? [] : [before])))] }));
+  return steps
+    .filter((step) => step.id !== id)
+    .map((step) => ({
+      ...step,
+      after: [...new Set(step.after.flatMap((before) => (before === id ? (gone?.after ?? []) : [before])))],
+    }));
 }
 
 /** The steps with a new one at the end, after the one above. */
@@ -43,7 +52,15 @@ export function addStep(steps: readonly RecipeStep[], step: RecipeStep): RecipeS
 
 /** Ids of steps that follow the one above them and nothing else. */
 function chained(steps: readonly RecipeStep[]): Set<string> {
-  return new Set(steps.filter((step, index) => (index === 0 ? step.after.length === 0 : step.after.length === 1 && step.after[0] === steps[index - 1]!.id)).map(({ id }) => id));
+  return new Set(
+    steps
+      .filter((step, index) =>
+        index === 0
+          ? step.after.length === 0
+          : step.after.length === 1 && step.after[0] === steps[index - 1]!.id,
+      )
+      .map(({ id }) => id),
+  );
 }
 
 function rechained(steps: readonly RecipeStep[], follows: ReadonlySet<string>): RecipeStep[] {
@@ -59,6 +76,7 @@ export function removeComponent(recipe: Recipe, id: string): Pick<Recipe, 'compo
   const components = recipe.components.filter((component) => component.id !== id);
   const heir = components[0]?.id;
   if (!heir) return recipe;
-  const moved = <T extends { readonly componentId: string }>(item: T): T => (item.componentId === id ? { ...item, componentId: heir } : item);
+  const moved = <T extends { readonly componentId: string }>(item: T): T =>
+    item.componentId === id ? { ...item, componentId: heir } : item;
   return { components, lines: recipe.lines.map(moved), steps: recipe.steps.map(moved) };
 }

@@ -6,7 +6,11 @@ export type FindRecipe = (recipeId: string) => Recipe | null;
 
 /** The recipes that a recipe's components are made by. */
 export function subRecipeIds(recipe: Pick<Recipe, 'components'>): string[] {
-  return [...new Set(recipe.components.flatMap((component) => (component.recipe ? [component.recipe.recipeId] : [])))];
+  return [
+    ...new Set(
+      recipe.components.flatMap((component) => (component.recipe ? [component.recipe.recipeId] : [])),
+    ),
+  ];
 }
 
 /**
@@ -34,32 +38,60 @@ export function recipeLoop(id: string, recipe: Recipe, find: FindRecipe): string
 export function expandRecipe(recipe: Recipe, find: FindRecipe, path: readonly string[] = []): Recipe {
   if (!recipe.components.some((component) => component.recipe)) return recipe;
   return recipe.components.reduce((whole, component) => {
-    const sub = component.recipe && !path.includes(component.recipe.recipeId) ? find(component.recipe.recipeId) : null;
+    const sub =
+      component.recipe && !path.includes(component.recipe.recipeId) ? find(component.recipe.recipeId) : null;
     if (!component.recipe || !sub) return whole;
-    return withSubRecipe(whole, component, expandRecipe(sub, find, [...path, component.recipe.recipeId]), component.recipe.batches);
+    return withSubRecipe(
+      whole,
+      component,
+      expandRecipe(sub, find, [...path, component.recipe.recipeId]),
+      component.recipe.batches,
+    );
   }, recipe);
 }
 
 function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, batches: Rational): Recipe {
   const own = (id: string) => `${component.id}-${id}`;
-  const lines = sub.lines.map((line): RecipeLine => ({ ...scaled(line, batches), id: own(line.id), componentId: component.id }));
+  const lines = sub.lines.map((line): RecipeLine => ({
+    ...scaled(line, batches),
+    id: own(line.id),
+    componentId: component.id,
+  }));
   const steps = sub.steps.map((step): RecipeStep => ({
-    ...step, id: own(step.id), componentId: component.id, uses: step.uses.map((use) => ({ ...use, line: own(use.line) })), after: step.after.map(own),
-    handsOnMinutes: Math.max(step.handsOnMinutes === 0 ? 0 : 1, Math.round(step.handsOnMinutes * Math.max(0.5, Number(toFraction(batches).valueOf())))),
+    ...step,
+    id: own(step.id),
+    componentId: component.id,
+    uses: step.uses.map((use) => ({ ...use, line: own(use.line) })),
+    after: step.after.map(own),
+    handsOnMinutes: Math.max(
+      step.handsOnMinutes === 0 ? 0 : 1,
+      Math.round(step.handsOnMinutes * Math.max(0.5, Number(toFraction(batches).valueOf()))),
+    ),
   }));
   const followed = new Set(steps.flatMap((step) => step.after));
   const last = steps.filter((step) => !followed.has(step.id)).map((step) => step.id);
   const users = usersOf(recipe, component);
   return {
-    ...recipe, components: recipe.components.map((each) => (each.id === component.id ? { id: each.id, name: each.name, role: each.role } : each)), lines: [...recipe.lines, ...lines],
-    steps: [...steps, ...recipe.steps.map((step) => (users.has(step.id) ? { ...step, after: [...new Set([...step.after, ...last])] } : step))],
+    ...recipe,
+    components: recipe.components.map((each) =>
+      each.id === component.id ? { id: each.id, name: each.name, role: each.role } : each,
+    ),
+    lines: [...recipe.lines, ...lines],
+    steps: [
+      ...steps,
+      ...recipe.steps.map((step) =>
+        users.has(step.id) ? { ...step, after: [...new Set([...step.after, ...last])] } : step,
+      ),
+    ],
   };
 }
 
 /** The steps that take what the component gives: its own, those that name it, or else the last one. */
 function usersOf(recipe: Recipe, component: RecipeComponent): Set<string> {
   const name = component.name.toLowerCase();
-  const users = recipe.steps.filter((step) => step.componentId === component.id || step.text.toLowerCase().includes(name));
+  const users = recipe.steps.filter(
+    (step) => step.componentId === component.id || step.text.toLowerCase().includes(name),
+  );
   return new Set((users.length > 0 ? users : recipe.steps.slice(-1)).map((step) => step.id));
 }
 
@@ -67,5 +99,13 @@ function scaled(line: RecipeLine, batches: Rational): RecipeLine {
   if (batches === '1' || !line.amount || !line.unit) return line;
   const by = (end: Rational) => toRational(toFraction(multiply(end, batches)));
   const amount = { low: by(line.amount.low), high: by(line.amount.high) };
-  return { ...line, amount, second: null, text: [writeAmount({ ...amount, unit: line.unit }), line.name, line.note && `, ${line.note}`].filter(Boolean).join(' ').replace(' ,', ',') };
+  return {
+    ...line,
+    amount,
+    second: null,
+    text: [writeAmount({ ...amount, unit: line.unit }), line.name, line.note && `, ${line.note}`]
+      .filter(Boolean)
+      .join(' ')
+      .replace(' ,', ','),
+  };
 }

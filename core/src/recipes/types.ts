@@ -9,7 +9,14 @@ export type DishKind = 'salad' | 'dressing' | 'dip';
 export const dishKinds: readonly DishKind[] = ['salad', 'dressing', 'dip'];
 
 export type ComponentRole = 'base' | 'dressing' | 'topping' | 'garnish' | 'dip' | 'dippers';
-export const componentRoles: readonly ComponentRole[] = ['base', 'dressing', 'dip', 'dippers', 'topping', 'garnish'];
+export const componentRoles: readonly ComponentRole[] = [
+  'base',
+  'dressing',
+  'dip',
+  'dippers',
+  'topping',
+  'garnish',
+];
 
 /** Whether an amount is weighed as it is bought, or after peeling and trimming. */
 export type Basis = 'purchased' | 'edible';

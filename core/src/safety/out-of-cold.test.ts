@@ -13,22 +13,68 @@ const fridge = { appliance: 'fridge', setting: '' } as const;
 const hob = { appliance: 'hob', setting: '' } as const;
 
 /** Times by step as [start, hands end, end of the wait]; eaten at 120. */
-function count(of: ReturnType<typeof recipe>, times: Record<string, [number, number, number]>, profile: SafetyProfile = uk) {
-  const at = new Map(Object.entries(times).map(([id, [start, handsEnd, end]]): [string, StepMinutes] => [`d1/${id}`, { start, handsEnd, end }]));
-  return outOfCold({ dishes: [dish(of)], times: at, eatenAt: 120, larder: standardLarder, profile, clock: (minute) => `${minute}` });
+function count(
+  of: ReturnType<typeof recipe>,
+  times: Record<string, [number, number, number]>,
+  profile: SafetyProfile = uk,
+) {
+  const at = new Map(
+    Object.entries(times).map(([id, [start, handsEnd, end]]): [string, StepMinutes] => [
+      `d1/${id}`,
+      { start, handsEnd, end },
+    ]),
+  );
+  return outOfCold({
+    dishes: [dish(of)],
+    times: at,
+    eatenAt: 120,
+    larder: standardLarder,
+    profile,
+    clock: (minute) => `${minute}`,
+  });
 }
 
 describe('food for the cold', () => {
-  const yoghurt = recipe(['200 g yoghurt', '2 carrots'], { steps: [step('stir', { uses: use('l1') }), step('serve', { uses: use('l2'), after: ['stir'] })] });
+  const yoghurt = recipe(['200 g yoghurt', '2 carrots'], {
+    steps: [step('stir', { uses: use('l1') }), step('serve', { uses: use('l2'), after: ['stir'] })],
+  });
   it('counts from the step that takes it out until the plates are empty: 20 to 120 are 100 of 240 min', () => {
     const [found] = count(yoghurt, { stir: [20, 25, 25], serve: [90, 95, 95] });
-    expect(found).toMatchObject({ food: 'yoghurt', minutes: 100, limitMinutes: 240, isOver: false, spells: [{ from: 20, to: 120, isHot: false }] });
+    expect(found).toMatchObject({
+      food: 'yoghurt',
+      minutes: 100,
+      limitMinutes: 240,
+      isOver: false,
+      spells: [{ from: 20, to: 120, isHot: false }],
+    });
   });
-  it('−130 to 120 are 250 min: over 240', () => expect(count(yoghurt, { stir: [-130, -125, -125], serve: [90, 95, 95] })[0]).toMatchObject({ minutes: 250, isOver: true }));
-  it('US-style allows 120 min', () => expect(count(yoghurt, { stir: [-10, -5, -5], serve: [90, 95, 95] }, us)[0]).toMatchObject({ minutes: 130, limitMinutes: 120, isOver: true }));
-  it('a figure of the kitchen’s own wins, as 240 min under a written time control', () => expect(count(yoghurt, { stir: [-10, -5, -5], serve: [90, 95, 95] }, { style: 'us', own: { coldOutMinutes: 240 } })[0]).toMatchObject({ limitMinutes: 240, isOver: false }));
-  it('a profile without figures counts and judges nothing', () => expect(count(yoghurt, { stir: [-500, -495, -495], serve: [90, 95, 95] }, { style: 'eu', own: {} })[0]).toMatchObject({ minutes: 620, limitMinutes: null, isOver: false }));
-  it('food that needs no cold is not counted', () => expect(count(recipe(['2 carrots'], { steps: [step('cut', { uses: use('l1') })] }), { cut: [0, 5, 5] })).toEqual([]));
+  it('−130 to 120 are 250 min: over 240', () =>
+    expect(count(yoghurt, { stir: [-130, -125, -125], serve: [90, 95, 95] })[0]).toMatchObject({
+      minutes: 250,
+      isOver: true,
+    }));
+  it('US-style allows 120 min', () =>
+    expect(count(yoghurt, { stir: [-10, -5, -5], serve: [90, 95, 95] }, us)[0]).toMatchObject({
+      minutes: 130,
+      limitMinutes: 120,
+      isOver: true,
+    }));
+  it('a figure of the kitchen’s own wins, as 240 min under a written time control', () =>
+    expect(
+      count(
+        yoghurt,
+        { stir: [-10, -5, -5], serve: [90, 95, 95] },
+        { style: 'us', own: { coldOutMinutes: 240 } },
+      )[0],
+    ).toMatchObject({ limitMinutes: 240, isOver: false }));
+  it('a profile without figures counts and judges nothing', () =>
+    expect(
+      count(yoghurt, { stir: [-500, -495, -495], serve: [90, 95, 95] }, { style: 'eu', own: {} })[0],
+    ).toMatchObject({ minutes: 620, limitMinutes: null, isOver: false }));
+  it('food that needs no cold is not counted', () =>
+    expect(
+      count(recipe(['2 carrots'], { steps: [step('cut', { uses: use('l1') })] }), { cut: [0, 5, 5] }),
+    ).toEqual([]));
   it('a dish that is not on the clock is not counted', () => expect(count(yoghurt, {})).toEqual([]));
   it('cut leaves count under US-style advice only', () => {
     const leaves = recipe(['100 g rocket'], { steps: [step('toss', { uses: use('l1') })] });
@@ -38,92 +84,230 @@ describe('food for the cold', () => {
 });
 
 describe('minutes in the cold do not count', () => {
-  const dip = recipe(['200 g yoghurt'], { steps: [step('stir', { uses: use('l1'), waitMinutes: { low: 60, high: 60 }, occupies: fridge }), step('spoon', { after: ['stir'] })] });
+  const dip = recipe(['200 g yoghurt'], {
+    steps: [
+      step('stir', { uses: use('l1'), waitMinutes: { low: 60, high: 60 }, occupies: fridge }),
+      step('spoon', { after: ['stir'] }),
+    ],
+  });
   // Stirred −300 to −290, in the fridge until spooned at 100: 10 min, then 100 to 120: 20 min.
-  const times: Record<string, [number, number, number]> = { stir: [-300, -290, -230], spoon: [100, 105, 105] };
-  it('a wait in the fridge goes on until the next step: spells of 10 and 20 min', () => expect(count(dip, times)[0]!.spells).toEqual([{ from: -300, to: -290, isHot: false }, { from: 100, to: 120, isHot: false }]));
+  const times: Record<string, [number, number, number]> = {
+    stir: [-300, -290, -230],
+    spoon: [100, 105, 105],
+  };
+  it('a wait in the fridge goes on until the next step: spells of 10 and 20 min', () =>
+    expect(count(dip, times)[0]!.spells).toEqual([
+      { from: -300, to: -290, isHot: false },
+      { from: 100, to: 120, isHot: false },
+    ]));
   it('UK-style counts the longest spell, 20; US-style both, 30', () => {
     expect(count(dip, times, uk)[0]!.minutes).toBe(20);
     expect(count(dip, times, us)[0]!.minutes).toBe(30);
   });
   it('what keeps a day is put into the cold between two steps', () => {
-    const ahead = recipe(['200 g yoghurt'], { steps: [step('stir', { uses: use('l1'), holdMinutes: 1440 }), step('spoon', { after: ['stir'] })] });
+    const ahead = recipe(['200 g yoghurt'], {
+      steps: [step('stir', { uses: use('l1'), holdMinutes: 1440 }), step('spoon', { after: ['stir'] })],
+    });
     expect(count(ahead, { stir: [-300, -290, -290], spoon: [100, 105, 105] })[0]!.spells).toHaveLength(2);
   });
   it('what keeps four hours stands out all the time: −300 to 120', () => {
-    const out = recipe(['200 g yoghurt'], { steps: [step('stir', { uses: use('l1'), holdMinutes: 240 }), step('spoon', { after: ['stir'] })] });
-    expect(count(out, { stir: [-300, -290, -290], spoon: [100, 105, 105] })[0]).toMatchObject({ minutes: 420, isOver: true });
+    const out = recipe(['200 g yoghurt'], {
+      steps: [step('stir', { uses: use('l1'), holdMinutes: 240 }), step('spoon', { after: ['stir'] })],
+    });
+    expect(count(out, { stir: [-300, -290, -290], spoon: [100, 105, 105] })[0]).toMatchObject({
+      minutes: 420,
+      isOver: true,
+    });
   });
 });
 
 describe('cooked food', () => {
-  const rice = (to: Parameters<typeof step>[1] = {}) => recipe(['200 g white rice'], { steps: [step('boil', { uses: use('l1'), waitMinutes: { low: 15, high: 15 }, occupies: hob }), step('cool', { after: ['boil'], ...to }), step('toss', { after: ['cool'] })] });
+  const rice = (to: Parameters<typeof step>[1] = {}) =>
+    recipe(['200 g white rice'], {
+      steps: [
+        step('boil', { uses: use('l1'), waitMinutes: { low: 15, high: 15 }, occupies: hob }),
+        step('cool', { after: ['boil'], ...to }),
+        step('toss', { after: ['cool'] }),
+      ],
+    });
   it('counts from the heat, and raw rice does not: 15 to 120 are 105 of 120 min', () => {
     const [found] = count(rice(), { boil: [-5, 0, 15], cool: [20, 25, 25], toss: [60, 65, 65] });
-    expect(found).toMatchObject({ minutes: 105, limitMinutes: 120, isOver: false, chilledAfterMinutes: null, spells: [{ from: 15, to: 120, isHot: true }] });
+    expect(found).toMatchObject({
+      minutes: 105,
+      limitMinutes: 120,
+      isOver: false,
+      chilledAfterMinutes: null,
+      spells: [{ from: 15, to: 120, isHot: true }],
+    });
   });
-  it('cooked before noon and left standing is over', () => expect(count(rice(), { boil: [-100, -95, -80], cool: [-70, -65, -65], toss: [60, 65, 65] })[0]).toMatchObject({ minutes: 200, isOver: true }));
+  it('cooked before noon and left standing is over', () =>
+    expect(
+      count(rice(), { boil: [-100, -95, -80], cool: [-70, -65, -65], toss: [60, 65, 65] })[0],
+    ).toMatchObject({ minutes: 200, isOver: true }));
   it('into the cold after 40 min, and out again for 60: the hot spell is 40 of 120, the cold one 60 of 240', () => {
-    const [found] = count(rice({ waitMinutes: { low: 60, high: 60 }, occupies: fridge }), { boil: [-300, -295, -280], cool: [-245, -240, -180], toss: [60, 65, 65] });
-    expect(found).toMatchObject({ chilledAfterMinutes: 40, spells: [{ from: -280, to: -240, isHot: true }, { from: 60, to: 120, isHot: false }], minutes: 40, limitMinutes: 120, isOver: false });
+    const [found] = count(rice({ waitMinutes: { low: 60, high: 60 }, occupies: fridge }), {
+      boil: [-300, -295, -280],
+      cool: [-245, -240, -180],
+      toss: [60, 65, 65],
+    });
+    expect(found).toMatchObject({
+      chilledAfterMinutes: 40,
+      spells: [
+        { from: -280, to: -240, isHot: true },
+        { from: 60, to: 120, isHot: false },
+      ],
+      minutes: 40,
+      limitMinutes: 120,
+      isOver: false,
+    });
   });
   it('raw chicken forgets its time out once it is cooked', () => {
-    const chicken = recipe(['400 g chicken breast'], { steps: [step('cut', { uses: use('l1') }), step('sear', { after: ['cut'], waitMinutes: { low: 10, high: 10 }, occupies: hob })] });
-    expect(count(chicken, { cut: [-400, -390, -390], sear: [60, 62, 72] })[0]).toMatchObject({ spells: [{ from: 72, to: 120, isHot: true }], isOver: false });
+    const chicken = recipe(['400 g chicken breast'], {
+      steps: [
+        step('cut', { uses: use('l1') }),
+        step('sear', { after: ['cut'], waitMinutes: { low: 10, high: 10 }, occupies: hob }),
+      ],
+    });
+    expect(count(chicken, { cut: [-400, -390, -390], sear: [60, 62, 72] })[0]).toMatchObject({
+      spells: [{ from: 72, to: 120, isHot: true }],
+      isOver: false,
+    });
   });
 });
 
 describe('of several foods, the one nearest to its limit is named', () => {
   it('yoghurt out for 40 of 240, rice for 100 of 120', () => {
-    const both = recipe(['200 g yoghurt', '200 g white rice'], { steps: [step('boil', { uses: use('l2'), occupies: hob }), step('stir', { uses: use('l1'), after: ['boil'] })] });
-    expect(count(both, { boil: [10, 20, 20], stir: [80, 85, 85] })[0]).toMatchObject({ food: 'white rice', minutes: 100 });
+    const both = recipe(['200 g yoghurt', '200 g white rice'], {
+      steps: [
+        step('boil', { uses: use('l2'), occupies: hob }),
+        step('stir', { uses: use('l1'), after: ['boil'] }),
+      ],
+    });
+    expect(count(both, { boil: [10, 20, 20], stir: [80, 85, 85] })[0]).toMatchObject({
+      food: 'white rice',
+      minutes: 100,
+    });
   });
 });
 
 describe('a safety profile', () => {
   it('every figure has its source', () => {
-    expect(safetyFacts({ style: 'uk', own: { coldCelsius: 5 } }).map(({ figure, value, source }) => [figure, value, source])).toEqual([
-      ['coldCelsius', 5, 'your own'], ['hotCelsius', 63, 'general advice'], ['coldOutMinutes', 240, 'general advice'], ['hotOutMinutes', 120, 'general advice'], ['chillWithinMinutes', 90, 'general advice'],
+    expect(
+      safetyFacts({ style: 'uk', own: { coldCelsius: 5 } }).map(({ figure, value, source }) => [
+        figure,
+        value,
+        source,
+      ]),
+    ).toEqual([
+      ['coldCelsius', 5, 'your own'],
+      ['hotCelsius', 63, 'general advice'],
+      ['coldOutMinutes', 240, 'general advice'],
+      ['hotOutMinutes', 120, 'general advice'],
+      ['chillWithinMinutes', 90, 'general advice'],
     ]);
-    expect(safetyFacts({ style: 'eu', own: {} }).every(({ value, source }) => value === null && source === 'not set')).toBe(true);
+    expect(
+      safetyFacts({ style: 'eu', own: {} }).every(
+        ({ value, source }) => value === null && source === 'not set',
+      ),
+    ).toBe(true);
   });
-  it('temperatures in the reader’s words: 8 × 1.8 + 32 = 46.4', () => expect([showCelsius(8, 'uk'), showCelsius(8, 'us')]).toEqual(['8 °C', '46 °F']));
-  it('US-style: 5 and 57 °C, 2 h, cooled within 2 h', () => expect(safetyFigures(us)).toEqual({ coldCelsius: 5, hotCelsius: 57, coldOutMinutes: 120, hotOutMinutes: 120, chillWithinMinutes: 120 }));
+  it('temperatures in the reader’s words: 8 × 1.8 + 32 = 46.4', () =>
+    expect([showCelsius(8, 'uk'), showCelsius(8, 'us')]).toEqual(['8 °C', '46 °F']));
+  it('US-style: 5 and 57 °C, 2 h, cooled within 2 h', () =>
+    expect(safetyFigures(us)).toEqual({
+      coldCelsius: 5,
+      hotCelsius: 57,
+      coldOutMinutes: 120,
+      hotOutMinutes: 120,
+      chillWithinMinutes: 120,
+    }));
 });
 
 describe('in the plan of a class', () => {
-  const salad = recipe(['200 g yoghurt', '100 g rocket'], { title: 'Yoghurt leaves', steps: [step('stir', { uses: use('l1'), handsOnMinutes: 5, place: 'before', holdMinutes: 600 }), step('toss', { uses: use('l2'), after: ['stir'], waitMinutes: { low: 80, high: 80 } })] });
-  const planned = (safety: SafetyProfile) => planClass({ class: classOf([dish(salad)]), kitchen: { ...kitchen, safety } });
+  const salad = recipe(['200 g yoghurt', '100 g rocket'], {
+    title: 'Yoghurt leaves',
+    steps: [
+      step('stir', { uses: use('l1'), handsOnMinutes: 5, place: 'before', holdMinutes: 600 }),
+      step('toss', { uses: use('l2'), after: ['stir'], waitMinutes: { low: 80, high: 80 } }),
+    ],
+  });
+  const planned = (safety: SafetyProfile) =>
+    planClass({ class: classOf([dish(salad)]), kitchen: { ...kitchen, safety } });
   it('warns with the figures and a remedy that defers to the local code', () => {
     // US-style: 120 min; the salad alone waits 80 min after the welcome, and 20 min of eating follow.
     const found = planned(us).warnings.find(({ id }) => id.startsWith('cold:'))!;
-    expect(found).toMatchObject({ place: 'timeline', level: 'harm', sentence: expect.stringMatching(/^“Yoghurt leaves”: the yoghurt is out of the cold for .*, and your safety profile allows 2 h$/) });
-    expect(found.remedy).toBe('Take this food out later, or put it back into the cold (5 °C or under) between two steps. Follow your local food code and a qualified person’s advice.');
+    expect(found).toMatchObject({
+      place: 'timeline',
+      level: 'harm',
+      sentence: expect.stringMatching(
+        /^“Yoghurt leaves”: the yoghurt is out of the cold for .*, and your safety profile allows 2 h$/,
+      ),
+    });
+    expect(found.remedy).toBe(
+      'Take this food out later, or put it back into the cold (5 °C or under) between two steps. Follow your local food code and a qualified person’s advice.',
+    );
   });
   it('speaks °F in US words: 5 × 1.8 + 32 = 41', () => {
-    const { warnings } = planClass({ class: classOf([dish(salad)]), kitchen: { ...kitchen, safety: us, english: 'us' } });
+    const { warnings } = planClass({
+      class: classOf([dish(salad)]),
+      kitchen: { ...kitchen, safety: us, english: 'us' },
+    });
     expect(warnings.find(({ id }) => id.startsWith('cold:'))!.remedy).toContain('the cold (41 °F or under)');
   });
   it('says nothing within the limit, and shows the count with its workings', () => {
     const plan = planned(uk);
     expect(plan.warnings.some(({ id }) => id.startsWith('cold:'))).toBe(false);
     const [found] = plan.outOfCold;
-    expect(found!.minutes).toBe(plan.timeline.eatMinute + 20 - [...plan.timeline.daysBefore, ...plan.timeline.clock].find(({ id }) => id === 'd1/stir')!.start);
-    expect(found!.workings.steps.at(-1)).toMatchObject({ label: 'Your safety profile allows', value: '240 min' });
+    expect(found!.minutes).toBe(
+      plan.timeline.eatMinute +
+        20 -
+        [...plan.timeline.daysBefore, ...plan.timeline.clock].find(({ id }) => id === 'd1/stir')!.start,
+    );
+    expect(found!.workings.steps.at(-1)).toMatchObject({
+      label: 'Your safety profile allows',
+      value: '240 min',
+    });
   });
   it('a ready-made swap is counted by itself: it stands since before class', () => {
-    const plan = planClass({ class: classOf([dish(recipe(['200 g yoghurt'], { title: 'Dip', steps: [step('stir', { uses: use('l1') })] }), { making: { swap: true } })]), kitchen });
+    const plan = planClass({
+      class: classOf([
+        dish(recipe(['200 g yoghurt'], { title: 'Dip', steps: [step('stir', { uses: use('l1') })] }), {
+          making: { swap: true },
+        }),
+      ]),
+      kitchen,
+    });
     const [own, swap] = plan.outOfCold;
-    const start = [...plan.timeline.daysBefore, ...plan.timeline.clock].find(({ id }) => id === 'd1/swap/stir')!.start;
+    const start = [...plan.timeline.daysBefore, ...plan.timeline.clock].find(
+      ({ id }) => id === 'd1/swap/stir',
+    )!.start;
     expect(own).toMatchObject({ dishId: 'd1', dishTitle: 'Dip' });
-    expect(swap).toMatchObject({ dishId: 'd1/swap', dishTitle: 'Dip, ready-made swap', minutes: plan.timeline.eatMinute + 20 - start });
+    expect(swap).toMatchObject({
+      dishId: 'd1/swap',
+      dishTitle: 'Dip, ready-made swap',
+      minutes: plan.timeline.eatMinute + 20 - start,
+    });
   });
   it('rice that comes into the cold too late after cooking is named', () => {
-    const rice = recipe(['200 g white rice'], { title: 'Rice', steps: [
-      step('boil', { place: 'before', uses: use('l1'), waitMinutes: { low: 15, high: 15 }, occupies: hob }), step('spread', { place: 'before', after: ['boil'], waitMinutes: { low: 100, high: 100 } }),
-      step('chill', { place: 'before', after: ['spread'], waitMinutes: { low: 60, high: 60 }, occupies: fridge }), step('toss', { after: ['chill'] }),
-    ] });
-    const found = planClass({ class: classOf([dish(rice)]), kitchen }).warnings.find(({ id }) => id.startsWith('chill:'))!;
-    expect(found.sentence).toMatch(/^“Rice”: the white rice comes into the cold 1 h 4\d min after the heat, and your safety profile allows 90 min$|^“Rice”: the white rice comes into the cold .* after the heat, and your safety profile allows 1 h 30 min$/);
+    const rice = recipe(['200 g white rice'], {
+      title: 'Rice',
+      steps: [
+        step('boil', { place: 'before', uses: use('l1'), waitMinutes: { low: 15, high: 15 }, occupies: hob }),
+        step('spread', { place: 'before', after: ['boil'], waitMinutes: { low: 100, high: 100 } }),
+        step('chill', {
+          place: 'before',
+          after: ['spread'],
+          waitMinutes: { low: 60, high: 60 },
+          occupies: fridge,
+        }),
+        step('toss', { after: ['chill'] }),
+      ],
+    });
+    const found = planClass({ class: classOf([dish(rice)]), kitchen }).warnings.find(({ id }) =>
+      id.startsWith('chill:'),
+    )!;
+    expect(found.sentence).toMatch(
+      /^“Rice”: the white rice comes into the cold 1 h 4\d min after the heat, and your safety profile allows 90 min$|^“Rice”: the white rice comes into the cold .* after the heat, and your safety profile allows 1 h 30 min$/,
+    );
   });
 });

@@ -28,7 +28,22 @@ export interface OutOfColdInput {
 /** What keeps a day or longer is kept in the cold between two steps. */
 const keptColdFromMinutes = 1440;
 const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
-const cutGreens: ReadonlySet<string> = new Set(['cos-lettuce', 'little-gem', 'butterhead', 'mixed-leaves', 'rocket', 'baby-spinach', 'kale', 'watercress', 'radicchio', 'chicory', 'tomato', 'cherry-tomato', 'melon', 'watermelon']);
+const cutGreens: ReadonlySet<string> = new Set([
+  'cos-lettuce',
+  'little-gem',
+  'butterhead',
+  'mixed-leaves',
+  'rocket',
+  'baby-spinach',
+  'kale',
+  'watercress',
+  'radicchio',
+  'chicory',
+  'tomato',
+  'cherry-tomato',
+  'melon',
+  'watermelon',
+]);
 
 /**
  * Per dish, the food that is longest out of the cold until it is eaten, against the kitchen's safety profile. Food for the cold counts from the step
@@ -38,14 +53,21 @@ const cutGreens: ReadonlySet<string> = new Set(['cos-lettuce', 'little-gem', 'bu
 export function outOfCold(input: OutOfColdInput): OutOfCold[] {
   return input.dishes.flatMap((dish) => {
     const found = dish.recipe.lines.flatMap((line) => countLine(dish, line, input) ?? []);
-    const worst = found.sort((a, b) => Number(b.isOver) - Number(a.isOver) || (b.limitMinutes === null ? b.minutes : b.minutes / b.limitMinutes) - (a.limitMinutes === null ? a.minutes : a.minutes / a.limitMinutes))[0];
+    const worst = found.sort(
+      (a, b) =>
+        Number(b.isOver) - Number(a.isOver) ||
+        (b.limitMinutes === null ? b.minutes : b.minutes / b.limitMinutes) -
+          (a.limitMinutes === null ? a.minutes : a.minutes / a.limitMinutes),
+    )[0];
     return worst ? [worst] : [];
   });
 }
 
 function countLine(dish: ClassDish, line: RecipeLine, input: OutOfColdInput): OutOfCold | null {
   const ingredient = findIngredient(input.larder, line.ingredient);
-  const first = dish.recipe.steps.find((step) => step.uses.some((use) => use.line === line.id) && !step.addedFor);
+  const first = dish.recipe.steps.find(
+    (step) => step.uses.some((use) => use.line === line.id) && !step.addedFor,
+  );
   if (!ingredient || !first || !needsCold(ingredient, input.profile)) return null;
   const path = longestPath(dish, first, input.times);
   const spells = spellsOf(dish, { path, isRawCold: isColdFood(ingredient, input.profile) }, input);
@@ -54,7 +76,12 @@ function countLine(dish: ClassDish, line: RecipeLine, input: OutOfColdInput): Ou
 
 /** Food that is kept in the cold from the shop on. */
 function isColdFood(ingredient: Ingredient, profile: SafetyProfile): boolean {
-  return ingredient.cautions.some((caution) => caution === 'keep-cold' || caution === 'raw-protein' || caution === 'soft-cheese') || countsCutGreens(profile) && cutGreens.has(ingredient.id);
+  return (
+    ingredient.cautions.some(
+      (caution) => caution === 'keep-cold' || caution === 'raw-protein' || caution === 'soft-cheese',
+    ) ||
+    (countsCutGreens(profile) && cutGreens.has(ingredient.id))
+  );
 }
 
 function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
@@ -62,10 +89,16 @@ function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
 }
 
 /** The way of a food through its dish: always to the step that is done last, as that is where it waits longest. */
-function longestPath({ recipe, id }: ClassDish, first: RecipeStep, times: OutOfColdInput['times']): RecipeStep[] {
+function longestPath(
+  { recipe, id }: ClassDish,
+  first: RecipeStep,
+  times: OutOfColdInput['times'],
+): RecipeStep[] {
   const path = [first];
   for (let at = first; path.length <= recipe.steps.length;) {
-    const next = recipe.steps.filter((step) => step.after.includes(at.id)).sort((a, b) => (times.get(`${id}/${b.id}`)?.start ?? 0) - (times.get(`${id}/${a.id}`)?.start ?? 0))[0];
+    const next = recipe.steps
+      .filter((step) => step.after.includes(at.id))
+      .sort((a, b) => (times.get(`${id}/${b.id}`)?.start ?? 0) - (times.get(`${id}/${a.id}`)?.start ?? 0))[0];
     if (!next) break;
     path.push(next);
     at = next;
@@ -82,10 +115,17 @@ function isInFridge(step: RecipeStep): boolean {
 }
 
 /** The stretches out of the cold along a way. What comes before the last heat does not count. */
-function spellsOf({ id }: ClassDish, { path, isRawCold }: { path: readonly RecipeStep[]; isRawCold: boolean }, { times, eatenAt }: OutOfColdInput): Spell[] {
+function spellsOf(
+  { id }: ClassDish,
+  { path, isRawCold }: { path: readonly RecipeStep[]; isRawCold: boolean },
+  { times, eatenAt }: OutOfColdInput,
+): Spell[] {
   const spells: Spell[] = [];
   let open: { from: number; isHot: boolean } | null = null;
-  const close = (to: number) => { if (open && to > open.from) spells.push({ ...open, to }); open = null; };
+  const close = (to: number) => {
+    if (open && to > open.from) spells.push({ ...open, to });
+    open = null;
+  };
   for (const [index, step] of path.entries()) {
     const at = times.get(`${id}/${step.id}`);
     if (!at) continue;
@@ -102,31 +142,68 @@ function spellsOf({ id }: ClassDish, { path, isRawCold }: { path: readonly Recip
   return spells;
 }
 
-function judged(dish: ClassDish, line: RecipeLine, spells: readonly Spell[], { profile, clock }: OutOfColdInput): OutOfCold {
+function judged(
+  dish: ClassDish,
+  line: RecipeLine,
+  spells: readonly Spell[],
+  { profile, clock }: OutOfColdInput,
+): OutOfCold {
   const figures = safetyFigures(profile);
   const inAll = countsInAll(profile);
   const lengths = spells.map(({ from, to }) => to - from);
   const limitOf = (spell: Spell) => (spell.isHot ? figures.hotOutMinutes : figures.coldOutMinutes);
   // Of single spells, the one that comes nearest to what it may last, or is furthest over it.
-  const worst = [...spells].sort((a, b) => (b.to - b.from) / (limitOf(b) ?? 1) - (a.to - a.from) / (limitOf(a) ?? 1))[0]!;
+  const worst = [...spells].sort(
+    (a, b) => (b.to - b.from) / (limitOf(b) ?? 1) - (a.to - a.from) / (limitOf(a) ?? 1),
+  )[0]!;
   const limits = inAll ? spells.map(limitOf) : [limitOf(worst)];
-  const limitMinutes = limits.includes(null) ? null : Math.min(...limits as number[]);
+  const limitMinutes = limits.includes(null) ? null : Math.min(...(limits as number[]));
   const minutes = inAll ? lengths.reduce((sum, each) => sum + each, 0) : worst.to - worst.from;
   const isOver = limitMinutes !== null && minutes > limitMinutes;
   const goesCold = spells[0]!.isHot && spells.length > 1 ? lengths[0]! : null;
   return {
-    id: `${dish.id}:${line.id}`, dishId: dish.id, dishTitle: dish.recipe.title, food: line.name, spells, minutes, limitMinutes, isOver, chilledAfterMinutes: goesCold,
+    id: `${dish.id}:${line.id}`,
+    dishId: dish.id,
+    dishTitle: dish.recipe.title,
+    food: line.name,
+    spells,
+    minutes,
+    limitMinutes,
+    isOver,
+    chilledAfterMinutes: goesCold,
     workings: workingsOf(line, spells, { minutes, limitMinutes, inAll, clock }),
   };
 }
 
-function workingsOf(line: RecipeLine, spells: readonly Spell[], { minutes, limitMinutes, inAll, clock }: { minutes: number; limitMinutes: number | null; inAll: boolean; clock: (minute: number) => string }): Workings {
+function workingsOf(
+  line: RecipeLine,
+  spells: readonly Spell[],
+  {
+    minutes,
+    limitMinutes,
+    inAll,
+    clock,
+  }: { minutes: number; limitMinutes: number | null; inAll: boolean; clock: (minute: number) => string },
+): Workings {
   return {
-    title: `Out of the cold: ${line.name}`, estimated: true, result: `${minutes} min`,
+    title: `Out of the cold: ${line.name}`,
+    estimated: true,
+    result: `${minutes} min`,
     steps: [
-      ...spells.map(({ from, to, isHot }) => ({ label: isHot ? 'From the heat' : 'Taken out', value: `${to - from} min`, note: `${clock(from)}–${clock(to)}` })),
-      { label: inAll ? 'All of them together count' : 'The spell that comes nearest to its limit counts', value: `${minutes} min` },
-      { label: 'Your safety profile allows', value: limitMinutes === null ? 'not set' : `${limitMinutes} min`, note: 'Follow your local food code and a qualified person’s advice.' },
+      ...spells.map(({ from, to, isHot }) => ({
+        label: isHot ? 'From the heat' : 'Taken out',
+        value: `${to - from} min`,
+        note: `${clock(from)}–${clock(to)}`,
+      })),
+      {
+        label: inAll ? 'All of them together count' : 'The spell that comes nearest to its limit counts',
+        value: `${minutes} min`,
+      },
+      {
+        label: 'Your safety profile allows',
+        value: limitMinutes === null ? 'not set' : `${limitMinutes} min`,
+        note: 'Follow your local food code and a qualified person’s advice.',
+      },
     ],
   };
 }

@@ -7,14 +7,23 @@ import type { SafetyFact, SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyl
 const usual: Readonly<Record<SafetyStyle, SafetyFigures>> = {
   uk: { coldCelsius: 8, hotCelsius: 63, coldOutMinutes: 240, hotOutMinutes: 120, chillWithinMinutes: 90 },
   us: { coldCelsius: 5, hotCelsius: 57, coldOutMinutes: 120, hotOutMinutes: 120, chillWithinMinutes: 120 },
-  eu: { coldCelsius: null, hotCelsius: null, coldOutMinutes: null, hotOutMinutes: null, chillWithinMinutes: null },
+  eu: {
+    coldCelsius: null,
+    hotCelsius: null,
+    coldOutMinutes: null,
+    hotOutMinutes: null,
+    chillWithinMinutes: null,
+  },
 };
 
 export const usualSafety: SafetyProfile = { style: 'uk', own: {} };
 
 const names: readonly (readonly [SafetyFigure, string, SafetyFact['unit']])[] = [
-  ['coldCelsius', 'Cold food is kept at or under', '°C'], ['hotCelsius', 'Hot food is kept at or over', '°C'], ['coldOutMinutes', 'Cold food may be out', 'min'],
-  ['hotOutMinutes', 'Cooked food may stand', 'min'], ['chillWithinMinutes', 'Cooked food is in the cold within', 'min'],
+  ['coldCelsius', 'Cold food is kept at or under', '°C'],
+  ['hotCelsius', 'Hot food is kept at or over', '°C'],
+  ['coldOutMinutes', 'Cold food may be out', 'min'],
+  ['hotOutMinutes', 'Cooked food may stand', 'min'],
+  ['chillWithinMinutes', 'Cooked food is in the cold within', 'min'],
 ];
 
 /** Every figure of a profile with its source: the kitchen's own before the usual one. */
@@ -22,13 +31,21 @@ export function safetyFacts({ style, own }: SafetyProfile): SafetyFact[] {
   return names.map(([figure, name, unit]) => {
     const written = own[figure] ?? null;
     const value = written ?? usual[style][figure];
-    return { figure, name, unit, value, source: written !== null ? 'your own' : value === null ? 'not set' : 'general advice' };
+    return {
+      figure,
+      name,
+      unit,
+      value,
+      source: written !== null ? 'your own' : value === null ? 'not set' : 'general advice',
+    };
   });
 }
 
 /** The figures that hold. */
 export function safetyFigures(profile: SafetyProfile): SafetyFigures {
-  return Object.fromEntries(safetyFacts(profile).map(({ figure, value }) => [figure, value])) as unknown as SafetyFigures;
+  return Object.fromEntries(
+    safetyFacts(profile).map(({ figure, value }) => [figure, value]),
+  ) as unknown as SafetyFigures;
 }
 
 /** UK-style advice allows one spell of its length; US-style advice, and who sets their own, counts all spells together. */

@@ -1,10 +1,30 @@
-import { convert, isEstimatedUnit, showNumber, showRational, toFraction, toNumber, toRational, unitKind, unitName, type Amount, type Rational, type WorkingStep } from '../amounts/index.js';
+import {
+  convert,
+  isEstimatedUnit,
+  showNumber,
+  showRational,
+  toFraction,
+  toNumber,
+  toRational,
+  unitKind,
+  unitName,
+  type Amount,
+  type Rational,
+  type WorkingStep,
+} from '../amounts/index.js';
 import { conversionFacts, yieldOf, type Fact, type Form, type Ingredient } from '../larder/index.js';
 import type { IngredientUse } from './types.js';
 
 /** A use turned into what has to be bought for it, in the ingredient's shopping unit. */
 export type AsPurchased =
-  | { readonly ok: true; readonly need: Rational; /** The same before the yield, in grams or millilitres, or in pieces. */ readonly edible: Rational; /** The form whose yield applied, "peeled"; empty where none did. */ readonly state: string; readonly steps: readonly WorkingStep[]; readonly estimated: boolean }
+  | {
+      readonly ok: true;
+      readonly need: Rational;
+      /** The same before the yield, in grams or millilitres, or in pieces. */ readonly edible: Rational;
+      /** The form whose yield applied, "peeled"; empty where none did. */ readonly state: string;
+      readonly steps: readonly WorkingStep[];
+      readonly estimated: boolean;
+    }
   | { readonly ok: false; readonly reason: string };
 
 /**
@@ -17,7 +37,9 @@ export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient:
   const whole = wholePieces(use, ingredient, high);
   if (whole) return whole;
   const facts = conversionFacts(ingredient, use.preparation, use.size);
-  const counted = use.pack ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [use.amount.unit]: packGrams(use.pack) } } : facts;
+  const counted = use.pack
+    ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [use.amount.unit]: packGrams(use.pack) } }
+    : facts;
   const target = ingredient.shoppingUnit === 'piece' ? 'g' : ingredient.shoppingUnit;
   const converted = convert(high, target, counted, use.system);
   if (!converted.ok) return converted;
@@ -25,13 +47,24 @@ export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient:
   const bought = share ? edible.div(toFraction(share.fact.value)) : edible;
   const steps = [
     { label: useLabel(use), value: `${times(use)}${show(high)}` },
-    ...(use.amount.unit === target ? [] : [{ label: 'Converted', value: `${showNumber(toNumber(toRational(edible)))} ${target}` }]),
-    ...(share ? [{ label: `÷ ${share.fact.value} ${share.name}`, value: `${showNumber(toNumber(toRational(bought)))} ${target}`, note: sourceNote(share.fact) }] : []),
+    ...(use.amount.unit === target
+      ? []
+      : [{ label: 'Converted', value: `${showNumber(toNumber(toRational(edible)))} ${target}` }]),
+    ...(share
+      ? [
+          {
+            label: `÷ ${share.fact.value} ${share.name}`,
+            value: `${showNumber(toNumber(toRational(bought)))} ${target}`,
+            note: sourceNote(share.fact),
+          },
+        ]
+      : []),
   ];
   const crossed = use.amount.unit !== target && unitKind(use.amount.unit) !== unitKind(target);
   const estimated = share?.fact.source === 'estimate' || crossed || isEstimatedUnit(use.amount.unit);
-  const state = share?.name === 'yield' ? use.preparation.join(' ') : share?.name ?? '';
-  if (ingredient.shoppingUnit !== 'piece') return { ok: true, need: toRational(bought), edible: toRational(edible), state, steps, estimated };
+  const state = share?.name === 'yield' ? use.preparation.join(' ') : (share?.name ?? '');
+  if (ingredient.shoppingUnit !== 'piece')
+    return { ok: true, need: toRational(bought), edible: toRational(edible), state, steps, estimated };
   return inPieces(toRational(bought), toRational(edible), { ingredient, steps, state });
 }
 
@@ -40,14 +73,35 @@ function wholePieces(use: IngredientUse, ingredient: Ingredient, high: Amount): 
   if (ingredient.shoppingUnit !== 'piece' || high.unit !== 'piece') return null;
   const each = ingredient.indivisible ? toRational(toFraction(high.high).ceil()) : high.high;
   const need = toRational(toFraction(each).mul(use.count));
-  return { ok: true, need, edible: need, state: '', steps: [{ label: useLabel(use), value: `${times(use)}${showRational(each)} = ${showRational(need)}` }], estimated: false };
+  return {
+    ok: true,
+    need,
+    edible: need,
+    state: '',
+    steps: [{ label: useLabel(use), value: `${times(use)}${showRational(each)} = ${showRational(need)}` }],
+    estimated: false,
+  };
 }
 
-function inPieces(grams: Rational, edible: Rational, { ingredient, steps, state }: { ingredient: Ingredient; steps: readonly WorkingStep[]; state: string }): AsPurchased {
+function inPieces(
+  grams: Rational,
+  edible: Rational,
+  { ingredient, steps, state }: { ingredient: Ingredient; steps: readonly WorkingStep[]; state: string },
+): AsPurchased {
   const piece = ingredient.countGrams.piece;
   if (!piece) return { ok: false, reason: 'the weight of one piece is not known' };
   const need = toRational(toFraction(grams).div(toFraction(piece.value)));
-  return { ok: true, need, edible, state, steps: [...steps, { label: `÷ ${piece.value} g a piece`, value: showNumber(toNumber(need)), note: sourceNote(piece) }], estimated: true };
+  return {
+    ok: true,
+    need,
+    edible,
+    state,
+    steps: [
+      ...steps,
+      { label: `÷ ${piece.value} g a piece`, value: showNumber(toNumber(need)), note: sourceNote(piece) },
+    ],
+    estimated: true,
+  };
 }
 
 /** The yield that applies: none for counts and as-purchased lines but for drained tins and cooked grains. */
@@ -55,8 +109,10 @@ function shareOf(use: IngredientUse, ingredient: Ingredient): { fact: Fact; name
   const unit = use.amount!.unit;
   if (unitKind(unit) === 'count' || unitKind(unit) === 'length') return null;
   const has = (form: Form) => use.preparation.includes(form);
-  if (ingredient.drainedShare && (use.basis === 'edible' || has('drained'))) return { fact: ingredient.drainedShare, name: 'drained share' };
-  if (ingredient.dryToCooked && has('cooked') && use.basis === 'edible') return { fact: ingredient.dryToCooked, name: 'dry to cooked' };
+  if (ingredient.drainedShare && (use.basis === 'edible' || has('drained')))
+    return { fact: ingredient.drainedShare, name: 'drained share' };
+  if (ingredient.dryToCooked && has('cooked') && use.basis === 'edible')
+    return { fact: ingredient.dryToCooked, name: 'dry to cooked' };
   if (use.basis !== 'edible') return null;
   const fact = yieldOf(ingredient, use.preparation);
   return fact && fact.value !== 1 ? { fact, name: 'yield' } : null;

@@ -1,4 +1,13 @@
-import { convert, showNumber, showRational, toFraction, toNumber, toRational, type Rational, type WorkingStep } from '../amounts/index.js';
+import {
+  convert,
+  showNumber,
+  showRational,
+  toFraction,
+  toNumber,
+  toRational,
+  type Rational,
+  type WorkingStep,
+} from '../amounts/index.js';
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { useLabel } from './as-purchased.js';
 import type { IngredientUse } from './types.js';
@@ -23,9 +32,21 @@ interface FruitNeeds {
  * The fewest pieces of one fruit that cover all its uses. A piece is zested first and then used in one way: juiced,
  * cut in fillets, or sliced; so zest and flesh share a piece, juice and slices do not. Juice counts at its low end.
  */
-export function fruitPieces(uses: readonly IngredientUse[], ingredient: Ingredient): { need: Rational; steps: WorkingStep[]; problem: string } {
+export function fruitPieces(
+  uses: readonly IngredientUse[],
+  ingredient: Ingredient,
+): { need: Rational; steps: WorkingStep[]; problem: string } {
   const zero = toFraction('0');
-  const needs: FruitNeeds = { juiceMillilitres: zero, zestGrams: zero, juicedPieces: zero, zestedPieces: zero, cutPieces: zero, filletedPieces: zero, steps: [], problem: '' };
+  const needs: FruitNeeds = {
+    juiceMillilitres: zero,
+    zestGrams: zero,
+    juicedPieces: zero,
+    zestedPieces: zero,
+    cutPieces: zero,
+    filletedPieces: zero,
+    steps: [],
+    problem: '',
+  };
   for (const use of uses) addUse(needs, use, ingredient);
   const low = ingredient.byProducts?.juiceMillilitres?.low.value ?? 1;
   const zest = ingredient.byProducts?.zestGrams?.value ?? 1;
@@ -35,19 +56,43 @@ export function fruitPieces(uses: readonly IngredientUse[], ingredient: Ingredie
   const zested = needs.zestGrams.div(toFraction(zest)).add(needs.zestedPieces);
   const flesh = juiced.ceil().add(needs.filletedPieces.ceil()).add(needs.cutPieces.ceil());
   const pieces = maximum(flesh, zested.ceil());
-  return { need: toRational(pieces), steps: [...needs.steps, ...pieceSteps(needs, { juiced, zested, pieces, trimmings, low, zest })], problem: needs.problem };
+  return {
+    need: toRational(pieces),
+    steps: [...needs.steps, ...pieceSteps(needs, { juiced, zested, pieces, trimmings, low, zest })],
+    problem: needs.problem,
+  };
 }
 
-interface PieceFigures { juiced: FruitNeeds['cutPieces']; zested: FruitNeeds['cutPieces']; pieces: FruitNeeds['cutPieces']; trimmings: FruitNeeds['cutPieces']; low: number; zest: number }
+interface PieceFigures {
+  juiced: FruitNeeds['cutPieces'];
+  zested: FruitNeeds['cutPieces'];
+  pieces: FruitNeeds['cutPieces'];
+  trimmings: FruitNeeds['cutPieces'];
+  low: number;
+  zest: number;
+}
 
 function pieceSteps(needs: FruitNeeds, figures: PieceFigures): WorkingStep[] {
   const steps: WorkingStep[] = [];
   const show = (value: FruitNeeds['cutPieces']) => showNumber(toNumber(toRational(value)));
-  if (figures.trimmings.compare(0) > 0) steps.push({ label: 'Juice left from fillets', value: `${show(figures.trimmings)} ml` });
-  if (figures.juiced.compare(0) > 0) steps.push({ label: `For juice, ${figures.low} ml a piece at least`, value: show(figures.juiced), note: needs.juiceMillilitres.compare(0) > 0 ? `${show(needs.juiceMillilitres)} ml in all` : undefined });
-  if (figures.zested.compare(0) > 0) steps.push({ label: `For zest, ${figures.zest} g a piece`, value: show(figures.zested), note: 'Zested before juicing: the same pieces.' });
-  if (needs.cutPieces.compare(0) > 0) steps.push({ label: 'Sliced or in wedges', value: show(needs.cutPieces) });
-  if (needs.filletedPieces.compare(0) > 0) steps.push({ label: 'In fillets', value: show(needs.filletedPieces) });
+  if (figures.trimmings.compare(0) > 0)
+    steps.push({ label: 'Juice left from fillets', value: `${show(figures.trimmings)} ml` });
+  if (figures.juiced.compare(0) > 0)
+    steps.push({
+      label: `For juice, ${figures.low} ml a piece at least`,
+      value: show(figures.juiced),
+      note: needs.juiceMillilitres.compare(0) > 0 ? `${show(needs.juiceMillilitres)} ml in all` : undefined,
+    });
+  if (figures.zested.compare(0) > 0)
+    steps.push({
+      label: `For zest, ${figures.zest} g a piece`,
+      value: show(figures.zested),
+      note: 'Zested before juicing: the same pieces.',
+    });
+  if (needs.cutPieces.compare(0) > 0)
+    steps.push({ label: 'Sliced or in wedges', value: show(needs.cutPieces) });
+  if (needs.filletedPieces.compare(0) > 0)
+    steps.push({ label: 'In fillets', value: show(needs.filletedPieces) });
   steps.push({ label: 'Fewest that cover all', value: show(figures.pieces) });
   return steps;
 }
@@ -55,10 +100,19 @@ function pieceSteps(needs: FruitNeeds, figures: PieceFigures): WorkingStep[] {
 function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): void {
   if (!use.amount) return;
   const amount = use.amount;
-  needs.steps.push({ label: useLabel(use), value: `${use.count > 1 ? `${use.count} × ` : ''}${showRational(amount.high)} ${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`.trim() });
+  needs.steps.push({
+    label: useLabel(use),
+    value:
+      `${use.count > 1 ? `${use.count} × ` : ''}${showRational(amount.high)} ${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`.trim(),
+  });
   if (amount.unit === 'piece' || amount.unit === 'slice') return addPieces(needs, use);
   const unit = use.part.includes('juice') ? 'ml' : 'g';
-  const converted = convert({ low: amount.high, high: amount.high, unit: amount.unit }, unit, conversionFacts(ingredient, use.preparation, use.size), use.system);
+  const converted = convert(
+    { low: amount.high, high: amount.high, unit: amount.unit },
+    unit,
+    conversionFacts(ingredient, use.preparation, use.size),
+    use.system,
+  );
   if (!converted.ok) {
     needs.problem = converted.reason;
     return;
@@ -70,9 +124,15 @@ function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): 
 }
 
 /** Flesh by weight: fillets and slices by their share of a piece. */
-function addFlesh(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient, grams: FruitNeeds['cutPieces']): void {
+function addFlesh(
+  needs: FruitNeeds,
+  use: IngredientUse,
+  ingredient: Ingredient,
+  grams: FruitNeeds['cutPieces'],
+): void {
   const fillets = use.preparation.includes('segmented');
-  const share = ingredient.yields[fillets ? 'segmented' : 'sliced']?.value ?? ingredient.yields.usual?.value ?? 1;
+  const share =
+    ingredient.yields[fillets ? 'segmented' : 'sliced']?.value ?? ingredient.yields.usual?.value ?? 1;
   const edible = use.basis === 'edible' ? share : 1;
   const pieces = grams.div(toFraction(edible)).div(toFraction(ingredient.countGrams.piece?.value ?? 100));
   if (fillets) needs.filletedPieces = needs.filletedPieces.add(pieces);

@@ -1,4 +1,12 @@
-import { convert, toFraction, toNumber, toRational, type Amount, type Rational, type WorkingStep } from '../amounts/index.js';
+import {
+  convert,
+  toFraction,
+  toNumber,
+  toRational,
+  type Amount,
+  type Rational,
+  type WorkingStep,
+} from '../amounts/index.js';
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { asPurchased } from './as-purchased.js';
 import { fruitPieces } from './fruit.js';
@@ -32,14 +40,29 @@ export interface NeedPart {
  */
 export function pooledNeed(uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
   const measured = uses.filter((use): use is Measured => use.amount !== null);
-  const base = ingredient.byProducts ? fruitNeed(measured, ingredient) : ingredient.id === 'egg' ? eggNeed(measured, ingredient) : summed(measured, ingredient);
-  return withAllowance(base, uses.filter((use) => use.amount === null), ingredient);
+  const base = ingredient.byProducts
+    ? fruitNeed(measured, ingredient)
+    : ingredient.id === 'egg'
+      ? eggNeed(measured, ingredient)
+      : summed(measured, ingredient);
+  return withAllowance(
+    base,
+    uses.filter((use) => use.amount === null),
+    ingredient,
+  );
 }
 
 function fruitNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
   const fruit = fruitPieces(uses, ingredient);
   const alone = uses.map((use) => ({ use, need: fruitPieces([use], ingredient).need }));
-  return { need: fruit.need, steps: fruit.steps, problems: [], reason: fruit.problem, estimated: true, parts: alone.map(({ use, need }) => ({ use, need, edible: need, state: '' })) };
+  return {
+    need: fruit.need,
+    steps: fruit.steps,
+    problems: [],
+    reason: fruit.problem,
+    estimated: true,
+    parts: alone.map(({ use, need }) => ({ use, need, edible: need, state: '' })),
+  };
 }
 
 function summed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
@@ -68,14 +91,34 @@ function summed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
 
 /** Eggs bought = whole + the larger of yolks and whites: one egg gives one of each. */
 function eggNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
-  const whole = summed(uses.filter((use) => use.part.length === 0), ingredient);
-  const yolks = summed(uses.filter((use) => use.part.includes('yolk')), ingredient);
-  const whites = summed(uses.filter((use) => use.part.includes('white')), ingredient);
+  const whole = summed(
+    uses.filter((use) => use.part.length === 0),
+    ingredient,
+  );
+  const yolks = summed(
+    uses.filter((use) => use.part.includes('yolk')),
+    ingredient,
+  );
+  const whites = summed(
+    uses.filter((use) => use.part.includes('white')),
+    ingredient,
+  );
   if (yolks.need === '0' && whites.need === '0') return whole;
   const larger = toFraction(yolks.need).compare(toFraction(whites.need)) >= 0 ? yolks : whites;
   const need = toRational(toFraction(whole.need).add(toFraction(larger.need)));
-  const step = { label: 'Whole + the larger of yolks and whites', value: `${whole.need} + ${larger.need} = ${need}`, note: `${yolks.need} yolks, ${whites.need} whites` };
-  return { need, steps: [...whole.steps, ...yolks.steps, ...whites.steps, step], problems: [], reason: '', estimated: false, parts: [...whole.parts, ...larger.parts] };
+  const step = {
+    label: 'Whole + the larger of yolks and whites',
+    value: `${whole.need} + ${larger.need} = ${need}`,
+    note: `${yolks.need} yolks, ${whites.need} whites`,
+  };
+  return {
+    need,
+    steps: [...whole.steps, ...yolks.steps, ...whites.steps, step],
+    problems: [],
+    reason: '',
+    estimated: false,
+    parts: [...whole.parts, ...larger.parts],
+  };
 }
 
 /** What is bought a head for "to taste", in grams, millilitres or pieces. Starting estimates. */
@@ -92,22 +135,48 @@ function withAllowance(base: PooledNeed, uses: readonly IngredientUse[], ingredi
   const each = allowanceOf(ingredient);
   const extra = toRational(toFraction(each).mul(plates));
   const need = toRational(toFraction(base.need).add(toFraction(extra)));
-  const step = { label: `To taste: ${plates} people × ${showNeed(each, ingredient)}`, value: showNeed(extra, ingredient), note: 'An allowance, so that there is enough to taste with.' };
-  return { ...base, need, steps: [...base.steps, step], estimated: true, parts: [...base.parts, ...uses.map((use) => ({ use, need: toRational(toFraction(each).mul(use.plates ?? 0)), edible: toRational(toFraction(each).mul(use.plates ?? 0)), state: '' }))] };
+  const step = {
+    label: `To taste: ${plates} people × ${showNeed(each, ingredient)}`,
+    value: showNeed(extra, ingredient),
+    note: 'An allowance, so that there is enough to taste with.',
+  };
+  return {
+    ...base,
+    need,
+    steps: [...base.steps, step],
+    estimated: true,
+    parts: [
+      ...base.parts,
+      ...uses.map((use) => ({
+        use,
+        need: toRational(toFraction(each).mul(use.plates ?? 0)),
+        edible: toRational(toFraction(each).mul(use.plates ?? 0)),
+        state: '',
+      })),
+    ],
+  };
 }
 
 /** An amount in the ingredient's shopping unit, in a state; null where a fact is missing. */
-export function inShoppingUnit(amount: Amount, ingredient: Ingredient, end: 'low' | 'high' = 'low'): Rational | null {
+export function inShoppingUnit(
+  amount: Amount,
+  ingredient: Ingredient,
+  end: 'low' | 'high' = 'low',
+): Rational | null {
   const facts = conversionFacts(ingredient, []);
   const one: Amount = { low: amount[end], high: amount[end], unit: amount.unit };
   if (ingredient.shoppingUnit === 'piece' && amount.unit === 'piece') return amount[end];
-  const converted = convert(one, ingredient.shoppingUnit === 'piece' ? 'g' : ingredient.shoppingUnit, facts, 'metric');
+  const converted = convert(
+    one,
+    ingredient.shoppingUnit === 'piece' ? 'g' : ingredient.shoppingUnit,
+    facts,
+    'metric',
+  );
   if (!converted.ok) return null;
   const piece = ingredient.countGrams.piece?.value;
   if (ingredient.shoppingUnit !== 'piece') return converted.amount.low;
   return piece ? toRational(toFraction(converted.amount.low).div(toFraction(piece))) : null;
 }
-
 
 /** How much smaller one exact amount is than another, never below nothing. */
 export function lessBy(from: Rational, by: Rational): Rational {

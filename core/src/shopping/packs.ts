@@ -41,19 +41,40 @@ export function choosePacks(need: Rational, packs: readonly Pack[], options: Pac
   const found = coverings(problem);
   const priced = problem.sizes.every((each) => each.cost !== null);
   const cheapest = found.ranked[0]!;
-  const thrifty = priced && !options.leftOverIsUsed ? found.byTotal.find((each) => each !== undefined && each.total < cheapest.total && each.cost <= cheapest.cost * (1 + worthSavingWaste) + penny) : undefined;
+  const thrifty =
+    priced && !options.leftOverIsUsed
+      ? found.byTotal.find(
+          (each) =>
+            each !== undefined &&
+            each.total < cheapest.total &&
+            each.cost <= cheapest.cost * (1 + worthSavingWaste) + penny,
+        )
+      : undefined;
   const best = thrifty ?? cheapest;
-  const others = found.ranked.filter((each) => each.node !== best.node).slice(0, 2).map((each) => describe(problem, found, each));
-  return { best: describe(problem, found, best), others, why: reason(priced, packs.length, thrifty !== undefined) };
+  const others = found.ranked
+    .filter((each) => each.node !== best.node)
+    .slice(0, 2)
+    .map((each) => describe(problem, found, each));
+  return {
+    best: describe(problem, found, best),
+    others,
+    why: reason(priced, packs.length, thrifty !== undefined),
+  };
 }
 
 function reason(priced: boolean, sizes: number, isThrifty: boolean): string {
   if (sizes === 1) return '';
   if (!priced) return 'A price is not known: least left over, then fewest packs.';
-  return isThrifty ? 'Up to 5 % dearer than the cheapest, and leaves less over that nothing would use.' : 'Cheapest, then least left over, then fewest packs.';
+  return isThrifty
+    ? 'Up to 5 % dearer than the cheapest, and leaves less over that nothing would use.'
+    : 'Cheapest, then least left over, then fewest packs.';
 }
 
-interface Size { readonly units: number; readonly cost: number | null; readonly pack: Pack }
+interface Size {
+  readonly units: number;
+  readonly cost: number | null;
+  readonly pack: Pack;
+}
 
 /** Sizes and need in steps of their common measure, so that every total is a whole number. */
 interface Problem {
@@ -68,7 +89,11 @@ interface Problem {
 function problemOf(need: Rational, packs: readonly Pack[], options: PackOptions): Problem {
   const scale = packs.every((pack) => Number.isInteger(pack.size)) ? 1 : 1000;
   const step = packs.map((pack) => Math.round(pack.size * scale)).reduce(commonMeasure) / scale;
-  const sizes = packs.map((pack) => ({ units: Math.round(pack.size / step), cost: costOf(pack, options), pack }));
+  const sizes = packs.map((pack) => ({
+    units: Math.round(pack.size / step),
+    cost: costOf(pack, options),
+    pack,
+  }));
   const whole = Math.max(1, Math.ceil(toNumber(need) / step - 1e-9));
   const bulk = bulkOf(sizes, whole);
   return { sizes, step, bulk, need: whole - bulk.count * sizes[bulk.at]!.units, exact: toNumber(need) };
@@ -81,7 +106,8 @@ function problemOf(need: Rational, packs: readonly Pack[], options: PackOptions)
  */
 function bulkOf(sizes: readonly Size[], need: number): Problem['bulk'] {
   const rate = (size: Size) => (size.cost ?? 1) / size.units;
-  const isBetterRate = (a: Size, b: Size) => rate(a) < rate(b) - penny || (Math.abs(rate(a) - rate(b)) <= penny && a.units > b.units);
+  const isBetterRate = (a: Size, b: Size) =>
+    rate(a) < rate(b) - penny || (Math.abs(rate(a) - rate(b)) <= penny && a.units > b.units);
   const at = sizes.reduce((best, size, index) => (isBetterRate(size, sizes[best]!) ? index : best), 0);
   const others = kept * sizes[at]!.units * Math.max(...sizes.map((size) => size.units));
   return { at, count: Math.max(0, Math.floor((need - others) / sizes[at]!.units)) };
@@ -97,7 +123,12 @@ function commonMeasure(a: number, b: number): number {
 }
 
 /** A combination that covers the need and has no pack too many. `node` is the chain of its packs. */
-interface Covering { readonly total: number; readonly cost: number; readonly count: number; readonly node: number }
+interface Covering {
+  readonly total: number;
+  readonly cost: number;
+  readonly count: number;
+  readonly node: number;
+}
 
 interface Found {
   /** The best by cost, then left over, then packs. */
@@ -108,7 +139,11 @@ interface Found {
 }
 
 /** Packs as they were added: each with the one before it. Numbers in flat arrays, as there are many thousands. */
-interface Chain { readonly pack: Uint8Array; readonly before: Int32Array; length: number }
+interface Chain {
+  readonly pack: Uint8Array;
+  readonly before: Int32Array;
+  length: number;
+}
 
 /** So many combinations are kept for every total: the best and the next two. */
 const kept = 3;
@@ -128,18 +163,29 @@ function coverings({ sizes, need }: Problem): Found {
     const { units } = sizes[at]!;
     const cost = free ? 0 : sizes[at]!.cost!;
     extend(best, { need, units, cost, at });
-    for (let before = Math.max(0, need - units); before < need; before++) cross(best, { before, total: before + units, cost, at, need }, ranked, byTotal);
+    for (let before = Math.max(0, need - units); before < need; before++)
+      cross(best, { before, total: before + units, cost, at, need }, ranked, byTotal);
   }
   return { ranked, byTotal, chain: best.chain };
 }
 
 /** The best few combinations for every total short of the need: cost, number of packs, and chain. */
-interface Table { readonly cost: Float64Array; readonly count: Int32Array; readonly node: Int32Array; readonly chain: Chain }
+interface Table {
+  readonly cost: Float64Array;
+  readonly count: Int32Array;
+  readonly node: Int32Array;
+  readonly chain: Chain;
+}
 
 function startingTable(need: number, sizes: number): Table {
   const cells = need * kept;
   const most = cells * sizes + sizes * need * kept + 1;
-  const table: Table = { cost: new Float64Array(cells).fill(Infinity), count: new Int32Array(cells), node: new Int32Array(cells), chain: { pack: new Uint8Array(most), before: new Int32Array(most), length: 1 } };
+  const table: Table = {
+    cost: new Float64Array(cells).fill(Infinity),
+    count: new Int32Array(cells),
+    node: new Int32Array(cells),
+    chain: { pack: new Uint8Array(most), before: new Int32Array(most), length: 1 },
+  };
   table.cost[0] = 0;
   return table;
 }
@@ -151,7 +197,10 @@ function add(chain: Chain, pack: number, before: number): number {
 }
 
 /** Puts one pack more of a size onto the combinations of every total, from the smallest up, so that any number of it is met. */
-function extend(table: Table, { need, units, cost, at }: { need: number; units: number; cost: number; at: number }): void {
+function extend(
+  table: Table,
+  { need, units, cost, at }: { need: number; units: number; cost: number; at: number },
+): void {
   const { cost: costs, count: counts, node: nodes, chain } = table;
   for (let total = units; total < need; total++) {
     const from = (total - units) * kept;
@@ -160,7 +209,8 @@ function extend(table: Table, { need, units, cost, at }: { need: number; units: 
       const newCost = costs[cell]! + cost;
       const newCount = counts[cell]! + 1;
       let place = end;
-      while (place > end - kept && isBetter(newCost, newCount, costs[place - 1]!, counts[place - 1]!)) place--;
+      while (place > end - kept && isBetter(newCost, newCount, costs[place - 1]!, counts[place - 1]!))
+        place--;
       if (place === end) break;
       for (let move = end - 1; move > place; move--) {
         costs[move] = costs[move - 1]!;
@@ -180,7 +230,18 @@ function isBetter(cost: number, count: number, thanCost: number, thanCount: numb
 }
 
 /** The last pack, that takes a total over the need. */
-function cross(table: Table, { before, total, cost, at, need }: { before: number; total: number; cost: number; at: number; need: number }, ranked: Covering[], byTotal: (Covering | undefined)[]): void {
+function cross(
+  table: Table,
+  {
+    before,
+    total,
+    cost,
+    at,
+    need,
+  }: { before: number; total: number; cost: number; at: number; need: number },
+  ranked: Covering[],
+  byTotal: (Covering | undefined)[],
+): void {
   for (let rank = 0; rank < kept; rank++) {
     const cell = before * kept + rank;
     if (table.cost[cell] === Infinity) return;
@@ -190,7 +251,12 @@ function cross(table: Table, { before, total, cost, at, need }: { before: number
     const better = !known || isBetter(newCost, newCount, known.cost, known.count);
     const worst = ranked[kept - 1];
     if (!better && worst && byRank(worst, { total, cost: newCost, count: newCount }) <= 0) return;
-    const covering: Covering = { total, cost: newCost, count: newCount, node: add(table.chain, at, table.node[cell]!) };
+    const covering: Covering = {
+      total,
+      cost: newCost,
+      count: newCount,
+      node: add(table.chain, at, table.node[cell]!),
+    };
     if (better) byTotal[total - need] = covering;
     rankIn(ranked, covering);
   }
@@ -212,9 +278,25 @@ function describe(problem: Problem, { chain }: Found, covering: Covering): Combi
   for (let node = covering.node; node > 0; node = chain.before[node]!) counts[chain.pack[node]!]!++;
   counts[problem.bulk.at]! += problem.bulk.count;
   const total = (covering.total + problem.bulk.count * problem.sizes[problem.bulk.at]!.units) * problem.step;
-  const chosen = problem.sizes.flatMap(({ pack }, at): ChosenPack[] => (counts[at] === 0 ? [] : [pack.loose ? { count: 1, size: counts[at]! * pack.size, name: '' } : { count: counts[at]!, size: pack.size, name: pack.name }]));
-  const cost = problem.sizes.some((size, at) => counts[at]! > 0 && size.cost === null) ? null : problem.sizes.reduce((sum, size, at) => sum + counts[at]! * (size.cost ?? 0), 0);
-  return { packs: chosen.sort((a, b) => b.size - a.size), total, leftOver: total - problem.exact, cost, count: covering.count + problem.bulk.count };
+  const chosen = problem.sizes.flatMap(({ pack }, at): ChosenPack[] =>
+    counts[at] === 0
+      ? []
+      : [
+          pack.loose
+            ? { count: 1, size: counts[at]! * pack.size, name: '' }
+            : { count: counts[at]!, size: pack.size, name: pack.name },
+        ],
+  );
+  const cost = problem.sizes.some((size, at) => counts[at]! > 0 && size.cost === null)
+    ? null
+    : problem.sizes.reduce((sum, size, at) => sum + counts[at]! * (size.cost ?? 0), 0);
+  return {
+    packs: chosen.sort((a, b) => b.size - a.size),
+    total,
+    leftOver: total - problem.exact,
+    cost,
+    count: covering.count + problem.bulk.count,
+  };
 }
 
 /** The largest total just short of the need, by 2 % at most: what the tins hold, to be made do with. Null where there is none that saves a pack or money. */
@@ -223,7 +305,11 @@ export function justShort(need: Rational, packs: readonly Pack[], options: PackO
   if (packs.some((pack) => pack.loose) || packs.every((pack) => pack.size > exact)) return null;
   const answer = choosePacks(need, packs, options);
   const short = choosePacks(String(Math.max(1, Math.floor(exact * 0.98))), packs, options);
-  if (!answer || !short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9) return null;
-  const saves = short.best.cost !== null && answer.best.cost !== null ? short.best.cost < answer.best.cost - penny : short.best.count < answer.best.count;
+  if (!answer || !short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9)
+    return null;
+  const saves =
+    short.best.cost !== null && answer.best.cost !== null
+      ? short.best.cost < answer.best.cost - penny
+      : short.best.count < answer.best.count;
   return saves ? { ...short.best, leftOver: 0 } : null;
 }

@@ -1,11 +1,31 @@
-import { showNumber, showRational, toFraction, toNumber, toRational, unitName, type Amount, type Rational, type WorkingStep } from '../amounts/index.js';
+import {
+  showNumber,
+  showRational,
+  toFraction,
+  toNumber,
+  toRational,
+  unitName,
+  type Amount,
+  type Rational,
+  type WorkingStep,
+} from '../amounts/index.js';
 import { ingredientName, type Ingredient, type Larder, type Pack } from '../larder/index.js';
 import { useLabel } from './as-purchased.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
 import { choosePacks, justShort, type Combination, type PackAnswer, type PackOptions } from './packs.js';
 import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
 import { buyingDays, longestKeeping, supplierOf } from './trips.js';
-import type { ClassNeeds, Gift, IngredientUse, PackChoice, RowOffer, ShoppingDecisions, ShoppingRow, StockItem, Supplier } from './types.js';
+import type {
+  ClassNeeds,
+  Gift,
+  IngredientUse,
+  PackChoice,
+  RowOffer,
+  ShoppingDecisions,
+  ShoppingRow,
+  StockItem,
+  Supplier,
+} from './types.js';
 import { seasonStep } from './season.js';
 import { buyWords, capital, leftOverWords, money, packKey, showNeed, writtenAmount } from './words.js';
 
@@ -33,7 +53,12 @@ export function priceIn(pack: Pack, currency: string): number | null {
 }
 
 /** One ingredient through the chain: pooled → by-products → ÷ yield → + spare → − stock → packs. */
-export function knownRow(key: string, uses: readonly IngredientUse[], ingredient: Ingredient, context: RowContext): ShoppingRow {
+export function knownRow(
+  key: string,
+  uses: readonly IngredientUse[],
+  ingredient: Ingredient,
+  context: RowContext,
+): ShoppingRow {
   const pooled = pooledNeed(uses, ingredient);
   const gifts = fromGifts(pooled, context.gifts, ingredient);
   const stock = inDate(context.stock, ingredient, lastUse(uses) ?? context.classDate);
@@ -42,10 +67,25 @@ export function knownRow(key: string, uses: readonly IngredientUse[], ingredient
   const cupboard = fromStock(spare.need, stock, ingredient);
   const toCover = atLeastSome(cupboard.left, uses, ingredient, isSome(pooled.need));
   const leftOverUse = usesOfLeftOver(ingredient, context);
-  const options: PackOptions = { priceOf: (pack) => priceIn(pack, context.currency), leftOverIsUsed: leftOverUse.length > 0 };
+  const options: PackOptions = {
+    priceOf: (pack) => priceIn(pack, context.currency),
+    leftOverIsUsed: leftOverUse.length > 0,
+  };
   const answer = chosenAnswer(choosePacks(toCover, ingredient.packs, options), context.decisions.packs[key]);
   const steps = [...pooled.steps, ...gifts.steps, ...prepared.steps, ...spare.steps, ...cupboard.steps];
-  return rowOf(key, { uses, ingredient, context, pooled, answer, toCover, steps, options, leftOverUse, have: [prepared.left !== gifts.left ? 'prepared' : '', cupboard.have].filter(Boolean).join(', '), remark: [pooled.reason, gifts.remark].filter(Boolean).join(' ') });
+  return rowOf(key, {
+    uses,
+    ingredient,
+    context,
+    pooled,
+    answer,
+    toCover,
+    steps,
+    options,
+    leftOverUse,
+    have: [prepared.left !== gifts.left ? 'prepared' : '', cupboard.have].filter(Boolean).join(', '),
+    remark: [pooled.reason, gifts.remark].filter(Boolean).join(' '),
+  });
 }
 
 interface Parts {
@@ -67,19 +107,68 @@ function rowOf(key: string, parts: Parts): ShoppingRow {
   const name = ingredientName(ingredient, context.english);
   const packs = answer?.best.packs ?? [];
   const unsold = ingredient.packs.length === 0 && isSome(toCover);
-  const buy = [buyWords(packs, ingredient), ...pooled.problems.map(writtenAmount), unsold ? `${showNeed(toCover, ingredient)} more` : ''].filter(Boolean).join(' and ') || 'nothing';
-  const days = context.classDate === null ? null : buyingDays(ingredient, firstUse(uses) ?? context.classDate, lastUse(uses) ?? context.classDate);
+  const buy =
+    [
+      buyWords(packs, ingredient),
+      ...pooled.problems.map(writtenAmount),
+      unsold ? `${showNeed(toCover, ingredient)} more` : '',
+    ]
+      .filter(Boolean)
+      .join(' and ') || 'nothing';
+  const days =
+    context.classDate === null
+      ? null
+      : buyingDays(ingredient, firstUse(uses) ?? context.classDate, lastUse(uses) ?? context.classDate);
   const cost = costOf(answer?.best ?? null, pooled, toCover);
-  const packStep: WorkingStep = { label: isSome(toCover) ? 'As it is sold' : 'Left to buy', value: buy, note: packNote(answer, cost, context) };
+  const packStep: WorkingStep = {
+    label: isSome(toCover) ? 'As it is sold' : 'Left to buy',
+    value: buy,
+    note: packNote(answer, cost, context),
+  };
   const estimated = pooled.estimated;
   const leftOver = answer ? leftOverWords(answer.best.total, toNumber(toCover), ingredient) : '';
   return {
-    key, ingredient: ingredient.id, name, section: ingredient.section, need: pooled.need, unit: ingredient.shoppingUnit, packs, buy, have: parts.have,
-    leftOver, leftOverServes: leftOver ? servesWords(parts.leftOverUse) : '', others: (answer?.others ?? []).map((other) => choiceOf(other, toCover, ingredient)),
-    offers: offersOf(parts), cost, dishes: dishTitles(uses), shares: sharesOf(pooled), optional: uses.every((use) => use.optional), inLarder: true,
-    supplier: supplierOf(ingredient.section, context.suppliers).name, buyFrom: days?.from ?? null, buyUntil: days?.until ?? null, trip: null,
-    keepsDays: longestKeeping(ingredient), ripeningDays: ingredient.ripeningDays ?? null, remark: [parts.remark, openedFor(parts), unsold ? 'It is not sold by itself: open one more of what leaves it.' : ''].filter(Boolean).join(' '), isPartial: pooled.reason !== '', insteadOf: insteadOf(ingredient, context), substitutes: substitutesOf(ingredient, context), estimated,
-    workings: { title: `${capital(name)}: buy ${buy}`, steps: [...parts.steps, packStep, ...(days?.why ?? []), ...seasonStep(ingredient, context)], result: buy, estimated },
+    key,
+    ingredient: ingredient.id,
+    name,
+    section: ingredient.section,
+    need: pooled.need,
+    unit: ingredient.shoppingUnit,
+    packs,
+    buy,
+    have: parts.have,
+    leftOver,
+    leftOverServes: leftOver ? servesWords(parts.leftOverUse) : '',
+    others: (answer?.others ?? []).map((other) => choiceOf(other, toCover, ingredient)),
+    offers: offersOf(parts),
+    cost,
+    dishes: dishTitles(uses),
+    shares: sharesOf(pooled),
+    optional: uses.every((use) => use.optional),
+    inLarder: true,
+    supplier: supplierOf(ingredient.section, context.suppliers).name,
+    buyFrom: days?.from ?? null,
+    buyUntil: days?.until ?? null,
+    trip: null,
+    keepsDays: longestKeeping(ingredient),
+    ripeningDays: ingredient.ripeningDays ?? null,
+    remark: [
+      parts.remark,
+      openedFor(parts),
+      unsold ? 'It is not sold by itself: open one more of what leaves it.' : '',
+    ]
+      .filter(Boolean)
+      .join(' '),
+    isPartial: pooled.reason !== '',
+    insteadOf: insteadOf(ingredient, context),
+    substitutes: substitutesOf(ingredient, context),
+    estimated,
+    workings: {
+      title: `${capital(name)}: buy ${buy}`,
+      steps: [...parts.steps, packStep, ...(days?.why ?? []), ...seasonStep(ingredient, context)],
+      result: buy,
+      estimated,
+    },
   };
 }
 
@@ -98,33 +187,60 @@ function costOf(best: Combination | null, pooled: PooledNeed, toCover: Rational)
 function chosenAnswer(answer: PackAnswer | null, chosen: string | undefined): PackAnswer | null {
   const wanted = answer?.others.find((other) => packKey(other.packs) === chosen);
   if (!answer || !wanted) return answer;
-  return { best: wanted, others: [answer.best, ...answer.others.filter((other) => other !== wanted)], why: 'As you chose.' };
+  return {
+    best: wanted,
+    others: [answer.best, ...answer.others.filter((other) => other !== wanted)],
+    why: 'As you chose.',
+  };
 }
 
 function choiceOf(combination: Combination, need: Rational, ingredient: Ingredient): PackChoice {
-  return { key: packKey(combination.packs), packs: combination.packs, buy: buyWords(combination.packs, ingredient), cost: combination.cost, leftOver: leftOverWords(combination.total, toNumber(need), ingredient) };
+  return {
+    key: packKey(combination.packs),
+    packs: combination.packs,
+    buy: buyWords(combination.packs, ingredient),
+    cost: combination.cost,
+    leftOver: leftOverWords(combination.total, toNumber(need), ingredient),
+  };
 }
 
 /** Fruit that ripens is bought with a piece to spare; the rest as the instructor says. */
-function withSpare(need: Rational, ingredient: Ingredient, decisions: ShoppingDecisions): { need: Rational; steps: WorkingStep[] } {
+function withSpare(
+  need: Rational,
+  ingredient: Ingredient,
+  decisions: ShoppingDecisions,
+): { need: Rational; steps: WorkingStep[] } {
   if (!isSome(need)) return { need, steps: [] };
   const steps: WorkingStep[] = [];
   let total = toFraction(need);
   if (decisions.sparePercent > 0) {
     const more = total.mul(decisions.sparePercent).div(100);
     total = total.add(more);
-    steps.push({ label: `+ ${decisions.sparePercent} % to spare`, value: `+ ${showNeed(toRational(more), ingredient)}` });
+    steps.push({
+      label: `+ ${decisions.sparePercent} % to spare`,
+      value: `+ ${showNeed(toRational(more), ingredient)}`,
+    });
   }
   if (ingredient.ripeningDays && ingredient.shoppingUnit === 'piece') {
     total = total.ceil().add(1);
-    steps.push({ label: '+ 1 to spare', value: showNeed(toRational(total), ingredient), note: 'It ripens at its own pace: one in reserve.' });
+    steps.push({
+      label: '+ 1 to spare',
+      value: showNeed(toRational(total), ingredient),
+      note: 'It ripens at its own pace: one in reserve.',
+    });
   }
   return { need: toRational(total), steps };
 }
 
 /** What is only used to taste, and of which nobody knows how much, is still bought: the smallest there is. */
-function atLeastSome(need: Rational, uses: readonly IngredientUse[], ingredient: Ingredient, isKnown: boolean): Rational {
-  if (isSome(need) || isKnown || ingredient.packs.length === 0 || !uses.some((use) => use.amount === null)) return need;
+function atLeastSome(
+  need: Rational,
+  uses: readonly IngredientUse[],
+  ingredient: Ingredient,
+  isKnown: boolean,
+): Rational {
+  if (isSome(need) || isKnown || ingredient.packs.length === 0 || !uses.some((use) => use.amount === null))
+    return need;
   return String(Math.min(...ingredient.packs.map((pack) => pack.size)));
 }
 
@@ -132,7 +248,12 @@ function atLeastSome(need: Rational, uses: readonly IngredientUse[], ingredient:
 function usesOfLeftOver(ingredient: Ingredient, { others, classDate }: RowContext): ClassNeeds[] {
   const keeps = longestKeeping(ingredient);
   if (classDate === null || keeps === null) return [];
-  return others.filter((other) => other.needs[ingredient.id] !== undefined && other.date >= classDate && daysBetween(classDate, other.date) <= keeps);
+  return others.filter(
+    (other) =>
+      other.needs[ingredient.id] !== undefined &&
+      other.date >= classDate &&
+      daysBetween(classDate, other.date) <= keeps,
+  );
 }
 
 function daysBetween(from: string, to: string): number {
@@ -140,7 +261,12 @@ function daysBetween(from: string, to: string): number {
 }
 
 function servesWords(uses: readonly ClassNeeds[]): string {
-  return uses.length === 0 ? '' : `for ${uses.slice(0, 2).map((use) => `“${use.title}” on ${use.date}`).join(' and ')}`;
+  return uses.length === 0
+    ? ''
+    : `for ${uses
+        .slice(0, 2)
+        .map((use) => `“${use.title}” on ${use.date}`)
+        .join(' and ')}`;
 }
 
 /** What keeps for months once it is opened is no waste. */
@@ -152,7 +278,14 @@ function openedFor({ uses, ingredient, answer, toCover, leftOverUse }: Parts): s
   // A drained tin or jar does not keep once it is open, however long it did before.
   const keepsOpened = !ingredient.drainedShare && (longestKeeping(ingredient) ?? pantryDays) >= pantryDays;
   const isLittle = total > 0 && toNumber(toCover) < total * hardlyOpened;
-  if (!isLittle || keepsOpened || leftOverUse.length > 0 || ingredient.shoppingUnit === 'piece' || uses.every((use) => use.optional)) return '';
+  if (
+    !isLittle ||
+    keepsOpened ||
+    leftOverUse.length > 0 ||
+    ingredient.shoppingUnit === 'piece' ||
+    uses.every((use) => use.optional)
+  )
+    return '';
   return `${buyWords(answer!.best.packs, ingredient)} opened for ${showNeed(toCover, ingredient)}.`;
 }
 
@@ -161,22 +294,52 @@ const hardlyOpened = 0.25;
 
 /** The share of the use at which just so much is left to buy as the packs hold: what is missing comes off the use, less its spare. */
 function shareThatFits(need: Rational, toCover: Rational, total: number, sparePercent: number): Rational {
-  const missing = toFraction(toCover).sub(toFraction(String(total))).mul(100).div(100 + sparePercent);
+  const missing = toFraction(toCover)
+    .sub(toFraction(String(total)))
+    .mul(100)
+    .div(100 + sparePercent);
   return toRational(toFraction('1').sub(missing.div(toFraction(need))));
 }
 
-function offersOf({ uses, ingredient, pooled, answer, toCover, options, leftOverUse, context }: Parts): RowOffer[] {
+function offersOf({
+  uses,
+  ingredient,
+  pooled,
+  answer,
+  toCover,
+  options,
+  leftOverUse,
+  context,
+}: Parts): RowOffer[] {
   const offers: RowOffer[] = [];
   const total = answer?.best.total ?? 0;
   const name = ingredientName(ingredient, context.english);
-  if (total > 0 && uses.every((use) => use.optional) && toNumber(toCover) < total * hardlyOpened && leftOverUse.length === 0 && !ingredient.packs.some((pack) => pack.loose)) {
-    offers.push({ kind: 'skip', action: 'Skip it', sentence: `${capital(name)} is optional, and ${buyWords(answer!.best.packs, ingredient)} would be opened for ${showNeed(toCover, ingredient)}` });
+  if (
+    total > 0 &&
+    uses.every((use) => use.optional) &&
+    toNumber(toCover) < total * hardlyOpened &&
+    leftOverUse.length === 0 &&
+    !ingredient.packs.some((pack) => pack.loose)
+  ) {
+    offers.push({
+      kind: 'skip',
+      action: 'Skip it',
+      sentence: `${capital(name)} is optional, and ${buyWords(answer!.best.packs, ingredient)} would be opened for ${showNeed(toCover, ingredient)}`,
+    });
   }
-  const isLinear = uses.every((use) => use.amount !== null && (use.scaling ?? 'linear') === 'linear') && !ingredient.byProducts && !ingredient.indivisible;
+  const isLinear =
+    uses.every((use) => use.amount !== null && (use.scaling ?? 'linear') === 'linear') &&
+    !ingredient.byProducts &&
+    !ingredient.indivisible;
   const short = isLinear && answer ? justShort(toCover, ingredient.packs, options) : null;
   if (short) {
     const share = shareThatFits(pooled.need, toCover, short.total, context.decisions.sparePercent);
-    offers.push({ kind: 'useWhatItHolds', action: `Use what ${buyWords(short.packs, ingredient)} hold${short.count > 1 ? '' : 's'}`, share, sentence: `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ${showNumber((1 - short.total / toNumber(toCover)) * 100)} % short of ${showNeed(toCover, ingredient)}` });
+    offers.push({
+      kind: 'useWhatItHolds',
+      action: `Use what ${buyWords(short.packs, ingredient)} hold${short.count > 1 ? '' : 's'}`,
+      share,
+      sentence: `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ${showNumber((1 - short.total / toNumber(toCover)) * 100)} % short of ${showNeed(toCover, ingredient)}`,
+    });
   }
   return offers;
 }
@@ -197,7 +360,8 @@ function substitutesOf(ingredient: Ingredient, { larder, english }: RowContext):
 /** Each dish's share of what all of them want, for the cost of each. */
 function sharesOf(pooled: PooledNeed): ShoppingRow['shares'] {
   const byDish = new Map<string, number>();
-  for (const part of pooled.parts) byDish.set(part.use.dishTitle, (byDish.get(part.use.dishTitle) ?? 0) + toNumber(part.need));
+  for (const part of pooled.parts)
+    byDish.set(part.use.dishTitle, (byDish.get(part.use.dishTitle) ?? 0) + toNumber(part.need));
   const total = [...byDish.values()].reduce((sum, each) => sum + each, 0);
   return total === 0 ? [] : [...byDish].map(([dish, each]) => ({ dish, share: each / total }));
 }
@@ -207,26 +371,71 @@ function dishTitles(uses: readonly IngredientUse[]): string[] {
 }
 
 function firstUse(uses: readonly IngredientUse[]): string | null {
-  return uses.reduce<string | null>((first, { date }) => (date && (first === null || date < first) ? date : first), null);
+  return uses.reduce<string | null>(
+    (first, { date }) => (date && (first === null || date < first) ? date : first),
+    null,
+  );
 }
 
 function lastUse(uses: readonly IngredientUse[]): string | null {
-  return uses.reduce<string | null>((last, { date }) => (date && (last === null || date > last) ? date : last), null);
+  return uses.reduce<string | null>(
+    (last, { date }) => (date && (last === null || date > last) ? date : last),
+    null,
+  );
 }
 
 /** A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented. */
 export function writtenRow(key: string, uses: readonly IngredientUse[], context: RowContext): ShoppingRow {
   const totals = new Map<Amount['unit'], ReturnType<typeof toFraction>>();
   for (const use of uses) {
-    if (use.amount) totals.set(use.amount.unit, (totals.get(use.amount.unit) ?? toFraction('0')).add(toFraction(use.amount.high).mul(use.count)));
+    if (use.amount)
+      totals.set(
+        use.amount.unit,
+        (totals.get(use.amount.unit) ?? toFraction('0')).add(toFraction(use.amount.high).mul(use.count)),
+      );
   }
-  const buy = [...totals].map(([unit, total]) => totalWords(unit, toNumber(toRational(total)))).join(' and ') || 'some';
-  const steps = uses.map((use) => ({ label: useLabel(use), value: use.amount ? `${use.count > 1 ? `${use.count} × ` : ''}${showRational(use.amount.high)} ${unitName(use.amount.unit, 2)}`.trim() : 'to taste' }));
-  const days = context.classDate === null ? null : buyingDays(null, firstUse(uses) ?? context.classDate, lastUse(uses) ?? context.classDate);
+  const buy =
+    [...totals].map(([unit, total]) => totalWords(unit, toNumber(toRational(total)))).join(' and ') || 'some';
+  const steps = uses.map((use) => ({
+    label: useLabel(use),
+    value: use.amount
+      ? `${use.count > 1 ? `${use.count} × ` : ''}${showRational(use.amount.high)} ${unitName(use.amount.unit, 2)}`.trim()
+      : 'to taste',
+  }));
+  const days =
+    context.classDate === null
+      ? null
+      : buyingDays(null, firstUse(uses) ?? context.classDate, lastUse(uses) ?? context.classDate);
   return {
-    key, ingredient: null, name: uses[0]!.name, section: 'other', need: null, unit: null, packs: [], buy, have: '', leftOver: '', leftOverServes: '', others: [], offers: [], cost: null,
-    dishes: dishTitles(uses), shares: [], optional: uses.every((use) => use.optional), inLarder: false, supplier: supplierOf('other', context.suppliers).name, buyFrom: days?.from ?? null, buyUntil: days?.until ?? null, trip: null,
-    keepsDays: null, ripeningDays: null, remark: 'Not in the larder: added up as written.', isPartial: false, insteadOf: '', substitutes: [], estimated: false,
+    key,
+    ingredient: null,
+    name: uses[0]!.name,
+    section: 'other',
+    need: null,
+    unit: null,
+    packs: [],
+    buy,
+    have: '',
+    leftOver: '',
+    leftOverServes: '',
+    others: [],
+    offers: [],
+    cost: null,
+    dishes: dishTitles(uses),
+    shares: [],
+    optional: uses.every((use) => use.optional),
+    inLarder: false,
+    supplier: supplierOf('other', context.suppliers).name,
+    buyFrom: days?.from ?? null,
+    buyUntil: days?.until ?? null,
+    trip: null,
+    keepsDays: null,
+    ripeningDays: null,
+    remark: 'Not in the larder: added up as written.',
+    isPartial: false,
+    insteadOf: '',
+    substitutes: [],
+    estimated: false,
     workings: { title: `${capital(uses[0]!.name)}: buy ${buy}`, steps, result: buy, estimated: false },
   };
 }

@@ -2,7 +2,18 @@ import { findIngredient, sections, standardLarder, type Larder } from '../larder
 import { isSome } from './need.js';
 import { knownRow, writtenRow, type RowContext } from './rows.js';
 import { planTrips } from './trips.js';
-import { noShoppingDecisions, type ClassNeeds, type Gift, type IngredientUse, type ShoppingCost, type ShoppingDecisions, type ShoppingList, type ShoppingRow, type StockItem, type Supplier } from './types.js';
+import {
+  noShoppingDecisions,
+  type ClassNeeds,
+  type Gift,
+  type IngredientUse,
+  type ShoppingCost,
+  type ShoppingDecisions,
+  type ShoppingList,
+  type ShoppingRow,
+  type StockItem,
+  type Supplier,
+} from './types.js';
 import { money } from './words.js';
 
 export interface ShoppingOptions {
@@ -31,19 +42,38 @@ export interface ShoppingOptions {
  */
 export function buildShoppingList(uses: readonly IngredientUse[], options: ShoppingOptions): ShoppingList {
   const context: RowContext = {
-    english: options.english, larder: options.larder ?? standardLarder, currency: options.currency ?? 'GBP', classDate: options.classDate ?? null, hemisphere: options.hemisphere ?? 'north', stock: options.stock ?? [], gifts: options.gifts ?? [],
-    suppliers: options.suppliers ?? [], others: options.others ?? [], decisions: { ...noShoppingDecisions, ...options.decisions },
+    english: options.english,
+    larder: options.larder ?? standardLarder,
+    currency: options.currency ?? 'GBP',
+    classDate: options.classDate ?? null,
+    hemisphere: options.hemisphere ?? 'north',
+    stock: options.stock ?? [],
+    gifts: options.gifts ?? [],
+    suppliers: options.suppliers ?? [],
+    others: options.others ?? [],
+    decisions: { ...noShoppingDecisions, ...options.decisions },
   };
   const all = [...pooled(uses, context.larder)].map(([key, group]) => {
     const ingredient = findIngredient(context.larder, group[0]!.ingredient);
     return ingredient ? knownRow(key, group, ingredient, context) : writtenRow(key, group, context);
   });
   const bought = all.filter((row) => row.buy !== 'nothing');
-  const trips = planTrips(bought, context.suppliers, { today: options.today ?? null, currency: context.currency });
+  const trips = planTrips(bought, context.suppliers, {
+    today: options.today ?? null,
+    currency: context.currency,
+  });
   const tripOf = new Map(trips.flatMap((trip) => trip.rows.map((key) => [key, trip.id] as const)));
   const rows = sorted(bought.map((row) => ({ ...row, trip: tripOf.get(row.key) ?? null })));
-  const bySection = sections.map((section) => ({ section, rows: rows.filter((row) => row.section === section) })).filter((each) => each.rows.length > 0);
-  return { rows, sections: bySection, trips, covered: sorted(all.filter((row) => row.buy === 'nothing')), cost: costOf(rows, context, options.people ?? 1) };
+  const bySection = sections
+    .map((section) => ({ section, rows: rows.filter((row) => row.section === section) }))
+    .filter((each) => each.rows.length > 0);
+  return {
+    rows,
+    sections: bySection,
+    trips,
+    covered: sorted(all.filter((row) => row.buy === 'nothing')),
+    cost: costOf(rows, context, options.people ?? 1),
+  };
 }
 
 /** The key of the row that a use is added up in. */
@@ -65,27 +95,59 @@ function pooled(uses: readonly IngredientUse[], larder: Larder): ReadonlyMap<str
 }
 
 function sorted(rows: readonly ShoppingRow[]): ShoppingRow[] {
-  return [...rows].sort((a, b) => sections.indexOf(a.section) - sections.indexOf(b.section) || (a.name < b.name ? -1 : 1));
+  return [...rows].sort(
+    (a, b) => sections.indexOf(a.section) - sections.indexOf(b.section) || (a.name < b.name ? -1 : 1),
+  );
 }
 
 /** What is bought, at its prices: in all, a head and a dish. Unknown prices are named and not counted. */
-function costOf(rows: readonly ShoppingRow[], { currency, decisions }: RowContext, people: number): ShoppingCost {
+function costOf(
+  rows: readonly ShoppingRow[],
+  { currency, decisions }: RowContext,
+  people: number,
+): ShoppingCost {
   const known = rows.filter((row) => row.cost !== null);
   const unknown = rows.filter((row) => row.cost === null).map((row) => row.name);
   const total = known.reduce((sum, row) => sum + row.cost!, 0);
   const dishes = new Map<string, number>();
-  for (const row of known) for (const { dish, share } of row.shares) dishes.set(dish, (dishes.get(dish) ?? 0) + row.cost! * share);
-  const dear = [...known].sort((a, b) => b.cost! - a.cost!).slice(0, 6).filter((row) => isSome(String(Math.round(row.cost! * 100))));
+  for (const row of known)
+    for (const { dish, share } of row.shares) dishes.set(dish, (dishes.get(dish) ?? 0) + row.cost! * share);
+  const dear = [...known]
+    .sort((a, b) => b.cost! - a.cost!)
+    .slice(0, 6)
+    .filter((row) => isSome(String(Math.round(row.cost! * 100))));
   const perHead = total / Math.max(1, people);
   return {
-    currency, total, perHead, unknown, budget: decisions.budget, dishes: [...dishes].map(([dish, cost]) => ({ dish, cost })),
+    currency,
+    total,
+    perHead,
+    unknown,
+    budget: decisions.budget,
+    dishes: [...dishes].map(([dish, cost]) => ({ dish, cost })),
     workings: {
-      title: `Cost: about ${money(total, currency)}`, estimated: true, result: money(total, currency),
+      title: `Cost: about ${money(total, currency)}`,
+      estimated: true,
+      result: money(total, currency),
       steps: [
         ...dear.map((row) => ({ label: row.name, value: money(row.cost!, currency), note: row.buy })),
-        { label: `${known.length - dear.length} more things`, value: money(total - dear.reduce((sum, row) => sum + row.cost!, 0), currency) },
-        ...[...dishes].map(([dish, cost]) => ({ label: `For ${dish}`, value: money(cost, currency), note: `${Math.round((cost / Math.max(total, 0.01)) * 100)} % of it, by what each uses.` })),
-        ...(unknown.length > 0 ? [{ label: 'Price not known, not counted', value: String(unknown.length), note: unknown.join(', ') }] : []),
+        {
+          label: `${known.length - dear.length} more things`,
+          value: money(total - dear.reduce((sum, row) => sum + row.cost!, 0), currency),
+        },
+        ...[...dishes].map(([dish, cost]) => ({
+          label: `For ${dish}`,
+          value: money(cost, currency),
+          note: `${Math.round((cost / Math.max(total, 0.01)) * 100)} % of it, by what each uses.`,
+        })),
+        ...(unknown.length > 0
+          ? [
+              {
+                label: 'Price not known, not counted',
+                value: String(unknown.length),
+                note: unknown.join(', '),
+              },
+            ]
+          : []),
         { label: `÷ ${people} people`, value: `${money(perHead, currency)} a head` },
       ],
     },

@@ -1,4 +1,14 @@
-import { add, convert, showRational, toFraction, toNumber, toRational, unitName, type Rational, type WorkingStep } from '../amounts/index.js';
+import {
+  add,
+  convert,
+  showRational,
+  toFraction,
+  toNumber,
+  toRational,
+  unitName,
+  type Rational,
+  type WorkingStep,
+} from '../amounts/index.js';
 import { conversionFacts, type Form, type Ingredient } from '../larder/index.js';
 import { inShoppingUnit, isSome, lessBy, smaller, type NeedPart, type PooledNeed } from './need.js';
 import type { Gift, IngredientUse, StockItem } from './types.js';
@@ -35,7 +45,11 @@ export function fromGifts(pooled: PooledNeed, gifts: readonly Gift[], ingredient
       wanted = lessBy(wanted, taken);
       left[index] = lessBy(left[index]!, taken);
       need = lessBy(need, taken);
-      steps.push({ label: `− ${gift.words}`, value: `− ${showNeed(taken, ingredient)}`, note: `From “${gift.dishTitle}” for “${part.use.dishTitle}”.` });
+      steps.push({
+        label: `− ${gift.words}`,
+        value: `− ${showNeed(taken, ingredient)}`,
+        note: `From “${gift.dishTitle}” for “${part.use.dishTitle}”.`,
+      });
     });
   }
   return { left: need, steps, remark: [...refusals].join(' ') };
@@ -49,26 +63,65 @@ function byTime(parts: readonly NeedPart[]): NeedPart[] {
 function refusalOf(gift: Gift, use: IngredientUse): string {
   if (gift.isRaw) return `The ${gift.words} of “${gift.dishTitle}” touched raw food and is not used again.`;
   const brought = gift.allergens.filter((allergen) => !use.dishAllergens?.includes(allergen));
-  if (brought.length > 0) return `The ${gift.words} of “${gift.dishTitle}” would bring ${brought.join(' and ')} into “${use.dishTitle}”.`;
+  if (brought.length > 0)
+    return `The ${gift.words} of “${gift.dishTitle}” would bring ${brought.join(' and ')} into “${use.dishTitle}”.`;
   if (gift.minute === null || use.minute === undefined) return '';
-  if (gift.minute > use.minute) return `The ${gift.words} of “${gift.dishTitle}” comes after “${use.dishTitle}” wants it.`;
+  if (gift.minute > use.minute)
+    return `The ${gift.words} of “${gift.dishTitle}” comes after “${use.dishTitle}” wants it.`;
   const days = (use.minute - gift.minute) / 1440;
-  return gift.keepsDays !== null && days > gift.keepsDays ? `The ${gift.words} of “${gift.dishTitle}” does not keep until “${use.dishTitle}” wants it.` : '';
+  return gift.keepsDays !== null && days > gift.keepsDays
+    ? `The ${gift.words} of “${gift.dishTitle}” does not keep until “${use.dishTitle}” wants it.`
+    : '';
 }
 
 /** Stock that is in date on the day. */
-export function inDate(stock: readonly StockItem[], ingredient: Ingredient, date: string | null): StockItem[] {
-  return stock.filter((item) => item.ingredient === ingredient.id && (item.useBy === null || date === null || item.useBy >= date));
+export function inDate(
+  stock: readonly StockItem[],
+  ingredient: Ingredient,
+  date: string | null,
+): StockItem[] {
+  return stock.filter(
+    (item) =>
+      item.ingredient === ingredient.id && (item.useBy === null || date === null || item.useBy >= date),
+  );
 }
 
-const preparedWords: readonly Form[] = ['cooked', 'roasted', 'peeled', 'seeded', 'diced', 'chopped', 'sliced', 'shredded', 'grated', 'toasted', 'drained', 'stripped', 'leaves', 'cored', 'trimmed', 'soaked', 'charred', 'juiced', 'zested', 'segmented', 'pitted', 'florets'];
+const preparedWords: readonly Form[] = [
+  'cooked',
+  'roasted',
+  'peeled',
+  'seeded',
+  'diced',
+  'chopped',
+  'sliced',
+  'shredded',
+  'grated',
+  'toasted',
+  'drained',
+  'stripped',
+  'leaves',
+  'cored',
+  'trimmed',
+  'soaked',
+  'charred',
+  'juiced',
+  'zested',
+  'segmented',
+  'pitted',
+  'florets',
+];
 
 function preparedForms(state: string): string[] {
   return preparedWords.filter((form) => state.toLowerCase().includes(form));
 }
 
 /** Prepared stock, before the yield: it serves uses that want it in the same state. */
-export function fromPreparedStock(pooled: PooledNeed, need: Rational, stock: readonly StockItem[], ingredient: Ingredient): Supplied {
+export function fromPreparedStock(
+  pooled: PooledNeed,
+  need: Rational,
+  stock: readonly StockItem[],
+  ingredient: Ingredient,
+): Supplied {
   const steps: WorkingStep[] = [];
   let left = need;
   const used = new Map<NeedPart, Rational>();
@@ -76,7 +129,8 @@ export function fromPreparedStock(pooled: PooledNeed, need: Rational, stock: rea
     const forms = preparedForms(item.state);
     let edible = forms.length > 0 ? edibleOf(item, forms as Form[], ingredient) : null;
     for (const part of pooled.parts) {
-      if (!edible || !isSome(edible) || !forms.every((form) => part.use.preparation.includes(form as Form))) continue;
+      if (!edible || !isSome(edible) || !forms.every((form) => part.use.preparation.includes(form as Form)))
+        continue;
       const open = lessBy(part.edible, used.get(part) ?? '0');
       const taken = smaller(open, edible);
       if (!isSome(taken)) continue;
@@ -84,7 +138,11 @@ export function fromPreparedStock(pooled: PooledNeed, need: Rational, stock: rea
       used.set(part, add(used.get(part) ?? '0', taken));
       edible = lessBy(edible, taken);
       left = lessBy(left, saved);
-      steps.push({ label: `− in the cupboard, ${item.state}`, value: `− ${showNeed(saved, ingredient)}`, note: 'Prepared already: taken off before the yield.' });
+      steps.push({
+        label: `− in the cupboard, ${item.state}`,
+        value: `− ${showNeed(saved, ingredient)}`,
+        note: 'Prepared already: taken off before the yield.',
+      });
     }
   }
   return { left, steps, remark: '' };
@@ -92,12 +150,21 @@ export function fromPreparedStock(pooled: PooledNeed, need: Rational, stock: rea
 
 /** A stock item in the unit in which uses count their edible portion; null where a fact is missing. */
 function edibleOf(item: StockItem, forms: readonly Form[], ingredient: Ingredient): Rational | null {
-  const converted = convert(item.amount, ingredient.shoppingUnit === 'ml' ? 'ml' : 'g', conversionFacts(ingredient, forms), 'metric');
+  const converted = convert(
+    item.amount,
+    ingredient.shoppingUnit === 'ml' ? 'ml' : 'g',
+    conversionFacts(ingredient, forms),
+    'metric',
+  );
   return converted.ok ? converted.amount.low : null;
 }
 
 /** What stands in the cupboard as it is bought. */
-export function fromStock(need: Rational, stock: readonly StockItem[], ingredient: Ingredient): Supplied & { readonly have: string } {
+export function fromStock(
+  need: Rational,
+  stock: readonly StockItem[],
+  ingredient: Ingredient,
+): Supplied & { readonly have: string } {
   const steps: WorkingStep[] = [];
   const have: string[] = [];
   let left = need;
@@ -107,9 +174,14 @@ export function fromStock(need: Rational, stock: readonly StockItem[], ingredien
     if (there === null) continue;
     const taken = smaller(left, there);
     left = lessBy(left, taken);
-    const words = `${showRational(item.amount.low)} ${unitName(item.amount.unit, toNumber(item.amount.low))}`.trim();
+    const words =
+      `${showRational(item.amount.low)} ${unitName(item.amount.unit, toNumber(item.amount.low))}`.trim();
     have.push(showNeed(taken, ingredient));
-    steps.push({ label: `− in the cupboard${item.state ? `, ${item.state}` : ''}`, value: `− ${showNeed(taken, ingredient)}`, note: `${words} there${item.useBy ? `, to use by ${item.useBy}` : ''}.` });
+    steps.push({
+      label: `− in the cupboard${item.state ? `, ${item.state}` : ''}`,
+      value: `− ${showNeed(taken, ingredient)}`,
+      note: `${words} there${item.useBy ? `, to use by ${item.useBy}` : ''}.`,
+    });
   }
   return { left, steps, remark: '', have: have.join(' and ') };
 }

@@ -8,10 +8,18 @@ export const anyShop: Supplier = { name: 'Shop', sections: [], days: [0, 1, 2, 3
 
 /** The supplier of a section: the first that sells it, else the first that sells everything, else any shop. */
 export function supplierOf(section: Section, suppliers: readonly Supplier[]): Supplier {
-  return suppliers.find((supplier) => supplier.sections.includes(section)) ?? suppliers.find((supplier) => supplier.sections.length === 0) ?? anyShop;
+  return (
+    suppliers.find((supplier) => supplier.sections.includes(section)) ??
+    suppliers.find((supplier) => supplier.sections.length === 0) ??
+    anyShop
+  );
 }
 
-export interface BuyingDays { readonly from: string; readonly until: string; readonly why: readonly { label: string; value: string; note?: string }[] }
+export interface BuyingDays {
+  readonly from: string;
+  readonly until: string;
+  readonly why: readonly { label: string; value: string; note?: string }[];
+}
 
 /** Looked ahead at most: what keeps for months is bought in the week before all the same. */
 const earliestDays = 7;
@@ -26,12 +34,32 @@ export function buyingDays(ingredient: Ingredient | null, firstUse: string, last
   const ripening = ingredient?.ripeningDays ?? 0;
   if (ripening > 0) {
     const from = back(firstUse, ripening + 1);
-    return { from, until: back(firstUse, Math.max(1, ripening - 1)), why: [{ label: 'Wants to ripen', value: `${ripening} days`, note: `Bought ${ripening} days before ${showDate(firstUse)}, give or take one.` }] };
+    return {
+      from,
+      until: back(firstUse, Math.max(1, ripening - 1)),
+      why: [
+        {
+          label: 'Wants to ripen',
+          value: `${ripening} days`,
+          note: `Bought ${ripening} days before ${showDate(firstUse)}, give or take one.`,
+        },
+      ],
+    };
   }
   const keeps = ingredient ? longestKeeping(ingredient) : null;
   const days = Math.min(keeps ?? earliestDays, earliestDays);
   const from = back(lastUse, Math.max(days, 1));
-  return { from: from < dayBefore ? from : dayBefore, until: dayBefore, why: [{ label: 'Keeps', value: keeps === null ? 'not known' : `${keeps} days`, note: `Bought from ${showDate(from < dayBefore ? from : dayBefore)} until ${showDate(dayBefore)}, the day before it is first used.` }] };
+  return {
+    from: from < dayBefore ? from : dayBefore,
+    until: dayBefore,
+    why: [
+      {
+        label: 'Keeps',
+        value: keeps === null ? 'not known' : `${keeps} days`,
+        note: `Bought from ${showDate(from < dayBefore ? from : dayBefore)} until ${showDate(dayBefore)}, the day before it is first used.`,
+      },
+    ],
+  };
 }
 
 export function longestKeeping(ingredient: Ingredient): number | null {
@@ -46,22 +74,45 @@ type Planned = Pick<ShoppingRow, 'key' | 'name' | 'supplier' | 'buyFrom' | 'buyU
  * first, which then takes along all that may be bought on that day. Where the supplier is closed on all days of a thing, the last open
  * day before them is taken and said; where that is past, today.
  */
-export function planTrips(rows: readonly Planned[], suppliers: readonly Supplier[], options: { readonly today: string | null; readonly currency: string }): ShoppingTrip[] {
+export function planTrips(
+  rows: readonly Planned[],
+  suppliers: readonly Supplier[],
+  options: { readonly today: string | null; readonly currency: string },
+): ShoppingTrip[] {
   const known = [...suppliers, anyShop];
   const names = [...new Set(rows.map((row) => row.supplier))];
-  const trips = names.flatMap((name) => tripsTo(known.find((each) => each.name === name) ?? anyShop, rows.filter((row) => row.supplier === name && row.buyUntil !== null), options));
+  const trips = names.flatMap((name) =>
+    tripsTo(
+      known.find((each) => each.name === name) ?? anyShop,
+      rows.filter((row) => row.supplier === name && row.buyUntil !== null),
+      options,
+    ),
+  );
   return trips.sort((a, b) => a.date.localeCompare(b.date) || a.supplier.localeCompare(b.supplier));
 }
 
-interface Window { readonly row: Planned; readonly from: string; readonly day: string; readonly remark: string }
+interface Window {
+  readonly row: Planned;
+  readonly from: string;
+  readonly day: string;
+  readonly remark: string;
+}
 
-function tripsTo(supplier: Supplier, rows: readonly Planned[], options: { readonly today: string | null; readonly currency: string }): ShoppingTrip[] {
-  const open = rows.map((row) => windowOf(supplier, row, options.today)).sort((a, b) => a.day.localeCompare(b.day));
+function tripsTo(
+  supplier: Supplier,
+  rows: readonly Planned[],
+  options: { readonly today: string | null; readonly currency: string },
+): ShoppingTrip[] {
+  const open = rows
+    .map((row) => windowOf(supplier, row, options.today))
+    .sort((a, b) => a.day.localeCompare(b.day));
   const trips: ShoppingTrip[] = [];
   const waiting = [...open];
   while (waiting.length > 0) {
     const date = waiting[0]!.day;
-    const taken = waiting.filter((window) => window.from <= date && date <= window.day || window.day === date);
+    const taken = waiting.filter(
+      (window) => (window.from <= date && date <= window.day) || window.day === date,
+    );
     for (const window of taken) waiting.splice(waiting.indexOf(window), 1);
     trips.push(tripOf(supplier, date, taken, options.currency));
   }
@@ -71,10 +122,26 @@ function tripsTo(supplier: Supplier, rows: readonly Planned[], options: { readon
 /** The last day on which a row can be bought at its supplier, and why it is another than wanted. */
 function windowOf(supplier: Supplier, row: Planned, today: string | null): Window {
   const wanted = lastOpen(supplier, row.buyUntil!, row.buyFrom!);
-  const day = wanted ?? lastOpen(supplier, row.buyUntil!, parseDate(row.buyUntil!).subtract({ days: 14 }).toString()) ?? row.buyUntil!;
-  if (today !== null && day < today) return { row, from: today, day: today, remark: `${row.name}: better bought until ${showDate(row.buyUntil!)}` };
+  const day =
+    wanted ??
+    lastOpen(supplier, row.buyUntil!, parseDate(row.buyUntil!).subtract({ days: 14 }).toString()) ??
+    row.buyUntil!;
+  if (today !== null && day < today)
+    return {
+      row,
+      from: today,
+      day: today,
+      remark: `${row.name}: better bought until ${showDate(row.buyUntil!)}`,
+    };
   const from = today !== null && row.buyFrom! < today ? today : row.buyFrom!;
-  return { row, from, day, remark: wanted ? '' : `${row.name}: ${supplier.name} is closed from ${showDate(row.buyFrom!)} to ${showDate(row.buyUntil!)}` };
+  return {
+    row,
+    from,
+    day,
+    remark: wanted
+      ? ''
+      : `${row.name}: ${supplier.name} is closed from ${showDate(row.buyFrom!)} to ${showDate(row.buyUntil!)}`,
+  };
 }
 
 /** The last day of a span on which a supplier is open; null where there is none. */
@@ -88,14 +155,35 @@ function lastOpen(supplier: Supplier, until: string, from: string): string | nul
 function tripOf(supplier: Supplier, date: string, taken: readonly Window[], currency: string): ShoppingTrip {
   const known = taken.every(({ row }) => row.cost !== null);
   const cost = taken.reduce((sum, { row }) => sum + (row.cost ?? 0), 0);
-  const hurried = [...taken].sort((a, b) => a.day.localeCompare(b.day)).filter((window) => window.day === date).slice(0, 4);
+  const hurried = [...taken]
+    .sort((a, b) => a.day.localeCompare(b.day))
+    .filter((window) => window.day === date)
+    .slice(0, 4);
   return {
-    id: `${date}|${supplier.name}`, date, supplier: supplier.name, rows: taken.map(({ row }) => row.key), cost: known ? cost : null, remark: taken.map((window) => window.remark).filter(Boolean).join('; '),
+    id: `${date}|${supplier.name}`,
+    date,
+    supplier: supplier.name,
+    rows: taken.map(({ row }) => row.key),
+    cost: known ? cost : null,
+    remark: taken
+      .map((window) => window.remark)
+      .filter(Boolean)
+      .join('; '),
     workings: {
-      title: `${supplier.name}, ${showDate(date)}`, estimated: true, result: `${taken.length} things${known ? `, ${money(cost, currency)}` : ''}`,
+      title: `${supplier.name}, ${showDate(date)}`,
+      estimated: true,
+      result: `${taken.length} things${known ? `, ${money(cost, currency)}` : ''}`,
       steps: [
-        ...hurried.map(({ row }) => ({ label: row.name, value: `until ${showDate(row.buyUntil!)}`, note: `It can be bought from ${showDate(row.buyFrom!)}.` })),
-        { label: 'The last open day for these takes along', value: `${taken.length - hurried.length} more`, note: 'Each visit is as late as it can be, so that there are as few as can be.' },
+        ...hurried.map(({ row }) => ({
+          label: row.name,
+          value: `until ${showDate(row.buyUntil!)}`,
+          note: `It can be bought from ${showDate(row.buyFrom!)}.`,
+        })),
+        {
+          label: 'The last open day for these takes along',
+          value: `${taken.length - hurried.length} more`,
+          note: 'Each visit is as late as it can be, so that there are as few as can be.',
+        },
       ],
     },
   };

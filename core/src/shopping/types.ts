@@ -136,7 +136,11 @@ export interface ShoppingRow {
   readonly isPartial: boolean;
   /** The ingredient it stands for, where it takes the place of another. */
   readonly insteadOf: string;
-  readonly substitutes: readonly { readonly ingredient: string; readonly name: string; readonly effect: string }[];
+  readonly substitutes: readonly {
+    readonly ingredient: string;
+    readonly name: string;
+    readonly effect: string;
+  }[];
   readonly estimated: boolean;
   readonly workings: Workings;
 }
@@ -203,4 +207,12 @@ export interface ShoppingDecisions {
   readonly together: readonly string[];
 }
 
-export const noShoppingDecisions: ShoppingDecisions = { substitutes: {}, skipped: [], packs: {}, madeDo: {}, sparePercent: 0, budget: null, together: [] };
+export const noShoppingDecisions: ShoppingDecisions = {
+  substitutes: {},
+  skipped: [],
+  packs: {},
+  madeDo: {},
+  sparePercent: 0,
+  budget: null,
+  together: [],
+};

@@ -1,4 +1,12 @@
-import { showNumber, showRational, toFraction, toNumber, toRational, unitName, type Rational } from '../amounts/index.js';
+import {
+  showNumber,
+  showRational,
+  toFraction,
+  toNumber,
+  toRational,
+  unitName,
+  type Rational,
+} from '../amounts/index.js';
 import type { Ingredient } from '../larder/index.js';
 import type { ChosenPack, IngredientUse } from './types.js';
 
@@ -33,13 +41,17 @@ function showSize(size: number, unit: string): string {
 
 /** An amount in the ingredient's shopping unit: "1.2 kg", "2½". */
 export function showNeed(need: Rational, ingredient: Ingredient): string {
-  return ingredient.shoppingUnit === 'piece' ? showRational(need) : showSize(toNumber(need), ingredient.shoppingUnit);
+  return ingredient.shoppingUnit === 'piece'
+    ? showRational(need)
+    : showSize(toNumber(need), ingredient.shoppingUnit);
 }
 
 export function leftOverWords(bought: number, need: number, ingredient: Ingredient): string {
   const left = bought - need;
   if (bought === 0 || left < bought * 0.02) return '';
-  return ingredient.shoppingUnit === 'piece' ? `${leftPieces(left)} left` : `${showSize(Math.round(left), ingredient.shoppingUnit)} left`;
+  return ingredient.shoppingUnit === 'piece'
+    ? `${leftPieces(left)} left`
+    : `${showSize(Math.round(left), ingredient.shoppingUnit)} left`;
 }
 
 /** A part of a piece to the nearest quarter. */
@@ -68,7 +80,12 @@ export function money(amount: number, currency: string): string {
   return format.format(amount);
 }
 
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', timeZone: 'UTC' });
+const day = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+});
 
 /** "Fri 27 Nov" for "2026-11-27…". */
 export function showDate(local: string): string {

@@ -47,24 +47,42 @@ const table = `
 6 cloves garlic | 6 * 5 / 50
 4 cm ginger | 4 * 6
 2 handfuls rocket | 2 * 25 / 0.95
-`.trim().split('\n').map((row) => {
-  const [text, sum] = row.split(' | ') as [string, string];
-  const bought = sum.split(' ').reduce((total, part, index, parts) => {
-    const before = parts[index - 1];
-    if (before === '/') return total / Number(part);
-    return before === '*' ? total * Number(part) : index === 0 ? Number(part) : total;
-  }, 0);
-  return { text, sum, bought };
-});
+`
+  .trim()
+  .split('\n')
+  .map((row) => {
+    const [text, sum] = row.split(' | ') as [string, string];
+    const bought = sum.split(' ').reduce((total, part, index, parts) => {
+      const before = parts[index - 1];
+      if (before === '/') return total / Number(part);
+      return before === '*' ? total * Number(part) : index === 0 ? Number(part) : total;
+    }, 0);
+    return { text, sum, bought };
+  });
 
 describe('edible portion to as purchased', () => {
   it.each(table)('$text: $sum', ({ text, bought }) => {
     const line = parseIngredientLine(text, { system: 'metric' });
     const ingredient = findIngredient(standardLarder, line.ingredient)!;
-    const result = asPurchased({
-      dishId: 'd', dishTitle: 'Dish', where: 'demonstration', count: 1, name: line.name, ingredient: ingredient.id, amount: { ...line.amount!, unit: line.unit! }, pack: line.pack,
-      preparation: line.preparation, basis: line.basis, size: pieceSizeOf(line.note), part: line.byProducts, optional: false, system: 'metric',
-    }, ingredient);
+    const result = asPurchased(
+      {
+        dishId: 'd',
+        dishTitle: 'Dish',
+        where: 'demonstration',
+        count: 1,
+        name: line.name,
+        ingredient: ingredient.id,
+        amount: { ...line.amount!, unit: line.unit! },
+        pack: line.pack,
+        preparation: line.preparation,
+        basis: line.basis,
+        size: pieceSizeOf(line.note),
+        part: line.byProducts,
+        optional: false,
+        system: 'metric',
+      },
+      ingredient,
+    );
     expect(result.ok && toNumber(result.need)).toBeCloseTo(bought, 6);
     expect(result.ok && result.steps.length).toBeGreaterThan(0);
   });

@@ -2,22 +2,40 @@ import type { TechniqueNote } from './types.js';
 
 type NoteText = Pick<TechniqueNote, 'why' | 'how' | 'lookFor' | 'goesWrong' | 'caution' | 'anotherWay'>;
 
-const headings: Readonly<Record<string, keyof NoteText>> = { why: 'why', how: 'how', 'look for': 'lookFor', 'goes wrong': 'goesWrong', caution: 'caution', 'another way': 'anotherWay' };
+const headings: Readonly<Record<string, keyof NoteText>> = {
+  why: 'why',
+  how: 'how',
+  'look for': 'lookFor',
+  'goes wrong': 'goesWrong',
+  caution: 'caution',
+  'another way': 'anotherWay',
+};
 /** Between what goes wrong and how it is mended. */
 const arrow = ' → ';
 
 /** A note's texts as one Markdown document with a heading for each part. */
 export function writeNoteMarkdown(note: NoteText): string {
   const parts: [string, string][] = [
-    ['Why', note.why], ['How', note.how.map((step, index) => `${index + 1}. ${step}`).join('\n')], ['Look for', note.lookFor],
-    ['Goes wrong', note.goesWrong.map(({ wrong, mend }) => `- ${wrong}${arrow}${mend}`).join('\n')], ['Caution', note.caution], ['Another way', note.anotherWay],
+    ['Why', note.why],
+    ['How', note.how.map((step, index) => `${index + 1}. ${step}`).join('\n')],
+    ['Look for', note.lookFor],
+    ['Goes wrong', note.goesWrong.map(({ wrong, mend }) => `- ${wrong}${arrow}${mend}`).join('\n')],
+    ['Caution', note.caution],
+    ['Another way', note.anotherWay],
   ];
   return `${parts.map(([heading, text]) => `## ${heading}\n\n${text}`.trim()).join('\n\n')}\n`;
 }
 
 /** Reads a note's texts back from Markdown. Text before the first heading, or under one that is not known, is added to why. */
 export function readNoteMarkdown(markdown: string): NoteText {
-  const rows: Record<keyof NoteText, string[]> = { why: [], how: [], lookFor: [], goesWrong: [], caution: [], anotherWay: [] };
+  const rows: Record<keyof NoteText, string[]> = {
+    why: [],
+    how: [],
+    lookFor: [],
+    goesWrong: [],
+    caution: [],
+    anotherWay: [],
+  };
   let part: keyof NoteText = 'why';
   for (const row of markdown.split(/\r?\n/)) {
     const heading = /^#{1,4} +(.+?) *$/.exec(row);
@@ -30,7 +48,11 @@ export function readNoteMarkdown(markdown: string): NoteText {
   }
   const text = (of: keyof NoteText) => rows[of].join('\n').trim();
   return {
-    why: text('why'), how: items(rows.how), lookFor: text('lookFor'), caution: text('caution'), anotherWay: text('anotherWay'),
+    why: text('why'),
+    how: items(rows.how),
+    lookFor: text('lookFor'),
+    caution: text('caution'),
+    anotherWay: text('anotherWay'),
     goesWrong: items(rows.goesWrong).map((item) => {
       const [wrong = '', ...mend] = item.split(/ *(?:→|->|=>) */);
       return { wrong, mend: mend.join(arrow) };
@@ -40,9 +62,12 @@ export function readNoteMarkdown(markdown: string): NoteText {
 
 /** The items of a list; a row without a mark goes on with the item above it. */
 function items(rows: readonly string[]): string[] {
-  return rows.map((row) => row.trim()).filter(Boolean).reduce<string[]>((found, row) => {
-    const marked = /^(?:\d{1,2}[.)]|[-*+]) +(.*)$/.exec(row);
-    if (marked) return [...found, marked[1]!];
-    return found.length === 0 ? [row] : [...found.slice(0, -1), `${found[found.length - 1]!} ${row}`];
-  }, []);
+  return rows
+    .map((row) => row.trim())
+    .filter(Boolean)
+    .reduce<string[]>((found, row) => {
+      const marked = /^(?:\d{1,2}[.)]|[-*+]) +(.*)$/.exec(row);
+      if (marked) return [...found, marked[1]!];
+      return found.length === 0 ? [row] : [...found.slice(0, -1), `${found[found.length - 1]!} ${row}`];
+    }, []);
 }

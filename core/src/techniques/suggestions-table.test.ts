@@ -58,9 +58,15 @@ Boil the juice down to a reduction. | fruit-reduction
 Layer the salad in a glass bowl. | layer
 Bring it back to room temperature. | bring-back
 Cut the base out of the cos. | open-cos
-`.trim().split('\n').map((row) => row.split(' | ') as [string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [string, string]);
 
-const offered = (sentence: string) => findInSteps([sentence], [])[0]!.flatMap((finding) => (finding.kind === 'technique' ? [finding.technique] : []));
+const offered = (sentence: string) =>
+  findInSteps([sentence], [])[0]!.flatMap((finding) =>
+    finding.kind === 'technique' ? [finding.technique] : [],
+  );
 
 describe('notes are suggested by a step’s words', () => {
   it.each(table)('%s → %s', (sentence, note) => expect(offered(sentence)).toContain(note));
@@ -68,7 +74,12 @@ describe('notes are suggested by a step’s words', () => {
     const suggested = new Set(table.map(([, note]) => note));
     expect(standardTechniques.map(({ id }) => id).filter((id) => !suggested.has(id))).toEqual([]);
   });
-  it.each(['Serve at once.', 'Set the table.', 'Put the bowl on a damp cloth.'])('“%s” suggests no knife work', (sentence) => {
-    expect(offered(sentence).filter((id) => ['dice', 'slice', 'shred', 'core-pepper'].includes(id))).toEqual([]);
-  });
+  it.each(['Serve at once.', 'Set the table.', 'Put the bowl on a damp cloth.'])(
+    '“%s” suggests no knife work',
+    (sentence) => {
+      expect(
+        offered(sentence).filter((id) => ['dice', 'slice', 'shred', 'core-pepper'].includes(id)),
+      ).toEqual([]);
+    },
+  );
 });

@@ -15,8 +15,16 @@ export interface TechniqueNote {
   readonly beginnerPer: string;
 }
 
-export type TechniqueGroup = 'knife and leaf' | 'fruit' | 'pulses, grains, starch' | 'heat' | 'dressing' | 'finish';
-export const techniqueGroups: readonly TechniqueGroup[] = ['knife and leaf', 'fruit', 'pulses, grains, starch', 'heat', 'dressing', 'finish'];
+export type TechniqueGroup =
+  'knife and leaf' | 'fruit' | 'pulses, grains, starch' | 'heat' | 'dressing' | 'finish';
+export const techniqueGroups: readonly TechniqueGroup[] = [
+  'knife and leaf',
+  'fruit',
+  'pulses, grains, starch',
+  'heat',
+  'dressing',
+  'finish',
+];
 
 /** A note as it is written in the data: for how much the minutes are is left out where it hardly matters. */
 export type WrittenNote = Omit<TechniqueNote, 'beginnerPer'> & { readonly beginnerPer?: string };

@@ -6,8 +6,22 @@ import { usualKitchen } from '../kitchen/index.js';
 /** A step of 5 hands-on minutes in class; the rest as given. */
 export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
   return {
-    id, componentId: 'c1', text: `Do ${id}.`, handsOnMinutes: 5, waitMinutes: null, until: '', place: 'in class', occupies: null, tools: [], uses: [], after: [],
-    holdMinutes: null, techniques: [], techniqueNote: '', demonstrateMinutes: 0, ...to,
+    id,
+    componentId: 'c1',
+    text: `Do ${id}.`,
+    handsOnMinutes: 5,
+    waitMinutes: null,
+    until: '',
+    place: 'in class',
+    occupies: null,
+    tools: [],
+    uses: [],
+    after: [],
+    holdMinutes: null,
+    techniques: [],
+    techniqueNote: '',
+    demonstrateMinutes: 0,
+    ...to,
   };
 }
 
@@ -15,21 +29,59 @@ export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
 export function recipe(lines: readonly string[], to: Partial<Recipe> = {}): Recipe {
   const system = to.system ?? 'metric';
   return {
-    title: 'Test salad', kind: 'salad', serves: 4, portion: 'side', system, leastBatch: '1/4', story: '', source: '', credit: '', permission: '', notes: '', choices: [],
-    components: [{ id: 'c1', name: 'Salad', role: 'base' }], steps: [],
-    lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')), ...to,
+    title: 'Test salad',
+    kind: 'salad',
+    serves: 4,
+    portion: 'side',
+    system,
+    leastBatch: '1/4',
+    story: '',
+    source: '',
+    credit: '',
+    permission: '',
+    notes: '',
+    choices: [],
+    components: [{ id: 'c1', name: 'Salad', role: 'base' }],
+    steps: [],
+    lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')),
+    ...to,
   };
 }
 
 export function dish(of: Recipe, to: Partial<ClassDish> & { maker?: Maker } = {}): ClassDish {
-  return { id: 'd1', recipeId: 'r1', version: 1, portion: 'side', maker: 'every station', recipe: of, choices: {}, ...to };
+  return {
+    id: 'd1',
+    recipeId: 'r1',
+    version: 1,
+    portion: 'side',
+    maker: 'every station',
+    recipe: of,
+    choices: {},
+    ...to,
+  };
 }
 
-export const kitchen: KitchenFacts = { ...usualKitchen, name: 'Test kitchen', appliances: usualKitchen.appliances.map((each) => (each.appliance === 'fridge' ? { ...each, capacity: 4 } : each)) };
+export const kitchen: KitchenFacts = {
+  ...usualKitchen,
+  name: 'Test kitchen',
+  appliances: usualKitchen.appliances.map((each) =>
+    each.appliance === 'fridge' ? { ...each, capacity: 4 } : each,
+  ),
+};
 
 export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = {}): ClassFacts {
   return {
-    id: 'class', title: 'Test class', startsAt: '2026-11-27T18:30', zone: 'Europe/London', lengthMinutes: 150, place: '', people: 14, peoplePerStation: 4,
-    assistants: 0, demonstrationPlates: 0, dishes, ...to,
+    id: 'class',
+    title: 'Test class',
+    startsAt: '2026-11-27T18:30',
+    zone: 'Europe/London',
+    lengthMinutes: 150,
+    place: '',
+    people: 14,
+    peoplePerStation: 4,
+    assistants: 0,
+    demonstrationPlates: 0,
+    dishes,
+    ...to,
   };
 }

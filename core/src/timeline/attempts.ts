@@ -11,7 +11,13 @@ const onTimeSteps = 10;
 
 export type Starts = Readonly<Record<string, number>>;
 
-export interface Attempt { tasks: ClassTasks; starts: Starts; overrun: number; isRelaxed: boolean; brokenPins: readonly string[] }
+export interface Attempt {
+  tasks: ClassTasks;
+  starts: Starts;
+  overrun: number;
+  isRelaxed: boolean;
+  brokenPins: readonly string[];
+}
 
 export interface AttemptInput extends Omit<TaskInput, 'overrun'> {
   /** Opening hours on the axis. */
@@ -40,27 +46,46 @@ function steadied(input: AttemptInput, standing: Starts): Attempt | null {
   if (standing.eat === undefined) return null;
   const overrun = standing.eat - eatMinuteOf(input.facts.lengthMinutes);
   const tasks = buildTasks({ ...input, overrun });
-  const result = findSchedule(problemOf(tasks, tasks.links, input, overrun), { objective: 'shortest', seed: 1, budgetSteps: stepsPerTask * tasks.tasks.length, firstOnly: true, pinned: pinsOf(tasks, input), standing });
-  return result.status === 'scheduled' && overrun <= 0 ? { tasks, starts: result.starts, overrun, isRelaxed: false, brokenPins: [] } : null;
+  const result = findSchedule(problemOf(tasks, tasks.links, input, overrun), {
+    objective: 'shortest',
+    seed: 1,
+    budgetSteps: stepsPerTask * tasks.tasks.length,
+    firstOnly: true,
+    pinned: pinsOf(tasks, input),
+    standing,
+  });
+  return result.status === 'scheduled' && overrun <= 0
+    ? { tasks, starts: result.starts, overrun, isRelaxed: false, brokenPins: [] }
+    : null;
 }
 
 /** The problem of an attempt once more, with its pins. */
-function questionOf(input: AttemptInput, attempt: Attempt, options: Partial<ScheduleOptions> & { budgetSteps: number }): [ScheduleProblem, ScheduleOptions] {
+function questionOf(
+  input: AttemptInput,
+  attempt: Attempt,
+  options: Partial<ScheduleOptions> & { budgetSteps: number },
+): [ScheduleProblem, ScheduleOptions] {
   const links = attempt.isRelaxed ? attempt.tasks.links.map(withoutHold) : attempt.tasks.links;
-  return [problemOf(attempt.tasks, links, input, attempt.overrun), { objective: 'shortest', seed: 1, pinned: pinsOf(attempt.tasks, input, attempt.brokenPins), ...options }];
+  return [
+    problemOf(attempt.tasks, links, input, attempt.overrun),
+    { objective: 'shortest', seed: 1, pinned: pinsOf(attempt.tasks, input, attempt.brokenPins), ...options },
+  ];
 }
 
 /** Where only pins are in the way, the plan that stands with the other pins: a pin that cannot be kept moves nothing. */
 function nearStanding(input: AttemptInput, attempt: Attempt | null): Attempt | null {
   if (!attempt || !input.standing || attempt.brokenPins.length === 0) return attempt;
-  const pins = Object.fromEntries(Object.entries(input.decisions.pins).filter(([id]) => !attempt.brokenPins.includes(id)));
+  const pins = Object.fromEntries(
+    Object.entries(input.decisions.pins).filter(([id]) => !attempt.brokenPins.includes(id)),
+  );
   const steady = steadied({ ...input, decisions: { ...input.decisions, pins } }, input.standing);
   return steady ? { ...steady, brokenPins: attempt.brokenPins } : attempt;
 }
 
 /** Pins one after the other, as long as the plan does not get worse by them. */
 function withoutBrokenPins(input: AttemptInput, withAll: Attempt | null): Attempt | null {
-  const pinned = (pins: Starts): Attempt | null => findPlan({ ...input, decisions: { ...input.decisions, pins } });
+  const pinned = (pins: Starts): Attempt | null =>
+    findPlan({ ...input, decisions: { ...input.decisions, pins } });
   let best = pinned({});
   if (!best || (withAll && !isWorse(withAll, best))) return withAll;
   let kept: Starts = {};
@@ -84,12 +109,23 @@ function isWorse(attempt: Attempt, than: Attempt): boolean {
 function bettered(input: AttemptInput, given: Attempt): Attempt {
   const attempt = onTime(input, given) ?? given;
   const objective = input.decisions.aim;
-  const [problem, options] = questionOf(input, attempt, { objective, budgetSteps: input.effort, standing: attempt.starts });
+  const [problem, options] = questionOf(input, attempt, {
+    objective,
+    budgetSteps: input.effort,
+    standing: attempt.starts,
+  });
   const free = new Set(objective === 'shortest' ? ['eat', 'clear'] : []);
   const tasks = problem.tasks.map((task) => (free.has(task.id) ? { ...task, earliest: undefined } : task));
-  const result = findSchedule({ ...problem, tasks, links: [...problem.links, { from: 'eat', to: 'clear', minLag: 0, maxLag: 0 }] }, options);
+  const result = findSchedule(
+    { ...problem, tasks, links: [...problem.links, { from: 'eat', to: 'clear', minLag: 0, maxLag: 0 }] },
+    options,
+  );
   if (result.status !== 'scheduled') return attempt;
-  return { ...attempt, starts: result.starts, overrun: attempt.overrun + result.starts.eat! - attempt.starts.eat! };
+  return {
+    ...attempt,
+    starts: result.starts,
+    overrun: attempt.overrun + result.starts.eat! - attempt.starts.eat!,
+  };
 }
 
 /** The class on time with every keeping time after all, looked for longer than a first plan is; null where it is so already or is not found. */
@@ -97,13 +133,27 @@ function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
   if (attempt.overrun <= 0 && !attempt.isRelaxed) return null;
   const tasks = buildTasks({ ...input, overrun: 0 });
   const pinned = pinsOf(tasks, input, attempt.brokenPins);
-  const result = findSchedule(problemOf(tasks, tasks.links, input, 0), { objective: 'shortest', seed: 1, budgetSteps: input.effort * onTimeSteps, firstOnly: true, pinned });
-  return result.status === 'scheduled' ? { tasks, starts: result.starts, overrun: 0, isRelaxed: false, brokenPins: attempt.brokenPins } : null;
+  const result = findSchedule(problemOf(tasks, tasks.links, input, 0), {
+    objective: 'shortest',
+    seed: 1,
+    budgetSteps: input.effort * onTimeSteps,
+    firstOnly: true,
+    pinned,
+  });
+  return result.status === 'scheduled'
+    ? { tasks, starts: result.starts, overrun: 0, isRelaxed: false, brokenPins: attempt.brokenPins }
+    : null;
 }
 
-function pinsOf({ tasks }: ClassTasks, { decisions }: AttemptInput, broken: readonly string[] = []): Record<string, number> {
+function pinsOf(
+  { tasks }: ClassTasks,
+  { decisions }: AttemptInput,
+  broken: readonly string[] = [],
+): Record<string, number> {
   const known = new Set(tasks.map(({ id }) => id));
-  return Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => known.has(id) && !broken.includes(id)));
+  return Object.fromEntries(
+    Object.entries(decisions.pins).filter(([id]) => known.has(id) && !broken.includes(id)),
+  );
 }
 
 /** The problem of the class on time, with every keeping time and pin: what a clash is looked for in. */
@@ -149,16 +199,37 @@ function withOverrun(input: AttemptInput, first: number): Attempt | null {
 /** Minutes that the class must run over because some hands have more work in it than it has minutes; below 0 where none have. */
 function leastOverrun(input: AttemptInput): number {
   const { tasks } = buildTasks({ ...input, overrun: 0 });
-  const hands: Readonly<Record<string, number>> = { you: 1, assistant: Math.max(1, input.facts.assistants), stations: Math.min(...input.stations.sizes) };
-  const loads = Object.entries(hands).map(([resource, capacity]) => tasks.filter((task) => task.inClass).reduce((sum, task) => sum + task.minutes * (task.demands.find((demand) => demand.resource === resource)?.units ?? 0), 0) / capacity);
+  const hands: Readonly<Record<string, number>> = {
+    you: 1,
+    assistant: Math.max(1, input.facts.assistants),
+    stations: Math.min(...input.stations.sizes),
+  };
+  const loads = Object.entries(hands).map(
+    ([resource, capacity]) =>
+      tasks
+        .filter((task) => task.inClass)
+        .reduce(
+          (sum, task) =>
+            sum + task.minutes * (task.demands.find((demand) => demand.resource === resource)?.units ?? 0),
+          0,
+        ) / capacity,
+  );
   return Math.ceil(Math.max(...loads)) - input.facts.lengthMinutes;
 }
 
 function attemptPlan(input: AttemptInput, overrun: number, relaxed: boolean): Attempt | null {
   const tasks = buildTasks({ ...input, overrun });
   const links = relaxed ? tasks.links.map(withoutHold) : tasks.links;
-  const result = findSchedule(problemOf(tasks, links, input, overrun), { objective: 'shortest', seed: 1, budgetSteps: stepsPerTask * tasks.tasks.length, firstOnly: true, pinned: pinsOf(tasks, input) });
-  return result.status === 'scheduled' ? { tasks, starts: result.starts, overrun, isRelaxed: relaxed, brokenPins: [] } : null;
+  const result = findSchedule(problemOf(tasks, links, input, overrun), {
+    objective: 'shortest',
+    seed: 1,
+    budgetSteps: stepsPerTask * tasks.tasks.length,
+    firstOnly: true,
+    pinned: pinsOf(tasks, input),
+  });
+  return result.status === 'scheduled'
+    ? { tasks, starts: result.starts, overrun, isRelaxed: relaxed, brokenPins: [] }
+    : null;
 }
 
 /** Work begins when the welcome is over: minutes to spare belong at the end, not before the first cut. */
@@ -174,18 +245,28 @@ function withoutHold(link: ScheduleLink): ScheduleLink {
   return link.maxLag === 0 ? link : { ...link, maxLag: undefined };
 }
 
-function problemOf(tasks: ClassTasks, links: readonly ScheduleLink[], input: AttemptInput, overrun: number): ScheduleProblem {
+function problemOf(
+  tasks: ClassTasks,
+  links: readonly ScheduleLink[],
+  input: AttemptInput,
+  overrun: number,
+): ScheduleProblem {
   const length = input.facts.lengthMinutes + overrun;
   // The class itself may run past the kitchen's hours; that is a warning of its own, not a reason to have no plan.
   const staffed: (readonly [number, number])[] = [...input.open, [0, length]];
   const hands = Math.min(...input.stations.sizes);
   return {
-    tasks: tasks.tasks, links,
+    tasks: tasks.tasks,
+    links,
     resources: [
       { id: 'you', name: 'you', capacity: 1, open: staffed },
       { id: 'assistant', name: 'the assistant', capacity: input.facts.assistants, open: staffed },
       { id: 'stations', name: 'the stations', capacity: hands, open: [[0, length]] },
-      ...input.kitchen.appliances.map(({ appliance, capacity }) => ({ id: appliance, name: `the ${appliance}`, capacity })),
+      ...input.kitchen.appliances.map(({ appliance, capacity }) => ({
+        id: appliance,
+        name: `the ${appliance}`,
+        capacity,
+      })),
       ...tasks.resources,
     ],
   };

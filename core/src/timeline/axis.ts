@@ -1,4 +1,10 @@
-import { fromAbsolute, getDayOfWeek, parseDateTime, toZoned, type ZonedDateTime } from '@internationalized/date';
+import {
+  fromAbsolute,
+  getDayOfWeek,
+  parseDateTime,
+  toZoned,
+  type ZonedDateTime,
+} from '@internationalized/date';
 
 const minuteInMilliseconds = 60_000;
 
@@ -8,7 +14,10 @@ export interface Axis {
   instant(minute: number): string;
   local(minute: number): { readonly date: string; readonly time: string };
   /** Opening hours as intervals on the axis, from `daysBefore` days before the class to its day, but for weekdays on which it is closed, 0 for Sunday. */
-  openIntervals(hours: { readonly opens: string; readonly closes: string; readonly closedDays?: readonly number[] }, daysBefore: number): readonly (readonly [number, number])[];
+  openIntervals(
+    hours: { readonly opens: string; readonly closes: string; readonly closedDays?: readonly number[] },
+    daysBefore: number,
+  ): readonly (readonly [number, number])[];
 }
 
 const axes = new Map<string, Axis>();
@@ -46,11 +55,22 @@ function buildAxis(startsAt: string, zone: string): Axis {
   };
 }
 
-function openHours(start: ZonedDateTime, { opens, closes, closedDays, daysBefore }: { opens: string; closes: string; closedDays: readonly number[]; daysBefore: number }): [number, number][] {
+function openHours(
+  start: ZonedDateTime,
+  {
+    opens,
+    closes,
+    closedDays,
+    daysBefore,
+  }: { opens: string; closes: string; closedDays: readonly number[]; daysBefore: number },
+): [number, number][] {
   const origin = start.toDate().getTime();
-  return Array.from({ length: daysBefore + 1 }, (_, back) => start.subtract({ days: daysBefore - back })).filter((day) => !closedDays.includes(getDayOfWeek(day, 'en-US'))).map((day): [number, number] => {
-    return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
-  }).filter(([from, to]) => to > from);
+  return Array.from({ length: daysBefore + 1 }, (_, back) => start.subtract({ days: daysBefore - back }))
+    .filter((day) => !closedDays.includes(getDayOfWeek(day, 'en-US')))
+    .map((day): [number, number] => {
+      return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
+    })
+    .filter(([from, to]) => to > from);
 }
 
 function withTime(day: ZonedDateTime, time: string): ZonedDateTime {

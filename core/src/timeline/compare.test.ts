@@ -4,8 +4,12 @@ import { noDecisions } from '../plan/decide.js';
 import { planClass } from '../plan/plan-class.js';
 import { handsBusy, movedBetween } from './compare.js';
 
-const salad = recipe([], { steps: [step('cut', { place: 'before', handsOnMinutes: 10 }), step('toss', { after: ['cut'] })] });
-const timelineOf = (pins: Record<string, number> = {}, of = salad) => planClass({ class: classOf([dish(of)], { people: 4, decisions: { ...noDecisions, pins } }), kitchen }).timeline;
+const salad = recipe([], {
+  steps: [step('cut', { place: 'before', handsOnMinutes: 10 }), step('toss', { after: ['cut'] })],
+});
+const timelineOf = (pins: Record<string, number> = {}, of = salad) =>
+  planClass({ class: classOf([dish(of)], { people: 4, decisions: { ...noDecisions, pins } }), kitchen })
+    .timeline;
 
 describe('one plan beside another', () => {
   it('names what moved, with both times', () => {
@@ -16,7 +20,9 @@ describe('one plan beside another', () => {
   it('the same plan has nothing moved', () => expect(movedBetween(timelineOf(), timelineOf())).toEqual([]));
   it('names what came and what went', () => {
     const without = recipe([], { steps: [step('toss')] });
-    expect(movedBetween(timelineOf(), timelineOf({}, without)).find(({ id }) => id === 'd1/cut')).toMatchObject({ after: null, afterTime: '' });
+    expect(
+      movedBetween(timelineOf(), timelineOf({}, without)).find(({ id }) => id === 'd1/cut'),
+    ).toMatchObject({ after: null, afterTime: '' });
   });
 });
 
@@ -25,7 +31,12 @@ describe('hands at work', () => {
     const timeline = timelineOf();
     const hands = handsBusy(timeline);
     const cut = timeline.clock.find(({ id }) => id === 'd1/cut')!;
-    expect(hands.find(({ minute }) => minute === cut.start)).toEqual({ minute: cut.start, you: 1, assistant: 0, stations: 0 });
+    expect(hands.find(({ minute }) => minute === cut.start)).toEqual({
+      minute: cut.start,
+      you: 1,
+      assistant: 0,
+      stations: 0,
+    });
     expect(hands[hands.length - 1]).toMatchObject({ you: 0, assistant: 0, stations: 0 });
   });
 });

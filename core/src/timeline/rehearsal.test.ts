@@ -1,26 +1,63 @@
 import { describe, expect, it } from 'vitest';
 import { rehearse, type RehearsalProblem, type RehearsalStep } from './rehearsal.js';
 
-const at = (id: string, minutes: number, to: Partial<RehearsalStep> = {}): RehearsalStep => ({ id, title: id, minutes, least: minutes, by: 'stations', takesHands: true, appliance: null, after: [], ...to });
-const problem = (steps: readonly RehearsalStep[], to: Partial<RehearsalProblem> = {}): RehearsalProblem => ({ stations: 3, steps, places: {}, classMinutes: 60, spread: 0, ...to });
+const at = (id: string, minutes: number, to: Partial<RehearsalStep> = {}): RehearsalStep => ({
+  id,
+  title: id,
+  minutes,
+  least: minutes,
+  by: 'stations',
+  takesHands: true,
+  appliance: null,
+  after: [],
+  ...to,
+});
+const problem = (steps: readonly RehearsalStep[], to: Partial<RehearsalProblem> = {}): RehearsalProblem => ({
+  stations: 3,
+  steps,
+  places: {},
+  classMinutes: 60,
+  spread: 0,
+  ...to,
+});
 const once = { runs: 1, seed: 1 };
 
 describe('a class whose groups are all as planned', () => {
-  it('one step after another: 10 + 20 = 30', () => expect(rehearse(problem([at('a', 10), at('b', 20, { after: ['a'] })]), once)).toMatchObject({ median: 30, onTime: 1, costly: [] }));
-  it('hands do one thing at a time, even where nothing says which first: 10 + 20', () => expect(rehearse(problem([at('a', 10), at('b', 20)]), once).median).toBe(30));
+  it('one step after another: 10 + 20 = 30', () =>
+    expect(rehearse(problem([at('a', 10), at('b', 20, { after: ['a'] })]), once)).toMatchObject({
+      median: 30,
+      onTime: 1,
+      costly: [],
+    }));
+  it('hands do one thing at a time, even where nothing says which first: 10 + 20', () =>
+    expect(rehearse(problem([at('a', 10), at('b', 20)]), once).median).toBe(30));
   it('a wait beside the work: 10, then 30 in the fridge while 20 are worked: 40', () => {
-    expect(rehearse(problem([at('a', 10), at('chill', 30, { takesHands: false, after: ['a'] }), at('b', 20)]), once).median).toBe(40);
+    expect(
+      rehearse(
+        problem([at('a', 10), at('chill', 30, { takesHands: false, after: ['a'] }), at('b', 20)]),
+        once,
+      ).median,
+    ).toBe(40);
   });
   it('three stations queue for one blender: 10 + 3 × 5 = 25; with two of them 10 + 2 × 5 = 20', () => {
     const steps = [at('a', 10), at('blend', 5, { appliance: 'blender', after: ['a'] })];
     expect(rehearse(problem(steps, { places: { blender: 1 } }), once).median).toBe(25);
     expect(rehearse(problem(steps, { places: { blender: 2 } }), once).median).toBe(20);
   });
-  it('a demonstration stops every station and all wait for it: 10 + 5 + 10', () => expect(rehearse(problem([at('a', 10), at('show', 5, { by: 'all' }), at('b', 10)]), once).median).toBe(25));
+  it('a demonstration stops every station and all wait for it: 10 + 5 + 10', () =>
+    expect(rehearse(problem([at('a', 10), at('show', 5, { by: 'all' }), at('b', 10)]), once).median).toBe(
+      25,
+    ));
   it('staff beside the class hold nobody up until their result is wanted: 40 then 5', () => {
-    expect(rehearse(problem([at('roast', 40, { by: 'staff' }), at('a', 10), at('plate', 5, { after: ['roast'] })]), once).median).toBe(45);
+    expect(
+      rehearse(
+        problem([at('roast', 40, { by: 'staff' }), at('a', 10), at('plate', 5, { after: ['roast'] })]),
+        once,
+      ).median,
+    ).toBe(45);
   });
-  it('over the minutes of the class it is late', () => expect(rehearse(problem([at('a', 61)]), once).onTime).toBe(0));
+  it('over the minutes of the class it is late', () =>
+    expect(rehearse(problem([at('a', 61)]), once).onTime).toBe(0));
 });
 
 describe('a class of many speeds', () => {
@@ -38,14 +75,29 @@ describe('a class of many speeds', () => {
     expect(mixed.late - mixed.early).toBeGreaterThan(even.late - even.early);
     expect(mixed.ends.reduce((sum, { runs }) => sum + runs, 0)).toBe(2000);
   });
-  it('names the step that puts the end off most', () => expect(rehearse(problem(steps, { spread: 0.25 }), many).costly[0]!.id).toBe('chop'));
+  it('names the step that puts the end off most', () =>
+    expect(rehearse(problem(steps, { spread: 0.25 }), many).costly[0]!.id).toBe('chop'));
   it('the same seed gives the same figures, another one others', () => {
-    expect(rehearse(problem(steps, { spread: 0.25 }), many)).toEqual(rehearse(problem(steps, { spread: 0.25 }), many));
-    expect(rehearse(problem(steps, { spread: 0.25 }), { ...many, seed: 8 })).not.toEqual(rehearse(problem(steps, { spread: 0.25 }), many));
+    expect(rehearse(problem(steps, { spread: 0.25 }), many)).toEqual(
+      rehearse(problem(steps, { spread: 0.25 }), many),
+    );
+    expect(rehearse(problem(steps, { spread: 0.25 }), { ...many, seed: 8 })).not.toEqual(
+      rehearse(problem(steps, { spread: 0.25 }), many),
+    );
   });
   it('the chance is that of a known law: one step of one station, ln of its time spread by √(0.25² + 0.2²), is over 20 min in half the runs', () => {
-    expect(rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 20 }), { runs: 20_000, seed: 3 }).onTime).toBeCloseTo(0.5, 1);
+    expect(
+      rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 20 }), {
+        runs: 20_000,
+        seed: 3,
+      }).onTime,
+    ).toBeCloseTo(0.5, 1);
     // One spread above the middle, 20 × e^0.32 = 27.5 min, 84 % are on time.
-    expect(rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 27.5 }), { runs: 20_000, seed: 3 }).onTime).toBeCloseTo(0.84, 1);
+    expect(
+      rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 27.5 }), {
+        runs: 20_000,
+        seed: 3,
+      }).onTime,
+    ).toBeCloseTo(0.84, 1);
   });
 });

@@ -51,16 +51,27 @@ const mostCostly = 3;
  * Plays a class many times. Groups differ in skill and from step to step; they queue at shared appliances in the order in which they get there;
  * a demonstration waits for the slowest and for the instructor. The same problem, runs and seed give the same figures.
  */
-export function rehearse(problem: RehearsalProblem, { runs, seed }: { runs: number; seed: number }): Rehearsal {
+export function rehearse(
+  problem: RehearsalProblem,
+  { runs, seed }: { runs: number; seed: number },
+): Rehearsal {
   const play = new Play(problem, normals(seeded(seed)));
   const ends = new Float64Array(runs);
   for (let run = 0; run < runs; run++) ends[run] = play.run();
   const sorted = ends.slice().sort();
   const at = (share: number) => Math.round(sorted[Math.min(runs - 1, Math.floor(share * runs))]!);
-  const costly = problem.steps.map((step, index) => ({ id: step.id, title: step.title, minutes: play.delays[index]! / runs })).filter(({ minutes }) => minutes > 0.05).sort((a, b) => b.minutes - a.minutes);
+  const costly = problem.steps
+    .map((step, index) => ({ id: step.id, title: step.title, minutes: play.delays[index]! / runs }))
+    .filter(({ minutes }) => minutes > 0.05)
+    .sort((a, b) => b.minutes - a.minutes);
   return {
-    runs, onTime: ends.filter((end) => end <= problem.classMinutes).length / runs, early: at(0.1), median: at(0.5), late: at(0.9),
-    ends: stretches(sorted), costly: costly.slice(0, mostCostly),
+    runs,
+    onTime: ends.filter((end) => end <= problem.classMinutes).length / runs,
+    early: at(0.1),
+    median: at(0.5),
+    late: at(0.9),
+    ends: stretches(sorted),
+    costly: costly.slice(0, mostCostly),
   };
 }
 
@@ -105,7 +116,10 @@ class Play {
   readonly #starts: Float64Array;
   readonly #waitedFor: Int32Array;
 
-  constructor(private readonly problem: RehearsalProblem, private readonly normal: () => number) {
+  constructor(
+    private readonly problem: RehearsalProblem,
+    private readonly normal: () => number,
+  ) {
     const { steps, stations } = problem;
     this.#count = stations;
     this.#ends = new Float64Array(steps.length * stations);
@@ -117,8 +131,13 @@ class Play {
     this.#skill = new Float64Array(stations);
     this.#free = new Float64Array(stations + 1);
     this.#busyWith = new Int32Array(stations + 1);
-    const queues = new Map(Object.entries(problem.places).map(([appliance, places]): [string, Queue] => [appliance, { free: new Float64Array(Math.max(1, places)), last: new Int32Array(Math.max(1, places)) }]));
-    this.#queues = steps.map(({ appliance }) => (appliance ? queues.get(appliance) ?? null : null));
+    const queues = new Map(
+      Object.entries(problem.places).map(([appliance, places]): [string, Queue] => [
+        appliance,
+        { free: new Float64Array(Math.max(1, places)), last: new Int32Array(Math.max(1, places)) },
+      ]),
+    );
+    this.#queues = steps.map(({ appliance }) => (appliance ? (queues.get(appliance) ?? null) : null));
     this.#order = new Int32Array(stations);
     this.#starts = new Float64Array(stations);
     this.#waitedFor = new Int32Array(stations);
@@ -127,10 +146,14 @@ class Play {
   /** Plays the class once. Returns its end, and adds what put it off to `delays`. */
   run(): number {
     const { steps, spread } = this.problem;
-    for (let station = 0; station < this.#count; station++) this.#skill[station] = Math.exp(spread * this.normal());
+    for (let station = 0; station < this.#count; station++)
+      this.#skill[station] = Math.exp(spread * this.normal());
     this.#free.fill(0);
     this.#busyWith.fill(-1);
-    for (const queue of this.#queues) { queue?.free.fill(0); queue?.last.fill(-1); }
+    for (const queue of this.#queues) {
+      queue?.free.fill(0);
+      queue?.last.fill(-1);
+    }
     for (let at = 0; at < steps.length; at++) {
       if (steps[at]!.by === 'stations') this.#atStations(steps[at]!, at);
       else this.#together(steps[at]!, at);
@@ -143,7 +166,8 @@ class Play {
     for (let station = 0; station < this.#count; station++) {
       this.#setReady(step, at, station);
       let to = station;
-      for (; to > 0 && this.#starts[this.#order[to - 1]!]! > this.#starts[station]!; to--) this.#order[to] = this.#order[to - 1]!;
+      for (; to > 0 && this.#starts[this.#order[to - 1]!]! > this.#starts[station]!; to--)
+        this.#order[to] = this.#order[to - 1]!;
       this.#order[to] = station;
     }
     for (const station of this.#order) {
@@ -176,12 +200,18 @@ class Play {
     const waits = served >= 0 && queue!.free[served]! > start;
     const begins = waits ? queue!.free[served]! : start;
     const pace = step.by === 'stations' && step.takesHands ? this.#skill[station]! : 1;
-    const minutes = step.minutes === step.least ? step.minutes : Math.max(step.least, step.minutes * pace * Math.exp(stepSpread * this.normal()));
+    const minutes =
+      step.minutes === step.least
+        ? step.minutes
+        : Math.max(step.least, step.minutes * pace * Math.exp(stepSpread * this.normal()));
     const place = at * this.#count + station;
     this.#ends[place] = begins + minutes;
     this.#causes[place] = waits ? queue!.last[served]! : this.#waitedFor[station]!;
     this.#over[place] = minutes - step.minutes;
-    if (served >= 0) { queue!.free[served] = begins + minutes; queue!.last[served] = place; }
+    if (served >= 0) {
+      queue!.free[served] = begins + minutes;
+      queue!.last[served] = place;
+    }
     return place;
   }
 
@@ -189,12 +219,18 @@ class Play {
   #together(step: RehearsalStep, at: number): void {
     let start = 0;
     let cause = -1;
-    const look = (moment: number, place: number) => { if (moment > start) { start = moment; cause = place; } };
+    const look = (moment: number, place: number) => {
+      if (moment > start) {
+        start = moment;
+        cause = place;
+      }
+    };
     const hands = this.#count;
     if (step.takesHands) look(this.#free[hands]!, this.#busyWith[hands]!);
     for (let station = 0; station < this.#count; station++) {
       if (step.by === 'all') look(this.#free[station]!, this.#busyWith[station]!);
-      for (const before of this.#after[at]!) look(this.#ends[before * this.#count + station]!, before * this.#count + station);
+      for (const before of this.#after[at]!)
+        look(this.#ends[before * this.#count + station]!, before * this.#count + station);
     }
     this.#starts[0] = start;
     this.#waitedFor[0] = cause;
@@ -204,21 +240,32 @@ class Play {
       this.#ends[first + station] = this.#ends[first]!;
       this.#causes[first + station] = this.#causes[first]!;
       this.#over[first + station] = this.#over[first]!;
-      if (step.by === 'all') { this.#free[station] = this.#ends[first]!; this.#busyWith[station] = first; }
+      if (step.by === 'all') {
+        this.#free[station] = this.#ends[first]!;
+        this.#busyWith[station] = first;
+      }
     }
-    if (step.takesHands) { this.#free[hands] = this.#ends[first]!; this.#busyWith[hands] = first; }
+    if (step.takesHands) {
+      this.#free[hands] = this.#ends[first]!;
+      this.#busyWith[hands] = first;
+    }
   }
 
   /** The last end; every step on the way back from it has its minutes over the plan counted. */
   #blame(): number {
     let last = 0;
-    for (let place = 1; place < this.#ends.length; place++) if (this.#ends[place]! > this.#ends[last]!) last = place;
-    for (let place = last; place >= 0; place = this.#causes[place]!) this.delays[Math.floor(place / this.#count)]! += this.#over[place]!;
+    for (let place = 1; place < this.#ends.length; place++)
+      if (this.#ends[place]! > this.#ends[last]!) last = place;
+    for (let place = last; place >= 0; place = this.#causes[place]!)
+      this.delays[Math.floor(place / this.#count)]! += this.#over[place]!;
     return this.#ends[last] ?? 0;
   }
 }
 
-interface Queue { readonly free: Float64Array; readonly last: Int32Array }
+interface Queue {
+  readonly free: Float64Array;
+  readonly last: Int32Array;
+}
 
 function nextPlace({ free }: Queue): number {
   let best = 0;

@@ -8,24 +8,55 @@ import { buildTimeline } from './timeline.js';
 
 function timelineOf(facts: ClassFacts, of: KitchenFacts = kitchen) {
   const stations = splitStations(facts.people, facts.peoplePerStation);
-  const portions = facts.dishes.map((each) => portionRecipe(each, planBatches(each, stations, facts.people, facts.demonstrationPlates), { kitchenSystem: 'metric', english: 'uk' }));
+  const portions = facts.dishes.map((each) =>
+    portionRecipe(each, planBatches(each, stations, facts.people, facts.demonstrationPlates), {
+      kitchenSystem: 'metric',
+      english: 'uk',
+    }),
+  );
   return buildTimeline({ facts, kitchen: of, stations, portions });
 }
 const all = (timeline: ReturnType<typeof timelineOf>) => [...timeline.daysBefore, ...timeline.clock];
-const entry = (timeline: ReturnType<typeof timelineOf>, id: string) => all(timeline).find((each) => each.id === id)!;
+const entry = (timeline: ReturnType<typeof timelineOf>, id: string) =>
+  all(timeline).find((each) => each.id === id)!;
 
 describe('the axis of a class', () => {
-  it('0 is class start', () => expect(createAxis('2026-11-27T18:30', 'Europe/London').local(0)).toEqual({ date: '2026-11-27', time: '18:30' }));
-  it('midnight is crossed: 400 minutes before 02:00 is 19:20 the day before', () => expect(createAxis('2026-11-27T02:00', 'Europe/London').local(-400)).toEqual({ date: '2026-11-26', time: '19:20' }));
-  it('an hour is lost in spring: 24 h before 10:00 on 28 March 2027 is 09:00', () => expect(createAxis('2027-03-28T10:00', 'Europe/London').local(-1440)).toEqual({ date: '2027-03-27', time: '09:00' }));
-  it('an hour is won in autumn: 24 h before 10:00 on 25 October 2026 is 11:00', () => expect(createAxis('2026-10-25T10:00', 'Europe/London').local(-1440)).toEqual({ date: '2026-10-24', time: '11:00' }));
+  it('0 is class start', () =>
+    expect(createAxis('2026-11-27T18:30', 'Europe/London').local(0)).toEqual({
+      date: '2026-11-27',
+      time: '18:30',
+    }));
+  it('midnight is crossed: 400 minutes before 02:00 is 19:20 the day before', () =>
+    expect(createAxis('2026-11-27T02:00', 'Europe/London').local(-400)).toEqual({
+      date: '2026-11-26',
+      time: '19:20',
+    }));
+  it('an hour is lost in spring: 24 h before 10:00 on 28 March 2027 is 09:00', () =>
+    expect(createAxis('2027-03-28T10:00', 'Europe/London').local(-1440)).toEqual({
+      date: '2027-03-27',
+      time: '09:00',
+    }));
+  it('an hour is won in autumn: 24 h before 10:00 on 25 October 2026 is 11:00', () =>
+    expect(createAxis('2026-10-25T10:00', 'Europe/London').local(-1440)).toEqual({
+      date: '2026-10-24',
+      time: '11:00',
+    }));
   it('a day on which the kitchen is closed has no hours: of Thursday to Saturday, closed on Fridays, two are left', () => {
     // 2026-11-28 is a Saturday.
-    expect(createAxis('2026-11-28T10:00', 'Europe/London').openIntervals({ opens: '08:00', closes: '22:00', closedDays: [5] }, 2).map(([from]) => from)).toEqual([-3000, -120]);
+    expect(
+      createAxis('2026-11-28T10:00', 'Europe/London')
+        .openIntervals({ opens: '08:00', closes: '22:00', closedDays: [5] }, 2)
+        .map(([from]) => from),
+    ).toEqual([-3000, -120]);
   });
   it('opening hours follow the wall clock through the change', () => {
     // 08:00–22:00 on the day before a spring change, seen from 10:00: 24 − 1 + 2 h = 25 h back is 08:00.
-    expect(createAxis('2027-03-28T10:00', 'Europe/London').openIntervals({ opens: '08:00', closes: '22:00' }, 1)[0]).toEqual([-1500, -660]);
+    expect(
+      createAxis('2027-03-28T10:00', 'Europe/London').openIntervals(
+        { opens: '08:00', closes: '22:00' },
+        1,
+      )[0],
+    ).toEqual([-1500, -660]);
   });
 });
 
@@ -43,12 +74,20 @@ describe('class time', () => {
     expect(entry(timeline, 'd1/s1').end - entry(timeline, 'd1/s1').start).toBe(8);
   });
   it('a demonstration stops every station and comes before the work', () => {
-    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { demonstrateMinutes: 6 })] }))], { demonstrationPlates: 2 }));
+    const timeline = timelineOf(
+      classOf([dish(recipe([], { steps: [step('s1', { demonstrateMinutes: 6 })] }))], {
+        demonstrationPlates: 2,
+      }),
+    );
     expect(entry(timeline, 'd1/s1:shown')).toMatchObject({ kind: 'demonstration', start: 5, end: 11 });
     expect(entry(timeline, 'd1/s1').start).toBeGreaterThanOrEqual(11);
   });
   it('what does not fit is let run over, and said by how much', () => {
-    const steps = [step('s1', { handsOnMinutes: 60 }), step('s2', { handsOnMinutes: 60, after: ['s1'] }), step('s3', { waitMinutes: { low: 60, high: 60 }, after: ['s2'] })];
+    const steps = [
+      step('s1', { handsOnMinutes: 60 }),
+      step('s2', { handsOnMinutes: 60, after: ['s1'] }),
+      step('s3', { waitMinutes: { low: 60, high: 60 }, after: ['s2'] }),
+    ];
     const timeline = timelineOf(classOf([dish(recipe([], { steps }))]));
     expect(timeline.status).toBe('strained');
     expect(timeline.overrunMinutes).toBeGreaterThan(0);
@@ -66,11 +105,24 @@ describe('class time', () => {
 });
 
 describe('before class', () => {
-  const soaked = recipe([], { steps: [
-    step('soak', { place: 'before', handsOnMinutes: 5, waitMinutes: { low: 480, high: 720 }, occupies: { appliance: 'fridge', setting: '' } }),
-    step('cook', { place: 'before', handsOnMinutes: 10, waitMinutes: { low: 60, high: 75 }, occupies: { appliance: 'hob', setting: '' }, after: ['soak'] }),
-    step('blend', { after: ['cook'] }),
-  ] });
+  const soaked = recipe([], {
+    steps: [
+      step('soak', {
+        place: 'before',
+        handsOnMinutes: 5,
+        waitMinutes: { low: 480, high: 720 },
+        occupies: { appliance: 'fridge', setting: '' },
+      }),
+      step('cook', {
+        place: 'before',
+        handsOnMinutes: 10,
+        waitMinutes: { low: 60, high: 75 },
+        occupies: { appliance: 'hob', setting: '' },
+        after: ['soak'],
+      }),
+      step('blend', { after: ['cook'] }),
+    ],
+  });
   it('a soak of 12 h is put on the evening before, in opening hours', () => {
     const timeline = timelineOf(classOf([dish(soaked)]));
     expect(timeline.daysBefore.map(({ id }) => id)).toEqual(['d1/soak', 'd1/soak:wait']);
@@ -79,18 +131,34 @@ describe('before class', () => {
     expect(entry(timeline, 'd1/soak:wait').end - entry(timeline, 'd1/soak:wait').start).toBe(720);
   });
   it('two settings of one oven do not overlap, and each is heated first', () => {
-    const roast = (id: string, setting: string) => step(id, { place: 'before', waitMinutes: { low: 30, high: 30 }, occupies: { appliance: 'oven', setting } });
-    const timeline = timelineOf(classOf([dish(recipe([], { steps: [roast('a', '200 °C'), roast('b', '170 °C')] }))]));
+    const roast = (id: string, setting: string) =>
+      step(id, {
+        place: 'before',
+        waitMinutes: { low: 30, high: 30 },
+        occupies: { appliance: 'oven', setting },
+      });
+    const timeline = timelineOf(
+      classOf([dish(recipe([], { steps: [roast('a', '200 °C'), roast('b', '170 °C')] }))]),
+    );
     const [a, b] = [entry(timeline, 'd1/a:wait'), entry(timeline, 'd1/b:wait')];
     expect(a.end <= b.start || b.end <= a.start).toBe(true);
     expect(entry(timeline, 'heat:oven:200 °C').end).toBeLessThanOrEqual(a.start);
   });
   it('an assistant shares the prep', () => {
     const steps = ['a', 'b'].map((id) => step(id, { place: 'before', handsOnMinutes: 20 }));
-    expect(all(timelineOf(classOf([dish(recipe([], { steps }))], { assistants: 1 }))).filter(({ kind }) => kind === 'prep').map(({ lane }) => lane)).toContain('assistant');
+    expect(
+      all(timelineOf(classOf([dish(recipe([], { steps }))], { assistants: 1 })))
+        .filter(({ kind }) => kind === 'prep')
+        .map(({ lane }) => lane),
+    ).toContain('assistant');
   });
   it('what is more than an oven holds goes in rounds: 4 stations, 2 trays, 2 × 20 min', () => {
-    const steps = [step('roast', { waitMinutes: { low: 20, high: 20 }, occupies: { appliance: 'oven', setting: '220 °C' } })];
+    const steps = [
+      step('roast', {
+        waitMinutes: { low: 20, high: 20 },
+        occupies: { appliance: 'oven', setting: '220 °C' },
+      }),
+    ];
     const wait = entry(timelineOf(classOf([dish(recipe([], { steps }))])), 'd1/roast:wait');
     expect(wait.end - wait.start).toBe(40);
     expect(wait.workings.steps).toContainEqual(expect.objectContaining({ label: 'Rounds', value: '2' }));
@@ -99,14 +167,21 @@ describe('before class', () => {
 
 describe('keeping times', () => {
   it('a tail reaches the step that uses it', () => {
-    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('shake', { holdMinutes: 10 }), step('toss', { after: ['shake'] })] }))]));
+    const timeline = timelineOf(
+      classOf([
+        dish(recipe([], { steps: [step('shake', { holdMinutes: 10 }), step('toss', { after: ['shake'] })] })),
+      ]),
+    );
     const keeps = entry(timeline, 'd1/shake').keeps!;
     expect(keeps.usedAt).toBeLessThanOrEqual(keeps.until);
     expect(keeps.broken).toBe(false);
   });
   it('one that cannot be met is named as a clash, and there is still a plan', () => {
     // Prep must be over before class, the toss is in class: 3 minutes of keeping cannot bridge the setting out of 4 stations.
-    const steps = [step('cut', { place: 'before', holdMinutes: 3, text: 'Cut the avocado.' }), step('toss', { after: ['cut'] })];
+    const steps = [
+      step('cut', { place: 'before', holdMinutes: 3, text: 'Cut the avocado.' }),
+      step('toss', { after: ['cut'] }),
+    ];
     const timeline = timelineOf(classOf([dish(recipe([], { steps }))]));
     expect(timeline.status).toBe('strained');
     expect(timeline.clashes[0]!.sentence).toContain('“Cut the avocado” is done');
@@ -116,22 +191,47 @@ describe('keeping times', () => {
 
 describe('long soaks', () => {
   it('salt cod for 24 h has its water changed twice, 5–12 h after the last, while the kitchen is open', () => {
-    const soak = step('soak', { place: 'before', text: 'Soak the salt cod in cold water.', handsOnMinutes: 5, waitMinutes: { low: 1440, high: 1440 } });
-    const timeline = timelineOf(classOf([dish(recipe([], { steps: [soak, step('flake', { after: ['soak'] })] }))]));
-    const [cover, first, second] = ['d1/soak', 'd1/soak:water1', 'd1/soak:water2'].map((id) => entry(timeline, id));
-    for (const [before, after] of [[cover!, first!], [first!, second!]] as const) {
+    const soak = step('soak', {
+      place: 'before',
+      text: 'Soak the salt cod in cold water.',
+      handsOnMinutes: 5,
+      waitMinutes: { low: 1440, high: 1440 },
+    });
+    const timeline = timelineOf(
+      classOf([dish(recipe([], { steps: [soak, step('flake', { after: ['soak'] })] }))]),
+    );
+    const [cover, first, second] = ['d1/soak', 'd1/soak:water1', 'd1/soak:water2'].map((id) =>
+      entry(timeline, id),
+    );
+    for (const [before, after] of [
+      [cover!, first!],
+      [first!, second!],
+    ] as const) {
       expect(after.start - before.end).toBeGreaterThanOrEqual(300);
       expect(after.start - before.end).toBeLessThanOrEqual(720);
     }
     expect(second!.end).toBeLessThanOrEqual(entry(timeline, 'd1/soak:wait').end);
-    for (const { localTime } of [cover!, first!, second!]) expect(localTime >= kitchen.opens && localTime < kitchen.closes).toBe(true);
+    for (const { localTime } of [cover!, first!, second!])
+      expect(localTime >= kitchen.opens && localTime < kitchen.closes).toBe(true);
   });
   it('beans over night are left alone', () => {
-    const soak = step('soak', { place: 'before', text: 'Soak the beans in cold water.', waitMinutes: { low: 720, high: 720 } });
-    expect(all(timelineOf(classOf([dish(recipe([], { steps: [soak] }))]))).some(({ id }) => id.includes(':water'))).toBe(false);
+    const soak = step('soak', {
+      place: 'before',
+      text: 'Soak the beans in cold water.',
+      waitMinutes: { low: 720, high: 720 },
+    });
+    expect(
+      all(timelineOf(classOf([dish(recipe([], { steps: [soak] }))]))).some(({ id }) => id.includes(':water')),
+    ).toBe(false);
   });
 });
 
 describe('spans in words', () => {
-  it.each([[45, '45 min'], [90, '1 h 30 min'], [120, '2 h'], [140, '2 h 20 min'], [2880, '2 days']])('%d minutes are %s', (minutes, words) => expect(showSpan(minutes)).toBe(words));
+  it.each([
+    [45, '45 min'],
+    [90, '1 h 30 min'],
+    [120, '2 h'],
+    [140, '2 h 20 min'],
+    [2880, '2 days'],
+  ])('%d minutes are %s', (minutes, words) => expect(showSpan(minutes)).toBe(words));
 });

@@ -6,7 +6,13 @@ import { clashesOf, entryOf, linksBy } from './explain.js';
 import { schedule } from './schedule/schedule.js';
 import type { ScheduleResult } from './schedule/types.js';
 import { eatMinuteOf, type PlanTask } from './tasks.js';
-import { noTimelineDecisions, type AddedStep, type Timeline, type TimelineDecisions, type TimelineEntry } from './types.js';
+import {
+  noTimelineDecisions,
+  type AddedStep,
+  type Timeline,
+  type TimelineDecisions,
+  type TimelineEntry,
+} from './types.js';
 
 export interface TimelineInput {
   readonly facts: ClassFacts;
@@ -37,30 +43,59 @@ export function buildTimeline(given: TimelineInput): Timeline {
   const attempt = findAttempt(input);
   if (!attempt) return emptyTimeline(input.facts);
   const byId = new Map(attempt.tasks.tasks.map((task) => [task.id, task]));
-  const found = { ...attempt, byId, pins: input.decisions.pins, before: linksBy(attempt.tasks.links, 'to'), after: linksBy(attempt.tasks.links, 'from') };
-  const entries = attempt.tasks.tasks.map((task) => entryOf(task, found, axis)).sort((a, b) => a.start - b.start || a.end - b.end);
+  const found = {
+    ...attempt,
+    byId,
+    pins: input.decisions.pins,
+    before: linksBy(attempt.tasks.links, 'to'),
+    after: linksBy(attempt.tasks.links, 'from'),
+  };
+  const entries = attempt.tasks.tasks
+    .map((task) => entryOf(task, found, axis))
+    .sort((a, b) => a.start - b.start || a.end - b.end);
   const clashes = clashesOf(entries);
   const used = usedMinutes(entries, input.facts.lengthMinutes + attempt.overrun);
   return {
-    status: attempt.overrun > 0 || clashes.length > 0 || attempt.brokenPins.length > 0 ? 'strained' : 'scheduled',
+    status:
+      attempt.overrun > 0 || clashes.length > 0 || attempt.brokenPins.length > 0 ? 'strained' : 'scheduled',
     daysBefore: entries.filter((entry) => entry.localDate < axis.classDate),
     clock: entries.filter((entry) => entry.localDate >= axis.classDate),
     eatMinute: eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun,
-    classMinutes: input.facts.lengthMinutes, usedMinutes: used, usedPercent: percentOf(used, input.facts.lengthMinutes), overrunMinutes: Math.max(0, attempt.overrun), spareMinutes: Math.max(0, -attempt.overrun), clashes,
+    classMinutes: input.facts.lengthMinutes,
+    usedMinutes: used,
+    usedPercent: percentOf(used, input.facts.lengthMinutes),
+    overrunMinutes: Math.max(0, attempt.overrun),
+    spareMinutes: Math.max(0, -attempt.overrun),
+    clashes,
     usedWorkings: usedWorkings(entries, used, input.facts.lengthMinutes),
-    budget: budgetOf(entries), ahead: aheadOf(attempt), leftOut: given.leftOut ?? [], starts: attempt.starts, brokenPins: attempt.brokenPins,
+    budget: budgetOf(entries),
+    ahead: aheadOf(attempt),
+    leftOut: given.leftOut ?? [],
+    starts: attempt.starts,
+    brokenPins: attempt.brokenPins,
   };
 }
 
 function openInput(given: TimelineInput) {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
-  return { ...given, decisions: given.decisions ?? noTimelineDecisions, effort: given.effort ?? 0, open: axis.openIntervals(given.kitchen, leadDays) };
+  return {
+    ...given,
+    decisions: given.decisions ?? noTimelineDecisions,
+    effort: given.effort ?? 0,
+    open: axis.openIntervals(given.kitchen, leadDays),
+  };
 }
 
 /** Why there is no plan on time that keeps all keeping times and pins: an irreducible clash; or that there is one, or that it is not known. */
 export function explainTimeline(given: TimelineInput): ScheduleResult {
   const { problem, pinned } = strictProblem(openInput(given));
-  return schedule(problem, { objective: 'shortest', seed: 1, budgetSteps: clashSteps, pinned, firstOnly: true });
+  return schedule(problem, {
+    objective: 'shortest',
+    seed: 1,
+    budgetSteps: clashSteps,
+    pinned,
+    firstOnly: true,
+  });
 }
 
 /** Whether there is a plan on time that keeps all keeping times and pins. */
@@ -84,8 +119,17 @@ function budgetOf(entries: readonly TimelineEntry[]): Timeline['budget'] {
 
 /** Steps that the recipe lets be done in class or before, and that are done before: what that saves in class. */
 function aheadOf({ tasks }: Attempt): Timeline['ahead'] {
-  const isAhead = (task: PlanTask) => task.step?.place === 'either' && task.inClass === false && task.kind === 'prep' && !task.id.includes('/swap/');
-  return tasks.tasks.filter(isAhead).map((task) => ({ stepKey: task.id, title: task.title, dishTitle: task.dishTitle, minutes: task.minutes }));
+  const isAhead = (task: PlanTask) =>
+    task.step?.place === 'either' &&
+    task.inClass === false &&
+    task.kind === 'prep' &&
+    !task.id.includes('/swap/');
+  return tasks.tasks.filter(isAhead).map((task) => ({
+    stepKey: task.id,
+    title: task.title,
+    dishTitle: task.dishTitle,
+    minutes: task.minutes,
+  }));
 }
 
 /** Minutes of the class in which something is going on, of those it has. */
@@ -93,7 +137,8 @@ function usedMinutes(entries: readonly TimelineEntry[], length: number): number 
   const busy = new Array<boolean>(length).fill(false);
   for (const entry of entries) {
     if (entry.kind === 'wait' || entry.end <= 0) continue;
-    for (let minute = Math.max(0, entry.start); minute < Math.min(length, entry.end); minute++) busy[minute] = true;
+    for (let minute = Math.max(0, entry.start); minute < Math.min(length, entry.end); minute++)
+      busy[minute] = true;
   }
   return busy.filter(Boolean).length;
 }
@@ -102,19 +147,61 @@ function percentOf(part: number, whole: number): number {
   return Math.round((part / whole) * 100);
 }
 
-function usedWorkings(entries: readonly TimelineEntry[], used: number, length: number): Timeline['usedWorkings'] {
-  const kinds = [['demonstration', 'Demonstrations'], ['students', 'Work at the stations'], ['class', 'Welcome, eating and clearing']] as const;
+function usedWorkings(
+  entries: readonly TimelineEntry[],
+  used: number,
+  length: number,
+): Timeline['usedWorkings'] {
+  const kinds = [
+    ['demonstration', 'Demonstrations'],
+    ['students', 'Work at the stations'],
+    ['class', 'Welcome, eating and clearing'],
+  ] as const;
   const steps = kinds.map(([kind, label]) => {
-    const minutes = entries.filter((entry) => entry.kind === kind && entry.start >= 0).reduce((sum, entry) => sum + entry.end - entry.start, 0);
-    return { label, value: `${minutes} min`, note: kind === 'students' ? 'Some of it side by side.' : undefined };
+    const minutes = entries
+      .filter((entry) => entry.kind === kind && entry.start >= 0)
+      .reduce((sum, entry) => sum + entry.end - entry.start, 0);
+    return {
+      label,
+      value: `${minutes} min`,
+      note: kind === 'students' ? 'Some of it side by side.' : undefined,
+    };
   });
-  return { title: `${used} of ${length} class minutes used`, steps: [...steps, { label: 'Minutes in which something goes on', value: `${used} min` }, { label: `${used} ÷ ${length}`, value: `${percentOf(used, length)} %`, note: 'A class over about 85 % runs late.' }], result: `${used} min`, estimated: true };
+  return {
+    title: `${used} of ${length} class minutes used`,
+    steps: [
+      ...steps,
+      { label: 'Minutes in which something goes on', value: `${used} min` },
+      {
+        label: `${used} ÷ ${length}`,
+        value: `${percentOf(used, length)} %`,
+        note: 'A class over about 85 % runs late.',
+      },
+    ],
+    result: `${used} min`,
+    estimated: true,
+  };
 }
 
 function emptyTimeline(facts: ClassFacts): Timeline {
   return {
-    status: 'undecided', daysBefore: [], clock: [], eatMinute: eatMinuteOf(facts.lengthMinutes), classMinutes: facts.lengthMinutes, usedMinutes: 0, usedPercent: 0, overrunMinutes: 0, spareMinutes: 0,
-    clashes: [{ entryIds: [], sentence: 'No plan was found that fits this kitchen’s hours, hands and appliances' }],
-    usedWorkings: { title: 'No plan', steps: [], result: '0 min', estimated: true }, budget: [], ahead: [], leftOut: [], starts: {}, brokenPins: [],
+    status: 'undecided',
+    daysBefore: [],
+    clock: [],
+    eatMinute: eatMinuteOf(facts.lengthMinutes),
+    classMinutes: facts.lengthMinutes,
+    usedMinutes: 0,
+    usedPercent: 0,
+    overrunMinutes: 0,
+    spareMinutes: 0,
+    clashes: [
+      { entryIds: [], sentence: 'No plan was found that fits this kitchen’s hours, hands and appliances' },
+    ],
+    usedWorkings: { title: 'No plan', steps: [], result: '0 min', estimated: true },
+    budget: [],
+    ahead: [],
+    leftOut: [],
+    starts: {},
+    brokenPins: [],
   };
 }

@@ -1,7 +1,17 @@
 import type { Workings } from '../amounts/index.js';
 
 /** Whose hands, or which appliance, a bar of the clock stands for. */
-export type Lane = 'you' | 'assistant' | 'stations' | 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle' | 'resting';
+export type Lane =
+  | 'you'
+  | 'assistant'
+  | 'stations'
+  | 'oven'
+  | 'hob'
+  | 'blender'
+  | 'fridge'
+  | 'microwave'
+  | 'griddle'
+  | 'resting';
 
 export type EntryKind = 'prep' | 'buy' | 'demonstration' | 'students' | 'wait' | 'class';
 
@@ -19,7 +29,13 @@ export interface TimelineDecisions {
   readonly aim: 'shortest' | 'freshest';
 }
 
-export const noTimelineDecisions: TimelineDecisions = { pins: {}, hands: {}, when: {}, leftOut: [], aim: 'shortest' };
+export const noTimelineDecisions: TimelineDecisions = {
+  pins: {},
+  hands: {},
+  when: {},
+  leftOut: [],
+  aim: 'shortest',
+};
 
 /** One bar of the clock. Minutes count from class start. */
 export interface TimelineEntry {
@@ -48,7 +64,12 @@ export interface TimelineEntry {
   readonly localTime: string;
   readonly localEnd: string;
   /** How long the result stays good, to which minute, and when it is used. */
-  readonly keeps: { readonly until: number; readonly usedAt: number | null; readonly usedBy: string; readonly broken: boolean } | null;
+  readonly keeps: {
+    readonly until: number;
+    readonly usedAt: number | null;
+    readonly usedBy: string;
+    readonly broken: boolean;
+  } | null;
   readonly workings: Workings;
 }
 
@@ -88,7 +109,12 @@ export interface Timeline {
   /** Minutes of the class by what takes them, most first. */
   readonly budget: readonly { readonly title: string; readonly minutes: number; readonly stepKey: string }[];
   /** Steps that could be in class and are done before, with the class minutes that this saves. */
-  readonly ahead: readonly { readonly stepKey: string; readonly title: string; readonly dishTitle: string; readonly minutes: number }[];
+  readonly ahead: readonly {
+    readonly stepKey: string;
+    readonly title: string;
+    readonly dishTitle: string;
+    readonly minutes: number;
+  }[];
   /** What the plan would add by itself and the instructor left out. */
   readonly leftOut: readonly AddedStep[];
   /** Starts by task, to begin from when something changes. */

@@ -1,4 +1,14 @@
-import { Controller, Get, Header, Injectable, Module, Param, ParseUUIDPipe, Query, StreamableFile } from '@nestjs/common';
+import {
+  Controller,
+  Get,
+  Header,
+  Injectable,
+  Module,
+  Param,
+  ParseUUIDPipe,
+  Query,
+  StreamableFile,
+} from '@nestjs/common';
 import { stationCards } from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
 import { Session, type SessionContext } from '../common/session-context.js';
@@ -12,17 +22,30 @@ import type { Paper } from './cards-pdf.js';
 /** The cards of a class, put together from its plan and the kitchen's own technique notes. */
 @Injectable()
 export class CardsService {
-  constructor(private readonly classes: ClassesService, private readonly techniques: TechniquesService, private readonly planner: Planner) {}
+  constructor(
+    private readonly classes: ClassesService,
+    private readonly techniques: TechniquesService,
+    private readonly planner: Planner,
+  ) {}
 
   async pdf(kitchenId: string, classId: string, paper: Paper): Promise<{ pdf: Buffer; name: string }> {
     const bundle = await this.classes.bundle(kitchenId, classId);
     const plan = await this.planner.best(bundle);
     const facts = bundle.class;
     const when = `${new Date(`${facts.startsAt}:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${facts.startsAt.slice(11, 16)}`;
-    const cards = stationCards({ facts, kitchen: bundle.kitchen, plan, techniques: await this.techniques.list(kitchenId), when });
+    const cards = stationCards({
+      facts,
+      kitchen: bundle.kitchen,
+      plan,
+      techniques: await this.techniques.list(kitchenId),
+      when,
+    });
     // Writing PDF takes some 25 MB of memory, so it is loaded when somebody first wants one.
     const { cardsPdf } = await import('./cards-pdf.js');
-    return { pdf: await cardsPdf(cards, paper), name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf` };
+    return {
+      pdf: await cardsPdf(cards, paper),
+      name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf`,
+    };
   }
 }
 
@@ -31,13 +54,28 @@ export class CardsController {
   constructor(private readonly cards: CardsService) {}
 
   /** Station cards as PDF, on A4 or US Letter. */
-  @Get(':id/cards.pdf') @Header('Content-Type', 'application/pdf')
-  async pdf(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Query('paper') paper = 'a4'): Promise<StreamableFile> {
-    if (paper !== 'a4' && paper !== 'letter') throw new ProblemException(422, 'Choose A4 or US Letter as the paper.', { errors: [{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }] });
+  @Get(':id/cards.pdf')
+  @Header('Content-Type', 'application/pdf')
+  async pdf(
+    @Session() session: SessionContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query('paper') paper = 'a4',
+  ): Promise<StreamableFile> {
+    if (paper !== 'a4' && paper !== 'letter')
+      throw new ProblemException(422, 'Choose A4 or US Letter as the paper.', {
+        errors: [{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }],
+      });
     const { pdf, name } = await this.cards.pdf(session.kitchenId, id, paper);
-    return new StreamableFile(pdf, { type: 'application/pdf', disposition: `attachment; filename="station-cards.pdf"; filename*=UTF-8''${encodeURIComponent(name)}` });
+    return new StreamableFile(pdf, {
+      type: 'application/pdf',
+      disposition: `attachment; filename="station-cards.pdf"; filename*=UTF-8''${encodeURIComponent(name)}`,
+    });
   }
 }
 
-@Module({ imports: [ClassesModule, PlanningModule, TechniquesModule], controllers: [CardsController], providers: [CardsService] })
+@Module({
+  imports: [ClassesModule, PlanningModule, TechniquesModule],
+  controllers: [CardsController],
+  providers: [CardsService],
+})
 export class CardsModule {}

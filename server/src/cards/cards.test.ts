@@ -5,23 +5,68 @@ import { cardsPdf } from './cards-pdf.js';
 import { drawn } from './drawn-text.js';
 
 let harness: Harness;
-beforeAll(async () => { harness = await startHarness(); });
+beforeAll(async () => {
+  harness = await startHarness();
+});
 afterAll(() => harness.close());
 
-const step = (number: number, text: string) => ({ number, text, minutes: 'about 5 min', until: '', vessel: '', notes: [], caution: '' });
+const step = (number: number, text: string) => ({
+  number,
+  text,
+  minutes: 'about 5 min',
+  until: '',
+  vessel: '',
+  notes: [],
+  caution: '',
+});
 const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<StationCard> = {}): StationCard => ({
-  id: 's', place: 'Stations 1, 2', stations: 2, classTitle: 'Test class', classLine: 'Friday', containers: [], checks: [], cautions: [],
-  dishes: [{ title: 'Salad', batch: '⅔ batch', components: [{ name: 'Base', lines: [{ name: 'carrots', amount: '400 g', beside: '', note: '', advice: '', kept: '' }] }], fromOnce: [], doneBefore: [], steps, allergens: '', credit: '' }], ...to,
+  id: 's',
+  place: 'Stations 1, 2',
+  stations: 2,
+  classTitle: 'Test class',
+  classLine: 'Friday',
+  containers: [],
+  checks: [],
+  cautions: [],
+  dishes: [
+    {
+      title: 'Salad',
+      batch: '⅔ batch',
+      components: [
+        {
+          name: 'Base',
+          lines: [{ name: 'carrots', amount: '400 g', beside: '', note: '', advice: '', kept: '' }],
+        },
+      ],
+      fromOnce: [],
+      doneBefore: [],
+      steps,
+      allergens: '',
+      credit: '',
+    },
+  ],
+  ...to,
 });
 const pages = (pdf: Buffer) => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
-const size = (pdf: Buffer) => /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf.toString('latin1'))!.slice(1).map(Number);
+const size = (pdf: Buffer) =>
+  /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf.toString('latin1'))!.slice(1).map(Number);
 
 describe('station cards as PDF', () => {
   it('of a class, to keep, under its title', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
-    const { headers, body } = await harness.cook.get(`/api/classes/${view.id}/cards.pdf`).buffer().parse((response, done) => { const parts: Buffer[] = []; response.on('data', (part: Buffer) => parts.push(part)); response.on('end', () => done(null, Buffer.concat(parts))); }).expect(200);
+    const { headers, body } = await harness.cook
+      .get(`/api/classes/${view.id}/cards.pdf`)
+      .buffer()
+      .parse((response, done) => {
+        const parts: Buffer[] = [];
+        response.on('data', (part: Buffer) => parts.push(part));
+        response.on('end', () => done(null, Buffer.concat(parts)));
+      })
+      .expect(200);
     expect(headers['content-type']).toBe('application/pdf');
-    expect(headers['content-disposition']).toContain(`filename*=UTF-8''Roots%20and%20citrus%202099-03-05%20cards.pdf`);
+    expect(headers['content-disposition']).toContain(
+      `filename*=UTF-8''Roots%20and%20citrus%202099-03-05%20cards.pdf`,
+    );
     expect((body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
     expect(pages(body as Buffer)).toBeGreaterThan(3);
   });
@@ -29,16 +74,20 @@ describe('station cards as PDF', () => {
     expect(size(await cardsPdf([card([])], 'a4'))).toEqual([595.28, 841.89]);
     expect(size(await cardsPdf([card([])], 'letter'))).toEqual([612, 792]);
     const view = await classNamed(harness.cook, 'Roots and citrus');
-    expect((await harness.cook.get(`/api/classes/${view.id}/cards.pdf?paper=a3`).expect(422)).body.errors).toEqual([{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }]);
+    expect(
+      (await harness.cook.get(`/api/classes/${view.id}/cards.pdf?paper=a3`).expect(422)).body.errors,
+    ).toEqual([{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }]);
     await harness.stranger.get(`/api/classes/${view.id}/cards.pdf`).expect(401);
   });
-  it('each card begins a page', async () => expect(pages(await cardsPdf([card([]), card([]), card([])], 'a4'))).toBe(3));
+  it('each card begins a page', async () =>
+    expect(pages(await cardsPdf([card([]), card([]), card([])], 'a4'))).toBe(3));
   it('no step is split: one that fills most of a page goes to the next as a whole', async () => {
     const long = step(2, 'Chop it. '.repeat(260));
     expect(pages(await cardsPdf([card([long])], 'a4'))).toBe(2);
     expect(pages(await cardsPdf([card([step(1, 'Chop it.'), step(2, 'Chop it.')])], 'a4'))).toBe(1);
   });
-  it('a menu without dishes says so instead of failing', async () => expect(pages(await cardsPdf([], 'a4'))).toBe(1));
+  it('a menu without dishes says so instead of failing', async () =>
+    expect(pages(await cardsPdf([], 'a4'))).toBe(1));
   it('texts of every kind are set: fractions, accents, arrows, markup, emoji', async () => {
     const text = '⅔ tbsp crème fraîche → Łódź żurek <script>alert(1)</script> 🥕 漢字';
     expect(pages(await cardsPdf([card([step(1, text)], { classTitle: text })], 'a4'))).toBe(1);
@@ -46,8 +95,19 @@ describe('station cards as PDF', () => {
 });
 
 describe('text for the shipped fonts', () => {
-  it('thirds are drawn from digits', () => expect(drawn('⅔ cup', 'Text')).toEqual([{ text: '2', font: 'Text', sup: true }, { text: '/', font: 'Text' }, { text: '3', font: 'Text', sub: true }, { text: ' cup', font: 'Text' }]));
-  it('letters of Latin Extended come from their own file', () => expect(drawn('aż', 'Text')).toEqual([{ text: 'a', font: 'Text' }, { text: 'ż', font: 'TextExt' }]));
-  it('what no shipped font has is marked, not dropped', () => expect(drawn('🥕漢', 'Text')).toEqual([{ text: '??', font: 'Text' }]));
+  it('thirds are drawn from digits', () =>
+    expect(drawn('⅔ cup', 'Text')).toEqual([
+      { text: '2', font: 'Text', sup: true },
+      { text: '/', font: 'Text' },
+      { text: '3', font: 'Text', sub: true },
+      { text: ' cup', font: 'Text' },
+    ]));
+  it('letters of Latin Extended come from their own file', () =>
+    expect(drawn('aż', 'Text')).toEqual([
+      { text: 'a', font: 'Text' },
+      { text: 'ż', font: 'TextExt' },
+    ]));
+  it('what no shipped font has is marked, not dropped', () =>
+    expect(drawn('🥕漢', 'Text')).toEqual([{ text: '??', font: 'Text' }]));
   it('an empty text is one empty run', () => expect(drawn('', 'Text')).toEqual([{ text: '', font: 'Text' }]));
 });

@@ -6,9 +6,24 @@ export interface Run {
   readonly sub?: boolean;
 }
 
-const spelled: Readonly<Record<string, readonly [string, string]>> = { '⅓': ['1', '3'], '⅔': ['2', '3'], '⅛': ['1', '8'], '⅜': ['3', '8'], '⅝': ['5', '8'], '⅞': ['7', '8'] };
+const spelled: Readonly<Record<string, readonly [string, string]>> = {
+  '⅓': ['1', '3'],
+  '⅔': ['2', '3'],
+  '⅛': ['1', '8'],
+  '⅜': ['3', '8'],
+  '⅝': ['5', '8'],
+  '⅞': ['7', '8'],
+};
 /** What the shipped fonts have no sign for, in signs that they have. */
-const instead: Readonly<Record<string, string>> = { '→': '>', '≥': 'at least ', '≤': 'at most ', '☐': '', '✓': 'yes', '\u202f': ' ', '\u2009': ' ' };
+const instead: Readonly<Record<string, string>> = {
+  '→': '>',
+  '≥': 'at least ',
+  '≤': 'at most ',
+  '☐': '',
+  '✓': 'yes',
+  '\u202f': ' ',
+  '\u2009': ' ',
+};
 
 /**
  * Text as runs that the shipped fonts can set: thirds and eighths drawn from digits, letters of Latin Extended from the file that has
@@ -18,7 +33,8 @@ export function drawn(text: string, font: string): Run[] {
   const runs: Run[] = [];
   const push = (run: Run) => {
     const last = runs[runs.length - 1];
-    if (last && last.font === run.font && !last.sup && !last.sub && !run.sup && !run.sub) runs[runs.length - 1] = { ...last, text: last.text + run.text };
+    if (last && last.font === run.font && !last.sup && !last.sub && !run.sup && !run.sub)
+      runs[runs.length - 1] = { ...last, text: last.text + run.text };
     else runs.push(run);
   };
   for (const sign of text.normalize('NFC')) {
@@ -33,7 +49,8 @@ export function drawn(text: string, font: string): Run[] {
 }
 
 /** Signs of the Latin file beyond Latin-1: dashes, quotes, bullets, ellipsis, the euro, primes and the trade mark. */
-const typographic = /[\u2013\u2014\u2018-\u201e\u2022\u2026\u20ac\u2122\u2212\u2215\u0152\u0153\u0131\u02c6\u02dc]/;
+const typographic =
+  /[\u2013\u2014\u2018-\u201e\u2022\u2026\u20ac\u2122\u2212\u2215\u0152\u0153\u0131\u02c6\u02dc]/;
 
 function signOf(sign: string): string {
   const code = sign.codePointAt(0)!;

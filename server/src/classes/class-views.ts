@@ -20,28 +20,67 @@ export class ClassViews {
     const kitchenId = rows[0]?.kitchenId;
     if (!kitchenId) return [];
     const kitchen = await kitchenFacts(kitchenId);
-    const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({ where: { classId: { [Op.in]: rows.map(({ id }) => id) } }, order: [['position', 'ASC']] });
+    const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({
+      where: { classId: { [Op.in]: rows.map(({ id }) => id) } },
+      order: [['position', 'ASC']],
+    });
     const recipeIds = [...new Set(dishes.map((dish) => dish.recipeId))];
-    const versions = await new KitchenScope(RecipeVersionRow, kitchenId).find({ where: { recipeId: { [Op.in]: recipeIds } }, order: [['number', 'ASC']] });
-    const drafts = await new KitchenScope(RecipeRow, kitchenId).find({ where: { id: { [Op.in]: recipeIds } } });
+    const versions = await new KitchenScope(RecipeVersionRow, kitchenId).find({
+      where: { recipeId: { [Op.in]: recipeIds } },
+      order: [['number', 'ASC']],
+    });
+    const drafts = await new KitchenScope(RecipeRow, kitchenId).find({
+      where: { id: { [Op.in]: recipeIds } },
+    });
     const wholes = await wholeRecipes(kitchenId, drafts);
-    const newest = new Map(drafts.flatMap((draft, index) => (draft.deletedAt === null ? [[draft.id, wholes[index]!] as const] : [])));
+    const newest = new Map(
+      drafts.flatMap((draft, index) =>
+        draft.deletedAt === null ? [[draft.id, wholes[index]!] as const] : [],
+      ),
+    );
     return rows.map((row) => ({
-      id: row.id, revision: row.revision, courseId: row.courseId, title: row.title, startsAt: row.startsAt, zone: row.zone, lengthMinutes: row.lengthMinutes,
-      place: row.place, people: row.people, peoplePerStation: row.peoplePerStation, assistants: row.assistants, demonstrationPlates: row.demonstrationPlates, decisions: decisionsOf(row),
-      kitchen, dishes: dishes.filter((dish) => dish.classId === row.id).map((dish) => dishView(dish, versions, newest)),
+      id: row.id,
+      revision: row.revision,
+      courseId: row.courseId,
+      title: row.title,
+      startsAt: row.startsAt,
+      zone: row.zone,
+      lengthMinutes: row.lengthMinutes,
+      place: row.place,
+      people: row.people,
+      peoplePerStation: row.peoplePerStation,
+      assistants: row.assistants,
+      demonstrationPlates: row.demonstrationPlates,
+      decisions: decisionsOf(row),
+      kitchen,
+      dishes: dishes
+        .filter((dish) => dish.classId === row.id)
+        .map((dish) => dishView(dish, versions, newest)),
     }));
   }
 }
 
-function dishView(dish: ClassDishRow, versions: readonly RecipeVersionRow[], newest: ReadonlyMap<string, Recipe>): ClassView['dishes'][number] {
+function dishView(
+  dish: ClassDishRow,
+  versions: readonly RecipeVersionRow[],
+  newest: ReadonlyMap<string, Recipe>,
+): ClassView['dishes'][number] {
   const own = versions.filter((version) => version.recipeId === dish.recipeId);
   const used = own.find((version) => version.number === dish.version);
   const draft = newest.get(dish.recipeId);
   if (!used) throw new Error(`Version ${dish.version} of recipe ${dish.recipeId} is missing.`);
   const draftDiffers = draft !== undefined && !isSameContent(draft, used.content);
   return {
-    id: dish.id, recipeId: dish.recipeId, version: dish.version, portion: dish.portion as Portion, maker: dish.maker as Maker, recipe: used.content,
-    choices: dish.choices, making: dish.making ?? {}, newestVersion: own[own.length - 1]!.number, draftDiffers, newest: draftDiffers ? draft! : null,
+    id: dish.id,
+    recipeId: dish.recipeId,
+    version: dish.version,
+    portion: dish.portion as Portion,
+    maker: dish.maker as Maker,
+    recipe: used.content,
+    choices: dish.choices,
+    making: dish.making ?? {},
+    newestVersion: own[own.length - 1]!.number,
+    draftDiffers,
+    newest: draftDiffers ? draft! : null,
   };
 }

@@ -1,5 +1,27 @@
-import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseUUIDPipe, Patch, Post, Put, Res } from '@nestjs/common';
-import { CreateClassDto, TickDto, UpdateClassDto, type ClassSummary, type ClassView, type CourseView, type TickView } from '@fornax/contract';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Headers,
+  HttpCode,
+  Module,
+  Param,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Put,
+  Res,
+} from '@nestjs/common';
+import {
+  CreateClassDto,
+  TickDto,
+  UpdateClassDto,
+  type ClassSummary,
+  type ClassView,
+  type CourseView,
+  type TickView,
+} from '@fornax/contract';
 import type { ClassNeeds, ClassPlan } from '@fornax/core';
 import type { Response } from 'express';
 import { revisionFrom, tagged } from '../common/revision.js';
@@ -22,7 +44,10 @@ export class CoursesController {
 
 @Controller('api/classes')
 export class ClassesController {
-  constructor(private readonly classes: ClassesService, private readonly ticks: TicksService) {}
+  constructor(
+    private readonly classes: ClassesService,
+    private readonly ticks: TicksService,
+  ) {}
 
   @Get()
   list(@Session() session: SessionContext): Promise<ClassSummary[]> {
@@ -35,7 +60,11 @@ export class ClassesController {
   }
 
   @Get(':id')
-  async get(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Res({ passthrough: true }) response: Response): Promise<ClassView> {
+  async get(
+    @Session() session: SessionContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<ClassView> {
     return tagged(response, await this.classes.get(session.kitchenId, id));
   }
 
@@ -45,21 +74,33 @@ export class ClassesController {
   }
 
   @Post()
-  async create(@Session() session: SessionContext, @Body() input: CreateClassDto, @Res({ passthrough: true }) response: Response): Promise<ClassView> {
+  async create(
+    @Session() session: SessionContext,
+    @Body() input: CreateClassDto,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<ClassView> {
     return tagged(response, await this.classes.create(session.kitchenId, input));
   }
 
   @Patch(':id')
-  async update(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Headers('if-match') ifMatch: string | undefined, @Body() input: UpdateClassDto, @Res({ passthrough: true }) response: Response): Promise<ClassView> {
+  async update(
+    @Session() session: SessionContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Body() input: UpdateClassDto,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<ClassView> {
     return tagged(response, await this.classes.update(session.kitchenId, id, revisionFrom(ifMatch), input));
   }
 
-  @Delete(':id') @HttpCode(204)
+  @Delete(':id')
+  @HttpCode(204)
   remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.classes.remove(session.kitchenId, id);
   }
 
-  @Post(':id/restore') @HttpCode(200)
+  @Post(':id/restore')
+  @HttpCode(200)
   restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<ClassView> {
     return this.classes.restore(session.kitchenId, id);
   }
@@ -70,10 +111,19 @@ export class ClassesController {
   }
 
   @Put(':id/ticks')
-  setTick(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Body() input: TickDto): Promise<TickView> {
+  setTick(
+    @Session() session: SessionContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() input: TickDto,
+  ): Promise<TickView> {
     return this.ticks.set(session, id, input);
   }
 }
 
-@Module({ imports: [PlanningModule], controllers: [ClassesController, CoursesController], providers: [ClassesService, ClassViews, TicksService], exports: [ClassesService] })
+@Module({
+  imports: [PlanningModule],
+  controllers: [ClassesController, CoursesController],
+  providers: [ClassesService, ClassViews, TicksService],
+  exports: [ClassesService],
+})
 export class ClassesModule {}

@@ -22,22 +22,41 @@ const dayInMilliseconds = 86_400_000;
 export class ClassesService {
   readonly #logger = new Logger(ClassesService.name);
 
-  constructor(private readonly sequelize: Sequelize, private readonly views: ClassViews, private readonly planner: Planner) {}
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly views: ClassViews,
+    private readonly planner: Planner,
+  ) {}
 
   async list(kitchenId: string): Promise<ClassSummary[]> {
-    const rows = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null }, order: [['startsAt', 'ASC']] });
+    const rows = await new KitchenScope(ClassRow, kitchenId).find({
+      where: { deletedAt: null },
+      order: [['startsAt', 'ASC']],
+    });
     const views = await this.views.ofMany(rows);
     const now = new Date().toISOString();
     const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
     const stock = await this.#stock(kitchenId);
     let planned = 0;
-    return Promise.all(views.map(async (view) => summaryOf(view, view.startsAt >= recent && planned++ < plannedInList ? await this.#planned({ class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) }) : null, now)));
+    return Promise.all(
+      views.map(async (view) =>
+        summaryOf(
+          view,
+          view.startsAt >= recent && planned++ < plannedInList
+            ? await this.#planned({ class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) })
+            : null,
+          now,
+        ),
+      ),
+    );
   }
 
   /** A class that cannot be planned now is listed without its next job; the others have theirs. */
   #planned(bundle: ClassBundle): Promise<ClassPlan | null> {
     return this.planner.soon(bundle).catch((error: unknown) => {
-      this.#logger.warn(`Class ${bundle.class.id} is listed without a plan: ${error instanceof Error ? error.message : String(error)}`);
+      this.#logger.warn(
+        `Class ${bundle.class.id} is listed without a plan: ${error instanceof Error ? error.message : String(error)}`,
+      );
       return null;
     });
   }
@@ -53,25 +72,45 @@ export class ClassesService {
   /** A class with all that its plan is made of. */
   async bundle(kitchenId: string, id: string): Promise<ClassBundle> {
     const view = await this.get(kitchenId, id);
-    return { class: view, kitchen: view.kitchen, today: todayIn(view.zone), ...await this.#around(kitchenId, view) };
+    return {
+      class: view,
+      kitchen: view.kitchen,
+      today: todayIn(view.zone),
+      ...(await this.#around(kitchenId, view)),
+    };
   }
 
   /** What coming classes want of each ingredient, so that left-overs find a use. */
   async needs(kitchenId: string): Promise<ClassNeeds[]> {
     const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
-    const rows = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null, startsAt: { [Op.gte]: recent } }, order: [['startsAt', 'ASC']], limit: plannedInList });
+    const rows = await new KitchenScope(ClassRow, kitchenId).find({
+      where: { deletedAt: null, startsAt: { [Op.gte]: recent } },
+      order: [['startsAt', 'ASC']],
+      limit: plannedInList,
+    });
     const views = await this.views.ofMany(rows);
     return views.map((view) => needsOfClass(view, view.kitchen));
   }
 
   #stock(kitchenId: string): Promise<StockRow[]> {
-    return new KitchenScope(StockRow, kitchenId).find({ where: { deletedAt: null }, order: [['useBy', 'ASC'], ['ingredient', 'ASC']] });
+    return new KitchenScope(StockRow, kitchenId).find({
+      where: { deletedAt: null },
+      order: [
+        ['useBy', 'ASC'],
+        ['ingredient', 'ASC'],
+      ],
+    });
   }
 
   /** What stands in the cupboard, and the classes that are bought for together or could use what is left. */
-  async #around(kitchenId: string, view: ClassView): Promise<Pick<ClassBundle, 'stock' | 'others' | 'together'>> {
+  async #around(
+    kitchenId: string,
+    view: ClassView,
+  ): Promise<Pick<ClassBundle, 'stock' | 'others' | 'together'>> {
     const stock = await this.#stock(kitchenId);
-    const together = await new KitchenScope(ClassRow, kitchenId).find({ where: { deletedAt: null, id: { [Op.in]: [...view.decisions.together] } } });
+    const together = await new KitchenScope(ClassRow, kitchenId).find({
+      where: { deletedAt: null, id: { [Op.in]: [...view.decisions.together] } },
+    });
     return { stock, others: await this.needs(kitchenId), together: await this.views.ofMany(together) };
   }
 
@@ -79,13 +118,29 @@ export class ClassesService {
   async create(kitchenId: string, input: CreateClassDto): Promise<ClassView> {
     const kitchen = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
     const { dishes, ...fields } = input;
-    const usual = { courseId: null, zone: kitchen.facts.zone, lengthMinutes: 120, place: '', people: 8, peoplePerStation: 4, assistants: 0, demonstrationPlates: 2 };
+    const usual = {
+      courseId: null,
+      zone: kitchen.facts.zone,
+      lengthMinutes: 120,
+      place: '',
+      people: 8,
+      peoplePerStation: 4,
+      assistants: 0,
+      demonstrationPlates: 2,
+    };
     const scope = new KitchenScope(ClassRow, kitchenId);
-    const row = await makeOnce(() => scope.findOne({ where: { id: input.id } }), () => inTransaction(this.sequelize, async (transaction) => {
-      const created = await scope.create({ decisions: {}, ...usual, ...withoutUndefined(fields), revision: 1 }, transaction);
-      await this.#writeDishes(created, dishes ?? [], transaction);
-      return created;
-    }));
+    const row = await makeOnce(
+      () => scope.findOne({ where: { id: input.id } }),
+      () =>
+        inTransaction(this.sequelize, async (transaction) => {
+          const created = await scope.create(
+            { decisions: {}, ...usual, ...withoutUndefined(fields), revision: 1 },
+            transaction,
+          );
+          await this.#writeDishes(created, dishes ?? [], transaction);
+          return created;
+        }),
+    );
     return this.views.of(row);
   }
 
@@ -93,12 +148,25 @@ export class ClassesService {
     const { dishes, ...fields } = input;
     const saved = await inTransaction(this.sequelize, async (transaction) => {
       const row = await this.#row(kitchenId, id, transaction);
-      if (!await new KitchenScope(ClassRow, kitchenId).updateRevision(id, revision, withoutUndefined(fields), transaction)) return false;
+      if (
+        !(await new KitchenScope(ClassRow, kitchenId).updateRevision(
+          id,
+          revision,
+          withoutUndefined(fields),
+          transaction,
+        ))
+      )
+        return false;
       if (dishes) await this.#writeDishes(row, dishes, transaction);
       return true;
     });
     const current = await this.get(kitchenId, id);
-    if (!saved) throw new ProblemException(409, 'Somebody else changed this class meanwhile. Both versions are kept: choose which should stand.', { current });
+    if (!saved)
+      throw new ProblemException(
+        409,
+        'Somebody else changed this class meanwhile. Both versions are kept: choose which should stand.',
+        { current },
+      );
     return current;
   }
 
@@ -117,29 +185,65 @@ export class ClassesService {
   }
 
   async #row(kitchenId: string, id: string, transaction?: Transaction): Promise<ClassRow> {
-    const row = await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id, deletedAt: null }, transaction });
+    const row = await new KitchenScope(ClassRow, kitchenId).findOne({
+      where: { id, deletedAt: null },
+      transaction,
+    });
     if (!row) throw notFound();
     return row;
   }
 
   /** Writes the menu in order. A dish keeps its version; a new one, or one that asks for it, takes the newest. */
-  async #writeDishes(row: ClassRow, dishes: readonly ClassDishDto[], transaction: Transaction): Promise<void> {
+  async #writeDishes(
+    row: ClassRow,
+    dishes: readonly ClassDishDto[],
+    transaction: Transaction,
+  ): Promise<void> {
     const scope = new KitchenScope(ClassDishRow, row.kitchenId);
-    const before = new Map((await scope.find({ where: { classId: row.id }, transaction })).map((dish) => [dish.id, dish]));
+    const before = new Map(
+      (await scope.find({ where: { classId: row.id }, transaction })).map((dish) => [dish.id, dish]),
+    );
     await scope.destroy({ classId: row.id }, transaction);
     for (const [position, dish] of dishes.entries()) {
       const kept = before.get(dish.id);
-      const version = kept && kept.recipeId === dish.recipeId && !dish.useNewest ? kept.version : await this.#newestVersion(row.kitchenId, dish.recipeId, position, transaction);
-      await scope.create({ id: dish.id, classId: row.id, recipeId: dish.recipeId, version, position, portion: dish.portion, maker: dish.maker, choices: dish.choices ?? {}, making: { ...dish.making } }, transaction);
+      const version =
+        kept && kept.recipeId === dish.recipeId && !dish.useNewest
+          ? kept.version
+          : await this.#newestVersion(row.kitchenId, dish.recipeId, position, transaction);
+      await scope.create(
+        {
+          id: dish.id,
+          classId: row.id,
+          recipeId: dish.recipeId,
+          version,
+          position,
+          portion: dish.portion,
+          maker: dish.maker,
+          choices: dish.choices ?? {},
+          making: { ...dish.making },
+        },
+        transaction,
+      );
     }
   }
 
-  async #newestVersion(kitchenId: string, recipeId: string, position: number, transaction: Transaction): Promise<number> {
+  async #newestVersion(
+    kitchenId: string,
+    recipeId: string,
+    position: number,
+    transaction: Transaction,
+  ): Promise<number> {
     // Held until the dish is written: a recipe that is being deleted at the same moment waits, and then finds itself in use.
-    const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id: recipeId, deletedAt: null }, transaction, lock: transaction.LOCK.SHARE });
+    const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({
+      where: { id: recipeId, deletedAt: null },
+      transaction,
+      lock: transaction.LOCK.SHARE,
+    });
     if (!recipe) {
       const sentence = 'This recipe is not in the library any more.';
-      throw new ProblemException(422, sentence, { errors: [{ field: `dishes.${position}.recipeId`, sentence }] });
+      throw new ProblemException(422, sentence, {
+        errors: [{ field: `dishes.${position}.recipeId`, sentence }],
+      });
     }
     return versionOfDraft(recipe, transaction);
   }
@@ -160,8 +264,16 @@ function withoutUndefined(fields: Record<string, unknown> | object): Record<stri
 
 function summaryOf(view: ClassView, plan: ClassPlan | null, now: string): ClassSummary {
   return {
-    id: view.id, title: view.title, startsAt: view.startsAt, zone: view.zone, lengthMinutes: view.lengthMinutes, people: view.people,
-    stations: splitStations(view.people, view.peoplePerStation).sizes.length, courseId: view.courseId, dishes: view.dishes.map((dish) => dish.recipe.title),
-    nextJob: plan?.jobs.find((job) => job.at > now) ?? null, toDecide: plan?.warnings.length ?? 0,
+    id: view.id,
+    title: view.title,
+    startsAt: view.startsAt,
+    zone: view.zone,
+    lengthMinutes: view.lengthMinutes,
+    people: view.people,
+    stations: splitStations(view.people, view.peoplePerStation).sizes.length,
+    courseId: view.courseId,
+    dishes: view.dishes.map((dish) => dish.recipe.title),
+    nextJob: plan?.jobs.find((job) => job.at > now) ?? null,
+    toDecide: plan?.warnings.length ?? 0,
   };
 }

@@ -7,17 +7,38 @@ import { Planner } from '../planning/planner.js';
 import { classNamed, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
-beforeAll(async () => { harness = await startHarness(); });
+beforeAll(async () => {
+  harness = await startHarness();
+});
 afterAll(() => harness.close());
 
-const patch = (view: ClassView, body: object) => harness.cook.patch(`/api/classes/${view.id}`).set('If-Match', `"r${view.revision}"`).send(body);
-const newClass = (to: object = {}) => ({ id: uuid(), title: 'Evening class', startsAt: '2099-03-05T18:30', lengthMinutes: 120, people: 8, peoplePerStation: 4, assistants: 0, ...to });
+const patch = (view: ClassView, body: object) =>
+  harness.cook.patch(`/api/classes/${view.id}`).set('If-Match', `"r${view.revision}"`).send(body);
+const newClass = (to: object = {}) => ({
+  id: uuid(),
+  title: 'Evening class',
+  startsAt: '2099-03-05T18:30',
+  lengthMinutes: 120,
+  people: 8,
+  peoplePerStation: 4,
+  assistants: 0,
+  ...to,
+});
 
 describe('the list', () => {
   it('shows coming classes with their next dated job', async () => {
     const { body } = await harness.cook.get('/api/classes').expect(200);
-    expect(body.map(({ title }: { title: string }) => title)).toEqual(['Dressings from the ratio up', 'Slaws and lunch bowls', 'Roots and citrus', 'Smoke, char and warm salads']);
-    expect(body[2]).toMatchObject({ people: 14, stations: 4, nextJob: { kind: 'buy', localDate: '2099-03-03' } });
+    expect(body.map(({ title }: { title: string }) => title)).toEqual([
+      'Dressings from the ratio up',
+      'Slaws and lunch bowls',
+      'Roots and citrus',
+      'Smoke, char and warm salads',
+    ]);
+    expect(body[2]).toMatchObject({
+      people: 14,
+      stations: 4,
+      nextJob: { kind: 'buy', localDate: '2099-03-03' },
+    });
   });
   it('lists a class that cannot be planned now without its next job, and then with it', async () => {
     const planner = harness.app.get(Planner);
@@ -25,28 +46,42 @@ describe('the list', () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
     const changed = (await patch(view, { people: 15 }).expect(200)).body as ClassView;
     planner.longestMilliseconds = 1;
-    const roots = async () => (await harness.cook.get('/api/classes').expect(200)).body.find(({ title }: { title: string }) => title === 'Roots and citrus');
+    const roots = async () =>
+      (await harness.cook.get('/api/classes').expect(200)).body.find(
+        ({ title }: { title: string }) => title === 'Roots and citrus',
+      );
     expect(await roots()).toMatchObject({ people: 15, nextJob: null });
     planner.longestMilliseconds = usual;
     expect(await roots()).toMatchObject({ people: 15, nextJob: { kind: 'buy' } });
     await patch(changed, { people: 14 }).expect(200);
   });
-  it('names the course', async () => expect((await harness.cook.get('/api/courses').expect(200)).body).toMatchObject([{ title: 'Leaves, roots and beans' }]));
+  it('names the course', async () =>
+    expect((await harness.cook.get('/api/courses').expect(200)).body).toMatchObject([
+      { title: 'Leaves, roots and beans' },
+    ]));
 });
 
 describe('a plan', () => {
   it('is what planClass returns', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
-    const { body } = await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200) as { body: ClassPlan };
-    expect(Object.keys(body)).toEqual(expect.arrayContaining(['portions', 'shopping', 'kit', 'timeline', 'warnings']));
+    const { body } = (await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200)) as {
+      body: ClassPlan;
+    };
+    expect(Object.keys(body)).toEqual(
+      expect.arrayContaining(['portions', 'shopping', 'kit', 'timeline', 'warnings']),
+    );
     expect(body.portions.stations.sizes).toEqual([4, 4, 3, 3]);
-    expect(body.timeline.daysBefore.map(({ title }) => title)).toContain('Pick over the beans and soak them in plenty …');
+    expect(body.timeline.daysBefore.map(({ title }) => title)).toContain(
+      'Pick over the beans and soak them in plenty …',
+    );
   });
   it('follows a changed number: 14 → 17', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
     const { body } = await patch(view, { people: 17 }).expect(200);
     expect(body.revision).toBe(view.revision + 1);
-    expect((await harness.cook.get(`/api/classes/${view.id}/plan`)).body.portions.stations.sizes).toEqual([4, 4, 3, 3, 3]);
+    expect((await harness.cook.get(`/api/classes/${view.id}/plan`)).body.portions.stations.sizes).toEqual([
+      4, 4, 3, 3, 3,
+    ]);
   });
 });
 
@@ -60,24 +95,51 @@ describe('making and changing', () => {
   });
   it('sent five times at once it is made once, and every answer is the class', async () => {
     const recipe = await recipeNamed(harness.cook, /slaw/);
-    const body = newClass({ dishes: [{ id: uuid(), recipeId: recipe.id, portion: 'side', maker: 'every station' }] });
-    const answers = await Promise.all(Array.from({ length: 5 }, () => harness.cook.post('/api/classes').send(body)));
-    expect(answers.map(({ status, body: { dishes } }) => [status, dishes?.length])).toEqual([[201, 1], [201, 1], [201, 1], [201, 1], [201, 1]]);
+    const body = newClass({
+      dishes: [{ id: uuid(), recipeId: recipe.id, portion: 'side', maker: 'every station' }],
+    });
+    const answers = await Promise.all(
+      Array.from({ length: 5 }, () => harness.cook.post('/api/classes').send(body)),
+    );
+    expect(answers.map(({ status, body: { dishes } }) => [status, dishes?.length])).toEqual([
+      [201, 1],
+      [201, 1],
+      [201, 1],
+      [201, 1],
+      [201, 1],
+    ]);
   });
   it.each([
-    [{ people: 0 }, 'people', 'A class has 1 to 200 people.'], [{ people: 10_000 }, 'people', 'A class has 1 to 200 people.'], [{ people: 2.5 }, 'people', 'Write people as a whole number.'],
-    [{ lengthMinutes: -30 }, 'lengthMinutes', 'A class ends at least 30 minutes after it starts.'], [{ lengthMinutes: 900 }, 'lengthMinutes', 'A class lasts at most 12 hours.'],
-    [{ startsAt: '2099-02-30T18:30' }, 'startsAt', 'Write a date and a time that exist.'], [{ startsAt: 'tomorrow' }, 'startsAt', 'Write a date and a time that exist.'],
-    [{ title: '' }, 'title', 'Give the class a title of up to 160 characters.'], [{ peoplePerStation: 0 }, 'peoplePerStation', 'A station holds 1 to 12 people.'],
-    [{ assistants: 2 }, 'assistants', 'There is one assistant or none.'], [{ colour: 'red' }, 'colour', '“colour” is not part of it.'],
+    [{ people: 0 }, 'people', 'A class has 1 to 200 people.'],
+    [{ people: 10_000 }, 'people', 'A class has 1 to 200 people.'],
+    [{ people: 2.5 }, 'people', 'Write people as a whole number.'],
+    [{ lengthMinutes: -30 }, 'lengthMinutes', 'A class ends at least 30 minutes after it starts.'],
+    [{ lengthMinutes: 900 }, 'lengthMinutes', 'A class lasts at most 12 hours.'],
+    [{ startsAt: '2099-02-30T18:30' }, 'startsAt', 'Write a date and a time that exist.'],
+    [{ startsAt: 'tomorrow' }, 'startsAt', 'Write a date and a time that exist.'],
+    [{ title: '' }, 'title', 'Give the class a title of up to 160 characters.'],
+    [{ peoplePerStation: 0 }, 'peoplePerStation', 'A station holds 1 to 12 people.'],
+    [{ assistants: 2 }, 'assistants', 'There is one assistant or none.'],
+    [{ colour: 'red' }, 'colour', '“colour” is not part of it.'],
   ])('%j is refused beside its field', async (change, field, sentence) => {
     const { body } = await harness.cook.post('/api/classes').send(newClass(change)).expect(422);
     expect(body.errors).toContainEqual({ field, sentence });
   });
-  it('a title is wanted', async () => expect((await harness.cook.post('/api/classes').send({ ...newClass(), title: undefined }).expect(422)).body.errors[0].field).toBe('title'));
+  it('a title is wanted', async () =>
+    expect(
+      (
+        await harness.cook
+          .post('/api/classes')
+          .send({ ...newClass(), title: undefined })
+          .expect(422)
+      ).body.errors[0].field,
+    ).toBe('title'));
   it('a date in the past, markup and emoji are taken as they are', async () => {
     const title = '<img src=x onerror=alert(1)> 🥗 Salat';
-    const { body } = await harness.cook.post('/api/classes').send(newClass({ title, startsAt: '1999-01-01T10:00' })).expect(201);
+    const { body } = await harness.cook
+      .post('/api/classes')
+      .send(newClass({ title, startsAt: '1999-01-01T10:00' }))
+      .expect(201);
     expect(body).toMatchObject({ title, startsAt: '1999-01-01T10:00' });
   });
   it('a write with an old revision is refused with what stands now', async () => {
@@ -92,12 +154,19 @@ describe('making and changing', () => {
   });
   it('of ten writes at once on one revision, one lands', async () => {
     const view = await classNamed(harness.cook, 'Smoke, char and warm salads');
-    const answers = await Promise.all(Array.from({ length: 10 }, (_, index) => patch(view, { people: 20 + index }).then(({ status }) => status)));
+    const answers = await Promise.all(
+      Array.from({ length: 10 }, (_, index) =>
+        patch(view, { people: 20 + index }).then(({ status }) => status),
+      ),
+    );
     expect(answers.filter((status) => status === 200)).toHaveLength(1);
     expect(answers.filter((status) => status === 409)).toHaveLength(9);
   });
   it('deleting can be undone', async () => {
-    const { body: made } = await harness.cook.post('/api/classes').send(newClass({ title: 'To delete' })).expect(201);
+    const { body: made } = await harness.cook
+      .post('/api/classes')
+      .send(newClass({ title: 'To delete' }))
+      .expect(201);
     await harness.cook.delete(`/api/classes/${made.id}`).expect(204);
     await harness.cook.get(`/api/classes/${made.id}`).expect(404);
     await harness.cook.post(`/api/classes/${made.id}/restore`).expect(200);
@@ -108,14 +177,33 @@ describe('making and changing', () => {
 describe('the menu', () => {
   it('keeps the version of a recipe until the newest is asked for', async () => {
     const recipe = await recipeNamed(harness.cook, /slaw/);
-    const { body: made } = await harness.cook.post('/api/classes').send(newClass({ dishes: [{ id: uuid(), recipeId: recipe.id, portion: 'side', maker: 'every station' }] })).expect(201) as { body: ClassView };
+    const { body: made } = (await harness.cook
+      .post('/api/classes')
+      .send(
+        newClass({ dishes: [{ id: uuid(), recipeId: recipe.id, portion: 'side', maker: 'every station' }] }),
+      )
+      .expect(201)) as { body: ClassView };
     const { body: draft } = await harness.cook.get(`/api/recipes/${recipe.id}`);
-    await harness.cook.patch(`/api/recipes/${recipe.id}`).set('If-Match', `"r${draft.revision}"`).send({ content: { ...draft.content, serves: 10 } }).expect(200);
-    const { body: same } = await harness.cook.get(`/api/classes/${made.id}`) as { body: ClassView };
-    expect(same.dishes[0]).toMatchObject({ version: made.dishes[0]!.version, draftDiffers: true, recipe: { serves: 8 } });
+    await harness.cook
+      .patch(`/api/recipes/${recipe.id}`)
+      .set('If-Match', `"r${draft.revision}"`)
+      .send({ content: { ...draft.content, serves: 10 } })
+      .expect(200);
+    const { body: same } = (await harness.cook.get(`/api/classes/${made.id}`)) as { body: ClassView };
+    expect(same.dishes[0]).toMatchObject({
+      version: made.dishes[0]!.version,
+      draftDiffers: true,
+      recipe: { serves: 8 },
+    });
     const { id, recipeId, portion, maker } = same.dishes[0]!;
-    const { body: newest } = await patch(same, { dishes: [{ id, recipeId, portion, maker, useNewest: true }] }).expect(200) as { body: ClassView };
-    expect(newest.dishes[0]).toMatchObject({ version: made.dishes[0]!.version + 1, draftDiffers: false, recipe: { serves: 10 } });
+    const { body: newest } = (await patch(same, {
+      dishes: [{ id, recipeId, portion, maker, useNewest: true }],
+    }).expect(200)) as { body: ClassView };
+    expect(newest.dishes[0]).toMatchObject({
+      version: made.dishes[0]!.version + 1,
+      draftDiffers: false,
+      recipe: { serves: 10 },
+    });
   });
   it('an unchanged class is answered 304; one whose recipe has moved on is sent again', async () => {
     const recipe = await recipeNamed(harness.cook, /Beetroot/);
@@ -125,27 +213,51 @@ describe('the menu', () => {
     const again = () => harness.cook.get(`/api/classes/${id}`).set('If-None-Match', first.headers.etag!);
     await again().expect(304);
     const { body: draft } = await harness.cook.get(`/api/recipes/${recipe.id}`);
-    await harness.cook.patch(`/api/recipes/${recipe.id}`).set('If-Match', `"r${draft.revision}"`).send({ content: { ...draft.content, serves: 7 } }).expect(200);
-    const { body } = await again().expect(200) as { body: ClassView };
+    await harness.cook
+      .patch(`/api/recipes/${recipe.id}`)
+      .set('If-Match', `"r${draft.revision}"`)
+      .send({ content: { ...draft.content, serves: 7 } })
+      .expect(200);
+    const { body } = (await again().expect(200)) as { body: ClassView };
     expect(body.dishes.find((dish) => dish.recipeId === recipe.id)!.draftDiffers).toBe(true);
-    await harness.cook.patch(`/api/classes/${id}`).set('If-Match', first.headers.etag!).send({ place: 'Hall' }).expect(200);
+    await harness.cook
+      .patch(`/api/classes/${id}`)
+      .set('If-Match', first.headers.etag!)
+      .send({ place: 'Hall' })
+      .expect(200);
   });
   it('a dish takes one way of its recipe’s choices, and the plan follows', async () => {
     const leaves = await recipeNamed(harness.cook, /^Leaves with the house dressing$/);
     const dish = { id: uuid(), recipeId: leaves.id, portion: 'side', maker: 'every station' };
-    const { body: made } = await harness.cook.post('/api/classes').send(newClass({ dishes: [dish] })).expect(201) as { body: ClassView };
-    const titles = async () => ((await harness.cook.get(`/api/classes/${made.id}/plan`).expect(200)).body as ClassPlan).timeline.clock.map(({ title }) => title);
+    const { body: made } = (await harness.cook
+      .post('/api/classes')
+      .send(newClass({ dishes: [dish] }))
+      .expect(201)) as { body: ClassView };
+    const titles = async () =>
+      (
+        (await harness.cook.get(`/api/classes/${made.id}/plan`).expect(200)).body as ClassPlan
+      ).timeline.clock.map(({ title }) => title);
     expect((await titles()).some((title) => title.startsWith('Toss the leaves'))).toBe(true);
-    const { body: chosen } = await patch(made, { dishes: [{ ...dish, choices: { w1: 'o2' } }] }).expect(200) as { body: ClassView };
+    const { body: chosen } = (await patch(made, { dishes: [{ ...dish, choices: { w1: 'o2' } }] }).expect(
+      200,
+    )) as { body: ClassView };
     expect(chosen.dishes[0]!.choices).toEqual({ w1: 'o2' });
     expect((await titles()).some((title) => title.startsWith('Toss the leaves'))).toBe(false);
     // The house dressing is a part of it: its lines are on the benches.
     expect(chosen.dishes[0]!.recipe.lines.map(({ name }) => name)).toContain('rapeseed oil');
-    expect((await patch(chosen, { dishes: [{ ...dish, choices: { w1: 'x'.repeat(60) } }] }).expect(422)).body.errors).toEqual([{ field: 'dishes.0.choices', sentence: 'Choose one of the ways that the recipe has.' }]);
+    expect(
+      (await patch(chosen, { dishes: [{ ...dish, choices: { w1: 'x'.repeat(60) } }] }).expect(422)).body
+        .errors,
+    ).toEqual([{ field: 'dishes.0.choices', sentence: 'Choose one of the ways that the recipe has.' }]);
   });
   it('a recipe that is not there is named beside its dish', async () => {
-    const { body } = await harness.cook.post('/api/classes').send(newClass({ dishes: [{ id: uuid(), recipeId: uuid(), portion: 'side', maker: 'every station' }] })).expect(422);
-    expect(body.errors).toEqual([{ field: 'dishes.0.recipeId', sentence: 'This recipe is not in the library any more.' }]);
+    const { body } = await harness.cook
+      .post('/api/classes')
+      .send(newClass({ dishes: [{ id: uuid(), recipeId: uuid(), portion: 'side', maker: 'every station' }] }))
+      .expect(422);
+    expect(body.errors).toEqual([
+      { field: 'dishes.0.recipeId', sentence: 'This recipe is not in the library any more.' },
+    ]);
   });
 });
 
@@ -153,8 +265,13 @@ describe('ticks', () => {
   it('are rows of their own: who, when, and the later one stands', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
     await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: true }).expect(200);
-    await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: false }).expect(200);
-    expect((await harness.cook.get(`/api/classes/${view.id}/ticks`)).body).toMatchObject([{ key: 'orange', ticked: false, by: 'Ines Okoye' }]);
+    await harness.cook
+      .put(`/api/classes/${view.id}/ticks`)
+      .send({ key: 'orange', ticked: false })
+      .expect(200);
+    expect((await harness.cook.get(`/api/classes/${view.id}/ticks`)).body).toMatchObject([
+      { key: 'orange', ticked: false, by: 'Ines Okoye' },
+    ]);
   });
 });
 
@@ -162,14 +279,26 @@ describe('another kitchen', () => {
   it('sees nothing of this one', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
     const recipe = await recipeNamed(harness.cook, /Beetroot/);
-    const other = await KitchenRow.create({ id: uuid(), facts: { ...(await KitchenRow.findOne())!.facts, name: 'Other' }, demo: false, revision: 1 });
+    const other = await KitchenRow.create({
+      id: uuid(),
+      facts: { ...(await KitchenRow.findOne())!.facts, name: 'Other' },
+      demo: false,
+      revision: 1,
+    });
     await AccountRow.update({ kitchenId: other.id }, { where: {} });
     const elsewhere = harness.stranger;
     const { SessionRow } = await import('../database/models.js');
     await SessionRow.update({ kitchenId: other.id }, { where: {} });
     expect((await harness.cook.get('/api/classes').expect(200)).body).toEqual([]);
-    for (const path of ['/api/recipes', '/api/larder', '/api/stock', '/api/techniques']) expect([path, (await harness.cook.get(path).expect(200)).body]).toEqual([path, []]);
-    for (const path of [`/api/recipes/${recipe.id}/versions`, `/api/classes/${view.id}`, `/api/classes/${view.id}/plan`, `/api/recipes/${recipe.id}`]) await harness.cook.get(path).expect(404);
+    for (const path of ['/api/recipes', '/api/larder', '/api/stock', '/api/techniques'])
+      expect([path, (await harness.cook.get(path).expect(200)).body]).toEqual([path, []]);
+    for (const path of [
+      `/api/recipes/${recipe.id}/versions`,
+      `/api/classes/${view.id}`,
+      `/api/classes/${view.id}/plan`,
+      `/api/recipes/${recipe.id}`,
+    ])
+      await harness.cook.get(path).expect(404);
     await patch(view, { people: 3 }).expect(404);
     await harness.cook.delete(`/api/recipes/${recipe.id}`).expect(404);
     await harness.cook.post(`/api/recipes/${recipe.id}/versions`).send({ note: '' }).expect(404);

@@ -3,7 +3,9 @@ import { noDecisions, type ClassNeeds, type ClassPlan, type ShoppingRow } from '
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
-beforeAll(async () => { harness = await startHarness(); });
+beforeAll(async () => {
+  harness = await startHarness();
+});
 afterAll(() => harness.close());
 
 const roots = () => classNamed(harness.cook, 'Roots and citrus');
@@ -11,23 +13,46 @@ const patch = async (body: object) => {
   const view = await roots();
   return harness.cook.patch(`/api/classes/${view.id}`).set('If-Match', `"r${view.revision}"`).send(body);
 };
-const plan = async (title = 'Roots and citrus') => (await harness.cook.get(`/api/classes/${(await classNamed(harness.cook, title)).id}/plan`).expect(200)).body as ClassPlan;
-const row = (of: ClassPlan, key: string): ShoppingRow | undefined => [...of.shopping.rows, ...of.shopping.covered].find((each) => each.key === key);
+const plan = async (title = 'Roots and citrus') =>
+  (await harness.cook.get(`/api/classes/${(await classNamed(harness.cook, title)).id}/plan`).expect(200))
+    .body as ClassPlan;
+const row = (of: ClassPlan, key: string): ShoppingRow | undefined =>
+  [...of.shopping.rows, ...of.shopping.covered].find((each) => each.key === key);
 
 describe('decisions about the lists', () => {
   it('are kept, and count in the plan', async () => {
-    expect((await patch({ decisions: { ...noDecisions, substitutes: { walnuts: 'pumpkin-seeds' }, budget: 10 } })).status).toBe(200);
+    expect(
+      (await patch({ decisions: { ...noDecisions, substitutes: { walnuts: 'pumpkin-seeds' }, budget: 10 } }))
+        .status,
+    ).toBe(200);
     const planned = await plan();
     expect(row(planned, 'walnuts')).toBeUndefined();
     expect(planned.warnings.map(({ id }) => id)).toContain('budget');
-    expect((await roots()).decisions).toMatchObject({ substitutes: { walnuts: 'pumpkin-seeds' }, budget: 10, kit: [] });
+    expect((await roots()).decisions).toMatchObject({
+      substitutes: { walnuts: 'pumpkin-seeds' },
+      budget: 10,
+      kit: [],
+    });
   });
   it.each([
-    [{ sparePercent: -1 }, 'decisions.sparePercent', 'A spare is 0 % or more.'], [{ budget: -5 }, 'decisions.budget', 'A budget is 0 or more.'], [{ substitutes: { walnuts: '../x' } }, 'decisions.substitutes', 'Choose ingredients from the larder.'],
-    [{ madeDo: { walnuts: '1/2' } }, 'decisions.madeDo', 'A pack may fall short by 2 % at most.'], [{ packs: { walnuts: '<b>' } }, 'decisions.packs', 'Choose one of the combinations of packs.'], [{ together: ['none'] }, 'decisions.together', 'Choose classes of this kitchen.'],
-    [{ kit: [{ tool: 'whisk', kind: 'steal' }] }, 'decisions.kit.0.kind', 'Take one of the ways out.'], [{ ownSets: [{ station: 1, without: '' }] }, 'decisions.ownSets.0.without', 'Say what it is kept free of, in up to 60 characters.'],
-    [{ pins: { pack: 1.5 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'], [{ pins: { pack: 1e9 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'],
-    [{ aim: 'cheapest' }, 'decisions.aim', 'Choose the shortest class or the freshest food.'], [{ leftOut: [7] }, 'decisions.leftOut', 'Name the jobs that are left out.'], [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'], [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
+    [{ sparePercent: -1 }, 'decisions.sparePercent', 'A spare is 0 % or more.'],
+    [{ budget: -5 }, 'decisions.budget', 'A budget is 0 or more.'],
+    [{ substitutes: { walnuts: '../x' } }, 'decisions.substitutes', 'Choose ingredients from the larder.'],
+    [{ madeDo: { walnuts: '1/2' } }, 'decisions.madeDo', 'A pack may fall short by 2 % at most.'],
+    [{ packs: { walnuts: '<b>' } }, 'decisions.packs', 'Choose one of the combinations of packs.'],
+    [{ together: ['none'] }, 'decisions.together', 'Choose classes of this kitchen.'],
+    [{ kit: [{ tool: 'whisk', kind: 'steal' }] }, 'decisions.kit.0.kind', 'Take one of the ways out.'],
+    [
+      { ownSets: [{ station: 1, without: '' }] },
+      'decisions.ownSets.0.without',
+      'Say what it is kept free of, in up to 60 characters.',
+    ],
+    [{ pins: { pack: 1.5 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'],
+    [{ pins: { pack: 1e9 } }, 'decisions.pins', 'Pin a job to a whole minute within a month of the class.'],
+    [{ aim: 'cheapest' }, 'decisions.aim', 'Choose the shortest class or the freshest food.'],
+    [{ leftOut: [7] }, 'decisions.leftOut', 'Name the jobs that are left out.'],
+    [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'],
+    [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });
     expect([status, body.errors]).toEqual([422, [{ field, sentence }]]);
@@ -36,19 +61,35 @@ describe('decisions about the lists', () => {
     const { timeline } = await plan();
     const packed = timeline.clock.find(({ id }) => id === 'pack')!.start - 30;
     expect((await patch({ decisions: { ...noDecisions, pins: { pack: packed } } })).status).toBe(200);
-    expect((await plan()).timeline.clock.find(({ id }) => id === 'pack')).toMatchObject({ start: packed, isPinned: true });
-    const older = Object.fromEntries(Object.entries(noDecisions).filter(([key]) => !['pins', 'hands', 'when', 'leftOut', 'aim'].includes(key)));
+    expect((await plan()).timeline.clock.find(({ id }) => id === 'pack')).toMatchObject({
+      start: packed,
+      isPinned: true,
+    });
+    const older = Object.fromEntries(
+      Object.entries(noDecisions).filter(
+        ([key]) => !['pins', 'hands', 'when', 'leftOut', 'aim'].includes(key),
+      ),
+    );
     expect((await patch({ decisions: older })).status).toBe(200);
-    expect((await roots()).decisions).toMatchObject({ pins: {}, hands: {}, when: {}, leftOut: [], aim: 'shortest' });
+    expect((await roots()).decisions).toMatchObject({
+      pins: {},
+      hands: {},
+      when: {},
+      leftOut: [],
+      aim: 'shortest',
+    });
   });
   it('what the plan adds can be left out, and is then no job of it', async () => {
-    const mixing = (of: ClassPlan) => of.timeline.clock.filter(({ title }) => title.startsWith('Mix the dressing again'));
+    const mixing = (of: ClassPlan) =>
+      of.timeline.clock.filter(({ title }) => title.startsWith('Mix the dressing again'));
     const [added] = mixing(await plan());
     expect(added!.addedFor).toMatch(/^It separates after about 10 min/);
     expect((await patch({ decisions: { ...noDecisions, leftOut: [added!.id] } })).status).toBe(200);
     const without = await plan();
     expect(mixing(without)).toEqual([]);
-    expect(without.timeline.leftOut).toMatchObject([{ stepKey: added!.id, title: 'Mix the dressing again just before pouring' }]);
+    expect(without.timeline.leftOut).toMatchObject([
+      { stepKey: added!.id, title: 'Mix the dressing again just before pouring' },
+    ]);
     await patch({ decisions: noDecisions });
   });
   it('classes of another kitchen, or none, are not bought for', async () => {
@@ -69,15 +110,35 @@ describe('decisions about the lists', () => {
 describe('how a dish is shared out', () => {
   it('is kept with the dish and counts', async () => {
     const { dishes } = await roots();
-    const plain = dishes.map(({ id, recipeId, portion, maker, choices }, index) => ({ id, recipeId, portion, maker, choices, making: index === 0 ? { shareBatch: true, spare: true } : {} }));
+    const plain = dishes.map(({ id, recipeId, portion, maker, choices }, index) => ({
+      id,
+      recipeId,
+      portion,
+      maker,
+      choices,
+      making: index === 0 ? { shareBatch: true, spare: true } : {},
+    }));
     expect((await patch({ dishes: plain })).status).toBe(200);
-    expect((await plan()).portions.dishes[0]!.batches.map(({ heading }) => heading)).toEqual(['Demonstration', 'Stations 1+2', 'Stations 3+4', 'Spare']);
+    expect((await plan()).portions.dishes[0]!.batches.map(({ heading }) => heading)).toEqual([
+      'Demonstration',
+      'Stations 1+2',
+      'Stations 3+4',
+      'Spare',
+    ]);
     expect((await roots()).dishes[0]!.making).toEqual({ shareBatch: true, spare: true });
     await patch({ dishes: plain.map((dish) => ({ ...dish, making: {} })) });
   });
   it('stations are numbered from 1', async () => {
     const { dishes } = await roots();
-    const { status, body } = await patch({ dishes: dishes.map(({ id, recipeId, portion, maker }) => ({ id, recipeId, portion, maker, making: { stations: [0] } })) });
+    const { status, body } = await patch({
+      dishes: dishes.map(({ id, recipeId, portion, maker }) => ({
+        id,
+        recipeId,
+        portion,
+        maker,
+        making: { stations: [0] },
+      })),
+    });
     expect([status, body.errors[0].sentence]).toEqual([422, 'Stations are numbered from 1.']);
   });
 });
@@ -89,7 +150,7 @@ describe('what stands around a class', () => {
     expect(row(planned, 'pumpkin-seeds')).toMatchObject({ buy: 'nothing' });
   });
   it('needs of coming classes, for left-overs, of this kitchen only', async () => {
-    const { body } = await harness.cook.get('/api/classes/needs').expect(200) as { body: ClassNeeds[] };
+    const { body } = (await harness.cook.get('/api/classes/needs').expect(200)) as { body: ClassNeeds[] };
     expect(body.map(({ title }) => title)).toContain('Smoke, char and warm salads');
     expect(Object.keys(body.find(({ title }) => title === 'Roots and citrus')!.needs)).toContain('beetroot');
     await harness.stranger.get('/api/classes/needs').expect(401);
@@ -99,9 +160,15 @@ describe('what stands around a class', () => {
 describe('ticks and counts', () => {
   it('what is missing or broken is counted, by whom and when', async () => {
     const { id } = await roots();
-    const { body } = await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'kit:missing:station:1:whisk', ticked: true, count: 2 }).expect(200);
+    const { body } = await harness.cook
+      .put(`/api/classes/${id}/ticks`)
+      .send({ key: 'kit:missing:station:1:whisk', ticked: true, count: 2 })
+      .expect(200);
     expect(body).toMatchObject({ count: 2, ticked: true, by: 'Ines Okoye' });
     expect((await harness.cook.get(`/api/classes/${id}/ticks`).expect(200)).body).toContainEqual(body);
-    await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'kit:missing:station:1:whisk', ticked: true, count: -1 }).expect(422);
+    await harness.cook
+      .put(`/api/classes/${id}/ticks`)
+      .send({ key: 'kit:missing:station:1:whisk', ticked: true, count: -1 })
+      .expect(422);
   });
 });

@@ -14,18 +14,24 @@ export class TicksService {
   constructor(private readonly sequelize: Sequelize) {}
 
   async list(kitchenId: string, classId: string): Promise<TickView[]> {
-    const rows = await new KitchenScope(TickRow, kitchenId).find({ where: { classId }, order: [['key', 'ASC']] });
+    const rows = await new KitchenScope(TickRow, kitchenId).find({
+      where: { classId },
+      order: [['key', 'ASC']],
+    });
     return rows.map(viewOf);
   }
 
   async set(session: SessionContext, classId: string, input: TickDto): Promise<TickView> {
-    const known = await new KitchenScope(ClassRow, session.kitchenId).findOne({ where: { id: classId, deletedAt: null } });
+    const known = await new KitchenScope(ClassRow, session.kitchenId).findOne({
+      where: { id: classId, deletedAt: null },
+    });
     if (!known) throw new ProblemException(404, 'There is no such class; it may have been deleted.');
     const values = { ticked: input.ticked, count: input.count ?? 0, by: session.accountName, at: new Date() };
     return inTransaction(this.sequelize, async (transaction) => {
       const scope = new KitchenScope(TickRow, session.kitchenId);
       const row = await scope.findOne({ where: { classId, key: input.key }, transaction, lock: true });
-      if (!row) return viewOf(await scope.create({ id: uuid(), classId, key: input.key, ...values }, transaction));
+      if (!row)
+        return viewOf(await scope.create({ id: uuid(), classId, key: input.key, ...values }, transaction));
       await row.update(values, { transaction });
       return viewOf(row);
     });
@@ -33,5 +39,11 @@ export class TicksService {
 }
 
 function viewOf(row: TickRow): TickView {
-  return { key: row.key, ticked: Boolean(row.ticked), count: row.count, by: row.by, at: row.at.toISOString() };
+  return {
+    key: row.key,
+    ticked: Boolean(row.ticked),
+    count: row.count,
+    by: row.by,
+    at: row.at.toISOString(),
+  };
 }

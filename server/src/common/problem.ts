@@ -6,8 +6,17 @@ import { BaseError, ConnectionError, ForeignKeyConstraintError, UniqueConstraint
 import type { Logger } from 'nestjs-pino';
 
 const titles: Readonly<Record<number, string>> = {
-  400: 'Not understood', 401: 'Not signed in', 403: 'Not allowed', 404: 'Not found', 409: 'Changed meanwhile', 413: 'Too large', 422: 'Please correct this',
-  428: 'Revision missing', 429: 'Too many tries', 500: 'Something went wrong here', 503: 'Not now',
+  400: 'Not understood',
+  401: 'Not signed in',
+  403: 'Not allowed',
+  404: 'Not found',
+  409: 'Changed meanwhile',
+  413: 'Too large',
+  422: 'Please correct this',
+  428: 'Revision missing',
+  429: 'Too many tries',
+  500: 'Something went wrong here',
+  503: 'Not now',
 };
 
 /** An error that is answered as problem details, with a plain sentence. */
@@ -31,7 +40,12 @@ function flatten(errors: readonly ValidationError[], path: string): FieldProblem
   return errors.flatMap((error) => {
     const field = path ? `${path}.${error.property}` : error.property;
     // Rules are asked from the last written to the first: the first written says what the field is at all.
-    const own = Object.entries(error.constraints ?? {}).slice(-1).map(([rule, sentence]) => ({ field, sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence }));
+    const own = Object.entries(error.constraints ?? {})
+      .slice(-1)
+      .map(([rule, sentence]) => ({
+        field,
+        sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence,
+      }));
     return [...own, ...flatten(error.children ?? [], field)];
   });
 }
@@ -73,11 +87,19 @@ function isConnectionLost(error: unknown): boolean {
 
 function sentenceOf(status: number, error: unknown): string {
   switch (status) {
-    case 400: return 'The request was not readable JSON; nothing was changed.';
-    case 404: return 'There is nothing at this address.';
-    case 409: return 'This clashes with what somebody else has just saved; load it again.';
-    case 413: return 'That is more than 1 MB; send it in smaller parts.';
-    case 503: return 'The database does not answer; nothing was lost, try again in a moment.';
-    default: return status < 500 && error instanceof HttpException ? error.message : 'Something went wrong on the server; nothing was changed. Try again.';
+    case 400:
+      return 'The request was not readable JSON; nothing was changed.';
+    case 404:
+      return 'There is nothing at this address.';
+    case 409:
+      return 'This clashes with what somebody else has just saved; load it again.';
+    case 413:
+      return 'That is more than 1 MB; send it in smaller parts.';
+    case 503:
+      return 'The database does not answer; nothing was lost, try again in a moment.';
+    default:
+      return status < 500 && error instanceof HttpException
+        ? error.message
+        : 'Something went wrong on the server; nothing was changed. Try again.';
   }
 }

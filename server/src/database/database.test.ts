@@ -8,7 +8,9 @@ import { loadDemo } from '../demo/load-demo.js';
 import { demoDay, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
-beforeAll(async () => { harness = await startHarness(); });
+beforeAll(async () => {
+  harness = await startHarness();
+});
 afterAll(() => harness.close());
 
 describe('the schema', () => {
@@ -23,8 +25,12 @@ describe('the schema', () => {
   });
   it('an older one is told', async () => {
     await harness.sequelize.query("DELETE FROM schema_migrations WHERE name = '0002-choices-larder-stock'");
-    expect(await schemaMismatch(harness.sequelize)).toContain('run npm run migrate first (0002-choices-larder-stock)');
-    await harness.sequelize.query("INSERT INTO schema_migrations (name) VALUES ('0002-choices-larder-stock')");
+    expect(await schemaMismatch(harness.sequelize)).toContain(
+      'run npm run migrate first (0002-choices-larder-stock)',
+    );
+    await harness.sequelize.query(
+      "INSERT INTO schema_migrations (name) VALUES ('0002-choices-larder-stock')",
+    );
   });
 });
 
@@ -47,9 +53,16 @@ describe('transactions', () => {
     expect([result, tries]).toEqual(['done', 3]);
   });
   it('give up in the end, and never retry another error', async () => {
-    await expect(inTransaction(harness.sequelize, () => Promise.reject(deadlock()))).rejects.toThrow('deadlock');
+    await expect(inTransaction(harness.sequelize, () => Promise.reject(deadlock()))).rejects.toThrow(
+      'deadlock',
+    );
     let tries = 0;
-    await expect(inTransaction(harness.sequelize, () => { tries += 1; return Promise.reject(new Error('other')); })).rejects.toThrow('other');
+    await expect(
+      inTransaction(harness.sequelize, () => {
+        tries += 1;
+        return Promise.reject(new Error('other'));
+      }),
+    ).rejects.toThrow('other');
     expect(tries).toBe(1);
   });
 });

@@ -6,13 +6,16 @@ import * as makingDecisionsCounts from './migrations/0003-making-decisions-count
 
 /** Forward only, in this order. A landed migration is never edited. */
 const migrations = [
-  { name: '0001-first-tables', up: firstTables.up }, { name: '0002-choices-larder-stock', up: choicesLarderStock.up }, { name: '0003-making-decisions-counts', up: makingDecisionsCounts.up },
+  { name: '0001-first-tables', up: firstTables.up },
+  { name: '0002-choices-larder-stock', up: choicesLarderStock.up },
+  { name: '0003-making-decisions-counts', up: makingDecisionsCounts.up },
 ];
 
 function umzugOf(sequelize: Sequelize) {
   return new Umzug({
     migrations: migrations.map(({ name, up }) => ({ name, up: () => up(sequelize) })),
-    storage: new SequelizeStorage({ sequelize, tableName: 'schema_migrations' }), logger: undefined,
+    storage: new SequelizeStorage({ sequelize, tableName: 'schema_migrations' }),
+    logger: undefined,
   });
 }
 
@@ -26,9 +29,12 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
 export async function schemaMismatch(sequelize: Sequelize): Promise<string | null> {
   const umzug = umzugOf(sequelize);
   const pending = await umzug.pending();
-  if (pending.length > 0) return `The database is older than this server: run npm run migrate first (${pending.map(({ name }) => name).join(', ')}).`;
+  if (pending.length > 0)
+    return `The database is older than this server: run npm run migrate first (${pending.map(({ name }) => name).join(', ')}).`;
   const known = new Set(migrations.map(({ name }) => name));
   const stored = await new SequelizeStorage({ sequelize, tableName: 'schema_migrations' }).executed();
   const newer = stored.filter((name) => !known.has(name));
-  return newer.length > 0 ? `The database is newer than this server: update Fornax first (${newer.join(', ')}).` : null;
+  return newer.length > 0
+    ? `The database is newer than this server: update Fornax first (${newer.join(', ')}).`
+    : null;
 }

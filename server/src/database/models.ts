@@ -5,10 +5,11 @@ import type { KitchenFacts } from '@fornax/core';
 /** A JSON document in a LONGTEXT column: MariaDB's JSON is text, and the driver hands it over as such. */
 function JsonColumn(field: string): PropertyDecorator {
   return Column({
-    type: DataType.TEXT('long'), field,
+    type: DataType.TEXT('long'),
+    field,
     get(this: Model) {
       const stored = this.getDataValue(toProperty(field)) as string | null | undefined;
-      return stored === null || stored === undefined ? null : JSON.parse(stored) as unknown;
+      return stored === null || stored === undefined ? null : (JSON.parse(stored) as unknown);
     },
     set(this: Model, value: unknown) {
       this.setDataValue(toProperty(field), value === null ? null : JSON.stringify(value));
@@ -173,5 +174,18 @@ export class StockRow extends Model {
 }
 
 export const models = [
-  KitchenRow, AccountRow, FirstAccountRow, SessionRow, SignInAttemptRow, CourseRow, RecipeRow, RecipeVersionRow, ClassRow, ClassDishRow, TickRow, TechniqueRow, LarderEntryRow, StockRow,
+  KitchenRow,
+  AccountRow,
+  FirstAccountRow,
+  SessionRow,
+  SignInAttemptRow,
+  CourseRow,
+  RecipeRow,
+  RecipeVersionRow,
+  ClassRow,
+  ClassDishRow,
+  TickRow,
+  TechniqueRow,
+  LarderEntryRow,
+  StockRow,
 ];

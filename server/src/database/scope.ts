@@ -1,11 +1,22 @@
-import type { Attributes, CreationAttributes, FindOptions, Model, ModelStatic, Transaction, WhereOptions } from 'sequelize';
+import type {
+  Attributes,
+  CreationAttributes,
+  FindOptions,
+  Model,
+  ModelStatic,
+  Transaction,
+  WhereOptions,
+} from 'sequelize';
 
 /**
  * The one place that queries rows of a kitchen: each method adds the kitchen to what is asked or written, so that no
  * query can reach another kitchen's rows.
  */
 export class KitchenScope<M extends Model & { kitchenId: string }> {
-  constructor(private readonly model: ModelStatic<M>, private readonly kitchenId: string) {}
+  constructor(
+    private readonly model: ModelStatic<M>,
+    private readonly kitchenId: string,
+  ) {}
 
   find(options: FindOptions<Attributes<M>> = {}): Promise<M[]> {
     return this.model.findAll({ ...options, where: this.#where(options.where) });
@@ -16,7 +27,9 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
   }
 
   create(values: Omit<Record<string, unknown>, 'kitchenId'>, transaction?: Transaction): Promise<M> {
-    return this.model.create({ ...values, kitchenId: this.kitchenId } as unknown as CreationAttributes<M>, { transaction });
+    return this.model.create({ ...values, kitchenId: this.kitchenId } as unknown as CreationAttributes<M>, {
+      transaction,
+    });
   }
 
   destroy(where: WhereOptions<Attributes<M>>, transaction?: Transaction): Promise<number> {
@@ -24,13 +37,23 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
   }
 
   /** Writes a row under its revision; returns false where another write came first. */
-  async updateRevision(id: string, revision: number, values: Record<string, unknown>, transaction?: Transaction): Promise<boolean> {
+  async updateRevision(
+    id: string,
+    revision: number,
+    values: Record<string, unknown>,
+    transaction?: Transaction,
+  ): Promise<boolean> {
     const where = this.#where({ id, revision } as unknown as WhereOptions<Attributes<M>>);
-    const [changed] = await this.model.update({ ...values, revision: revision + 1 } as never, { where: where as never, transaction });
+    const [changed] = await this.model.update({ ...values, revision: revision + 1 } as never, {
+      where: where as never,
+      transaction,
+    });
     return changed === 1;
   }
 
   #where(where: WhereOptions<Attributes<M>> | undefined): WhereOptions<Attributes<M>> {
-    return { ...(where as object | undefined), kitchenId: this.kitchenId } as unknown as WhereOptions<Attributes<M>>;
+    return { ...(where as object | undefined), kitchenId: this.kitchenId } as unknown as WhereOptions<
+      Attributes<M>
+    >;
   }
 }

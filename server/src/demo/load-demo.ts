@@ -3,7 +3,15 @@ import type { Recipe } from '@fornax/core';
 import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
-import { AccountRow, ClassDishRow, ClassRow, CourseRow, KitchenRow, RecipeRow, StockRow } from '../database/models.js';
+import {
+  AccountRow,
+  ClassDishRow,
+  ClassRow,
+  CourseRow,
+  KitchenRow,
+  RecipeRow,
+  StockRow,
+} from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
 import { versionOfDraft } from '../recipes/versions.js';
@@ -13,32 +21,91 @@ export async function loadDemo(sequelize: Sequelize, today: string): Promise<boo
   return inTransaction(sequelize, async (transaction) => {
     if (await KitchenRow.findOne({ where: { demo: true }, transaction })) return false;
     const kitchen = await createKitchen(demoKitchen, transaction, true);
-    await AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: 'Ines Okoye', email: null, passwordHash: null }, { transaction });
+    await AccountRow.create(
+      { id: uuid(), kitchenId: kitchen.id, name: 'Ines Okoye', email: null, passwordHash: null },
+      { transaction },
+    );
     const recipes = new Map<string, RecipeRow>();
     for (const { key, recipe } of demoRecipes) {
-      recipes.set(key, await RecipeRow.create({ id: uuid(), kitchenId: kitchen.id, revision: 1, title: recipe.title, content: withParts(recipe, recipes) }, { transaction }));
+      recipes.set(
+        key,
+        await RecipeRow.create(
+          {
+            id: uuid(),
+            kitchenId: kitchen.id,
+            revision: 1,
+            title: recipe.title,
+            content: withParts(recipe, recipes),
+          },
+          { transaction },
+        ),
+      );
     }
-    const course = await CourseRow.create({ id: uuid(), kitchenId: kitchen.id, title: demoCourse.title }, { transaction });
-    for (const item of demoStock(today)) await StockRow.create({ ...item, id: uuid(), kitchenId: kitchen.id, revision: 1 }, { transaction });
+    const course = await CourseRow.create(
+      { id: uuid(), kitchenId: kitchen.id, title: demoCourse.title },
+      { transaction },
+    );
+    for (const item of demoStock(today))
+      await StockRow.create({ ...item, id: uuid(), kitchenId: kitchen.id, revision: 1 }, { transaction });
     for (const each of demoClasses(today)) await loadClass(each, course, recipes, transaction);
     return true;
   });
 }
 
-async function loadClass({ dishes, ...fields }: ReturnType<typeof demoClasses>[number], course: CourseRow, recipes: ReadonlyMap<string, RecipeRow>, transaction: Transaction): Promise<void> {
+async function loadClass(
+  { dishes, ...fields }: ReturnType<typeof demoClasses>[number],
+  course: CourseRow,
+  recipes: ReadonlyMap<string, RecipeRow>,
+  transaction: Transaction,
+): Promise<void> {
   const { kitchenId } = course;
-  const row = await ClassRow.create({ decisions: {}, ...fields, id: uuid(), kitchenId, courseId: course.id, revision: 1, zone: demoKitchen.zone }, { transaction });
+  const row = await ClassRow.create(
+    {
+      decisions: {},
+      ...fields,
+      id: uuid(),
+      kitchenId,
+      courseId: course.id,
+      revision: 1,
+      zone: demoKitchen.zone,
+    },
+    { transaction },
+  );
   for (const [position, dish] of dishes.entries()) {
     const recipe = recipes.get(dish.recipe);
     if (!recipe) throw new Error(`The demo has no recipe “${dish.recipe}”.`);
     const version = await versionOfDraft(recipe, transaction);
-    await ClassDishRow.create({ id: uuid(), kitchenId, classId: row.id, recipeId: recipe.id, version, position, portion: dish.portion, maker: dish.maker, making: dish.making ?? {}, choices: {} }, { transaction });
+    await ClassDishRow.create(
+      {
+        id: uuid(),
+        kitchenId,
+        classId: row.id,
+        recipeId: recipe.id,
+        version,
+        position,
+        portion: dish.portion,
+        maker: dish.maker,
+        making: dish.making ?? {},
+        choices: {},
+      },
+      { transaction },
+    );
   }
 }
 
 /** Components of the demo name other recipes by their key: recipes that are parts come before those that use them. */
 function withParts(recipe: Recipe, loaded: ReadonlyMap<string, RecipeRow>): Recipe {
-  return { ...recipe, components: recipe.components.map((component) => (component.recipe ? { ...component, recipe: { ...component.recipe, recipeId: partId(component.recipe.recipeId, loaded) } } : component)) };
+  return {
+    ...recipe,
+    components: recipe.components.map((component) =>
+      component.recipe
+        ? {
+            ...component,
+            recipe: { ...component.recipe, recipeId: partId(component.recipe.recipeId, loaded) },
+          }
+        : component,
+    ),
+  };
 }
 
 function partId(key: string, loaded: ReadonlyMap<string, RecipeRow>): string {

@@ -6,13 +6,20 @@ import { ProblemException } from '../common/problem.js';
 
 @Controller('api/health')
 export class HealthController {
-  constructor(private readonly sequelize: Sequelize, private readonly logger: Logger) {}
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly logger: Logger,
+  ) {}
 
-  @Open() @Get()
+  @Open()
+  @Get()
   async health(): Promise<{ status: 'ok' }> {
     await this.sequelize.authenticate().catch((error: unknown) => {
       this.logger.warn({ err: error }, 'the database does not answer');
-      throw new ProblemException(503, 'The database does not answer; nothing was lost, try again in a moment.');
+      throw new ProblemException(
+        503,
+        'The database does not answer; nothing was lost, try again in a moment.',
+      );
     });
     return { status: 'ok' };
   }

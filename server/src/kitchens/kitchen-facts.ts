@@ -7,5 +7,10 @@ import { KitchenScope } from '../database/scope.js';
 export async function kitchenFacts(kitchenId: string): Promise<KitchenView> {
   const kitchen = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
   const rows = await new KitchenScope(LarderEntryRow, kitchenId).find({ order: [['ingredient', 'ASC']] });
-  return { ...usualKitchen, ...kitchen.facts, larder: rows.map((row) => row.entry), revision: kitchen.revision };
+  return {
+    ...usualKitchen,
+    ...kitchen.facts,
+    larder: rows.map((row) => row.entry),
+    revision: kitchen.revision,
+  };
 }

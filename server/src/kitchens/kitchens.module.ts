@@ -14,9 +14,17 @@ export class KitchensService {
     const row = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
     const changed = Object.fromEntries(Object.entries(input).filter(([, value]) => value !== undefined));
     const facts = JSON.parse(JSON.stringify({ ...row.facts, ...changed, larder: [] })) as KitchenRow['facts'];
-    const [saved] = await KitchenRow.update({ facts, revision: revision + 1 }, { where: { id: kitchenId, revision } });
+    const [saved] = await KitchenRow.update(
+      { facts, revision: revision + 1 },
+      { where: { id: kitchenId, revision } },
+    );
     const current = await kitchenFacts(kitchenId);
-    if (saved !== 1) throw new ProblemException(409, 'Somebody else changed the kitchen meanwhile. Both versions are kept: choose which should stand.', { current });
+    if (saved !== 1)
+      throw new ProblemException(
+        409,
+        'Somebody else changed the kitchen meanwhile. Both versions are kept: choose which should stand.',
+        { current },
+      );
     return current;
   }
 }
@@ -26,12 +34,20 @@ export class KitchensController {
   constructor(private readonly kitchens: KitchensService) {}
 
   @Get()
-  async current(@Session() session: SessionContext, @Res({ passthrough: true }) response: Response): Promise<KitchenView> {
+  async current(
+    @Session() session: SessionContext,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<KitchenView> {
     return tagged(response, await kitchenFacts(session.kitchenId));
   }
 
   @Patch()
-  async update(@Session() session: SessionContext, @Headers('if-match') ifMatch: string | undefined, @Body() input: UpdateKitchenDto, @Res({ passthrough: true }) response: Response): Promise<KitchenView> {
+  async update(
+    @Session() session: SessionContext,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Body() input: UpdateKitchenDto,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<KitchenView> {
     return tagged(response, await this.kitchens.update(session.kitchenId, revisionFrom(ifMatch), input));
   }
 }

@@ -1,4 +1,17 @@
-import { Body, Controller, Delete, Get, Headers, HttpCode, Module, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Headers,
+  HttpCode,
+  Module,
+  Param,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Put,
+} from '@nestjs/common';
 import { larderId, LarderEntryDto, StockDto, type LarderEntryView, type StockView } from '@fornax/contract';
 import { ProblemException } from '../common/problem.js';
 import { revisionFrom } from '../common/revision.js';
@@ -15,7 +28,12 @@ export class LarderController {
   }
 
   @Put(':ingredient')
-  put(@Session() session: SessionContext, @Param('ingredient') ingredient: string, @Headers('if-match') ifMatch: string | undefined, @Body() input: LarderEntryDto): Promise<LarderEntryView> {
+  put(
+    @Session() session: SessionContext,
+    @Param('ingredient') ingredient: string,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Body() input: LarderEntryDto,
+  ): Promise<LarderEntryView> {
     if (!larderId.test(ingredient)) throw new ProblemException(404, 'The larder has no such ingredient.');
     return this.larder.put(session.kitchenId, ingredient, revisionFrom(ifMatch), input);
   }
@@ -36,16 +54,23 @@ export class StockController {
   }
 
   @Patch(':id')
-  change(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string, @Headers('if-match') ifMatch: string | undefined, @Body() input: StockDto): Promise<StockView> {
+  change(
+    @Session() session: SessionContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Headers('if-match') ifMatch: string | undefined,
+    @Body() input: StockDto,
+  ): Promise<StockView> {
     return this.larder.changeStock(session.kitchenId, id, revisionFrom(ifMatch), input);
   }
 
-  @Delete(':id') @HttpCode(204)
+  @Delete(':id')
+  @HttpCode(204)
   remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.larder.removeStock(session.kitchenId, id);
   }
 
-  @Post(':id/restore') @HttpCode(204)
+  @Post(':id/restore')
+  @HttpCode(204)
   restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.larder.removeStock(session.kitchenId, id, true);
   }

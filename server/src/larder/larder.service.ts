@@ -17,13 +17,31 @@ export class LarderService {
   }
 
   /** Writes what the kitchen says of one ingredient; revision 0 where it has said nothing yet. */
-  async put(kitchenId: string, ingredient: string, revision: number, input: LarderEntryDto): Promise<LarderEntryView> {
-    if (!input.own && !standardLarder.ingredients.has(ingredient)) throw new ProblemException(404, 'The larder has no such ingredient.');
-    if (input.own && standardLarder.ingredients.has(ingredient)) throw new ProblemException(422, 'The larder has an ingredient of this name already: put your figures in its place.');
+  async put(
+    kitchenId: string,
+    ingredient: string,
+    revision: number,
+    input: LarderEntryDto,
+  ): Promise<LarderEntryView> {
+    if (!input.own && !standardLarder.ingredients.has(ingredient))
+      throw new ProblemException(404, 'The larder has no such ingredient.');
+    if (input.own && standardLarder.ingredients.has(ingredient))
+      throw new ProblemException(
+        422,
+        'The larder has an ingredient of this name already: put your figures in its place.',
+      );
     const scope = new KitchenScope(LarderEntryRow, kitchenId);
     const entry = { ingredient, figures: { ...input.figures }, own: input.own ? { ...input.own } : null };
-    const saved = revision === 0 ? await this.#create(scope, ingredient, entry) : await this.#update(scope, ingredient, revision, entry);
-    if (!saved) throw new ProblemException(409, 'Somebody else changed this ingredient meanwhile. Look at what stands now, and put your figure in again.', { current: await this.#find(scope, ingredient) });
+    const saved =
+      revision === 0
+        ? await this.#create(scope, ingredient, entry)
+        : await this.#update(scope, ingredient, revision, entry);
+    if (!saved)
+      throw new ProblemException(
+        409,
+        'Somebody else changed this ingredient meanwhile. Look at what stands now, and put your figure in again.',
+        { current: await this.#find(scope, ingredient) },
+      );
     return (await this.#find(scope, ingredient))!;
   }
 
@@ -37,7 +55,12 @@ export class LarderService {
     }
   }
 
-  async #update(scope: KitchenScope<LarderEntryRow>, ingredient: string, revision: number, entry: object): Promise<boolean> {
+  async #update(
+    scope: KitchenScope<LarderEntryRow>,
+    ingredient: string,
+    revision: number,
+    entry: object,
+  ): Promise<boolean> {
     const row = await scope.findOne({ where: { ingredient } });
     return row !== null && scope.updateRevision(row.id, revision, { entry });
   }
@@ -48,14 +71,25 @@ export class LarderService {
   }
 
   async stock(kitchenId: string): Promise<StockView[]> {
-    const rows = await new KitchenScope(StockRow, kitchenId).find({ where: { deletedAt: null }, order: [['useBy', 'ASC'], ['ingredient', 'ASC']] });
+    const rows = await new KitchenScope(StockRow, kitchenId).find({
+      where: { deletedAt: null },
+      order: [
+        ['useBy', 'ASC'],
+        ['ingredient', 'ASC'],
+      ],
+    });
     return rows.map(stockView);
   }
 
   /** Puts something in the cupboard. Sent twice with the same id, it is there once. */
   async addStock(kitchenId: string, input: StockDto): Promise<StockView> {
     const scope = new KitchenScope(StockRow, kitchenId);
-    return stockView(await makeOnce(() => scope.findOne({ where: { id: input.id } }), () => scope.create({ ...plain(input), revision: 1 })));
+    return stockView(
+      await makeOnce(
+        () => scope.findOne({ where: { id: input.id } }),
+        () => scope.create({ ...plain(input), revision: 1 }),
+      ),
+    );
   }
 
   async changeStock(kitchenId: string, id: string, revision: number, input: StockDto): Promise<StockView> {
@@ -63,7 +97,10 @@ export class LarderService {
     const saved = await scope.updateRevision(id, revision, { ...plain(input), id });
     const row = await scope.findOne({ where: { id, deletedAt: null } });
     if (!row) throw new ProblemException(404, 'This is not in the cupboard any more.');
-    if (!saved) throw new ProblemException(409, 'Somebody else changed this row meanwhile; look at what stands now.', { current: stockView(row) });
+    if (!saved)
+      throw new ProblemException(409, 'Somebody else changed this row meanwhile; look at what stands now.', {
+        current: stockView(row),
+      });
     return stockView(row);
   }
 
@@ -80,7 +117,15 @@ function entryView(row: LarderEntryRow): LarderEntryView {
 }
 
 function stockView(row: StockRow): StockView {
-  return { id: row.id, ingredient: row.ingredient, amount: row.amount, state: row.state, useBy: row.useBy, note: row.note, revision: row.revision };
+  return {
+    id: row.id,
+    ingredient: row.ingredient,
+    amount: row.amount,
+    state: row.state,
+    useBy: row.useBy,
+    note: row.note,
+    revision: row.revision,
+  };
 }
 
 function plain({ id, ingredient, amount, state, useBy, note }: StockDto): Record<string, unknown> {

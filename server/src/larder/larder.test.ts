@@ -3,27 +3,51 @@ import { v7 as uuid } from 'uuid';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
-beforeAll(async () => { harness = await startHarness(); });
+beforeAll(async () => {
+  harness = await startHarness();
+});
 afterAll(() => harness.close());
 
-const put = (ingredient: string, revision: number, body: object) => harness.cook.put(`/api/larder/${ingredient}`).set('If-Match', `"r${revision}"`).send(body);
+const put = (ingredient: string, revision: number, body: object) =>
+  harness.cook.put(`/api/larder/${ingredient}`).set('If-Match', `"r${revision}"`).send(body);
 const figures = (of: Record<string, unknown>) => ({ figures: of, own: null });
-const own = { name: 'Pickled samphire', section: 'tins and jars', shoppingUnit: 'g', packSize: 200, packName: 'jar', allergens: ['sulphites'] };
+const own = {
+  name: 'Pickled samphire',
+  section: 'tins and jars',
+  shoppingUnit: 'g',
+  packSize: 200,
+  packName: 'jar',
+  allergens: ['sulphites'],
+};
 
 describe('a kitchen’s own figures', () => {
   it('are kept by ingredient, come with the kitchen, and count in its plans', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
-    const oranges = async () => (await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200)).body.shopping.rows.find(({ key }: { key: string }) => key === 'orange');
-    const zestFor = async () => (await oranges()).workings.steps.find(({ label }: { label: string }) => label.startsWith('For zest')).label;
+    const oranges = async () =>
+      (await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200)).body.shopping.rows.find(
+        ({ key }: { key: string }) => key === 'orange',
+      );
+    const zestFor = async () =>
+      (await oranges()).workings.steps.find(({ label }: { label: string }) => label.startsWith('For zest'))
+        .label;
     expect(await zestFor()).toBe('For zest, 10 g a piece');
-    expect((await put('orange', 0, figures({ zest: 5 })).expect(200)).body).toMatchObject({ ingredient: 'orange', figures: { zest: 5 }, revision: 1 });
-    expect((await harness.cook.get('/api/kitchen').expect(200)).body.larder).toEqual([{ ingredient: 'orange', figures: { zest: 5 }, own: null }]);
+    expect((await put('orange', 0, figures({ zest: 5 })).expect(200)).body).toMatchObject({
+      ingredient: 'orange',
+      figures: { zest: 5 },
+      revision: 1,
+    });
+    expect((await harness.cook.get('/api/kitchen').expect(200)).body.larder).toEqual([
+      { ingredient: 'orange', figures: { zest: 5 }, own: null },
+    ]);
     expect(await zestFor()).toBe('For zest, 5 g a piece');
     await put('orange', 1, figures({})).expect(200);
     expect(await zestFor()).toBe('For zest, 10 g a piece');
   });
   it.each([
-    [{ 'yield.usual': 0 }, 'Yield lies between 0.05 and 1, not at 0.'], [{ 'price.0': -1 }, 'Price, smallest size lies between 0.001 and 1000 a pack, not at -1.'], [{ colour: 3 }, '“colour” is no figure of the larder.'], [{ handful: 'many' }, '“handful” must be a number.'],
+    [{ 'yield.usual': 0 }, 'Yield lies between 0.05 and 1, not at 0.'],
+    [{ 'price.0': -1 }, 'Price, smallest size lies between 0.001 and 1000 a pack, not at -1.'],
+    [{ colour: 3 }, '“colour” is no figure of the larder.'],
+    [{ handful: 'many' }, '“handful” must be a number.'],
   ])('%j is refused with the reason', async (wrong, sentence) => {
     const { body } = await put('basil', 0, figures(wrong)).expect(422);
     expect(body.errors).toEqual([{ field: 'figures', sentence }]);
@@ -31,7 +55,10 @@ describe('a kitchen’s own figures', () => {
   it('two at once: one lands, the other is shown what stands', async () => {
     const answers = await Promise.all([1, 2, 3].map((grams) => put('mint', 0, figures({ handful: grams }))));
     expect(answers.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
-    expect(answers.find(({ status }) => status === 409)!.body.current).toMatchObject({ ingredient: 'mint', revision: 1 });
+    expect(answers.find(({ status }) => status === 409)!.body.current).toMatchObject({
+      ingredient: 'mint',
+      revision: 1,
+    });
   });
   it('an unknown ingredient wants a frame; one of the larder’s own name takes none', async () => {
     await put('own-moon-dust', 0, figures({ handful: 3 })).expect(404);
@@ -44,21 +71,47 @@ describe('a kitchen’s own figures', () => {
 });
 
 describe('the cupboard', () => {
-  const row = (to: object = {}) => ({ id: uuid(), ingredient: 'farro', amount: { low: '500', high: '500', unit: 'g' }, state: '', useBy: '2099-03-20', note: '', ...to });
+  const row = (to: object = {}) => ({
+    id: uuid(),
+    ingredient: 'farro',
+    amount: { low: '500', high: '500', unit: 'g' },
+    state: '',
+    useBy: '2099-03-20',
+    note: '',
+    ...to,
+  });
   it('is added to once, changed under its revision, emptied and undone', async () => {
     const body = row();
-    const mine = async () => ((await harness.cook.get('/api/stock').expect(200)).body as { id: string }[]).filter(({ id }) => id === body.id);
-    await Promise.all([harness.cook.post('/api/stock').send(body).expect(201), harness.cook.post('/api/stock').send(body).expect(201)]);
+    const mine = async () =>
+      ((await harness.cook.get('/api/stock').expect(200)).body as { id: string }[]).filter(
+        ({ id }) => id === body.id,
+      );
+    await Promise.all([
+      harness.cook.post('/api/stock').send(body).expect(201),
+      harness.cook.post('/api/stock').send(body).expect(201),
+    ]);
     expect(await mine()).toEqual([{ ...body, revision: 1 }]);
     const less = { ...body, amount: { low: '200', high: '200', unit: 'g' } };
     await harness.cook.patch(`/api/stock/${body.id}`).set('If-Match', '"r1"').send(less).expect(200);
-    expect((await harness.cook.patch(`/api/stock/${body.id}`).set('If-Match', '"r1"').send(body).expect(409)).body.current.amount.low).toBe('200');
+    expect(
+      (await harness.cook.patch(`/api/stock/${body.id}`).set('If-Match', '"r1"').send(body).expect(409)).body
+        .current.amount.low,
+    ).toBe('200');
     await harness.cook.delete(`/api/stock/${body.id}`).expect(204);
     expect(await mine()).toEqual([]);
     await harness.cook.post(`/api/stock/${body.id}/restore`).expect(204);
     expect(await mine()).toHaveLength(1);
   });
-  it.each([[{ amount: { low: '-5', high: '-5', unit: 'g' } }, 'amount.low'], [{ useBy: '2099-02-30' }, 'useBy'], [{ ingredient: '../x' }, 'ingredient'], [{ note: 'x'.repeat(200) }, 'note']])('%j is refused beside its field', async (to, field) => {
-    expect((await harness.cook.post('/api/stock').send(row(to)).expect(422)).body.errors.map((each: { field: string }) => each.field)).toContain(field);
+  it.each([
+    [{ amount: { low: '-5', high: '-5', unit: 'g' } }, 'amount.low'],
+    [{ useBy: '2099-02-30' }, 'useBy'],
+    [{ ingredient: '../x' }, 'ingredient'],
+    [{ note: 'x'.repeat(200) }, 'note'],
+  ])('%j is refused beside its field', async (to, field) => {
+    expect(
+      (await harness.cook.post('/api/stock').send(row(to)).expect(422)).body.errors.map(
+        (each: { field: string }) => each.field,
+      ),
+    ).toContain(field);
   });
 });

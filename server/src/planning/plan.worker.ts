@@ -9,7 +9,9 @@ export interface PlanQuestion {
 }
 export type PlanAnswer = { readonly plan: ClassPlan } | { readonly error: string };
 
-parentPort!.on('message', ({ bundle, options }: PlanQuestion) => parentPort!.postMessage(answer(bundle, options)));
+parentPort!.on('message', ({ bundle, options }: PlanQuestion) =>
+  parentPort!.postMessage(answer(bundle, options)),
+);
 
 function answer(bundle: string, options: PlanOptions): PlanAnswer {
   try {

@@ -1,18 +1,75 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { betteringSlices, movedBetween, planClass, usualKitchen, type ClassBundle, type Recipe, type RecipeStep } from '@fornax/core';
+import {
+  betteringSlices,
+  movedBetween,
+  planClass,
+  usualKitchen,
+  type ClassBundle,
+  type Recipe,
+  type RecipeStep,
+} from '@fornax/core';
 import { Planner } from './planner.js';
 
 const step = (id: string, to: Partial<RecipeStep> = {}): RecipeStep => ({
-  id, componentId: 'c', text: `Do ${id}.`, handsOnMinutes: 6, waitMinutes: null, until: '', place: 'in class', occupies: null, tools: [], uses: [], after: [], holdMinutes: null, techniques: [], techniqueNote: '', demonstrateMinutes: 3, ...to,
+  id,
+  componentId: 'c',
+  text: `Do ${id}.`,
+  handsOnMinutes: 6,
+  waitMinutes: null,
+  until: '',
+  place: 'in class',
+  occupies: null,
+  tools: [],
+  uses: [],
+  after: [],
+  holdMinutes: null,
+  techniques: [],
+  techniqueNote: '',
+  demonstrateMinutes: 3,
+  ...to,
 });
 const recipe = (title: string): Recipe => ({
-  title, kind: 'salad', serves: 4, portion: 'side', system: 'metric', leastBatch: '1/4', story: '', source: '', credit: '', permission: '', notes: '', choices: [], components: [{ id: 'c', name: 'Salad', role: 'base' }], lines: [],
-  steps: [step('roast', { waitMinutes: { low: 20, high: 25 }, occupies: { appliance: 'oven', setting: '200 °C' } }), step('whisk'), step('toss', { after: ['roast', 'whisk'] })],
+  title,
+  kind: 'salad',
+  serves: 4,
+  portion: 'side',
+  system: 'metric',
+  leastBatch: '1/4',
+  story: '',
+  source: '',
+  credit: '',
+  permission: '',
+  notes: '',
+  choices: [],
+  components: [{ id: 'c', name: 'Salad', role: 'base' }],
+  lines: [],
+  steps: [
+    step('roast', { waitMinutes: { low: 20, high: 25 }, occupies: { appliance: 'oven', setting: '200 °C' } }),
+    step('whisk'),
+    step('toss', { after: ['roast', 'whisk'] }),
+  ],
 });
 const bundle = (people: number): ClassBundle => ({
   class: {
-    id: 'c', title: 'Class', startsAt: '2026-11-27T18:30', zone: 'Europe/London', lengthMinutes: 150, place: '', people, peoplePerStation: 4, assistants: 0, demonstrationPlates: 2,
-    dishes: ['a', 'b', 'd'].map((id) => ({ id, recipeId: id, version: 1, portion: 'side', maker: 'every station', choices: {}, recipe: recipe(id) })),
+    id: 'c',
+    title: 'Class',
+    startsAt: '2026-11-27T18:30',
+    zone: 'Europe/London',
+    lengthMinutes: 150,
+    place: '',
+    people,
+    peoplePerStation: 4,
+    assistants: 0,
+    demonstrationPlates: 2,
+    dishes: ['a', 'b', 'd'].map((id) => ({
+      id,
+      recipeId: id,
+      version: 1,
+      portion: 'side',
+      maker: 'every station',
+      choices: {},
+      recipe: recipe(id),
+    })),
   },
   kitchen: usualKitchen,
 });
@@ -24,7 +81,9 @@ function bettered(of: ClassBundle) {
 }
 
 let planner: Planner;
-beforeAll(() => { planner = new Planner(); });
+beforeAll(() => {
+  planner = new Planner();
+});
 afterAll(() => planner.onModuleDestroy());
 
 describe('planning on a thread of its own', () => {
@@ -44,7 +103,9 @@ describe('planning on a thread of its own', () => {
   });
   it('leaves the main thread free: timers run while it plans', async () => {
     let turns = 0;
-    const timer = setInterval(() => { turns++; }, 1);
+    const timer = setInterval(() => {
+      turns++;
+    }, 1);
     await planner.best(bundle(16));
     clearInterval(timer);
     expect(turns).toBeGreaterThan(10);
@@ -69,7 +130,10 @@ describe('planning on a thread of its own', () => {
   it('what takes too long is refused in a sentence; where only bettering does, the plan so far stands', async () => {
     const usual = planner.longestMilliseconds;
     planner.longestMilliseconds = 1;
-    await expect(planner.best(bundle(22))).rejects.toMatchObject({ status: 503, response: { detail: 'Planning this class takes too long. Take a dish off the menu, or try again.' } });
+    await expect(planner.best(bundle(22))).rejects.toMatchObject({
+      status: 503,
+      response: { detail: 'Planning this class takes too long. Take a dish off the menu, or try again.' },
+    });
     planner.longestMilliseconds = usual;
     const first = await planner.soon(bundle(23));
     planner.longestMilliseconds = 1;
@@ -79,7 +143,10 @@ describe('planning on a thread of its own', () => {
     expect((await planner.best(bundle(22))).timeline).toEqual(bettered(bundle(22)).timeline);
   });
   it('stopped, it answers what waits and starts again when it is asked', async () => {
-    const refused = expect(planner.best(bundle(6))).rejects.toMatchObject({ status: 503, response: { detail: 'The server is stopping. Try again in a moment.' } });
+    const refused = expect(planner.best(bundle(6))).rejects.toMatchObject({
+      status: 503,
+      response: { detail: 'The server is stopping. Try again in a moment.' },
+    });
     await planner.onModuleDestroy();
     await refused;
     expect((await planner.best(bundle(6))).timeline).toEqual(bettered(bundle(6)).timeline);

@@ -22,7 +22,12 @@ class TooLong extends ProblemException {
   }
 }
 
-interface Job { readonly question: PlanQuestion; readonly isUrgent: boolean; readonly resolve: (plan: ClassPlan) => void; readonly reject: (error: Error) => void }
+interface Job {
+  readonly question: PlanQuestion;
+  readonly isUrgent: boolean;
+  readonly resolve: (plan: ClassPlan) => void;
+  readonly reject: (error: Error) => void;
+}
 
 /**
  * Plans classes on a thread of its own, so that no request waits for another's plan. The first valid plan comes at once; the best one is looked for
@@ -66,15 +71,19 @@ export class Planner implements OnModuleDestroy {
     const digest = digestOf(bundle);
     const known = this.#best.get(digest);
     if (known) return known;
-    const found = this.#better(bundle, first, isWanted).then((plan) => {
-      if (this.#best.get(digest) === found) this.#done.set(digest, plan);
-      return plan;
-    }, (error: unknown) => {
-      this.#best.delete(digest);
-      throw error;
-    });
+    const found = this.#better(bundle, first, isWanted).then(
+      (plan) => {
+        if (this.#best.get(digest) === found) this.#done.set(digest, plan);
+        return plan;
+      },
+      (error: unknown) => {
+        this.#best.delete(digest);
+        throw error;
+      },
+    );
     this.#best.set(digest, found);
-    for (const oldest of [...this.#best.keys()].slice(0, Math.max(0, this.#best.size - mostRemembered))) this.#forget(oldest);
+    for (const oldest of [...this.#best.keys()].slice(0, Math.max(0, this.#best.size - mostRemembered)))
+      this.#forget(oldest);
     return found;
   }
 
@@ -83,10 +92,13 @@ export class Planner implements OnModuleDestroy {
   }
 
   async #better(bundle: string, first: ClassPlan | null, isWanted: () => boolean): Promise<ClassPlan> {
-    let plan = first ?? await this.#ask({ bundle, options: {} }, true);
+    let plan = first ?? (await this.#ask({ bundle, options: {} }, true));
     for (const effort of betteringSlices) {
       if (!isWanted()) throw new Superseded();
-      const next = await this.#ask({ bundle, options: { effort, standing: plan.timeline.starts } }, false).catch((error: unknown) => {
+      const next = await this.#ask(
+        { bundle, options: { effort, standing: plan.timeline.starts } },
+        false,
+      ).catch((error: unknown) => {
         if (error instanceof TooLong) return null;
         throw error;
       });
@@ -122,8 +134,12 @@ export class Planner implements OnModuleDestroy {
   #start(): Worker {
     const worker = new Worker(workerFile, { resourceLimits: workerLimits });
     worker.unref();
-    worker.on('message', (answer: PlanAnswer) => { if (worker === this.#worker) this.#settle(answer); });
-    worker.on('error', (error) => { if (worker === this.#worker) void this.#stop(error, false); });
+    worker.on('message', (answer: PlanAnswer) => {
+      if (worker === this.#worker) this.#settle(answer);
+    });
+    worker.on('error', (error) => {
+      if (worker === this.#worker) void this.#stop(error, false);
+    });
     return worker;
   }
 
@@ -157,7 +173,10 @@ export class Planner implements OnModuleDestroy {
 }
 
 /** The tests run the sources; a thread needs what is built of them. */
-const workerFile = new URL(import.meta.url.endsWith('.ts') ? '../../dist/planning/plan.worker.js' : './plan.worker.js', import.meta.url);
+const workerFile = new URL(
+  import.meta.url.endsWith('.ts') ? '../../dist/planning/plan.worker.js' : './plan.worker.js',
+  import.meta.url,
+);
 
 function digestOf(bundle: string): string {
   return createHash('sha256').update(bundle).digest('base64');

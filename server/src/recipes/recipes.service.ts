@@ -1,6 +1,22 @@
 import { Injectable } from '@nestjs/common';
-import type { CreateRecipeDto, RecipeSummary, RecipeVersionView, RecipeView, UpdateRecipeDto } from '@fornax/contract';
-import { allergensByList, allergensOf, dietsOf, larderOf, recipeMinutes, seasonText, subRecipeIds, type KitchenFacts, type Recipe } from '@fornax/core';
+import type {
+  CreateRecipeDto,
+  RecipeSummary,
+  RecipeVersionView,
+  RecipeView,
+  UpdateRecipeDto,
+} from '@fornax/contract';
+import {
+  allergensByList,
+  allergensOf,
+  dietsOf,
+  larderOf,
+  recipeMinutes,
+  seasonText,
+  subRecipeIds,
+  type KitchenFacts,
+  type Recipe,
+} from '@fornax/core';
 import { Op } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
@@ -19,7 +35,10 @@ export class RecipesService {
   constructor(private readonly sequelize: Sequelize) {}
 
   async list(kitchenId: string): Promise<RecipeSummary[]> {
-    const rows = await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, order: [['title', 'ASC']] });
+    const rows = await new KitchenScope(RecipeRow, kitchenId).find({
+      where: { deletedAt: null },
+      order: [['title', 'ASC']],
+    });
     const kitchen = await kitchenFacts(kitchenId);
     const wholes = await wholeRecipes(kitchenId, rows);
     return rows.map((row, index) => summaryOf(row.id, wholes[index]!, kitchen));
@@ -36,7 +55,13 @@ export class RecipesService {
     const scope = new KitchenScope(RecipeRow, kitchenId);
     const row = await makeOnce(
       () => scope.findOne({ where: { id: input.id } }),
-      () => scope.create({ id: input.id, revision: 1, title: input.content.title, content: plain(input.content) }),
+      () =>
+        scope.create({
+          id: input.id,
+          revision: 1,
+          title: input.content.title,
+          content: plain(input.content),
+        }),
     );
     return this.#view(row);
   }
@@ -45,21 +70,43 @@ export class RecipesService {
     const scope = new KitchenScope(RecipeRow, kitchenId);
     await this.#row(kitchenId, id);
     await refuseLoop(kitchenId, id, input.content);
-    const saved = await scope.updateRevision(id, revision, { title: input.content.title, content: plain(input.content) });
+    const saved = await scope.updateRevision(id, revision, {
+      title: input.content.title,
+      content: plain(input.content),
+    });
     const current = await this.get(kitchenId, id);
-    if (!saved) throw new ProblemException(409, 'Somebody else changed this recipe meanwhile. Both versions are kept: choose which should stand.', { current });
+    if (!saved)
+      throw new ProblemException(
+        409,
+        'Somebody else changed this recipe meanwhile. Both versions are kept: choose which should stand.',
+        { current },
+      );
     return current;
   }
 
   /** Takes a recipe out of the library, unless a class that is not deleted uses it. */
   async remove(kitchenId: string, id: string): Promise<void> {
     await inTransaction(this.sequelize, async (transaction) => {
-      const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id, deletedAt: null }, transaction, lock: true });
+      const row = await new KitchenScope(RecipeRow, kitchenId).findOne({
+        where: { id, deletedAt: null },
+        transaction,
+        lock: true,
+      });
       if (!row) throw notFound();
       const classes = await classesUsing(kitchenId, id);
-      if (classes.length > 0) throw new ProblemException(409, `“${row.title}” is on the menu of ${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`);
-      const parents = (await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, transaction })).filter((other) => subRecipeIds(other.content).includes(id));
-      if (parents.length > 0) throw new ProblemException(409, `“${row.title}” is a part of ${parents.map(({ title }) => `“${title}”`).join(', ')}. Take it out there first.`);
+      if (classes.length > 0)
+        throw new ProblemException(
+          409,
+          `“${row.title}” is on the menu of ${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
+        );
+      const parents = (
+        await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, transaction })
+      ).filter((other) => subRecipeIds(other.content).includes(id));
+      if (parents.length > 0)
+        throw new ProblemException(
+          409,
+          `“${row.title}” is a part of ${parents.map(({ title }) => `“${title}”`).join(', ')}. Take it out there first.`,
+        );
       row.deletedAt = new Date();
       await row.save({ transaction });
     });
@@ -76,14 +123,27 @@ export class RecipesService {
   /** Every version, newest first, with who cut it and why. */
   async versions(kitchenId: string, id: string): Promise<RecipeVersionView[]> {
     await this.#row(kitchenId, id);
-    const rows = await new KitchenScope(RecipeVersionRow, kitchenId).find({ where: { recipeId: id }, order: [['number', 'DESC']] });
-    return rows.map((row) => ({ number: row.number, at: row.madeAt?.toISOString() ?? '', by: row.madeBy, note: row.note, content: row.content }));
+    const rows = await new KitchenScope(RecipeVersionRow, kitchenId).find({
+      where: { recipeId: id },
+      order: [['number', 'DESC']],
+    });
+    return rows.map((row) => ({
+      number: row.number,
+      at: row.madeAt?.toISOString() ?? '',
+      by: row.madeBy,
+      note: row.note,
+      content: row.content,
+    }));
   }
 
   /** Keeps the draft as a version; where the newest holds it already, that one is meant. */
   async keepVersion(session: SessionContext, id: string, note: string): Promise<RecipeVersionView[]> {
     await inTransaction(this.sequelize, async (transaction) => {
-      const row = await new KitchenScope(RecipeRow, session.kitchenId).findOne({ where: { id, deletedAt: null }, transaction, lock: true });
+      const row = await new KitchenScope(RecipeRow, session.kitchenId).findOne({
+        where: { id, deletedAt: null },
+        transaction,
+        lock: true,
+      });
       if (!row) throw notFound();
       await versionOfDraft(row, transaction, { by: session.accountName, note });
     });
@@ -98,7 +158,13 @@ export class RecipesService {
 
   async #view(row: RecipeRow): Promise<RecipeView> {
     const [whole] = await wholeRecipes(row.kitchenId, [row]);
-    return { id: row.id, revision: row.revision, content: row.content, whole: whole!, usedBy: await classesUsing(row.kitchenId, row.id) };
+    return {
+      id: row.id,
+      revision: row.revision,
+      content: row.content,
+      whole: whole!,
+      usedBy: await classesUsing(row.kitchenId, row.id),
+    };
   }
 }
 
@@ -108,7 +174,10 @@ function notFound(): ProblemException {
 
 async function classesUsing(kitchenId: string, recipeId: string): Promise<{ id: string; title: string }[]> {
   const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({ where: { recipeId } });
-  const classes = await new KitchenScope(ClassRow, kitchenId).find({ where: { id: { [Op.in]: [...new Set(dishes.map((dish) => dish.classId))] }, deletedAt: null }, order: [['startsAt', 'DESC']] });
+  const classes = await new KitchenScope(ClassRow, kitchenId).find({
+    where: { id: { [Op.in]: [...new Set(dishes.map((dish) => dish.classId))] }, deletedAt: null },
+    order: [['startsAt', 'DESC']],
+  });
   return classes.map(({ id, title }) => ({ id, title }));
 }
 
@@ -119,17 +188,25 @@ function plain(content: Recipe): Recipe {
 
 async function refuseLoop(kitchenId: string, id: string, content: Recipe): Promise<void> {
   const sentence = await loopSentence(kitchenId, id, content);
-  if (sentence) throw new ProblemException(422, sentence, { errors: [{ field: 'content.components', sentence }] });
+  if (sentence)
+    throw new ProblemException(422, sentence, { errors: [{ field: 'content.components', sentence }] });
 }
 
 function summaryOf(id: string, recipe: Recipe, kitchen: KitchenFacts): RecipeSummary {
   const minutes = recipeMinutes(recipe);
   const larder = larderOf(kitchen.larder);
   return {
-    id, title: recipe.title, kind: recipe.kind, serves: recipe.serves, portion: recipe.portion,
-    handsOnMinutes: minutes.handsOn, waitMinutes: minutes.waiting,
-    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))], allergens: allergensByList(allergensOf(recipe, larder), kitchen.allergenList),
-    diets: dietsOf(recipe, larder), season: seasonText(recipe, larder, kitchen.hemisphere),
+    id,
+    title: recipe.title,
+    kind: recipe.kind,
+    serves: recipe.serves,
+    portion: recipe.portion,
+    handsOnMinutes: minutes.handsOn,
+    waitMinutes: minutes.waiting,
+    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))],
+    allergens: allergensByList(allergensOf(recipe, larder), kitchen.allergenList),
+    diets: dietsOf(recipe, larder),
+    season: seasonText(recipe, larder, kitchen.hemisphere),
     unread: recipe.lines.filter((line) => line.unread !== '').length,
   };
 }

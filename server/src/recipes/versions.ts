@@ -14,13 +14,33 @@ export interface VersionReason {
 /**
  * The number of the version that holds the recipe's draft as it stands, sub-recipes written out; one is cut where the draft has moved on.
  */
-export async function versionOfDraft(recipe: RecipeRow, transaction: Transaction, reason: VersionReason = { by: '', note: '' }): Promise<number> {
+export async function versionOfDraft(
+  recipe: RecipeRow,
+  transaction: Transaction,
+  reason: VersionReason = { by: '', note: '' },
+): Promise<number> {
   const versions = new KitchenScope(RecipeVersionRow, recipe.kitchenId);
-  const newest = await versions.findOne({ where: { recipeId: recipe.id }, order: [['number', 'DESC']], transaction, lock: true });
+  const newest = await versions.findOne({
+    where: { recipeId: recipe.id },
+    order: [['number', 'DESC']],
+    transaction,
+    lock: true,
+  });
   const [content] = await wholeRecipes(recipe.kitchenId, [recipe], transaction);
   if (newest && isSameContent(newest.content, content!)) return newest.number;
   const number = (newest?.number ?? 0) + 1;
-  await versions.create({ id: uuid(), recipeId: recipe.id, number, content, note: reason.note, madeBy: reason.by, madeAt: new Date() }, transaction);
+  await versions.create(
+    {
+      id: uuid(),
+      recipeId: recipe.id,
+      number,
+      content,
+      note: reason.note,
+      madeBy: reason.by,
+      madeAt: new Date(),
+    },
+    transaction,
+  );
   return number;
 }
 

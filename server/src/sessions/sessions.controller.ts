@@ -8,7 +8,8 @@ import { cookieName, sessionDays, SessionsService } from './sessions.service.js'
 export class SessionsController {
   constructor(private readonly sessions: SessionsService) {}
 
-  @Open() @Get('session/options')
+  @Open()
+  @Get('session/options')
   options(): Promise<SignInOptions> {
     return this.sessions.options();
   }
@@ -18,17 +19,32 @@ export class SessionsController {
     return this.sessions.view(session);
   }
 
-  @Open() @Post('session') @HttpCode(204)
-  async signIn(@Body() input: SignInDto, @Ip() address: string, @Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
+  @Open()
+  @Post('session')
+  @HttpCode(204)
+  async signIn(
+    @Body() input: SignInDto,
+    @Ip() address: string,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
     setCookie(response, request, await this.sessions.signIn(input, address));
   }
 
-  @Open() @Post('accounts') @HttpCode(204)
-  async createFirstAccount(@Body() input: FirstAccountDto, @Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
+  @Open()
+  @Post('accounts')
+  @HttpCode(204)
+  async createFirstAccount(
+    @Body() input: FirstAccountDto,
+    @Req() request: Request,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<void> {
     setCookie(response, request, await this.sessions.createFirstAccount(input));
   }
 
-  @Open() @Delete('session') @HttpCode(204)
+  @Open()
+  @Delete('session')
+  @HttpCode(204)
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
     await this.sessions.signOut(request.headers.cookie);
     response.clearCookie(cookieName, { path: '/' });
@@ -36,5 +52,11 @@ export class SessionsController {
 }
 
 function setCookie(response: Response, request: Request, token: string): void {
-  response.cookie(cookieName, token, { httpOnly: true, sameSite: 'lax', secure: request.secure, path: '/', maxAge: sessionDays * 86_400_000 });
+  response.cookie(cookieName, token, {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: request.secure,
+    path: '/',
+    maxAge: sessionDays * 86_400_000,
+  });
 }

@@ -23,7 +23,10 @@ const decoy = hash(randomBytes(16).toString('hex'));
 /** Sign-in, sign-out and the first account. All state is in the database, so that several servers can stand side by side. */
 @Injectable()
 export class SessionsService {
-  constructor(private readonly sequelize: Sequelize, @Inject(CONFIG) private readonly config: ServerConfig) {}
+  constructor(
+    private readonly sequelize: Sequelize,
+    @Inject(CONFIG) private readonly config: ServerConfig,
+  ) {}
 
   async options(): Promise<SignInOptions> {
     const accounts = await AccountRow.count({ where: { email: { [Op.ne]: null } } });
@@ -48,22 +51,34 @@ export class SessionsService {
     const subjects = [email, `from ${address}`];
     const since = new Date(Date.now() - attemptWindowMinutes * 60_000);
     const attempts = await SignInAttemptRow.count({ where: { subject: subjects, at: { [Op.gt]: since } } });
-    if (attempts >= mostAttempts) throw new ProblemException(429, `Too many tries; wait ${attemptWindowMinutes} minutes and try again.`);
+    if (attempts >= mostAttempts)
+      throw new ProblemException(429, `Too many tries; wait ${attemptWindowMinutes} minutes and try again.`);
     const account = email ? await AccountRow.findOne({ where: { email } }) : null;
-    const right = await verify(account?.passwordHash ?? await decoy, input.password ?? '');
+    const right = await verify(account?.passwordHash ?? (await decoy), input.password ?? '');
     if (account && right) return account;
     const at = new Date();
     for (const subject of subjects) await SignInAttemptRow.create({ id: uuid(), subject, at });
-    throw new ProblemException(401, 'E-mail address and password do not belong together.', { errors: [{ field: 'password', sentence: 'E-mail address and password do not belong together.' }] });
+    throw new ProblemException(401, 'E-mail address and password do not belong together.', {
+      errors: [{ field: 'password', sentence: 'E-mail address and password do not belong together.' }],
+    });
   }
 
   /** Makes the first kitchen and account; refused once there is one. */
   async createFirstAccount(input: FirstAccountDto): Promise<string> {
     const passwordHash = await hash(input.password);
     const account = await inTransaction(this.sequelize, async (transaction) => {
-      if (this.config.demo || await FirstAccountRow.findByPk(1, { transaction })) throw accountExists();
+      if (this.config.demo || (await FirstAccountRow.findByPk(1, { transaction }))) throw accountExists();
       const kitchen = await createKitchen({ name: input.kitchenName }, transaction);
-      const made = await AccountRow.create({ id: uuid(), kitchenId: kitchen.id, name: input.name, email: input.email.toLowerCase(), passwordHash }, { transaction });
+      const made = await AccountRow.create(
+        {
+          id: uuid(),
+          kitchenId: kitchen.id,
+          name: input.name,
+          email: input.email.toLowerCase(),
+          passwordHash,
+        },
+        { transaction },
+      );
       await FirstAccountRow.create({ id: 1, accountId: made.id }, { transaction });
       return made;
     }).catch((error: unknown) => {
@@ -76,7 +91,12 @@ export class SessionsService {
     const token = randomBytes(32).toString('base64url');
     const expiresAt = new Date(Date.now() + sessionDays * 86_400_000);
     await SessionRow.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
-    await SessionRow.create({ tokenHash: tokenHash(token), accountId: account.id, kitchenId: account.kitchenId, expiresAt });
+    await SessionRow.create({
+      tokenHash: tokenHash(token),
+      accountId: account.id,
+      kitchenId: account.kitchenId,
+      expiresAt,
+    });
     return token;
   }
 
@@ -84,14 +104,22 @@ export class SessionsService {
   async find(cookieHeader: string | undefined): Promise<SessionContext | null> {
     const token = parse(cookieHeader ?? '')[cookieName];
     if (!token) return null;
-    const session = await SessionRow.findOne({ where: { tokenHash: tokenHash(token), expiresAt: { [Op.gt]: new Date() } } });
+    const session = await SessionRow.findOne({
+      where: { tokenHash: tokenHash(token), expiresAt: { [Op.gt]: new Date() } },
+    });
     const account = session ? await AccountRow.findByPk(session.accountId) : null;
-    return session && account ? { accountId: account.id, accountName: account.name, kitchenId: session.kitchenId } : null;
+    return session && account
+      ? { accountId: account.id, accountName: account.name, kitchenId: session.kitchenId }
+      : null;
   }
 
   async view(session: SessionContext): Promise<SessionView> {
     const kitchen = await KitchenRow.findByPk(session.kitchenId, { rejectOnEmpty: true });
-    return { person: { id: session.accountId, name: session.accountName }, kitchen: { id: kitchen.id, name: kitchen.facts.name }, demo: kitchen.demo };
+    return {
+      person: { id: session.accountId, name: session.accountName },
+      kitchen: { id: kitchen.id, name: kitchen.facts.name },
+      demo: kitchen.demo,
+    };
   }
 
   async signOut(cookieHeader: string | undefined): Promise<void> {

@@ -2,29 +2,56 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SessionRow } from '../database/models.js';
 import { startHarness, type Harness } from '../tests/harness.js';
 
-const account = { kitchenName: 'Test kitchen', name: 'Ada Bell', email: 'Ada@example.org', password: 'a long password' };
+const account = {
+  kitchenName: 'Test kitchen',
+  name: 'Ada Bell',
+  email: 'Ada@example.org',
+  password: 'a long password',
+};
 
 describe('first start and sign-in', () => {
   let harness: Harness;
-  beforeAll(async () => { harness = await startHarness({ demo: false }); });
+  beforeAll(async () => {
+    harness = await startHarness({ demo: false });
+  });
   afterAll(() => harness.close());
 
   it('offers to make the first account, and no demo', async () => {
-    expect((await harness.stranger.get('/api/session/options').expect(200)).body).toEqual({ demo: false, firstStart: true });
+    expect((await harness.stranger.get('/api/session/options').expect(200)).body).toEqual({
+      demo: false,
+      firstStart: true,
+    });
     await harness.stranger.post('/api/session').send({ demo: true }).expect(403);
   });
   it('says what is wrong beside each field', async () => {
-    const { body } = await harness.stranger.post('/api/accounts').send({ ...account, password: 'short', email: 'nobody' }).expect(422);
-    expect(body.errors).toEqual(expect.arrayContaining([{ field: 'password', sentence: 'Choose a password of at least 10 characters.' }, { field: 'email', sentence: 'Write an e-mail address, such as ines@example.org.' }]));
+    const { body } = await harness.stranger
+      .post('/api/accounts')
+      .send({ ...account, password: 'short', email: 'nobody' })
+      .expect(422);
+    expect(body.errors).toEqual(
+      expect.arrayContaining([
+        { field: 'password', sentence: 'Choose a password of at least 10 characters.' },
+        { field: 'email', sentence: 'Write an e-mail address, such as ines@example.org.' },
+      ]),
+    );
   });
   it('makes the first account once, and signs it in', async () => {
     const response = await harness.stranger.post('/api/accounts').send(account).expect(204);
     expect(response.headers['set-cookie']?.[0]).toMatch(/^fornax=.+HttpOnly; SameSite=Lax/);
-    expect((await harness.stranger.get('/api/session').expect(200)).body).toMatchObject({ person: { name: 'Ada Bell' }, kitchen: { name: 'Test kitchen' }, demo: false });
-    await harness.cook.post('/api/accounts').send({ ...account, email: 'b@example.org' }).expect(409);
+    expect((await harness.stranger.get('/api/session').expect(200)).body).toMatchObject({
+      person: { name: 'Ada Bell' },
+      kitchen: { name: 'Test kitchen' },
+      demo: false,
+    });
+    await harness.cook
+      .post('/api/accounts')
+      .send({ ...account, email: 'b@example.org' })
+      .expect(409);
   });
   it('a new kitchen has its technique notes and no recipes', async () => {
-    expect((await harness.stranger.get('/api/techniques').expect(200)).body.length).toBeGreaterThanOrEqual(20);
+    expect((await harness.stranger.get('/api/techniques').expect(200)).body.length).toBeGreaterThanOrEqual(
+      20,
+    );
     expect((await harness.stranger.get('/api/recipes').expect(200)).body).toEqual([]);
   });
   it('keeps only a hash of the cookie', async () => {
@@ -32,22 +59,36 @@ describe('first start and sign-in', () => {
     expect(rows[0]!.tokenHash).toMatch(/^[0-9a-f]{64}$/);
   });
   it('signs in whatever the case of the address, and out again', async () => {
-    await harness.cook.post('/api/session').send({ email: 'ada@EXAMPLE.org', password: account.password }).expect(204);
+    await harness.cook
+      .post('/api/session')
+      .send({ email: 'ada@EXAMPLE.org', password: account.password })
+      .expect(204);
     await harness.cook.get('/api/session').expect(200);
     await harness.cook.delete('/api/session').expect(204);
     await harness.cook.get('/api/session').expect(401);
   });
   it('refuses a wrong password, and after ten tries every one', async () => {
     const wrong = { email: account.email, password: 'not this one' };
-    for (let attempt = 0; attempt < 5; attempt++) await harness.cook.post('/api/session').send(wrong).expect(401);
-    await harness.cook.post('/api/session').send({ email: account.email, password: account.password }).expect(429);
+    for (let attempt = 0; attempt < 5; attempt++)
+      await harness.cook.post('/api/session').send(wrong).expect(401);
+    await harness.cook
+      .post('/api/session')
+      .send({ email: account.email, password: account.password })
+      .expect(429);
   });
 });
 
 describe('two first starts at the same moment', () => {
   it('make one account', async () => {
     const harness = await startHarness({ demo: false });
-    const answers = await Promise.all(['a', 'b', 'c', 'd'].map((name) => harness.stranger.post('/api/accounts').send({ ...account, email: `${name}@example.org` }).then(({ status }) => status)));
+    const answers = await Promise.all(
+      ['a', 'b', 'c', 'd'].map((name) =>
+        harness.stranger
+          .post('/api/accounts')
+          .send({ ...account, email: `${name}@example.org` })
+          .then(({ status }) => status),
+      ),
+    );
     expect(answers.sort()).toEqual([204, 409, 409, 409]);
     await harness.close();
   });
@@ -55,10 +96,21 @@ describe('two first starts at the same moment', () => {
 
 describe('the door', () => {
   let harness: Harness;
-  beforeAll(async () => { harness = await startHarness(); });
+  beforeAll(async () => {
+    harness = await startHarness();
+  });
   afterAll(() => harness.close());
 
-  it.each(['/api/classes', '/api/recipes', '/api/techniques', '/api/courses', '/api/kitchen', '/api/larder', '/api/stock', '/api/session'])('%s wants a session', async (path) => {
+  it.each([
+    '/api/classes',
+    '/api/recipes',
+    '/api/techniques',
+    '/api/courses',
+    '/api/kitchen',
+    '/api/larder',
+    '/api/stock',
+    '/api/session',
+  ])('%s wants a session', async (path) => {
     const { body, headers } = await harness.stranger.get(path).expect(401);
     expect(headers['content-type']).toContain('application/problem+json');
     expect(body).toMatchObject({ status: 401, title: 'Not signed in' });
@@ -77,12 +129,28 @@ describe('the door', () => {
   it('describes itself', async () => {
     await harness.stranger.get('/api/openapi.json').expect(401);
     const { body } = await harness.cook.get('/api/openapi.json').expect(200);
-    expect(Object.keys(body.paths)).toEqual(expect.arrayContaining(['/api/classes', '/api/classes/{id}/plan', '/api/recipes/{id}', '/api/health']));
-    expect(body.components.schemas.CreateClassDto.properties.people).toMatchObject({ type: 'integer', minimum: 1, maximum: 200 });
+    expect(Object.keys(body.paths)).toEqual(
+      expect.arrayContaining(['/api/classes', '/api/classes/{id}/plan', '/api/recipes/{id}', '/api/health']),
+    );
+    expect(body.components.schemas.CreateClassDto.properties.people).toMatchObject({
+      type: 'integer',
+      minimum: 1,
+      maximum: 200,
+    });
   });
-  it.each([['not json', '{"a":', 400], ['more than 1 MB', JSON.stringify({ a: 'x'.repeat(1_100_000) }), 413]])('%s is answered in a sentence', async (_, body, status) => {
-    const response = await harness.cook.post('/api/recipes').set('Content-Type', 'application/json').send(body).expect(status);
+  it.each([
+    ['not json', '{"a":', 400],
+    ['more than 1 MB', JSON.stringify({ a: 'x'.repeat(1_100_000) }), 413],
+  ])('%s is answered in a sentence', async (_, body, status) => {
+    const response = await harness.cook
+      .post('/api/recipes')
+      .set('Content-Type', 'application/json')
+      .send(body)
+      .expect(status);
     expect(response.body.detail).not.toMatch(/\n|\bError\b|node_modules/);
   });
-  it('an address that is none is a plain 404', async () => expect((await harness.cook.get('/api/nowhere').expect(404)).body.detail).toBe('There is nothing at this address.'));
+  it('an address that is none is a plain 404', async () =>
+    expect((await harness.cook.get('/api/nowhere').expect(404)).body.detail).toBe(
+      'There is nothing at this address.',
+    ));
 });

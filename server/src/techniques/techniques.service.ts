@@ -21,16 +21,29 @@ export class TechniquesService {
   /** Adds a note under its own id. Sent twice, it is added once. */
   async create(kitchenId: string, input: TechniqueNoteDto): Promise<TechniqueView> {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
-    const row = await makeOnce(() => scope.findOne({ where: { slug: input.id, deletedAt: null } }), () => scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 }));
+    const row = await makeOnce(
+      () => scope.findOne({ where: { slug: input.id, deletedAt: null } }),
+      () => scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 }),
+    );
     return viewOf(row, await usersOf(kitchenId));
   }
 
-  async update(kitchenId: string, slug: string, revision: number, input: TechniqueNoteDto): Promise<TechniqueView> {
+  async update(
+    kitchenId: string,
+    slug: string,
+    revision: number,
+    input: TechniqueNoteDto,
+  ): Promise<TechniqueView> {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
     const row = await this.#row(kitchenId, slug);
     const saved = await scope.updateRevision(row.id, revision, { note: { ...plain(input), id: slug } });
     const current = viewOf(await this.#row(kitchenId, slug), await usersOf(kitchenId));
-    if (!saved) throw new ProblemException(409, 'Somebody else changed this note meanwhile. Both versions are kept: choose which should stand.', { current });
+    if (!saved)
+      throw new ProblemException(
+        409,
+        'Somebody else changed this note meanwhile. Both versions are kept: choose which should stand.',
+        { current },
+      );
     return current;
   }
 
@@ -38,7 +51,11 @@ export class TechniquesService {
   async remove(kitchenId: string, slug: string): Promise<void> {
     const row = await this.#row(kitchenId, slug);
     const users = (await usersOf(kitchenId)).get(slug) ?? [];
-    if (users.length > 0) throw new ProblemException(409, `“${row.note.title}” is attached to steps of ${users.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`);
+    if (users.length > 0)
+      throw new ProblemException(
+        409,
+        `“${row.note.title}” is attached to steps of ${users.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
+      );
     row.deletedAt = new Date();
     await row.save();
   }
@@ -62,10 +79,14 @@ function notFound(): ProblemException {
 }
 
 async function usersOf(kitchenId: string): Promise<Users> {
-  const recipes = await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, order: [['title', 'ASC']] });
+  const recipes = await new KitchenScope(RecipeRow, kitchenId).find({
+    where: { deletedAt: null },
+    order: [['title', 'ASC']],
+  });
   const users = new Map<string, { id: string; title: string }[]>();
   for (const recipe of recipes) {
-    for (const technique of new Set(recipe.content.steps.flatMap((step) => step.techniques))) users.set(technique, [...users.get(technique) ?? [], { id: recipe.id, title: recipe.title }]);
+    for (const technique of new Set(recipe.content.steps.flatMap((step) => step.techniques)))
+      users.set(technique, [...(users.get(technique) ?? []), { id: recipe.id, title: recipe.title }]);
   }
   return users;
 }

@@ -3,37 +3,67 @@ import type { TechniqueView } from '@fornax/contract';
 import { startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
-beforeAll(async () => { harness = await startHarness(); });
+beforeAll(async () => {
+  harness = await startHarness();
+});
 afterAll(() => harness.close());
 
 const all = async () => (await harness.cook.get('/api/techniques').expect(200)).body as TechniqueView[];
-const written = ({ revision: _revision, usedBy: _usedBy, ...note }: TechniqueView, to: object = {}) => ({ ...note, ...to });
-const patch = (id: string, revision: number, body: object) => harness.cook.patch(`/api/techniques/${id}`).set('If-Match', `"r${revision}"`).send(body);
+const written = ({ revision: _revision, usedBy: _usedBy, ...note }: TechniqueView, to: object = {}) => ({
+  ...note,
+  ...to,
+});
+const patch = (id: string, revision: number, body: object) =>
+  harness.cook.patch(`/api/techniques/${id}`).set('If-Match', `"r${revision}"`).send(body);
 
 describe('technique notes', () => {
   it('say in which recipes they are used', async () => {
     const notes = await all();
     expect(notes.length).toBeGreaterThanOrEqual(40);
-    expect(notes.find(({ id }) => id === 'fillet-citrus')!.usedBy.map(({ title }) => title)).toEqual(['Beetroot with orange and hazelnut']);
+    expect(notes.find(({ id }) => id === 'fillet-citrus')!.usedBy.map(({ title }) => title)).toEqual([
+      'Beetroot with orange and hazelnut',
+    ]);
   });
   it('are changed under their revision, and keep markup as the words it is', async () => {
     const note = (await all()).find(({ id }) => id === 'toss')!;
     const why = 'Every **leaf** <script>alert(1)</script>';
-    expect((await patch('toss', 1, written(note, { why })).expect(200)).body).toMatchObject({ why, revision: 2 });
-    expect((await patch('toss', 1, written(note)).expect(409)).body.current).toMatchObject({ why, revision: 2 });
+    expect((await patch('toss', 1, written(note, { why })).expect(200)).body).toMatchObject({
+      why,
+      revision: 2,
+    });
+    expect((await patch('toss', 1, written(note)).expect(409)).body.current).toMatchObject({
+      why,
+      revision: 2,
+    });
   });
   it('are added once, deleted and brought back', async () => {
     const note = written((await all())[0]!, { id: 'own-note', title: 'Own note' });
-    await Promise.all([harness.cook.post('/api/techniques').send(note).expect(201), harness.cook.post('/api/techniques').send(note).expect(201)]);
+    await Promise.all([
+      harness.cook.post('/api/techniques').send(note).expect(201),
+      harness.cook.post('/api/techniques').send(note).expect(201),
+    ]);
     expect((await all()).filter(({ id }) => id === 'own-note')).toHaveLength(1);
     await harness.cook.delete('/api/techniques/own-note').expect(204);
     await patch('own-note', 1, note).expect(404);
     await harness.cook.post('/api/techniques/own-note/restore').expect(204);
     expect((await all()).some(({ id }) => id === 'own-note')).toBe(true);
   });
-  it('one that a step has is kept, and says where', async () => expect((await harness.cook.delete('/api/techniques/fillet-citrus').expect(409)).body.detail).toContain('“Beetroot with orange and hazelnut”'));
-  it.each([[{ title: '' }, 'title'], [{ how: [] }, 'how'], [{ group: 'magic' }, 'group'], [{ beginnerMinutes: 999 }, 'beginnerMinutes'], [{ why: '' }, 'why'], [{ id: '../x' }, 'id']])('%j is refused beside its field', async (to, field) => {
-    const { body } = await harness.cook.post('/api/techniques').send(written((await all())[0]!, { id: 'another', ...to })).expect(422);
+  it('one that a step has is kept, and says where', async () =>
+    expect((await harness.cook.delete('/api/techniques/fillet-citrus').expect(409)).body.detail).toContain(
+      '“Beetroot with orange and hazelnut”',
+    ));
+  it.each([
+    [{ title: '' }, 'title'],
+    [{ how: [] }, 'how'],
+    [{ group: 'magic' }, 'group'],
+    [{ beginnerMinutes: 999 }, 'beginnerMinutes'],
+    [{ why: '' }, 'why'],
+    [{ id: '../x' }, 'id'],
+  ])('%j is refused beside its field', async (to, field) => {
+    const { body } = await harness.cook
+      .post('/api/techniques')
+      .send(written((await all())[0]!, { id: 'another', ...to }))
+      .expect(422);
     expect(body.errors.map((each: { field: string }) => each.field)).toContain(field);
   });
 });

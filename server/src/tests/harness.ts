@@ -36,7 +36,10 @@ export async function startHarness({ demo = true, webFolder = '' } = {}): Promis
   const cook = supertest.agent(app.getHttpServer());
   if (demo) await cook.post('/api/session').send({ demo: true }).expect(204);
   return {
-    app, sequelize, cook, stranger: supertest.agent(app.getHttpServer()),
+    app,
+    sequelize,
+    cook,
+    stranger: supertest.agent(app.getHttpServer()),
     close: async () => {
       await app.close();
       await sequelize.close();
@@ -46,12 +49,14 @@ export async function startHarness({ demo = true, webFolder = '' } = {}): Promis
 
 /** The demo class of a title, whole. */
 export async function classNamed(cook: Harness['cook'], title: string): Promise<ClassView> {
-  const { body: list } = await cook.get('/api/classes').expect(200) as { body: ClassSummary[] };
-  const { body } = await cook.get(`/api/classes/${list.find((each) => each.title === title)!.id}`).expect(200) as { body: ClassView };
+  const { body: list } = (await cook.get('/api/classes').expect(200)) as { body: ClassSummary[] };
+  const { body } = (await cook
+    .get(`/api/classes/${list.find((each) => each.title === title)!.id}`)
+    .expect(200)) as { body: ClassView };
   return body;
 }
 
 export async function recipeNamed(cook: Harness['cook'], title: RegExp): Promise<RecipeSummary> {
-  const { body } = await cook.get('/api/recipes').expect(200) as { body: RecipeSummary[] };
+  const { body } = (await cook.get('/api/recipes').expect(200)) as { body: RecipeSummary[] };
   return body.find((each) => title.test(each.title))!;
 }

@@ -9,7 +9,10 @@ let folder: string;
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'fornax-web-'));
   mkdirSync(join(folder, 'assets'));
-  writeFileSync(join(folder, 'index.html'), '<meta property="csp-nonce" nonce="__CSP_NONCE__"><style nonce="__CSP_NONCE__"></style>');
+  writeFileSync(
+    join(folder, 'index.html'),
+    '<meta property="csp-nonce" nonce="__CSP_NONCE__"><style nonce="__CSP_NONCE__"></style>',
+  );
   writeFileSync(join(folder, 'assets', 'app-abc123.js'), `console.log(${JSON.stringify('x'.repeat(3000))})`);
   harness = await startHarness({ webFolder: folder });
 });
@@ -19,27 +22,36 @@ afterAll(async () => {
 });
 
 describe('the application’s own files', () => {
-  it.each(['/', '/classes', '/classes/01a20b9c-b5a9-74e8-83e3-42f98b0bd1cf/time', '/recipes/new'])('%s is the page, without a session', async (path) => {
-    const { headers, text } = await harness.stranger.get(path).expect(200);
-    expect(headers['content-type']).toContain('text/html');
-    expect(headers['cache-control']).toBe('no-store');
-    expect(text).not.toContain('__CSP_NONCE__');
-  });
+  it.each(['/', '/classes', '/classes/01a20b9c-b5a9-74e8-83e3-42f98b0bd1cf/time', '/recipes/new'])(
+    '%s is the page, without a session',
+    async (path) => {
+      const { headers, text } = await harness.stranger.get(path).expect(200);
+      expect(headers['content-type']).toContain('text/html');
+      expect(headers['cache-control']).toBe('no-store');
+      expect(text).not.toContain('__CSP_NONCE__');
+    },
+  );
   it('each answer has a nonce of its own, the one that its policy allows', async () => {
-    const nonces = await Promise.all([1, 2].map(async () => {
-      const { headers, text } = await harness.stranger.get('/');
-      const nonce = /nonce="([^"]+)"/.exec(text)![1]!;
-      expect(headers['content-security-policy']).toContain(`'nonce-${nonce}'`);
-      return nonce;
-    }));
+    const nonces = await Promise.all(
+      [1, 2].map(async () => {
+        const { headers, text } = await harness.stranger.get('/');
+        const nonce = /nonce="([^"]+)"/.exec(text)![1]!;
+        expect(headers['content-security-policy']).toContain(`'nonce-${nonce}'`);
+        return nonce;
+      }),
+    );
     expect(nonces[0]).not.toBe(nonces[1]);
   });
   it('assets are kept for good and compressed', async () => {
-    const { headers } = await harness.stranger.get('/assets/app-abc123.js').set('Accept-Encoding', 'gzip').expect(200);
+    const { headers } = await harness.stranger
+      .get('/assets/app-abc123.js')
+      .set('Accept-Encoding', 'gzip')
+      .expect(200);
     expect(headers['cache-control']).toContain('immutable');
     expect(headers['content-encoding']).toBe('gzip');
   });
-  it('an asset that is gone is a 404, not the page', () => harness.stranger.get('/assets/old-000.js').expect(404));
+  it('an asset that is gone is a 404, not the page', () =>
+    harness.stranger.get('/assets/old-000.js').expect(404));
   it('no path leads out of the folder', async () => {
     const { text } = await harness.stranger.get('/..%2f..%2fetc%2fpasswd');
     expect(text).not.toContain('root:');

@@ -18,21 +18,43 @@ export function serveWebApp(app: NestExpressApplication, webFolder: string): voi
     if (request.path.startsWith('/api/')) response.setHeader('Cache-Control', 'private, no-cache');
     next();
   });
-  app.use(helmet({
-    contentSecurityPolicy: {
-      useDefaults: false,
-      directives: {
-        defaultSrc: ["'none'"], scriptSrc: ["'self'"], workerSrc: ["'self'"], connectSrc: ["'self'"], imgSrc: ["'self'", 'data:'], fontSrc: ["'self'"], manifestSrc: ["'self'"],
-        styleSrc: ["'self'", (_request, response) => `'nonce-${(response as Response).locals.nonce as string}'`],
-        baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], objectSrc: ["'none'"],
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        useDefaults: false,
+        directives: {
+          defaultSrc: ["'none'"],
+          scriptSrc: ["'self'"],
+          workerSrc: ["'self'"],
+          connectSrc: ["'self'"],
+          imgSrc: ["'self'", 'data:'],
+          fontSrc: ["'self'"],
+          manifestSrc: ["'self'"],
+          styleSrc: [
+            "'self'",
+            (_request, response) => `'nonce-${(response as Response).locals.nonce as string}'`,
+          ],
+          baseUri: ["'none'"],
+          formAction: ["'self'"],
+          frameAncestors: ["'none'"],
+          objectSrc: ["'none'"],
+        },
       },
-    },
-    // The demo and a first start are served without TLS on loopback.
-    strictTransportSecurity: false, referrerPolicy: { policy: 'same-origin' },
-  }));
+      // The demo and a first start are served without TLS on loopback.
+      strictTransportSecurity: false,
+      referrerPolicy: { policy: 'same-origin' },
+    }),
+  );
   if (!webFolder) return;
   const page = readFileSync(join(webFolder, 'index.html'), 'utf8');
-  app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: yearInMilliseconds, fallthrough: false }));
+  app.use(
+    '/assets',
+    express.static(join(webFolder, 'assets'), {
+      immutable: true,
+      maxAge: yearInMilliseconds,
+      fallthrough: false,
+    }),
+  );
   app.use(express.static(webFolder, { index: false, maxAge: 0 }));
   app.use((request: Request, response: Response, next: NextFunction) => {
     if (request.method !== 'GET' || request.path.startsWith('/api/')) return next();

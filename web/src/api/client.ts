@@ -2,7 +2,12 @@ import type { FieldProblem, Problem } from '@fornax/contract';
 
 /** An answer of the server that is not what was asked for, with its sentence. */
 export class ApiError extends Error {
-  constructor(readonly status: number, sentence: string, readonly fields: readonly FieldProblem[] = [], readonly current?: unknown) {
+  constructor(
+    readonly status: number,
+    sentence: string,
+    readonly fields: readonly FieldProblem[] = [],
+    readonly current?: unknown,
+  ) {
     super(sentence);
   }
 }
@@ -10,7 +15,9 @@ export class ApiError extends Error {
 /** The server could not be reached at all. */
 export class OfflineError extends Error {
   constructor() {
-    super('The server cannot be reached. What you typed is kept on this device and sent when it answers again.');
+    super(
+      'The server cannot be reached. What you typed is kept on this device and sent when it answers again.',
+    );
   }
 }
 
@@ -22,22 +29,33 @@ interface RequestOptions {
 }
 
 /** Calls the API. Throws an {@link ApiError} with a plain sentence, or an {@link OfflineError}. */
-export async function call<T>(path: string, { method = 'GET', body, revision, signal }: RequestOptions = {}): Promise<T> {
+export async function call<T>(
+  path: string,
+  { method = 'GET', body, revision, signal }: RequestOptions = {},
+): Promise<T> {
   const headers: Record<string, string> = {};
   if (body !== undefined) headers['Content-Type'] = 'application/json';
   if (revision !== undefined) headers['If-Match'] = `"r${revision}"`;
-  const response = await fetch(`/api${path}`, { method, headers, body: body === undefined ? undefined : JSON.stringify(body), signal, credentials: 'same-origin' })
-    .catch((error: unknown) => {
-      if (error instanceof DOMException && error.name === 'AbortError') throw error;
-      throw new OfflineError();
-    });
+  const response = await fetch(`/api${path}`, {
+    method,
+    headers,
+    body: body === undefined ? undefined : JSON.stringify(body),
+    signal,
+    credentials: 'same-origin',
+  }).catch((error: unknown) => {
+    if (error instanceof DOMException && error.name === 'AbortError') throw error;
+    throw new OfflineError();
+  });
   if (!response.ok) throw await problemOf(response);
   return (response.status === 204 ? undefined : await response.json()) as T;
 }
 
 async function problemOf(response: Response): Promise<Error> {
   const isProblem = response.headers.get('content-type')?.includes('json') ?? false;
-  if (!isProblem) return response.status >= 502 ? new OfflineError() : new ApiError(response.status, 'The server gave an answer that could not be read. Try again.');
-  const problem = await response.json() as Problem;
+  if (!isProblem)
+    return response.status >= 502
+      ? new OfflineError()
+      : new ApiError(response.status, 'The server gave an answer that could not be read. Try again.');
+  const problem = (await response.json()) as Problem;
   return new ApiError(response.status, problem.detail, problem.errors ?? [], problem.current);
 }

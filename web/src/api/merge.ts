@@ -6,7 +6,12 @@ export function isSame(a: unknown, b: unknown): boolean {
 }
 
 /** Adds a change to what is unsent; the base of a field is what it was when first touched. */
-export function addChange<T extends P, P extends object>(unsent: Unsent<P> | null, patch: Partial<P>, shown: T, revision: number): Unsent<P> {
+export function addChange<T extends P, P extends object>(
+  unsent: Unsent<P> | null,
+  patch: Partial<P>,
+  shown: T,
+  revision: number,
+): Unsent<P> {
   const base: Partial<P> = { ...unsent?.base };
   for (const field of Object.keys(patch) as (keyof P)[]) if (!(field in base)) base[field] = shown[field];
   return { patch: { ...unsent?.patch, ...patch } as P, base, revision: unsent?.revision ?? revision };
@@ -14,19 +19,30 @@ export function addChange<T extends P, P extends object>(unsent: Unsent<P> | nul
 
 /** The fields that somebody else changed too since ours were based on them. */
 export function clashingFields<P extends object>(unsent: Unsent<P>, current: P): (keyof P)[] {
-  return (Object.keys(unsent.patch) as (keyof P)[]).filter((field) => !isSame(current[field], unsent.base[field]) && !isSame(current[field], unsent.patch[field]));
+  return (Object.keys(unsent.patch) as (keyof P)[]).filter(
+    (field) => !isSame(current[field], unsent.base[field]) && !isSame(current[field], unsent.patch[field]),
+  );
 }
 
 /** What is left to send after `sent` has become `saved`: fields typed into again since, based on what the server has now. */
-export function leftToSend<T extends P & { revision: number }, P extends object>(unsent: Unsent<P>, sent: P, saved: T): Unsent<P> | null {
-  const left = (Object.keys(unsent.patch) as (keyof P)[]).filter((field) => !isSame(unsent.patch[field], sent[field]));
+export function leftToSend<T extends P & { revision: number }, P extends object>(
+  unsent: Unsent<P>,
+  sent: P,
+  saved: T,
+): Unsent<P> | null {
+  const left = (Object.keys(unsent.patch) as (keyof P)[]).filter(
+    (field) => !isSame(unsent.patch[field], sent[field]),
+  );
   if (left.length === 0) return null;
   const pick = (from: P) => Object.fromEntries(left.map((field) => [field, from[field]])) as P;
   return { patch: pick(unsent.patch), base: pick(saved), revision: saved.revision };
 }
 
 /** Of two answers the one of the higher revision; the later one where they are equal. */
-export function newestOf<T extends { revision: number }>(known: T | undefined, arrived: T | undefined): T | undefined {
+export function newestOf<T extends { revision: number }>(
+  known: T | undefined,
+  arrived: T | undefined,
+): T | undefined {
   if (!known || !arrived) return arrived ?? known;
   return arrived.revision >= known.revision ? arrived : known;
 }

@@ -17,6 +17,9 @@ export const outbox = {
   clear: (row: string) => del(prefix + row),
   async rows(): Promise<string[]> {
     const all = await entries<string, unknown>();
-    return all.map(([key]) => String(key)).filter((key) => key.startsWith(prefix)).map((key) => key.slice(prefix.length));
+    return all
+      .map(([key]) => String(key))
+      .filter((key) => key.startsWith(prefix))
+      .map((key) => key.slice(prefix.length));
   },
 };

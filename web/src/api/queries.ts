@@ -1,5 +1,19 @@
 import { queryOptions } from '@tanstack/react-query';
-import type { ClassSummary, ClassView, CourseView, KitchenView, LarderEntryView, RecipeSummary, RecipeVersionView, RecipeView, SessionView, SignInOptions, StockView, TechniqueView, TickView } from '@fornax/contract';
+import type {
+  ClassSummary,
+  ClassView,
+  CourseView,
+  KitchenView,
+  LarderEntryView,
+  RecipeSummary,
+  RecipeVersionView,
+  RecipeView,
+  SessionView,
+  SignInOptions,
+  StockView,
+  TechniqueView,
+  TickView,
+} from '@fornax/contract';
 import type { ClassNeeds, Recipe } from '@fornax/core';
 import { call } from './client.js';
 
@@ -8,15 +22,40 @@ const pollMilliseconds = 2000;
 /** A tick in the shop is on the laptop within two seconds, the way there and back included. */
 const tickPollMilliseconds = 1000;
 
-export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: ({ signal }) => call<SessionView>('/session', { signal }), retry: false, staleTime: Infinity });
-export const signInOptionsQuery = queryOptions({ queryKey: ['sign-in-options'], queryFn: ({ signal }) => call<SignInOptions>('/session/options', { signal }) });
-export const classesQuery = queryOptions({ queryKey: ['classes'], queryFn: ({ signal }) => call<ClassSummary[]>('/classes', { signal }) });
-export const coursesQuery = queryOptions({ queryKey: ['courses'], queryFn: ({ signal }) => call<CourseView[]>('/courses', { signal }) });
-export const recipesQuery = queryOptions({ queryKey: ['recipes'], queryFn: ({ signal }) => call<RecipeSummary[]>('/recipes', { signal }) });
-export const techniquesQuery = queryOptions({ queryKey: ['techniques'], queryFn: ({ signal }) => call<TechniqueView[]>('/techniques', { signal }), staleTime: 20_000 });
+export const sessionQuery = queryOptions({
+  queryKey: ['session'],
+  queryFn: ({ signal }) => call<SessionView>('/session', { signal }),
+  retry: false,
+  staleTime: Infinity,
+});
+export const signInOptionsQuery = queryOptions({
+  queryKey: ['sign-in-options'],
+  queryFn: ({ signal }) => call<SignInOptions>('/session/options', { signal }),
+});
+export const classesQuery = queryOptions({
+  queryKey: ['classes'],
+  queryFn: ({ signal }) => call<ClassSummary[]>('/classes', { signal }),
+});
+export const coursesQuery = queryOptions({
+  queryKey: ['courses'],
+  queryFn: ({ signal }) => call<CourseView[]>('/courses', { signal }),
+});
+export const recipesQuery = queryOptions({
+  queryKey: ['recipes'],
+  queryFn: ({ signal }) => call<RecipeSummary[]>('/recipes', { signal }),
+});
+export const techniquesQuery = queryOptions({
+  queryKey: ['techniques'],
+  queryFn: ({ signal }) => call<TechniqueView[]>('/techniques', { signal }),
+  staleTime: 20_000,
+});
 
 export function classQuery(id: string) {
-  return queryOptions({ queryKey: ['class', id], queryFn: ({ signal }) => call<ClassView>(`/classes/${id}`, { signal }), refetchInterval: pollMilliseconds });
+  return queryOptions({
+    queryKey: ['class', id],
+    queryFn: ({ signal }) => call<ClassView>(`/classes/${id}`, { signal }),
+    refetchInterval: pollMilliseconds,
+  });
 }
 
 /** A recipe's draft with its fields side by side, so that two people who change different ones are joined. */
@@ -27,21 +66,53 @@ export function rowOfRecipe({ content, ...view }: RecipeView): RecipeRow {
 }
 
 export function recipeQuery(id: string) {
-  return queryOptions({ queryKey: ['recipe-row', id], queryFn: async ({ signal }) => rowOfRecipe(await call<RecipeView>(`/recipes/${id}`, { signal })), refetchInterval: pollMilliseconds });
+  return queryOptions({
+    queryKey: ['recipe-row', id],
+    queryFn: async ({ signal }) => rowOfRecipe(await call<RecipeView>(`/recipes/${id}`, { signal })),
+    refetchInterval: pollMilliseconds,
+  });
 }
 
 export function versionsQuery(id: string) {
-  return queryOptions({ queryKey: ['recipe-versions', id], queryFn: ({ signal }) => call<RecipeVersionView[]>(`/recipes/${id}/versions`, { signal }) });
+  return queryOptions({
+    queryKey: ['recipe-versions', id],
+    queryFn: ({ signal }) => call<RecipeVersionView[]>(`/recipes/${id}/versions`, { signal }),
+  });
 }
 
-export const kitchenQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }), staleTime: 30_000 });
+export const kitchenQuery = queryOptions({
+  queryKey: ['kitchen'],
+  queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }),
+  staleTime: 30_000,
+});
 /** The same, asked for again while it is being edited. */
-export const kitchenRowQuery = queryOptions({ queryKey: ['kitchen'], queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }), refetchInterval: pollMilliseconds });
+export const kitchenRowQuery = queryOptions({
+  queryKey: ['kitchen'],
+  queryFn: ({ signal }) => call<KitchenView>('/kitchen', { signal }),
+  refetchInterval: pollMilliseconds,
+});
 /** What coming classes want changes seldom: it is asked for now and then. */
-export const needsQuery = queryOptions({ queryKey: ['needs'], queryFn: ({ signal }) => call<ClassNeeds[]>('/classes/needs', { signal }), staleTime: 30_000, refetchInterval: 60_000 });
-export const larderQuery = queryOptions({ queryKey: ['larder'], queryFn: ({ signal }) => call<LarderEntryView[]>('/larder', { signal }), refetchInterval: pollMilliseconds });
-export const stockQuery = queryOptions({ queryKey: ['stock'], queryFn: ({ signal }) => call<StockView[]>('/stock', { signal }), refetchInterval: pollMilliseconds });
+export const needsQuery = queryOptions({
+  queryKey: ['needs'],
+  queryFn: ({ signal }) => call<ClassNeeds[]>('/classes/needs', { signal }),
+  staleTime: 30_000,
+  refetchInterval: 60_000,
+});
+export const larderQuery = queryOptions({
+  queryKey: ['larder'],
+  queryFn: ({ signal }) => call<LarderEntryView[]>('/larder', { signal }),
+  refetchInterval: pollMilliseconds,
+});
+export const stockQuery = queryOptions({
+  queryKey: ['stock'],
+  queryFn: ({ signal }) => call<StockView[]>('/stock', { signal }),
+  refetchInterval: pollMilliseconds,
+});
 
 export function ticksQuery(classId: string) {
-  return queryOptions({ queryKey: ['ticks', classId], queryFn: ({ signal }) => call<TickView[]>(`/classes/${classId}/ticks`, { signal }), refetchInterval: tickPollMilliseconds });
+  return queryOptions({
+    queryKey: ['ticks', classId],
+    queryFn: ({ signal }) => call<TickView[]>(`/classes/${classId}/ticks`, { signal }),
+    refetchInterval: tickPollMilliseconds,
+  });
 }

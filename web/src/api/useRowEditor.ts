@@ -47,7 +47,11 @@ const sendAfterMilliseconds = 400;
 const retryAfterMilliseconds = 4000;
 const rememberedSteps = 100;
 
-interface Step<P> { readonly before: Partial<P>; readonly after: Partial<P>; readonly at: number }
+interface Step<P> {
+  readonly before: Partial<P>;
+  readonly after: Partial<P>;
+  readonly at: number;
+}
 
 /** Changes of the same fields within this time are one step back: a word, not a letter. */
 const oneStepMilliseconds = 700;
@@ -55,15 +59,26 @@ const oneStepMilliseconds = 700;
 /** The steps with one more, joined to the last where it goes on with it. */
 function withStep<P>(done: readonly Step<P>[], step: Step<P>): Step<P>[] {
   const last = done[done.length - 1];
-  const goesOn = last && step.at - last.at < oneStepMilliseconds && Object.keys(last.after).join() === Object.keys(step.after).join();
-  return goesOn ? [...done.slice(0, -1), { ...step, before: last.before }] : [...done, step].slice(-rememberedSteps);
+  const goesOn =
+    last &&
+    step.at - last.at < oneStepMilliseconds &&
+    Object.keys(last.after).join() === Object.keys(step.after).join();
+  return goesOn
+    ? [...done.slice(0, -1), { ...step, before: last.before }]
+    : [...done, step].slice(-rememberedSteps);
 }
 
 /**
  * Edits one row without a save button: a change shows at once, waits in IndexedDB and is sent under the revision it was
  * based on. Changes to other fields by somebody else are joined; changes to the same fields are shown as a conflict.
  */
-export function useRowEditor<T extends P & { revision: number }, P extends object>({ row, query, send, check, rowOf = asRow }: Options<T, P>): RowEditor<T, P> {
+export function useRowEditor<T extends P & { revision: number }, P extends object>({
+  row,
+  query,
+  send,
+  check,
+  rowOf = asRow,
+}: Options<T, P>): RowEditor<T, P> {
   const client = useQueryClient();
   const { data, error, refetch } = useQuery(query);
   const server = useNewest(data);
@@ -76,14 +91,19 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
   latest.current.unsent = unsent;
   latest.current.server = newestOf(latest.current.server, server);
 
-  const remember = useCallback((next: Unsent<P> | null) => {
-    latest.current.unsent = next;
-    setUnsent(next);
-    void (next ? outbox.write(row, next) : outbox.clear(row));
-  }, [row]);
+  const remember = useCallback(
+    (next: Unsent<P> | null) => {
+      latest.current.unsent = next;
+      setUnsent(next);
+      void (next ? outbox.write(row, next) : outbox.clear(row));
+    },
+    [row],
+  );
 
   useEffect(() => {
-    void outbox.read<P>(row).then((kept) => { if (kept && !latest.current.unsent) remember(kept); });
+    void outbox.read<P>(row).then((kept) => {
+      if (kept && !latest.current.unsent) remember(kept);
+    });
   }, [row, remember]);
 
   const shown = useMemo(() => (server ? { ...server, ...unsent?.patch } : undefined), [server, unsent]);
@@ -117,11 +137,23 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
         if (fields.length > 0) setConflict({ mine: sent.patch, theirs, fields });
         else remember({ ...(latest.current.unsent ?? sent), revision: theirs.revision });
         setSaveState('waiting');
-      } else if (failure instanceof ApiError && failure.status < 500 && failure.status !== 401 && failure.status !== 429) {
-        setProblems(Object.fromEntries((failure.fields.length > 0 ? failure.fields : [{ field: '', sentence: failure.message }]).map(({ field, sentence }) => [field, sentence])));
+      } else if (
+        failure instanceof ApiError &&
+        failure.status < 500 &&
+        failure.status !== 401 &&
+        failure.status !== 429
+      ) {
+        setProblems(
+          Object.fromEntries(
+            (failure.fields.length > 0 ? failure.fields : [{ field: '', sentence: failure.message }]).map(
+              ({ field, sentence }) => [field, sentence],
+            ),
+          ),
+        );
         setSaveState('refused');
       } else {
-        if (!(failure instanceof OfflineError) && failure instanceof ApiError && failure.status === 401) void client.invalidateQueries({ queryKey: ['session'] });
+        if (!(failure instanceof OfflineError) && failure instanceof ApiError && failure.status === 401)
+          void client.invalidateQueries({ queryKey: ['session'] });
         setSaveState('waiting');
       }
     }
@@ -129,7 +161,10 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
 
   useEffect(() => {
     if (!unsent || conflict || saveState === 'refused') return undefined;
-    const timer = setTimeout(() => void flush(), saveState === 'waiting' ? retryAfterMilliseconds : sendAfterMilliseconds);
+    const timer = setTimeout(
+      () => void flush(),
+      saveState === 'waiting' ? retryAfterMilliseconds : sendAfterMilliseconds,
+    );
     const online = () => void flush();
     window.addEventListener('online', online);
     return () => {
@@ -138,27 +173,40 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
     };
   }, [unsent, conflict, saveState, flush]);
 
-  const apply = useCallback((patch: Partial<P>) => {
-    const { server: from, unsent: before } = latest.current;
-    if (!from) return;
-    setSaveState((state) => (state === 'refused' ? 'saved' : state));
-    remember(addChange<T, P>(before, patch, { ...from, ...before?.patch }, from.revision));
-  }, [remember]);
+  const apply = useCallback(
+    (patch: Partial<P>) => {
+      const { server: from, unsent: before } = latest.current;
+      if (!from) return;
+      setSaveState((state) => (state === 'refused' ? 'saved' : state));
+      remember(addChange<T, P>(before, patch, { ...from, ...before?.patch }, from.revision));
+    },
+    [remember],
+  );
 
-  const edit = useCallback((patch: Partial<P>) => {
-    const found = check(patch);
-    const touched = new Set(Object.keys(patch));
-    setProblems((before) => ({
-      ...Object.fromEntries(Object.entries(before).filter(([field]) => field !== '' && !touched.has(field.split('.')[0]!))),
-      ...Object.fromEntries(found.map(({ field, sentence }) => [field, sentence])),
-    }));
-    const { server: from, unsent: before } = latest.current;
-    if (found.length > 0 || !from) return;
-    const now = { ...from, ...before?.patch } as T;
-    const previous = Object.fromEntries(Object.keys(patch).map((field) => [field, now[field as keyof T]])) as unknown as Partial<P>;
-    setSteps(({ done }) => ({ done: withStep(done, { before: previous, after: patch, at: Date.now() }), undone: [] }));
-    apply(patch);
-  }, [apply, check]);
+  const edit = useCallback(
+    (patch: Partial<P>) => {
+      const found = check(patch);
+      const touched = new Set(Object.keys(patch));
+      setProblems((before) => ({
+        ...Object.fromEntries(
+          Object.entries(before).filter(([field]) => field !== '' && !touched.has(field.split('.')[0]!)),
+        ),
+        ...Object.fromEntries(found.map(({ field, sentence }) => [field, sentence])),
+      }));
+      const { server: from, unsent: before } = latest.current;
+      if (found.length > 0 || !from) return;
+      const now = { ...from, ...before?.patch } as T;
+      const previous = Object.fromEntries(
+        Object.keys(patch).map((field) => [field, now[field as keyof T]]),
+      ) as unknown as Partial<P>;
+      setSteps(({ done }) => ({
+        done: withStep(done, { before: previous, after: patch, at: Date.now() }),
+        undone: [],
+      }));
+      apply(patch);
+    },
+    [apply, check],
+  );
 
   const undo = useCallback(() => {
     const step = steps.done[steps.done.length - 1];
@@ -176,7 +224,11 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
 
   const keepMine = useCallback(() => {
     if (!conflict) return;
-    remember({ patch: { ...latest.current.unsent?.patch, ...conflict.mine } as P, base: conflict.theirs, revision: conflict.theirs.revision });
+    remember({
+      patch: { ...latest.current.unsent?.patch, ...conflict.mine } as P,
+      base: conflict.theirs,
+      revision: conflict.theirs.revision,
+    });
     setConflict(null);
     setSaveState('saved');
   }, [conflict, remember]);
@@ -188,8 +240,19 @@ export function useRowEditor<T extends P & { revision: number }, P extends objec
   }, [remember]);
 
   return {
-    shown, error, saveState: unsent && saveState === 'saved' ? 'saving' : saveState, problems, conflict, canUndo: steps.done.length > 0, canRedo: steps.undone.length > 0,
-    edit, undo, redo, keepMine, takeTheirs, retry: () => void refetch(),
+    shown,
+    error,
+    saveState: unsent && saveState === 'saved' ? 'saving' : saveState,
+    problems,
+    conflict,
+    canUndo: steps.done.length > 0,
+    canRedo: steps.undone.length > 0,
+    edit,
+    undo,
+    redo,
+    keepMine,
+    takeTheirs,
+    retry: () => void refetch(),
   };
 }
 

@@ -11,38 +11,157 @@ import { showDate, showTimes } from '../parts/dates.js';
 import { Loading, Row } from '../parts/states.js';
 import { NoDishes } from '../portions/PortionPage.js';
 
-const Bar = styled(Row)`justify-content: space-between; @media print { display: none; }`;
-const Download = styled.a`display: inline-flex; align-items: center; min-height: 34px; padding: 5px 12px; border: 1px solid ${({ theme }) => theme.colour.basil}; border-radius: ${({ theme }) => theme.radius}; color: ${({ theme }) => theme.colour.basil}; font-weight: 600; text-decoration: none; &:hover { background: ${({ theme }) => theme.colour.basilPale}; } @media (pointer: coarse) { min-height: 44px; }`;
-const Card = styled.article`
-  max-width: 780px; margin: 24px 0; padding: 20px 24px; border: 1px solid ${({ theme }) => theme.colour.hairline}; font-size: 16px; line-height: 23px;
-  h2 { font-size: 27px; line-height: 32px; } h3 { margin-top: 18px; font-size: 20px; line-height: 26px; } h4 { margin: 10px 0 2px; font: 700 15px/20px ${({ theme }) => theme.font.text}; }
-  @media print { max-width: none; margin: 0; padding: 0; border: 0; break-after: page; color: #000; p, span, li, td { color: #000 !important; } }
+const Bar = styled(Row)`
+  justify-content: space-between;
+  @media print {
+    display: none;
+  }
 `;
-const Small = styled.p`color: ${({ theme }) => theme.colour.quiet}; font-size: 14px; line-height: 19px;`;
-const Lines = styled.table`width: 100%; td { padding: 3px 12px 3px 0; vertical-align: top; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } td:first-child { width: 180px; font-weight: 700; } small { font-size: 13px; font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; }`;
-const Steps = styled.ol`margin-top: 8px; li { display: grid; grid-template-columns: 32px minmax(0, 1fr); padding: 7px 0; break-inside: avoid; > b { font: 700 20px/24px ${({ theme }) => theme.font.heading}; } }`;
-const List = styled.ul`li { padding-left: 16px; text-indent: -16px; &::before { content: '– '; } } &[data-boxes] li::before { content: '☐ '; }`;
-const Caution = styled.p`font-weight: 600; color: ${({ theme }) => theme.colour.beet}; font-size: 14px; line-height: 19px;`;
+const Download = styled.a`
+  display: inline-flex;
+  align-items: center;
+  min-height: 34px;
+  padding: 5px 12px;
+  border: 1px solid ${({ theme }) => theme.colour.basil};
+  border-radius: ${({ theme }) => theme.radius};
+  color: ${({ theme }) => theme.colour.basil};
+  font-weight: 600;
+  text-decoration: none;
+  &:hover {
+    background: ${({ theme }) => theme.colour.basilPale};
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+`;
+const Card = styled.article`
+  max-width: 780px;
+  margin: 24px 0;
+  padding: 20px 24px;
+  border: 1px solid ${({ theme }) => theme.colour.hairline};
+  font-size: 16px;
+  line-height: 23px;
+  h2 {
+    font-size: 27px;
+    line-height: 32px;
+  }
+  h3 {
+    margin-top: 18px;
+    font-size: 20px;
+    line-height: 26px;
+  }
+  h4 {
+    margin: 10px 0 2px;
+    font: 700 15px/20px ${({ theme }) => theme.font.text};
+  }
+  @media print {
+    max-width: none;
+    margin: 0;
+    padding: 0;
+    border: 0;
+    break-after: page;
+    color: #000;
+    p,
+    span,
+    li,
+    td {
+      color: #000 !important;
+    }
+  }
+`;
+const Small = styled.p`
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 14px;
+  line-height: 19px;
+`;
+const Lines = styled.table`
+  width: 100%;
+  td {
+    padding: 3px 12px 3px 0;
+    vertical-align: top;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  td:first-child {
+    width: 180px;
+    font-weight: 700;
+  }
+  small {
+    font-size: 13px;
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
+const Steps = styled.ol`
+  margin-top: 8px;
+  li {
+    display: grid;
+    grid-template-columns: 32px minmax(0, 1fr);
+    padding: 7px 0;
+    break-inside: avoid;
+    > b {
+      font: 700 20px/24px ${({ theme }) => theme.font.heading};
+    }
+  }
+`;
+const List = styled.ul`
+  li {
+    padding-left: 16px;
+    text-indent: -16px;
+    &::before {
+      content: '– ';
+    }
+  }
+  &[data-boxes] li::before {
+    content: '☐ ';
+  }
+`;
+const Caution = styled.p`
+  font-weight: 600;
+  color: ${({ theme }) => theme.colour.beet};
+  font-size: 14px;
+  line-height: 19px;
+`;
 
 /** A sheet for each set of equal stations and one for the demonstration bench, to print or to save. */
 export default function CardsPage() {
   const { view, plan, bundle } = useOpenClass();
   const { data: techniques } = useQuery(techniquesQuery);
   const when = `${showDate(view.startsAt)}, ${showTimes(view.startsAt, view.lengthMinutes)}`;
-  const cards = useMemo(() => (techniques ? stationCards({ facts: bundle.class, kitchen: bundle.kitchen, plan, techniques, when }) : null), [bundle, plan, techniques, when]);
-  if (view.dishes.length === 0) return <><h2>Station cards</h2><NoDishes>A card for every station appears here, with amounts, steps, notes and cautions.</NoDishes></>;
+  const cards = useMemo(
+    () =>
+      techniques
+        ? stationCards({ facts: bundle.class, kitchen: bundle.kitchen, plan, techniques, when })
+        : null,
+    [bundle, plan, techniques, when],
+  );
+  if (view.dishes.length === 0)
+    return (
+      <>
+        <h2>Station cards</h2>
+        <NoDishes>A card for every station appears here, with amounts, steps, notes and cautions.</NoDishes>
+      </>
+    );
   if (!cards) return <Loading what="the cards" />;
   return (
     <>
       <Bar>
-        <Row><h2>Station cards</h2><Link to="../portion">Back to Portion</Link></Row>
         <Row>
-          <Download href={`/api/classes/${view.id}/cards.pdf?paper=a4`} download>PDF, A4</Download>
-          <Download href={`/api/classes/${view.id}/cards.pdf?paper=letter`} download>PDF, US Letter</Download>
+          <h2>Station cards</h2>
+          <Link to="../portion">Back to Portion</Link>
+        </Row>
+        <Row>
+          <Download href={`/api/classes/${view.id}/cards.pdf?paper=a4`} download>
+            PDF, A4
+          </Download>
+          <Download href={`/api/classes/${view.id}/cards.pdf?paper=letter`} download>
+            PDF, US Letter
+          </Download>
           <Button onPress={() => window.print()}>Print</Button>
         </Row>
       </Bar>
-      {cards.map((card) => <OneCard key={card.id} card={card} />)}
+      {cards.map((card) => (
+        <OneCard key={card.id} card={card} />
+      ))}
     </>
   );
 }
@@ -50,10 +169,18 @@ export default function CardsPage() {
 function OneCard({ card }: { card: StationCard }) {
   return (
     <Card aria-label={card.place}>
-      <Small>{card.classTitle} · {card.classLine}</Small>
+      <Small>
+        {card.classTitle} · {card.classLine}
+      </Small>
       <h2>{card.place}</h2>
-      {card.stations > 1 ? <Small>{card.stations} stations alike: print {card.stations}</Small> : null}
-      {card.dishes.map((dish, index) => <Dish key={index} dish={dish} />)}
+      {card.stations > 1 ? (
+        <Small>
+          {card.stations} stations alike: print {card.stations}
+        </Small>
+      ) : null}
+      {card.dishes.map((dish, index) => (
+        <Dish key={index} dish={dish} />
+      ))}
       <Items title="Set out in" items={card.containers} />
       <Items title="Before you go on" items={card.checks} boxes />
       <Items title="Take care" items={card.cautions} />
@@ -65,7 +192,13 @@ function Dish({ dish }: { dish: CardDish }) {
   return (
     <section>
       <h3>{dish.title}</h3>
-      <Small><AmountText text={dish.batch} /> · {dish.allergens ? `contains ${dish.allergens}; check the labels` : 'no listed allergen; check the labels'}{dish.credit ? ` · ${dish.credit}` : ''}</Small>
+      <Small>
+        <AmountText text={dish.batch} /> ·{' '}
+        {dish.allergens
+          ? `contains ${dish.allergens}; check the labels`
+          : 'no listed allergen; check the labels'}
+        {dish.credit ? ` · ${dish.credit}` : ''}
+      </Small>
       {dish.components.map((component) => (
         <div key={component.name}>
           <h4>{component.name}</h4>
@@ -73,17 +206,46 @@ function Dish({ dish }: { dish: CardDish }) {
             <tbody>
               {component.lines.map((line, index) => (
                 <tr key={index}>
-                  <td><AmountText text={line.amount} />{line.beside ? <> <small><AmountText text={line.beside} /></small></> : null}</td>
-                  <td>{line.name}{[line.note, line.advice, line.kept].filter(Boolean).map((note, at) => <small key={at}>, <AmountText text={note} /></small>)}</td>
+                  <td>
+                    <AmountText text={line.amount} />
+                    {line.beside ? (
+                      <>
+                        {' '}
+                        <small>
+                          <AmountText text={line.beside} />
+                        </small>
+                      </>
+                    ) : null}
+                  </td>
+                  <td>
+                    {line.name}
+                    {[line.note, line.advice, line.kept].filter(Boolean).map((note, at) => (
+                      <small key={at}>
+                        , <AmountText text={note} />
+                      </small>
+                    ))}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </Lines>
         </div>
       ))}
-      {dish.fromOnce.length > 0 ? <p><strong>From the batch made once: {dish.fromOnce.join('; ')}</strong></p> : null}
-      {dish.doneBefore.length > 0 ? <Small><em>Done before class: {dish.doneBefore.join(' ')}</em></Small> : null}
-      <Steps>{dish.steps.map((step) => <Step key={step.number} step={step} />)}</Steps>
+      {dish.fromOnce.length > 0 ? (
+        <p>
+          <strong>From the batch made once: {dish.fromOnce.join('; ')}</strong>
+        </p>
+      ) : null}
+      {dish.doneBefore.length > 0 ? (
+        <Small>
+          <em>Done before class: {dish.doneBefore.join(' ')}</em>
+        </Small>
+      ) : null}
+      <Steps>
+        {dish.steps.map((step) => (
+          <Step key={step.number} step={step} />
+        ))}
+      </Steps>
     </section>
   );
 }
@@ -95,16 +257,41 @@ function Step({ step }: { step: CardStep }) {
       <b>{step.number}</b>
       <div>
         <p>{step.text}</p>
-        {step.until ? <p><strong>Ready: {step.until}</strong></p> : null}
+        {step.until ? (
+          <p>
+            <strong>Ready: {step.until}</strong>
+          </p>
+        ) : null}
         {small ? <Small>{small}</Small> : null}
-        {step.notes.map((note, index) => <Small key={index}><em>{note}</em></Small>)}
+        {step.notes.map((note, index) => (
+          <Small key={index}>
+            <em>{note}</em>
+          </Small>
+        ))}
         {step.caution ? <Caution>Caution: {step.caution}</Caution> : null}
       </div>
     </li>
   );
 }
 
-function Items({ title, items, boxes = false }: { title: string; items: readonly string[]; boxes?: boolean }) {
+function Items({
+  title,
+  items,
+  boxes = false,
+}: {
+  title: string;
+  items: readonly string[];
+  boxes?: boolean;
+}) {
   if (items.length === 0) return null;
-  return <section><h4>{title}</h4><List data-boxes={boxes || undefined}>{items.map((item, index) => <li key={index}>{item}</li>)}</List></section>;
+  return (
+    <section>
+      <h4>{title}</h4>
+      <List data-boxes={boxes || undefined}>
+        {items.map((item, index) => (
+          <li key={index}>{item}</li>
+        ))}
+      </List>
+    </section>
+  );
 }

@@ -9,28 +9,93 @@ import { useOpenClass } from './class-context.js';
 import { Path } from './Path.js';
 import { stopsOf } from './stops.js';
 
-const Band = styled.div`display: flex; align-items: center; justify-content: space-between; gap: 24px; min-height: 92px; padding: 0 24px; @media (max-width: 900px) { flex-direction: column; align-items: stretch; padding-bottom: 8px; } @media print { min-height: 0; padding: 0 0 8px; nav { display: none; } }`;
-const Title = styled.div`min-width: 0; max-width: 430px; h1 { overflow-wrap: anywhere; display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }`;
-const Facts = styled.p`color: ${({ theme }) => theme.colour.quiet}; strong { color: ${({ theme }) => theme.colour.emberText}; }`;
-const Saving = styled.div`display: flex; align-items: center; gap: 2px; margin-left: -8px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; button { min-height: 24px; padding: 2px 8px; } @media print { display: none; }`;
+const Band = styled.div`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 24px;
+  min-height: 92px;
+  padding: 0 24px;
+  @media (max-width: 900px) {
+    flex-direction: column;
+    align-items: stretch;
+    padding-bottom: 8px;
+  }
+  @media print {
+    min-height: 0;
+    padding: 0 0 8px;
+    nav {
+      display: none;
+    }
+  }
+`;
+const Title = styled.div`
+  min-width: 0;
+  max-width: 430px;
+  h1 {
+    overflow-wrap: anywhere;
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
+    overflow: hidden;
+  }
+`;
+const Facts = styled.p`
+  color: ${({ theme }) => theme.colour.quiet};
+  strong {
+    color: ${({ theme }) => theme.colour.emberText};
+  }
+`;
+const Saving = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  margin-left: -8px;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+  button {
+    min-height: 24px;
+    padding: 2px 8px;
+  }
+  @media print {
+    display: none;
+  }
+`;
 
-const saveWords = { saved: 'Saved', saving: 'Saving …', waiting: 'Kept on this device, sent when the server answers', refused: 'Not saved: see the field marked below' } as const;
+const saveWords = {
+  saved: 'Saved',
+  saving: 'Saving …',
+  waiting: 'Kept on this device, sent when the server answers',
+  refused: 'Not saved: see the field marked below',
+} as const;
 
 /** Title, date, countdown and people of a class, with its path. */
 export function ClassBand() {
   const { view, plan, editor } = useOpenClass();
   const stops = stopsOf(view, plan);
-  useDigits(stops.map(({ digit, path }) => [digit, path]), view.id);
+  useDigits(
+    stops.map(({ digit, path }) => [digit, path]),
+    view.id,
+  );
   return (
     <Band>
       <Title>
         <h1>{view.title}</h1>
         <Facts>
-          {showDate(view.startsAt)}, {showTimes(view.startsAt, view.lengthMinutes)} · {view.people} people, {plan.portions.stations.sizes.length} stations · <strong>{countdown(view.startsAt)}{daysAhead(view.startsAt) < 0 ? ', in the past' : ''}</strong>
+          {showDate(view.startsAt)}, {showTimes(view.startsAt, view.lengthMinutes)} · {view.people} people,{' '}
+          {plan.portions.stations.sizes.length} stations ·{' '}
+          <strong>
+            {countdown(view.startsAt)}
+            {daysAhead(view.startsAt) < 0 ? ', in the past' : ''}
+          </strong>
         </Facts>
         <Saving>
-          <Button look="quiet" aria-label="Undo" isDisabled={!editor.canUndo} onPress={editor.undo}><Undo2 size={14} aria-hidden /></Button>
-          <Button look="quiet" aria-label="Redo" isDisabled={!editor.canRedo} onPress={editor.redo}><Redo2 size={14} aria-hidden /></Button>
+          <Button look="quiet" aria-label="Undo" isDisabled={!editor.canUndo} onPress={editor.undo}>
+            <Undo2 size={14} aria-hidden />
+          </Button>
+          <Button look="quiet" aria-label="Redo" isDisabled={!editor.canRedo} onPress={editor.redo}>
+            <Redo2 size={14} aria-hidden />
+          </Button>
           <span role="status">{editor.problems[''] ?? saveWords[editor.saveState]}</span>
         </Saving>
       </Title>

@@ -9,8 +9,25 @@ import { ConflictNotice } from './ConflictNotice.js';
 import { useClassEditor } from './useClassEditor.js';
 import { usePlan } from './usePlan.js';
 
-const Columns = styled.div`display: flex; align-items: stretch; min-height: calc(100vh - 142px); border-top: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 900px) { flex-direction: column; } @media print { display: block; border: 0; }`;
-const Work = styled.main`flex: 1; min-width: 0; padding: 18px 24px 40px; background: ${({ theme }) => theme.colour.sheet};`;
+const Columns = styled.div`
+  display: flex;
+  align-items: stretch;
+  min-height: calc(100vh - 142px);
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  @media (max-width: 900px) {
+    flex-direction: column;
+  }
+  @media print {
+    display: block;
+    border: 0;
+  }
+`;
+const Work = styled.main`
+  flex: 1;
+  min-width: 0;
+  padding: 18px 24px 40px;
+  background: ${({ theme }) => theme.colour.sheet};
+`;
 
 /** A class: title band, path, and the open stop with its Workings. */
 export default function ClassLayout() {
@@ -22,16 +39,40 @@ function OpenedClass({ classId }: { classId: string }) {
   const editor = useClassEditor(classId);
   const { plan, bundle, error, isBettering } = usePlan(editor.shown);
   useUndoKeys(editor.undo, editor.redo);
-  if (editor.error && !editor.shown) return <Sheet><Failed error={editor.error} onRetry={editor.retry} /></Sheet>;
-  if (error) return <Sheet><Failed error={new Error('This class could not be planned. What you entered is kept; change the last thing back, or load the page again.')} onRetry={() => window.location.reload()} /></Sheet>;
-  if (!editor.shown || !plan || !bundle) return <Sheet><Loading what="the class" /></Sheet>;
+  if (editor.error && !editor.shown)
+    return (
+      <Sheet>
+        <Failed error={editor.error} onRetry={editor.retry} />
+      </Sheet>
+    );
+  if (error)
+    return (
+      <Sheet>
+        <Failed
+          error={
+            new Error(
+              'This class could not be planned. What you entered is kept; change the last thing back, or load the page again.',
+            )
+          }
+          onRetry={() => window.location.reload()}
+        />
+      </Sheet>
+    );
+  if (!editor.shown || !plan || !bundle)
+    return (
+      <Sheet>
+        <Loading what="the class" />
+      </Sheet>
+    );
   return (
     <ClassContext value={{ view: editor.shown, plan, isBettering, bundle, editor }}>
       <WorkingsProvider>
         <ClassBand />
         <ConflictNotice />
         <Columns>
-          <Work><Outlet /></Work>
+          <Work>
+            <Outlet />
+          </Work>
           <WorkingsPanel />
         </Columns>
       </WorkingsProvider>

@@ -11,19 +11,61 @@ import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js'
 /** The form with its calendar comes when it is first asked for. */
 const NewClass = lazy(() => import('./NewClass.js').then((module) => ({ default: module.NewClass })));
 
-const Head = styled(Row)`justify-content: space-between; max-width: 980px; margin-bottom: 16px;`;
-const List = styled.ul`max-width: 980px; border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
-const Item = styled.li`
-  display: grid; grid-template-columns: 150px minmax(0, 1fr) 170px; gap: 4px 24px; padding: 14px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  h3 a { color: inherit; text-decoration: none; &:hover { text-decoration: underline; } }
-  @media (max-width: 700px) { grid-template-columns: 1fr; }
+const Head = styled(Row)`
+  justify-content: space-between;
+  max-width: 980px;
+  margin-bottom: 16px;
 `;
-const When = styled.div`font-variant-numeric: tabular-nums;`;
-const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
-const Job = styled.p`margin-top: 4px; strong { color: ${({ theme }) => theme.colour.emberText}; }`;
-const Decide = styled.div`text-align: right; color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600; @media (max-width: 700px) { text-align: left; }`;
-const Ready = styled(Decide)`color: ${({ theme }) => theme.colour.basil};`;
-const Past = styled.section`margin-top: 32px; h2 { margin-bottom: 8px; }`;
+const List = styled.ul`
+  max-width: 980px;
+  border-top: 1px solid ${({ theme }) => theme.colour.ink};
+`;
+const Item = styled.li`
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr) 170px;
+  gap: 4px 24px;
+  padding: 14px 0;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  h3 a {
+    color: inherit;
+    text-decoration: none;
+    &:hover {
+      text-decoration: underline;
+    }
+  }
+  @media (max-width: 700px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const When = styled.div`
+  font-variant-numeric: tabular-nums;
+`;
+const Soon = styled.strong`
+  color: ${({ theme }) => theme.colour.emberText};
+`;
+const Job = styled.p`
+  margin-top: 4px;
+  strong {
+    color: ${({ theme }) => theme.colour.emberText};
+  }
+`;
+const Decide = styled.div`
+  text-align: right;
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+  @media (max-width: 700px) {
+    text-align: left;
+  }
+`;
+const Ready = styled(Decide)`
+  color: ${({ theme }) => theme.colour.basil};
+`;
+const Past = styled.section`
+  margin-top: 32px;
+  h2 {
+    margin-bottom: 8px;
+  }
+`;
 
 /** What must be done today, and for which class. */
 export function ClassesPage() {
@@ -37,14 +79,46 @@ export function ClassesPage() {
     <Sheet>
       <Head>
         <h1>Classes</h1>
-        <Button look="act" onPress={() => { setAsked(true); setMaking(true); }}>New class</Button>
+        <Button
+          look="act"
+          onPress={() => {
+            setAsked(true);
+            setMaking(true);
+          }}
+        >
+          New class
+        </Button>
       </Head>
       {error && !classes ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!classes && !error ? <Loading what="the classes" /> : null}
-      {classes && coming.length === 0 ? <Empty title="No classes ahead">Make one with a title, a day and the people you expect. Then choose dishes, and everything else is worked out.</Empty> : null}
-      {coming.length > 0 ? <List aria-label="Coming classes">{coming.map((each) => <ClassItem key={each.id} item={each} courses={courses} />)}</List> : null}
-      {past.length > 0 ? <Past><h2>Past</h2><List aria-label="Past classes">{past.map((each) => <ClassItem key={each.id} item={each} courses={courses} />)}</List></Past> : null}
-      {wasAsked ? <Suspense><NewClass isOpen={isMaking} onClose={() => setMaking(false)} /></Suspense> : null}
+      {classes && coming.length === 0 ? (
+        <Empty title="No classes ahead">
+          Make one with a title, a day and the people you expect. Then choose dishes, and everything else is
+          worked out.
+        </Empty>
+      ) : null}
+      {coming.length > 0 ? (
+        <List aria-label="Coming classes">
+          {coming.map((each) => (
+            <ClassItem key={each.id} item={each} courses={courses} />
+          ))}
+        </List>
+      ) : null}
+      {past.length > 0 ? (
+        <Past>
+          <h2>Past</h2>
+          <List aria-label="Past classes">
+            {past.map((each) => (
+              <ClassItem key={each.id} item={each} courses={courses} />
+            ))}
+          </List>
+        </Past>
+      ) : null}
+      {wasAsked ? (
+        <Suspense>
+          <NewClass isOpen={isMaking} onClose={() => setMaking(false)} />
+        </Suspense>
+      ) : null}
     </Sheet>
   );
 }
@@ -57,13 +131,26 @@ function ClassItem({ item, courses }: { item: ClassSummary; courses: readonly Co
       <When>
         <div>{showDate(item.startsAt)}</div>
         <Quietly>{showTimes(item.startsAt, item.lengthMinutes)}</Quietly>
-        <div>{over ? <Quietly>{countdown(item.startsAt)}</Quietly> : <Soon>{countdown(item.startsAt)}</Soon>}</div>
+        <div>
+          {over ? <Quietly>{countdown(item.startsAt)}</Quietly> : <Soon>{countdown(item.startsAt)}</Soon>}
+        </div>
       </When>
       <div>
-        <h3><Link to={`/classes/${item.id}`}>{item.title}</Link></h3>
-        <Quietly>{item.people} people, {item.stations} stations{course ? ` · ${course.title}` : ''}</Quietly>
+        <h3>
+          <Link to={`/classes/${item.id}`}>{item.title}</Link>
+        </h3>
+        <Quietly>
+          {item.people} people, {item.stations} stations{course ? ` · ${course.title}` : ''}
+        </Quietly>
         <p>{item.dishes.join(' · ')}</p>
-        {item.nextJob && item.nextJob.kind !== 'class' ? <Job>Next: {item.nextJob.title} <strong>{showDate(item.nextJob.localDate)}, {item.nextJob.localTime}</strong></Job> : null}
+        {item.nextJob && item.nextJob.kind !== 'class' ? (
+          <Job>
+            Next: {item.nextJob.title}{' '}
+            <strong>
+              {showDate(item.nextJob.localDate)}, {item.nextJob.localTime}
+            </strong>
+          </Job>
+        ) : null}
       </div>
       {over ? <span /> : <Readiness item={item} />}
     </Item>

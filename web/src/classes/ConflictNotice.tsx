@@ -3,11 +3,33 @@ import { Button } from '../parts/Button.js';
 import { Row } from '../parts/states.js';
 import { useOpenClass, type ClassEdits } from './class-context.js';
 
-const Box = styled.section`margin: 0 24px 12px; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon}; dl { display: grid; grid-template-columns: max-content 1fr 1fr; gap: 2px 24px; margin: 8px 0; } dt { color: ${({ theme }) => theme.colour.quiet}; }`;
+const Box = styled.section`
+  margin: 0 24px 12px;
+  padding: 12px 16px;
+  background: ${({ theme }) => theme.colour.lemonPale};
+  border-left: 4px solid ${({ theme }) => theme.colour.lemon};
+  dl {
+    display: grid;
+    grid-template-columns: max-content 1fr 1fr;
+    gap: 2px 24px;
+    margin: 8px 0;
+  }
+  dt {
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
 
 const fieldNames: Readonly<Record<keyof ClassEdits, string>> = {
-  title: 'Title', startsAt: 'Starts', lengthMinutes: 'Length in minutes', place: 'Place', people: 'People', peoplePerStation: 'People at a station',
-  assistants: 'Assistants', demonstrationPlates: 'Demonstration plates', dishes: 'Menu', decisions: 'Decisions about the lists',
+  title: 'Title',
+  startsAt: 'Starts',
+  lengthMinutes: 'Length in minutes',
+  place: 'Place',
+  people: 'People',
+  peoplePerStation: 'People at a station',
+  assistants: 'Assistants',
+  demonstrationPlates: 'Demonstration plates',
+  dishes: 'Menu',
+  decisions: 'Decisions about the lists',
 };
 
 /** Two people changed the same thing: both versions, and a choice that loses neither until it is made. */
@@ -19,11 +41,23 @@ export function ConflictNotice() {
     <Box role="alert">
       <strong>Somebody else changed this class while you did.</strong>
       <dl>
-        <dt></dt><dd><strong>Yours</strong></dd><dd><strong>Theirs</strong></dd>
-        {conflict.fields.map((field) => [<dt key={field}>{fieldNames[field]}</dt>, <dd key={`${field}-mine`}>{show(conflict.mine[field])}</dd>, <dd key={`${field}-theirs`}>{show(conflict.theirs[field])}</dd>])}
+        <dt></dt>
+        <dd>
+          <strong>Yours</strong>
+        </dd>
+        <dd>
+          <strong>Theirs</strong>
+        </dd>
+        {conflict.fields.map((field) => [
+          <dt key={field}>{fieldNames[field]}</dt>,
+          <dd key={`${field}-mine`}>{show(conflict.mine[field])}</dd>,
+          <dd key={`${field}-theirs`}>{show(conflict.theirs[field])}</dd>,
+        ])}
       </dl>
       <Row>
-        <Button look="act" onPress={editor.keepMine}>Keep yours</Button>
+        <Button look="act" onPress={editor.keepMine}>
+          Keep yours
+        </Button>
         <Button onPress={editor.takeTheirs}>Take theirs</Button>
       </Row>
     </Box>
@@ -35,8 +69,32 @@ function show(value: ClassEdits[keyof ClassEdits]): string {
   return 'map' in value ? value.map((dish) => dish.recipe.title).join(', ') : decisionWords(value);
 }
 
-function decisionWords({ substitutes, skipped, packs, madeDo, kit, ownSets, together, sparePercent, budget }: ClassEdits['decisions']): string {
-  const counts: readonly (readonly [number, string])[] = [[Object.keys(substitutes).length, 'substitutes'], [skipped.length, 'left out'], [Object.keys(packs).length + Object.keys(madeDo).length, 'packs chosen'], [kit.length + ownSets.length, 'about the kit'], [together.length, 'classes bought for together']];
+function decisionWords({
+  substitutes,
+  skipped,
+  packs,
+  madeDo,
+  kit,
+  ownSets,
+  together,
+  sparePercent,
+  budget,
+}: ClassEdits['decisions']): string {
+  const counts: readonly (readonly [number, string])[] = [
+    [Object.keys(substitutes).length, 'substitutes'],
+    [skipped.length, 'left out'],
+    [Object.keys(packs).length + Object.keys(madeDo).length, 'packs chosen'],
+    [kit.length + ownSets.length, 'about the kit'],
+    [together.length, 'classes bought for together'],
+  ];
   const words = counts.filter(([count]) => count > 0).map(([count, what]) => `${count} ${what}`);
-  return [...words, sparePercent > 0 ? `${sparePercent} % to spare` : '', budget === null ? '' : `a budget of ${budget}`].filter(Boolean).join(', ') || 'none';
+  return (
+    [
+      ...words,
+      sparePercent > 0 ? `${sparePercent} % to spare` : '',
+      budget === null ? '' : `a budget of ${budget}`,
+    ]
+      .filter(Boolean)
+      .join(', ') || 'none'
+  );
 }

@@ -4,11 +4,36 @@ import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { planWorker } from '../workers/plan-worker.js';
 
-const List = styled.dl`max-height: 320px; overflow: auto; margin: 8px 0 16px; border-top: 1px solid ${({ theme }) => theme.colour.hairline}; div { padding: 6px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } dt { font-weight: 700; } dd { font-variant-numeric: tabular-nums; }`;
-const Harm = styled.dt`color: ${({ theme }) => theme.colour.beet};`;
-const Was = styled.del`color: ${({ theme }) => theme.colour.quiet};`;
+const List = styled.dl`
+  max-height: 320px;
+  overflow: auto;
+  margin: 8px 0 16px;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  div {
+    padding: 6px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  dt {
+    font-weight: 700;
+  }
+  dd {
+    font-variant-numeric: tabular-nums;
+  }
+`;
+const Harm = styled.dt`
+  color: ${({ theme }) => theme.colour.beet};
+`;
+const Was = styled.del`
+  color: ${({ theme }) => theme.colour.quiet};
+`;
 
-const aboutWords: Readonly<Record<PlanChange['about'], string>> = { amounts: 'To buy', allergens: 'Allergens', steps: 'Step', cost: 'Cost', time: 'Time' };
+const aboutWords: Readonly<Record<PlanChange['about'], string>> = {
+  amounts: 'To buy',
+  allergens: 'Allergens',
+  steps: 'Step',
+  cost: 'Cost',
+  time: 'Time',
+};
 
 /** What a decision would change, worked out before it is taken. */
 export function Effect({ bundle, decisions }: { bundle: ClassBundle; decisions: ClassDecisions }) {
@@ -16,17 +41,49 @@ export function Effect({ bundle, decisions }: { bundle: ClassBundle; decisions: 
   useEffect(() => {
     let current = true;
     setChanges(null);
-    void planWorker().changes(bundle, { ...bundle, class: { ...bundle.class, decisions } }).then((found) => { if (current) setChanges(found); }, () => { if (current) setChanges([]); });
-    return () => { current = false; };
+    void planWorker()
+      .changes(bundle, { ...bundle, class: { ...bundle.class, decisions } })
+      .then(
+        (found) => {
+          if (current) setChanges(found);
+        },
+        () => {
+          if (current) setChanges([]);
+        },
+      );
+    return () => {
+      current = false;
+    };
   }, [bundle, decisions]);
-  if (changes === null) return <p role="status"><Quietly>Working out what it changes …</Quietly></p>;
-  if (changes.length === 0) return <p><Quietly>Nothing on the lists changes.</Quietly></p>;
+  if (changes === null)
+    return (
+      <p role="status">
+        <Quietly>Working out what it changes …</Quietly>
+      </p>
+    );
+  if (changes.length === 0)
+    return (
+      <p>
+        <Quietly>Nothing on the lists changes.</Quietly>
+      </p>
+    );
   return (
     <List aria-label="What it changes">
       {changes.map((change, index) => (
         <div key={index}>
-          {change.about === 'allergens' ? <Harm>{aboutWords.allergens}: {change.what}</Harm> : <dt>{aboutWords[change.about]}{change.what === aboutWords[change.about] ? '' : `: ${change.what}`}</dt>}
-          <dd><Was>{change.before}</Was> → {change.after}</dd>
+          {change.about === 'allergens' ? (
+            <Harm>
+              {aboutWords.allergens}: {change.what}
+            </Harm>
+          ) : (
+            <dt>
+              {aboutWords[change.about]}
+              {change.what === aboutWords[change.about] ? '' : `: ${change.what}`}
+            </dt>
+          )}
+          <dd>
+            <Was>{change.before}</Was> → {change.after}
+          </dd>
         </div>
       ))}
     </List>

@@ -13,12 +13,37 @@ import { Field } from '../parts/Field.js';
 import { minutesBetween } from '../parts/dates.js';
 import { Row } from '../parts/states.js';
 
-const Form = styled.form`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 14px; > .wide { grid-column: 1 / -1; }`;
-const Alert = styled.p`color: ${({ theme }) => theme.colour.beet};`;
+const Form = styled.form`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 14px;
+  > .wide {
+    grid-column: 1 / -1;
+  }
+`;
+const Alert = styled.p`
+  color: ${({ theme }) => theme.colour.beet};
+`;
 
-interface Draft { title: string; date: string; start: string; end: string; people: string; peoplePerStation: string; assistants: string }
+interface Draft {
+  title: string;
+  date: string;
+  start: string;
+  end: string;
+  people: string;
+  peoplePerStation: string;
+  assistants: string;
+}
 
-const emptyDraft = (): Draft => ({ title: '', date: today(getLocalTimeZone()).add({ days: 7 }).toString(), start: '18:30', end: '20:30', people: '12', peoplePerStation: '4', assistants: '0' });
+const emptyDraft = (): Draft => ({
+  title: '',
+  date: today(getLocalTimeZone()).add({ days: 7 }).toString(),
+  start: '18:30',
+  end: '20:30',
+  people: '12',
+  peoplePerStation: '4',
+  assistants: '0',
+});
 
 /** Asks for the least a plan needs. The id is made once per dialog, so that pressing twice makes one class. */
 export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
@@ -34,7 +59,12 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
       await client.invalidateQueries({ queryKey: ['classes'] });
       void navigate(`/classes/${view.id}/set-up`);
     },
-    onError: (error) => setProblems(error instanceof ApiError && error.fields.length > 0 ? error.fields : [{ field: '', sentence: error.message }]),
+    onError: (error) =>
+      setProblems(
+        error instanceof ApiError && error.fields.length > 0
+          ? error.fields
+          : [{ field: '', sentence: error.message }],
+      ),
   });
   useEffect(() => {
     if (!isOpen) return;
@@ -50,23 +80,41 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
     if (found.length === 0) make.mutate(body);
   };
   const field = (name: keyof Draft, problemField: string = name) => ({
-    value: draft[name], onChange: (value: string) => setDraft({ ...draft, [name]: value }), problem: problems.find((each) => each.field === problemField)?.sentence,
+    value: draft[name],
+    onChange: (value: string) => setDraft({ ...draft, [name]: value }),
+    problem: problems.find((each) => each.field === problemField)?.sentence,
   });
   const unplaced = problems.find((each) => each.field === '');
   return (
     <Dialog title="New class" isOpen={isOpen} onClose={onClose}>
-      <Form noValidate onSubmit={(event) => { event.preventDefault(); void submit(); }}>
-        <div className="wide"><Field label="Title" autoFocus {...field('title')} /></div>
+      <Form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void submit();
+        }}
+      >
+        <div className="wide">
+          <Field label="Title" autoFocus {...field('title')} />
+        </div>
         <DateField label="Date" {...field('date', 'startsAt')} />
         <TimeField label="Starts" {...field('start')} />
         <TimeField label="Ends" {...field('end', 'lengthMinutes')} />
         <Field label="People" inputMode="numeric" {...field('people')} />
         <Field label="Up to, at a station" inputMode="numeric" {...field('peoplePerStation')} />
         <Field label="Assistants" inputMode="numeric" hint="One or none." {...field('assistants')} />
-        {unplaced ? <Alert className="wide" role="alert">{unplaced.sentence}</Alert> : null}
+        {unplaced ? (
+          <Alert className="wide" role="alert">
+            {unplaced.sentence}
+          </Alert>
+        ) : null}
         <Row className="wide">
-          <Button look="act" type="submit" isDisabled={make.isPending}>Make the class</Button>
-          <Button look="quiet" onPress={onClose}>Cancel</Button>
+          <Button look="act" type="submit" isDisabled={make.isPending}>
+            Make the class
+          </Button>
+          <Button look="quiet" onPress={onClose}>
+            Cancel
+          </Button>
         </Row>
       </Form>
     </Dialog>
@@ -75,13 +123,20 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
 
 function bodyOf(id: string, draft: Draft): CreateClassDto {
   return {
-    id, title: draft.title.trim(), startsAt: `${draft.date}T${draft.start}`, lengthMinutes: minutesBetween(draft.start, draft.end),
-    people: wholeNumber(draft.people), peoplePerStation: wholeNumber(draft.peoplePerStation), assistants: wholeNumber(draft.assistants),
+    id,
+    title: draft.title.trim(),
+    startsAt: `${draft.date}T${draft.start}`,
+    lengthMinutes: minutesBetween(draft.start, draft.end),
+    people: wholeNumber(draft.people),
+    peoplePerStation: wholeNumber(draft.peoplePerStation),
+    assistants: wholeNumber(draft.assistants),
   };
 }
 
 function timeProblems(draft: Draft): FieldProblem[] {
-  return minutesBetween(draft.start, draft.end) < 0 ? [{ field: 'lengthMinutes', sentence: 'The end lies before the start.' }] : [];
+  return minutesBetween(draft.start, draft.end) < 0
+    ? [{ field: 'lengthMinutes', sentence: 'The end lies before the start.' }]
+    : [];
 }
 
 function wholeNumber(text: string): number {

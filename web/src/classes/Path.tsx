@@ -7,33 +7,86 @@ const stopWidth = 116;
 const heights = [30, 17, 26, 13, 24];
 const lineHeight = 42;
 
-const Nav = styled.nav`position: relative; flex: none; align-self: flex-end; @media (max-width: 900px) { align-self: flex-start; max-width: 100%; overflow-x: auto; }`;
-const Line = styled.svg`display: block;`;
-const Stops = styled.ol`display: flex;`;
-const StopLink = styled(NavLink)`
-  position: relative; display: block; width: ${stopWidth}px; padding: 0 0 5px; margin-top: -${lineHeight}px; padding-top: ${lineHeight}px; text-align: center; text-decoration: none; color: ${({ theme: t }) => t.colour.quiet}; font-weight: 600; line-height: 18px;
-  small { display: block; min-height: 18px; font-size: 12.5px; font-weight: 500; }
-  &:hover { color: ${({ theme: t }) => t.colour.ink}; }
-  &.active { color: ${({ theme: t }) => t.colour.ink}; font-weight: 800; }
-  &.active::after { content: ''; position: absolute; left: 22px; right: 22px; bottom: 0; height: 3px; background: ${({ theme: t }) => t.colour.ink}; }
+const Nav = styled.nav`
+  position: relative;
+  flex: none;
+  align-self: flex-end;
+  @media (max-width: 900px) {
+    align-self: flex-start;
+    max-width: 100%;
+    overflow-x: auto;
+  }
 `;
-const Urgent = styled.small`color: ${({ theme: t }) => t.colour.emberText};`;
+const Line = styled.svg`
+  display: block;
+`;
+const Stops = styled.ol`
+  display: flex;
+`;
+const StopLink = styled(NavLink)`
+  position: relative;
+  display: block;
+  width: ${stopWidth}px;
+  padding: 0 0 5px;
+  margin-top: -${lineHeight}px;
+  padding-top: ${lineHeight}px;
+  text-align: center;
+  text-decoration: none;
+  color: ${({ theme: t }) => t.colour.quiet};
+  font-weight: 600;
+  line-height: 18px;
+  small {
+    display: block;
+    min-height: 18px;
+    font-size: 12.5px;
+    font-weight: 500;
+  }
+  &:hover {
+    color: ${({ theme: t }) => t.colour.ink};
+  }
+  &.active {
+    color: ${({ theme: t }) => t.colour.ink};
+    font-weight: 800;
+  }
+  &.active::after {
+    content: '';
+    position: absolute;
+    left: 22px;
+    right: 22px;
+    bottom: 0;
+    height: 3px;
+    background: ${({ theme: t }) => t.colour.ink};
+  }
+`;
+const Urgent = styled.small`
+  color: ${({ theme: t }) => t.colour.emberText};
+`;
 
 /** The path: stops on one bent line, each empty, half or full, with what is open at it. */
 export function Path({ stops, classId }: { stops: readonly Stop[]; classId: string }) {
   const { pathname } = useLocation();
-  const points = stops.map((_, index) => [index * stopWidth + stopWidth / 2, heights[index % heights.length]!] as const);
+  const points = stops.map(
+    (_, index) => [index * stopWidth + stopWidth / 2, heights[index % heights.length]!] as const,
+  );
   return (
     <Nav aria-label="Stops of this class">
       <Line width={stops.length * stopWidth} height={lineHeight} aria-hidden>
-        <polyline points={points.map((point) => point.join(',')).join(' ')} fill="none" stroke={theme.colour.ink} strokeWidth="1.4" />
-        {stops.map((stop, index) => <Point key={stop.path} stop={stop} at={points[index]!} here={pathname.endsWith(`/${stop.path}`)} />)}
+        <polyline
+          points={points.map((point) => point.join(',')).join(' ')}
+          fill="none"
+          stroke={theme.colour.ink}
+          strokeWidth="1.4"
+        />
+        {stops.map((stop, index) => (
+          <Point key={stop.path} stop={stop} at={points[index]!} here={pathname.endsWith(`/${stop.path}`)} />
+        ))}
       </Line>
       <Stops>
         {stops.map((stop) => (
           <li key={stop.path}>
             <StopLink to={`/classes/${classId}/${stop.path}`} aria-keyshortcuts={stop.digit}>
-              {stop.name}{stop.urgent ? <Urgent>{stop.note}</Urgent> : <small>{stop.note}</small>}
+              {stop.name}
+              {stop.urgent ? <Urgent>{stop.note}</Urgent> : <small>{stop.note}</small>}
             </StopLink>
           </li>
         ))}
@@ -49,7 +102,12 @@ function Point({ stop, at: [x, y], here }: { stop: Stop; at: readonly [number, n
     <g>
       <circle cx={x} cy={y} r={radius} fill="#fff" stroke={theme.colour.ink} strokeWidth={here ? 2.6 : 1.6} />
       {stop.state === 'full' ? <circle cx={x} cy={y} r={inner} fill={theme.colour.basil} /> : null}
-      {stop.state === 'half' ? <path d={`M${x - inner} ${y} A${inner} ${inner} 0 0 0 ${x + inner} ${y} Z`} fill={theme.colour.basil} /> : null}
+      {stop.state === 'half' ? (
+        <path
+          d={`M${x - inner} ${y} A${inner} ${inner} 0 0 0 ${x + inner} ${y} Z`}
+          fill={theme.colour.basil}
+        />
+      ) : null}
     </g>
   );
 }

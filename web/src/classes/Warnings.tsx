@@ -1,14 +1,31 @@
 import type { PlanWarning } from '@fornax/core';
 import styled from 'styled-components';
 
-const List = styled.ul`margin: 0 0 16px; display: grid; gap: 6px; max-width: 820px;`;
+const List = styled.ul`
+  margin: 0 0 16px;
+  display: grid;
+  gap: 6px;
+  max-width: 820px;
+`;
 const Item = styled.li<{ $level: PlanWarning['level'] }>`
-  padding-left: 10px; border-left: 3px solid ${({ $level, theme }) => ($level === 'look' ? theme.colour.lemon : $level === 'harm' ? theme.colour.beet : theme.colour.ember)};
-  strong { color: ${({ $level, theme }) => ($level === 'look' ? theme.colour.lemonText : $level === 'harm' ? theme.colour.beet : theme.colour.emberText)}; }
+  padding-left: 10px;
+  border-left: 3px solid
+    ${({ $level, theme }) => ($level === 'look' ? theme.colour.lemon : $level === 'harm' ? theme.colour.beet : theme.colour.ember)};
+  strong {
+    color: ${({ $level, theme }) => ($level === 'look' ? theme.colour.lemonText : $level === 'harm' ? theme.colour.beet : theme.colour.emberText)};
+  }
 `;
 
 /** What the checks found for one stop: a reason and a remedy each. */
 export function Warnings({ warnings }: { warnings: readonly PlanWarning[] }) {
   if (warnings.length === 0) return null;
-  return <List aria-label="To decide">{warnings.map((warning) => <Item key={warning.id} $level={warning.level}><strong>{warning.sentence}.</strong> {warning.remedy}</Item>)}</List>;
+  return (
+    <List aria-label="To decide">
+      {warnings.map((warning) => (
+        <Item key={warning.id} $level={warning.level}>
+          <strong>{warning.sentence}.</strong> {warning.remedy}
+        </Item>
+      ))}
+    </List>
+  );
 }

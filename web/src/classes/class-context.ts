@@ -4,7 +4,19 @@ import type { ClassBundle, ClassPlan } from '@fornax/core';
 import type { RowEditor } from '../api/useRowEditor.js';
 
 /** The fields of a class that can be changed. */
-export type ClassEdits = Pick<ClassView, 'title' | 'startsAt' | 'lengthMinutes' | 'place' | 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates' | 'dishes' | 'decisions'>;
+export type ClassEdits = Pick<
+  ClassView,
+  | 'title'
+  | 'startsAt'
+  | 'lengthMinutes'
+  | 'place'
+  | 'people'
+  | 'peoplePerStation'
+  | 'assistants'
+  | 'demonstrationPlates'
+  | 'dishes'
+  | 'decisions'
+>;
 
 export interface OpenClass {
   readonly view: ClassView;

@@ -17,11 +17,22 @@ export interface Stop {
 export function stopsOf(view: ClassView, plan: ClassPlan): Stop[] {
   const empty = view.dishes.length === 0;
   const of = (place: PlanWarning['place']) => plan.warnings.filter((warning) => warning.place === place);
-  const stop = (path: string, name: string, digit: string, warnings: readonly PlanWarning[], note: string): Stop => ({
-    path, name, digit, note: empty && path !== 'set-up' ? '' : note, urgent: warnings.some((warning) => warning.level !== 'look'),
+  const stop = (
+    path: string,
+    name: string,
+    digit: string,
+    warnings: readonly PlanWarning[],
+    note: string,
+  ): Stop => ({
+    path,
+    name,
+    digit,
+    note: empty && path !== 'set-up' ? '' : note,
+    urgent: warnings.some((warning) => warning.level !== 'look'),
     state: empty ? 'empty' : warnings.length > 0 ? 'half' : 'full',
   });
-  const toDecide = (warnings: readonly PlanWarning[]) => (warnings.length > 0 ? `${warnings.length} to decide` : 'ready');
+  const toDecide = (warnings: readonly PlanWarning[]) =>
+    warnings.length > 0 ? `${warnings.length} to decide` : 'ready';
   return [
     stop('set-up', 'Set up', '1', of('people'), empty ? 'choose dishes' : toDecide(of('people'))),
     stop('portion', 'Portion', '2', of('portions'), toDecide(of('portions'))),

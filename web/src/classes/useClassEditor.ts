@@ -9,7 +9,11 @@ import type { ClassEdits } from './class-context.js';
 /** Edits a class in place. */
 export function useClassEditor(id: string): RowEditor<ClassView, ClassEdits> {
   const query = useMemo(() => classQuery(id), [id]);
-  const send = useCallback((patch: ClassEdits, revision: number) => call<ClassView>(`/classes/${id}`, { method: 'PATCH', body: bodyOf(patch), revision }), [id]);
+  const send = useCallback(
+    (patch: ClassEdits, revision: number) =>
+      call<ClassView>(`/classes/${id}`, { method: 'PATCH', body: bodyOf(patch), revision }),
+    [id],
+  );
   const check = useCallback((patch: Partial<ClassEdits>) => checkClass(bodyOf(patch)), []);
   return useRowEditor<ClassView, ClassEdits>({ row: `class:${id}`, query: query as never, send, check });
 }
@@ -19,6 +23,14 @@ function bodyOf({ dishes, ...fields }: Partial<ClassEdits>): UpdateClassDto {
   if (!dishes) return fields;
   return {
     ...fields,
-    dishes: dishes.map(({ id, recipeId, portion, maker, choices, making, version, newestVersion }) => ({ id, recipeId, portion, maker, choices, making: making ?? {}, ...(version > newestVersion ? { useNewest: true } : {}) })),
+    dishes: dishes.map(({ id, recipeId, portion, maker, choices, making, version, newestVersion }) => ({
+      id,
+      recipeId,
+      portion,
+      maker,
+      choices,
+      making: making ?? {},
+      ...(version > newestVersion ? { useNewest: true } : {}),
+    })),
   };
 }

@@ -16,10 +16,16 @@ export function useDecisions(): Decide {
   const { view, editor } = useOpenClass();
   const say = useSay();
   const { decisions } = view;
-  const decide = useCallback((change: Partial<ClassDecisions>, sentence: string) => {
-    editor.edit({ decisions: { ...decisions, ...change } });
-    say(sentence, { label: 'Undo', run: () => editor.edit({ decisions }) });
-  }, [decisions, editor, say]);
-  const decideQuietly = useCallback((change: Partial<ClassDecisions>) => editor.edit({ decisions: { ...decisions, ...change } }), [decisions, editor]);
+  const decide = useCallback(
+    (change: Partial<ClassDecisions>, sentence: string) => {
+      editor.edit({ decisions: { ...decisions, ...change } });
+      say(sentence, { label: 'Undo', run: () => editor.edit({ decisions }) });
+    },
+    [decisions, editor, say],
+  );
+  const decideQuietly = useCallback(
+    (change: Partial<ClassDecisions>) => editor.edit({ decisions: { ...decisions, ...change } }),
+    [decisions, editor],
+  );
   return { decisions, decide, decideQuietly };
 }

@@ -22,7 +22,13 @@ const restMilliseconds = 500;
  * plan stands until the next is ready; only the newest counts. Pinned jobs are worked around from the plan that stands.
  */
 export function usePlan(view: ClassView | undefined): Planned {
-  const [planned, setPlanned] = useState<Planned & { id: string }>({ plan: null, bundle: null, error: null, isBettering: false, id: '' });
+  const [planned, setPlanned] = useState<Planned & { id: string }>({
+    plan: null,
+    bundle: null,
+    error: null,
+    isBettering: false,
+    id: '',
+  });
   const asked = useRef(0);
   const standing = useRef<{ question: string; starts: Starts }>({ question: '', starts: {} });
   const bundle = useBundle(view);
@@ -39,31 +45,69 @@ export function usePlan(view: ClassView | undefined): Planned {
     };
     // A plan mended around a pin stays as it is: what was not asked for does not move again.
     const isMended = isSame && Object.keys(bundle.class.decisions?.pins ?? {}).length > 0;
-    planWorker().plan(bundle, isSame ? { standing: standing.current.starts } : {}).then(
-      (plan) => {
-        if (!isCurrent()) return;
-        show(plan, !isMended);
-        if (!isMended) void better(bundle, plan, isCurrent, show);
-      },
-      (error: Error) => { if (isCurrent()) setPlanned({ plan: null, bundle: null, error, isBettering: false, id }); },
-    );
+    planWorker()
+      .plan(bundle, isSame ? { standing: standing.current.starts } : {})
+      .then(
+        (plan) => {
+          if (!isCurrent()) return;
+          show(plan, !isMended);
+          if (!isMended) void better(bundle, plan, isCurrent, show);
+        },
+        (error: Error) => {
+          if (isCurrent()) setPlanned({ plan: null, bundle: null, error, isBettering: false, id });
+        },
+      );
   }, [bundle]);
-  return view && planned.id === view.id ? planned : { plan: null, bundle: null, error: null, isBettering: false };
+  return view && planned.id === view.id
+    ? planned
+    : { plan: null, bundle: null, error: null, isBettering: false };
 }
 
 /** All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew. */
 function questionOf({ class: facts, kitchen }: ClassBundle): string {
-  const { id, startsAt, zone, lengthMinutes, people, peoplePerStation, assistants, demonstrationPlates, dishes, decisions } = facts;
-  return JSON.stringify([id, startsAt, zone, lengthMinutes, people, peoplePerStation, assistants, demonstrationPlates, dishes, { ...decisions, pins: null }, kitchen]);
+  const {
+    id,
+    startsAt,
+    zone,
+    lengthMinutes,
+    people,
+    peoplePerStation,
+    assistants,
+    demonstrationPlates,
+    dishes,
+    decisions,
+  } = facts;
+  return JSON.stringify([
+    id,
+    startsAt,
+    zone,
+    lengthMinutes,
+    people,
+    peoplePerStation,
+    assistants,
+    demonstrationPlates,
+    dishes,
+    { ...decisions, pins: null },
+    kitchen,
+  ]);
 }
 
-async function better(bundle: ClassBundle, first: ClassPlan, isCurrent: () => boolean, show: (plan: ClassPlan, isBettering: boolean) => void): Promise<void> {
-  await new Promise((resolve) => { setTimeout(resolve, restMilliseconds); });
+async function better(
+  bundle: ClassBundle,
+  first: ClassPlan,
+  isCurrent: () => boolean,
+  show: (plan: ClassPlan, isBettering: boolean) => void,
+): Promise<void> {
+  await new Promise((resolve) => {
+    setTimeout(resolve, restMilliseconds);
+  });
   let best = first;
   for (const effort of betteringSlices) {
     if (!isCurrent()) return;
     // A search that fails leaves the plan that stands.
-    const next = await searchWorker().plan(bundle, { effort, standing: best.timeline.starts }).catch(() => null);
+    const next = await searchWorker()
+      .plan(bundle, { effort, standing: best.timeline.starts })
+      .catch(() => null);
     if (!isCurrent()) return;
     if (!next) break;
     if (movedBetween(best.timeline, next.timeline).length > 0) {
@@ -78,7 +122,13 @@ async function better(bundle: ClassBundle, first: ClassPlan, isCurrent: () => bo
 function useBundle(view: ClassView | undefined): ClassBundle | null {
   const { data: stock } = useQuery(stockQuery);
   const { data: others } = useQuery(needsQuery);
-  const together = useQueries({ queries: (view?.decisions.together ?? []).map((id) => ({ ...classQuery(id), refetchInterval: 30_000 })), combine: (results) => results.flatMap(({ data }) => data ?? []) });
+  const together = useQueries({
+    queries: (view?.decisions.together ?? []).map((id) => ({ ...classQuery(id), refetchInterval: 30_000 })),
+    combine: (results) => results.flatMap(({ data }) => data ?? []),
+  });
   const now = today(getLocalTimeZone()).toString();
-  return useMemo(() => (view ? { class: view, kitchen: view.kitchen, stock, others, together, today: now } : null), [view, stock, others, together, now]);
+  return useMemo(
+    () => (view ? { class: view, kitchen: view.kitchen, stock, others, together, today: now } : null),
+    [view, stock, others, together, now],
+  );
 }

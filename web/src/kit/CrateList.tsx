@@ -7,15 +7,48 @@ import { Figure } from '../parts/workings.js';
 import { CountField } from '../parts/CountField.js';
 import type { Ticks } from '../shopping/useTicks.js';
 
-const Section = styled.section`break-inside: avoid; margin-top: 20px; max-width: 900px; overflow-x: auto; position: relative;`;
-const Table = styled.table`
-  width: 100%; margin-top: 4px; border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
-  td, th { padding: 2px 12px 2px 0; text-align: left; vertical-align: middle; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; font-variant-numeric: tabular-nums; }
-  thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; }
-  td:first-child, td:nth-child(2), th:nth-child(2) { width: 44px; padding-right: 4px; } td:nth-child(3) { width: 34px; text-align: right; }
-  td:nth-child(n + 5) { width: 82px; }
+const Section = styled.section`
+  break-inside: avoid;
+  margin-top: 20px;
+  max-width: 900px;
+  overflow-x: auto;
+  position: relative;
 `;
-const Head = styled.h3`span { font: 400 14px/20px ${({ theme }) => theme.font.text}; }`;
+const Table = styled.table`
+  width: 100%;
+  margin-top: 4px;
+  border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
+  td,
+  th {
+    padding: 2px 12px 2px 0;
+    text-align: left;
+    vertical-align: middle;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    font-variant-numeric: tabular-nums;
+  }
+  thead th {
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+  td:first-child,
+  td:nth-child(2),
+  th:nth-child(2) {
+    width: 44px;
+    padding-right: 4px;
+  }
+  td:nth-child(3) {
+    width: 34px;
+    text-align: right;
+  }
+  td:nth-child(n + 5) {
+    width: 82px;
+  }
+`;
+const Head = styled.h3`
+  span {
+    font: 400 14px/20px ${({ theme }) => theme.font.text};
+  }
+`;
 
 /** One crate to pack and to take back: ticked out, ticked in, and what is missing or broken. */
 export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
@@ -24,18 +57,58 @@ export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
   const out = crate.rows.filter((row) => state('out', row.key)?.ticked).length;
   return (
     <Section aria-label={crate.name}>
-      <Head>{crate.name} <Quietly>{crate.count > 1 ? `${crate.count} crates alike · ` : ''}<Figure id={`crate:${crate.id}`} workings={crate.workings} text={`${formatMass(crate.grams)}${crate.count > 1 ? ' each' : ''}`} label={`${crate.name} weighs`} /> · {out} of {crate.rows.length} packed</Quietly></Head>
+      <Head>
+        {crate.name}{' '}
+        <Quietly>
+          {crate.count > 1 ? `${crate.count} crates alike · ` : ''}
+          <Figure
+            id={`crate:${crate.id}`}
+            workings={crate.workings}
+            text={`${formatMass(crate.grams)}${crate.count > 1 ? ' each' : ''}`}
+            label={`${crate.name} weighs`}
+          />{' '}
+          · {out} of {crate.rows.length} packed
+        </Quietly>
+      </Head>
       <Table>
-        <thead><tr><th scope="col">Out</th><th scope="col">Back</th><th scope="col"></th><th scope="col">What</th><th scope="col">Missing</th><th scope="col">Broken</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Out</th>
+            <th scope="col">Back</th>
+            <th scope="col"></th>
+            <th scope="col">What</th>
+            <th scope="col">Missing</th>
+            <th scope="col">Broken</th>
+          </tr>
+        </thead>
         <tbody>
           {crate.rows.map((row) => (
             <tr key={row.key}>
-              <td><Tick label={`${row.name}, ${crate.name}: packed`} isSelected={state('out', row.key)?.ticked ?? false} onChange={(ticked) => ticks.toggle(key('out', row.key), ticked)} /></td>
-              <td><Tick label={`${row.name}, ${crate.name}: back`} isSelected={state('back', row.key)?.ticked ?? false} onChange={(ticked) => ticks.toggle(key('back', row.key), ticked)} /></td>
+              <td>
+                <Tick
+                  label={`${row.name}, ${crate.name}: packed`}
+                  isSelected={state('out', row.key)?.ticked ?? false}
+                  onChange={(ticked) => ticks.toggle(key('out', row.key), ticked)}
+                />
+              </td>
+              <td>
+                <Tick
+                  label={`${row.name}, ${crate.name}: back`}
+                  isSelected={state('back', row.key)?.ticked ?? false}
+                  onChange={(ticked) => ticks.toggle(key('back', row.key), ticked)}
+                />
+              </td>
               <td>{row.count}</td>
               <td>{row.name}</td>
               {(['missing', 'broken'] as const).map((kind) => (
-                <td key={kind}><CountField label={`${row.name}, ${crate.name}: ${kind}`} value={state(kind, row.key)?.count ?? 0} most={row.count * crate.count} onChange={(count) => ticks.toggle(key(kind, row.key), count > 0, count)} /></td>
+                <td key={kind}>
+                  <CountField
+                    label={`${row.name}, ${crate.name}: ${kind}`}
+                    value={state(kind, row.key)?.count ?? 0}
+                    most={row.count * crate.count}
+                    onChange={(count) => ticks.toggle(key(kind, row.key), count > 0, count)}
+                  />
+                </td>
               ))}
             </tr>
           ))}

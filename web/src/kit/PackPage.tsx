@@ -14,13 +14,60 @@ import { OwnSets } from './OwnSets.js';
 import { Shortages } from './Shortages.js';
 import { Washing } from './Washing.js';
 
-const Crates = styled.div`display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 24px 40px; max-width: 900px; margin-top: 16px; @media (max-width: 700px) { grid-template-columns: 1fr; }`;
-const List = styled.ul`border-top: 1.5px solid ${({ theme }) => theme.colour.ink}; margin-top: 4px;`;
-const Item = styled.li`display: grid; grid-template-columns: 44px minmax(0, 1fr); padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; font-variant-numeric: tabular-nums;`;
-const Head = styled.h3`span { font: 400 14px/20px ${({ theme }) => theme.font.text}; }`;
-const Top = styled(Row)`justify-content: space-between; align-items: baseline;`;
-const Switch = styled(RadioGroup)`display: flex; gap: 10px; align-items: baseline; margin-top: 8px; @media print { display: none; }`;
-const Option = styled(Radio)`padding: 4px 0 2px; cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 2px solid transparent; &[data-selected] { color: ${({ theme }) => theme.colour.ink}; font-weight: 700; border-color: ${({ theme }) => theme.colour.ink}; } &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 2px; }`;
+const Crates = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 24px 40px;
+  max-width: 900px;
+  margin-top: 16px;
+  @media (max-width: 700px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const List = styled.ul`
+  border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
+  margin-top: 4px;
+`;
+const Item = styled.li`
+  display: grid;
+  grid-template-columns: 44px minmax(0, 1fr);
+  padding: 5px 0;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  font-variant-numeric: tabular-nums;
+`;
+const Head = styled.h3`
+  span {
+    font: 400 14px/20px ${({ theme }) => theme.font.text};
+  }
+`;
+const Top = styled(Row)`
+  justify-content: space-between;
+  align-items: baseline;
+`;
+const Switch = styled(RadioGroup)`
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  margin-top: 8px;
+  @media print {
+    display: none;
+  }
+`;
+const Option = styled(Radio)`
+  padding: 4px 0 2px;
+  cursor: pointer;
+  color: ${({ theme }) => theme.colour.quiet};
+  border-bottom: 2px solid transparent;
+  &[data-selected] {
+    color: ${({ theme }) => theme.colour.ink};
+    font-weight: 700;
+    border-color: ${({ theme }) => theme.colour.ink};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+    outline-offset: 2px;
+  }
+`;
 
 type View = 'need' | 'crates';
 
@@ -29,22 +76,56 @@ export default function PackPage() {
   const { view, plan } = useOpenClass();
   const ticks = useTicks(view.id);
   const [shown, setShown] = useState<View>('need');
-  if (plan.portions.dishes.length === 0) return <><h2>To pack</h2><NoDishes>Tools, vessels and containers appear here, for a station, the demonstration and shared use.</NoDishes></>;
+  if (plan.portions.dishes.length === 0)
+    return (
+      <>
+        <h2>To pack</h2>
+        <NoDishes>
+          Tools, vessels and containers appear here, for a station, the demonstration and shared use.
+        </NoDishes>
+      </>
+    );
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
   return (
     <>
       <Top>
         <h2>To pack</h2>
         <Row $gap={1}>
-          <Button look="quiet" onPress={() => saveFile(`${name} kit.txt`, 'text/plain', writeKitText(`${view.title}: to pack`, plan.kit))}>Text</Button>
-          <Button look="quiet" onPress={() => saveFile(`${name} kit.csv`, 'text/csv', writeKitCsv(plan.kit))}>CSV</Button>
-          <Button look="quiet" onPress={() => window.print()}>Print</Button>
+          <Button
+            look="quiet"
+            onPress={() =>
+              saveFile(`${name} kit.txt`, 'text/plain', writeKitText(`${view.title}: to pack`, plan.kit))
+            }
+          >
+            Text
+          </Button>
+          <Button look="quiet" onPress={() => saveFile(`${name} kit.csv`, 'text/csv', writeKitCsv(plan.kit))}>
+            CSV
+          </Button>
+          <Button look="quiet" onPress={() => window.print()}>
+            Print
+          </Button>
         </Row>
       </Top>
-      <p><Quietly>The most in use at once, read off the timeline; not the sum of all steps.{ticks.waiting > 0 ? ` ${ticks.waiting} ticks are kept on this device until the server answers.` : ''}</Quietly></p>
+      <p>
+        <Quietly>
+          The most in use at once, read off the timeline; not the sum of all steps.
+          {ticks.waiting > 0
+            ? ` ${ticks.waiting} ticks are kept on this device until the server answers.`
+            : ''}
+        </Quietly>
+      </p>
       <Shortages />
-      <Switch value={shown} onChange={(value) => setShown(value as View)} orientation="horizontal"><Label>Show</Label><Option value="need">what is needed</Option><Option value="crates">crates to check off</Option></Switch>
-      {shown === 'need' ? <Needed /> : plan.kit.crates.map((crate) => <CrateList key={crate.id} crate={crate} ticks={ticks} />)}
+      <Switch value={shown} onChange={(value) => setShown(value as View)} orientation="horizontal">
+        <Label>Show</Label>
+        <Option value="need">what is needed</Option>
+        <Option value="crates">crates to check off</Option>
+      </Switch>
+      {shown === 'need' ? (
+        <Needed />
+      ) : (
+        plan.kit.crates.map((crate) => <CrateList key={crate.id} crate={crate} ticks={ticks} />)
+      )}
     </>
   );
 }
@@ -55,14 +136,35 @@ function Needed() {
   return (
     <>
       <Crates>
-        <Crate title="Each station" aside={`${kit.stations} crates alike`} rows={kit.perStation} place="station" />
-        <Crate title="Demonstration bench" aside="and what is made before class" rows={kit.demonstrationBench} place="bench" />
+        <Crate
+          title="Each station"
+          aside={`${kit.stations} crates alike`}
+          rows={kit.perStation}
+          place="station"
+        />
+        <Crate
+          title="Demonstration bench"
+          aside="and what is made before class"
+          rows={kit.demonstrationBench}
+          place="bench"
+        />
         <Crate title="Shared shelf" aside="for the whole room" rows={kit.shared} place="shared" />
         <Crate title="Consumables" aside="" rows={kit.consumables} place="consumables" />
-        {[...new Set(kit.containers.map(({ place }) => place))].map((place) => <Containers key={place} place={place} rows={kit.containers.filter((row) => row.place === place)} />)}
+        {[...new Set(kit.containers.map(({ place }) => place))].map((place) => (
+          <Containers key={place} place={place} rows={kit.containers.filter((row) => row.place === place)} />
+        ))}
         <section aria-label="Easily forgotten">
-          <Head>Easily forgotten <Quietly>no step names these</Quietly></Head>
-          <List>{kit.checks.map((check) => <Item key={check.id}><span aria-hidden>?</span><span>{check.sentence}</span></Item>)}</List>
+          <Head>
+            Easily forgotten <Quietly>no step names these</Quietly>
+          </Head>
+          <List>
+            {kit.checks.map((check) => (
+              <Item key={check.id}>
+                <span aria-hidden>?</span>
+                <span>{check.sentence}</span>
+              </Item>
+            ))}
+          </List>
         </section>
         <Washing />
       </Crates>
@@ -71,16 +173,43 @@ function Needed() {
   );
 }
 
-function Crate({ title, aside, rows, place }: { title: string; aside: string; rows: readonly KitRow[]; place: string }) {
+function Crate({
+  title,
+  aside,
+  rows,
+  place,
+}: {
+  title: string;
+  aside: string;
+  rows: readonly KitRow[];
+  place: string;
+}) {
   return (
     <section aria-label={title}>
-      <Head>{title} <Quietly>{aside}</Quietly></Head>
+      <Head>
+        {title} <Quietly>{aside}</Quietly>
+      </Head>
       <List>
-        {rows.length === 0 ? <Item><span /><Quietly>nothing</Quietly></Item> : null}
+        {rows.length === 0 ? (
+          <Item>
+            <span />
+            <Quietly>nothing</Quietly>
+          </Item>
+        ) : null}
         {rows.map((row) => (
           <Item key={row.id}>
-            <span><Figure id={`kit:${place}:${row.id}`} workings={row.workings} text={String(row.count)} label={row.tool} /></span>
-            <span>{row.tool}{row.note ? <Quietly>, {row.note}</Quietly> : null}</span>
+            <span>
+              <Figure
+                id={`kit:${place}:${row.id}`}
+                workings={row.workings}
+                text={String(row.count)}
+                label={row.tool}
+              />
+            </span>
+            <span>
+              {row.tool}
+              {row.note ? <Quietly>, {row.note}</Quietly> : null}
+            </span>
           </Item>
         ))}
       </List>
@@ -91,9 +220,20 @@ function Crate({ title, aside, rows, place }: { title: string; aside: string; ro
 function Containers({ place, rows }: { place: string; rows: readonly ContainerRow[] }) {
   return (
     <section aria-label={`Containers: ${place}`}>
-      <Head>Containers <Quietly>{place}, each</Quietly></Head>
+      <Head>
+        Containers <Quietly>{place}, each</Quietly>
+      </Head>
       <List>
-        {rows.map((row) => <Item key={row.container}><span>{row.count}</span><span>{row.container}{row.count > 1 ? 's' : ''}<Quietly>: {row.holds.join(', ')}</Quietly></span></Item>)}
+        {rows.map((row) => (
+          <Item key={row.container}>
+            <span>{row.count}</span>
+            <span>
+              {row.container}
+              {row.count > 1 ? 's' : ''}
+              <Quietly>: {row.holds.join(', ')}</Quietly>
+            </span>
+          </Item>
+        ))}
       </List>
     </section>
   );

@@ -5,31 +5,84 @@ import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly, Row } from '../parts/states.js';
 
-const List = styled.ul`display: grid; gap: 12px; max-width: 820px; margin: 8px 0 16px;`;
-const Item = styled.li`padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.ember}; strong { color: ${({ theme }) => theme.colour.emberText}; }`;
-const Way = styled.div`display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; margin-top: 6px; button { white-space: normal; text-align: left; }`;
+const List = styled.ul`
+  display: grid;
+  gap: 12px;
+  max-width: 820px;
+  margin: 8px 0 16px;
+`;
+const Item = styled.li`
+  padding-left: 10px;
+  border-left: 3px solid ${({ theme }) => theme.colour.ember};
+  strong {
+    color: ${({ theme }) => theme.colour.emberText};
+  }
+`;
+const Way = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  margin-top: 6px;
+  button {
+    white-space: normal;
+    text-align: left;
+  }
+`;
 
 /** What the kitchen has too few of, with the ways out that were worked out: one click takes one. */
 export function Shortages() {
   const { plan } = useOpenClass();
   const { shortages, taken } = plan.kit;
   const { decisions, decide } = useDecisions();
-  const take = (shortage: KitShortage, way: KitShortage['waysOut'][number]) => decide({ kit: [...decisions.kit.filter((each) => each.tool !== way.decision.tool), way.decision] }, `${shortage.tool}: ${way.sentence.charAt(0).toLowerCase()}${way.sentence.slice(1)}.`);
+  const take = (shortage: KitShortage, way: KitShortage['waysOut'][number]) =>
+    decide(
+      { kit: [...decisions.kit.filter((each) => each.tool !== way.decision.tool), way.decision] },
+      `${shortage.tool}: ${way.sentence.charAt(0).toLowerCase()}${way.sentence.slice(1)}.`,
+    );
   return (
     <>
       {shortages.length > 0 ? (
         <List aria-label="Too few">
           {shortages.map((shortage) => (
             <Item key={shortage.id}>
-              <strong>{shortage.sentence}.</strong>{shortage.waysOut.length === 0 ? ` Borrow ${shortage.needed - shortage.inKitchen} more, or take a dish off.` : null}
-              {shortage.waysOut.map((way) => <Way key={way.id}><Button onPress={() => take(shortage, way)}>{way.action}</Button><Quietly>{way.sentence}.</Quietly></Way>)}
+              <strong>{shortage.sentence}.</strong>
+              {shortage.waysOut.length === 0
+                ? ` Borrow ${shortage.needed - shortage.inKitchen} more, or take a dish off.`
+                : null}
+              {shortage.waysOut.map((way) => (
+                <Way key={way.id}>
+                  <Button onPress={() => take(shortage, way)}>{way.action}</Button>
+                  <Quietly>{way.sentence}.</Quietly>
+                </Way>
+              ))}
             </Item>
           ))}
         </List>
       ) : null}
       {taken.length > 0 ? (
         <section aria-label="Ways out taken">
-          {taken.map(({ decision, sentence }) => <Row key={`${decision.tool}:${decision.kind}`}><span>{sentence}.</span><Button look="quiet" onPress={() => decide({ kit: decisions.kit.filter((each) => each !== decision && (each.tool !== decision.tool || each.kind !== decision.kind)) }, 'As it was.')}>Take it back</Button></Row>)}
+          {taken.map(({ decision, sentence }) => (
+            <Row key={`${decision.tool}:${decision.kind}`}>
+              <span>{sentence}.</span>
+              <Button
+                look="quiet"
+                onPress={() =>
+                  decide(
+                    {
+                      kit: decisions.kit.filter(
+                        (each) =>
+                          each !== decision && (each.tool !== decision.tool || each.kind !== decision.kind),
+                      ),
+                    },
+                    'As it was.',
+                  )
+                }
+              >
+                Take it back
+              </Button>
+            </Row>
+          ))}
         </section>
       ) : null}
     </>

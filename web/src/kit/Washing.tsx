@@ -4,9 +4,22 @@ import { useOpenClass } from '../classes/class-context.js';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
-const Head = styled.h3`span { font: 400 14px/20px ${({ theme }) => theme.font.text}; }`;
-const List = styled.ul`border-top: 1.5px solid ${({ theme }) => theme.colour.ink}; margin-top: 4px;`;
-const Item = styled.li`display: grid; grid-template-columns: 56px minmax(0, 1fr); padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; font-variant-numeric: tabular-nums;`;
+const Head = styled.h3`
+  span {
+    font: 400 14px/20px ${({ theme }) => theme.font.text};
+  }
+`;
+const List = styled.ul`
+  border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
+  margin-top: 4px;
+`;
+const Item = styled.li`
+  display: grid;
+  grid-template-columns: 56px minmax(0, 1fr);
+  padding: 5px 0;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  font-variant-numeric: tabular-nums;
+`;
 const shownWashings = 12;
 
 /** What is washed between two dishes, and how much is dirty at once at the most. */
@@ -16,11 +29,34 @@ export function Washing() {
   const axis = createAxis(view.startsAt, view.zone);
   return (
     <section aria-label="Washing">
-      <Head>Washing between dishes <Quietly><Figure id="kit:dirty" workings={dirty.workings} text={`at most ${dirty.count} dirty at once`} />; what must go round is a job on Time</Quietly></Head>
+      <Head>
+        Washing between dishes{' '}
+        <Quietly>
+          <Figure id="kit:dirty" workings={dirty.workings} text={`at most ${dirty.count} dirty at once`} />;
+          what must go round is a job on Time
+        </Quietly>
+      </Head>
       <List>
-        {washing.length === 0 ? <Item><span /><Quietly>nothing has to be washed in between</Quietly></Item> : null}
-        {washing.slice(0, shownWashings).map((wash, index) => <Item key={index}><span>{axis.local(wash.atMinute).time}</span><span>{wash.tool}, {wash.minutes} min <Quietly>{wash.place}</Quietly></span></Item>)}
-        {washing.length > shownWashings ? <Item><span /><Quietly>and {washing.length - shownWashings} more</Quietly></Item> : null}
+        {washing.length === 0 ? (
+          <Item>
+            <span />
+            <Quietly>nothing has to be washed in between</Quietly>
+          </Item>
+        ) : null}
+        {washing.slice(0, shownWashings).map((wash, index) => (
+          <Item key={index}>
+            <span>{axis.local(wash.atMinute).time}</span>
+            <span>
+              {wash.tool}, {wash.minutes} min <Quietly>{wash.place}</Quietly>
+            </span>
+          </Item>
+        ))}
+        {washing.length > shownWashings ? (
+          <Item>
+            <span />
+            <Quietly>and {washing.length - shownWashings} more</Quietly>
+          </Item>
+        ) : null}
       </List>
     </section>
   );

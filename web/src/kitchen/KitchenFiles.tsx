@@ -8,8 +8,23 @@ import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 
-const List = styled.ul`max-width: 860px; margin: 8px 0; li { padding: 3px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; overflow-wrap: anywhere; } strong { color: ${({ theme }) => theme.colour.beet}; font-weight: 400; }`;
-const Alert = styled.p`margin: 8px 0; color: ${({ theme }) => theme.colour.beet};`;
+const List = styled.ul`
+  max-width: 860px;
+  margin: 8px 0;
+  li {
+    padding: 3px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    overflow-wrap: anywhere;
+  }
+  strong {
+    color: ${({ theme }) => theme.colour.beet};
+    font-weight: 400;
+  }
+`;
+const Alert = styled.p`
+  margin: 8px 0;
+  color: ${({ theme }) => theme.colour.beet};
+`;
 
 /** Tools and vessels as a table for a spreadsheet, out and in again; what was refused is told row by row. */
 export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; editor: KitchenEditor }) {
@@ -26,7 +41,10 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
     if (!reading) return;
     const { tools, vessels } = kitchen;
     editor.edit({ tools: reading.tools, vessels: reading.vessels });
-    say('Tools and vessels were taken from the file.', { label: 'Undo', run: () => editor.edit({ tools, vessels }) });
+    say('Tools and vessels were taken from the file.', {
+      label: 'Undo',
+      run: () => editor.edit({ tools, vessels }),
+    });
     setReading(null);
   };
   const refused = reading?.report.filter((row) => row.refused) ?? [];
@@ -34,15 +52,37 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
   return (
     <>
       <Row>
-        <Button onPress={() => saveFile('kitchen.csv', 'text/csv', writeKitchenCsv(kitchen))}>Save as CSV</Button>
-        <FileTrigger acceptedFileTypes={['.csv']} onSelect={(list) => void read(list?.[0])}><Button>Choose a file to bring in</Button></FileTrigger>
+        <Button onPress={() => saveFile('kitchen.csv', 'text/csv', writeKitchenCsv(kitchen))}>
+          Save as CSV
+        </Button>
+        <FileTrigger acceptedFileTypes={['.csv']} onSelect={(list) => void read(list?.[0])}>
+          <Button>Choose a file to bring in</Button>
+        </FileTrigger>
       </Row>
       {said || reading?.refused ? <Alert role="alert">{said || reading?.refused}</Alert> : null}
       {reading && !reading.refused ? (
         <>
-          <p role="status">{taken} rows can be taken, {refused.length} refused.</p>
-          <List aria-label="Refused rows">{refused.map((row) => <li key={row.row}><Quietly>Row {row.row}: {row.what} </Quietly><strong>{row.refused}</strong></li>)}</List>
-          <Row><Button look="act" isDisabled={taken === 0} onPress={take}>Take {taken} rows</Button><Button look="quiet" onPress={() => setReading(null)}>Cancel</Button></Row>
+          <p role="status">
+            {taken} rows can be taken, {refused.length} refused.
+          </p>
+          <List aria-label="Refused rows">
+            {refused.map((row) => (
+              <li key={row.row}>
+                <Quietly>
+                  Row {row.row}: {row.what}{' '}
+                </Quietly>
+                <strong>{row.refused}</strong>
+              </li>
+            ))}
+          </List>
+          <Row>
+            <Button look="act" isDisabled={taken === 0} onPress={take}>
+              Take {taken} rows
+            </Button>
+            <Button look="quiet" onPress={() => setReading(null)}>
+              Cancel
+            </Button>
+          </Row>
         </>
       ) : null}
     </>

@@ -4,8 +4,27 @@ import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 
-const Table = styled.table`width: 100%; max-width: 860px; td, th { padding: 3px 12px 3px 0; text-align: left; vertical-align: top; } th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; }`;
-const Scroll = styled.div`position: relative; overflow-x: auto; margin-bottom: 8px; padding: 2px;`;
+const Table = styled.table`
+  width: 100%;
+  max-width: 860px;
+  td,
+  th {
+    padding: 3px 12px 3px 0;
+    text-align: left;
+    vertical-align: top;
+  }
+  th {
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+    border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
+  }
+`;
+const Scroll = styled.div`
+  position: relative;
+  overflow-x: auto;
+  margin-bottom: 8px;
+  padding: 2px;
+`;
 
 /** A column of a list that is edited in place: words, a number, or one of a few. */
 export interface Column<T> {
@@ -34,12 +53,38 @@ export function RowsTable<T>({ label, rows, columns, nameOf, onChange, makeRow, 
     <>
       <Scroll>
         <Table aria-label={label}>
-          <thead><tr>{columns.map((column) => <th key={column.title} scope="col" style={column.width ? { width: column.width } : undefined}>{column.title}</th>)}<th scope="col"></th></tr></thead>
+          <thead>
+            <tr>
+              {columns.map((column) => (
+                <th key={column.title} scope="col" style={column.width ? { width: column.width } : undefined}>
+                  {column.title}
+                </th>
+              ))}
+              <th scope="col"></th>
+            </tr>
+          </thead>
           <tbody>
             {rows.map((row, at) => (
               <tr key={at}>
-                {columns.map((column) => <td key={column.title}><Cell label={`${column.title} of ${nameOf(row) || 'the new row'}`} column={column} row={row} onChange={(next) => change(at, next)} /></td>)}
-                <td><Button look="quiet" aria-label={`Take ${nameOf(row) || 'the new row'} out`} onPress={() => onChange(rows.filter((_, index) => index !== at))}><X size={15} aria-hidden /></Button></td>
+                {columns.map((column) => (
+                  <td key={column.title}>
+                    <Cell
+                      label={`${column.title} of ${nameOf(row) || 'the new row'}`}
+                      column={column}
+                      row={row}
+                      onChange={(next) => change(at, next)}
+                    />
+                  </td>
+                ))}
+                <td>
+                  <Button
+                    look="quiet"
+                    aria-label={`Take ${nameOf(row) || 'the new row'} out`}
+                    onPress={() => onChange(rows.filter((_, index) => index !== at))}
+                  >
+                    <X size={15} aria-hidden />
+                  </Button>
+                </td>
               </tr>
             ))}
           </tbody>
@@ -50,7 +95,17 @@ export function RowsTable<T>({ label, rows, columns, nameOf, onChange, makeRow, 
   );
 }
 
-function Cell<T>({ label, column, row, onChange }: { label: string; column: Column<T>; row: T; onChange: (row: T) => void }) {
+function Cell<T>({
+  label,
+  column,
+  row,
+  onChange,
+}: {
+  label: string;
+  column: Column<T>;
+  row: T;
+  onChange: (row: T) => void;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
   const change = (text: string) => {
@@ -59,13 +114,35 @@ function Cell<T>({ label, column, row, onChange }: { label: string; column: Colu
     setProblem(typeof next === 'string' ? next : '');
     if (typeof next !== 'string') onChange(next);
   };
-  if (column.options) return <Choice label={label} hideLabel value={column.read(row)} options={column.options} onChange={change} />;
-  return <Field label={label} hideLabel value={typed ?? column.read(row)} onChange={change} onBlur={() => { if (!problem) setTyped(null); }} problem={problem || undefined} maxLength={80} />;
+  if (column.options)
+    return (
+      <Choice label={label} hideLabel value={column.read(row)} options={column.options} onChange={change} />
+    );
+  return (
+    <Field
+      label={label}
+      hideLabel
+      value={typed ?? column.read(row)}
+      onChange={change}
+      onBlur={() => {
+        if (!problem) setTyped(null);
+      }}
+      problem={problem || undefined}
+      maxLength={80}
+    />
+  );
 }
 
 /** A whole number within limits, or the sentence that says why not. */
-export function wholeNumber<T>(most: number, set: (row: T, value: number) => T, least = 0): (row: T, text: string) => T | string {
-  return (row, text) => (/^\s*\d+\s*$/.test(text) && Number(text) <= most && Number(text) >= least ? set(row, Number(text)) : `Write a whole number from ${least} to ${most}.`);
+export function wholeNumber<T>(
+  most: number,
+  set: (row: T, value: number) => T,
+  least = 0,
+): (row: T, text: string) => T | string {
+  return (row, text) =>
+    /^\s*\d+\s*$/.test(text) && Number(text) <= most && Number(text) >= least
+      ? set(row, Number(text))
+      : `Write a whole number from ${least} to ${most}.`;
 }
 
 /** Words that must not be empty. */

@@ -5,9 +5,24 @@ import { Choice } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 
-const Grid = styled.div`display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 12px 16px; max-width: 860px; margin-top: 12px; @media (max-width: 700px) { grid-template-columns: 1fr; }`;
-const Narrow = styled.div`max-width: 424px;`;
-const styles: readonly { id: SafetyStyle; name: string }[] = [{ id: 'uk', name: 'UK-style: one spell out of the cold' }, { id: 'us', name: 'US-style: all time out of the cold together' }, { id: 'eu', name: 'our country’s own: nothing is given' }];
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 12px 16px;
+  max-width: 860px;
+  margin-top: 12px;
+  @media (max-width: 700px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Narrow = styled.div`
+  max-width: 424px;
+`;
+const styles: readonly { id: SafetyStyle; name: string }[] = [
+  { id: 'uk', name: 'UK-style: one spell out of the cold' },
+  { id: 'us', name: 'US-style: all time out of the cold together' },
+  { id: 'eu', name: 'our country’s own: nothing is given' },
+];
 const styleWords: Readonly<Record<SafetyStyle, string>> = { uk: 'UK-style', us: 'US-style', eu: 'own' };
 
 /** Whose figures for cold and hot food are followed, each with where it comes from, and the kitchen's own in place of some. */
@@ -19,12 +34,33 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
   };
   return (
     <>
-      <Narrow><Choice label="Advice" value={safety.style} options={styles} onChange={(style) => editor.edit({ safety: { ...safety, style } })} /></Narrow>
+      <Narrow>
+        <Choice
+          label="Advice"
+          value={safety.style}
+          options={styles}
+          onChange={(style) => editor.edit({ safety: { ...safety, style } })}
+        />
+      </Narrow>
       <Grid>
         {safetyFacts(safety).map((fact) => (
           <div key={fact.figure}>
-            <NumberField label={`${fact.name}, ${fact.unit}`} value={fact.value} onChange={(value) => own(fact.figure, value)} problem={editor.problems[`safety.own.${fact.figure}`]} hint={fact.source === 'general advice' ? `General advice, ${styleWords[safety.style]}${inFahrenheit(fact)}` : `${fact.source === 'your own' ? 'Your own figure' : 'Not set: write your country’s'}${inFahrenheit(fact)}`} />
-            {fact.source === 'your own' ? <Button look="quiet" onPress={() => own(fact.figure, undefined)}>Back to the usual</Button> : null}
+            <NumberField
+              label={`${fact.name}, ${fact.unit}`}
+              value={fact.value}
+              onChange={(value) => own(fact.figure, value)}
+              problem={editor.problems[`safety.own.${fact.figure}`]}
+              hint={
+                fact.source === 'general advice'
+                  ? `General advice, ${styleWords[safety.style]}${inFahrenheit(fact)}`
+                  : `${fact.source === 'your own' ? 'Your own figure' : 'Not set: write your country’s'}${inFahrenheit(fact)}`
+              }
+            />
+            {fact.source === 'your own' ? (
+              <Button look="quiet" onPress={() => own(fact.figure, undefined)}>
+                Back to the usual
+              </Button>
+            ) : null}
           </div>
         ))}
       </Grid>

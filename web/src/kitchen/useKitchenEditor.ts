@@ -11,7 +11,16 @@ export type KitchenEditor = RowEditor<KitchenView, KitchenEdits>;
 
 /** Edits the kitchen in place. */
 export function useKitchenEditor(): KitchenEditor {
-  const send = useCallback((patch: KitchenEdits, revision: number) => call<KitchenView>('/kitchen', { method: 'PATCH', body: patch, revision }), []);
+  const send = useCallback(
+    (patch: KitchenEdits, revision: number) =>
+      call<KitchenView>('/kitchen', { method: 'PATCH', body: patch, revision }),
+    [],
+  );
   const check = useCallback((patch: Partial<KitchenEdits>) => checkKitchen(patch as UpdateKitchenDto), []);
-  return useRowEditor<KitchenView, KitchenEdits>({ row: 'kitchen', query: kitchenRowQuery as never, send, check });
+  return useRowEditor<KitchenView, KitchenEdits>({
+    row: 'kitchen',
+    query: kitchenRowQuery as never,
+    send,
+    check,
+  });
 }

@@ -13,12 +13,55 @@ import { StockList } from './StockList.js';
 import { useLarderEntries, type LarderEntries } from './useLarderEntries.js';
 import { WeighYourHand } from './WeighYourHand.js';
 
-const Head = styled(Row)`justify-content: space-between; margin-bottom: 8px;`;
-const Columns = styled.div`display: grid; grid-template-columns: 270px minmax(0, 1fr); gap: 40px; margin-top: 8px; @media (max-width: 800px) { grid-template-columns: minmax(0, 1fr); }`;
-const List = styled.nav`margin-top: 10px; max-height: calc(100vh - 190px); overflow: auto; padding-right: 8px; @media (max-width: 800px) { max-height: 40vh; }`;
-const Group = styled.section`margin-bottom: 14px; h3 { font-size: 14px; color: ${({ theme }) => theme.colour.quiet}; }`;
-const Item = styled(NavLink)`display: flex; justify-content: space-between; gap: 8px; padding: 4px 0; color: ${({ theme }) => theme.colour.ink}; text-decoration: none; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; &:hover { text-decoration: underline; } &.active { font-weight: 700; color: ${({ theme }) => theme.colour.basil}; }`;
-const Own = styled.small`flex: none; color: ${({ theme }) => theme.colour.lemonText};`;
+const Head = styled(Row)`
+  justify-content: space-between;
+  margin-bottom: 8px;
+`;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: 270px minmax(0, 1fr);
+  gap: 40px;
+  margin-top: 8px;
+  @media (max-width: 800px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const List = styled.nav`
+  margin-top: 10px;
+  max-height: calc(100vh - 190px);
+  overflow: auto;
+  padding-right: 8px;
+  @media (max-width: 800px) {
+    max-height: 40vh;
+  }
+`;
+const Group = styled.section`
+  margin-bottom: 14px;
+  h3 {
+    font-size: 14px;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
+const Item = styled(NavLink)`
+  display: flex;
+  justify-content: space-between;
+  gap: 8px;
+  padding: 4px 0;
+  color: ${({ theme }) => theme.colour.ink};
+  text-decoration: none;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  &:hover {
+    text-decoration: underline;
+  }
+  &.active {
+    font-weight: 700;
+    color: ${({ theme }) => theme.colour.basil};
+  }
+`;
+const Own = styled.small`
+  flex: none;
+  color: ${({ theme }) => theme.colour.lemonText};
+`;
 
 type Open = 'new' | 'weigh' | 'files' | null;
 
@@ -35,17 +78,29 @@ export default function LarderPage() {
       <Head>
         <h1>Larder</h1>
         <Row $gap={2}>
-          <Button onPress={() => void navigate('/larder/stock')} aria-pressed={isStock}>In the cupboard</Button>
+          <Button onPress={() => void navigate('/larder/stock')} aria-pressed={isStock}>
+            In the cupboard
+          </Button>
           <Button onPress={() => setOpen('weigh')}>Weigh your hand</Button>
           <Button onPress={() => setOpen('files')}>CSV in and out</Button>
-          <Button look="act" onPress={() => setOpen('new')}>Add an ingredient</Button>
+          <Button look="act" onPress={() => setOpen('new')}>
+            Add an ingredient
+          </Button>
         </Row>
       </Head>
-      {entries.error && entries.entries.length === 0 ? <Failed error={entries.error} onRetry={entries.retry} /> : null}
+      {entries.error && entries.entries.length === 0 ? (
+        <Failed error={entries.error} onRetry={entries.retry} />
+      ) : null}
       {entries.isLoading ? <Loading what="your own figures" /> : null}
       <Columns>
         <Ingredients entries={entries} />
-        {isStock ? <StockList entries={entries} /> : shown ? <IngredientFacts key={shown.id} ingredient={shown} entries={entries} /> : <Nothing id={ingredientId} />}
+        {isStock ? (
+          <StockList entries={entries} />
+        ) : shown ? (
+          <IngredientFacts key={shown.id} ingredient={shown} entries={entries} />
+        ) : (
+          <Nothing id={ingredientId} />
+        )}
       </Columns>
       <NewIngredient isOpen={open === 'new'} entries={entries} onClose={() => setOpen(null)} />
       <WeighYourHand isOpen={open === 'weigh'} entries={entries} onClose={() => setOpen(null)} />
@@ -55,9 +110,16 @@ export default function LarderPage() {
 }
 
 function Nothing({ id }: { id: string | undefined }) {
-  return id
-    ? <Empty title="No such ingredient">The larder has none of this name. Choose one from the list, or add it.</Empty>
-    : <Empty title="Choose an ingredient">Its weights, yields, keeping, price and substitutes stand here, each with where the figure comes from. Put your own figure in and it counts everywhere.</Empty>;
+  return id ? (
+    <Empty title="No such ingredient">
+      The larder has none of this name. Choose one from the list, or add it.
+    </Empty>
+  ) : (
+    <Empty title="Choose an ingredient">
+      Its weights, yields, keeping, price and substitutes stand here, each with where the figure comes from.
+      Put your own figure in and it counts everywhere.
+    </Empty>
+  );
 }
 
 function Ingredients({ entries }: { entries: LarderEntries }) {
@@ -65,20 +127,35 @@ function Ingredients({ entries }: { entries: LarderEntries }) {
   const [search, setSearch] = useState('');
   const wanted = useDeferredValue(search.trim().toLowerCase());
   const english = kitchen?.english ?? 'uk';
-  const measured = new Map(entries.entries.map((entry) => [entry.ingredient, Object.keys(entry.figures).length]));
-  const found = [...entries.larder.ingredients.values()].filter((item) => wanted === '' || namesOf(item).some((name) => name.toLowerCase().includes(wanted)));
+  const measured = new Map(
+    entries.entries.map((entry) => [entry.ingredient, Object.keys(entry.figures).length]),
+  );
+  const found = [...entries.larder.ingredients.values()].filter(
+    (item) => wanted === '' || namesOf(item).some((name) => name.toLowerCase().includes(wanted)),
+  );
   return (
     <div>
       <Field label="Find" type="search" value={search} onChange={setSearch} hint="By any of its names." />
       <List aria-label="Ingredients">
         {found.length === 0 ? <Quietly>Nothing of this name. Add it as your own.</Quietly> : null}
         {sections.map((section) => {
-          const inSection = found.filter((item) => item.section === section).sort((a, b) => a.names[english].localeCompare(b.names[english], 'en'));
+          const inSection = found
+            .filter((item) => item.section === section)
+            .sort((a, b) => a.names[english].localeCompare(b.names[english], 'en'));
           if (inSection.length === 0) return null;
           return (
             <Group key={section}>
               <h3>{section.charAt(0).toUpperCase() + section.slice(1)}</h3>
-              {inSection.map((item) => <Item key={item.id} to={`/larder/${item.id}`}>{item.names[english]}{item.own ? <Own>your own</Own> : measured.get(item.id) ? <Own>{measured.get(item.id)} measured</Own> : null}</Item>)}
+              {inSection.map((item) => (
+                <Item key={item.id} to={`/larder/${item.id}`}>
+                  {item.names[english]}
+                  {item.own ? (
+                    <Own>your own</Own>
+                  ) : measured.get(item.id) ? (
+                    <Own>{measured.get(item.id)} measured</Own>
+                  ) : null}
+                </Item>
+              ))}
             </Group>
           );
         })}

@@ -16,10 +16,48 @@ import { Empty, Failed, Loading, Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from './useLarderEntries.js';
 
-const Form = styled.form`display: grid; grid-template-columns: minmax(0, 2fr) 160px 150px minmax(0, 1fr) auto; gap: 10px; align-items: start; max-width: 900px; margin: 8px 0 16px; > button { margin-top: 20px; } @media (max-width: 1000px) { grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); }`;
-const Table = styled.table`width: 100%; max-width: 900px; @media (max-width: 520px) { display: block; overflow-x: auto; } td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; } td { font-variant-numeric: tabular-nums; }`;
-const Over = styled.strong`color: ${({ theme }) => theme.colour.beet};`;
-const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
+const Form = styled.form`
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) 160px 150px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: start;
+  max-width: 900px;
+  margin: 8px 0 16px;
+  > button {
+    margin-top: 20px;
+  }
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+`;
+const Table = styled.table`
+  width: 100%;
+  max-width: 900px;
+  @media (max-width: 520px) {
+    display: block;
+    overflow-x: auto;
+  }
+  td,
+  th {
+    padding: 5px 16px 5px 0;
+    text-align: left;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  thead th {
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+    border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
+  }
+  td {
+    font-variant-numeric: tabular-nums;
+  }
+`;
+const Over = styled.strong`
+  color: ${({ theme }) => theme.colour.beet};
+`;
+const Soon = styled.strong`
+  color: ${({ theme }) => theme.colour.emberText};
+`;
 /** Within these days a date is pointed out. */
 const soonDays = 3;
 
@@ -32,7 +70,10 @@ export function StockList({ entries }: { entries: LarderEntries }) {
   const remove = async (row: StockView) => {
     await call(`/stock/${row.id}`, { method: 'DELETE' });
     await refresh();
-    say(`Taken out of the cupboard: ${nameOf(entries, row)}.`, { label: 'Undo', run: () => void call(`/stock/${row.id}/restore`, { method: 'POST' }).then(refresh) });
+    say(`Taken out of the cupboard: ${nameOf(entries, row)}.`, {
+      label: 'Undo',
+      run: () => void call(`/stock/${row.id}/restore`, { method: 'POST' }).then(refresh),
+    });
   };
   return (
     <article>
@@ -40,18 +81,47 @@ export function StockList({ entries }: { entries: LarderEntries }) {
       <AddStock entries={entries} onAdded={refresh} />
       {error && !stock ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!stock && !error ? <Loading what="the cupboard" /> : null}
-      {stock?.length === 0 ? <Empty title="Nothing is written down">Write what you have, as in a recipe: “500 g dried chickpeas”. Give its date where it has one.</Empty> : null}
+      {stock?.length === 0 ? (
+        <Empty title="Nothing is written down">
+          Write what you have, as in a recipe: “500 g dried chickpeas”. Give its date where it has one.
+        </Empty>
+      ) : null}
       {stock && stock.length > 0 ? (
         <Table>
-          <thead><tr><th scope="col">What</th><th scope="col">How much</th><th scope="col">Use by</th><th scope="col">Note</th><th scope="col"><Quietly>Used up</Quietly></th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">What</th>
+              <th scope="col">How much</th>
+              <th scope="col">Use by</th>
+              <th scope="col">Note</th>
+              <th scope="col">
+                <Quietly>Used up</Quietly>
+              </th>
+            </tr>
+          </thead>
           <tbody>
             {stock.map((row) => (
               <tr key={row.id}>
-                <td><Link to={`/larder/${row.ingredient}`}>{nameOf(entries, row)}</Link>{row.state ? <Quietly>, {row.state}</Quietly> : null}</td>
-                <td>{showRational(row.amount.low)} {unitName(row.amount.unit, toNumber(row.amount.high))}</td>
-                <td><UseBy date={row.useBy} /></td>
+                <td>
+                  <Link to={`/larder/${row.ingredient}`}>{nameOf(entries, row)}</Link>
+                  {row.state ? <Quietly>, {row.state}</Quietly> : null}
+                </td>
+                <td>
+                  {showRational(row.amount.low)} {unitName(row.amount.unit, toNumber(row.amount.high))}
+                </td>
+                <td>
+                  <UseBy date={row.useBy} />
+                </td>
                 <td>{row.note}</td>
-                <td><Button look="quiet" aria-label={`Used up: ${nameOf(entries, row)}`} onPress={() => void remove(row).catch((failure: Error) => say(failure.message))}>used up</Button></td>
+                <td>
+                  <Button
+                    look="quiet"
+                    aria-label={`Used up: ${nameOf(entries, row)}`}
+                    onPress={() => void remove(row).catch((failure: Error) => say(failure.message))}
+                  >
+                    used up
+                  </Button>
+                </td>
               </tr>
             ))}
           </tbody>
@@ -80,15 +150,55 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
   const [problem, setProblem] = useState('');
   const add = async () => {
     // A dash before a figure is a mark of a list in a recipe; here it is a minus.
-    if (/^\s*[-−–]\s*[\d½⅓¼]/.test(text)) return setProblem('There cannot be less than nothing: write how much is there.');
+    if (/^\s*[-−–]\s*[\d½⅓¼]/.test(text))
+      return setProblem('There cannot be less than nothing: write how much is there.');
     const read = parseIngredientLine(text, { system: 'metric', larder: entries.larder });
-    if (!read.amount || !read.unit || !read.ingredient) return setProblem(read.unread ? `${read.unread.charAt(0).toUpperCase()}${read.unread.slice(1)}.` : 'Write an amount and an ingredient, such as 500 g farro.');
-    await call('/stock', { method: 'POST', body: { id: uuid(), ingredient: read.ingredient, amount: { ...read.amount, unit: read.unit }, state: state || read.preparation.join(', ').slice(0, 40), useBy: useBy || null, note } })
-      .then(async () => { setText(''); setNote(''); setState(''); setProblem(''); await onAdded(); }, (error: Error) => setProblem(error instanceof ApiError ? error.fields[0]?.sentence ?? error.message : error.message));
+    if (!read.amount || !read.unit || !read.ingredient)
+      return setProblem(
+        read.unread
+          ? `${read.unread.charAt(0).toUpperCase()}${read.unread.slice(1)}.`
+          : 'Write an amount and an ingredient, such as 500 g farro.',
+      );
+    await call('/stock', {
+      method: 'POST',
+      body: {
+        id: uuid(),
+        ingredient: read.ingredient,
+        amount: { ...read.amount, unit: read.unit },
+        state: state || read.preparation.join(', ').slice(0, 40),
+        useBy: useBy || null,
+        note,
+      },
+    }).then(
+      async () => {
+        setText('');
+        setNote('');
+        setState('');
+        setProblem('');
+        await onAdded();
+      },
+      (error: Error) =>
+        setProblem(error instanceof ApiError ? (error.fields[0]?.sentence ?? error.message) : error.message),
+    );
   };
   return (
-    <Form noValidate onSubmit={(event) => { event.preventDefault(); void add(); }}>
-      <Field label="What and how much" value={text} onChange={(value) => { setText(value); setProblem(''); }} problem={problem || undefined} placeholder="500 g dried chickpeas" />
+    <Form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <Field
+        label="What and how much"
+        value={text}
+        onChange={(value) => {
+          setText(value);
+          setProblem('');
+        }}
+        problem={problem || undefined}
+        placeholder="500 g dried chickpeas"
+      />
       <DateField label="Use by" value={useBy} onChange={setUseBy} whenEmpty="No date: it keeps." />
       <Field label="State" value={state} onChange={setState} hint="opened, cooked" maxLength={40} />
       <Field label="Note" value={note} onChange={setNote} maxLength={120} />

@@ -28,20 +28,53 @@ export function useLarderEntries(): LarderEntries {
   const { data: kitchen } = useQuery(kitchenQuery);
   const currency = kitchen?.currency ?? 'GBP';
   const { data = none, isPending, error, refetch } = useQuery(larderQuery);
-  const save = useCallback(async ({ ingredient, figures, own }: LarderEntry) => {
-    const problem = checkLarderEntry({ figures: { ...figures }, own: own && { ...own, allergens: [...own.allergens] } })[0];
-    if (problem) throw new Error(problem.sentence);
-    const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
-    await client.cancelQueries({ queryKey: larderQuery.queryKey });
-    const saved = await call<LarderEntryView>(`/larder/${ingredient}`, { method: 'PUT', body: { figures, own }, revision: known?.revision ?? 0 })
-      .catch(async (failure: Error) => { await client.invalidateQueries({ queryKey: larderQuery.queryKey }); throw failure; });
-    client.setQueryData(larderQuery.queryKey, (all = none as LarderEntryView[]) => [...all.filter((each) => each.ingredient !== ingredient), saved]);
-    void client.invalidateQueries({ queryKey: kitchenQuery.queryKey });
-  }, [client]);
-  const setFigure = useCallback(async (ingredient: string, key: string, value: number | null) => {
-    const before = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
-    const rest = Object.fromEntries(Object.entries(before?.figures ?? {}).filter(([each]) => each !== key));
-    await save({ ingredient, figures: value === null ? rest : { ...rest, [key]: value }, own: before?.own ?? null });
-  }, [client, save]);
-  return { entries: data, larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))), currency, isLoading: isPending, error, retry: () => void refetch(), save, setFigure };
+  const save = useCallback(
+    async ({ ingredient, figures, own }: LarderEntry) => {
+      const problem = checkLarderEntry({
+        figures: { ...figures },
+        own: own && { ...own, allergens: [...own.allergens] },
+      })[0];
+      if (problem) throw new Error(problem.sentence);
+      const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
+      await client.cancelQueries({ queryKey: larderQuery.queryKey });
+      const saved = await call<LarderEntryView>(`/larder/${ingredient}`, {
+        method: 'PUT',
+        body: { figures, own },
+        revision: known?.revision ?? 0,
+      }).catch(async (failure: Error) => {
+        await client.invalidateQueries({ queryKey: larderQuery.queryKey });
+        throw failure;
+      });
+      client.setQueryData(larderQuery.queryKey, (all = none as LarderEntryView[]) => [
+        ...all.filter((each) => each.ingredient !== ingredient),
+        saved,
+      ]);
+      void client.invalidateQueries({ queryKey: kitchenQuery.queryKey });
+    },
+    [client],
+  );
+  const setFigure = useCallback(
+    async (ingredient: string, key: string, value: number | null) => {
+      const before = client
+        .getQueryData(larderQuery.queryKey)
+        ?.find((each) => each.ingredient === ingredient);
+      const rest = Object.fromEntries(Object.entries(before?.figures ?? {}).filter(([each]) => each !== key));
+      await save({
+        ingredient,
+        figures: value === null ? rest : { ...rest, [key]: value },
+        own: before?.own ?? null,
+      });
+    },
+    [client, save],
+  );
+  return {
+    entries: data,
+    larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))),
+    currency,
+    isLoading: isPending,
+    error,
+    retry: () => void refetch(),
+    save,
+    setFigure,
+  };
 }

@@ -11,6 +11,13 @@ export class ErrorBoundary extends Component<{ children: ReactNode }, { failed: 
 
   override render(): ReactNode {
     if (!this.state.failed) return this.props.children;
-    return <Sheet><Failed error={new Error('This page could not be drawn. What you entered is kept; load the page again.')} onRetry={() => window.location.reload()} /></Sheet>;
+    return (
+      <Sheet>
+        <Failed
+          error={new Error('This page could not be drawn. What you entered is kept; load the page again.')}
+          onRetry={() => window.location.reload()}
+        />
+      </Sheet>
+    );
   }
 }

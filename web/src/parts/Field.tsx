@@ -1,21 +1,75 @@
 import type { ReactNode } from 'react';
-import { FieldError, Input, Label, ListBox, ListBoxItem, Popover, Select, SelectValue, Text, TextArea, TextField, Button } from 'react-aria-components';
+import {
+  FieldError,
+  Input,
+  Label,
+  ListBox,
+  ListBoxItem,
+  Popover,
+  Select,
+  SelectValue,
+  Text,
+  TextArea,
+  TextField,
+  Button,
+} from 'react-aria-components';
 import { ChevronDown } from 'lucide-react';
 import styled, { css } from 'styled-components';
 
 /** The frame of every box that is typed into. */
 export const box = css`
-  width: 100%; min-height: 34px; padding: 5px 9px; background: ${({ theme }) => theme.colour.sheet}; border: 1px solid #98a29b; border-radius: ${({ theme }) => theme.radius};
-  &[data-focused] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 0; }
-  &[data-invalid] { border-color: ${({ theme }) => theme.colour.beet}; }
-  @media (pointer: coarse) { min-height: 44px; }
+  width: 100%;
+  min-height: 34px;
+  padding: 5px 9px;
+  background: ${({ theme }) => theme.colour.sheet};
+  border: 1px solid #98a29b;
+  border-radius: ${({ theme }) => theme.radius};
+  &[data-focused] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+    outline-offset: 0;
+  }
+  &[data-invalid] {
+    border-color: ${({ theme }) => theme.colour.beet};
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
-const StyledInput = styled(Input)`${box}`;
-const StyledArea = styled(TextArea)`${box} min-height: 120px; resize: vertical; line-height: 20px;`;
-export const StyledLabel = styled(Label)`display: block; margin-bottom: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
-const HiddenLabel = styled(StyledLabel)`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;
-export const Sentence = styled(FieldError)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.beet}; font-size: 13px; line-height: 18px;`;
-export const Hint = styled(Text)`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
+const StyledInput = styled(Input)`
+  ${box}
+`;
+const StyledArea = styled(TextArea)`
+  ${box} min-height: 120px;
+  resize: vertical;
+  line-height: 20px;
+`;
+export const StyledLabel = styled(Label)`
+  display: block;
+  margin-bottom: 2px;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+`;
+const HiddenLabel = styled(StyledLabel)`
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+`;
+export const Sentence = styled(FieldError)`
+  display: block;
+  margin-top: 2px;
+  color: ${({ theme }) => theme.colour.beet};
+  font-size: 13px;
+  line-height: 18px;
+`;
+export const Hint = styled(Text)`
+  display: block;
+  margin-top: 2px;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+  line-height: 18px;
+`;
 
 interface FieldProps {
   label: string;
@@ -38,23 +92,85 @@ interface FieldProps {
 }
 
 /** A labelled text box with its problem in a sentence right below it. */
-export function Field({ label, value, onChange, onBlur, problem, hint, type = 'text', inputMode, rows, autoComplete, maxLength, placeholder, autoFocus, isRequired, hideLabel, onEnter }: FieldProps) {
+export function Field({
+  label,
+  value,
+  onChange,
+  onBlur,
+  problem,
+  hint,
+  type = 'text',
+  inputMode,
+  rows,
+  autoComplete,
+  maxLength,
+  placeholder,
+  autoFocus,
+  isRequired,
+  hideLabel,
+  onEnter,
+}: FieldProps) {
   return (
-    <TextField value={value} onChange={onChange} onBlur={onBlur} isInvalid={Boolean(problem)} type={type} inputMode={inputMode} autoComplete={autoComplete} autoFocus={autoFocus} isRequired={isRequired} validationBehavior="aria" onKeyDown={(event) => { if (event.key === 'Enter' && onEnter) { event.preventDefault(); onEnter(); } }}>
+    <TextField
+      value={value}
+      onChange={onChange}
+      onBlur={onBlur}
+      isInvalid={Boolean(problem)}
+      type={type}
+      inputMode={inputMode}
+      autoComplete={autoComplete}
+      autoFocus={autoFocus}
+      isRequired={isRequired}
+      validationBehavior="aria"
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && onEnter) {
+          event.preventDefault();
+          onEnter();
+        }
+      }}
+    >
       {hideLabel ? <HiddenLabel>{label}</HiddenLabel> : <StyledLabel>{label}</StyledLabel>}
-      {rows ? <StyledArea rows={rows} placeholder={placeholder} /> : <StyledInput maxLength={maxLength} placeholder={placeholder} />}
+      {rows ? (
+        <StyledArea rows={rows} placeholder={placeholder} />
+      ) : (
+        <StyledInput maxLength={maxLength} placeholder={placeholder} />
+      )}
       {hint ? <Hint slot="description">{hint}</Hint> : null}
       <Sentence>{problem}</Sentence>
     </TextField>
   );
 }
 
-const SelectButton = styled(Button)`${box} display: flex; align-items: center; justify-content: space-between; gap: 6px; text-align: left; cursor: pointer; &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; }`;
-export const FloatingList = styled(Popover)`min-width: var(--trigger-width); max-height: 320px; overflow: auto; background: ${({ theme }) => theme.colour.sheet}; border: 1px solid ${({ theme }) => theme.colour.hairline}; border-radius: ${({ theme }) => theme.radius}; box-shadow: 0 6px 20px rgb(24 35 30 / 16%);`;
+const SelectButton = styled(Button)`
+  ${box} display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 6px;
+  text-align: left;
+  cursor: pointer;
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+  }
+`;
+export const FloatingList = styled(Popover)`
+  min-width: var(--trigger-width);
+  max-height: 320px;
+  overflow: auto;
+  background: ${({ theme }) => theme.colour.sheet};
+  border: 1px solid ${({ theme }) => theme.colour.hairline};
+  border-radius: ${({ theme }) => theme.radius};
+  box-shadow: 0 6px 20px rgb(24 35 30 / 16%);
+`;
 export const ListChoice = styled(ListBoxItem)`
-  padding: 6px 12px; cursor: pointer; outline: none;
-  &[data-focused] { background: ${({ theme }) => theme.colour.basilPale}; }
-  &[data-selected] { font-weight: 700; }
+  padding: 6px 12px;
+  cursor: pointer;
+  outline: none;
+  &[data-focused] {
+    background: ${({ theme }) => theme.colour.basilPale};
+  }
+  &[data-selected] {
+    font-weight: 700;
+  }
 `;
 
 interface ChoiceProps<T extends string> {

@@ -15,13 +15,38 @@ interface NumberFieldProps {
 }
 
 /** A whole number that takes effect while it is typed. What is not a number stays in the box with its problem below it. */
-export function NumberField({ label, value, onChange, onClear, problem, hint, placeholder }: NumberFieldProps) {
+export function NumberField({
+  label,
+  value,
+  onChange,
+  onClear,
+  problem,
+  hint,
+  placeholder,
+}: NumberFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const change = (text: string) => {
     setTyped(text);
     if (text.trim() === '' && onClear) onClear();
     else onChange(/^\s*-?\d+\s*$/.test(text) ? Number(text) : Number.NaN);
   };
-  const shown = typed !== null && (Number.isNaN(Number(typed)) || typed.trim() === '' || Number(typed) === value || problem) ? typed : value === null ? '' : String(value);
-  return <Field label={label} value={shown} onChange={change} onBlur={() => problem ? undefined : setTyped(null)} problem={problem} hint={hint} placeholder={placeholder} inputMode="numeric" />;
+  const shown =
+    typed !== null &&
+    (Number.isNaN(Number(typed)) || typed.trim() === '' || Number(typed) === value || problem)
+      ? typed
+      : value === null
+        ? ''
+        : String(value);
+  return (
+    <Field
+      label={label}
+      value={shown}
+      onChange={change}
+      onBlur={() => (problem ? undefined : setTyped(null))}
+      problem={problem}
+      hint={hint}
+      placeholder={placeholder}
+      inputMode="numeric"
+    />
+  );
 }

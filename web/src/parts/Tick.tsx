@@ -3,13 +3,51 @@ import { Check } from 'lucide-react';
 import styled from 'styled-components';
 
 const Box = styled(Checkbox)`
-  display: inline-flex; align-items: center; justify-content: center; width: 32px; height: 32px; cursor: pointer; border-radius: ${({ theme }) => theme.radius};
-  > span { display: flex; align-items: center; justify-content: center; width: 20px; height: 20px; border: 1.5px solid ${({ theme }) => theme.colour.quiet}; border-radius: 3px; color: transparent; }
-  &[data-selected] > span { background: ${({ theme }) => theme.colour.basil}; border-color: ${({ theme }) => theme.colour.basil}; color: #fff; }
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; }
-  @media (pointer: coarse) { width: 44px; height: 44px; }
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  width: 32px;
+  height: 32px;
+  cursor: pointer;
+  border-radius: ${({ theme }) => theme.radius};
+  > span {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    width: 20px;
+    height: 20px;
+    border: 1.5px solid ${({ theme }) => theme.colour.quiet};
+    border-radius: 3px;
+    color: transparent;
+  }
+  &[data-selected] > span {
+    background: ${({ theme }) => theme.colour.basil};
+    border-color: ${({ theme }) => theme.colour.basil};
+    color: #fff;
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+  }
+  @media (pointer: coarse) {
+    width: 44px;
+    height: 44px;
+  }
 `;
 
-export function Tick({ label, isSelected, onChange }: { label: string; isSelected: boolean; onChange: (ticked: boolean) => void }) {
-  return <Box aria-label={label} isSelected={isSelected} onChange={onChange}><span><Check size={15} strokeWidth={3} aria-hidden /></span></Box>;
+export function Tick({
+  label,
+  isSelected,
+  onChange,
+}: {
+  label: string;
+  isSelected: boolean;
+  onChange: (ticked: boolean) => void;
+}) {
+  return (
+    <Box aria-label={label} isSelected={isSelected} onChange={onChange}>
+      <span>
+        <Check size={15} strokeWidth={3} aria-hidden />
+      </span>
+    </Box>
+  );
 }

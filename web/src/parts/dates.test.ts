@@ -1,8 +1,21 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { addMinutes, countdown, daysAhead, isOver, minutesBetween, showDate, showTimes, showWeekday } from './dates.js';
+import {
+  addMinutes,
+  countdown,
+  daysAhead,
+  isOver,
+  minutesBetween,
+  showDate,
+  showTimes,
+  showWeekday,
+} from './dates.js';
 
-beforeEach(() => { vi.useFakeTimers({ now: new Date('2026-11-24T10:00:00Z') }); });
-afterEach(() => { vi.useRealTimers(); });
+beforeEach(() => {
+  vi.useFakeTimers({ now: new Date('2026-11-24T10:00:00Z') });
+});
+afterEach(() => {
+  vi.useRealTimers();
+});
 
 describe('dates in words', () => {
   it('a date and a weekday', () => {
@@ -11,8 +24,19 @@ describe('dates in words', () => {
   });
   it('times across midnight', () => expect(showTimes('2026-11-27T22:30', 150)).toBe('22:30–01:00'));
   it('adds minutes over a day', () => expect(addMinutes('2026-12-31T23:30', 45)).toBe('2027-01-01T00:15'));
-  it.each([['18:30', '21:00', 150], ['18:30', '18:00', -30]])('from %s to %s are %d minutes', (start, end, minutes) => expect(minutesBetween(start, end)).toBe(minutes));
-  it.each([['2026-11-24', 'today'], ['2026-11-25', 'tomorrow'], ['2026-11-27', 'in 3 days'], ['2026-11-23', 'yesterday'], ['2026-11-17', '7 days ago']])('%s is %s', (date, words) => expect(countdown(date)).toBe(words));
+  it.each([
+    ['18:30', '21:00', 150],
+    ['18:30', '18:00', -30],
+  ])('from %s to %s are %d minutes', (start, end, minutes) =>
+    expect(minutesBetween(start, end)).toBe(minutes),
+  );
+  it.each([
+    ['2026-11-24', 'today'],
+    ['2026-11-25', 'tomorrow'],
+    ['2026-11-27', 'in 3 days'],
+    ['2026-11-23', 'yesterday'],
+    ['2026-11-17', '7 days ago'],
+  ])('%s is %s', (date, words) => expect(countdown(date)).toBe(words));
   it('counts days, not hours', () => expect(daysAhead('2026-11-25T00:05')).toBe(1));
   it('a class is over when its end has passed in its own zone', () => {
     expect(isOver('2026-11-24T08:00', 119, 'Europe/London')).toBe(true);

@@ -1,5 +1,13 @@
 import { showDate } from '@fornax/core';
-import { getLocalTimeZone, now, parseDateTime, toCalendarDate, today, toZoned, type CalendarDate } from '@internationalized/date';
+import {
+  getLocalTimeZone,
+  now,
+  parseDateTime,
+  toCalendarDate,
+  today,
+  toZoned,
+  type CalendarDate,
+} from '@internationalized/date';
 
 const short = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
 

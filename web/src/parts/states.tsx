@@ -2,14 +2,41 @@ import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from './Button.js';
 
-const Box = styled.div`padding: 40px 0; max-width: 520px; h2 { margin-bottom: 8px; } p { color: ${({ theme }) => theme.colour.quiet}; margin-bottom: 16px; }`;
+const Box = styled.div`
+  padding: 40px 0;
+  max-width: 520px;
+  h2 {
+    margin-bottom: 8px;
+  }
+  p {
+    color: ${({ theme }) => theme.colour.quiet};
+    margin-bottom: 16px;
+  }
+`;
 
 /** What an empty screen says: what it is for, and what to do next. */
-export function Empty({ title, children, action }: { title: string; children: ReactNode; action?: ReactNode }) {
-  return <Box><h2>{title}</h2><p>{children}</p>{action}</Box>;
+export function Empty({
+  title,
+  children,
+  action,
+}: {
+  title: string;
+  children: ReactNode;
+  action?: ReactNode;
+}) {
+  return (
+    <Box>
+      <h2>{title}</h2>
+      <p>{children}</p>
+      {action}
+    </Box>
+  );
 }
 
-const Quiet = styled.p`padding: 40px 0; color: ${({ theme }) => theme.colour.quiet};`;
+const Quiet = styled.p`
+  padding: 40px 0;
+  color: ${({ theme }) => theme.colour.quiet};
+`;
 
 export function Loading({ what }: { what: string }) {
   return <Quiet role="status">Loading {what} …</Quiet>;
@@ -27,7 +54,19 @@ export function Failed({ error, onRetry }: { error: Error; onRetry?: () => void 
 }
 
 /** A wide sheet without a Workings panel. */
-export const Sheet = styled.main`min-height: calc(100vh - 48px); padding: 24px; background: ${({ theme }) => theme.colour.sheet}; border-top: 1px solid ${({ theme }) => theme.colour.hairline};`;
+export const Sheet = styled.main`
+  min-height: calc(100vh - 48px);
+  padding: 24px;
+  background: ${({ theme }) => theme.colour.sheet};
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+`;
 
-export const Row = styled.div<{ $gap?: number }>`display: flex; align-items: center; flex-wrap: wrap; gap: ${({ $gap = 3 }) => $gap * 4}px;`;
-export const Quietly = styled.span`color: ${({ theme }) => theme.colour.quiet};`;
+export const Row = styled.div<{ $gap?: number }>`
+  display: flex;
+  align-items: center;
+  flex-wrap: wrap;
+  gap: ${({ $gap = 3 }) => $gap * 4}px;
+`;
+export const Quietly = styled.span`
+  color: ${({ theme }) => theme.colour.quiet};
+`;

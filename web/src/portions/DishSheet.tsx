@@ -1,4 +1,12 @@
-import { showRational, type DishMaking, type DishPortions, type Maker, type PortionCell, type PortionLine, type Rational } from '@fornax/core';
+import {
+  showRational,
+  type DishMaking,
+  type DishPortions,
+  type Maker,
+  type PortionCell,
+  type PortionLine,
+  type Rational,
+} from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
 import { Quietly } from '../parts/states.js';
@@ -8,34 +16,130 @@ import type { Show } from './PortionPage.js';
 import { BowlDrawing } from './BowlDrawing.js';
 import { Vessels } from './Vessels.js';
 
-const Sheet = styled.section`margin: 12px 0 32px; break-inside: avoid; h2 span { font: 400 14px/20px ${({ theme }) => theme.font.text}; letter-spacing: 0; }`;
-/** The bowl stands beside the sheet where there is room, else below it. */
-const Beside = styled.div<{ $narrow: boolean }>`display: flex; gap: 20px; align-items: flex-start; > :first-child { flex: 1; min-width: 0; } > figure { margin-top: 40px; } ${({ $narrow }) => ($narrow ? 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; }' : '@media (max-width: 1180px) { flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; } }')}`;
-/** Positioned, so that hidden text in wide columns is clipped with them. */
-const Scroll = styled.div`position: relative; overflow-x: auto; padding-right: 4px;`;
-const Table = styled.table`
-  min-width: 100%; margin-top: 4px;
-  th, td { padding: 6px 12px 6px 0; text-align: right; vertical-align: top; }
-  th:first-child, td:first-child { padding-right: 24px; text-align: left; width: 34%; min-width: 190px; }
-  thead th { border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; font-weight: 700; vertical-align: bottom; min-width: 112px; }
-  thead th:first-child { font-weight: 400; }
-  thead small { display: block; font-size: 14px; font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; }
-  tbody tr { border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; }
-  tbody tr:last-child { border-bottom: 1px solid ${({ theme }) => theme.colour.ink}; }
-  tbody th { padding-top: 12px; font-weight: 700; }
+const Sheet = styled.section`
+  margin: 12px 0 32px;
+  break-inside: avoid;
+  h2 span {
+    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    letter-spacing: 0;
+  }
 `;
-const Note = styled.span`display: block; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
-const Advice = styled(Note)`color: ${({ theme }) => theme.colour.emberText}; font-weight: 600;`;
-const Offer = styled.p`display: flex; flex-wrap: wrap; gap: 12px; align-items: center; margin-top: 8px; padding: 4px 0 4px 10px; border-left: 3px solid ${({ theme }) => theme.colour.lemon}; @media print { display: none; }`;
-const Unknown = styled(Note)`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
+/** The bowl stands beside the sheet where there is room, else below it. */
+const Beside = styled.div<{ $narrow: boolean }>`
+  display: flex;
+  gap: 20px;
+  align-items: flex-start;
+  > :first-child {
+    flex: 1;
+    min-width: 0;
+  }
+  > figure {
+    margin-top: 40px;
+  }
+  ${({ $narrow }) => ($narrow ? 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; }' : '@media (max-width: 1180px) { flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; } }')}
+`;
+/** Positioned, so that hidden text in wide columns is clipped with them. */
+const Scroll = styled.div`
+  position: relative;
+  overflow-x: auto;
+  padding-right: 4px;
+`;
+const Table = styled.table`
+  min-width: 100%;
+  margin-top: 4px;
+  th,
+  td {
+    padding: 6px 12px 6px 0;
+    text-align: right;
+    vertical-align: top;
+  }
+  th:first-child,
+  td:first-child {
+    padding-right: 24px;
+    text-align: left;
+    width: 34%;
+    min-width: 190px;
+  }
+  thead th {
+    border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
+    font-weight: 700;
+    vertical-align: bottom;
+    min-width: 112px;
+  }
+  thead th:first-child {
+    font-weight: 400;
+  }
+  thead small {
+    display: block;
+    font-size: 14px;
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+  tbody tr {
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  tbody tr:last-child {
+    border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
+  }
+  tbody th {
+    padding-top: 12px;
+    font-weight: 700;
+  }
+`;
+const Note = styled.span`
+  display: block;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+  line-height: 18px;
+`;
+const Advice = styled(Note)`
+  color: ${({ theme }) => theme.colour.emberText};
+  font-weight: 600;
+`;
+const Offer = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  margin-top: 8px;
+  padding: 4px 0 4px 10px;
+  border-left: 3px solid ${({ theme }) => theme.colour.lemon};
+  @media print {
+    display: none;
+  }
+`;
+const Unknown = styled(Note)`
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+`;
 
-const makerWords: Record<Maker, string> = { "every station": "every station", "some stations": "some stations", "in rotation": "in rotation", "one big batch": "one big batch", demonstration: "demonstration only", "made ahead": "made ahead" };
+const makerWords: Record<Maker, string> = {
+  'every station': 'every station',
+  'some stations': 'some stations',
+  'in rotation': 'in rotation',
+  'one big batch': 'one big batch',
+  demonstration: 'demonstration only',
+  'made ahead': 'made ahead',
+};
 
 /** One dish: its lines by component, a column for each set of equal batches, and the total. */
-export function DishSheet({ dish, show, onMaking }: { dish: DishPortions; show: Show; onMaking: (making: DishMaking) => void }) {
+export function DishSheet({
+  dish,
+  show,
+  onMaking,
+}: {
+  dish: DishPortions;
+  show: Show;
+  onMaking: (making: DishMaking) => void;
+}) {
   return (
     <Sheet aria-label={dish.title}>
-      <h2>{dish.title} <Quietly>{dish.portion} portion · {makerWords[dish.maker]} · {dish.servesAsWritten}</Quietly></h2>
+      <h2>
+        {dish.title}{' '}
+        <Quietly>
+          {dish.portion} portion · {makerWords[dish.maker]} · {dish.servesAsWritten}
+        </Quietly>
+      </h2>
       <Beside $narrow={dish.batches.length > 3}>
         <Scroll>
           <Table onKeyDown={walkFigures}>
@@ -45,16 +149,36 @@ export function DishSheet({ dish, show, onMaking }: { dish: DishPortions; show: 
                 {dish.batches.map((batch) => (
                   <th key={batch.id} scope="col">
                     {batch.heading}
-                    <small><Figure id={`batch:${batch.id}`} workings={batch.workings} text={batch.subheading} label={batch.heading} /></small>
+                    <small>
+                      <Figure
+                        id={`batch:${batch.id}`}
+                        workings={batch.workings}
+                        text={batch.subheading}
+                        label={batch.heading}
+                      />
+                    </small>
                   </th>
                 ))}
-                <th scope="col">In all<small><AmountText text={showBatches(dish.batchesInAll)} /></small></th>
+                <th scope="col">
+                  In all
+                  <small>
+                    <AmountText text={showBatches(dish.batchesInAll)} />
+                  </small>
+                </th>
               </tr>
             </thead>
             {dish.components.map((component) => (
               <tbody key={component.name}>
-                {dish.components.length > 1 ? <tr><th scope="rowgroup" colSpan={dish.batches.length + 2}>{component.name}</th></tr> : null}
-                {component.lines.map((line) => <Line key={line.lineId} dish={dish} line={line} show={show} />)}
+                {dish.components.length > 1 ? (
+                  <tr>
+                    <th scope="rowgroup" colSpan={dish.batches.length + 2}>
+                      {component.name}
+                    </th>
+                  </tr>
+                ) : null}
+                {component.lines.map((line) => (
+                  <Line key={line.lineId} dish={dish} line={line} show={show} />
+                ))}
               </tbody>
             ))}
           </Table>
@@ -69,30 +193,82 @@ export function DishSheet({ dish, show, onMaking }: { dish: DishPortions; show: 
 
 /** What would be better, with the button that does it. */
 function Offers({ dish, onTake }: { dish: DishPortions; onTake: (making: DishMaking) => void }) {
-  return <>{dish.offers.map((offer) => <Offer key={offer.id}><span>{offer.sentence}.</span> <Button onPress={() => onTake(offer.making)}>{offer.action}</Button></Offer>)}</>;
+  return (
+    <>
+      {dish.offers.map((offer) => (
+        <Offer key={offer.id}>
+          <span>{offer.sentence}.</span> <Button onPress={() => onTake(offer.making)}>{offer.action}</Button>
+        </Offer>
+      ))}
+    </>
+  );
 }
 
 function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; show: Show }) {
   return (
     <tr>
       <td>
-        {capital(line.name)}{line.note ? <Quietly>, {line.note}</Quietly> : null}
+        {capital(line.name)}
+        {line.note ? <Quietly>, {line.note}</Quietly> : null}
         {line.advice ? <Advice>{line.advice}</Advice> : null}
         {line.keptBack ? <Note>{line.keptBack}</Note> : null}
         {line.inLarder ? null : <Unknown>not in the larder</Unknown>}
       </td>
       {line.cells.map((cell, index) => (
-        <td key={dish.batches[index]!.id}><Amount id={`${dish.dishId}:${line.lineId}:${index}`} cell={cell} show={show} measure={line.measure} label={`${line.name}, ${dish.batches[index]!.heading}`} /></td>
+        <td key={dish.batches[index]!.id}>
+          <Amount
+            id={`${dish.dishId}:${line.lineId}:${index}`}
+            cell={cell}
+            show={show}
+            measure={line.measure}
+            label={`${line.name}, ${dish.batches[index]!.heading}`}
+          />
+        </td>
       ))}
-      <td><Amount id={`${dish.dishId}:${line.lineId}:all`} cell={line.total} show={show} measure={line.measure} label={`${line.name}, in all`} plain /></td>
+      <td>
+        <Amount
+          id={`${dish.dishId}:${line.lineId}:all`}
+          cell={line.total}
+          show={show}
+          measure={line.measure}
+          label={`${line.name}, in all`}
+          plain
+        />
+      </td>
     </tr>
   );
 }
 
-function Amount({ id, cell, show, measure, label, plain = false }: { id: string; cell: PortionCell; show: Show; measure: PortionLine['measure']; label: string; plain?: boolean }) {
+function Amount({
+  id,
+  cell,
+  show,
+  measure,
+  label,
+  plain = false,
+}: {
+  id: string;
+  cell: PortionCell;
+  show: Show;
+  measure: PortionLine['measure'];
+  label: string;
+  plain?: boolean;
+}) {
   const shown = cell[show === 'kitchen' ? measure : show];
   if (cell.absent) return <Figure id={id} workings={cell.workings} text={shown.lead} label={label} />;
-  return <Figure id={id} workings={cell.workings} text={shown.lead} beside={plain ? null : [shown.beside, cell.kept ? `+ ${cell.kept} kept back` : ''].filter(Boolean).join('; ') || null} label={label} />;
+  return (
+    <Figure
+      id={id}
+      workings={cell.workings}
+      text={shown.lead}
+      beside={
+        plain
+          ? null
+          : [shown.beside, cell.kept ? `+ ${cell.kept} kept back` : ''].filter(Boolean).join('; ') || null
+      }
+      label={label}
+    />
+  );
 }
 
 function showBatches(batches: Rational): string {

@@ -3,10 +3,34 @@ import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
-const Details = styled.details`margin-top: 8px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; font-weight: 600; padding: 4px 0; }`;
-const List = styled.ul`max-width: 820px; border-top: 1px solid ${({ theme }) => theme.colour.hairline};`;
-const Item = styled.li`display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 200px) minmax(0, 220px); gap: 16px; padding: 5px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 700px) { grid-template-columns: 1fr; gap: 0; }`;
-const Problem = styled.span`color: ${({ theme }) => theme.colour.emberText}; font-weight: 600;`;
+const Details = styled.details`
+  margin-top: 8px;
+  summary {
+    cursor: pointer;
+    color: ${({ theme }) => theme.colour.quiet};
+    font-weight: 600;
+    padding: 4px 0;
+  }
+`;
+const List = styled.ul`
+  max-width: 820px;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+`;
+const Item = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 200px) minmax(0, 220px);
+  gap: 16px;
+  padding: 5px 0;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  @media (max-width: 700px) {
+    grid-template-columns: 1fr;
+    gap: 0;
+  }
+`;
+const Problem = styled.span`
+  color: ${({ theme }) => theme.colour.emberText};
+  font-weight: 600;
+`;
 
 /** What every step is done in. */
 export function Vessels({ dish }: { dish: DishPortions }) {
@@ -16,7 +40,11 @@ export function Vessels({ dish }: { dish: DishPortions }) {
     <>
       <Details open={rounds > 0 || undefined}>
         <summary>Rounds and vessels{rounds > 0 ? `: ${rounds} to look at` : ''}</summary>
-        <List aria-label={`Vessels of ${dish.title}`}>{alike(dish.fits).map(({ fit, headings }) => <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} headings={headings} />)}</List>
+        <List aria-label={`Vessels of ${dish.title}`}>
+          {alike(dish.fits).map(({ fit, headings }) => (
+            <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} headings={headings} />
+          ))}
+        </List>
       </Details>
     </>
   );
@@ -28,7 +56,12 @@ function alike(fits: readonly VesselFit[]): { fit: VesselFit; headings: string }
   for (const fit of fits) {
     const key = [fit.stepId, fit.kind, fit.vessel, fit.rounds, fit.problem].join('|');
     const known = rows.get(key);
-    rows.set(key, known ? { fit: known.fit.food >= fit.food ? known.fit : fit, headings: `${known.headings}; ${fit.heading}` } : { fit, headings: fit.heading });
+    rows.set(
+      key,
+      known
+        ? { fit: known.fit.food >= fit.food ? known.fit : fit, headings: `${known.headings}; ${fit.heading}` }
+        : { fit, headings: fit.heading },
+    );
   }
   return [...rows.values()];
 }
@@ -39,8 +72,17 @@ function Fit({ fit, headings }: { fit: VesselFit; headings: string }) {
       <span>{fit.title.length > 70 ? `${fit.title.slice(0, 69)}…` : fit.title}</span>
       <Quietly>{headings}</Quietly>
       <span>
-        <Figure id={`fit:${fit.stepId}:${fit.batchId}:${fit.kind}`} workings={fit.workings} text={`${fit.vessel || 'no vessel'}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`} label={`${fit.manner}, ${fit.heading}`} />
-        {fit.problem ? <div><Problem>{fit.problem}</Problem></div> : null}
+        <Figure
+          id={`fit:${fit.stepId}:${fit.batchId}:${fit.kind}`}
+          workings={fit.workings}
+          text={`${fit.vessel || 'no vessel'}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`}
+          label={`${fit.manner}, ${fit.heading}`}
+        />
+        {fit.problem ? (
+          <div>
+            <Problem>{fit.problem}</Problem>
+          </div>
+        ) : null}
       </span>
     </Item>
   );

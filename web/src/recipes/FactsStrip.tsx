@@ -4,24 +4,102 @@ import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
-const Strip = styled.dl`display: flex; flex-wrap: wrap; gap: 4px 28px; margin: 12px 0 4px; padding: 8px 0; border-top: 1px solid ${({ theme }) => theme.colour.ink}; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; dt { color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; } dd { font-variant-numeric: tabular-nums; white-space: nowrap; @media (max-width: 520px) { white-space: normal; } } > div { flex: none; max-width: 100%; } button { max-width: none; }`;
-const Contains = styled.p`color: ${({ theme }) => theme.colour.beet};`;
-const Cautions = styled.details`margin-bottom: 8px; font-size: 13px; line-height: 18px; summary { cursor: pointer; color: ${({ theme }) => theme.colour.beet}; font-weight: 600; } li { padding: 2px 0; }`;
+const Strip = styled.dl`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 28px;
+  margin: 12px 0 4px;
+  padding: 8px 0;
+  border-top: 1px solid ${({ theme }) => theme.colour.ink};
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  dt {
+    color: ${({ theme }) => theme.colour.quiet};
+    font-size: 13px;
+    line-height: 18px;
+  }
+  dd {
+    font-variant-numeric: tabular-nums;
+    white-space: nowrap;
+    @media (max-width: 520px) {
+      white-space: normal;
+    }
+  }
+  > div {
+    flex: none;
+    max-width: 100%;
+  }
+  button {
+    max-width: none;
+  }
+`;
+const Contains = styled.p`
+  color: ${({ theme }) => theme.colour.beet};
+`;
+const Cautions = styled.details`
+  margin-bottom: 8px;
+  font-size: 13px;
+  line-height: 18px;
+  summary {
+    cursor: pointer;
+    color: ${({ theme }) => theme.colour.beet};
+    font-weight: 600;
+  }
+  li {
+    padding: 2px 0;
+  }
+`;
 
 /** What is worked out of a recipe as it stands: yield, batch, minutes, season, cost, allergens and cautions. */
-export function FactsStrip({ recipe, larder, kitchen }: { recipe: Recipe; larder: Larder; kitchen: KitchenFacts }) {
-  const { facts, allergens, diets, cautions } = useMemo(() => recipeFacts(recipe, { larder, english: kitchen.english, allergenList: kitchen.allergenList, currency: kitchen.currency, hemisphere: kitchen.hemisphere }), [recipe, larder, kitchen]);
+export function FactsStrip({
+  recipe,
+  larder,
+  kitchen,
+}: {
+  recipe: Recipe;
+  larder: Larder;
+  kitchen: KitchenFacts;
+}) {
+  const { facts, allergens, diets, cautions } = useMemo(
+    () =>
+      recipeFacts(recipe, {
+        larder,
+        english: kitchen.english,
+        allergenList: kitchen.allergenList,
+        currency: kitchen.currency,
+        hemisphere: kitchen.hemisphere,
+      }),
+    [recipe, larder, kitchen],
+  );
   return (
     <>
       <Strip aria-label="Worked out">
-        {facts.map((fact) => <div key={fact.id}><dt>{fact.label}</dt><dd><Figure id={`fact:${fact.id}`} workings={fact.workings} text={fact.text} label={fact.label} /></dd></div>)}
+        {facts.map((fact) => (
+          <div key={fact.id}>
+            <dt>{fact.label}</dt>
+            <dd>
+              <Figure id={`fact:${fact.id}`} workings={fact.workings} text={fact.text} label={fact.label} />
+            </dd>
+          </div>
+        ))}
       </Strip>
-      {allergens.length > 0 ? <Contains>Contains {allergens.join(', ')}. Check the labels.</Contains> : <Quietly>No listed allergens; check the labels.</Quietly>}
+      {allergens.length > 0 ? (
+        <Contains>Contains {allergens.join(', ')}. Check the labels.</Contains>
+      ) : (
+        <Quietly>No listed allergens; check the labels.</Quietly>
+      )}
       {diets.length > 0 ? <Quietly> {diets.join(', ')} by the larder; check the labels.</Quietly> : null}
       {cautions.length > 0 ? (
         <Cautions>
-          <summary>{cautions.length} {cautions.length === 1 ? 'caution' : 'cautions'}</summary>
-          <ul>{cautions.map((caution) => <li key={caution.sentence}><strong>{caution.ingredient}:</strong> {caution.sentence}</li>)}</ul>
+          <summary>
+            {cautions.length} {cautions.length === 1 ? 'caution' : 'cautions'}
+          </summary>
+          <ul>
+            {cautions.map((caution) => (
+              <li key={caution.sentence}>
+                <strong>{caution.ingredient}:</strong> {caution.sentence}
+              </li>
+            ))}
+          </ul>
           <Quietly>Follow your local food code and a qualified person’s advice.</Quietly>
         </Cautions>
       ) : null}

@@ -11,12 +11,44 @@ import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Quietly, Row } from '../parts/states.js';
 
-const Zone = styled(DropZone)`padding: 24px; margin-bottom: 12px; border: 1.5px dashed ${({ theme }) => theme.colour.quiet}; border-radius: ${({ theme }) => theme.radius}; text-align: center; &[data-drop-target] { background: ${({ theme }) => theme.colour.basilPale}; } &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; }`;
-const List = styled.ul`max-height: 300px; overflow: auto; margin-bottom: 12px; li { padding: 6px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; overflow-wrap: anywhere; }`;
-const Refused = styled.span`color: ${({ theme }) => theme.colour.beet};`;
-const Look = styled.span`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
+const Zone = styled(DropZone)`
+  padding: 24px;
+  margin-bottom: 12px;
+  border: 1.5px dashed ${({ theme }) => theme.colour.quiet};
+  border-radius: ${({ theme }) => theme.radius};
+  text-align: center;
+  &[data-drop-target] {
+    background: ${({ theme }) => theme.colour.basilPale};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+  }
+`;
+const List = styled.ul`
+  max-height: 300px;
+  overflow: auto;
+  margin-bottom: 12px;
+  li {
+    padding: 6px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    overflow-wrap: anywhere;
+  }
+`;
+const Refused = styled.span`
+  color: ${({ theme }) => theme.colour.beet};
+`;
+const Look = styled.span`
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+`;
 
-interface Found { readonly id: string; readonly file: string; readonly recipe: Recipe | null; readonly sentence: string; readonly kept: boolean }
+interface Found {
+  readonly id: string;
+  readonly file: string;
+  readonly recipe: Recipe | null;
+  readonly sentence: string;
+  readonly kept: boolean;
+}
 
 /** Brings recipes in from files: each is shown with what was understood before anything is kept. */
 export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
@@ -24,35 +56,101 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
   const larder = useLarder();
   const client = useQueryClient();
   const readFiles = async (files: readonly File[]) => {
-    const read = await Promise.all(files.map(async (file): Promise<Found[]> => {
-      const row = (recipe: Recipe | null, sentence: string): Found => ({ id: uuid(), file: file.name, recipe, sentence, kept: false });
-      if (file.size > largestFileBytes) return [row(null, 'This file is larger than 5 MB, more than any recipe: leave pictures out, or split it.')];
-      const { recipes, refused } = readRecipeFile(await file.text(), { system: 'metric', larder });
-      if (refused) return [row(null, refused)];
-      return recipes.map((recipe) => {
-        const problems = checkRecipe(recipe as never);
-        return problems.length > 0 ? row(null, `${typeof recipe?.title === 'string' ? `“${recipe.title}”: ` : ''}${problems[0]!.sentence}`) : row(recipe, '');
-      });
-    }));
+    const read = await Promise.all(
+      files.map(async (file): Promise<Found[]> => {
+        const row = (recipe: Recipe | null, sentence: string): Found => ({
+          id: uuid(),
+          file: file.name,
+          recipe,
+          sentence,
+          kept: false,
+        });
+        if (file.size > largestFileBytes)
+          return [
+            row(
+              null,
+              'This file is larger than 5 MB, more than any recipe: leave pictures out, or split it.',
+            ),
+          ];
+        const { recipes, refused } = readRecipeFile(await file.text(), { system: 'metric', larder });
+        if (refused) return [row(null, refused)];
+        return recipes.map((recipe) => {
+          const problems = checkRecipe(recipe as never);
+          return problems.length > 0
+            ? row(
+                null,
+                `${typeof recipe?.title === 'string' ? `“${recipe.title}”: ` : ''}${problems[0]!.sentence}`,
+              )
+            : row(recipe, '');
+        });
+      }),
+    );
     setFound((before) => [...before.filter((each) => !each.kept), ...read.flat()]);
   };
   const keepAll = async () => {
     for (const each of found) {
       if (!each.recipe || each.kept) continue;
-      const sentence = await call('/recipes', { method: 'POST', body: { id: each.id, content: each.recipe } }).then(() => '', (error: Error) => error.message);
-      setFound((now) => now.map((row) => (row.id === each.id ? { ...row, sentence, kept: sentence === '' } : row)));
+      const sentence = await call('/recipes', {
+        method: 'POST',
+        body: { id: each.id, content: each.recipe },
+      }).then(
+        () => '',
+        (error: Error) => error.message,
+      );
+      setFound((now) =>
+        now.map((row) => (row.id === each.id ? { ...row, sentence, kept: sentence === '' } : row)),
+      );
     }
     await client.invalidateQueries({ queryKey: ['recipes'] });
   };
   const ready = found.filter((each) => each.recipe && !each.kept).length;
   return (
-    <Dialog title="Bring in recipes" wide isOpen={isOpen} onClose={() => { setFound([]); onClose(); }}>
-      <Zone onDrop={(event) => void Promise.all(event.items.filter((item) => item.kind === 'file').map((item) => item.getFile())).then(readFiles)}>
-        <Text slot="label">Drop files here: a saved web page, JSON-LD, Markdown or a Fornax file, up to 5 MB each. </Text>
-        <FileTrigger allowsMultiple acceptedFileTypes={['.html', '.htm', '.json', '.jsonld', '.md', '.markdown', '.txt']} onSelect={(list) => void readFiles([...list ?? []])}><Button>Choose files</Button></FileTrigger>
+    <Dialog
+      title="Bring in recipes"
+      wide
+      isOpen={isOpen}
+      onClose={() => {
+        setFound([]);
+        onClose();
+      }}
+    >
+      <Zone
+        onDrop={(event) =>
+          void Promise.all(
+            event.items.filter((item) => item.kind === 'file').map((item) => item.getFile()),
+          ).then(readFiles)
+        }
+      >
+        <Text slot="label">
+          Drop files here: a saved web page, JSON-LD, Markdown or a Fornax file, up to 5 MB each.{' '}
+        </Text>
+        <FileTrigger
+          allowsMultiple
+          acceptedFileTypes={['.html', '.htm', '.json', '.jsonld', '.md', '.markdown', '.txt']}
+          onSelect={(list) => void readFiles([...(list ?? [])])}
+        >
+          <Button>Choose files</Button>
+        </FileTrigger>
       </Zone>
-      <List aria-label="What was found">{found.map((each) => <FoundRow key={each.id} found={each} />)}</List>
-      <Row><Button look="act" isDisabled={ready === 0} onPress={() => void keepAll()}>{ready > 1 ? `Keep ${ready} recipes` : 'Keep the recipe'}</Button><Button look="quiet" onPress={() => { setFound([]); onClose(); }}>Close</Button></Row>
+      <List aria-label="What was found">
+        {found.map((each) => (
+          <FoundRow key={each.id} found={each} />
+        ))}
+      </List>
+      <Row>
+        <Button look="act" isDisabled={ready === 0} onPress={() => void keepAll()}>
+          {ready > 1 ? `Keep ${ready} recipes` : 'Keep the recipe'}
+        </Button>
+        <Button
+          look="quiet"
+          onPress={() => {
+            setFound([]);
+            onClose();
+          }}
+        >
+          Close
+        </Button>
+      </Row>
     </Dialog>
   );
 }
@@ -61,7 +159,17 @@ function FoundRow({ found: { file, recipe, sentence, kept } }: { found: Found })
   const marked = recipe?.lines.filter((line) => line.unread !== '').length ?? 0;
   return (
     <li>
-      {recipe ? <><strong>{recipe.title}</strong> <Quietly>{recipe.lines.length} lines, {recipe.steps.length} steps, from {file}</Quietly> {marked > 0 ? <Look>{marked} to look at</Look> : null} {kept ? <Quietly>kept</Quietly> : null}</> : <Quietly>{file}: </Quietly>}
+      {recipe ? (
+        <>
+          <strong>{recipe.title}</strong>{' '}
+          <Quietly>
+            {recipe.lines.length} lines, {recipe.steps.length} steps, from {file}
+          </Quietly>{' '}
+          {marked > 0 ? <Look>{marked} to look at</Look> : null} {kept ? <Quietly>kept</Quietly> : null}
+        </>
+      ) : (
+        <Quietly>{file}: </Quietly>
+      )}
       {sentence ? <Refused>{sentence}</Refused> : null}
     </li>
   );

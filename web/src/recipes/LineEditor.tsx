@@ -1,5 +1,21 @@
 import { useState, type ReactNode } from 'react';
-import { findByName, findIngredient, lineOf, parseIngredientLine, showRational, toNumber, unitIds, unitName, type Larder, type MeasureSystem, type RecipeChoice, type RecipeComponent, type RecipeLine, type Scaling, type UnitId } from '@fornax/core';
+import {
+  findByName,
+  findIngredient,
+  lineOf,
+  parseIngredientLine,
+  showRational,
+  toNumber,
+  unitIds,
+  unitName,
+  type Larder,
+  type MeasureSystem,
+  type RecipeChoice,
+  type RecipeComponent,
+  type RecipeLine,
+  type Scaling,
+  type UnitId,
+} from '@fornax/core';
 import { ChevronDown, ChevronRight, X } from 'lucide-react';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
@@ -8,14 +24,45 @@ import { Choice, Field } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
 import { WhenChoice } from './WhenChoice.js';
 
-const Row = styled.div<{ $marked: boolean }>`flex: 1; min-width: 0; padding: 5px 0 7px 8px; border-left: 3px solid ${({ $marked, theme }) => ($marked ? theme.colour.lemon : 'transparent')};`;
-const Written = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 2px; align-items: center;`;
-const Read = styled.p`margin-top: 2px; font-size: 13px; line-height: 18px; overflow-wrap: anywhere;`;
-const Mark = styled.strong`color: ${({ theme }) => theme.colour.lemonText};`;
-const Correct = styled.div`display: grid; grid-template-columns: 100px 110px minmax(0, 1fr); gap: 10px; margin-top: 8px; @media (max-width: 520px) { grid-template-columns: repeat(2, minmax(0, 1fr)); }`;
+const Row = styled.div<{ $marked: boolean }>`
+  flex: 1;
+  min-width: 0;
+  padding: 5px 0 7px 8px;
+  border-left: 3px solid ${({ $marked, theme }) => ($marked ? theme.colour.lemon : 'transparent')};
+`;
+const Written = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px;
+  align-items: center;
+`;
+const Read = styled.p`
+  margin-top: 2px;
+  font-size: 13px;
+  line-height: 18px;
+  overflow-wrap: anywhere;
+`;
+const Mark = styled.strong`
+  color: ${({ theme }) => theme.colour.lemonText};
+`;
+const Correct = styled.div`
+  display: grid;
+  grid-template-columns: 100px 110px minmax(0, 1fr);
+  gap: 10px;
+  margin-top: 8px;
+  @media (max-width: 520px) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+`;
 
 const unitOptions = unitIds.map((id) => ({ id, name: unitName(id, 2) || 'pieces' }));
-const scalingOptions: readonly { id: Scaling; name: string }[] = [{ id: 'linear', name: 'with the batch' }, { id: 'whole', name: 'in whole pieces' }, { id: 'perVessel', name: 'once a vessel' }, { id: 'startLow', name: 'start low' }, { id: 'toTaste', name: 'to taste' }];
+const scalingOptions: readonly { id: Scaling; name: string }[] = [
+  { id: 'linear', name: 'with the batch' },
+  { id: 'whole', name: 'in whole pieces' },
+  { id: 'perVessel', name: 'once a vessel' },
+  { id: 'startLow', name: 'start low' },
+  { id: 'toTaste', name: 'to taste' },
+];
 
 interface LineEditorProps {
   line: RecipeLine;
@@ -32,9 +79,26 @@ interface LineEditorProps {
 }
 
 /** One written line with what was understood below it; read again as one types, or corrected by hand. */
-export function LineEditor({ line, index, system, larder, onChange, onRemove, components = [], choices = [], onMove, handle }: LineEditorProps) {
+export function LineEditor({
+  line,
+  index,
+  system,
+  larder,
+  onChange,
+  onRemove,
+  components = [],
+  choices = [],
+  onMove,
+  handle,
+}: LineEditorProps) {
   const [isOpen, setOpen] = useState(false);
-  const retype = (text: string) => onChange({ ...lineOf(parseIngredientLine(text, { system, larder }), index, line.componentId, larder), id: line.id, text, when: line.when });
+  const retype = (text: string) =>
+    onChange({
+      ...lineOf(parseIngredientLine(text, { system, larder }), index, line.componentId, larder),
+      id: line.id,
+      text,
+      when: line.when,
+    });
   return (
     <>
       {handle}
@@ -42,12 +106,40 @@ export function LineEditor({ line, index, system, larder, onChange, onRemove, co
         <Written>
           <Field label={`Line ${index + 1}`} hideLabel value={line.text} onChange={retype} maxLength={400} />
           <span>
-            <Button look="quiet" aria-expanded={isOpen} aria-label={`Correct line ${index + 1}`} onPress={() => setOpen(!isOpen)}>{isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}Correct</Button>
-            {onRemove ? <Button look="quiet" aria-label={`Take out line ${index + 1}`} onPress={onRemove}><X size={15} aria-hidden /></Button> : null}
+            <Button
+              look="quiet"
+              aria-expanded={isOpen}
+              aria-label={`Correct line ${index + 1}`}
+              onPress={() => setOpen(!isOpen)}
+            >
+              {isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}Correct
+            </Button>
+            {onRemove ? (
+              <Button look="quiet" aria-label={`Take out line ${index + 1}`} onPress={onRemove}>
+                <X size={15} aria-hidden />
+              </Button>
+            ) : null}
           </span>
         </Written>
-        <Read><AmountText text={understood(line, larder)} />{line.unread ? <> <Mark>{capital(line.unread)}.</Mark></> : null}</Read>
-        {isOpen ? <ByHand line={line} larder={larder} onChange={onChange} components={components} choices={choices} onMove={onMove} /> : null}
+        <Read>
+          <AmountText text={understood(line, larder)} />
+          {line.unread ? (
+            <>
+              {' '}
+              <Mark>{capital(line.unread)}.</Mark>
+            </>
+          ) : null}
+        </Read>
+        {isOpen ? (
+          <ByHand
+            line={line}
+            larder={larder}
+            onChange={onChange}
+            components={components}
+            choices={choices}
+            onMove={onMove}
+          />
+        ) : null}
       </Row>
     </>
   );
@@ -56,40 +148,111 @@ export function LineEditor({ line, index, system, larder, onChange, onRemove, co
 /** "2–3 tbsp · cider vinegar · start low". */
 export function understood(line: RecipeLine, larder: Larder): string {
   const amount = line.amount ? showAmount(line.amount) : 'to taste';
-  const unit = line.unit && line.amount ? ` ${unitName(line.unit, toNumber(line.amount.high))}`.trimEnd() : '';
+  const unit =
+    line.unit && line.amount ? ` ${unitName(line.unit, toNumber(line.amount.high))}`.trimEnd() : '';
   const pack = line.pack ? ` of ${showRational(line.pack.low)} ${line.pack.unit}` : '';
   const ingredient = findIngredient(larder, line.ingredient);
   const basis = line.basis === 'edible' && line.unit !== 'piece' ? 'measured ready to use' : 'as bought';
   const kept = line.keptBack ? `kept back: ${line.keptBack.words}` : '';
-  return [`${amount}${unit}${pack}`, ingredient?.names.uk ?? line.name, line.byProducts.join(' and '), line.preparation.join(', '), basis, kept, line.optional ? 'optional' : '', line.alternatives.length > 0 ? `or ${line.alternatives.join(' or ')}` : ''].filter(Boolean).join(' · ');
+  return [
+    `${amount}${unit}${pack}`,
+    ingredient?.names.uk ?? line.name,
+    line.byProducts.join(' and '),
+    line.preparation.join(', '),
+    basis,
+    kept,
+    line.optional ? 'optional' : '',
+    line.alternatives.length > 0 ? `or ${line.alternatives.join(' or ')}` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
 }
 
-type ByHandProps = Pick<LineEditorProps, 'line' | 'larder' | 'onChange' | 'onMove'> & { components: readonly RecipeComponent[]; choices: readonly RecipeChoice[] };
+type ByHandProps = Pick<LineEditorProps, 'line' | 'larder' | 'onChange' | 'onMove'> & {
+  components: readonly RecipeComponent[];
+  choices: readonly RecipeChoice[];
+};
 
 function ByHand({ line, larder, onChange, components, choices, onMove }: ByHandProps) {
   const [amount, setAmount] = useState(line.amount ? showAmount(line.amount) : '');
   const [problem, setProblem] = useState('');
-  const corrected = (to: Partial<RecipeLine>) => onChange({ ...line, ...to, corrected: true, confidence: 1, unread: '' });
+  const corrected = (to: Partial<RecipeLine>) =>
+    onChange({ ...line, ...to, corrected: true, confidence: 1, unread: '' });
   const changeAmount = (text: string) => {
     setAmount(text);
     if (text.trim() === '') return corrected({ amount: null, toTaste: true, scaling: 'toTaste' });
     const read = parseIngredientLine(`${text} x`, { system: 'metric' }).amount;
     setProblem(read ? '' : `“${text}” is not an amount: write 2, ½, 1 1/2 or 2–3.`);
-    return read ? corrected({ amount: read, unit: line.unit ?? 'piece', toTaste: false, scaling: line.scaling === 'toTaste' ? 'linear' : line.scaling }) : undefined;
+    return read
+      ? corrected({
+          amount: read,
+          unit: line.unit ?? 'piece',
+          toTaste: false,
+          scaling: line.scaling === 'toTaste' ? 'linear' : line.scaling,
+        })
+      : undefined;
   };
   const changeName = (name: string) => {
     const found = findByName(name, larder);
-    onChange({ ...line, name, ingredient: found?.ingredient ?? null, corrected: true, confidence: found ? 1 : 0.7, unread: found ? '' : `“${name}” is not in the larder` });
+    onChange({
+      ...line,
+      name,
+      ingredient: found?.ingredient ?? null,
+      corrected: true,
+      confidence: found ? 1 : 0.7,
+      unread: found ? '' : `“${name}” is not in the larder`,
+    });
   };
   return (
     <Correct>
       <Field label="Amount" value={amount} onChange={changeAmount} problem={problem} />
-      <Choice<UnitId> label="Unit" value={line.unit ?? 'piece'} options={unitOptions} onChange={(unit) => corrected({ unit })} />
-      <Field label="Ingredient" value={line.name} onChange={changeName} maxLength={200} hint={line.ingredient ? <Quietly>in the larder as {findIngredient(larder, line.ingredient)?.names.uk}</Quietly> : 'not in the larder: listed as written'} />
-      <Choice label="Measured" value={line.basis} options={[{ id: 'purchased', name: 'as bought' }, { id: 'edible', name: 'ready to use' }]} onChange={(basis) => corrected({ basis })} />
-      <Choice<Scaling> label="Scales" value={line.scaling} options={scalingOptions} onChange={(scaling) => corrected({ scaling })} />
-      {onMove && components.length > 1 ? <Choice label="Component" value={line.componentId} options={components.map(({ id, name }) => ({ id, name }))} onChange={onMove} /> : null}
-      <WhenChoice choices={choices} when={line.when ?? null} onChange={(when) => onChange({ ...line, when })} />
+      <Choice<UnitId>
+        label="Unit"
+        value={line.unit ?? 'piece'}
+        options={unitOptions}
+        onChange={(unit) => corrected({ unit })}
+      />
+      <Field
+        label="Ingredient"
+        value={line.name}
+        onChange={changeName}
+        maxLength={200}
+        hint={
+          line.ingredient ? (
+            <Quietly>in the larder as {findIngredient(larder, line.ingredient)?.names.uk}</Quietly>
+          ) : (
+            'not in the larder: listed as written'
+          )
+        }
+      />
+      <Choice
+        label="Measured"
+        value={line.basis}
+        options={[
+          { id: 'purchased', name: 'as bought' },
+          { id: 'edible', name: 'ready to use' },
+        ]}
+        onChange={(basis) => corrected({ basis })}
+      />
+      <Choice<Scaling>
+        label="Scales"
+        value={line.scaling}
+        options={scalingOptions}
+        onChange={(scaling) => corrected({ scaling })}
+      />
+      {onMove && components.length > 1 ? (
+        <Choice
+          label="Component"
+          value={line.componentId}
+          options={components.map(({ id, name }) => ({ id, name }))}
+          onChange={onMove}
+        />
+      ) : null}
+      <WhenChoice
+        choices={choices}
+        when={line.when ?? null}
+        onChange={(when) => onChange({ ...line, when })}
+      />
     </Correct>
   );
 }

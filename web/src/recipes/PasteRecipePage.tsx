@@ -1,7 +1,14 @@
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { FieldProblem, RecipeView } from '@fornax/contract';
-import { longestRecipeText, measureSystems, parseRecipeText, type MeasureSystem, type Recipe, type RecipeLine } from '@fornax/core';
+import {
+  longestRecipeText,
+  measureSystems,
+  parseRecipeText,
+  type MeasureSystem,
+  type Recipe,
+  type RecipeLine,
+} from '@fornax/core';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
@@ -16,11 +23,29 @@ import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
 import { StepList } from './StepList.js';
 
-const Columns = styled.div`display: grid; grid-template-columns: minmax(0, 5fr) minmax(0, 7fr); gap: 40px; margin-top: 12px; @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }`;
-const Problems = styled.ul`margin: 12px 0; color: ${({ theme }) => theme.colour.beet};`;
-const Options = styled.div`max-width: 220px; margin: 12px 0;`;
-const Part = styled.section`margin-bottom: 24px;`;
-const Look = styled.strong`color: ${({ theme }) => theme.colour.lemonText};`;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+  gap: 40px;
+  margin-top: 12px;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Problems = styled.ul`
+  margin: 12px 0;
+  color: ${({ theme }) => theme.colour.beet};
+`;
+const Options = styled.div`
+  max-width: 220px;
+  margin: 12px 0;
+`;
+const Part = styled.section`
+  margin-bottom: 24px;
+`;
+const Look = styled.strong`
+  color: ${({ theme }) => theme.colour.lemonText};
+`;
 const keptText = 'fornax:pasted-recipe';
 
 const example = `Green bean and shallot salad
@@ -46,8 +71,14 @@ export default function PasteRecipePage() {
   const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
   const deferred = useDeferredValue(text);
   const tooLong = deferred.length > longestRecipeText;
-  const read = useMemo(() => parseRecipeText(tooLong ? '' : deferred, { system, larder }), [deferred, system, tooLong, larder]);
-  const recipe: Recipe = { ...read, lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line) };
+  const read = useMemo(
+    () => parseRecipeText(tooLong ? '' : deferred, { system, larder }),
+    [deferred, system, tooLong, larder],
+  );
+  const recipe: Recipe = {
+    ...read,
+    lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line),
+  };
   useEffect(() => localStorage.setItem(keptText, text.slice(0, 300_000)), [text]);
   const { keep, problems, isKeeping } = useKeep(recipe);
   const marked = recipe.lines.filter((line) => line.unread !== '').length;
@@ -56,26 +87,82 @@ export default function PasteRecipePage() {
       <h1>New recipe from text</h1>
       <Columns>
         <div>
-          <Field label="Paste or write a recipe" rows={22} value={text} onChange={setText} placeholder={example} problem={tooLong ? `This text has ${Math.round(deferred.length / 1000)} thousand characters, more than the ${longestRecipeText / 1000} thousand of one recipe. It is kept here; leave one recipe in the box.` : undefined} hint="A title first, then ingredient lines, then steps." />
-          <Options><Choice label="Its spoons and cups are" value={system} onChange={setSystem} options={measureSystems.map((id) => ({ id, name: systemNames[id] }))} /></Options>
+          <Field
+            label="Paste or write a recipe"
+            rows={22}
+            value={text}
+            onChange={setText}
+            placeholder={example}
+            problem={
+              tooLong
+                ? `This text has ${Math.round(deferred.length / 1000)} thousand characters, more than the ${longestRecipeText / 1000} thousand of one recipe. It is kept here; leave one recipe in the box.`
+                : undefined
+            }
+            hint="A title first, then ingredient lines, then steps."
+          />
+          <Options>
+            <Choice
+              label="Its spoons and cups are"
+              value={system}
+              onChange={setSystem}
+              options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}
+            />
+          </Options>
         </div>
         <div>
           <Part>
             <h2>{recipe.title || 'What was understood'}</h2>
-            <Quietly>{recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps</Quietly>{marked > 0 ? <> · <Look>{marked} to look at</Look></> : null}
-            {problems.length > 0 ? <Problems role="alert">{problems.map((problem) => <li key={problem.field + problem.sentence}>{problem.sentence}</li>)}</Problems> : null}
-            <Row><Button look="act" isDisabled={isKeeping || text.trim() === '' || tooLong || deferred !== text} onPress={keep}>Keep this recipe</Button></Row>
+            <Quietly>
+              {recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps
+            </Quietly>
+            {marked > 0 ? (
+              <>
+                {' '}
+                · <Look>{marked} to look at</Look>
+              </>
+            ) : null}
+            {problems.length > 0 ? (
+              <Problems role="alert">
+                {problems.map((problem) => (
+                  <li key={problem.field + problem.sentence}>{problem.sentence}</li>
+                ))}
+              </Problems>
+            ) : null}
+            <Row>
+              <Button
+                look="act"
+                isDisabled={isKeeping || text.trim() === '' || tooLong || deferred !== text}
+                onPress={keep}
+              >
+                Keep this recipe
+              </Button>
+            </Row>
           </Part>
           {recipe.components.map((component) => (
             <Part key={component.id}>
               <h3>{component.name}</h3>
               <ul>
-                {recipe.lines.map((line, index) => (line.componentId === component.id
-                  ? <li key={line.id}><LineEditor line={line} index={index} system={system} larder={larder} onChange={(changed) => setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: changed })} /></li> : null))}
+                {recipe.lines.map((line, index) =>
+                  line.componentId === component.id ? (
+                    <li key={line.id}>
+                      <LineEditor
+                        line={line}
+                        index={index}
+                        system={system}
+                        larder={larder}
+                        onChange={(changed) =>
+                          setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: changed })
+                        }
+                      />
+                    </li>
+                  ) : null,
+                )}
               </ul>
             </Part>
           ))}
-          <Part><StepList recipe={recipe} /></Part>
+          <Part>
+            <StepList recipe={recipe} />
+          </Part>
         </div>
       </Columns>
     </Sheet>
@@ -100,7 +187,12 @@ function useKeep(recipe: Recipe) {
       await client.invalidateQueries({ queryKey: ['recipes'] });
       void navigate(`/recipes/${view.id}?edit=1`);
     },
-    onError: (error) => setProblems(error instanceof ApiError && error.fields.length > 0 ? error.fields : [{ field: '', sentence: error.message }]),
+    onError: (error) =>
+      setProblems(
+        error instanceof ApiError && error.fields.length > 0
+          ? error.fields
+          : [{ field: '', sentence: error.message }],
+      ),
   });
   const keep = () => {
     const found = checkRecipe(recipe as never);

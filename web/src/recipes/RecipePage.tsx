@@ -21,23 +21,109 @@ import { StepList } from './StepList.js';
 import { contentOf, useRecipeEditor, type RecipeEditor } from './useRecipeEditor.js';
 import { Versions } from './Versions.js';
 
-const Frame = styled.div`display: flex; align-items: stretch; border-top: 1px solid ${({ theme }) => theme.colour.hairline}; @media (max-width: 900px) { flex-direction: column; } @media print { display: block; border: 0; }`;
-const Work = styled.main`flex: 1; min-width: 0; min-height: calc(100vh - 49px); padding: 20px 24px 40px; background: ${({ theme }) => theme.colour.sheet};`;
-const Head = styled.div`display: flex; justify-content: space-between; align-items: flex-start; gap: 16px; margin-bottom: 2px; h1 { overflow-wrap: anywhere; min-width: 0; } @media (max-width: 900px) { flex-direction: column; }`;
-const Reading = styled.div`display: grid; grid-template-columns: minmax(0, 280px) minmax(0, 1fr); gap: 40px; margin-top: 16px; @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }`;
-const Editing = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 32px; margin-top: 12px; @media (max-width: 1100px) { grid-template-columns: minmax(0, 1fr); }`;
-const Component = styled.section`margin-bottom: 16px; li { padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; overflow-wrap: anywhere; }`;
-const Look = styled.p`color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
-const Notice = styled.section`margin: 12px 0; padding: 12px 16px; background: ${({ theme }) => theme.colour.lemonPale}; border-left: 4px solid ${({ theme }) => theme.colour.lemon}; dl { display: grid; grid-template-columns: max-content 1fr 1fr; gap: 2px 24px; margin: 8px 0; } dt { color: ${({ theme }) => theme.colour.quiet}; } dd { overflow-wrap: anywhere; }`;
+const Frame = styled.div`
+  display: flex;
+  align-items: stretch;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  @media (max-width: 900px) {
+    flex-direction: column;
+  }
+  @media print {
+    display: block;
+    border: 0;
+  }
+`;
+const Work = styled.main`
+  flex: 1;
+  min-width: 0;
+  min-height: calc(100vh - 49px);
+  padding: 20px 24px 40px;
+  background: ${({ theme }) => theme.colour.sheet};
+`;
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 16px;
+  margin-bottom: 2px;
+  h1 {
+    overflow-wrap: anywhere;
+    min-width: 0;
+  }
+  @media (max-width: 900px) {
+    flex-direction: column;
+  }
+`;
+const Reading = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 280px) minmax(0, 1fr);
+  gap: 40px;
+  margin-top: 16px;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Editing = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 32px;
+  margin-top: 12px;
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Component = styled.section`
+  margin-bottom: 16px;
+  li {
+    padding: 4px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    overflow-wrap: anywhere;
+  }
+`;
+const Look = styled.p`
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+`;
+const Notice = styled.section`
+  margin: 12px 0;
+  padding: 12px 16px;
+  background: ${({ theme }) => theme.colour.lemonPale};
+  border-left: 4px solid ${({ theme }) => theme.colour.lemon};
+  dl {
+    display: grid;
+    grid-template-columns: max-content 1fr 1fr;
+    gap: 2px 24px;
+    margin: 8px 0;
+  }
+  dt {
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+  dd {
+    overflow-wrap: anywhere;
+  }
+`;
 
 /** Printed, a recipe is always the one to read, never its form. */
-const OnScreen = styled.div`@media print { display: none; }`;
-const OnPaper = styled.div`display: none; @media print { display: block; }`;
+const OnScreen = styled.div`
+  @media print {
+    display: none;
+  }
+`;
+const OnPaper = styled.div`
+  display: none;
+  @media print {
+    display: block;
+  }
+`;
 
 /** A dish to read and teach from, and to write. */
 export default function RecipePage() {
   const { recipeId = '' } = useParams();
-  return <WorkingsProvider><OpenedRecipe key={recipeId} id={recipeId} /></WorkingsProvider>;
+  return (
+    <WorkingsProvider>
+      <OpenedRecipe key={recipeId} id={recipeId} />
+    </WorkingsProvider>
+  );
 }
 
 function OpenedRecipe({ id }: { id: string }) {
@@ -47,7 +133,16 @@ function OpenedRecipe({ id }: { id: string }) {
   const [search, setSearch] = useSearchParams();
   const isEditing = search.get('edit') === '1';
   useUndoKeys(editor.undo, editor.redo);
-  if (!editor.shown || !kitchen) return <Sheet>{editor.error ? <Failed error={editor.error} onRetry={editor.retry} /> : <Loading what="the recipe" />}</Sheet>;
+  if (!editor.shown || !kitchen)
+    return (
+      <Sheet>
+        {editor.error ? (
+          <Failed error={editor.error} onRetry={editor.retry} />
+        ) : (
+          <Loading what="the recipe" />
+        )}
+      </Sheet>
+    );
   const recipe = contentOf(editor.shown);
   // What stands in the library is shown with its sub-recipes; what is being typed is not on the server yet.
   const whole = editor.saveState === 'saved' ? editor.shown.whole : recipe;
@@ -57,33 +152,65 @@ function OpenedRecipe({ id }: { id: string }) {
         <Head>
           <h1>{recipe.title}</h1>
           <Row $gap={2}>
-            <Button look={isEditing ? 'act' : 'plain'} aria-pressed={isEditing} onPress={() => setSearch(isEditing ? {} : { edit: '1' }, { replace: true })}>{isEditing ? 'Read' : 'Edit'}</Button>
+            <Button
+              look={isEditing ? 'act' : 'plain'}
+              aria-pressed={isEditing}
+              onPress={() => setSearch(isEditing ? {} : { edit: '1' }, { replace: true })}
+            >
+              {isEditing ? 'Read' : 'Edit'}
+            </Button>
             <PutOnClass recipeId={id} recipe={recipe} look={isEditing ? 'plain' : 'act'} />
             <Versions recipeId={id} whole={whole} />
             <Exports recipe={whole} />
             <DeleteRecipe id={id} title={recipe.title} />
           </Row>
         </Head>
-        <Quietly>{recipe.kind}, serves {recipe.serves} as a {recipe.portion}{editor.shown.usedBy.length > 0 ? ` · on the menu of ${editor.shown.usedBy.map(({ title }) => title).join(', ')}` : ''}{isEditing ? ` · ${saveWords[editor.saveState]}` : ''}</Quietly>
+        <Quietly>
+          {recipe.kind}, serves {recipe.serves} as a {recipe.portion}
+          {editor.shown.usedBy.length > 0
+            ? ` · on the menu of ${editor.shown.usedBy.map(({ title }) => title).join(', ')}`
+            : ''}
+          {isEditing ? ` · ${saveWords[editor.saveState]}` : ''}
+        </Quietly>
         <RecipeConflict editor={editor} />
         <FactsStrip recipe={whole} larder={larder} kitchen={kitchen} />
         <LooseEnds recipe={whole} larder={larder} />
-        {isEditing ? <OnScreen><EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} /></OnScreen> : null}
-        {isEditing ? <OnPaper><ReadRecipe recipe={whole} /></OnPaper> : <ReadRecipe recipe={whole} />}
+        {isEditing ? (
+          <OnScreen>
+            <EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} />
+          </OnScreen>
+        ) : null}
+        {isEditing ? (
+          <OnPaper>
+            <ReadRecipe recipe={whole} />
+          </OnPaper>
+        ) : (
+          <ReadRecipe recipe={whole} />
+        )}
       </Work>
       <WorkingsPanel />
     </Frame>
   );
 }
 
-const saveWords = { saved: 'saved', saving: 'saving …', waiting: 'kept on this device', refused: 'not saved: see the field marked below' } as const;
+const saveWords = {
+  saved: 'saved',
+  saving: 'saving …',
+  waiting: 'kept on this device',
+  refused: 'not saved: see the field marked below',
+} as const;
 
 function LooseEnds({ recipe, larder }: { recipe: Recipe; larder: Larder }) {
   const { unused, partly, unlisted } = looseEnds(recipe, larder);
   return (
     <>
       {unused.length > 0 ? <Look>No step uses {unused.join(', ')}.</Look> : null}
-      {partly.length > 0 ? <Look>Left over by the steps: {partly.map(({ name, left }) => `${showRational(left)} of ${name}`).join(', ')}.</Look> : null}
+      {partly.length > 0 ? (
+        <Look>
+          Left over by the steps:{' '}
+          {partly.map(({ name, left }) => `${showRational(left)} of ${name}`).join(', ')}.
+        </Look>
+      ) : null}
       {unlisted.length > 0 ? <Look>Named in a step and on no line: {unlisted.join(', ')}.</Look> : null}
     </>
   );
@@ -93,19 +220,45 @@ function ReadRecipe({ recipe }: { recipe: Recipe }) {
   return (
     <>
       {recipe.story ? <p>{recipe.story}</p> : null}
-      {recipe.choices.length > 0 ? <p><Quietly>{recipe.choices.map((choice) => `${choice.name}: ${choice.options.map(({ name }) => name).join(' or ')}`).join(' · ')}</Quietly></p> : null}
+      {recipe.choices.length > 0 ? (
+        <p>
+          <Quietly>
+            {recipe.choices
+              .map((choice) => `${choice.name}: ${choice.options.map(({ name }) => name).join(' or ')}`)
+              .join(' · ')}
+          </Quietly>
+        </p>
+      ) : null}
       <Reading>
         <div>
           {recipe.components.map((component) => (
             <Component key={component.id}>
               <h3>{component.name}</h3>
-              <ul>{recipe.lines.filter((line) => line.componentId === component.id).map((line) => <li key={line.id}><AmountText text={line.text} />{wayOf(recipe, line)}{line.unread ? <Look>{line.unread}</Look> : null}</li>)}</ul>
+              <ul>
+                {recipe.lines
+                  .filter((line) => line.componentId === component.id)
+                  .map((line) => (
+                    <li key={line.id}>
+                      <AmountText text={line.text} />
+                      {wayOf(recipe, line)}
+                      {line.unread ? <Look>{line.unread}</Look> : null}
+                    </li>
+                  ))}
+              </ul>
             </Component>
           ))}
           {recipe.lines.length === 0 ? <Quietly>No ingredient lines yet.</Quietly> : null}
-          <p><Quietly>{[recipe.source, recipe.credit && `credit: ${recipe.credit}`, recipe.permission].filter(Boolean).join(' · ')}</Quietly></p>
+          <p>
+            <Quietly>
+              {[recipe.source, recipe.credit && `credit: ${recipe.credit}`, recipe.permission]
+                .filter(Boolean)
+                .join(' · ')}
+            </Quietly>
+          </p>
         </div>
-        <div><StepList recipe={recipe} notesBeside /></div>
+        <div>
+          <StepList recipe={recipe} notesBeside />
+        </div>
       </Reading>
     </>
   );
@@ -113,26 +266,62 @@ function ReadRecipe({ recipe }: { recipe: Recipe }) {
 
 /** The way that a line or step belongs to, set quietly behind it. */
 function wayOf(recipe: Recipe, part: Pick<Recipe['lines'][number], 'when'>) {
-  const option = recipe.choices.find((choice) => choice.id === part.when?.choice)?.options.find(({ id }) => id === part.when?.option);
+  const option = recipe.choices
+    .find((choice) => choice.id === part.when?.choice)
+    ?.options.find(({ id }) => id === part.when?.option);
   return option ? <Quietly> only {option.name}</Quietly> : null;
 }
 
-function EditRecipe({ id, recipe, editor, larder }: { id: string; recipe: Recipe; editor: RecipeEditor; larder: Larder }) {
+function EditRecipe({
+  id,
+  recipe,
+  editor,
+  larder,
+}: {
+  id: string;
+  recipe: Recipe;
+  editor: RecipeEditor;
+  larder: Larder;
+}) {
   const change = (patch: Partial<Recipe>) => editor.edit(patch);
-  const general = Object.entries(editor.problems).filter(([field]) => /^(?:lines|steps|components|choices|content)?(?:\.|$)/.test(field)).map(([, sentence]) => sentence);
+  const general = Object.entries(editor.problems)
+    .filter(([field]) => /^(?:lines|steps|components|choices|content)?(?:\.|$)/.test(field))
+    .map(([, sentence]) => sentence);
   return (
     <>
       {general.length > 0 ? <Look role="alert">{[...new Set(general)].join(' ')}</Look> : null}
       <Details recipe={recipe} change={change} problems={editor.problems} />
       <Editing>
-        <div><LinesColumn recipe={recipe} recipeId={id} larder={larder} change={change} problems={editor.problems} /></div>
-        <div><StepsColumn recipe={recipe} recipeId={id} larder={larder} change={change} problems={editor.problems} /></div>
+        <div>
+          <LinesColumn
+            recipe={recipe}
+            recipeId={id}
+            larder={larder}
+            change={change}
+            problems={editor.problems}
+          />
+        </div>
+        <div>
+          <StepsColumn
+            recipe={recipe}
+            recipeId={id}
+            larder={larder}
+            change={change}
+            problems={editor.problems}
+          />
+        </div>
       </Editing>
     </>
   );
 }
 
-const fieldNames: Partial<Record<keyof Recipe, string>> = { lines: 'Lines', steps: 'Steps', components: 'Components', choices: 'Ways to choose of', leastBatch: 'Least batch' };
+const fieldNames: Partial<Record<keyof Recipe, string>> = {
+  lines: 'Lines',
+  steps: 'Steps',
+  components: 'Components',
+  choices: 'Ways to choose of',
+  leastBatch: 'Least batch',
+};
 
 /** Two people changed the same part: both are shown, and none is lost until one is chosen. */
 function RecipeConflict({ editor }: { editor: RecipeEditor }) {
@@ -142,10 +331,25 @@ function RecipeConflict({ editor }: { editor: RecipeEditor }) {
     <Notice role="alert">
       <strong>Somebody else changed this recipe while you did.</strong>
       <dl>
-        <dt></dt><dd><strong>Yours</strong></dd><dd><strong>Theirs</strong></dd>
-        {conflict.fields.map((field) => [<dt key={field}>{fieldNames[field] ?? field.charAt(0).toUpperCase() + field.slice(1)}</dt>, <dd key={`${field}-mine`}>{words(conflict.mine[field], conflict.theirs[field])}</dd>, <dd key={`${field}-theirs`}>{words(conflict.theirs[field], conflict.mine[field])}</dd>])}
+        <dt></dt>
+        <dd>
+          <strong>Yours</strong>
+        </dd>
+        <dd>
+          <strong>Theirs</strong>
+        </dd>
+        {conflict.fields.map((field) => [
+          <dt key={field}>{fieldNames[field] ?? field.charAt(0).toUpperCase() + field.slice(1)}</dt>,
+          <dd key={`${field}-mine`}>{words(conflict.mine[field], conflict.theirs[field])}</dd>,
+          <dd key={`${field}-theirs`}>{words(conflict.theirs[field], conflict.mine[field])}</dd>,
+        ])}
       </dl>
-      <Row><Button look="act" onPress={editor.keepMine}>Keep yours</Button><Button onPress={editor.takeTheirs}>Take theirs</Button></Row>
+      <Row>
+        <Button look="act" onPress={editor.keepMine}>
+          Keep yours
+        </Button>
+        <Button onPress={editor.takeTheirs}>Take theirs</Button>
+      </Row>
     </Notice>
   );
 }
@@ -153,7 +357,10 @@ function RecipeConflict({ editor }: { editor: RecipeEditor }) {
 /** A value in words; of a list only what the other side does not have. */
 function words(value: unknown, other: unknown): string {
   if (!Array.isArray(value)) return String(value);
-  const texts = (list: unknown) => (Array.isArray(list) ? list.map((item: { text?: string; name?: string }) => item.text ?? item.name ?? '') : []);
+  const texts = (list: unknown) =>
+    Array.isArray(list)
+      ? list.map((item: { text?: string; name?: string }) => item.text ?? item.name ?? '')
+      : [];
   const own = texts(value).filter((text) => !texts(other).includes(text));
   return own.length > 0 ? own.join('; ') : 'the same words, in another order or with other figures';
 }
@@ -169,7 +376,18 @@ function DeleteRecipe({ id, title }: { id: string; title: string }) {
     await call(`/recipes/${id}`, { method: 'DELETE' }).finally(() => setBusy(false));
     await refresh();
     void navigate('/recipes');
-    say(`“${title}” was deleted.`, { label: 'Undo', run: () => void call(`/recipes/${id}/restore`, { method: 'POST' }).then(refresh) });
+    say(`“${title}” was deleted.`, {
+      label: 'Undo',
+      run: () => void call(`/recipes/${id}/restore`, { method: 'POST' }).then(refresh),
+    });
   };
-  return <Button look="harm" isDisabled={isBusy} onPress={() => void remove().catch((error: Error) => say(error.message))}>Delete</Button>;
+  return (
+    <Button
+      look="harm"
+      isDisabled={isBusy}
+      onPress={() => void remove().catch((error: Error) => say(error.message))}
+    >
+      Delete
+    </Button>
+  );
 }

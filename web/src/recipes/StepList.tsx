@@ -6,19 +6,73 @@ import { techniquesQuery } from '../api/queries.js';
 import { Quietly } from '../parts/states.js';
 import { TechniqueText } from '../techniques/TechniqueText.js';
 
-const List = styled.ol`border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
-const Step = styled.li<{ $beside: boolean }>`display: grid; grid-template-columns: 28px minmax(0, 1fr) ${({ $beside }) => ($beside ? 'minmax(0, 340px)' : '')}; gap: 4px 20px; padding: 12px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; break-inside: avoid; @media (max-width: 800px) { grid-template-columns: 28px minmax(0, 1fr); > aside { grid-column: 2; } }`;
-const Number = styled.span`font: 700 16px/20px ${({ theme }) => theme.font.heading};`;
-const Text = styled.p`white-space: pre-line; overflow-wrap: anywhere;`;
-const Facts = styled.p`color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px;`;
-const Note = styled.details`font-size: 13px; line-height: 18px; & + & { margin-top: 4px; } summary { cursor: pointer; font-weight: 700; color: ${({ theme }) => theme.colour.basil}; }`;
-const Why = styled.span`display: block; padding-left: 14px; color: ${({ theme }) => theme.colour.quiet}; font-weight: 400; [open] & { display: none; }`;
-const Own = styled.p`margin-bottom: 4px; padding-left: 8px; border-left: 3px solid ${({ theme }) => theme.colour.basil}; font-size: 13px;`;
+const List = styled.ol`
+  border-top: 1px solid ${({ theme }) => theme.colour.ink};
+`;
+const Step = styled.li<{ $beside: boolean }>`
+  display: grid;
+  grid-template-columns: 28px minmax(0, 1fr) ${({ $beside }) => ($beside ? 'minmax(0, 340px)' : '')};
+  gap: 4px 20px;
+  padding: 12px 0;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  break-inside: avoid;
+  @media (max-width: 800px) {
+    grid-template-columns: 28px minmax(0, 1fr);
+    > aside {
+      grid-column: 2;
+    }
+  }
+`;
+const Number = styled.span`
+  font: 700 16px/20px ${({ theme }) => theme.font.heading};
+`;
+const Text = styled.p`
+  white-space: pre-line;
+  overflow-wrap: anywhere;
+`;
+const Facts = styled.p`
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+  line-height: 18px;
+`;
+const Note = styled.details`
+  font-size: 13px;
+  line-height: 18px;
+  & + & {
+    margin-top: 4px;
+  }
+  summary {
+    cursor: pointer;
+    font-weight: 700;
+    color: ${({ theme }) => theme.colour.basil};
+  }
+`;
+const Why = styled.span`
+  display: block;
+  padding-left: 14px;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-weight: 400;
+  [open] & {
+    display: none;
+  }
+`;
+const Own = styled.p`
+  margin-bottom: 4px;
+  padding-left: 8px;
+  border-left: 3px solid ${({ theme }) => theme.colour.basil};
+  font-size: 13px;
+`;
 
 /** The steps in order, each with its minutes and, beside it, the technique notes it has. */
 export function StepList({ recipe, notesBeside = false }: { recipe: Recipe; notesBeside?: boolean }) {
   const { data: notes = [] } = useQuery(techniquesQuery);
-  if (recipe.steps.length === 0) return <><h2>Steps</h2><Quietly>No steps yet: this dish takes no time in a plan until it has some.</Quietly></>;
+  if (recipe.steps.length === 0)
+    return (
+      <>
+        <h2>Steps</h2>
+        <Quietly>No steps yet: this dish takes no time in a plan until it has some.</Quietly>
+      </>
+    );
   return (
     <>
       <h2>Steps</h2>
@@ -29,7 +83,11 @@ export function StepList({ recipe, notesBeside = false }: { recipe: Recipe; note
             <div>
               <Text>{step.text}</Text>
               <Facts>{stepFacts(step)}</Facts>
-              {notesBeside ? null : <Facts>{step.techniques.map((id) => notes.find((note) => note.id === id)?.title ?? id).join(' · ')}</Facts>}
+              {notesBeside ? null : (
+                <Facts>
+                  {step.techniques.map((id) => notes.find((note) => note.id === id)?.title ?? id).join(' · ')}
+                </Facts>
+              )}
             </div>
             {notesBeside ? <Notes step={step} notes={notes} /> : null}
           </Step>
@@ -40,13 +98,17 @@ export function StepList({ recipe, notesBeside = false }: { recipe: Recipe; note
 }
 
 function Notes({ step, notes }: { step: RecipeStep; notes: readonly TechniqueNote[] }) {
-  const attached = step.techniques.map((id) => notes.find((note) => note.id === id)).filter((note) => note !== undefined);
+  const attached = step.techniques
+    .map((id) => notes.find((note) => note.id === id))
+    .filter((note) => note !== undefined);
   return (
     <aside aria-label="Technique notes">
       {step.techniqueNote ? <Own>{step.techniqueNote}</Own> : null}
       {attached.map((note) => (
         <Note key={note.id}>
-          <summary>{note.title} <Why>{note.why}</Why></summary>
+          <summary>
+            {note.title} <Why>{note.why}</Why>
+          </summary>
           <TechniqueText note={note} />
           <Link to={`/techniques/${note.id}`}>All about it</Link>
         </Note>
@@ -60,14 +122,30 @@ const places = { 'in class': 'in class', either: 'in class or before', before: '
 /** "8 min hands-on · 25–30 min oven, 220 °C · in class · keeps 60 min". */
 function stepFacts(step: RecipeStep): string {
   const wait = step.waitMinutes ? `${span(step.waitMinutes)} waiting` : '';
-  const occupied = step.occupies ? [step.occupies.appliance, step.occupies.setting].filter(Boolean).join(', ') : '';
-  return [`${step.handsOnMinutes} min hands-on`, wait, occupied, step.until, places[step.place], step.holdMinutes ? `keeps ${minutes(step.holdMinutes)}` : '', step.demonstrateMinutes ? `shown ${step.demonstrateMinutes} min` : ''].filter(Boolean).join(' · ');
+  const occupied = step.occupies
+    ? [step.occupies.appliance, step.occupies.setting].filter(Boolean).join(', ')
+    : '';
+  return [
+    `${step.handsOnMinutes} min hands-on`,
+    wait,
+    occupied,
+    step.until,
+    places[step.place],
+    step.holdMinutes ? `keeps ${minutes(step.holdMinutes)}` : '',
+    step.demonstrateMinutes ? `shown ${step.demonstrateMinutes} min` : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
 }
 
 /** "60–75 min", "8–12 h". */
 function span({ low, high }: { low: number; high: number }): string {
   if (low === high) return minutes(high);
-  return low >= 120 ? `${Math.round(low / 6) / 10}–${minutes(high)}` : high >= 120 ? `${minutes(low)} – ${minutes(high)}` : `${low}–${high} min`;
+  return low >= 120
+    ? `${Math.round(low / 6) / 10}–${minutes(high)}`
+    : high >= 120
+      ? `${minutes(low)} – ${minutes(high)}`
+      : `${low}–${high} min`;
 }
 
 function minutes(count: number): string {

@@ -12,9 +12,32 @@ import { Field } from '../parts/Field.js';
 import { Failed, Loading, Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 
-const List = styled.ul`margin: 4px 0 12px; li { padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; overflow-wrap: anywhere; } ins { background: ${({ theme }) => theme.colour.basilPale}; text-decoration: underline; } del { background: ${({ theme }) => theme.colour.beetPale}; }`;
-const Version = styled.section`padding: 10px 0; border-top: 1px solid ${({ theme }) => theme.colour.ink};`;
-const Keep = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: end; margin-bottom: 12px;`;
+const List = styled.ul`
+  margin: 4px 0 12px;
+  li {
+    padding: 4px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    overflow-wrap: anywhere;
+  }
+  ins {
+    background: ${({ theme }) => theme.colour.basilPale};
+    text-decoration: underline;
+  }
+  del {
+    background: ${({ theme }) => theme.colour.beetPale};
+  }
+`;
+const Version = styled.section`
+  padding: 10px 0;
+  border-top: 1px solid ${({ theme }) => theme.colour.ink};
+`;
+const Keep = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: end;
+  margin-bottom: 12px;
+`;
 
 /** What differs between two versions, in words: taken out struck through, put in underlined. */
 export function Differences({ before, after }: { before: Recipe; after: Recipe }) {
@@ -24,8 +47,18 @@ export function Differences({ before, after }: { before: Recipe; after: Recipe }
     <List aria-label="Differences">
       {found.map((difference, index) => (
         <li key={index}>
-          <Quietly>{difference.what} {difference.where}: </Quietly>
-          {difference.parts.map((part, at) => (part.change === 'in' ? <ins key={at}>{part.text}</ins> : part.change === 'out' ? <del key={at}>{part.text}</del> : part.text))}
+          <Quietly>
+            {difference.what} {difference.where}:{' '}
+          </Quietly>
+          {difference.parts.map((part, at) =>
+            part.change === 'in' ? (
+              <ins key={at}>{part.text}</ins>
+            ) : part.change === 'out' ? (
+              <del key={at}>{part.text}</del>
+            ) : (
+              part.text
+            ),
+          )}
         </li>
       ))}
     </List>
@@ -38,7 +71,9 @@ export function Versions({ recipeId, whole }: { recipeId: string; whole: Recipe 
   return (
     <>
       <Button onPress={() => setOpen(true)}>Versions</Button>
-      <Dialog title="Versions" wide isOpen={isOpen} onClose={() => setOpen(false)}>{isOpen ? <VersionList recipeId={recipeId} whole={whole} /> : null}</Dialog>
+      <Dialog title="Versions" wide isOpen={isOpen} onClose={() => setOpen(false)}>
+        {isOpen ? <VersionList recipeId={recipeId} whole={whole} /> : null}
+      </Dialog>
     </>
   );
 }
@@ -49,7 +84,10 @@ function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
   const client = useQueryClient();
   const say = useSay();
   const keep = async () => {
-    const kept = await call<RecipeVersionView[]>(`/recipes/${recipeId}/versions`, { method: 'POST', body: { note } });
+    const kept = await call<RecipeVersionView[]>(`/recipes/${recipeId}/versions`, {
+      method: 'POST',
+      body: { note },
+    });
     client.setQueryData(versionsQuery(recipeId).queryKey, kept);
     setNote('');
     say(`Kept as version ${kept[0]!.number}.`);
@@ -60,13 +98,45 @@ function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
   const differs = !newest || compareRecipes(newest.content, whole).length > 0;
   return (
     <>
-      <p><Quietly>A class stays on the version it took. One is cut when a class first takes the recipe, or when you keep it.</Quietly></p>
-      {newest && differs ? <Version aria-label="The draft"><h3>The draft, since version {newest.number}</h3><Differences before={newest.content} after={whole} /></Version> : null}
-      {differs ? <Keep><Field label="What changed, in a word" value={note} onChange={setNote} maxLength={200} /><Button look="act" onPress={() => void keep().catch((failure: Error) => say(failure.message))}>Keep the draft as a version</Button></Keep> : null}
+      <p>
+        <Quietly>
+          A class stays on the version it took. One is cut when a class first takes the recipe, or when you
+          keep it.
+        </Quietly>
+      </p>
+      {newest && differs ? (
+        <Version aria-label="The draft">
+          <h3>The draft, since version {newest.number}</h3>
+          <Differences before={newest.content} after={whole} />
+        </Version>
+      ) : null}
+      {differs ? (
+        <Keep>
+          <Field label="What changed, in a word" value={note} onChange={setNote} maxLength={200} />
+          <Button look="act" onPress={() => void keep().catch((failure: Error) => say(failure.message))}>
+            Keep the draft as a version
+          </Button>
+        </Keep>
+      ) : null}
       {versions.map((version, index) => (
         <Version key={version.number} aria-label={`Version ${version.number}`}>
-          <Row><h3>Version {version.number}</h3><Quietly>{[version.at ? showDate(version.at) : '', version.by ? `kept by ${version.by}` : 'taken by a class', version.note].filter(Boolean).join(' · ')}</Quietly></Row>
-          {versions[index + 1] ? <Differences before={versions[index + 1]!.content} after={version.content} /> : <Quietly>The first one.</Quietly>}
+          <Row>
+            <h3>Version {version.number}</h3>
+            <Quietly>
+              {[
+                version.at ? showDate(version.at) : '',
+                version.by ? `kept by ${version.by}` : 'taken by a class',
+                version.note,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </Quietly>
+          </Row>
+          {versions[index + 1] ? (
+            <Differences before={versions[index + 1]!.content} after={version.content} />
+          ) : (
+            <Quietly>The first one.</Quietly>
+          )}
         </Version>
       ))}
     </>

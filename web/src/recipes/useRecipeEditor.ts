@@ -11,11 +11,25 @@ export type RecipeEditor = RowEditor<RecipeRow, Recipe>;
 /** Edits a recipe's draft in place: saved as one types, joined with what others change elsewhere in it. */
 export function useRecipeEditor(id: string): RecipeEditor {
   const query = useMemo(() => recipeQuery(id), [id]);
-  const send = useCallback(async (patch: Recipe, revision: number, base: RecipeRow) => (
-    rowOfRecipe(await call<RecipeView>(`/recipes/${id}`, { method: 'PATCH', body: { content: { ...contentOf(base), ...patch } }, revision }))
-  ), [id]);
+  const send = useCallback(
+    async (patch: Recipe, revision: number, base: RecipeRow) =>
+      rowOfRecipe(
+        await call<RecipeView>(`/recipes/${id}`, {
+          method: 'PATCH',
+          body: { content: { ...contentOf(base), ...patch } },
+          revision,
+        }),
+      ),
+    [id],
+  );
   const check = useCallback((patch: Partial<Recipe>) => checkRecipePart(patch as never), []);
-  return useRowEditor<RecipeRow, Recipe>({ row: `recipe-row:${id}`, query: query as never, send, check, rowOf: fromView });
+  return useRowEditor<RecipeRow, Recipe>({
+    row: `recipe-row:${id}`,
+    query: query as never,
+    send,
+    check,
+    rowOf: fromView,
+  });
 }
 
 function fromView(current: unknown): RecipeRow {
@@ -23,6 +37,12 @@ function fromView(current: unknown): RecipeRow {
 }
 
 /** The recipe alone, without what the server says about it. */
-export function contentOf({ id: _id, revision: _revision, usedBy: _usedBy, whole: _whole, ...content }: RecipeRow): Recipe {
+export function contentOf({
+  id: _id,
+  revision: _revision,
+  usedBy: _usedBy,
+  whole: _whole,
+  ...content
+}: RecipeRow): Recipe {
   return content;
 }

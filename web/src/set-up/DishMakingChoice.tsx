@@ -8,34 +8,109 @@ import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 
-const Part = styled.section`margin-bottom: 16px; h3 { margin-bottom: 4px; } > label { display: flex; }`;
-const Opener = styled.div`margin-left: -12px;`;
+const Part = styled.section`
+  margin-bottom: 16px;
+  h3 {
+    margin-bottom: 4px;
+  }
+  > label {
+    display: flex;
+  }
+`;
+const Opener = styled.div`
+  margin-left: -12px;
+`;
 /** Boxes to tick side by side, with what they are about before them. */
-export const Boxes = styled(CheckboxGroup)`display: flex; flex-wrap: wrap; align-items: center; gap: 0 16px; label:first-child:not(:has(input)), > span:first-child { color: ${({ theme }) => theme.colour.quiet}; }`;
+export const Boxes = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 16px;
+  label:first-child:not(:has(input)),
+  > span:first-child {
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
 const Box = styled(Checkbox)`
-  display: inline-flex; align-items: center; gap: 8px; min-height: 32px; cursor: pointer;
-  > i { display: flex; align-items: center; justify-content: center; flex: none; width: 20px; height: 20px; border: 1.5px solid ${({ theme }) => theme.colour.quiet}; border-radius: 3px; color: transparent; }
-  &[data-selected] > i { background: ${({ theme }) => theme.colour.basil}; border-color: ${({ theme }) => theme.colour.basil}; color: #fff; }
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 2px; }
-  @media (pointer: coarse) { min-height: 44px; }
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 32px;
+  cursor: pointer;
+  > i {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    flex: none;
+    width: 20px;
+    height: 20px;
+    border: 1.5px solid ${({ theme }) => theme.colour.quiet};
+    border-radius: 3px;
+    color: transparent;
+  }
+  &[data-selected] > i {
+    background: ${({ theme }) => theme.colour.basil};
+    border-color: ${({ theme }) => theme.colour.basil};
+    color: #fff;
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+    outline-offset: 2px;
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 
 /** A box to tick with its words beside it. */
-export function TickBox({ value, isSelected, onChange, children }: { value?: string; isSelected?: boolean; onChange?: (on: boolean) => void; children: ReactNode }) {
-  return <Box value={value} isSelected={isSelected} onChange={onChange}><i><Check size={15} strokeWidth={3} aria-hidden /></i>{children}</Box>;
+export function TickBox({
+  value,
+  isSelected,
+  onChange,
+  children,
+}: {
+  value?: string;
+  isSelected?: boolean;
+  onChange?: (on: boolean) => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box value={value} isSelected={isSelected} onChange={onChange}>
+      <i>
+        <Check size={15} strokeWidth={3} aria-hidden />
+      </i>
+      {children}
+    </Box>
+  );
 }
 
-interface Props { recipe: Recipe; maker: Maker; making: DishMaking; stations: number; onChange: (making: DishMaking) => void }
+interface Props {
+  recipe: Recipe;
+  maker: Maker;
+  making: DishMaking;
+  stations: number;
+  onChange: (making: DishMaking) => void;
+}
 
 const byStations: readonly Maker[] = ['every station', 'some stations', 'in rotation'];
 
 /** In a few words, what is special about how a dish is shared out; empty where nothing is. */
 export function makingWords(making: DishMaking, recipe: Recipe): string {
-  const once = recipe.components.filter(({ id }) => making.once?.includes(id)).map(({ name }) => name.toLowerCase());
+  const once = recipe.components
+    .filter(({ id }) => making.once?.includes(id))
+    .map(({ name }) => name.toLowerCase());
   return [
-    making.stations && making.stations.length > 0 ? `at ${making.stations.length === 1 ? 'station' : 'stations'} ${making.stations.join(', ')}` : '', making.shareBatch ? 'two stations share a batch' : '', making.flight ? 'a tasting flight' : '',
-    once.length > 0 ? `${once.join(' and ')} made once` : '', making.swap ? 'with a ready-made swap' : '', making.spare ? 'with a spare' : '',
-  ].filter(Boolean).join(', ');
+    making.stations && making.stations.length > 0
+      ? `at ${making.stations.length === 1 ? 'station' : 'stations'} ${making.stations.join(', ')}`
+      : '',
+    making.shareBatch ? 'two stations share a batch' : '',
+    making.flight ? 'a tasting flight' : '',
+    once.length > 0 ? `${once.join(' and ')} made once` : '',
+    making.swap ? 'with a ready-made swap' : '',
+    making.spare ? 'with a spare' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** How a dish is shared out: which stations, two to a batch, made once, a swap, a spare, a tasting flight. */
@@ -44,10 +119,24 @@ export const DishMakingChoice = memo(function DishMakingChoice(props: Props) {
   const words = makingWords(props.making, props.recipe);
   return (
     <Opener>
-      <Button look="quiet" aria-label={`How ${props.recipe.title} is shared out`} onPress={() => setOpen(true)}>{words || 'How it is shared out'}</Button>
-      <Dialog title={`How “${props.recipe.title}” is shared out`} isOpen={isOpen} onClose={() => setOpen(false)}>
+      <Button
+        look="quiet"
+        aria-label={`How ${props.recipe.title} is shared out`}
+        onPress={() => setOpen(true)}
+      >
+        {words || 'How it is shared out'}
+      </Button>
+      <Dialog
+        title={`How “${props.recipe.title}” is shared out`}
+        isOpen={isOpen}
+        onClose={() => setOpen(false)}
+      >
         <MakingForm {...props} />
-        <Row><Button look="act" onPress={() => setOpen(false)}>Done</Button></Row>
+        <Row>
+          <Button look="act" onPress={() => setOpen(false)}>
+            Done
+          </Button>
+        </Row>
       </Dialog>
     </Opener>
   );
@@ -56,34 +145,68 @@ export const DishMakingChoice = memo(function DishMakingChoice(props: Props) {
 function MakingForm({ recipe, maker, making, stations, onChange }: Props) {
   const atStations = byStations.includes(maker);
   const numbers = Array.from({ length: stations }, (_, index) => String(index + 1));
-  const parts = recipe.components.filter((component) => recipe.lines.some((line) => line.componentId === component.id));
+  const parts = recipe.components.filter((component) =>
+    recipe.lines.some((line) => line.componentId === component.id),
+  );
   return (
     <>
       {maker === 'some stations' ? (
         <Part>
-          <Boxes value={(making.stations ?? [1]).map(String)} onChange={(chosen) => onChange({ ...making, stations: chosen.map(Number).sort((a, b) => a - b) })}>
+          <Boxes
+            value={(making.stations ?? [1]).map(String)}
+            onChange={(chosen) => onChange({ ...making, stations: chosen.map(Number).sort((a, b) => a - b) })}
+          >
             <Label>Made at station</Label>
-            {numbers.map((number) => <TickBox key={number} value={number}>{number}</TickBox>)}
+            {numbers.map((number) => (
+              <TickBox key={number} value={number}>
+                {number}
+              </TickBox>
+            ))}
           </Boxes>
         </Part>
       ) : null}
       {atStations && parts.length > 1 ? (
         <Part>
-          <Boxes value={[...making.once ?? []]} onChange={(once) => onChange({ ...making, once: once.length < parts.length ? once : once.slice(0, -1) })}>
+          <Boxes
+            value={[...(making.once ?? [])]}
+            onChange={(once) =>
+              onChange({ ...making, once: once.length < parts.length ? once : once.slice(0, -1) })
+            }
+          >
             <Label>Made once for all</Label>
-            {parts.map((component) => <TickBox key={component.id} value={component.id}>{component.name}</TickBox>)}
+            {parts.map((component) => (
+              <TickBox key={component.id} value={component.id}>
+                {component.name}
+              </TickBox>
+            ))}
           </Boxes>
           <Quietly>What is not ticked is made at every station.</Quietly>
         </Part>
       ) : null}
       <Part>
-        {atStations ? <TickBox isSelected={making.shareBatch ?? false} onChange={(shareBatch) => onChange({ ...making, shareBatch })}>Two stations share one batch</TickBox> : null}
-        <TickBox isSelected={making.swap ?? false} onChange={(swap) => onChange({ ...making, swap })}>A ready-made swap, finished before class</TickBox>
-        <TickBox isSelected={making.spare ?? false} onChange={(spare) => onChange({ ...making, spare })}>A spare batch</TickBox>
+        {atStations ? (
+          <TickBox
+            isSelected={making.shareBatch ?? false}
+            onChange={(shareBatch) => onChange({ ...making, shareBatch })}
+          >
+            Two stations share one batch
+          </TickBox>
+        ) : null}
+        <TickBox isSelected={making.swap ?? false} onChange={(swap) => onChange({ ...making, swap })}>
+          A ready-made swap, finished before class
+        </TickBox>
+        <TickBox isSelected={making.spare ?? false} onChange={(spare) => onChange({ ...making, spare })}>
+          A spare batch
+        </TickBox>
       </Part>
       {atStations && recipe.choices.length > 0 ? (
         <Part>
-          <Choice label="Tasting flight: each station another way of" value={making.flight ?? ''} options={[{ id: '', name: 'no flight' }, ...recipe.choices.map(({ id, name }) => ({ id, name }))]} onChange={(flight) => onChange({ ...making, flight: flight || null })} />
+          <Choice
+            label="Tasting flight: each station another way of"
+            value={making.flight ?? ''}
+            options={[{ id: '', name: 'no flight' }, ...recipe.choices.map(({ id, name }) => ({ id, name }))]}
+            onChange={(flight) => onChange({ ...making, flight: flight || null })}
+          />
         </Part>
       ) : null}
     </>

@@ -17,9 +17,30 @@ import { techniquesQuery } from '../api/queries.js';
 import { MenuEditor } from './MenuEditor.js';
 import { StationsPlan } from './StationsPlan.js';
 
-const Grid = styled.div`display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 12px 16px; max-width: 860px; margin-bottom: 24px; > .two { grid-column: span 2; } @media (max-width: 700px) { grid-template-columns: 1fr 1fr; }`;
-const Section = styled.section`margin-top: 24px; h2 { margin-bottom: 8px; }`;
-const Marked = styled.p`margin-bottom: 12px; color: ${({ theme }) => theme.colour.lemonText}; font-weight: 600;`;
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 12px 16px;
+  max-width: 860px;
+  margin-bottom: 24px;
+  > .two {
+    grid-column: span 2;
+  }
+  @media (max-width: 700px) {
+    grid-template-columns: 1fr 1fr;
+  }
+`;
+const Section = styled.section`
+  margin-top: 24px;
+  h2 {
+    margin-bottom: 8px;
+  }
+`;
+const Marked = styled.p`
+  margin-bottom: 12px;
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+`;
 
 /** Does this class fit these people, this room and this time? */
 export default function SetUpPage() {
@@ -30,17 +51,33 @@ export default function SetUpPage() {
     <>
       <h2>Set up</h2>
       <Quietly>
-        <Figure id="stations" workings={stations.workings} text={`${stations.sizes.length} stations of ${[...new Set(stations.sizes)].join(' and ')}`} />
+        <Figure
+          id="stations"
+          workings={stations.workings}
+          text={`${stations.sizes.length} stations of ${[...new Set(stations.sizes)].join(' and ')}`}
+        />
         {' · '}
-        <Figure id="used" workings={plan.timeline.usedWorkings} text={`${plan.timeline.usedMinutes} of ${plan.timeline.classMinutes} class minutes used`} />
+        <Figure
+          id="used"
+          workings={plan.timeline.usedWorkings}
+          text={`${plan.timeline.usedMinutes} of ${plan.timeline.classMinutes} class minutes used`}
+        />
         {plan.timeline.spareMinutes > 0 ? ` · ${plan.timeline.spareMinutes} to spare` : ''}
       </Quietly>
-      <Section><Warnings warnings={plan.warnings.filter((warning) => warning.place === 'people' || warning.id === 'overrun')} /></Section>
+      <Section>
+        <Warnings
+          warnings={plan.warnings.filter((warning) => warning.place === 'people' || warning.id === 'overrun')}
+        />
+      </Section>
       {daysAhead(view.startsAt) < 0 ? <Marked>This date is in the past.</Marked> : null}
       <ClassFields view={view} editor={editor} />
       <StationsPlan sizes={stations.sizes} />
-      <Section><MenuEditor /></Section>
-      <Section><DeleteClass /></Section>
+      <Section>
+        <MenuEditor />
+      </Section>
+      <Section>
+        <DeleteClass />
+      </Section>
     </>
   );
 }
@@ -52,15 +89,44 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
   const start = view.startsAt.slice(11);
   const end = addMinutes(view.startsAt, view.lengthMinutes).slice(11, 16);
   const number = (field: 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates') => ({
-    value: view[field], problem: problems[field], onChange: (value: number) => edit({ [field]: value } as Partial<ClassEdits>),
+    value: view[field],
+    problem: problems[field],
+    onChange: (value: number) => edit({ [field]: value } as Partial<ClassEdits>),
   });
   return (
     <Grid>
-      <div className="two"><Field label="Title" value={title ?? view.title} onChange={(value) => { setTitle(value); edit({ title: value }); }} onBlur={() => problems.title || setTitle(null)} problem={problems.title} /></div>
-      <div className="two"><Field label="Place" value={view.place} onChange={(place) => edit({ place })} problem={problems.place} /></div>
-      <DateField label="Date" value={date} onChange={(value) => edit({ startsAt: `${value}T${start}` })} problem={problems.startsAt} />
+      <div className="two">
+        <Field
+          label="Title"
+          value={title ?? view.title}
+          onChange={(value) => {
+            setTitle(value);
+            edit({ title: value });
+          }}
+          onBlur={() => problems.title || setTitle(null)}
+          problem={problems.title}
+        />
+      </div>
+      <div className="two">
+        <Field
+          label="Place"
+          value={view.place}
+          onChange={(place) => edit({ place })}
+          problem={problems.place}
+        />
+      </div>
+      <DateField
+        label="Date"
+        value={date}
+        onChange={(value) => edit({ startsAt: `${value}T${start}` })}
+        problem={problems.startsAt}
+      />
       <TimeField label="Starts" value={start} onChange={(value) => edit({ startsAt: `${date}T${value}` })} />
-      <EndField end={end} onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })} problem={problems.lengthMinutes} />
+      <EndField
+        end={end}
+        onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })}
+        problem={problems.lengthMinutes}
+      />
       <NumberField label="People" {...number('people')} />
       <NumberField label="Up to, at a station" {...number('peoplePerStation')} />
       <NumberField label="Assistants" {...number('assistants')} />
@@ -70,9 +136,27 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
 }
 
 /** Keeps an end that is refused in its field, with the sentence below it. */
-function EndField({ end, onEnd, problem }: { end: string; onEnd: (value: string) => void; problem: string | undefined }) {
+function EndField({
+  end,
+  onEnd,
+  problem,
+}: {
+  end: string;
+  onEnd: (value: string) => void;
+  problem: string | undefined;
+}) {
   const [typed, setTyped] = useState(end);
-  return <TimeField label="Ends" value={problem ? typed : end} onChange={(value) => { setTyped(value); onEnd(value); }} problem={problem} />;
+  return (
+    <TimeField
+      label="Ends"
+      value={problem ? typed : end}
+      onChange={(value) => {
+        setTyped(value);
+        onEnd(value);
+      }}
+      problem={problem}
+    />
+  );
 }
 
 function DeleteClass() {
@@ -92,5 +176,11 @@ function DeleteClass() {
     void navigate('/classes');
     say(`“${view.title}” was deleted.`, { label: 'Undo', run: () => void restore() });
   };
-  return <Row><Button look="harm" onPress={() => void remove().catch((error: Error) => say(error.message))}>Delete this class</Button></Row>;
+  return (
+    <Row>
+      <Button look="harm" onPress={() => void remove().catch((error: Error) => say(error.message))}>
+        Delete this class
+      </Button>
+    </Row>
+  );
 }

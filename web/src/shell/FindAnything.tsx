@@ -1,6 +1,14 @@
 import { useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import { Autocomplete, Input, Label, ListBox, SearchField, useFilter, Button as AriaButton } from 'react-aria-components';
+import {
+  Autocomplete,
+  Input,
+  Label,
+  ListBox,
+  SearchField,
+  useFilter,
+  Button as AriaButton,
+} from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
@@ -8,10 +16,33 @@ import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/Field.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
-const Opener = styled(AriaButton)`display: flex; justify-content: space-between; width: 190px; padding: 4px 0; border: 0; border-bottom: 1px solid #98a29b; background: none; color: ${({ theme }) => theme.colour.quiet}; cursor: pointer;`;
-const Box = styled(Input)`width: 100%; padding: 8px 10px; border: 1px solid #98a29b; border-radius: ${({ theme }) => theme.radius};`;
-const Kind = styled.span`float: right; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px;`;
-const Found = styled.div`max-height: 320px; overflow: auto; margin-top: 8px;`;
+const Opener = styled(AriaButton)`
+  display: flex;
+  justify-content: space-between;
+  width: 190px;
+  padding: 4px 0;
+  border: 0;
+  border-bottom: 1px solid #98a29b;
+  background: none;
+  color: ${({ theme }) => theme.colour.quiet};
+  cursor: pointer;
+`;
+const Box = styled(Input)`
+  width: 100%;
+  padding: 8px 10px;
+  border: 1px solid #98a29b;
+  border-radius: ${({ theme }) => theme.radius};
+`;
+const Kind = styled.span`
+  float: right;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+`;
+const Found = styled.div`
+  max-height: 320px;
+  overflow: auto;
+  margin-top: 8px;
+`;
 
 /** Ctrl+K: classes, recipes and techniques by name. */
 export function FindAnything() {
@@ -27,7 +58,10 @@ export function FindAnything() {
   }, []);
   return (
     <>
-      <Opener onPress={() => setOpen(true)} aria-label="Find anything"><span>Find anything</span><span>Ctrl K</span></Opener>
+      <Opener onPress={() => setOpen(true)} aria-label="Find anything">
+        <span>Find anything</span>
+        <span>Ctrl K</span>
+      </Opener>
       <Dialog title="Find anything" isOpen={isOpen} onClose={() => setOpen(false)}>
         <Finder onDone={() => setOpen(false)} />
       </Dialog>
@@ -46,12 +80,26 @@ function Finder({ onDone }: { onDone: () => void }) {
   return (
     <Autocomplete filter={contains}>
       <SearchField autoFocus>
-        <Label><VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden></Label>
+        <Label>
+          <VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden>
+        </Label>
         <Box placeholder="Name of a class, recipe or technique" />
       </SearchField>
-      <Found><ListBox aria-label="Found" items={items} onAction={(key) => open(String(key))} renderEmptyState={() => 'Nothing has this name.'}>
-        {(item) => <ListChoice id={item.id} textValue={item.name}>{item.name}<Kind>{item.kind}</Kind></ListChoice>}
-      </ListBox></Found>
+      <Found>
+        <ListBox
+          aria-label="Found"
+          items={items}
+          onAction={(key) => open(String(key))}
+          renderEmptyState={() => 'Nothing has this name.'}
+        >
+          {(item) => (
+            <ListChoice id={item.id} textValue={item.name}>
+              {item.name}
+              <Kind>{item.kind}</Kind>
+            </ListChoice>
+          )}
+        </ListBox>
+      </Found>
     </Autocomplete>
   );
 }

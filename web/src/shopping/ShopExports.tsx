@@ -12,14 +12,51 @@ export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {
   const say = useSay();
   const isTicked = (key: string) => ticks.get(key)?.ticked ?? false;
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
-  const copy = () => navigator.clipboard.writeText(writeShoppingText(`${view.title}: to buy`, plan.shopping, isTicked)).then(() => say('The list is copied: paste it into a message.'), () => say('The list could not be copied here. Save it as text instead.'));
+  const copy = () =>
+    navigator.clipboard.writeText(writeShoppingText(`${view.title}: to buy`, plan.shopping, isTicked)).then(
+      () => say('The list is copied: paste it into a message.'),
+      () => say('The list could not be copied here. Save it as text instead.'),
+    );
   return (
     <Row $gap={1}>
-      <Button look="quiet" onPress={() => void copy()}>Copy as text</Button>
-      <Button look="quiet" onPress={() => saveFile(`${name} shopping.txt`, 'text/plain', writeShoppingText(`${view.title}: to buy`, plan.shopping, isTicked))}>Text</Button>
-      <Button look="quiet" onPress={() => saveFile(`${name} shopping.csv`, 'text/csv', writeShoppingCsv(plan.shopping, isTicked))}>CSV</Button>
-      <Button look="quiet" onPress={() => saveFile(`${name} shopping.ics`, 'text/calendar', writeTripsCalendar(view, plan.shopping, new Date().toISOString()))}>Calendar</Button>
-      <Button look="quiet" onPress={() => window.print()}>Print</Button>
+      <Button look="quiet" onPress={() => void copy()}>
+        Copy as text
+      </Button>
+      <Button
+        look="quiet"
+        onPress={() =>
+          saveFile(
+            `${name} shopping.txt`,
+            'text/plain',
+            writeShoppingText(`${view.title}: to buy`, plan.shopping, isTicked),
+          )
+        }
+      >
+        Text
+      </Button>
+      <Button
+        look="quiet"
+        onPress={() =>
+          saveFile(`${name} shopping.csv`, 'text/csv', writeShoppingCsv(plan.shopping, isTicked))
+        }
+      >
+        CSV
+      </Button>
+      <Button
+        look="quiet"
+        onPress={() =>
+          saveFile(
+            `${name} shopping.ics`,
+            'text/calendar',
+            writeTripsCalendar(view, plan.shopping, new Date().toISOString()),
+          )
+        }
+      >
+        Calendar
+      </Button>
+      <Button look="quiet" onPress={() => window.print()}>
+        Print
+      </Button>
     </Row>
   );
 }

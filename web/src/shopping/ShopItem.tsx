@@ -9,17 +9,66 @@ import { Tick } from '../parts/Tick.js';
 import { Figure } from '../parts/workings.js';
 import { SubstituteDialog } from './SubstituteDialog.js';
 
-const Item = styled.tr<{ $done: boolean }>`${({ $done, theme }) => ($done ? `td:nth-child(2), td:nth-child(3) { color: ${theme.colour.quiet}; text-decoration: line-through; }` : '')}`;
-const Remark = styled.span`display: block; color: ${({ theme }) => theme.colour.lemonText}; font-size: 13px; line-height: 18px;`;
-const Small = styled.span`display: block; margin-top: 2px; color: ${({ theme }) => theme.colour.quiet}; font-size: 13px; line-height: 18px; text-decoration: none;`;
-const Other = styled.button`
-  display: inline-block; min-height: 24px; padding: 3px 0; border: 0; background: none; color: ${({ theme }) => theme.colour.basil}; font-size: 13px; line-height: 18px; text-align: left; text-decoration: underline dotted; text-underline-offset: 3px; cursor: pointer; white-space: normal;
-  @media (pointer: coarse) { min-height: 32px; } @media print { display: none; }
+const Item = styled.tr<{ $done: boolean }>`
+  ${({ $done, theme }) => ($done ? `td:nth-child(2), td:nth-child(3) { color: ${theme.colour.quiet}; text-decoration: line-through; }` : '')}
 `;
-const Quiet = styled(Other)`margin-left: 8px; white-space: nowrap; color: ${({ theme }) => theme.colour.quiet};`;
-const Offer = styled.div`display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: center; color: ${({ theme }) => theme.colour.lemonText}; font-size: 13px; line-height: 18px; white-space: normal;`;
+const Remark = styled.span`
+  display: block;
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-size: 13px;
+  line-height: 18px;
+`;
+const Small = styled.span`
+  display: block;
+  margin-top: 2px;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+  line-height: 18px;
+  text-decoration: none;
+`;
+const Other = styled.button`
+  display: inline-block;
+  min-height: 24px;
+  padding: 3px 0;
+  border: 0;
+  background: none;
+  color: ${({ theme }) => theme.colour.basil};
+  font-size: 13px;
+  line-height: 18px;
+  text-align: left;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  white-space: normal;
+  @media (pointer: coarse) {
+    min-height: 32px;
+  }
+  @media print {
+    display: none;
+  }
+`;
+const Quiet = styled(Other)`
+  margin-left: 8px;
+  white-space: nowrap;
+  color: ${({ theme }) => theme.colour.quiet};
+`;
+const Offer = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  align-items: center;
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-size: 13px;
+  line-height: 18px;
+  white-space: normal;
+`;
 
-interface Props { row: ShoppingRow; currency: string; tick: TickView | undefined; onToggle: (ticked: boolean) => void }
+interface Props {
+  row: ShoppingRow;
+  currency: string;
+  tick: TickView | undefined;
+  onToggle: (ticked: boolean) => void;
+}
 
 /** One thing to buy: tick, name, packs, what is left over, and what can be decided about it. */
 export function ShopItem({ row, currency, tick, onToggle }: Props) {
@@ -27,16 +76,35 @@ export function ShopItem({ row, currency, tick, onToggle }: Props) {
   const ticked = tick?.ticked ?? false;
   return (
     <Item $done={ticked}>
-      <td><Tick label={`${name}, ${row.buy}`} isSelected={ticked} onChange={onToggle} /></td>
-      <td>{name}{row.insteadOf ? <Small>instead of {row.insteadOf}</Small> : null}{row.remark ? <Remark>{row.remark}</Remark> : null}<Decide row={row} /></td>
+      <td>
+        <Tick label={`${name}, ${row.buy}`} isSelected={ticked} onChange={onToggle} />
+      </td>
+      <td>
+        {name}
+        {row.insteadOf ? <Small>instead of {row.insteadOf}</Small> : null}
+        {row.remark ? <Remark>{row.remark}</Remark> : null}
+        <Decide row={row} />
+      </td>
       <td>
         <Figure id={`shop:${row.key}`} workings={row.workings} text={row.buy} label={name} />
         {row.have ? <Small>have {row.have}</Small> : null}
-        {row.others.map((other) => <OtherPacks key={other.key} row={row} other={other} currency={currency} />)}
+        {row.others.map((other) => (
+          <OtherPacks key={other.key} row={row} other={other} currency={currency} />
+        ))}
       </td>
-      <td>{row.cost === null ? <Quietly>not known</Quietly> : row.cost === 0 ? '' : money(row.cost, currency)}</td>
-      <td><Quietly>{row.leftOver}{row.leftOverServes ? `, ${datedWords(row.leftOverServes)}` : ''}</Quietly><GotBy tick={tick} /></td>
-      <td><Quietly>{row.dishes.join(', ')}</Quietly></td>
+      <td>
+        {row.cost === null ? <Quietly>not known</Quietly> : row.cost === 0 ? '' : money(row.cost, currency)}
+      </td>
+      <td>
+        <Quietly>
+          {row.leftOver}
+          {row.leftOverServes ? `, ${datedWords(row.leftOverServes)}` : ''}
+        </Quietly>
+        <GotBy tick={tick} />
+      </td>
+      <td>
+        <Quietly>{row.dishes.join(', ')}</Quietly>
+      </td>
     </Item>
   );
 }
@@ -49,14 +117,38 @@ function datedWords(sentence: string): string {
 /** Who changed the tick last, and when, on whatever device. */
 function GotBy({ tick }: { tick: TickView | undefined }) {
   if (!tick || (!tick.ticked && !tick.by)) return null;
-  const time = tick.at ? new Date(tick.at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }) : '';
-  return <Small>{tick.ticked ? 'got by' : 'put back by'} {tick.by}{time ? `, ${time}` : ''}</Small>;
+  const time = tick.at
+    ? new Date(tick.at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+    : '';
+  return (
+    <Small>
+      {tick.ticked ? 'got by' : 'put back by'} {tick.by}
+      {time ? `, ${time}` : ''}
+    </Small>
+  );
 }
 
 function OtherPacks({ row, other, currency }: { row: ShoppingRow; other: PackChoice; currency: string }) {
   const { decisions, decide } = useDecisions();
-  const words = [other.buy, other.cost === null ? '' : money(other.cost, currency), other.leftOver].filter(Boolean).join(', ');
-  return <Small><Other type="button" aria-label={`${row.name}: buy ${other.buy} instead`} onClick={() => decide({ packs: { ...decisions.packs, [row.key]: other.key } }, `${row.name}: ${other.buy} instead of ${row.buy}.`)}>or {words}</Other></Small>;
+  const words = [other.buy, other.cost === null ? '' : money(other.cost, currency), other.leftOver]
+    .filter(Boolean)
+    .join(', ');
+  return (
+    <Small>
+      <Other
+        type="button"
+        aria-label={`${row.name}: buy ${other.buy} instead`}
+        onClick={() =>
+          decide(
+            { packs: { ...decisions.packs, [row.key]: other.key } },
+            `${row.name}: ${other.buy} instead of ${row.buy}.`,
+          )
+        }
+      >
+        or {words}
+      </Other>
+    </Small>
+  );
 }
 
 /** What can be decided about a row: skip it, make do, or put something in its place. */
@@ -64,16 +156,68 @@ function Decide({ row }: { row: ShoppingRow }) {
   const { decisions, decide } = useDecisions();
   const [isReplacing, setReplacing] = useState(false);
   const takeOffer = (offer: ShoppingRow['offers'][number]) => {
-    if (offer.kind === 'skip') decide({ skipped: [...decisions.skipped, row.key] }, `${row.name} is left out.`);
-    else decide({ madeDo: { ...decisions.madeDo, [row.key]: offer.share! } }, `${row.name}: what ${row.buy} would hold is used, a little less of it everywhere.`);
+    if (offer.kind === 'skip')
+      decide({ skipped: [...decisions.skipped, row.key] }, `${row.name} is left out.`);
+    else
+      decide(
+        { madeDo: { ...decisions.madeDo, [row.key]: offer.share! } },
+        `${row.name}: what ${row.buy} would hold is used, a little less of it everywhere.`,
+      );
   };
   const replaced = Object.entries(decisions.substitutes).find(([, taken]) => taken === row.ingredient)?.[0];
   return (
     <>
-      {row.offers.map((offer) => <Offer key={offer.kind}><span>{offer.sentence}.</span><Other type="button" onClick={() => takeOffer(offer)}>{offer.action}</Other></Offer>)}
-      {replaced && row.insteadOf ? <Small><Other type="button" onClick={() => decide({ substitutes: Object.fromEntries(Object.entries(decisions.substitutes).filter(([missing]) => missing !== replaced)) }, `Back to ${row.insteadOf}.`)}>Back to {row.insteadOf}</Other></Small> : null}
-      {decisions.madeDo[row.key] ? <Small><Other type="button" onClick={() => decide({ madeDo: Object.fromEntries(Object.entries(decisions.madeDo).filter(([key]) => key !== row.key)) }, `${row.name}: the full amount again.`)}>Buy the full amount</Other></Small> : null}
-      {row.substitutes.length > 0 ? <Quiet type="button" aria-label={`No ${row.name} to be had`} onClick={() => setReplacing(true)}>not to be had?</Quiet> : null}
+      {row.offers.map((offer) => (
+        <Offer key={offer.kind}>
+          <span>{offer.sentence}.</span>
+          <Other type="button" onClick={() => takeOffer(offer)}>
+            {offer.action}
+          </Other>
+        </Offer>
+      ))}
+      {replaced && row.insteadOf ? (
+        <Small>
+          <Other
+            type="button"
+            onClick={() =>
+              decide(
+                {
+                  substitutes: Object.fromEntries(
+                    Object.entries(decisions.substitutes).filter(([missing]) => missing !== replaced),
+                  ),
+                },
+                `Back to ${row.insteadOf}.`,
+              )
+            }
+          >
+            Back to {row.insteadOf}
+          </Other>
+        </Small>
+      ) : null}
+      {decisions.madeDo[row.key] ? (
+        <Small>
+          <Other
+            type="button"
+            onClick={() =>
+              decide(
+                {
+                  madeDo: Object.fromEntries(
+                    Object.entries(decisions.madeDo).filter(([key]) => key !== row.key),
+                  ),
+                },
+                `${row.name}: the full amount again.`,
+              )
+            }
+          >
+            Buy the full amount
+          </Other>
+        </Small>
+      ) : null}
+      {row.substitutes.length > 0 ? (
+        <Quiet type="button" aria-label={`No ${row.name} to be had`} onClick={() => setReplacing(true)}>
+          not to be had?
+        </Quiet>
+      ) : null}
       {isReplacing ? <SubstituteDialog row={row} onClose={() => setReplacing(false)} /> : null}
     </>
   );

@@ -16,27 +16,113 @@ import { ShopSettings } from './ShopSettings.js';
 import { useTicks, type Ticks } from './useTicks.js';
 
 /** Positioned, so that hidden text in wide rows is clipped with them. */
-const Scroll = styled.div`position: relative; overflow-x: auto;`;
-const Table = styled.table`
-  width: 100%; margin-top: 8px;
-  td { padding: 5px 12px 5px 0; vertical-align: top; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; }
-  td:first-child { width: 40px; padding: 1px 8px 1px 0; }
-  td:nth-child(2) { min-width: 170px; }
-  td:nth-child(3) { min-width: 150px; } td:nth-child(4) { white-space: nowrap; text-align: right; font-variant-numeric: tabular-nums; }
-  td button { min-height: 24px; }
-  @media (max-width: 700px) { td:nth-child(2), td:nth-child(3) { min-width: 0; } th:nth-child(n + 4), td:nth-child(n + 4) { display: none; } }
-  thead th { padding: 4px 12px 4px 0; text-align: left; font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink}; }
-  tbody th { padding: 14px 0 4px; text-align: left; font-weight: 700; border-bottom: 1px solid ${({ theme }) => theme.colour.ink}; }
-  tbody th span { font-weight: 400; }
-  @media print { tr { break-inside: avoid; } }
+const Scroll = styled.div`
+  position: relative;
+  overflow-x: auto;
 `;
-const Head = styled(Row)`justify-content: space-between; align-items: baseline;`;
-const Switch = styled(RadioGroup)`display: flex; gap: 10px; align-items: baseline; margin-top: 8px;`;
-const Option = styled(Radio)`padding: 4px 0 2px; cursor: pointer; color: ${({ theme }) => theme.colour.quiet}; border-bottom: 2px solid transparent; &[data-selected] { color: ${({ theme }) => theme.colour.ink}; font-weight: 700; border-color: ${({ theme }) => theme.colour.ink}; } &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 2px; }`;
-const Overturned = styled.ul`margin: 8px 0; li { display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.lemon}; }`;
+const Table = styled.table`
+  width: 100%;
+  margin-top: 8px;
+  td {
+    padding: 5px 12px 5px 0;
+    vertical-align: top;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  td:first-child {
+    width: 40px;
+    padding: 1px 8px 1px 0;
+  }
+  td:nth-child(2) {
+    min-width: 170px;
+  }
+  td:nth-child(3) {
+    min-width: 150px;
+  }
+  td:nth-child(4) {
+    white-space: nowrap;
+    text-align: right;
+    font-variant-numeric: tabular-nums;
+  }
+  td button {
+    min-height: 24px;
+  }
+  @media (max-width: 700px) {
+    td:nth-child(2),
+    td:nth-child(3) {
+      min-width: 0;
+    }
+    th:nth-child(n + 4),
+    td:nth-child(n + 4) {
+      display: none;
+    }
+  }
+  thead th {
+    padding: 4px 12px 4px 0;
+    text-align: left;
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+    border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
+  }
+  tbody th {
+    padding: 14px 0 4px;
+    text-align: left;
+    font-weight: 700;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
+  }
+  tbody th span {
+    font-weight: 400;
+  }
+  @media print {
+    tr {
+      break-inside: avoid;
+    }
+  }
+`;
+const Head = styled(Row)`
+  justify-content: space-between;
+  align-items: baseline;
+`;
+const Switch = styled(RadioGroup)`
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  margin-top: 8px;
+`;
+const Option = styled(Radio)`
+  padding: 4px 0 2px;
+  cursor: pointer;
+  color: ${({ theme }) => theme.colour.quiet};
+  border-bottom: 2px solid transparent;
+  &[data-selected] {
+    color: ${({ theme }) => theme.colour.ink};
+    font-weight: 700;
+    border-color: ${({ theme }) => theme.colour.ink};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+    outline-offset: 2px;
+  }
+`;
+const Overturned = styled.ul`
+  margin: 8px 0;
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 12px;
+    align-items: center;
+    padding-left: 10px;
+    border-left: 3px solid ${({ theme }) => theme.colour.lemon};
+  }
+`;
 
 type By = 'trip' | 'section';
-interface Group { readonly key: string; readonly title: string; readonly aside: string; readonly trip: ShoppingTrip | null; readonly rows: readonly ShoppingRow[] }
+interface Group {
+  readonly key: string;
+  readonly title: string;
+  readonly aside: string;
+  readonly trip: ShoppingTrip | null;
+  readonly rows: readonly ShoppingRow[];
+}
 
 /** What to buy, as it is sold, by shop section or trip; ticked off one by one. */
 export default function ShopPage() {
@@ -47,21 +133,46 @@ export default function ShopPage() {
   const done = rows.filter((row) => ticks.ticks.get(row.key)?.ticked).length;
   return (
     <>
-      <Head><h2>To buy</h2>{rows.length > 0 ? <ShopExports ticks={ticks.ticks} /> : null}</Head>
+      <Head>
+        <h2>To buy</h2>
+        {rows.length > 0 ? <ShopExports ticks={ticks.ticks} /> : null}
+      </Head>
       {rows.length > 0 ? (
         <p>
-          <Quietly>{done} of {rows.length} ticked{ticks.waiting > 0 ? ` · ${ticks.waiting} kept on this device until the server answers` : ''} · {trips.map((trip) => `${trip.supplier} on ${showDate(trip.date)}`).join(', ')} · </Quietly>
-          <Figure id="shop:cost" workings={cost.workings} text={`about ${money(cost.total, cost.currency)}, ${money(cost.perHead, cost.currency)} a head`} label="Cost" />
-          {cost.unknown.length > 0 ? <Quietly>, without {cost.unknown.length} of no known price</Quietly> : null}
+          <Quietly>
+            {done} of {rows.length} ticked
+            {ticks.waiting > 0
+              ? ` · ${ticks.waiting} kept on this device until the server answers`
+              : ''} · {trips.map((trip) => `${trip.supplier} on ${showDate(trip.date)}`).join(', ')} ·{' '}
+          </Quietly>
+          <Figure
+            id="shop:cost"
+            workings={cost.workings}
+            text={`about ${money(cost.total, cost.currency)}, ${money(cost.perHead, cost.currency)} a head`}
+            label="Cost"
+          />
+          {cost.unknown.length > 0 ? (
+            <Quietly>, without {cost.unknown.length} of no known price</Quietly>
+          ) : null}
         </p>
       ) : null}
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'shopping')} />
       <OverturnedTicks ticks={ticks} rows={rows} />
       {view.dishes.length > 0 ? <ShopSettings /> : null}
-      {rows.length === 0 ? <NoRows list={plan.shopping} /> : (
+      {rows.length === 0 ? (
+        <NoRows list={plan.shopping} />
+      ) : (
         <>
-          <Switch value={by} onChange={(value) => setBy(value as By)} orientation="horizontal"><Label>List</Label><Option value="section">by section</Option><Option value="trip">by trip</Option></Switch>
-          <ShopTable groups={by === 'trip' ? byTrip(plan.shopping) : bySection(plan.shopping)} ticks={ticks} currency={cost.currency} />
+          <Switch value={by} onChange={(value) => setBy(value as By)} orientation="horizontal">
+            <Label>List</Label>
+            <Option value="section">by section</Option>
+            <Option value="trip">by trip</Option>
+          </Switch>
+          <ShopTable
+            groups={by === 'trip' ? byTrip(plan.shopping) : bySection(plan.shopping)}
+            ticks={ticks}
+            currency={cost.currency}
+          />
         </>
       )}
       <Covered list={plan.shopping} />
@@ -76,24 +187,76 @@ function NoRows({ list }: { list: ShoppingList }) {
 }
 
 function bySection(list: ShoppingList): Group[] {
-  return list.sections.map(({ section, rows }) => ({ key: section, title: section.charAt(0).toUpperCase() + section.slice(1), aside: '', trip: null, rows }));
+  return list.sections.map(({ section, rows }) => ({
+    key: section,
+    title: section.charAt(0).toUpperCase() + section.slice(1),
+    aside: '',
+    trip: null,
+    rows,
+  }));
 }
 
 function byTrip(list: ShoppingList): Group[] {
-  const groups = list.trips.map((trip): Group => ({ key: trip.id, title: `${trip.supplier}, ${showDate(trip.date)}${trip.visit ? `, ${trip.visit.localTime}` : ''}`, aside: [trip.cost === null ? '' : `about ${money(trip.cost, list.cost.currency)}`, trip.remark].filter(Boolean).join(' · '), trip, rows: list.rows.filter((row) => row.trip === trip.id) }));
+  const groups = list.trips.map((trip): Group => ({
+    key: trip.id,
+    title: `${trip.supplier}, ${showDate(trip.date)}${trip.visit ? `, ${trip.visit.localTime}` : ''}`,
+    aside: [trip.cost === null ? '' : `about ${money(trip.cost, list.cost.currency)}`, trip.remark]
+      .filter(Boolean)
+      .join(' · '),
+    trip,
+    rows: list.rows.filter((row) => row.trip === trip.id),
+  }));
   const rest = list.rows.filter((row) => row.trip === null);
-  return rest.length > 0 ? [...groups, { key: 'undated', title: 'Any day', aside: '', trip: null, rows: rest }] : groups;
+  return rest.length > 0
+    ? [...groups, { key: 'undated', title: 'Any day', aside: '', trip: null, rows: rest }]
+    : groups;
 }
 
-function ShopTable({ groups, ticks, currency }: { groups: readonly Group[]; ticks: Ticks; currency: string }) {
+function ShopTable({
+  groups,
+  ticks,
+  currency,
+}: {
+  groups: readonly Group[];
+  ticks: Ticks;
+  currency: string;
+}) {
   return (
     <Scroll>
       <Table onKeyDown={walkFigures}>
-        <thead><tr><th scope="col"><Quietly>Got</Quietly></th><th scope="col">What</th><th scope="col">Buy</th><th scope="col">Cost</th><th scope="col">Left over</th><th scope="col">For</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">
+              <Quietly>Got</Quietly>
+            </th>
+            <th scope="col">What</th>
+            <th scope="col">Buy</th>
+            <th scope="col">Cost</th>
+            <th scope="col">Left over</th>
+            <th scope="col">For</th>
+          </tr>
+        </thead>
         {groups.map((group) => (
           <tbody key={group.key}>
-            <tr><th scope="rowgroup" colSpan={6}>{group.trip ? <Figure id={`trip:${group.key}`} workings={group.trip.workings} text={group.title} /> : group.title} {group.aside ? <Quietly>{group.aside}</Quietly> : null}</th></tr>
-            {group.rows.map((row) => <ShopItem key={row.key} row={row} currency={currency} tick={ticks.ticks.get(row.key)} onToggle={(ticked) => ticks.toggle(row.key, ticked)} />)}
+            <tr>
+              <th scope="rowgroup" colSpan={6}>
+                {group.trip ? (
+                  <Figure id={`trip:${group.key}`} workings={group.trip.workings} text={group.title} />
+                ) : (
+                  group.title
+                )}{' '}
+                {group.aside ? <Quietly>{group.aside}</Quietly> : null}
+              </th>
+            </tr>
+            {group.rows.map((row) => (
+              <ShopItem
+                key={row.key}
+                row={row}
+                currency={currency}
+                tick={ticks.ticks.get(row.key)}
+                onToggle={(ticked) => ticks.toggle(row.key, ticked)}
+              />
+            ))}
           </tbody>
         ))}
       </Table>
@@ -103,11 +266,23 @@ function ShopTable({ groups, ticks, currency }: { groups: readonly Group[]; tick
 
 /** Ticks that somebody else changed after they were made here: both people see what stands. */
 function OverturnedTicks({ ticks, rows }: { ticks: Ticks; rows: readonly ShoppingRow[] }) {
-  const known = ticks.overturned.flatMap((tick) => rows.filter((row) => row.key === tick.key).map((row) => ({ tick, row })));
+  const known = ticks.overturned.flatMap((tick) =>
+    rows.filter((row) => row.key === tick.key).map((row) => ({ tick, row })),
+  );
   if (known.length === 0) return null;
   return (
     <Overturned role="status" aria-label="Changed by somebody else">
-      {known.map(({ tick, row }) => <li key={tick.key}><span><strong>{row.name}</strong>: {tick.ticked ? 'ticked' : 'put back'} by {tick.by} after you. The later one stands.</span><Button look="quiet" onPress={() => ticks.accept(tick.key)}>All right</Button></li>)}
+      {known.map(({ tick, row }) => (
+        <li key={tick.key}>
+          <span>
+            <strong>{row.name}</strong>: {tick.ticked ? 'ticked' : 'put back'} by {tick.by} after you. The
+            later one stands.
+          </span>
+          <Button look="quiet" onPress={() => ticks.accept(tick.key)}>
+            All right
+          </Button>
+        </li>
+      ))}
     </Overturned>
   );
 }
@@ -118,7 +293,14 @@ function Covered({ list }: { list: ShoppingList }) {
   return (
     <section aria-label="Already there">
       <h3>Already there</h3>
-      <p>{list.covered.map((row, index) => <span key={row.key}>{index > 0 ? ', ' : ''}<Figure id={`shop:${row.key}`} workings={row.workings} text={row.name} /></span>)}</p>
+      <p>
+        {list.covered.map((row, index) => (
+          <span key={row.key}>
+            {index > 0 ? ', ' : ''}
+            <Figure id={`shop:${row.key}`} workings={row.workings} text={row.name} />
+          </span>
+        ))}
+      </p>
     </section>
   );
 }
@@ -130,7 +312,19 @@ function LeftOut() {
   return (
     <section aria-label="Left out">
       <h3>Left out</h3>
-      <Row>{decisions.skipped.map((key) => <Button key={key} look="quiet" onPress={() => decide({ skipped: decisions.skipped.filter((each) => each !== key) }, 'Back on the list.')}>Take {key.replaceAll('-', ' ')} back</Button>)}</Row>
+      <Row>
+        {decisions.skipped.map((key) => (
+          <Button
+            key={key}
+            look="quiet"
+            onPress={() =>
+              decide({ skipped: decisions.skipped.filter((each) => each !== key) }, 'Back on the list.')
+            }
+          >
+            Take {key.replaceAll('-', ' ')} back
+          </Button>
+        ))}
+      </Row>
     </section>
   );
 }

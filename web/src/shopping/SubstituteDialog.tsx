@@ -14,17 +14,34 @@ export function SubstituteDialog({ row, onClose }: { row: ShoppingRow; onClose: 
   const { decisions, decide } = useDecisions();
   const [chosen, setChosen] = useState(row.substitutes[0]!.ingredient);
   const substitute = row.substitutes.find((each) => each.ingredient === chosen)!;
-  const after = useMemo(() => ({ ...decisions, substitutes: { ...decisions.substitutes, [row.ingredient!]: chosen } }), [decisions, row.ingredient, chosen]);
+  const after = useMemo(
+    () => ({ ...decisions, substitutes: { ...decisions.substitutes, [row.ingredient!]: chosen } }),
+    [decisions, row.ingredient, chosen],
+  );
   const take = () => {
     decide({ substitutes: after.substitutes }, `${substitute.name} takes the place of ${row.name}.`);
     onClose();
   };
   return (
     <Dialog title={`No ${row.name} to be had`} isOpen onClose={onClose}>
-      <Choice label="What takes its place" value={chosen} options={row.substitutes.map(({ ingredient, name }) => ({ id: ingredient, name }))} onChange={setChosen} />
-      <p><Quietly>{substitute.effect}</Quietly></p>
+      <Choice
+        label="What takes its place"
+        value={chosen}
+        options={row.substitutes.map(({ ingredient, name }) => ({ id: ingredient, name }))}
+        onChange={setChosen}
+      />
+      <p>
+        <Quietly>{substitute.effect}</Quietly>
+      </p>
       <Effect bundle={bundle} decisions={after} />
-      <Row><Button look="act" onPress={take}>Use {substitute.name}</Button><Button look="quiet" onPress={onClose}>Keep {row.name}</Button></Row>
+      <Row>
+        <Button look="act" onPress={take}>
+          Use {substitute.name}
+        </Button>
+        <Button look="quiet" onPress={onClose}>
+          Keep {row.name}
+        </Button>
+      </Row>
     </Dialog>
   );
 }

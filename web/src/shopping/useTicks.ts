@@ -5,7 +5,10 @@ import { get, set } from 'idb-keyval';
 import { ApiError, call } from '../api/client.js';
 import { ticksQuery } from '../api/queries.js';
 
-interface Mark { readonly ticked: boolean; readonly count: number }
+interface Mark {
+  readonly ticked: boolean;
+  readonly count: number;
+}
 type Unsent = Readonly<Record<string, Mark>>;
 const retryMilliseconds = 3000;
 
@@ -29,23 +32,40 @@ export function useTicks(classId: string): Ticks {
   const [mine, setMine] = useState<Unsent>({});
   const sending = useRef(false);
   const place = `ticks:${classId}`;
-  const remember = useCallback((change: (before: Unsent) => Unsent) => setUnsent((before) => {
-    const next = change(before);
-    void set(place, next);
-    return next;
-  }), [place]);
+  const remember = useCallback(
+    (change: (before: Unsent) => Unsent) =>
+      setUnsent((before) => {
+        const next = change(before);
+        void set(place, next);
+        return next;
+      }),
+    [place],
+  );
 
-  useEffect(() => { void get<Unsent>(place).then((kept) => { if (kept) setUnsent((now) => ({ ...kept, ...now })); }); }, [place]);
+  useEffect(() => {
+    void get<Unsent>(place).then((kept) => {
+      if (kept) setUnsent((now) => ({ ...kept, ...now }));
+    });
+  }, [place]);
 
   const flush = useCallback(async () => {
     if (sending.current) return;
     sending.current = true;
     for (const [key, mark] of Object.entries(unsent)) {
-      const done = await call<TickView>(`/classes/${classId}/ticks`, { method: 'PUT', body: { key, ...mark } })
-        .then((tick) => tick, (error: unknown) => (error instanceof ApiError && error.status < 500 && error.status !== 401 ? null : undefined));
+      const done = await call<TickView>(`/classes/${classId}/ticks`, {
+        method: 'PUT',
+        body: { key, ...mark },
+      }).then(
+        (tick) => tick,
+        (error: unknown) =>
+          error instanceof ApiError && error.status < 500 && error.status !== 401 ? null : undefined,
+      );
       if (done === undefined) break;
       if (done) {
-        client.setQueryData<TickView[]>(ticksQuery(classId).queryKey, (all = []) => [...all.filter((each) => each.key !== key), done]);
+        client.setQueryData<TickView[]>(ticksQuery(classId).queryKey, (all = []) => [
+          ...all.filter((each) => each.key !== key),
+          done,
+        ]);
         setMine((before) => ({ ...before, [key]: mark }));
       }
       remember((before) => (before[key] === mark ? without(before, key) : before));
@@ -72,8 +92,21 @@ export function useTicks(classId: string): Ticks {
     for (const [key, mark] of Object.entries(unsent)) all.set(key, { key, ...mark, by: 'you', at: '' });
     return all;
   }, [stored, unsent]);
-  const overturned = useMemo(() => (stored ?? []).filter((tick) => !(tick.key in unsent) && mine[tick.key] !== undefined && (mine[tick.key]!.ticked !== tick.ticked || mine[tick.key]!.count !== tick.count)), [stored, unsent, mine]);
-  const toggle = useCallback((key: string, ticked: boolean, count = 0) => remember((before) => ({ ...before, [key]: { ticked, count } })), [remember]);
+  const overturned = useMemo(
+    () =>
+      (stored ?? []).filter(
+        (tick) =>
+          !(tick.key in unsent) &&
+          mine[tick.key] !== undefined &&
+          (mine[tick.key]!.ticked !== tick.ticked || mine[tick.key]!.count !== tick.count),
+      ),
+    [stored, unsent, mine],
+  );
+  const toggle = useCallback(
+    (key: string, ticked: boolean, count = 0) =>
+      remember((before) => ({ ...before, [key]: { ticked, count } })),
+    [remember],
+  );
   const accept = useCallback((key: string) => setMine((before) => without(before, key)), []);
   return { ticks, waiting, overturned, toggle, accept };
 }

@@ -8,10 +8,37 @@ import { Field } from '../parts/Field.js';
 import { Failed, Loading } from '../parts/states.js';
 import { Mark } from '../shell/Mark.js';
 
-const Page = styled.main`max-width: 420px; margin: 0 auto; padding: 12vh 24px 24px; h1 { display: flex; align-items: center; gap: 10px; margin-bottom: 8px; } > p { color: ${({ theme }) => theme.colour.quiet}; margin-bottom: 24px; }`;
-const Form = styled.form`display: grid; gap: 14px; padding: 20px 0; button { justify-self: start; }`;
-const Rule = styled.hr`border: 0; border-top: 1px solid ${({ theme }) => theme.colour.hairline}; margin: 0;`;
-const Alert = styled.p`color: ${({ theme }) => theme.colour.beet};`;
+const Page = styled.main`
+  max-width: 420px;
+  margin: 0 auto;
+  padding: 12vh 24px 24px;
+  h1 {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    margin-bottom: 8px;
+  }
+  > p {
+    color: ${({ theme }) => theme.colour.quiet};
+    margin-bottom: 24px;
+  }
+`;
+const Form = styled.form`
+  display: grid;
+  gap: 14px;
+  padding: 20px 0;
+  button {
+    justify-self: start;
+  }
+`;
+const Rule = styled.hr`
+  border: 0;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  margin: 0;
+`;
+const Alert = styled.p`
+  color: ${({ theme }) => theme.colour.beet};
+`;
 
 /** Signs in, opens the demo with one button, or makes the first account once. */
 export function SignInPage() {
@@ -22,26 +49,59 @@ export function SignInPage() {
   const enter = async (path: string, body: object) => {
     setBusy(true);
     setProblem(null);
-    await call(path, { method: 'POST', body }).then(() => client.invalidateQueries({ queryKey: sessionQuery.queryKey }), (failure: Error) => setProblem(failure));
+    await call(path, { method: 'POST', body }).then(
+      () => client.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+      (failure: Error) => setProblem(failure),
+    );
     setBusy(false);
   };
   return (
     <Page>
-      <h1><Mark />Fornax</h1>
-      <p>Plans hands-on salad, dressing and dip classes: how much goes on each bench, what to buy, what to pack, and when everything happens.</p>
+      <h1>
+        <Mark />
+        Fornax
+      </h1>
+      <p>
+        Plans hands-on salad, dressing and dip classes: how much goes on each bench, what to buy, what to
+        pack, and when everything happens.
+      </p>
       {error ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!options && !error ? <Loading what="the sign-in" /> : null}
-      {options?.demo ? <Form onSubmit={(event) => { event.preventDefault(); void enter('/session', { demo: true }); }}><Button look="act" type="submit" isDisabled={busy}>Open the demo kitchen</Button></Form> : null}
-      {options?.firstStart ? <FirstAccount busy={busy} problem={problem} onEnter={(body) => void enter('/accounts', body)} /> : null}
-      {options && !options.firstStart ? <><Rule /><SignIn busy={busy} problem={problem} onEnter={(body) => void enter('/session', body)} /></> : null}
+      {options?.demo ? (
+        <Form
+          onSubmit={(event) => {
+            event.preventDefault();
+            void enter('/session', { demo: true });
+          }}
+        >
+          <Button look="act" type="submit" isDisabled={busy}>
+            Open the demo kitchen
+          </Button>
+        </Form>
+      ) : null}
+      {options?.firstStart ? (
+        <FirstAccount busy={busy} problem={problem} onEnter={(body) => void enter('/accounts', body)} />
+      ) : null}
+      {options && !options.firstStart ? (
+        <>
+          <Rule />
+          <SignIn busy={busy} problem={problem} onEnter={(body) => void enter('/session', body)} />
+        </>
+      ) : null}
     </Page>
   );
 }
 
-interface FormProps { busy: boolean; problem: Error | null; onEnter: (body: object) => void }
+interface FormProps {
+  busy: boolean;
+  problem: Error | null;
+  onEnter: (body: object) => void;
+}
 
 function problemOf(problem: Error | null, field: string): string | undefined {
-  return problem instanceof ApiError ? problem.fields.find((each) => each.field === field)?.sentence : undefined;
+  return problem instanceof ApiError
+    ? problem.fields.find((each) => each.field === field)?.sentence
+    : undefined;
 }
 
 function Unplaced({ problem }: { problem: Error | null }) {
@@ -53,11 +113,33 @@ function SignIn({ busy, problem, onEnter }: FormProps) {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
   return (
-    <Form noValidate onSubmit={(event) => { event.preventDefault(); onEnter({ email, password }); }}>
-      <Field label="E-mail address" type="email" autoComplete="username" value={email} onChange={setEmail} problem={problemOf(problem, 'email')} />
-      <Field label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} problem={problemOf(problem, 'password')} />
+    <Form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        onEnter({ email, password });
+      }}
+    >
+      <Field
+        label="E-mail address"
+        type="email"
+        autoComplete="username"
+        value={email}
+        onChange={setEmail}
+        problem={problemOf(problem, 'email')}
+      />
+      <Field
+        label="Password"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={setPassword}
+        problem={problemOf(problem, 'password')}
+      />
       <Unplaced problem={problem} />
-      <Button type="submit" isDisabled={busy}>Sign in</Button>
+      <Button type="submit" isDisabled={busy}>
+        Sign in
+      </Button>
     </Form>
   );
 }
@@ -68,14 +150,48 @@ function FirstAccount({ busy, problem, onEnter }: FormProps) {
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
   return (
-    <Form noValidate onSubmit={(event) => { event.preventDefault(); onEnter({ kitchenName, name, email, password }); }}>
+    <Form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        onEnter({ kitchenName, name, email, password });
+      }}
+    >
       <h2>Make the first account</h2>
-      <Field label="Name of the kitchen" value={kitchenName} onChange={setKitchenName} problem={problemOf(problem, 'kitchenName')} />
-      <Field label="Your name" autoComplete="name" value={name} onChange={setName} problem={problemOf(problem, 'name')} />
-      <Field label="E-mail address" type="email" autoComplete="username" value={email} onChange={setEmail} problem={problemOf(problem, 'email')} />
-      <Field label="Password" type="password" autoComplete="new-password" value={password} onChange={setPassword} problem={problemOf(problem, 'password')} hint="At least 10 characters." />
+      <Field
+        label="Name of the kitchen"
+        value={kitchenName}
+        onChange={setKitchenName}
+        problem={problemOf(problem, 'kitchenName')}
+      />
+      <Field
+        label="Your name"
+        autoComplete="name"
+        value={name}
+        onChange={setName}
+        problem={problemOf(problem, 'name')}
+      />
+      <Field
+        label="E-mail address"
+        type="email"
+        autoComplete="username"
+        value={email}
+        onChange={setEmail}
+        problem={problemOf(problem, 'email')}
+      />
+      <Field
+        label="Password"
+        type="password"
+        autoComplete="new-password"
+        value={password}
+        onChange={setPassword}
+        problem={problemOf(problem, 'password')}
+        hint="At least 10 characters."
+      />
       <Unplaced problem={problem} />
-      <Button look="act" type="submit" isDisabled={busy}>Make the account</Button>
+      <Button look="act" type="submit" isDisabled={busy}>
+        Make the account
+      </Button>
     </Form>
   );
 }

@@ -6,13 +6,32 @@ import styled from 'styled-components';
 import { styleNonce } from '../nonce.js';
 
 const Frame = styled.div`
-  border: 1px solid #98a29b; border-radius: ${({ theme }) => theme.radius};
-  .cm-editor { font-size: 14px; } .cm-content { padding: 10px; font-family: ${({ theme }) => theme.font.text}; line-height: 20px; min-height: 320px; }
-  .cm-editor.cm-focused { outline: 2px solid ${({ theme }) => theme.colour.basil}; }
+  border: 1px solid #98a29b;
+  border-radius: ${({ theme }) => theme.radius};
+  .cm-editor {
+    font-size: 14px;
+  }
+  .cm-content {
+    padding: 10px;
+    font-family: ${({ theme }) => theme.font.text};
+    line-height: 20px;
+    min-height: 320px;
+  }
+  .cm-editor.cm-focused {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+  }
 `;
 
 /** A text in Markdown. Tab leaves it, as it does every other field. */
-export function MarkdownEditor({ label, value, onChange }: { label: string; value: string; onChange: (value: string) => void }) {
+export function MarkdownEditor({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   // The editor holds its own text from here on; a new one is made for another note by its key.
@@ -21,8 +40,18 @@ export function MarkdownEditor({ label, value, onChange }: { label: string; valu
   changed.current = onChange;
   useEffect(() => {
     view.current = new EditorView({
-      doc: first.current, parent: place.current!,
-      extensions: [EditorView.cspNonce.of(styleNonce()), minimalSetup, markdown(), EditorView.lineWrapping, EditorView.contentAttributes.of({ 'aria-label': label }), EditorView.updateListener.of((update) => { if (update.docChanged) changed.current(update.state.doc.toString()); })],
+      doc: first.current,
+      parent: place.current!,
+      extensions: [
+        EditorView.cspNonce.of(styleNonce()),
+        minimalSetup,
+        markdown(),
+        EditorView.lineWrapping,
+        EditorView.contentAttributes.of({ 'aria-label': label }),
+        EditorView.updateListener.of((update) => {
+          if (update.docChanged) changed.current(update.state.doc.toString());
+        }),
+      ],
     });
     return () => view.current?.destroy();
   }, [label]);

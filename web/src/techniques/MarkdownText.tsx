@@ -3,8 +3,19 @@ import styled from 'styled-components';
 
 const Words = styled.div`
   overflow-wrap: anywhere;
-  p + p, ul, ol { margin-top: 4px; }
-  ul { list-style: disc; padding-left: 20px; } ol { list-style: decimal; padding-left: 20px; }
+  p + p,
+  ul,
+  ol {
+    margin-top: 4px;
+  }
+  ul {
+    list-style: disc;
+    padding-left: 20px;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 20px;
+  }
 `;
 /** What a note's words may become. No HTML, pictures or frames: what is written as such is shown as written or dropped. */
 const allowed = ['p', 'strong', 'em', 'ul', 'ol', 'li', 'a', 'code', 'br', 'del', 'blockquote'];
@@ -13,7 +24,20 @@ const allowed = ['p', 'strong', 'em', 'ul', 'ol', 'li', 'a', 'code', 'br', 'del'
 export function MarkdownText({ text }: { text: string }) {
   return (
     <Words>
-      <Markdown skipHtml allowedElements={allowed} unwrapDisallowed components={{ a: ({ href, children }) => <a href={href} target="_blank" rel="noreferrer noopener">{children}</a> }}>{text}</Markdown>
+      <Markdown
+        skipHtml
+        allowedElements={allowed}
+        unwrapDisallowed
+        components={{
+          a: ({ href, children }) => (
+            <a href={href} target="_blank" rel="noreferrer noopener">
+              {children}
+            </a>
+          ),
+        }}
+      >
+        {text}
+      </Markdown>
     </Words>
   );
 }

@@ -1,7 +1,13 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import type { TechniqueView } from '@fornax/contract';
-import { readNoteMarkdown, techniqueGroups, writeNoteMarkdown, type TechniqueGroup, type TechniqueNote } from '@fornax/core';
+import {
+  readNoteMarkdown,
+  techniqueGroups,
+  writeNoteMarkdown,
+  type TechniqueGroup,
+  type TechniqueNote,
+} from '@fornax/core';
 import styled from 'styled-components';
 import { ApiError, call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
@@ -11,16 +17,33 @@ import { Choice, Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { MarkdownEditor } from './MarkdownEditor.js';
 
-const Grid = styled.div`display: grid; grid-template-columns: 2fr 1.4fr 90px 1fr; gap: 12px; margin: 8px 0;`;
-const Alert = styled.p`margin: 8px 0; color: ${({ theme }) => theme.colour.beet};`;
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: 2fr 1.4fr 90px 1fr;
+  gap: 12px;
+  margin: 8px 0;
+`;
+const Alert = styled.p`
+  margin: 8px 0;
+  color: ${({ theme }) => theme.colour.beet};
+`;
 const keptNote = (id: string) => `fornax:note:${id}`;
 
-interface NoteEditorProps { note: TechniqueNote; revision: number | null; onDone: (id: string | null) => void }
+interface NoteEditorProps {
+  note: TechniqueNote;
+  revision: number | null;
+  onDone: (id: string | null) => void;
+}
 
 /** Writes a note: its texts as one Markdown document, with a heading for each part. What is typed is kept on the device until it is saved. */
 export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
   const client = useQueryClient();
-  const [facts, setFacts] = useState({ title: note.title, group: note.group, minutes: String(note.beginnerMinutes), per: note.beginnerPer });
+  const [facts, setFacts] = useState({
+    title: note.title,
+    group: note.group,
+    minutes: String(note.beginnerMinutes),
+    per: note.beginnerPer,
+  });
   const [text, setText] = useState(() => localStorage.getItem(keptNote(note.id)) ?? writeNoteMarkdown(note));
   const [problem, setProblem] = useState('');
   const [base, setBase] = useState(revision);
@@ -34,30 +57,86 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
     onDone(id);
   };
   const save = async () => {
-    const written: TechniqueNote = { ...readNoteMarkdown(text), id: note.id, title: facts.title.trim(), group: facts.group, beginnerMinutes: /^\d+$/.test(facts.minutes.trim()) ? Number(facts.minutes) : Number.NaN, beginnerPer: facts.per };
+    const written: TechniqueNote = {
+      ...readNoteMarkdown(text),
+      id: note.id,
+      title: facts.title.trim(),
+      group: facts.group,
+      beginnerMinutes: /^\d+$/.test(facts.minutes.trim()) ? Number(facts.minutes) : Number.NaN,
+      beginnerPer: facts.per,
+    };
     const found = checkTechnique(written as never)[0];
     if (found) return setProblem(found.sentence);
     setBusy(true);
-    await call<TechniqueView>(base === null ? '/techniques' : `/techniques/${note.id}`, { method: base === null ? 'POST' : 'PATCH', body: written, ...(base === null ? {} : { revision: base }) })
-      .then(async () => { await client.invalidateQueries({ queryKey: techniquesQuery.queryKey }); leave(note.id); }, (error: Error) => {
-        const current = error instanceof ApiError && error.status === 409 ? error.current as TechniqueView | undefined : undefined;
+    await call<TechniqueView>(base === null ? '/techniques' : `/techniques/${note.id}`, {
+      method: base === null ? 'POST' : 'PATCH',
+      body: written,
+      ...(base === null ? {} : { revision: base }),
+    }).then(
+      async () => {
+        await client.invalidateQueries({ queryKey: techniquesQuery.queryKey });
+        leave(note.id);
+      },
+      (error: Error) => {
+        const current =
+          error instanceof ApiError && error.status === 409
+            ? (error.current as TechniqueView | undefined)
+            : undefined;
         if (current) setBase(current.revision);
-        setProblem(current ? `${error.message} Theirs begins “${current.why.slice(0, 80)}”. Save again to let yours stand, or leave without saving to take theirs.` : error.message);
-      });
+        setProblem(
+          current
+            ? `${error.message} Theirs begins “${current.why.slice(0, 80)}”. Save again to let yours stand, or leave without saving to take theirs.`
+            : error.message,
+        );
+      },
+    );
     return setBusy(false);
   };
   return (
     <section aria-label="Write the note">
       <Grid>
-        <Field label="Title" value={facts.title} onChange={(title) => setFacts({ ...facts, title })} maxLength={80} />
-        <Choice<TechniqueGroup> label="Group" value={facts.group} options={techniqueGroups.map((id) => ({ id, name: id }))} onChange={(group) => setFacts({ ...facts, group })} />
-        <Field label="Minutes" inputMode="numeric" value={facts.minutes} onChange={(minutes) => setFacts({ ...facts, minutes })} />
-        <Field label="For" value={facts.per} onChange={(per) => setFacts({ ...facts, per })} hint="an onion, a bunch" maxLength={60} />
+        <Field
+          label="Title"
+          value={facts.title}
+          onChange={(title) => setFacts({ ...facts, title })}
+          maxLength={80}
+        />
+        <Choice<TechniqueGroup>
+          label="Group"
+          value={facts.group}
+          options={techniqueGroups.map((id) => ({ id, name: id }))}
+          onChange={(group) => setFacts({ ...facts, group })}
+        />
+        <Field
+          label="Minutes"
+          inputMode="numeric"
+          value={facts.minutes}
+          onChange={(minutes) => setFacts({ ...facts, minutes })}
+        />
+        <Field
+          label="For"
+          value={facts.per}
+          onChange={(per) => setFacts({ ...facts, per })}
+          hint="an onion, a bunch"
+          maxLength={60}
+        />
       </Grid>
       <MarkdownEditor label="Text of the note" value={text} onChange={change} />
-      <p><Quietly>Markdown, with a heading for each part: Why, How, Look for, Goes wrong, Caution, Another way. Under Goes wrong, an arrow stands before the mend.</Quietly></p>
+      <p>
+        <Quietly>
+          Markdown, with a heading for each part: Why, How, Look for, Goes wrong, Caution, Another way. Under
+          Goes wrong, an arrow stands before the mend.
+        </Quietly>
+      </p>
       {problem ? <Alert role="alert">{problem}</Alert> : null}
-      <Row><Button look="act" isDisabled={isBusy} onPress={() => void save()}>Save the note</Button><Button look="quiet" onPress={() => leave(null)}>Leave without saving</Button></Row>
+      <Row>
+        <Button look="act" isDisabled={isBusy} onPress={() => void save()}>
+          Save the note
+        </Button>
+        <Button look="quiet" onPress={() => leave(null)}>
+          Leave without saving
+        </Button>
+      </Row>
     </section>
   );
 }

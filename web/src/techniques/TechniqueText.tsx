@@ -5,24 +5,95 @@ import { MarkdownText } from './MarkdownText.js';
 
 const Parts = styled.dl`
   margin-top: 8px;
-  dt { margin-top: 8px; font-weight: 700; }
-  ol { list-style: decimal; padding-left: 20px; }
+  dt {
+    margin-top: 8px;
+    font-weight: 700;
+  }
+  ol {
+    list-style: decimal;
+    padding-left: 20px;
+  }
 `;
-const Caution = styled.div`margin-top: 10px; padding-left: 10px; border-left: 3px solid ${({ theme }) => theme.colour.beet}; dt { color: ${({ theme }) => theme.colour.beet}; margin: 0; }`;
-const Pair = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 4px 20px; padding: 2px 0;`;
+const Caution = styled.div`
+  margin-top: 10px;
+  padding-left: 10px;
+  border-left: 3px solid ${({ theme }) => theme.colour.beet};
+  dt {
+    color: ${({ theme }) => theme.colour.beet};
+    margin: 0;
+  }
+`;
+const Pair = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 4px 20px;
+  padding: 2px 0;
+`;
 
 /** A technique note: why, how, look for, goes wrong, caution, another way, with its drawing where there is one. */
 export function TechniqueText({ note }: { note: TechniqueNote }) {
   return (
     <Parts>
-      <dt>Why</dt><dd><MarkdownText text={note.why} /></dd>
+      <dt>Why</dt>
+      <dd>
+        <MarkdownText text={note.why} />
+      </dd>
       <Drawing id={note.id} title={note.title} />
-      <dt>How</dt><dd><ol>{note.how.map((step, index) => <li key={index}><MarkdownText text={step} /></li>)}</ol></dd>
-      {note.lookFor ? <><dt>Look for</dt><dd><MarkdownText text={note.lookFor} /></dd></> : null}
-      {note.goesWrong.length > 0 ? <><dt>Goes wrong</dt><dd>{note.goesWrong.map(({ wrong, mend }, index) => <Pair key={index}><MarkdownText text={wrong} /><MarkdownText text={mend} /></Pair>)}</dd></> : null}
-      {note.caution ? <Caution><dt>Caution</dt><dd><MarkdownText text={note.caution} /></dd></Caution> : null}
-      {note.anotherWay ? <><dt>Another way</dt><dd><MarkdownText text={note.anotherWay} /></dd></> : null}
-      {note.beginnerMinutes > 0 ? <><dt>A beginner takes</dt><dd>~{note.beginnerMinutes} min{note.beginnerPer ? ` for ${note.beginnerPer}` : ''}</dd></> : null}
+      <dt>How</dt>
+      <dd>
+        <ol>
+          {note.how.map((step, index) => (
+            <li key={index}>
+              <MarkdownText text={step} />
+            </li>
+          ))}
+        </ol>
+      </dd>
+      {note.lookFor ? (
+        <>
+          <dt>Look for</dt>
+          <dd>
+            <MarkdownText text={note.lookFor} />
+          </dd>
+        </>
+      ) : null}
+      {note.goesWrong.length > 0 ? (
+        <>
+          <dt>Goes wrong</dt>
+          <dd>
+            {note.goesWrong.map(({ wrong, mend }, index) => (
+              <Pair key={index}>
+                <MarkdownText text={wrong} />
+                <MarkdownText text={mend} />
+              </Pair>
+            ))}
+          </dd>
+        </>
+      ) : null}
+      {note.caution ? (
+        <Caution>
+          <dt>Caution</dt>
+          <dd>
+            <MarkdownText text={note.caution} />
+          </dd>
+        </Caution>
+      ) : null}
+      {note.anotherWay ? (
+        <>
+          <dt>Another way</dt>
+          <dd>
+            <MarkdownText text={note.anotherWay} />
+          </dd>
+        </>
+      ) : null}
+      {note.beginnerMinutes > 0 ? (
+        <>
+          <dt>A beginner takes</dt>
+          <dd>
+            ~{note.beginnerMinutes} min{note.beginnerPer ? ` for ${note.beginnerPer}` : ''}
+          </dd>
+        </>
+      ) : null}
     </Parts>
   );
 }

@@ -12,14 +12,57 @@ import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js'
 import { useSay } from '../parts/toasts.js';
 import { TechniqueText } from './TechniqueText.js';
 
-const NoteEditor = lazy(() => import('./NoteEditor.js').then(({ NoteEditor: Editor }) => ({ default: Editor })));
+const NoteEditor = lazy(() =>
+  import('./NoteEditor.js').then(({ NoteEditor: Editor }) => ({ default: Editor })),
+);
 
-const Head = styled(Row)`justify-content: space-between;`;
-const Columns = styled.div`display: grid; grid-template-columns: 280px minmax(0, 680px); gap: 40px; margin-top: 8px; @media (max-width: 800px) { grid-template-columns: minmax(0, 1fr); }`;
-const List = styled.nav`margin-top: 10px; max-height: calc(100vh - 190px); overflow: auto; padding-right: 8px; @media (max-width: 800px) { max-height: 40vh; }`;
-const Group = styled.section`margin-bottom: 16px; h3 { font-size: 14px; color: ${({ theme }) => theme.colour.quiet}; }`;
-const Note = styled(NavLink)`display: block; padding: 4px 0; color: ${({ theme }) => theme.colour.ink}; text-decoration: none; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; &:hover { text-decoration: underline; } &.active { font-weight: 700; color: ${({ theme }) => theme.colour.basil}; }`;
-const Used = styled.p`margin-top: 14px; padding-top: 8px; border-top: 1px solid ${({ theme }) => theme.colour.hairline};`;
+const Head = styled(Row)`
+  justify-content: space-between;
+`;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: 280px minmax(0, 680px);
+  gap: 40px;
+  margin-top: 8px;
+  @media (max-width: 800px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const List = styled.nav`
+  margin-top: 10px;
+  max-height: calc(100vh - 190px);
+  overflow: auto;
+  padding-right: 8px;
+  @media (max-width: 800px) {
+    max-height: 40vh;
+  }
+`;
+const Group = styled.section`
+  margin-bottom: 16px;
+  h3 {
+    font-size: 14px;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
+const Note = styled(NavLink)`
+  display: block;
+  padding: 4px 0;
+  color: ${({ theme }) => theme.colour.ink};
+  text-decoration: none;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  &:hover {
+    text-decoration: underline;
+  }
+  &.active {
+    font-weight: 700;
+    color: ${({ theme }) => theme.colour.basil};
+  }
+`;
+const Used = styled.p`
+  margin-top: 14px;
+  padding-top: 8px;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+`;
 
 /** How do I explain this? */
 export default function TechniquesPage() {
@@ -34,15 +77,35 @@ export default function TechniquesPage() {
   };
   return (
     <Sheet>
-      <Head><h1>Techniques</h1><Button look="act" onPress={() => setWriting({ note: emptyNote(notes ?? []), revision: null })}>New note</Button></Head>
+      <Head>
+        <h1>Techniques</h1>
+        <Button look="act" onPress={() => setWriting({ note: emptyNote(notes ?? []), revision: null })}>
+          New note
+        </Button>
+      </Head>
       {error && !notes ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!notes && !error ? <Loading what="the notes" /> : null}
       {notes ? (
         <Columns>
           <NoteList notes={notes} />
-          {writing ? <Suspense fallback={<Loading what="the editor" />}><NoteEditor key={writing.note.id} note={writing.note} revision={writing.revision} onDone={done} /></Suspense>
-            : open ? <OpenNote note={open} onEdit={() => setWriting({ note: open, revision: open.revision })} onDuplicate={() => setWriting({ note: duplicateOf(open, notes), revision: null })} />
-              : <Empty title="No such note">Choose a note from the list.</Empty>}
+          {writing ? (
+            <Suspense fallback={<Loading what="the editor" />}>
+              <NoteEditor
+                key={writing.note.id}
+                note={writing.note}
+                revision={writing.revision}
+                onDone={done}
+              />
+            </Suspense>
+          ) : open ? (
+            <OpenNote
+              note={open}
+              onEdit={() => setWriting({ note: open, revision: open.revision })}
+              onDuplicate={() => setWriting({ note: duplicateOf(open, notes), revision: null })}
+            />
+          ) : (
+            <Empty title="No such note">Choose a note from the list.</Empty>
+          )}
         </Columns>
       ) : null}
     </Sheet>
@@ -52,13 +115,18 @@ export default function TechniquesPage() {
 function NoteList({ notes }: { notes: readonly TechniqueNote[] }) {
   const [search, setSearch] = useState('');
   const wanted = useDeferredValue(search.trim().toLowerCase());
-  const found = notes.filter((note) => wanted === '' || `${note.title} ${note.why} ${note.how.join(' ')}`.toLowerCase().includes(wanted));
+  const found = notes.filter(
+    (note) =>
+      wanted === '' || `${note.title} ${note.why} ${note.how.join(' ')}`.toLowerCase().includes(wanted),
+  );
   return (
     <div>
       <Field label="Find" type="search" value={search} onChange={setSearch} />
       <List aria-label="Technique notes">
         {found.length === 0 ? <Quietly>No note has these words.</Quietly> : null}
-        {techniqueGroups.map((group) => <NoteGroup key={group} name={group} notes={found.filter((note) => note.group === group)} />)}
+        {techniqueGroups.map((group) => (
+          <NoteGroup key={group} name={group} notes={found.filter((note) => note.group === group)} />
+        ))}
       </List>
     </div>
   );
@@ -66,10 +134,27 @@ function NoteList({ notes }: { notes: readonly TechniqueNote[] }) {
 
 function NoteGroup({ name, notes }: { name: string; notes: readonly TechniqueNote[] }) {
   if (notes.length === 0) return null;
-  return <Group><h3>{name.charAt(0).toUpperCase() + name.slice(1)}</h3>{notes.map((note) => <Note key={note.id} to={`/techniques/${note.id}`}>{note.title}</Note>)}</Group>;
+  return (
+    <Group>
+      <h3>{name.charAt(0).toUpperCase() + name.slice(1)}</h3>
+      {notes.map((note) => (
+        <Note key={note.id} to={`/techniques/${note.id}`}>
+          {note.title}
+        </Note>
+      ))}
+    </Group>
+  );
 }
 
-function OpenNote({ note, onEdit, onDuplicate }: { note: TechniqueView; onEdit: () => void; onDuplicate: () => void }) {
+function OpenNote({
+  note,
+  onEdit,
+  onDuplicate,
+}: {
+  note: TechniqueView;
+  onEdit: () => void;
+  onDuplicate: () => void;
+}) {
   const client = useQueryClient();
   const say = useSay();
   const navigate = useNavigate();
@@ -78,23 +163,52 @@ function OpenNote({ note, onEdit, onDuplicate }: { note: TechniqueView; onEdit: 
     await call(`/techniques/${note.id}`, { method: 'DELETE' });
     await refresh();
     void navigate('/techniques');
-    say(`“${note.title}” was deleted.`, { label: 'Undo', run: () => void call(`/techniques/${note.id}/restore`, { method: 'POST' }).then(refresh) });
+    say(`“${note.title}” was deleted.`, {
+      label: 'Undo',
+      run: () => void call(`/techniques/${note.id}/restore`, { method: 'POST' }).then(refresh),
+    });
   };
   return (
     <article>
       <Head>
         <h2>{note.title}</h2>
-        <Row $gap={2}><Button onPress={onEdit}>Edit</Button><Button onPress={onDuplicate}>Duplicate</Button><Button look="harm" onPress={() => void remove().catch((error: Error) => say(error.message))}>Delete</Button></Row>
+        <Row $gap={2}>
+          <Button onPress={onEdit}>Edit</Button>
+          <Button onPress={onDuplicate}>Duplicate</Button>
+          <Button look="harm" onPress={() => void remove().catch((error: Error) => say(error.message))}>
+            Delete
+          </Button>
+        </Row>
       </Head>
       <TechniqueText note={note} />
-      <Used>{note.usedBy.length > 0 ? <>Used in {note.usedBy.map(({ id, title }, index) => <span key={id}>{index > 0 ? ', ' : ''}<Link to={`/recipes/${id}`}>{title}</Link></span>)}</> : <Quietly>No recipe uses it yet.</Quietly>}</Used>
+      <Used>
+        {note.usedBy.length > 0 ? (
+          <>
+            Used in{' '}
+            {note.usedBy.map(({ id, title }, index) => (
+              <span key={id}>
+                {index > 0 ? ', ' : ''}
+                <Link to={`/recipes/${id}`}>{title}</Link>
+              </span>
+            ))}
+          </>
+        ) : (
+          <Quietly>No recipe uses it yet.</Quietly>
+        )}
+      </Used>
     </article>
   );
 }
 
 /** A free id made of a title's words: ids stand in steps, so they are never reused. */
 function freeId(title: string, notes: readonly TechniqueNote[]): string {
-  const words = title.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 30) || 'note';
+  const words =
+    title
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 30) || 'note';
   const taken = new Set(notes.map(({ id }) => id));
   let id = words;
   for (let number = 2; taken.has(id); number++) id = `${words}-${number}`;
@@ -102,10 +216,34 @@ function freeId(title: string, notes: readonly TechniqueNote[]): string {
 }
 
 function emptyNote(notes: readonly TechniqueNote[]): TechniqueNote {
-  return { id: freeId(`own note ${notes.length + 1}`, notes), title: '', group: 'finish', why: '', how: [], lookFor: '', goesWrong: [], caution: '', anotherWay: '', beginnerMinutes: 5, beginnerPer: '' };
+  return {
+    id: freeId(`own note ${notes.length + 1}`, notes),
+    title: '',
+    group: 'finish',
+    why: '',
+    how: [],
+    lookFor: '',
+    goesWrong: [],
+    caution: '',
+    anotherWay: '',
+    beginnerMinutes: 5,
+    beginnerPer: '',
+  };
 }
 
 function duplicateOf(note: TechniqueNote, notes: readonly TechniqueNote[]): TechniqueNote {
   const { group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer } = note;
-  return { id: freeId(note.title, notes), title: `${note.title}, another`, group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer };
+  return {
+    id: freeId(note.title, notes),
+    title: `${note.title}, another`,
+    group,
+    why,
+    how,
+    lookFor,
+    goesWrong,
+    caution,
+    anotherWay,
+    beginnerMinutes,
+    beginnerPer,
+  };
 }

@@ -9,9 +9,42 @@ import { useTakeWhatIf } from './useTakeWhatIf.js';
 import { titlesOf } from './what-if-words.js';
 import { searchWorker } from '../workers/plan-worker.js';
 
-const Details = styled.details`margin-top: 8px; summary { cursor: pointer; font-weight: 600; padding: 6px 0; } h3 { margin-top: 16px; } @media print { display: none; }`;
-const Table = styled.table`width: 100%; max-width: 640px; td { padding: 4px 12px 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } td:nth-child(2) { text-align: right; font-variant-numeric: tabular-nums; white-space: nowrap; } td:last-child { width: 42%; }`;
-const Share = styled.span<{ $share: number }>`display: block; height: 8px; width: ${({ $share }) => Math.max(1, Math.round($share * 100))}%; background: ${({ theme }) => theme.colour.thyme};`;
+const Details = styled.details`
+  margin-top: 8px;
+  summary {
+    cursor: pointer;
+    font-weight: 600;
+    padding: 6px 0;
+  }
+  h3 {
+    margin-top: 16px;
+  }
+  @media print {
+    display: none;
+  }
+`;
+const Table = styled.table`
+  width: 100%;
+  max-width: 640px;
+  td {
+    padding: 4px 12px 4px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  td:nth-child(2) {
+    text-align: right;
+    font-variant-numeric: tabular-nums;
+    white-space: nowrap;
+  }
+  td:last-child {
+    width: 42%;
+  }
+`;
+const Share = styled.span<{ $share: number }>`
+  display: block;
+  height: 8px;
+  width: ${({ $share }) => Math.max(1, Math.round($share * 100))}%;
+  background: ${({ theme }) => theme.colour.thyme};
+`;
 
 /** Where the class minutes go, what is done ahead to save them, and what else could be. */
 export function ClassMinutes({ timeline }: { timeline: Timeline }) {
@@ -20,7 +53,17 @@ export function ClassMinutes({ timeline }: { timeline: Timeline }) {
     <Details>
       <summary>Class minutes by step</summary>
       <Table>
-        <tbody>{timeline.budget.map((each) => <tr key={each.stepKey}><td>{each.title}</td><td>{each.minutes} min</td><td><Share $share={each.minutes / most} /></td></tr>)}</tbody>
+        <tbody>
+          {timeline.budget.map((each) => (
+            <tr key={each.stepKey}>
+              <td>{each.title}</td>
+              <td>{each.minutes} min</td>
+              <td>
+                <Share $share={each.minutes / most} />
+              </td>
+            </tr>
+          ))}
+        </tbody>
       </Table>
       <Ahead timeline={timeline} />
     </Details>
@@ -32,18 +75,52 @@ function Ahead({ timeline }: { timeline: Timeline }) {
   const proposals = useProposals();
   const { view } = useOpenClass();
   const take = useTakeWhatIf(titlesOf(timeline, view.dishes));
-  const setWhen = (step: string, when: 'in class' | 'before') => decide({ when: { ...decisions.when, [step]: when } }, when === 'before' ? 'It is done before class.' : 'It is done in class.');
+  const setWhen = (step: string, when: 'in class' | 'before') =>
+    decide(
+      { when: { ...decisions.when, [step]: when } },
+      when === 'before' ? 'It is done before class.' : 'It is done in class.',
+    );
   return (
     <>
       <h3>Done before class</h3>
-      {timeline.ahead.length === 0 && proposals.length === 0 ? <p><Quietly>Nothing that the recipes leave open. What students are to do themselves stays in class.</Quietly></p> : null}
+      {timeline.ahead.length === 0 && proposals.length === 0 ? (
+        <p>
+          <Quietly>
+            Nothing that the recipes leave open. What students are to do themselves stays in class.
+          </Quietly>
+        </p>
+      ) : null}
       <Table>
         <tbody>
           {timeline.ahead.map((each) => (
-            <tr key={each.stepKey}><td>{each.title} <Quietly>{each.dishTitle}</Quietly></td><td>{each.minutes} min of staff</td><td><Button look="quiet" onPress={() => setWhen(each.stepKey, 'in class')}>Do it in class</Button></td></tr>
+            <tr key={each.stepKey}>
+              <td>
+                {each.title} <Quietly>{each.dishTitle}</Quietly>
+              </td>
+              <td>{each.minutes} min of staff</td>
+              <td>
+                <Button look="quiet" onPress={() => setWhen(each.stepKey, 'in class')}>
+                  Do it in class
+                </Button>
+              </td>
+            </tr>
           ))}
           {proposals.map((each) => (
-            <tr key={each.title}><td>{each.whatIf.kind === 'swap' ? `Swap: ${each.title}` : each.title} <Quietly>proposed: the class is over {fullClass * 100} % full{each.whatIf.kind === 'swap' ? ', and a finished one bridges its wait' : ''}</Quietly></td><td>then {each.usedPercent} %</td><td><Button onPress={() => take(each.whatIf)}>{each.whatIf.kind === 'swap' ? 'Make one before class' : 'Do it before class'}</Button></td></tr>
+            <tr key={each.title}>
+              <td>
+                {each.whatIf.kind === 'swap' ? `Swap: ${each.title}` : each.title}{' '}
+                <Quietly>
+                  proposed: the class is over {fullClass * 100} % full
+                  {each.whatIf.kind === 'swap' ? ', and a finished one bridges its wait' : ''}
+                </Quietly>
+              </td>
+              <td>then {each.usedPercent} %</td>
+              <td>
+                <Button onPress={() => take(each.whatIf)}>
+                  {each.whatIf.kind === 'swap' ? 'Make one before class' : 'Do it before class'}
+                </Button>
+              </td>
+            </tr>
           ))}
         </tbody>
       </Table>
@@ -58,8 +135,18 @@ function useProposals(): readonly AheadProposal[] {
   useEffect(() => {
     let current = true;
     setProposals([]);
-    if (isFull) searchWorker().ahead(bundle).then((found) => { if (current) setProposals(found); }, () => undefined);
-    return () => { current = false; };
+    if (isFull)
+      searchWorker()
+        .ahead(bundle)
+        .then(
+          (found) => {
+            if (current) setProposals(found);
+          },
+          () => undefined,
+        );
+    return () => {
+      current = false;
+    };
   }, [bundle, isFull]);
   return proposals;
 }

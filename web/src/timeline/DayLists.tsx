@@ -5,18 +5,54 @@ import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 
 const Table = styled.table`
-  width: 100%; margin: 4px 0 16px;
-  td, th { padding: 5px 16px 5px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; vertical-align: top; }
-  thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; border-bottom-color: ${({ theme }) => theme.colour.ink}; }
-  td:first-child { white-space: nowrap; font-variant-numeric: tabular-nums; }
-  @media (max-width: 520px) { td, th { padding-right: 8px; } td:first-child { white-space: normal; } }
+  width: 100%;
+  margin: 4px 0 16px;
+  td,
+  th {
+    padding: 5px 16px 5px 0;
+    text-align: left;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    vertical-align: top;
+  }
+  thead th {
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+    border-bottom-color: ${({ theme }) => theme.colour.ink};
+  }
+  td:first-child {
+    white-space: nowrap;
+    font-variant-numeric: tabular-nums;
+  }
+  @media (max-width: 520px) {
+    td,
+    th {
+      padding-right: 8px;
+    }
+    td:first-child {
+      white-space: normal;
+    }
+  }
 `;
-const Soon = styled.strong`color: ${({ theme }) => theme.colour.emberText};`;
-const whose: Readonly<Record<string, string>> = { you: 'you', assistant: 'assistant', stations: 'every station', oven: 'oven', hob: 'hob', blender: 'blender', fridge: 'cold', microwave: 'microwave', griddle: 'griddle', resting: 'nobody' };
+const Soon = styled.strong`
+  color: ${({ theme }) => theme.colour.emberText};
+`;
+const whose: Readonly<Record<string, string>> = {
+  you: 'you',
+  assistant: 'assistant',
+  stations: 'every station',
+  oven: 'oven',
+  hob: 'hob',
+  blender: 'blender',
+  fridge: 'cold',
+  microwave: 'microwave',
+  griddle: 'griddle',
+  resting: 'nobody',
+};
 
 /** What a job is, in full. What no recipe says has its name before it. */
 export function whatOf(entry: TimelineEntry): string {
-  if (entry.kind === 'wait' && entry.detail !== entry.title) return `Waiting: ${entry.detail.replace(/\.?$/, '.')}`;
+  if (entry.kind === 'wait' && entry.detail !== entry.title)
+    return `Waiting: ${entry.detail.replace(/\.?$/, '.')}`;
   if (entry.kind === 'demonstration' || entry.detail === entry.title) return entry.title;
   return entry.stepId === '' ? `${entry.title}. ${entry.detail}` : entry.detail;
 }
@@ -33,10 +69,26 @@ export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
       <tbody>
         {entries.map((entry) => (
           <tr key={entry.id}>
-            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${showDate(entry.localDate)}, ${entry.localTime}`} label={entry.title} /></td>
-            <td>{whatOf(entry)}<Added entry={entry} /></td>
-            <td><Quietly>{showSpan(entry.end - entry.start)}, {whose[entry.lane]}</Quietly></td>
-            <td><Soon>{countdown(entry.localDate)}</Soon></td>
+            <td>
+              <Figure
+                id={`time:${entry.id}`}
+                workings={entry.workings}
+                text={`${showDate(entry.localDate)}, ${entry.localTime}`}
+                label={entry.title}
+              />
+            </td>
+            <td>
+              {whatOf(entry)}
+              <Added entry={entry} />
+            </td>
+            <td>
+              <Quietly>
+                {showSpan(entry.end - entry.start)}, {whose[entry.lane]}
+              </Quietly>
+            </td>
+            <td>
+              <Soon>{countdown(entry.localDate)}</Soon>
+            </td>
           </tr>
         ))}
       </tbody>
@@ -48,14 +100,34 @@ export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
 export function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
   return (
     <Table onKeyDown={walkFigures}>
-      <thead><tr><th scope="col">When</th><th scope="col">What</th><th scope="col">Who or where</th><th scope="col">Dish</th></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">When</th>
+          <th scope="col">What</th>
+          <th scope="col">Who or where</th>
+          <th scope="col">Dish</th>
+        </tr>
+      </thead>
       <tbody>
         {entries.map((entry) => (
           <tr key={entry.id}>
-            <td><Figure id={`time:${entry.id}`} workings={entry.workings} text={`${entry.localTime}–${entry.localEnd}`} label={entry.title} /></td>
-            <td>{whatOf(entry)}<Added entry={entry} />{entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}</td>
+            <td>
+              <Figure
+                id={`time:${entry.id}`}
+                workings={entry.workings}
+                text={`${entry.localTime}–${entry.localEnd}`}
+                label={entry.title}
+              />
+            </td>
+            <td>
+              {whatOf(entry)}
+              <Added entry={entry} />
+              {entry.keeps ? <Quietly> Keeps {showSpan(entry.keeps.until - entry.end)}.</Quietly> : null}
+            </td>
             <td>{whose[entry.lane]}</td>
-            <td><Quietly>{entry.dishTitle}</Quietly></td>
+            <td>
+              <Quietly>{entry.dishTitle}</Quietly>
+            </td>
           </tr>
         ))}
       </tbody>

@@ -4,7 +4,19 @@ import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 
-const Line = styled.p`display: flex; flex-wrap: wrap; align-items: baseline; gap: 2px 16px; margin: 6px 0; > span { font-variant-numeric: tabular-nums; } @media print { display: none; }`;
+const Line = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 16px;
+  margin: 6px 0;
+  > span {
+    font-variant-numeric: tabular-nums;
+  }
+  @media print {
+    display: none;
+  }
+`;
 const mostShown = 6;
 
 /** What moved since the plan before. */
@@ -12,10 +24,25 @@ export function Moved({ before, after, onHide }: { before: Timeline; after: Time
   const moved = useMemo(() => movedBetween(before, after), [before, after]);
   return (
     <Line role="status">
-      <strong>{moved.length === 0 ? 'Nothing else moved' : moved.length === 1 ? '1 job moved' : `${moved.length} jobs moved`}</strong>
-      {moved.slice(0, mostShown).map((each) => <span key={each.id}>{each.title} <Quietly>{each.beforeTime || 'new'} → {each.afterTime || 'gone'}</Quietly></span>)}
+      <strong>
+        {moved.length === 0
+          ? 'Nothing else moved'
+          : moved.length === 1
+            ? '1 job moved'
+            : `${moved.length} jobs moved`}
+      </strong>
+      {moved.slice(0, mostShown).map((each) => (
+        <span key={each.id}>
+          {each.title}{' '}
+          <Quietly>
+            {each.beforeTime || 'new'} → {each.afterTime || 'gone'}
+          </Quietly>
+        </span>
+      ))}
       {moved.length > mostShown ? <Quietly>and {moved.length - mostShown} more</Quietly> : null}
-      <Button look="quiet" onPress={onHide}>Hide</Button>
+      <Button look="quiet" onPress={onHide}>
+        Hide
+      </Button>
     </Line>
   );
 }

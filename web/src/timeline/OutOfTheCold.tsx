@@ -6,9 +6,43 @@ import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 
-const Details = styled.details`margin-top: 4px; summary { cursor: pointer; font-weight: 600; padding: 6px 0; } @media print { display: none; }`;
-const Table = styled.table`@media (max-width: 520px) { display: block; overflow-x: auto; } width: 100%; max-width: 760px; td, th { padding: 4px 16px 4px 0; text-align: left; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; } thead th { font-weight: 400; color: ${({ theme }) => theme.colour.quiet}; } td:nth-child(3), td:nth-child(4) { white-space: nowrap; font-variant-numeric: tabular-nums; }`;
-const Over = styled.strong`color: ${({ theme }) => theme.colour.beet};`;
+const Details = styled.details`
+  margin-top: 4px;
+  summary {
+    cursor: pointer;
+    font-weight: 600;
+    padding: 6px 0;
+  }
+  @media print {
+    display: none;
+  }
+`;
+const Table = styled.table`
+  @media (max-width: 520px) {
+    display: block;
+    overflow-x: auto;
+  }
+  width: 100%;
+  max-width: 760px;
+  td,
+  th {
+    padding: 4px 16px 4px 0;
+    text-align: left;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  thead th {
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+  td:nth-child(3),
+  td:nth-child(4) {
+    white-space: nowrap;
+    font-variant-numeric: tabular-nums;
+  }
+`;
+const Over = styled.strong`
+  color: ${({ theme }) => theme.colour.beet};
+`;
 
 /** How long food for the cold is out of it until it is eaten, against the kitchen's safety profile. */
 export function OutOfTheCold() {
@@ -18,19 +52,45 @@ export function OutOfTheCold() {
     <Details open={plan.outOfCold.some(({ isOver }) => isOver)}>
       <summary>Out of the cold</summary>
       <Table onKeyDown={walkFigures}>
-        <thead><tr><th scope="col">Dish</th><th scope="col">What</th><th scope="col">Out of the cold</th><th scope="col">Allowed</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Dish</th>
+            <th scope="col">What</th>
+            <th scope="col">Out of the cold</th>
+            <th scope="col">Allowed</th>
+          </tr>
+        </thead>
         <tbody>
           {plan.outOfCold.map((each) => (
             <tr key={each.id}>
               <td>{each.dishTitle}</td>
               <td>{each.food}</td>
-              <td><Figure id={`cold:${each.id}`} workings={each.workings} text={showSpan(each.minutes)} label={`${each.food} out of the cold`} />{each.isOver ? <Over> too long</Over> : null}</td>
-              <td>{each.limitMinutes === null ? <Quietly>not set: see Kitchen</Quietly> : showSpan(each.limitMinutes)}</td>
+              <td>
+                <Figure
+                  id={`cold:${each.id}`}
+                  workings={each.workings}
+                  text={showSpan(each.minutes)}
+                  label={`${each.food} out of the cold`}
+                />
+                {each.isOver ? <Over> too long</Over> : null}
+              </td>
+              <td>
+                {each.limitMinutes === null ? (
+                  <Quietly>not set: see Kitchen</Quietly>
+                ) : (
+                  showSpan(each.limitMinutes)
+                )}
+              </td>
             </tr>
           ))}
         </tbody>
       </Table>
-      <p><Quietly>Counted until the plates are empty, by the kitchen’s safety profile. Follow your local food code and a qualified person’s advice.</Quietly></p>
+      <p>
+        <Quietly>
+          Counted until the plates are empty, by the kitchen’s safety profile. Follow your local food code and
+          a qualified person’s advice.
+        </Quietly>
+      </p>
     </Details>
   );
 }
@@ -39,12 +99,29 @@ export function OutOfTheCold() {
 export function LeftOut({ timeline }: { timeline: Timeline }) {
   const { decisions, decide } = useDecisions();
   if (timeline.leftOut.length === 0) return null;
-  const putBack = ({ stepKey }: AddedStep) => decide({ leftOut: decisions.leftOut.filter((key) => key !== stepKey) }, 'It is back in the plan.');
+  const putBack = ({ stepKey }: AddedStep) =>
+    decide({ leftOut: decisions.leftOut.filter((key) => key !== stepKey) }, 'It is back in the plan.');
   return (
     <Details>
       <summary>Left out of the plan: {timeline.leftOut.length}</summary>
       <Table>
-        <tbody>{timeline.leftOut.map((each) => <tr key={each.stepKey}><td>{each.title} <Quietly>{each.dishTitle}</Quietly></td><td><Quietly>{each.why}</Quietly></td><td><Button look="quiet" onPress={() => putBack(each)}>Put it back</Button></td></tr>)}</tbody>
+        <tbody>
+          {timeline.leftOut.map((each) => (
+            <tr key={each.stepKey}>
+              <td>
+                {each.title} <Quietly>{each.dishTitle}</Quietly>
+              </td>
+              <td>
+                <Quietly>{each.why}</Quietly>
+              </td>
+              <td>
+                <Button look="quiet" onPress={() => putBack(each)}>
+                  Put it back
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
       </Table>
     </Details>
   );

@@ -10,10 +10,52 @@ export type PrintedSheet = 'prep' | 'wall';
 const Paper = styled.section<{ $points: number }>`
   display: none;
   @media print {
-    display: block; color: #000; font-size: ${({ $points }) => $points}pt; line-height: 1.3;
-    h2 { font-size: 1.6em; line-height: 1.2; } h2 + p { margin-bottom: 6pt; } h3 { margin: 10pt 0 2pt; font-size: 1.2em; }
-    table { width: 100%; table-layout: fixed; } td { padding: 0.14em 10pt 0.14em 0; border-bottom: 0.5pt solid #999; vertical-align: top; } td:first-child { width: 5.2em; white-space: nowrap; font-weight: 700; font-variant-numeric: tabular-nums; } td:last-child { width: 8.6em; padding-right: 0; white-space: nowrap; } tr { break-inside: avoid; }
-    &[data-sheet='wall'] { td:first-child { width: 3.4em; } td:last-child { width: 6.4em; } }
+    display: block;
+    color: #000;
+    font-size: ${({ $points }) => $points}pt;
+    line-height: 1.3;
+    h2 {
+      font-size: 1.6em;
+      line-height: 1.2;
+    }
+    h2 + p {
+      margin-bottom: 6pt;
+    }
+    h3 {
+      margin: 10pt 0 2pt;
+      font-size: 1.2em;
+    }
+    table {
+      width: 100%;
+      table-layout: fixed;
+    }
+    td {
+      padding: 0.14em 10pt 0.14em 0;
+      border-bottom: 0.5pt solid #999;
+      vertical-align: top;
+    }
+    td:first-child {
+      width: 5.2em;
+      white-space: nowrap;
+      font-weight: 700;
+      font-variant-numeric: tabular-nums;
+    }
+    td:last-child {
+      width: 8.6em;
+      padding-right: 0;
+      white-space: nowrap;
+    }
+    tr {
+      break-inside: avoid;
+    }
+    &[data-sheet='wall'] {
+      td:first-child {
+        width: 3.4em;
+      }
+      td:last-child {
+        width: 6.4em;
+      }
+    }
   }
 `;
 
@@ -23,7 +65,9 @@ const wallPoints = { most: 15, least: 8 };
 const rowsAtMost = 27;
 
 function pointsFor(kind: PrintedSheet, rows: number): number {
-  return kind === 'prep' ? prepPoints : Math.max(wallPoints.least, Math.min(wallPoints.most, (wallPoints.most * rowsAtMost) / rows));
+  return kind === 'prep'
+    ? prepPoints
+    : Math.max(wallPoints.least, Math.min(wallPoints.most, (wallPoints.most * rowsAtMost) / rows));
 }
 
 /** Heating is a wait that somebody must begin. */
@@ -44,7 +88,10 @@ export function PrintSheet({ kind, onPrinted }: { kind: PrintedSheet; onPrinted:
   return (
     <Paper $points={pointsFor(kind, onTheWall.length)} aria-hidden data-sheet={kind}>
       <h2>{kind === 'prep' ? 'Prep' : view.title}</h2>
-      <p>{kind === 'prep' ? `${view.title} · ` : ''}{showDate(view.startsAt)}, {showTimes(view.startsAt, view.lengthMinutes)} · {view.people} people</p>
+      <p>
+        {kind === 'prep' ? `${view.title} · ` : ''}
+        {showDate(view.startsAt)}, {showTimes(view.startsAt, view.lengthMinutes)} · {view.people} people
+      </p>
       {kind === 'prep' ? <PrepTables entries={prep} /> : <WallTable entries={onTheWall} />}
     </Paper>
   );
@@ -57,9 +104,24 @@ function PrepTables({ entries }: { entries: readonly TimelineEntry[] }) {
       {days.map((day) => (
         <div key={day}>
           <h3>{showDate(day)}</h3>
-          <table><tbody>{entries.filter((entry) => entry.localDate === day).map((entry) => (
-            <tr key={entry.id}><td>☐ {entry.localTime}</td><td>{whatOf(entry)}{entry.keeps ? ` Keeps ${showSpan(entry.keeps.until - entry.end)}.` : ''}</td><td>{entry.hands?.who ?? entry.lane}, {showSpan(entry.end - entry.start)}</td></tr>
-          ))}</tbody></table>
+          <table>
+            <tbody>
+              {entries
+                .filter((entry) => entry.localDate === day)
+                .map((entry) => (
+                  <tr key={entry.id}>
+                    <td>☐ {entry.localTime}</td>
+                    <td>
+                      {whatOf(entry)}
+                      {entry.keeps ? ` Keeps ${showSpan(entry.keeps.until - entry.end)}.` : ''}
+                    </td>
+                    <td>
+                      {entry.hands?.who ?? entry.lane}, {showSpan(entry.end - entry.start)}
+                    </td>
+                  </tr>
+                ))}
+            </tbody>
+          </table>
         </div>
       ))}
     </>
@@ -69,10 +131,22 @@ function PrepTables({ entries }: { entries: readonly TimelineEntry[] }) {
 function whoOf(entry: TimelineEntry): string {
   if (entry.kind === 'students') return 'every station';
   if (entry.kind === 'demonstration') return 'all watch';
-  return entry.kind === 'class' ? 'all' : entry.hands?.who ?? entry.lane;
+  return entry.kind === 'class' ? 'all' : (entry.hands?.who ?? entry.lane);
 }
 
 /** One line a job, so that the class fits on one page. */
 function WallTable({ entries }: { entries: readonly TimelineEntry[] }) {
-  return <table><tbody>{entries.map((entry) => <tr key={entry.id}><td>{entry.localTime}</td><td>{entry.title}</td><td>{whoOf(entry)}</td></tr>)}</tbody></table>;
+  return (
+    <table>
+      <tbody>
+        {entries.map((entry) => (
+          <tr key={entry.id}>
+            <td>{entry.localTime}</td>
+            <td>{entry.title}</td>
+            <td>{whoOf(entry)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
 }

@@ -8,8 +8,26 @@ import { Quietly, Row } from '../parts/states.js';
 import { searchWorker } from '../workers/plan-worker.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 
-const Box = styled.section`margin: 8px 0 12px; padding: 8px 12px 12px; border: 1px solid ${({ theme }) => theme.colour.hairline}; border-radius: ${({ theme }) => theme.radius}; @media print { display: none; }`;
-const Parts = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); gap: 8px 24px; @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); } li { padding: 3px 0; }`;
+const Box = styled.section`
+  margin: 8px 0 12px;
+  padding: 8px 12px 12px;
+  border: 1px solid ${({ theme }) => theme.colour.hairline};
+  border-radius: ${({ theme }) => theme.radius};
+  @media print {
+    display: none;
+  }
+`;
+const Parts = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 8px 24px;
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  li {
+    padding: 3px 0;
+  }
+`;
 
 const runs = 2000;
 const groups = Object.keys(groupSpreads) as GroupSpread[];
@@ -23,35 +41,96 @@ export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) =>
   const [rehearsal, setRehearsal] = useState<ClassRehearsal | 'failed' | null>(null);
   useEffect(() => {
     let current = true;
-    searchWorker().rehearse(bundle, { runs, seed: 1, group, standing: plan.timeline.starts }).then((found) => { if (current) setRehearsal(found); }, () => { if (current) setRehearsal('failed'); });
-    return () => { current = false; };
+    searchWorker()
+      .rehearse(bundle, { runs, seed: 1, group, standing: plan.timeline.starts })
+      .then(
+        (found) => {
+          if (current) setRehearsal(found);
+        },
+        () => {
+          if (current) setRehearsal('failed');
+        },
+      );
+    return () => {
+      current = false;
+    };
   }, [bundle, plan.timeline.starts, group]);
   return (
     <Box aria-label="Rehearsal">
       <Row $gap={1}>
-        <strong>How the class could go, played {runs.toLocaleString('en-GB').replace(',', ' ')} times with a group that is</strong>
-        {groups.map((each) => <Button key={each} look={each === group ? 'plain' : 'quiet'} aria-pressed={each === group} onPress={() => setGroup(each)}>{each}</Button>)}
+        <strong>
+          How the class could go, played {runs.toLocaleString('en-GB').replace(',', ' ')} times with a group
+          that is
+        </strong>
+        {groups.map((each) => (
+          <Button
+            key={each}
+            look={each === group ? 'plain' : 'quiet'}
+            aria-pressed={each === group}
+            onPress={() => setGroup(each)}
+          >
+            {each}
+          </Button>
+        ))}
       </Row>
-      {rehearsal === 'failed' ? <p>The class could not be rehearsed. The plan stands; change something, or load the page again.</p> : rehearsal ? <Found rehearsal={rehearsal} timeAt={timeAt} titleOf={titlesOf(plan.timeline)} /> : <p role="status"><Quietly>Playing it …</Quietly></p>}
+      {rehearsal === 'failed' ? (
+        <p>The class could not be rehearsed. The plan stands; change something, or load the page again.</p>
+      ) : rehearsal ? (
+        <Found rehearsal={rehearsal} timeAt={timeAt} titleOf={titlesOf(plan.timeline)} />
+      ) : (
+        <p role="status">
+          <Quietly>Playing it …</Quietly>
+        </p>
+      )}
     </Box>
   );
 }
 
-function Found({ rehearsal, timeAt, titleOf }: { rehearsal: ClassRehearsal; timeAt: (minute: number) => string; titleOf: (id: string) => string }) {
+function Found({
+  rehearsal,
+  timeAt,
+  titleOf,
+}: {
+  rehearsal: ClassRehearsal;
+  timeAt: (minute: number) => string;
+  titleOf: (id: string) => string;
+}) {
   const { onTime, early, median, late, costly, gains } = rehearsal;
   return (
     <>
-      <p><strong>Ends on time in {percent(onTime)} of them</strong>, mostly about {timeAt(median)}; one in ten ends before {timeAt(early)}, one in ten after {timeAt(late)}. <Quietly>Estimates: step times vary with the group, the oven and blender are queued for, demonstrations wait for the slowest.</Quietly></p>
+      <p>
+        <strong>Ends on time in {percent(onTime)} of them</strong>, mostly about {timeAt(median)}; one in ten
+        ends before {timeAt(early)}, one in ten after {timeAt(late)}.{' '}
+        <Quietly>
+          Estimates: step times vary with the group, the oven and blender are queued for, demonstrations wait
+          for the slowest.
+        </Quietly>
+      </p>
       <Ends rehearsal={rehearsal} timeAt={timeAt} />
       <Parts>
         <div>
           <h3>What puts the end off most</h3>
-          <ol>{costly.map((each) => <li key={each.id}>{each.title} <Quietly>{each.minutes.toFixed(1)} min on average</Quietly></li>)}</ol>
+          <ol>
+            {costly.map((each) => (
+              <li key={each.id}>
+                {each.title} <Quietly>{each.minutes.toFixed(1)} min on average</Quietly>
+              </li>
+            ))}
+          </ol>
           {costly.length === 0 ? <Quietly>Nothing: the class has minutes to spare.</Quietly> : null}
         </div>
         <div>
           <h3>What one change would gain</h3>
-          <ul>{gains.map((each, index) => <li key={index}>{nameWhatIf(each.whatIf, titleOf)} <Quietly>on time in {percent(each.onTime)}, mostly about {timeAt(each.median)}</Quietly></li>)}</ul>
+          <ul>
+            {gains.map((each, index) => (
+              <li key={index}>
+                {nameWhatIf(each.whatIf, titleOf)}{' '}
+                <Quietly>
+                  on time in {percent(each.onTime)}, mostly about {timeAt(each.median)}
+                </Quietly>
+              </li>
+            ))}
+          </ul>
           {gains.length === 0 ? <Quietly>No single change that was tried helps.</Quietly> : null}
         </div>
       </Parts>
@@ -59,18 +138,47 @@ function Found({ rehearsal, timeAt, titleOf }: { rehearsal: ClassRehearsal; time
   );
 }
 
-function Ends({ rehearsal: { ends, classMinutes }, timeAt }: { rehearsal: ClassRehearsal; timeAt: (minute: number) => string }) {
+function Ends({
+  rehearsal: { ends, classMinutes },
+  timeAt,
+}: {
+  rehearsal: ClassRehearsal;
+  timeAt: (minute: number) => string;
+}) {
   const { colour } = useTheme();
-  const [first, last] = [Math.min(classMinutes, ...ends.map(({ from }) => from)), Math.max(classMinutes, ...ends.map(({ from }) => from))];
-  const ticks = Array.from({ length: Math.floor((last - first) / tickMinutes) + 2 }, (_, at) => (Math.floor(first / tickMinutes) + at) * tickMinutes);
+  const [first, last] = [
+    Math.min(classMinutes, ...ends.map(({ from }) => from)),
+    Math.max(classMinutes, ...ends.map(({ from }) => from)),
+  ];
+  const ticks = Array.from(
+    { length: Math.floor((last - first) / tickMinutes) + 2 },
+    (_, at) => (Math.floor(first / tickMinutes) + at) * tickMinutes,
+  );
   return (
     <ResponsiveContainer width="100%" height={120}>
-      <BarChart data={ends.map((each) => ({ ...each, middle: each.from + 2.5 }))} margin={{ top: 14, right: 22, bottom: 0, left: 0 }} barCategoryGap={1} accessibilityLayer={false}>
+      <BarChart
+        data={ends.map((each) => ({ ...each, middle: each.from + 2.5 }))}
+        margin={{ top: 14, right: 22, bottom: 0, left: 0 }}
+        barCategoryGap={1}
+        accessibilityLayer={false}
+      >
         <CartesianGrid vertical={false} stroke={colour.hairline} />
-        <XAxis dataKey="middle" type="number" ticks={ticks} domain={[ticks[0]!, ticks[ticks.length - 1]!]} tickFormatter={timeAt} tick={{ fill: colour.quiet, fontSize: 12 }} />
+        <XAxis
+          dataKey="middle"
+          type="number"
+          ticks={ticks}
+          domain={[ticks[0]!, ticks[ticks.length - 1]!]}
+          tickFormatter={timeAt}
+          tick={{ fill: colour.quiet, fontSize: 12 }}
+        />
         <YAxis width={44} tick={{ fill: colour.quiet, fontSize: 12 }} />
         <Bar dataKey="runs" fill={colour.thyme} isAnimationActive={false} />
-        <ReferenceLine x={classMinutes} stroke={colour.ember} strokeWidth={2} label={{ value: 'class ends', position: 'top', fill: colour.emberText, fontSize: 12 }} />
+        <ReferenceLine
+          x={classMinutes}
+          stroke={colour.ember}
+          strokeWidth={2}
+          label={{ value: 'class ends', position: 'top', fill: colour.emberText, fontSize: 12 }}
+        />
       </BarChart>
     </ResponsiveContainer>
   );

@@ -7,24 +7,67 @@ import { Quietly } from '../parts/states.js';
 import { isFixed } from './clock-layout.js';
 import type { ClockEdits } from './useClockEdits.js';
 
-const Strip = styled.div`display: flex; align-items: center; flex-wrap: wrap; gap: 4px 10px; min-height: 42px; padding: 4px 0; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; strong { max-width: 230px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; } @media print { display: none; }`;
+const Strip = styled.div`
+  display: flex;
+  align-items: center;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  min-height: 42px;
+  padding: 4px 0;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  strong {
+    max-width: 230px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  @media print {
+    display: none;
+  }
+`;
 
 /** Minutes by which a press moves a job. */
 const step = 5;
 
 /** What can be done with the job that is selected: move and pin it, hand it over, do it before class or in it. */
 export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined; edits: ClockEdits }) {
-  if (!entry) return <Strip><Quietly>Choose a job to see why it stands there; drag it, or press the left and right arrow keys, to pin it elsewhere.</Quietly></Strip>;
+  if (!entry)
+    return (
+      <Strip>
+        <Quietly>
+          Choose a job to see why it stands there; drag it, or press the left and right arrow keys, to pin it
+          elsewhere.
+        </Quietly>
+      </Strip>
+    );
   const fixed = isFixed(entry);
   return (
     <Strip role="group" aria-label="The chosen job">
       <strong title={entry.title}>{entry.title}</strong>
-      <span>{entry.localTime}–{entry.localEnd}</span>
-      {fixed ? <Quietly>{entry.kind === 'class' ? 'fixed by the times of the class' : 'from its trip until it is wanted'}</Quietly> : (
+      <span>
+        {entry.localTime}–{entry.localEnd}
+      </span>
+      {fixed ? (
+        <Quietly>
+          {entry.kind === 'class' ? 'fixed by the times of the class' : 'from its trip until it is wanted'}
+        </Quietly>
+      ) : (
         <>
-          <Button look="quiet" onPress={() => edits.pin(entry, entry.start - step)}>{step} min earlier</Button>
-          <Button look="quiet" onPress={() => edits.pin(entry, entry.start + step)}>{step} min later</Button>
-          {entry.isPinned ? <Button look="quiet" onPress={() => edits.unpin(entry)}>Unpin</Button> : <Button look="quiet" onPress={() => edits.pin(entry, entry.start)}>Pin here</Button>}
+          <Button look="quiet" onPress={() => edits.pin(entry, entry.start - step)}>
+            {step} min earlier
+          </Button>
+          <Button look="quiet" onPress={() => edits.pin(entry, entry.start + step)}>
+            {step} min later
+          </Button>
+          {entry.isPinned ? (
+            <Button look="quiet" onPress={() => edits.unpin(entry)}>
+              Unpin
+            </Button>
+          ) : (
+            <Button look="quiet" onPress={() => edits.pin(entry, entry.start)}>
+              Pin here
+            </Button>
+          )}
           <Whose entry={entry} />
           <When entry={entry} />
           <LeaveOut entry={entry} />
@@ -41,9 +84,22 @@ function stepKeyOf(entry: TimelineEntry): string {
 function Whose({ entry }: { entry: TimelineEntry }) {
   const { view } = useOpenClass();
   const { decisions, decide } = useDecisions();
-  if (view.assistants === 0 || !(entry.kind === 'buy' || entry.kind === 'prep' && entry.stepId !== '')) return null;
+  if (view.assistants === 0 || !(entry.kind === 'buy' || (entry.kind === 'prep' && entry.stepId !== '')))
+    return null;
   const other = entry.lane === 'you' ? 'assistant' : 'you';
-  return <Button look="quiet" onPress={() => decide({ hands: { ...decisions.hands, [stepKeyOf(entry)]: other } }, other === 'you' ? 'You do it.' : 'The assistant does it.')}>{other === 'you' ? 'Do it yourself' : 'Give to the assistant'}</Button>;
+  return (
+    <Button
+      look="quiet"
+      onPress={() =>
+        decide(
+          { hands: { ...decisions.hands, [stepKeyOf(entry)]: other } },
+          other === 'you' ? 'You do it.' : 'The assistant does it.',
+        )
+      }
+    >
+      {other === 'you' ? 'Do it yourself' : 'Give to the assistant'}
+    </Button>
+  );
 }
 
 /** A step that the recipe leaves open may change between prep and class. */
@@ -52,7 +108,19 @@ function When({ entry }: { entry: TimelineEntry }) {
   const key = stepKeyOf(entry);
   if (!entry.isEither) return null;
   const isBefore = decisions.when[key] !== 'in class';
-  return <Button look="quiet" onPress={() => decide({ when: { ...decisions.when, [key]: isBefore ? 'in class' : 'before' } }, isBefore ? 'It is done in class.' : 'It is done before class.')}>{isBefore ? 'Do it in class' : 'Do it before class'}</Button>;
+  return (
+    <Button
+      look="quiet"
+      onPress={() =>
+        decide(
+          { when: { ...decisions.when, [key]: isBefore ? 'in class' : 'before' } },
+          isBefore ? 'It is done in class.' : 'It is done before class.',
+        )
+      }
+    >
+      {isBefore ? 'Do it in class' : 'Do it before class'}
+    </Button>
+  );
 }
 
 /** What the plan added by itself need not be done. */
@@ -60,5 +128,17 @@ function LeaveOut({ entry }: { entry: TimelineEntry }) {
   const { decisions, decide } = useDecisions();
   if (entry.addedFor === '') return null;
   const key = stepKeyOf(entry).replace('/swap/', '/');
-  return <Button look="quiet" onPress={() => decide({ leftOut: [...decisions.leftOut.filter((each) => each !== key), key] }, 'It is left out of the plan.')}>Leave it out</Button>;
+  return (
+    <Button
+      look="quiet"
+      onPress={() =>
+        decide(
+          { leftOut: [...decisions.leftOut.filter((each) => each !== key), key] },
+          'It is left out of the plan.',
+        )
+      }
+    >
+      Leave it out
+    </Button>
+  );
 }

@@ -1,5 +1,12 @@
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
-import { createAxis, showSpan, writePlanCalendar, writePlanCsv, type Timeline, type TimelineEntry } from '@fornax/core';
+import {
+  createAxis,
+  showSpan,
+  writePlanCalendar,
+  writePlanCsv,
+  type Timeline,
+  type TimelineEntry,
+} from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
@@ -25,30 +32,72 @@ import { nameWhatIf, titlesOf } from './what-if-words.js';
 const HandsChart = lazy(() => import('./HandsChart.js'));
 const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
 
-const views: readonly (readonly [ClockWindow | 'list', string])[] = [['days', 'Days'], ['day', 'The day'], ['class', 'In class'], ['minutes', 'Minutes'], ['list', 'List']];
+const views: readonly (readonly [ClockWindow | 'list', string])[] = [
+  ['days', 'Days'],
+  ['day', 'The day'],
+  ['class', 'In class'],
+  ['minutes', 'Minutes'],
+  ['list', 'List'],
+];
 type Extra = 'hands' | 'what if' | 'rehearse';
-const extras: readonly (readonly [Extra, string])[] = [['hands', 'Hands'], ['what if', 'What if'], ['rehearse', 'Rehearse']];
+const extras: readonly (readonly [Extra, string])[] = [
+  ['hands', 'Hands'],
+  ['what if', 'What if'],
+  ['rehearse', 'Rehearse'],
+];
 
-const aims = [['shortest', 'the shortest class'], ['freshest', 'the freshest food']] as const;
+const aims = [
+  ['shortest', 'the shortest class'],
+  ['freshest', 'the freshest food'],
+] as const;
 
-const Head = styled(Row)`justify-content: space-between;`;
-const Trial = styled(Row)`margin: 6px 0; padding: 4px 0 4px 10px; border-left: 3px solid ${({ theme }) => theme.colour.lemon};`;
-const AimRow = styled(Row)`gap: 4px; margin: 2px 0; @media print { display: none; }`;
-const Screen = styled.div`@media print { &[data-quiet] { display: none; } }`;
+const Head = styled(Row)`
+  justify-content: space-between;
+`;
+const Trial = styled(Row)`
+  margin: 6px 0;
+  padding: 4px 0 4px 10px;
+  border-left: 3px solid ${({ theme }) => theme.colour.lemon};
+`;
+const AimRow = styled(Row)`
+  gap: 4px;
+  margin: 2px 0;
+  @media print {
+    display: none;
+  }
+`;
+const Screen = styled.div`
+  @media print {
+    &[data-quiet] {
+      display: none;
+    }
+  }
+`;
 
 /** When does everything happen? */
 export default function TimePage() {
   const { view, plan } = useOpenClass();
   const [printed, setPrinted] = useState<PrintedSheet | null>(null);
   const onPrinted = useCallback(() => setPrinted(null), []);
-  if (view.dishes.length === 0) return <><h2>Time</h2><NoDishes>The plan appears here, worked backwards from the start of class and from eating.</NoDishes></>;
+  if (view.dishes.length === 0)
+    return (
+      <>
+        <h2>Time</h2>
+        <NoDishes>The plan appears here, worked backwards from the start of class and from eating.</NoDishes>
+      </>
+    );
   return (
     <>
       {printed ? <PrintSheet kind={printed} onPrinted={onPrinted} /> : null}
       <Screen data-quiet={printed ? '' : undefined}>
-        <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'timeline' && warning.id !== 'pins')} />
+        <Warnings
+          warnings={plan.warnings.filter((warning) => warning.place === 'timeline' && warning.id !== 'pins')}
+        />
         <ClashPanel />
-        <Head><h2>Before the day</h2><PlanExports onPrint={setPrinted} /></Head>
+        <Head>
+          <h2>Before the day</h2>
+          <PlanExports onPrint={setPrinted} />
+        </Head>
         <DaysBefore entries={plan.timeline.daysBefore} />
         <Day />
       </Screen>
@@ -62,7 +111,13 @@ function Day() {
   const [extra, setExtra] = useState<Extra | null>(null);
   const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
   const timeAt = useCallback((minute: number) => axis.local(minute).time, [axis]);
-  const labelAt = useCallback((minute: number) => (shown === 'days' ? `${showDate(axis.local(minute).date).slice(0, 3)} ${axis.local(minute).time}` : axis.local(minute).time), [axis, shown]);
+  const labelAt = useCallback(
+    (minute: number) =>
+      shown === 'days'
+        ? `${showDate(axis.local(minute).date).slice(0, 3)} ${axis.local(minute).time}`
+        : axis.local(minute).time,
+    [axis, shown],
+  );
   const edits = useClockEdits();
   const { timeline } = edits;
   return (
@@ -70,17 +125,54 @@ function Day() {
       <Head>
         <h2>The day, {showDate(view.startsAt)}</h2>
         <Row $gap={1}>
-          {views.map(([id, name]) => <Button key={id} look={shown === id ? 'plain' : 'quiet'} aria-pressed={shown === id} onPress={() => setShown(id)}>{name}</Button>)}
-          {extras.map(([id, name]) => <Button key={id} look={extra === id ? 'plain' : 'quiet'} aria-expanded={extra === id} onPress={() => setExtra(extra === id ? null : id)}>{name}</Button>)}
+          {views.map(([id, name]) => (
+            <Button
+              key={id}
+              look={shown === id ? 'plain' : 'quiet'}
+              aria-pressed={shown === id}
+              onPress={() => setShown(id)}
+            >
+              {name}
+            </Button>
+          ))}
+          {extras.map(([id, name]) => (
+            <Button
+              key={id}
+              look={extra === id ? 'plain' : 'quiet'}
+              aria-expanded={extra === id}
+              onPress={() => setExtra(extra === id ? null : id)}
+            >
+              {name}
+            </Button>
+          ))}
         </Row>
       </Head>
       <Opened extra={extra} edits={edits} timeAt={timeAt} />
-      {edits.whatIf ? <Trial role="status"><span>Showing what if: <strong>{nameWhatIf(edits.whatIf, titlesOf(timeline))}</strong>. Nothing is kept.</span><Button onPress={() => edits.tryOut(null)}>Back to the plan</Button></Trial> : null}
+      {edits.whatIf ? (
+        <Trial role="status">
+          <span>
+            Showing what if: <strong>{nameWhatIf(edits.whatIf, titlesOf(timeline))}</strong>. Nothing is kept.
+          </span>
+          <Button onPress={() => edits.tryOut(null)}>Back to the plan</Button>
+        </Trial>
+      ) : null}
       {edits.before ? <Moved before={edits.before} after={timeline} onHide={edits.forget} /> : null}
       <Chosen edits={edits} />
-      {shown === 'list'
-        ? <DayList entries={timeline.clock} />
-        : <Clock timeline={timeline} before={edits.before} window={shown} timeAt={timeAt} labelAt={labelAt} onMove={edits.pin} onPreview={edits.preview} onCancel={edits.cancel} onUnpin={edits.unpin} />}
+      {shown === 'list' ? (
+        <DayList entries={timeline.clock} />
+      ) : (
+        <Clock
+          timeline={timeline}
+          before={edits.before}
+          window={shown}
+          timeAt={timeAt}
+          labelAt={labelAt}
+          onMove={edits.pin}
+          onPreview={edits.preview}
+          onCancel={edits.cancel}
+          onUnpin={edits.unpin}
+        />
+      )}
       <Used timeline={timeline} />
       <Aim edits={edits} />
       <ClassMinutes timeline={timeline} />
@@ -97,10 +189,26 @@ function Chosen({ edits }: { edits: ClockEdits }) {
   return <SelectedJob entry={entry} edits={edits} />;
 }
 
-function Opened({ extra, edits, timeAt }: { extra: Extra | null; edits: ClockEdits; timeAt: (minute: number) => string }) {
+function Opened({
+  extra,
+  edits,
+  timeAt,
+}: {
+  extra: Extra | null;
+  edits: ClockEdits;
+  timeAt: (minute: number) => string;
+}) {
   if (extra === null) return null;
   if (extra === 'what if') return <WhatIfPanel chosen={edits.whatIf} tryOut={edits.tryOut} timeAt={timeAt} />;
-  return <Suspense fallback={<Loading what="the drawing" />}>{extra === 'hands' ? <HandsChart timeline={edits.timeline} timeAt={timeAt} /> : <RehearsalPanel timeAt={timeAt} />}</Suspense>;
+  return (
+    <Suspense fallback={<Loading what="the drawing" />}>
+      {extra === 'hands' ? (
+        <HandsChart timeline={edits.timeline} timeAt={timeAt} />
+      ) : (
+        <RehearsalPanel timeAt={timeAt} />
+      )}
+    </Suspense>
+  );
 }
 
 function Used({ timeline }: { timeline: Timeline }) {
@@ -108,8 +216,13 @@ function Used({ timeline }: { timeline: Timeline }) {
   return (
     <p>
       <Quietly>
-        <Figure id="used" workings={timeline.usedWorkings} text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`} />
-        {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}
+        <Figure
+          id="used"
+          workings={timeline.usedWorkings}
+          text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`}
+        />
+        {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail
+        shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}
       </Quietly>
     </p>
   );
@@ -121,7 +234,16 @@ function Aim({ edits }: { edits: ClockEdits }) {
   return (
     <AimRow role="group" aria-label="What the plan aims at">
       <Quietly>Plan for</Quietly>
-      {aims.map(([aim, name]) => <Button key={aim} look={view.decisions.aim === aim ? 'plain' : 'quiet'} aria-pressed={view.decisions.aim === aim} onPress={() => edits.want(aim)}>{name}</Button>)}
+      {aims.map(([aim, name]) => (
+        <Button
+          key={aim}
+          look={view.decisions.aim === aim ? 'plain' : 'quiet'}
+          aria-pressed={view.decisions.aim === aim}
+          onPress={() => edits.want(aim)}
+        >
+          {name}
+        </Button>
+      ))}
     </AimRow>
   );
 }
@@ -132,10 +254,30 @@ function PlanExports({ onPrint }: { onPrint: (sheet: PrintedSheet) => void }) {
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
   return (
     <Row $gap={1}>
-      <Button look="quiet" onPress={() => saveFile(`${name} plan.ics`, 'text/calendar', writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString()))}>Calendar</Button>
-      <Button look="quiet" onPress={() => saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline))}>CSV</Button>
-      <Button look="quiet" onPress={() => onPrint('prep')}>Print prep sheet</Button>
-      <Button look="quiet" onPress={() => onPrint('wall')}>Print wall clock</Button>
+      <Button
+        look="quiet"
+        onPress={() =>
+          saveFile(
+            `${name} plan.ics`,
+            'text/calendar',
+            writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString()),
+          )
+        }
+      >
+        Calendar
+      </Button>
+      <Button
+        look="quiet"
+        onPress={() => saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline))}
+      >
+        CSV
+      </Button>
+      <Button look="quiet" onPress={() => onPrint('prep')}>
+        Print prep sheet
+      </Button>
+      <Button look="quiet" onPress={() => onPrint('wall')}>
+        Print wall clock
+      </Button>
     </Row>
   );
 }

@@ -7,38 +7,108 @@ import { Quietly } from '../parts/states.js';
 import { searchWorker } from '../workers/plan-worker.js';
 import { nameWhatIf, sayEffect, titlesOf, whatIfsFor } from './what-if-words.js';
 
-const Box = styled.section`margin: 8px 0 12px; padding: 8px 12px; border: 1px solid ${({ theme }) => theme.colour.hairline}; border-radius: ${({ theme }) => theme.radius}; @media print { display: none; }`;
-const Line = styled.div`display: grid; grid-template-columns: 210px minmax(0, 1fr); gap: 12px; align-items: center; min-height: 34px;`;
+const Box = styled.section`
+  margin: 8px 0 12px;
+  padding: 8px 12px;
+  border: 1px solid ${({ theme }) => theme.colour.hairline};
+  border-radius: ${({ theme }) => theme.radius};
+  @media print {
+    display: none;
+  }
+`;
+const Line = styled.div`
+  display: grid;
+  grid-template-columns: 210px minmax(0, 1fr);
+  gap: 12px;
+  align-items: center;
+  min-height: 34px;
+`;
 const Toggle = styled(Switch)`
-  display: inline-flex; align-items: center; gap: 8px; cursor: pointer; font-weight: 600;
-  &::before { content: ''; width: 30px; height: 16px; border: 1.5px solid ${({ theme }) => theme.colour.quiet}; border-radius: 9px; background: radial-gradient(circle at 7px 50%, ${({ theme }) => theme.colour.quiet} 5px, transparent 5.5px); }
-  &[data-selected]::before { border-color: ${({ theme }) => theme.colour.basil}; background: radial-gradient(circle at 20px 50%, ${({ theme }) => theme.colour.basil} 5px, transparent 5.5px); }
-  &[data-focus-visible] { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 3px; }
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  cursor: pointer;
+  font-weight: 600;
+  &::before {
+    content: '';
+    width: 30px;
+    height: 16px;
+    border: 1.5px solid ${({ theme }) => theme.colour.quiet};
+    border-radius: 9px;
+    background: radial-gradient(
+      circle at 7px 50%,
+      ${({ theme }) => theme.colour.quiet} 5px,
+      transparent 5.5px
+    );
+  }
+  &[data-selected]::before {
+    border-color: ${({ theme }) => theme.colour.basil};
+    background: radial-gradient(
+      circle at 20px 50%,
+      ${({ theme }) => theme.colour.basil} 5px,
+      transparent 5.5px
+    );
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+    outline-offset: 3px;
+  }
 `;
 
 const sameAs = (a: WhatIf | null, b: WhatIf) => JSON.stringify(a) === JSON.stringify(b);
 
 /** Changes to try without making them, each with what it would do. */
-export function WhatIfPanel({ chosen, tryOut, timeAt }: { chosen: WhatIf | null; tryOut: (whatIf: WhatIf | null) => void; timeAt: (minute: number) => string }) {
+export function WhatIfPanel({
+  chosen,
+  tryOut,
+  timeAt,
+}: {
+  chosen: WhatIf | null;
+  tryOut: (whatIf: WhatIf | null) => void;
+  timeAt: (minute: number) => string;
+}) {
   const { bundle, plan } = useOpenClass();
   const [effects, setEffects] = useState<readonly WhatIfEffect[] | null>(null);
   const whatIfs = whatIfsFor(bundle, plan.timeline);
   useEffect(() => {
     let current = true;
     setEffects(null);
-    searchWorker().whatIfs(bundle, whatIfsFor(bundle, plan.timeline)).then((found) => { if (current) setEffects(found); }, () => { if (current) setEffects([]); });
-    return () => { current = false; };
+    searchWorker()
+      .whatIfs(bundle, whatIfsFor(bundle, plan.timeline))
+      .then(
+        (found) => {
+          if (current) setEffects(found);
+        },
+        () => {
+          if (current) setEffects([]);
+        },
+      );
+    return () => {
+      current = false;
+    };
   }, [bundle, plan]);
   const [now, ...changed] = effects ?? [];
   return (
     <Box aria-label="What if">
-      <p><Quietly>{now ? `As it is: ${sayEffect(now, timeAt)}. ` : ''}Nothing you try here is kept.</Quietly></p>
+      <p>
+        <Quietly>{now ? `As it is: ${sayEffect(now, timeAt)}. ` : ''}Nothing you try here is kept.</Quietly>
+      </p>
       {whatIfs.map((whatIf, index) => {
         const effect = changed[index];
         return (
           <Line key={index}>
-            <Toggle isSelected={sameAs(chosen, whatIf)} onChange={(isOn) => tryOut(isOn ? whatIf : null)}>{nameWhatIf(whatIf, titlesOf(plan.timeline))}</Toggle>
-            <span role="status">{effect ? sayEffect(effect, timeAt) : effects === null ? <Quietly>Working out what it does …</Quietly> : <Quietly>could not be worked out</Quietly>}</span>
+            <Toggle isSelected={sameAs(chosen, whatIf)} onChange={(isOn) => tryOut(isOn ? whatIf : null)}>
+              {nameWhatIf(whatIf, titlesOf(plan.timeline))}
+            </Toggle>
+            <span role="status">
+              {effect ? (
+                sayEffect(effect, timeAt)
+              ) : effects === null ? (
+                <Quietly>Working out what it does …</Quietly>
+              ) : (
+                <Quietly>could not be worked out</Quietly>
+              )}
+            </span>
           </Line>
         );
       })}

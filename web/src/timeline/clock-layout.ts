@@ -17,8 +17,16 @@ export interface LaneLayout {
 }
 
 const laneNames: readonly (readonly [Lane, string])[] = [
-  ['you', 'You'], ['assistant', 'Assistant'], ['stations', 'Stations'], ['oven', 'Oven'], ['hob', 'Hob'], ['griddle', 'Griddle'], ['microwave', 'Microwave'], ['blender', 'Blender'],
-  ['fridge', 'Cold'], ['resting', 'Resting'],
+  ['you', 'You'],
+  ['assistant', 'Assistant'],
+  ['stations', 'Stations'],
+  ['oven', 'Oven'],
+  ['hob', 'Hob'],
+  ['griddle', 'Griddle'],
+  ['microwave', 'Microwave'],
+  ['blender', 'Blender'],
+  ['fridge', 'Cold'],
+  ['resting', 'Resting'],
 ];
 
 export interface ClockLayout {
@@ -46,7 +54,10 @@ export function clockSpan(timeline: Timeline, window: ClockWindow): { from: numb
   const first = isClass ? -minutesBeforeClass : Math.min(0, ...entries.map((entry) => entry.start)) - 5;
   const last = Math.max(timeline.classMinutes, ...timeline.clock.map((entry) => entry.end));
   const round = window === 'days' ? 60 : 30;
-  return { from: isClass ? first : Math.floor(first / round) * round, to: isClass ? last : Math.ceil(last / round) * round };
+  return {
+    from: isClass ? first : Math.floor(first / round) * round,
+    to: isClass ? last : Math.ceil(last / round) * round,
+  };
 }
 
 function entriesIn(timeline: Timeline, window: ClockWindow): readonly TimelineEntry[] {
@@ -56,8 +67,13 @@ function entriesIn(timeline: Timeline, window: ClockWindow): readonly TimelineEn
 /** Over several days the class is too short to read: what each lane does in it is one bar, with its jobs in the Workings. */
 function classAsOne({ clock }: Timeline): TimelineEntry[] {
   const inClass = clock.filter((entry) => entry.start >= 0);
-  const lanes = [...new Set(inClass.map(({ lane }) => lane))].map((lane) => inClass.filter((entry) => entry.lane === lane));
-  return [...clock.filter((entry) => entry.start < 0), ...lanes.map((jobs) => (jobs.length > 1 ? asOne(jobs) : jobs[0]!))];
+  const lanes = [...new Set(inClass.map(({ lane }) => lane))].map((lane) =>
+    inClass.filter((entry) => entry.lane === lane),
+  );
+  return [
+    ...clock.filter((entry) => entry.start < 0),
+    ...lanes.map((jobs) => (jobs.length > 1 ? asOne(jobs) : jobs[0]!)),
+  ];
 }
 
 function asOne(jobs: readonly TimelineEntry[]): TimelineEntry {
@@ -65,8 +81,26 @@ function asOne(jobs: readonly TimelineEntry[]): TimelineEntry {
   const last = jobs.reduce((latest, each) => (each.end > latest.end ? each : latest));
   const title = `In class: ${jobs.length} jobs`;
   return {
-    ...first, id: `class:${first.lane}`, kind: 'class', title, detail: title, dishTitle: '', stepId: '', end: last.end, localEnd: last.localEnd, keeps: null, after: [], isPinned: false, addedFor: '', isEither: false,
-    workings: { title: `${title}, ${first.localTime}–${last.localEnd}`, steps: jobs.map((job) => ({ label: job.title, value: job.localTime })), result: `${jobs.length} jobs`, estimated: true },
+    ...first,
+    id: `class:${first.lane}`,
+    kind: 'class',
+    title,
+    detail: title,
+    dishTitle: '',
+    stepId: '',
+    end: last.end,
+    localEnd: last.localEnd,
+    keeps: null,
+    after: [],
+    isPinned: false,
+    addedFor: '',
+    isEither: false,
+    workings: {
+      title: `${title}, ${first.localTime}–${last.localEnd}`,
+      steps: jobs.map((job) => ({ label: job.title, value: job.localTime })),
+      result: `${jobs.length} jobs`,
+      estimated: true,
+    },
   };
 }
 
@@ -83,22 +117,39 @@ export function layOutClock(timeline: Timeline, window: ClockWindow, width: numb
   const { from, to } = clockSpan(timeline, window);
   const shown = entriesIn(timeline, window).filter((entry) => entry.end > from && entry.start < to);
   const lanes = laneNames
-    .map(([lane, name]) => ({ lane, name, ...stack(shown.filter((entry) => entry.lane === lane), { from, perMinute: width / (to - from), width }) }))
+    .map(([lane, name]) => ({
+      lane,
+      name,
+      ...stack(
+        shown.filter((entry) => entry.lane === lane),
+        { from, perMinute: width / (to - from), width },
+      ),
+    }))
     .filter((lane) => lane.bars.length > 0);
   return { lanes, from, to };
 }
 
 /** A line from where a result is done to where it is used, in the plane of the clock. */
-export interface Thread { readonly from: string; readonly to: string; readonly isBroken: boolean }
+export interface Thread {
+  readonly from: string;
+  readonly to: string;
+  readonly isBroken: boolean;
+}
 
 /** The threads that are drawn: those of the selected job to and from others, and those of results that are used too late. */
 export function threadsOf(timeline: Timeline, selected: string | null): Thread[] {
   const entries = [...timeline.daysBefore, ...timeline.clock];
   const broken = new Set(entries.filter((entry) => entry.keeps?.broken).map((entry) => entry.id));
-  return entries.flatMap((entry) => entry.after.map((from) => ({ from, to: entry.id, isBroken: broken.has(from) }))).filter((thread) => thread.isBroken || thread.from === selected || thread.to === selected);
+  return entries
+    .flatMap((entry) => entry.after.map((from) => ({ from, to: entry.id, isBroken: broken.has(from) })))
+    .filter((thread) => thread.isBroken || thread.from === selected || thread.to === selected);
 }
 
-interface Scale { readonly from: number; readonly perMinute: number; readonly width: number }
+interface Scale {
+  readonly from: number;
+  readonly perMinute: number;
+  readonly width: number;
+}
 
 /**
  * Where bars crowd, the labels of the first of them stand to the left and those of the rest to the right, so that two share a row; as many to the left
@@ -113,12 +164,18 @@ function stack(entries: readonly TimelineEntry[], scale: Scale): { bars: PlacedB
   return best;
 }
 
-function rowsOf(entries: readonly TimelineEntry[], scale: Scale, split: number): { bars: PlacedBar[]; rows: number } {
+function rowsOf(
+  entries: readonly TimelineEntry[],
+  scale: Scale,
+  split: number,
+): { bars: PlacedBar[]; rows: number } {
   const rows: (readonly [number, number])[][] = [];
   const bars = entries.map((entry, index) => {
     const label = labelPlace(entry, scale, index < split && isCrowded(entry, entries[index + 1]!, scale));
     const taken = extent(entry, label, scale);
-    let row = rows.findIndex((intervals) => intervals.every(([start, end]) => end <= taken[0] || taken[1] <= start));
+    let row = rows.findIndex((intervals) =>
+      intervals.every(([start, end]) => end <= taken[0] || taken[1] <= start),
+    );
     if (row < 0) row = rows.push([]) - 1;
     rows[row]!.push(taken);
     return { entry, row, label };
@@ -131,7 +188,11 @@ function isCrowded(entry: TimelineEntry, next: TimelineEntry, { perMinute }: Sca
   return (next.start - entry.end) * perMinute < labelPixels(entry) + labelGapPixels;
 }
 
-function labelPlace(entry: TimelineEntry, { from, perMinute, width }: Scale, isLeftWanted: boolean): LabelPlace {
+function labelPlace(
+  entry: TimelineEntry,
+  { from, perMinute, width }: Scale,
+  isLeftWanted: boolean,
+): LabelPlace {
   if (labelPixels(entry) + 12 <= (entry.end - Math.max(from, entry.start)) * perMinute) return 'inside';
   const beside = labelPixels(entry) + labelGapPixels;
   if (isLeftWanted && (entry.start - from) * perMinute >= beside) return 'left';
@@ -139,7 +200,11 @@ function labelPlace(entry: TimelineEntry, { from, perMinute, width }: Scale, isL
 }
 
 /** The pixels that a bar and its label take. */
-function extent(entry: TimelineEntry, label: LabelPlace, { from, perMinute }: Scale): readonly [number, number] {
+function extent(
+  entry: TimelineEntry,
+  label: LabelPlace,
+  { from, perMinute }: Scale,
+): readonly [number, number] {
   const start = (entry.start - from) * perMinute;
   const end = (entry.end - from) * perMinute;
   const beside = labelPixels(entry) + labelGapPixels;
@@ -157,8 +222,19 @@ const afterObject = /,? (?:in|into|with|on|over|under|until|while|and|for|of|as|
 /** The bar's name: what is done to what, without articles. The whole title is in its Workings. */
 export function shortLabel(entry: TimelineEntry): string {
   if (entry.kind === 'class' || entry.stepId === '') return entry.title;
-  const title = entry.title.replace(/ …$/, '').replace(/\b(?:the|an?|some|your) /gi, '').replace(/, (\d+\s°[CF])$/, '');
-  const end = [...title.matchAll(afterObject)].map(({ index }) => index).find((index) => title.slice(0, index).replace(/^\w+: /, '').includes(' ')) ?? title.length;
+  const title = entry.title
+    .replace(/ …$/, '')
+    .replace(/\b(?:the|an?|some|your) /gi, '')
+    .replace(/, (\d+\s°[CF])$/, '');
+  const end =
+    [...title.matchAll(afterObject)]
+      .map(({ index }) => index)
+      .find((index) =>
+        title
+          .slice(0, index)
+          .replace(/^\w+: /, '')
+          .includes(' '),
+      ) ?? title.length;
   const label = title.slice(0, end);
   if (label.length <= longestLabel) return label;
   const cut = label.slice(0, longestLabel);

@@ -30,32 +30,74 @@ export function useClockEdits(): ClockEdits {
   const [before, setBefore] = useState<Timeline | null>(null);
   const asked = useRef(0);
   // What was tried belongs to the plan that stood then.
-  useEffect(() => { asked.current++; setTried(null); }, [bundle]);
+  useEffect(() => {
+    asked.current++;
+    setTried(null);
+  }, [bundle]);
   const show = useCallback((whatIf: WhatIf | null, timeline: Promise<Timeline>) => {
     const turn = ++asked.current;
-    timeline.then((found) => { if (turn === asked.current) setTried({ whatIf, timeline: found }); }, () => undefined);
+    timeline.then(
+      (found) => {
+        if (turn === asked.current) setTried({ whatIf, timeline: found });
+      },
+      () => undefined,
+    );
   }, []);
-  const preview = useCallback((task: string, start: number) => {
-    const moved = { ...bundle, class: { ...bundle.class, decisions: { ...decisions, pins: { ...decisions.pins, [task]: start } } } };
-    show(null, planWorker().timeline(moved, { standing: plan.timeline.starts }));
-  }, [bundle, decisions, plan, show]);
-  const pin = useCallback((entry: TimelineEntry, start: number) => {
-    setBefore(plan.timeline);
-    decideQuietly({ pins: { ...decisions.pins, [entry.id]: start } });
-  }, [plan, decisions, decideQuietly]);
-  const unpin = useCallback((entry: TimelineEntry) => {
-    setBefore(plan.timeline);
-    decideQuietly({ pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== entry.id)) });
-  }, [plan, decisions, decideQuietly]);
-  const want = useCallback((aim: 'shortest' | 'freshest') => {
-    setBefore(plan.timeline);
-    decideQuietly({ aim });
-  }, [plan, decideQuietly]);
-  const cancel = useCallback(() => { asked.current++; setTried(null); }, []);
-  const tryOut = useCallback((whatIf: WhatIf | null) => {
-    if (whatIf) show(whatIf, planWorker().timelineIf(bundle, whatIf));
-    else cancel();
-  }, [bundle, show, cancel]);
+  const preview = useCallback(
+    (task: string, start: number) => {
+      const moved = {
+        ...bundle,
+        class: { ...bundle.class, decisions: { ...decisions, pins: { ...decisions.pins, [task]: start } } },
+      };
+      show(null, planWorker().timeline(moved, { standing: plan.timeline.starts }));
+    },
+    [bundle, decisions, plan, show],
+  );
+  const pin = useCallback(
+    (entry: TimelineEntry, start: number) => {
+      setBefore(plan.timeline);
+      decideQuietly({ pins: { ...decisions.pins, [entry.id]: start } });
+    },
+    [plan, decisions, decideQuietly],
+  );
+  const unpin = useCallback(
+    (entry: TimelineEntry) => {
+      setBefore(plan.timeline);
+      decideQuietly({
+        pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== entry.id)),
+      });
+    },
+    [plan, decisions, decideQuietly],
+  );
+  const want = useCallback(
+    (aim: 'shortest' | 'freshest') => {
+      setBefore(plan.timeline);
+      decideQuietly({ aim });
+    },
+    [plan, decideQuietly],
+  );
+  const cancel = useCallback(() => {
+    asked.current++;
+    setTried(null);
+  }, []);
+  const tryOut = useCallback(
+    (whatIf: WhatIf | null) => {
+      if (whatIf) show(whatIf, planWorker().timelineIf(bundle, whatIf));
+      else cancel();
+    },
+    [bundle, show, cancel],
+  );
   const forget = useCallback(() => setBefore(null), []);
-  return { timeline: tried?.timeline ?? plan.timeline, before, whatIf: tried?.whatIf ?? null, preview, pin, unpin, want, tryOut, cancel, forget };
+  return {
+    timeline: tried?.timeline ?? plan.timeline,
+    before,
+    whatIf: tried?.whatIf ?? null,
+    preview,
+    pin,
+    unpin,
+    want,
+    tryOut,
+    cancel,
+    forget,
+  };
 }

@@ -16,13 +16,33 @@ export function useTakeWhatIf(titleOf: (id: string) => string): (whatIf: WhatIf)
       say(`${name}: done.`, { label: 'Undo', run: () => editor.edit(back) });
     };
     switch (whatIf.kind) {
-      case 'unpin': return decide({ pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== whatIf.task)) }, `${name}: done.`);
-      case 'before': return decide({ when: { ...decisions.when, [whatIf.step]: 'before' } }, `${name}: done.`);
-      case 'leave out': return decide({ leftOut: [...decisions.leftOut, whatIf.step] }, `${name}: done.`);
-      case 'swap': return edit({ dishes: view.dishes.map((dish) => (dish.id === whatIf.dish ? { ...dish, making: { ...dish.making, swap: true } } : dish)) }, { dishes: view.dishes });
-      case 'assistant': return edit({ assistants: view.assistants + 1 }, { assistants: view.assistants });
-      case 'longer': return edit({ lengthMinutes: view.lengthMinutes + whatIf.minutes }, { lengthMinutes: view.lengthMinutes });
-      case 'appliance': return say('Write what the kitchen has under Kitchen; the plan follows.');
+      case 'unpin':
+        return decide(
+          { pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== whatIf.task)) },
+          `${name}: done.`,
+        );
+      case 'before':
+        return decide({ when: { ...decisions.when, [whatIf.step]: 'before' } }, `${name}: done.`);
+      case 'leave out':
+        return decide({ leftOut: [...decisions.leftOut, whatIf.step] }, `${name}: done.`);
+      case 'swap':
+        return edit(
+          {
+            dishes: view.dishes.map((dish) =>
+              dish.id === whatIf.dish ? { ...dish, making: { ...dish.making, swap: true } } : dish,
+            ),
+          },
+          { dishes: view.dishes },
+        );
+      case 'assistant':
+        return edit({ assistants: view.assistants + 1 }, { assistants: view.assistants });
+      case 'longer':
+        return edit(
+          { lengthMinutes: view.lengthMinutes + whatIf.minutes },
+          { lengthMinutes: view.lengthMinutes },
+        );
+      case 'appliance':
+        return say('Write what the kitchen has under Kitchen; the plan follows.');
     }
   };
 }

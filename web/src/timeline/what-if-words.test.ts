@@ -7,18 +7,47 @@ const timeAt = (minute: number) => `+${minute}`;
 
 describe('changes in words', () => {
   it.each([
-    [{ kind: 'assistant' }, 'One assistant more'], [{ kind: 'longer', minutes: 15 }, 'Class 15 min longer'], [{ kind: 'appliance', appliance: 'oven' }, 'Twice the oven'],
-    [{ kind: 'unpin', task: 'd1/peel' }, 'Unpin “Peel the beetroot”'], [{ kind: 'before', step: 'd1/peel' }, 'Do “Peel the beetroot” before class'], [{ kind: 'leave out', step: 'd1/peel' }, 'Leave out “Peel the beetroot”'], [{ kind: 'swap', dish: 'd1/peel' }, 'A ready-made swap of “Peel the beetroot”'],
+    [{ kind: 'assistant' }, 'One assistant more'],
+    [{ kind: 'longer', minutes: 15 }, 'Class 15 min longer'],
+    [{ kind: 'appliance', appliance: 'oven' }, 'Twice the oven'],
+    [{ kind: 'unpin', task: 'd1/peel' }, 'Unpin “Peel the beetroot”'],
+    [{ kind: 'before', step: 'd1/peel' }, 'Do “Peel the beetroot” before class'],
+    [{ kind: 'leave out', step: 'd1/peel' }, 'Leave out “Peel the beetroot”'],
+    [{ kind: 'swap', dish: 'd1/peel' }, 'A ready-made swap of “Peel the beetroot”'],
   ] as const)('%j is “%s”', (whatIf, words) => expect(nameWhatIf(whatIf, titleOf)).toBe(words));
   it.each([
-    [{ usedPercent: 70, overrunMinutes: 0, clashes: 0, firstStart: -90 }, '70 % of the class used, the day begins +-90, no clash'],
-    [{ usedPercent: 120, overrunMinutes: 30, clashes: 1, firstStart: 0 }, '120 % of the class used, 30 min over, the day begins +0, 1 clash'],
-    [{ usedPercent: 90, overrunMinutes: 0, clashes: 3, firstStart: 0 }, '90 % of the class used, the day begins +0, 3 clashes'],
+    [
+      { usedPercent: 70, overrunMinutes: 0, clashes: 0, firstStart: -90 },
+      '70 % of the class used, the day begins +-90, no clash',
+    ],
+    [
+      { usedPercent: 120, overrunMinutes: 30, clashes: 1, firstStart: 0 },
+      '120 % of the class used, 30 min over, the day begins +0, 1 clash',
+    ],
+    [
+      { usedPercent: 90, overrunMinutes: 0, clashes: 3, firstStart: 0 },
+      '90 % of the class used, the day begins +0, 3 clashes',
+    ],
   ])('%j is said', (effect, words) => expect(sayEffect(effect, timeAt)).toBe(words));
 });
 
 describe('what can be tried', () => {
-  const bundle: ClassBundle = { class: { id: 'c', title: 'C', startsAt: '2026-11-27T18:30', zone: 'Europe/London', lengthMinutes: 90, place: '', people: 4, peoplePerStation: 4, assistants: 0, demonstrationPlates: 0, dishes: [] }, kitchen: { ...usualKitchen, name: 'Test kitchen' } };
+  const bundle: ClassBundle = {
+    class: {
+      id: 'c',
+      title: 'C',
+      startsAt: '2026-11-27T18:30',
+      zone: 'Europe/London',
+      lengthMinutes: 90,
+      place: '',
+      people: 4,
+      peoplePerStation: 4,
+      assistants: 0,
+      demonstrationPlates: 0,
+      dishes: [],
+    },
+    kitchen: { ...usualKitchen, name: 'Test kitchen' },
+  };
   const { timeline } = planClass(bundle);
   it('appliances only where the class uses them', () => {
     expect(whatIfsFor(bundle, timeline)).toEqual([{ kind: 'assistant' }, { kind: 'longer', minutes: 15 }]);

@@ -3,31 +3,55 @@ import { showSpan, type ClassBundle, type ClassFacts, type Timeline, type WhatIf
 /** What a change is called on a switch or a button. */
 export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): string {
   switch (whatIf.kind) {
-    case 'assistant': return 'One assistant more';
-    case 'longer': return `Class ${whatIf.minutes} min longer`;
-    case 'appliance': return `Twice the ${whatIf.appliance}`;
-    case 'unpin': return `Unpin “${titleOf(whatIf.task)}”`;
-    case 'swap': return `A ready-made swap of “${titleOf(whatIf.dish)}”`;
-    case 'leave out': return `Leave out “${titleOf(whatIf.step)}”`;
-    case 'before': return `Do “${titleOf(whatIf.step)}” before class`;
+    case 'assistant':
+      return 'One assistant more';
+    case 'longer':
+      return `Class ${whatIf.minutes} min longer`;
+    case 'appliance':
+      return `Twice the ${whatIf.appliance}`;
+    case 'unpin':
+      return `Unpin “${titleOf(whatIf.task)}”`;
+    case 'swap':
+      return `A ready-made swap of “${titleOf(whatIf.dish)}”`;
+    case 'leave out':
+      return `Leave out “${titleOf(whatIf.step)}”`;
+    case 'before':
+      return `Do “${titleOf(whatIf.step)}” before class`;
   }
 }
 
 /** The title of a task, step or dish. */
 export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes'] = []): (id: string) => string {
-  const titles = new Map([...dishes.map(({ id, recipe }): [string, string] => [id, recipe.title]), ...[...timeline.daysBefore, ...timeline.clock].map((entry): [string, string] => [entry.id, entry.title])]);
+  const titles = new Map([
+    ...dishes.map(({ id, recipe }): [string, string] => [id, recipe.title]),
+    ...[...timeline.daysBefore, ...timeline.clock].map((entry): [string, string] => [entry.id, entry.title]),
+  ]);
   return (id) => titles.get(id) ?? id;
 }
 
 /** Changes that can be tried on any class: one assistant more, more time, twice each appliance that it uses. */
 export function whatIfsFor({ kitchen }: ClassBundle, timeline: Timeline): WhatIf[] {
   const used = new Set<string>(timeline.clock.map((entry) => entry.lane));
-  const appliances = kitchen.appliances.filter(({ appliance, capacity }) => capacity > 0 && used.has(appliance) && appliance !== 'fridge');
-  return [{ kind: 'assistant' }, { kind: 'longer', minutes: 15 }, ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance }))];
+  const appliances = kitchen.appliances.filter(
+    ({ appliance, capacity }) => capacity > 0 && used.has(appliance) && appliance !== 'fridge',
+  );
+  return [
+    { kind: 'assistant' },
+    { kind: 'longer', minutes: 15 },
+    ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
+  ];
 }
 
 /** "78 % of the class used, the day begins 16:40, no clash" */
-export function sayEffect({ usedPercent, overrunMinutes, clashes, firstStart }: { usedPercent: number; overrunMinutes: number; clashes: number; firstStart: number }, timeAt: (minute: number) => string): string {
+export function sayEffect(
+  {
+    usedPercent,
+    overrunMinutes,
+    clashes,
+    firstStart,
+  }: { usedPercent: number; overrunMinutes: number; clashes: number; firstStart: number },
+  timeAt: (minute: number) => string,
+): string {
   const over = overrunMinutes > 0 ? `, ${showSpan(overrunMinutes)} over` : '';
   const clash = clashes === 0 ? 'no clash' : clashes === 1 ? '1 clash' : `${clashes} clashes`;
   return `${usedPercent} % of the class used${over}, the day begins ${timeAt(firstStart)}, ${clash}`;

@@ -1,7 +1,8 @@
 import { wrap, type Remote } from 'comlink';
 import type { PlanWorker } from './plan.worker.js';
 
-const start = () => wrap<PlanWorker>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
+const start = () =>
+  wrap<PlanWorker>(new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
 
 let planning: Remote<PlanWorker> | null = null;
 let searching: Remote<PlanWorker> | null = null;

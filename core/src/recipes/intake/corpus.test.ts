@@ -7,7 +7,13 @@ import { parseRecipeText } from './text.js';
 interface Written {
   readonly system: 'metric' | 'us';
   readonly text: string;
-  readonly facts: { readonly title: string; readonly serves: number; readonly portion: Recipe['portion']; readonly kind: Recipe['kind']; readonly components: readonly string[] };
+  readonly facts: {
+    readonly title: string;
+    readonly serves: number;
+    readonly portion: Recipe['portion'];
+    readonly kind: Recipe['kind'];
+    readonly components: readonly string[];
+  };
   readonly lines: readonly string[];
   readonly steps: readonly string[];
   /** What lines and steps leave open between each other. */
@@ -42,7 +48,13 @@ DIRECTIONS
 3. Cut the kernels off. Toss with the beans, pepper, onion and cilantro.
 4. Whisk lime juice, cumin and oil; pour over and toss. Chill for at least 30 minutes.
 `,
-    facts: { title: 'CHARRED CORN & LIME SALAD', serves: 6, portion: 'side', kind: 'salad', components: ['Salad', 'Dressing'] },
+    facts: {
+      title: 'CHARRED CORN & LIME SALAD',
+      serves: 6,
+      portion: 'side',
+      kind: 'salad',
+      components: ['Salad', 'Dressing'],
+    },
     lines: [
       'Salad | 4 piece | sweetcorn',
       'Salad | 1 tin | tinned-black-beans',
@@ -90,7 +102,13 @@ A recipe for people who have time.
 
 Source: house notebook
 `,
-    facts: { title: 'Hummus from scratch', serves: 8, portion: 'side', kind: 'dip', components: ['Hummus from scratch'] },
+    facts: {
+      title: 'Hummus from scratch',
+      serves: 8,
+      portion: 'side',
+      kind: 'dip',
+      components: ['Hummus from scratch'],
+    },
     lines: [
       'Hummus from scratch | 250 g | dried-chickpeas',
       'Hummus from scratch | 1 tsp | –',
@@ -124,7 +142,13 @@ For 4 people
 a small handful of parsley, chopped
 Simmer the lentils with the carrot, celery and bay leaf for 20 to 25 minutes. Meanwhile boil the eggs for 7 minutes and cool them in iced water. Whisk the vinegar with the shallot and a pinch of salt, then the oil. Drain the lentils, dress them warm with two thirds of the dressing, and halve the eggs on top. Spoon the rest of the dressing over and scatter the parsley.
 `,
-    facts: { title: 'Warm lentil salad with soft eggs', serves: 4, portion: 'side', kind: 'salad', components: ['Salad'] },
+    facts: {
+      title: 'Warm lentil salad with soft eggs',
+      serves: 4,
+      portion: 'side',
+      kind: 'salad',
+      components: ['Salad'],
+    },
     lines: [
       'Salad | 200 g | green-lentils',
       'Salad | 1 piece | carrot',
@@ -163,7 +187,13 @@ extra virgin olive oil, for drizzling
 2) Stir the yoghurt with garlic, lemon and dill. Fold in the cucumber.
 3) Chill for an hour. Drizzle with oil.
 `,
-    facts: { title: 'Cucumber, yoghurt & dill', serves: 4, portion: 'side', kind: 'salad', components: ['Salad'] },
+    facts: {
+      title: 'Cucumber, yoghurt & dill',
+      serves: 4,
+      portion: 'side',
+      kind: 'salad',
+      components: ['Salad'],
+    },
     lines: [
       'Salad | 1 piece | cucumber',
       'Salad | 1 tsp | fine-salt',
@@ -199,7 +229,13 @@ Lay the tomatoes and peaches on a platter and season with half the salt.
 Whisk oil and vinegar with the remaining salt.
 Tear over the mozzarella and basil, dress and serve at once.
 `,
-    facts: { title: 'Peach, tomato and mozzarella', serves: 4, portion: 'main', kind: 'salad', components: ['Salad', 'Dressing'] },
+    facts: {
+      title: 'Peach, tomato and mozzarella',
+      serves: 4,
+      portion: 'main',
+      kind: 'salad',
+      components: ['Salad', 'Dressing'],
+    },
     lines: [
       'Salad | 4 piece | peach',
       'Salad | 500 g | tomato',
@@ -236,7 +272,13 @@ Strip the kale from its ribs and massage it with a pinch of salt for 2 minutes.
 Whisk the tahini with the lemon juice, garlic and warm water until it drips from the spoon.
 Toss the kale and beans with half of the tahini. Top with avocado, pumpkin seeds, chilli flakes and the remaining tahini.
 `,
-    facts: { title: 'Kale and butter bean bowl', serves: 2, portion: 'main', kind: 'salad', components: ['Salad'] },
+    facts: {
+      title: 'Kale and butter bean bowl',
+      serves: 2,
+      portion: 'main',
+      kind: 'salad',
+      components: ['Salad'],
+    },
     lines: [
       'Salad | 150 g | kale',
       'Salad | 1 tin | tinned-white-beans',
@@ -277,7 +319,13 @@ Step 1: Chill the watermelon for 1 hour.
 Step 2: Brush the halloumi with half the oil and grill on a hot griddle for 2–3 minutes a side.
 Step 3: Toss the watermelon with lime zest, lime juice and the rest of the oil. Halloumi and mint on top; eat at once.
 `,
-    facts: { title: 'Grilled halloumi, watermelon and mint', serves: 6, portion: 'taste', kind: 'salad', components: ['Salad'] },
+    facts: {
+      title: 'Grilled halloumi, watermelon and mint',
+      serves: 6,
+      portion: 'taste',
+      kind: 'salad',
+      components: ['Salad'],
+    },
     lines: [
       'Salad | 600 g | watermelon',
       'Salad | 1 packet | halloumi',
@@ -317,7 +365,13 @@ To serve:
 3. Chill overnight or for at least 2 hours.
 4. Bake the rye bread at gas mark 4 for 15 to 18 minutes until crisp. Serve with the dip, cucumber sticks and chives.
 `,
-    facts: { title: 'Rye crackers with smoked mackerel dip', serves: 10, portion: 'side', kind: 'dip', components: ['Dip', 'To serve'] },
+    facts: {
+      title: 'Rye crackers with smoked mackerel dip',
+      serves: 10,
+      portion: 'side',
+      kind: 'dip',
+      components: ['Dip', 'To serve'],
+    },
     lines: [
       'Dip | 200 g | smoked-mackerel',
       'Dip | 150 g | cream-cheese',
@@ -337,30 +391,46 @@ To serve:
   },
 ];
 
-const amountOf = ({ amount, unit }: Recipe['lines'][number]) => (amount ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${unit}` : '–');
+const amountOf = ({ amount, unit }: Recipe['lines'][number]) =>
+  amount ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${unit}` : '–';
 
 function stepOf(step: Recipe['steps'][number], recipe: Recipe): string {
-  const wait = step.waitMinutes ? ` + ${step.waitMinutes.low === step.waitMinutes.high ? step.waitMinutes.high : `${step.waitMinutes.low}–${step.waitMinutes.high}`}` : '';
+  const wait = step.waitMinutes
+    ? ` + ${step.waitMinutes.low === step.waitMinutes.high ? step.waitMinutes.high : `${step.waitMinutes.low}–${step.waitMinutes.high}`}`
+    : '';
   const used = step.uses.map(({ line, share }) => {
     const { ingredient, name } = recipe.lines.find((each) => each.id === line)!;
     return `${share === '1' ? '' : `${share} `}${ingredient ?? name}`;
   });
-  return [`${step.handsOnMinutes}${wait}`, step.place, step.occupies ? [step.occupies.appliance, step.occupies.setting].filter(Boolean).join(' ') : '–', used.join(', ') || '–'].join(' | ');
+  return [
+    `${step.handsOnMinutes}${wait}`,
+    step.place,
+    step.occupies ? [step.occupies.appliance, step.occupies.setting].filter(Boolean).join(' ') : '–',
+    used.join(', ') || '–',
+  ].join(' | ');
 }
 
-describe.each(corpus.map((written) => ({ name: written.facts.title, ...written })))('$name', ({ system, text, facts, lines, steps, unlisted = [], marked = [] }) => {
-  const recipe = parseRecipeText(text, { system });
-  it('title, servings and components', () => {
-    const { title, serves, portion, kind, components } = recipe;
-    expect({ title, serves, portion, kind, components: components.map(({ name }) => name) }).toEqual(facts);
-  });
-  it('every line under its component', () => {
-    const names = new Map(recipe.components.map(({ id, name }) => [id, name]));
-    expect(recipe.lines.map((line) => `${names.get(line.componentId)} | ${amountOf(line)} | ${line.ingredient ?? '–'}`)).toEqual(lines);
-  });
-  it('every step with its minutes, place, appliance and what it uses', () => expect(recipe.steps.map((step) => stepOf(step, recipe))).toEqual(steps));
-  it('what is open is told, and nothing else', () => {
-    expect(looseEnds(recipe)).toEqual({ unused: [], partly: [], unlisted });
-    expect(recipe.lines.filter((line) => line.unread !== '').map((line) => line.text)).toEqual(marked);
-  });
-});
+describe.each(corpus.map((written) => ({ name: written.facts.title, ...written })))(
+  '$name',
+  ({ system, text, facts, lines, steps, unlisted = [], marked = [] }) => {
+    const recipe = parseRecipeText(text, { system });
+    it('title, servings and components', () => {
+      const { title, serves, portion, kind, components } = recipe;
+      expect({ title, serves, portion, kind, components: components.map(({ name }) => name) }).toEqual(facts);
+    });
+    it('every line under its component', () => {
+      const names = new Map(recipe.components.map(({ id, name }) => [id, name]));
+      expect(
+        recipe.lines.map(
+          (line) => `${names.get(line.componentId)} | ${amountOf(line)} | ${line.ingredient ?? '–'}`,
+        ),
+      ).toEqual(lines);
+    });
+    it('every step with its minutes, place, appliance and what it uses', () =>
+      expect(recipe.steps.map((step) => stepOf(step, recipe))).toEqual(steps));
+    it('what is open is told, and nothing else', () => {
+      expect(looseEnds(recipe)).toEqual({ unused: [], partly: [], unlisted });
+      expect(recipe.lines.filter((line) => line.unread !== '').map((line) => line.text)).toEqual(marked);
+    });
+  },
+);

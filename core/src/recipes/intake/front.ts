@@ -20,11 +20,20 @@ export interface Front {
 const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|a bit of|a touch of|some|enough)\s+(?=\S)/i;
 
 /** "Small bunch of basil": a size before a unit that has no number. */
-const bareSize = /^(?:small|large|big|good|generous) (?=[a-z]+ of |(?:handful|bunch|pinch|glug|splash|drizzle|knob|squeeze|dash)\b)/i;
+const bareSize =
+  /^(?:small|large|big|good|generous) (?=[a-z]+ of |(?:handful|bunch|pinch|glug|splash|drizzle|knob|squeeze|dash)\b)/i;
 
 /** Reads amount, unit, pack and by-products at the front of a line, or behind its name where nothing stands in front. */
 export function readFront(text: string, options: LineOptions): Front {
-  const empty: Front = { amount: null, unit: null, pack: null, second: null, byProducts: [], rest: text, vague: '' };
+  const empty: Front = {
+    amount: null,
+    unit: null,
+    pack: null,
+    second: null,
+    byProducts: [],
+    rest: text,
+    vague: '',
+  };
   const byProduct = readByProductFront(text);
   if (byProduct) return { ...empty, ...byProduct };
   const vague = vagueAmount.exec(text);
@@ -52,7 +61,10 @@ function amountFirst(text: string, options: LineOptions): string {
   const tail = text.slice(at);
   const amount = readAmount(tail, options);
   if (!amount?.unitWritten || amount.length !== tail.length) return text;
-  return `${tail} ${text.slice(0, at).trim().replace(/[:,]$|\s(?:from|of)$/i, '')}`;
+  return `${tail} ${text
+    .slice(0, at)
+    .trim()
+    .replace(/[:,]$|\s(?:from|of)$/i, '')}`;
 }
 
 /** A thumb of ginger is about this long, ~. */
@@ -75,7 +87,9 @@ function readLength(front: Front): void {
 /** "8 sage leaves", "1 garlic clove": the unit stands behind the name. */
 function readTrailingUnit(front: Front, options: LineOptions): void {
   if (front.unit !== 'piece' || front.pack) return;
-  const match = /^([^,(]+?) (clove|sprig|stalk|stick|lea(?:f|ve)|head|bulb|slice|rasher)s?(?=,| \(|$)/i.exec(front.rest);
+  const match = /^([^,(]+?) (clove|sprig|stalk|stick|lea(?:f|ve)|head|bulb|slice|rasher)s?(?=,| \(|$)/i.exec(
+    front.rest,
+  );
   if (!match || !findByName(match[1]!, options.larder)) return;
   front.unit = readUnit(match[2]!.replace(/leave/i, 'leaf'))!.unit;
   front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
@@ -83,30 +97,48 @@ function readTrailingUnit(front: Front, options: LineOptions): void {
 
 /** "juice of 1/2 lime", "zest and juice of 2 oranges", "1 lemon, zested and juiced" is left to the forms. */
 function readByProductFront(text: string): Pick<Front, 'amount' | 'unit' | 'byProducts' | 'rest'> | null {
-  const match = /^(?:the )?(?:(?:finely )?grated |freshly squeezed )?(juice|zest|rind)(?: (?:and|&) (?:(?:finely )?grated )?(juice|zest|rind))?(?: of| from) /i.exec(text);
+  const match =
+    /^(?:the )?(?:(?:finely )?grated |freshly squeezed )?(juice|zest|rind)(?: (?:and|&) (?:(?:finely )?grated )?(juice|zest|rind))?(?: of| from) /i.exec(
+      text,
+    );
   if (!match) return null;
   const after = text.slice(match[0].length);
   const number = readNumber(after);
   return {
-    amount: { low: number?.low ?? '1', high: number?.high ?? '1' }, unit: 'piece',
-    byProducts: byProductsOf(match[1], match[2]), rest: after.slice(number?.length ?? 0).replace(/^ of /, ' ').trim(),
+    amount: { low: number?.low ?? '1', high: number?.high ?? '1' },
+    unit: 'piece',
+    byProducts: byProductsOf(match[1], match[2]),
+    rest: after
+      .slice(number?.length ?? 0)
+      .replace(/^ of /, ' ')
+      .trim(),
   };
 }
 
 function byProductsOf(...words: (string | undefined)[]): ByProduct[] {
-  return words.filter((word) => word !== undefined).map((word) => (word.toLowerCase() === 'juice' ? 'juice' : 'zest'));
+  return words
+    .filter((word) => word !== undefined)
+    .map((word) => (word.toLowerCase() === 'juice' ? 'juice' : 'zest'));
 }
 
 /** "a squeeze", "handful of rocket" without a number: one of them. */
 function readBareUnit(text: string, front: Front): Front {
   const unit = readUnit(text);
   if (!unit || unit.length < 3 || !/^ (?:of )?\w/.test(text.slice(unit.length))) return front;
-  return { ...front, amount: { low: '1', high: '1' }, unit: unit.unit, rest: text.slice(unit.length).replace(/^ of /, ' ').trim() };
+  return {
+    ...front,
+    amount: { low: '1', high: '1' },
+    unit: unit.unit,
+    rest: text.slice(unit.length).replace(/^ of /, ' ').trim(),
+  };
 }
 
 const measure = String.raw`(\d[\d.,/ ]*?) ?-?(g|kg|oz|lb|ml|l|ounce|gram)s?\b\.?`;
 const container = String.raw`(tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?|balls?|loaf|loaves)\b`;
-const packSize = new RegExp(String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`, 'i');
+const packSize = new RegExp(
+  String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`,
+  'i',
+);
 const packAfter = new RegExp(String.raw`^\(?${measure}\)?(?: each)?\)?`, 'i');
 const containerOnly = new RegExp(`^${container}(?: of)? `, 'i');
 
@@ -136,7 +168,13 @@ function containerUnit(word: string): UnitId {
 /** "200 g jar roasted peppers" is one jar of 200 g. */
 function readSinglePack(front: Front): boolean {
   const match = containerOnly.exec(front.rest);
-  if (!match || !front.amount || !front.unit || (unitKind(front.unit) !== 'mass' && unitKind(front.unit) !== 'volume')) return false;
+  if (
+    !match ||
+    !front.amount ||
+    !front.unit ||
+    (unitKind(front.unit) !== 'mass' && unitKind(front.unit) !== 'volume')
+  )
+    return false;
   front.pack = { ...front.amount, unit: front.unit };
   front.amount = { low: '1', high: '1' };
   front.unit = containerUnit(match[1]!);
@@ -158,7 +196,9 @@ function readSecond(front: Front, options: LineOptions): void {
 
 /** An amount alone in brackets behind the name. */
 function readBracketed(front: Front, options: LineOptions): void {
-  for (const match of front.rest.matchAll(/ ?\((?:about |approx\.? |~ ?)?([^()]*?)(?: in all| in total| total)?\)/gi)) {
+  for (const match of front.rest.matchAll(
+    / ?\((?:about |approx\.? |~ ?)?([^()]*?)(?: in all| in total| total)?\)/gi,
+  )) {
     const second = readAmount(match[1]!, options);
     if (!second?.unitWritten || second.length !== match[1]!.length) continue;
     front.second = second.amount;
@@ -174,9 +214,10 @@ function withByProduct(front: Front): Front {
 }
 
 function readNestedByProduct(front: Front): void {
-  const match = /^(?:(?:freshly |finely |fresh )?(?:squeezed |grated )?)(.+?) (juice|zest)(?= |,|$)/i.exec(front.rest);
+  const match = /^(?:(?:freshly |finely |fresh )?(?:squeezed |grated )?)(.+?) (juice|zest)(?= |,|$)/i.exec(
+    front.rest,
+  );
   if (!match || /,| or | and /.test(match[1]!)) return;
   front.byProducts = byProductsOf(match[2]);
   front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
 }
-

@@ -1,11 +1,22 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatVolume, measureSystems, toNumber, unitIds, unitSize, writeAmount, type Amount } from '../../amounts/index.js';
+import {
+  formatVolume,
+  measureSystems,
+  toNumber,
+  unitIds,
+  unitSize,
+  writeAmount,
+  type Amount,
+} from '../../amounts/index.js';
 import type { LineReading } from '../types.js';
 import { parseIngredientLine } from './line.js';
 
 const read = (text: string) => parseIngredientLine(text, { system: 'metric' });
-const shown = (amount: { low: string; high: string; unit?: string | null } | null) => (amount ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${amount.unit ?? ''}`.trim() : '–');
+const shown = (amount: { low: string; high: string; unit?: string | null } | null) =>
+  amount
+    ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${amount.unit ?? ''}`.trim()
+    : '–';
 
 /** Line | amount and unit | ingredient | what else must be understood of it, as field=value. "–" stands for none. */
 const table = `
@@ -97,10 +108,25 @@ about 200 g green beans, trimmed | 200 g | green-beans | note=about, trimmed
 400 g butternut squash, peeled and cut into 2 cm cubes | 400 g | squash | form=cubed
 2 tsps cumin seeds, toasted and ground | 2 tsp | cumin-seeds | form=toasted
 1 red onion or 2 shallots, thinly sliced | 1 piece | red-onion | alternatives=2 shallots
-`.trim().split('\n').map((row) => {
-  const [text, amount, ingredient, more = ''] = row.split('|').map((part) => part.trim()) as [string, string, string, string];
-  return { text, amount, ingredient, more: more ? more.split(/, (?=\w+=)/).map((each) => each.split('=') as [keyof LineReading, string]) : [] };
-});
+`
+  .trim()
+  .split('\n')
+  .map((row) => {
+    const [text, amount, ingredient, more = ''] = row.split('|').map((part) => part.trim()) as [
+      string,
+      string,
+      string,
+      string,
+    ];
+    return {
+      text,
+      amount,
+      ingredient,
+      more: more
+        ? more.split(/, (?=\w+=)/).map((each) => each.split('=') as [keyof LineReading, string])
+        : [],
+    };
+  });
 
 function fieldOf(reading: LineReading, field: keyof LineReading): string {
   if (field === 'second' || field === 'pack') return shown(reading[field]);
@@ -112,7 +138,11 @@ function fieldOf(reading: LineReading, field: keyof LineReading): string {
 describe('harder lines', () => {
   it.each(table)('$text', ({ text, amount, ingredient, more }) => {
     const reading = read(text);
-    expect([reading.amount ? shown({ ...reading.amount, unit: reading.unit }) : '–', reading.ingredient, reading.unread]).toEqual([amount, ingredient, '']);
+    expect([
+      reading.amount ? shown({ ...reading.amount, unit: reading.unit }) : '–',
+      reading.ingredient,
+      reading.unread,
+    ]).toEqual([amount, ingredient, '']);
     expect(more.map(([field]) => [field, fieldOf(reading, field)])).toEqual(more);
     expect(reading.confidence).toBeGreaterThanOrEqual(0.6);
   });
@@ -123,7 +153,11 @@ describe('what is only half understood is marked with a low confidence', () => {
     ['lots of parsley', 'parsley', '“lots of” is not an amount: write how much'],
     ['some mint', 'mint', '“some” is not an amount: write how much'],
     ['salt and pepper to taste', null, '“salt and pepper” names two things: write each on a line of its own'],
-    ['1 tsp each cumin and coriander seeds', null, '“each cumin and coriander seeds” names two things: write each on a line of its own'],
+    [
+      '1 tsp each cumin and coriander seeds',
+      null,
+      '“each cumin and coriander seeds” names two things: write each on a line of its own',
+    ],
     ['1 whole egg and 1 yolk', 'egg', '“and 1 yolk” was not read: write it on a line of its own'],
     ['1 1/2 tbsp', null, 'no ingredient is named'],
   ])('%s', (text, ingredient, unread) => {
@@ -134,7 +168,13 @@ describe('what is only half understood is marked with a low confidence', () => {
 });
 
 describe('the exact written form of an amount', () => {
-  const amountOf = fc.record({ unit: fc.constantFrom(...unitIds), top: fc.integer({ min: 1, max: 400 }), bottom: fc.integer({ min: 1, max: 16 }), more: fc.integer({ min: 0, max: 9 }) })
+  const amountOf = fc
+    .record({
+      unit: fc.constantFrom(...unitIds),
+      top: fc.integer({ min: 1, max: 400 }),
+      bottom: fc.integer({ min: 1, max: 16 }),
+      more: fc.integer({ min: 0, max: 9 }),
+    })
     .map(({ unit, top, bottom, more }): Amount => {
       const fraction = (count: number) => {
         const divisor = greatest(count, bottom);
@@ -144,21 +184,36 @@ describe('the exact written form of an amount', () => {
     });
   const greatest = (a: number, b: number): number => (b === 0 ? a : greatest(b, a % b));
   it('reads back to the same amount, for every unit and for ranges', () => {
-    fc.assert(fc.property(amountOf, (amount) => {
-      const reading = read(`${writeAmount(amount)} walnuts`);
-      expect({ ...reading.amount, unit: reading.unit }).toEqual(amount);
-    }), { numRuns: 800 });
+    fc.assert(
+      fc.property(amountOf, (amount) => {
+        const reading = read(`${writeAmount(amount)} walnuts`);
+        expect({ ...reading.amount, unit: reading.unit }).toEqual(amount);
+      }),
+      { numRuns: 800 },
+    );
   });
 });
 
 describe('the kitchen form of a volume', () => {
   it('read back is off by no more than it says', () => {
-    fc.assert(fc.property(fc.double({ min: 0.6, max: 2900, noNaN: true }), fc.constantFrom(...measureSystems), (millilitres, system) => {
-      const text = formatVolume(millilitres, system);
-      const parts = text.text.split(' + ').map((part) => parseIngredientLine(`${part} water`, { system }));
-      const total = parts.reduce((sum, part) => sum + toNumber(part.amount!.low) * toNumber(unitSize(part.unit!, system)!), 0);
-      // Litres are written to two figures behind the point; spoons and cups state their error exactly.
-      expect(Math.abs(total / millilitres - 1 - text.error)).toBeLessThan(0.005);
-    }), { numRuns: 400 });
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.6, max: 2900, noNaN: true }),
+        fc.constantFrom(...measureSystems),
+        (millilitres, system) => {
+          const text = formatVolume(millilitres, system);
+          const parts = text.text
+            .split(' + ')
+            .map((part) => parseIngredientLine(`${part} water`, { system }));
+          const total = parts.reduce(
+            (sum, part) => sum + toNumber(part.amount!.low) * toNumber(unitSize(part.unit!, system)!),
+            0,
+          );
+          // Litres are written to two figures behind the point; spoons and cups state their error exactly.
+          expect(Math.abs(total / millilitres - 1 - text.error)).toBeLessThan(0.005);
+        },
+      ),
+      { numRuns: 400 },
+    );
   });
 });

@@ -1,5 +1,17 @@
 /** Gas marks as degrees Celsius of a conventional oven. The table printed on cookers. */
-const gasMarks: Readonly<Record<string, number>> = { '1/4': 110, '1/2': 130, 1: 140, 2: 150, 3: 160, 4: 180, 5: 190, 6: 200, 7: 220, 8: 230, 9: 240 };
+const gasMarks: Readonly<Record<string, number>> = {
+  '1/4': 110,
+  '1/2': 130,
+  1: 140,
+  2: 150,
+  3: 160,
+  4: 180,
+  5: 190,
+  6: 200,
+  7: 220,
+  8: 230,
+  9: 240,
+};
 /** A fan oven is set this much under a conventional one, ~. */
 const fanCelsius = 20;
 const fanFahrenheit = 25;
@@ -18,12 +30,18 @@ const degrees = /(fan )?(\d{2,3}) ?(?:°|º|degrees?)? ?(C|F)\b(?:elsius|ahrenhe
  * fan, gas 6"), the conventional one counts. Null where none is named.
  */
 export function readOvenHeat(text: string): OvenHeat | null {
-  const found = [...text.matchAll(degrees)].map((match) => {
-    const isFan = Boolean(match[1] ?? match[4]);
-    const scale = match[3]!.toUpperCase();
-    const value = Number(match[2]) + (isFan ? (scale === 'C' ? fanCelsius : fanFahrenheit) : 0);
-    return { written: `${match[2]} °${scale}${isFan ? ' fan' : ''}`, isFan, celsius: nearestTen(scale === 'C' ? value : (value - 32) * 5 / 9) };
-  }).filter(({ celsius }) => celsius >= 50 && celsius <= 320);
+  const found = [...text.matchAll(degrees)]
+    .map((match) => {
+      const isFan = Boolean(match[1] ?? match[4]);
+      const scale = match[3]!.toUpperCase();
+      const value = Number(match[2]) + (isFan ? (scale === 'C' ? fanCelsius : fanFahrenheit) : 0);
+      return {
+        written: `${match[2]} °${scale}${isFan ? ' fan' : ''}`,
+        isFan,
+        celsius: nearestTen(scale === 'C' ? value : ((value - 32) * 5) / 9),
+      };
+    })
+    .filter(({ celsius }) => celsius >= 50 && celsius <= 320);
   const chosen = found.find(({ isFan }) => !isFan) ?? found[0];
   if (chosen) return { written: chosen.written, celsius: chosen.celsius };
   const mark = /\bgas(?: mark)? (1\/4|1\/2|[1-9])\b/i.exec(text.replace('½', '1/2').replace('¼', '1/4'));

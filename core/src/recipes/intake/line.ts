@@ -1,5 +1,11 @@
 import { toFraction, unitKind, unitSize, type MeasureSystem } from '../../amounts/index.js';
-import { findIngredient, standardLarder, type Form, type Ingredient, type Larder } from '../../larder/index.js';
+import {
+  findIngredient,
+  standardLarder,
+  type Form,
+  type Ingredient,
+  type Larder,
+} from '../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../types.js';
 import { readAmount, type LineOptions } from './amount.js';
 import { readFront, type Front } from './front.js';
@@ -22,7 +28,8 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
   const written = text.trim();
   if (written.length > longestLine) return unreadable(written, `longer than ${longestLine} characters`);
   const plain = plainSpelling(written).replace(/^(?:[-*•·▪] ?|\d{1,2}[.)] (?=\d|half|an? ))+/, '');
-  if (!/[\p{L}]/u.test(plain)) return unreadable(written, written ? 'no ingredient is named' : 'the line is empty');
+  if (!/[\p{L}]/u.test(plain))
+    return unreadable(written, written ? 'no ingredient is named' : 'the line is empty');
   const flags = takeFlags(plain);
   const kept = takeKeptBack(flags.rest, options);
   const front = readFront(kept.rest, options);
@@ -32,13 +39,33 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
 
 function unreadable(text: string, reason: string): LineReading {
   return {
-    text, amount: null, unit: null, pack: null, second: null, keptBack: null, name: text.slice(0, longestLine), ingredient: null,
-    form: null, preparation: [], basis: 'purchased', note: '', optional: false, toTaste: false, alternatives: [], byProducts: [],
-    confidence: 0, unread: reason,
+    text,
+    amount: null,
+    unit: null,
+    pack: null,
+    second: null,
+    keptBack: null,
+    name: text.slice(0, longestLine),
+    ingredient: null,
+    form: null,
+    preparation: [],
+    basis: 'purchased',
+    note: '',
+    optional: false,
+    toTaste: false,
+    alternatives: [],
+    byProducts: [],
+    confidence: 0,
+    unread: reason,
   };
 }
 
-interface Flags { optional: boolean; toTaste: boolean; about: boolean; rest: string }
+interface Flags {
+  optional: boolean;
+  toTaste: boolean;
+  about: boolean;
+  rest: string;
+}
 
 function takeFlags(text: string): Flags {
   let rest = text;
@@ -48,24 +75,45 @@ function takeFlags(text: string): Flags {
     return rest !== before;
   };
   const optional = take(/[,;]?\s*\(?\boptional(?:ly)?\b:?\)?/i);
-  const toTaste = take(/[,;]?\s*\(?\b(?:or )?(?:to|according to) taste\b\)?/i) || take(/[,;]?\s*\(?\bas needed\b\)?/i);
-  const about = take(/(?<!\( ?)\b(?:about|approximately|approx\.?|roughly(?= \d)|around|circa|ca\.)\s+/i) || take(/^~\s*/);
+  const toTaste =
+    take(/[,;]?\s*\(?\b(?:or )?(?:to|according to) taste\b\)?/i) || take(/[,;]?\s*\(?\bas needed\b\)?/i);
+  const about =
+    take(/(?<!\( ?)\b(?:about|approximately|approx\.?|roughly(?= \d)|around|circa|ca\.)\s+/i) ||
+    take(/^~\s*/);
   return { optional, toTaste, about, rest: rest.replace(/^[,;\s]+|[,;\s]+$/g, '') };
 }
 
-const keptBackPattern = /[,;]?\s*\(?(?:plus|and|with)\s+((?:(?!plus ).)+?)\s+(?:for (?:the )?(?:top|garnish|garnishing|finishing|serving|sprinkling|scattering|drizzling)|to (?:finish|garnish|serve|scatter|drizzle|top|sprinkle))\)?\s*$/i;
+const keptBackPattern =
+  /[,;]?\s*\(?(?:plus|and|with)\s+((?:(?!plus ).)+?)\s+(?:for (?:the )?(?:top|garnish|garnishing|finishing|serving|sprinkling|scattering|drizzling)|to (?:finish|garnish|serve|scatter|drizzle|top|sprinkle))\)?\s*$/i;
 
 /** "plus 1 tbsp for the top": a part kept back. */
-function takeKeptBack(text: string, options: LineOptions): { keptBack: LineReading['keptBack']; rest: string } {
+function takeKeptBack(
+  text: string,
+  options: LineOptions,
+): { keptBack: LineReading['keptBack']; rest: string } {
   const match = keptBackPattern.exec(text);
   if (!match) return { keptBack: null, rest: text };
   const amount = readAmount(match[1]!, options);
-  return { keptBack: { amount: amount?.amount ?? null, words: match[0].replace(/^[,;\s(]+|[)\s]+$/g, '') }, rest: text.slice(0, match.index).trim() };
+  return {
+    keptBack: { amount: amount?.amount ?? null, words: match[0].replace(/^[,;\s(]+|[)\s]+$/g, '') },
+    rest: text.slice(0, match.index).trim(),
+  };
 }
 
-function assemble(text: string, flags: Flags, keptBack: LineReading['keptBack'], front: Front, tail: Tail, options: LineOptions): LineReading {
+function assemble(
+  text: string,
+  flags: Flags,
+  keptBack: LineReading['keptBack'],
+  front: Front,
+  tail: Tail,
+  options: LineOptions,
+): LineReading {
   const found = findIngredientNamed(front, tail, options.larder);
-  const byProducts = byProductsNamed(front, tail, findIngredient(options.larder ?? standardLarder, found?.ingredient ?? null));
+  const byProducts = byProductsNamed(
+    front,
+    tail,
+    findIngredient(options.larder ?? standardLarder, found?.ingredient ?? null),
+  );
   const preparation = [...new Set([...tail.before, ...tail.after, ...byProducts.flatMap(formOfByProduct)])];
   if (tail.leaves && !preparation.includes('leaves')) preparation.push('leaves');
   const toTaste = flags.toTaste || (front.amount === null && keptBack === null);
@@ -76,11 +124,27 @@ function assemble(text: string, flags: Flags, keptBack: LineReading['keptBack'],
     secondDisagrees(front, options.system),
   ].filter(Boolean);
   return {
-    text, amount: front.amount, unit: front.unit, pack: front.pack, second: front.second, keptBack,
-    name: tail.name, ingredient: found?.ingredient ?? null, form: mainForm(preparation), preparation,
-    basis: basisOf(front, tail, found?.ingredient ?? null, options.larder), note: flags.about ? ['about', tail.note].filter(Boolean).join(', ') : tail.note,
-    optional: flags.optional, toTaste, alternatives: tail.alternatives, byProducts,
-    confidence: tail.beside || front.vague || namesTwo(tail.name, options.larder) ? partlyRead : confidenceOf(front, found), unread: problems.join('; '),
+    text,
+    amount: front.amount,
+    unit: front.unit,
+    pack: front.pack,
+    second: front.second,
+    keptBack,
+    name: tail.name,
+    ingredient: found?.ingredient ?? null,
+    form: mainForm(preparation),
+    preparation,
+    basis: basisOf(front, tail, found?.ingredient ?? null, options.larder),
+    note: flags.about ? ['about', tail.note].filter(Boolean).join(', ') : tail.note,
+    optional: flags.optional,
+    toTaste,
+    alternatives: tail.alternatives,
+    byProducts,
+    confidence:
+      tail.beside || front.vague || namesTwo(tail.name, options.larder)
+        ? partlyRead
+        : confidenceOf(front, found),
+    unread: problems.join('; '),
   };
 }
 
@@ -92,14 +156,19 @@ function findIngredientNamed(front: Front, tail: Tail, larder: Larder | undefine
   if (namesTwo(tail.name, larder)) return null;
   const bySpoon = front.unit === null || ['tsp', 'pinch', 'dash'].includes(front.unit);
   if (bySpoon && /^(?:ground )?pepper$/i.test(tail.name)) return findByName('black pepper', larder);
-  const tinned = front.unit === 'tin' && isKnownName(`tinned ${tail.name}`, larder) ? findByName(`tinned ${tail.name}`, larder) : null;
+  const tinned =
+    front.unit === 'tin' && isKnownName(`tinned ${tail.name}`, larder)
+      ? findByName(`tinned ${tail.name}`, larder)
+      : null;
   return tinned ?? findByName(tail.name, larder);
 }
 
 /** "Salt and pepper": two things on one line, each known by itself. */
 function namesTwo(name: string, larder: Larder | undefined): boolean {
   const parts = name.replace(/^each /i, '').split(/ (?:and|&) /i);
-  return parts.length > 1 && !isKnownName(name, larder) && parts.every((part) => findByName(part, larder)?.exact);
+  return (
+    parts.length > 1 && !isKnownName(name, larder) && parts.every((part) => findByName(part, larder)?.exact)
+  );
 }
 
 function missingName(name: string, found: NamedIngredient | null, larder: Larder | undefined): string {
@@ -120,7 +189,8 @@ function byProductsNamed(front: Front, tail: Tail, ingredient: Ingredient | null
   if (part) return [part[1]!.toLowerCase() as ByProduct];
   // "2 tbsp lemon or lime juice": the word that is said once holds for both.
   const shared = /\b(juice|zest)$/i.exec(tail.alternatives[tail.alternatives.length - 1] ?? '');
-  if (shared && ingredient?.byProducts && front.unit !== 'piece') return [shared[1]!.toLowerCase() as ByProduct];
+  if (shared && ingredient?.byProducts && front.unit !== 'piece')
+    return [shared[1]!.toLowerCase() as ByProduct];
   return byProductsOfForms(tail.after);
 }
 
@@ -132,7 +202,9 @@ function missingAmount(front: Front, toTaste: boolean): string {
 }
 
 function byProductsOfForms(forms: readonly Form[]): ByProduct[] {
-  return forms.flatMap((form): ByProduct[] => (form === 'juiced' ? ['juice'] : form === 'zested' ? ['zest'] : []));
+  return forms.flatMap((form): ByProduct[] =>
+    form === 'juiced' ? ['juice'] : form === 'zested' ? ['zest'] : [],
+  );
 }
 
 /** Counts are as purchased; a weight is edible only when the cut stands before the name; a spoon or cup measures what is in it. */
@@ -141,7 +213,9 @@ function basisOf(front: Front, tail: Tail, id: string | null, larder: Larder = s
   if (unitKind(front.unit) === 'volume' || front.unit === 'handful') return 'edible';
   // "20 g mint leaves" are picked leaves, where the stems would be lost.
   if (tail.leaves && findIngredient(larder, id)?.yields.leaves) return 'edible';
-  return tail.before.some((form) => form !== 'whole' && form !== 'washed' && form !== 'packed') ? 'edible' : 'purchased';
+  return tail.before.some((form) => form !== 'whole' && form !== 'washed' && form !== 'packed')
+    ? 'edible'
+    : 'purchased';
 }
 
 function confidenceOf(front: Front, found: NamedIngredient | null): number {
@@ -156,7 +230,9 @@ function secondDisagrees(front: Front, system: MeasureSystem): string {
   const first = unitSize(front.unit, system);
   const other = unitSize(front.second.unit, system);
   if (!first || !other || unitKind(front.unit) !== unitKind(front.second.unit)) return '';
-  const ratio = toFraction(front.second.low).mul(toFraction(other)).div(toFraction(front.amount.low).mul(toFraction(first)));
+  const ratio = toFraction(front.second.low)
+    .mul(toFraction(other))
+    .div(toFraction(front.amount.low).mul(toFraction(first)));
   const off = Math.abs(Number(ratio.valueOf()) - 1);
   return off > 0.1 ? `the two amounts differ by ${Math.round(off * 100)} %` : '';
 }

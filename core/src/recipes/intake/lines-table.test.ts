@@ -116,16 +116,24 @@ a knob of butter, melted | 1 knob butter melted
 2 flatbreads, toasted | 2 piece flatbread toasted
 1 chicken breast, cooked | 1 piece chicken-breast cooked
 200 g peeled prawns | 200 g prawns –
-`.trim().split('\n').map((row) => {
-  const [text, expected] = row.split(' | ') as [string, string];
-  const [amount, unit, ingredient, form] = expected.split(' ') as [string, string, string, string];
-  return { text, amount, unit, ingredient, form: form === '–' ? null : form };
-});
+`
+  .trim()
+  .split('\n')
+  .map((row) => {
+    const [text, expected] = row.split(' | ') as [string, string];
+    const [amount, unit, ingredient, form] = expected.split(' ') as [string, string, string, string];
+    return { text, amount, unit, ingredient, form: form === '–' ? null : form };
+  });
 
 describe('lines as people write them', () => {
   it.each(table)('$text', ({ text, amount, unit, ingredient, form }) => {
     const read = parseIngredientLine(text, { system: 'metric' });
-    expect({ amount: read.amount?.low, unit: read.unit, ingredient: read.ingredient, form: read.form }).toEqual({ amount, unit, ingredient, form });
+    expect({
+      amount: read.amount?.low,
+      unit: read.unit,
+      ingredient: read.ingredient,
+      form: read.form,
+    }).toEqual({ amount, unit, ingredient, form });
     expect(read.unread).toBe('');
   });
 });

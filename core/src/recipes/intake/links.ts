@@ -3,13 +3,20 @@ import { findIngredient, standardLarder, type Larder } from '../../larder/index.
 import type { LineReading, RecipeLine, StepUse } from '../types.js';
 import { idOfName } from './names.js';
 
-type NamedLine = Pick<RecipeLine, 'id'> & Pick<LineReading, 'name' | 'ingredient' | 'byProducts' | 'unit' | 'alternatives' | 'amount'>;
+type NamedLine = Pick<RecipeLine, 'id'> &
+  Pick<LineReading, 'name' | 'ingredient' | 'byProducts' | 'unit' | 'alternatives' | 'amount'>;
 
 /** The words of a text with their places, brought to the singular so that "beans" meets "bean". */
-interface Word { readonly word: string; readonly at: number }
+interface Word {
+  readonly word: string;
+  readonly at: number;
+}
 
 function wordsOf(text: string): Word[] {
-  return [...text.toLowerCase().matchAll(/[a-zà-öø-ÿ'-]{2,}/g)].map((match) => ({ word: singular(match[0]), at: match.index }));
+  return [...text.toLowerCase().matchAll(/[a-zà-öø-ÿ'-]{2,}/g)].map((match) => ({
+    word: singular(match[0]),
+    at: match.index,
+  }));
 }
 
 function singular(word: string): string {
@@ -25,12 +32,17 @@ const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
 /** The names by which steps call a line: as written, by every name of the larder, its juice or zest, and what may stand in for it. */
 function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): string[][] {
   const ingredient = findIngredient(larder, line.ingredient);
-  const names = [line.name, ...line.alternatives.map((name) => name.replace(/^\d[\d/ ]*/, '')), ...(ingredient ? [ingredient.names.uk, ingredient.names.us, ...ingredient.names.also] : [])];
+  const names = [
+    line.name,
+    ...line.alternatives.map((name) => name.replace(/^\d[\d/ ]*/, '')),
+    ...(ingredient ? [ingredient.names.uk, ingredient.names.us, ...ingredient.names.also] : []),
+  ];
   const parts = line.byProducts.filter((part) => part === 'juice' || part === 'zest');
   // "Stir in the lemon" means its juice where no line has the fruit itself.
   const whole = parts.length === 0 || line.unit === 'piece' || isOnlyLineOfIt ? names : [];
   const byPart = parts.flatMap((part) => [part, ...names.map((name) => `${name} ${part}`)]);
-  return [...new Set([...whole, ...byPart])].map((name) => wordsOf(name).map(({ word }) => word))
+  return [...new Set([...whole, ...byPart])]
+    .map((name) => wordsOf(name).map(({ word }) => word))
     .filter((words) => words.length > 0 && !shapes.has(words[words.length - 1]!));
 }
 
@@ -69,7 +81,8 @@ export class LineMentions {
       }
       // Of two that a word means alike, the measured one: "the pepper" is not what stands there to taste.
       const measured = named.filter((line) => this.#measured.has(line));
-      for (const line of measured.length > 0 ? measured : named) if (!found.has(line)) found.set(line, words[index]!.at);
+      for (const line of measured.length > 0 ? measured : named)
+        if (!found.has(line)) found.set(line, words[index]!.at);
     });
     return found;
   }
@@ -78,16 +91,33 @@ export class LineMentions {
 /** How many words of a name before its last one stand in front of it in the text. */
 function matchedBefore(words: readonly Word[], index: number, name: readonly string[]): number {
   let matched = 0;
-  while (matched < name.length - 1 && words[index - matched - 1]?.word === name[name.length - 2 - matched]) matched++;
+  while (matched < name.length - 1 && words[index - matched - 1]?.word === name[name.length - 2 - matched])
+    matched++;
   return matched;
 }
 
 const shares: Readonly<Record<string, Rational>> = {
-  half: '1/2', '½': '1/2', 'a third': '1/3', 'one third': '1/3', '⅓': '1/3', 'two thirds': '2/3', '⅔': '2/3', 'a quarter': '1/4', 'one quarter': '1/4', '¼': '1/4', 'three quarters': '3/4', '¾': '3/4',
+  half: '1/2',
+  '½': '1/2',
+  'a third': '1/3',
+  'one third': '1/3',
+  '⅓': '1/3',
+  'two thirds': '2/3',
+  '⅔': '2/3',
+  'a quarter': '1/4',
+  'one quarter': '1/4',
+  '¼': '1/4',
+  'three quarters': '3/4',
+  '¾': '3/4',
   // Starting estimates, to be mended by the instructor.
-  'most of': '3/4', 'some of': '1/2', 'a little of': '1/4',
+  'most of': '3/4',
+  'some of': '1/2',
+  'a little of': '1/4',
 };
-const shareBefore = new RegExp(String.raw`\b(?<held>keep|keeping|reserve|reserving|hold|holding|set aside)?\b[^.;,]{0,12}?(?<share>${Object.keys(shares).join('|')})(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$`, 'i');
+const shareBefore = new RegExp(
+  String.raw`\b(?<held>keep|keeping|reserve|reserving|hold|holding|set aside)?\b[^.;,]{0,12}?(?<share>${Object.keys(shares).join('|')})(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$`,
+  'i',
+);
 const restBefore = /\b(?:rest of(?: the)?|remaining|other half of(?: the)?)(?: [\w-]+)?\s*$/i;
 
 /**
@@ -95,12 +125,18 @@ const restBefore = /\b(?:rest of(?: the)?|remaining|other half of(?: the)?)(?: [
  * the first other step that names a line uses what is left of it; later mentions mean what was made of it. "Everything" and
  * "all the ingredients" stand for all lines not used yet.
  */
-export function linkLines(texts: readonly string[], lines: readonly NamedLine[], larder: Larder = standardLarder): StepUse[][] {
+export function linkLines(
+  texts: readonly string[],
+  lines: readonly NamedLine[],
+  larder: Larder = standardLarder,
+): StepUse[][] {
   const mentions = new LineMentions(lines, larder);
   const left = new Map(lines.map((line) => [line.id, toFraction('1')]));
   return texts.map((text) => {
     const named = mentions.in(text);
-    if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients)\b/i.test(text)) for (const line of lines) if (!named.has(line.id) && left.get(line.id)!.compare(1) === 0) named.set(line.id, 0);
+    if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients)\b/i.test(text))
+      for (const line of lines)
+        if (!named.has(line.id) && left.get(line.id)!.compare(1) === 0) named.set(line.id, 0);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
       const wanted = shareSaid(text.slice(0, at), rest);
@@ -124,23 +160,39 @@ function shareSaid(before: string, rest: ReturnType<typeof toFraction>): ReturnT
 const notMeant = new Set(['oil', 'leaf', 'herb', 'bean', 'green', 'seed', 'nut']);
 
 /** Ingredients that steps name and no line has: each with the words as they stand in the step. */
-export function unlistedNames(texts: readonly string[], lines: readonly NamedLine[], larder: Larder = standardLarder): string[] {
+export function unlistedNames(
+  texts: readonly string[],
+  lines: readonly NamedLine[],
+  larder: Larder = standardLarder,
+): string[] {
   const mentions = new LineMentions(lines, larder);
   const listed = new Set(lines.map((line) => line.ingredient));
   const written = lines.map((line) => line.name.toLowerCase()).join(' | ');
   const found = new Set<string>();
   for (const text of texts) {
     const places = new Set(mentions.in(text).values());
-    const words = [...text.toLowerCase().matchAll(/[a-zà-öø-ÿ'-]{2,}/g)].map((match) => ({ word: match[0], at: match.index }));
+    const words = [...text.toLowerCase().matchAll(/[a-zà-öø-ÿ'-]{2,}/g)].map((match) => ({
+      word: match[0],
+      at: match.index,
+    }));
     for (let index = 0; index < words.length; index++) {
-      const length = [3, 2, 1].find((count) => index + count <= words.length && idOfName(phrase(words, index, count), larder));
+      const length = [3, 2, 1].find(
+        (count) => index + count <= words.length && idOfName(phrase(words, index, count), larder),
+      );
       if (!length) continue;
       const name = phrase(words, index, length);
       const last = words[index + length - 1]!;
       index += length - 1;
       const id = idOfName(name, larder);
       const isBought = (findIngredient(larder, id)?.packs.length ?? 0) > 0;
-      if (!isBought || places.has(last.at) || listed.has(id) || notMeant.has(singular(name)) || written.includes(singular(last.word))) continue;
+      if (
+        !isBought ||
+        places.has(last.at) ||
+        listed.has(id) ||
+        notMeant.has(singular(name)) ||
+        written.includes(singular(last.word))
+      )
+        continue;
       found.add(name);
     }
   }
@@ -148,5 +200,8 @@ export function unlistedNames(texts: readonly string[], lines: readonly NamedLin
 }
 
 function phrase(words: readonly { readonly word: string }[], from: number, count: number): string {
-  return words.slice(from, from + count).map(({ word }) => word).join(' ');
+  return words
+    .slice(from, from + count)
+    .map(({ word }) => word)
+    .join(' ');
 }

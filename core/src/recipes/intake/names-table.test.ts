@@ -83,7 +83,10 @@ chives | chives
 shallots | shallot
 moon dust | none
 quark | none
-`.trim().split('\n').map((row) => row.split(' | ') as [string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [string, string]);
 
 describe('names that people write', () => {
   it.each(table)('%s is %s', (name, id) => expect(findByName(name)?.ingredient ?? 'none').toBe(id));

@@ -12,7 +12,11 @@ export interface NamedIngredient {
  * tried first, then without its leading adjectives, then its last words ("stale country bread" → bread).
  */
 export function findByName(written: string, larder: Larder = standardLarder): NamedIngredient | null {
-  const name = written.toLowerCase().replace(/[^\p{L}\p{N}' -]/gu, ' ').replace(/\s+/g, ' ').trim();
+  const name = written
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}' -]/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
   if (!name) return null;
   const whole = lookUp(name, larder) ?? lookUp(splitDescription(name).rest, larder);
   if (whole) return { ingredient: whole, exact: true };

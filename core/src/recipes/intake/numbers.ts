@@ -1,13 +1,45 @@
 import { toFraction, toRational, type Rational } from '../../amounts/index.js';
 
 const glyphs: Readonly<Record<string, string>> = {
-  '½': '1/2', '⅓': '1/3', '⅔': '2/3', '¼': '1/4', '¾': '3/4', '⅕': '1/5', '⅖': '2/5', '⅗': '3/5', '⅘': '4/5',
-  '⅙': '1/6', '⅚': '5/6', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+  '½': '1/2',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅕': '1/5',
+  '⅖': '2/5',
+  '⅗': '3/5',
+  '⅘': '4/5',
+  '⅙': '1/6',
+  '⅚': '5/6',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
 };
 
 const wordNumbers: Readonly<Record<string, string>> = {
-  a: '1', an: '1', one: '1', two: '2', three: '3', four: '4', five: '5', six: '6', seven: '7', eight: '8', nine: '9', ten: '10',
-  eleven: '11', twelve: '12', half: '1/2', quarter: '1/4', third: '1/3', couple: '2', few: '3', several: '4', dozen: '12',
+  a: '1',
+  an: '1',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  eleven: '11',
+  twelve: '12',
+  half: '1/2',
+  quarter: '1/4',
+  third: '1/3',
+  couple: '2',
+  few: '3',
+  several: '4',
+  dozen: '12',
 };
 
 /** Brings every spelling of fractions, dashes and multiplication signs to one: "1½–2" → "1 1/2-2". Markup and pictures are passed over. */
@@ -15,7 +47,10 @@ export function plainSpelling(text: string): string {
   return text
     .replace(/<\/?[a-z][^<>]{0,60}>/gi, ' ')
     .replace(/\ufe0f|\u200d|[\u2600-\u27bf\u2b00-\u2bff]|[\ud83c-\ud83e][\udc00-\udfff]/g, ' ')
-    .replace(/(\d)?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu, (_, digit: string | undefined, glyph: string) => `${digit ? `${digit} ` : ''}${glyphs[glyph]}`)
+    .replace(
+      /(\d)?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu,
+      (_, digit: string | undefined, glyph: string) => `${digit ? `${digit} ` : ''}${glyphs[glyph]}`,
+    )
     .replace(/⁄/g, '/')
     .replace(/[–—−]/g, '-')
     .replace(/×/g, 'x')
@@ -28,7 +63,10 @@ export function plainSpelling(text: string): string {
 const digits = String.raw`\d+-\d+\/\d+|\d+ \d+\/\d+|\d+ ?\/ ?\d+|\d{1,3}(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
 const words = String.raw`half a dozen|(?:(?:one|two|three|four|five|six|seven|eight|nine|ten) and (?:a |one )?(?:half|quarter|third|three[- ]quarters|two[- ]thirds))|three[- ]quarters(?: of)?(?: an?)?|two[- ]thirds(?: of)?(?: an?)?|half(?: of)?(?: an?)?|(?:a |one )(?:half|quarter|third)(?: of)?(?: an?)?|a couple(?: of)?|a few|a dozen|several|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|an?`;
 const numberPattern = `(?:${digits}|(?:${words})(?![\\w-]))`;
-const rangePattern = new RegExp(`^(?:between )?(${numberPattern})(?: ?(?:-|to|or|and) ?(${numberPattern}))?`, 'i');
+const rangePattern = new RegExp(
+  `^(?:between )?(${numberPattern})(?: ?(?:-|to|or|and) ?(${numberPattern}))?`,
+  'i',
+);
 
 export interface ReadNumber {
   readonly low: Rational;
@@ -89,7 +127,10 @@ function fractionOf(top: string, bottom: string, whole = '0'): Rational | null {
 
 function wordValue(text: string): Rational | null {
   if (text === 'half a dozen') return '6';
-  const plain = text.replace(/\b(of|an?)$/, '').replace(/\bof\b/g, '').trim();
+  const plain = text
+    .replace(/\b(of|an?)$/, '')
+    .replace(/\bof\b/g, '')
+    .trim();
   const sum = /^(\w+) and (?:a |one )?(.+)$/.exec(plain);
   if (sum) return toRational(toFraction(wordNumbers[sum[1]!]!).add(toFraction(partValue(sum[2]!))));
   if (plain === '') return '1';

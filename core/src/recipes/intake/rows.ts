@@ -34,7 +34,19 @@ type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
 /** Sorts rows by headings where there are any, and otherwise by what each looks like. */
 export function sortRows(rows: readonly string[], options: LineOptions): SortedRows {
-  const found: SortedRows = { title: '', serves: 4, portion: 'side', story: '', source: '', credit: '', permission: '', notes: '', components: [], lines: [], steps: [] };
+  const found: SortedRows = {
+    title: '',
+    serves: 4,
+    portion: 'side',
+    story: '',
+    source: '',
+    credit: '',
+    permission: '',
+    notes: '',
+    components: [],
+    lines: [],
+    steps: [],
+  };
   const hasHeadings = rows.some((row) => ingredientsHeading.test(row));
   const hasMethod = rows.some((row) => methodHeading.test(row));
   let part: Part = 'unknown';
@@ -42,7 +54,8 @@ export function sortRows(rows: readonly string[], options: LineOptions): SortedR
     const heading = headingOf(row, found, part);
     if (heading) part = heading;
     else if (!found.title && part === 'unknown') found.title = row.replace(/^#+ */, '').slice(0, 120);
-    else if (!takeFact(found, row, part)) part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
+    else if (!takeFact(found, row, part))
+      part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
   }
   return found;
 }
@@ -59,7 +72,12 @@ function headingOf(row: string, found: SortedRows, part: Part): Part | null {
   if (methodHeading.test(row)) return 'method';
   if (notesHeading.test(row)) return 'notes';
   if (!found.title) return null;
-  const name = part === 'method' || part === 'notes' ? null : componentHeading.exec(row) ?? forThe.exec(row) ?? (part === 'ingredients' ? markedHeading.exec(row) : null);
+  const name =
+    part === 'method' || part === 'notes'
+      ? null
+      : (componentHeading.exec(row) ??
+        forThe.exec(row) ??
+        (part === 'ingredients' ? markedHeading.exec(row) : null));
   if (name) openComponent(found, name[1]!);
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
@@ -114,7 +132,8 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
   if (isNumbered) return [row];
   return [...sentences.segment(row)].reduce<string[]>((steps, { segment }) => {
     const sentence = segment.trim();
-    if (steps.length > 0 && sentence.split(' ').length < fewestWords) return [...steps.slice(0, -1), `${steps[steps.length - 1]!} ${sentence}`];
+    if (steps.length > 0 && sentence.split(' ').length < fewestWords)
+      return [...steps.slice(0, -1), `${steps[steps.length - 1]!} ${sentence}`];
     return sentence ? [...steps, sentence] : steps;
   }, []);
 }
@@ -136,9 +155,11 @@ function openComponent(found: SortedRows, name: string): void {
 }
 
 function addLine(found: SortedRows, row: string, options: LineOptions): void {
-  if (found.components.length === 0) openComponent(found, kindOf(found.title) === 'salad' ? 'Salad' : found.title.slice(0, 40) || 'All');
+  if (found.components.length === 0)
+    openComponent(found, kindOf(found.title) === 'salad' ? 'Salad' : found.title.slice(0, 40) || 'All');
   const component = found.components[found.components.length - 1]!.id;
-  for (const line of separateTogether(row.replace(bullet, ''), options)) found.lines.push({ reading: parseIngredientLine(line, options), component });
+  for (const line of separateTogether(row.replace(bullet, ''), options))
+    found.lines.push({ reading: parseIngredientLine(line, options), component });
 }
 
 /** Two bare names are short; a sentence is not taken apart. */
@@ -167,4 +188,3 @@ export function kindOf(title: string): DishKind {
   if (/dressing|vinaigrette/i.test(title)) return 'dressing';
   return /\bdip\b|hummus|spread|pâté/i.test(title) ? 'dip' : 'salad';
 }
-

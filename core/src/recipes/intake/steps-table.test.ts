@@ -45,15 +45,34 @@ Cook the farro for 25 minutes in a saucepan. | – | hob | w 25–25
 Pound the seeds for 2 minutes. | – | – | h 2
 Wait 20 minutes. | – | – | w 20–20
 Do it for 3 minutes. | – | – | h 3
-`.trim().split('\n').map((row) => row.split(' | ') as [string, string, string, string]);
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' | ') as [string, string, string, string]);
 
 describe('what is found in a step', () => {
   it.each(table)('%s', (sentence, tools, appliance, minutes) => {
     const [found] = findInSteps([sentence], []);
     const shown = {
       tools: found!.flatMap((finding) => (finding.kind === 'tool' ? [finding.tool] : [])).join(', ') || '–',
-      appliance: found!.flatMap((finding) => (finding.kind === 'appliance' ? [[finding.appliance, finding.setting].filter(Boolean).join(' ')] : [])).join(', ') || '–',
-      minutes: found!.flatMap((finding) => (finding.kind === 'wait' ? [`w ${finding.low}–${finding.high}`] : finding.kind === 'work' ? [`h ${finding.minutes}`] : [])).join(', ') || '–',
+      appliance:
+        found!
+          .flatMap((finding) =>
+            finding.kind === 'appliance'
+              ? [[finding.appliance, finding.setting].filter(Boolean).join(' ')]
+              : [],
+          )
+          .join(', ') || '–',
+      minutes:
+        found!
+          .flatMap((finding) =>
+            finding.kind === 'wait'
+              ? [`w ${finding.low}–${finding.high}`]
+              : finding.kind === 'work'
+                ? [`h ${finding.minutes}`]
+                : [],
+          )
+          .join(', ') || '–',
     };
     expect(shown).toEqual({ tools, appliance, minutes });
   });

@@ -17,23 +17,45 @@ export interface Tail {
 /** Reads the name, its alternatives and what was done to it. */
 export function readTail(rest: string, larder: Larder | undefined): Tail {
   const brackets = [...rest.matchAll(/\(([^)]*)\)/g)].map((match) => match[1]!);
-  const plain = rest.replace(/\([^)]*\)/g, ' ').replace(/\s+/g, ' ').replace(/ ,/g, ',').trim();
+  const plain = rest
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/ ,/g, ',')
+    .trim();
   const comma = cutAtComma(plain);
-  const [main, ...alternatives] = plain.slice(0, comma).split(/ or (?:else )?/i).map((part) => part.trim());
+  const [main, ...alternatives] = plain
+    .slice(0, comma)
+    .split(/ or (?:else )?/i)
+    .map((part) => part.trim());
   const beside = / and (\d.*)$/.exec(main ?? '');
   const kept = splitPurpose((main ?? '').slice(0, beside?.index), larder);
   const { description, rest: name } = splitKnownName(kept.name, larder);
   const trailing = plain.slice(comma + 1).trim();
   const pieces = /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
   const split = pieces ? { name: pieces[1]!, trailing: '' } : splitTrailingForms(name);
-  const note = [description, pieces?.[2] ?? '', split.trailing, kept.purpose, trailing, ...brackets.map((each) => each.trim())].filter(Boolean).join(', ');
+  const note = [
+    description,
+    pieces?.[2] ?? '',
+    split.trailing,
+    kept.purpose,
+    trailing,
+    ...brackets.map((each) => each.trim()),
+  ]
+    .filter(Boolean)
+    .join(', ');
   return {
-    name: split.name, note, before: readForms(`${description} ${pieces?.[2] ?? ''}`), alternatives,
-    after: readForms([split.trailing, trailing, ...brackets].join(' ')), leaves: /\bleaves\b/i.test(name), beside: beside?.[1] ?? '',
+    name: split.name,
+    note,
+    before: readForms(`${description} ${pieces?.[2] ?? ''}`),
+    alternatives,
+    after: readForms([split.trailing, trailing, ...brackets].join(' ')),
+    leaves: /\bleaves\b/i.test(name),
+    beside: beside?.[1] ?? '',
   };
 }
 
-const purpose = / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup))$/i;
+const purpose =
+  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup))$/i;
 
 /** "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows it so. */
 function splitPurpose(main: string, larder: Larder | undefined): { name: string; purpose: string } {
@@ -67,7 +89,9 @@ function cutAtComma(text: string): number {
 
 /** "walnuts toasted and chopped" without a comma. */
 function splitTrailingForms(name: string): { name: string; trailing: string } {
-  const match = /^(\S.*?) ((?:finely |thinly |roughly |coarsely |well |lightly )?(?:diced|minced|chopped|sliced|shredded|grated|torn|crushed|halved|quartered|toasted|drained|rinsed|peeled|crumbled|cubed|shaved)(?: and .*)?)$/i.exec(name);
+  const match =
+    /^(\S.*?) ((?:finely |thinly |roughly |coarsely |well |lightly )?(?:diced|minced|chopped|sliced|shredded|grated|torn|crushed|halved|quartered|toasted|drained|rinsed|peeled|crumbled|cubed|shaved)(?: and .*)?)$/i.exec(
+      name,
+    );
   return match ? { name: match[1]!, trailing: match[2]! } : { name, trailing: '' };
 }
-

@@ -12,11 +12,23 @@ const overnight = { low: 600, high: 720 };
 /** A span without any telling verb is work up to this length, and waiting beyond. An estimate. */
 const longestUnnamedWork = 5;
 
-const minutesIn: Readonly<Record<string, number>> = { second: 1 / 60, sec: 1 / 60, minute: 1, min: 1, hour: 60, hr: 60, h: 60, day: 1440 };
-const numberStart = /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
+const minutesIn: Readonly<Record<string, number>> = {
+  second: 1 / 60,
+  sec: 1 / 60,
+  minute: 1,
+  min: 1,
+  hour: 60,
+  hr: 60,
+  h: 60,
+  day: 1440,
+};
+const numberStart =
+  /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
 const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day)s?\b/i;
-const waiting = /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
-const working = /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
+const waiting =
+  /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
+const working =
+  /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
 /** "turn after 10 minutes", "every hour": a moment, not a stretch. */
 const moment = /\b(?:after|every|within|halfway|half way)\s*$/i;
 
@@ -35,7 +47,11 @@ export function readTimes(text: string): TimeSpan[] {
     if (moment.test(plain.slice(0, match.index))) continue;
     const factor = minutesIn[named[1]!.toLowerCase()]!;
     const high = wholeMinutes(number.high * factor);
-    spans.push({ low: wholeMinutes(number.low * factor), high, waits: isWaiting(clauseAround(plain, before, match.index, end), high) });
+    spans.push({
+      low: wholeMinutes(number.low * factor),
+      high,
+      waits: isWaiting(clauseAround(plain, before, match.index, end), high),
+    });
   }
   return withOvernight(spans, plain);
 }
@@ -43,10 +59,18 @@ export function readTimes(text: string): TimeSpan[] {
 /** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
 function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
   if (!/\bovernight\b/i.test(plain) || spans.some((span) => span.high >= overnight.low)) return [...spans];
-  const other = /\bor overnight\b/i.test(plain) ? spans.length - 1 : /\bovernight,? or\b/i.test(plain) ? 0 : -1;
+  const other = /\bor overnight\b/i.test(plain)
+    ? spans.length - 1
+    : /\bovernight,? or\b/i.test(plain)
+      ? 0
+      : -1;
   const either = spans[other];
   if (!either) return [...spans, { ...overnight, waits: true }];
-  return spans.map((span, index) => (index === other ? { low: Math.min(span.low, overnight.low), high: Math.max(span.high, overnight.high), waits: true } : span));
+  return spans.map((span, index) =>
+    index === other
+      ? { low: Math.min(span.low, overnight.low), high: Math.max(span.high, overnight.high), waits: true }
+      : span,
+  );
 }
 
 const tens: Readonly<Record<string, number>> = { nine: 9, fifteen: 15, twenty: 20, thirty: 30 };
@@ -59,7 +83,12 @@ function numberAt(plain: string, at: number): { low: number; high: number; lengt
     return { low: share, high: share, length: quarter[0].length };
   }
   const word = /^(nine|fifteen|twenty|thirty)\b/i.exec(plain.slice(at));
-  if (word) return { low: tens[word[1]!.toLowerCase()]!, high: tens[word[1]!.toLowerCase()]!, length: word[0].length };
+  if (word)
+    return {
+      low: tens[word[1]!.toLowerCase()]!,
+      high: tens[word[1]!.toLowerCase()]!,
+      length: word[0].length,
+    };
   const number = readNumber(plain.slice(at));
   return number && { low: toNumber(number.low), high: toNumber(number.high), length: number.length };
 }
@@ -67,7 +96,11 @@ function numberAt(plain: string, at: number): { low: number; high: number; lengt
 /** From the last break before a span to the next one behind it. */
 function clauseAround(plain: string, from: number, at: number, to: number): string {
   const before = plain.slice(from, at);
-  const cut = Math.max(before.lastIndexOf('.'), before.lastIndexOf(';'), before.toLowerCase().lastIndexOf(' then '));
+  const cut = Math.max(
+    before.lastIndexOf('.'),
+    before.lastIndexOf(';'),
+    before.toLowerCase().lastIndexOf(' then '),
+  );
   return before.slice(cut + 1) + (/^[^.;,]*?(?= then |[.;,]|$)/i.exec(plain.slice(to))?.[0] ?? '');
 }
 

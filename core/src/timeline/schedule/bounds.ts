@@ -10,7 +10,11 @@ export interface Edge {
 }
 
 /** Every window, pin and lag as difference constraints. */
-export function edgesOf(tasks: readonly ScheduleTask[], links: readonly ScheduleLink[], pinned: Readonly<Record<string, number>>): Edge[] {
+export function edgesOf(
+  tasks: readonly ScheduleTask[],
+  links: readonly ScheduleLink[],
+  pinned: Readonly<Record<string, number>>,
+): Edge[] {
   const index = new Map(tasks.map((task, at) => [task.id, at + 1]));
   const edges: Edge[] = [];
   tasks.forEach((task, at) => {
@@ -19,14 +23,16 @@ export function edgesOf(tasks: readonly ScheduleTask[], links: readonly Schedule
     const fact = { task: at };
     if (task.earliest !== undefined) edges.push({ from: 0, to: node, gap: task.earliest, fact });
     if (task.latest !== undefined) edges.push({ from: node, to: 0, gap: task.minutes - task.latest, fact });
-    if (pin !== undefined) edges.push({ from: 0, to: node, gap: pin, fact }, { from: node, to: 0, gap: -pin, fact });
+    if (pin !== undefined)
+      edges.push({ from: 0, to: node, gap: pin, fact }, { from: node, to: 0, gap: -pin, fact });
   });
   links.forEach((link, at) => {
     const from = index.get(link.from)!;
     const to = index.get(link.to)!;
     const minutes = tasks[from - 1]!.minutes;
     edges.push({ from, to, gap: minutes + link.minLag, fact: { link: at } });
-    if (link.maxLag !== undefined) edges.push({ from: to, to: from, gap: -(minutes + link.maxLag), fact: { link: at } });
+    if (link.maxLag !== undefined)
+      edges.push({ from: to, to: from, gap: -(minutes + link.maxLag), fact: { link: at } });
   });
   return edges;
 }

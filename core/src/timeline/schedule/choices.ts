@@ -15,7 +15,13 @@ export interface Choices {
 
 export function choicesOf(model: Model): Choices {
   const apart = pairsApart(model);
-  if (!model.isOrdered) return { count: 0, orders: [], overlaps: [], pairs: apart.size === 0 ? null : new Pairs([...apart.values()], model.minutes) };
+  if (!model.isOrdered)
+    return {
+      count: 0,
+      orders: [],
+      overlaps: [],
+      pairs: apart.size === 0 ? null : new Pairs([...apart.values()], model.minutes),
+    };
   const building = new ChoiceBuilder(model, apart);
   model.problem.resources.forEach((resource, at) => building.addResource(resource, model.users[at]!));
   return building.result();
@@ -32,11 +38,12 @@ function pairsApart(model: Model): Map<number, Pair> {
     const users = model.users[at]!;
     users.forEach((one, index) => {
       for (const other of users.slice(index + 1)) {
-        const differ = one.settings.length > 0 && other.settings.length > 0 && one.settings[0] !== other.settings[0];
+        const differ =
+          one.settings.length > 0 && other.settings.length > 0 && one.settings[0] !== other.settings[0];
         const isTooMuch = one.units + other.units > resource.capacity && isSmall;
         if (!differ && !isTooMuch) continue;
         const key = one.task * model.count + other.task;
-        const gap = Math.max(differ ? resource.changeoverMinutes ?? 0 : 0, apart.get(key)?.gap ?? 0);
+        const gap = Math.max(differ ? (resource.changeoverMinutes ?? 0) : 0, apart.get(key)?.gap ?? 0);
         apart.set(key, { one: one.task, other: other.task, gap });
       }
     });
@@ -50,10 +57,14 @@ class ChoiceBuilder {
   readonly #known = new Map<string, number>();
   readonly #first: number;
 
-  constructor(private readonly model: Model, private readonly apart: ReadonlyMap<number, Pair>) {
+  constructor(
+    private readonly model: Model,
+    private readonly apart: ReadonlyMap<number, Pair>,
+  ) {
     this.#first = model.count + 4;
     const { minutes } = model;
-    for (const { one, other, gap } of apart.values()) this.#choose(one, other, minutes[one]! + gap, minutes[other]! + gap);
+    for (const { one, other, gap } of apart.values())
+      this.#choose(one, other, minutes[one]! + gap, minutes[other]! + gap);
   }
 
   result(): Choices {
@@ -84,9 +95,16 @@ class ChoiceBuilder {
       const order = this.#choose(low, high, 0, 1);
       const over = this.#choose(other.task, user.task, other.minutes, 1 - other.minutes);
       choices.push(order, over);
-      return [{ units: other.units, begun: other.task === low ? [2 * order, 1] : [2 * order + 1, 0], over: [2 * over, 1] }];
+      return [
+        {
+          units: other.units,
+          begun: other.task === low ? [2 * order, 1] : [2 * order + 1, 0],
+          over: [2 * over, 1],
+        },
+      ];
     });
-    if (overlaps.reduce((sum, { units }) => sum + units, user.units) > capacity) this.#overlaps.push({ propagator: new Overlaps(overlaps, capacity - user.units), choices });
+    if (overlaps.reduce((sum, { units }) => sum + units, user.units) > capacity)
+      this.#overlaps.push({ propagator: new Overlaps(overlaps, capacity - user.units), choices });
   }
 
   #isApart(a: number, b: number): boolean {
@@ -95,7 +113,11 @@ class ChoiceBuilder {
 }
 
 /** Returns the orders where there are any. */
-export function addChoices(engine: Engine, { orders, overlaps, pairs }: Choices, tasks: number): Orders | null {
+export function addChoices(
+  engine: Engine,
+  { orders, overlaps, pairs }: Choices,
+  tasks: number,
+): Orders | null {
   const propagator = orders.length > 0 ? new Orders(orders, engine) : null;
   if (propagator) engine.addPropagator(propagator, propagator.variables);
   if (propagator) decideForced(engine, orders, tasks);

@@ -29,7 +29,11 @@ export function irreducibleClash(problem: ScheduleProblem, pinned: Pins, stepsEa
 
 /** Resources first: what is left without them names the fewest things. Links come after the tasks that they go with. */
 function allFacts(problem: ScheduleProblem): Fact[] {
-  return [...problem.resources.map(({ id }) => ({ resource: id })), ...problem.tasks.map(({ id }) => ({ task: id })), ...problem.links.map((_, link) => ({ link }))];
+  return [
+    ...problem.resources.map(({ id }) => ({ resource: id })),
+    ...problem.tasks.map(({ id }) => ({ task: id })),
+    ...problem.links.map((_, link) => ({ link })),
+  ];
 }
 
 /** A circle of windows and lags that asks for more time than there is. */
@@ -38,18 +42,27 @@ function contradiction(problem: ScheduleProblem, pinned: Pins): Fact[] | null {
   if (!cycle) return null;
   const tasks = new Set(cycle.flatMap(({ from, to }) => [from, to]).filter((node) => node > 0));
   const links = new Set(cycle.flatMap(({ fact }) => ('link' in fact ? [fact.link] : [])));
-  return [...[...tasks].map((node) => ({ task: problem.tasks[node - 1]!.id })), ...[...links].map((link) => ({ link }))];
+  return [
+    ...[...tasks].map((node) => ({ task: problem.tasks[node - 1]!.id })),
+    ...[...links].map((link) => ({ link })),
+  ];
 }
 
 /** Without links whose ends are gone. */
 function closed(facts: readonly Fact[], problem: ScheduleProblem): Fact[] {
   const tasks = new Set(facts.flatMap((fact) => ('task' in fact ? [fact.task] : [])));
-  return facts.filter((fact) => !('link' in fact) || (tasks.has(problem.links[fact.link]!.from) && tasks.has(problem.links[fact.link]!.to)));
+  return facts.filter(
+    (fact) =>
+      !('link' in fact) ||
+      (tasks.has(problem.links[fact.link]!.from) && tasks.has(problem.links[fact.link]!.to)),
+  );
 }
 
 function isImpossible(facts: readonly Fact[], problem: ScheduleProblem, pinned: Pins, steps: Steps): boolean {
   const part = partOf(problem, clashOf(facts));
-  const pins = Object.fromEntries(Object.entries(pinned).filter(([id]) => part.tasks.some((task) => task.id === id)));
+  const pins = Object.fromEntries(
+    Object.entries(pinned).filter(([id]) => part.tasks.some((task) => task.id === id)),
+  );
   if (part.tasks.length === 0) return false;
   return feasibility(modelOf(part, pins), steps) === 'none';
 }
@@ -58,7 +71,9 @@ function isImpossible(facts: readonly Fact[], problem: ScheduleProblem, pinned: 
 export function partOf(problem: ScheduleProblem, clash: ScheduleClash): ScheduleProblem {
   const resources = new Set(clash.resources);
   return {
-    tasks: problem.tasks.filter(({ id }) => clash.tasks.includes(id)).map((task) => ({ ...task, demands: task.demands.filter(({ resource }) => resources.has(resource)) })),
+    tasks: problem.tasks
+      .filter(({ id }) => clash.tasks.includes(id))
+      .map((task) => ({ ...task, demands: task.demands.filter(({ resource }) => resources.has(resource)) })),
     links: clash.links.map((link) => problem.links[link]!),
     resources: problem.resources.filter(({ id }) => resources.has(id)),
   };

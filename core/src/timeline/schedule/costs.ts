@@ -10,13 +10,27 @@ function linkWeight(link: ScheduleLink): number {
 }
 
 /** The links whose lags count towards staleness. */
-export function weighedLags({ problem, ends, minutes }: Pick<Model, 'problem' | 'ends' | 'minutes'>): WeighedLag[] {
-  return problem.links.map((link, at) => ({ from: ends[at]![0], to: ends[at]![1], distance: minutes[ends[at]![0]]! + link.minLag, weight: linkWeight(link) })).filter(({ weight }) => weight > 0);
+export function weighedLags({
+  problem,
+  ends,
+  minutes,
+}: Pick<Model, 'problem' | 'ends' | 'minutes'>): WeighedLag[] {
+  return problem.links
+    .map((link, at) => ({
+      from: ends[at]![0],
+      to: ends[at]![1],
+      distance: minutes[ends[at]![0]]! + link.minLag,
+      weight: linkWeight(link),
+    }))
+    .filter(({ weight }) => weight > 0);
 }
 
 /** Weighed minutes by which lags are longer than they must be. */
 export function stalenessOf(model: Model, starts: readonly number[]): number {
-  return weighedLags(model).reduce((sum, { from, to, distance, weight }) => sum + weight * (starts[to]! - starts[from]! - distance), 0);
+  return weighedLags(model).reduce(
+    (sum, { from, to, distance, weight }) => sum + weight * (starts[to]! - starts[from]! - distance),
+    0,
+  );
 }
 
 /** Minutes from the first start to the last end of some tasks. */
@@ -40,7 +54,16 @@ export function unevennessOf(model: Model, starts: readonly number[]): number {
 }
 
 function unevennessOn(model: Model, resource: number, starts: readonly number[]): number {
-  const changes = model.needs.flatMap((needs, task) => needs.filter((need) => need.resource === resource).flatMap(({ units }) => [{ at: starts[task]!, by: units }, { at: starts[task]! + model.minutes[task]!, by: -units }])).sort((a, b) => a.at - b.at);
+  const changes = model.needs
+    .flatMap((needs, task) =>
+      needs
+        .filter((need) => need.resource === resource)
+        .flatMap(({ units }) => [
+          { at: starts[task]!, by: units },
+          { at: starts[task]! + model.minutes[task]!, by: -units },
+        ]),
+    )
+    .sort((a, b) => a.at - b.at);
   let sum = 0;
   let units = 0;
   changes.forEach(({ at, by }, index) => {
@@ -54,8 +77,15 @@ function unevennessOn(model: Model, resource: number, starts: readonly number[])
 export function lowerBoundOf(model: Model): number {
   const inClass = new Set(model.inClass);
   const work = model.problem.resources.map((resource, at) => {
-    const users = model.inClass.flatMap((task) => model.needs[task]!.filter((need) => need.resource === at).map((need) => ({ ...need, minutes: model.minutes[task]! })));
-    return resource.capacity === 0 ? 0 : Math.ceil(users.reduce((sum, { units, minutes }) => sum + units * minutes, 0) / resource.capacity);
+    const users = model.inClass.flatMap((task) =>
+      model.needs[task]!.filter((need) => need.resource === at).map((need) => ({
+        ...need,
+        minutes: model.minutes[task]!,
+      })),
+    );
+    return resource.capacity === 0
+      ? 0
+      : Math.ceil(users.reduce((sum, { units, minutes }) => sum + units * minutes, 0) / resource.capacity);
   });
   return Math.max(0, ...work, ...longestChains(model, inClass));
 }
@@ -64,7 +94,8 @@ export function lowerBoundOf(model: Model): number {
 function longestChains({ count, minutes, ends, problem }: Model, inClass: ReadonlySet<number>): number[] {
   const arcs = problem.links.flatMap((link, at) => {
     const [from, to] = ends[at]!;
-    const back = link.maxLag === undefined ? [] : [{ from: to, to: from, gap: -(minutes[from]! + link.maxLag) }];
+    const back =
+      link.maxLag === undefined ? [] : [{ from: to, to: from, gap: -(minutes[from]! + link.maxLag) }];
     return [{ from, to, gap: minutes[from]! + link.minLag }, ...back];
   });
   const tail = minutes.map((each, task) => (inClass.has(task) ? each : -Infinity));

@@ -8,12 +8,23 @@ const tightRoom = 60;
 const urgent = 1e7;
 
 /** Whatever can end latest goes next, as late as it can; of equals, what most hangs before. What has little room goes before all others. */
-export function latestFirst(model: Model, heads: readonly number[], random: () => number, noise: number): Decide {
+export function latestFirst(
+  model: Model,
+  heads: readonly number[],
+  random: () => number,
+  noise: number,
+): Decide {
   const shake = model.minutes.map(() => (noise === 0 ? 0 : random() * noise));
   return (engine) => {
     const task = bestUnfixed(engine, model.count, (each) => {
       const room = engine.to(each) - engine.from(each);
-      return engine.to(each) + model.minutes[each]! + shake[each]! + heads[each]! * 1e-7 + (room < tightRoom ? urgent - room * 1000 : 0);
+      return (
+        engine.to(each) +
+        model.minutes[each]! +
+        shake[each]! +
+        heads[each]! * 1e-7 +
+        (room < tightRoom ? urgent - room * 1000 : 0)
+      );
     });
     return task < 0 ? null : [2 * task, engine.to(task)];
   };
@@ -38,11 +49,17 @@ export function asEarlyAs(model: Model, starts: readonly number[]): Decide {
 /** What took part in most conflicts goes next: an order, or a start as near as it can to where it stood in the best plan, or else as late as it can. */
 export function mostTroubled(model: Model, target: readonly number[] | null, orders: Orders | null): Decide {
   return (engine, activity) => {
-    const task = bestUnfixed(engine, model.count, (each) => activity[each]! + (engine.to(each) + model.minutes[each]!) * 1e-9);
+    const task = bestUnfixed(
+      engine,
+      model.count,
+      (each) => activity[each]! + (engine.to(each) + model.minutes[each]!) * 1e-9,
+    );
     const choice = mostActiveChoice(engine, activity, model.count + 4);
     if (choice >= 0) return orders!.likely(choice, target) === 1 ? [2 * choice, 1] : [2 * choice + 1, 0];
     if (task < 0) return null;
-    const wanted = target ? Math.min(engine.to(task), Math.max(engine.from(task), target[task]!)) : engine.to(task);
+    const wanted = target
+      ? Math.min(engine.to(task), Math.max(engine.from(task), target[task]!))
+      : engine.to(task);
     return wanted > engine.from(task) ? [2 * task, wanted] : [2 * task + 1, -wanted];
   };
 }
@@ -70,7 +87,10 @@ function bestUnfixed(engine: Engine, count: number, key: (task: number) => numbe
 
 /** Before anything else, that all is over by then if it can be. */
 export function withEnd(lastEnd: number, wantedEnd: number, decide: Decide): Decide {
-  return (engine, activity) => (engine.to(lastEnd) > wantedEnd && engine.from(lastEnd) <= wantedEnd ? [2 * lastEnd + 1, -wantedEnd] : decide(engine, activity));
+  return (engine, activity) =>
+    engine.to(lastEnd) > wantedEnd && engine.from(lastEnd) <= wantedEnd
+      ? [2 * lastEnd + 1, -wantedEnd]
+      : decide(engine, activity);
 }
 
 /** Minutes of links that lie before each task. */

@@ -7,7 +7,8 @@ import { search, type Decide } from './search.js';
 /** Key of "at least" and of "at most". */
 const least = (variable: number) => 2 * variable;
 const most = (variable: number) => 2 * variable + 1;
-const engineOf = (variables: number, lowest = 0, highest = 20) => new Engine(Array.from({ length: variables }, () => [lowest, highest] as const));
+const engineOf = (variables: number, lowest = 0, highest = 20) =>
+  new Engine(Array.from({ length: variables }, () => [lowest, highest] as const));
 const range = (engine: Engine, variable: number) => [engine.from(variable), engine.to(variable)];
 
 describe('differences', () => {
@@ -18,7 +19,10 @@ describe('differences', () => {
     engine.post(least(0), 1);
     engine.post(most(1), -18);
     expect(engine.propagate()).toBe(true);
-    expect([range(engine, 0), range(engine, 1)]).toEqual([[1, 13], [6, 18]]);
+    expect([range(engine, 0), range(engine, 1)]).toEqual([
+      [1, 13],
+      [6, 18],
+    ]);
   });
   it('what a decision brought is taken back with it', () => {
     const engine = engineOf(2);
@@ -146,26 +150,42 @@ describe('learning', () => {
 
 describe('search over clauses and differences', () => {
   const inTurn: Decide = (engine) => {
-    for (let variable = 0; variable < engine.variables; variable++) if (!engine.isFixed(variable)) return [most(variable), -engine.from(variable)];
+    for (let variable = 0; variable < engine.variables; variable++)
+      if (!engine.isFixed(variable)) return [most(variable), -engine.from(variable)];
     return null;
   };
   const problems = fc.record({
     differences: fc.array(fc.tuple(fc.nat(3), fc.nat(3), fc.integer({ min: -3, max: 3 })), { maxLength: 5 }),
-    clauses: fc.array(fc.array(fc.tuple(fc.nat(7), fc.integer({ min: -4, max: 4 })), { minLength: 1, maxLength: 3 }), { maxLength: 6 }),
+    clauses: fc.array(
+      fc.array(fc.tuple(fc.nat(7), fc.integer({ min: -4, max: 4 })), { minLength: 1, maxLength: 3 }),
+      { maxLength: 6 },
+    ),
   });
   it('finds values exactly where trying all of them finds some', () => {
-    fc.assert(fc.property(problems, ({ differences, clauses }) => {
-      const engine = engineOf(4, 0, 4);
-      for (const [a, b, gap] of differences) if (a !== b) engine.addDifference(a, b, gap);
-      // A clause names a key once: of two bounds on one key the weaker stands.
-      const given = clauses.map((bounds) => [...new Map(bounds.map(([key, value]) => [key, value]))]);
-      for (const bounds of given) engine.addClause(bounds.flat(), false);
-      const holds = (values: readonly number[]) => differences.every(([a, b, gap]) => a === b || values[b]! >= values[a]! + gap)
-        && given.every((bounds) => bounds.some(([key, value]) => (key % 2 === 0 ? values[key >> 1]! : -values[key >> 1]!) >= value));
-      const all = Array.from({ length: 5 ** 4 }, (_, at) => [at % 5, Math.floor(at / 5) % 5, Math.floor(at / 25) % 5, Math.floor(at / 125)]);
-      const found = search(engine, () => inTurn, { left: 1000 });
-      expect(found).toBe(all.some(holds) ? 'found' : 'none');
-      if (found === 'found') expect(holds([0, 1, 2, 3].map((variable) => engine.from(variable)))).toBe(true);
-    }), { numRuns: 400, seed: 5 });
+    fc.assert(
+      fc.property(problems, ({ differences, clauses }) => {
+        const engine = engineOf(4, 0, 4);
+        for (const [a, b, gap] of differences) if (a !== b) engine.addDifference(a, b, gap);
+        // A clause names a key once: of two bounds on one key the weaker stands.
+        const given = clauses.map((bounds) => [...new Map(bounds.map(([key, value]) => [key, value]))]);
+        for (const bounds of given) engine.addClause(bounds.flat(), false);
+        const holds = (values: readonly number[]) =>
+          differences.every(([a, b, gap]) => a === b || values[b]! >= values[a]! + gap) &&
+          given.every((bounds) =>
+            bounds.some(([key, value]) => (key % 2 === 0 ? values[key >> 1]! : -values[key >> 1]!) >= value),
+          );
+        const all = Array.from({ length: 5 ** 4 }, (_, at) => [
+          at % 5,
+          Math.floor(at / 5) % 5,
+          Math.floor(at / 25) % 5,
+          Math.floor(at / 125),
+        ]);
+        const found = search(engine, () => inTurn, { left: 1000 });
+        expect(found).toBe(all.some(holds) ? 'found' : 'none');
+        if (found === 'found')
+          expect(holds([0, 1, 2, 3].map((variable) => engine.from(variable)))).toBe(true);
+      }),
+      { numRuns: 400, seed: 5 },
+    );
   });
 });

@@ -19,13 +19,18 @@ export interface Clause {
 }
 
 /** Premises that are worked out only if they are asked for, from what was on the trail before the entry. */
-export interface Later { premises(engine: Engine, entry: number): Premises }
+export interface Later {
+  premises(engine: Engine, entry: number): Premises;
+}
 
 /** Why a bound holds: premises that imply it, a clause whose other bounds are all false, or null for a decision. */
 export type Reason = Premises | Clause | Later | null;
 
 /** Difference constraint: b[to] ≥ b[from] + gap. The gap may be raised, never lowered, but by `release`. */
-export interface Arc { readonly to: number; gap: number }
+export interface Arc {
+  readonly to: number;
+  gap: number;
+}
 
 /** A part of the model that narrows bounds beyond single differences. Returns false on a conflict. */
 export interface Propagator {
@@ -36,7 +41,13 @@ export interface Propagator {
   propagate(engine: Engine): boolean;
 }
 
-interface Mark { readonly trail: number; readonly next: number; readonly depth: number; readonly gapChanges: number; readonly isContradictory: boolean }
+interface Mark {
+  readonly trail: number;
+  readonly next: number;
+  readonly depth: number;
+  readonly gapChanges: number;
+  readonly isContradictory: boolean;
+}
 
 export class Engine {
   readonly variables: number;
@@ -79,13 +90,25 @@ export class Engine {
   }
 
   /** Differences that lead on from a bound. */
-  arcsFrom(key: number): readonly Arc[] { return this.#arcs[key]!; }
-  from(variable: number): number { return this.bounds[2 * variable]!; }
-  to(variable: number): number { return 0 - this.bounds[2 * variable + 1]!; }
-  isFixed(variable: number): boolean { return this.bounds[2 * variable]! + this.bounds[2 * variable + 1]! === 0; }
-  get level(): number { return this.levels.length; }
+  arcsFrom(key: number): readonly Arc[] {
+    return this.#arcs[key]!;
+  }
+  from(variable: number): number {
+    return this.bounds[2 * variable]!;
+  }
+  to(variable: number): number {
+    return 0 - this.bounds[2 * variable + 1]!;
+  }
+  isFixed(variable: number): boolean {
+    return this.bounds[2 * variable]! + this.bounds[2 * variable + 1]! === 0;
+  }
+  get level(): number {
+    return this.levels.length;
+  }
   /** Clauses learned and kept. */
-  get learned(): number { return this.#clauses.length; }
+  get learned(): number {
+    return this.#clauses.length;
+  }
 
   /** later ≥ earlier + gap. Returns the two arcs, so that the gap can be raised afterwards. */
   addDifference(earlier: number, later: number, gap: number): readonly [Arc, Arc] {
@@ -113,7 +136,8 @@ export class Engine {
   /** The variable takes values only in these intervals, both ends included: from, to, from, to … in order. */
   allowOnly(variable: number, intervals: readonly number[]): void {
     this.#holes[variable] = intervals;
-    if (intervals.length === 0 || !this.#leaveHoles(2 * variable) || !this.#leaveHoles(2 * variable + 1)) this.isContradictory = true;
+    if (intervals.length === 0 || !this.#leaveHoles(2 * variable) || !this.#leaveHoles(2 * variable + 1))
+      this.isContradictory = true;
   }
 
   addPropagator(propagator: Propagator, variables: readonly number[]): void {
@@ -135,7 +159,10 @@ export class Engine {
 
   /** Adds a clause at a moment when at most its first bound is not false, or at level 0. */
   addClause(bounds: number[], isLearned: boolean): void {
-    if (bounds.length === 0) { this.isContradictory = true; return; }
+    if (bounds.length === 0) {
+      this.isContradictory = true;
+      return;
+    }
     const clause: Clause = { bounds, isLearned, depth: this.#depth, isDropped: false };
     if (bounds.length === 2) {
       if (this.level === 0 && !this.raise(bounds[0]!, bounds[1]!, clause)) this.isContradictory = true;
@@ -146,7 +173,13 @@ export class Engine {
     if (!isLearned) this.#orderWatches(bounds);
     this.#watchers[bounds[0]! ^ 1]!.push(clause);
     this.#watchers[bounds[2]! ^ 1]!.push(clause);
-    if (this.#isFalse(bounds, 2) && !this.#isTrue(bounds, 0) && !this.raise(bounds[0]!, bounds[1]!, clause) && this.level === 0) this.isContradictory = true;
+    if (
+      this.#isFalse(bounds, 2) &&
+      !this.#isTrue(bounds, 0) &&
+      !this.raise(bounds[0]!, bounds[1]!, clause) &&
+      this.level === 0
+    )
+      this.isContradictory = true;
   }
 
   /** Bounds that are not false come first. */
@@ -159,8 +192,12 @@ export class Engine {
     }
   }
 
-  #isFalse(bounds: readonly number[], at: number): boolean { return this.bounds[bounds[at]! ^ 1]! >= 1 - bounds[at + 1]!; }
-  #isTrue(bounds: readonly number[], at: number): boolean { return this.bounds[bounds[at]!]! >= bounds[at + 1]!; }
+  #isFalse(bounds: readonly number[], at: number): boolean {
+    return this.bounds[bounds[at]! ^ 1]! >= 1 - bounds[at + 1]!;
+  }
+  #isTrue(bounds: readonly number[], at: number): boolean {
+    return this.bounds[bounds[at]!]! >= bounds[at + 1]!;
+  }
 
   /** Raises a bound. Returns false, with `conflict` set, where that leaves the variable no value. */
   raise(key: number, value: number, reason: Reason): boolean {
@@ -171,7 +208,12 @@ export class Engine {
     const old = this.bounds[key]!;
     if (value <= old) return true;
     const other = this.bounds[key ^ 1]!;
-    if (value + other > 0) return this.fail([key ^ 1, other, ...this.#premisesOf(key, 1 - other, { reason, arcFrom, gap, entry: this.trailKeys.length })]);
+    if (value + other > 0)
+      return this.fail([
+        key ^ 1,
+        other,
+        ...this.#premisesOf(key, 1 - other, { reason, arcFrom, gap, entry: this.trailKeys.length }),
+      ]);
     this.#trailBefore.push(this.#lastOf[key]!);
     this.#lastOf[key] = this.trailKeys.length;
     this.trailKeys.push(key);
@@ -199,18 +241,26 @@ export class Engine {
   propagate(): boolean {
     if (this.isContradictory) return false;
     for (;;) {
-      while (this.#next < this.trailKeys.length) if (!this.#propagateKey(this.trailKeys[this.#next++]!)) return false;
+      while (this.#next < this.trailKeys.length)
+        if (!this.#propagateKey(this.trailKeys[this.#next++]!)) return false;
       const due = this.#nextDirty();
       if (due < 0) return true;
       this.#isDirty[due] = false;
-      if (!this.#propagators[due]!.propagate(this)) { this.#isDirty[due] = true; return false; }
+      if (!this.#propagators[due]!.propagate(this)) {
+        this.#isDirty[due] = true;
+        return false;
+      }
     }
   }
 
   #nextDirty(): number {
     let best = -1;
     for (let at = 0; at < this.#propagators.length; at++) {
-      if (this.#isDirty[at] && (best < 0 || this.#propagators[at]!.priority < this.#propagators[best]!.priority)) best = at;
+      if (
+        this.#isDirty[at] &&
+        (best < 0 || this.#propagators[at]!.priority < this.#propagators[best]!.priority)
+      )
+        best = at;
     }
     return best;
   }
@@ -235,13 +285,19 @@ export class Engine {
     if ((key & 1) === 0) {
       for (let at = 0; at < intervals.length; at += 2) {
         if (value > intervals[at + 1]!) continue;
-        return value >= intervals[at]! || this.raise(key, intervals[at]!, at === 0 ? [] : [key, intervals[at - 1]! + 1]);
+        return (
+          value >= intervals[at]! ||
+          this.raise(key, intervals[at]!, at === 0 ? [] : [key, intervals[at - 1]! + 1])
+        );
       }
       return this.fail([key, intervals[intervals.length - 1]! + 1]);
     }
     for (let at = intervals.length - 2; at >= 0; at -= 2) {
       if (-value < intervals[at]!) continue;
-      return -value <= intervals[at + 1]! || this.raise(key, -intervals[at + 1]!, at === intervals.length - 2 ? [] : [key, 1 - intervals[at + 2]!]);
+      return (
+        -value <= intervals[at + 1]! ||
+        this.raise(key, -intervals[at + 1]!, at === intervals.length - 2 ? [] : [key, 1 - intervals[at + 2]!])
+      );
     }
     return this.fail([key, 1 - intervals[0]!]);
   }
@@ -291,14 +347,29 @@ export class Engine {
       this.bounds[key] = this.#trailOld[at]!;
       this.#lastOf[key] = this.#trailBefore[at]!;
     }
-    for (const list of [this.trailKeys, this.trailValues, this.#trailOld, this.#trailBefore, this.#reasons, this.#arcFrom, this.#arcGap]) list.length = length;
+    for (const list of [
+      this.trailKeys,
+      this.trailValues,
+      this.#trailOld,
+      this.#trailBefore,
+      this.#reasons,
+      this.#arcFrom,
+      this.#arcGap,
+    ])
+      list.length = length;
     this.#next = Math.min(this.#next, length);
   }
 
   /** Remembers level 0, so that bounds, gaps and clauses added after it can be taken back. */
   mark(): Mark {
     this.backtrack(0);
-    return { trail: this.trailKeys.length, next: this.#next, depth: this.#depth++, gapChanges: this.#gapChanges.length, isContradictory: this.isContradictory };
+    return {
+      trail: this.trailKeys.length,
+      next: this.#next,
+      depth: this.#depth++,
+      gapChanges: this.#gapChanges.length,
+      isContradictory: this.isContradictory,
+    };
   }
 
   release(mark: Mark): void {
@@ -320,7 +391,9 @@ export class Engine {
   forget(): void {
     const old = this.#clauses.length >> 1;
     const isReason = new Set(this.#reasons);
-    this.#drop((clause, at) => clause.isLearned && at < old && clause.bounds.length > 6 && !isReason.has(clause));
+    this.#drop(
+      (clause, at) => clause.isLearned && at < old && clause.bounds.length > 6 && !isReason.has(clause),
+    );
   }
 
   #drop(isWanted: (clause: Clause, at: number) => boolean): void {
@@ -346,12 +419,21 @@ export class Engine {
 
   /** What made the entry's key reach the value: each premise is handed on. Not for decisions. */
   explain(entry: number, value: number, add: (key: number, value: number) => void): void {
-    const cause = { reason: this.#reasons[entry]!, arcFrom: this.#arcFrom[entry]!, gap: this.#arcGap[entry]!, entry };
+    const cause = {
+      reason: this.#reasons[entry]!,
+      arcFrom: this.#arcFrom[entry]!,
+      gap: this.#arcGap[entry]!,
+      entry,
+    };
     eachPremise(this.#premisesOf(this.trailKeys[entry]!, value, cause), add);
   }
 
   /** The least that implies a bound by its cause. */
-  #premisesOf(key: number, value: number, { reason, arcFrom, gap, entry }: { reason: Reason; arcFrom: number; gap: number; entry: number }): Premises {
+  #premisesOf(
+    key: number,
+    value: number,
+    { reason, arcFrom, gap, entry }: { reason: Reason; arcFrom: number; gap: number; entry: number },
+  ): Premises {
     if (arcFrom >= 0) return [arcFrom, value - gap];
     if (!reason) return [key, value];
     if ('premises' in reason) return reason.premises(this, entry);
@@ -366,7 +448,8 @@ export function eachPremise(premises: Premises, add: (key: number, value: number
 /** The negations of all bounds of a clause but that of one key. */
 function negated(bounds: readonly number[], but: number): number[] {
   const premises: number[] = [];
-  for (let at = 0; at < bounds.length; at += 2) if (bounds[at] !== but) premises.push(bounds[at]! ^ 1, 1 - bounds[at + 1]!);
+  for (let at = 0; at < bounds.length; at += 2)
+    if (bounds[at] !== but) premises.push(bounds[at]! ^ 1, 1 - bounds[at + 1]!);
   return premises;
 }
 

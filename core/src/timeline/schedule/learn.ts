@@ -1,7 +1,10 @@
 import { eachPremise, type Engine } from './engine.js';
 
 /** What a conflict teaches: a clause whose first bound follows at `level`. */
-export interface Lesson { readonly bounds: number[]; readonly level: number }
+export interface Lesson {
+  readonly bounds: number[];
+  readonly level: number;
+}
 
 /**
  * Works back from the engine's conflict to the first bound of the present level that alone, with older ones, led to it. The activity of
@@ -69,7 +72,12 @@ export class Learner {
       if (this.#entry[key]! <= latest) continue;
       latest = this.#entry[key]!;
       const at = bounds.length - 2;
-      [bounds[2], bounds[3], bounds[at], bounds[at + 1]] = [bounds[at]!, bounds[at + 1]!, bounds[2]!, bounds[3]!];
+      [bounds[2], bounds[3], bounds[at], bounds[at + 1]] = [
+        bounds[at]!,
+        bounds[at + 1]!,
+        bounds[2]!,
+        bounds[3]!,
+      ];
     }
     return { bounds, level: latest < 0 ? 0 : levelOfEntry(engine, latest) };
   }
@@ -88,6 +96,8 @@ function levelOfEntry(engine: Engine, entry: number): number {
 
 function levelOfConflict(engine: Engine): number {
   let latest = -1;
-  eachPremise(engine.conflict, (key, value) => { latest = Math.max(latest, engine.entryOf(key, value)); });
+  eachPremise(engine.conflict, (key, value) => {
+    latest = Math.max(latest, engine.entryOf(key, value));
+  });
   return latest < 0 ? 0 : levelOfEntry(engine, latest);
 }

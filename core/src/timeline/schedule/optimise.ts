@@ -29,7 +29,12 @@ export interface OptimiseOptions {
 }
 
 export type Outcome =
-  | { readonly status: 'found'; readonly starts: StartList; readonly length: number; readonly lowerBound: number }
+  | {
+      readonly status: 'found';
+      readonly starts: StartList;
+      readonly length: number;
+      readonly lowerBound: number;
+    }
   | { readonly status: 'none' }
   | { readonly status: 'limit'; readonly lowerBound: number };
 
@@ -67,7 +72,10 @@ class Optimiser {
   /** Posts where the last end must lie; empty until it is known. */
   #anchor: (plan: PlanEngine) => void = () => undefined;
 
-  constructor(private readonly model: Model, private readonly options: OptimiseOptions) {
+  constructor(
+    private readonly model: Model,
+    private readonly options: OptimiseOptions,
+  ) {
     this.#plan = engineOf(model);
     this.#heads = headsOf(model);
     this.#random = seeded(options.seed);
@@ -78,7 +86,8 @@ class Optimiser {
   run(): Outcome {
     if (this.model.count === 0) return { status: 'found', starts: [], length: 0, lowerBound: 0 };
     const first = this.#repair() ? 'found' : this.first();
-    if (first !== 'found') return first === 'none' ? { status: 'none' } : { status: 'limit', lowerBound: this.#lowerBound };
+    if (first !== 'found')
+      return first === 'none' ? { status: 'none' } : { status: 'limit', lowerBound: this.#lowerBound };
     if (!this.options.firstOnly) this.#better();
     const starts = this.#best!;
     const length = spanOf(this.model, this.model.inClass, starts);
@@ -94,12 +103,16 @@ class Optimiser {
   #repair(): boolean {
     const { standing } = this.options;
     if (!standing || this.model.isFloating) return false;
-    const moved = new Map(this.model.problem.tasks.flatMap((task, at) => {
-      const pin = this.model.pinned[task.id];
-      return pin === undefined || pin === standing[at] ? [] : [[at, pin] as const];
-    }));
+    const moved = new Map(
+      this.model.problem.tasks.flatMap((task, at) => {
+        const pin = this.model.pinned[task.id];
+        return pin === undefined || pin === standing[at] ? [] : [[at, pin] as const];
+      }),
+    );
     const near = nearMoved(this.model, standing, moved);
-    return repairSizes.filter((size) => size < this.model.count || size === repairSizes[0]).some((size) => this.#repairAround(standing, new Set(near.slice(0, size))));
+    return repairSizes
+      .filter((size) => size < this.model.count || size === repairSizes[0])
+      .some((size) => this.#repairAround(standing, new Set(near.slice(0, size))));
   }
 
   #repairAround(standing: StartList, free: ReadonlySet<number>): boolean {
@@ -115,17 +128,24 @@ class Optimiser {
 
   /** Any plan, with the last end where it belongs. */
   first(): 'found' | 'none' | 'limit' {
-    if (!this.model.isFloating) return this.#search(this.#plan, this.#opening(this.options.standing ?? null), shareOfFirst);
+    if (!this.model.isFloating)
+      return this.#search(this.#plan, this.#opening(this.options.standing ?? null), shareOfFirst);
     const { lastEnd } = this.#plan;
     const byZero = (plan: PlanEngine) => plan.engine.post(2 * lastEnd + 1, 0);
     if (this.model.isFree) return this.#plan.orders ? this.#anywhere(byZero) : this.#anchored(byZero);
-    const atZero = this.#anchored((plan) => { byZero(plan); this.#endAtLeast(plan, 0); });
+    const atZero = this.#anchored((plan) => {
+      byZero(plan);
+      this.#endAtLeast(plan, 0);
+    });
     return atZero === 'none' ? this.#nearZero(byZero) : atZero;
   }
 
   /** Looked for around one task that stands still, then moved as a whole to end at 0. */
   #anywhere(byZero: (plan: PlanEngine) => void): 'found' | 'none' | 'limit' {
-    const found = this.#anchored((plan) => { plan.engine.post(0, 0); plan.engine.post(1, 0); });
+    const found = this.#anchored((plan) => {
+      plan.engine.post(0, 0);
+      plan.engine.post(1, 0);
+    });
     if (found !== 'found') return found;
     const end = lastEndOf(this.model, this.#best!);
     this.#anchor = byZero;
@@ -143,9 +163,19 @@ class Optimiser {
     const before = lastEndOf(this.model, this.#best!) <= 0 ? 'found' : this.#anchored(byZero);
     for (;;) {
       const end = lastEndOf(this.model, this.#best!);
-      const nearer = this.#anchored(before === 'none' ? (plan) => plan.engine.post(2 * lastEnd + 1, 1 - end) : (plan) => { byZero(plan); this.#endAtLeast(plan, end + 1); });
+      const nearer = this.#anchored(
+        before === 'none'
+          ? (plan) => plan.engine.post(2 * lastEnd + 1, 1 - end)
+          : (plan) => {
+              byZero(plan);
+              this.#endAtLeast(plan, end + 1);
+            },
+      );
       if (nearer === 'found') continue;
-      const there = this.#anchored((plan) => { plan.engine.post(2 * lastEnd + 1, -end); this.#endAtLeast(plan, end); });
+      const there = this.#anchored((plan) => {
+        plan.engine.post(2 * lastEnd + 1, -end);
+        this.#endAtLeast(plan, end);
+      });
       // A plan is there already: steps that ran out on the way do not take it back.
       if (there !== 'found') this.#plan = this.#fresh();
       return 'found';
@@ -168,12 +198,20 @@ class Optimiser {
   }
 
   #endAtLeast({ engine }: PlanEngine, end: number): void {
-    engine.addClause(this.model.minutes.flatMap((minutes, task) => [2 * task, end - minutes]), false);
+    engine.addClause(
+      this.model.minutes.flatMap((minutes, task) => [2 * task, end - minutes]),
+      false,
+    );
   }
 
   #opening(target: StartList | null): (restarts: number) => Decide {
     return (restarts) => {
-      const decide = target && restarts % 2 === 0 ? mostTroubled(this.model, target, this.#plan.orders) : restarts % 3 === 2 ? mostTroubled(this.model, target, this.#plan.orders) : latestFirst(this.model, this.#heads, this.#random, restarts * 3);
+      const decide =
+        target && restarts % 2 === 0
+          ? mostTroubled(this.model, target, this.#plan.orders)
+          : restarts % 3 === 2
+            ? mostTroubled(this.model, target, this.#plan.orders)
+            : latestFirst(this.model, this.#heads, this.#random, restarts * 3);
       return withEnd(this.#plan.lastEnd, this.model.wantedEnd, decide);
     };
   }
@@ -223,7 +261,10 @@ class Optimiser {
     const { engine } = this.#plan;
     const mark = engine.mark();
     this.#holdSpans();
-    const found = search(engine, () => decide, { left: 20 }) === 'found' ? this.model.minutes.map((_, task) => engine.from(task)) : null;
+    const found =
+      search(engine, () => decide, { left: 20 }) === 'found'
+        ? this.model.minutes.map((_, task) => engine.from(task))
+        : null;
     engine.release(mark);
     if (found) this.#take(found);
     return found;
@@ -245,10 +286,12 @@ class Optimiser {
     for (let at = 0; at < this.#stages.length; at++) {
       const stage = this.#stages[at]!;
       const isShortest = at === 0 && this.options.objective === 'shortest';
-      if (!(isShortest && stage.cost(this.#best!) === this.#lowerBound) && !this.#proveStage(plan, stage)) return false;
+      if (!(isShortest && stage.cost(this.#best!) === this.#lowerBound) && !this.#proveStage(plan, stage))
+        return false;
       if (isShortest) this.#lowerBound = stage.cost(this.#best!);
       stage.hold(plan, stage.cost(this.#best!));
-      if (plan.engine.propagate() && this.model.minutes.every((_, task) => plan.engine.isFixed(task))) return true;
+      if (plan.engine.propagate() && this.model.minutes.every((_, task) => plan.engine.isFixed(task)))
+        return true;
     }
     return true;
   }
@@ -259,7 +302,18 @@ class Optimiser {
     let found: 'found' | 'none' | 'limit' = 'found';
     while (found === 'found') {
       stage.improve(plan, stage.cost(this.#best!), this.#found);
-      found = this.#search(plan, (restarts) => withEnd(plan.lastEnd, this.model.wantedEnd, restarts % 4 === 3 ? latestFirst(this.model, this.#heads, this.#random, restarts) : mostTroubled(this.model, this.#best, plan.orders)), shareOfStage);
+      found = this.#search(
+        plan,
+        (restarts) =>
+          withEnd(
+            plan.lastEnd,
+            this.model.wantedEnd,
+            restarts % 4 === 3
+              ? latestFirst(this.model, this.#heads, this.#random, restarts)
+              : mostTroubled(this.model, this.#best, plan.orders),
+          ),
+        shareOfStage,
+      );
     }
     plan.engine.release(mark);
     return found === 'none';
@@ -273,7 +327,9 @@ class Optimiser {
       this.options.steps.left--;
       const isBetter = this.#rearrange(neighbourhood(this.model, this.#best!, size.now, this.#random));
       idle = isBetter ? 0 : idle + 1;
-      size.now = isBetter ? size.now : Math.min(Math.max(12, this.model.count >> 1), size.now + (idle % 8 === 0 ? 1 : 0));
+      size.now = isBetter
+        ? size.now
+        : Math.min(Math.max(12, this.model.count >> 1), size.now + (idle % 8 === 0 ? 1 : 0));
       if (isBetter && this.#random() < 0.05) this.#dive(asLateAs(this.model, this.#best!));
     }
   }
@@ -285,7 +341,9 @@ class Optimiser {
     this.#askForBetter(plan);
     fixOthers(plan.engine, best, free);
     const before = this.options.steps.left;
-    const found = search(plan.engine, () => latestFirst(this.model, this.#heads, this.#random, 30), { left: conflictsPerNeighbourhood });
+    const found = search(plan.engine, () => latestFirst(this.model, this.#heads, this.#random, 30), {
+      left: conflictsPerNeighbourhood,
+    });
     const starts = found === 'found' ? this.model.minutes.map((_, task) => plan.engine.from(task)) : null;
     plan.engine.release(mark);
     plan.limitStarts(-Infinity);
@@ -322,7 +380,11 @@ const lateStarts: Stage = {
 };
 
 function spanStage(model: Model, which: 'class' | 'all', tasks: readonly number[]): Stage {
-  return { cost: (starts) => spanOf(model, tasks, starts), improve: (plan, cost) => plan.limitSpan(which, cost - 1), hold: (plan, cost) => plan.limitSpan(which, cost) };
+  return {
+    cost: (starts) => spanOf(model, tasks, starts),
+    improve: (plan, cost) => plan.limitSpan(which, cost - 1),
+    hold: (plan, cost) => plan.limitSpan(which, cost),
+  };
 }
 
 /** The span of the class, of all, then latest starts, then smallest starts in input order. */
@@ -338,10 +400,18 @@ function shortestStages(model: Model): Stage[] {
 
 /** The weighed waiting of results, then latest starts, then evenness: looked for plan by plan among those equal in both. */
 function freshestStages(model: Model): Stage[] {
-  const fresh: Stage = { cost: (starts) => stalenessOf(model, starts), improve: (plan, cost) => plan.limitStaleness(cost - 1), hold: (plan, cost) => plan.limitStaleness(cost) };
+  const fresh: Stage = {
+    cost: (starts) => stalenessOf(model, starts),
+    improve: (plan, cost) => plan.limitStaleness(cost - 1),
+    hold: (plan, cost) => plan.limitStaleness(cost),
+  };
   const even: Stage = {
     cost: (starts) => unevennessOf(model, starts),
-    improve: ({ engine }, _, starts) => engine.addClause(starts.flatMap((start, task) => [2 * task, start + 1, 2 * task + 1, 1 - start]), false),
+    improve: ({ engine }, _, starts) =>
+      engine.addClause(
+        starts.flatMap((start, task) => [2 * task, start + 1, 2 * task + 1, 1 - start]),
+        false,
+      ),
     hold: () => undefined,
   };
   return [fresh, lateStarts, even];

@@ -1,9 +1,20 @@
 import type { Engine, Propagator } from './engine.js';
 
 /** A choice between two orders: where `choice` is 1, later ≥ earlier + ahead; where it is 0, earlier ≥ later + back. */
-export interface Order { readonly choice: number; readonly earlier: number; readonly later: number; readonly ahead: number; readonly back: number }
+export interface Order {
+  readonly choice: number;
+  readonly earlier: number;
+  readonly later: number;
+  readonly ahead: number;
+  readonly back: number;
+}
 
-interface Step { readonly from: number; readonly to: number; readonly gap: number; readonly order: Order | null }
+interface Step {
+  readonly from: number;
+  readonly to: number;
+  readonly gap: number;
+  readonly order: Order | null;
+}
 
 /**
  * Choices of order as differences that hold under a condition. Besides narrowing bounds, it finds circles of differences that ask for
@@ -22,11 +33,12 @@ export class Orders implements Propagator {
   findsCircles = true;
 
   constructor(orders: readonly Order[], engine: Engine) {
-    for (const order of orders) for (const variable of [order.choice, order.earlier, order.later]) {
-      const known = this.#ordersOf.get(variable) ?? [];
-      known.push(order);
-      this.#ordersOf.set(variable, known);
-    }
+    for (const order of orders)
+      for (const variable of [order.choice, order.earlier, order.later]) {
+        const known = this.#ordersOf.get(variable) ?? [];
+        known.push(order);
+        this.#ordersOf.set(variable, known);
+      }
     for (const variable of this.#ordersOf.keys()) this.#moved.add(variable);
     this.#potential = new Float64Array(engine.variables);
     this.#isFollowed = new Uint8Array(engine.variables);
@@ -50,7 +62,10 @@ export class Orders implements Propagator {
     for (let order = this.#fresh.pop(); order; order = this.#fresh.pop()) {
       const step = stepOf(engine, order);
       if (!step) continue;
-      if (!this.#follow(engine, step)) { this.#fresh.push(order); return false; }
+      if (!this.#follow(engine, step)) {
+        this.#fresh.push(order);
+        return false;
+      }
       this.#isFollowed[order.choice] = 1;
     }
     for (const variable of this.#moved) {
@@ -72,18 +87,28 @@ export class Orders implements Propagator {
     if (engine.from(choice) === 1) return this.#hold(engine, earlier, later, ahead, [2 * choice, 1]);
     if (engine.to(choice) === 0) return this.#hold(engine, later, earlier, back, [2 * choice + 1, 0]);
     const latest = engine.to(later);
-    if (engine.from(earlier) + ahead > latest && !engine.raise(2 * choice + 1, 0, [2 * earlier, latest - ahead + 1, 2 * later + 1, -latest])) return false;
+    if (
+      engine.from(earlier) + ahead > latest &&
+      !engine.raise(2 * choice + 1, 0, [2 * earlier, latest - ahead + 1, 2 * later + 1, -latest])
+    )
+      return false;
     if (engine.to(choice) === 0) return this.#hold(engine, later, earlier, back, [2 * choice + 1, 0]);
     const last = engine.to(earlier);
     if (engine.from(later) + back <= last) return true;
-    return engine.raise(2 * choice, 1, [2 * later, last - back + 1, 2 * earlier + 1, -last]) && this.#hold(engine, earlier, later, ahead, [2 * choice, 1]);
+    return (
+      engine.raise(2 * choice, 1, [2 * later, last - back + 1, 2 * earlier + 1, -last]) &&
+      this.#hold(engine, earlier, later, ahead, [2 * choice, 1])
+    );
   }
 
   #hold(engine: Engine, earlier: number, later: number, gap: number, premises: readonly number[]): boolean {
     const from = engine.from(earlier) + gap;
-    if (from > engine.from(later) && !engine.raise(2 * later, from, [2 * earlier, from - gap, ...premises])) return false;
+    if (from > engine.from(later) && !engine.raise(2 * later, from, [2 * earlier, from - gap, ...premises]))
+      return false;
     const to = engine.to(later) - gap;
-    return to >= engine.to(earlier) || engine.raise(2 * earlier + 1, -to, [2 * later + 1, -to - gap, ...premises]);
+    return (
+      to >= engine.to(earlier) || engine.raise(2 * earlier + 1, -to, [2 * later + 1, -to - gap, ...premises])
+    );
   }
 
   /**
@@ -92,7 +117,9 @@ export class Orders implements Propagator {
    */
   #follow(engine: Engine, first: Step): boolean {
     const potential = this.#potential;
-    const behind = new Map<number, number>([[first.to, potential[first.from]! + first.gap - potential[first.to]!]]);
+    const behind = new Map<number, number>([
+      [first.to, potential[first.from]! + first.gap - potential[first.to]!],
+    ]);
     const cameBy = new Map<number, Step>([[first.to, first]]);
     const raised = new Map<number, number>();
     for (;;) {
@@ -114,7 +141,8 @@ export class Orders implements Propagator {
   }
 
   *#stepsFrom(engine: Engine, variable: number): Generator<Step> {
-    for (const { to, gap } of engine.arcsFrom(2 * variable)) yield { from: variable, to: to >> 1, gap, order: null };
+    for (const { to, gap } of engine.arcsFrom(2 * variable))
+      yield { from: variable, to: to >> 1, gap, order: null };
     for (const order of this.#ordersOf.get(variable) ?? []) {
       if (this.#isFollowed[order.choice] === 0) continue;
       const step = stepOf(engine, order);
@@ -144,7 +172,10 @@ function mostBehind(behind: ReadonlyMap<number, number>): number {
 function premisesOf(last: Step, first: Step, cameBy: ReadonlyMap<number, Step>): number[] {
   const premises: number[] = [];
   for (let step = last; ; step = cameBy.get(step.from)!) {
-    if (step.order) premises.push(...(step.from === step.order.earlier ? [2 * step.order.choice, 1] : [2 * step.order.choice + 1, 0]));
+    if (step.order)
+      premises.push(
+        ...(step.from === step.order.earlier ? [2 * step.order.choice, 1] : [2 * step.order.choice + 1, 0]),
+      );
     if (step === first) return premises;
   }
 }
@@ -189,7 +220,8 @@ function allDistances(engine: Engine, tasks: number): Float64Array {
   const distance = new Float64Array(tasks * tasks).fill(-Infinity);
   for (let task = 0; task < tasks; task++) distance[task * tasks + task] = 0;
   for (let from = 0; from < tasks; from++) {
-    for (const { to, gap } of engine.arcsFrom(2 * from)) if (to >> 1 < tasks) lengthen(distance, tasks, from, to >> 1, gap);
+    for (const { to, gap } of engine.arcsFrom(2 * from))
+      if (to >> 1 < tasks) lengthen(distance, tasks, from, to >> 1, gap);
   }
   return distance;
 }

@@ -1,14 +1,21 @@
 import type { Engine, Propagator } from './engine.js';
 
 /** Whether `task` runs when another starts: where `begun` holds and `over` does not. Both are bounds, key and value. */
-export interface Overlap { readonly units: number; readonly begun: readonly [number, number]; readonly over: readonly [number, number] }
+export interface Overlap {
+  readonly units: number;
+  readonly begun: readonly [number, number];
+  readonly over: readonly [number, number];
+}
 
 /** At the start of one task, those that run then leave it room on the resource. */
 export class Overlaps implements Propagator {
   readonly priority = 1;
 
   /** `room` is what they may take. */
-  constructor(private readonly overlaps: readonly Overlap[], private readonly room: number) {}
+  constructor(
+    private readonly overlaps: readonly Overlap[],
+    private readonly room: number,
+  ) {}
 
   propagate(engine: Engine): boolean {
     let taken = 0;
@@ -20,8 +27,14 @@ export class Overlaps implements Propagator {
       const notOver = fails(engine, over);
       if (hasBegun === notOver) continue;
       const premises = this.#running(engine, this.room - units);
-      if (hasBegun && !holds(engine, over) && !engine.raise(over[0], over[1], [...begun, ...premises])) return false;
-      if (notOver && !fails(engine, begun) && !engine.raise(begun[0] ^ 1, 1 - begun[1], [over[0] ^ 1, 1 - over[1], ...premises])) return false;
+      if (hasBegun && !holds(engine, over) && !engine.raise(over[0], over[1], [...begun, ...premises]))
+        return false;
+      if (
+        notOver &&
+        !fails(engine, begun) &&
+        !engine.raise(begun[0] ^ 1, 1 - begun[1], [over[0] ^ 1, 1 - over[1], ...premises])
+      )
+        return false;
     }
     return true;
   }

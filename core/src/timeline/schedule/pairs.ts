@@ -1,7 +1,11 @@
 import type { Engine, Propagator } from './engine.js';
 
 /** Two tasks that cannot run at once: `gap` minutes lie between them, whichever comes first. */
-export interface Pair { readonly one: number; readonly other: number; readonly gap: number }
+export interface Pair {
+  readonly one: number;
+  readonly other: number;
+  readonly gap: number;
+}
 
 /** Keeps pairs apart: where one cannot come before the other, the other comes first. */
 export class Pairs implements Propagator {
@@ -9,8 +13,12 @@ export class Pairs implements Propagator {
   readonly #pairsOf = new Map<number, Pair[]>();
   readonly #moved: Set<number>;
 
-  constructor(pairs: readonly Pair[], private readonly minutes: readonly number[]) {
-    for (const pair of pairs) for (const task of [pair.one, pair.other]) listAt(this.#pairsOf, task).push(pair);
+  constructor(
+    pairs: readonly Pair[],
+    private readonly minutes: readonly number[],
+  ) {
+    for (const pair of pairs)
+      for (const task of [pair.one, pair.other]) listAt(this.#pairsOf, task).push(pair);
     this.#moved = new Set(this.#pairsOf.keys());
   }
 
@@ -40,9 +48,12 @@ export class Pairs implements Propagator {
     const cause = [2 * first, latest - reach + 1, 2 * second + 1, -latest];
     const back = this.minutes[second]! + gap;
     const from = engine.from(second) + back;
-    if (from > engine.from(first) && !engine.raise(2 * first, from, [...cause, 2 * second, from - back])) return false;
+    if (from > engine.from(first) && !engine.raise(2 * first, from, [...cause, 2 * second, from - back]))
+      return false;
     const to = engine.to(first) - back;
-    return to >= engine.to(second) || engine.raise(2 * second + 1, -to, [...cause, 2 * first + 1, -to - back]);
+    return (
+      to >= engine.to(second) || engine.raise(2 * second + 1, -to, [...cause, 2 * first + 1, -to - back])
+    );
   }
 }
 

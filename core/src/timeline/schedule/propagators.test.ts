@@ -9,7 +9,10 @@ import { Timetable } from './timetable.js';
 
 const engineOf = (ranges: readonly (readonly [number, number])[], build: (engine: Engine) => Propagator) => {
   const engine = new Engine(ranges);
-  engine.addPropagator(build(engine), ranges.map((_, at) => at));
+  engine.addPropagator(
+    build(engine),
+    ranges.map((_, at) => at),
+  );
   return engine;
 };
 const range = (engine: Engine, variable: number) => [engine.from(variable), engine.to(variable)];
@@ -17,22 +20,46 @@ const use = (task: number, minutes: number, units = 1) => ({ task, minutes, unit
 
 describe('what must run at a minute', () => {
   it('a task of 10 between 0 and 12 runs from 2 to 10: another of 5 on the one ring begins at 10 at the earliest', () => {
-    const engine = engineOf([[0, 2], [0, 20]], () => new Timetable([use(0, 10), use(1, 5)], 1));
+    const engine = engineOf(
+      [
+        [0, 2],
+        [0, 20],
+      ],
+      () => new Timetable([use(0, 10), use(1, 5)], 1),
+    );
     expect(engine.propagate()).toBe(true);
     expect(engine.from(1)).toBe(10);
   });
   it('seen from behind: it ends before, at −3 … 2 the latest start is 2 − 5 = −3', () => {
-    const engine = engineOf([[0, 2], [-20, 5]], () => new Timetable([use(0, 10), use(1, 5)], 1));
+    const engine = engineOf(
+      [
+        [0, 2],
+        [-20, 5],
+      ],
+      () => new Timetable([use(0, 10), use(1, 5)], 1),
+    );
     engine.propagate();
     expect(range(engine, 1)).toEqual([-20, -3]);
   });
   it('two that must both run at 5 on one ring are a conflict, and the premises say no more than that', () => {
-    const engine = engineOf([[0, 5], [1, 5]], () => new Timetable([use(0, 6), use(1, 6)], 1));
+    const engine = engineOf(
+      [
+        [0, 5],
+        [1, 5],
+      ],
+      () => new Timetable([use(0, 6), use(1, 6)], 1),
+    );
     expect(engine.propagate()).toBe(false);
     expect(engine.conflict).toEqual([0, 0, 1, -5, 2, 0, 3, -5]);
   });
   it('with room for both nothing moves', () => {
-    const engine = engineOf([[0, 2], [0, 20]], () => new Timetable([use(0, 10), use(1, 5)], 2));
+    const engine = engineOf(
+      [
+        [0, 2],
+        [0, 20],
+      ],
+      () => new Timetable([use(0, 10), use(1, 5)], 2),
+    );
     engine.propagate();
     expect(range(engine, 1)).toEqual([0, 20]);
   });
@@ -40,19 +67,61 @@ describe('what must run at a minute', () => {
 
 describe('room in a window', () => {
   it('three tasks of 5 do not fit between 0 and 14 on one ring, though no minute is forced', () => {
-    expect(engineOf([[0, 9], [0, 9], [0, 9]], () => new Energy([use(0, 5), use(1, 5), use(2, 5)], 1, null, true)).propagate()).toBe(false);
-    expect(engineOf([[0, 10], [0, 10], [0, 10]], () => new Energy([use(0, 5), use(1, 5), use(2, 5)], 1, null, true)).propagate()).toBe(true);
+    expect(
+      engineOf(
+        [
+          [0, 9],
+          [0, 9],
+          [0, 9],
+        ],
+        () => new Energy([use(0, 5), use(1, 5), use(2, 5)], 1, null, true),
+      ).propagate(),
+    ).toBe(false);
+    expect(
+      engineOf(
+        [
+          [0, 10],
+          [0, 10],
+          [0, 10],
+        ],
+        () => new Energy([use(0, 5), use(1, 5), use(2, 5)], 1, null, true),
+      ).propagate(),
+    ).toBe(true);
   });
   it('closed minutes hold nothing: 15 minutes of work between 0 and 20, of which 6 are closed', () => {
     const uses = [use(0, 5), use(1, 5), use(2, 5)];
-    expect(engineOf([[0, 15], [0, 15], [0, 15]], () => new Energy(uses, 1, [[0, 7], [13, 20]], true)).propagate()).toBe(false);
+    expect(
+      engineOf(
+        [
+          [0, 15],
+          [0, 15],
+          [0, 15],
+        ],
+        () =>
+          new Energy(
+            uses,
+            1,
+            [
+              [0, 7],
+              [13, 20],
+            ],
+            true,
+          ),
+      ).propagate(),
+    ).toBe(false);
   });
 });
 
 describe('pairs', () => {
   it('what cannot come first comes second, with the minutes between two settings', () => {
     // 0 takes 10 and begins at 5 at the earliest: before 1, which begins at 12 at the latest, it cannot be.
-    const engine = engineOf([[5, 30], [0, 12]], () => new Pairs([{ one: 0, other: 1, gap: 3 }], [10, 4]));
+    const engine = engineOf(
+      [
+        [5, 30],
+        [0, 12],
+      ],
+      () => new Pairs([{ one: 0, other: 1, gap: 3 }], [10, 4]),
+    );
     engine.propagate();
     expect(engine.from(0)).toBe(7);
   });
@@ -60,8 +129,23 @@ describe('pairs', () => {
 
 describe('orders as choices', () => {
   /** Starts 0 … 2, then one choice for each pair: 1 where the first is before the second. */
-  const orders = [{ choice: 3, earlier: 0, later: 1, ahead: 5, back: 5 }, { choice: 4, earlier: 1, later: 2, ahead: 5, back: 5 }, { choice: 5, earlier: 0, later: 2, ahead: 5, back: 5 }];
-  const free = (): Engine => engineOf([[-1000, 1000], [-1000, 1000], [-1000, 1000], [0, 1], [0, 1], [0, 1]], (engine) => new Orders(orders, engine));
+  const orders = [
+    { choice: 3, earlier: 0, later: 1, ahead: 5, back: 5 },
+    { choice: 4, earlier: 1, later: 2, ahead: 5, back: 5 },
+    { choice: 5, earlier: 0, later: 2, ahead: 5, back: 5 },
+  ];
+  const free = (): Engine =>
+    engineOf(
+      [
+        [-1000, 1000],
+        [-1000, 1000],
+        [-1000, 1000],
+        [0, 1],
+        [0, 1],
+        [0, 1],
+      ],
+      (engine) => new Orders(orders, engine),
+    );
   it('a choice made moves the later one', () => {
     const engine = free();
     engine.propagate();
@@ -92,8 +176,20 @@ describe('orders as choices', () => {
 
 describe('what runs when another begins', () => {
   /** Choices by pair: begun 0, over 1 of a first task; begun 2, over 3 of a second. */
-  const overlaps = [{ units: 2, begun: [0, 1], over: [2, 1] }, { units: 2, begun: [4, 1], over: [6, 1] }] as const;
-  const engine = () => engineOf([[0, 1], [0, 1], [0, 1], [0, 1]], () => new Overlaps(overlaps, 3));
+  const overlaps = [
+    { units: 2, begun: [0, 1], over: [2, 1] },
+    { units: 2, begun: [4, 1], over: [6, 1] },
+  ] as const;
+  const engine = () =>
+    engineOf(
+      [
+        [0, 1],
+        [0, 1],
+        [0, 1],
+        [0, 1],
+      ],
+      () => new Overlaps(overlaps, 3),
+    );
   it('beside one that runs there is no room for the second: begun, it must be over', () => {
     const found = engine();
     found.post(0, 1);
@@ -112,7 +208,13 @@ describe('what runs when another begins', () => {
   });
   it('both running is a conflict', () => {
     const found = engine();
-    for (const [key, value] of [[0, 1], [3, 0], [4, 1], [7, 0]] as const) found.post(key, value);
+    for (const [key, value] of [
+      [0, 1],
+      [3, 0],
+      [4, 1],
+      [7, 0],
+    ] as const)
+      found.post(key, value);
     expect(found.propagate()).toBe(false);
   });
 });
@@ -120,7 +222,13 @@ describe('what runs when another begins', () => {
 describe('sums', () => {
   it('starts that must add up to 15 at the least, each at most 10: neither is below 5', () => {
     const late = new LateStarts(2);
-    const engine = engineOf([[0, 10], [0, 10]], () => late);
+    const engine = engineOf(
+      [
+        [0, 10],
+        [0, 10],
+      ],
+      () => late,
+    );
     late.least = 15;
     engine.propagate();
     expect([engine.from(0), engine.from(1)]).toEqual([5, 5]);
@@ -130,14 +238,26 @@ describe('sums', () => {
   });
   it('a result of weight 10 may wait 3 minutes when 30 are allowed', () => {
     const fresh = new Freshness([{ from: 0, to: 1, distance: 5, weight: 10 }]);
-    const engine = engineOf([[0, 20], [12, 20]], () => fresh);
+    const engine = engineOf(
+      [
+        [0, 20],
+        [12, 20],
+      ],
+      () => fresh,
+    );
     fresh.most = 30;
     engine.propagate();
     // 1 begins at 12 at the earliest; 0 begins at 12 − 5 − 3 = 4 at the earliest. 0 at 20 leaves 1 at most 28.
     expect(range(engine, 0)).toEqual([4, 20]);
   });
   it('without a limit nothing is narrowed', () => {
-    const engine = engineOf([[0, 10], [0, 10]], () => new LateStarts(2));
+    const engine = engineOf(
+      [
+        [0, 10],
+        [0, 10],
+      ],
+      () => new LateStarts(2),
+    );
     engine.propagate();
     expect(range(engine, 0)).toEqual([0, 10]);
   });

@@ -23,17 +23,37 @@ export function schedule(problem: ScheduleProblem, options: ScheduleOptions): Sc
 }
 
 /** The same without looking for what clashes where there is no plan. */
-export function findPlan(problem: ScheduleProblem, options: ScheduleOptions): Exclude<ScheduleResult, { status: 'impossible' }> | { readonly status: 'none' } {
+export function findPlan(
+  problem: ScheduleProblem,
+  options: ScheduleOptions,
+): Exclude<ScheduleResult, { status: 'impossible' }> | { readonly status: 'none' } {
   validateProblem(problem, options);
   const model = modelOf(problem, options.pinned ?? {}, !options.firstOnly);
   const outcome = optimise(model, {
-    objective: options.objective, seed: options.seed, steps: { left: options.budgetSteps }, firstOnly: options.firstOnly ?? false,
+    objective: options.objective,
+    seed: options.seed,
+    steps: { left: options.budgetSteps },
+    firstOnly: options.firstOnly ?? false,
     ...(options.standing ? { standing: standingStarts(model, options.standing) } : {}),
-    ...(options.onImprove ? { onImprove: (starts: StartList) => options.onImprove!(startsById(model, starts)) } : {}),
+    ...(options.onImprove
+      ? { onImprove: (starts: StartList) => options.onImprove!(startsById(model, starts)) }
+      : {}),
   });
-  const bound = options.objective === 'shortest' && outcome.status !== 'none' ? { lowerBound: outcome.lowerBound } : {};
-  if (outcome.status === 'limit') return { status: 'undecided', ...bound, sentence: 'No plan was found in the steps allowed; one may still exist.' };
-  if (outcome.status === 'found') return { status: 'scheduled', starts: startsById(model, outcome.starts), length: outcome.length, ...bound };
+  const bound =
+    options.objective === 'shortest' && outcome.status !== 'none' ? { lowerBound: outcome.lowerBound } : {};
+  if (outcome.status === 'limit')
+    return {
+      status: 'undecided',
+      ...bound,
+      sentence: 'No plan was found in the steps allowed; one may still exist.',
+    };
+  if (outcome.status === 'found')
+    return {
+      status: 'scheduled',
+      starts: startsById(model, outcome.starts),
+      length: outcome.length,
+      ...bound,
+    };
   return { status: 'none' };
 }
 

@@ -2,7 +2,9 @@ import type { Engine } from './engine.js';
 import { Learner } from './learn.js';
 
 /** Steps that are left: one for each conflict, so that every machine does the same. */
-export interface Steps { left: number }
+export interface Steps {
+  left: number;
+}
 
 /** The next decision as key and value, or null once every start is fixed. */
 export type Decide = (engine: Engine, activity: Float64Array) => readonly [key: number, value: number] | null;
@@ -14,7 +16,11 @@ const clausesKept = 3000;
  * Looks for values of all variables. `none` is proof that there are none; `limit` that the steps ran out. After `found` the values
  * stand in the engine until it is taken back to level 0.
  */
-export function search(engine: Engine, decide: (restarts: number) => Decide, steps: Steps): 'found' | 'none' | 'limit' {
+export function search(
+  engine: Engine,
+  decide: (restarts: number) => Decide,
+  steps: Steps,
+): 'found' | 'none' | 'limit' {
   const learner = new Learner(engine.variables);
   let restarts = 0;
   let untilRestart = conflictsBeforeRestart;
@@ -23,11 +29,17 @@ export function search(engine: Engine, decide: (restarts: number) => Decide, ste
   for (;;) {
     if (!engine.propagate()) {
       const lesson = engine.level === 0 ? null : learner.learn(engine);
-      if (!lesson) { engine.isContradictory = true; return 'none'; }
+      if (!lesson) {
+        engine.isContradictory = true;
+        return 'none';
+      }
       engine.backtrack(lesson.level);
       engine.addClause(lesson.bounds, true);
       untilRestart--;
-      if (steps.left-- <= 0) { engine.backtrack(0); return 'limit'; }
+      if (steps.left-- <= 0) {
+        engine.backtrack(0);
+        return 'limit';
+      }
       continue;
     }
     if (untilRestart <= 0) {
@@ -48,7 +60,10 @@ export function search(engine: Engine, decide: (restarts: number) => Decide, ste
 function luby(index: number): number {
   let size = 1;
   let power = 0;
-  while (size < index + 1) { size = 2 * size + 1; power++; }
+  while (size < index + 1) {
+    size = 2 * size + 1;
+    power++;
+  }
   let at = index;
   while (size - 1 !== at) {
     size = (size - 1) >> 1;

@@ -1,26 +1,49 @@
-import type { ScheduleClash, ScheduleLink, ScheduleProblem, ScheduleResource, ScheduleTask } from './types.js';
+import type {
+  ScheduleClash,
+  ScheduleLink,
+  ScheduleProblem,
+  ScheduleResource,
+  ScheduleTask,
+} from './types.js';
 
 /** A clash in a cook's words: what cannot be, in minutes where they are known. */
-export function clashSentence(problem: ScheduleProblem, clash: ScheduleClash, pinned: Readonly<Record<string, number>>): string {
+export function clashSentence(
+  problem: ScheduleProblem,
+  clash: ScheduleClash,
+  pinned: Readonly<Record<string, number>>,
+): string {
   const tasks = problem.tasks.filter(({ id }) => clash.tasks.includes(id));
   const resources = problem.resources.filter(({ id }) => clash.resources.includes(id));
   if (tasks.length === 1 && clash.links.length === 0) return alone(tasks[0]!, resources, pinned);
   const names = listed(tasks.map(quoted));
   const pins = tasks.filter(({ id }) => pinned[id] !== undefined);
-  const pinWords = pins.length > 0 ? `; ${listed(pins.map(quoted))} ${pins.length === 1 ? 'is' : 'are'} pinned` : '';
-  if (resources.length === 0) return `There is not enough time between ${names}: ${gapsOf(problem, clash)}${pinWords}.`;
+  const pinWords =
+    pins.length > 0 ? `; ${listed(pins.map(quoted))} ${pins.length === 1 ? 'is' : 'are'} pinned` : '';
+  if (resources.length === 0)
+    return `There is not enough time between ${names}: ${gapsOf(problem, clash)}${pinWords}.`;
   const hands = listed(resources.map(resourceName));
   const work = resources.length === 1 ? workOn(tasks, resources[0]!) : '';
   return `${capital(hands)} cannot do all of this in the time there is: ${names}${work}${pinWords}.`;
 }
 
-function alone(task: ScheduleTask, resources: readonly ScheduleResource[], pinned: Readonly<Record<string, number>>): string {
+function alone(
+  task: ScheduleTask,
+  resources: readonly ScheduleResource[],
+  pinned: Readonly<Record<string, number>>,
+): string {
   const name = quoted(task);
-  if (resources.length === 0) return pinned[task.id] === undefined ? `${name} takes ${task.minutes} min, longer than the time it may have.` : `${name} is pinned outside the time it may have.`;
+  if (resources.length === 0)
+    return pinned[task.id] === undefined
+      ? `${name} takes ${task.minutes} min, longer than the time it may have.`
+      : `${name} is pinned outside the time it may have.`;
   const [resource] = resources;
-  const units = task.demands.filter((demand) => demand.resource === resource!.id).reduce((sum, demand) => sum + demand.units, 0);
-  if (units > resource!.capacity) return `${name} needs ${units} of ${resourceName(resource!)}; there ${resource!.capacity === 1 ? 'is' : 'are'} ${resource!.capacity}.`;
-  if (resources.some(({ open }) => open)) return `${name} takes ${task.minutes} min and finds no time in which ${listed(resources.map(resourceName))} can be had that long.`;
+  const units = task.demands
+    .filter((demand) => demand.resource === resource!.id)
+    .reduce((sum, demand) => sum + demand.units, 0);
+  if (units > resource!.capacity)
+    return `${name} needs ${units} of ${resourceName(resource!)}; there ${resource!.capacity === 1 ? 'is' : 'are'} ${resource!.capacity}.`;
+  if (resources.some(({ open }) => open))
+    return `${name} takes ${task.minutes} min and finds no time in which ${listed(resources.map(resourceName))} can be had that long.`;
   return `${name} wants ${listed(resources.map(resourceName))} at two settings at once.`;
 }
 
@@ -41,7 +64,15 @@ function gapWords({ minLag, maxLag }: ScheduleLink): string {
 }
 
 function workOn(tasks: readonly ScheduleTask[], resource: ScheduleResource): string {
-  const minutes = tasks.reduce((sum, task) => sum + task.minutes * task.demands.filter((demand) => demand.resource === resource.id).reduce((units, demand) => units + demand.units, 0), 0);
+  const minutes = tasks.reduce(
+    (sum, task) =>
+      sum +
+      task.minutes *
+        task.demands
+          .filter((demand) => demand.resource === resource.id)
+          .reduce((units, demand) => units + demand.units, 0),
+    0,
+  );
   return resource.capacity === 1 && minutes > 0 ? ` (${minutes} min of work)` : '';
 }
 
@@ -61,8 +92,11 @@ function nameOf(task: ScheduleTask): string {
 const mostNamed = 6;
 
 function listed(names: readonly string[]): string {
-  if (names.length > mostNamed) return `${names.slice(0, mostNamed - 1).join(', ')} and ${names.length - mostNamed + 1} more`;
-  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
+  if (names.length > mostNamed)
+    return `${names.slice(0, mostNamed - 1).join(', ')} and ${names.length - mostNamed + 1} more`;
+  return names.length < 2
+    ? names.join('')
+    : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
 }
 
 function capital(text: string): string {

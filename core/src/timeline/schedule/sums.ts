@@ -17,7 +17,8 @@ export class LateStarts implements Propagator {
     for (let task = 0; task < this.count; task++) {
       const from = engine.to(task) - slack;
       if (from <= engine.from(task)) continue;
-      if (!engine.raise(2 * task, from, { premises: (_, entry) => this.#others(engine, task, entry) })) return false;
+      if (!engine.raise(2 * task, from, { premises: (_, entry) => this.#others(engine, task, entry) }))
+        return false;
     }
     return true;
   }
@@ -25,13 +26,19 @@ export class LateStarts implements Propagator {
   /** How late the others can be at most. */
   #others(engine: Engine, but: number, entry: number): number[] {
     const premises: number[] = [];
-    for (let task = 0; task < this.count; task++) if (task !== but) premises.push(2 * task + 1, engine.boundBefore(2 * task + 1, entry));
+    for (let task = 0; task < this.count; task++)
+      if (task !== but) premises.push(2 * task + 1, engine.boundBefore(2 * task + 1, entry));
     return premises;
   }
 }
 
 /** A link whose lag counts: `distance` minutes from the start of `from` to the start of `to` at the least lag. */
-export interface WeighedLag { readonly from: number; readonly to: number; readonly distance: number; readonly weight: number }
+export interface WeighedLag {
+  readonly from: number;
+  readonly to: number;
+  readonly distance: number;
+  readonly weight: number;
+}
 
 /** The weighed minutes by which lags are longer than they must be add up to at most `most`. */
 export class Freshness implements Propagator {
@@ -43,22 +50,38 @@ export class Freshness implements Propagator {
 
   propagate(engine: Engine): boolean {
     if (this.most === Infinity) return true;
-    const least = this.lags.map((lag) => Math.max(0, engine.from(lag.to) - engine.to(lag.from) - lag.distance));
+    const least = this.lags.map((lag) =>
+      Math.max(0, engine.from(lag.to) - engine.to(lag.from) - lag.distance),
+    );
     const slack = this.most - this.lags.reduce((sum, { weight }, at) => sum + weight * least[at]!, 0);
     if (slack < 0) return engine.fail(this.#premises(engine, least, -1));
     for (let at = 0; at < this.lags.length; at++) {
       const { from, to, distance, weight } = this.lags[at]!;
       const span = distance + least[at]! + Math.floor(slack / weight);
       const ends = engine.to(from) + span;
-      if (ends < engine.to(to) && !engine.raise(2 * to + 1, -ends, [2 * from + 1, -engine.to(from), ...this.#premises(engine, least, at)])) return false;
+      if (
+        ends < engine.to(to) &&
+        !engine.raise(2 * to + 1, -ends, [
+          2 * from + 1,
+          -engine.to(from),
+          ...this.#premises(engine, least, at),
+        ])
+      )
+        return false;
       const begins = engine.from(to) - span;
-      if (begins > engine.from(from) && !engine.raise(2 * from, begins, [2 * to, engine.from(to), ...this.#premises(engine, least, at)])) return false;
+      if (
+        begins > engine.from(from) &&
+        !engine.raise(2 * from, begins, [2 * to, engine.from(to), ...this.#premises(engine, least, at)])
+      )
+        return false;
     }
     return true;
   }
 
   /** Bounds that keep the lags as long as they are, but for one. */
   #premises(engine: Engine, least: readonly number[], but: number): number[] {
-    return this.lags.flatMap(({ from, to }, at) => (at === but || least[at] === 0 ? [] : [2 * to, engine.from(to), 2 * from + 1, -engine.to(from)]));
+    return this.lags.flatMap(({ from, to }, at) =>
+      at === but || least[at] === 0 ? [] : [2 * to, engine.from(to), 2 * from + 1, -engine.to(from)],
+    );
   }
 }

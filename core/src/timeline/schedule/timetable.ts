@@ -1,6 +1,10 @@
 import type { Engine, Later, Premises, Propagator } from './engine.js';
 
-export interface Use { readonly task: number; readonly minutes: number; readonly units: number }
+export interface Use {
+  readonly task: number;
+  readonly minutes: number;
+  readonly units: number;
+}
 
 /**
  * Minutes in which each task of a resource must run, whatever its start, and what they leave for the others. What must run is kept in
@@ -19,7 +23,10 @@ export class Timetable implements Propagator {
   readonly #taken: Float64Array;
   #segments = 0;
 
-  constructor(private readonly uses: readonly Use[], private readonly capacity: number) {
+  constructor(
+    private readonly uses: readonly Use[],
+    private readonly capacity: number,
+  ) {
     const count = uses.length;
     this.#from = new Float64Array(count);
     this.#to = new Float64Array(count);
@@ -40,9 +47,16 @@ export class Timetable implements Propagator {
       this.#to[at] = from < to ? to : Infinity;
     }
     const over = this.#addUp();
-    if (over < Infinity) return engine.fail(this.#running(engine, { moment: over, limit: this.capacity, but: -1, entry: Infinity }));
+    if (over < Infinity)
+      return engine.fail(
+        this.#running(engine, { moment: over, limit: this.capacity, but: -1, entry: Infinity }),
+      );
     for (let at = 0; at < uses.length && this.#segments > 0; at++) {
-      if (!engine.isFixed(uses[at]!.task) && (!this.#laterStart(engine, at) || !this.#earlierStart(engine, at))) return false;
+      if (
+        !engine.isFixed(uses[at]!.task) &&
+        (!this.#laterStart(engine, at) || !this.#earlierStart(engine, at))
+      )
+        return false;
     }
     return true;
   }
@@ -81,10 +95,16 @@ export class Timetable implements Propagator {
       const from = this.#segmentFrom[segment]!;
       const to = this.#segmentTo[segment]!;
       if (from >= start + minutes) return true;
-      if (this.#taken[segment]! + units <= this.capacity || to <= start || (from >= this.#from[at]! && to <= this.#to[at]!)) continue;
+      if (
+        this.#taken[segment]! + units <= this.capacity ||
+        to <= start ||
+        (from >= this.#from[at]! && to <= this.#to[at]!)
+      )
+        continue;
       while (engine.from(task) < to) {
         const moment = Math.min(to, engine.from(task) + minutes) - 1;
-        if (!engine.raise(2 * task, moment + 1, this.#because([2 * task, moment - minutes + 1], moment, at))) return false;
+        if (!engine.raise(2 * task, moment + 1, this.#because([2 * task, moment - minutes + 1], moment, at)))
+          return false;
       }
     }
     return true;
@@ -92,15 +112,25 @@ export class Timetable implements Propagator {
 
   #earlierStart(engine: Engine, at: number): boolean {
     const { task, minutes, units } = this.uses[at]!;
-    for (let segment = Math.min(this.#segments - 1, this.#firstEndingAfter(engine.to(task) + minutes - 1)); segment >= 0; segment--) {
+    for (
+      let segment = Math.min(this.#segments - 1, this.#firstEndingAfter(engine.to(task) + minutes - 1));
+      segment >= 0;
+      segment--
+    ) {
       const start = engine.to(task);
       const from = this.#segmentFrom[segment]!;
       const to = this.#segmentTo[segment]!;
       if (to <= start) return true;
-      if (this.#taken[segment]! + units <= this.capacity || from >= start + minutes || (from >= this.#from[at]! && to <= this.#to[at]!)) continue;
+      if (
+        this.#taken[segment]! + units <= this.capacity ||
+        from >= start + minutes ||
+        (from >= this.#from[at]! && to <= this.#to[at]!)
+      )
+        continue;
       while (engine.to(task) + minutes > from) {
         const moment = Math.max(from, engine.to(task));
-        if (!engine.raise(2 * task + 1, minutes - moment, this.#because([2 * task + 1, -moment], moment, at))) return false;
+        if (!engine.raise(2 * task + 1, minutes - moment, this.#because([2 * task + 1, -moment], moment, at)))
+          return false;
       }
     }
     return true;
@@ -119,18 +149,30 @@ export class Timetable implements Propagator {
 
   #because(own: Premises, moment: number, at: number): Later {
     const { task, units } = this.uses[at]!;
-    return { premises: (engine, entry) => [...own, ...this.#running(engine, { moment, limit: this.capacity - units, but: task, entry })] };
+    return {
+      premises: (engine, entry) => [
+        ...own,
+        ...this.#running(engine, { moment, limit: this.capacity - units, but: task, entry }),
+      ],
+    };
   }
 
   /** Tasks that must run at the moment and take more than the limit together, as bounds that only say that and stood before the entry. */
-  #running(engine: Engine, { moment, limit, but, entry }: { moment: number; limit: number; but: number; entry: number }): number[] {
+  #running(
+    engine: Engine,
+    { moment, limit, but, entry }: { moment: number; limit: number; but: number; entry: number },
+  ): number[] {
     const premises: number[] = [];
     let units = 0;
     for (const use of this.uses) {
       const { task } = use;
       const first = moment - use.minutes + 1;
       if (task === but || engine.from(task) < first || engine.to(task) > moment) continue;
-      if (entry < Infinity && (engine.entryOf(2 * task, first) >= entry || engine.entryOf(2 * task + 1, -moment) >= entry)) continue;
+      if (
+        entry < Infinity &&
+        (engine.entryOf(2 * task, first) >= entry || engine.entryOf(2 * task + 1, -moment) >= entry)
+      )
+        continue;
       premises.push(2 * task, first, 2 * task + 1, -moment);
       units += use.units;
       if (units > limit) break;

@@ -10,7 +10,11 @@ export interface ScheduleTask {
   readonly name?: string;
   /** A task of 0 minutes occupies nothing. */
   readonly minutes: number;
-  readonly demands: readonly { readonly resource: string; readonly units: number; readonly setting?: string }[];
+  readonly demands: readonly {
+    readonly resource: string;
+    readonly units: number;
+    readonly setting?: string;
+  }[];
   /** Earliest start. */
   readonly earliest?: number;
   /** Latest end. */
@@ -51,7 +55,12 @@ export interface ScheduleOptions {
 }
 
 export type ScheduleResult =
-  | { readonly status: 'scheduled'; readonly starts: Readonly<Record<string, number>>; readonly length: number; readonly lowerBound?: number }
+  | {
+      readonly status: 'scheduled';
+      readonly starts: Readonly<Record<string, number>>;
+      readonly length: number;
+      readonly lowerBound?: number;
+    }
   | { readonly status: 'impossible'; readonly clash: ScheduleClash; readonly sentence: string }
   | { readonly status: 'undecided'; readonly lowerBound?: number; readonly sentence: string };
 

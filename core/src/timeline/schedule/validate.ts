@@ -10,13 +10,15 @@ export function validateProblem(problem: ScheduleProblem, options: ScheduleOptio
     optionalWhole(task.earliest, `the earliest start of “${task.id}”`);
     optionalWhole(task.latest, `the latest end of “${task.id}”`);
     for (const demand of task.demands) {
-      if (!resources.has(demand.resource)) throw new Error(`“${task.id}” needs “${demand.resource}”, which is not among the resources.`);
+      if (!resources.has(demand.resource))
+        throw new Error(`“${task.id}” needs “${demand.resource}”, which is not among the resources.`);
       whole(demand.units, `what “${task.id}” needs of “${demand.resource}”`);
       if (demand.units < 0) throw new Error(`“${task.id}” needs less than 0 of “${demand.resource}”.`);
     }
   }
   problem.links.forEach((link, index) => {
-    for (const end of [link.from, link.to]) if (!tasks.has(end)) throw new Error(`Link ${index} names “${end}”, which is not among the tasks.`);
+    for (const end of [link.from, link.to])
+      if (!tasks.has(end)) throw new Error(`Link ${index} names “${end}”, which is not among the tasks.`);
     if (link.from === link.to) throw new Error(`Link ${index} ties “${link.from}” to itself.`);
     whole(link.minLag, `the least lag of link ${index}`);
     optionalWhole(link.maxLag, `the largest lag of link ${index}`);
@@ -42,7 +44,8 @@ function uniqueIds(items: readonly { readonly id: string }[], kind: string): Set
 }
 
 function whole(value: number, what: string): void {
-  if (!Number.isInteger(value)) throw new Error(`${what.charAt(0).toUpperCase()}${what.slice(1)} must be a whole number.`);
+  if (!Number.isInteger(value))
+    throw new Error(`${what.charAt(0).toUpperCase()}${what.slice(1)} must be a whole number.`);
 }
 
 function optionalWhole(value: number | undefined, what: string): void {

@@ -32,5 +32,6 @@ const tables = [
 
 /** Kitchens, people, recipes with their versions, classes with their dishes, ticks and technique notes. */
 export async function up(sequelize: Sequelize): Promise<void> {
-  for (const table of tables) await sequelize.query(`${table} DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci ENGINE=InnoDB`);
+  for (const table of tables)
+    await sequelize.query(`${table} DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci ENGINE=InnoDB`);
 }

@@ -1,8 +1,35 @@
 import { useState } from 'react';
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useDroppable, useSensor, useSensors, type Announcements, type DragEndEvent } from '@dnd-kit/core';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import { componentRoles, lineOf, moveLine, nextId, parseIngredientLine, removeComponent, type ComponentRole, type Larder, type Recipe, type RecipeComponent, type RecipeLine } from '@fornax/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import {
+  componentRoles,
+  lineOf,
+  moveLine,
+  nextId,
+  parseIngredientLine,
+  removeComponent,
+  type ComponentRole,
+  type Larder,
+  type Recipe,
+  type RecipeComponent,
+  type RecipeLine,
+} from '@fornax/core';
 import { GripVertical, X } from 'lucide-react';
 import styled from 'styled-components';
 import { Button } from '../../parts/Button.js';
@@ -11,11 +38,48 @@ import { Row } from '../../parts/states.js';
 import { LineEditor } from '../LineEditor.js';
 import { SubRecipe } from './SubRecipe.js';
 
-const Part = styled.section`margin: 0 0 20px;`;
-const Head = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 116px auto; gap: 6px; align-items: center; margin-bottom: 4px; input { font-weight: 700; }`;
-const Item = styled.li`display: flex; align-items: flex-start; gap: 2px; border-bottom: 1px solid ${({ theme }) => theme.colour.hairline}; background: ${({ theme }) => theme.colour.sheet};`;
-export const Handle = styled.button`flex: none; width: 24px; height: 34px; margin-top: 5px; padding: 0; border: 0; background: transparent; color: ${({ theme }) => theme.colour.quiet}; cursor: grab; touch-action: none; &:focus-visible { outline: 2px solid ${({ theme }) => theme.colour.basil}; } @media (pointer: coarse) { width: 44px; height: 44px; }`;
-const Add = styled.div`margin: 6px 0 0 26px;`;
+const Part = styled.section`
+  margin: 0 0 20px;
+`;
+const Head = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 116px auto;
+  gap: 6px;
+  align-items: center;
+  margin-bottom: 4px;
+  input {
+    font-weight: 700;
+  }
+`;
+const Item = styled.li`
+  display: flex;
+  align-items: flex-start;
+  gap: 2px;
+  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  background: ${({ theme }) => theme.colour.sheet};
+`;
+export const Handle = styled.button`
+  flex: none;
+  width: 24px;
+  height: 34px;
+  margin-top: 5px;
+  padding: 0;
+  border: 0;
+  background: transparent;
+  color: ${({ theme }) => theme.colour.quiet};
+  cursor: grab;
+  touch-action: none;
+  &:focus-visible {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+  }
+  @media (pointer: coarse) {
+    width: 44px;
+    height: 44px;
+  }
+`;
+const Add = styled.div`
+  margin: 6px 0 0 26px;
+`;
 
 export interface ColumnProps {
   recipe: Recipe;
@@ -26,17 +90,36 @@ export interface ColumnProps {
 }
 
 /** What a screen reader says while something is moved; `nameOf` gives the words of an item or a place. */
-export function spokenMoves(nameOf: (id: string) => string): { announcements: Announcements; screenReaderInstructions: { draggable: string } } {
-  const over = (event: { active: { id: string | number }; over: { id: string | number } | null }) => (event.over?.id === event.active.id ? undefined : event.over ? `Over ${nameOf(String(event.over.id))}.` : 'Over no place.');
+export function spokenMoves(nameOf: (id: string) => string): {
+  announcements: Announcements;
+  screenReaderInstructions: { draggable: string };
+} {
+  const over = (event: { active: { id: string | number }; over: { id: string | number } | null }) =>
+    event.over?.id === event.active.id
+      ? undefined
+      : event.over
+        ? `Over ${nameOf(String(event.over.id))}.`
+        : 'Over no place.';
   return {
-    announcements: { onDragStart: ({ active }) => `Lifted ${nameOf(String(active.id))}.`, onDragOver: over, onDragEnd: ({ active }) => `Set down ${nameOf(String(active.id))}.`, onDragCancel: ({ active }) => `Left ${nameOf(String(active.id))} where it was.` },
-    screenReaderInstructions: { draggable: 'Press space to lift, the arrow keys to move, space to set down, escape to leave it where it was.' },
+    announcements: {
+      onDragStart: ({ active }) => `Lifted ${nameOf(String(active.id))}.`,
+      onDragOver: over,
+      onDragEnd: ({ active }) => `Set down ${nameOf(String(active.id))}.`,
+      onDragCancel: ({ active }) => `Left ${nameOf(String(active.id))} where it was.`,
+    },
+    screenReaderInstructions: {
+      draggable:
+        'Press space to lift, the arrow keys to move, space to set down, escape to leave it where it was.',
+    },
   };
 }
 
 /** Moves by pointer from the handle, and by keyboard: space to lift, arrows to move, space to set down. */
 export function useDragSensors() {
-  return useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 4 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  return useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
 }
 
 /** The lines of a recipe by component: written, read as one types, moved by hand. */
@@ -45,46 +128,142 @@ export function LinesColumn({ recipe, recipeId, larder, change }: ColumnProps) {
   const drop = ({ active, over }: DragEndEvent) => {
     if (!over || over.id === active.id) return;
     const isComponent = recipe.components.some((component) => component.id === over.id);
-    change({ lines: moveLine(recipe.lines, String(active.id), isComponent ? { endOf: String(over.id) } : droppedAt(recipe.lines, String(active.id), String(over.id))) });
+    change({
+      lines: moveLine(
+        recipe.lines,
+        String(active.id),
+        isComponent
+          ? { endOf: String(over.id) }
+          : droppedAt(recipe.lines, String(active.id), String(over.id)),
+      ),
+    });
   };
-  const addComponent = () => change({ components: [...recipe.components, { id: nextId('c', recipe.components), name: 'New component', role: 'base' }] });
+  const addComponent = () =>
+    change({
+      components: [
+        ...recipe.components,
+        { id: nextId('c', recipe.components), name: 'New component', role: 'base' },
+      ],
+    });
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} modifiers={[restrictToVerticalAxis]} onDragEnd={drop} accessibility={spokenMoves((id) => recipe.lines.find((line) => line.id === id)?.text ?? recipe.components.find((component) => component.id === id)?.name ?? '')}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      modifiers={[restrictToVerticalAxis]}
+      onDragEnd={drop}
+      accessibility={spokenMoves(
+        (id) =>
+          recipe.lines.find((line) => line.id === id)?.text ??
+          recipe.components.find((component) => component.id === id)?.name ??
+          '',
+      )}
+    >
       <h2>Lines</h2>
-      {recipe.components.map((component) => <ComponentPart key={component.id} component={component} recipe={recipe} recipeId={recipeId} larder={larder} change={change} />)}
-      <Row><Button onPress={addComponent}>Add a component</Button></Row>
+      {recipe.components.map((component) => (
+        <ComponentPart
+          key={component.id}
+          component={component}
+          recipe={recipe}
+          recipeId={recipeId}
+          larder={larder}
+          change={change}
+        />
+      ))}
+      <Row>
+        <Button onPress={addComponent}>Add a component</Button>
+      </Row>
     </DndContext>
   );
 }
 
 /** Dropped on a line further down it goes behind that line, as it is seen to do. */
-function droppedAt(lines: readonly RecipeLine[], id: string, over: string): { before: string } | { endOf: string } {
+function droppedAt(
+  lines: readonly RecipeLine[],
+  id: string,
+  over: string,
+): { before: string } | { endOf: string } {
   const [from, to] = [lines.findIndex((line) => line.id === id), lines.findIndex((line) => line.id === over)];
   if (from > to) return { before: over };
   const next = lines[to + 1];
-  return next && next.componentId === lines[to]!.componentId ? { before: next.id } : { endOf: lines[to]!.componentId };
+  return next && next.componentId === lines[to]!.componentId
+    ? { before: next.id }
+    : { endOf: lines[to]!.componentId };
 }
 
-function ComponentPart({ component, recipe, recipeId, larder, change }: Omit<ColumnProps, 'problems'> & { component: RecipeComponent }) {
+function ComponentPart({
+  component,
+  recipe,
+  recipeId,
+  larder,
+  change,
+}: Omit<ColumnProps, 'problems'> & { component: RecipeComponent }) {
   const own = recipe.lines.filter((line) => line.componentId === component.id);
   // Only an empty component is a place of its own: in the others a line is dropped among the lines.
   const { setNodeRef } = useDroppable({ id: component.id, disabled: own.length > 0 });
-  const changeComponent = (to: Partial<RecipeComponent>) => change({ components: recipe.components.map((each) => (each.id === component.id ? { ...each, ...to } : each)) });
-  const changeLine = (changed: RecipeLine) => change({ lines: recipe.lines.map((line) => (line.id === changed.id ? changed : line)) });
+  const changeComponent = (to: Partial<RecipeComponent>) =>
+    change({
+      components: recipe.components.map((each) => (each.id === component.id ? { ...each, ...to } : each)),
+    });
+  const changeLine = (changed: RecipeLine) =>
+    change({ lines: recipe.lines.map((line) => (line.id === changed.id ? changed : line)) });
   return (
     <Part aria-label={component.name} ref={setNodeRef}>
       <Head>
-        <Field label="Component" hideLabel value={component.name} onChange={(name) => { if (name.trim()) changeComponent({ name }); }} maxLength={80} />
-        <Choice<ComponentRole> label={`Role of ${component.name}`} hideLabel value={component.role} options={componentRoles.map((id) => ({ id, name: id }))} onChange={(role) => changeComponent({ role })} />
-        <Button look="quiet" aria-label={`Take out the component ${component.name}`} isDisabled={recipe.components.length < 2} onPress={() => change(removeComponent(recipe, component.id))}><X size={15} aria-hidden /></Button>
+        <Field
+          label="Component"
+          hideLabel
+          value={component.name}
+          onChange={(name) => {
+            if (name.trim()) changeComponent({ name });
+          }}
+          maxLength={80}
+        />
+        <Choice<ComponentRole>
+          label={`Role of ${component.name}`}
+          hideLabel
+          value={component.role}
+          options={componentRoles.map((id) => ({ id, name: id }))}
+          onChange={(role) => changeComponent({ role })}
+        />
+        <Button
+          look="quiet"
+          aria-label={`Take out the component ${component.name}`}
+          isDisabled={recipe.components.length < 2}
+          onPress={() => change(removeComponent(recipe, component.id))}
+        >
+          <X size={15} aria-hidden />
+        </Button>
       </Head>
-      {own.length === 0 || component.recipe ? <SubRecipe component={component} recipeId={recipeId} onChange={(sub) => changeComponent({ recipe: sub })} /> : null}
+      {own.length === 0 || component.recipe ? (
+        <SubRecipe
+          component={component}
+          recipeId={recipeId}
+          onChange={(sub) => changeComponent({ recipe: sub })}
+        />
+      ) : null}
       <SortableContext items={own.map((line) => line.id)} strategy={verticalListSortingStrategy}>
         <ul aria-label={`Lines of ${component.name}`}>
           {own.map((line) => (
-            <SortableLine key={line.id} line={line} index={recipe.lines.indexOf(line)} recipe={recipe} larder={larder} onChange={changeLine}
-              onRemove={() => change({ lines: recipe.lines.filter((each) => each.id !== line.id), steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => use.line !== line.id) })) })}
-              onMove={(componentId) => change({ lines: moveLine(recipe.lines, line.id, { endOf: componentId }) })} />
+            <SortableLine
+              key={line.id}
+              line={line}
+              index={recipe.lines.indexOf(line)}
+              recipe={recipe}
+              larder={larder}
+              onChange={changeLine}
+              onRemove={() =>
+                change({
+                  lines: recipe.lines.filter((each) => each.id !== line.id),
+                  steps: recipe.steps.map((step) => ({
+                    ...step,
+                    uses: step.uses.filter((use) => use.line !== line.id),
+                  })),
+                })
+              }
+              onMove={(componentId) =>
+                change({ lines: moveLine(recipe.lines, line.id, { endOf: componentId }) })
+              }
+            />
           ))}
         </ul>
       </SortableContext>
@@ -93,28 +272,93 @@ function ComponentPart({ component, recipe, recipeId, larder, change }: Omit<Col
   );
 }
 
-interface SortableLineProps { line: RecipeLine; index: number; recipe: Recipe; larder: Larder; onChange: (line: RecipeLine) => void; onRemove: () => void; onMove: (componentId: string) => void }
+interface SortableLineProps {
+  line: RecipeLine;
+  index: number;
+  recipe: Recipe;
+  larder: Larder;
+  onChange: (line: RecipeLine) => void;
+  onRemove: () => void;
+  onMove: (componentId: string) => void;
+}
 
 function SortableLine({ line, index, recipe, larder, onChange, onRemove, onMove }: SortableLineProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({ id: line.id, transition: null });
+  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({
+    id: line.id,
+    transition: null,
+  });
   return (
-    <Item ref={setNodeRef} style={{ transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined, opacity: isDragging ? 0.6 : undefined, position: 'relative', zIndex: isDragging ? 2 : undefined }}>
-      <LineEditor line={line} index={index} system={recipe.system} larder={larder} onChange={onChange} onRemove={onRemove} components={recipe.components} choices={recipe.choices} onMove={onMove}
-        handle={<Handle ref={setActivatorNodeRef} type="button" {...attributes} {...listeners} aria-label={`Move line ${index + 1}, ${line.text}`}><GripVertical size={15} aria-hidden /></Handle>} />
+    <Item
+      ref={setNodeRef}
+      style={{
+        transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined,
+        opacity: isDragging ? 0.6 : undefined,
+        position: 'relative',
+        zIndex: isDragging ? 2 : undefined,
+      }}
+    >
+      <LineEditor
+        line={line}
+        index={index}
+        system={recipe.system}
+        larder={larder}
+        onChange={onChange}
+        onRemove={onRemove}
+        components={recipe.components}
+        choices={recipe.choices}
+        onMove={onMove}
+        handle={
+          <Handle
+            ref={setActivatorNodeRef}
+            type="button"
+            {...attributes}
+            {...listeners}
+            aria-label={`Move line ${index + 1}, ${line.text}`}
+          >
+            <GripVertical size={15} aria-hidden />
+          </Handle>
+        }
+      />
     </Item>
   );
 }
 
-function AddLine({ component, recipe, larder, change }: Pick<ColumnProps, 'recipe' | 'larder' | 'change'> & { component: RecipeComponent }) {
+function AddLine({
+  component,
+  recipe,
+  larder,
+  change,
+}: Pick<ColumnProps, 'recipe' | 'larder' | 'change'> & { component: RecipeComponent }) {
   const [text, setText] = useState('');
   const add = () => {
     if (!text.trim()) return;
     const id = nextId('l', recipe.lines);
-    const line = { ...lineOf(parseIngredientLine(text, { system: recipe.system, larder }), recipe.lines.length, component.id, larder), id };
+    const line = {
+      ...lineOf(
+        parseIngredientLine(text, { system: recipe.system, larder }),
+        recipe.lines.length,
+        component.id,
+        larder,
+      ),
+      id,
+    };
     const last = recipe.lines.map((each) => each.componentId).lastIndexOf(component.id);
     const at = last < 0 ? recipe.lines.length : last + 1;
     change({ lines: [...recipe.lines.slice(0, at), line, ...recipe.lines.slice(at)] });
     setText('');
   };
-  return <Add><Field label={`Add a line to ${component.name}`} hideLabel placeholder="Add a line, then Enter" value={text} onChange={setText} onEnter={add} onBlur={add} maxLength={400} /></Add>;
+  return (
+    <Add>
+      <Field
+        label={`Add a line to ${component.name}`}
+        hideLabel
+        placeholder="Add a line, then Enter"
+        value={text}
+        onChange={setText}
+        onEnter={add}
+        onBlur={add}
+        maxLength={400}
+      />
+    </Add>
+  );
 }
