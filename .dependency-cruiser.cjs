@@ -1,4 +1,7 @@
-/** The arrows of the house: web → contract → core, server → contract → core; in core the calculators stand on amounts, larder and recipes, plan on top. */
+/**
+ * The arrows of the house: web → contract → core, server → contract → core; in core the calculators stand on
+ * amounts, larder and recipes, plan on top.
+ */
 const forbid = (name, from, to) => ({ name, severity: 'error', from: { path: from }, to: { path: to } });
 
 module.exports = {

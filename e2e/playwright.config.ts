@@ -1,6 +1,7 @@
 import { defineConfig } from '@playwright/test';
 
-// A press can fall into a redrawing on a busy machine. What passes only at the second try is counted and said in the closing line.
+// A press can fall into a redrawing on a busy machine. What passes only at the second try is counted and said
+// in the closing line.
 export default defineConfig({
   testDir: 'tests',
   testMatch: '*.e2e.ts',

@@ -163,7 +163,10 @@ function editBundle(core, demo, stations) {
   };
 }
 
-/** Everything again after one edit: the number of people goes up and down by one. Sets of equal stations stay two, whatever the stations. */
+/**
+ * Everything again after one edit: the number of people goes up and down by one. Sets of equal stations stay
+ * two, whatever the stations.
+ */
 function benchEdit(core, demo) {
   for (const stations of [10, 20, 40]) {
     const bundle = editBundle(core, demo, stations);
@@ -295,7 +298,9 @@ function benchOddLines(core) {
 async function benchLibrary(page, core, address) {
   const demoCount = await page.evaluate(async () => (await (await fetch('/api/recipes')).json()).length);
   const text = (index) =>
-    `Bench salad ${index}\nServes 4\nIngredients\n500 g beetroot, peeled\n2 oranges, segmented\n60 g walnuts, toasted\n3 tbsp olive oil\n1 tbsp red wine vinegar\n1 tsp fine salt\nMethod\n1. Roast the beetroot for an hour at 200 °C.\n2. Whisk vinegar and oil and toss.`;
+    `Bench salad ${index}\nServes 4\nIngredients\n500 g beetroot, peeled\n2 oranges, segmented\n60 g ` +
+    `walnuts, toasted\n3 tbsp olive oil\n1 tbsp red wine vinegar\n1 tsp fine salt\nMethod\n1. ` +
+    `Roast the beetroot for an hour at 200 °C.\n2. Whisk vinegar and oil and toss.`;
   const made = await page.evaluate(
     async (contents) => {
       const id = (index) => `018f0000-0000-7000-8000-${String(index).padStart(12, '0')}`;

@@ -12,6 +12,7 @@ await runCommand(async () => {
   ensureBuild();
   const { address } = await serveUntilStopped({ folder, port, demo: true });
   process.stdout.write(
-    `Fornax is ready with its demo kitchen: ${address}\nStop it with Ctrl+C. What you enter is kept; npm run demo -- --reset starts over.\n`,
+    `Fornax is ready with its demo kitchen: ${address}\nStop it with Ctrl+C. ` +
+      `What you enter is kept; npm run demo -- --reset starts over.\n`,
   );
 });

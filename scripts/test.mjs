@@ -6,7 +6,10 @@ import { PlainError, runCommand } from './lib/say.mjs';
 
 const results = join(root, 'test-results');
 
-/** Types, lint, unit, integration against a real MariaDB, end to end in Chromium; a closing line with the counts. */
+/**
+ * Types, lint, unit, integration against a real MariaDB, end to end in Chromium; a closing line with the
+ * counts.
+ */
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium']);
   ensureNodeModules();
@@ -26,7 +29,8 @@ await runCommand(async () => {
   const counts = sum(unitCounts(), e2eCounts());
   const { flaky } = e2eStats();
   process.stdout.write(
-    `\n${counts.passed} passed, ${counts.failed} failed${flaky > 0 ? `, ${flaky} of the passed at the second try` : ''}\n`,
+    `\n${counts.passed} passed, ${counts.failed} ` +
+      `failed${flaky > 0 ? `, ${flaky} of the passed at the second try` : ''}\n`,
   );
   if (unit !== 0 || e2e !== 0 || counts.passed === 0) throw new PlainError('Tests failed: see above.');
 });

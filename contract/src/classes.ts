@@ -128,7 +128,10 @@ export class ClassDecisionsDto implements ClassDecisions {
   aim: 'shortest' | 'freshest' = 'shortest';
 }
 
-/** One dish on the menu. A dish that is already on it keeps the version of its recipe unless it asks for the newest. */
+/**
+ * One dish on the menu. A dish that is already on it keeps the version of its recipe unless it asks for the
+ * newest.
+ */
 export class ClassDishDto {
   @IsUUID(undefined, { message: 'This dish has no valid id.' })
   id: string;
@@ -227,7 +230,10 @@ export class UpdateClassDto extends OptionalClassFields {
   startsAt?: string;
 }
 
-/** A new class. The id is made by the browser, so that a double click or a lost answer makes one class, not two. */
+/**
+ * A new class. The id is made by the browser, so that a double click or a lost answer makes one class, not
+ * two.
+ */
 export class CreateClassDto extends OptionalClassFields {
   @IsUUID(undefined, { message: 'The new class has no valid id.' })
   id: string;

@@ -1,3 +1,4 @@
+export * from './words/index.js';
 export * from './amounts/index.js';
 export * from './larder/index.js';
 export * from './recipes/index.js';

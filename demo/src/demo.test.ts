@@ -51,10 +51,13 @@ describe('the demo', () => {
       }
     }
   });
-  it('lines and steps agree: nothing unused, nothing left over, nothing named that is not on the list', () => {
-    for (const { key, recipe } of demoRecipes)
-      expect([key, looseEnds(recipe)]).toEqual([key, { unused: [], partly: [], unlisted: [] }]);
-  });
+  it(
+    'lines and steps agree: nothing unused, nothing left ' + 'over, nothing named that is not on the list',
+    () => {
+      for (const { key, recipe } of demoRecipes)
+        expect([key, looseEnds(recipe)]).toEqual([key, { unused: [], partly: [], unlisted: [] }]);
+    },
+  );
   it('one class is past, one today, one in three days, one later', () =>
     expect(classes.map(({ startsAt }) => startsAt.slice(0, 10))).toEqual([
       '2026-11-17',

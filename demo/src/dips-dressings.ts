@@ -40,7 +40,9 @@ export const dipsAndDressings: readonly WrittenRecipe[] = [
         techniques: ['soak-and-cook-pulses'],
       },
       {
-        text: 'Throw the soaking water away, boil the beans hard for ten minutes in fresh water with garlic and sage, then simmer to tender.',
+        text:
+          'Throw the soaking water away, boil the beans hard for ten minutes in ' +
+          'fresh water with garlic and sage, then simmer to tender.',
         of: 1,
         hands: 10,
         wait: [60, 75],

@@ -122,7 +122,10 @@ export function demoStock(today: string): (StockItem & { readonly note: string }
 
 export const demoCourse = { title: 'Leaves, roots and beans' };
 
-/** Four classes of the course, dated from the day the demo is loaded: one past, one today, one in three days, one next week. */
+/**
+ * Four classes of the course, dated from the day the demo is loaded: one past, one today, one in three days,
+ * one next week.
+ */
 export function demoClasses(today: string): DemoClass[] {
   const day = (offset: number, time: string) =>
     `${parseDate(today).add({ days: offset }).toString()}T${time}`;

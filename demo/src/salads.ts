@@ -198,7 +198,9 @@ export const salads: readonly WrittenRecipe[] = [
         techniques: ['garlic-paste'],
       },
       {
-        text: 'Toss farro and warm carrots with zest, juice and parsley; spoon onto the yoghurt, seeds on top.',
+        text:
+          'Toss farro and warm carrots with zest, juice and ' +
+          'parsley; spoon onto the yoghurt, seeds on top.',
         of: 1,
         hands: 4,
         place: 'in class',

@@ -19,7 +19,8 @@ test('lines are moved by keyboard and between components, chips are accepted and
 }) => {
   await writeRecipe(
     page,
-    'Moving salad\nServes 4\nIngredients\n100 g rocket\n30 g walnuts, toasted\nFor the dressing:\n3 tbsp olive oil\nMethod\n1. Toast the walnuts for 5 minutes.\n2. Toss the rocket with half the oil.',
+    'Moving salad\nServes 4\nIngredients\n100 g rocket\n30 g walnuts, toasted\nFor the dressing:\n3 ' +
+      'tbsp olive oil\nMethod\n1. Toast the walnuts for 5 minutes.\n2. Toss the rocket with half the oil.',
   );
   await test.step('the second line before the first', async () => {
     await page.getByRole('button', { name: /^Move line 2/ }).focus();
@@ -57,7 +58,8 @@ test('a class chooses a way, stays on its version, and takes the newest knowing 
 }) => {
   await writeRecipe(
     page,
-    'Choosing salad\nServes 4\nIngredients\n100 g rocket\n3 tbsp olive oil\n3 tbsp rapeseed oil\nMethod\n1. Toss the rocket with the olive oil and the rapeseed oil.',
+    'Choosing salad\nServes 4\nIngredients\n100 g rocket\n3 tbsp olive oil\n3 tbsp rapeseed ' +
+      'oil\nMethod\n1. Toss the rocket with the olive oil and the rapeseed oil.',
   );
   await page.getByText('Ways to choose of').click();
   await page.getByRole('button', { name: 'Add a choice' }).click();
@@ -110,7 +112,8 @@ test('a class chooses a way, stays on its version, and takes the newest knowing 
 test('a house dressing is a part of two salads, and never of itself', async ({ kitchen: page }) => {
   await writeRecipe(
     page,
-    'House dressing A\nServes 4\nIngredients\n3 tbsp olive oil\n1 tbsp cider vinegar\nMethod\n1. Shake the oil and vinegar.',
+    'House dressing A\nServes 4\nIngredients\n3 tbsp olive oil\n1 tbsp ' +
+      'cider vinegar\nMethod\n1. Shake the oil and vinegar.',
   );
   await writeRecipe(
     page,
@@ -132,7 +135,8 @@ test('a house dressing is a part of two salads, and never of itself', async ({ k
   await expect(
     page
       .getByText(
-        'This would make the recipe a part of itself: “House dressing A” needs “Salad with a part” needs “House dressing A”.',
+        'This would make the recipe a part of itself: “House dressing A” ' +
+          'needs “Salad with a part” needs “House dressing A”.',
       )
       .first(),
   ).toBeVisible();

@@ -6,7 +6,8 @@ test('a kitchen’s own figure counts in the shopping, and can be put back', asy
   await goTo(page, 'Shop');
   const shop = page.url();
   await page.getByRole('button', { name: /^Lemon:/ }).focus();
-  // ⅓ of 8 tastes for 6: each station of 4 makes ⅔, the demonstration ⅓: 2 × 1 + ½ = 2½ lemons' juice → 3, whatever a lemon gives. Garlic: by the bulb.
+  // ⅓ of 8 tastes for 6: each station of 4 makes ⅔, the demonstration ⅓: 2 × 1 + ½ = 2½ lemons' juice → 3,
+  // whatever a lemon gives. Garlic: by the bulb.
   await expect(page.getByRole('button', { name: /^Aubergine: 5/ })).toBeVisible();
 
   await page.getByRole('link', { name: 'Larder' }).click();
@@ -21,7 +22,8 @@ test('a kitchen’s own figure counts in the shopping, and can be put back', asy
   await expect(page.getByText('measured here')).toBeVisible();
   await page.goto(shop);
   await page.getByRole('button', { name: /^Tahini:/ }).focus();
-  // 4 tbsp × 15 ml × 2.5 g/ml = 150 g a batch; ⅔ at each of 2 stations and ⅓ at the demonstration are 5/3: 250 g.
+  // 4 tbsp × 15 ml × 2.5 g/ml = 150 g a batch; ⅔ at each of 2 stations and ⅓ at the demonstration are 5/3:
+  // 250 g.
   await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText(
     'Together, as purchased250 g',
   );
@@ -138,29 +140,30 @@ test('a note is written in Markdown, sanitised, duplicated, and kept while a ste
   ).toBeVisible();
 });
 
-test('on a phone the library, a recipe, its editor, the larder and the notes are not cut off sideways', async ({
-  kitchen: page,
-}) => {
-  await page.setViewportSize({ width: 390, height: 800 });
-  for (const [path, heading] of [
-    ['/recipes', 'Recipes'],
-    ['/recipes/new', 'New recipe from text'],
-    ['/techniques/dice', 'Techniques'],
-    ['/larder/lemon', 'Larder'],
-    ['/larder/stock', 'Larder'],
-  ] as const) {
-    await page.goto(path);
-    await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
-    expect([path, await sideways(page)]).toEqual([path, 0]);
-  }
-  await page.goto('/recipes');
-  await page.getByRole('link', { name: /Beetroot/ }).click();
-  await page.getByRole('heading', { name: 'Steps' }).waitFor();
-  expect(['reading', await sideways(page)]).toEqual(['reading', 0]);
-  await page.getByRole('button', { name: 'Edit' }).click();
-  await page.getByRole('textbox', { name: 'Line 1', exact: true }).waitFor();
-  expect(['editing', await sideways(page)]).toEqual(['editing', 0]);
-});
+test(
+  'on a phone the library, a recipe, its editor, the ' + 'larder and the notes are not cut off sideways',
+  async ({ kitchen: page }) => {
+    await page.setViewportSize({ width: 390, height: 800 });
+    for (const [path, heading] of [
+      ['/recipes', 'Recipes'],
+      ['/recipes/new', 'New recipe from text'],
+      ['/techniques/dice', 'Techniques'],
+      ['/larder/lemon', 'Larder'],
+      ['/larder/stock', 'Larder'],
+    ] as const) {
+      await page.goto(path);
+      await page.getByRole('heading', { name: heading, level: 1 }).waitFor();
+      expect([path, await sideways(page)]).toEqual([path, 0]);
+    }
+    await page.goto('/recipes');
+    await page.getByRole('link', { name: /Beetroot/ }).click();
+    await page.getByRole('heading', { name: 'Steps' }).waitFor();
+    expect(['reading', await sideways(page)]).toEqual(['reading', 0]);
+    await page.getByRole('button', { name: 'Edit' }).click();
+    await page.getByRole('textbox', { name: 'Line 1', exact: true }).waitFor();
+    expect(['editing', await sideways(page)]).toEqual(['editing', 0]);
+  },
+);
 
 /** Pixels by which the page is wider than its window. */
 function sideways(page: Page): Promise<number> {

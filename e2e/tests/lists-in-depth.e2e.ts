@@ -85,46 +85,53 @@ test('not to be had: what a substitute changes is shown, taken, and undone', asy
   await expect(page.getByRole('checkbox', { name: /^Feta/ })).toBeVisible();
 });
 
-test('packs are chosen with one click, a budget warns, another class comes onto the list, and it all goes elsewhere', async ({
-  kitchen: page,
-}) => {
-  await makeClass(page, 'Bought well');
-  await addDish(page, 'Roast carrot');
-  await saved(page);
-  await goTo(page, 'Shop');
-  const other = page.getByRole('button', { name: /^flat-leaf parsley: buy .* instead$/ }).first();
-  const words = (await other.getAttribute('aria-label'))!.replace(/^flat-leaf parsley: buy | instead$/g, '');
-  await other.click();
-  await expect(page.getByRole('button', { name: `Flat-leaf parsley: ${words}, an estimate` })).toBeVisible();
-  await page.getByText('Budget, spare, other classes').click();
-  await page.getByLabel('Budget, GBP').fill('€ 5');
-  await expect(page.getByText('This kitchen counts in GBP: write the number alone.')).toBeVisible();
-  await page.getByLabel('Budget, GBP').fill('3');
-  await expect(page.getByText(/Over the budget by about £/)).toBeVisible();
-  const all = page.getByRole('button', { name: /^Show all/ });
-  if (await all.isVisible()) await all.click();
-  await page.getByText(/^Smoke, char and warm salads/).click();
-  await expect(page.getByRole('checkbox', { name: /^Aubergine/ })).toBeVisible();
-  await page.getByText('by trip').click();
-  await expect(page.getByRole('rowheader', { name: /^Market hall/ }).first()).toBeVisible();
-  await page
-    .getByRole('button', { name: /^Market hall/ })
-    .first()
-    .focus();
-  await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText(
-    'The last open day for these takes along',
-  );
-  await saved(page);
-  expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain(
-    'section,name,as purchased,unit,buy',
-  );
-  expect(
-    await downloaded(page, () => page.getByRole('button', { name: 'Text', exact: true }).click()),
-  ).toContain('[ ] aubergine');
-  const calendar = await downloaded(page, () => page.getByRole('button', { name: 'Calendar' }).click());
-  expect(calendar.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(1);
-  expect(calendar).toContain('BEGIN:VALARM');
-});
+test(
+  'packs are chosen with one click, a budget warns, another class ' +
+    'comes onto the list, and it all goes elsewhere',
+  async ({ kitchen: page }) => {
+    await makeClass(page, 'Bought well');
+    await addDish(page, 'Roast carrot');
+    await saved(page);
+    await goTo(page, 'Shop');
+    const other = page.getByRole('button', { name: /^flat-leaf parsley: buy .* instead$/ }).first();
+    const words = (await other.getAttribute('aria-label'))!.replace(
+      /^flat-leaf parsley: buy | instead$/g,
+      '',
+    );
+    await other.click();
+    await expect(
+      page.getByRole('button', { name: `Flat-leaf parsley: ${words}, an estimate` }),
+    ).toBeVisible();
+    await page.getByText('Budget, spare, other classes').click();
+    await page.getByLabel('Budget, GBP').fill('€ 5');
+    await expect(page.getByText('This kitchen counts in GBP: write the number alone.')).toBeVisible();
+    await page.getByLabel('Budget, GBP').fill('3');
+    await expect(page.getByText(/Over the budget by about £/)).toBeVisible();
+    const all = page.getByRole('button', { name: /^Show all/ });
+    if (await all.isVisible()) await all.click();
+    await page.getByText(/^Smoke, char and warm salads/).click();
+    await expect(page.getByRole('checkbox', { name: /^Aubergine/ })).toBeVisible();
+    await page.getByText('by trip').click();
+    await expect(page.getByRole('rowheader', { name: /^Market hall/ }).first()).toBeVisible();
+    await page
+      .getByRole('button', { name: /^Market hall/ })
+      .first()
+      .focus();
+    await expect(page.getByRole('complementary', { name: 'Workings' })).toContainText(
+      'The last open day for these takes along',
+    );
+    await saved(page);
+    expect(await downloaded(page, () => page.getByRole('button', { name: 'CSV' }).click())).toContain(
+      'section,name,as purchased,unit,buy',
+    );
+    expect(
+      await downloaded(page, () => page.getByRole('button', { name: 'Text', exact: true }).click()),
+    ).toContain('[ ] aubergine');
+    const calendar = await downloaded(page, () => page.getByRole('button', { name: 'Calendar' }).click());
+    expect(calendar.match(/BEGIN:VEVENT/g)!.length).toBeGreaterThan(1);
+    expect(calendar).toContain('BEGIN:VALARM');
+  },
+);
 
 test('two tick the same thing, one without a connection: the later one stands and both see it', async ({
   kitchen: page,

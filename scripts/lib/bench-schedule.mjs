@@ -33,7 +33,8 @@ async function benchQuality(core, row) {
   times.sort((a, b) => a - b);
   row(
     `${seeds.length} random problems of 8–30 tasks, ${stepsForSmall} steps`,
-    `${counts.scheduled} scheduled, ${counts.impossible} impossible, ${counts.undecided} undecided; median ${times[100].toFixed(0)} ms`,
+    `${counts.scheduled} scheduled, ${counts.impossible} impossible, ` +
+      `${counts.undecided} undecided; median ${times[100].toFixed(0)} ms`,
   );
   const proven = [...found.values()].filter((result) => result.length === result.lowerBound).length;
   row('  of the scheduled, optimum proven by the scheduler itself', `${proven} of ${found.size}`);
@@ -78,7 +79,8 @@ function benchGrowth(core, row) {
     });
     row(
       `${problem.tasks.length} tasks around a known optimum`,
-      `${(performance.now() - begun).toFixed(0)} ms, first plan after ${first.toFixed(0)} ms, ${((result.length / length - 1) * 100).toFixed(1)} % over the optimum`,
+      `${(performance.now() - begun).toFixed(0)} ms, first plan after ${first.toFixed(0)} ` +
+        `ms, ${((result.length / length - 1) * 100).toFixed(1)} % over the optimum`,
     );
   }
 }

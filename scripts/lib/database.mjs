@@ -21,8 +21,9 @@ const leastFreeBytes = 300 * 1024 * 1024;
 const environment = { ...process.env, PATH: `${process.env.PATH}:/usr/sbin:/sbin` };
 
 /**
- * Starts a MariaDB of the project's own on loopback, with its data in `folder`, and returns its address and how to stop it.
- * Two of them with different folders stand side by side; a second on the same folder is refused.
+ * Starts a MariaDB of the project's own on loopback, with its data in `folder`, and returns its address and
+ * how to stop it. Two of them with different folders stand side by side; a second on the same folder is
+ * refused.
  */
 export async function startDatabase(folder) {
   mkdirSync(folder, { recursive: true });
@@ -54,7 +55,9 @@ function checkSpace(folder) {
     throw new PlainError(`The disk that holds ${folder} is nearly full: Fornax needs 300 MB there to start.`);
 }
 
-/** One Fornax a folder: the lock names the process that holds it, and one whose process is gone is taken over. */
+/**
+ * One Fornax a folder: the lock names the process that holds it, and one whose process is gone is taken over.
+ */
 function lockFolder(folder) {
   const lock = join(folder, 'running.pid');
   for (;;) {
@@ -68,7 +71,8 @@ function lockFolder(folder) {
       const holder = Number(readFileSync(lock, 'utf8'));
       if (isRunning(holder))
         throw new PlainError(
-          `Fornax is running already with the data in ${folder}: stop it, or choose another folder with FORNAX_DATA.`,
+          `Fornax is running already with the data in ${folder}: stop ` +
+            'it, or choose another folder with FORNAX_DATA.',
         );
       rmSync(lock, { force: true });
     }
@@ -81,7 +85,10 @@ export function isHeld(folder) {
   return existsSync(lock) && isRunning(Number(readFileSync(lock, 'utf8')));
 }
 
-/** A Fornax that was killed outright leaves its database running: it is stopped cleanly before the folder is used again. */
+/**
+ * A Fornax that was killed outright leaves its database running: it is stopped cleanly before the folder is
+ * used again.
+ */
 export async function endOrphan(folder) {
   const file = join(folder, 'database.pid');
   const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
@@ -111,7 +118,10 @@ function isRunning(pid) {
   }
 }
 
-/** Sets the data up beside its place and moves it there when whole, so that a break in the middle leaves nothing half done. */
+/**
+ * Sets the data up beside its place and moves it there when whole, so that a break in the middle leaves
+ * nothing half done.
+ */
 function install(data, folder) {
   const halfway = `${data}.new`;
   rmSync(halfway, { recursive: true, force: true });
@@ -128,7 +138,8 @@ function install(data, folder) {
   );
   if (done.status !== 0)
     throw new PlainError(
-      `The database could not be set up in ${folder}: ${lastLine(done.stderr || done.stdout || String(done.error))}`,
+      `The database could not be set up in ${folder}: ` +
+        `${lastLine(done.stderr || done.stdout || String(done.error))}`,
     );
   renameSync(halfway, data);
 }

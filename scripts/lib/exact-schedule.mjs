@@ -1,8 +1,9 @@
 import loadHighs from 'highs';
 
 /**
- * The least span of a problem whose last end is 0, by a time-indexed integer program: a second opinion that shares no code with the scheduler. A span over
- * `longest` is not looked for. Returns null where the time ran out before the optimum was proven, and Infinity where there is no such plan.
+ * The least span of a problem whose last end is 0, by a time-indexed integer program: a second opinion that
+ * shares no code with the scheduler. A span over `longest` is not looked for. Returns null where the time ran
+ * out before the optimum was proven, and Infinity where there is no such plan.
  */
 export async function exactSpan(problem, longest, seconds) {
   // A solver of its own each time: its memory does not come back otherwise.
@@ -26,7 +27,11 @@ function programOf(problem, longest) {
     ),
   );
   const binaries = [...starts.flatMap((own, task) => own.map((start) => name(task, start))), ...settings];
-  return `Maximize\n first\nSubject To\n${rows.map((row, at) => ` r${at}: ${row}`).join('\n')}\nBounds\n -${longest} <= first <= 0\nBinaries\n ${binaries.join('\n ')}\nEnd\n`;
+  return (
+    `Maximize\n first\nSubject ` +
+    `To\n${rows.map((row, at) => ` r${at}: ${row}`).join('\n')}\nBounds\n ` +
+    `-${longest} <= first <= 0\nBinaries\n ${binaries.join('\n ')}\nEnd\n`
+  );
 }
 
 const name = (task, start) => `x_${task}_${-start}`;

@@ -77,7 +77,8 @@ describe('what is missing on the machine', () => {
     const { code, said } = command('demo.mjs', { PATH: bin, FORNAX_DATA: folder, PORT: '4788' });
     expect(code).toBe(1);
     expect(said).toBe(
-      "Fornax needs mariadb-server, and there is no apt here: install it with this machine's package manager and start again.",
+      'Fornax needs mariadb-server, and there is no apt here: install it ' +
+        "with this machine's package manager and start again.",
     );
   });
 });

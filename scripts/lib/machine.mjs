@@ -23,7 +23,8 @@ export function ensurePackages(wanted) {
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`;
   if (!has('apt-get'))
     throw new PlainError(
-      `Fornax needs ${missing.join(' and ')}, and there is no apt here: install it with this machine's package manager and start again.`,
+      `Fornax needs ${missing.join(' and ')}, and there is no apt here: ` +
+        `install it with this machine's package manager and start again.`,
     );
   if (process.getuid?.() !== 0)
     throw new PlainError(

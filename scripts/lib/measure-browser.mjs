@@ -1,4 +1,7 @@
-/** In the page: types into a field and waits until a text that was not there stands alone in the list; milliseconds. */
+/**
+ * In the page: types into a field and waits until a text that was not there stands alone in the list;
+ * milliseconds.
+ */
 export function measureTyping(page, label, typed, expected) {
   return page.evaluate(
     async ([name, value, text]) => {
@@ -32,7 +35,10 @@ export function measureTyping(page, label, typed, expected) {
   );
 }
 
-/** In the page: types a number into People and waits until the figures on the screen have followed; milliseconds. */
+/**
+ * In the page: types a number into People and waits until the figures on the screen have followed;
+ * milliseconds.
+ */
 export function measureEdit(page, people, expected) {
   return page.evaluate(
     async ([value, text]) => {
@@ -56,7 +62,9 @@ export function measureEdit(page, people, expected) {
   );
 }
 
-/** In the page: moves a bar of the clock with an arrow key and waits until it stands elsewhere; milliseconds. */
+/**
+ * In the page: moves a bar of the clock with an arrow key and waits until it stands elsewhere; milliseconds.
+ */
 export function measurePin(page, title, key) {
   return page.evaluate(
     async ([name, arrow]) => {

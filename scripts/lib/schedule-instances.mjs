@@ -10,8 +10,9 @@ function picker(seed) {
 }
 
 /**
- * Up to 30 tasks of 1–9 minutes on three resources: an oven with settings and a changeover, hands with opening hours, and a shared pool. Links run
- * forwards, some with a largest lag, some with a negative least one. Some of the problems have no plan.
+ * Up to 30 tasks of 1–9 minutes on three resources: an oven with settings and a changeover, hands with
+ * opening hours, and a shared pool. Links run forwards, some with a largest lag, some with a negative least
+ * one. Some of the problems have no plan.
  */
 export function randomInstance(seed, { tasks: count = 8 + (seed % 23), withClass = false } = {}) {
   const pick = picker(seed);
@@ -67,8 +68,8 @@ function demandsOf(pick, [oven, you, pool]) {
 }
 
 /**
- * A problem built around a plan without a gap: every resource is cut into tasks that fill it from the first minute to the last, and links are laid
- * only where that plan keeps them. Its optimum is known: `length`.
+ * A problem built around a plan without a gap: every resource is cut into tasks that fill it from the first
+ * minute to the last, and links are laid only where that plan keeps them. Its optimum is known: `length`.
  */
 export function packedInstance(seed, count) {
   const pick = picker(seed);

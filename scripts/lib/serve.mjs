@@ -56,7 +56,10 @@ export function today() {
   ].join('-');
 }
 
-/** Database, migrations, demo data if asked for, server. Returns the address and how to stop everything cleanly. */
+/**
+ * Database, migrations, demo data if asked for, server. Returns the address and how to stop everything
+ * cleanly.
+ */
 export async function startFornax({ folder, port, demo }) {
   await checkPort(port);
   const database = await startDatabase(folder);

@@ -3,7 +3,10 @@ import { migrate } from './database/migrate.js';
 import { loadDemo } from './demo/load-demo.js';
 import { readConfig } from './config.js';
 
-/** Brings the schema up to date and, with "demo <today>", loads the demo kitchen. A step of its own, before the server. */
+/**
+ * Brings the schema up to date and, with "demo <today>", loads the demo kitchen. A step of its own, before
+ * the server.
+ */
 async function main([mode, today]: readonly string[]): Promise<void> {
   const sequelize = connect(readConfig(process.env).databaseUrl);
   try {

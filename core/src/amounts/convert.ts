@@ -18,8 +18,8 @@ export type Conversion =
   { readonly ok: true; readonly amount: Amount } | { readonly ok: false; readonly reason: string };
 
 /**
- * Converts an amount exactly to another unit, crossing between mass, volume and count only through the facts given.
- * Fails with a plain reason where a needed fact is not known.
+ * Converts an amount exactly to another unit, crossing between mass, volume and count only through the facts
+ * given. Fails with a plain reason where a needed fact is not known.
  */
 export function convert(
   amount: Amount,
@@ -38,7 +38,10 @@ export function convert(
 
 type Factor = { readonly value: Rational; readonly size: number } | { readonly reason: string };
 
-/** How many of one unit make another, to the nearest number: for drawing and estimates, never for further exact work. Null where a fact is missing. */
+/**
+ * How many of one unit make another, to the nearest number: for drawing and estimates, never for further
+ * exact work. Null where a fact is missing.
+ */
 export function sizeOfUnit(
   unit: UnitId,
   to: UnitId,

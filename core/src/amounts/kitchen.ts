@@ -39,14 +39,17 @@ interface SpoonMeasure {
 
 /**
  * Writes an amount in what a station's spoons, cups and scales can measure. The low end leads; the rest of a
- * range stands beside it as "add to taste". Spoons lead where the recipe measured by volume and they come within
- * the tolerance; otherwise grams lead and the nearest spoons are shown with their error.
+ * range stands beside it as "add to taste". Spoons lead where the recipe measured by volume and they come
+ * within the tolerance; otherwise grams lead and the nearest spoons are shown with their error.
  */
 export function formatForKitchen(amount: Amount, options: KitchenOptions): KitchenAmount {
   return createKitchenFormat(amount.unit, options)(amount, options.show);
 }
 
-/** A format for amounts of one unit of one ingredient: what converting needs is looked up once for all of them. */
+/**
+ * A format for amounts of one unit of one ingredient: what converting needs is looked up once for all of
+ * them.
+ */
 export function createKitchenFormat(
   unit: UnitId,
   options: Omit<KitchenOptions, 'show'>,
@@ -190,7 +193,10 @@ function mixed(whole: number, part: string): string {
   return `${whole * bottom + top}/${bottom}`;
 }
 
-/** Grams as scales show them: tenths under 3 g, halves under 10 g, whole grams to a kilogram, then kilograms with two figures. */
+/**
+ * Grams as scales show them: tenths under 3 g, halves under 10 g, whole grams to a kilogram, then kilograms
+ * with two figures.
+ */
 export function formatMass(grams: number): string {
   if (grams >= 1000) return `${showNumber(grams / 1000)} kg`;
   if (grams >= 10) return `${Math.round(grams)} g`;
@@ -323,7 +329,10 @@ function buildMeasures(system: MeasureSystem, set: MeasuringSet): readonly Spoon
   return all.sort((a, b) => a.millilitres - b.millilitres || a.scoops - b.scoops);
 }
 
-/** Whole multiples of a measure up to `most`, and each with the part measures on top. One kind of measure costs 3. */
+/**
+ * Whole multiples of a measure up to `most`, and each with the part measures on top. One kind of measure
+ * costs 3.
+ */
 function multiples(
   unit: UnitId,
   system: MeasureSystem,

@@ -2,8 +2,8 @@ import Fraction from 'fraction.js';
 import type { Rational } from './types.js';
 
 /**
- * Reads plain data into an exact fraction; a short decimal such as 0.85 is taken as the decimal it is written as. Throws on
- * text that is no number, and on a zero denominator.
+ * Reads plain data into an exact fraction; a short decimal such as 0.85 is taken as the decimal it is written
+ * as. Throws on text that is no number, and on a zero denominator.
  */
 export function toFraction(value: Rational | number | Fraction): Fraction {
   if (value instanceof Fraction) return value;
@@ -17,7 +17,10 @@ export function toFraction(value: Rational | number | Fraction): Fraction {
   return read;
 }
 
-/** Reading text is many times slower than reckoning with it, and a plan reads the same few fractions thousands of times. They never change. */
+/**
+ * Reading text is many times slower than reckoning with it, and a plan reads the same few fractions thousands
+ * of times. They never change.
+ */
 const readBefore = new Map<string, Fraction>();
 const rememberedFractions = 5000;
 

@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { formatVolume } from './kitchen.js';
 import type { MeasureSystem } from './types.js';
 
-/** System, spoons and cups as a person would set them out, and the millilitres they hold, by the standard sizes. */
+/**
+ * System, spoons and cups as a person would set them out, and the millilitres they hold, by the standard
+ * sizes.
+ */
 const table = `
 metric | ¼ tsp | 1.25
 metric | ½ tsp | 2.5

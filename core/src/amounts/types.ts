@@ -44,7 +44,10 @@ export type UnitId =
   | 'inch'
   | 'piece';
 
-/** The spoons and cups in a kitchen's drawer, as parts of a teaspoon and of a cup. What is not there is not asked for. */
+/**
+ * The spoons and cups in a kitchen's drawer, as parts of a teaspoon and of a cup. What is not there is not
+ * asked for.
+ */
 export interface MeasuringSet {
   readonly teaspoons: readonly Rational[];
   readonly tablespoon: boolean;

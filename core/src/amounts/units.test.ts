@@ -3,7 +3,9 @@ import { toNumber } from './rational.js';
 import { measureSystems, type MeasureSystem, type UnitId } from './types.js';
 import { isEstimatedUnit, unitIds, unitKind, unitName, unitSize } from './units.js';
 
-/** Unit, then its size in millilitres, grams or centimetres in US, imperial, metric and Australian measure. */
+/**
+ * Unit, then its size in millilitres, grams or centimetres in US, imperial, metric and Australian measure.
+ */
 const sizes = `
 tsp    4.92892159375 5 5 5
 dsp    9.8578431875 10 10 10

@@ -15,7 +15,10 @@ interface UnitFact {
 const US_TEASPOON = '4.92892159375';
 const IMPERIAL_FLUID_OUNCE = '28.4130625';
 
-/** Every unit with its name on the screen. Informal sizes are estimates that a kitchen can weigh once and replace. */
+/**
+ * Every unit with its name on the screen. Informal sizes are estimates that a kitchen can weigh once and
+ * replace.
+ */
 const unitFacts: Readonly<Record<UnitId, UnitFact>> = {
   g: { kind: 'mass', size: '1', one: 'g', many: 'g' },
   kg: { kind: 'mass', size: '1000', one: 'kg', many: 'kg' },
@@ -56,7 +59,9 @@ const unitFacts: Readonly<Record<UnitId, UnitFact>> = {
 
 export const unitIds = Object.keys(unitFacts) as readonly UnitId[];
 
-/** Millilitres in the measures that differ by system. Standard figures; see the docstring of {@link unitSize}. */
+/**
+ * Millilitres in the measures that differ by system. Standard figures; see the docstring of {@link unitSize}.
+ */
 const measureMillilitres: Readonly<Record<MeasureSystem, Partial<Record<UnitId, Rational>>>> = {
   us: systemMeasures({
     tsp: US_TEASPOON,
@@ -118,8 +123,8 @@ export function unitName(unit: UnitId, count: number): string {
 /**
  * Grams, millilitres or centimetres in one unit, exactly, or null where there is none (a count, a handful).
  * US teaspoon 4.92892159375 ml, tablespoon 3 of these, cup 16 tablespoons, fluid ounce 2, pint 2 cups.
- * Imperial fluid ounce 28.4130625 ml, pint 20 of these, half a pint taken for its cup, with 5 and 15 ml spoons.
- * Metric 5, 10, 15 and 250 ml. Australian as metric with a tablespoon of 20 ml. Pound 453.59237 g.
+ * Imperial fluid ounce 28.4130625 ml, pint 20 of these, half a pint taken for its cup, with 5 and 15 ml
+ * spoons. Metric 5, 10, 15 and 250 ml. Australian as metric with a tablespoon of 20 ml. Pound 453.59237 g.
  */
 export function unitSize(unit: UnitId, system: MeasureSystem): Rational | null {
   return measureMillilitres[system][unit] ?? unitFacts[unit].size ?? null;

@@ -1,7 +1,8 @@
 import ICAL from 'ical.js';
 import { fromAbsolute, parseDateTime, toZoned } from '@internationalized/date';
-import { money, type ShoppingList, type ShoppingTrip } from '../shopping/index.js';
-import type { Timeline, TimelineEntry } from '../timeline/types.js';
+import type { ShoppingList, ShoppingTrip } from '../shopping/index.js';
+import type { Timeline, TimelineEntry } from '../timeline/index.js';
+import { money } from '../words/index.js';
 import type { ListClass } from './lists-out.js';
 
 /** When a shop is taken to be visited while no clock says, local wall time, and for how long. */
@@ -20,16 +21,18 @@ interface Job {
 }
 
 /**
- * One iCalendar entry (RFC 5545) a shopping trip, with what is bought and an alarm an hour before. Each has the UID of its class and
- * supplier and turn, so that importing again moves the entry instead of adding another. `stampedAt` is an ISO instant.
+ * One iCalendar entry (RFC 5545) a shopping trip, with what is bought and an alarm an hour before. Each has
+ * the UID of its class and supplier and turn, so that importing again moves the entry instead of adding
+ * another. `stampedAt` is an ISO instant.
  */
 export function writeTripsCalendar(of: ListClass, list: ShoppingList, stampedAt: string): string {
   return calendarOf('Shopping', tripJobs(of, list), stampedAt);
 }
 
 /**
- * Shopping trips and every job of hands before class as iCalendar, with alarms; the UID of a job is made of its class and step, so that it
- * stays when the plan moves it. Waiting is nobody's job and the class itself is in the calendar already.
+ * Shopping trips and every job of hands before class as iCalendar, with alarms; the UID of a job is made of
+ * its class and step, so that it stays when the plan moves it. Waiting is nobody's job and the class itself
+ * is in the calendar already.
  */
 export function writePlanCalendar(
   of: ListClass,

@@ -1,7 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseRecipeText, type Recipe } from '../recipes/index.js';
-import { largestFileBytes, readRecipeFile, writeFornaxRecipes, writeJsonLd, writeMarkdown } from './index.js';
+import { writeFornaxRecipes } from './fornax-json.js';
+import { writeJsonLd } from './json-ld.js';
+import { writeMarkdown } from './markdown.js';
+import { readRecipeFile } from './recipe-file.js';
+import { largestFileBytes } from './types.js';
 
 const options = { system: 'metric' } as const;
 const read = (text: string) => readRecipeFile(text, options);
@@ -46,7 +50,9 @@ describe('round trips', () => {
   it('JSON-LD keeps title, servings, words and steps', () =>
     expect(kept(one(writeJsonLd(salad)))).toEqual(kept(salad)));
   it('JSON-LD inside a saved web page is found', () => {
-    const page = `<!doctype html><html><head><title>x</title><script>alert(1)</script><script type="application/ld+json">${writeJsonLd(salad)}</script></head><body><p>Noise</p></body></html>`;
+    const page =
+      '<!doctype html><html><head><title>x</title><script>alert(1)</script><script ' +
+      `type="application/ld+json">${writeJsonLd(salad)}</script></head><body><p>Noise</p></body></html>`;
     expect(kept(one(page))).toEqual(kept(salad));
   });
   it('Markdown keeps these and the components', () => {
@@ -136,7 +142,8 @@ describe('recipes as other people write them', () => {
   });
   it('instructions in one text with numbers', () => {
     const recipe = one(
-      '{"@type":"Recipe","name":"Dip","recipeYield":4,"recipeIngredient":"200 g feta","recipeInstructions":"1. Crumble.\\n2. Blend."}',
+      '{"@type":"Recipe","name":"Dip","recipeYield":4,"recipeIngredient":"200 ' +
+        'g feta","recipeInstructions":"1. Crumble.\\n2. Blend."}',
     );
     expect(recipe.steps.map(({ text }) => text)).toEqual(['Crumble.', 'Blend.']);
   });
@@ -146,7 +153,9 @@ describe('recipes as other people write them', () => {
     ).toEqual(['A', 'B']));
   it('Markdown with links, boxes, emphasis and a front matter', () => {
     const recipe = one(
-      '---\ntags: [a]\n---\n# **Slaw**\n\n*Makes* 4\n\n## Ingredients\n\n- [ ] ½ white [cabbage](https://example.org), shredded\n- [x] 2 tbsp mayonnaise\n\n## Method\n\n1. Shred.\n2. Toss.',
+      '---\ntags: [a]\n---\n# **Slaw**\n\n*Makes* 4\n\n## Ingredients\n\n- [ ] ½ white ' +
+        '[cabbage](https://example.org), shredded\n- [x] 2 tbsp ' +
+        'mayonnaise\n\n## Method\n\n1. Shred.\n2. Toss.',
     );
     expect(kept(recipe)).toMatchObject({
       title: 'Slaw',
@@ -167,7 +176,8 @@ describe('files that are refused', () => {
     [
       'half a document',
       '{"@type":"Recipe","name":"A',
-      'The recipe data in this file is not whole JSON; it may have been cut off. Save it again, or paste the text.',
+      'The recipe data in this file is not whole JSON; it may have ' +
+        'been cut off. Save it again, or paste the text.',
     ],
     ['JSON of something else', '{"@type":"Person","name":"A"}', 'No recipe was found in this file.'],
     ['a picture', 'PNG\u0000\u0001', 'This file is no text: choose a web page, a JSON or a Markdown file.'],

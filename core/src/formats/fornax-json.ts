@@ -15,7 +15,8 @@ export function isFornaxRecipes(text: string): boolean {
 }
 
 /**
- * Reads Fornax's own recipe file. Only its frame is looked at here: each recipe is checked by the contract's rules before it is kept.
+ * Reads Fornax's own recipe file. Only its frame is looked at here: each recipe is checked by the contract's
+ * rules before it is kept.
  */
 export function readFornaxRecipes(text: string): FileReading {
   let document: { version?: unknown; recipes?: unknown };
@@ -28,13 +29,15 @@ export function readFornaxRecipes(text: string): FileReading {
   }
   if (document.version !== formatVersion)
     return refuse(
-      `This Fornax file is of version ${String(document.version)}; version ${formatVersion} can be read. Update Fornax first.`,
+      `This Fornax file is of version ${String(document.version)}; ` +
+        `version ${formatVersion} can be read. Update Fornax first.`,
     );
   if (!Array.isArray(document.recipes) || document.recipes.length === 0)
     return refuse('This Fornax file holds no recipes.');
   if (document.recipes.length > mostRecipesInFile)
     return refuse(
-      `This Fornax file holds ${document.recipes.length} recipes, more than the ${mostRecipesInFile} of one file.`,
+      `This Fornax file holds ${document.recipes.length} recipes, ` +
+        `more than the ${mostRecipesInFile} of one file.`,
     );
   return { recipes: document.recipes as Recipe[], refused: '', remarks: [] };
 }

@@ -15,14 +15,18 @@ type Node = Readonly<Record<string, unknown>>;
 /** How deep a document may be nested before it is no recipe that anybody wrote. */
 const deepest = 12;
 
-/** Reads schema.org recipes from JSON-LD, alone or inside a saved web page. What it says in markup becomes plain words. */
+/**
+ * Reads schema.org recipes from JSON-LD, alone or inside a saved web page. What it says in markup becomes
+ * plain words.
+ */
 export function readJsonLd(text: string, options: ReadingOptions): FileReading {
   const scripts = /^\s*[[{]/.test(text) ? [text] : linkedDataIn(text);
   if (scripts.length === 0) return refuse('This page holds no recipe data: paste its text instead.');
   const documents = scripts.flatMap(parsed);
   if (documents.length === 0)
     return refuse(
-      'The recipe data in this file is not whole JSON; it may have been cut off. Save it again, or paste the text.',
+      'The recipe data in this file is not whole JSON; it may have ' +
+        'been cut off. Save it again, or paste the text.',
     );
   const nodes = documents.flatMap((document) => recipesIn(document, 0));
   if (nodes.length === 0) return refuse('No recipe was found in this file.');

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
-import type { KitchenFacts } from '../plan/types.js';
-import { vesselKinds, type Vessel, type VesselKind } from '../portions/index.js';
+import type { KitchenFacts } from '../plan/index.js';
+import { type Vessel, type VesselKind, vesselKinds } from '../portions/index.js';
 import { safeCell } from './csv.js';
 import type { CsvRowReport } from './larder-csv.js';
 
@@ -32,7 +32,10 @@ export interface KitchenCsvReading extends Counted {
 
 const mostRows = 500;
 
-/** Reads tools and vessels: a row of a name that is there takes its place, another is added. Impossible counts and sizes are refused by row. */
+/**
+ * Reads tools and vessels: a row of a name that is there takes its place, another is added. Impossible counts
+ * and sizes are refused by row.
+ */
 export function readKitchenCsv(text: string, before: Counted): KitchenCsvReading {
   const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), {
     header: true,
@@ -44,7 +47,9 @@ export function readKitchenCsv(text: string, before: Counted): KitchenCsvReading
     return {
       ...before,
       report: [],
-      refused: `The first row must name the columns “kind”, “name” and “count”; “${missing.join('” and “')}” is missing.`,
+      refused:
+        'The first row must name the columns “kind”, “name” and ' +
+        `“count”; “${missing.join('” and “')}” is missing.`,
     };
   if (data.length > mostRows)
     return {

@@ -18,7 +18,9 @@ describe('the larder as CSV', () => {
   });
   it('each row is taken or refused with its reason', () => {
     const { report, entries } = read(
-      'basil,,,handful,14\n,arugula,,handful,20\nbasil,,,yield.usual,0\nmoon dust,,,density.plain,1\n,Sea kale,vegetables,count.bunch,300\nbasil,,,colour,3\nbasil,,,handful,\n,,,handful,3\nlemon,,,zest,"5,5"',
+      'basil,,,handful,14\n,arugula,,handful,20\nbasil,,,yield.usual,0\nmoon ' +
+        'dust,,,density.plain,1\n,Sea ' +
+        'kale,vegetables,count.bunch,300\nbasil,,,colour,3\nbasil,,,handful,\n,,,handful,3\nlemon,,,zest,"5,5"',
     );
     expect(report.map(({ row, refused }) => [row, refused])).toEqual([
       [2, ''],

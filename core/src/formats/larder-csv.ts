@@ -13,7 +13,10 @@ import {
 
 const columns = ['ingredient', 'name', 'section', 'figure', 'value', 'unit', 'source'] as const;
 
-/** What became of one row of a file: taken, or refused with the reason. Rows are counted from 2, as a spreadsheet shows them. */
+/**
+ * What became of one row of a file: taken, or refused with the reason. Rows are counted from 2, as a
+ * spreadsheet shows them.
+ */
 export interface CsvRowReport {
   readonly row: number;
   readonly what: string;
@@ -33,7 +36,10 @@ export interface LarderCsvReading {
 /** The most rows that are read from one file. */
 export const mostCsvRows = 20_000;
 
-/** Every figure of the larder, a row each, with its source. Cells that a spreadsheet would take for a formula are marked as text. */
+/**
+ * Every figure of the larder, a row each, with its source. Cells that a spreadsheet would take for a formula
+ * are marked as text.
+ */
 export function writeLarderCsv(larder: Larder): string {
   const rows = [...larder.ingredients.values()].flatMap((item) =>
     figuresOf(item).map(({ key, value, unit, source }) =>
@@ -44,8 +50,9 @@ export function writeLarderCsv(larder: Larder): string {
 }
 
 /**
- * Reads a larder file. A row names an ingredient by its id or a name, a figure by its key, and its value; a name that the larder does
- * not have makes an ingredient of the kitchen's own where a section stands beside it. A value that is the standard one already is passed over.
+ * Reads a larder file. A row names an ingredient by its id or a name, a figure by its key, and its value; a
+ * name that the larder does not have makes an ingredient of the kitchen's own where a section stands beside
+ * it. A value that is the standard one already is passed over.
  */
 export function readLarderCsv(
   text: string,
@@ -63,7 +70,9 @@ export function readLarderCsv(
   if (missing.length > 0 || !meta.fields?.some((field) => field === 'ingredient' || field === 'name'))
     return {
       ...empty,
-      refused: `The first row must name the columns “ingredient” or “name”, “figure” and “value”${missing.length > 0 ? `; “${missing.join('” and “')}” is missing` : ''}.`,
+      refused:
+        'The first row must name the columns “ingredient” or “name”, “figure” and ' +
+        `“value”${missing.length > 0 ? `; “${missing.join('” and “')}” is missing` : ''}.`,
     };
   if (data.length > mostCsvRows)
     return {

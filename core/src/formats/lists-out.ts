@@ -1,8 +1,9 @@
 import Papa from 'papaparse';
-import type { ClassFacts } from '../plan/types.js';
 import type { KitList } from '../kit/index.js';
-import type { Timeline } from '../timeline/types.js';
-import { money, type ShoppingList, type ShoppingRow } from '../shopping/index.js';
+import type { ClassFacts } from '../plan/index.js';
+import type { ShoppingList, ShoppingRow } from '../shopping/index.js';
+import type { Timeline } from '../timeline/index.js';
+import { listed, money } from '../words/index.js';
 import { safeCell } from './csv.js';
 
 /** The shopping list as CSV: one row a thing, with what is bought, when, where, and what it costs. */
@@ -75,7 +76,8 @@ export function writeShoppingText(
   const undated = list.rows
     .filter((row) => row.trip === null)
     .map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`);
-  const cost = `About ${money(list.cost.total, list.cost.currency)}${list.cost.unknown.length > 0 ? `, without ${list.cost.unknown.join(', ')}` : ''}`;
+  const { total, currency, unknown } = list.cost;
+  const cost = `About ${money(total, currency)}${unknown.length > 0 ? `, without ${listed(unknown)}` : ''}`;
   return `${[title, ...trips, ...(undated.length > 0 ? [undated.join('\n')] : []), cost].join('\n\n')}\n`;
 }
 
@@ -92,7 +94,11 @@ export function writeKitCsv(kit: KitList): string {
 
 /** The packing list as plain text, crate by crate. */
 export function writeKitText(title: string, kit: KitList): string {
-  return `${[title, ...kit.crates.map((crate) => [`${crate.name}${crate.count > 1 ? ` (${crate.count} alike)` : ''}`, ...crate.rows.map((row) => `${row.count} × ${row.name}`)].join('\n'))].join('\n\n')}\n`;
+  const crates = kit.crates.map((crate) => {
+    const heading = crate.count > 1 ? `${crate.name} (${crate.count} alike)` : crate.name;
+    return [heading, ...crate.rows.map((row) => `${row.count} × ${row.name}`)].join('\n');
+  });
+  return `${[title, ...crates].join('\n\n')}\n`;
 }
 
 /** The whole plan as CSV: one row a job, wait or demonstration, in order of time. */

@@ -1,21 +1,13 @@
 import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { standardLarder } from '../larder/index.js';
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import {
-  readKitchenCsv,
-  readLarderCsv,
-  writeKitchenCsv,
-  writeKitCsv,
-  writeKitText,
-  writeShoppingCsv,
-  writePlanCalendar,
-  writePlanCsv,
-  writeShoppingText,
-  writeTripsCalendar,
-} from './index.js';
-import { standardLarder } from '../larder/index.js';
+import { writePlanCalendar, writeTripsCalendar } from './calendar.js';
+import { readKitchenCsv, writeKitchenCsv } from './kitchen-csv.js';
+import { readLarderCsv } from './larder-csv.js';
+import { writeKitCsv, writeKitText, writePlanCsv, writeShoppingCsv, writeShoppingText } from './lists-out.js';
 
 const facts = classOf(
   [dish(recipe(['600 g carrots', '400 g =cmd moon dust', '60 g rocket']), { maker: 'demonstration' })],
@@ -62,15 +54,19 @@ describe('trips as iCalendar', () => {
   const text = writeTripsCalendar(facts, plan.shopping, '2026-11-20T08:00:00Z');
   const events = new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent');
   const value = (event: ICAL.Component, name: string) => String(event.getFirstPropertyValue(name));
-  it('an entry a trip, when the clock has it: 30 min there and back and 2 things from 10:00, with an alarm', () => {
-    const market = events.find((event) => value(event, 'location') === 'Market')!;
-    expect([value(market, 'dtstart'), value(market, 'dtend')]).toEqual([
-      '2026-11-26T10:00:00Z',
-      '2026-11-26T10:32:00Z',
-    ]);
-    expect(value(market.getFirstSubcomponent('valarm')!, 'trigger')).toBe('-PT1H');
-    expect(value(market, 'description')).toContain('carrot: 2.1 kg');
-  });
+  it(
+    'an entry a trip, when the clock has it: 30 min there and ' +
+      'back and 2 things from 10:00, with an alarm',
+    () => {
+      const market = events.find((event) => value(event, 'location') === 'Market')!;
+      expect([value(market, 'dtstart'), value(market, 'dtend')]).toEqual([
+        '2026-11-26T10:00:00Z',
+        '2026-11-26T10:32:00Z',
+      ]);
+      expect(value(market.getFirstSubcomponent('valarm')!, 'trigger')).toBe('-PT1H');
+      expect(value(market, 'description')).toContain('carrot: 2.1 kg');
+    },
+  );
   it('the same UID when it is written again, another for every trip', () => {
     const uids = (of: string) =>
       new ICAL.Component(ICAL.parse(of) as never)

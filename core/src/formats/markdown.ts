@@ -2,7 +2,10 @@ import { parseRecipeText, type Recipe } from '../recipes/index.js';
 import type { ReadingOptions } from './json-ld.js';
 import { refuse, type FileReading } from './types.js';
 
-/** Reads a recipe from Markdown or plain text: a title, ingredient lines under headings, steps. Marks for emphasis and links are dropped. */
+/**
+ * Reads a recipe from Markdown or plain text: a title, ingredient lines under headings, steps. Marks for
+ * emphasis and links are dropped.
+ */
 export function readMarkdown(text: string, options: ReadingOptions): FileReading {
   const plain = withoutMarks(text);
   const recipe = parseRecipeText(plain, options);
@@ -51,7 +54,8 @@ export function writeMarkdown(recipe: Recipe): string {
     recipe.source ? `Source: ${oneLine(recipe.source)}` : '',
     recipe.permission ? `Permission: ${oneLine(recipe.permission)}` : '',
   ].filter(Boolean);
-  return `${[...head, '', '## Ingredients', ...lines, '', '## Method', '', ...steps, ...(foot.length > 0 ? ['', '## Notes', '', ...foot] : [])].join('\n')}\n`;
+  const notes = foot.length > 0 ? ['', '## Notes', '', ...foot] : [];
+  return `${[...head, '', '## Ingredients', ...lines, '', '## Method', '', ...steps, ...notes].join('\n')}\n`;
 }
 
 function oneLine(text: string): string {

@@ -3,7 +3,10 @@ import { Parser } from 'htmlparser2';
 const blocks = new Set(['p', 'br', 'li', 'div', 'h1', 'h2', 'h3', 'h4', 'tr']);
 const unseen = new Set(['script', 'style', 'noscript', 'template']);
 
-/** The words of a piece of HTML, a line for each block; entities decoded, tags and scripts dropped. Nothing of it is ever run. */
+/**
+ * The words of a piece of HTML, a line for each block; entities decoded, tags and scripts dropped. Nothing of
+ * it is ever run.
+ */
 export function plainText(html: string): string {
   let text = '';
   let hidden = 0;

@@ -4,8 +4,9 @@ import { readMarkdown } from './markdown.js';
 import { largestFileBytes, refuse, type FileReading } from './types.js';
 
 /**
- * Reads recipes from a file by what it holds, not by its name: Fornax's own JSON, schema.org JSON-LD, a saved web page with it, or
- * Markdown and plain text. Refuses what is too large, empty or no text, with the reason. Never throws on a file's contents.
+ * Reads recipes from a file by what it holds, not by its name: Fornax's own JSON, schema.org JSON-LD, a saved
+ * web page with it, or Markdown and plain text. Refuses what is too large, empty or no text, with the reason.
+ * Never throws on a file's contents.
  */
 export function readRecipeFile(text: string, options: ReadingOptions): FileReading {
   if (text.length > largestFileBytes)

@@ -10,7 +10,10 @@ export interface ContainerInput {
   readonly larder?: Larder;
 }
 
-/** The largest volume in millilitres for each container that sorted ingredients go into, and its weight in grams. */
+/**
+ * The largest volume in millilitres for each container that sorted ingredients go into, and its weight in
+ * grams.
+ */
 const containerSizes: readonly (readonly [number, string, number])[] = [
   [60, 'pinch bowl', 60],
   [250, 'small bowl', 250],
@@ -37,7 +40,10 @@ export interface SortedPlace {
   readonly foodGrams: number;
 }
 
-/** The containers of each place, over all dishes. Stations that get the same batches of every dish share a list. */
+/**
+ * The containers of each place, over all dishes. Stations that get the same batches of every dish share a
+ * list.
+ */
 export function sortedPlaces(input: ContainerInput): SortedPlace[] {
   return placesOf(input).map(({ place, stations, columns }) => {
     const rows = new Map<string, ContainerRow & { holds: string[] }>();

@@ -2,7 +2,10 @@ import type { Recipe, RecipeStep } from '../recipes/index.js';
 import { toolFact } from './tools.js';
 import type { KitDecision } from './types.js';
 
-/** The steps with the ways out that were taken: another tool with its own minutes, or one tool that goes round. */
+/**
+ * The steps with the ways out that were taken: another tool with its own minutes, or one tool that goes
+ * round.
+ */
 export function applyKitDecisions(
   recipe: Recipe,
   decisions: readonly KitDecision[],

@@ -22,7 +22,9 @@ export interface OneToolUse {
   readonly dishId: string;
 }
 
-/** Every use of every tool, one by one. Tools that were decided to go round count as often as they are there. */
+/**
+ * Every use of every tool, one by one. Tools that were decided to go round count as often as they are there.
+ */
 export function singleUses(
   uses: readonly ToolUse[],
   places: (use: ToolUse) => number,
@@ -67,9 +69,9 @@ interface Lot {
 }
 
 /**
- * How many of each tool there must be, dealt out use by use: one goes on within its dish, is washed before it serves another, and
- * where there is no time to wash it a further one is wanted. Tools for raw food are dealt out apart. Stations alike are dealt out in lots, so
- * that more of them cost no more work.
+ * How many of each tool there must be, dealt out use by use: one goes on within its dish, is washed before it
+ * serves another, and where there is no time to wash it a further one is wanted. Tools for raw food are dealt
+ * out apart. Stations alike are dealt out in lots, so that more of them cost no more work.
  */
 export function dealOut(uses: readonly OneToolUse[], place: string): { peaks: Peak[]; washing: Washing[] } {
   const groups = new Map<string, OneToolUse[]>();

@@ -70,7 +70,8 @@ describe('short of something', () => {
 describe('containers and what is easily forgotten', () => {
   const kit = kitOf([]);
   it('each sorted ingredient has a container of its size', () => {
-    // One batch of a recipe for 4 at each station of 4: 600 g carrots are 600 ÷ 0.5 = 1.2 l or so, oil 30 ml, buttermilk 200 ml, an onion on the tray.
+    // One batch of a recipe for 4 at each station of 4: 600 g carrots are 600 ÷ 0.5 = 1.2 l or so, oil 30 ml,
+    // buttermilk 200 ml, an onion on the tray.
     expect(kit.containers).toEqual([
       expect.objectContaining({ container: 'large tub', count: 1, holds: ['carrot'] }),
       expect.objectContaining({ container: 'pinch bowl', holds: ['olive oil'] }),
@@ -79,7 +80,8 @@ describe('containers and what is easily forgotten', () => {
     ]);
   });
   it('stations with the same batches of every dish share one list, over all dishes', () => {
-    // 14 people make 4+4+3+3. The salad for 4 is a batch of 1 at the larger stations and ¾ at the smaller; the dip works at 1 only, so all four get the same of it.
+    // 14 people make 4+4+3+3. The salad for 4 is a batch of 1 at the larger stations and ¾ at the smaller;
+    // the dip works at 1 only, so all four get the same of it.
     const four = splitStations(14, 4);
     const dip = dish(recipe(['200 ml buttermilk'], { title: 'Dip', leastBatch: '1' }), { id: 'd2' });
     const dishes = [salad, dip];

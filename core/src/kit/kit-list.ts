@@ -23,8 +23,9 @@ export interface KitInput {
 }
 
 /**
- * The kit for one station, the demonstration bench and shared use: the most in use at once, read off the timeline, not the sum
- * over steps; washing between dishes; containers for sorted ingredients; crates with their weights; and what the kitchen has too few of.
+ * The kit for one station, the demonstration bench and shared use: the most in use at once, read off the
+ * timeline, not the sum over steps; washing between dishes; containers for sorted ingredients; crates with
+ * their weights; and what the kitchen has too few of.
  */
 export function buildKitList(input: KitInput): KitList {
   const decided = input.decisions?.kit ?? [];
@@ -139,7 +140,9 @@ function kitRow(peak: Peak, input: KitInput, place: string): KitRow {
         {
           label: 'Most wanted at once',
           value: String(peak.count),
-          note: `At ${input.clock(peak.minute)}. Within a dish it goes on; before another it is washed, ${washMinutes} min.`,
+          note:
+            `At ${input.clock(peak.minute)}. Within a dish it goes on; ` +
+            `before another it is washed, ${washMinutes} min.`,
         },
       ],
     },
@@ -201,7 +204,10 @@ interface Lists {
 /** A crate is lifted by two from here on. */
 const heavyGrams = 12_000;
 
-/** What goes in which crate: one a station with its sorted ingredients, one for the bench, the shared shelf, and what is used up. */
+/**
+ * What goes in which crate: one a station with its sorted ingredients, one for the bench, the shared shelf,
+ * and what is used up.
+ */
 function crates(
   lists: Lists,
   sorted: readonly SortedPlace[],

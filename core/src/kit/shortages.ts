@@ -13,7 +13,10 @@ export interface ShortageInput {
   readonly clock: (minute: number) => string;
 }
 
-/** What the kitchen has too few of, each with the ways out that work. What is not counted in the kitchen is not guessed. */
+/**
+ * What the kitchen has too few of, each with the ways out that work. What is not counted in the kitchen is
+ * not guessed.
+ */
 export function findShortages(input: ShortageInput): KitShortage[] {
   const counts = new Map(input.toolsInKitchen.map(({ tool, count }) => [tool, count]));
   return [...new Set(input.peaks.map((peak) => peak.tool))].flatMap((tool): KitShortage[] => {
@@ -30,7 +33,9 @@ export function findShortages(input: ShortageInput): KitShortage[] {
         needed,
         inKitchen,
         atMinute: worst.minute,
-        sentence: `Not enough ${toolPlural(name)}: ${needed} needed at ${input.clock(worst.minute)}, ${inKitchen} in the kitchen`,
+        sentence:
+          `Not enough ${toolPlural(name)}: ${needed} needed at ` +
+          `${input.clock(worst.minute)}, ${inKitchen} in the kitchen`,
         waysOut: waysOut(tool, { needed, inKitchen, minutes: worst.minutes, counts }, input),
       },
     ];
@@ -73,10 +78,9 @@ function staggering(
 ): WayOut {
   const turns = Math.ceil(places / free);
   const first = free === 1 ? 'Station 1 goes first' : `Stations 1–${free} go first`;
-  const last =
-    places - free === 1
-      ? `station ${places} after ${free === 1 ? 'it' : 'them'}`
-      : `${turns > 2 ? 'the others in turn' : `stations ${free + 1}–${places} after ${free === 1 ? 'it' : 'them'}`}`;
+  const after = free === 1 ? 'after it' : 'after them';
+  const rest = places - free === 1 ? `station ${places} ${after}` : `stations ${free + 1}–${places} ${after}`;
+  const last = turns > 2 ? 'the others in turn' : rest;
   return {
     id: `${tool}:stagger`,
     kind: 'stagger',

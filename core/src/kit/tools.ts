@@ -5,7 +5,10 @@ export interface ToolAlternative {
   readonly result: string;
 }
 
-/** Where a tool is used, what it weighs, how long it takes to wash, and what can take its place. Weights and minutes are starting estimates. */
+/**
+ * Where a tool is used, what it weighs, how long it takes to wash, and what can take its place. Weights and
+ * minutes are starting estimates.
+ */
 export interface ToolFact {
   readonly id: string;
   readonly us?: string;

@@ -1,14 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
 import { dish, recipe, step } from '../tests/recipes.js';
-import {
-  applyKitDecisions,
-  buildKitList,
-  toolFacts,
-  type KitDecisions,
-  type KitInput,
-  type ToolUse,
-} from './index.js';
+import { applyKitDecisions } from './decisions.js';
+import { buildKitList, type KitInput } from './kit-list.js';
+import { toolFacts } from './tools.js';
+import type { KitDecisions, ToolUse } from './types.js';
 
 const stations = splitStations(16, 4);
 const salad = dish(
@@ -166,7 +162,8 @@ describe('crates', () => {
       crate.rows.some(({ key }) => key.startsWith('container:')),
     ]).toEqual(['Stations 1–4', 4, true, true]));
   it('weighs its tools, its containers and its food', () => {
-    // Whisk 120, cloth 80, 8 spoons × 25 = 200, scrap bowl 250, 2 towels × 60 = 120: 770 g. Carrots 600 × 0.85 = 510 g in a tub of 700 g, juice of a lemon 35 g on a tray of 900 g.
+    // Whisk 120, cloth 80, 8 spoons × 25 = 200, scrap bowl 250, 2 towels × 60 = 120: 770 g. Carrots 600 ×
+    // 0.85 = 510 g in a tub of 700 g, juice of a lemon 35 g on a tray of 900 g.
     expect(crate.workings.steps.map(({ label, value }) => [label, value])).toEqual([
       ['Tools', '770 g'],
       ['Containers', '1.6 kg'],

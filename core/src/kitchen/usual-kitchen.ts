@@ -1,9 +1,12 @@
 import { fullSet } from '../amounts/index.js';
+import type { KitchenFacts } from '../plan/index.js';
 import { standardVessels, usualMeasures } from '../portions/index.js';
 import { usualSafety } from '../safety/index.js';
-import type { KitchenFacts } from '../plan/types.js';
 
-/** A modest kitchen to start from: one oven of two trays, four rings, vessels of usual sizes, hours of a working day. Everything can be changed. */
+/**
+ * A modest kitchen to start from: one oven of two trays, four rings, vessels of usual sizes, hours of a
+ * working day. Everything can be changed.
+ */
 export const usualKitchen: KitchenFacts = {
   name: 'Kitchen',
   english: 'uk',

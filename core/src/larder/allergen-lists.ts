@@ -36,7 +36,10 @@ const lists: Readonly<Record<AllergenList, readonly (readonly [string, readonly 
   ],
 };
 
-/** The groups of a list that hold these atoms, in the list's order, with the atoms where a group has several: "nuts (walnut)". */
+/**
+ * The groups of a list that hold these atoms, in the list's order, with the atoms where a group has several:
+ * "nuts (walnut)".
+ */
 export function allergensByList(atoms: readonly Allergen[], list: AllergenList): string[] {
   return lists[list].flatMap(([name, members]) => {
     const found = members.filter((member) => atoms.includes(member));

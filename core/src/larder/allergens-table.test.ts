@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { standardLarder } from './larder.js';
 
-/** Ingredient | what it holds or usually holds | who does not eat it. Written from what such foods are made of; labels decide. */
+/**
+ * Ingredient | what it holds or usually holds | who does not eat it. Written from what such foods are made
+ * of; labels decide.
+ */
 const table = `
 celery | celery | –
 celeriac | celery | –

@@ -26,7 +26,9 @@ export interface OwnIngredient {
   readonly eatenBy?: Eaters;
 }
 
-/** What a kitchen knows better, or adds: figures by their key, and the frame of an ingredient that is its own. */
+/**
+ * What a kitchen knows better, or adds: figures by their key, and the frame of an ingredient that is its own.
+ */
 export interface LarderEntry {
   readonly ingredient: string;
   readonly figures: Readonly<Record<string, number>>;
@@ -304,7 +306,10 @@ const measurable: readonly string[] = [
   'holds.acid',
 ];
 
-/** The figures that the larder does not have of an ingredient and that a kitchen can add, each with what it is measured in. */
+/**
+ * The figures that the larder does not have of an ingredient and that a kitchen can add, each with what it is
+ * measured in.
+ */
 export function missingFigures(ingredient: Ingredient): Pick<LarderFigure, 'key' | 'label' | 'unit'>[] {
   const known = new Set(figuresOf(ingredient).map(({ key }) => key));
   const sizes = ingredient.countGrams.piece ? ['size.small', 'size.large'] : [];
@@ -325,9 +330,10 @@ function labelOf(kind: FigureKind, name: string, rest: string, ingredient: Ingre
   if (name === 'pack' && ingredient.packs[Number(rest)]?.loose) return 'Sold in steps of';
   if (name !== 'price') return kind.label(rest);
   const pack = ingredient.packs[Number(rest)]!;
-  return pack.loose
-    ? 'Price'
-    : `Price, ${[pack.name || (ingredient.shoppingUnit === 'piece' ? 'one' : 'pack'), pack.size > 1 ? `of ${pack.size} ${ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit}`.trim() : ''].filter(Boolean).join(' ')}`;
+  if (pack.loose) return 'Price';
+  const isPieces = ingredient.shoppingUnit === 'piece';
+  const size = pack.size > 1 ? ` of ${pack.size}${isPieces ? '' : ` ${ingredient.shoppingUnit}`}` : '';
+  return `Price, ${pack.name || (isPieces ? 'one' : 'pack')}${size}`;
 }
 
 function unitOf(kind: FigureKind, name: string, rest: string, ingredient: Ingredient): string {
@@ -343,7 +349,10 @@ export function figureProblem(key: string, value: number): string {
   if (!kind || !keyShape.test(key)) return `“${key}” is no figure of the larder.`;
   if (!Number.isFinite(value)) return `${kind.label(rest)} must be a number.`;
   if (value < kind.least || value > kind.most)
-    return `${kind.label(rest)} lies between ${kind.least} and ${kind.most}${kind.unit ? ` ${kind.unit}` : ''}, not at ${value}.`;
+    return (
+      `${kind.label(rest)} lies between ${kind.least} and ` +
+      `${kind.most}${kind.unit ? ` ${kind.unit}` : ''}, not at ${value}.`
+    );
   return '';
 }
 
@@ -357,7 +366,10 @@ export function withFigure(ingredient: Ingredient, key: string, value: number): 
   };
 }
 
-/** The mean of weighings as they were typed, in grams to a tenth; null where none is written, or one of them is no weight. */
+/**
+ * The mean of weighings as they were typed, in grams to a tenth; null where none is written, or one of them
+ * is no weight.
+ */
 export function averageGrams(weighings: readonly string[]): number | null {
   const written = weighings
     .map((weight) => weight.trim().replace(',', '.'))

@@ -14,6 +14,5 @@ export {
   type OwnIngredient,
 } from './figures.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
-export { isPlural } from './names.js';
 export { cautionWords } from './data/swaps-cautions.js';
 export { foreignMoney, moneyProblem } from './money.js';

@@ -1,19 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { convert } from '../amounts/index.js';
-import {
-  allergensByList,
-  allergens,
-  cautionWords,
-  conversionFacts,
-  figureProblem,
-  figuresOf,
-  larderOf,
-  missingFigures,
-  ownIngredientId,
-  sections,
-  standardLarder,
-  type LarderEntry,
-} from './index.js';
+import { allergensByList } from './allergen-lists.js';
+import { cautionWords } from './data/swaps-cautions.js';
+import { figureProblem, figuresOf, type LarderEntry, missingFigures } from './figures.js';
+import { larderOf, ownIngredientId } from './kitchen-larder.js';
+import { conversionFacts, standardLarder } from './larder.js';
+import { allergens, sections } from './types.js';
 
 const all = [...standardLarder.ingredients.values()];
 const entry = (

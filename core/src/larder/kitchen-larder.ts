@@ -48,7 +48,10 @@ function ownIngredient(id: string, own: OwnIngredient): Ingredient {
 const known = new Map<string, Larder>();
 const rememberedLarders = 20;
 
-/** The larder of a kitchen: the standard one, with its own figures over it and its own ingredients beside. The same entries give the same larder. */
+/**
+ * The larder of a kitchen: the standard one, with its own figures over it and its own ingredients beside. The
+ * same entries give the same larder.
+ */
 export function larderOf(entries: readonly LarderEntry[]): Larder {
   if (entries.length === 0) return standardLarder;
   const key = JSON.stringify(entries);

@@ -82,8 +82,8 @@ export function densityOf(ingredient: Ingredient, preparation: readonly Form[]):
 }
 
 /**
- * Edible portion ÷ as purchased for a preparation: the figure whose forms are all named and that names most of
- * them, else the usual one, else null (nothing is lost).
+ * Edible portion ÷ as purchased for a preparation: the figure whose forms are all named and that names most
+ * of them, else the usual one, else null (nothing is lost).
  */
 export function yieldOf(ingredient: Ingredient, preparation: readonly Form[]): Fact | null {
   const named = new Set<string>(preparation);
@@ -99,7 +99,10 @@ export function yieldOf(ingredient: Ingredient, preparation: readonly Form[]): F
 /** A size that is written of pieces; the medium one is not. */
 export type PieceSize = 'small' | 'large';
 
-/** What {@link ConversionFacts} this ingredient has in one form, and for pieces of one size where that is known. */
+/**
+ * What {@link ConversionFacts} this ingredient has in one form, and for pieces of one size where that is
+ * known.
+ */
 export function conversionFacts(
   ingredient: Ingredient | null,
   preparation: readonly Form[],
@@ -114,7 +117,10 @@ export function conversionFacts(
 }
 
 const noFacts: ConversionFacts = {};
-/** A plan asks for the same few facts thousands of times. An ingredient never changes: one with another figure is another. */
+/**
+ * A plan asks for the same few facts thousands of times. An ingredient never changes: one with another figure
+ * is another.
+ */
 const knownFacts = new WeakMap<Ingredient, Map<string, ConversionFacts>>();
 
 function factsOf(

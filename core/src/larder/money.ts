@@ -1,6 +1,9 @@
 const signs: Readonly<Record<string, string>> = { '£': 'GBP', '€': 'EUR', $: 'USD', '¥': 'JPY' };
 
-/** The money that a text names beside the kitchen's own, as an ISO code; null where it names none or that one. A bare $ may be any dollar. */
+/**
+ * The money that a text names beside the kitchen's own, as an ISO code; null where it names none or that one.
+ * A bare $ may be any dollar.
+ */
 export function foreignMoney(text: string, currency: string): string | null {
   const named = [...text.matchAll(/\b[A-Z]{3}\b/g)].map(([code]) => code);
   const signed = [...text].flatMap((sign) => signs[sign] ?? []);

@@ -125,7 +125,9 @@ export interface Pack {
   readonly name: string;
   /** True where any number of grams can be asked for at the counter, in steps of `size`. */
   readonly loose?: boolean;
-  /** Price of one pack in the larder's currency; of a kilogram where it is loose. Absent where none is known. */
+  /**
+   * Price of one pack in the larder's currency; of a kilogram where it is loose. Absent where none is known.
+   */
   readonly price?: Fact;
 }
 
@@ -208,7 +210,10 @@ export interface Ingredient {
   readonly centimetreGrams?: Fact;
   /** Grams per millilitre by form; `plain` where the form makes no difference. */
   readonly densities: Partial<Record<Form | 'plain', Fact>>;
-  /** Edible portion ÷ as purchased, by the forms that take something away, joined by "+"; `usual` for the rest. */
+  /**
+   * Edible portion ÷ as purchased, by the forms that take something away, joined by "+"; `usual` for the
+   * rest.
+   */
   readonly yields: Readonly<Record<string, Fact>>;
   readonly byProducts?: ByProducts;
   /** Drained share of the net weight of a tin or jar. */

@@ -1,4 +1,4 @@
-import { money } from '../shopping/index.js';
+import { money } from '../words/index.js';
 import type { ClassPlan } from './types.js';
 
 /** One thing that a decision changes, before and after. */
@@ -9,7 +9,10 @@ export interface PlanChange {
   readonly after: string;
 }
 
-/** What is different in a plan once a decision is taken: amounts to buy, allergens by dish, steps, cost and minutes. */
+/**
+ * What is different in a plan once a decision is taken: amounts to buy, allergens by dish, steps, cost and
+ * minutes.
+ */
 export function planChanges(before: ClassPlan, after: ClassPlan): PlanChange[] {
   return [
     ...amountChanges(before, after),
@@ -67,8 +70,8 @@ function stepChanges(before: ClassPlan, after: ClassPlan): PlanChange[] {
 }
 
 function costChange({ shopping: was }: ClassPlan, { shopping: is }: ClassPlan): PlanChange[] {
-  const words = ({ cost }: ClassPlan['shopping']) =>
-    `${money(cost.total, cost.currency)}${cost.unknown.length > 0 ? `, ${cost.unknown.length} without a price` : ''}`;
+  const words = ({ cost: { total, currency, unknown } }: ClassPlan['shopping']) =>
+    `${money(total, currency)}${unknown.length > 0 ? `, ${unknown.length} without a price` : ''}`;
   return words(was) === words(is)
     ? []
     : [{ about: 'cost', what: 'Cost', before: words(was), after: words(is) }];

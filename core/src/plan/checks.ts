@@ -1,12 +1,12 @@
 import { showRational } from '../amounts/index.js';
-import { findIngredient, isPlural, standardLarder, type Allergen, type Larder } from '../larder/index.js';
-import { looseEnds, type Recipe } from '../recipes/index.js';
-import { showSpan } from '../timeline/explain.js';
 import type { KitList } from '../kit/index.js';
+import { type Allergen, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
-import { safetyFigures, showCelsius, type OutOfCold } from '../safety/index.js';
-import { money, type ShoppingList } from '../shopping/index.js';
-import type { Timeline } from '../timeline/types.js';
+import { looseEnds, type Recipe } from '../recipes/index.js';
+import { type OutOfCold, safetyFigures, showCelsius } from '../safety/index.js';
+import type { ShoppingList } from '../shopping/index.js';
+import type { Timeline } from '../timeline/index.js';
+import { isPlural, listed, money, showSpan } from '../words/index.js';
 import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
 
 /** A class that fills more than this share of its minutes runs late. */
@@ -68,26 +68,30 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
   if (unused.length > 0)
     look(
       'unused',
-      `No step of “${recipe.title}” uses ${listWords(unused)}`,
+      `No step of “${recipe.title}” uses ${listed(unused, 4)}`,
       'Name it in a step, or take the line out.',
     );
   if (partly.length > 0)
     look(
       'partly',
-      `Steps of “${recipe.title}” leave some over: ${listWords(partly.map(({ name, left }) => `${showRational(left)} of ${name}`))}`,
+      `Steps of “${recipe.title}” leave some over: ` +
+        `${listed(
+          partly.map(({ name, left }) => `${showRational(left)} of ${name}`),
+          4,
+        )}`,
       'Say in a step where the rest goes.',
     );
   if (unlisted.length > 0)
     look(
       'unlisted',
-      `Steps of “${recipe.title}” name what no line has: ${listWords(unlisted)}`,
+      `Steps of “${recipe.title}” name what no line has: ${listed(unlisted, 4)}`,
       'Add a line for it, or take it out of the step.',
     );
   const unread = recipe.lines.filter((line) => line.confidence < 0.6).map((line) => `“${line.text}”`);
   if (unread.length > 0)
     look(
       'unread',
-      `“${recipe.title}” has lines that were not understood: ${listWords(unread)}`,
+      `“${recipe.title}” has lines that were not understood: ${listed(unread, 4)}`,
       'Correct them in the recipe.',
     );
   return warnings;
@@ -107,7 +111,8 @@ function roomWarnings({ kitchen: { benches }, portions: { stations } }: Found): 
       ? [
           room(
             'benches',
-            `${stations.sizes.length} stations, and the kitchen has ${benches.count} ${benches.count === 1 ? 'bench' : 'benches'}`,
+            `${stations.sizes.length} stations, and the kitchen has ` +
+              `${benches.count} ${benches.count === 1 ? 'bench' : 'benches'}`,
             'Let more people work at a station, or take fewer.',
           ),
         ]
@@ -139,7 +144,8 @@ function portionWarnings(portions: PortionPlan): PlanWarning[] {
       .map((batch) =>
         look(
           `${batch.id}:short`,
-          `“${dish.title}” falls short by ${Math.round(-batch.over * 100)} % at ${batch.heading.toLowerCase()}`,
+          `“${dish.title}” falls short by ` +
+            `${Math.round(-batch.over * 100)} % at ${batch.heading.toLowerCase()}`,
           'Within 5 % is served a little smaller; choose a larger portion if that is too little.',
         ),
       ),
@@ -162,15 +168,10 @@ function fitWarnings(dish: PortionPlan['dishes'][number]): { id: string; sentenc
   }
   return [...worst.values()].map((fit) => ({
     id: `${dish.dishId}:fit:${fit.stepId}`,
-    sentence: `“${dish.title}”, ${fit.heading.toLowerCase()}: ${fit.problem.charAt(0).toLowerCase()}${fit.problem.slice(1)}`,
+    sentence:
+      `“${dish.title}”, ${fit.heading.toLowerCase()}: ` +
+      `${fit.problem.charAt(0).toLowerCase()}${fit.problem.slice(1)}`,
   }));
-}
-
-function listWords(words: readonly string[]): string {
-  if (words.length > 4) return `${words.slice(0, 3).join(', ')} and ${words.length - 3} more`;
-  return words.length > 1
-    ? `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`
-    : (words[0] ?? '');
 }
 
 function timelineWarnings(timeline: Timeline): PlanWarning[] {
@@ -209,7 +210,9 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
       id: 'full',
       place: 'timeline',
       level: 'look',
-      sentence: `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes are used, more than ${Math.round(fullClass * 100)} %`,
+      sentence:
+        `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes ` +
+        `are used, more than ${Math.round(fullClass * 100)} %`,
       remedy: 'Leave something out, or prepare more before class.',
     });
   }
@@ -228,8 +231,12 @@ function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
       id: `cold:${each.id}`,
       place: 'timeline',
       level: 'harm',
-      sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
-      remedy: `${each.spells.some(({ isHot }) => isHot) ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later` : `Take this food out later, or put it back into ${cold} between two steps`}. ${follow}`,
+      sentence:
+        `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold ` +
+        `for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
+      remedy: each.spells.some(({ isHot }) => isHot)
+        ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later. ${follow}`
+        : `Take this food out later, or put it back into ${cold} between two steps. ${follow}`,
     }));
   const slow = outOfCold
     .filter(
@@ -240,7 +247,10 @@ function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
       id: `chill:${each.id}`,
       place: 'timeline',
       level: 'harm',
-      sentence: `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ${showSpan(each.chilledAfterMinutes!)} after the heat, and your safety profile allows ${showSpan(chillWithin!)}`,
+      sentence:
+        `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ` +
+        `${showSpan(each.chilledAfterMinutes!)} after the heat, and your ` +
+        `safety profile allows ${showSpan(chillWithin!)}`,
       remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
     }));
   return [...over, ...slow];
@@ -268,7 +278,7 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
       id: 'unknown',
       place: 'shopping',
       level: 'look',
-      sentence: `Not in the larder: ${listWords(unknown)}`,
+      sentence: `Not in the larder: ${listed(unknown, 4)}`,
       remedy: 'Listed as written, without converting anything.',
     });
   const { cost } = shopping;
@@ -282,7 +292,7 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
       place: 'shopping',
       level: 'clash',
       sentence: `Over the budget by about ${money(cost.total - cost.budget, cost.currency)}`,
-      remedy: `Most goes on ${listWords(dear)}.`,
+      remedy: `Most goes on ${listed(dear, 4)}.`,
     });
   }
   if (unsummed.length > 0)
@@ -290,7 +300,7 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
       id: 'unsummed',
       place: 'shopping',
       level: 'look',
-      sentence: `Not all added up: ${listWords(unsummed)}`,
+      sentence: `Not all added up: ${listed(unsummed, 4)}`,
       remedy: 'Weigh one once, and write the recipe by weight.',
     });
   return warnings;

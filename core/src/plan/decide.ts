@@ -1,10 +1,10 @@
 import { toFraction, toNumber, toRational } from '../amounts/index.js';
 import { applyKitDecisions } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
-import { flightOf, splitStations, type ClassDish } from '../portions/index.js';
-import { applyChoices, recipeMinutes, type Recipe } from '../recipes/index.js';
+import { type ClassDish, flightOf, splitStations } from '../portions/index.js';
+import { applyChoices, type Recipe, recipeMinutes } from '../recipes/index.js';
 import { noShoppingDecisions, type ShoppingDecisions } from '../shopping/index.js';
-import { noTimelineDecisions } from '../timeline/types.js';
+import { noTimelineDecisions } from '../timeline/index.js';
 import { withSubstitute } from './substitute.js';
 import type { ClassDecisions, ClassFacts } from './types.js';
 
@@ -19,7 +19,10 @@ export function decisionsOf(facts: Pick<ClassFacts, 'decisions'>): ClassDecision
   return { ...noDecisions, ...facts.decisions };
 }
 
-/** The dishes of a class as they will be made: choices taken, substitutes in place, optional things left out, tools as decided. */
+/**
+ * The dishes of a class as they will be made: choices taken, substitutes in place, optional things left out,
+ * tools as decided.
+ */
 export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' | 'us'): ClassDish[] {
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
@@ -73,7 +76,10 @@ function madeDo(recipe: Recipe, decisions: ShoppingDecisions): Recipe {
   };
 }
 
-/** The dish as the clock sees it: of a tasting flight, the way that takes the most work, as the slowest sets the end. */
+/**
+ * The dish as the clock sees it: of a tasting flight, the way that takes the most work, as the slowest sets
+ * the end.
+ */
 export function slowestWay(dish: ClassDish): ClassDish {
   const flight = flightOf(dish);
   if (!flight) return dish;

@@ -2,16 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
 import { standardLarder } from '../larder/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import {
-  noDecisions,
-  needsOfClass,
-  planChanges,
-  planClass,
-  usesOfClass,
-  type ClassBundle,
-  type ClassDecisions,
-} from './index.js';
+import { planChanges } from './changes.js';
+import { noDecisions } from './decide.js';
+import { planClass } from './plan-class.js';
+import { needsOfClass, usesOfClass } from './pool.js';
 import { withSubstitute } from './substitute.js';
+import type { ClassBundle, ClassDecisions } from './types.js';
 
 const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
 const salad = recipe(
@@ -73,19 +69,23 @@ describe('a substitute', () => {
     const [, line] = withSubstitute(salad, 'white-wine-vinegar', 'lemon', standardLarder, 'uk').lines;
     expect([line!.ingredient, toNumber(line!.amount!.low), line!.unit]).toEqual(['lemon', 80, 'ml']);
   });
-  it('a lemon is replaced for its juice alone: juice of 2 lemons, 2 × 35 ml × ¾ = 52.5 ml of vinegar; its zest stays', () => {
-    const both = withSubstitute(
-      recipe(['juice of 2 lemons', 'zest of 1 lemon']),
-      'lemon',
-      'white-wine-vinegar',
-      standardLarder,
-      'uk',
-    );
-    expect(both.lines.map(({ ingredient, amount }) => [ingredient, toNumber(amount!.low)])).toEqual([
-      ['white-wine-vinegar', 52.5],
-      ['lemon', 1],
-    ]);
-  });
+  it(
+    'a lemon is replaced for its juice alone: juice of 2 lemons, 2 ' +
+      '× 35 ml × ¾ = 52.5 ml of vinegar; its zest stays',
+    () => {
+      const both = withSubstitute(
+        recipe(['juice of 2 lemons', 'zest of 1 lemon']),
+        'lemon',
+        'white-wine-vinegar',
+        standardLarder,
+        'uk',
+      );
+      expect(both.lines.map(({ ingredient, amount }) => [ingredient, toNumber(amount!.low)])).toEqual([
+        ['white-wine-vinegar', 52.5],
+        ['lemon', 1],
+      ]);
+    },
+  );
   it('what is no substitute changes nothing', () =>
     expect(withSubstitute(salad, 'walnuts', 'lemon', standardLarder, 'uk')).toBe(salad));
 });
@@ -263,13 +263,17 @@ describe('by-products over dishes', () => {
 });
 
 describe('making and the clock', () => {
-  it('a swap is a batch of its own, every step of it finished before class: two steps of 5 hands-on minutes × ½ at the least, 3 + 3 whole minutes', () => {
-    const entries = planClass(
-      bundle({}, {}, [dish(salad, { making: { swap: true } })]),
-    ).timeline.clock.filter(({ id, kind }) => id.startsWith('d1/swap/') && kind === 'prep');
-    expect(entries.every(({ title, end }) => title.startsWith('Swap: ') && end <= 0)).toBe(true);
-    expect(entries.reduce((sum, { start, end }) => sum + end - start, 0)).toBe(6);
-  });
+  it(
+    'a swap is a batch of its own, every step of it finished before class: two ' +
+      'steps of 5 hands-on minutes × ½ at the least, 3 + 3 whole minutes',
+    () => {
+      const entries = planClass(
+        bundle({}, {}, [dish(salad, { making: { swap: true } })]),
+      ).timeline.clock.filter(({ id, kind }) => id.startsWith('d1/swap/') && kind === 'prep');
+      expect(entries.every(({ title, end }) => title.startsWith('Swap: ') && end <= 0)).toBe(true);
+      expect(entries.reduce((sum, { start, end }) => sum + end - start, 0)).toBe(6);
+    },
+  );
   it('a step in 2 rounds takes a minute more between them', () => {
     const minutes = (millilitres: number) => {
       const tossed = recipe(['600 g diced carrots'], {
@@ -289,29 +293,33 @@ describe('making and the clock', () => {
     // 600 g ÷ 0.55 = 1 091 ml: in one go in 2 400 ml, in two in 1 200.
     expect([minutes(2400), minutes(1200)]).toEqual([6, 7]);
   });
-  it('a fuller pot takes longer to boil: 2 batches of 1 l are 1 l more food with 1.5 l more water, 3 min a litre', () => {
-    const minutes = (people: number) => {
-      const boiled = recipe(['1 l buttermilk'], {
-        serves: 4,
-        steps: [
-          step('b', {
-            text: 'Boil it.',
-            tools: ['large pot'],
-            waitMinutes: { low: 10, high: 10 },
-            uses: uses('l1'),
-          }),
-        ],
-      });
-      const { timeline } = planClass({
-        class: classOf([dish(boiled)], { people, peoplePerStation: 12 }),
-        kitchen,
-      });
-      const entry = timeline.clock.find(({ id }) => id === 'd1/b:wait')!;
-      return entry.end - entry.start;
-    };
-    // 1.5 × 3 = 4.5 min, as whole minutes 5.
-    expect([minutes(4), minutes(8)]).toEqual([10, 15]);
-  });
+  it(
+    'a fuller pot takes longer to boil: 2 batches of 1 l are 1 l ' +
+      'more food with 1.5 l more water, 3 min a litre',
+    () => {
+      const minutes = (people: number) => {
+        const boiled = recipe(['1 l buttermilk'], {
+          serves: 4,
+          steps: [
+            step('b', {
+              text: 'Boil it.',
+              tools: ['large pot'],
+              waitMinutes: { low: 10, high: 10 },
+              uses: uses('l1'),
+            }),
+          ],
+        });
+        const { timeline } = planClass({
+          class: classOf([dish(boiled)], { people, peoplePerStation: 12 }),
+          kitchen,
+        });
+        const entry = timeline.clock.find(({ id }) => id === 'd1/b:wait')!;
+        return entry.end - entry.start;
+      };
+      // 1.5 × 3 = 4.5 min, as whole minutes 5.
+      expect([minutes(4), minutes(8)]).toEqual([10, 15]);
+    },
+  );
   it('the clock of a tasting flight is that of its slowest way', () => {
     const choice = {
       id: 'way',
@@ -334,27 +342,31 @@ describe('making and the clock', () => {
     );
     expect([ids.includes('d1/s'), ids.includes('d1/q')]).toEqual([true, false]);
   });
-  it('the other ways’ tools are packed too: a press for 2 of 4 stations while the slowest way sets the time', () => {
-    const choice = {
-      id: 'way',
-      name: 'Way',
-      usual: 'quick',
-      options: [
-        { id: 'quick', name: 'quick' },
-        { id: 'slow', name: 'slow' },
-      ],
-    };
-    const flight = recipe(['1 onion'], {
-      choices: [choice],
-      steps: [
-        step('q', { handsOnMinutes: 2, tools: ['jug blender'], when: { choice: 'way', option: 'quick' } }),
-        step('s', { handsOnMinutes: 9, tools: ['whisk'], when: { choice: 'way', option: 'slow' } }),
-      ],
-    });
-    const { kit } = planClass(bundle({}, {}, [dish(flight, { making: { flight: 'way' } })]));
-    // 14 people at 4 stations: 1 and 3 the quick way, 2 and 4 the slow one.
-    expect(kit.shared.find(({ id }) => id === 'jug blender')).toMatchObject({ count: 2 });
-  });
+  it(
+    'the other ways’ tools are packed too: a press for 2 of 4 ' +
+      'stations while the slowest way sets the time',
+    () => {
+      const choice = {
+        id: 'way',
+        name: 'Way',
+        usual: 'quick',
+        options: [
+          { id: 'quick', name: 'quick' },
+          { id: 'slow', name: 'slow' },
+        ],
+      };
+      const flight = recipe(['1 onion'], {
+        choices: [choice],
+        steps: [
+          step('q', { handsOnMinutes: 2, tools: ['jug blender'], when: { choice: 'way', option: 'quick' } }),
+          step('s', { handsOnMinutes: 9, tools: ['whisk'], when: { choice: 'way', option: 'slow' } }),
+        ],
+      });
+      const { kit } = planClass(bundle({}, {}, [dish(flight, { making: { flight: 'way' } })]));
+      // 14 people at 4 stations: 1 and 3 the quick way, 2 and 4 the slow one.
+      expect(kit.shared.find(({ id }) => id === 'jug blender')).toMatchObject({ count: 2 });
+    },
+  );
   it('two stations at one batch have twice the hands: 4 people’s work each, as long as alone', () => {
     const minutes = (making: object) => {
       const chopped = recipe(['600 g carrots'], {

@@ -1,5 +1,4 @@
-import type { Timeline } from '../timeline/types.js';
-import { createAxis } from '../timeline/axis.js';
+import { createAxis, type Timeline } from '../timeline/index.js';
 import type { ClassFacts, PlanJob } from './types.js';
 
 /** The dated jobs of a class in order: shopping trips, every job on earlier days, and the class. */

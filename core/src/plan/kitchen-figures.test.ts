@@ -39,13 +39,17 @@ const figures = (ingredient: string, of: Record<string, number>): LarderEntry =>
 });
 
 describe('sizes of pieces', () => {
-  it('2 large beetroots are 2 × 180 = 360 g → 400 g loose, 2 small ones 2 × 80 = 160 → 200 g, 2 of no size 2 × 120 = 240 → 300 g', () => {
-    expect(
-      ['2 large beetroots', '2 small beetroots', '2 beetroots'].map(
-        (line) => row(planOf([line]), 'beetroot').buy,
-      ),
-    ).toEqual(['400 g', '200 g', '300 g']);
-  });
+  it(
+    '2 large beetroots are 2 × 180 = 360 g → 400 g loose, 2 small ones 2 ' +
+      '× 80 = 160 → 200 g, 2 of no size 2 × 120 = 240 → 300 g',
+    () => {
+      expect(
+        ['2 large beetroots', '2 small beetroots', '2 beetroots'].map(
+          (line) => row(planOf([line]), 'beetroot').buy,
+        ),
+      ).toEqual(['400 g', '200 g', '300 g']);
+    },
+  );
   it('the bench is told the weight of its size: 1 large tomato, 180 g', () => {
     expect(
       planOf(['1 large tomato']).portions.dishes[0]!.components[0]!.lines[0]!.cells[0]!.spoons,
@@ -128,15 +132,18 @@ describe('ways that a class chooses', () => {
   };
   const planFor = (chosen: Record<string, string>) =>
     planClass({ class: classOf([dish(asked, { choices: chosen })], { people: 4 }), kitchen });
-  it('peeled: 500 ÷ 0.82 = 610 → 700 g, and the peeling is in the plan; skin on: 500 g, and it is not', () => {
-    const titles = (plan: ReturnType<typeof planFor>) => plan.timeline.clock.map(({ title }) => title);
-    expect([row(planFor({}), 'potato').buy, titles(planFor({})).includes('Peel them')]).toEqual([
-      '700 g',
-      true,
-    ]);
-    expect([
-      row(planFor({ w1: 'o2' }), 'potato').buy,
-      titles(planFor({ w1: 'o2' })).includes('Peel them'),
-    ]).toEqual(['500 g', false]);
-  });
+  it(
+    'peeled: 500 ÷ 0.82 = 610 → 700 g, and the peeling is in ' + 'the plan; skin on: 500 g, and it is not',
+    () => {
+      const titles = (plan: ReturnType<typeof planFor>) => plan.timeline.clock.map(({ title }) => title);
+      expect([row(planFor({}), 'potato').buy, titles(planFor({})).includes('Peel them')]).toEqual([
+        '700 g',
+        true,
+      ]);
+      expect([
+        row(planFor({ w1: 'o2' }), 'potato').buy,
+        titles(planFor({ w1: 'o2' })).includes('Peel them'),
+      ]).toEqual(['500 g', false]);
+    },
+  );
 });

@@ -4,7 +4,10 @@ import { toNumber } from '../amounts/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
 import type { DishMaking, Maker } from '../portions/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import { noDecisions, planClass, stationCards, type ClassBundle, type ClassDecisions } from './index.js';
+import { noDecisions } from './decide.js';
+import { planClass } from './plan-class.js';
+import { stationCards } from './station-cards.js';
+import type { ClassBundle, ClassDecisions } from './types.js';
 
 const lines = [
   '600 g peeled carrots',

@@ -24,16 +24,23 @@ describe('one number changes, and everything follows', () => {
       ['3/4', 2],
     ]);
   });
-  it('juice: 2 × 45 + 2 × 33.75 = 157.5 ml ÷ 35 = 4.5 → 5 lemons; 17 people: 2 × 45 + 3 × 33.75 = 191.25 → 6', () => {
-    expect(row(plan(), 'lemon').buy).toBe('5');
-    expect(row(plan({ people: 17 }), 'lemon').buy).toBe('6');
-  });
+  it(
+    'juice: 2 × 45 + 2 × 33.75 = 157.5 ml ÷ 35 = 4.5 → 5 ' +
+      'lemons; 17 people: 2 × 45 + 3 × 33.75 = 191.25 → 6',
+    () => {
+      expect(row(plan(), 'lemon').buy).toBe('5');
+      expect(row(plan({ people: 17 }), 'lemon').buy).toBe('6');
+    },
+  );
   it('eggs: ¾ × 2 = 1½ → 2 at a station; 4 stations want 8, 5 want 10 → boxes of 12', () => {
     expect(row(plan(), 'egg')).toMatchObject({ need: '8', buy: '1 box of 12' });
     expect(row(plan({ people: 17 }), 'egg').need).toBe('10');
   });
-  it('rocket: 3½ × 100 g ÷ 0.95 is not divided, it is as purchased: 350 g → 6 bags of 60 g or 1 × 60 + 3 × 100 = 360', () =>
-    expect(row(plan(), 'rocket')).toMatchObject({ need: '350', leftOver: '10 g left' }));
+  it(
+    'rocket: 3½ × 100 g ÷ 0.95 is not divided, it is as purchased: ' +
+      '350 g → 6 bags of 60 g or 1 × 60 + 3 × 100 = 360',
+    () => expect(row(plan(), 'rocket')).toMatchObject({ need: '350', leftOver: '10 g left' }),
+  );
   it('kit and time follow too', () => {
     expect(plan().kit.stations).toBe(4);
     expect(plan({ people: 17 }).kit.stations).toBe(5);

@@ -1,24 +1,23 @@
 import { buildKitList, type ToolUse } from '../kit/index.js';
-import { allergensByList, findIngredient, larderOf, type Larder } from '../larder/index.js';
+import { allergensByList, findIngredient, type Larder, larderOf } from '../larder/index.js';
 import {
   batchOffers,
+  type ClassDish,
   flightOf,
   planBatches,
+  type PortionPlan,
   portionRecipe,
   rotationTurns,
   splitStations,
   stationsAtOnce,
-  type ClassDish,
-  type PortionPlan,
 } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { outOfCold } from '../safety/out-of-cold.js';
 import { buildShoppingList } from '../shopping/index.js';
 import { leftOutOf, withAddedSteps } from '../timeline/added-steps.js';
-import { buildTimeline, type TimelineInput } from '../timeline/timeline.js';
+import { buildTimeline, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
 import { eatMinutes } from '../timeline/tasks.js';
-import { createAxis } from '../timeline/axis.js';
-import type { Timeline, TimelineEntry } from '../timeline/types.js';
+import type { TimelineInput } from '../timeline/timeline.js';
 import { allergensOf, findWarnings } from './checks.js';
 import { decidedDishes, decisionsOf, slowestWay } from './decide.js';
 import { planJobs } from './jobs.js';
@@ -30,12 +29,16 @@ import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from '.
 /** How much is put into the clock. */
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
 
-/** Steps in which a first plan is bettered, slice by slice, each from the one before: so a change of the bundle can stop it, and every machine comes to the same plan. */
+/**
+ * Steps in which a first plan is bettered, slice by slice, each from the one before: so a change of the
+ * bundle can stop it, and every machine comes to the same plan.
+ */
 export const betteringSlices: readonly number[] = [10, 30, 60, 120];
 
 /**
- * One class bundle in, one plan out: portions → timeline → kit → shopping → trips onto the clock → checks. Pure: the same bundle gives the
- * same plan. People and people per station are whole and at least 1; the contract holds them to that.
+ * One class bundle in, one plan out: portions → timeline → kit → shopping → trips onto the clock → checks.
+ * Pure: the same bundle gives the same plan. People and people per station are whole and at least 1; the
+ * contract holds them to that.
  */
 export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassPlan {
   const { kitchen } = given;
@@ -165,7 +168,10 @@ function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): P
   return { stations, dishes, rotation: rotationTurns(facts.dishes, stations) };
 }
 
-/** What is taken out to thaw or to soften must be in the house by then, so the dishes are those with the steps that the plan added. */
+/**
+ * What is taken out to thaw or to soften must be in the house by then, so the dishes are those with the steps
+ * that the plan added.
+ */
 function planShopping(
   bundle: ClassBundle,
   dishes: readonly ClassDish[],
@@ -243,7 +249,10 @@ function toolUses(facts: ClassFacts, { portions, timeline, larder }: PlanContext
   ];
 }
 
-/** The clock follows the slowest way of a tasting flight; the tools of the other ways are wanted at their stations in the same time. */
+/**
+ * The clock follows the slowest way of a tasting flight; the tools of the other ways are wanted at their
+ * stations in the same time.
+ */
 function otherWays(facts: ClassFacts, portions: PortionPlan, entries: readonly TimelineEntry[]): ToolUse[] {
   return facts.dishes
     .filter((dish) => flightOf(dish) !== null)

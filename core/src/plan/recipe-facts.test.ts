@@ -43,8 +43,11 @@ describe('the strip above a recipe', () => {
       { label: 'eggs', value: 'in whole pieces' },
     ]);
   });
-  it('rough cost: 500 ÷ 0.82 g at £1 a kg + 100 g at £1.60 + 30 of 500 ml at £5.20 + 6 of 500 g at £0.60 = 0.610 + 1.60 + 0.312 + 0.007 = £2.53, £0.63 each', () =>
-    expect(textOf(facts, 'cost')).toBe('about £2.53, £0.63 each'));
+  it(
+    'rough cost: 500 ÷ 0.82 g at £1 a kg + 100 g at £1.60 + 30 of 500 ml at £5.20 + 6 ' +
+      'of 500 g at £0.60 = 0.610 + 1.60 + 0.312 + 0.007 = £2.53, £0.63 each',
+    () => expect(textOf(facts, 'cost')).toBe('about £2.53, £0.63 each'),
+  );
   it('in another money the larder’s pounds say nothing', () =>
     expect(textOf(recipeFacts(salad, { ...options, currency: 'EUR' }), 'cost')).toBe('not known'));
   it('allergens by the kitchen’s list, vegan by the larder', () =>

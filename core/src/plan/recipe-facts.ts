@@ -8,19 +8,19 @@ import {
   type WorkingStep,
 } from '../amounts/index.js';
 import {
+  type AllergenList,
   allergensByList,
+  type CautionId,
   cautionWords,
   findIngredient,
-  standardLarder,
-  type AllergenList,
-  type CautionId,
   type Ingredient,
   type Larder,
+  standardLarder,
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
-import { pieceSizeOf, recipeMinutes, type Recipe, type RecipeLine } from '../recipes/index.js';
+import { pieceSizeOf, type Recipe, type RecipeLine, recipeMinutes } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
-import { showSpan } from '../timeline/explain.js';
+import { showSpan } from '../words/index.js';
 import { allergensOf } from './checks.js';
 
 /** One computed fact of a recipe, as text with its workings. */
@@ -49,7 +49,10 @@ export interface RecipeFactsOptions {
   readonly hemisphere: 'north' | 'south';
 }
 
-/** Yield by weight and volume, batch limits, minutes, season, rough cost, allergens, diets and cautions of a recipe as written. */
+/**
+ * Yield by weight and volume, batch limits, minutes, season, rough cost, allergens, diets and cautions of a
+ * recipe as written.
+ */
 export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): RecipeFacts {
   const larder = options.larder ?? standardLarder;
   const lines = recipe.lines.map((line) => ({ line, ingredient: findIngredient(larder, line.ingredient) }));
@@ -182,7 +185,9 @@ export function seasonText(
   );
 }
 
-/** What a season hangs on: vegetables, fruit and leaves. Herbs by the bunch are grown under cover all year. */
+/**
+ * What a season hangs on: vegetables, fruit and leaves. Herbs by the bunch are grown under cover all year.
+ */
 function seasonal(known: readonly Ingredient[]): Ingredient[] {
   const isHerb = (ingredient: Ingredient) =>
     ingredient.section === 'salad and herbs' &&
@@ -259,7 +264,8 @@ function costFact(recipe: Recipe, lines: readonly LineOf[], options: RecipeFacts
   const text =
     total === 0
       ? 'not known'
-      : `about ${money.format(total)}, ${money.format(total / recipe.serves)} each${unknown.length > 0 ? `, without ${unknown.length}` : ''}`;
+      : `about ${money.format(total)}, ${money.format(total / recipe.serves)} ` +
+        `each${unknown.length > 0 ? `, without ${unknown.length}` : ''}`;
   return fact(
     'cost',
     'Rough cost',
@@ -311,7 +317,9 @@ function costOf(recipe: Recipe, { line, ingredient }: LineOf, currency: string):
   );
 }
 
-/** "vegan" or "vegetarian" where every line is known to be; empty where one is not, or is not in the larder. */
+/**
+ * "vegan" or "vegetarian" where every line is known to be; empty where one is not, or is not in the larder.
+ */
 export function dietsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): string[] {
   const found = recipe.lines.map((line) => findIngredient(larder, line.ingredient));
   if (found.length === 0 || found.some((ingredient) => ingredient === null)) return [];

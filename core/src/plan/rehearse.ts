@@ -1,16 +1,17 @@
 import { splitStations } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import {
-  rehearse,
   type Rehearsal,
   type RehearsalProblem,
   type RehearsalStep,
-} from '../timeline/rehearsal.js';
-import type { Timeline, TimelineEntry } from '../timeline/types.js';
-import type { Starts } from '../timeline/attempts.js';
+  rehearse,
+  type Starts,
+  type Timeline,
+  type TimelineEntry,
+} from '../timeline/index.js';
 import { planClass } from './plan-class.js';
 import type { ClassBundle } from './types.js';
-import { withWhatIf, type WhatIf } from './what-if.js';
+import { type WhatIf, withWhatIf } from './what-if.js';
 
 /** How far apart groups of a class are. Starting estimates. */
 export const groupSpreads = { even: 0.15, mixed: 0.25, 'very mixed': 0.4 } as const;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { standardTechniques } from '../techniques/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import { planClass, stationCards } from './index.js';
+import { planClass } from './plan-class.js';
+import { stationCards } from './station-cards.js';
 
 const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
 const salad = recipe(
@@ -106,22 +107,25 @@ describe('station cards', () => {
     });
     expect(first!.containers.join()).toContain('carrot');
   });
-  it('a station’s card says what it gets of a batch made once: ⅔ of the 3 batches that all need together', () => {
-    const parted = {
-      ...salad,
-      lines: salad.lines.map((line, index) => (index === 1 ? { ...line, componentId: 'c2' } : line)),
-    };
-    const once = classOf([dish(parted, { making: { once: ['c2'] } })], { demonstrationPlates: 2 });
-    const [card] = stationCards({
-      facts: once,
-      kitchen,
-      plan: planClass({ class: once, kitchen }),
-      techniques: [],
-      when: '',
-    });
-    // ⅔ + ⅔ + ½ + ½ + ⅓ = 2⅔, made as 3 batches: ⅔ ÷ 3 = 22 %.
-    expect(card!.dishes[0]!.fromOnce).toEqual(['Dressing: 22 % of it']);
-  });
+  it(
+    'a station’s card says what it gets of a batch made once: ' + '⅔ of the 3 batches that all need together',
+    () => {
+      const parted = {
+        ...salad,
+        lines: salad.lines.map((line, index) => (index === 1 ? { ...line, componentId: 'c2' } : line)),
+      };
+      const once = classOf([dish(parted, { making: { once: ['c2'] } })], { demonstrationPlates: 2 });
+      const [card] = stationCards({
+        facts: once,
+        kitchen,
+        plan: planClass({ class: once, kitchen }),
+        techniques: [],
+        when: '',
+      });
+      // ⅔ + ⅔ + ½ + ½ + ⅓ = 2⅔, made as 3 batches: ⅔ ÷ 3 = 22 %.
+      expect(card!.dishes[0]!.fromOnce).toEqual(['Dressing: 22 % of it']);
+    },
+  );
   it('a class without dishes has no cards', () => {
     const empty = classOf([]);
     expect(

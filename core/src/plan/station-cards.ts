@@ -1,10 +1,11 @@
-import { cautionWords, findIngredient, larderOf, type CautionId, type Larder } from '../larder/index.js';
-import { makesStep, nameStations, type Batch, type ClassDish, type DishPortions } from '../portions/index.js';
+import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
+import { type Batch, type ClassDish, type DishPortions, makesStep, nameStations } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
+import { showRange } from '../words/index.js';
+import type { CardDish, CardLine, CardStep, StationCard } from './card-types.js';
 import { decidedDishes } from './decide.js';
 import type { ClassFacts, ClassPlan, KitchenFacts } from './types.js';
-import type { CardDish, CardLine, CardStep, StationCard } from './card-types.js';
 
 export interface CardInput {
   readonly facts: ClassFacts;
@@ -97,7 +98,8 @@ function placesOf(plan: ClassPlan): CardPlace[] {
 function cardDish({ dish, portions, batch }: Made, context: Context): CardDish {
   const column = portions.batches.indexOf(batch);
   const made = dish.recipe.steps.filter((step) => makesStep(batch, step));
-  // What need not be taught is done before class by staff: the bench card has it, a station's card says that it is done.
+  // What need not be taught is done before class by staff: the bench card has it, a station's card says that
+  // it is done.
   const isStation = batch.stations.length > 0;
   const steps = made.filter((step) => !isStation || step.place === 'in class');
   return {
@@ -150,9 +152,8 @@ function cardStep(
     (each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '',
   );
   const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
-  const wait = step.waitMinutes
-    ? `, then wait ${step.waitMinutes.low === step.waitMinutes.high ? step.waitMinutes.high : `${step.waitMinutes.low}–${step.waitMinutes.high}`} min`
-    : '';
+  const { waitMinutes } = step;
+  const wait = waitMinutes ? `, then wait ${showRange(waitMinutes.low, waitMinutes.high)} min` : '';
   return {
     number,
     text: step.text,
@@ -197,12 +198,14 @@ function checksOf(made: readonly Made[]): string[] {
     return [
       ...(tosses
         ? [
-            `${portions.title}: before you toss, is every bowl on the bench empty, and everything dry and cool?`,
+            `${portions.title}: before you toss, is every bowl on the ` +
+              'bench empty, and everything dry and cool?',
           ]
         : []),
       ...(tosses && hasDressing
         ? [
-            `${portions.title}: mix the dressing again just before it is poured, and taste it on a piece of the salad.`,
+            `${portions.title}: mix the dressing again just before it is ` +
+              'poured, and taste it on a piece of the salad.',
           ]
         : []),
       ...(kept.length > 0 ? [`${portions.title}: is the ${kept.join(' and ')} for the top kept back?`] : []),

@@ -55,7 +55,10 @@ interface Swap {
   readonly system: MeasureSystem;
 }
 
-/** The line with the other ingredient; null where it cannot take its place: fruit is replaced for its juice only. */
+/**
+ * The line with the other ingredient; null where it cannot take its place: fruit is replaced for its juice
+ * only.
+ */
 function substituted(line: RecipeLine, swap: Swap): RecipeLine | null {
   const { from, to, english } = swap;
   if (from.byProducts && !(line.byProducts.length === 1 && line.byProducts[0] === 'juice')) return null;
@@ -77,7 +80,10 @@ function substituted(line: RecipeLine, swap: Swap): RecipeLine | null {
   };
 }
 
-/** The ratio holds by volume or by weight: an amount in another kind of unit is converted first. Null where a fact is missing. */
+/**
+ * The ratio holds by volume or by weight: an amount in another kind of unit is converted first. Null where a
+ * fact is missing.
+ */
 function replacedAmount(amount: Amount, line: RecipeLine, { from, rule, system }: Swap): Amount | null {
   const by = rule.by === 'volume' ? 'ml' : 'g';
   const sameKind = unitKind(amount.unit) === (rule.by === 'volume' ? 'volume' : 'mass');
@@ -105,7 +111,10 @@ function times(amount: Amount, by: string, unit: Amount['unit']): Amount {
   return { low: end(amount.low), high: end(amount.high), unit };
 }
 
-/** Whether a prepared substitute saves a step: one that uses what is replaced, or names it, and is no more than the work that falls away. */
+/**
+ * Whether a prepared substitute saves a step: one that uses what is replaced, or names it, and is no more
+ * than the work that falls away.
+ */
 function fallsAway(step: RecipeStep, uses: boolean, { from, rule }: Pick<Swap, 'from' | 'rule'>): boolean {
   const work =
     rule.savesWork.length > 0 && new RegExp(`\\b(?:${rule.savesWork.join('|')})`, 'i').test(step.text);

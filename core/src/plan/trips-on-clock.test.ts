@@ -66,7 +66,8 @@ describe('a shopping trip is a job of the clock', () => {
 });
 
 describe('hands are in one place at a time', () => {
-  // Two hours of prep on the day before, from 9:30: 1 980 min before 18:30 on the Saturday is 9:30 on the Friday.
+  // Two hours of prep on the day before, from 9:30: 1 980 min before 18:30 on the Saturday is 9:30 on the
+  // Friday.
   const prepared = dish(
     recipe(['100 g rocket'], {
       steps: [
@@ -172,14 +173,19 @@ describe('what must ripen', () => {
 });
 
 describe('summer time', () => {
-  it('10:00 on the shop’s wall clock, whatever the class’s: the clocks go forward in the night of Sunday 28 March 2027', () => {
-    const plan = planned(facts({ startsAt: '2027-03-28T18:30' }));
-    // 27 March is still winter time, so 10:00 is 10:00 UTC; 18:30 on the 28th is 17:30 UTC: 31 h 30 min later.
-    expect(trip(plan)).toMatchObject({
-      localDate: '2027-03-27',
-      localTime: '10:00',
-      startsAt: '2027-03-27T10:00:00.000Z',
-      start: -1890,
-    });
-  });
+  it(
+    '10:00 on the shop’s wall clock, whatever the class’s: the ' +
+      'clocks go forward in the night of Sunday 28 March 2027',
+    () => {
+      const plan = planned(facts({ startsAt: '2027-03-28T18:30' }));
+      // 27 March is still winter time, so 10:00 is 10:00 UTC; 18:30 on the 28th is 17:30 UTC: 31 h 30 min
+      // later.
+      expect(trip(plan)).toMatchObject({
+        localDate: '2027-03-27',
+        localTime: '10:00',
+        startsAt: '2027-03-27T10:00:00.000Z',
+        start: -1890,
+      });
+    },
+  );
 });

@@ -1,23 +1,25 @@
-import { findIngredient, isPlural } from '../larder/index.js';
-import { createAxis, type Axis } from '../timeline/axis.js';
-import { showSpan } from '../timeline/explain.js';
+import { findIngredient, type Larder } from '../larder/index.js';
 import {
   anyShop,
-  rowKeyOf,
-  showDate,
   type IngredientUse,
+  rowKeyOf,
   type ShoppingList,
   type ShoppingTrip,
 } from '../shopping/index.js';
-import type { Timeline, TimelineEntry } from '../timeline/types.js';
-import type { Larder } from '../larder/index.js';
+import { type Axis, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
+import { isPlural, showDate, showSpan } from '../words/index.js';
 import { decisionsOf } from './decide.js';
 import type { ClassFacts, KitchenFacts } from './types.js';
 
-/** Minutes of a trip: there and back, where the supplier has no figure of its own, and for each thing. Starting estimates. */
+/**
+ * Minutes of a trip: there and back, where the supplier has no figure of its own, and for each thing.
+ * Starting estimates.
+ */
 export const usualTripMinutes = 30;
 const minutesAThing = 1;
-/** Shops are taken to be open between these, and visited from mid-morning where that can be. Local wall time. */
+/**
+ * Shops are taken to be open between these, and visited from mid-morning where that can be. Local wall time.
+ */
 const shopsOpen = '09:00';
 const shopsClose = '18:00';
 const wantedTime = '10:00';
@@ -36,8 +38,9 @@ type Hands = 'you' | 'assistant';
 type Span = readonly [number, number];
 
 /**
- * Shopping trips as jobs of the clock: each on its day, in the first gap that the hands of the class leave, from mid-morning where that can be and before
- * anything of it is used; and what ripens between its trip and its first use. A trip nobody is free for is put on its day all the same, and named.
+ * Shopping trips as jobs of the clock: each on its day, in the first gap that the hands of the class leave,
+ * from mid-morning where that can be and before anything of it is used; and what ripens between its trip and
+ * its first use. A trip nobody is free for is put on its day all the same, and named.
  */
 export function placeTrips(input: TripsInput): {
   readonly timeline: Timeline;
@@ -158,7 +161,10 @@ function placeTrip(
 }
 
 function tripTitle({ rows, supplier }: ShoppingTrip): string {
-  return `Buy ${rows.length} ${rows.length === 1 ? 'thing' : 'things'}${supplier === anyShop.name ? '' : ` at ${supplier}`}`;
+  return (
+    `Buy ${rows.length} ` +
+    `${rows.length === 1 ? 'thing' : 'things'}${supplier === anyShop.name ? '' : ` at ${supplier}`}`
+  );
 }
 
 /** Whose gap comes first from the first time on; where there is none, from the next. */
@@ -229,7 +235,9 @@ function ripening(
           end: used,
           lane: 'resting',
           kind: 'wait',
-          detail: `until the ${row.name} ${isPlural(row.name) ? 'are' : 'is'} ripe, at room temperature; feel daily`,
+          detail:
+            `until the ${row.name} ` +
+            `${isPlural(row.name) ? 'are' : 'is'} ripe, at room temperature; feel daily`,
           how,
         }),
         after: [trip.id],

@@ -1,11 +1,11 @@
 import type { MeasureSystem, MeasuringSet } from '../amounts/index.js';
-import type { AllergenList, LarderEntry } from '../larder/index.js';
 import type { KitDecisions, KitList } from '../kit/index.js';
+import type { AllergenList, LarderEntry } from '../larder/index.js';
 import type { ClassDish, LineKind, PortionPlan, Vessel } from '../portions/index.js';
 import type { Appliance } from '../recipes/index.js';
-import type { ClassNeeds, ShoppingDecisions, ShoppingList, StockItem, Supplier } from '../shopping/index.js';
 import type { OutOfCold, SafetyProfile } from '../safety/index.js';
-import type { Timeline, TimelineDecisions } from '../timeline/types.js';
+import type { ClassNeeds, ShoppingDecisions, ShoppingList, StockItem, Supplier } from '../shopping/index.js';
+import type { Timeline, TimelineDecisions } from '../timeline/index.js';
 
 /** What a class is, apart from its menu. */
 export interface ClassFacts {

@@ -1,16 +1,16 @@
-import { convert, toFraction, toRational, type Amount, type Rational } from '../amounts/index.js';
+import { type Amount, convert, type Rational, toFraction, toRational } from '../amounts/index.js';
 import {
+  type Allergen,
   conversionFacts,
   findIngredient,
-  type Allergen,
   type Ingredient,
   type Larder,
 } from '../larder/index.js';
-import { makesLine, makesStep, scaleLine, type Batch, type ClassDish } from '../portions/index.js';
+import { type Batch, type ClassDish, makesLine, makesStep, scaleLine } from '../portions/index.js';
 import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
-import { asPurchased, inShoppingUnit, type Gift, type IngredientUse } from '../shopping/index.js';
 import type { StepMinutes } from '../safety/out-of-cold.js';
-import type { Timeline } from '../timeline/types.js';
+import { asPurchased, type Gift, type IngredientUse, inShoppingUnit } from '../shopping/index.js';
+import type { Timeline } from '../timeline/index.js';
 import { allergensOf } from './checks.js';
 
 /** When each step of each dish is done: minutes of the plan and the local date, by "dish/step". */
@@ -35,7 +35,10 @@ export function stepTimes(timeline: Timeline): StepTimes {
   return times;
 }
 
-/** When the hands of each step are at work and when its wait is over, by "dish/step". What was shown before does not count. */
+/**
+ * When the hands of each step are at work and when its wait is over, by "dish/step". What was shown before
+ * does not count.
+ */
 export function stepMinutes(timeline: Timeline): ReadonlyMap<string, StepMinutes> {
   const entries = new Map([...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.id, entry]));
   return new Map(
@@ -132,7 +135,10 @@ function withKeptBack(amount: Amount | null, line: RecipeLine, batch: Batch): Am
   };
 }
 
-/** What steps leave for others: what a recipe says of a step, and what draining a jar or rendering bacon always leaves. */
+/**
+ * What steps leave for others: what a recipe says of a step, and what draining a jar or rendering bacon
+ * always leaves.
+ */
 export function giftsOf(
   dishes: readonly ClassDish[],
   batches: readonly (readonly Batch[])[],

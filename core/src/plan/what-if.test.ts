@@ -51,13 +51,17 @@ describe('decisions about the clock', () => {
       kind: 'students',
     });
   });
-  it('effort betters the plan and never makes it invalid: the span from first start to last end does not grow', () => {
-    const span = (plan: ReturnType<typeof planClass>) =>
-      Math.max(...all(plan).map(({ end }) => end)) - Math.min(...all(plan).map(({ start }) => start));
-    const quick = planClass(bundle());
-    const better = planClass(bundle(), { effort: 100, standing: quick.timeline.starts });
-    expect(span(better)).toBeLessThanOrEqual(span(quick));
-  });
+  it(
+    'effort betters the plan and never makes it invalid: the ' +
+      'span from first start to last end does not grow',
+    () => {
+      const span = (plan: ReturnType<typeof planClass>) =>
+        Math.max(...all(plan).map(({ end }) => end)) - Math.min(...all(plan).map(({ start }) => start));
+      const quick = planClass(bundle());
+      const better = planClass(bundle(), { effort: 100, standing: quick.timeline.starts });
+      expect(span(better)).toBeLessThanOrEqual(span(quick));
+    },
+  );
 });
 
 describe('what if', () => {
@@ -107,14 +111,16 @@ describe('a clash and its ways out', () => {
         step('rest', { handsOnMinutes: 0, waitMinutes: { low: 40, high: 40 }, after: ['knead'] }),
       ],
     });
-    // 5 welcome + 60 (80 × 1.5 ÷ 2) + 1 + 40 + 20 eating + 15 clearing = 141 > 120; 15 min more are too few, 30 do.
+    // 5 welcome + 60 (80 × 1.5 ÷ 2) + 1 + 40 + 20 eating + 15 clearing = 141 > 120; 15 min more are too few,
+    // 30 do.
     const report = clashReport(bundle({}, { lengthMinutes: 120 }, long));
     expect(report.result.status).toBe('impossible');
     expect(report.waysOut).toContainEqual({ kind: 'longer', minutes: 30 });
     expect(report.waysOut).not.toContainEqual({ kind: 'longer', minutes: 15 });
   });
   it('what the plan added can be left out, where the class fits without it', () => {
-    // 5 + 8 (5 × 1.5, rounded up) + 60 + 8 + 20 + 15 = 116 of 120 min; cooling before cutting adds 2 (1 × 1.5, rounded up) + 15.
+    // 5 + 8 (5 × 1.5, rounded up) + 60 + 8 + 20 + 15 = 116 of 120 min; cooling before cutting adds 2 (1 ×
+    // 1.5, rounded up) + 15.
     const peppers = recipe([], {
       steps: [
         step('roast', {
@@ -150,7 +156,8 @@ describe('what to prepare ahead', () => {
     ],
   });
   it('moves the step that saves most until the class fits within 85 %', () => {
-    // In class: 5 + 30 (40 × 1.5 ÷ 2) + 15 + 20 + 15 = 85 of 90 min, 94 %. With the peeling done before, 55 min: 61 %.
+    // In class: 5 + 30 (40 × 1.5 ÷ 2) + 15 + 20 + 15 = 85 of 90 min, 94 %. With the peeling done before, 55
+    // min: 61 %.
     const facts = bundle({ when: { 'd1/peel': 'in class' } }, { lengthMinutes: 90 }, full);
     expect(planClass(facts).timeline.usedPercent).toBe(94);
     expect(proposeAhead(facts)).toEqual([
@@ -189,7 +196,8 @@ describe('what to prepare ahead', () => {
     kitchen,
   });
   it('a ready-made swap bridges a wait: plating is shown with it while the roots still roast', () => {
-    // Without: 5 + 5 + 60 + 5 + 20 + 15 = 110 of 90 min. With: 5 + 5 + 5 + 20 + 15 = 50, and the tray is ready before the end.
+    // Without: 5 + 5 + 60 + 5 + 20 + 15 = 110 of 90 min. With: 5 + 5 + 5 + 20 + 15 = 50, and the tray is
+    // ready before the end.
     expect(planClass(shown()).timeline.overrunMinutes).toBe(20);
     const bridged = planClass(withWhatIf(shown(), { kind: 'swap', dish: 'd1' }));
     expect(bridged.timeline).toMatchObject({ overrunMinutes: 0, usedMinutes: 50 });

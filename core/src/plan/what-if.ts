@@ -1,6 +1,5 @@
-import type { ScheduleResult } from '../timeline/schedule/types.js';
+import type { ScheduleResult, Timeline } from '../timeline/index.js';
 import { explainTimeline, isOnTime } from '../timeline/timeline.js';
-import type { Timeline } from '../timeline/types.js';
 import { fullClass } from './checks.js';
 import { decisionsOf } from './decide.js';
 import { planClass, timelineInputOf } from './plan-class.js';
@@ -156,7 +155,10 @@ function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
   ];
 }
 
-/** What could be made before class: a step, or a whole dish as a ready-made swap; and what is used of the class then. */
+/**
+ * What could be made before class: a step, or a whole dish as a ready-made swap; and what is used of the
+ * class then.
+ */
 export interface AheadProposal {
   readonly whatIf: WhatIf & { readonly kind: 'before' | 'swap' };
   readonly title: string;
@@ -164,7 +166,10 @@ export interface AheadProposal {
   readonly overrunMinutes: number;
 }
 
-/** What to make before class until it fits within 85 % of its minutes: each time what saves most, of the steps that may be done before and the swaps that bridge a wait. */
+/**
+ * What to make before class until it fits within 85 % of its minutes: each time what saves most, of the steps
+ * that may be done before and the swaps that bridge a wait.
+ */
 export function proposeAhead(bundle: ClassBundle): AheadProposal[] {
   const proposals: AheadProposal[] = [];
   let current = bundle;
@@ -202,7 +207,10 @@ function titleOf(whatIf: AheadProposal['whatIf'], { class: facts }: ClassBundle,
   );
 }
 
-/** Dishes without a ready-made swap in which something is shown after a wait in class: a swap would bridge that wait. */
+/**
+ * Dishes without a ready-made swap in which something is shown after a wait in class: a swap would bridge
+ * that wait.
+ */
 function bridged({ class: facts }: ClassBundle): string[] {
   return facts.dishes
     .filter((dish) => {
@@ -232,7 +240,10 @@ function isBetter(timeline: Timeline, than: Timeline): boolean {
 /** Most steps tried at a time. */
 const mostTried = 8;
 
-/** The steps in class that may be done before: those the recipe leaves open, longest first. What students are to do themselves stays in class. */
+/**
+ * The steps in class that may be done before: those the recipe leaves open, longest first. What students are
+ * to do themselves stays in class.
+ */
 function movable({ class: facts }: ClassBundle, timeline: Timeline): string[] {
   const open = new Set(
     facts.dishes.flatMap((dish) =>

@@ -43,7 +43,10 @@ export function batchesFrom(leastBatch: Rational): Rational[] {
   );
 }
 
-/** Spreads people over the fewest stations of at most `perStation`, as evenly as can be. Both are whole and at least 1. */
+/**
+ * Spreads people over the fewest stations of at most `perStation`, as evenly as can be. Both are whole and at
+ * least 1.
+ */
 export function splitStations(people: number, perStation: number): StationPlan {
   const stations = Math.ceil(people / perStation);
   const each = Math.floor(people / stations);
@@ -65,7 +68,10 @@ export function splitStations(people: number, perStation: number): StationPlan {
   };
 }
 
-/** The exact share of a recipe that feeds `people` with `portion`: people × portion ÷ (serves × its own portion). */
+/**
+ * The exact share of a recipe that feeds `people` with `portion`: people × portion ÷ (serves × its own
+ * portion).
+ */
 export function batchNeed(
   recipe: Pick<Recipe, 'serves' | 'portion'>,
   people: number,
@@ -76,8 +82,8 @@ export function batchNeed(
 }
 
 /**
- * The least batch of the series ¼ ⅓ ½ ⅔ ¾ 1 1¼ 1½ 1¾ 2, halves to 4, then wholes, that covers 95 % of the need
- * and is no smaller than the recipe's least batch.
+ * The least batch of the series ¼ ⅓ ½ ⅔ ¾ 1 1¼ 1½ 1¾ 2, halves to 4, then wholes, that covers 95 % of the
+ * need and is no smaller than the recipe's least batch.
  */
 export function workableBatch(need: Rational, leastBatch: Rational): Rational {
   const target = toFraction(need).mul(toFraction(enough));
@@ -144,7 +150,9 @@ function batchSteps(dish: ClassDish, frame: BatchFrame, need: Rational, factor: 
     : {
         label: `${people} × ${dish.portion} (${showRational(portionSize[dish.portion])})`,
         value: showRational(need),
-        note: `${people} × ${showRational(portionSize[dish.portion])} ÷ (${recipe.serves} × ${showRational(portionSize[recipe.portion])})`,
+        note:
+          `${people} × ${showRational(portionSize[dish.portion])} ÷ ` +
+          `(${recipe.serves} × ${showRational(portionSize[recipe.portion])})`,
       };
   return [
     { label: 'As written', value: `serves ${recipe.serves}, ${recipe.portion}` },

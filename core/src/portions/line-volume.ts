@@ -2,7 +2,10 @@ import { convert, sizeOfUnit, toNumber, unitKind, type Amount, type Rational } f
 import { conversionFacts, yieldOf, type Ingredient } from '../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 
-/** Cut vegetables lie in a bowl at about half the weight of water. An estimate, used for volume only where nothing better is known. */
+/**
+ * Cut vegetables lie in a bowl at about half the weight of water. An estimate, used for volume only where
+ * nothing better is known.
+ */
 export const usualDensity = 0.5;
 
 /** What a line puts into the dish: grams and millilitres, null where a fact is missing. */
@@ -11,7 +14,10 @@ export interface LineMeasure {
   readonly millilitres: number | null;
 }
 
-/** Grams of a line as it goes into the dish, peeled, drained or swollen, and its millilitres where a density is known. Zest takes no room. */
+/**
+ * Grams of a line as it goes into the dish, peeled, drained or swollen, and its millilitres where a density
+ * is known. Zest takes no room.
+ */
 export function lineMeasure(
   line: RecipeLine,
   ingredient: Ingredient | null,
@@ -35,7 +41,10 @@ export function lineMeasure(
   };
 }
 
-/** The room a line takes in a bowl, in millilitres. Where no density is known, the usual one of cut vegetables is taken and said. */
+/**
+ * The room a line takes in a bowl, in millilitres. Where no density is known, the usual one of cut vegetables
+ * is taken and said.
+ */
 export function lineVolume(
   line: RecipeLine,
   ingredient: Ingredient | null,

@@ -2,14 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toFraction, toNumber } from '../amounts/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import {
-  batchOffers,
-  planBatches,
-  portionRecipe,
-  rotationTurns,
-  splitStations,
-  stationsAtOnce,
-} from './index.js';
+import { splitStations } from './batches.js';
+import { batchOffers, planBatches, rotationTurns, stationsAtOnce } from './plan-batches.js';
+import { portionRecipe } from './portion-recipe.js';
 import type { ClassDish, DishMaking, Maker } from './types.js';
 
 const four = splitStations(14, 4);
@@ -24,12 +19,15 @@ const batches = (making: DishMaking, maker: Maker = 'every station', of: ClassDi
 const options = { kitchenSystem: 'metric', english: 'uk' } as const;
 
 describe('who makes what', () => {
-  it('some stations make it for all: 14 people at stations 1 and 3 are 7 each, 7 ÷ 6 = 1.17, made as 1¼', () => {
-    expect(batches({ stations: [1, 3] }, 'some stations')).toEqual([
-      ['demonstration', 'Demonstration', '1/3', 1],
-      ['stations', 'Stations 1, 3', '5/4', 2],
-    ]);
-  });
+  it(
+    'some stations make it for all: 14 people at stations 1 ' + 'and 3 are 7 each, 7 ÷ 6 = 1.17, made as 1¼',
+    () => {
+      expect(batches({ stations: [1, 3] }, 'some stations')).toEqual([
+        ['demonstration', 'Demonstration', '1/3', 1],
+        ['stations', 'Stations 1, 3', '5/4', 2],
+      ]);
+    },
+  );
   it('no station named is the first one; one that is not there is not counted', () => {
     expect(batches({}, 'some stations')[1]).toEqual(['stations', 'Station 1', '5/2', 1]);
     expect(batches({ stations: [2, 9] }, 'some stations')[1]![1]).toBe('Station 2');

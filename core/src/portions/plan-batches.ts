@@ -12,8 +12,8 @@ import type {
 } from './types.js';
 
 /**
- * The batches of one dish: the demonstration; one for each set of stations with the same amount; one big batch, or one
- * made ahead; what is made once for all; and a swap or a spare where they are wanted.
+ * The batches of one dish: the demonstration; one for each set of stations with the same amount; one big
+ * batch, or one made ahead; what is made once for all; and a swap or a spare where they are wanted.
  */
 export function planBatches(
   dish: ClassDish,
@@ -55,7 +55,8 @@ interface Group {
 }
 
 function stationBatches(dish: ClassDish, stations: StationPlan, people: number): Batch[] {
-  // Groups differ in people by a few at most, so a batch is worked out for two or three sizes, not for every station.
+  // Groups differ in people by a few at most, so a batch is worked out for two or three sizes, not for every
+  // station.
   const factors = new Map<number, Rational>();
   const factorOf = (size: number) => {
     const factor =
@@ -148,7 +149,10 @@ function wayName(dish: ClassDish, option: string): string {
   return flightOf(dish)?.options.find(({ id }) => id === option)?.name ?? '';
 }
 
-/** Components made once for all: a batch of their own, as large as all the others need, and taken out of those. */
+/**
+ * Components made once for all: a batch of their own, as large as all the others need, and taken out of
+ * those.
+ */
 function withMadeOnce(dish: ClassDish, batches: readonly Batch[]): Batch[] {
   const once = dish.recipe.components.map(({ id }) => id).filter((id) => dish.making?.once?.includes(id));
   const rest = dish.recipe.components.map(({ id }) => id).filter((id) => !once.includes(id));
@@ -197,7 +201,10 @@ export function batchOffers(
       id: `${dish.id}:share`,
       action: 'Share a batch between two stations',
       making: { ...making, shareBatch: true },
-      sentence: `Each station makes ${Math.round(wide.over * 100)} % more than it needs. Two stations to a batch make ${showRational(toRational(total(shared)))} batches instead of ${showRational(toRational(total(batches)))}`,
+      sentence:
+        `Each station makes ${Math.round(wide.over * 100)} % more than it needs. Two stations to a ` +
+        `batch make ${showRational(toRational(total(shared)))} batches ` +
+        `instead of ${showRational(toRational(total(batches)))}`,
     },
   ];
 }

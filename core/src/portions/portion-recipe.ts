@@ -35,9 +35,9 @@ import type { VesselFit } from './vessel-types.js';
 import { fitVessels, makesStep } from './vessels.js';
 
 /**
- * The amounts of every line of a dish for each of its batches, and in all; what each step is done in; and the bowl in
- * section. Amounts stay exact; what is shown is formatted for the kitchen's spoons and scales. A line without an amount
- * stays "to taste".
+ * The amounts of every line of a dish for each of its batches, and in all; what each step is done in; and the
+ * bowl in section. Amounts stay exact; what is shown is formatted for the kitchen's spoons and scales. A line
+ * without an amount stays "to taste".
  */
 export function portionRecipe(
   dish: ClassDish,

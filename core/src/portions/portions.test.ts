@@ -2,15 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { multiply, toFraction, toNumber } from '../amounts/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import {
-  batchNeed,
-  nameStations,
-  planBatches,
-  portionRecipe,
-  scaleLine,
-  splitStations,
-  workableBatch,
-} from './index.js';
+import { batchNeed, nameStations, splitStations, workableBatch } from './batches.js';
+import { planBatches } from './plan-batches.js';
+import { portionRecipe } from './portion-recipe.js';
+import { scaleLine } from './scale-line.js';
 
 describe('people at stations', () => {
   it.each([

@@ -2,9 +2,9 @@ import { toFraction, toRational, type Amount, type Rational } from '../amounts/i
 import type { RecipeLine } from '../recipes/index.js';
 
 /**
- * A line's amount in a batch. Linear lines are multiplied; whole ones rounded up to whole pieces; what is needed
- * per vessel grows by whole vessels: by `fills` where it is known how often one is filled, else by whole batches.
- * Exact, both ends of a range kept.
+ * A line's amount in a batch. Linear lines are multiplied; whole ones rounded up to whole pieces; what is
+ * needed per vessel grows by whole vessels: by `fills` where it is known how often one is filled, else by
+ * whole batches. Exact, both ends of a range kept.
  */
 export function scaleLine(
   line: Pick<RecipeLine, 'amount' | 'unit' | 'scaling'>,

@@ -6,7 +6,10 @@ import type { Batch, ClassDish } from './types.js';
 import type { BowlSection, SectionLayer, Vessel, VesselFit, VesselKind } from './vessel-types.js';
 import { lineVolumes, stepsInto, usedShares } from './vessels.js';
 
-/** The outline of a vessel: width at the rim ÷ height, how wide its base is against the rim, and whether its sides are round or straight. */
+/**
+ * The outline of a vessel: width at the rim ÷ height, how wide its base is against the rim, and whether its
+ * sides are round or straight.
+ */
 export interface VesselShape {
   readonly widthToHeight: number;
   readonly baseToRim: number;
@@ -33,16 +36,19 @@ export function shapeOf(kind: VesselKind): VesselShape {
   return shapes[kind] ?? bowl;
 }
 
-/** Half the width at a height against that at the rim, both heights as shares of the vessel's. Round sides are an arc that stands upright at the rim. */
+/**
+ * Half the width at a height against that at the rim, both heights as shares of the vessel's. Round sides are
+ * an arc that stands upright at the rim.
+ */
 export function widthAt(height: number, { baseToRim: b, isRound }: VesselShape): number {
   const at = Math.min(1, Math.max(0, height));
   return isRound ? Math.sqrt(1 - (1 - b * b) * (1 - at) ** 2) : b + (1 - b) * at;
 }
 
 /**
- * How high a share of a vessel's volume stands in it, as a share of its height: the h up to which ∫ width² dy holds that share of the whole.
- * Straight sides: ((b + (1 − b)·h)³ − b³) ÷ (3·(1 − b)). Round ones: h − c·(1 − (1 − h)³) ÷ 3 with c = 1 − b². Over a full vessel, height
- * grows at the width of the rim.
+ * How high a share of a vessel's volume stands in it, as a share of its height: the h up to which ∫ width² dy
+ * holds that share of the whole. Straight sides: ((b + (1 − b)·h)³ − b³) ÷ (3·(1 − b)). Round ones: h − c·(1
+ * − (1 − h)³) ÷ 3 with c = 1 − b². Over a full vessel, height grows at the width of the rim.
  */
 export function heightOf(shareOfVolume: number, shape: VesselShape): number {
   const { baseToRim: b, isRound } = shape;
@@ -54,7 +60,10 @@ export function heightOf(shareOfVolume: number, shape: VesselShape): number {
   return halved((height) => height - (c * (1 - (1 - height) ** 3)) / 3, shareOfVolume * whole);
 }
 
-/** The height from 0 to 1 at which a rising volume reaches a value, by halves: thirty are finer than any drawing. */
+/**
+ * The height from 0 to 1 at which a rising volume reaches a value, by halves: thirty are finer than any
+ * drawing.
+ */
 function halved(volume: (height: number) => number, value: number): number {
   let from = 0;
   let to = 1;
@@ -66,7 +75,10 @@ function halved(volume: (height: number) => number, value: number): number {
   return (from + to) / 2;
 }
 
-/** The largest batch of a dish in the vessel it is put together in, layer by layer; null where no step says which. */
+/**
+ * The largest batch of a dish in the vessel it is put together in, layer by layer; null where no step says
+ * which.
+ */
 export function sectionOf(
   dish: ClassDish,
   batches: readonly Batch[],
@@ -88,8 +100,10 @@ export function sectionOf(
   const limitLevel = heightOf(fit.limit / vessel.millilitres, shape);
   const fitting = fit.rounds === 1;
   const sentence = fitting
-    ? `${formatMillilitres(fit.food)} in the ${vessel.name} of ${formatMillilitres(vessel.millilitres)}: room to ${fit.manner}`
-    : `${formatMillilitres(fit.food)} is too much for the ${vessel.name} of ${formatMillilitres(vessel.millilitres)}: ${fit.manner} it in ${fit.rounds} rounds`;
+    ? `${formatMillilitres(fit.food)} in the ${vessel.name} of ` +
+      `${formatMillilitres(vessel.millilitres)}: room to ${fit.manner}`
+    : `${formatMillilitres(fit.food)} is too much for the ${vessel.name} of ` +
+      `${formatMillilitres(vessel.millilitres)}: ${fit.manner} it in ${fit.rounds} rounds`;
   return {
     batchId: batch.id,
     heading: batch.heading,
@@ -119,7 +133,10 @@ function layerStep(layer: SectionLayer): WorkingStep {
   };
 }
 
-/** The step that everything comes together in, for the largest batch: the last in a vessel that is filled by volume. */
+/**
+ * The step that everything comes together in, for the largest batch: the last in a vessel that is filled by
+ * volume.
+ */
 function fitToDraw(recipe: Recipe, batches: readonly Batch[], fits: readonly VesselFit[]): VesselFit | null {
   const stations = batches.filter((batch) => batch.kind === 'stations');
   const of = stations.length > 0 ? stations : batches;

@@ -132,7 +132,10 @@ export interface DishPortions {
   readonly components: readonly PortionComponent[];
   /** What each step is done in, for each batch that does it. */
   readonly fits: readonly VesselFit[];
-  /** The bowl, jar or dish that holds it all, in section, for the largest batch; null where no step says what it is put together in. */
+  /**
+   * The bowl, jar or dish that holds it all, in section, for the largest batch; null where no step says what
+   * it is put together in.
+   */
   readonly section: BowlSection | null;
   readonly offers: readonly PortionOffer[];
 }

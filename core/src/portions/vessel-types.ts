@@ -1,6 +1,9 @@
 import type { Workings } from '../amounts/index.js';
 
-/** What food is tossed, shaken, blended, boiled, baked, served and kept in. Pans and trays hold by area, the rest by volume. */
+/**
+ * What food is tossed, shaken, blended, boiled, baked, served and kept in. Pans and trays hold by area, the
+ * rest by volume.
+ */
 export type VesselKind =
   | 'bowl'
   | 'jar'

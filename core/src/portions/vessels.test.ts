@@ -2,18 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { standardLarder } from '../larder/index.js';
 import { dish, recipe, step } from '../tests/recipes.js';
-import {
-  fitVessels,
-  heightOf,
-  planBatches,
-  portionRecipe,
-  sectionOf,
-  shapeOf,
-  splitStations,
-  widthAt,
-  type ClassDish,
-  type Vessel,
-} from './index.js';
+import { splitStations } from './batches.js';
+import { planBatches } from './plan-batches.js';
+import { portionRecipe } from './portion-recipe.js';
+import { heightOf, sectionOf, shapeOf, widthAt } from './section.js';
+import type { ClassDish } from './types.js';
+import type { Vessel } from './vessel-types.js';
+import { fitVessels } from './vessels.js';
 
 const vessel = (name: string, kind: Vessel['kind'], size: number, count = 4): Vessel => ({
   name,
@@ -125,24 +120,27 @@ describe('what fits into what', () => {
     expect(sheet.fits[0]!.rounds).toBe(2);
     expect(sheet.components[0]!.lines[1]!.cells[0]!.amount).toMatchObject({ low: '2' });
   });
-  it('a step in a bowl and then on a dish is checked for both; a second dish is no second round of work', () => {
-    const plated = dish(
-      recipe(['600 g diced carrots'], {
-        serves: 4,
-        steps: [
-          step('a', { text: 'Toss and plate.', tools: ['large bowl', 'serving dish'], uses: uses('l1') }),
-        ],
-      }),
-    );
-    expect(
-      fits(plated, [vessel('bowl', 'bowl', 5000), vessel('dish', 'serving dish', 700)]).map(
-        ({ kind, problem }) => [kind, problem],
-      ),
-    ).toEqual([
-      ['bowl', ''],
-      ['serving dish', 'It fills 2 of the dish'],
-    ]);
-  });
+  it(
+    'a step in a bowl and then on a dish is checked for both; ' + 'a second dish is no second round of work',
+    () => {
+      const plated = dish(
+        recipe(['600 g diced carrots'], {
+          serves: 4,
+          steps: [
+            step('a', { text: 'Toss and plate.', tools: ['large bowl', 'serving dish'], uses: uses('l1') }),
+          ],
+        }),
+      );
+      expect(
+        fits(plated, [vessel('bowl', 'bowl', 5000), vessel('dish', 'serving dish', 700)]).map(
+          ({ kind, problem }) => [kind, problem],
+        ),
+      ).toEqual([
+        ['bowl', ''],
+        ['serving dish', 'It fills 2 of the dish'],
+      ]);
+    },
+  );
   it('what came before is in the bowl too', () => {
     const later = dish(
       recipe(['200 ml buttermilk', '100 ml olive oil'], {
@@ -178,7 +176,8 @@ describe('the bowl in section', () => {
     expect(sectionOf(tossed, batches, [], vessels, standardLarder)).toBeNull());
   it('straight walls rise with the volume; a narrow base rises faster at first', () => {
     expect(heightOf(0.5, { widthToHeight: 1, baseToRim: 1, isRound: false })).toBe(0.5);
-    // b = ½: the whole is (1 + ½ + ¼) ÷ 3 = 0.5833; half of it is reached where (h/2 + ½)³ = ⅛ + 1.5 × 0.29167, h = 0.651.
+    // b = ½: the whole is (1 + ½ + ¼) ÷ 3 = 0.5833; half of it is reached where (h/2 + ½)³ = ⅛ + 1.5 ×
+    // 0.29167, h = 0.651.
     expect(heightOf(0.5, { widthToHeight: 1, baseToRim: 0.5, isRound: false })).toBeCloseTo(
       2 * (Math.cbrt(0.125 + 0.4375) - 0.5),
       9,
@@ -186,39 +185,51 @@ describe('the bowl in section', () => {
   });
   it('over the rim it goes on at the width of the rim', () =>
     expect(heightOf(2, { widthToHeight: 1, baseToRim: 1, isRound: false })).toBe(2));
-  it('a round bowl: of c = 0.84 the whole is 1 − 0.28 = 0.72; at half its height stand 0.5 − 0.28 × (1 − ⅛) = 0.255 of it, 35 %', () => {
-    expect(heightOf(0.255 / 0.72, { widthToHeight: 2, baseToRim: 0.4, isRound: true })).toBeCloseTo(0.5, 6);
-  });
-  it('is as wide as its base at the bottom and as its rim at the top; round sides bulge over straight ones between', () => {
-    const shape = { widthToHeight: 2, baseToRim: 0.4 };
-    for (const isRound of [true, false])
-      expect(
-        [widthAt(0, { ...shape, isRound }), widthAt(1, { ...shape, isRound })].map(
-          (width) => Math.round(width * 1e6) / 1e6,
+  it(
+    'a round bowl: of c = 0.84 the whole is 1 − 0.28 = 0.72; at half its ' +
+      'height stand 0.5 − 0.28 × (1 − ⅛) = 0.255 of it, 35 %',
+    () => {
+      expect(heightOf(0.255 / 0.72, { widthToHeight: 2, baseToRim: 0.4, isRound: true })).toBeCloseTo(0.5, 6);
+    },
+  );
+  it(
+    'is as wide as its base at the bottom and as its rim at the ' +
+      'top; round sides bulge over straight ones between',
+    () => {
+      const shape = { widthToHeight: 2, baseToRim: 0.4 };
+      for (const isRound of [true, false])
+        expect(
+          [widthAt(0, { ...shape, isRound }), widthAt(1, { ...shape, isRound })].map(
+            (width) => Math.round(width * 1e6) / 1e6,
+          ),
+        ).toEqual([0.4, 1]);
+      expect(widthAt(0.5, { ...shape, isRound: true })).toBeGreaterThan(
+        widthAt(0.5, { ...shape, isRound: false }),
+      );
+    },
+  );
+  it(
+    'what stands in it is the sum of its slices: 400 slices of width² ' +
+      'up to a height make the share that stands so high',
+    () => {
+      fc.assert(
+        fc.property(
+          fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+          fc.double({ min: 0.2, max: 0.95, noNaN: true }),
+          fc.boolean(),
+          (share, baseToRim, isRound) => {
+            const shape = { widthToHeight: 2, baseToRim, isRound };
+            const slices = (to: number) =>
+              [...Array(400).keys()].reduce(
+                (sum, slice) => sum + widthAt(((slice + 0.5) / 400) * to, shape) ** 2 * (to / 400),
+                0,
+              );
+            expect(slices(heightOf(share, shape)) / slices(1)).toBeCloseTo(share, 4);
+          },
         ),
-      ).toEqual([0.4, 1]);
-    expect(widthAt(0.5, { ...shape, isRound: true })).toBeGreaterThan(
-      widthAt(0.5, { ...shape, isRound: false }),
-    );
-  });
-  it('what stands in it is the sum of its slices: 400 slices of width² up to a height make the share that stands so high', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 0.02, max: 0.98, noNaN: true }),
-        fc.double({ min: 0.2, max: 0.95, noNaN: true }),
-        fc.boolean(),
-        (share, baseToRim, isRound) => {
-          const shape = { widthToHeight: 2, baseToRim, isRound };
-          const slices = (to: number) =>
-            [...Array(400).keys()].reduce(
-              (sum, slice) => sum + widthAt(((slice + 0.5) / 400) * to, shape) ** 2 * (to / 400),
-              0,
-            );
-          expect(slices(heightOf(share, shape)) / slices(1)).toBeCloseTo(share, 4);
-        },
-      ),
-    );
-  });
+      );
+    },
+  );
   it('heights grow with volume and are full just when the vessel is', () => {
     fc.assert(
       fc.property(

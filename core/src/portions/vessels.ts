@@ -45,7 +45,10 @@ const kindOfTool: Readonly<Record<string, VesselKind>> = {
   'storage box': 'storage box',
 };
 
-/** How a vessel is used: the share of it that may be filled, or the depth of one layer. Figures of the trade, starting estimates. */
+/**
+ * How a vessel is used: the share of it that may be filled, or the depth of one layer. Figures of the trade,
+ * starting estimates.
+ */
 interface Manner {
   readonly words: string;
   readonly share: number;
@@ -161,14 +164,19 @@ export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | '
   return ofWay && (batch.components === null || batch.components.includes(step.componentId));
 }
 
-/** The share of each line in a vessel: over a flame what the step itself uses; in a bowl, a jar or a dish, everything that has come to it. */
+/**
+ * The share of each line in a vessel: over a flame what the step itself uses; in a bowl, a jar or a dish,
+ * everything that has come to it.
+ */
 function sharesIn(recipe: Recipe, step: RecipeStep, kind: VesselKind): ReadonlyMap<string, number> {
   const steps =
     kind === 'pot' || kind === 'pan' || kind === 'tray' ? ownOrBefore(recipe, step) : stepsInto(recipe, step);
   return usedShares(steps);
 }
 
-/** How much of each line some steps use together, in the order in which they bring it; all of it at the most. */
+/**
+ * How much of each line some steps use together, in the order in which they bring it; all of it at the most.
+ */
 export function usedShares(steps: readonly RecipeStep[]): ReadonlyMap<string, number> {
   const shares = new Map<string, number>();
   for (const each of steps)
@@ -237,7 +245,10 @@ function fitOf(
     ...(chosen
       ? [
           {
-            label: `The ${chosen.name} holds${flat ? '' : `, ${showNumber(Math.round(manner.share * 100))} % of ${formatMillilitres(chosen.millilitres)}`}`,
+            label: flat
+              ? `The ${chosen.name} holds`
+              : `The ${chosen.name} holds, ${showNumber(Math.round(manner.share * 100))} % of ` +
+                formatMillilitres(chosen.millilitres),
             value: show(limit),
             note: manner.note,
           },
@@ -267,7 +278,10 @@ function fitOf(
   };
 }
 
-/** The smallest that takes it in one go, and of which there are enough; else the smallest that takes it; else the largest. */
+/**
+ * The smallest that takes it in one go, and of which there are enough; else the smallest that takes it; else
+ * the largest.
+ */
 function chooseVessel(
   vessels: readonly Vessel[],
   food: number,
@@ -304,7 +318,10 @@ function problemOf({
       ? `It fills ${rounds} of the ${chosen.name}`
       : `It does not go into the ${chosen.name} at once: ${rounds} rounds`;
   if (manner.least && food < manner.least)
-    return `Too little to cover the blades of the ${chosen.name}: ${formatMillilitres(food)} of ${formatMillilitres(manner.least)}`;
+    return (
+      `Too little to cover the blades of the ${chosen.name}: ` +
+      `${formatMillilitres(food)} of ${formatMillilitres(manner.least)}`
+    );
   return chosen.count < batch.count
     ? `${batch.count} are wanted and the kitchen has ${chosen.count} of the ${chosen.name}`
     : '';

@@ -10,8 +10,9 @@ export function optionTaken(choice: RecipeChoice, chosen: Chosen): string {
 }
 
 /**
- * A recipe with its choices made: the lines and steps of the options taken, and those that belong to no option. Steps that came after
- * one that falls out come after what that one came after. The choice `dealt` stays open: a tasting flight makes all of its ways.
+ * A recipe with its choices made: the lines and steps of the options taken, and those that belong to no
+ * option. Steps that came after one that falls out come after what that one came after. The choice `dealt`
+ * stays open: a tasting flight makes all of its ways.
  */
 export function applyChoices(recipe: Recipe, chosen: Chosen, dealt: string | null = null): Recipe {
   if (recipe.choices.length === 0) return recipe;

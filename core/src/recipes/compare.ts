@@ -25,7 +25,10 @@ const facts: readonly (readonly [keyof Recipe, string])[] = [
   ['permission', 'permission to teach'],
 ];
 
-/** What differs between two versions of a recipe, in the order in which it is read: facts, lines, steps. Empty where nothing does. */
+/**
+ * What differs between two versions of a recipe, in the order in which it is read: facts, lines, steps. Empty
+ * where nothing does.
+ */
 export function compareRecipes(before: Recipe, after: Recipe): RecipeDifference[] {
   return [
     ...facts.flatMap(([field, where]) => textDifference(String(before[field]), String(after[field]), where)),
@@ -84,7 +87,10 @@ function listDifferences<T extends { readonly id: string }>(
   return [...removed, ...here];
 }
 
-/** The fewest items that were moved to come from one order to the other: those outside the longest run that kept its order. */
+/**
+ * The fewest items that were moved to come from one order to the other: those outside the longest run that
+ * kept its order.
+ */
 function outOfOrder(before: readonly string[], after: readonly string[]): Set<string> {
   const place = new Map(before.map((id, index) => [id, index]));
   const runs: string[][] = [];

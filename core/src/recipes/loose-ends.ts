@@ -18,8 +18,8 @@ const comparedBefore = new WeakMap<Larder, Map<string, LooseEnds>>();
 const rememberedRecipes = 200;
 
 /**
- * Compares the lines of a recipe with its steps. Nothing is loose where there are no steps at all. The same words are compared once: a
- * class is planned again for every changed number, its recipes seldom change.
+ * Compares the lines of a recipe with its steps. Nothing is loose where there are no steps at all. The same
+ * words are compared once: a class is planned again for every changed number, its recipes seldom change.
  */
 export function looseEnds(
   recipe: Pick<Recipe, 'lines' | 'steps'>,

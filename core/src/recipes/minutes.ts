@@ -1,6 +1,9 @@
 import type { Recipe } from './types.js';
 
-/** Minutes of one pair of hands and of waiting for a recipe as written, each step's longest wait, one step after another. */
+/**
+ * Minutes of one pair of hands and of waiting for a recipe as written, each step's longest wait, one step
+ * after another.
+ */
 export function recipeMinutes(recipe: Pick<Recipe, 'steps'>): {
   readonly handsOn: number;
   readonly waiting: number;

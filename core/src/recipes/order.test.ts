@@ -33,10 +33,13 @@ describe('lines', () => {
 });
 
 describe('steps', () => {
-  it('the first moved down: what followed still follows, what joined two keeps only what stands above', () => {
-    expect(afters(moveStep(chain, 0, 2))).toEqual(['s2<', 's3<s2', 's1<s3', 's4<s1+s3']);
-    expect(afters(moveStep(chain, 3, 1))).toEqual(['s1<', 's4<s1', 's2<s4', 's3<s2']);
-  });
+  it(
+    'the first moved down: what followed still follows, what ' + 'joined two keeps only what stands above',
+    () => {
+      expect(afters(moveStep(chain, 0, 2))).toEqual(['s2<', 's3<s2', 's1<s3', 's4<s1+s3']);
+      expect(afters(moveStep(chain, 3, 1))).toEqual(['s1<', 's4<s1', 's2<s4', 's3<s2']);
+    },
+  );
   it('one taken out hands on what it waited for', () =>
     expect(afters(removeStep(chain, 's3'))).toEqual(['s1<', 's2<s1', 's4<s1+s2']));
   it('a new one follows the last', () =>

@@ -8,7 +8,10 @@ export function nextId(prefix: string, items: readonly { readonly id: string }[]
   return `${prefix}${number}`;
 }
 
-/** The lines with one put before another, or at the end of a component; it takes on the component it comes to stand in. */
+/**
+ * The lines with one put before another, or at the end of a component; it takes on the component it comes to
+ * stand in.
+ */
 export function moveLine(
   lines: readonly RecipeLine[],
   id: string,
@@ -24,8 +27,8 @@ export function moveLine(
 }
 
 /**
- * The steps with one moved to another place, counted from 0. Steps that simply followed the one above still do; a step that came after
- * one which now stands below it is freed of that.
+ * The steps with one moved to another place, counted from 0. Steps that simply followed the one above still
+ * do; a step that came after one which now stands below it is freed of that.
  */
 export function moveStep(steps: readonly RecipeStep[], from: number, to: number): RecipeStep[] {
   const moved = [...steps];
@@ -71,7 +74,9 @@ function rechained(steps: readonly RecipeStep[], follows: ReadonlySet<string>): 
   });
 }
 
-/** The recipe without a component: its lines go to the component that is left first. The last component stays. */
+/**
+ * The recipe without a component: its lines go to the component that is left first. The last component stays.
+ */
 export function removeComponent(recipe: Recipe, id: string): Pick<Recipe, 'components' | 'lines' | 'steps'> {
   const components = recipe.components.filter((component) => component.id !== id);
   const heir = components[0]?.id;

@@ -14,8 +14,8 @@ export function subRecipeIds(recipe: Pick<Recipe, 'components'>): string[] {
 }
 
 /**
- * The way by which a recipe would become part of itself, as titles from the first to its return; null where there is no such loop.
- * `id` is the recipe's own.
+ * The way by which a recipe would become part of itself, as titles from the first to its return; null where
+ * there is no such loop. `id` is the recipe's own.
  */
 export function recipeLoop(id: string, recipe: Recipe, find: FindRecipe): string[] | null {
   const visit = (each: Recipe, path: readonly string[], seen: ReadonlySet<string>): string[] | null => {
@@ -31,9 +31,10 @@ export function recipeLoop(id: string, recipe: Recipe, find: FindRecipe): string
 }
 
 /**
- * A recipe with its sub-recipes written out: their lines and steps, scaled by the batches wanted, stand under the component that asked for
- * them, which asks for nothing more. Steps of the recipe that belong to the component or name it come after the sub-recipe's last ones. A recipe that is not found or
- * would contain itself leaves its component empty.
+ * A recipe with its sub-recipes written out: their lines and steps, scaled by the batches wanted, stand under
+ * the component that asked for them, which asks for nothing more. Steps of the recipe that belong to the
+ * component or name it come after the sub-recipe's last ones. A recipe that is not found or would contain
+ * itself leaves its component empty.
  */
 export function expandRecipe(recipe: Recipe, find: FindRecipe, path: readonly string[] = []): Recipe {
   if (!recipe.components.some((component) => component.recipe)) return recipe;

@@ -24,7 +24,9 @@ export type Basis = 'purchased' | 'edible';
 /** The part of a piece that a line uses, so that one piece can serve several lines. */
 export type ByProduct = 'juice' | 'zest' | 'yolk' | 'white';
 
-/** What was understood of one written ingredient line. Nothing written is ever thrown away: `text` keeps it. */
+/**
+ * What was understood of one written ingredient line. Nothing written is ever thrown away: `text` keeps it.
+ */
 export interface LineReading {
   readonly text: string;
   /** Exact ends of the amount, or null where none was written. */

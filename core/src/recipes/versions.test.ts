@@ -76,21 +76,25 @@ describe('sub-recipes', () => {
   });
   const library: Record<string, Recipe> = { dressing, salad };
   const find = (id: string) => library[id] ?? null;
-  it('its lines come under the component, 1½ times: 3 × 1½ = 4½ tbsp, and the toss comes after its last step', () => {
-    const expanded = expandRecipe(salad, find, ['salad']);
-    expect(
-      expanded.lines.map(({ id, componentId, amount, text }) => [id, componentId, amount?.low, text]),
-    ).toEqual([
-      ['l1', 'c1', '100', '100 g rocket'],
-      ['c2-l1', 'c2', '9/2', '4 1/2 tbsp olive oil'],
-      ['c2-l2', 'c2', '3/2', '1 1/2 tbsp cider vinegar'],
-    ]);
-    expect(expanded.steps.map(({ id, after, handsOnMinutes }) => [id, after, handsOnMinutes])).toEqual([
-      ['c2-s1', [], 6],
-      ['s1', [], 5],
-      ['s2', ['s1', 'c2-s1'], 5],
-    ]);
-  });
+  it(
+    'its lines come under the component, 1½ times: 3 × 1½ = 4½ ' +
+      'tbsp, and the toss comes after its last step',
+    () => {
+      const expanded = expandRecipe(salad, find, ['salad']);
+      expect(
+        expanded.lines.map(({ id, componentId, amount, text }) => [id, componentId, amount?.low, text]),
+      ).toEqual([
+        ['l1', 'c1', '100', '100 g rocket'],
+        ['c2-l1', 'c2', '9/2', '4 1/2 tbsp olive oil'],
+        ['c2-l2', 'c2', '3/2', '1 1/2 tbsp cider vinegar'],
+      ]);
+      expect(expanded.steps.map(({ id, after, handsOnMinutes }) => [id, after, handsOnMinutes])).toEqual([
+        ['c2-s1', [], 6],
+        ['s1', [], 5],
+        ['s2', ['s1', 'c2-s1'], 5],
+      ]);
+    },
+  );
   it('written out once, it is not written out again', () => {
     const expanded = expandRecipe(salad, find, ['salad']);
     expect(expandRecipe(expanded, find, ['salad'])).toEqual(expanded);
@@ -125,7 +129,8 @@ describe('what changed between two versions', () => {
   const differences = (after: Recipe) =>
     compareRecipes(before, after).map(
       ({ what, where, parts }) =>
-        `${what} ${where}: ${parts.map(({ text, change }) => (change === 'kept' ? text : change === 'in' ? `{+${text}+}` : `{-${text}-}`)).join('')}`,
+        `${what} ${where}: ` +
+        `${parts.map(({ text, change }) => (change === 'kept' ? text : change === 'in' ? `{+${text}+}` : `{-${text}-}`)).join('')}`,
     );
   it('nothing where nothing did', () => expect(compareRecipes(before, before)).toEqual([]));
   it('words within a line, servings, a new line, one taken out', () => {

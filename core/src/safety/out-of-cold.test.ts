@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { standardLarder } from '../larder/index.js';
-import { planClass } from '../plan/plan-class.js';
+import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { outOfCold, type StepMinutes } from './out-of-cold.js';
 import { safetyFacts, safetyFigures, showCelsius } from './profile.js';
@@ -38,16 +38,19 @@ describe('food for the cold', () => {
   const yoghurt = recipe(['200 g yoghurt', '2 carrots'], {
     steps: [step('stir', { uses: use('l1') }), step('serve', { uses: use('l2'), after: ['stir'] })],
   });
-  it('counts from the step that takes it out until the plates are empty: 20 to 120 are 100 of 240 min', () => {
-    const [found] = count(yoghurt, { stir: [20, 25, 25], serve: [90, 95, 95] });
-    expect(found).toMatchObject({
-      food: 'yoghurt',
-      minutes: 100,
-      limitMinutes: 240,
-      isOver: false,
-      spells: [{ from: 20, to: 120, isHot: false }],
-    });
-  });
+  it(
+    'counts from the step that takes it out until the plates ' + 'are empty: 20 to 120 are 100 of 240 min',
+    () => {
+      const [found] = count(yoghurt, { stir: [20, 25, 25], serve: [90, 95, 95] });
+      expect(found).toMatchObject({
+        food: 'yoghurt',
+        minutes: 100,
+        limitMinutes: 240,
+        isOver: false,
+        spells: [{ from: 20, to: 120, isHot: false }],
+      });
+    },
+  );
   it('−130 to 120 are 250 min: over 240', () =>
     expect(count(yoghurt, { stir: [-130, -125, -125], serve: [90, 95, 95] })[0]).toMatchObject({
       minutes: 250,
@@ -144,23 +147,27 @@ describe('cooked food', () => {
     expect(
       count(rice(), { boil: [-100, -95, -80], cool: [-70, -65, -65], toss: [60, 65, 65] })[0],
     ).toMatchObject({ minutes: 200, isOver: true }));
-  it('into the cold after 40 min, and out again for 60: the hot spell is 40 of 120, the cold one 60 of 240', () => {
-    const [found] = count(rice({ waitMinutes: { low: 60, high: 60 }, occupies: fridge }), {
-      boil: [-300, -295, -280],
-      cool: [-245, -240, -180],
-      toss: [60, 65, 65],
-    });
-    expect(found).toMatchObject({
-      chilledAfterMinutes: 40,
-      spells: [
-        { from: -280, to: -240, isHot: true },
-        { from: 60, to: 120, isHot: false },
-      ],
-      minutes: 40,
-      limitMinutes: 120,
-      isOver: false,
-    });
-  });
+  it(
+    'into the cold after 40 min, and out again for 60: the hot ' +
+      'spell is 40 of 120, the cold one 60 of 240',
+    () => {
+      const [found] = count(rice({ waitMinutes: { low: 60, high: 60 }, occupies: fridge }), {
+        boil: [-300, -295, -280],
+        cool: [-245, -240, -180],
+        toss: [60, 65, 65],
+      });
+      expect(found).toMatchObject({
+        chilledAfterMinutes: 40,
+        spells: [
+          { from: -280, to: -240, isHot: true },
+          { from: 60, to: 120, isHot: false },
+        ],
+        minutes: 40,
+        limitMinutes: 120,
+        isOver: false,
+      });
+    },
+  );
   it('raw chicken forgets its time out once it is cooked', () => {
     const chicken = recipe(['400 g chicken breast'], {
       steps: [
@@ -244,7 +251,8 @@ describe('in the plan of a class', () => {
       ),
     });
     expect(found.remedy).toBe(
-      'Take this food out later, or put it back into the cold (5 °C or under) between two steps. Follow your local food code and a qualified person’s advice.',
+      'Take this food out later, or put it back into the cold (5 °C or under) between two ' +
+        'steps. Follow your local food code and a qualified person’s advice.',
     );
   });
   it('speaks °F in US words: 5 × 1.8 + 32 = 41', () => {

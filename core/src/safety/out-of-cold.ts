@@ -46,9 +46,10 @@ const cutGreens: ReadonlySet<string> = new Set([
 ]);
 
 /**
- * Per dish, the food that is longest out of the cold until it is eaten, against the kitchen's safety profile. Food for the cold counts from the step
- * that first takes it out; what was cooked counts from the heat, and all before is forgotten. Minutes in the fridge do not count, nor those
- * that follow until the next step, nor a wait between steps of what keeps a day or longer; everything else does.
+ * Per dish, the food that is longest out of the cold until it is eaten, against the kitchen's safety profile.
+ * Food for the cold counts from the step that first takes it out; what was cooked counts from the heat, and
+ * all before is forgotten. Minutes in the fridge do not count, nor those that follow until the next step, nor
+ * a wait between steps of what keeps a day or longer; everything else does.
  */
 export function outOfCold(input: OutOfColdInput): OutOfCold[] {
   return input.dishes.flatMap((dish) => {
@@ -88,7 +89,10 @@ function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
   return isColdFood(ingredient, profile) || ingredient.cautions.includes('cool-fast');
 }
 
-/** The way of a food through its dish: always to the step that is done last, as that is where it waits longest. */
+/**
+ * The way of a food through its dish: always to the step that is done last, as that is where it waits
+ * longest.
+ */
 function longestPath(
   { recipe, id }: ClassDish,
   first: RecipeStep,

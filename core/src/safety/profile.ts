@@ -1,8 +1,9 @@
 import type { SafetyFact, SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyle } from './types.js';
 
 /**
- * Usual figures by style, of general advice for home and teaching kitchens. They are where a kitchen begins: its local food code and a qualified
- * person decide. A country of the EU sets its own, so nothing is given there.
+ * Usual figures by style, of general advice for home and teaching kitchens. They are where a kitchen begins:
+ * its local food code and a qualified person decide. A country of the EU sets its own, so nothing is given
+ * there.
  */
 const usual: Readonly<Record<SafetyStyle, SafetyFigures>> = {
   uk: { coldCelsius: 8, hotCelsius: 63, coldOutMinutes: 240, hotOutMinutes: 120, chillWithinMinutes: 90 },
@@ -48,7 +49,10 @@ export function safetyFigures(profile: SafetyProfile): SafetyFigures {
   ) as unknown as SafetyFigures;
 }
 
-/** UK-style advice allows one spell of its length; US-style advice, and who sets their own, counts all spells together. */
+/**
+ * UK-style advice allows one spell of its length; US-style advice, and who sets their own, counts all spells
+ * together.
+ */
 export function countsInAll({ style }: SafetyProfile): boolean {
   return style !== 'uk';
 }

@@ -4,7 +4,9 @@ import type { Workings } from '../amounts/index.js';
 export type SafetyStyle = 'uk' | 'us' | 'eu';
 export const safetyStyles: readonly SafetyStyle[] = ['uk', 'us', 'eu'];
 
-/** The figures that a kitchen works by. Temperatures in °C, times in minutes; null where nobody has set it. */
+/**
+ * The figures that a kitchen works by. Temperatures in °C, times in minutes; null where nobody has set it.
+ */
 export interface SafetyFigures {
   readonly coldCelsius: number | null;
   readonly hotCelsius: number | null;

@@ -28,8 +28,9 @@ export type AsPurchased =
   | { readonly ok: false; readonly reason: string };
 
 /**
- * As purchased = edible portion ÷ yield, for one use over all its batches. The high end of a range is bought. Counts and
- * lines on an as-purchased basis are not divided. Fails with a reason where a density or a piece weight is missing.
+ * As purchased = edible portion ÷ yield, for one use over all its batches. The high end of a range is bought.
+ * Counts and lines on an as-purchased basis are not divided. Fails with a reason where a density or a piece
+ * weight is missing.
  */
 export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient: Ingredient): AsPurchased {
   const high: Amount = { low: use.amount.high, high: use.amount.high, unit: use.amount.unit };

@@ -48,8 +48,10 @@ describe('from what is used to what is bought, link by link', () => {
     expect(toNumber(only([use('100 g peeled carrots', 2)]).need!)).toBeCloseTo(235.294, 3);
     expect(only([use('100 g peeled carrots', 2)]).buy).toBe('300 g');
   });
-  it('4. pooled over forms: 100 g peeled (117.6) + 100 g as bought = 217.6 g → 300 g once, not 200 + 100', () =>
-    expect(only([use('100 g peeled carrots'), use('100 g carrots')])).toMatchObject({ buy: '300 g' }));
+  it(
+    '4. pooled over forms: 100 g peeled (117.6) + 100 g as ' + 'bought = 217.6 g → 300 g once, not 200 + 100',
+    () => expect(only([use('100 g peeled carrots'), use('100 g carrots')])).toMatchObject({ buy: '300 g' }),
+  );
   it('5. lines as purchased are not divided: 500 g potatoes, peeled, are 500 g', () =>
     expect(only([use('500 g potatoes, peeled')]).need).toBe('500'));
   it('6. fruit: 4 × 30 ml of juice = 120 ÷ 35 = 3.43 → 4 lemons; their zest is there for nothing', () =>
@@ -79,11 +81,15 @@ describe('from what is used to what is bought, link by link', () => {
       only([use('500 g carrots')], { stock: [stock('carrot', '200 g', { useBy: '2026-11-27' })] }).buy,
     ).toBe('300 g');
   });
-  it('12. prepared stock comes off before the yield: 170 g peeled − 85 g peeled = 85 ÷ 0.85 = 100 g; taken off after it would be 200 − 85 = 115 → 200 g', () => {
-    expect(
-      only([use('170 g peeled carrots')], { stock: [stock('carrot', '85 g', { state: 'peeled' })] }).buy,
-    ).toBe('100 g');
-  });
+  it(
+    '12. prepared stock comes off before the yield: 170 g peeled − 85 g peeled = 85 ÷ ' +
+      '0.85 = 100 g; taken off after it would be 200 − 85 = 115 → 200 g',
+    () => {
+      expect(
+        only([use('170 g peeled carrots')], { stock: [stock('carrot', '85 g', { state: 'peeled' })] }).buy,
+      ).toBe('100 g');
+    },
+  );
   it('13. prepared in another state is no help: grated carrots are not whole peeled ones', () =>
     expect(
       only([use('170 g peeled carrots')], { stock: [stock('carrot', '85 g', { state: 'grated' })] }).buy,
@@ -205,14 +211,18 @@ describe('packs, left-overs and what to decide', () => {
       '1 tin of 400 g',
     );
   });
-  it('with 10 % to spare: 366 g and 36.6 are 402.6; 2.6 less, of which a tenth was spare, are 2.36 of 366', () => {
-    const [offer] = only([use('366 g tinned chickpeas')], {
-      larder: priced,
-      decisions: { sparePercent: 10 },
-    }).offers;
-    // 366 × 1.1 − 400 = 2.6; 2.6 ÷ 1.1 ÷ 366 = 0.006458, so the share is 0.993542.
-    expect(toNumber(offer!.share!)).toBeCloseTo(1 - 2.6 / 1.1 / 366, 9);
-  });
+  it(
+    'with 10 % to spare: 366 g and 36.6 are 402.6; 2.6 less, ' +
+      'of which a tenth was spare, are 2.36 of 366',
+    () => {
+      const [offer] = only([use('366 g tinned chickpeas')], {
+        larder: priced,
+        decisions: { sparePercent: 10 },
+      }).offers;
+      // 366 × 1.1 − 400 = 2.6; 2.6 ÷ 1.1 ÷ 366 = 0.006458, so the share is 0.993542.
+      expect(toNumber(offer!.share!)).toBeCloseTo(1 - 2.6 / 1.1 / 366, 9);
+    },
+  );
   it('no offer to make do where salt must start low or an egg is whole', () =>
     expect(only([use('404 g tinned chickpeas', 1, { scaling: 'startLow' })]).offers).toEqual([]));
   it('an optional spoonful that opens a jar may be skipped: 5 g of 100 g', () => {

@@ -29,8 +29,9 @@ interface FruitNeeds {
 }
 
 /**
- * The fewest pieces of one fruit that cover all its uses. A piece is zested first and then used in one way: juiced,
- * cut in fillets, or sliced; so zest and flesh share a piece, juice and slices do not. Juice counts at its low end.
+ * The fewest pieces of one fruit that cover all its uses. A piece is zested first and then used in one way:
+ * juiced, cut in fillets, or sliced; so zest and flesh share a piece, juice and slices do not. Juice counts
+ * at its low end.
  */
 export function fruitPieces(
   uses: readonly IngredientUse[],
@@ -102,8 +103,10 @@ function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): 
   const amount = use.amount;
   needs.steps.push({
     label: useLabel(use),
-    value:
-      `${use.count > 1 ? `${use.count} × ` : ''}${showRational(amount.high)} ${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`.trim(),
+    value: (
+      `${use.count > 1 ? `${use.count} × ` : ''}${showRational(amount.high)} ` +
+      `${amount.unit === 'piece' ? '' : amount.unit}${use.part.length ? ` ${use.part.join(' and ')}` : ''}`
+    ).trim(),
   });
   if (amount.unit === 'piece' || amount.unit === 'slice') return addPieces(needs, use);
   const unit = use.part.includes('juice') ? 'ml' : 'g';

@@ -6,4 +6,4 @@ export { fruitPieces } from './fruit.js';
 export { pooledNeed, inShoppingUnit } from './need.js';
 export { buyingDays, planTrips, supplierOf, anyShop, longestKeeping } from './trips.js';
 export { priceIn } from './rows.js';
-export { money, packKey, showDate } from './words.js';
+export { packKey } from './words.js';

@@ -35,8 +35,9 @@ export interface NeedPart {
 }
 
 /**
- * Pools all uses of an ingredient: nothing is rounded until they are summed, but for pieces that cannot be shared between
- * batches. Fruit is counted in pieces, each used in one way; eggs are whole + the larger of yolks and whites.
+ * Pools all uses of an ingredient: nothing is rounded until they are summed, but for pieces that cannot be
+ * shared between batches. Fruit is counted in pieces, each used in one way; eggs are whole + the larger of
+ * yolks and whites.
  */
 export function pooledNeed(uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
   const measured = uses.filter((use): use is Measured => use.amount !== null);

@@ -51,8 +51,11 @@ describe('packs with prices', () => {
       [1, 800],
       [1, 400],
     ]));
-  it('the cheapest is taken although it leaves more over, where another class uses it: 300 g are a kilo at 2.00, not 2 × 150 at 2 × 1.04 = 2.08', () =>
-    expect(chosen(300, [pack(150, 1.04), pack(1000, 2)], used)).toEqual([[1, 1000]]));
+  it(
+    'the cheapest is taken although it leaves more over, where another class uses ' +
+      'it: 300 g are a kilo at 2.00, not 2 × 150 at 2 × 1.04 = 2.08',
+    () => expect(chosen(300, [pack(150, 1.04), pack(1000, 2)], used)).toEqual([[1, 1000]]),
+  );
   it('waste nobody uses: 2.08 is 4 % over 2.00, so the small ones are taken', () => {
     const answer = choosePacks('300', [pack(150, 1.04), pack(1000, 2)], wasted)!;
     expect(answer.best.packs).toEqual([{ count: 2, size: 150, name: 'bag' }]);
@@ -60,8 +63,11 @@ describe('packs with prices', () => {
   });
   it('waste at 6 % more is not worth it: 2 × 1.06 = 2.12 > 2.00 × 1.05 = 2.10', () =>
     expect(chosen(300, [pack(150, 1.06), pack(1000, 2)], wasted)).toEqual([[1, 1000]]));
-  it('at one cost, less left over; at one left-over, fewer packs: 500 g as 1 × 500 and not 2 × 250, both at 2.00', () =>
-    expect(chosen(500, [pack(250, 1), pack(500, 2)], used)).toEqual([[1, 500]]));
+  it(
+    'at one cost, less left over; at one left-over, fewer packs: ' +
+      '500 g as 1 × 500 and not 2 × 250, both at 2.00',
+    () => expect(chosen(500, [pack(250, 1), pack(500, 2)], used)).toEqual([[1, 500]]),
+  );
   it('loose goods: 430 g in steps of 100 g at 2.00 a kilo are 500 g, 1.00', () => {
     expect(
       choosePacks(
@@ -205,24 +211,27 @@ describe('against exhaustive search', () => {
       }),
     );
   });
-  it('large needs too: what is bought at the best rate without trying is in the best and the next two', () => {
-    // Sizes up to 9, so that of 3 × 9 × 9 = 243 units and more a part is taken untried.
-    const small = fc.uniqueArray(
-      fc.record({ size: fc.integer({ min: 2, max: 9 }), pence: fc.integer({ min: 1, max: 40 }) }),
-      { minLength: 1, maxLength: 3, selector: ({ size }) => size },
-    );
-    fc.assert(
-      fc.property(fc.integer({ min: 200, max: 420 }), small, (need, packs) => {
-        const answer = choosePacks(
-          String(need),
-          packs.map(({ size, pence }) => pack(size, pence / 100)),
-          used,
-        )!;
-        expect([answer.best, ...answer.others].map(figures)).toEqual(
-          all(need, packs).slice(0, 3).map(figures),
-        );
-      }),
-      { numRuns: 60 },
-    );
-  });
+  it(
+    'large needs too: what is bought at the best rate ' + 'without trying is in the best and the next two',
+    () => {
+      // Sizes up to 9, so that of 3 × 9 × 9 = 243 units and more a part is taken untried.
+      const small = fc.uniqueArray(
+        fc.record({ size: fc.integer({ min: 2, max: 9 }), pence: fc.integer({ min: 1, max: 40 }) }),
+        { minLength: 1, maxLength: 3, selector: ({ size }) => size },
+      );
+      fc.assert(
+        fc.property(fc.integer({ min: 200, max: 420 }), small, (need, packs) => {
+          const answer = choosePacks(
+            String(need),
+            packs.map(({ size, pence }) => pack(size, pence / 100)),
+            used,
+          )!;
+          expect([answer.best, ...answer.others].map(figures)).toEqual(
+            all(need, packs).slice(0, 3).map(figures),
+          );
+        }),
+        { numRuns: 60 },
+      );
+    },
+  );
 });

@@ -21,7 +21,9 @@ export interface PackAnswer {
 }
 
 export interface PackOptions {
-  /** The price of a pack, null where it is not known or in another money. A loose pack's is for a kilogram. */
+  /**
+   * The price of a pack, null where it is not known or in another money. A loose pack's is for a kilogram.
+   */
   readonly priceOf: (pack: Pack) => number | null;
   /** True where what is left over is used within its keeping time. */
   readonly leftOverIsUsed: boolean;
@@ -31,9 +33,10 @@ export interface PackOptions {
 const worthSavingWaste = 0.05;
 
 /**
- * The packs that cover a need at least cost, then with least left over, then in fewest packs: exactly, by trying every
- * total that packs can add up to. Where a price is missing, least left over and then fewest packs decide. Where the
- * left-over has no use, one that leaves less is taken if it costs at most 5 % more. `need` and sizes are in one unit, above 0.
+ * The packs that cover a need at least cost, then with least left over, then in fewest packs: exactly, by
+ * trying every total that packs can add up to. Where a price is missing, least left over and then fewest
+ * packs decide. Where the left-over has no use, one that leaves less is taken if it costs at most 5 % more.
+ * `need` and sizes are in one unit, above 0.
  */
 export function choosePacks(need: Rational, packs: readonly Pack[], options: PackOptions): PackAnswer | null {
   if (toFraction(need).compare(0) <= 0 || packs.length === 0) return null;
@@ -100,9 +103,10 @@ function problemOf(need: Rational, packs: readonly Pack[], options: PackOptions)
 }
 
 /**
- * Of n packs of other sizes, some add up to a multiple of n; so of as many as the best-rate size has units, some can be replaced by packs of
- * that size, for less. A combination with three times as many has three better ones above it: it is none of the first three. All that is
- * needed beyond them comes in packs of the best rate.
+ * Of n packs of other sizes, some add up to a multiple of n; so of as many as the best-rate size has units,
+ * some can be replaced by packs of that size, for less. A combination with three times as many has three
+ * better ones above it: it is none of the first three. All that is needed beyond them comes in packs of the
+ * best rate.
  */
 function bulkOf(sizes: readonly Size[], need: number): Problem['bulk'] {
   const rate = (size: Size) => (size.cost ?? 1) / size.units;
@@ -138,7 +142,9 @@ interface Found {
   readonly chain: Chain;
 }
 
-/** Packs as they were added: each with the one before it. Numbers in flat arrays, as there are many thousands. */
+/**
+ * Packs as they were added: each with the one before it. Numbers in flat arrays, as there are many thousands.
+ */
 interface Chain {
   readonly pack: Uint8Array;
   readonly before: Int32Array;
@@ -150,8 +156,9 @@ const kept = 3;
 const penny = 1e-9;
 
 /**
- * All that matters of the combinations that cover the need. Packs are added from the largest size to the smallest, so that the last one is
- * the smallest; a combination has no pack too many just when the total before its last one is short of the need. Each is met once.
+ * All that matters of the combinations that cover the need. Packs are added from the largest size to the
+ * smallest, so that the last one is the smallest; a combination has no pack too many just when the total
+ * before its last one is short of the need. Each is met once.
  */
 function coverings({ sizes, need }: Problem): Found {
   const free = sizes.some((size) => size.cost === null);
@@ -196,7 +203,10 @@ function add(chain: Chain, pack: number, before: number): number {
   return chain.length++;
 }
 
-/** Puts one pack more of a size onto the combinations of every total, from the smallest up, so that any number of it is met. */
+/**
+ * Puts one pack more of a size onto the combinations of every total, from the smallest up, so that any number
+ * of it is met.
+ */
 function extend(
   table: Table,
   { need, units, cost, at }: { need: number; units: number; cost: number; at: number },
@@ -299,7 +309,10 @@ function describe(problem: Problem, { chain }: Found, covering: Covering): Combi
   };
 }
 
-/** The largest total just short of the need, by 2 % at most: what the tins hold, to be made do with. Null where there is none that saves a pack or money. */
+/**
+ * The largest total just short of the need, by 2 % at most: what the tins hold, to be made do with. Null
+ * where there is none that saves a pack or money.
+ */
 export function justShort(need: Rational, packs: readonly Pack[], options: PackOptions): Combination | null {
   const exact = toNumber(need);
   if (packs.some((pack) => pack.loose) || packs.every((pack) => pack.size > exact)) return null;

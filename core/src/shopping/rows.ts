@@ -1,18 +1,20 @@
 import {
+  type Amount,
+  type Rational,
   showNumber,
   showRational,
   toFraction,
   toNumber,
   toRational,
   unitName,
-  type Amount,
-  type Rational,
   type WorkingStep,
 } from '../amounts/index.js';
-import { ingredientName, type Ingredient, type Larder, type Pack } from '../larder/index.js';
+import { type Ingredient, ingredientName, type Larder, type Pack } from '../larder/index.js';
+import { capital, money } from '../words/index.js';
 import { useLabel } from './as-purchased.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
-import { choosePacks, justShort, type Combination, type PackAnswer, type PackOptions } from './packs.js';
+import { choosePacks, type Combination, justShort, type PackAnswer, type PackOptions } from './packs.js';
+import { seasonStep } from './season.js';
 import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
 import { buyingDays, longestKeeping, supplierOf } from './trips.js';
 import type {
@@ -26,8 +28,7 @@ import type {
   StockItem,
   Supplier,
 } from './types.js';
-import { seasonStep } from './season.js';
-import { buyWords, capital, leftOverWords, money, packKey, showNeed, writtenAmount } from './words.js';
+import { buyWords, leftOverWords, packKey, showNeed, writtenAmount } from './words.js';
 
 /** What the list knows besides the uses. */
 export interface RowContext {
@@ -292,7 +293,10 @@ function openedFor({ uses, ingredient, answer, toCover, leftOverUse }: Parts): s
 /** A pack opened for less than this share of it is a decision. */
 const hardlyOpened = 0.25;
 
-/** The share of the use at which just so much is left to buy as the packs hold: what is missing comes off the use, less its spare. */
+/**
+ * The share of the use at which just so much is left to buy as the packs hold: what is missing comes off the
+ * use, less its spare.
+ */
 function shareThatFits(need: Rational, toCover: Rational, total: number, sparePercent: number): Rational {
   const missing = toFraction(toCover)
     .sub(toFraction(String(total)))
@@ -324,7 +328,9 @@ function offersOf({
     offers.push({
       kind: 'skip',
       action: 'Skip it',
-      sentence: `${capital(name)} is optional, and ${buyWords(answer!.best.packs, ingredient)} would be opened for ${showNeed(toCover, ingredient)}`,
+      sentence:
+        `${capital(name)} is optional, and ` +
+        `${buyWords(answer!.best.packs, ingredient)} would be opened for ${showNeed(toCover, ingredient)}`,
     });
   }
   const isLinear =
@@ -338,7 +344,10 @@ function offersOf({
       kind: 'useWhatItHolds',
       action: `Use what ${buyWords(short.packs, ingredient)} hold${short.count > 1 ? '' : 's'}`,
       share,
-      sentence: `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ${showNumber((1 - short.total / toNumber(toCover)) * 100)} % short of ${showNeed(toCover, ingredient)}`,
+      sentence:
+        `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ` +
+        `${showNumber((1 - short.total / toNumber(toCover)) * 100)} ` +
+        `% short of ${showNeed(toCover, ingredient)}`,
     });
   }
   return offers;
@@ -384,7 +393,9 @@ function lastUse(uses: readonly IngredientUse[]): string | null {
   );
 }
 
-/** A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented. */
+/**
+ * A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented.
+ */
 export function writtenRow(key: string, uses: readonly IngredientUse[], context: RowContext): ShoppingRow {
   const totals = new Map<Amount['unit'], ReturnType<typeof toFraction>>();
   for (const use of uses) {
@@ -399,7 +410,10 @@ export function writtenRow(key: string, uses: readonly IngredientUse[], context:
   const steps = uses.map((use) => ({
     label: useLabel(use),
     value: use.amount
-      ? `${use.count > 1 ? `${use.count} × ` : ''}${showRational(use.amount.high)} ${unitName(use.amount.unit, 2)}`.trim()
+      ? (
+          `${use.count > 1 ? `${use.count} × ` : ''}${showRational(use.amount.high)} ` +
+          `${unitName(use.amount.unit, 2)}`
+        ).trim()
       : 'to taste',
   }));
   const days =

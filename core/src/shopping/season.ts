@@ -16,7 +16,10 @@ const monthNames = [
   'December',
 ];
 
-/** Season changes price, yield and quality: said where an ingredient has one and the class falls outside of it. The months are those of the north; in the south they are half a year later. */
+/**
+ * Season changes price, yield and quality: said where an ingredient has one and the class falls outside of
+ * it. The months are those of the north; in the south they are half a year later.
+ */
 export function seasonStep(
   ingredient: Ingredient,
   { classDate, hemisphere }: { readonly classDate: string | null; readonly hemisphere: 'north' | 'south' },
@@ -30,7 +33,9 @@ export function seasonStep(
     {
       label: 'Season',
       value: `not in ${monthNames[month - 1]}`,
-      note: 'Dearer than usual, and more of it is lost: look at it before you buy, and take a little to spare.',
+      note:
+        'Dearer than usual, and more of it is lost: look at it ' +
+        'before you buy, and take a little to spare.',
     },
   ];
 }

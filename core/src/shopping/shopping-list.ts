@@ -1,12 +1,13 @@
-import { findIngredient, sections, standardLarder, type Larder } from '../larder/index.js';
+import { findIngredient, type Larder, sections, standardLarder } from '../larder/index.js';
+import { money } from '../words/index.js';
 import { isSome } from './need.js';
-import { knownRow, writtenRow, type RowContext } from './rows.js';
+import { knownRow, type RowContext, writtenRow } from './rows.js';
 import { planTrips } from './trips.js';
 import {
-  noShoppingDecisions,
   type ClassNeeds,
   type Gift,
   type IngredientUse,
+  noShoppingDecisions,
   type ShoppingCost,
   type ShoppingDecisions,
   type ShoppingList,
@@ -14,7 +15,6 @@ import {
   type StockItem,
   type Supplier,
 } from './types.js';
-import { money } from './words.js';
 
 export interface ShoppingOptions {
   readonly english: 'uk' | 'us';
@@ -36,9 +36,10 @@ export interface ShoppingOptions {
 }
 
 /**
- * Adds all uses up into one row an ingredient, as it is sold: per batch → pooled → by-products → ÷ yield → + spare → − stock in
- * date → packs. Nothing is rounded until all uses are summed, but for pieces that cannot be shared between batches. What the larder does
- * not know is listed as written. Then the fewest shopping trips, and what it costs.
+ * Adds all uses up into one row an ingredient, as it is sold: per batch → pooled → by-products → ÷ yield → +
+ * spare → − stock in date → packs. Nothing is rounded until all uses are summed, but for pieces that cannot
+ * be shared between batches. What the larder does not know is listed as written. Then the fewest shopping
+ * trips, and what it costs.
  */
 export function buildShoppingList(uses: readonly IngredientUse[], options: ShoppingOptions): ShoppingList {
   const context: RowContext = {

@@ -14,7 +14,9 @@ import { inShoppingUnit, isSome, lessBy, smaller, type NeedPart, type PooledNeed
 import type { Gift, IngredientUse, StockItem } from './types.js';
 import { showNeed } from './words.js';
 
-/** What other steps and the cupboard give towards a need. All in the ingredient's shopping unit, as purchased. */
+/**
+ * What other steps and the cupboard give towards a need. All in the ingredient's shopping unit, as purchased.
+ */
 export interface Supplied {
   readonly left: Rational;
   readonly steps: readonly WorkingStep[];
@@ -22,8 +24,8 @@ export interface Supplied {
 }
 
 /**
- * What by-products of other steps cover: those that come first, keep until then, and cross no border of allergens or raw
- * food. The earliest uses are served first.
+ * What by-products of other steps cover: those that come first, keep until then, and cross no border of
+ * allergens or raw food. The earliest uses are served first.
  */
 export function fromGifts(pooled: PooledNeed, gifts: readonly Gift[], ingredient: Ingredient): Supplied {
   const offered = gifts.filter((gift) => gift.ingredient === ingredient.id);
@@ -64,7 +66,10 @@ function refusalOf(gift: Gift, use: IngredientUse): string {
   if (gift.isRaw) return `The ${gift.words} of “${gift.dishTitle}” touched raw food and is not used again.`;
   const brought = gift.allergens.filter((allergen) => !use.dishAllergens?.includes(allergen));
   if (brought.length > 0)
-    return `The ${gift.words} of “${gift.dishTitle}” would bring ${brought.join(' and ')} into “${use.dishTitle}”.`;
+    return (
+      `The ${gift.words} of “${gift.dishTitle}” would bring ` +
+      `${brought.join(' and ')} into “${use.dishTitle}”.`
+    );
   if (gift.minute === null || use.minute === undefined) return '';
   if (gift.minute > use.minute)
     return `The ${gift.words} of “${gift.dishTitle}” comes after “${use.dishTitle}” wants it.`;

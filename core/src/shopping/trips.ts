@@ -1,12 +1,14 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date';
 import type { Ingredient, Section } from '../larder/index.js';
+import { money, showDate } from '../words/index.js';
 import type { ShoppingRow, ShoppingTrip, Supplier } from './types.js';
-import { money, showDate } from './words.js';
 
 /** Where everything is bought while a kitchen has named no shop. */
 export const anyShop: Supplier = { name: 'Shop', sections: [], days: [0, 1, 2, 3, 4, 5, 6] };
 
-/** The supplier of a section: the first that sells it, else the first that sells everything, else any shop. */
+/**
+ * The supplier of a section: the first that sells it, else the first that sells everything, else any shop.
+ */
 export function supplierOf(section: Section, suppliers: readonly Supplier[]): Supplier {
   return (
     suppliers.find((supplier) => supplier.sections.includes(section)) ??
@@ -25,8 +27,9 @@ export interface BuyingDays {
 const earliestDays = 7;
 
 /**
- * The first and last day to buy an ingredient. The last is the day before it is first used; the first is as many days before it
- * is last used as it keeps, a week at most. What must ripen is bought its ripening days ahead, give or take one.
+ * The first and last day to buy an ingredient. The last is the day before it is first used; the first is as
+ * many days before it is last used as it keeps, a week at most. What must ripen is bought its ripening days
+ * ahead, give or take one.
  */
 export function buyingDays(ingredient: Ingredient | null, firstUse: string, lastUse: string): BuyingDays {
   const back = (date: string, days: number) => parseDate(date).subtract({ days }).toString();
@@ -56,7 +59,9 @@ export function buyingDays(ingredient: Ingredient | null, firstUse: string, last
       {
         label: 'Keeps',
         value: keeps === null ? 'not known' : `${keeps} days`,
-        note: `Bought from ${showDate(from < dayBefore ? from : dayBefore)} until ${showDate(dayBefore)}, the day before it is first used.`,
+        note:
+          `Bought from ${showDate(from < dayBefore ? from : dayBefore)} until ` +
+          `${showDate(dayBefore)}, the day before it is first used.`,
       },
     ],
   };
@@ -70,9 +75,9 @@ export function longestKeeping(ingredient: Ingredient): number | null {
 type Planned = Pick<ShoppingRow, 'key' | 'name' | 'supplier' | 'buyFrom' | 'buyUntil' | 'cost'>;
 
 /**
- * The fewest visits to each supplier that buy everything within its days: always the last open day of what must be bought
- * first, which then takes along all that may be bought on that day. Where the supplier is closed on all days of a thing, the last open
- * day before them is taken and said; where that is past, today.
+ * The fewest visits to each supplier that buy everything within its days: always the last open day of what
+ * must be bought first, which then takes along all that may be bought on that day. Where the supplier is
+ * closed on all days of a thing, the last open day before them is taken and said; where that is past, today.
  */
 export function planTrips(
   rows: readonly Planned[],
@@ -140,7 +145,8 @@ function windowOf(supplier: Supplier, row: Planned, today: string | null): Windo
     day,
     remark: wanted
       ? ''
-      : `${row.name}: ${supplier.name} is closed from ${showDate(row.buyFrom!)} to ${showDate(row.buyUntil!)}`,
+      : `${row.name}: ${supplier.name} is closed from ` +
+        `${showDate(row.buyFrom!)} to ${showDate(row.buyUntil!)}`,
   };
 }
 

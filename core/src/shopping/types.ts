@@ -25,7 +25,10 @@ export interface IngredientUse {
   readonly scaling?: Scaling;
   /** People that all these batches feed together, for an allowance of what is used to taste. */
   readonly plates?: number;
-  /** Minute of the plan at which it is first used, and the local date of that; absent where no timeline is known. */
+  /**
+   * Minute of the plan at which it is first used, and the local date of that; absent where no timeline is
+   * known.
+   */
   readonly minute?: number;
   readonly date?: string;
   /** Allergens that the dish has anyway. */

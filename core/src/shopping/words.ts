@@ -1,24 +1,25 @@
 import {
+  type Rational,
   showNumber,
   showRational,
   toFraction,
   toNumber,
   toRational,
   unitName,
-  type Rational,
 } from '../amounts/index.js';
 import type { Ingredient } from '../larder/index.js';
+import { listed, pluralFor } from '../words/index.js';
 import type { ChosenPack, IngredientUse } from './types.js';
 
 /** "2 bunches of 30 g and 1 bag of 100 g", "7". */
 export function buyWords(packs: readonly ChosenPack[], ingredient: Ingredient): string {
-  return packs.map((pack) => packWords(pack, ingredient)).join(' and ');
+  return listed(packs.map((pack) => packWords(pack, ingredient)));
 }
 
 function packWords(pack: ChosenPack, ingredient: Ingredient): string {
   const unit = ingredient.shoppingUnit === 'piece' ? '' : ingredient.shoppingUnit;
   if (!pack.name) return unit ? showSize(pack.count * pack.size, unit) : String(pack.count * pack.size);
-  const count = `${pack.count} ${plural(pack.name, pack.count)}`;
+  const count = `${pack.count} ${pluralFor(pack.name, pack.count)}`;
   if (!unit) return pack.size === 1 ? count : `${count} of ${pack.size}`;
   return `${count} of ${showSize(pack.size, unit)}`;
 }
@@ -26,12 +27,6 @@ function packWords(pack: ChosenPack, ingredient: Ingredient): string {
 /** Stable name of a combination: "2x400+1x200". */
 export function packKey(packs: readonly ChosenPack[]): string {
   return packs.map((pack) => `${pack.count}x${pack.size}${pack.name ? '' : '~'}`).join('+');
-}
-
-function plural(name: string, count: number): string {
-  if (count === 1) return name;
-  if (name === 'loaf') return 'loaves';
-  return /(?:ch|x|s|sh)$/.test(name) ? `${name}es` : `${name}s`;
 }
 
 function showSize(size: number, unit: string): string {
@@ -65,29 +60,4 @@ export function writtenAmount(use: IngredientUse): string {
   const total = toRational(toFraction(use.amount.high).mul(use.count));
   const unit = unitName(use.amount.unit, toNumber(total));
   return `${showRational(total)}${unit ? ` ${unit}` : ''}`;
-}
-
-export function capital(name: string): string {
-  return name.charAt(0).toUpperCase() + name.slice(1);
-}
-
-const formats = new Map<string, Intl.NumberFormat>();
-
-/** An amount in the kitchen's money. Making a format is slow, so each is made once. */
-export function money(amount: number, currency: string): string {
-  const format = formats.get(currency) ?? new Intl.NumberFormat('en', { style: 'currency', currency });
-  formats.set(currency, format);
-  return format.format(amount);
-}
-
-const day = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-});
-
-/** "Fri 27 Nov" for "2026-11-27…". */
-export function showDate(local: string): string {
-  return day.format(new Date(`${local.slice(0, 10)}T00:00Z`)).replace(',', '');
 }

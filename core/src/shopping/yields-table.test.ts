@@ -4,7 +4,10 @@ import { findIngredient, standardLarder } from '../larder/index.js';
 import { pieceSizeOf, parseIngredientLine } from '../recipes/index.js';
 import { asPurchased } from './as-purchased.js';
 
-/** A line for edible portion, and as purchased worked by hand: edible ÷ yield, ÷ weight of a piece where it is sold by the piece. */
+/**
+ * A line for edible portion, and as purchased worked by hand: edible ÷ yield, ÷ weight of a piece where it is
+ * sold by the piece.
+ */
 const table = `
 170 g cored apple | 170 / 0.9 / 170
 82 g peeled potatoes | 82 / 0.82

@@ -1,6 +1,9 @@
 import type { WrittenNote } from './types.js';
 
-/** More notes: vegetables and fruit that hide something, heat, emulsions and the last steps. Beginner minutes are starting estimates. */
+/**
+ * More notes: vegetables and fruit that hide something, heat, emulsions and the last steps. Beginner minutes
+ * are starting estimates.
+ */
 export const moreTechniques: readonly WrittenNote[] = [
   {
     id: 'core-pepper',

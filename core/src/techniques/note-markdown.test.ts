@@ -19,7 +19,8 @@ describe('a note as Markdown', () => {
   it('bullets, plain arrows, wrapped lines and missing parts are understood', () => {
     expect(
       readNoteMarkdown(
-        'It is **crisp**.\n\n# HOW\n- Cut.\n- Salt it\n  and wait.\n## Goes wrong\n* Limp -> Ice water\n## Colour\nGreen',
+        'It is **crisp**.\n\n# HOW\n- Cut.\n- Salt it\n  and wait.\n## ' +
+          'Goes wrong\n* Limp -> Ice water\n## Colour\nGreen',
       ),
     ).toEqual({
       why: 'It is **crisp**.\n\nColour\nGreen',

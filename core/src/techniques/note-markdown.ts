@@ -26,7 +26,10 @@ export function writeNoteMarkdown(note: NoteText): string {
   return `${parts.map(([heading, text]) => `## ${heading}\n\n${text}`.trim()).join('\n\n')}\n`;
 }
 
-/** Reads a note's texts back from Markdown. Text before the first heading, or under one that is not known, is added to why. */
+/**
+ * Reads a note's texts back from Markdown. Text before the first heading, or under one that is not known, is
+ * added to why.
+ */
 export function readNoteMarkdown(markdown: string): NoteText {
   const rows: Record<keyof NoteText, string[]> = {
     why: [],

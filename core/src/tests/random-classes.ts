@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { classOf, dish, kitchen, recipe, step } from './recipes.js';
-import type { RecipeStep } from '../recipes/index.js';
+import type { ClassFacts, KitchenFacts } from '../plan/index.js';
 import type { ClassDish } from '../portions/index.js';
-import type { ClassFacts, KitchenFacts } from '../plan/types.js';
+import type { RecipeStep } from '../recipes/index.js';
+import { classOf, dish, kitchen, recipe, step } from './recipes.js';
 
 const lines = [
   '200 g yoghurt',

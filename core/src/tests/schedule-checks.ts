@@ -1,4 +1,4 @@
-import type { ScheduleProblem } from '../timeline/schedule/types.js';
+import type { ScheduleProblem } from '../timeline/index.js';
 
 export type Starts = Readonly<Record<string, number>>;
 
@@ -110,7 +110,10 @@ export function costOf(
   ];
 }
 
-/** The best of all plans with starts in [from, to], tried one by one; null where there is none. For a handful of tasks only. */
+/**
+ * The best of all plans with starts in [from, to], tried one by one; null where there is none. For a handful
+ * of tasks only.
+ */
 export function bestByTrying(
   problem: ScheduleProblem,
   objective: 'shortest' | 'freshest',

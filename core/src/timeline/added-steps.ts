@@ -9,7 +9,9 @@ const thawMinutes = { low: 480, high: 720 };
 const outOfColdMinutes = { low: 30, high: 30 };
 const softenMinutes = { low: 45, high: 60 };
 const coolMinutes = { low: 10, high: 15 };
-/** An emulsion that is shaken, or whisked without mustard, holds about 10 minutes; whisked with it about 45. */
+/**
+ * An emulsion that is shaken, or whisked without mustard, holds about 10 minutes; whisked with it about 45.
+ */
 const emulsionMinutes = { plain: 10, mustard: 45 };
 /** Fish and tender meat stay in an acid marinade half an hour at most, poultry about four hours. */
 const marinadeMinutes = { seafood: 30, poultry: 240 };
@@ -35,9 +37,9 @@ const pours = /\b(?:toss|dress|pour|spoon|drizzle|coat|fold)\b/i;
 const mixesItself = /\b(?:again|shake|whisk)\b/i;
 
 /**
- * A dish with the jobs that its recipe does not spell out but its food asks for: thawing, softening, taking out of the cold, cooling before
- * cutting, mixing a dressing again just before pouring; and marinades that end in time. Each is a step that says why it was added. Those
- * whose keys are in `leftOut` stay out.
+ * A dish with the jobs that its recipe does not spell out but its food asks for: thawing, softening, taking
+ * out of the cold, cooling before cutting, mixing a dressing again just before pouring; and marinades that
+ * end in time. Each is a step that says why it was added. Those whose keys are in `leftOut` stay out.
  */
 export function withAddedSteps(dish: ClassDish, larder: Larder, leftOut: readonly string[] = []): ClassDish {
   const wanted = (

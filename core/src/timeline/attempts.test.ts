@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { ClassFacts } from '../plan/types.js';
+import type { ClassFacts } from '../plan/index.js';
 import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { violations } from '../tests/schedule-checks.js';
-import { findAttempt, strictProblem, type AttemptInput, type Starts } from './attempts.js';
+import { type AttemptInput, findAttempt, type Starts, strictProblem } from './attempts.js';
 import { createAxis } from './axis.js';
 import { noTimelineDecisions } from './types.js';
 
@@ -50,7 +50,8 @@ function inputOf(facts: ClassFacts, to: Partial<AttemptInput> = {}): AttemptInpu
 const pinnedTo = (pins: Starts) => ({ decisions: { ...noTimelineDecisions, pins } });
 
 describe('a plan of a class keeps every constraint of its problem', () => {
-  // An ordinary evening; the night on which clocks go forward; that on which they go back; a class that begins just after midnight.
+  // An ordinary evening; the night on which clocks go forward; that on which they go back; a class that
+  // begins just after midnight.
   it.each(['2026-11-27T18:30', '2027-03-28T10:00', '2026-10-25T10:00', '2026-11-27T00:30'])(
     'starting %s',
     (startsAt) => {
@@ -70,19 +71,23 @@ describe('a plan of a class keeps every constraint of its problem', () => {
       expect(violations({ ...problem, tasks: moved, resources }, attempt.starts)).toEqual([]);
     },
   );
-  it('through the night of summer time a soak of 12 h is 12 h: begun 21:55 it is over at 10:55 by the wall clock', () => {
-    const facts = classOf([dish(soaked)], { startsAt: '2027-03-28T16:00' });
-    const { starts } = findAttempt(inputOf(facts, pinnedTo({})))!;
-    const axis = createAxis(facts.startsAt, facts.zone);
-    const wait = starts['d1/soak:wait']!;
-    const [hours, minutes] = axis.local(wait).time.split(':').map(Number) as [number, number];
-    const [endHours, endMinutes] = axis
-      .local(wait + 720)
-      .time.split(':')
-      .map(Number) as [number, number];
-    const crosses = axis.local(wait).date === '2027-03-27' && axis.local(wait + 720).date === '2027-03-28';
-    expect((endHours + 24) * 60 + endMinutes - hours * 60 - minutes).toBe(crosses ? 13 * 60 : 36 * 60);
-  });
+  it(
+    'through the night of summer time a soak of 12 h is 12 h: ' +
+      'begun 21:55 it is over at 10:55 by the wall clock',
+    () => {
+      const facts = classOf([dish(soaked)], { startsAt: '2027-03-28T16:00' });
+      const { starts } = findAttempt(inputOf(facts, pinnedTo({})))!;
+      const axis = createAxis(facts.startsAt, facts.zone);
+      const wait = starts['d1/soak:wait']!;
+      const [hours, minutes] = axis.local(wait).time.split(':').map(Number) as [number, number];
+      const [endHours, endMinutes] = axis
+        .local(wait + 720)
+        .time.split(':')
+        .map(Number) as [number, number];
+      const crosses = axis.local(wait).date === '2027-03-27' && axis.local(wait + 720).date === '2027-03-28';
+      expect((endHours + 24) * 60 + endMinutes - hours * 60 - minutes).toBe(crosses ? 13 * 60 : 36 * 60);
+    },
+  );
 });
 
 describe('from a plan that stands', () => {
@@ -115,32 +120,37 @@ describe('from a plan that stands', () => {
     expect(better.starts.pack).toBe(pins.pack);
     expect(better.starts.clear!).toBeLessThanOrEqual(standing.starts.clear!);
   });
-  it('for the freshest food, what is made waits less and eating stays: a dip that keeps 4 h is stirred right before it is used', () => {
-    // Toasting 10 min, then stirring 8 (5 × 1.5, rounded up), then serving; stirring does not depend on toasting, so it may be first or last.
-    const dip = dish(
-      recipe([], {
-        steps: [
-          step('stir', { holdMinutes: 240 }),
-          step('toast', { waitMinutes: { low: 30, high: 30 } }),
-          step('serve', { after: ['stir', 'toast'] }),
-        ],
-      }),
-    );
-    const input = inputOf(classOf([dip]));
-    const first = findAttempt(input)!;
-    const early =
-      findAttempt({ ...input, standing: { ...first.starts, 'd1/stir': first.starts['d1/toast']! - 8 } }) ??
-      first;
-    const fresh = findAttempt({
-      ...input,
-      decisions: { ...noTimelineDecisions, aim: 'freshest' },
-      effort: 60,
-      standing: early.starts,
-    })!;
-    const minutes = fresh.tasks.tasks.find(({ id }) => id === 'd1/stir')!.minutes;
-    expect(fresh.starts['d1/serve']! - fresh.starts['d1/stir']! - minutes).toBe(0);
-    expect(fresh.starts.eat).toBe(early.starts.eat);
-  });
+  it(
+    'for the freshest food, what is made waits less and eating stays: a ' +
+      'dip that keeps 4 h is stirred right before it is used',
+    () => {
+      // Toasting 10 min, then stirring 8 (5 × 1.5, rounded up), then serving; stirring does not depend on
+      // toasting, so it may be first or last.
+      const dip = dish(
+        recipe([], {
+          steps: [
+            step('stir', { holdMinutes: 240 }),
+            step('toast', { waitMinutes: { low: 30, high: 30 } }),
+            step('serve', { after: ['stir', 'toast'] }),
+          ],
+        }),
+      );
+      const input = inputOf(classOf([dip]));
+      const first = findAttempt(input)!;
+      const early =
+        findAttempt({ ...input, standing: { ...first.starts, 'd1/stir': first.starts['d1/toast']! - 8 } }) ??
+        first;
+      const fresh = findAttempt({
+        ...input,
+        decisions: { ...noTimelineDecisions, aim: 'freshest' },
+        effort: 60,
+        standing: early.starts,
+      })!;
+      const minutes = fresh.tasks.tasks.find(({ id }) => id === 'd1/stir')!.minutes;
+      expect(fresh.starts['d1/serve']! - fresh.starts['d1/stir']! - minutes).toBe(0);
+      expect(fresh.starts.eat).toBe(early.starts.eat);
+    },
+  );
   it('a pin that cannot be kept moves nothing', () => {
     // Packing cannot begin in class.
     const attempt = findAttempt(inputOf(facts, { ...pinnedTo({ pack: 30 }), standing: standing.starts }))!;

@@ -28,8 +28,8 @@ export interface AttemptInput extends Omit<TaskInput, 'overrun'> {
 }
 
 /**
- * A plan of the class: on time and with all keeping times where there is one; else with the keeping times let go; else with the least of a few
- * overruns. Pins that would make it worse are let go, and named.
+ * A plan of the class: on time and with all keeping times where there is one; else with the keeping times let
+ * go; else with the least of a few overruns. Pins that would make it worse are let go, and named.
  */
 export function findAttempt(input: AttemptInput): Attempt | null {
   const steady = input.standing && steadied(input, input.standing);
@@ -72,7 +72,10 @@ function questionOf(
   ];
 }
 
-/** Where only pins are in the way, the plan that stands with the other pins: a pin that cannot be kept moves nothing. */
+/**
+ * Where only pins are in the way, the plan that stands with the other pins: a pin that cannot be kept moves
+ * nothing.
+ */
 function nearStanding(input: AttemptInput, attempt: Attempt | null): Attempt | null {
   if (!attempt || !input.standing || attempt.brokenPins.length === 0) return attempt;
   const pins = Object.fromEntries(
@@ -103,8 +106,8 @@ function isWorse(attempt: Attempt, than: Attempt): boolean {
 }
 
 /**
- * The same with steps spent on it. For the shortest class, eating and clearing may come forward; for the freshest food they stay, and what is made
- * comes closer to where it is used.
+ * The same with steps spent on it. For the shortest class, eating and clearing may come forward; for the
+ * freshest food they stay, and what is made comes closer to where it is used.
  */
 function bettered(input: AttemptInput, given: Attempt): Attempt {
   const attempt = onTime(input, given) ?? given;
@@ -128,7 +131,10 @@ function bettered(input: AttemptInput, given: Attempt): Attempt {
   };
 }
 
-/** The class on time with every keeping time after all, looked for longer than a first plan is; null where it is so already or is not found. */
+/**
+ * The class on time with every keeping time after all, looked for longer than a first plan is; null where it
+ * is so already or is not found.
+ */
 function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
   if (attempt.overrun <= 0 && !attempt.isRelaxed) return null;
   const tasks = buildTasks({ ...input, overrun: 0 });
@@ -172,8 +178,8 @@ function findPlan(input: AttemptInput): Attempt | null {
 }
 
 /**
- * The least overrun from `first` on that has a plan; it is mostly near, so it is looked for in growing strides and then between. There, a
- * plan that keeps all keeping times is taken where one is.
+ * The least overrun from `first` on that has a plan; it is mostly near, so it is looked for in growing
+ * strides and then between. There, a plan that keeps all keeping times is taken where one is.
  */
 function withOverrun(input: AttemptInput, first: number): Attempt | null {
   let found: Attempt | null = null;
@@ -196,7 +202,10 @@ function withOverrun(input: AttemptInput, first: number): Attempt | null {
   return found && (attemptPlan(input, found.overrun, false) ?? found);
 }
 
-/** Minutes that the class must run over because some hands have more work in it than it has minutes; below 0 where none have. */
+/**
+ * Minutes that the class must run over because some hands have more work in it than it has minutes; below 0
+ * where none have.
+ */
 function leastOverrun(input: AttemptInput): number {
   const { tasks } = buildTasks({ ...input, overrun: 0 });
   const hands: Readonly<Record<string, number>> = {
@@ -252,7 +261,8 @@ function problemOf(
   overrun: number,
 ): ScheduleProblem {
   const length = input.facts.lengthMinutes + overrun;
-  // The class itself may run past the kitchen's hours; that is a warning of its own, not a reason to have no plan.
+  // The class itself may run past the kitchen's hours; that is a warning of its own, not a reason to have no
+  // plan.
   const staffed: (readonly [number, number])[] = [...input.open, [0, length]];
   const hands = Math.min(...input.stations.sizes);
   return {

@@ -13,7 +13,10 @@ export interface Axis {
   readonly classDate: string;
   instant(minute: number): string;
   local(minute: number): { readonly date: string; readonly time: string };
-  /** Opening hours as intervals on the axis, from `daysBefore` days before the class to its day, but for weekdays on which it is closed, 0 for Sunday. */
+  /**
+   * Opening hours as intervals on the axis, from `daysBefore` days before the class to its day, but for
+   * weekdays on which it is closed, 0 for Sunday.
+   */
   openIntervals(
     hours: { readonly opens: string; readonly closes: string; readonly closedDays?: readonly number[] },
     daysBefore: number,
@@ -24,8 +27,8 @@ const axes = new Map<string, Axis>();
 const rememberedAxes = 200;
 
 /**
- * The axis of a class. A wall time skipped by summer time is taken as the moment after the change. The same start and zone give
- * the same axis, so it is set up once: asking the time zone data is slow.
+ * The axis of a class. A wall time skipped by summer time is taken as the moment after the change. The same
+ * start and zone give the same axis, so it is set up once: asking the time zone data is slow.
  */
 export function createAxis(startsAt: string, zone: string): Axis {
   const key = `${startsAt} ${zone}`;
@@ -82,7 +85,10 @@ function minutesTo(moment: ZonedDateTime, origin: number): number {
   return Math.round((moment.toDate().getTime() - origin) / minuteInMilliseconds);
 }
 
-/** Zones change their offset on half hours only, so one look-up serves thirty minutes: asking the time zone data is slow. */
+/**
+ * Zones change their offset on half hours only, so one look-up serves thirty minutes: asking the time zone
+ * data is slow.
+ */
 const offsetBucket = 30 * minuteInMilliseconds;
 
 const offsetsByZone = new Map<string, Map<number, number>>();

@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { noDecisions, planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import { noDecisions } from '../plan/decide.js';
-import { planClass } from '../plan/plan-class.js';
 import { handsBusy, movedBetween } from './compare.js';
 
 const salad = recipe([], {
@@ -27,16 +26,20 @@ describe('one plan beside another', () => {
 });
 
 describe('hands at work', () => {
-  it('one pair of yours while you cut, none of the stations before class, and none of anybody after the last end', () => {
-    const timeline = timelineOf();
-    const hands = handsBusy(timeline);
-    const cut = timeline.clock.find(({ id }) => id === 'd1/cut')!;
-    expect(hands.find(({ minute }) => minute === cut.start)).toEqual({
-      minute: cut.start,
-      you: 1,
-      assistant: 0,
-      stations: 0,
-    });
-    expect(hands[hands.length - 1]).toMatchObject({ you: 0, assistant: 0, stations: 0 });
-  });
+  it(
+    'one pair of yours while you cut, none of the stations before ' +
+      'class, and none of anybody after the last end',
+    () => {
+      const timeline = timelineOf();
+      const hands = handsBusy(timeline);
+      const cut = timeline.clock.find(({ id }) => id === 'd1/cut')!;
+      expect(hands.find(({ minute }) => minute === cut.start)).toEqual({
+        minute: cut.start,
+        you: 1,
+        assistant: 0,
+        stations: 0,
+      });
+      expect(hands[hands.length - 1]).toMatchObject({ you: 0, assistant: 0, stations: 0 });
+    },
+  );
 });

@@ -44,7 +44,10 @@ export interface HandsAt {
   readonly stations: number;
 }
 
-/** Whose hands are at work through the day of the class, wherever that changes; of the stations, pairs of hands at each. */
+/**
+ * Whose hands are at work through the day of the class, wherever that changes; of the stations, pairs of
+ * hands at each.
+ */
 export function handsBusy(timeline: Timeline): HandsAt[] {
   const working = timeline.clock.filter((entry) => entry.hands && entry.end > entry.start);
   const moments = [...new Set(working.flatMap((entry) => [entry.start, entry.end]))].sort((a, b) => a - b);

@@ -1,5 +1,6 @@
-import type { Axis } from './axis.js';
+import { showSpan } from '../words/index.js';
 import type { Attempt } from './attempts.js';
+import type { Axis } from './axis.js';
 import type { ScheduleLink } from './schedule/types.js';
 import type { PlanTask } from './tasks.js';
 import type { TimelineClash, TimelineEntry } from './types.js';
@@ -110,7 +111,10 @@ function placementSteps(
   return [...steps, ...heldUpBy(task, start, end, attempt, axis)];
 }
 
-/** What stands right behind it on the same hands or appliance, and so keeps it from starting later; or that it is pinned. */
+/**
+ * What stands right behind it on the same hands or appliance, and so keeps it from starting later; or that it
+ * is pinned.
+ */
 function heldUpBy(
   task: PlanTask,
   start: number,
@@ -162,20 +166,15 @@ function handsOf(task: PlanTask): TimelineEntry['hands'] {
   return demand ? { who: demand.resource as 'you' | 'assistant' | 'stations', pairs: demand.units } : null;
 }
 
-/** "45 min", "3 h", "2 h 20 min", "2 days". */
-export function showSpan(minutes: number): string {
-  if (minutes >= 2880) return `${Math.round(minutes / 1440)} days`;
-  if (minutes < 90) return `${minutes} min`;
-  const rest = minutes % 60;
-  return rest === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${rest} min`;
-}
-
 /** Results that are used later than they keep. */
 export function clashesOf(entries: readonly TimelineEntry[]): TimelineClash[] {
   return entries
     .filter((entry) => entry.keeps?.broken)
     .map((entry) => ({
       entryIds: [entry.id],
-      sentence: `“${entry.title}” is done ${entry.localEnd} and keeps about ${showSpan(entry.keeps!.until - entry.end)}; “${entry.keeps!.usedBy}” comes ${showSpan(entry.keeps!.usedAt! - entry.end)} later`,
+      sentence:
+        `“${entry.title}” is done ${entry.localEnd} and keeps about ` +
+        `${showSpan(entry.keeps!.until - entry.end)}; “${entry.keeps!.usedBy}” ` +
+        `comes ${showSpan(entry.keeps!.usedAt! - entry.end)} later`,
     }));
 }

@@ -23,7 +23,10 @@ export const minutesALitre = 3;
 /** Litres of water to a litre of food in a pot: two fifths of it are food. */
 const waterToFood = 1.5;
 
-/** Minutes that a pot takes longer to boil than the recipe counts with, because it holds more water than for the recipe as written. */
+/**
+ * Minutes that a pot takes longer to boil than the recipe counts with, because it holds more water than for
+ * the recipe as written.
+ */
 export function heatingFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
   const fits = portions.fits.filter(
     (fit) => fit.stepId === step.id && fit.kind === 'pot' && (!batch || fit.batchId === batch.id),
@@ -46,8 +49,8 @@ export function largest(batches: readonly Batch[]): Batch | null {
 }
 
 /**
- * Hands-on minutes for a batch: they grow with the amount per pair of hands, but never fall under half of what is written;
- * loading something that then waits grows only past a double batch. Starting estimates.
+ * Hands-on minutes for a batch: they grow with the amount per pair of hands, but never fall under half of
+ * what is written; loading something that then waits grows only past a double batch. Starting estimates.
  */
 export function handsOn(
   step: RecipeStep,
@@ -91,20 +94,26 @@ export function shortTitle(text: string): string {
     .replace(/,$/, '');
   if (clause.length <= longestTitle) return clause;
   const cut = clause.slice(0, longestTitle);
-  return `${cut.slice(0, cut.lastIndexOf(' ') > 20 ? cut.lastIndexOf(' ') : longestTitle).replace(/[,\s]+$/, '')} …`;
+  const end = cut.lastIndexOf(' ') > 20 ? cut.lastIndexOf(' ') : longestTitle;
+  return `${cut.slice(0, end).replace(/[,\s]+$/, '')} …`;
 }
 
 /** What happens by itself while nobody's hands are at it. */
 const waitingVerbs =
-  'roast|bake|toast|grill|char|boil|simmer|steam|poach|soak|marinate|chill|cool|freeze|thaw|rest|stand|leave|drain|soften|melt|warm|reduce|infuse|set';
+  'roast|bake|toast|grill|char|boil|simmer|steam|poach|soak|marinate|chill|cool|freeze|thaw|rest|stand|' +
+  'leave|drain|soften|melt|warm|reduce|infuse|set';
 const verbWithObject = new RegExp(
-  `\\b(${waitingVerbs})\\b(?:\\s+(the [a-z -]+?)(?=[,.;:]| (?:and|in|into|on|over|with|for|until|to|at|as|hard|gently|slowly)\\b|$))?`,
+  `\\b(${waitingVerbs})\\b(?:\\s+(the [a-z -]+?)(?=[,.;:]| ` +
+    `(?:and|in|into|on|over|with|for|until|to|at|as|hard|gently|slowly)\\b|$))?`,
   'i',
 );
 const firstObject =
   /\bthe [a-z -]+?(?=[,.;:]| (?:and|in|into|on|over|with|for|until|to|at|as|away|off|out|dry)\b|$)/i;
 
-/** What is waited for: "Cut the carrots, oil them and roast in one layer" is "Roast the carrots" while it waits. */
+/**
+ * What is waited for: "Cut the carrots, oil them and roast in one layer" is "Roast the carrots" while it
+ * waits.
+ */
 export function waitingText(text: string): string {
   const found = verbWithObject.exec(text);
   if (!found || (found.index === 0 && !found[2])) return shortTitle(text);
@@ -120,5 +129,6 @@ export function nameOfWait(text: string): string {
 }
 
 export function waitTitle(step: RecipeStep): string {
-  return `${waitingText(step.text)}${step.occupies?.setting ? `, ${step.occupies.setting.replace(/ °/g, '\u00a0°')}` : ''}`;
+  const setting = step.occupies?.setting.replace(/ °/g, '\u00a0°');
+  return `${waitingText(step.text)}${setting ? `, ${setting}` : ''}`;
 }

@@ -85,19 +85,23 @@ describe('a class of many speeds', () => {
       rehearse(problem(steps, { spread: 0.25 }), many),
     );
   });
-  it('the chance is that of a known law: one step of one station, ln of its time spread by √(0.25² + 0.2²), is over 20 min in half the runs', () => {
-    expect(
-      rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 20 }), {
-        runs: 20_000,
-        seed: 3,
-      }).onTime,
-    ).toBeCloseTo(0.5, 1);
-    // One spread above the middle, 20 × e^0.32 = 27.5 min, 84 % are on time.
-    expect(
-      rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 27.5 }), {
-        runs: 20_000,
-        seed: 3,
-      }).onTime,
-    ).toBeCloseTo(0.84, 1);
-  });
+  it(
+    'the chance is that of a known law: one step of one station, ln of its time ' +
+      'spread by √(0.25² + 0.2²), is over 20 min in half the runs',
+    () => {
+      expect(
+        rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 20 }), {
+          runs: 20_000,
+          seed: 3,
+        }).onTime,
+      ).toBeCloseTo(0.5, 1);
+      // One spread above the middle, 20 × e^0.32 = 27.5 min, 84 % are on time.
+      expect(
+        rehearse(problem([at('chop', 20, { least: 0 })], { spread: 0.25, stations: 1, classMinutes: 27.5 }), {
+          runs: 20_000,
+          seed: 3,
+        }).onTime,
+      ).toBeCloseTo(0.84, 1);
+    },
+  );
 });

@@ -48,8 +48,9 @@ const stretch = 5;
 const mostCostly = 3;
 
 /**
- * Plays a class many times. Groups differ in skill and from step to step; they queue at shared appliances in the order in which they get there;
- * a demonstration waits for the slowest and for the instructor. The same problem, runs and seed give the same figures.
+ * Plays a class many times. Groups differ in skill and from step to step; they queue at shared appliances in
+ * the order in which they get there; a demonstration waits for the slowest and for the instructor. The same
+ * problem, runs and seed give the same figures.
  */
 export function rehearse(
   problem: RehearsalProblem,
@@ -107,7 +108,9 @@ class Play {
   readonly #over: Float64Array;
   readonly #after: readonly (readonly number[])[];
   readonly #skill: Float64Array;
-  /** When each station, then the instructor's and the staff's hands, is free again, and what took them last. */
+  /**
+   * When each station, then the instructor's and the staff's hands, is free again, and what took them last.
+   */
   readonly #free: Float64Array;
   readonly #busyWith: Int32Array;
   readonly #queues: readonly (Queue | null)[];

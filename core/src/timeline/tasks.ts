@@ -1,15 +1,14 @@
 import { toNumber } from '../amounts/index.js';
-import type { ClassFacts, KitchenFacts } from '../plan/types.js';
+import type { ClassFacts, KitchenFacts } from '../plan/index.js';
 import {
-  stationsAtOnce,
   type ClassDish,
   type DishPortions,
   type Maker,
   type StationPlan,
+  stationsAtOnce,
 } from '../portions/index.js';
 import type { Appliance, RecipeStep } from '../recipes/index.js';
-import type { ScheduleLink, ScheduleResource, ScheduleTask } from './schedule/types.js';
-import { withWashing } from './washing.js';
+import { showRange } from '../words/index.js';
 import {
   handsOn,
   heatingFor,
@@ -20,7 +19,9 @@ import {
   shortTitle,
   waitTitle,
 } from './minutes.js';
+import type { ScheduleLink, ScheduleResource, ScheduleTask } from './schedule/types.js';
 import type { EntryKind, Lane, TimelineDecisions } from './types.js';
+import { withWashing } from './washing.js';
 
 /** Minutes of a class that are not cooking. Starting estimates. */
 export const welcomeMinutes = 5;
@@ -63,11 +64,17 @@ export interface TaskInput {
   readonly stations: StationPlan;
   readonly portions: readonly DishPortions[];
   readonly decisions: TimelineDecisions;
-  /** Minutes by which eating is put off because the class does not fit; below 0 it comes forward by the minutes to spare. */
+  /**
+   * Minutes by which eating is put off because the class does not fit; below 0 it comes forward by the
+   * minutes to spare.
+   */
   readonly overrun: number;
 }
 
-/** Steps of every batch as tasks, backwards from eating: hands, waits, appliances, demonstrations, preheating, setting out. */
+/**
+ * Steps of every batch as tasks, backwards from eating: hands, waits, appliances, demonstrations, preheating,
+ * setting out.
+ */
 export function buildTasks(input: TaskInput): ClassTasks {
   const building = new Building(input);
   input.facts.dishes.forEach((dish, index) => building.addDish(dish, input.portions[index]!));
@@ -85,7 +92,10 @@ const madeByStudents: readonly Maker[] = ['every station', 'some stations', 'in 
 
 type Hands = 'you' | 'assistant' | 'stations';
 
-/** Where and how a step is done: whose hands, how much each has, at how many places at once, in how many rounds of its vessel. */
+/**
+ * Where and how a step is done: whose hands, how much each has, at how many places at once, in how many
+ * rounds of its vessel.
+ */
 interface StepPlace {
   readonly where: Hands;
   readonly factor: number;
@@ -95,7 +105,10 @@ interface StepPlace {
   readonly places: number;
 }
 
-/** The tasks of a step: it is shown, then done, then waits. What it waits for ties to the first, what waits for it to the last. */
+/**
+ * The tasks of a step: it is shown, then done, then waits. What it waits for ties to the first, what waits
+ * for it to the last.
+ */
 interface StepTasks {
   shown: string | null;
   hands: string;
@@ -170,7 +183,10 @@ class Building {
       for (const before of step.after) this.#linkSteps(swap, before, this.#steps.get(keyOf(swap, step.id))!);
   }
 
-  /** A step comes after another. What is shown after a wait in class is shown with the ready-made swap, where there is one: that is what it is for. */
+  /**
+   * A step comes after another. What is shown after a wait in class is shown with the ready-made swap, where
+   * there is one: that is what it is for.
+   */
   #linkSteps(dish: ClassDish, before: string, step: StepTasks): void {
     const given = this.#steps.get(keyOf(dish, before));
     if (!given) return;
@@ -201,7 +217,8 @@ class Building {
         ? largest(portions.batches.filter((each) => each.kind === 'stations' || each.kind === 'big batch'))
         : null);
     const where: Hands = atStations ? 'stations' : this.#staffFor(dish, step, inClass);
-    // All stations work on one big batch together, two on one that they share: each has its share of the work.
+    // All stations work on one big batch together, two on one that they share: each has its share of the
+    // work.
     const sharedBy =
       batch?.kind === 'big batch'
         ? this.input.stations.sizes.length
@@ -233,7 +250,10 @@ class Building {
     return wanted ? wanted === 'in class' : step.place === 'in class';
   }
 
-  /** As decided; else prep is shared out by load, and in class the assistant does what students do not. Demonstrations are the instructor's. */
+  /**
+   * As decided; else prep is shared out by load, and in class the assistant does what students do not.
+   * Demonstrations are the instructor's.
+   */
   #staffFor(dish: ClassDish, step: RecipeStep, inClass: boolean): 'you' | 'assistant' {
     if (this.input.facts.assistants === 0) return 'you';
     const wanted = this.input.decisions.hands[keyOf(dish, step.id)];
@@ -310,7 +330,10 @@ class Building {
     return id;
   }
 
-  /** A swap is ready before the stations are set out. What it stands in for may be ready when the class is over, all else when it is eaten. */
+  /**
+   * A swap is ready before the stations are set out. What it stands in for may be ready when the class is
+   * over, all else when it is eaten.
+   */
   #latestWait(dish: ClassDish, inClass: boolean): number {
     if (isSwap(dish)) return -this.#setOut;
     return isEatenReadyMade(dish) && inClass
@@ -338,7 +361,7 @@ class Building {
       how: [
         {
           label: 'Waiting, as written',
-          value: wait.low === wait.high ? `${wait.high} min` : `${wait.low}–${wait.high} min`,
+          value: `${showRange(wait.low, wait.high)} min`,
           note: step.until ? `Look first at ${wait.low} min: ${step.until}.` : undefined,
         },
         ...(rounds > 1
@@ -385,7 +408,9 @@ class Building {
         step: null,
         how: [
           {
-            label: `Soaked ${step.waitMinutes!.high / 60} h, fresh water about every ${minutesOfOneWater / 60} h`,
+            label:
+              `Soaked ${step.waitMinutes!.high / 60} h, fresh water ` +
+              `about every ${minutesOfOneWater / 60} h`,
             value: `${changes} changes`,
           },
         ],
@@ -402,7 +427,10 @@ class Building {
     return this.input.kitchen.appliances.find((each) => each.appliance === appliance)?.capacity ?? 0;
   }
 
-  /** Places wanted on an appliance: one a station, or one for a batch made by staff; a tray more for every tray that it fills. */
+  /**
+   * Places wanted on an appliance: one a station, or one for a batch made by staff; a tray more for every
+   * tray that it fills.
+   */
   #wanted(step: RecipeStep, at: StepPlace): number {
     return at.places * (step.occupies?.appliance === 'oven' ? at.rounds : 1);
   }
@@ -420,7 +448,10 @@ class Building {
     ];
   }
 
-  /** How often a wait comes round: what the appliance does not take at once, and what a pot or pan does not hold. */
+  /**
+   * How often a wait comes round: what the appliance does not take at once, and what a pot or pan does not
+   * hold.
+   */
   #rounds(step: RecipeStep, at: StepPlace, isLimited: boolean): number {
     const turns = isLimited
       ? Math.ceil(this.#wanted(step, at) / this.#capacity(step.occupies!.appliance))

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import type { ClassFacts, KitchenFacts } from '../plan/index.js';
 import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
-import type { ClassFacts, KitchenFacts } from '../plan/types.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import { showSpan } from '../words/index.js';
 import { createAxis } from './axis.js';
-import { showSpan } from './explain.js';
 import { buildTimeline } from './timeline.js';
 
 function timelineOf(facts: ClassFacts, of: KitchenFacts = kitchen) {
@@ -41,14 +41,18 @@ describe('the axis of a class', () => {
       date: '2026-10-24',
       time: '11:00',
     }));
-  it('a day on which the kitchen is closed has no hours: of Thursday to Saturday, closed on Fridays, two are left', () => {
-    // 2026-11-28 is a Saturday.
-    expect(
-      createAxis('2026-11-28T10:00', 'Europe/London')
-        .openIntervals({ opens: '08:00', closes: '22:00', closedDays: [5] }, 2)
-        .map(([from]) => from),
-    ).toEqual([-3000, -120]);
-  });
+  it(
+    'a day on which the kitchen is closed has no hours: of ' +
+      'Thursday to Saturday, closed on Fridays, two are left',
+    () => {
+      // 2026-11-28 is a Saturday.
+      expect(
+        createAxis('2026-11-28T10:00', 'Europe/London')
+          .openIntervals({ opens: '08:00', closes: '22:00', closedDays: [5] }, 2)
+          .map(([from]) => from),
+      ).toEqual([-3000, -120]);
+    },
+  );
   it('opening hours follow the wall clock through the change', () => {
     // 08:00–22:00 on the day before a spring change, seen from 10:00: 24 − 1 + 2 h = 25 h back is 08:00.
     expect(
@@ -68,11 +72,17 @@ describe('class time', () => {
     expect(entry(timeline, 'eat').start).toBe(entry(timeline, 'd1/s1').end);
     expect(timeline.status).toBe('scheduled');
   });
-  it('10 hands-on minutes for 4 at a recipe for 4, by people who are learning: 10 × 1 × 1.5 = 15, shared by two: 8', () => {
-    const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { handsOnMinutes: 10 })] }))]));
-    expect(entry(timeline, 'd1/s1')).toMatchObject({ kind: 'students', lane: 'stations' });
-    expect(entry(timeline, 'd1/s1').end - entry(timeline, 'd1/s1').start).toBe(8);
-  });
+  it(
+    '10 hands-on minutes for 4 at a recipe for 4, by people who ' +
+      'are learning: 10 × 1 × 1.5 = 15, shared by two: 8',
+    () => {
+      const timeline = timelineOf(
+        classOf([dish(recipe([], { steps: [step('s1', { handsOnMinutes: 10 })] }))]),
+      );
+      expect(entry(timeline, 'd1/s1')).toMatchObject({ kind: 'students', lane: 'stations' });
+      expect(entry(timeline, 'd1/s1').end - entry(timeline, 'd1/s1').start).toBe(8);
+    },
+  );
   it('a demonstration stops every station and comes before the work', () => {
     const timeline = timelineOf(
       classOf([dish(recipe([], { steps: [step('s1', { demonstrateMinutes: 6 })] }))], {
@@ -177,7 +187,8 @@ describe('keeping times', () => {
     expect(keeps.broken).toBe(false);
   });
   it('one that cannot be met is named as a clash, and there is still a plan', () => {
-    // Prep must be over before class, the toss is in class: 3 minutes of keeping cannot bridge the setting out of 4 stations.
+    // Prep must be over before class, the toss is in class: 3 minutes of keeping cannot bridge the setting
+    // out of 4 stations.
     const steps = [
       step('cut', { place: 'before', holdMinutes: 3, text: 'Cut the avocado.' }),
       step('toss', { after: ['cut'] }),
@@ -190,30 +201,33 @@ describe('keeping times', () => {
 });
 
 describe('long soaks', () => {
-  it('salt cod for 24 h has its water changed twice, 5–12 h after the last, while the kitchen is open', () => {
-    const soak = step('soak', {
-      place: 'before',
-      text: 'Soak the salt cod in cold water.',
-      handsOnMinutes: 5,
-      waitMinutes: { low: 1440, high: 1440 },
-    });
-    const timeline = timelineOf(
-      classOf([dish(recipe([], { steps: [soak, step('flake', { after: ['soak'] })] }))]),
-    );
-    const [cover, first, second] = ['d1/soak', 'd1/soak:water1', 'd1/soak:water2'].map((id) =>
-      entry(timeline, id),
-    );
-    for (const [before, after] of [
-      [cover!, first!],
-      [first!, second!],
-    ] as const) {
-      expect(after.start - before.end).toBeGreaterThanOrEqual(300);
-      expect(after.start - before.end).toBeLessThanOrEqual(720);
-    }
-    expect(second!.end).toBeLessThanOrEqual(entry(timeline, 'd1/soak:wait').end);
-    for (const { localTime } of [cover!, first!, second!])
-      expect(localTime >= kitchen.opens && localTime < kitchen.closes).toBe(true);
-  });
+  it(
+    'salt cod for 24 h has its water changed twice, 5–12 h ' + 'after the last, while the kitchen is open',
+    () => {
+      const soak = step('soak', {
+        place: 'before',
+        text: 'Soak the salt cod in cold water.',
+        handsOnMinutes: 5,
+        waitMinutes: { low: 1440, high: 1440 },
+      });
+      const timeline = timelineOf(
+        classOf([dish(recipe([], { steps: [soak, step('flake', { after: ['soak'] })] }))]),
+      );
+      const [cover, first, second] = ['d1/soak', 'd1/soak:water1', 'd1/soak:water2'].map((id) =>
+        entry(timeline, id),
+      );
+      for (const [before, after] of [
+        [cover!, first!],
+        [first!, second!],
+      ] as const) {
+        expect(after.start - before.end).toBeGreaterThanOrEqual(300);
+        expect(after.start - before.end).toBeLessThanOrEqual(720);
+      }
+      expect(second!.end).toBeLessThanOrEqual(entry(timeline, 'd1/soak:wait').end);
+      for (const { localTime } of [cover!, first!, second!])
+        expect(localTime >= kitchen.opens && localTime < kitchen.closes).toBe(true);
+    },
+  );
   it('beans over night are left alone', () => {
     const soak = step('soak', {
       place: 'before',

@@ -1,14 +1,14 @@
-import type { ClassFacts, KitchenFacts } from '../plan/types.js';
+import type { ClassFacts, KitchenFacts } from '../plan/index.js';
 import type { DishPortions, StationPlan } from '../portions/index.js';
-import { findAttempt, strictProblem, type Attempt, type Starts } from './attempts.js';
+import { type Attempt, findAttempt, type Starts, strictProblem } from './attempts.js';
 import { createAxis } from './axis.js';
 import { clashesOf, entryOf, linksBy } from './explain.js';
 import { schedule } from './schedule/schedule.js';
 import type { ScheduleResult } from './schedule/types.js';
 import { eatMinuteOf, type PlanTask } from './tasks.js';
 import {
-  noTimelineDecisions,
   type AddedStep,
+  noTimelineDecisions,
   type Timeline,
   type TimelineDecisions,
   type TimelineEntry,
@@ -34,8 +34,9 @@ const leadDays = 5;
 const clashSteps = 2000;
 
 /**
- * The plan of a class, backwards from eating and class start. Where keeping times cannot be met they are let go and named
- * as clashes; where the class is too short, eating is put off by the least of a few steps that works, and said.
+ * The plan of a class, backwards from eating and class start. Where keeping times cannot be met they are let
+ * go and named as clashes; where the class is too short, eating is put off by the least of a few steps that
+ * works, and said.
  */
 export function buildTimeline(given: TimelineInput): Timeline {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
@@ -86,7 +87,10 @@ function openInput(given: TimelineInput) {
   };
 }
 
-/** Why there is no plan on time that keeps all keeping times and pins: an irreducible clash; or that there is one, or that it is not known. */
+/**
+ * Why there is no plan on time that keeps all keeping times and pins: an irreducible clash; or that there is
+ * one, or that it is not known.
+ */
 export function explainTimeline(given: TimelineInput): ScheduleResult {
   const { problem, pinned } = strictProblem(openInput(given));
   return schedule(problem, {
@@ -117,7 +121,9 @@ function budgetOf(entries: readonly TimelineEntry[]): Timeline['budget'] {
   return [...minutes.values()].sort((a, b) => b.minutes - a.minutes);
 }
 
-/** Steps that the recipe lets be done in class or before, and that are done before: what that saves in class. */
+/**
+ * Steps that the recipe lets be done in class or before, and that are done before: what that saves in class.
+ */
 function aheadOf({ tasks }: Attempt): Timeline['ahead'] {
   const isAhead = (task: PlanTask) =>
     task.step?.place === 'either' &&

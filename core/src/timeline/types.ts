@@ -89,7 +89,9 @@ export interface TimelineClash {
 }
 
 export interface Timeline {
-  /** `scheduled`: all can be met. `strained`: a plan with clashes or past its time. `undecided`: none found. */
+  /**
+   * `scheduled`: all can be met. `strained`: a plan with clashes or past its time. `undecided`: none found.
+   */
   readonly status: 'scheduled' | 'strained' | 'undecided';
   /** On earlier days than the class, in order. */
   readonly daysBefore: readonly TimelineEntry[];

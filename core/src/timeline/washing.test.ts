@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { planClass } from '../plan/plan-class.js';
+import { type KitchenFacts, planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import type { KitchenFacts } from '../plan/types.js';
 
 const sauce = (id: string, title: string) =>
   dish(
@@ -21,19 +20,22 @@ const washes = (of: ReturnType<typeof planClass>) => entriesOf(of).filter(({ id 
 const two = classOf([sauce('d1', 'mustard'), sauce('d2', 'lemon')]);
 
 describe('washing up between two dishes', () => {
-  it('7 whisks are 1 for each of 4 stations: each dish washes its whisk, 1 min, before the other whisks', () => {
-    const plan = planClass({ class: two, kitchen: withTools({ tool: 'whisk', count: 7 }) });
-    const uses = entriesOf(plan)
-      .filter(({ id }) => id === 'd1/whisk' || id === 'd2/whisk')
-      .sort((a, b) => a.start - b.start);
-    const found = washes(plan).sort((a, b) => a.start - b.start);
-    expect(found.map(({ title, start, end }) => [title, end - start, start])).toEqual([
-      ['Wash up: whisk', 1, uses[0]!.end],
-      ['Wash up: whisk', 1, uses[1]!.end],
-    ]);
-    expect(uses[1]!.start).toBeGreaterThanOrEqual(found[0]!.end);
-    expect(plan.kit.shortages).toEqual([]);
-  });
+  it(
+    '7 whisks are 1 for each of 4 stations: each dish washes ' + 'its whisk, 1 min, before the other whisks',
+    () => {
+      const plan = planClass({ class: two, kitchen: withTools({ tool: 'whisk', count: 7 }) });
+      const uses = entriesOf(plan)
+        .filter(({ id }) => id === 'd1/whisk' || id === 'd2/whisk')
+        .sort((a, b) => a.start - b.start);
+      const found = washes(plan).sort((a, b) => a.start - b.start);
+      expect(found.map(({ title, start, end }) => [title, end - start, start])).toEqual([
+        ['Wash up: whisk', 1, uses[0]!.end],
+        ['Wash up: whisk', 1, uses[1]!.end],
+      ]);
+      expect(uses[1]!.start).toBeGreaterThanOrEqual(found[0]!.end);
+      expect(plan.kit.shortages).toEqual([]);
+    },
+  );
   it('8 whisks are 2 for each: nothing is washed between', () =>
     expect(washes(planClass({ class: two, kitchen: withTools({ tool: 'whisk', count: 8 }) }))).toEqual([]));
   it('what the kitchen has not counted is taken as there', () =>

@@ -1,5 +1,6 @@
-import { isSharedTool, toolFact, toolName } from '../kit/tools.js';
-import type { KitchenFacts } from '../plan/types.js';
+import { isSharedTool, toolFact, toolName } from '../kit/index.js';
+import type { KitchenFacts } from '../plan/index.js';
+import { listed } from '../words/index.js';
 import type { ScheduleLink, ScheduleResource } from './schedule/types.js';
 import type { ClassTasks, PlanTask } from './tasks.js';
 
@@ -30,9 +31,10 @@ export interface WashingInput {
 }
 
 /**
- * The tasks with washing up where tools must go round: where more dishes want a tool at a place than there are of it, it is a resource of the clock, and it
- * is washed right after the last step of a dish that uses it. The last step of all needs none: clearing follows. Tools that the kitchen has not
- * counted are taken as there.
+ * The tasks with washing up where tools must go round: where more dishes want a tool at a place than there
+ * are of it, it is a resource of the clock, and it is washed right after the last step of a dish that uses
+ * it. The last step of all needs none: clearing follows. Tools that the kitchen has not counted are taken as
+ * there.
  */
 export function withWashing(built: ClassTasks, input: WashingInput): ClassTasks {
   const uses = usesOf(built);
@@ -125,7 +127,10 @@ function usesOf({ tasks }: ClassTasks): Use[] {
   });
 }
 
-/** How many of a counted tool each place has: equal shares for the stations and the bench where both want it; at least one, as too few are the matter of Pack. */
+/**
+ * How many of a counted tool each place has: equal shares for the stations and the bench where both want it;
+ * at least one, as too few are the matter of Pack.
+ */
 function availableOf(uses: readonly Use[], { kitchen, stations }: WashingInput): ReadonlyMap<string, number> {
   const wanted = new Set(uses.map(resourceId));
   return new Map(
@@ -141,7 +146,10 @@ function availableOf(uses: readonly Use[], { kitchen, stations }: WashingInput):
   );
 }
 
-/** The uses after which a tool is washed: no later step of the dish uses it at the same place, and something of the dish is still to come. */
+/**
+ * The uses after which a tool is washed: no later step of the dish uses it at the same place, and something
+ * of the dish is still to come.
+ */
 function lastUses(uses: readonly Use[], links: readonly ScheduleLink[]): Use[] {
   const next = new Map<string, string[]>();
   for (const link of links)
@@ -177,8 +185,7 @@ function washTask(task: PlanTask, uses: readonly Use[], input: WashingInput): Pl
   const hands = task.demands.find(
     ({ resource }) => resource === 'you' || resource === 'assistant' || resource === 'stations',
   )!;
-  const words =
-    names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]!}` : names[0]!;
+  const words = listed(names);
   return {
     id: washId(task),
     name: `Wash up: ${words}`,

@@ -35,7 +35,10 @@ pdfmake.setFonts({
 pdfmake.setUrlAccessPolicy(() => false);
 pdfmake.setLocalAccessPolicy((path) => path.includes('@fontsource'));
 
-/** Station cards as a PDF: black on white, in type that is read at arm's length, a card from the top of a page, no step split over two. */
+/**
+ * Station cards as a PDF: black on white, in type that is read at arm's length, a card from the top of a
+ * page, no step split over two.
+ */
 export async function cardsPdf(cards: readonly StationCard[], paper: Paper): Promise<Buffer> {
   return pdfmake.createPdf(documentOf(cards, paper)).getBuffer();
 }

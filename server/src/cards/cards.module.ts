@@ -9,11 +9,11 @@ import {
   Query,
   StreamableFile,
 } from '@nestjs/common';
-import { stationCards } from '@fornax/core';
-import { ProblemException } from '../common/problem.js';
-import { Session, type SessionContext } from '../common/session-context.js';
+import { showWholeDate, stationCards } from '@fornax/core';
 import { ClassesModule } from '../classes/classes.module.js';
 import { ClassesService } from '../classes/classes.service.js';
+import { ProblemException } from '../common/problem.js';
+import { Session, type SessionContext } from '../common/session-context.js';
 import { Planner, PlanningModule } from '../planning/planner.js';
 import { TechniquesModule } from '../techniques/techniques.module.js';
 import { TechniquesService } from '../techniques/techniques.service.js';
@@ -32,7 +32,7 @@ export class CardsService {
     const bundle = await this.classes.bundle(kitchenId, classId);
     const plan = await this.planner.best(bundle);
     const facts = bundle.class;
-    const when = `${new Date(`${facts.startsAt}:00Z`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${facts.startsAt.slice(11, 16)}`;
+    const when = `${showWholeDate(facts.startsAt)}, ${facts.startsAt.slice(11, 16)}`;
     const cards = stationCards({
       facts,
       kitchen: bundle.kitchen,

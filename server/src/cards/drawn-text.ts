@@ -26,8 +26,9 @@ const instead: Readonly<Record<string, string>> = {
 };
 
 /**
- * Text as runs that the shipped fonts can set: thirds and eighths drawn from digits, letters of Latin Extended from the file that has
- * them, and a question mark in the place of what neither has, so that nothing is dropped in silence.
+ * Text as runs that the shipped fonts can set: thirds and eighths drawn from digits, letters of Latin
+ * Extended from the file that has them, and a question mark in the place of what neither has, so that nothing
+ * is dropped in silence.
  */
 export function drawn(text: string, font: string): Run[] {
   const runs: Run[] = [];
@@ -48,7 +49,10 @@ export function drawn(text: string, font: string): Run[] {
   return runs.length > 0 ? runs : [{ text: '', font }];
 }
 
-/** Signs of the Latin file beyond Latin-1: dashes, quotes, bullets, ellipsis, the euro, primes and the trade mark. */
+/**
+ * Signs of the Latin file beyond Latin-1: dashes, quotes, bullets, ellipsis, the euro, primes and the trade
+ * mark.
+ */
 const typographic =
   /[\u2013\u2014\u2018-\u201e\u2022\u2026\u20ac\u2122\u2212\u2215\u0152\u0153\u0131\u02c6\u02dc]/;
 

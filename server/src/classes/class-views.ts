@@ -8,7 +8,10 @@ import { kitchenFacts } from '../kitchens/kitchen-facts.js';
 import { wholeRecipes } from '../recipes/library.js';
 import { isSameContent } from '../recipes/versions.js';
 
-/** Puts together what a class is made of: its row, its dishes with the recipe versions they use, and the kitchen. */
+/**
+ * Puts together what a class is made of: its row, its dishes with the recipe versions they use, and the
+ * kitchen.
+ */
 @Injectable()
 export class ClassViews {
   async of(row: ClassRow): Promise<ClassView> {

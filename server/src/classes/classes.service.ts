@@ -55,7 +55,8 @@ export class ClassesService {
   #planned(bundle: ClassBundle): Promise<ClassPlan | null> {
     return this.planner.soon(bundle).catch((error: unknown) => {
       this.#logger.warn(
-        `Class ${bundle.class.id} is listed without a plan: ${error instanceof Error ? error.message : String(error)}`,
+        `Class ${bundle.class.id} is listed without a plan: ` +
+          `${error instanceof Error ? error.message : String(error)}`,
       );
       return null;
     });
@@ -193,7 +194,9 @@ export class ClassesService {
     return row;
   }
 
-  /** Writes the menu in order. A dish keeps its version; a new one, or one that asks for it, takes the newest. */
+  /**
+   * Writes the menu in order. A dish keeps its version; a new one, or one that asks for it, takes the newest.
+   */
   async #writeDishes(
     row: ClassRow,
     dishes: readonly ClassDishDto[],
@@ -233,7 +236,8 @@ export class ClassesService {
     position: number,
     transaction: Transaction,
   ): Promise<number> {
-    // Held until the dish is written: a recipe that is being deleted at the same moment waits, and then finds itself in use.
+    // Held until the dish is written: a recipe that is being deleted at the same moment waits, and then finds
+    // itself in use.
     const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({
       where: { id: recipeId, deletedAt: null },
       transaction,

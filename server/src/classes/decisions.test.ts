@@ -57,28 +57,32 @@ describe('decisions about the lists', () => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });
     expect([status, body.errors]).toEqual([422, [{ field, sentence }]]);
   });
-  it('pins, hands and what is done before are kept, and the plan on the server heeds them; a client that knows none of them sends none', async () => {
-    const { timeline } = await plan();
-    const packed = timeline.clock.find(({ id }) => id === 'pack')!.start - 30;
-    expect((await patch({ decisions: { ...noDecisions, pins: { pack: packed } } })).status).toBe(200);
-    expect((await plan()).timeline.clock.find(({ id }) => id === 'pack')).toMatchObject({
-      start: packed,
-      isPinned: true,
-    });
-    const older = Object.fromEntries(
-      Object.entries(noDecisions).filter(
-        ([key]) => !['pins', 'hands', 'when', 'leftOut', 'aim'].includes(key),
-      ),
-    );
-    expect((await patch({ decisions: older })).status).toBe(200);
-    expect((await roots()).decisions).toMatchObject({
-      pins: {},
-      hands: {},
-      when: {},
-      leftOut: [],
-      aim: 'shortest',
-    });
-  });
+  it(
+    'pins, hands and what is done before are kept, and the plan on the ' +
+      'server heeds them; a client that knows none of them sends none',
+    async () => {
+      const { timeline } = await plan();
+      const packed = timeline.clock.find(({ id }) => id === 'pack')!.start - 30;
+      expect((await patch({ decisions: { ...noDecisions, pins: { pack: packed } } })).status).toBe(200);
+      expect((await plan()).timeline.clock.find(({ id }) => id === 'pack')).toMatchObject({
+        start: packed,
+        isPinned: true,
+      });
+      const older = Object.fromEntries(
+        Object.entries(noDecisions).filter(
+          ([key]) => !['pins', 'hands', 'when', 'leftOut', 'aim'].includes(key),
+        ),
+      );
+      expect((await patch({ decisions: older })).status).toBe(200);
+      expect((await roots()).decisions).toMatchObject({
+        pins: {},
+        hands: {},
+        when: {},
+        leftOut: [],
+        aim: 'shortest',
+      });
+    },
+  );
   it('what the plan adds can be left out, and is then no job of it', async () => {
     const mixing = (of: ClassPlan) =>
       of.timeline.clock.filter(({ title }) => title.startsWith('Mix the dressing again'));

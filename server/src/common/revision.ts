@@ -3,8 +3,9 @@ import type { Response } from 'express';
 import { ProblemException } from './problem.js';
 
 /**
- * Sends a row under its strong ETag: the revision that a write builds on, and a digest of all that is shown with it. A class shows
- * whether its recipes have moved on, which changes without a new revision of the class.
+ * Sends a row under its strong ETag: the revision that a write builds on, and a digest of all that is shown
+ * with it. A class shows whether its recipes have moved on, which changes without a new revision of the
+ * class.
  */
 export function tagged<T extends { readonly revision: number }>(response: Response, view: T): T {
   const digest = createHash('sha256').update(JSON.stringify(view)).digest('base64url').slice(0, 16);

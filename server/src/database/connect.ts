@@ -1,7 +1,10 @@
 import { Sequelize } from 'sequelize-typescript';
 import { models } from './models.js';
 
-/** The driver's own limit of 1 s fails a burst of new connections on a busy machine; a request would rather wait. */
+/**
+ * The driver's own limit of 1 s fails a burst of new connections on a busy machine; a request would rather
+ * wait.
+ */
 const connectMilliseconds = 15_000;
 
 /** Opens the pool. Amounts of JSON are text to MariaDB; the models read and write them. */

@@ -30,7 +30,10 @@ export async function schemaMismatch(sequelize: Sequelize): Promise<string | nul
   const umzug = umzugOf(sequelize);
   const pending = await umzug.pending();
   if (pending.length > 0)
-    return `The database is older than this server: run npm run migrate first (${pending.map(({ name }) => name).join(', ')}).`;
+    return (
+      'The database is older than this server: run npm run migrate ' +
+      `first (${pending.map(({ name }) => name).join(', ')}).`
+    );
   const known = new Set(migrations.map(({ name }) => name));
   const stored = await new SequelizeStorage({ sequelize, tableName: 'schema_migrations' }).executed();
   const newer = stored.filter((name) => !known.has(name));

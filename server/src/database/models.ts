@@ -99,7 +99,10 @@ export class ClassRow extends Model {
   @Column({ type: DataType.UUID, field: 'course_id' }) courseId: string | null;
   @Column(DataType.INTEGER) revision: number;
   @Column(DataType.STRING(160)) title: string;
-  /** Local wall time as written, "2026-11-27T18:30": never an instant, so that a change of summer time cannot move it. */
+  /**
+   * Local wall time as written, "2026-11-27T18:30": never an instant, so that a change of summer time cannot
+   * move it.
+   */
   @Column({ type: DataType.CHAR(16), field: 'starts_at' }) startsAt: string;
   @Column(DataType.STRING(60)) zone: string;
   @Column({ type: DataType.INTEGER, field: 'length_minutes' }) lengthMinutes: number;

@@ -9,8 +9,8 @@ import type {
 } from 'sequelize';
 
 /**
- * The one place that queries rows of a kitchen: each method adds the kitchen to what is asked or written, so that no
- * query can reach another kitchen's rows.
+ * The one place that queries rows of a kitchen: each method adds the kitchen to what is asked or written, so
+ * that no query can reach another kitchen's rows.
  */
 export class KitchenScope<M extends Model & { kitchenId: string }> {
   constructor(

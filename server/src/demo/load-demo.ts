@@ -16,7 +16,10 @@ import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
 import { versionOfDraft } from '../recipes/versions.js';
 
-/** Loads the demo kitchen, dated from `today` ("2026-11-24"), unless it is there already. Returns whether it was loaded. */
+/**
+ * Loads the demo kitchen, dated from `today` ("2026-11-24"), unless it is there already. Returns whether it
+ * was loaded.
+ */
 export async function loadDemo(sequelize: Sequelize, today: string): Promise<boolean> {
   return inTransaction(sequelize, async (transaction) => {
     if (await KitchenRow.findOne({ where: { demo: true }, transaction })) return false;
@@ -93,7 +96,10 @@ async function loadClass(
   }
 }
 
-/** Components of the demo name other recipes by their key: recipes that are parts come before those that use them. */
+/**
+ * Components of the demo name other recipes by their key: recipes that are parts come before those that use
+ * them.
+ */
 function withParts(recipe: Recipe, loaded: ReadonlyMap<string, RecipeRow>): Recipe {
   return {
     ...recipe,

@@ -39,7 +39,8 @@ export class LarderService {
     if (!saved)
       throw new ProblemException(
         409,
-        'Somebody else changed this ingredient meanwhile. Look at what stands now, and put your figure in again.',
+        'Somebody else changed this ingredient meanwhile. Look at ' +
+          'what stands now, and put your figure in again.',
         { current: await this.#find(scope, ingredient) },
       );
     return (await this.#find(scope, ingredient))!;

@@ -127,21 +127,24 @@ describe('planning on a thread of its own', () => {
     await expect(planner.best({ ...bundle(8), class: null as never })).rejects.toThrow();
     expect((await planner.best(bundle(7))).timeline).toEqual(bettered(bundle(7)).timeline);
   });
-  it('what takes too long is refused in a sentence; where only bettering does, the plan so far stands', async () => {
-    const usual = planner.longestMilliseconds;
-    planner.longestMilliseconds = 1;
-    await expect(planner.best(bundle(22))).rejects.toMatchObject({
-      status: 503,
-      response: { detail: 'Planning this class takes too long. Take a dish off the menu, or try again.' },
-    });
-    planner.longestMilliseconds = usual;
-    const first = await planner.soon(bundle(23));
-    planner.longestMilliseconds = 1;
-    const best = await planner.best(bundle(23));
-    planner.longestMilliseconds = usual;
-    expect(best.timeline.eatMinute).toBeLessThanOrEqual(first.timeline.eatMinute);
-    expect((await planner.best(bundle(22))).timeline).toEqual(bettered(bundle(22)).timeline);
-  });
+  it(
+    'what takes too long is refused in a sentence; where ' + 'only bettering does, the plan so far stands',
+    async () => {
+      const usual = planner.longestMilliseconds;
+      planner.longestMilliseconds = 1;
+      await expect(planner.best(bundle(22))).rejects.toMatchObject({
+        status: 503,
+        response: { detail: 'Planning this class takes too long. Take a dish off the menu, or try again.' },
+      });
+      planner.longestMilliseconds = usual;
+      const first = await planner.soon(bundle(23));
+      planner.longestMilliseconds = 1;
+      const best = await planner.best(bundle(23));
+      planner.longestMilliseconds = usual;
+      expect(best.timeline.eatMinute).toBeLessThanOrEqual(first.timeline.eatMinute);
+      expect((await planner.best(bundle(22))).timeline).toEqual(bettered(bundle(22)).timeline);
+    },
+  );
   it('stopped, it answers what waits and starts again when it is asked', async () => {
     const refused = expect(planner.best(bundle(6))).rejects.toMatchObject({
       status: 503,

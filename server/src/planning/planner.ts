@@ -30,8 +30,9 @@ interface Job {
 }
 
 /**
- * Plans classes on a thread of its own, so that no request waits for another's plan. The first valid plan comes at once; the best one is looked for
- * slice by slice as in the browser, with the same result, and first plans go before its slices.
+ * Plans classes on a thread of its own, so that no request waits for another's plan. The first valid plan
+ * comes at once; the best one is looked for slice by slice as in the browser, with the same result, and first
+ * plans go before its slices.
  */
 @Injectable()
 export class Planner implements OnModuleDestroy {
@@ -152,7 +153,9 @@ export class Planner implements OnModuleDestroy {
     this.#next();
   }
 
-  /** Ends the worker and the job it was at; and what waits as well, unless another worker is to go on with it. */
+  /**
+   * Ends the worker and the job it was at; and what waits as well, unless another worker is to go on with it.
+   */
   async #stop(error: Error | null, isFinal = true): Promise<void> {
     const worker = this.#worker;
     const given = [...(this.#running ? [this.#running] : []), ...(isFinal ? this.#waiting : [])];

@@ -97,7 +97,8 @@ export class RecipesService {
       if (classes.length > 0)
         throw new ProblemException(
           409,
-          `“${row.title}” is on the menu of ${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
+          `“${row.title}” is on the menu of ` +
+            `${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
         );
       const parents = (
         await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, transaction })
@@ -105,7 +106,8 @@ export class RecipesService {
       if (parents.length > 0)
         throw new ProblemException(
           409,
-          `“${row.title}” is a part of ${parents.map(({ title }) => `“${title}”`).join(', ')}. Take it out there first.`,
+          `“${row.title}” is a part of ` +
+            `${parents.map(({ title }) => `“${title}”`).join(', ')}. Take it out there first.`,
         );
       row.deletedAt = new Date();
       await row.save({ transaction });

@@ -179,43 +179,44 @@ describe('sub-recipes', () => {
     title,
     components: [{ id: 'c1', name: 'All', role: 'base', recipe: { recipeId, batches: '2' } }],
   });
-  it('a version holds their lines as they were when it was cut; the class is offered what moved on', async () => {
-    const { body: part } = await harness.cook.post('/api/recipes').send({ id: uuid(), content: simple() });
-    const { body: whole } = await harness.cook
-      .post('/api/recipes')
-      .send({ id: uuid(), content: within('With a part', part.id) });
-    // 2 × 200 g of feta beside its own 200 g.
-    expect(
-      whole.whole.lines
-        .filter((line: { name: string }) => line.name === 'feta')
-        .map((line: { amount: { low: string } }) => line.amount.low),
-    ).toEqual(['200', '400']);
-    const { body: class_ } = await harness.cook
-      .post('/api/classes')
-      .send({
-        id: uuid(),
-        title: 'Parts',
-        startsAt: '2099-03-05T18:30',
-        dishes: [{ id: uuid(), recipeId: whole.id, portion: 'side', maker: 'every station' }],
-      })
-      .expect(201);
-    await harness.cook
-      .patch(`/api/recipes/${part.id}`)
-      .set('If-Match', '"r1"')
-      .send({ content: content('Test dip\nServes 4\nIngredients\n250 g feta\nMethod\n1. Blend.') })
-      .expect(200);
-    const { body: same } = await harness.cook.get(`/api/classes/${class_.id}`);
-    const feta = (recipe: { lines: { name: string; amount: { low: string } }[] }) =>
-      recipe.lines.filter((line) => line.name === 'feta').map((line) => line.amount.low);
-    expect([same.dishes[0].draftDiffers, feta(same.dishes[0].recipe), feta(same.dishes[0].newest)]).toEqual([
-      true,
-      ['200', '400'],
-      ['200', '500'],
-    ]);
-    expect((await harness.cook.delete(`/api/recipes/${part.id}`).expect(409)).body.detail).toBe(
-      '“Test dip” is a part of “With a part”. Take it out there first.',
-    );
-  });
+  it(
+    'a version holds their lines as they were when it was ' + 'cut; the class is offered what moved on',
+    async () => {
+      const { body: part } = await harness.cook.post('/api/recipes').send({ id: uuid(), content: simple() });
+      const { body: whole } = await harness.cook
+        .post('/api/recipes')
+        .send({ id: uuid(), content: within('With a part', part.id) });
+      // 2 × 200 g of feta beside its own 200 g.
+      expect(
+        whole.whole.lines
+          .filter((line: { name: string }) => line.name === 'feta')
+          .map((line: { amount: { low: string } }) => line.amount.low),
+      ).toEqual(['200', '400']);
+      const { body: class_ } = await harness.cook
+        .post('/api/classes')
+        .send({
+          id: uuid(),
+          title: 'Parts',
+          startsAt: '2099-03-05T18:30',
+          dishes: [{ id: uuid(), recipeId: whole.id, portion: 'side', maker: 'every station' }],
+        })
+        .expect(201);
+      await harness.cook
+        .patch(`/api/recipes/${part.id}`)
+        .set('If-Match', '"r1"')
+        .send({ content: content('Test dip\nServes 4\nIngredients\n250 g feta\nMethod\n1. Blend.') })
+        .expect(200);
+      const { body: same } = await harness.cook.get(`/api/classes/${class_.id}`);
+      const feta = (recipe: { lines: { name: string; amount: { low: string } }[] }) =>
+        recipe.lines.filter((line) => line.name === 'feta').map((line) => line.amount.low);
+      expect([same.dishes[0].draftDiffers, feta(same.dishes[0].recipe), feta(same.dishes[0].newest)]).toEqual(
+        [true, ['200', '400'], ['200', '500']],
+      );
+      expect((await harness.cook.delete(`/api/recipes/${part.id}`).expect(409)).body.detail).toBe(
+        '“Test dip” is a part of “With a part”. Take it out there first.',
+      );
+    },
+  );
   it('one that would contain itself is refused with its way', async () => {
     const { body: a } = await harness.cook
       .post('/api/recipes')

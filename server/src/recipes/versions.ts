@@ -12,7 +12,8 @@ export interface VersionReason {
 }
 
 /**
- * The number of the version that holds the recipe's draft as it stands, sub-recipes written out; one is cut where the draft has moved on.
+ * The number of the version that holds the recipe's draft as it stands, sub-recipes written out; one is cut
+ * where the draft has moved on.
  */
 export async function versionOfDraft(
   recipe: RecipeRow,

@@ -20,7 +20,10 @@ const mostAttempts = 10;
 /** A hash of nothing, so that an unknown address takes as long as a wrong password. */
 const decoy = hash(randomBytes(16).toString('hex'));
 
-/** Sign-in, sign-out and the first account. All state is in the database, so that several servers can stand side by side. */
+/**
+ * Sign-in, sign-out and the first account. All state is in the database, so that several servers can stand
+ * side by side.
+ */
 @Injectable()
 export class SessionsService {
   constructor(

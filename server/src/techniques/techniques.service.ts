@@ -54,7 +54,8 @@ export class TechniquesService {
     if (users.length > 0)
       throw new ProblemException(
         409,
-        `“${row.note.title}” is attached to steps of ${users.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
+        `“${row.note.title}” is attached to steps of ` +
+          `${users.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
       );
     row.deletedAt = new Date();
     await row.save();

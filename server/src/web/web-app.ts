@@ -9,7 +9,9 @@ import helmet from 'helmet';
 const noncePlace = '__CSP_NONCE__';
 const yearInMilliseconds = 31_536_000_000;
 
-/** Security headers for every answer, and the built web application under every address that is not the API's. */
+/**
+ * Security headers for every answer, and the built web application under every address that is not the API's.
+ */
 export function serveWebApp(app: NestExpressApplication, webFolder: string): void {
   app.use(compression());
   app.use((request: Request, response: Response, next: NextFunction) => {

@@ -24,7 +24,10 @@ export function clashingFields<P extends object>(unsent: Unsent<P>, current: P):
   );
 }
 
-/** What is left to send after `sent` has become `saved`: fields typed into again since, based on what the server has now. */
+/**
+ * What is left to send after `sent` has become `saved`: fields typed into again since, based on what the
+ * server has now.
+ */
 export function leftToSend<T extends P & { revision: number }, P extends object>(
   unsent: Unsent<P>,
   sent: P,

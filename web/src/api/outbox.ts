@@ -3,7 +3,10 @@ import { del, entries, get, set } from 'idb-keyval';
 /** What was typed into one row and is not yet on the server, with what it was based on. */
 export interface Unsent<P extends object> {
   readonly patch: P;
-  /** The values of the same fields when they were first changed, to tell a clash from two changes side by side. */
+  /**
+   * The values of the same fields when they were first changed, to tell a clash from two changes side by
+   * side.
+   */
   readonly base: Partial<P>;
   readonly revision: number;
 }

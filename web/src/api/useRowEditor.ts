@@ -69,8 +69,9 @@ function withStep<P>(done: readonly Step<P>[], step: Step<P>): Step<P>[] {
 }
 
 /**
- * Edits one row without a save button: a change shows at once, waits in IndexedDB and is sent under the revision it was
- * based on. Changes to other fields by somebody else are joined; changes to the same fields are shown as a conflict.
+ * Edits one row without a save button: a change shows at once, waits in IndexedDB and is sent under the
+ * revision it was based on. Changes to other fields by somebody else are joined; changes to the same fields
+ * are shown as a conflict.
  */
 export function useRowEditor<T extends P & { revision: number }, P extends object>({
   row,
@@ -260,7 +261,10 @@ function asRow<T>(current: unknown): T {
   return current as T;
 }
 
-/** The row of the highest revision seen: an answer that was asked for before our own write must not bring the old row back. */
+/**
+ * The row of the highest revision seen: an answer that was asked for before our own write must not bring the
+ * old row back.
+ */
 function useNewest<T extends { revision: number }>(data: T | undefined): T | undefined {
   const newest = useRef<T | undefined>(undefined);
   newest.current = newestOf(newest.current, data);

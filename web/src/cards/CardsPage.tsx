@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { stationCards, type CardDish, type CardStep, type StationCard } from '@fornax/core';
 import styled from 'styled-components';
+import { type CardDish, type CardStep, showDate, type StationCard, stationCards } from '@fornax/core';
 import { techniquesQuery } from '../api/queries.js';
 import { useOpenClass } from '../classes/class-context.js';
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
-import { showDate, showTimes } from '../parts/dates.js';
+import { showTimes } from '../parts/dates.js';
 import { Loading, Row } from '../parts/states.js';
 import { NoDishes } from '../portions/PortionPage.js';
 

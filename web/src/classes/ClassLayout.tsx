@@ -51,7 +51,8 @@ function OpenedClass({ classId }: { classId: string }) {
         <Failed
           error={
             new Error(
-              'This class could not be planned. What you entered is kept; change the last thing back, or load the page again.',
+              'This class could not be planned. What you entered is kept; ' +
+                'change the last thing back, or load the page again.',
             )
           }
           onRetry={() => window.location.reload()}

@@ -3,9 +3,10 @@ import { useQuery } from '@tanstack/react-query';
 import type { ClassSummary, CourseView } from '@fornax/contract';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { showDate } from '@fornax/core';
 import { classesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { countdown, isOver, showDate, showTimes } from '../parts/dates.js';
+import { countdown, isOver, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 
 /** The form with its calendar comes when it is first asked for. */

@@ -45,7 +45,9 @@ const emptyDraft = (): Draft => ({
   assistants: '0',
 });
 
-/** Asks for the least a plan needs. The id is made once per dialog, so that pressing twice makes one class. */
+/**
+ * Asks for the least a plan needs. The id is made once per dialog, so that pressing twice makes one class.
+ */
 export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const navigate = useNavigate();
   const client = useQueryClient();

@@ -1,6 +1,9 @@
 import type { PlanWarning } from '@fornax/core';
 import styled from 'styled-components';
 
+const fills = { look: 'lemon', harm: 'beet', clash: 'ember' } as const;
+const texts = { look: 'lemonText', harm: 'beet', clash: 'emberText' } as const;
+
 const List = styled.ul`
   margin: 0 0 16px;
   display: grid;
@@ -9,10 +12,9 @@ const List = styled.ul`
 `;
 const Item = styled.li<{ $level: PlanWarning['level'] }>`
   padding-left: 10px;
-  border-left: 3px solid
-    ${({ $level, theme }) => ($level === 'look' ? theme.colour.lemon : $level === 'harm' ? theme.colour.beet : theme.colour.ember)};
+  border-left: 3px solid ${({ $level, theme }) => theme.colour[fills[$level]]};
   strong {
-    color: ${({ $level, theme }) => ($level === 'look' ? theme.colour.lemonText : $level === 'harm' ? theme.colour.beet : theme.colour.emberText)};
+    color: ${({ $level, theme }) => theme.colour[texts[$level]]};
   }
 `;
 

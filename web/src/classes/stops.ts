@@ -1,6 +1,6 @@
-import type { ClassPlan, PlanWarning } from '@fornax/core';
 import type { ClassView } from '@fornax/contract';
-import { daysAhead, showWeekday } from '../parts/dates.js';
+import { type ClassPlan, type PlanWarning, showWeekday } from '@fornax/core';
+import { daysAhead } from '../parts/dates.js';
 
 export type StopState = 'empty' | 'half' | 'full';
 

@@ -18,8 +18,9 @@ interface Planned {
 const restMilliseconds = 500;
 
 /**
- * Plans what is on the screen in the worker. The first valid plan is shown at once, then bettered in a second worker while nothing changes. The last
- * plan stands until the next is ready; only the newest counts. Pinned jobs are worked around from the plan that stands.
+ * Plans what is on the screen in the worker. The first valid plan is shown at once, then bettered in a second
+ * worker while nothing changes. The last plan stands until the next is ready; only the newest counts. Pinned
+ * jobs are worked around from the plan that stands.
  */
 export function usePlan(view: ClassView | undefined): Planned {
   const [planned, setPlanned] = useState<Planned & { id: string }>({
@@ -63,7 +64,9 @@ export function usePlan(view: ClassView | undefined): Planned {
     : { plan: null, bundle: null, error: null, isBettering: false };
 }
 
-/** All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew. */
+/**
+ * All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew.
+ */
 function questionOf({ class: facts, kitchen }: ClassBundle): string {
   const {
     id,
@@ -118,7 +121,10 @@ async function better(
   show(best, false);
 }
 
-/** A class with what stands around it: the cupboard, the classes it is bought for with, and those that could use what is left. */
+/**
+ * A class with what stands around it: the cupboard, the classes it is bought for with, and those that could
+ * use what is left.
+ */
 function useBundle(view: ClassView | undefined): ClassBundle | null {
   const { data: stock } = useQuery(stockQuery);
   const { data: others } = useQuery(needsQuery);

@@ -50,7 +50,10 @@ const applianceColumns: readonly Column<KitchenAppliance>[] = [
   { title: 'Settings', read: (row) => row.settings, write: (row, settings) => ({ ...row, settings }) },
 ];
 
-/** Ovens, hobs and the like: how many trays, rings or shelves at once, how long they heat, what they can be set to. */
+/**
+ * Ovens, hobs and the like: how many trays, rings or shelves at once, how long they heat, what they can be
+ * set to.
+ */
 export function Appliances({ kitchen, editor }: Props) {
   return (
     <RowsTable<KitchenAppliance>

@@ -140,13 +140,19 @@ export default function KitchenPage() {
       </Section>
       <Section
         id="vessels"
-        words="Bowls, jars, pots and blenders hold by volume, pans and trays by area. Each step is done in the smallest that takes it."
+        words={
+          'Bowls, jars, pots and blenders hold by volume, pans and trays by ' +
+          'area. Each step is done in the smallest that takes it.'
+        }
       >
         <Vessels {...props} />
       </Section>
       <Section
         id="tools"
-        words="What is counted here is checked against the most in use at once. What is not listed is taken as there."
+        words={
+          'What is counted here is checked against the most in use at ' +
+          'once. What is not listed is taken as there.'
+        }
       >
         <Tools {...props} />
       </Section>
@@ -161,7 +167,10 @@ export default function KitchenPage() {
       </Section>
       <Section
         id="safety"
-        words="Usual general advice to begin from. Your local food code and a qualified person’s advice come first: write their figures in place of these."
+        words={
+          'Usual general advice to begin from. Your local food code and a qualified ' +
+          'person’s advice come first: write their figures in place of these.'
+        }
       >
         <Safety {...props} />
       </Section>

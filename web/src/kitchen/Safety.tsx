@@ -25,7 +25,10 @@ const styles: readonly { id: SafetyStyle; name: string }[] = [
 ];
 const styleWords: Readonly<Record<SafetyStyle, string>> = { uk: 'UK-style', us: 'US-style', eu: 'own' };
 
-/** Whose figures for cold and hot food are followed, each with where it comes from, and the kitchen's own in place of some. */
+/**
+ * Whose figures for cold and hot food are followed, each with where it comes from, and the kitchen's own in
+ * place of some.
+ */
 export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: KitchenEditor }) {
   const { safety } = kitchen;
   const own = (figure: SafetyFact['figure'], value: number | undefined) => {
@@ -50,11 +53,7 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
               value={fact.value}
               onChange={(value) => own(fact.figure, value)}
               problem={editor.problems[`safety.own.${fact.figure}`]}
-              hint={
-                fact.source === 'general advice'
-                  ? `General advice, ${styleWords[safety.style]}${inFahrenheit(fact)}`
-                  : `${fact.source === 'your own' ? 'Your own figure' : 'Not set: write your country’s'}${inFahrenheit(fact)}`
-              }
+              hint={`${sourceOf(fact, safety.style)}${inFahrenheit(fact)}`}
             />
             {fact.source === 'your own' ? (
               <Button look="quiet" onPress={() => own(fact.figure, undefined)}>
@@ -71,4 +70,9 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
 /** The same in °F, for those who read it there. */
 function inFahrenheit({ unit, value }: SafetyFact): string {
   return unit === '°C' && value !== null && !Number.isNaN(value) ? `: ${showCelsius(value, 'us')}` : '';
+}
+
+function sourceOf({ source }: SafetyFact, style: SafetyStyle): string {
+  if (source === 'general advice') return `General advice, ${styleWords[style]}`;
+  return source === 'your own' ? 'Your own figure' : 'Not set: write your country’s';
 }

@@ -113,7 +113,9 @@ const sourceWords: Readonly<Record<LarderFigure['source'], string>> = {
   measured: 'measured here',
 };
 
-/** One ingredient: every figure with its source, to be replaced by the kitchen's own; and what else is known. */
+/**
+ * One ingredient: every figure with its source, to be replaced by the kitchen's own; and what else is known.
+ */
 export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
   const kitchen = useKitchen();
   const english = kitchen?.english ?? 'uk';

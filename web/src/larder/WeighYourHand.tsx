@@ -32,7 +32,10 @@ const grips = [
 ] as const;
 type Grip = (typeof grips)[number]['id'];
 
-/** Weighs a handful, a pinch or a squeeze, up to three times, and keeps the middle as the kitchen's own figure. */
+/**
+ * Weighs a handful, a pinch or a squeeze, up to three times, and keeps the middle as the kitchen's own
+ * figure.
+ */
 export function WeighYourHand({
   isOpen,
   entries,
@@ -60,7 +63,9 @@ export function WeighYourHand({
     if (middle === null) return;
     const wrong = figureProblem(grip, middle);
     if (wrong) return setProblem(wrong);
-    const named = `${grips.find(({ id }) => id === grip)!.name} of ${entries.larder.ingredients.get(ingredient)?.names.uk}`;
+    const named =
+      `${grips.find(({ id }) => id === grip)!.name} of ` +
+      `${entries.larder.ingredients.get(ingredient)?.names.uk}`;
     await entries.setFigure(ingredient, grip, middle).then(
       () => {
         say(`Kept: ${named} is ${middle} g here.`);

@@ -25,7 +25,10 @@ const Drawn = styled.span`
   }
 `;
 
-/** Text with its thirds and eighths drawn from the text font's own digits: it has no glyphs for them, and its shipped files no fraction feature. */
+/**
+ * Text with its thirds and eighths drawn from the text font's own digits: it has no glyphs for them, and its
+ * shipped files no fraction feature.
+ */
 export function AmountText({ text }: { text: string }) {
   const parts = text.split(/([⅓⅔⅛⅜⅝⅞])/);
   return (

@@ -150,7 +150,10 @@ interface TextValueProps {
 /** A year that is still being typed reaches through the first centuries; no class is held in them. */
 const earliestYear = 1900;
 
-/** A date in the reader's order of day and month, typed or chosen from a calendar. With `whenEmpty` it may be left out, and that sentence stands below it then. */
+/**
+ * A date in the reader's order of day and month, typed or chosen from a calendar. With `whenEmpty` it may be
+ * left out, and that sentence stands below it then.
+ */
 export function DateField({
   label,
   value,

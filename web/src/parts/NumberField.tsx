@@ -14,7 +14,10 @@ interface NumberFieldProps {
   placeholder?: string;
 }
 
-/** A whole number that takes effect while it is typed. What is not a number stays in the box with its problem below it. */
+/**
+ * A whole number that takes effect while it is typed. What is not a number stays in the box with its problem
+ * below it.
+ */
 export function NumberField({
   label,
   value,

@@ -1,14 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import {
-  addMinutes,
-  countdown,
-  daysAhead,
-  isOver,
-  minutesBetween,
-  showDate,
-  showTimes,
-  showWeekday,
-} from './dates.js';
+import { showDate, showWeekday } from '@fornax/core';
+import { addMinutes, countdown, daysAhead, isOver, minutesBetween, showTimes } from './dates.js';
 
 beforeEach(() => {
   vi.useFakeTimers({ now: new Date('2026-11-24T10:00:00Z') });

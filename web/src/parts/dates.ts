@@ -1,4 +1,3 @@
-import { showDate } from '@fornax/core';
 import {
   getLocalTimeZone,
   now,
@@ -8,15 +7,6 @@ import {
   toZoned,
   type CalendarDate,
 } from '@internationalized/date';
-
-const short = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
-
-export { showDate };
-
-/** "Fri". */
-export function showWeekday(local: string): string {
-  return short.format(new Date(`${local.slice(0, 10)}T00:00Z`));
-}
 
 /** "18:30–21:00". */
 export function showTimes(startsAt: string, lengthMinutes: number): string {

@@ -76,7 +76,10 @@ function scaleOf(section: BowlSection): Scale {
   };
 }
 
-/** A vessel in section with its layers from the bottom up, the room that is left, and the level up to which it may be filled. */
+/**
+ * A vessel in section with its layers from the bottom up, the room that is left, and the level up to which it
+ * may be filled.
+ */
 export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dishTitle: string }) {
   const { colour } = useTheme();
   const scale = scaleOf(section);
@@ -95,7 +98,10 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
         width={width}
         height={y(0) + margin}
         role="img"
-        aria-label={`${dishTitle}: ${section.sentence}. ${section.layers.map((layer) => `${layer.name} ${showVolume(layer.millilitres)}`).join(', ')}`}
+        aria-label={
+          `${dishTitle}: ${section.sentence}. ` +
+          `${section.layers.map((layer) => `${layer.name} ${showVolume(layer.millilitres)}`).join(', ')}`
+        }
       >
         {section.layers.map((layer, index) => (
           <g key={layer.lineId}>
@@ -178,7 +184,10 @@ function labelOf(layer: SectionLayer): string {
   return `${short(layer.name)} ${showVolume(layer.millilitres)}`;
 }
 
-/** The points around a slice of the vessel: down the left side and up the right one. Over the rim it stands straight. */
+/**
+ * The points around a slice of the vessel: down the left side and up the right one. Over the rim it stands
+ * straight.
+ */
 function outline({ middle, y, half }: Scale, from: number, to: number): string {
   const heights = Array.from({ length: slices + 1 }, (_, index) => to - ((to - from) * index) / slices);
   const left = heights.map((at) => `${middle - half(at)},${y(at)}`);

@@ -25,6 +25,7 @@ const Sheet = styled.section`
   }
 `;
 /** The bowl stands beside the sheet where there is room, else below it. */
+const stacked = 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; }';
 const Beside = styled.div<{ $narrow: boolean }>`
   display: flex;
   gap: 20px;
@@ -36,7 +37,7 @@ const Beside = styled.div<{ $narrow: boolean }>`
   > figure {
     margin-top: 40px;
   }
-  ${({ $narrow }) => ($narrow ? 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; }' : '@media (max-width: 1180px) { flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; } }')}
+  ${({ $narrow }) => ($narrow ? stacked : `@media (max-width: 1180px) { ${stacked} }`)}
 `;
 /** Positioned, so that hidden text in wide columns is clipped with them. */
 const Scroll = styled.div`

@@ -49,7 +49,9 @@ const Cautions = styled.details`
   }
 `;
 
-/** What is worked out of a recipe as it stands: yield, batch, minutes, season, cost, allergens and cautions. */
+/**
+ * What is worked out of a recipe as it stands: yield, batch, minutes, season, cost, allergens and cautions.
+ */
 export function FactsStrip({
   recipe,
   larder,

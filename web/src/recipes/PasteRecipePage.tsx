@@ -95,7 +95,9 @@ export default function PasteRecipePage() {
             placeholder={example}
             problem={
               tooLong
-                ? `This text has ${Math.round(deferred.length / 1000)} thousand characters, more than the ${longestRecipeText / 1000} thousand of one recipe. It is kept here; leave one recipe in the box.`
+                ? `This text has ${Math.round(deferred.length / 1000)} thousand characters, more than ` +
+                  `the ${longestRecipeText / 1000} thousand of one recipe. It ` +
+                  'is kept here; leave one recipe in the box.'
                 : undefined
             }
             hint="A title first, then ingredient lines, then steps."

@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { ClassView } from '@fornax/contract';
-import type { Recipe } from '@fornax/core';
 import { ListBox } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
+import { type Recipe, showDate } from '@fornax/core';
 import { call } from '../api/client.js';
 import { classesQuery } from '../api/queries.js';
 import { Button, type ButtonLook } from '../parts/Button.js';
-import { showDate } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';

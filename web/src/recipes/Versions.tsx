@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { RecipeVersionView } from '@fornax/contract';
-import { compareRecipes, type Recipe } from '@fornax/core';
 import styled from 'styled-components';
+import { compareRecipes, type Recipe, showDate } from '@fornax/core';
 import { call } from '../api/client.js';
 import { versionsQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { showDate } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Field } from '../parts/Field.js';
 import { Failed, Loading, Quietly, Row } from '../parts/states.js';

@@ -1,16 +1,18 @@
 import { useState } from 'react';
-import { money, type PackChoice, type ShoppingRow } from '@fornax/core';
 import type { TickView } from '@fornax/contract';
 import styled from 'styled-components';
+import { money, type PackChoice, type ShoppingRow, showDate } from '@fornax/core';
 import { useDecisions } from '../classes/useDecisions.js';
-import { showDate } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
 import { Figure } from '../parts/workings.js';
 import { SubstituteDialog } from './SubstituteDialog.js';
 
 const Item = styled.tr<{ $done: boolean }>`
-  ${({ $done, theme }) => ($done ? `td:nth-child(2), td:nth-child(3) { color: ${theme.colour.quiet}; text-decoration: line-through; }` : '')}
+  td:nth-child(2),
+  td:nth-child(3) {
+    ${({ $done, theme }) => ($done ? `color: ${theme.colour.quiet}; text-decoration: line-through;` : '')}
+  }
 `;
 const Remark = styled.span`
   display: block;

@@ -1,19 +1,18 @@
 import { useState } from 'react';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
-import { money, type ShoppingList, type ShoppingRow, type ShoppingTrip } from '@fornax/core';
 import styled from 'styled-components';
+import { money, type ShoppingList, type ShoppingRow, type ShoppingTrip, showDate } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
-import { showDate } from '../parts/dates.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
 import { ShopExports } from './ShopExports.js';
 import { ShopItem } from './ShopItem.js';
 import { ShopSettings } from './ShopSettings.js';
-import { useTicks, type Ticks } from './useTicks.js';
+import { type Ticks, useTicks } from './useTicks.js';
 
 /** Positioned, so that hidden text in wide rows is clipped with them. */
 const Scroll = styled.div`

@@ -22,8 +22,9 @@ export interface Ticks {
 }
 
 /**
- * Ticks of a list: shown at once, kept on the device while there is no connection, sent when it returns. A tick is a row of its own; the
- * later one by the server's clock stands, and whoever ticked otherwise is shown it.
+ * Ticks of a list: shown at once, kept on the device while there is no connection, sent when it returns. A
+ * tick is a row of its own; the later one by the server's clock stands, and whoever ticked otherwise is shown
+ * it.
  */
 export function useTicks(classId: string): Ticks {
   const client = useQueryClient();

@@ -17,7 +17,10 @@ const Words = styled.div`
     padding-left: 20px;
   }
 `;
-/** What a note's words may become. No HTML, pictures or frames: what is written as such is shown as written or dropped. */
+/**
+ * What a note's words may become. No HTML, pictures or frames: what is written as such is shown as written or
+ * dropped.
+ */
 const allowed = ['p', 'strong', 'em', 'ul', 'ol', 'li', 'a', 'code', 'br', 'del', 'blockquote'];
 
 /** Words in Markdown, sanitised: only plain text marks come through, and links open apart. */

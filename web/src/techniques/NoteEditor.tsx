@@ -35,7 +35,10 @@ interface NoteEditorProps {
   onDone: (id: string | null) => void;
 }
 
-/** Writes a note: its texts as one Markdown document, with a heading for each part. What is typed is kept on the device until it is saved. */
+/**
+ * Writes a note: its texts as one Markdown document, with a heading for each part. What is typed is kept on
+ * the device until it is saved.
+ */
 export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
   const client = useQueryClient();
   const [facts, setFacts] = useState({
@@ -85,7 +88,8 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
         if (current) setBase(current.revision);
         setProblem(
           current
-            ? `${error.message} Theirs begins “${current.why.slice(0, 80)}”. Save again to let yours stand, or leave without saving to take theirs.`
+            ? `${error.message} Theirs begins “${current.why.slice(0, 80)}”. Save again ` +
+                'to let yours stand, or leave without saving to take theirs.'
             : error.message,
         );
       },

@@ -30,7 +30,10 @@ const Pair = styled.div`
   padding: 2px 0;
 `;
 
-/** A technique note: why, how, look for, goes wrong, caution, another way, with its drawing where there is one. */
+/**
+ * A technique note: why, how, look for, goes wrong, caution, another way, with its drawing where there is
+ * one.
+ */
 export function TechniqueText({ note }: { note: TechniqueNote }) {
   return (
     <Parts>

@@ -40,10 +40,15 @@ function Next({ x }: { x: number }) {
   return <path d={`M${x} 60h14m-5 -5l5 5l-5 5`} {...arrow} />;
 }
 
-/** Line drawings, where one teaches more than words: what is cut along the dashes, and the order of the stages. */
+/**
+ * Line drawings, where one teaches more than words: what is cut along the dashes, and the order of the
+ * stages.
+ */
 const drawings: Readonly<Record<string, { readonly says: string; readonly art: ReactNode }>> = {
   dice: {
-    says: 'An onion half is sliced lengthways, then the slices are cut into sticks, then across into even dice.',
+    says:
+      'An onion half is sliced lengthways, then the slices are ' +
+      'cut into sticks, then across into even dice.',
     art: (
       <>
         <path d="M20 80a42 42 0 0 1 84 0z" {...line} />
@@ -95,7 +100,9 @@ const drawings: Readonly<Record<string, { readonly says: string; readonly art: R
     ),
   },
   'fillet-citrus': {
-    says: 'Top and bottom come off, the peel is cut away in strips along the curve, and each fillet is cut out between its two skins.',
+    says:
+      'Top and bottom come off, the peel is cut away in strips along the ' +
+      'curve, and each fillet is cut out between its two skins.',
     art: (
       <>
         <circle cx="62" cy="54" r="38" {...line} />
@@ -123,7 +130,9 @@ const drawings: Readonly<Record<string, { readonly says: string; readonly art: R
     ),
   },
   'open-avocado': {
-    says: 'The fruit lies on the board; the knife goes round the stone, the halves are twisted apart, and a spoon lifts the stone.',
+    says:
+      'The fruit lies on the board; the knife goes round the stone, the ' +
+      'halves are twisted apart, and a spoon lifts the stone.',
     art: (
       <>
         <path d="M20 84h88" {...line} />
@@ -160,7 +169,10 @@ const drawings: Readonly<Record<string, { readonly says: string; readonly art: R
         <path d="M46 22v66M78 22v66" {...cut} />
         <Next x={116} />
         <path
-          d="M150 32q12 -6 20 0v48q-10 6 -20 0zM182 32q12 -6 20 0v48q-10 6 -20 0zM214 40q6 -4 12 0l-2 32q-4 3 -8 0z"
+          d={
+            'M150 32q12 -6 20 0v48q-10 6 -20 0zM182 32q12 -6 20 ' +
+            '0v48q-10 6 -20 0zM214 40q6 -4 12 0l-2 32q-4 3 -8 0z'
+          }
           {...line}
         />
         <path d="M218 48v16M222 46v18" {...faint} />
@@ -223,7 +235,9 @@ const drawings: Readonly<Record<string, { readonly says: string; readonly art: R
     ),
   },
   toss: {
-    says: 'The bowl holds twice the volume of the salad; the dressing goes round the rim, and hands lift from below.',
+    says:
+      'The bowl holds twice the volume of the salad; the dressing ' +
+      'goes round the rim, and hands lift from below.',
     art: (
       <>
         <path d="M70 20h180q-4 70 -56 76h-68q-52 -6 -56 -76z" {...line} />
@@ -240,7 +254,9 @@ const drawings: Readonly<Record<string, { readonly says: string; readonly art: R
     ),
   },
   layer: {
-    says: 'From the bottom of a clear vessel: dressing, what may soak in it, grains, firm vegetables, soft things, leaves.',
+    says:
+      'From the bottom of a clear vessel: dressing, what may soak in ' +
+      'it, grains, firm vegetables, soft things, leaves.',
     art: (
       <>
         <path d="M100 10v86h120v-86" {...line} />
@@ -256,7 +272,9 @@ const drawings: Readonly<Record<string, { readonly says: string; readonly art: R
     ),
   },
   fold: {
-    says: 'A wide spoon cuts down the middle, turns up along the side, and the bowl is turned a little each time.',
+    says:
+      'A wide spoon cuts down the middle, turns up along the ' +
+      'side, and the bowl is turned a little each time.',
     art: (
       <>
         <path d="M80 24h160q-4 64 -50 70h-60q-46 -6 -50 -70z" {...line} />

@@ -2,7 +2,12 @@ import { createGlobalStyle } from 'styled-components';
 
 export const GlobalStyle = createGlobalStyle`
   *, *::before, *::after { box-sizing: border-box; }
-  html { color: ${({ theme }) => theme.colour.ink}; background: ${({ theme }) => theme.colour.ground}; font: 14px/20px ${({ theme }) => theme.font.text}; -webkit-font-smoothing: antialiased; }
+  html {
+    color: ${({ theme }) => theme.colour.ink};
+    background: ${({ theme }) => theme.colour.ground};
+    font: 14px/20px ${({ theme }) => theme.font.text};
+    -webkit-font-smoothing: antialiased;
+  }
   body { margin: 0; }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
   ul, ol { list-style: none; }
@@ -14,9 +19,14 @@ export const GlobalStyle = createGlobalStyle`
   table { border-collapse: collapse; font-variant-numeric: tabular-nums; }
   a { color: ${({ theme }) => theme.colour.basil}; text-underline-offset: 3px; }
   :focus-visible { outline: 2px solid ${({ theme }) => theme.colour.basil}; outline-offset: 2px; }
-  @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition: none !important; animation: none !important; } }
+  @media (prefers-reduced-motion: reduce) {
+    *, *::before, *::after { transition: none !important; animation: none !important; }
+  }
   @media print {
     html, body { background: #fff; color: #000; }
-    @page { margin: 14mm 14mm 18mm; @bottom-center { content: 'Page ' counter(page) ' of ' counter(pages); font: 10pt sans-serif; } }
+    @page {
+      margin: 14mm 14mm 18mm;
+      @bottom-center { content: 'Page ' counter(page) ' of ' counter(pages); font: 10pt sans-serif; }
+    }
   }
 `;

@@ -67,7 +67,10 @@ interface Place {
   readonly topOf: ReadonlyMap<string, number>;
 }
 
-/** The clock: lanes for hands and appliances, bars with the time their result keeps behind them. Bars are dragged to pin them. */
+/**
+ * The clock: lanes for hands and appliances, bars with the time their result keeps behind them. Bars are
+ * dragged to pin them.
+ */
 export function Clock({ timeline, before, window, timeAt, labelAt, ...moves }: ClockProps) {
   const [width, measure] = useWidth();
   const { selected } = useWorkings();
@@ -307,7 +310,10 @@ function Bar({ bar: { entry, label }, place, before, onMove, onPreview, onCancel
       role="button"
       tabIndex={0}
       data-bar
-      aria-label={`${entry.title}, ${entry.localTime} to ${entry.localEnd}${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${entry.isPinned ? ', pinned' : ''}`}
+      aria-label={
+        `${entry.title}, ${entry.localTime} to ` +
+        `${entry.localEnd}${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${entry.isPinned ? ', pinned' : ''}`
+      }
       onFocus={choose}
       onClick={choose}
       onKeyDown={onKeyDown}
@@ -374,8 +380,9 @@ function Ghost({ entry, before, place }: { entry: TimelineEntry; before: Timelin
 }
 
 /**
- * While a bar is dragged the rest is planned around it; where it is let go it is pinned. The window is listened to, not the bar: bars change
- * places while the plan changes, and one that is moved in the page loses the pointer.
+ * While a bar is dragged the rest is planned around it; where it is let go it is pinned. The window is
+ * listened to, not the bar: bars change places while the plan changes, and one that is moved in the page
+ * loses the pointer.
  */
 function useDrag(
   entry: TimelineEntry,
@@ -414,7 +421,10 @@ function useDrag(
   return { style: { touchAction: 'pan-y' as const }, onPointerDown };
 }
 
-/** How long the result stays good: a wedge that thins to the moment it is no longer. Beet where it is used too late. */
+/**
+ * How long the result stays good: a wedge that thins to the moment it is no longer. Beet where it is used too
+ * late.
+ */
 function Tail({
   entry,
   top,

@@ -1,6 +1,6 @@
-import { showSpan, type TimelineEntry } from '@fornax/core';
 import styled from 'styled-components';
-import { countdown, showDate } from '../parts/dates.js';
+import { showDate, showSpan, type TimelineEntry } from '@fornax/core';
+import { countdown } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 

@@ -60,7 +60,9 @@ export default function HandsChart({
   ] as const;
   return (
     <Frame
-      aria-label={`Hands at work from ${timeAt(first)} to ${timeAt(last)}; the same is in the list, job by job`}
+      aria-label={
+        `Hands at work from ${timeAt(first)} to ` + `${timeAt(last)}; the same is in the list, job by job`
+      }
     >
       <figcaption>
         {series.map(([key, name, fill]) => (

@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
-import { showSpan, type TimelineEntry } from '@fornax/core';
 import styled from 'styled-components';
-import { whatOf } from './DayLists.js';
+import { showDate, showSpan, type TimelineEntry } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
-import { showDate, showTimes } from '../parts/dates.js';
+import { showTimes } from '../parts/dates.js';
+import { whatOf } from './DayLists.js';
 
 export type PrintedSheet = 'prep' | 'wall';
 
@@ -59,7 +59,9 @@ const Paper = styled.section<{ $points: number }>`
   }
 `;
 
-/** Points of the prep sheet, and of the wall's at most and least: it is read from afar, and stays on one page. */
+/**
+ * Points of the prep sheet, and of the wall's at most and least: it is read from afar, and stays on one page.
+ */
 const prepPoints = 11;
 const wallPoints = { most: 15, least: 8 };
 const rowsAtMost = 27;
@@ -75,7 +77,10 @@ function isAction(entry: TimelineEntry): boolean {
   return entry.kind !== 'wait' || entry.id.startsWith('heat:');
 }
 
-/** What is printed: prep by day with boxes to tick, or the class on one page for the wall. The screen does not show it. */
+/**
+ * What is printed: prep by day with boxes to tick, or the class on one page for the wall. The screen does not
+ * show it.
+ */
 export function PrintSheet({ kind, onPrinted }: { kind: PrintedSheet; onPrinted: () => void }) {
   const { view, plan } = useOpenClass();
   useEffect(() => {

@@ -29,7 +29,9 @@ const Strip = styled.div`
 /** Minutes by which a press moves a job. */
 const step = 5;
 
-/** What can be done with the job that is selected: move and pin it, hand it over, do it before class or in it. */
+/**
+ * What can be done with the job that is selected: move and pin it, hand it over, do it before class or in it.
+ */
 export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined; edits: ClockEdits }) {
   if (!entry)
     return (

@@ -1,33 +1,33 @@
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import styled from 'styled-components';
 import {
   createAxis,
+  showDate,
   showSpan,
-  writePlanCalendar,
-  writePlanCsv,
   type Timeline,
   type TimelineEntry,
+  writePlanCalendar,
+  writePlanCsv,
 } from '@fornax/core';
-import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
-import { showDate } from '../parts/dates.js';
 import { saveFile } from '../parts/save-file.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
 import { Figure, useWorkings } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
 import { ClashPanel } from './ClashPanel.js';
 import { ClassMinutes } from './ClassMinutes.js';
-import { Clock } from './Clock.js';
 import type { ClockWindow } from './clock-layout.js';
+import { Clock } from './Clock.js';
 import { DayList, DaysBefore } from './DayLists.js';
 import { Moved } from './Moved.js';
 import { LeftOut, OutOfTheCold } from './OutOfTheCold.js';
-import { PrintSheet, type PrintedSheet } from './PrintSheets.js';
+import { type PrintedSheet, PrintSheet } from './PrintSheets.js';
 import { SelectedJob } from './SelectedJob.js';
-import { useClockEdits, type ClockEdits } from './useClockEdits.js';
-import { WhatIfPanel } from './WhatIfPanel.js';
+import { type ClockEdits, useClockEdits } from './useClockEdits.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
+import { WhatIfPanel } from './WhatIfPanel.js';
 
 const HandsChart = lazy(() => import('./HandsChart.js'));
 const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
@@ -219,7 +219,10 @@ function Used({ timeline }: { timeline: Timeline }) {
         <Figure
           id="used"
           workings={timeline.usedWorkings}
-          text={`Class minutes used: ${timeline.usedMinutes} of ${timeline.classMinutes} (${timeline.usedPercent} %)`}
+          text={
+            `Class minutes used: ${timeline.usedMinutes} of ` +
+            `${timeline.classMinutes} (${timeline.usedPercent} %)`
+          }
         />
         {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail
         shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}

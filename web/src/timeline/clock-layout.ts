@@ -40,7 +40,10 @@ export interface ClockLayout {
 const letterPixels = 6.9;
 const labelGapPixels = 14;
 
-/** Which stretch is drawn: from the first job days before, the day of the class, the class with a little before, or the class drawn large. */
+/**
+ * Which stretch is drawn: from the first job days before, the day of the class, the class with a little
+ * before, or the class drawn large.
+ */
 export type ClockWindow = 'days' | 'day' | 'class' | 'minutes';
 const minutesBeforeClass = 15;
 
@@ -64,7 +67,10 @@ function entriesIn(timeline: Timeline, window: ClockWindow): readonly TimelineEn
   return window === 'days' ? [...timeline.daysBefore, ...classAsOne(timeline)] : timeline.clock;
 }
 
-/** Over several days the class is too short to read: what each lane does in it is one bar, with its jobs in the Workings. */
+/**
+ * Over several days the class is too short to read: what each lane does in it is one bar, with its jobs in
+ * the Workings.
+ */
 function classAsOne({ clock }: Timeline): TimelineEntry[] {
   const inClass = clock.filter((entry) => entry.start >= 0);
   const lanes = [...new Set(inClass.map(({ lane }) => lane))].map((lane) =>
@@ -110,8 +116,8 @@ export function isFixed({ kind, id }: TimelineEntry): boolean {
 }
 
 /**
- * Puts bars into rows so that neither bars nor their labels collide. A label that does not fit into its bar stands to the
- * right of it, or to the left where the axis ends. `width` is the length of the axis in pixels.
+ * Puts bars into rows so that neither bars nor their labels collide. A label that does not fit into its bar
+ * stands to the right of it, or to the left where the axis ends. `width` is the length of the axis in pixels.
  */
 export function layOutClock(timeline: Timeline, window: ClockWindow, width: number): ClockLayout {
   const { from, to } = clockSpan(timeline, window);
@@ -136,7 +142,10 @@ export interface Thread {
   readonly isBroken: boolean;
 }
 
-/** The threads that are drawn: those of the selected job to and from others, and those of results that are used too late. */
+/**
+ * The threads that are drawn: those of the selected job to and from others, and those of results that are
+ * used too late.
+ */
 export function threadsOf(timeline: Timeline, selected: string | null): Thread[] {
   const entries = [...timeline.daysBefore, ...timeline.clock];
   const broken = new Set(entries.filter((entry) => entry.keeps?.broken).map((entry) => entry.id));
@@ -152,8 +161,8 @@ interface Scale {
 }
 
 /**
- * Where bars crowd, the labels of the first of them stand to the left and those of the rest to the right, so that two share a row; as many to the left
- * as make the fewest rows.
+ * Where bars crowd, the labels of the first of them stand to the left and those of the rest to the right, so
+ * that two share a row; as many to the left as make the fewest rows.
  */
 function stack(entries: readonly TimelineEntry[], scale: Scale): { bars: PlacedBar[]; rows: number } {
   let best = rowsOf(entries, scale, 0);

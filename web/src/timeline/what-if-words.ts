@@ -29,7 +29,9 @@ export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes'] = []):
   return (id) => titles.get(id) ?? id;
 }
 
-/** Changes that can be tried on any class: one assistant more, more time, twice each appliance that it uses. */
+/**
+ * Changes that can be tried on any class: one assistant more, more time, twice each appliance that it uses.
+ */
 export function whatIfsFor({ kitchen }: ClassBundle, timeline: Timeline): WhatIf[] {
   const used = new Set<string>(timeline.clock.map((entry) => entry.lane));
   const appliances = kitchen.appliances.filter(

@@ -13,7 +13,10 @@ export function planWorker(): Remote<PlanWorker> {
   return planning;
 }
 
-/** A second one for what takes longer: bettering a plan, rehearsing, looking for ways out. It never keeps the first from answering. */
+/**
+ * A second one for what takes longer: bettering a plan, rehearsing, looking for ways out. It never keeps the
+ * first from answering.
+ */
 export function searchWorker(): Remote<PlanWorker> {
   searching ??= start();
   return searching;

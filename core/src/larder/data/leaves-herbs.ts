@@ -1,6 +1,8 @@
 import { defineSection } from '../define.js';
 
-/** Leaves and soft and woody herbs. About one part in twenty of soft leaves is poor and is part of the yield. */
+/**
+ * Leaves and soft and woody herbs. About one part in twenty of soft leaves is poor and is part of the yield.
+ */
 export const leavesAndHerbs = defineSection('salad and herbs', [
   {
     id: 'cos-lettuce',

@@ -1,6 +1,9 @@
 import type { CautionId, Substitute } from '../types.js';
 
-/** [what is missing, what takes its place, how much of it for one, what that changes]. Starting estimates of kitchen practice. */
+/**
+ * [what is missing, what takes its place, how much of it for one, what that changes]. Starting estimates of
+ * kitchen practice.
+ */
 const rows: readonly (readonly [string, string, number, Substitute['by'], string])[] = [
   [
     'lemon',
@@ -97,7 +100,10 @@ const rows: readonly (readonly [string, string, number, Substitute['by'], string
   ['chilli', 'chilli-flakes', 1 / 4, 'volume', '¼ tsp for a medium chilli; hotter as it stands.'],
 ];
 
-/** Prepared goods trade money for minutes: the work that falls away, by "what is missing>what takes its place". */
+/**
+ * Prepared goods trade money for minutes: the work that falls away, by "what is missing>what takes its
+ * place".
+ */
 const readyMade: Readonly<Record<string, readonly string[]>> = {
   'dried-white-beans>tinned-white-beans': ['soak', 'boil', 'cook'],
   'dried-chickpeas>tinned-chickpeas': ['soak', 'boil', 'cook'],

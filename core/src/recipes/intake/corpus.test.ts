@@ -3,7 +3,10 @@ import type { Recipe } from '../types.js';
 import { looseEnds } from '../loose-ends.js';
 import { parseRecipeText } from './text.js';
 
-/** Recipes as people write them, with what must be understood: "component | amount unit | ingredient" of lines, "minutes hands-on + wait | place | appliance | what is used" of steps. */
+/**
+ * Recipes as people write them, with what must be understood: "component | amount unit | ingredient" of
+ * lines, "minutes hands-on + wait | place | appliance | what is used" of steps.
+ */
 interface Written {
   readonly system: 'metric' | 'us';
   readonly text: string;

@@ -184,7 +184,8 @@ describe('what a step holds without saying so', () => {
 describe('pasted method text is cut into steps', () => {
   it('a paragraph by sentences, short ones kept with the one before; numbered steps as they were cut', () => {
     const { steps } = parseRecipeText(
-      'Test\nIngredients\n1 tin chickpeas\nMethod\nDrain the chickpeas well. Toast them in a dry pan for 5 minutes. Taste.\n2. Serve at once. Eat warm.',
+      'Test\nIngredients\n1 tin chickpeas\nMethod\nDrain the chickpeas well. Toast ' +
+        'them in a dry pan for 5 minutes. Taste.\n2. Serve at once. Eat warm.',
       { system: 'metric' },
     );
     expect(steps.map((step) => step.text)).toEqual([

@@ -23,7 +23,10 @@ const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|a bit of|a touch of
 const bareSize =
   /^(?:small|large|big|good|generous) (?=[a-z]+ of |(?:handful|bunch|pinch|glug|splash|drizzle|knob|squeeze|dash)\b)/i;
 
-/** Reads amount, unit, pack and by-products at the front of a line, or behind its name where nothing stands in front. */
+/**
+ * Reads amount, unit, pack and by-products at the front of a line, or behind its name where nothing stands in
+ * front.
+ */
 export function readFront(text: string, options: LineOptions): Front {
   const empty: Front = {
     amount: null,
@@ -70,7 +73,9 @@ function amountFirst(text: string, options: LineOptions): string {
 /** A thumb of ginger is about this long, ~. */
 const thumbCentimetres = 4;
 
-/** "5 cm piece of ginger": the piece is only what the length is cut from. "A thumb of ginger" is a length too. */
+/**
+ * "5 cm piece of ginger": the piece is only what the length is cut from. "A thumb of ginger" is a length too.
+ */
 function readLength(front: Front): void {
   if (front.unit === 'piece' && front.amount) {
     const thumb = /^thumb(?:-sized|-size)?(?: piece| knob| chunk)?(?: of)? (?=\S)/i.exec(front.rest);

@@ -18,7 +18,10 @@ const shown = (amount: { low: string; high: string; unit?: string | null } | nul
     ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${amount.unit ?? ''}`.trim()
     : '–';
 
-/** Line | amount and unit | ingredient | what else must be understood of it, as field=value. "–" stands for none. */
+/**
+ * Line | amount and unit | ingredient | what else must be understood of it, as field=value. "–" stands for
+ * none.
+ */
 const table = `
 1-1/2 cups plain yogurt | 3/2 cup | yoghurt |
 one and a half tablespoons tahini | 3/2 tbsp | tahini |

@@ -26,8 +26,8 @@ export interface OvenHeat {
 const degrees = /(fan )?(\d{2,3}) ?(?:°|º|degrees?)? ?(C|F)\b(?:elsius|ahrenheit)?( fan)?/gi;
 
 /**
- * The oven heat a text names, in any scale: °C, °F, gas mark, with or without fan. Where several say the same oven ("200 °C, 180 °C
- * fan, gas 6"), the conventional one counts. Null where none is named.
+ * The oven heat a text names, in any scale: °C, °F, gas mark, with or without fan. Where several say the same
+ * oven ("200 °C, 180 °C fan, gas 6"), the conventional one counts. Null where none is named.
  */
 export function readOvenHeat(text: string): OvenHeat | null {
   const found = [...text.matchAll(degrees)]

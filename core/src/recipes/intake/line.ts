@@ -151,7 +151,9 @@ function assemble(
 /** A line of which a part was left out is marked, however well the rest was understood. */
 const partlyRead = 0.5;
 
-/** What comes in a tin is the tinned kind, where there is one; pepper by the pinch or to taste is the spice. */
+/**
+ * What comes in a tin is the tinned kind, where there is one; pepper by the pinch or to taste is the spice.
+ */
 function findIngredientNamed(front: Front, tail: Tail, larder: Larder | undefined): NamedIngredient | null {
   if (namesTwo(tail.name, larder)) return null;
   const bySpoon = front.unit === null || ['tsp', 'pinch', 'dash'].includes(front.unit);
@@ -207,7 +209,10 @@ function byProductsOfForms(forms: readonly Form[]): ByProduct[] {
   );
 }
 
-/** Counts are as purchased; a weight is edible only when the cut stands before the name; a spoon or cup measures what is in it. */
+/**
+ * Counts are as purchased; a weight is edible only when the cut stands before the name; a spoon or cup
+ * measures what is in it.
+ */
 function basisOf(front: Front, tail: Tail, id: string | null, larder: Larder = standardLarder): Basis {
   if (front.unit === null || unitKind(front.unit) === 'count') return 'purchased';
   if (unitKind(front.unit) === 'volume' || front.unit === 'handful') return 'edible';

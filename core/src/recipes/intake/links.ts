@@ -29,7 +29,10 @@ function singular(word: string): string {
 /** Words that end a name but say only its shape: "half the oil" names no walnut halves. */
 const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
 
-/** The names by which steps call a line: as written, by every name of the larder, its juice or zest, and what may stand in for it. */
+/**
+ * The names by which steps call a line: as written, by every name of the larder, its juice or zest, and what
+ * may stand in for it.
+ */
 function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): string[][] {
   const ingredient = findIngredient(larder, line.ingredient);
   const names = [
@@ -46,7 +49,10 @@ function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): stri
     .filter((words) => words.length > 0 && !shapes.has(words[words.length - 1]!));
 }
 
-/** Finds lines in texts: where each is named, the longest name winning, so that "hazelnut oil" is not the olive oil. */
+/**
+ * Finds lines in texts: where each is named, the longest name winning, so that "hazelnut oil" is not the
+ * olive oil.
+ */
 export class LineMentions {
   readonly #measured = new Set<string>();
   readonly #byLastWord = new Map<string, { readonly line: string; readonly words: readonly string[] }[]>();
@@ -114,16 +120,18 @@ const shares: Readonly<Record<string, Rational>> = {
   'some of': '1/2',
   'a little of': '1/4',
 };
+const heldWords = 'keep|keeping|reserve|reserving|hold|holding|set aside';
 const shareBefore = new RegExp(
-  String.raw`\b(?<held>keep|keeping|reserve|reserving|hold|holding|set aside)?\b[^.;,]{0,12}?(?<share>${Object.keys(shares).join('|')})(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$`,
+  String.raw`\b(?<held>${heldWords})?\b[^.;,]{0,12}?(?<share>${Object.keys(shares).join('|')})` +
+    String.raw`(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$`,
   'i',
 );
 const restBefore = /\b(?:rest of(?: the)?|remaining|other half of(?: the)?)(?: [\w-]+)?\s*$/i;
 
 /**
- * Which lines each step uses, and which share of them. A step that names a share ("half the oil", "the rest of the herbs") uses that;
- * the first other step that names a line uses what is left of it; later mentions mean what was made of it. "Everything" and
- * "all the ingredients" stand for all lines not used yet.
+ * Which lines each step uses, and which share of them. A step that names a share ("half the oil", "the rest
+ * of the herbs") uses that; the first other step that names a line uses what is left of it; later mentions
+ * mean what was made of it. "Everything" and "all the ingredients" stand for all lines not used yet.
  */
 export function linkLines(
   texts: readonly string[],

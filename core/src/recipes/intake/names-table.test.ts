@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { findByName } from './names.js';
 
-/** Names in both Englishes, singular and plural, with the words people put before and after; then the larder's id, or "none". */
+/**
+ * Names in both Englishes, singular and plural, with the words people put before and after; then the larder's
+ * id, or "none".
+ */
 const table = `
 aubergine | aubergine
 aubergines | aubergine

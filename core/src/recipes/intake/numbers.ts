@@ -42,7 +42,10 @@ const wordNumbers: Readonly<Record<string, string>> = {
   dozen: '12',
 };
 
-/** Brings every spelling of fractions, dashes and multiplication signs to one: "1½–2" → "1 1/2-2". Markup and pictures are passed over. */
+/**
+ * Brings every spelling of fractions, dashes and multiplication signs to one: "1½–2" → "1 1/2-2". Markup and
+ * pictures are passed over.
+ */
 export function plainSpelling(text: string): string {
   return text
     .replace(/<\/?[a-z][^<>]{0,60}>/gi, ' ')
@@ -61,7 +64,21 @@ export function plainSpelling(text: string): string {
 }
 
 const digits = String.raw`\d+-\d+\/\d+|\d+ \d+\/\d+|\d+ ?\/ ?\d+|\d{1,3}(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;
-const words = String.raw`half a dozen|(?:(?:one|two|three|four|five|six|seven|eight|nine|ten) and (?:a |one )?(?:half|quarter|third|three[- ]quarters|two[- ]thirds))|three[- ]quarters(?: of)?(?: an?)?|two[- ]thirds(?: of)?(?: an?)?|half(?: of)?(?: an?)?|(?:a |one )(?:half|quarter|third)(?: of)?(?: an?)?|a couple(?: of)?|a few|a dozen|several|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|an?`;
+const upToTen = 'one|two|three|four|five|six|seven|eight|nine|ten';
+const words = [
+  'half a dozen',
+  `(?:(?:${upToTen}) and (?:a |one )?(?:half|quarter|third|three[- ]quarters|two[- ]thirds))`,
+  'three[- ]quarters(?: of)?(?: an?)?',
+  'two[- ]thirds(?: of)?(?: an?)?',
+  'half(?: of)?(?: an?)?',
+  '(?:a |one )(?:half|quarter|third)(?: of)?(?: an?)?',
+  'a couple(?: of)?',
+  'a few',
+  'a dozen',
+  'several',
+  `${upToTen}|eleven|twelve`,
+  'an?',
+].join('|');
 const numberPattern = `(?:${digits}|(?:${words})(?![\\w-]))`;
 const rangePattern = new RegExp(
   `^(?:between )?(${numberPattern})(?: ?(?:-|to|or|and) ?(${numberPattern}))?`,

@@ -60,13 +60,18 @@ export function sortRows(rows: readonly string[], options: LineOptions): SortedR
   return found;
 }
 
-/** What a row of a part is taken for. Where no heading says where the method begins, rows under a component may be steps already. */
+/**
+ * What a row of a part is taken for. Where no heading says where the method begins, rows under a component
+ * may be steps already.
+ */
 function roleIn(part: Part, { hasHeadings, hasMethod }: { hasHeadings: boolean; hasMethod: boolean }): Part {
   if (part === 'unknown' && hasHeadings) return 'notes';
   return part === 'ingredients' && !hasMethod ? 'unknown' : part;
 }
 
-/** The part that a heading opens; a heading of a component opens that too. Null where the row is no heading. */
+/**
+ * The part that a heading opens; a heading of a component opens that too. Null where the row is no heading.
+ */
 function headingOf(row: string, found: SortedRows, part: Part): Part | null {
   if (ingredientsHeading.test(row)) return 'ingredients';
   if (methodHeading.test(row)) return 'method';
@@ -127,7 +132,10 @@ const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
 /** A sentence of fewer words belongs to the one before: "Taste." */
 const fewestWords = 4;
 
-/** A paragraph of several sentences becomes one step a sentence; a step that was numbered stays as it was cut by its writer. */
+/**
+ * A paragraph of several sentences becomes one step a sentence; a step that was numbered stays as it was cut
+ * by its writer.
+ */
 function cutIntoSteps(row: string, isNumbered: boolean): string[] {
   if (isNumbered) return [row];
   return [...sentences.segment(row)].reduce<string[]>((steps, { segment }) => {

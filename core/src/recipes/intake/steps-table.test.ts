@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { findInSteps } from './steps.js';
 
-/** A step | tools found in it | appliance and setting | minutes: "w" for waiting, "h" for hands-on. "–" stands for none. */
+/**
+ * A step | tools found in it | appliance and setting | minutes: "w" for waiting, "h" for hands-on. "–" stands
+ * for none.
+ */
 const table = `
 Chop the parsley. | board and knife | – | –
 Peel and grate the carrots. | board and knife, peeler, fine grater | – | –

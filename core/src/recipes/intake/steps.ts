@@ -1,8 +1,9 @@
 import { showRational } from '../../amounts/index.js';
 import type { Larder } from '../../larder/index.js';
-import { techniqueWords } from '../../techniques/words.js';
+import { techniqueWords } from '../../techniques/index.js';
+import { showRange } from '../../words/index.js';
 import type { Appliance, RecipeLine, RecipeStep, StepPlace, StepUse } from '../types.js';
-import { readOvenHeat, type OvenHeat } from './heat.js';
+import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
 import { readTimes } from './times.js';
 
@@ -14,7 +15,10 @@ const settingGoingMinutes = 2;
 const longestWaitInClass = 90;
 const mostTechniques = 4;
 
-/** One thing recognised in a step's words, offered to the instructor, who accepts or declines it. `key` tells it again after an edit. */
+/**
+ * One thing recognised in a step's words, offered to the instructor, who accepts or declines it. `key` tells
+ * it again after an edit.
+ */
 export type StepFinding = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'wait'; readonly low: number; readonly high: number }
   | { readonly kind: 'work'; readonly minutes: number }
@@ -54,8 +58,9 @@ const toolWords: readonly (readonly [RegExp, string])[] = [
 ];
 
 /**
- * What the words of each step name: waits and work in minutes, the appliance and its setting, tools, techniques, and the lines used with
- * their shares. Guesses to be accepted or declined; the text itself is never changed.
+ * What the words of each step name: waits and work in minutes, the appliance and its setting, tools,
+ * techniques, and the lines used with their shares. Guesses to be accepted or declined; the text itself is
+ * never changed.
  */
 export function findInSteps(
   texts: readonly string[],
@@ -92,7 +97,7 @@ function timesIn(text: string): StepFinding[] {
     found.push({
       kind: 'wait',
       key: `wait:${low}-${high}`,
-      label: `wait ${low === high ? high : `${low}–${high}`} min`,
+      label: `wait ${showRange(low, high)} min`,
       low,
       high,
     });
@@ -165,7 +170,7 @@ export function offeredFindings(
     .map((use): StepFinding => ({
       kind: 'line',
       key: `line:${use.line}`,
-      label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${lines.find((line) => line.id === use.line)?.name ?? ''}`,
+      label: usedLabel(use, lines),
       use,
     }));
   const occupied =
@@ -260,8 +265,8 @@ export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeSt
 }
 
 /**
- * Steps of pasted text, in order, each after the one above, with everything that was found accepted. An appliance is taken only where
- * something waits on it or it does the work.
+ * Steps of pasted text, in order, each after the one above, with everything that was found accepted. An
+ * appliance is taken only where something waits on it or it does the work.
  */
 export function readSteps(
   texts: readonly string[],
@@ -333,4 +338,10 @@ function placeOf(text: string, wait: RecipeStep['waitMinutes']): StepPlace {
   )
     return 'before';
   return 'in class';
+}
+
+/** "½ of parsley", "olive oil". */
+function usedLabel(use: StepUse, lines: readonly Pick<RecipeLine, 'id' | 'name'>[]): string {
+  const name = lines.find((line) => line.id === use.line)?.name ?? '';
+  return use.share === '1' ? name : `${showRational(use.share)} of ${name}`;
 }

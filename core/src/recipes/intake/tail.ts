@@ -2,7 +2,10 @@ import type { Form, Larder } from '../../larder/index.js';
 import { isKnownName } from './names.js';
 import { readForms, splitDescription } from './words.js';
 
-/** The name and what is said about it. `before` are cuts and states named before the name, `after` those behind it. */
+/**
+ * The name and what is said about it. `before` are cuts and states named before the name, `after` those
+ * behind it.
+ */
 export interface Tail {
   name: string;
   note: string;
@@ -57,13 +60,19 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
 const purpose =
   / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup))$/i;
 
-/** "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows it so. */
+/**
+ * "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows
+ * it so.
+ */
 function splitPurpose(main: string, larder: Larder | undefined): { name: string; purpose: string } {
   const match = isKnownName(main, larder) ? null : purpose.exec(main);
   return match ? { name: main.slice(0, match.index), purpose: match[1]! } : { name: main, purpose: '' };
 }
 
-/** Describing words belong to the name where the larder knows them as one: "dried white beans", "ground cumin". */
+/**
+ * Describing words belong to the name where the larder knows them as one: "dried white beans", "ground
+ * cumin".
+ */
 function splitKnownName(main: string, larder: Larder | undefined): { description: string; rest: string } {
   const split = splitDescription(main);
   const words = main.split(' ');

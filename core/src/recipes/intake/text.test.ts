@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { standardTechniques } from '../../techniques/data.js';
-import { techniqueWords } from '../../techniques/words.js';
-import { readTimes } from './times.js';
+import { standardTechniques, techniqueWords } from '../../techniques/index.js';
 import { parseRecipeText } from './text.js';
+import { readTimes } from './times.js';
 
 const read = (text: string) => parseRecipeText(text, { system: 'metric' });
 const salad = read(`# Warm bean salad

@@ -12,7 +12,9 @@ export interface RecipeTextOptions {
 /** Longest text that is read at once, in characters. */
 export const longestRecipeText = 60_000;
 
-/** Finds title, lines by component and steps in pasted text. Always gives a recipe; empty parts stay empty. */
+/**
+ * Finds title, lines by component and steps in pasted text. Always gives a recipe; empty parts stay empty.
+ */
 export function parseRecipeText(text: string, options: RecipeTextOptions): Recipe {
   const rows = text
     .slice(0, longestRecipeText)

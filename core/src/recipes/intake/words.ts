@@ -117,7 +117,10 @@ const formWords: Readonly<Record<string, Form>> = {
   whole: 'whole',
 };
 
-/** Forms that take something away or name a state on their own; the rest are cuts, of which the last named is the main one. */
+/**
+ * Forms that take something away or name a state on their own; the rest are cuts, of which the last named is
+ * the main one.
+ */
 const states = new Set<Form>([
   'washed',
   'rinsed',
@@ -197,7 +200,10 @@ const describing = new Set([
   'quality',
 ]);
 
-/** Splits leading describing words and forms from a name: "finely chopped flat parsley" → ["finely chopped", "flat parsley"]. */
+/**
+ * Splits leading describing words and forms from a name: "finely chopped flat parsley" → ["finely chopped",
+ * "flat parsley"].
+ */
 export function splitDescription(name: string): { description: string; rest: string } {
   const words = name.split(' ');
   let at = 0;

@@ -1,6 +1,8 @@
 import type { ScheduleLink, ScheduleTask } from './types.js';
 
-/** One difference constraint: start(to) ≥ start(from) + gap. Node 0 is the axis itself; tasks follow from 1. */
+/**
+ * One difference constraint: start(to) ≥ start(from) + gap. Node 0 is the axis itself; tasks follow from 1.
+ */
 export interface Edge {
   readonly from: number;
   readonly to: number;
@@ -37,7 +39,10 @@ export function edgesOf(
   return edges;
 }
 
-/** The edges of a contradiction, a cycle that asks for more time than there is, or null. Bellman–Ford from all nodes at once. */
+/**
+ * The edges of a contradiction, a cycle that asks for more time than there is, or null. Bellman–Ford from all
+ * nodes at once.
+ */
 export function findContradiction(size: number, edges: readonly Edge[]): Edge[] | null {
   const start = new Float64Array(size);
   const reachedBy: (Edge | null)[] = new Array<Edge | null>(size).fill(null);

@@ -30,7 +30,10 @@ export function choicesOf(model: Model): Choices {
 /** Up to this many tasks those that are too much together are kept apart pair by pair. */
 const mostPaired = 150;
 
-/** Pairs that can never run at once, with the longest gap between them: other settings, or together more than there is. */
+/**
+ * Pairs that can never run at once, with the longest gap between them: other settings, or together more than
+ * there is.
+ */
 function pairsApart(model: Model): Map<number, Pair> {
   const apart = new Map<number, Pair>();
   const isSmall = model.count <= mostPaired;

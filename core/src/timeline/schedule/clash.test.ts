@@ -83,7 +83,8 @@ describe('what clashes, and nothing else', () => {
       resources: [],
     };
     expect(clashOf(problem).sentence).toBe(
-      'There is not enough time between “Roast”, “Rest” and “Peel”: “Rest” comes after “Roast”, “Peel” comes at least 5 min after “Rest”, “Peel” comes after “Roast” and at most 15 min after it.',
+      'There is not enough time between “Roast”, “Rest” and “Peel”: “Rest” comes after “Roast”, ' +
+        '“Peel” comes at least 5 min after “Rest”, “Peel” comes after “Roast” and at most 15 min after it.',
     );
   });
   it('two pins against a lag, either of which could go', () => {
@@ -93,7 +94,8 @@ describe('what clashes, and nothing else', () => {
       resources: [],
     };
     expect(clashOf(problem, { Roast: 0, Peel: 30 }).sentence).toBe(
-      'There is not enough time between “Roast” and “Peel”: “Peel” comes after “Roast” and at most 180 min after it; “Roast” and “Peel” are pinned.',
+      'There is not enough time between “Roast” and “Peel”: “Peel” comes after ' +
+        '“Roast” and at most 180 min after it; “Roast” and “Peel” are pinned.',
     );
   });
   it('a wait that follows at once, and one that may begin before the end', () => {
@@ -106,22 +108,27 @@ describe('what clashes, and nothing else', () => {
       clashOf({ tasks, links: [{ from: 'Load', to: 'Roast', minLag: -2 }], resources: [] }).sentence,
     ).toContain('“Roast” comes no more than 2 min before the end of “Load”');
   });
-  it('too much work for one pair of hands, said in minutes, and which of it is pinned; a third task is not blamed', () => {
-    const problem = {
-      tasks: [
-        task('Peel', 20, { ...yours, earliest: 0, latest: 30 }),
-        task('Chop', 15, { ...yours, latest: 30 }),
-        task('Sweep', 5, { latest: 30 }),
-      ],
-      links: [{ from: 'Sweep', to: 'Chop', minLag: 0 }],
-      resources: [you],
-    };
-    const { clash, sentence } = clashOf(problem, { Chop: 10 });
-    expect(clash).toEqual({ tasks: ['Peel', 'Chop'], links: [], resources: ['you'] });
-    expect(sentence).toBe(
-      'You cannot do all of this in the time there is: “Peel” and “Chop” (35 min of work); “Chop” is pinned.',
-    );
-  });
+  it(
+    'too much work for one pair of hands, said in minutes, and ' +
+      'which of it is pinned; a third task is not blamed',
+    () => {
+      const problem = {
+        tasks: [
+          task('Peel', 20, { ...yours, earliest: 0, latest: 30 }),
+          task('Chop', 15, { ...yours, latest: 30 }),
+          task('Sweep', 5, { latest: 30 }),
+        ],
+        links: [{ from: 'Sweep', to: 'Chop', minLag: 0 }],
+        resources: [you],
+      };
+      const { clash, sentence } = clashOf(problem, { Chop: 10 });
+      expect(clash).toEqual({ tasks: ['Peel', 'Chop'], links: [], resources: ['you'] });
+      expect(sentence).toBe(
+        'You cannot do all of this in the time there is: “Peel” and ' +
+          '“Chop” (35 min of work); “Chop” is pinned.',
+      );
+    },
+  );
 });
 
 describe('the problem of a clash alone', () => {
@@ -154,7 +161,8 @@ describe('the problem of a clash alone', () => {
       resources: [{ id: 'you', name: 'you', capacity: 1 }],
     };
     expect(clashOf(problem).sentence).toBe(
-      'You cannot do all of this in the time there is: “T1”, “T2”, “T3”, “T4”, “T5” and 3 more (80 min of work).',
+      'You cannot do all of this in the time there is: “T1”, “T2”, ' +
+        '“T3”, “T4”, “T5” and 3 more (80 min of work).',
     );
   });
 });

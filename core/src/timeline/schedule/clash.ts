@@ -10,8 +10,9 @@ type Fact = { readonly task: string } | { readonly link: number } | { readonly r
 type Pins = Readonly<Record<string, number>>;
 
 /**
- * An irreducible set of facts of a problem that has no plan: with them alone there is none, and without any one of them there is one.
- * Halves are left out first, then single facts. `stepsEach` bounds each look; a fact that cannot be decided in them is kept.
+ * An irreducible set of facts of a problem that has no plan: with them alone there is none, and without any
+ * one of them there is one. Halves are left out first, then single facts. `stepsEach` bounds each look; a
+ * fact that cannot be decided in them is kept.
  */
 export function irreducibleClash(problem: ScheduleProblem, pinned: Pins, stepsEach: number): ScheduleClash {
   const start = contradiction(problem, pinned) ?? allFacts(problem);
@@ -27,7 +28,10 @@ export function irreducibleClash(problem: ScheduleProblem, pinned: Pins, stepsEa
   return clashOf(facts);
 }
 
-/** Resources first: what is left without them names the fewest things. Links come after the tasks that they go with. */
+/**
+ * Resources first: what is left without them names the fewest things. Links come after the tasks that they go
+ * with.
+ */
 function allFacts(problem: ScheduleProblem): Fact[] {
   return [
     ...problem.resources.map(({ id }) => ({ resource: id })),

@@ -30,9 +30,13 @@ describe('what a plan costs', () => {
     expect(spanOf(model, [0, 1, 2, 3], starts)).toBe(65);
     expect(spanOf(model, [], starts)).toBe(0);
   });
-  it('staleness: cut waits 5 of 20 at 1000 ÷ 20 = 50; roast waits 10 with 5 of them needed, at 3; no limit and no room weigh nothing', () => {
-    expect(stalenessOf(model, starts)).toBe(5 * 50 + (10 - 5) * 3);
-  });
+  it(
+    'staleness: cut waits 5 of 20 at 1000 ÷ 20 = 50; roast waits 10 with 5 ' +
+      'of them needed, at 3; no limit and no room weigh nothing',
+    () => {
+      expect(stalenessOf(model, starts)).toBe(5 * 50 + (10 - 5) * 3);
+    },
+  );
   it('starts add up: 0 + 15 + 55 + 60', () => expect(sumOf(starts)).toBe(130));
   it('evenness: 10 min at 1² + 30 min at 2² + 5 + 5 min at 1²', () =>
     expect(unevennessOf(model, starts)).toBe(10 + 120 + 10));
@@ -101,11 +105,14 @@ describe('a few tasks at a time', () => {
       expect(neighbourhood(model, starts, 2, seeded(seed))).toEqual(chosen);
     }
   });
-  it('around a pin: the pinned one, what is tied to it, then what stands near its old or its new place', () => {
-    // Cut goes from 0 to 58: roast and plate are tied to it; toss at 55 is near its new place.
-    expect(nearMoved(model, starts, new Map([[0, 58]]))).toEqual([0, 1, 3, 2]);
-    expect(nearMoved(modelOf({ ...problem, links: [] }, {}), starts, new Map([[0, 58]]))).toEqual([
-      0, 3, 2, 1,
-    ]);
-  });
+  it(
+    'around a pin: the pinned one, what is tied to it, then ' + 'what stands near its old or its new place',
+    () => {
+      // Cut goes from 0 to 58: roast and plate are tied to it; toss at 55 is near its new place.
+      expect(nearMoved(model, starts, new Map([[0, 58]]))).toEqual([0, 1, 3, 2]);
+      expect(nearMoved(modelOf({ ...problem, links: [] }, {}), starts, new Map([[0, 58]]))).toEqual([
+        0, 3, 2, 1,
+      ]);
+    },
+  );
 });

@@ -90,7 +90,10 @@ export function lowerBoundOf(model: Model): number {
   return Math.max(0, ...work, ...longestChains(model, inClass));
 }
 
-/** For each task of the class, the minutes from its start to the last end that links force. Links with negative lags may form circles, so only as many rounds as tasks. */
+/**
+ * For each task of the class, the minutes from its start to the last end that links force. Links with
+ * negative lags may form circles, so only as many rounds as tasks.
+ */
 function longestChains({ count, minutes, ends, problem }: Model, inClass: ReadonlySet<number>): number[] {
   const arcs = problem.links.flatMap((link, at) => {
     const [from, to] = ends[at]!;

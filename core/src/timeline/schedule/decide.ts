@@ -7,7 +7,10 @@ import type { Decide } from './search.js';
 const tightRoom = 60;
 const urgent = 1e7;
 
-/** Whatever can end latest goes next, as late as it can; of equals, what most hangs before. What has little room goes before all others. */
+/**
+ * Whatever can end latest goes next, as late as it can; of equals, what most hangs before. What has little
+ * room goes before all others.
+ */
 export function latestFirst(
   model: Model,
   heads: readonly number[],
@@ -46,7 +49,10 @@ export function asEarlyAs(model: Model, starts: readonly number[]): Decide {
   };
 }
 
-/** What took part in most conflicts goes next: an order, or a start as near as it can to where it stood in the best plan, or else as late as it can. */
+/**
+ * What took part in most conflicts goes next: an order, or a start as near as it can to where it stood in the
+ * best plan, or else as late as it can.
+ */
 export function mostTroubled(model: Model, target: readonly number[] | null, orders: Orders | null): Decide {
   return (engine, activity) => {
     const task = bestUnfixed(

@@ -127,7 +127,8 @@ describe('clauses', () => {
 
 describe('learning', () => {
   it('from a conflict of two decisions a clause that rules out the second, given the first', () => {
-    // c ≥ a + 10 and d ≥ c + 5; d ≤ 20. a ≥ 6 leaves c ≥ 16, d ≥ 21: the only decision to blame is a ≥ 6, that is, a ≤ 5 for good.
+    // c ≥ a + 10 and d ≥ c + 5; d ≤ 20. a ≥ 6 leaves c ≥ 16, d ≥ 21: the only decision to blame is a ≥ 6,
+    // that is, a ≤ 5 for good.
     const engine = engineOf(3);
     engine.addDifference(0, 1, 10);
     engine.addDifference(1, 2, 5);

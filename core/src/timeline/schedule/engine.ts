@@ -1,9 +1,10 @@
 /**
- * The engine under the scheduler: bounds on whole-number variables, propagated to a fixpoint, with a reason for every step so that a
- * conflict can be learned from. It knows nothing of kitchens.
+ * The engine under the scheduler: bounds on whole-number variables, propagated to a fixpoint, with a reason
+ * for every step so that a conflict can be learned from. It knows nothing of kitchens.
  *
- * A bound is a key and a value. Key 2·x says "x is at least the value"; key 2·x + 1 says "−x is at least the value", that is, x is at
- * most −value. So every bound is "at least", and the negation of (key, value) is (key ^ 1, 1 − value).
+ * A bound is a key and a value. Key 2·x says "x is at least the value"; key 2·x + 1 says "−x is at least the
+ * value", that is, x is at most −value. So every bound is "at least", and the negation of (key, value) is
+ * (key ^ 1, 1 − value).
  */
 
 /** Bounds that are all true: key, value, key, value … */
@@ -23,7 +24,10 @@ export interface Later {
   premises(engine: Engine, entry: number): Premises;
 }
 
-/** Why a bound holds: premises that imply it, a clause whose other bounds are all false, or null for a decision. */
+/**
+ * Why a bound holds: premises that imply it, a clause whose other bounds are all false, or null for a
+ * decision.
+ */
 export type Reason = Premises | Clause | Later | null;
 
 /** Difference constraint: b[to] ≥ b[from] + gap. The gap may be raised, never lowered, but by `release`. */

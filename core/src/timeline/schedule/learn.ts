@@ -7,8 +7,8 @@ export interface Lesson {
 }
 
 /**
- * Works back from the engine's conflict to the first bound of the present level that alone, with older ones, led to it. The activity of
- * every variable met on the way is raised.
+ * Works back from the engine's conflict to the first bound of the present level that alone, with older ones,
+ * led to it. The activity of every variable met on the way is raised.
  */
 export class Learner {
   readonly activity: Float64Array;

@@ -47,10 +47,16 @@ export interface Model {
   readonly wantedEnd: number;
 }
 
-/** Up to this many tasks every two of them have their order as a choice; beyond, only start times are searched. */
+/**
+ * Up to this many tasks every two of them have their order as a choice; beyond, only start times are
+ * searched.
+ */
 const mostOrdered = 40;
 
-/** With `isOrdered`, every two tasks of a small problem have their order as a choice of its own: slower to set up, and far better at proofs. */
+/**
+ * With `isOrdered`, every two tasks of a small problem have their order as a choice of its own: slower to set
+ * up, and far better at proofs.
+ */
 export function modelOf(
   problem: ScheduleProblem,
   pinned: Readonly<Record<string, number>>,
@@ -106,7 +112,10 @@ function needsOf(task: ScheduleTask, resources: ReadonlyMap<string, number>): Ne
   return [...needs.values()];
 }
 
-/** Wide enough that a plan lies in it wherever there is one: beyond all windows and hours, idle time can always be closed up. */
+/**
+ * Wide enough that a plan lies in it wherever there is one: beyond all windows and hours, idle time can
+ * always be closed up.
+ */
 function horizonOf(
   problem: ScheduleProblem,
   pinned: Readonly<Record<string, number>>,
@@ -129,7 +138,10 @@ function horizonOf(
   };
 }
 
-/** The engine of a model: variables are the tasks' starts, then first start and last end of the class, then of all. */
+/**
+ * The engine of a model: variables are the tasks' starts, then first start and last end of the class, then of
+ * all.
+ */
 export interface PlanEngine {
   readonly engine: Engine;
   readonly orders: Orders | null;
@@ -219,7 +231,10 @@ function addLink(
   if (link.maxLag !== undefined) engine.addDifference(to, from, -(minutes[from]! + link.maxLag));
 }
 
-/** Starts at which a task lies inside one open interval of everything it needs. Tasks alike in both share them. */
+/**
+ * Starts at which a task lies inside one open interval of everything it needs. Tasks alike in both share
+ * them.
+ */
 function addHours(engine: Engine, { problem, minutes, needs, count, lowest, highest }: Model): void {
   const open = problem.resources.map((resource) => (resource.open ? mergeIntervals(resource.open) : null));
   const known = new Map<string, readonly number[]>();

@@ -27,7 +27,10 @@ export function neighbourhood(
   return chosen;
 }
 
-/** The tasks that are tied to those moved, or stand near to where these stood or go, nearest first and the moved ones before all. */
+/**
+ * The tasks that are tied to those moved, or stand near to where these stood or go, nearest first and the
+ * moved ones before all.
+ */
 export function nearMoved(
   model: Model,
   standing: readonly number[],

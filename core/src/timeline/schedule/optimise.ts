@@ -99,7 +99,10 @@ class Optimiser {
     if (!this.#prove()) this.#improve();
   }
 
-  /** Mends the plan that stands: what is near to the moved tasks may move too, more and more of it, and the rest stays. */
+  /**
+   * Mends the plan that stands: what is near to the moved tasks may move too, more and more of it, and the
+   * rest stays.
+   */
   #repair(): boolean {
     const { standing } = this.options;
     if (!standing || this.model.isFloating) return false;
@@ -398,7 +401,10 @@ function shortestStages(model: Model): Stage[] {
   return [spanStage(model, 'class', model.inClass), spanStage(model, 'all', all), lateStarts, ...inOrder];
 }
 
-/** The weighed waiting of results, then latest starts, then evenness: looked for plan by plan among those equal in both. */
+/**
+ * The weighed waiting of results, then latest starts, then evenness: looked for plan by plan among those
+ * equal in both.
+ */
 function freshestStages(model: Model): Stage[] {
   const fresh: Stage = {
     cost: (starts) => stalenessOf(model, starts),

@@ -1,6 +1,9 @@
 import type { Engine, Propagator } from './engine.js';
 
-/** A choice between two orders: where `choice` is 1, later ≥ earlier + ahead; where it is 0, earlier ≥ later + back. */
+/**
+ * A choice between two orders: where `choice` is 1, later ≥ earlier + ahead; where it is 0, earlier ≥ later +
+ * back.
+ */
 export interface Order {
   readonly choice: number;
   readonly earlier: number;
@@ -17,8 +20,9 @@ interface Step {
 }
 
 /**
- * Choices of order as differences that hold under a condition. Besides narrowing bounds, it finds circles of differences that ask for
- * more time than there is: they do not depend on when things happen, so what is learned from them holds at any hour.
+ * Choices of order as differences that hold under a condition. Besides narrowing bounds, it finds circles of
+ * differences that ask for more time than there is: they do not depend on when things happen, so what is
+ * learned from them holds at any hour.
  */
 export class Orders implements Propagator {
   readonly priority = 0;
@@ -112,8 +116,8 @@ export class Orders implements Propagator {
   }
 
   /**
-   * Raises potentials until every difference holds for them again, the most behind first so that each is raised once; or finds that
-   * this comes back to where it began.
+   * Raises potentials until every difference holds for them again, the most behind first so that each is
+   * raised once; or finds that this comes back to where it began.
    */
   #follow(engine: Engine, first: Step): boolean {
     const potential = this.#potential;
@@ -180,7 +184,10 @@ function premisesOf(last: Step, first: Step, cameBy: ReadonlyMap<number, Step>):
   }
 }
 
-/** Potentials that heed all links. There are none where links contradict each other; then the engine finds out by itself. */
+/**
+ * Potentials that heed all links. There are none where links contradict each other; then the engine finds out
+ * by itself.
+ */
 function levelPotentials(engine: Engine): Float64Array {
   const potential = new Float64Array(engine.variables);
   for (let round = 0; round < engine.variables; round++) {
@@ -197,7 +204,10 @@ function levelPotentials(engine: Engine): Float64Array {
   return potential;
 }
 
-/** Decides for good every choice of which one side closes a circle with the links and with what is decided for good already. */
+/**
+ * Decides for good every choice of which one side closes a circle with the links and with what is decided for
+ * good already.
+ */
 export function decideForced(engine: Engine, orders: readonly Order[], tasks: number): void {
   const distance = allDistances(engine, tasks);
   for (let isNew = true; isNew && !engine.isContradictory;) {

@@ -1,6 +1,9 @@
 import type { Engine, Propagator } from './engine.js';
 
-/** Whether `task` runs when another starts: where `begun` holds and `over` does not. Both are bounds, key and value. */
+/**
+ * Whether `task` runs when another starts: where `begun` holds and `over` does not. Both are bounds, key and
+ * value.
+ */
 export interface Overlap {
   readonly units: number;
   readonly begun: readonly [number, number];

@@ -19,17 +19,21 @@ const range = (engine: Engine, variable: number) => [engine.from(variable), engi
 const use = (task: number, minutes: number, units = 1) => ({ task, minutes, units });
 
 describe('what must run at a minute', () => {
-  it('a task of 10 between 0 and 12 runs from 2 to 10: another of 5 on the one ring begins at 10 at the earliest', () => {
-    const engine = engineOf(
-      [
-        [0, 2],
-        [0, 20],
-      ],
-      () => new Timetable([use(0, 10), use(1, 5)], 1),
-    );
-    expect(engine.propagate()).toBe(true);
-    expect(engine.from(1)).toBe(10);
-  });
+  it(
+    'a task of 10 between 0 and 12 runs from 2 to 10: another of ' +
+      '5 on the one ring begins at 10 at the earliest',
+    () => {
+      const engine = engineOf(
+        [
+          [0, 2],
+          [0, 20],
+        ],
+        () => new Timetable([use(0, 10), use(1, 5)], 1),
+      );
+      expect(engine.propagate()).toBe(true);
+      expect(engine.from(1)).toBe(10);
+    },
+  );
   it('seen from behind: it ends before, at −3 … 2 the latest start is 2 − 5 = −3', () => {
     const engine = engineOf(
       [
@@ -247,7 +251,8 @@ describe('sums', () => {
     );
     fresh.most = 30;
     engine.propagate();
-    // 1 begins at 12 at the earliest; 0 begins at 12 − 5 − 3 = 4 at the earliest. 0 at 20 leaves 1 at most 28.
+    // 1 begins at 12 at the earliest; 0 begins at 12 − 5 − 3 = 4 at the earliest. 0 at 20 leaves 1 at most
+    // 28.
     expect(range(engine, 0)).toEqual([4, 20]);
   });
   it('without a limit nothing is narrowed', () => {

@@ -56,14 +56,18 @@ describe('backwards from the end', () => {
         .starts,
     ).toEqual({ a: -45, b: -5 });
   });
-  it('a result that keeps 10 minutes pulls its maker close: both users of one hand at −15 and −5 leave dressing at −15', () => {
-    const { starts } = planned({
-      tasks: [task('shake', 5, ['you', 1]), task('plate', 10, ['you', 1]), task('toss', 5, ['you', 1])],
-      links: [link('shake', 'toss', 0, 10), link('toss', 'plate', 0, 0)],
-      resources: [{ id: 'you', capacity: 1 }],
-    });
-    expect(starts).toEqual({ shake: -20, toss: -15, plate: -10 });
-  });
+  it(
+    'a result that keeps 10 minutes pulls its maker close: both ' +
+      'users of one hand at −15 and −5 leave dressing at −15',
+    () => {
+      const { starts } = planned({
+        tasks: [task('shake', 5, ['you', 1]), task('plate', 10, ['you', 1]), task('toss', 5, ['you', 1])],
+        links: [link('shake', 'toss', 0, 10), link('toss', 'plate', 0, 0)],
+        resources: [{ id: 'you', capacity: 1 }],
+      });
+      expect(starts).toEqual({ shake: -20, toss: -15, plate: -10 });
+    },
+  );
 });
 
 describe('settings, hours and pins', () => {
@@ -95,27 +99,31 @@ describe('settings, hours and pins', () => {
       }).length,
     ).toBe(30);
   });
-  it('hands work in opening hours only; what waits runs on: a soak of 600 min from −700 is over at −100, and the shortest plan cooks at once', () => {
-    const problem: ScheduleProblem = {
-      tasks: [
-        task('cover', 5, ['you', 1]),
-        task('soak', 600),
-        { ...task('cook', 60, ['you', 1]), latest: 0 },
-      ],
-      links: [link('cover', 'soak', 0, 0), link('soak', 'cook')],
-      resources: [
-        {
-          id: 'you',
-          capacity: 1,
-          open: [
-            [-1000, -700],
-            [-120, 0],
-          ],
-        },
-      ],
-    };
-    expect(planned(problem).starts).toEqual({ cover: -705, soak: -700, cook: -100 });
-  });
+  it(
+    'hands work in opening hours only; what waits runs on: a soak of 600 min ' +
+      'from −700 is over at −100, and the shortest plan cooks at once',
+    () => {
+      const problem: ScheduleProblem = {
+        tasks: [
+          task('cover', 5, ['you', 1]),
+          task('soak', 600),
+          { ...task('cook', 60, ['you', 1]), latest: 0 },
+        ],
+        links: [link('cover', 'soak', 0, 0), link('soak', 'cook')],
+        resources: [
+          {
+            id: 'you',
+            capacity: 1,
+            open: [
+              [-1000, -700],
+              [-120, 0],
+            ],
+          },
+        ],
+      };
+      expect(planned(problem).starts).toEqual({ cover: -705, soak: -700, cook: -100 });
+    },
+  );
   it('touching hours are one', () => {
     expect(
       planned({
@@ -297,29 +305,35 @@ describe('where the last end lies', () => {
         { budgetSteps },
       );
   });
-  it('ends at 0 where a shorter plan would end before: 10 + 5 min in hours until −5 and from −5 to 0 for the last', () => {
-    const problem: ScheduleProblem = {
-      tasks: [task('a', 10, ['you', 1]), task('b', 5, ['you', 1])],
-      links: [link('a', 'b')],
-      resources: [
-        {
-          id: 'you',
-          capacity: 1,
-          open: [
-            [-60, -20],
-            [-8, 0],
-          ],
-        },
-      ],
-    };
-    // Together they fit before −20 in 15 min; but the last end is 0, so b starts at −5 and a ends at −20: 30 min.
-    expect(planned(problem)).toMatchObject({ starts: { a: -30, b: -5 }, length: 30 });
-  });
+  it(
+    'ends at 0 where a shorter plan would end before: 10 + 5 min ' +
+      'in hours until −5 and from −5 to 0 for the last',
+    () => {
+      const problem: ScheduleProblem = {
+        tasks: [task('a', 10, ['you', 1]), task('b', 5, ['you', 1])],
+        links: [link('a', 'b')],
+        resources: [
+          {
+            id: 'you',
+            capacity: 1,
+            open: [
+              [-60, -20],
+              [-8, 0],
+            ],
+          },
+        ],
+      };
+      // Together they fit before −20 in 15 min; but the last end is 0, so b starts at −5 and a ends at −20: 30
+      // min.
+      expect(planned(problem)).toMatchObject({ starts: { a: -30, b: -5 }, length: 30 });
+    },
+  );
 });
 
 describe('what is best', () => {
   it('class minutes come before all minutes: the prep of 10 min stands before or beside', () => {
-    // One oven: prep 10, class 20 and 5. The class tasks stand together (25), the prep before them (35 in all).
+    // One oven: prep 10, class 20 and 5. The class tasks stand together (25), the prep before them (35 in
+    // all).
     const problem: ScheduleProblem = {
       tasks: [
         { ...task('x', 20, ['oven', 1]), inClass: true },
@@ -332,7 +346,8 @@ describe('what is best', () => {
     expect(planned(problem)).toMatchObject({ length: 25, lowerBound: 25 });
   });
   it('freshest: the shorter hold weighs more, so its maker stands next to the use', () => {
-    // Weights 1000/10 = 100 and 1000/40 = 25. Made directly before the toss, one waits 0 and the other 5 min: 5 × 25 beats 5 × 100.
+    // Weights 1000/10 = 100 and 1000/40 = 25. Made directly before the toss, one waits 0 and the other 5 min:
+    // 5 × 25 beats 5 × 100.
     const problem: ScheduleProblem = {
       tasks: [task('cut', 5, ['you', 1]), task('roast', 5, ['you', 1]), task('toss', 5, ['you', 1])],
       links: [link('cut', 'toss', 0, 10), link('roast', 'toss', 0, 40)],
@@ -340,20 +355,24 @@ describe('what is best', () => {
     };
     expect(planned(problem, { objective: 'freshest' }).starts).toEqual({ roast: -15, cut: -10, toss: -5 });
   });
-  it('a plan of the past is only a beginning: with one task pinned earlier the other follows, for the plan is then shorter', () => {
-    const problem: ScheduleProblem = {
-      tasks: [
-        { ...task('a', 10, ['you', 1]), latest: 0 },
-        { ...task('b', 10, ['you', 1]), latest: 0 },
-      ],
-      links: [link('a', 'b')],
-      resources: [{ id: 'you', capacity: 1 }],
-    };
-    expect(planned(problem, { standing: { a: -20, b: -10 }, pinned: { a: -25 } }).starts).toEqual({
-      a: -25,
-      b: -15,
-    });
-  });
+  it(
+    'a plan of the past is only a beginning: with one task pinned ' +
+      'earlier the other follows, for the plan is then shorter',
+    () => {
+      const problem: ScheduleProblem = {
+        tasks: [
+          { ...task('a', 10, ['you', 1]), latest: 0 },
+          { ...task('b', 10, ['you', 1]), latest: 0 },
+        ],
+        links: [link('a', 'b')],
+        resources: [{ id: 'you', capacity: 1 }],
+      };
+      expect(planned(problem, { standing: { a: -20, b: -10 }, pinned: { a: -25 } }).starts).toEqual({
+        a: -25,
+        b: -15,
+      });
+    },
+  );
 });
 
 const smallProblems = fc

@@ -9,10 +9,11 @@ import { validateProblem } from './validate.js';
 const stepsForFact = 3000;
 
 /**
- * Plans tasks with least and largest lags on resources with capacities, hours and settings: as short, or as fresh, as the steps
- * allow. A step is one conflict of the search or one neighbourhood rearranged. The same problem, seed and budget give the same plan on
- * every machine. `impossible` only where that is proven, with an irreducible clash; `undecided` when the steps ran out first. Throws on
- * malformed input with a plain message.
+ * Plans tasks with least and largest lags on resources with capacities, hours and settings: as short, or as
+ * fresh, as the steps allow. A step is one conflict of the search or one neighbourhood rearranged. The same
+ * problem, seed and budget give the same plan on every machine. `impossible` only where that is proven, with
+ * an irreducible clash; `undecided` when the steps ran out first. Throws on malformed input with a plain
+ * message.
  */
 export function schedule(problem: ScheduleProblem, options: ScheduleOptions): ScheduleResult {
   const result = findPlan(problem, options);

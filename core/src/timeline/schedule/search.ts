@@ -13,8 +13,8 @@ const conflictsBeforeRestart = 60;
 const clausesKept = 3000;
 
 /**
- * Looks for values of all variables. `none` is proof that there are none; `limit` that the steps ran out. After `found` the values
- * stand in the engine until it is taken back to level 0.
+ * Looks for values of all variables. `none` is proof that there are none; `limit` that the steps ran out.
+ * After `found` the values stand in the engine until it is taken back to level 0.
  */
 export function search(
   engine: Engine,

@@ -1,3 +1,4 @@
+import { capital, listed } from '../../words/index.js';
 import type {
   ScheduleClash,
   ScheduleLink,
@@ -15,13 +16,15 @@ export function clashSentence(
   const tasks = problem.tasks.filter(({ id }) => clash.tasks.includes(id));
   const resources = problem.resources.filter(({ id }) => clash.resources.includes(id));
   if (tasks.length === 1 && clash.links.length === 0) return alone(tasks[0]!, resources, pinned);
-  const names = listed(tasks.map(quoted));
+  const names = listed(tasks.map(quoted), mostNamed);
   const pins = tasks.filter(({ id }) => pinned[id] !== undefined);
   const pinWords =
-    pins.length > 0 ? `; ${listed(pins.map(quoted))} ${pins.length === 1 ? 'is' : 'are'} pinned` : '';
+    pins.length > 0
+      ? `; ${listed(pins.map(quoted), mostNamed)} ${pins.length === 1 ? 'is' : 'are'} pinned`
+      : '';
   if (resources.length === 0)
     return `There is not enough time between ${names}: ${gapsOf(problem, clash)}${pinWords}.`;
-  const hands = listed(resources.map(resourceName));
+  const hands = listed(resources.map(resourceName), mostNamed);
   const work = resources.length === 1 ? workOn(tasks, resources[0]!) : '';
   return `${capital(hands)} cannot do all of this in the time there is: ${names}${work}${pinWords}.`;
 }
@@ -41,22 +44,32 @@ function alone(
     .filter((demand) => demand.resource === resource!.id)
     .reduce((sum, demand) => sum + demand.units, 0);
   if (units > resource!.capacity)
-    return `${name} needs ${units} of ${resourceName(resource!)}; there ${resource!.capacity === 1 ? 'is' : 'are'} ${resource!.capacity}.`;
+    return (
+      `${name} needs ${units} of ${resourceName(resource!)}; there ` +
+      `${resource!.capacity === 1 ? 'is' : 'are'} ${resource!.capacity}.`
+    );
   if (resources.some(({ open }) => open))
-    return `${name} takes ${task.minutes} min and finds no time in which ${listed(resources.map(resourceName))} can be had that long.`;
-  return `${name} wants ${listed(resources.map(resourceName))} at two settings at once.`;
+    return (
+      `${name} takes ${task.minutes} min and finds no time in which ` +
+      `${listed(resources.map(resourceName), mostNamed)} can be had that long.`
+    );
+  return `${name} wants ${listed(resources.map(resourceName), mostNamed)} at two settings at once.`;
 }
 
 function gapsOf(problem: ScheduleProblem, { links }: ScheduleClash): string {
   const names = new Map(problem.tasks.map((task) => [task.id, nameOf(task)]));
   const gaps = links.map((at) => {
     const link = problem.links[at]!;
-    return `“${names.get(link.to)}” comes ${gapWords(link)} “${names.get(link.from)}”${link.maxLag === undefined || link.maxLag === link.minLag ? '' : ` and at most ${link.maxLag} min after it`}`;
+    return `“${names.get(link.to)}” comes ${gapWords(link)} ` + `“${names.get(link.from)}”${atMost(link)}`;
   });
   return gaps.join(', ') || 'their times do not fit';
 }
 
 /** How soon after another at the earliest, or exactly. */
+function atMost({ minLag, maxLag }: ScheduleLink): string {
+  return maxLag === undefined || maxLag === minLag ? '' : ` and at most ${maxLag} min after it`;
+}
+
 function gapWords({ minLag, maxLag }: ScheduleLink): string {
   if (minLag === maxLag) return minLag === 0 ? 'right after' : `${minLag} min after`;
   if (minLag < 0) return `no more than ${-minLag} min before the end of`;
@@ -90,15 +103,3 @@ function nameOf(task: ScheduleTask): string {
 
 /** Named one by one at most. */
 const mostNamed = 6;
-
-function listed(names: readonly string[]): string {
-  if (names.length > mostNamed)
-    return `${names.slice(0, mostNamed - 1).join(', ')} and ${names.length - mostNamed + 1} more`;
-  return names.length < 2
-    ? names.join('')
-    : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}

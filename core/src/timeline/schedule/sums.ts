@@ -32,7 +32,9 @@ export class LateStarts implements Propagator {
   }
 }
 
-/** A link whose lag counts: `distance` minutes from the start of `from` to the start of `to` at the least lag. */
+/**
+ * A link whose lag counts: `distance` minutes from the start of `from` to the start of `to` at the least lag.
+ */
 export interface WeighedLag {
   readonly from: number;
   readonly to: number;

@@ -7,8 +7,8 @@ export interface Use {
 }
 
 /**
- * Minutes in which each task of a resource must run, whatever its start, and what they leave for the others. What must run is kept in
- * order from one look to the next, for little of it changes.
+ * Minutes in which each task of a resource must run, whatever its start, and what they leave for the others.
+ * What must run is kept in order from one look to the next, for little of it changes.
  */
 export class Timetable implements Propagator {
   readonly priority = 1;
@@ -157,7 +157,10 @@ export class Timetable implements Propagator {
     };
   }
 
-  /** Tasks that must run at the moment and take more than the limit together, as bounds that only say that and stood before the entry. */
+  /**
+   * Tasks that must run at the moment and take more than the limit together, as bounds that only say that and
+   * stood before the entry.
+   */
   #running(
     engine: Engine,
     { moment, limit, but, entry }: { moment: number; limit: number; but: number; entry: number },

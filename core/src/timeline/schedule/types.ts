@@ -1,4 +1,7 @@
-/** A scheduling problem in whole minutes of elapsed time on one axis; 0 is class start. Intervals are half-open. */
+/**
+ * A scheduling problem in whole minutes of elapsed time on one axis; 0 is class start. Intervals are
+ * half-open.
+ */
 export interface ScheduleProblem {
   readonly tasks: readonly ScheduleTask[];
   readonly links: readonly ScheduleLink[];
@@ -44,7 +47,10 @@ export interface ScheduleResource {
 export interface ScheduleOptions {
   readonly objective: 'shortest' | 'freshest';
   readonly seed: number;
-  /** Effort as a number of steps (a conflict met, or a few tasks rearranged), so that every machine finds the same plan. */
+  /**
+   * Effort as a number of steps (a conflict met, or a few tasks rearranged), so that every machine finds the
+   * same plan.
+   */
   readonly budgetSteps: number;
   readonly pinned?: Readonly<Record<string, number>>;
   /** A plan to begin from: starts stay where they can. */

@@ -1,6 +1,9 @@
 import type { ScheduleOptions, ScheduleProblem } from './types.js';
 
-/** Throws with a plain message where a problem is malformed: unknown or duplicate ids, a task linked to itself, numbers that are not whole, negative minutes. */
+/**
+ * Throws with a plain message where a problem is malformed: unknown or duplicate ids, a task linked to
+ * itself, numbers that are not whole, negative minutes.
+ */
 export function validateProblem(problem: ScheduleProblem, options: ScheduleOptions): void {
   const tasks = uniqueIds(problem.tasks, 'task');
   const resources = uniqueIds(problem.resources, 'resource');

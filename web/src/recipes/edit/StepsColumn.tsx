@@ -109,7 +109,10 @@ const More = styled.details`
   }
 `;
 
-/** The steps: what was found in each as chips to accept or decline, its minutes, and its technique notes beneath. */
+/**
+ * The steps: what was found in each as chips to accept or decline, its minutes, and its technique notes
+ * beneath.
+ */
 export function StepsColumn({ recipe, larder, change }: ColumnProps) {
   const sensors = useDragSensors();
   const { data: notes = [] } = useQuery(techniquesQuery);
@@ -220,7 +223,10 @@ function StepEditor({ step, index, recipe, findings, notes, onChange, onRemove }
   );
 }
 
-/** Solid chips are held by the step, dashed ones only offered. A chip that was declined is gone until its words change. */
+/**
+ * Solid chips are held by the step, dashed ones only offered. A chip that was declined is gone until its
+ * words change.
+ */
 function FindingChips({
   step,
   index,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isPlural } from './names.js';
+import { isPlural } from './plurals.js';
 
 describe('names that speak of several', () => {
   it.each([

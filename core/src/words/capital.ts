@@ -1,0 +1,4 @@
+/** "Toasted" for "toasted". */
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
