@@ -83,8 +83,8 @@ export function ClassBand() {
       <Title>
         <h1>{view.title}</h1>
         <Facts>
-          {showDate(view.startsAt)}, {showTimes(view.startsAt, view.lengthMinutes)} · {view.people} people,{' '}
-          {plan.portions.stations.sizes.length} stations ·{' '}
+          {`${showDate(view.startsAt)}, ${showTimes(view.startsAt, view.lengthMinutes)} · `}
+          {`${view.people} people, ${plan.portions.stations.sizes.length} stations · `}
           <strong>
             {countdown(view.startsAt)}
             {daysAhead(view.startsAt) < 0 ? ', in the past' : ''}

@@ -61,12 +61,7 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
       await client.invalidateQueries({ queryKey: ['classes'] });
       void navigate(`/classes/${view.id}/set-up`);
     },
-    onError: (error) =>
-      setProblems(
-        error instanceof ApiError && error.fields.length > 0
-          ? error.fields
-          : [{ field: '', sentence: error.message }],
-      ),
+    onError: (error) => setProblems(problemsOf(error)),
   });
   useEffect(() => {
     if (!isOpen) return;
@@ -86,7 +81,6 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
     onChange: (value: string) => setDraft({ ...draft, [name]: value }),
     problem: problems.find((each) => each.field === problemField)?.sentence,
   });
-  const unplaced = problems.find((each) => each.field === '');
   return (
     <Dialog title="New class" isOpen={isOpen} onClose={onClose}>
       <Form
@@ -96,20 +90,8 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
           void submit();
         }}
       >
-        <div className="wide">
-          <Field label="Title" autoFocus {...field('title')} />
-        </div>
-        <DateField label="Date" {...field('date', 'startsAt')} />
-        <TimeField label="Starts" {...field('start')} />
-        <TimeField label="Ends" {...field('end', 'lengthMinutes')} />
-        <Field label="People" inputMode="numeric" {...field('people')} />
-        <Field label="Up to, at a station" inputMode="numeric" {...field('peoplePerStation')} />
-        <Field label="Assistants" inputMode="numeric" hint="One or none." {...field('assistants')} />
-        {unplaced ? (
-          <Alert className="wide" role="alert">
-            {unplaced.sentence}
-          </Alert>
-        ) : null}
+        <Fields field={field} />
+        <Unplaced problems={problems} />
         <Row className="wide">
           <Button look="act" type="submit" isDisabled={make.isPending}>
             Make the class
@@ -120,6 +102,39 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
         </Row>
       </Form>
     </Dialog>
+  );
+}
+
+function Unplaced({ problems }: { problems: readonly FieldProblem[] }) {
+  const unplaced = problems.find((each) => each.field === '');
+  if (!unplaced) return null;
+  return (
+    <Alert className="wide" role="alert">
+      {unplaced.sentence}
+    </Alert>
+  );
+}
+
+function Fields({
+  field,
+}: {
+  field: (
+    name: keyof Draft,
+    problemField?: string,
+  ) => { value: string; onChange: (value: string) => void; problem: string | undefined };
+}) {
+  return (
+    <>
+      <div className="wide">
+        <Field label="Title" autoFocus {...field('title')} />
+      </div>
+      <DateField label="Date" {...field('date', 'startsAt')} />
+      <TimeField label="Starts" {...field('start')} />
+      <TimeField label="Ends" {...field('end', 'lengthMinutes')} />
+      <Field label="People" inputMode="numeric" {...field('people')} />
+      <Field label="Up to, at a station" inputMode="numeric" {...field('peoplePerStation')} />
+      <Field label="Assistants" inputMode="numeric" hint="One or none." {...field('assistants')} />
+    </>
   );
 }
 
@@ -143,4 +158,10 @@ function timeProblems(draft: Draft): FieldProblem[] {
 
 function wholeNumber(text: string): number {
   return text.trim() === '' ? Number.NaN : Number(text);
+}
+
+function problemsOf(error: Error): readonly FieldProblem[] {
+  return error instanceof ApiError && error.fields.length > 0
+    ? error.fields
+    : [{ field: '', sentence: error.message }];
 }

@@ -52,9 +52,7 @@ const Head = styled.h3`
 
 /** One crate to pack and to take back: ticked out, ticked in, and what is missing or broken. */
 export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
-  const key = (kind: string, row: string) => `kit:${kind}:${crate.id}:${row}`;
-  const state = (kind: string, row: string) => ticks.ticks.get(key(kind, row));
-  const out = crate.rows.filter((row) => state('out', row.key)?.ticked).length;
+  const out = crate.rows.filter((row) => ticks.ticks.get(tickKey(crate, 'out', row.key))?.ticked).length;
   return (
     <Section aria-label={crate.name}>
       <Head>
@@ -83,37 +81,47 @@ export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
         </thead>
         <tbody>
           {crate.rows.map((row) => (
-            <tr key={row.key}>
-              <td>
-                <Tick
-                  label={`${row.name}, ${crate.name}: packed`}
-                  isSelected={state('out', row.key)?.ticked ?? false}
-                  onChange={(ticked) => ticks.toggle(key('out', row.key), ticked)}
-                />
-              </td>
-              <td>
-                <Tick
-                  label={`${row.name}, ${crate.name}: back`}
-                  isSelected={state('back', row.key)?.ticked ?? false}
-                  onChange={(ticked) => ticks.toggle(key('back', row.key), ticked)}
-                />
-              </td>
-              <td>{row.count}</td>
-              <td>{row.name}</td>
-              {(['missing', 'broken'] as const).map((kind) => (
-                <td key={kind}>
-                  <CountField
-                    label={`${row.name}, ${crate.name}: ${kind}`}
-                    value={state(kind, row.key)?.count ?? 0}
-                    most={row.count * crate.count}
-                    onChange={(count) => ticks.toggle(key(kind, row.key), count > 0, count)}
-                  />
-                </td>
-              ))}
-            </tr>
+            <CrateRow key={row.key} crate={crate} row={row} ticks={ticks} />
           ))}
         </tbody>
       </Table>
     </Section>
   );
 }
+
+function CrateRow({ crate, row, ticks }: { crate: Crate; row: Crate['rows'][number]; ticks: Ticks }) {
+  const key = (kind: string) => tickKey(crate, kind, row.key);
+  const state = (kind: string) => ticks.ticks.get(key(kind));
+  return (
+    <tr>
+      <td>
+        <Tick
+          label={`${row.name}, ${crate.name}: packed`}
+          isSelected={state('out')?.ticked ?? false}
+          onChange={(ticked) => ticks.toggle(key('out'), ticked)}
+        />
+      </td>
+      <td>
+        <Tick
+          label={`${row.name}, ${crate.name}: back`}
+          isSelected={state('back')?.ticked ?? false}
+          onChange={(ticked) => ticks.toggle(key('back'), ticked)}
+        />
+      </td>
+      <td>{row.count}</td>
+      <td>{row.name}</td>
+      {(['missing', 'broken'] as const).map((kind) => (
+        <td key={kind}>
+          <CountField
+            label={`${row.name}, ${crate.name}: ${kind}`}
+            value={state(kind)?.count ?? 0}
+            most={row.count * crate.count}
+            onChange={(count) => ticks.toggle(key(kind), count > 0, count)}
+          />
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+const tickKey = (crate: Crate, kind: string, row: string) => `kit:${kind}:${crate.id}:${row}`;

@@ -3,24 +3,12 @@ import { FileTrigger } from 'react-aria-components';
 import { largestFileBytes, readKitchenCsv, writeKitchenCsv, type KitchenCsvReading } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
+import { RefusedRows } from '../parts/RefusedRows.js';
 import { saveFile } from '../parts/save-file.js';
-import { Quietly, Row } from '../parts/states.js';
+import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 
-const List = styled.ul`
-  max-width: 860px;
-  margin: 8px 0;
-  li {
-    padding: 3px 0;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-    overflow-wrap: anywhere;
-  }
-  strong {
-    color: ${({ theme }) => theme.colour.beet};
-    font-weight: 400;
-  }
-`;
 const Alert = styled.p`
   margin: 8px 0;
   color: ${({ theme }) => theme.colour.beet};
@@ -65,16 +53,7 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
           <p role="status">
             {taken} rows can be taken, {refused.length} refused.
           </p>
-          <List aria-label="Refused rows">
-            {refused.map((row) => (
-              <li key={row.row}>
-                <Quietly>
-                  Row {row.row}: {row.what}{' '}
-                </Quietly>
-                <strong>{row.refused}</strong>
-              </li>
-            ))}
-          </List>
+          <RefusedRows rows={refused} />
           <Row>
             <Button look="act" isDisabled={taken === 0} onPress={take}>
               Take {taken} rows

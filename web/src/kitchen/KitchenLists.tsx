@@ -1,24 +1,16 @@
+import { Label } from 'react-aria-components';
 import {
-  sections,
-  usualTripMinutes,
   vesselKinds,
   type KitchenAppliance,
   type StaffMember,
-  type Supplier,
   type Vessel,
   type VesselKind,
 } from '@fornax/core';
-import { Label } from 'react-aria-components';
-import styled from 'styled-components';
-import { Button } from '../parts/Button.js';
-import { Field } from '../parts/Field.js';
-import { NumberField } from '../parts/NumberField.js';
-import { Quietly } from '../parts/states.js';
 import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
-import { RowsTable, someWords, wholeNumber, type Column } from './RowsTable.js';
+import { type Column, RowsTable, someWords, wholeNumber } from './RowsTable.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 
-interface Props {
+export interface Props {
   kitchen: KitchenEdits;
   editor: KitchenEditor;
 }
@@ -160,113 +152,8 @@ export function Staff({ kitchen, editor }: Props) {
   );
 }
 
-const Shop = styled.fieldset`
-  margin: 0 0 16px;
-  padding: 10px 0 12px;
-  border: 0;
-  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  max-width: 860px;
-  legend {
-    font-weight: 700;
-    padding: 0;
-    float: left;
-    width: 100%;
-    margin-bottom: 6px;
-  }
-  legend + * {
-    clear: both;
-  }
-`;
-const Line = styled.div`
-  display: flex;
-  gap: 12px;
-  align-items: end;
-  max-width: 560px;
-  > :first-child {
-    flex: 1;
-  }
-  > :nth-child(2) {
-    flex: 0 0 150px;
-  }
-`;
 export const weekdays = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 const fromMonday = [1, 2, 3, 4, 5, 6, 0];
-
-/** Shops with what is bought there and when they are open. */
-export function Suppliers({ kitchen, editor }: Props) {
-  const change = (at: number, to: Partial<Supplier>) =>
-    editor.edit({
-      suppliers: kitchen.suppliers.map((each, index) => (index === at ? { ...each, ...to } : each)),
-    });
-  return (
-    <>
-      {kitchen.suppliers.length === 0 ? (
-        <p>
-          <Quietly>
-            No supplier is written down: everything is bought at one shop that is open every day.
-          </Quietly>
-        </p>
-      ) : null}
-      {kitchen.suppliers.map((supplier, at) => (
-        <Shop key={at}>
-          <legend>{supplier.name}</legend>
-          <Line>
-            <Field
-              label="Name"
-              value={supplier.name}
-              onChange={(name) => change(at, { name })}
-              problem={editor.problems[`suppliers.${at}.name`]}
-              maxLength={60}
-            />
-            <NumberField
-              label="There and back, min"
-              value={supplier.tripMinutes ?? null}
-              onChange={(tripMinutes) => change(at, { tripMinutes })}
-              onClear={() => change(at, { tripMinutes: undefined })}
-              placeholder={`about ${usualTripMinutes}`}
-              problem={editor.problems[`suppliers.${at}.tripMinutes`]}
-            />
-            <Button
-              look="quiet"
-              onPress={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== at) })}
-            >
-              Take out
-            </Button>
-          </Line>
-          <WeekdayBoxes label="Open on" days={supplier.days} onChange={(days) => change(at, { days })} />
-          <Boxes
-            value={[...supplier.sections]}
-            onChange={(chosen) =>
-              change(at, { sections: sections.filter((section) => chosen.includes(section)) })
-            }
-          >
-            <Label>Sells</Label>
-            {sections.map((section) => (
-              <TickBox key={section} value={section}>
-                {section}
-              </TickBox>
-            ))}
-          </Boxes>
-          {supplier.sections.length === 0 ? (
-            <Quietly>Nothing is ticked: it sells whatever no other one does.</Quietly>
-          ) : null}
-        </Shop>
-      ))}
-      <Button
-        onPress={() =>
-          editor.edit({
-            suppliers: [
-              ...kitchen.suppliers,
-              { name: 'New supplier', sections: [], days: [1, 2, 3, 4, 5, 6] },
-            ],
-          })
-        }
-      >
-        Add a supplier
-      </Button>
-    </>
-  );
-}
 
 export function WeekdayBoxes({
   label,

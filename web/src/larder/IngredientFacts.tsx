@@ -1,22 +1,17 @@
-import { useState } from 'react';
-import {
-  allergensByList,
-  cautionWords,
-  figuresOf,
-  missingFigures,
-  moneyProblem,
-  monthsText,
-  standardLarder,
-  type Ingredient,
-  type LarderFigure,
-} from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import {
+  allergensByList,
+  capital,
+  cautionWords,
+  figuresOf,
+  type Ingredient,
+  monthsText,
+  standardLarder,
+} from '@fornax/core';
 import { useKitchen } from '../api/useLarder.js';
-import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
-import { useSay } from '../parts/toasts.js';
+import { AddFigure, FigureRow, Problem } from './FigureRow.js';
 import type { LarderEntries } from './useLarderEntries.js';
 
 const Table = styled.table`
@@ -47,31 +42,6 @@ const Table = styled.table`
     border-bottom-color: ${({ theme }) => theme.colour.ink};
   }
 `;
-const Box = styled.input<{ $wrong: boolean }>`
-  width: 84px;
-  min-height: 30px;
-  padding: 2px 8px;
-  text-align: right;
-  font: inherit;
-  font-variant-numeric: tabular-nums;
-  border: 1px solid ${({ $wrong, theme }) => ($wrong ? theme.colour.beet : '#98a29b')};
-  border-radius: ${({ theme }) => theme.radius};
-  &:focus-visible {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-  }
-  @media (pointer: coarse) {
-    min-height: 44px;
-  }
-`;
-const Problem = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
-  font-size: 13px;
-  line-height: 18px;
-  white-space: normal;
-`;
-const Measured = styled.strong`
-  color: ${({ theme }) => theme.colour.basil};
-`;
 const Facts = styled.dl`
   display: grid;
   grid-template-columns: max-content minmax(0, 1fr);
@@ -88,57 +58,16 @@ const Caution = styled.p`
   border-left: 3px solid ${({ theme }) => theme.colour.beet};
 `;
 
-const Adding = styled.form`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: flex-end;
-  gap: 8px 12px;
-  max-width: 640px;
-  margin-bottom: 20px;
-  > .which {
-    flex: 1 1 240px;
-  }
-  > .value {
-    flex: 0 1 140px;
-  }
-  > p {
-    flex: 1 0 100%;
-  }
-`;
-
-const sourceWords: Readonly<Record<LarderFigure['source'], string>> = {
-  standard: 'standard',
-  label: 'a label',
-  estimate: '~ an estimate',
-  measured: 'measured here',
-};
-
 /**
  * One ingredient: every figure with its source, to be replaced by the kitchen's own; and what else is known.
  */
 export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
   const kitchen = useKitchen();
   const english = kitchen?.english ?? 'uk';
-  const other = english === 'uk' ? 'us' : 'uk';
-  const names = [...new Set([ingredient.names[other], ...ingredient.names.also])].filter(
-    (name) => name !== ingredient.names[english],
-  );
-  const contains = allergensByList(ingredient.allergens, kitchen?.allergenList ?? 'eu');
   return (
     <article>
-      <h2>{ingredient.names[english].charAt(0).toUpperCase() + ingredient.names[english].slice(1)}</h2>
-      {names.length > 0 ? (
-        <p>
-          <Quietly>also {names.join(', ')}</Quietly>
-        </p>
-      ) : null}
-      {contains.length > 0 ? (
-        <p>
-          <Problem as="strong">Contains {contains.join(', ')}.</Problem> <Quietly>Check the label.</Quietly>
-        </p>
-      ) : (
-        <Quietly>No listed allergens; check the label.</Quietly>
-      )}
+      <h2>{capital(ingredient.names[english])}</h2>
+      <NamesAndAllergens ingredient={ingredient} />
       <Table>
         <thead>
           <tr>
@@ -172,22 +101,7 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
         </dd>
         <dt>Eaten by</dt>
         <dd>{dietWords(ingredient.diet)}</dd>
-        {ingredient.substitutes.length > 0 ? (
-          <>
-            <dt>Instead</dt>
-            <dd>
-              {ingredient.substitutes.map((each) => (
-                <p key={each.ingredient}>
-                  ~ {Math.round(each.ratio * 100) / 100} ×{' '}
-                  <Link to={`/larder/${each.ingredient}`}>
-                    {standardLarder.ingredients.get(each.ingredient)?.names[english] ?? each.ingredient}
-                  </Link>{' '}
-                  by {each.by}. <Quietly>{each.effect}</Quietly>
-                </p>
-              ))}
-            </dd>
-          </>
-        ) : null}
+        <Instead ingredient={ingredient} english={english} />
       </Facts>
       {ingredient.cautions.map((caution) => (
         <Caution key={caution}>
@@ -196,6 +110,55 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
         </Caution>
       ))}
     </article>
+  );
+}
+
+function NamesAndAllergens({ ingredient }: { ingredient: Ingredient }) {
+  const kitchen = useKitchen();
+  const english = kitchen?.english ?? 'uk';
+  const other = english === 'uk' ? 'us' : 'uk';
+  const names = [...new Set([ingredient.names[other], ...ingredient.names.also])].filter(
+    (name) => name !== ingredient.names[english],
+  );
+  const contains = allergensByList(ingredient.allergens, kitchen?.allergenList ?? 'eu');
+  return (
+    <>
+      {names.length > 0 ? (
+        <p>
+          <Quietly>also {names.join(', ')}</Quietly>
+        </p>
+      ) : null}
+      {contains.length > 0 ? (
+        <p>
+          <Problem as="strong">Contains {contains.join(', ')}.</Problem> <Quietly>Check the label.</Quietly>
+        </p>
+      ) : (
+        <Quietly>No listed allergens; check the label.</Quietly>
+      )}
+    </>
+  );
+}
+
+function Instead({ ingredient, english }: { ingredient: Ingredient; english: 'uk' | 'us' }) {
+  return (
+    <>
+      {ingredient.substitutes.length > 0 ? (
+        <>
+          <dt>Instead</dt>
+          <dd>
+            {ingredient.substitutes.map((each) => (
+              <p key={each.ingredient}>
+                ~ {Math.round(each.ratio * 100) / 100} ×{' '}
+                <Link to={`/larder/${each.ingredient}`}>
+                  {standardLarder.ingredients.get(each.ingredient)?.names[english] ?? each.ingredient}
+                </Link>{' '}
+                by {each.by}. <Quietly>{each.effect}</Quietly>
+              </p>
+            ))}
+          </dd>
+        </>
+      ) : null}
+    </>
   );
 }
 
@@ -209,141 +172,4 @@ function packWords(pack: Ingredient['packs'][number], unit: Ingredient['shopping
   if (pack.loose) return `loose, in steps of ${pack.size} ${unit}`;
   const size = unit === 'piece' ? (pack.size === 1 ? '' : ` of ${pack.size}`) : ` of ${pack.size} ${unit}`;
   return `${pack.name || (unit === 'piece' ? 'piece' : 'pack')}${size}`;
-}
-
-function FigureRow({
-  figure,
-  ingredient,
-  entries,
-}: {
-  figure: LarderFigure;
-  ingredient: Ingredient;
-  entries: LarderEntries;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [problem, setProblem] = useState('');
-  const say = useSay();
-  const save = async () => {
-    if (typed === null || typed.trim() === '' || numberOf(typed) === figure.value) return setTyped(null);
-    const money = moneyOf(figure.key, typed, entries);
-    if (money) return setProblem(money);
-    await entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(
-      () => {
-        setTyped(null);
-        setProblem('');
-      },
-      (error: Error) => setProblem(error.message),
-    );
-  };
-  const putBack = () =>
-    void entries.setFigure(ingredient.id, figure.key, null).catch((error: Error) => say(error.message));
-  const id = `figure-${figure.key}`;
-  return (
-    <tr>
-      <td>
-        <label htmlFor={id}>{figure.label}</label>
-      </td>
-      <td>
-        <Box
-          id={id}
-          inputMode="decimal"
-          value={typed ?? String(figure.value)}
-          $wrong={problem !== ''}
-          aria-invalid={problem !== ''}
-          aria-describedby={problem ? `${id}-problem` : undefined}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={() => void save()}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') void save();
-            if (event.key === 'Escape') {
-              setTyped(null);
-              setProblem('');
-            }
-          }}
-        />{' '}
-        {figure.unit}
-        {problem ? (
-          <Problem id={`${id}-problem`} role="alert">
-            {problem}
-          </Problem>
-        ) : null}
-      </td>
-      <td>
-        {figure.source === 'measured' ? (
-          <Measured>{sourceWords.measured}</Measured>
-        ) : (
-          sourceWords[figure.source]
-        )}
-      </td>
-      <td>
-        {figure.source === 'measured' && !ingredient.own ? (
-          <Button look="quiet" aria-label={`Put the standard figure back: ${figure.label}`} onPress={putBack}>
-            standard
-          </Button>
-        ) : null}
-      </td>
-    </tr>
-  );
-}
-
-/** A number with a point or a comma; not a number where nothing is written. */
-const numberOf = (typed: string) =>
-  typed.trim() === ''
-    ? Number.NaN
-    : Number(
-        typed
-          .replace(/[£€$¥]/g, '')
-          .trim()
-          .replace(',', '.'),
-      );
-/** Why a price as it was typed is not taken: it is in another money than the kitchen's. */
-const moneyOf = (key: string, typed: string, entries: LarderEntries) =>
-  key.startsWith('price') ? moneyProblem(typed, entries.currency) : '';
-
-/** A figure that the larder does not have of this ingredient, measured and written here. */
-function AddFigure({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
-  const missing = missingFigures(ingredient);
-  const [chosen, setChosen] = useState('');
-  const [typed, setTyped] = useState('');
-  const [problem, setProblem] = useState('');
-  const figure = missing.find(({ key }) => key === chosen) ?? missing[0];
-  if (!figure) return null;
-  const add = () =>
-    moneyOf(figure.key, typed, entries)
-      ? Promise.resolve(setProblem(moneyOf(figure.key, typed, entries)))
-      : entries.setFigure(ingredient.id, figure.key, numberOf(typed)).then(
-          () => {
-            setChosen('');
-            setTyped('');
-            setProblem('');
-          },
-          (error: Error) => setProblem(error.message),
-        );
-  return (
-    <Adding
-      noValidate
-      aria-label="Add a figure"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
-    >
-      <div className="which">
-        <Choice
-          label="A figure that is missing"
-          value={figure.key}
-          options={missing.map(({ key, label }) => ({ id: key, name: label }))}
-          onChange={(key) => {
-            setChosen(key);
-            setProblem('');
-          }}
-        />
-      </div>
-      <div className="value">
-        <Field label={figure.unit || 'as a share, 0 to 1'} value={typed} onChange={setTyped} />
-      </div>
-      <Button type="submit">Add it</Button>
-      {problem ? <Problem role="alert">{problem}</Problem> : null}
-    </Adding>
-  );
 }

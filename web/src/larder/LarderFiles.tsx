@@ -1,27 +1,20 @@
 import { useState } from 'react';
-import { largestFileBytes, readLarderCsv, writeLarderCsv, type LarderCsvReading } from '@fornax/core';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
+import {
+  counted,
+  type LarderCsvReading,
+  largestFileBytes,
+  readLarderCsv,
+  writeLarderCsv,
+} from '@fornax/core';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
+import { RefusedRows } from '../parts/RefusedRows.js';
 import { saveFile } from '../parts/save-file.js';
-import { Quietly, Row } from '../parts/states.js';
+import { Row } from '../parts/states.js';
 import type { LarderEntries } from './useLarderEntries.js';
 
-const List = styled.ul`
-  max-height: 260px;
-  overflow: auto;
-  margin: 12px 0;
-  li {
-    padding: 3px 0;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-    overflow-wrap: anywhere;
-  }
-  strong {
-    color: ${({ theme }) => theme.colour.beet};
-    font-weight: 400;
-  }
-`;
 const Alert = styled.p`
   margin: 12px 0;
   color: ${({ theme }) => theme.colour.beet};
@@ -50,29 +43,16 @@ export function LarderFiles({
     setReading(
       file.size > largestFileBytes
         ? null
-        : readLarderCsv(
-            await file.text(),
-            entries.larder,
-            entries.entries.map(({ ingredient, figures, own }) => ({ ingredient, figures, own })),
-            entries.currency,
-          ),
+        : readLarderCsv(await file.text(), entries.larder, entries.entries, entries.currency),
     );
   };
   const take = async () => {
     if (!reading) return;
-    let taken = 0;
-    for (const id of reading.changed) {
-      const failure = await entries.save(reading.entries.find((entry) => entry.ingredient === id)!).then(
-        () => '',
-        (error: Error) => error.message,
-      );
-      if (failure) return setSaid(`${taken} ingredients were taken; then: ${failure}`);
-      taken++;
-    }
+    const failure = await saveAll(reading, entries);
+    if (failure) return setSaid(failure);
     setReading(null);
-    setSaid(`${taken} ${taken === 1 ? 'ingredient was' : 'ingredients were'} taken.`);
+    setSaid(`${counted(reading.changed.length, 'ingredient')} taken.`);
   };
-  const refused = reading?.report.filter((row) => row.refused) ?? [];
   return (
     <Dialog title="The larder as CSV" wide isOpen={isOpen} onClose={close}>
       <Row>
@@ -90,31 +70,51 @@ export function LarderFiles({
         </Alert>
       ) : null}
       {reading && !reading.refused ? (
-        <>
-          <p role="status">
-            {reading.report.length - refused.length} rows can be taken, {refused.length} refused;{' '}
-            {reading.changed.length} ingredients change.
-          </p>
-          <List aria-label="Refused rows">
-            {refused.map((row) => (
-              <li key={row.row}>
-                <Quietly>
-                  Row {row.row}: {row.what}{' '}
-                </Quietly>
-                <strong>{row.refused}</strong>
-              </li>
-            ))}
-          </List>
-          <Row>
-            <Button look="act" isDisabled={reading.changed.length === 0} onPress={() => void take()}>
-              Take {reading.changed.length} ingredients
-            </Button>
-            <Button look="quiet" onPress={close}>
-              Cancel
-            </Button>
-          </Row>
-        </>
+        <ToTake reading={reading} onTake={() => void take()} onCancel={close} />
       ) : null}
     </Dialog>
   );
+}
+
+function ToTake({
+  reading,
+  onTake,
+  onCancel,
+}: {
+  reading: LarderCsvReading;
+  onTake: () => void;
+  onCancel: () => void;
+}) {
+  const refused = reading.report.filter((row) => row.refused);
+  return (
+    <>
+      <p role="status">
+        {reading.report.length - refused.length} rows can be taken, {refused.length} refused;{' '}
+        {reading.changed.length} ingredients change.
+      </p>
+      <RefusedRows rows={refused} />
+      <Row>
+        <Button look="act" isDisabled={reading.changed.length === 0} onPress={onTake}>
+          Take {reading.changed.length} ingredients
+        </Button>
+        <Button look="quiet" onPress={onCancel}>
+          Cancel
+        </Button>
+      </Row>
+    </>
+  );
+}
+
+/** Saves what a file changes, one ingredient after another; returns where and why it stopped, or null. */
+async function saveAll({ changed, entries: read }: LarderCsvReading, entries: LarderEntries) {
+  let taken = 0;
+  for (const id of changed) {
+    const failure = await entries.save(read.find((entry) => entry.ingredient === id)!).then(
+      () => '',
+      (error: Error) => error.message,
+    );
+    if (failure) return `${counted(taken, 'ingredient')} taken; then: ${failure}`;
+    taken++;
+  }
+  return null;
 }

@@ -5,7 +5,16 @@ import type { StockView } from '@fornax/contract';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { parseIngredientLine, showDate, showRational, toNumber, unitName } from '@fornax/core';
+import {
+  type Amount,
+  capital,
+  type Larder,
+  parseIngredientLine,
+  showDate,
+  showRational,
+  toNumber,
+  unitName,
+} from '@fornax/core';
 import { ApiError, call } from '../api/client.js';
 import { stockQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
@@ -101,33 +110,40 @@ export function StockList({ entries }: { entries: LarderEntries }) {
           </thead>
           <tbody>
             {stock.map((row) => (
-              <tr key={row.id}>
-                <td>
-                  <Link to={`/larder/${row.ingredient}`}>{nameOf(entries, row)}</Link>
-                  {row.state ? <Quietly>, {row.state}</Quietly> : null}
-                </td>
-                <td>
-                  {showRational(row.amount.low)} {unitName(row.amount.unit, toNumber(row.amount.high))}
-                </td>
-                <td>
-                  <UseBy date={row.useBy} />
-                </td>
-                <td>{row.note}</td>
-                <td>
-                  <Button
-                    look="quiet"
-                    aria-label={`Used up: ${nameOf(entries, row)}`}
-                    onPress={() => void remove(row).catch((failure: Error) => say(failure.message))}
-                  >
-                    used up
-                  </Button>
-                </td>
-              </tr>
+              <StockRow
+                key={row.id}
+                row={row}
+                name={nameOf(entries, row)}
+                onUsedUp={() => void remove(row).catch((failure: Error) => say(failure.message))}
+              />
             ))}
           </tbody>
         </Table>
       ) : null}
     </article>
+  );
+}
+
+function StockRow({ row, name, onUsedUp }: { row: StockView; name: string; onUsedUp: () => void }) {
+  return (
+    <tr>
+      <td>
+        <Link to={`/larder/${row.ingredient}`}>{name}</Link>
+        {row.state ? <Quietly>, {row.state}</Quietly> : null}
+      </td>
+      <td>
+        {showRational(row.amount.low)} {unitName(row.amount.unit, toNumber(row.amount.high))}
+      </td>
+      <td>
+        <UseBy date={row.useBy} />
+      </td>
+      <td>{row.note}</td>
+      <td>
+        <Button look="quiet" aria-label={`Used up: ${name}`} onPress={onUsedUp}>
+          used up
+        </Button>
+      </td>
+    </tr>
   );
 }
 
@@ -149,27 +165,10 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState('');
   const add = async () => {
-    // A dash before a figure is a mark of a list in a recipe; here it is a minus.
-    if (/^\s*[-−–]\s*[\d½⅓¼]/.test(text))
-      return setProblem('There cannot be less than nothing: write how much is there.');
-    const read = parseIngredientLine(text, { system: 'metric', larder: entries.larder });
-    if (!read.amount || !read.unit || !read.ingredient)
-      return setProblem(
-        read.unread
-          ? `${read.unread.charAt(0).toUpperCase()}${read.unread.slice(1)}.`
-          : 'Write an amount and an ingredient, such as 500 g farro.',
-      );
-    await call('/stock', {
-      method: 'POST',
-      body: {
-        id: uuid(),
-        ingredient: read.ingredient,
-        amount: { ...read.amount, unit: read.unit },
-        state: state || read.preparation.join(', ').slice(0, 40),
-        useBy: useBy || null,
-        note,
-      },
-    }).then(
+    const read = readStock(text, entries.larder);
+    if ('problem' in read) return setProblem(read.problem);
+    const body = { id: uuid(), ...read, state: state || read.state, useBy: useBy || null, note };
+    await call('/stock', { method: 'POST', body }).then(
       async () => {
         setText('');
         setNote('');
@@ -205,4 +204,26 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
       <Button type="submit">Put it in</Button>
     </Form>
   );
+}
+
+interface StockRead {
+  readonly ingredient: string;
+  readonly amount: Amount;
+  readonly state: string;
+}
+
+/** What was written as stock: an ingredient, how much, and its state; or why it cannot be taken. */
+function readStock(text: string, larder: Larder): StockRead | { readonly problem: string } {
+  // A dash before a figure is a mark of a list in a recipe; here it is a minus.
+  if (/^\s*[-−–]\s*[\d½⅓¼]/.test(text))
+    return { problem: 'There cannot be less than nothing: write how much is there.' };
+  const { amount, unit, ingredient, unread, preparation } = parseIngredientLine(text, {
+    system: 'metric',
+    larder,
+  });
+  if (amount && unit && ingredient)
+    return { ingredient, amount: { ...amount, unit }, state: preparation.join(', ').slice(0, 40) };
+  return {
+    problem: unread ? `${capital(unread)}.` : 'Write an amount and an ingredient, such as 500 g farro.',
+  };
 }

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import type { LarderEntryView } from '@fornax/contract';
 import { larderOf, type Larder, type LarderEntry } from '@fornax/core';
 import { call } from '../api/client.js';
@@ -28,31 +28,7 @@ export function useLarderEntries(): LarderEntries {
   const { data: kitchen } = useQuery(kitchenQuery);
   const currency = kitchen?.currency ?? 'GBP';
   const { data = none, isPending, error, refetch } = useQuery(larderQuery);
-  const save = useCallback(
-    async ({ ingredient, figures, own }: LarderEntry) => {
-      const problem = checkLarderEntry({
-        figures: { ...figures },
-        own: own && { ...own, allergens: [...own.allergens] },
-      })[0];
-      if (problem) throw new Error(problem.sentence);
-      const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
-      await client.cancelQueries({ queryKey: larderQuery.queryKey });
-      const saved = await call<LarderEntryView>(`/larder/${ingredient}`, {
-        method: 'PUT',
-        body: { figures, own },
-        revision: known?.revision ?? 0,
-      }).catch(async (failure: Error) => {
-        await client.invalidateQueries({ queryKey: larderQuery.queryKey });
-        throw failure;
-      });
-      client.setQueryData(larderQuery.queryKey, (all = none as LarderEntryView[]) => [
-        ...all.filter((each) => each.ingredient !== ingredient),
-        saved,
-      ]);
-      void client.invalidateQueries({ queryKey: kitchenQuery.queryKey });
-    },
-    [client],
-  );
+  const save = useSaveEntry(client);
   const setFigure = useCallback(
     async (ingredient: string, key: string, value: number | null) => {
       const before = client
@@ -77,4 +53,33 @@ export function useLarderEntries(): LarderEntries {
     save,
     setFigure,
   };
+}
+
+/** Sends what the kitchen says of one ingredient; a refusal throws its sentence. */
+function useSaveEntry(client: QueryClient): LarderEntries['save'] {
+  return useCallback(
+    async ({ ingredient, figures, own }: LarderEntry) => {
+      const problem = checkLarderEntry({
+        figures: { ...figures },
+        own: own && { ...own, allergens: [...own.allergens] },
+      })[0];
+      if (problem) throw new Error(problem.sentence);
+      const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
+      await client.cancelQueries({ queryKey: larderQuery.queryKey });
+      const saved = await call<LarderEntryView>(`/larder/${ingredient}`, {
+        method: 'PUT',
+        body: { figures, own },
+        revision: known?.revision ?? 0,
+      }).catch(async (failure: Error) => {
+        await client.invalidateQueries({ queryKey: larderQuery.queryKey });
+        throw failure;
+      });
+      client.setQueryData(larderQuery.queryKey, (all = none as LarderEntryView[]) => [
+        ...all.filter((each) => each.ingredient !== ingredient),
+        saved,
+      ]);
+      void client.invalidateQueries({ queryKey: kitchenQuery.queryKey });
+    },
+    [client],
+  );
 }

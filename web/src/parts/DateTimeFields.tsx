@@ -191,28 +191,32 @@ export function DateField({
       </DateBox>
       {whenEmpty !== undefined && value === '' ? <Hint slot="description">{whenEmpty}</Hint> : null}
       <Sentence>{sentence}</Sentence>
-      <Floating>
-        <Dialog>
-          <Month firstDayOfWeek="mon">
-            <header>
-              <Opener slot="previous">
-                <ChevronLeft size={16} aria-hidden />
-              </Opener>
-              <Heading level={2} />
-              <Opener slot="next">
-                <ChevronRight size={16} aria-hidden />
-              </Opener>
-            </header>
-            <CalendarGrid weekdayStyle="short">
-              <CalendarGridHeader>
-                {(day) => <CalendarHeaderCell>{day}</CalendarHeaderCell>}
-              </CalendarGridHeader>
-              <CalendarGridBody>{(date) => <Day date={date} />}</CalendarGridBody>
-            </CalendarGrid>
-          </Month>
-        </Dialog>
-      </Floating>
+      <MonthToChoose />
     </DatePicker>
+  );
+}
+
+function MonthToChoose() {
+  return (
+    <Floating>
+      <Dialog>
+        <Month firstDayOfWeek="mon">
+          <header>
+            <Opener slot="previous">
+              <ChevronLeft size={16} aria-hidden />
+            </Opener>
+            <Heading level={2} />
+            <Opener slot="next">
+              <ChevronRight size={16} aria-hidden />
+            </Opener>
+          </header>
+          <CalendarGrid weekdayStyle="short">
+            <CalendarGridHeader>{(day) => <CalendarHeaderCell>{day}</CalendarHeaderCell>}</CalendarGridHeader>
+            <CalendarGridBody>{(date) => <Day date={date} />}</CalendarGridBody>
+          </CalendarGrid>
+        </Month>
+      </Dialog>
+    </Floating>
   );
 }
 

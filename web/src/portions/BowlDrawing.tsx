@@ -85,9 +85,6 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
   const scale = scaleOf(section);
   const { y, half, middle } = scale;
   const fill = (index: number) => colour.layers[index % colour.layers.length]!;
-  const thin = section.layers
-    .map((layer, index) => ({ layer, index }))
-    .filter(({ layer }) => !isNamed(layer, scale));
   const free =
     section.millilitres *
     Math.max(0, 1 - section.layers.reduce((sum, layer) => sum + layer.millilitres, 0) / section.millilitres);
@@ -104,27 +101,7 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
         }
       >
         {section.layers.map((layer, index) => (
-          <g key={layer.lineId}>
-            <polygon
-              points={outline(scale, layer.from, layer.to)}
-              fill={fill(index)}
-              stroke={layer.estimated ? colour.quiet : 'none'}
-              strokeDasharray="2 2"
-              strokeWidth={0.75}
-            />
-            {isNamed(layer, scale) ? (
-              <text
-                x={middle}
-                y={(y(layer.from) + y(layer.to)) / 2 + 4}
-                textAnchor="middle"
-                fontSize={12}
-                fontWeight={600}
-                fill={colour.ink}
-              >
-                {labelOf(layer)}
-              </text>
-            ) : null}
-          </g>
+          <Layer key={layer.lineId} layer={layer} scale={scale} fill={fill(index)} />
         ))}
         <polyline points={wall} fill="none" stroke={colour.ink} strokeWidth={2} strokeLinejoin="round" />
         <line
@@ -157,18 +134,63 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
         ) : (
           <Problem>{section.sentence}.</Problem>
         )}
-        {thin.length > 0 ? (
-          <Thin aria-label="Thin layers">
-            {[...thin].reverse().map(({ layer, index }) => (
-              <li key={layer.lineId}>
-                <i style={{ background: fill(index) }} aria-hidden />
-                {layer.name}, {showVolume(layer.millilitres)}
-              </li>
-            ))}
-          </Thin>
-        ) : null}
+        <ThinLayers section={section} scale={scale} fill={fill} />
       </Caption>
     </Frame>
+  );
+}
+
+/** Layers too thin to hold their name, named beside the drawing. */
+function ThinLayers({
+  section,
+  scale,
+  fill,
+}: {
+  section: BowlSection;
+  scale: Scale;
+  fill: (index: number) => string;
+}) {
+  const thin = section.layers
+    .map((layer, index) => ({ layer, index }))
+    .filter(({ layer }) => !isNamed(layer, scale));
+  if (thin.length === 0) return null;
+  return (
+    <Thin aria-label="Thin layers">
+      {[...thin].reverse().map(({ layer, index }) => (
+        <li key={layer.lineId}>
+          <i style={{ background: fill(index) }} aria-hidden />
+          {layer.name}, {showVolume(layer.millilitres)}
+        </li>
+      ))}
+    </Thin>
+  );
+}
+
+function Layer({ layer, scale, fill }: { layer: BowlSection['layers'][number]; scale: Scale; fill: string }) {
+  const { colour } = useTheme();
+  const { y, middle } = scale;
+  return (
+    <g>
+      <polygon
+        points={outline(scale, layer.from, layer.to)}
+        fill={fill}
+        stroke={layer.estimated ? colour.quiet : 'none'}
+        strokeDasharray="2 2"
+        strokeWidth={0.75}
+      />
+      {isNamed(layer, scale) ? (
+        <text
+          x={middle}
+          y={(y(layer.from) + y(layer.to)) / 2 + 4}
+          textAnchor="middle"
+          fontSize={12}
+          fontWeight={600}
+          fill={colour.ink}
+        >
+          {labelOf(layer)}
+        </text>
+      ) : null}
+    </g>
   );
 }
 

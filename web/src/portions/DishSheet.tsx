@@ -144,30 +144,7 @@ export function DishSheet({
       <Beside $narrow={dish.batches.length > 3}>
         <Scroll>
           <Table onKeyDown={walkFigures}>
-            <thead>
-              <tr>
-                <th scope="col">Line</th>
-                {dish.batches.map((batch) => (
-                  <th key={batch.id} scope="col">
-                    {batch.heading}
-                    <small>
-                      <Figure
-                        id={`batch:${batch.id}`}
-                        workings={batch.workings}
-                        text={batch.subheading}
-                        label={batch.heading}
-                      />
-                    </small>
-                  </th>
-                ))}
-                <th scope="col">
-                  In all
-                  <small>
-                    <AmountText text={showBatches(dish.batchesInAll)} />
-                  </small>
-                </th>
-              </tr>
-            </thead>
+            <Headings dish={dish} />
             {dish.components.map((component) => (
               <tbody key={component.name}>
                 {dish.components.length > 1 ? (
@@ -189,6 +166,35 @@ export function DishSheet({
       <Offers dish={dish} onTake={onMaking} />
       <Vessels dish={dish} />
     </Sheet>
+  );
+}
+
+function Headings({ dish }: { dish: DishPortions }) {
+  return (
+    <thead>
+      <tr>
+        <th scope="col">Line</th>
+        {dish.batches.map((batch) => (
+          <th key={batch.id} scope="col">
+            {batch.heading}
+            <small>
+              <Figure
+                id={`batch:${batch.id}`}
+                workings={batch.workings}
+                text={batch.subheading}
+                label={batch.heading}
+              />
+            </small>
+          </th>
+        ))}
+        <th scope="col">
+          In all
+          <small>
+            <AmountText text={showBatches(dish.batchesInAll)} />
+          </small>
+        </th>
+      </tr>
+    </thead>
   );
 }
 

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { largestFileBytes, readRecipeFile, type Recipe } from '@fornax/core';
 import { DropZone, FileTrigger, Text } from 'react-aria-components';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
+import { type Larder, largestFileBytes, readRecipeFile, type Recipe } from '@fornax/core';
 import { call } from '../api/client.js';
 import { useLarder } from '../api/useLarder.js';
 import { checkRecipe } from '../classes/check.js';
@@ -56,35 +56,7 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
   const larder = useLarder();
   const client = useQueryClient();
   const readFiles = async (files: readonly File[]) => {
-    const read = await Promise.all(
-      files.map(async (file): Promise<Found[]> => {
-        const row = (recipe: Recipe | null, sentence: string): Found => ({
-          id: uuid(),
-          file: file.name,
-          recipe,
-          sentence,
-          kept: false,
-        });
-        if (file.size > largestFileBytes)
-          return [
-            row(
-              null,
-              'This file is larger than 5 MB, more than any recipe: leave pictures out, or split it.',
-            ),
-          ];
-        const { recipes, refused } = readRecipeFile(await file.text(), { system: 'metric', larder });
-        if (refused) return [row(null, refused)];
-        return recipes.map((recipe) => {
-          const problems = checkRecipe(recipe as never);
-          return problems.length > 0
-            ? row(
-                null,
-                `${typeof recipe?.title === 'string' ? `“${recipe.title}”: ` : ''}${problems[0]!.sentence}`,
-              )
-            : row(recipe, '');
-        });
-      }),
-    );
+    const read = await Promise.all(files.map((file) => recipesIn(file, larder)));
     setFound((before) => [...before.filter((each) => !each.kept), ...read.flat()]);
   };
   const keepAll = async () => {
@@ -103,35 +75,14 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
     }
     await client.invalidateQueries({ queryKey: ['recipes'] });
   };
+  const close = () => {
+    setFound([]);
+    onClose();
+  };
   const ready = found.filter((each) => each.recipe && !each.kept).length;
   return (
-    <Dialog
-      title="Bring in recipes"
-      wide
-      isOpen={isOpen}
-      onClose={() => {
-        setFound([]);
-        onClose();
-      }}
-    >
-      <Zone
-        onDrop={(event) =>
-          void Promise.all(
-            event.items.filter((item) => item.kind === 'file').map((item) => item.getFile()),
-          ).then(readFiles)
-        }
-      >
-        <Text slot="label">
-          Drop files here: a saved web page, JSON-LD, Markdown or a Fornax file, up to 5 MB each.{' '}
-        </Text>
-        <FileTrigger
-          allowsMultiple
-          acceptedFileTypes={['.html', '.htm', '.json', '.jsonld', '.md', '.markdown', '.txt']}
-          onSelect={(list) => void readFiles([...(list ?? [])])}
-        >
-          <Button>Choose files</Button>
-        </FileTrigger>
-      </Zone>
+    <Dialog title="Bring in recipes" wide isOpen={isOpen} onClose={close}>
+      <FileZone onFiles={(files) => void readFiles(files)} />
       <List aria-label="What was found">
         {found.map((each) => (
           <FoundRow key={each.id} found={each} />
@@ -141,18 +92,58 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
         <Button look="act" isDisabled={ready === 0} onPress={() => void keepAll()}>
           {ready > 1 ? `Keep ${ready} recipes` : 'Keep the recipe'}
         </Button>
-        <Button
-          look="quiet"
-          onPress={() => {
-            setFound([]);
-            onClose();
-          }}
-        >
+        <Button look="quiet" onPress={close}>
           Close
         </Button>
       </Row>
     </Dialog>
   );
+}
+
+function FileZone({ onFiles }: { onFiles: (files: readonly File[]) => void }) {
+  return (
+    <Zone
+      onDrop={(event) =>
+        void Promise.all(
+          event.items.filter((item) => item.kind === 'file').map((item) => item.getFile()),
+        ).then(onFiles)
+      }
+    >
+      <Text slot="label">
+        Drop files here: a saved web page, JSON-LD, Markdown or a Fornax file, up to 5 MB each.{' '}
+      </Text>
+      <FileTrigger
+        allowsMultiple
+        acceptedFileTypes={['.html', '.htm', '.json', '.jsonld', '.md', '.markdown', '.txt']}
+        onSelect={(list) => onFiles([...(list ?? [])])}
+      >
+        <Button>Choose files</Button>
+      </FileTrigger>
+    </Zone>
+  );
+}
+
+/** What a file holds: a row for each recipe, or one that says why there is none. */
+async function recipesIn(file: File, larder: Larder): Promise<Found[]> {
+  const row = (recipe: Recipe | null, sentence: string): Found => ({
+    id: uuid(),
+    file: file.name,
+    recipe,
+    sentence,
+    kept: false,
+  });
+  if (file.size > largestFileBytes)
+    return [
+      row(null, 'This file is larger than 5 MB, more than any recipe: leave pictures out, or split it.'),
+    ];
+  const { recipes, refused } = readRecipeFile(await file.text(), { system: 'metric', larder });
+  if (refused) return [row(null, refused)];
+  return recipes.map((recipe) => {
+    const problem = checkRecipe(recipe as never)[0];
+    if (!problem) return row(recipe, '');
+    const title = typeof recipe?.title === 'string' ? `“${recipe.title}”: ` : '';
+    return row(null, `${title}${problem.sentence}`);
+  });
 }
 
 function FoundRow({ found: { file, recipe, sentence, kept } }: { found: Found }) {

@@ -105,21 +105,7 @@ export function LineEditor({
       <Row $marked={line.unread !== ''}>
         <Written>
           <Field label={`Line ${index + 1}`} hideLabel value={line.text} onChange={retype} maxLength={400} />
-          <span>
-            <Button
-              look="quiet"
-              aria-expanded={isOpen}
-              aria-label={`Correct line ${index + 1}`}
-              onPress={() => setOpen(!isOpen)}
-            >
-              {isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}Correct
-            </Button>
-            {onRemove ? (
-              <Button look="quiet" aria-label={`Take out line ${index + 1}`} onPress={onRemove}>
-                <X size={15} aria-hidden />
-              </Button>
-            ) : null}
-          </span>
+          <LineButtons index={index} isOpen={isOpen} onOpen={() => setOpen(!isOpen)} onRemove={onRemove} />
         </Written>
         <Read>
           <AmountText text={understood(line, larder)} />
@@ -142,6 +128,31 @@ export function LineEditor({
         ) : null}
       </Row>
     </>
+  );
+}
+
+function LineButtons({
+  index,
+  isOpen,
+  onOpen,
+  onRemove,
+}: {
+  index: number;
+  isOpen: boolean;
+  onOpen: () => void;
+  onRemove?: () => void;
+}) {
+  return (
+    <span>
+      <Button look="quiet" aria-expanded={isOpen} aria-label={`Correct line ${index + 1}`} onPress={onOpen}>
+        {isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}Correct
+      </Button>
+      {onRemove ? (
+        <Button look="quiet" aria-label={`Take out line ${index + 1}`} onPress={onRemove}>
+          <X size={15} aria-hidden />
+        </Button>
+      ) : null}
+    </span>
   );
 }
 
@@ -180,28 +191,9 @@ function ByHand({ line, larder, onChange, components, choices, onMove }: ByHandP
     onChange({ ...line, ...to, corrected: true, confidence: 1, unread: '' });
   const changeAmount = (text: string) => {
     setAmount(text);
-    if (text.trim() === '') return corrected({ amount: null, toTaste: true, scaling: 'toTaste' });
-    const read = parseIngredientLine(`${text} x`, { system: 'metric' }).amount;
-    setProblem(read ? '' : `“${text}” is not an amount: write 2, ½, 1 1/2 or 2–3.`);
-    return read
-      ? corrected({
-          amount: read,
-          unit: line.unit ?? 'piece',
-          toTaste: false,
-          scaling: line.scaling === 'toTaste' ? 'linear' : line.scaling,
-        })
-      : undefined;
-  };
-  const changeName = (name: string) => {
-    const found = findByName(name, larder);
-    onChange({
-      ...line,
-      name,
-      ingredient: found?.ingredient ?? null,
-      corrected: true,
-      confidence: found ? 1 : 0.7,
-      unread: found ? '' : `“${name}” is not in the larder`,
-    });
+    const to = readAmount(text, line);
+    setProblem(to ? '' : `“${text}” is not an amount: write 2, ½, 1 1/2 or 2–3.`);
+    if (to) corrected(to);
   };
   return (
     <Correct>
@@ -215,7 +207,7 @@ function ByHand({ line, larder, onChange, components, choices, onMove }: ByHandP
       <Field
         label="Ingredient"
         value={line.name}
-        onChange={changeName}
+        onChange={(name) => onChange(named(line, name, larder))}
         maxLength={200}
         hint={
           line.ingredient ? (
@@ -225,6 +217,49 @@ function ByHand({ line, larder, onChange, components, choices, onMove }: ByHandP
           )
         }
       />
+      <HowCounted line={line} corrected={corrected} />
+      {onMove && components.length > 1 ? (
+        <Choice
+          label="Component"
+          value={line.componentId}
+          options={components.map(({ id, name }) => ({ id, name }))}
+          onChange={onMove}
+        />
+      ) : null}
+      <WhenChoice
+        choices={choices}
+        when={line.when ?? null}
+        onChange={(when) => onChange({ ...line, when })}
+      />
+    </Correct>
+  );
+}
+
+/** What an amount that was typed changes of its line; null where it cannot be read. */
+function readAmount(text: string, line: RecipeLine): Partial<RecipeLine> | null {
+  if (text.trim() === '') return { amount: null, toTaste: true, scaling: 'toTaste' };
+  const { amount } = parseIngredientLine(`${text} x`, { system: 'metric' });
+  if (!amount) return null;
+  const scaling = line.scaling === 'toTaste' ? 'linear' : line.scaling;
+  return { amount, unit: line.unit ?? 'piece', toTaste: false, scaling };
+}
+
+/** The line under another name, and what the larder knows by it. */
+function named(line: RecipeLine, name: string, larder: Larder): RecipeLine {
+  const found = findByName(name, larder);
+  return {
+    ...line,
+    name,
+    ingredient: found?.ingredient ?? null,
+    corrected: true,
+    confidence: found ? 1 : 0.7,
+    unread: found ? '' : `“${name}” is not in the larder`,
+  };
+}
+
+function HowCounted({ line, corrected }: { line: RecipeLine; corrected: (to: Partial<RecipeLine>) => void }) {
+  return (
+    <>
       <Choice
         label="Measured"
         value={line.basis}
@@ -240,20 +275,7 @@ function ByHand({ line, larder, onChange, components, choices, onMove }: ByHandP
         options={scalingOptions}
         onChange={(scaling) => corrected({ scaling })}
       />
-      {onMove && components.length > 1 ? (
-        <Choice
-          label="Component"
-          value={line.componentId}
-          options={components.map(({ id, name }) => ({ id, name }))}
-          onChange={onMove}
-        />
-      ) : null}
-      <WhenChoice
-        choices={choices}
-        when={line.when ?? null}
-        onChange={(when) => onChange({ ...line, when })}
-      />
-    </Correct>
+    </>
   );
 }
 

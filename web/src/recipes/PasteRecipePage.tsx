@@ -1,17 +1,18 @@
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { FieldProblem, RecipeView } from '@fornax/contract';
-import {
-  longestRecipeText,
-  measureSystems,
-  parseRecipeText,
-  type MeasureSystem,
-  type Recipe,
-  type RecipeLine,
-} from '@fornax/core';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
+import {
+  type Larder,
+  longestRecipeText,
+  type MeasureSystem,
+  measureSystems,
+  parseRecipeText,
+  type Recipe,
+  type RecipeLine,
+} from '@fornax/core';
 import { ApiError, call } from '../api/client.js';
 import { recipeQuery, rowOfRecipe } from '../api/queries.js';
 import { useLarder } from '../api/useLarder.js';
@@ -81,7 +82,6 @@ export default function PasteRecipePage() {
   };
   useEffect(() => localStorage.setItem(keptText, text.slice(0, 300_000)), [text]);
   const { keep, problems, isKeeping } = useKeep(recipe);
-  const marked = recipe.lines.filter((line) => line.unread !== '').length;
   return (
     <Sheet>
       <h1>New recipe from text</h1>
@@ -93,81 +93,125 @@ export default function PasteRecipePage() {
             value={text}
             onChange={setText}
             placeholder={example}
-            problem={
-              tooLong
-                ? `This text has ${Math.round(deferred.length / 1000)} thousand characters, more than ` +
-                  `the ${longestRecipeText / 1000} thousand of one recipe. It ` +
-                  'is kept here; leave one recipe in the box.'
-                : undefined
-            }
+            problem={tooLong ? tooLongSentence(deferred.length) : undefined}
             hint="A title first, then ingredient lines, then steps."
           />
-          <Options>
-            <Choice
-              label="Its spoons and cups are"
-              value={system}
-              onChange={setSystem}
-              options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}
-            />
-          </Options>
+          <Measures system={system} onChange={setSystem} />
         </div>
         <div>
-          <Part>
-            <h2>{recipe.title || 'What was understood'}</h2>
-            <Quietly>
-              {recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps
-            </Quietly>
-            {marked > 0 ? (
-              <>
-                {' '}
-                · <Look>{marked} to look at</Look>
-              </>
-            ) : null}
-            {problems.length > 0 ? (
-              <Problems role="alert">
-                {problems.map((problem) => (
-                  <li key={problem.field + problem.sentence}>{problem.sentence}</li>
-                ))}
-              </Problems>
-            ) : null}
-            <Row>
-              <Button
-                look="act"
-                isDisabled={isKeeping || text.trim() === '' || tooLong || deferred !== text}
-                onPress={keep}
-              >
-                Keep this recipe
-              </Button>
-            </Row>
-          </Part>
-          {recipe.components.map((component) => (
-            <Part key={component.id}>
-              <h3>{component.name}</h3>
-              <ul>
-                {recipe.lines.map((line, index) =>
-                  line.componentId === component.id ? (
-                    <li key={line.id}>
-                      <LineEditor
-                        line={line}
-                        index={index}
-                        system={system}
-                        larder={larder}
-                        onChange={(changed) =>
-                          setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: changed })
-                        }
-                      />
-                    </li>
-                  ) : null,
-                )}
-              </ul>
-            </Part>
-          ))}
+          <Understood
+            recipe={recipe}
+            problems={problems}
+            canKeep={!isKeeping && text.trim() !== '' && !tooLong && deferred === text}
+            onKeep={keep}
+          />
+          <LinesRead
+            recipe={recipe}
+            larder={larder}
+            onChange={(index, line) =>
+              setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: line })
+            }
+          />
           <Part>
             <StepList recipe={recipe} />
           </Part>
         </div>
       </Columns>
     </Sheet>
+  );
+}
+
+function Measures({
+  system,
+  onChange,
+}: {
+  system: MeasureSystem;
+  onChange: (system: MeasureSystem) => void;
+}) {
+  return (
+    <Options>
+      <Choice
+        label="Its spoons and cups are"
+        value={system}
+        onChange={onChange}
+        options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}
+      />
+    </Options>
+  );
+}
+
+function LinesRead({
+  recipe,
+  larder,
+  onChange,
+}: {
+  recipe: Recipe;
+  larder: Larder;
+  onChange: (index: number, line: RecipeLine) => void;
+}) {
+  return (
+    <>
+      {recipe.components.map((component) => (
+        <Part key={component.id}>
+          <h3>{component.name}</h3>
+          <ul>
+            {recipe.lines.map((line, index) =>
+              line.componentId === component.id ? (
+                <li key={line.id}>
+                  <LineEditor
+                    line={line}
+                    index={index}
+                    system={recipe.system}
+                    larder={larder}
+                    onChange={(changed) => onChange(index, changed)}
+                  />
+                </li>
+              ) : null,
+            )}
+          </ul>
+        </Part>
+      ))}
+    </>
+  );
+}
+
+function Understood({
+  recipe,
+  problems,
+  canKeep,
+  onKeep,
+}: {
+  recipe: Recipe;
+  problems: readonly FieldProblem[];
+  canKeep: boolean;
+  onKeep: () => void;
+}) {
+  const marked = recipe.lines.filter((line) => line.unread !== '').length;
+  return (
+    <Part>
+      <h2>{recipe.title || 'What was understood'}</h2>
+      <Quietly>
+        {recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps
+      </Quietly>
+      {marked > 0 ? (
+        <>
+          {' '}
+          · <Look>{marked} to look at</Look>
+        </>
+      ) : null}
+      {problems.length > 0 ? (
+        <Problems role="alert">
+          {problems.map((problem) => (
+            <li key={problem.field + problem.sentence}>{problem.sentence}</li>
+          ))}
+        </Problems>
+      ) : null}
+      <Row>
+        <Button look="act" isDisabled={!canKeep} onPress={onKeep}>
+          Keep this recipe
+        </Button>
+      </Row>
+    </Part>
   );
 }
 
@@ -202,4 +246,11 @@ function useKeep(recipe: Recipe) {
     if (found.length === 0) make.mutate(recipe);
   };
   return { keep, problems, isKeeping: make.isPending };
+}
+
+function tooLongSentence(characters: number): string {
+  return (
+    `This text has ${Math.round(characters / 1000)} thousand characters, more than the ` +
+    `${longestRecipeText / 1000} thousand of one recipe. It is kept here; leave one recipe in the box.`
+  );
 }

@@ -5,7 +5,6 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { useKitchen, useLarder } from '../api/useLarder.js';
-import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
 import { Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
@@ -16,9 +15,11 @@ import { LinesColumn } from './edit/LinesColumn.js';
 import { StepsColumn } from './edit/StepsColumn.js';
 import { Exports } from './Exports.js';
 import { FactsStrip } from './FactsStrip.js';
+import { Look } from './Look.js';
 import { PutOnClass } from './PutOnClass.js';
-import { StepList } from './StepList.js';
-import { contentOf, useRecipeEditor, type RecipeEditor } from './useRecipeEditor.js';
+import { ReadRecipe } from './ReadRecipe.js';
+import { RecipeConflict } from './RecipeConflict.js';
+import { contentOf, type RecipeEditor, useRecipeEditor } from './useRecipeEditor.js';
 import { Versions } from './Versions.js';
 
 const Frame = styled.div`
@@ -54,15 +55,6 @@ const Head = styled.div`
     flex-direction: column;
   }
 `;
-const Reading = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 280px) minmax(0, 1fr);
-  gap: 40px;
-  margin-top: 16px;
-  @media (max-width: 900px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
 const Editing = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -70,36 +62,6 @@ const Editing = styled.div`
   margin-top: 12px;
   @media (max-width: 1100px) {
     grid-template-columns: minmax(0, 1fr);
-  }
-`;
-const Component = styled.section`
-  margin-bottom: 16px;
-  li {
-    padding: 4px 0;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-    overflow-wrap: anywhere;
-  }
-`;
-const Look = styled.p`
-  color: ${({ theme }) => theme.colour.lemonText};
-  font-weight: 600;
-`;
-const Notice = styled.section`
-  margin: 12px 0;
-  padding: 12px 16px;
-  background: ${({ theme }) => theme.colour.lemonPale};
-  border-left: 4px solid ${({ theme }) => theme.colour.lemon};
-  dl {
-    display: grid;
-    grid-template-columns: max-content 1fr 1fr;
-    gap: 2px 24px;
-    margin: 8px 0;
-  }
-  dt {
-    color: ${({ theme }) => theme.colour.quiet};
-  }
-  dd {
-    overflow-wrap: anywhere;
   }
 `;
 
@@ -130,8 +92,7 @@ function OpenedRecipe({ id }: { id: string }) {
   const editor = useRecipeEditor(id);
   const larder = useLarder();
   const kitchen = useKitchen();
-  const [search, setSearch] = useSearchParams();
-  const isEditing = search.get('edit') === '1';
+  const [isEditing] = useEditing();
   useUndoKeys(editor.undo, editor.redo);
   if (!editor.shown || !kitchen)
     return (
@@ -149,22 +110,7 @@ function OpenedRecipe({ id }: { id: string }) {
   return (
     <Frame>
       <Work>
-        <Head>
-          <h1>{recipe.title}</h1>
-          <Row $gap={2}>
-            <Button
-              look={isEditing ? 'act' : 'plain'}
-              aria-pressed={isEditing}
-              onPress={() => setSearch(isEditing ? {} : { edit: '1' }, { replace: true })}
-            >
-              {isEditing ? 'Read' : 'Edit'}
-            </Button>
-            <PutOnClass recipeId={id} recipe={recipe} look={isEditing ? 'plain' : 'act'} />
-            <Versions recipeId={id} whole={whole} />
-            <Exports recipe={whole} />
-            <DeleteRecipe id={id} title={recipe.title} />
-          </Row>
-        </Head>
+        <RecipeHead id={id} recipe={recipe} whole={whole} />
         <Quietly>
           {recipe.kind}, serves {recipe.serves} as a {recipe.portion}
           {editor.shown.usedBy.length > 0
@@ -193,6 +139,28 @@ function OpenedRecipe({ id }: { id: string }) {
   );
 }
 
+function RecipeHead({ id, recipe, whole }: { id: string; recipe: Recipe; whole: Recipe }) {
+  const [isEditing, setEditing] = useEditing();
+  return (
+    <Head>
+      <h1>{recipe.title}</h1>
+      <Row $gap={2}>
+        <Button
+          look={isEditing ? 'act' : 'plain'}
+          aria-pressed={isEditing}
+          onPress={() => setEditing(!isEditing)}
+        >
+          {isEditing ? 'Read' : 'Edit'}
+        </Button>
+        <PutOnClass recipeId={id} recipe={recipe} look={isEditing ? 'plain' : 'act'} />
+        <Versions recipeId={id} whole={whole} />
+        <Exports recipe={whole} />
+        <DeleteRecipe id={id} title={recipe.title} />
+      </Row>
+    </Head>
+  );
+}
+
 const saveWords = {
   saved: 'saved',
   saving: 'saving …',
@@ -214,62 +182,6 @@ function LooseEnds({ recipe, larder }: { recipe: Recipe; larder: Larder }) {
       {unlisted.length > 0 ? <Look>Named in a step and on no line: {unlisted.join(', ')}.</Look> : null}
     </>
   );
-}
-
-function ReadRecipe({ recipe }: { recipe: Recipe }) {
-  return (
-    <>
-      {recipe.story ? <p>{recipe.story}</p> : null}
-      {recipe.choices.length > 0 ? (
-        <p>
-          <Quietly>
-            {recipe.choices
-              .map((choice) => `${choice.name}: ${choice.options.map(({ name }) => name).join(' or ')}`)
-              .join(' · ')}
-          </Quietly>
-        </p>
-      ) : null}
-      <Reading>
-        <div>
-          {recipe.components.map((component) => (
-            <Component key={component.id}>
-              <h3>{component.name}</h3>
-              <ul>
-                {recipe.lines
-                  .filter((line) => line.componentId === component.id)
-                  .map((line) => (
-                    <li key={line.id}>
-                      <AmountText text={line.text} />
-                      {wayOf(recipe, line)}
-                      {line.unread ? <Look>{line.unread}</Look> : null}
-                    </li>
-                  ))}
-              </ul>
-            </Component>
-          ))}
-          {recipe.lines.length === 0 ? <Quietly>No ingredient lines yet.</Quietly> : null}
-          <p>
-            <Quietly>
-              {[recipe.source, recipe.credit && `credit: ${recipe.credit}`, recipe.permission]
-                .filter(Boolean)
-                .join(' · ')}
-            </Quietly>
-          </p>
-        </div>
-        <div>
-          <StepList recipe={recipe} notesBeside />
-        </div>
-      </Reading>
-    </>
-  );
-}
-
-/** The way that a line or step belongs to, set quietly behind it. */
-function wayOf(recipe: Recipe, part: Pick<Recipe['lines'][number], 'when'>) {
-  const option = recipe.choices
-    .find((choice) => choice.id === part.when?.choice)
-    ?.options.find(({ id }) => id === part.when?.option);
-  return option ? <Quietly> only {option.name}</Quietly> : null;
 }
 
 function EditRecipe({
@@ -315,56 +227,6 @@ function EditRecipe({
   );
 }
 
-const fieldNames: Partial<Record<keyof Recipe, string>> = {
-  lines: 'Lines',
-  steps: 'Steps',
-  components: 'Components',
-  choices: 'Ways to choose of',
-  leastBatch: 'Least batch',
-};
-
-/** Two people changed the same part: both are shown, and none is lost until one is chosen. */
-function RecipeConflict({ editor }: { editor: RecipeEditor }) {
-  const { conflict } = editor;
-  if (!conflict) return null;
-  return (
-    <Notice role="alert">
-      <strong>Somebody else changed this recipe while you did.</strong>
-      <dl>
-        <dt></dt>
-        <dd>
-          <strong>Yours</strong>
-        </dd>
-        <dd>
-          <strong>Theirs</strong>
-        </dd>
-        {conflict.fields.map((field) => [
-          <dt key={field}>{fieldNames[field] ?? field.charAt(0).toUpperCase() + field.slice(1)}</dt>,
-          <dd key={`${field}-mine`}>{words(conflict.mine[field], conflict.theirs[field])}</dd>,
-          <dd key={`${field}-theirs`}>{words(conflict.theirs[field], conflict.mine[field])}</dd>,
-        ])}
-      </dl>
-      <Row>
-        <Button look="act" onPress={editor.keepMine}>
-          Keep yours
-        </Button>
-        <Button onPress={editor.takeTheirs}>Take theirs</Button>
-      </Row>
-    </Notice>
-  );
-}
-
-/** A value in words; of a list only what the other side does not have. */
-function words(value: unknown, other: unknown): string {
-  if (!Array.isArray(value)) return String(value);
-  const texts = (list: unknown) =>
-    Array.isArray(list)
-      ? list.map((item: { text?: string; name?: string }) => item.text ?? item.name ?? '')
-      : [];
-  const own = texts(value).filter((text) => !texts(other).includes(text));
-  return own.length > 0 ? own.join('; ') : 'the same words, in another order or with other figures';
-}
-
 function DeleteRecipe({ id, title }: { id: string; title: string }) {
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -390,4 +252,11 @@ function DeleteRecipe({ id, title }: { id: string; title: string }) {
       Delete
     </Button>
   );
+}
+
+/** Whether the recipe is open to be written, as its address says. */
+function useEditing(): [boolean, (isEditing: boolean) => void] {
+  const [search, setSearch] = useSearchParams();
+  const set = (isEditing: boolean) => setSearch(isEditing ? { edit: '1' } : {}, { replace: true });
+  return [search.get('edit') === '1', set];
 }

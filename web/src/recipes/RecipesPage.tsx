@@ -64,7 +64,6 @@ const kindNames: readonly { id: KindFilter; name: string }[] = [
 export default function RecipesPage() {
   const navigate = useNavigate();
   const { data: recipes, error, refetch } = useQuery(recipesQuery);
-  const [isWhole, setWhole] = useState(false);
   const [isImporting, setImporting] = useState(false);
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<KindFilter>('all');
@@ -108,6 +107,15 @@ export default function RecipesPage() {
           No recipe has this name, technique or allergen. Try fewer words, or all kinds.
         </Empty>
       ) : null}
+      <FoundRecipes found={found} />
+    </Sheet>
+  );
+}
+
+function FoundRecipes({ found }: { found: readonly RecipeSummary[] }) {
+  const [isWhole, setWhole] = useState(false);
+  return (
+    <>
       {found.length > 0 ? (
         <List aria-label="Recipes">
           {found.slice(0, isWhole ? undefined : firstShown).map((recipe) => (
@@ -120,7 +128,7 @@ export default function RecipesPage() {
           {firstShown} of {found.length} are shown. <Button onPress={() => setWhole(true)}>Show all</Button>
         </More>
       ) : null}
-    </Sheet>
+    </>
   );
 }
 

@@ -118,26 +118,38 @@ function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
         </Keep>
       ) : null}
       {versions.map((version, index) => (
-        <Version key={version.number} aria-label={`Version ${version.number}`}>
-          <Row>
-            <h3>Version {version.number}</h3>
-            <Quietly>
-              {[
-                version.at ? showDate(version.at) : '',
-                version.by ? `kept by ${version.by}` : 'taken by a class',
-                version.note,
-              ]
-                .filter(Boolean)
-                .join(' · ')}
-            </Quietly>
-          </Row>
-          {versions[index + 1] ? (
-            <Differences before={versions[index + 1]!.content} after={version.content} />
-          ) : (
-            <Quietly>The first one.</Quietly>
-          )}
-        </Version>
+        <KeptVersion key={version.number} version={version} before={versions[index + 1]} />
       ))}
     </>
+  );
+}
+
+function KeptVersion({
+  version,
+  before,
+}: {
+  version: RecipeVersionView;
+  before: RecipeVersionView | undefined;
+}) {
+  return (
+    <Version aria-label={`Version ${version.number}`}>
+      <Row>
+        <h3>Version {version.number}</h3>
+        <Quietly>
+          {[
+            version.at ? showDate(version.at) : '',
+            version.by ? `kept by ${version.by}` : 'taken by a class',
+            version.note,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Quietly>
+      </Row>
+      {before ? (
+        <Differences before={before.content} after={version.content} />
+      ) : (
+        <Quietly>The first one.</Quietly>
+      )}
+    </Version>
   );
 }

@@ -166,22 +166,7 @@ function MakingForm({ recipe, maker, making, stations, onChange }: Props) {
         </Part>
       ) : null}
       {atStations && parts.length > 1 ? (
-        <Part>
-          <Boxes
-            value={[...(making.once ?? [])]}
-            onChange={(once) =>
-              onChange({ ...making, once: once.length < parts.length ? once : once.slice(0, -1) })
-            }
-          >
-            <Label>Made once for all</Label>
-            {parts.map((component) => (
-              <TickBox key={component.id} value={component.id}>
-                {component.name}
-              </TickBox>
-            ))}
-          </Boxes>
-          <Quietly>What is not ticked is made at every station.</Quietly>
-        </Part>
+        <MadeOnce parts={parts} once={making.once ?? []} onChange={(once) => onChange({ ...making, once })} />
       ) : null}
       <Part>
         {atStations ? (
@@ -210,5 +195,32 @@ function MakingForm({ recipe, maker, making, stations, onChange }: Props) {
         </Part>
       ) : null}
     </>
+  );
+}
+
+function MadeOnce({
+  parts,
+  once,
+  onChange,
+}: {
+  parts: Recipe['components'];
+  once: readonly string[];
+  onChange: (once: string[]) => void;
+}) {
+  return (
+    <Part>
+      <Boxes
+        value={[...once]}
+        onChange={(chosen) => onChange(chosen.length < parts.length ? chosen : chosen.slice(0, -1))}
+      >
+        <Label>Made once for all</Label>
+        {parts.map((component) => (
+          <TickBox key={component.id} value={component.id}>
+            {component.name}
+          </TickBox>
+        ))}
+      </Boxes>
+      <Quietly>What is not ticked is made at every station.</Quietly>
+    </Part>
   );
 }

@@ -5,6 +5,7 @@ import { money, type PackChoice, type ShoppingRow, showDate } from '@fornax/core
 import { useDecisions } from '../classes/useDecisions.js';
 import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
+import { without } from '../parts/without.js';
 import { Figure } from '../parts/workings.js';
 import { SubstituteDialog } from './SubstituteDialog.js';
 
@@ -166,7 +167,6 @@ function Decide({ row }: { row: ShoppingRow }) {
         `${row.name}: what ${row.buy} would hold is used, a little less of it everywhere.`,
       );
   };
-  const replaced = Object.entries(decisions.substitutes).find(([, taken]) => taken === row.ingredient)?.[0];
   return (
     <>
       {row.offers.map((offer) => (
@@ -177,50 +177,41 @@ function Decide({ row }: { row: ShoppingRow }) {
           </Other>
         </Offer>
       ))}
-      {replaced && row.insteadOf ? (
-        <Small>
-          <Other
-            type="button"
-            onClick={() =>
-              decide(
-                {
-                  substitutes: Object.fromEntries(
-                    Object.entries(decisions.substitutes).filter(([missing]) => missing !== replaced),
-                  ),
-                },
-                `Back to ${row.insteadOf}.`,
-              )
-            }
-          >
-            Back to {row.insteadOf}
-          </Other>
-        </Small>
-      ) : null}
-      {decisions.madeDo[row.key] ? (
-        <Small>
-          <Other
-            type="button"
-            onClick={() =>
-              decide(
-                {
-                  madeDo: Object.fromEntries(
-                    Object.entries(decisions.madeDo).filter(([key]) => key !== row.key),
-                  ),
-                },
-                `${row.name}: the full amount again.`,
-              )
-            }
-          >
-            Buy the full amount
-          </Other>
-        </Small>
-      ) : null}
+      <TakenBack row={row} />
       {row.substitutes.length > 0 ? (
         <Quiet type="button" aria-label={`No ${row.name} to be had`} onClick={() => setReplacing(true)}>
           not to be had?
         </Quiet>
       ) : null}
       {isReplacing ? <SubstituteDialog row={row} onClose={() => setReplacing(false)} /> : null}
+    </>
+  );
+}
+
+/** What was decided about a row, to be taken back. */
+function TakenBack({ row }: { row: ShoppingRow }) {
+  const { decisions, decide } = useDecisions();
+  const replaced = Object.entries(decisions.substitutes).find(([, taken]) => taken === row.ingredient)?.[0];
+  const buyOriginal = () =>
+    decide({ substitutes: without(decisions.substitutes, replaced!) }, `Back to ${row.insteadOf}.`);
+  const buyInFull = () =>
+    decide({ madeDo: without(decisions.madeDo, row.key) }, `${row.name}: the full amount again.`);
+  return (
+    <>
+      {replaced && row.insteadOf ? (
+        <Small>
+          <Other type="button" onClick={buyOriginal}>
+            Back to {row.insteadOf}
+          </Other>
+        </Small>
+      ) : null}
+      {decisions.madeDo[row.key] ? (
+        <Small>
+          <Other type="button" onClick={buyInFull}>
+            Buy the full amount
+          </Other>
+        </Small>
+      ) : null}
     </>
   );
 }

@@ -1,82 +1,20 @@
 import { useState } from 'react';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { money, type ShoppingList, type ShoppingRow, type ShoppingTrip, showDate } from '@fornax/core';
+import { money, type ShoppingList, type ShoppingRow, showDate } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { Quietly, Row } from '../parts/states.js';
-import { Figure, walkFigures } from '../parts/workings.js';
+import { Figure } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
+import { bySection, byTrip } from './groups.js';
 import { ShopExports } from './ShopExports.js';
-import { ShopItem } from './ShopItem.js';
 import { ShopSettings } from './ShopSettings.js';
+import { ShopTable } from './ShopTable.js';
 import { type Ticks, useTicks } from './useTicks.js';
 
-/** Positioned, so that hidden text in wide rows is clipped with them. */
-const Scroll = styled.div`
-  position: relative;
-  overflow-x: auto;
-`;
-const Table = styled.table`
-  width: 100%;
-  margin-top: 8px;
-  td {
-    padding: 5px 12px 5px 0;
-    vertical-align: top;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  }
-  td:first-child {
-    width: 40px;
-    padding: 1px 8px 1px 0;
-  }
-  td:nth-child(2) {
-    min-width: 170px;
-  }
-  td:nth-child(3) {
-    min-width: 150px;
-  }
-  td:nth-child(4) {
-    white-space: nowrap;
-    text-align: right;
-    font-variant-numeric: tabular-nums;
-  }
-  td button {
-    min-height: 24px;
-  }
-  @media (max-width: 700px) {
-    td:nth-child(2),
-    td:nth-child(3) {
-      min-width: 0;
-    }
-    th:nth-child(n + 4),
-    td:nth-child(n + 4) {
-      display: none;
-    }
-  }
-  thead th {
-    padding: 4px 12px 4px 0;
-    text-align: left;
-    font-weight: 400;
-    color: ${({ theme }) => theme.colour.quiet};
-    border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
-  }
-  tbody th {
-    padding: 14px 0 4px;
-    text-align: left;
-    font-weight: 700;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
-  }
-  tbody th span {
-    font-weight: 400;
-  }
-  @media print {
-    tr {
-      break-inside: avoid;
-    }
-  }
-`;
 const Head = styled(Row)`
   justify-content: space-between;
   align-items: baseline;
@@ -114,20 +52,11 @@ const Overturned = styled.ul`
   }
 `;
 
-type By = 'trip' | 'section';
-interface Group {
-  readonly key: string;
-  readonly title: string;
-  readonly aside: string;
-  readonly trip: ShoppingTrip | null;
-  readonly rows: readonly ShoppingRow[];
-}
-
 /** What to buy, as it is sold, by shop section or trip; ticked off one by one. */
 export default function ShopPage() {
   const { view, plan } = useOpenClass();
   const ticks = useTicks(view.id);
-  const [by, setBy] = useState<By>('section');
+  const [by, setBy] = useState<'trip' | 'section'>('section');
   const { rows, cost, trips } = plan.shopping;
   const done = rows.filter((row) => ticks.ticks.get(row.key)?.ticked).length;
   return (
@@ -162,7 +91,11 @@ export default function ShopPage() {
         <NoRows list={plan.shopping} />
       ) : (
         <>
-          <Switch value={by} onChange={(value) => setBy(value as By)} orientation="horizontal">
+          <Switch
+            value={by}
+            onChange={(value) => setBy(value as 'trip' | 'section')}
+            orientation="horizontal"
+          >
             <Label>List</Label>
             <Option value="section">by section</Option>
             <Option value="trip">by trip</Option>
@@ -183,84 +116,6 @@ export default function ShopPage() {
 function NoRows({ list }: { list: ShoppingList }) {
   if (list.covered.length > 0) return <p>Nothing to buy: all of it is in the cupboard.</p>;
   return <NoDishes>What to buy appears here, added up over all dishes and stations.</NoDishes>;
-}
-
-function bySection(list: ShoppingList): Group[] {
-  return list.sections.map(({ section, rows }) => ({
-    key: section,
-    title: section.charAt(0).toUpperCase() + section.slice(1),
-    aside: '',
-    trip: null,
-    rows,
-  }));
-}
-
-function byTrip(list: ShoppingList): Group[] {
-  const groups = list.trips.map((trip): Group => ({
-    key: trip.id,
-    title: `${trip.supplier}, ${showDate(trip.date)}${trip.visit ? `, ${trip.visit.localTime}` : ''}`,
-    aside: [trip.cost === null ? '' : `about ${money(trip.cost, list.cost.currency)}`, trip.remark]
-      .filter(Boolean)
-      .join(' · '),
-    trip,
-    rows: list.rows.filter((row) => row.trip === trip.id),
-  }));
-  const rest = list.rows.filter((row) => row.trip === null);
-  return rest.length > 0
-    ? [...groups, { key: 'undated', title: 'Any day', aside: '', trip: null, rows: rest }]
-    : groups;
-}
-
-function ShopTable({
-  groups,
-  ticks,
-  currency,
-}: {
-  groups: readonly Group[];
-  ticks: Ticks;
-  currency: string;
-}) {
-  return (
-    <Scroll>
-      <Table onKeyDown={walkFigures}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <Quietly>Got</Quietly>
-            </th>
-            <th scope="col">What</th>
-            <th scope="col">Buy</th>
-            <th scope="col">Cost</th>
-            <th scope="col">Left over</th>
-            <th scope="col">For</th>
-          </tr>
-        </thead>
-        {groups.map((group) => (
-          <tbody key={group.key}>
-            <tr>
-              <th scope="rowgroup" colSpan={6}>
-                {group.trip ? (
-                  <Figure id={`trip:${group.key}`} workings={group.trip.workings} text={group.title} />
-                ) : (
-                  group.title
-                )}{' '}
-                {group.aside ? <Quietly>{group.aside}</Quietly> : null}
-              </th>
-            </tr>
-            {group.rows.map((row) => (
-              <ShopItem
-                key={row.key}
-                row={row}
-                currency={currency}
-                tick={ticks.ticks.get(row.key)}
-                onToggle={(ticked) => ticks.toggle(row.key, ticked)}
-              />
-            ))}
-          </tbody>
-        ))}
-      </Table>
-    </Scroll>
-  );
 }
 
 /** Ticks that somebody else changed after they were made here: both people see what stands. */

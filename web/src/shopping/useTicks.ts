@@ -1,16 +1,13 @@
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { TickView } from '@fornax/contract';
 import { get, set } from 'idb-keyval';
 import { ApiError, call } from '../api/client.js';
 import { ticksQuery } from '../api/queries.js';
+import { noTicks, overturnedTicks, reduceTicks, ticksShown, type Marks, type TickEvent } from './ticks.js';
 
-interface Mark {
-  readonly ticked: boolean;
-  readonly count: number;
-}
-type Unsent = Readonly<Record<string, Mark>>;
 const retryMilliseconds = 3000;
+const none: readonly TickView[] = [];
 
 export interface Ticks {
   readonly ticks: ReadonlyMap<string, TickView>;
@@ -27,56 +24,13 @@ export interface Ticks {
  * it.
  */
 export function useTicks(classId: string): Ticks {
-  const client = useQueryClient();
-  const { data: stored } = useQuery(ticksQuery(classId));
-  const [unsent, setUnsent] = useState<Unsent>({});
-  const [mine, setMine] = useState<Unsent>({});
-  const sending = useRef(false);
-  const place = `ticks:${classId}`;
-  const remember = useCallback(
-    (change: (before: Unsent) => Unsent) =>
-      setUnsent((before) => {
-        const next = change(before);
-        void set(place, next);
-        return next;
-      }),
-    [place],
-  );
-
-  useEffect(() => {
-    void get<Unsent>(place).then((kept) => {
-      if (kept) setUnsent((now) => ({ ...kept, ...now }));
-    });
-  }, [place]);
-
-  const flush = useCallback(async () => {
-    if (sending.current) return;
-    sending.current = true;
-    for (const [key, mark] of Object.entries(unsent)) {
-      const done = await call<TickView>(`/classes/${classId}/ticks`, {
-        method: 'PUT',
-        body: { key, ...mark },
-      }).then(
-        (tick) => tick,
-        (error: unknown) =>
-          error instanceof ApiError && error.status < 500 && error.status !== 401 ? null : undefined,
-      );
-      if (done === undefined) break;
-      if (done) {
-        client.setQueryData<TickView[]>(ticksQuery(classId).queryKey, (all = []) => [
-          ...all.filter((each) => each.key !== key),
-          done,
-        ]);
-        setMine((before) => ({ ...before, [key]: mark }));
-      }
-      remember((before) => (before[key] === mark ? without(before, key) : before));
-    }
-    sending.current = false;
-  }, [unsent, classId, client, remember]);
-
+  const { data: stored = none } = useQuery(ticksQuery(classId));
+  const { state, happen, read } = useTickState(classId);
+  const flush = useFlush(classId, read, happen);
+  const { unsent } = state;
   const waiting = Object.keys(unsent).length;
   useEffect(() => {
-    if (waiting === 0) return undefined;
+    if (Object.keys(unsent).length === 0) return undefined;
     const now = setTimeout(() => void flush(), 0);
     const again = setInterval(() => void flush(), retryMilliseconds);
     const online = () => void flush();
@@ -86,32 +40,72 @@ export function useTicks(classId: string): Ticks {
       clearInterval(again);
       window.removeEventListener('online', online);
     };
-  }, [waiting, flush]);
-
-  const ticks = useMemo(() => {
-    const all = new Map((stored ?? []).map((tick) => [tick.key, tick]));
-    for (const [key, mark] of Object.entries(unsent)) all.set(key, { key, ...mark, by: 'you', at: '' });
-    return all;
-  }, [stored, unsent]);
-  const overturned = useMemo(
-    () =>
-      (stored ?? []).filter(
-        (tick) =>
-          !(tick.key in unsent) &&
-          mine[tick.key] !== undefined &&
-          (mine[tick.key]!.ticked !== tick.ticked || mine[tick.key]!.count !== tick.count),
-      ),
-    [stored, unsent, mine],
-  );
+  }, [unsent, flush]);
+  const ticks = useMemo(() => ticksShown(stored, state.unsent), [stored, state.unsent]);
+  const overturned = useMemo(() => overturnedTicks(stored, state), [stored, state]);
   const toggle = useCallback(
-    (key: string, ticked: boolean, count = 0) =>
-      remember((before) => ({ ...before, [key]: { ticked, count } })),
-    [remember],
+    (key: string, ticked: boolean, count = 0) => happen({ kind: 'marked', key, mark: { ticked, count } }),
+    [happen],
   );
-  const accept = useCallback((key: string) => setMine((before) => without(before, key)), []);
+  const accept = useCallback((key: string) => happen({ kind: 'accepted', key }), [happen]);
   return { ticks, waiting, overturned, toggle, accept };
 }
 
-function without(marks: Unsent, key: string): Unsent {
-  return Object.fromEntries(Object.entries(marks).filter(([each]) => each !== key));
+/** What is marked, kept on the device before anything else is done with it. */
+function useTickState(classId: string) {
+  const place = `ticks:${classId}`;
+  const [, redraw] = useReducer((count: number) => count + 1, 0);
+  const latest = useRef(noTicks);
+  const happen = useCallback(
+    (event: TickEvent) => {
+      const { unsent } = latest.current;
+      latest.current = reduceTicks(latest.current, event);
+      if (latest.current.unsent !== unsent) void set(place, latest.current.unsent);
+      redraw();
+    },
+    [place],
+  );
+  useEffect(() => {
+    void get<Marks>(place).then((unsent) => {
+      if (unsent) happen({ kind: 'found on device', unsent });
+    });
+  }, [place, happen]);
+  const read = useCallback(() => latest.current, []);
+  return { state: latest.current, happen, read };
+}
+
+/** Sends the marks one by one; the first that gets no answer ends it, to be tried again. */
+function useFlush(
+  classId: string,
+  read: () => { readonly unsent: Marks },
+  happen: (event: TickEvent) => void,
+) {
+  const client = useQueryClient();
+  const sending = useRef(false);
+  return useCallback(async () => {
+    if (sending.current) return;
+    sending.current = true;
+    for (const [key, mark] of Object.entries(read().unsent)) {
+      const answer = await sendTick(classId, { key, ...mark });
+      if (answer === 'no answer') break;
+      if (answer === 'refused') {
+        happen({ kind: 'refused', key, mark });
+        continue;
+      }
+      client.setQueryData<TickView[]>(ticksQuery(classId).queryKey, (all = []) => [
+        ...all.filter((each) => each.key !== key),
+        answer,
+      ]);
+      happen({ kind: 'sent', key, mark });
+    }
+    sending.current = false;
+  }, [classId, client, read, happen]);
+}
+
+function sendTick(classId: string, body: object): Promise<TickView | 'refused' | 'no answer'> {
+  const isFinal = (error: unknown) =>
+    error instanceof ApiError && error.status < 500 && error.status !== 401 && error.status !== 429;
+  return call<TickView>(`/classes/${classId}/ticks`, { method: 'PUT', body }).catch((error: unknown) =>
+    isFinal(error) ? 'refused' : 'no answer',
+  );
 }

@@ -41,12 +41,7 @@ interface NoteEditorProps {
  */
 export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
   const client = useQueryClient();
-  const [facts, setFacts] = useState({
-    title: note.title,
-    group: note.group,
-    minutes: String(note.beginnerMinutes),
-    per: note.beginnerPer,
-  });
+  const [facts, setFacts] = useState(() => factsOf(note));
   const [text, setText] = useState(() => localStorage.getItem(keptNote(note.id)) ?? writeNoteMarkdown(note));
   const [problem, setProblem] = useState('');
   const [base, setBase] = useState(revision);
@@ -60,14 +55,7 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
     onDone(id);
   };
   const save = async () => {
-    const written: TechniqueNote = {
-      ...readNoteMarkdown(text),
-      id: note.id,
-      title: facts.title.trim(),
-      group: facts.group,
-      beginnerMinutes: /^\d+$/.test(facts.minutes.trim()) ? Number(facts.minutes) : Number.NaN,
-      beginnerPer: facts.per,
-    };
+    const written = writtenNote(note.id, facts, text);
     const found = checkTechnique(written as never)[0];
     if (found) return setProblem(found.sentence);
     setBusy(true);
@@ -81,50 +69,16 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
         leave(note.id);
       },
       (error: Error) => {
-        const current =
-          error instanceof ApiError && error.status === 409
-            ? (error.current as TechniqueView | undefined)
-            : undefined;
-        if (current) setBase(current.revision);
-        setProblem(
-          current
-            ? `${error.message} Theirs begins “${current.why.slice(0, 80)}”. Save again ` +
-                'to let yours stand, or leave without saving to take theirs.'
-            : error.message,
-        );
+        const theirs = theirsOf(error);
+        if (theirs) setBase(theirs.revision);
+        setProblem(theirs ? `${error.message} ${bothStand(theirs)}` : error.message);
       },
     );
     return setBusy(false);
   };
   return (
     <section aria-label="Write the note">
-      <Grid>
-        <Field
-          label="Title"
-          value={facts.title}
-          onChange={(title) => setFacts({ ...facts, title })}
-          maxLength={80}
-        />
-        <Choice<TechniqueGroup>
-          label="Group"
-          value={facts.group}
-          options={techniqueGroups.map((id) => ({ id, name: id }))}
-          onChange={(group) => setFacts({ ...facts, group })}
-        />
-        <Field
-          label="Minutes"
-          inputMode="numeric"
-          value={facts.minutes}
-          onChange={(minutes) => setFacts({ ...facts, minutes })}
-        />
-        <Field
-          label="For"
-          value={facts.per}
-          onChange={(per) => setFacts({ ...facts, per })}
-          hint="an onion, a bunch"
-          maxLength={60}
-        />
-      </Grid>
+      <FactFields facts={facts} onChange={setFacts} />
       <MarkdownEditor label="Text of the note" value={text} onChange={change} />
       <p>
         <Quietly>
@@ -142,5 +96,74 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
         </Button>
       </Row>
     </section>
+  );
+}
+
+function FactFields({ facts, onChange }: { facts: NoteFacts; onChange: (facts: NoteFacts) => void }) {
+  return (
+    <Grid>
+      <Field
+        label="Title"
+        value={facts.title}
+        onChange={(title) => onChange({ ...facts, title })}
+        maxLength={80}
+      />
+      <Choice<TechniqueGroup>
+        label="Group"
+        value={facts.group}
+        options={techniqueGroups.map((id) => ({ id, name: id }))}
+        onChange={(group) => onChange({ ...facts, group })}
+      />
+      <Field
+        label="Minutes"
+        inputMode="numeric"
+        value={facts.minutes}
+        onChange={(minutes) => onChange({ ...facts, minutes })}
+      />
+      <Field
+        label="For"
+        value={facts.per}
+        onChange={(per) => onChange({ ...facts, per })}
+        hint="an onion, a bunch"
+        maxLength={60}
+      />
+    </Grid>
+  );
+}
+
+/** What is said of a note beside its text, as it is typed. */
+interface NoteFacts {
+  title: string;
+  group: TechniqueGroup;
+  minutes: string;
+  per: string;
+}
+
+function factsOf({ title, group, beginnerMinutes, beginnerPer }: TechniqueNote): NoteFacts {
+  return { title, group, minutes: String(beginnerMinutes), per: beginnerPer };
+}
+
+/** The note as it stands in the form; minutes that are no whole number are not a number, and refused. */
+function writtenNote(id: string, facts: NoteFacts, text: string): TechniqueNote {
+  return {
+    ...readNoteMarkdown(text),
+    id,
+    title: facts.title.trim(),
+    group: facts.group,
+    beginnerMinutes: /^\d+$/.test(facts.minutes.trim()) ? Number(facts.minutes) : Number.NaN,
+    beginnerPer: facts.per,
+  };
+}
+
+/** What somebody else saved meanwhile, where that is why a write was refused. */
+function theirsOf(error: Error): TechniqueView | null {
+  const isConflict = error instanceof ApiError && error.status === 409;
+  return isConflict ? ((error.current as TechniqueView | undefined) ?? null) : null;
+}
+
+function bothStand(theirs: TechniqueView): string {
+  return (
+    `Theirs begins “${theirs.why.slice(0, 80)}”. Save again to let yours stand, ` +
+    'or leave without saving to take theirs.'
   );
 }

@@ -37,10 +37,7 @@ const Pair = styled.div`
 export function TechniqueText({ note }: { note: TechniqueNote }) {
   return (
     <Parts>
-      <dt>Why</dt>
-      <dd>
-        <MarkdownText text={note.why} />
-      </dd>
+      <Part name="Why" text={note.why} />
       <Drawing id={note.id} title={note.title} />
       <dt>How</dt>
       <dd>
@@ -52,43 +49,14 @@ export function TechniqueText({ note }: { note: TechniqueNote }) {
           ))}
         </ol>
       </dd>
-      {note.lookFor ? (
-        <>
-          <dt>Look for</dt>
-          <dd>
-            <MarkdownText text={note.lookFor} />
-          </dd>
-        </>
-      ) : null}
-      {note.goesWrong.length > 0 ? (
-        <>
-          <dt>Goes wrong</dt>
-          <dd>
-            {note.goesWrong.map(({ wrong, mend }, index) => (
-              <Pair key={index}>
-                <MarkdownText text={wrong} />
-                <MarkdownText text={mend} />
-              </Pair>
-            ))}
-          </dd>
-        </>
-      ) : null}
+      <Part name="Look for" text={note.lookFor} />
+      <GoesWrong pairs={note.goesWrong} />
       {note.caution ? (
         <Caution>
-          <dt>Caution</dt>
-          <dd>
-            <MarkdownText text={note.caution} />
-          </dd>
+          <Part name="Caution" text={note.caution} />
         </Caution>
       ) : null}
-      {note.anotherWay ? (
-        <>
-          <dt>Another way</dt>
-          <dd>
-            <MarkdownText text={note.anotherWay} />
-          </dd>
-        </>
-      ) : null}
+      <Part name="Another way" text={note.anotherWay} />
       {note.beginnerMinutes > 0 ? (
         <>
           <dt>A beginner takes</dt>
@@ -98,5 +66,34 @@ export function TechniqueText({ note }: { note: TechniqueNote }) {
         </>
       ) : null}
     </Parts>
+  );
+}
+
+function Part({ name, text }: { name: string; text: string }) {
+  if (!text) return null;
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>
+        <MarkdownText text={text} />
+      </dd>
+    </>
+  );
+}
+
+function GoesWrong({ pairs }: { pairs: TechniqueNote['goesWrong'] }) {
+  if (pairs.length === 0) return null;
+  return (
+    <>
+      <dt>Goes wrong</dt>
+      <dd>
+        {pairs.map(({ wrong, mend }, index) => (
+          <Pair key={index}>
+            <MarkdownText text={wrong} />
+            <MarkdownText text={mend} />
+          </Pair>
+        ))}
+      </dd>
+    </>
   );
 }

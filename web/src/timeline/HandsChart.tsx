@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import { handsBusy, type Timeline } from '@fornax/core';
 import {
   Area,
   AreaChart,
@@ -11,6 +10,7 @@ import {
   YAxis,
 } from 'recharts';
 import styled, { useTheme } from 'styled-components';
+import { type HandsAt, handsBusy, type Timeline } from '@fornax/core';
 
 const Frame = styled.figure`
   height: 170px;
@@ -34,6 +34,12 @@ const Key = styled.span<{ $colour: string }>`
   }
 `;
 
+const series = [
+  ['you', 'You', 'basil'],
+  ['assistant', 'Assistant', 'sea'],
+  ['stations', 'Pairs of hands at each station', 'thyme'],
+] as const;
+
 /** Whose hands are at work through the day, one on the other. */
 export default function HandsChart({
   timeline,
@@ -44,20 +50,7 @@ export default function HandsChart({
 }) {
   const { colour } = useTheme();
   const hands = useMemo(() => handsBusy(timeline), [timeline]);
-  const [first, last] = [hands[0]?.minute ?? 0, hands[hands.length - 1]?.minute ?? 0];
-  const toHour =
-    Array.from({ length: 60 }, (_, minute) => minute).find((minute) =>
-      timeAt(first + minute).endsWith(':00'),
-    ) ?? 0;
-  const ticks = Array.from(
-    { length: Math.max(0, Math.floor((last - first - toHour) / 60) + 1) },
-    (_, at) => first + toHour + at * 60,
-  );
-  const series = [
-    ['you', 'You', colour.basil],
-    ['assistant', 'Assistant', colour.sea],
-    ['stations', 'Pairs of hands at each station', colour.thyme],
-  ] as const;
+  const { first, last, ticks } = hoursOf(hands, timeAt);
   return (
     <Frame
       aria-label={
@@ -65,8 +58,8 @@ export default function HandsChart({
       }
     >
       <figcaption>
-        {series.map(([key, name, fill]) => (
-          <Key key={key} $colour={fill}>
+        {series.map(([key, name, tint]) => (
+          <Key key={key} $colour={colour[tint]}>
             {name}
           </Key>
         ))}
@@ -89,15 +82,15 @@ export default function HandsChart({
           <YAxis allowDecimals={false} width={28} tick={{ fill: colour.quiet, fontSize: 12 }} />
           <Tooltip labelFormatter={(minute) => timeAt(Number(minute))} isAnimationActive={false} />
           <ReferenceLine x={0} stroke={colour.ember} strokeWidth={2} />
-          {series.map(([key, name, fill]) => (
+          {series.map(([key, name, tint]) => (
             <Area
               key={key}
               dataKey={key}
               name={name}
               type="stepAfter"
               stackId="hands"
-              stroke={fill}
-              fill={fill}
+              stroke={colour[tint]}
+              fill={colour[tint]}
               fillOpacity={0.75}
               isAnimationActive={false}
             />
@@ -106,4 +99,13 @@ export default function HandsChart({
       </ResponsiveContainer>
     </Frame>
   );
+}
+
+/** First and last minute of the chart, and the whole hours between them by the wall clock. */
+function hoursOf(hands: readonly HandsAt[], timeAt: (minute: number) => string) {
+  const [first, last] = [hands[0]?.minute ?? 0, hands[hands.length - 1]?.minute ?? 0];
+  const minutes = Array.from({ length: 60 }, (_, minute) => minute);
+  const toHour = minutes.find((minute) => timeAt(first + minute).endsWith(':00')) ?? 0;
+  const count = Math.max(0, Math.floor((last - first - toHour) / 60) + 1);
+  return { first, last, ticks: Array.from({ length: count }, (_, index) => first + toHour + index * 60) };
 }

@@ -18,8 +18,8 @@ import { Figure, useWorkings } from '../parts/workings.js';
 import { NoDishes } from '../portions/PortionPage.js';
 import { ClashPanel } from './ClashPanel.js';
 import { ClassMinutes } from './ClassMinutes.js';
-import type { ClockWindow } from './clock-layout.js';
 import { Clock } from './Clock.js';
+import { DayHead, type Extra, Head, type Shown } from './DayHead.js';
 import { DayList, DaysBefore } from './DayLists.js';
 import { Moved } from './Moved.js';
 import { LeftOut, OutOfTheCold } from './OutOfTheCold.js';
@@ -32,28 +32,11 @@ import { WhatIfPanel } from './WhatIfPanel.js';
 const HandsChart = lazy(() => import('./HandsChart.js'));
 const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
 
-const views: readonly (readonly [ClockWindow | 'list', string])[] = [
-  ['days', 'Days'],
-  ['day', 'The day'],
-  ['class', 'In class'],
-  ['minutes', 'Minutes'],
-  ['list', 'List'],
-];
-type Extra = 'hands' | 'what if' | 'rehearse';
-const extras: readonly (readonly [Extra, string])[] = [
-  ['hands', 'Hands'],
-  ['what if', 'What if'],
-  ['rehearse', 'Rehearse'],
-];
-
 const aims = [
   ['shortest', 'the shortest class'],
   ['freshest', 'the freshest food'],
 ] as const;
 
-const Head = styled(Row)`
-  justify-content: space-between;
-`;
 const Trial = styled(Row)`
   margin: 6px 0;
   padding: 4px 0 4px 10px;
@@ -107,7 +90,7 @@ export default function TimePage() {
 
 function Day() {
   const { view } = useOpenClass();
-  const [shown, setShown] = useState<ClockWindow | 'list'>('day');
+  const [shown, setShown] = useState<Shown>('day');
   const [extra, setExtra] = useState<Extra | null>(null);
   const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
   const timeAt = useCallback((minute: number) => axis.local(minute).time, [axis]);
@@ -122,31 +105,7 @@ function Day() {
   const { timeline } = edits;
   return (
     <>
-      <Head>
-        <h2>The day, {showDate(view.startsAt)}</h2>
-        <Row $gap={1}>
-          {views.map(([id, name]) => (
-            <Button
-              key={id}
-              look={shown === id ? 'plain' : 'quiet'}
-              aria-pressed={shown === id}
-              onPress={() => setShown(id)}
-            >
-              {name}
-            </Button>
-          ))}
-          {extras.map(([id, name]) => (
-            <Button
-              key={id}
-              look={extra === id ? 'plain' : 'quiet'}
-              aria-expanded={extra === id}
-              onPress={() => setExtra(extra === id ? null : id)}
-            >
-              {name}
-            </Button>
-          ))}
-        </Row>
-      </Head>
+      <DayHead startsAt={view.startsAt} shown={shown} onShow={setShown} extra={extra} onExtra={setExtra} />
       <Opened extra={extra} edits={edits} timeAt={timeAt} />
       {edits.whatIf ? (
         <Trial role="status">

@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Timeline, TimelineEntry, WhatIf } from '@fornax/core';
+import type { ClassBundle, Timeline, TimelineEntry, WhatIf } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
+import { without } from '../parts/without.js';
 import { planWorker } from '../workers/plan-worker.js';
 
 export interface ClockEdits {
@@ -26,14 +27,50 @@ export interface ClockEdits {
 export function useClockEdits(): ClockEdits {
   const { plan, bundle } = useOpenClass();
   const { decisions, decideQuietly } = useDecisions();
-  const [tried, setTried] = useState<{ whatIf: WhatIf | null; timeline: Timeline } | null>(null);
+  const { tried, show, cancel } = useTrial(bundle);
   const [before, setBefore] = useState<Timeline | null>(null);
+  const decide = useCallback(
+    (change: Partial<typeof decisions>) => {
+      setBefore(plan.timeline);
+      decideQuietly(change);
+    },
+    [plan, decideQuietly],
+  );
+  const preview = useCallback(
+    (task: string, start: number) =>
+      show(null, planWorker().timeline(withPin(bundle, task, start), { standing: plan.timeline.starts })),
+    [bundle, plan, show],
+  );
+  const pin = useCallback(
+    (entry: TimelineEntry, start: number) => decide({ pins: { ...decisions.pins, [entry.id]: start } }),
+    [decisions, decide],
+  );
+  const unpin = useCallback(
+    (entry: TimelineEntry) => decide({ pins: without(decisions.pins, entry.id) }),
+    [decisions, decide],
+  );
+  const want = useCallback((aim: 'shortest' | 'freshest') => decide({ aim }), [decide]);
+  const tryOut = useCallback(
+    (whatIf: WhatIf | null) => {
+      if (whatIf) show(whatIf, planWorker().timelineIf(bundle, whatIf));
+      else cancel();
+    },
+    [bundle, show, cancel],
+  );
+  const forget = useCallback(() => setBefore(null), []);
+  const shown = { timeline: tried?.timeline ?? plan.timeline, before, whatIf: tried?.whatIf ?? null };
+  return { ...shown, preview, pin, unpin, want, tryOut, cancel, forget };
+}
+
+/** The timeline of what is being tried, until it is called off or the plan that it was tried on changes. */
+function useTrial(bundle: ClassBundle) {
+  const [tried, setTried] = useState<{ whatIf: WhatIf | null; timeline: Timeline } | null>(null);
   const asked = useRef(0);
-  // What was tried belongs to the plan that stood then.
-  useEffect(() => {
+  const cancel = useCallback(() => {
     asked.current++;
     setTried(null);
-  }, [bundle]);
+  }, []);
+  useEffect(cancel, [bundle, cancel]);
   const show = useCallback((whatIf: WhatIf | null, timeline: Promise<Timeline>) => {
     const turn = ++asked.current;
     timeline.then(
@@ -43,61 +80,12 @@ export function useClockEdits(): ClockEdits {
       () => undefined,
     );
   }, []);
-  const preview = useCallback(
-    (task: string, start: number) => {
-      const moved = {
-        ...bundle,
-        class: { ...bundle.class, decisions: { ...decisions, pins: { ...decisions.pins, [task]: start } } },
-      };
-      show(null, planWorker().timeline(moved, { standing: plan.timeline.starts }));
-    },
-    [bundle, decisions, plan, show],
-  );
-  const pin = useCallback(
-    (entry: TimelineEntry, start: number) => {
-      setBefore(plan.timeline);
-      decideQuietly({ pins: { ...decisions.pins, [entry.id]: start } });
-    },
-    [plan, decisions, decideQuietly],
-  );
-  const unpin = useCallback(
-    (entry: TimelineEntry) => {
-      setBefore(plan.timeline);
-      decideQuietly({
-        pins: Object.fromEntries(Object.entries(decisions.pins).filter(([id]) => id !== entry.id)),
-      });
-    },
-    [plan, decisions, decideQuietly],
-  );
-  const want = useCallback(
-    (aim: 'shortest' | 'freshest') => {
-      setBefore(plan.timeline);
-      decideQuietly({ aim });
-    },
-    [plan, decideQuietly],
-  );
-  const cancel = useCallback(() => {
-    asked.current++;
-    setTried(null);
-  }, []);
-  const tryOut = useCallback(
-    (whatIf: WhatIf | null) => {
-      if (whatIf) show(whatIf, planWorker().timelineIf(bundle, whatIf));
-      else cancel();
-    },
-    [bundle, show, cancel],
-  );
-  const forget = useCallback(() => setBefore(null), []);
-  return {
-    timeline: tried?.timeline ?? plan.timeline,
-    before,
-    whatIf: tried?.whatIf ?? null,
-    preview,
-    pin,
-    unpin,
-    want,
-    tryOut,
-    cancel,
-    forget,
-  };
+  return { tried, show, cancel };
+}
+
+/** The bundle with one more job pinned. */
+export function withPin(bundle: ClassBundle, task: string, start: number): ClassBundle {
+  const { decisions } = bundle.class;
+  const pins = { ...decisions?.pins, [task]: start };
+  return { ...bundle, class: { ...bundle.class, decisions: { ...decisions, pins } } };
 }

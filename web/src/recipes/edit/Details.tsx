@@ -1,21 +1,17 @@
+import { useState } from 'react';
+import styled from 'styled-components';
 import {
   dishKinds,
   measureSystems,
-  nextId,
   parseIngredientLine,
   portions,
   showRational,
   type MeasureSystem,
   type Recipe,
-  type RecipeChoice,
 } from '@fornax/core';
-import { useState } from 'react';
-import { X } from 'lucide-react';
-import styled from 'styled-components';
-import { Button } from '../../parts/Button.js';
 import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
-import { Quietly, Row } from '../../parts/states.js';
+import { Choices } from './Choices.js';
 
 const Grid = styled.div`
   display: grid;
@@ -41,18 +37,7 @@ const Words = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Ways = styled.div`
-  padding: 8px 0;
-  border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  display: grid;
-  grid-template-columns: 200px minmax(0, 1fr) 160px auto;
-  gap: 10px;
-  align-items: end;
-  @media (max-width: 700px) {
-    grid-template-columns: minmax(0, 1fr) auto;
-  }
-`;
-const Part = styled.details`
+export const Part = styled.details`
   margin: 8px 0 16px;
   summary {
     cursor: pointer;
@@ -70,7 +55,7 @@ export const systemNames: Readonly<Record<MeasureSystem, string>> = {
   australian: 'Australian',
 };
 
-interface DetailsProps {
+export interface DetailsProps {
   recipe: Recipe;
   change: (patch: Partial<Recipe>) => void;
   problems: Readonly<Record<string, string>>;
@@ -79,12 +64,6 @@ interface DetailsProps {
 /** Title, servings and measures; where the recipe comes from; the ways a class can choose of. */
 export function Details({ recipe, change, problems }: DetailsProps) {
   const [title, setTitle] = useState<string | null>(null);
-  const [least, setLeast] = useState<string | null>(null);
-  const changeLeast = (text: string) => {
-    setLeast(text);
-    const read = parseIngredientLine(`${text} x`, { system: 'metric' }).amount;
-    if (read) change({ leastBatch: read.low });
-  };
   return (
     <>
       <Grid>
@@ -116,17 +95,7 @@ export function Details({ recipe, change, problems }: DetailsProps) {
           onChange={(portion) => change({ portion })}
           options={portions.map((id) => ({ id, name: id }))}
         />
-        <Field
-          label="Least batch"
-          value={least ?? showRational(recipe.leastBatch)}
-          onChange={changeLeast}
-          onBlur={() => setLeast(null)}
-          problem={
-            least !== null && !parseIngredientLine(`${least} x`, { system: 'metric' }).amount
-              ? 'Write ¼, ½ or 1.'
-              : undefined
-          }
-        />
+        <LeastBatch recipe={recipe} change={change} />
         <Choice<MeasureSystem>
           label="Measures"
           value={recipe.system}
@@ -134,161 +103,76 @@ export function Details({ recipe, change, problems }: DetailsProps) {
           options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}
         />
       </Grid>
-      <Part>
-        <summary>Story, source, permission, notes</summary>
-        <Words>
-          <div className="wide">
-            <Field
-              label="Story"
-              value={recipe.story}
-              onChange={(story) => change({ story })}
-              problem={problems.story}
-            />
-          </div>
-          <Field
-            label="Source"
-            value={recipe.source}
-            onChange={(source) => change({ source })}
-            problem={problems.source}
-          />
-          <Field
-            label="To be credited"
-            value={recipe.credit}
-            onChange={(credit) => change({ credit })}
-            problem={problems.credit}
-          />
-          <Field
-            label="Permission to teach"
-            value={recipe.permission}
-            onChange={(permission) => change({ permission })}
-            problem={problems.permission}
-          />
-          <div className="wide">
-            <Field
-              label="Notes to self"
-              rows={3}
-              value={recipe.notes}
-              onChange={(notes) => change({ notes })}
-              problem={problems.notes}
-              hint="Never printed on a card."
-            />
-          </div>
-        </Words>
-      </Part>
+      <Origin recipe={recipe} change={change} problems={problems} />
       <Choices recipe={recipe} change={change} />
     </>
   );
 }
 
-/** Schools: each choice with its ways; lines and steps say to which way they belong. */
-function Choices({ recipe, change }: Pick<DetailsProps, 'recipe' | 'change'>) {
-  const setChoices = (choices: readonly RecipeChoice[]) => change({ choices });
-  const changeChoice = (id: string, to: Partial<RecipeChoice>) =>
-    setChoices(recipe.choices.map((choice) => (choice.id === id ? { ...choice, ...to } : choice)));
-  const add = () =>
-    setChoices([
-      ...recipe.choices,
-      {
-        id: nextId('w', recipe.choices),
-        name: 'When to dress',
-        usual: 'o1',
-        options: [
-          { id: 'o1', name: 'just before serving' },
-          { id: 'o2', name: 'at the table' },
-        ],
-      },
-    ]);
-  const remove = (id: string) =>
-    change({
-      choices: recipe.choices.filter((choice) => choice.id !== id),
-      lines: recipe.lines.map((line) => (line.when?.choice === id ? { ...line, when: null } : line)),
-      steps: recipe.steps.map((step) => (step.when?.choice === id ? { ...step, when: null } : step)),
-    });
+function LeastBatch({ recipe, change }: Pick<DetailsProps, 'recipe' | 'change'>) {
+  const [least, setLeast] = useState<string | null>(null);
+  const read = (text: string) => parseIngredientLine(`${text} x`, { system: 'metric' }).amount;
+  const changeLeast = (text: string) => {
+    setLeast(text);
+    const amount = read(text);
+    if (amount) change({ leastBatch: amount.low });
+  };
   return (
-    <Part open={recipe.choices.length > 0}>
-      <summary>Ways to choose of</summary>
-      <div>
-        <Quietly>
-          When to dress, peeled or not, which ratio: a class takes one way of each. Say at a line or a step
-          which way it belongs to.
-        </Quietly>
-        {recipe.choices.map((choice) => (
-          <Ways key={choice.id}>
-            <Field
-              label="Choice"
-              value={choice.name}
-              onChange={(name) => {
-                if (name.trim()) changeChoice(choice.id, { name });
-              }}
-              maxLength={80}
-            />
-            <WaysField
-              choice={choice}
-              onChange={(options) =>
-                changeChoice(choice.id, {
-                  options,
-                  usual: options.some(({ id }) => id === choice.usual) ? choice.usual : options[0]!.id,
-                })
-              }
-            />
-            <Choice
-              label="Usually"
-              value={choice.usual}
-              options={choice.options.map(({ id, name }) => ({ id, name }))}
-              onChange={(usual) => changeChoice(choice.id, { usual })}
-            />
-            <Button
-              look="quiet"
-              aria-label={`Take out the choice ${choice.name}`}
-              onPress={() => remove(choice.id)}
-            >
-              <X size={15} aria-hidden />
-            </Button>
-          </Ways>
-        ))}
-        <Row>
-          <Button onPress={add} isDisabled={recipe.choices.length >= 8}>
-            Add a choice
-          </Button>
-        </Row>
-      </div>
+    <Field
+      label="Least batch"
+      value={least ?? showRational(recipe.leastBatch)}
+      onChange={changeLeast}
+      onBlur={() => setLeast(null)}
+      problem={least !== null && !read(least) ? 'Write ¼, ½ or 1.' : undefined}
+    />
+  );
+}
+
+/** Where a recipe comes from, and whether it may be taught. */
+function Origin({ recipe, change, problems }: DetailsProps) {
+  return (
+    <Part>
+      <summary>Story, source, permission, notes</summary>
+      <Words>
+        <div className="wide">
+          <Field
+            label="Story"
+            value={recipe.story}
+            onChange={(story) => change({ story })}
+            problem={problems.story}
+          />
+        </div>
+        <Field
+          label="Source"
+          value={recipe.source}
+          onChange={(source) => change({ source })}
+          problem={problems.source}
+        />
+        <Field
+          label="To be credited"
+          value={recipe.credit}
+          onChange={(credit) => change({ credit })}
+          problem={problems.credit}
+        />
+        <Field
+          label="Permission to teach"
+          value={recipe.permission}
+          onChange={(permission) => change({ permission })}
+          problem={problems.permission}
+        />
+        <div className="wide">
+          <Field
+            label="Notes to self"
+            rows={3}
+            value={recipe.notes}
+            onChange={(notes) => change({ notes })}
+            problem={problems.notes}
+            hint="Never printed on a card."
+          />
+        </div>
+      </Words>
     </Part>
   );
 }
 
-/** The ways of a choice, divided by semicolons; a way keeps its id while its words change. */
-function WaysField({
-  choice,
-  onChange,
-}: {
-  choice: RecipeChoice;
-  onChange: (options: RecipeChoice['options']) => void;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const change = (text: string) => {
-    setTyped(text);
-    const names = text
-      .split(';')
-      .map((name) => name.trim())
-      .filter(Boolean)
-      .slice(0, 8);
-    if (names.length === 0) return;
-    onChange(
-      names.reduce<{ id: string; name: string }[]>(
-        (made, name, index) => [
-          ...made,
-          { id: choice.options[index]?.id ?? nextId('o', [...choice.options, ...made]), name },
-        ],
-        [],
-      ),
-    );
-  };
-  return (
-    <Field
-      label="Ways, divided by ;"
-      value={typed ?? choice.options.map(({ name }) => name).join('; ')}
-      onChange={change}
-      onBlur={() => setTyped(null)}
-    />
-  );
-}
+/** Schools: each choice with its ways; lines and steps say to which way they belong. */

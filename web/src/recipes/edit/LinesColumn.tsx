@@ -1,22 +1,5 @@
 import { useState } from 'react';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useDroppable,
-  useSensor,
-  useSensors,
-  type Announcements,
-  type DragEndEvent,
-} from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
 import {
   componentRoles,
   lineOf,
@@ -30,9 +13,12 @@ import {
   type RecipeComponent,
   type RecipeLine,
 } from '@fornax/core';
-import { GripVertical, X } from 'lucide-react';
 import styled from 'styled-components';
+import { closestCenter, DndContext, useDroppable, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import { X } from 'lucide-react';
 import { Button } from '../../parts/Button.js';
+import { spokenMoves, useDragSensors, useMovable } from '../../parts/dragging.js';
 import { Choice, Field } from '../../parts/Field.js';
 import { Row } from '../../parts/states.js';
 import { LineEditor } from '../LineEditor.js';
@@ -58,25 +44,6 @@ const Item = styled.li`
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   background: ${({ theme }) => theme.colour.sheet};
 `;
-export const Handle = styled.button`
-  flex: none;
-  width: 24px;
-  height: 34px;
-  margin-top: 5px;
-  padding: 0;
-  border: 0;
-  background: transparent;
-  color: ${({ theme }) => theme.colour.quiet};
-  cursor: grab;
-  touch-action: none;
-  &:focus-visible {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-  }
-  @media (pointer: coarse) {
-    width: 44px;
-    height: 44px;
-  }
-`;
 const Add = styled.div`
   margin: 6px 0 0 26px;
 `;
@@ -87,39 +54,6 @@ export interface ColumnProps {
   larder: Larder;
   change: (patch: Partial<Recipe>) => void;
   problems: Readonly<Record<string, string>>;
-}
-
-/** What a screen reader says while something is moved; `nameOf` gives the words of an item or a place. */
-export function spokenMoves(nameOf: (id: string) => string): {
-  announcements: Announcements;
-  screenReaderInstructions: { draggable: string };
-} {
-  const over = (event: { active: { id: string | number }; over: { id: string | number } | null }) =>
-    event.over?.id === event.active.id
-      ? undefined
-      : event.over
-        ? `Over ${nameOf(String(event.over.id))}.`
-        : 'Over no place.';
-  return {
-    announcements: {
-      onDragStart: ({ active }) => `Lifted ${nameOf(String(active.id))}.`,
-      onDragOver: over,
-      onDragEnd: ({ active }) => `Set down ${nameOf(String(active.id))}.`,
-      onDragCancel: ({ active }) => `Left ${nameOf(String(active.id))} where it was.`,
-    },
-    screenReaderInstructions: {
-      draggable:
-        'Press space to lift, the arrow keys to move, space to set down, escape to leave it where it was.',
-    },
-  };
-}
-
-/** Moves by pointer from the handle, and by keyboard: space to lift, arrows to move, space to set down. */
-export function useDragSensors() {
-  return useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
 }
 
 /** The lines of a recipe by component: written, read as one types, moved by hand. */
@@ -208,32 +142,12 @@ function ComponentPart({
     change({ lines: recipe.lines.map((line) => (line.id === changed.id ? changed : line)) });
   return (
     <Part aria-label={component.name} ref={setNodeRef}>
-      <Head>
-        <Field
-          label="Component"
-          hideLabel
-          value={component.name}
-          onChange={(name) => {
-            if (name.trim()) changeComponent({ name });
-          }}
-          maxLength={80}
-        />
-        <Choice<ComponentRole>
-          label={`Role of ${component.name}`}
-          hideLabel
-          value={component.role}
-          options={componentRoles.map((id) => ({ id, name: id }))}
-          onChange={(role) => changeComponent({ role })}
-        />
-        <Button
-          look="quiet"
-          aria-label={`Take out the component ${component.name}`}
-          isDisabled={recipe.components.length < 2}
-          onPress={() => change(removeComponent(recipe, component.id))}
-        >
-          <X size={15} aria-hidden />
-        </Button>
-      </Head>
+      <ComponentHead
+        component={component}
+        onChange={changeComponent}
+        onRemove={() => change(removeComponent(recipe, component.id))}
+        isOnly={recipe.components.length < 2}
+      />
       {own.length === 0 || component.recipe ? (
         <SubRecipe
           component={component}
@@ -251,15 +165,7 @@ function ComponentPart({
               recipe={recipe}
               larder={larder}
               onChange={changeLine}
-              onRemove={() =>
-                change({
-                  lines: recipe.lines.filter((each) => each.id !== line.id),
-                  steps: recipe.steps.map((step) => ({
-                    ...step,
-                    uses: step.uses.filter((use) => use.line !== line.id),
-                  })),
-                })
-              }
+              onRemove={() => change(withoutLine(recipe, line.id))}
               onMove={(componentId) =>
                 change({ lines: moveLine(recipe.lines, line.id, { endOf: componentId }) })
               }
@@ -269,6 +175,55 @@ function ComponentPart({
       </SortableContext>
       <AddLine component={component} recipe={recipe} larder={larder} change={change} />
     </Part>
+  );
+}
+
+/** The recipe's parts without a line, which no step uses any more. */
+function withoutLine(recipe: Recipe, id: string): Pick<Recipe, 'lines' | 'steps'> {
+  return {
+    lines: recipe.lines.filter((each) => each.id !== id),
+    steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => use.line !== id) })),
+  };
+}
+
+function ComponentHead({
+  component,
+  onChange,
+  onRemove,
+  isOnly,
+}: {
+  component: RecipeComponent;
+  onChange: (to: Partial<RecipeComponent>) => void;
+  onRemove: () => void;
+  isOnly: boolean;
+}) {
+  return (
+    <Head>
+      <Field
+        label="Component"
+        hideLabel
+        value={component.name}
+        onChange={(name) => {
+          if (name.trim()) onChange({ name });
+        }}
+        maxLength={80}
+      />
+      <Choice<ComponentRole>
+        label={`Role of ${component.name}`}
+        hideLabel
+        value={component.role}
+        options={componentRoles.map((id) => ({ id, name: id }))}
+        onChange={(role) => onChange({ role })}
+      />
+      <Button
+        look="quiet"
+        aria-label={`Take out the component ${component.name}`}
+        isDisabled={isOnly}
+        onPress={onRemove}
+      >
+        <X size={15} aria-hidden />
+      </Button>
+    </Head>
   );
 }
 
@@ -283,20 +238,9 @@ interface SortableLineProps {
 }
 
 function SortableLine({ line, index, recipe, larder, onChange, onRemove, onMove }: SortableLineProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useSortable({
-    id: line.id,
-    transition: null,
-  });
+  const { setNodeRef, style, handle } = useMovable(line.id, `Move line ${index + 1}, ${line.text}`);
   return (
-    <Item
-      ref={setNodeRef}
-      style={{
-        transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined,
-        opacity: isDragging ? 0.6 : undefined,
-        position: 'relative',
-        zIndex: isDragging ? 2 : undefined,
-      }}
-    >
+    <Item ref={setNodeRef} style={style}>
       <LineEditor
         line={line}
         index={index}
@@ -307,17 +251,7 @@ function SortableLine({ line, index, recipe, larder, onChange, onRemove, onMove 
         components={recipe.components}
         choices={recipe.choices}
         onMove={onMove}
-        handle={
-          <Handle
-            ref={setActivatorNodeRef}
-            type="button"
-            {...attributes}
-            {...listeners}
-            aria-label={`Move line ${index + 1}, ${line.text}`}
-          >
-            <GripVertical size={15} aria-hidden />
-          </Handle>
-        }
+        handle={handle}
       />
     </Item>
   );

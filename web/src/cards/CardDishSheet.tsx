@@ -1,0 +1,138 @@
+import styled from 'styled-components';
+import type { CardDish, CardStep } from '@fornax/core';
+import { AmountText } from '../parts/AmountText.js';
+
+export const Small = styled.p`
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 14px;
+  line-height: 19px;
+`;
+const Caution = styled.p`
+  font-weight: 600;
+  color: ${({ theme }) => theme.colour.beet};
+  font-size: 14px;
+  line-height: 19px;
+`;
+const Lines = styled.table`
+  width: 100%;
+  td {
+    padding: 3px 12px 3px 0;
+    vertical-align: top;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  td:first-child {
+    width: 180px;
+    font-weight: 700;
+  }
+  small {
+    font-size: 13px;
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
+
+const Steps = styled.ol`
+  margin-top: 8px;
+  li {
+    display: grid;
+    grid-template-columns: 32px minmax(0, 1fr);
+    padding: 7px 0;
+    break-inside: avoid;
+    > b {
+      font: 700 20px/24px ${({ theme }) => theme.font.heading};
+    }
+  }
+`;
+
+/** What a card says of one dish: amounts by component, then its steps. */
+export function CardDishSheet({ dish }: { dish: CardDish }) {
+  return (
+    <section>
+      <h3>{dish.title}</h3>
+      <Small>
+        <AmountText text={dish.batch} /> ·{' '}
+        {dish.allergens
+          ? `contains ${dish.allergens}; check the labels`
+          : 'no listed allergen; check the labels'}
+        {dish.credit ? ` · ${dish.credit}` : ''}
+      </Small>
+      {dish.components.map((component) => (
+        <Component key={component.name} component={component} />
+      ))}
+      {dish.fromOnce.length > 0 ? (
+        <p>
+          <strong>From the batch made once: {dish.fromOnce.join('; ')}</strong>
+        </p>
+      ) : null}
+      {dish.doneBefore.length > 0 ? (
+        <Small>
+          <em>Done before class: {dish.doneBefore.join(' ')}</em>
+        </Small>
+      ) : null}
+      <Steps>
+        {dish.steps.map((step) => (
+          <Step key={step.number} step={step} />
+        ))}
+      </Steps>
+    </section>
+  );
+}
+
+function Component({ component }: { component: CardDish['components'][number] }) {
+  return (
+    <div>
+      <h4>{component.name}</h4>
+      <Lines>
+        <tbody>
+          {component.lines.map((line, index) => (
+            <tr key={index}>
+              <td>
+                <AmountText text={line.amount} />
+                {line.beside ? (
+                  <>
+                    {' '}
+                    <small>
+                      <AmountText text={line.beside} />
+                    </small>
+                  </>
+                ) : null}
+              </td>
+              <td>
+                {line.name}
+                {[line.note, line.advice, line.kept].filter(Boolean).map((note, at) => (
+                  <small key={at}>
+                    , <AmountText text={note} />
+                  </small>
+                ))}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Lines>
+    </div>
+  );
+}
+
+function Step({ step }: { step: CardStep }) {
+  const small = [step.minutes, step.vessel].filter(Boolean).join(' · ');
+  return (
+    <li>
+      <b>{step.number}</b>
+      <div>
+        <p>{step.text}</p>
+        {step.until ? (
+          <p>
+            <strong>Ready: {step.until}</strong>
+          </p>
+        ) : null}
+        {small ? <Small>{small}</Small> : null}
+        {step.notes.map((note, index) => (
+          <Small key={index}>
+            <em>{note}</em>
+          </Small>
+        ))}
+        {step.caution ? <Caution>Caution: {step.caution}</Caution> : null}
+      </div>
+    </li>
+  );
+}

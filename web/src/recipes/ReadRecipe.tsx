@@ -1,0 +1,81 @@
+import styled from 'styled-components';
+import type { Recipe } from '@fornax/core';
+import { AmountText } from '../parts/AmountText.js';
+import { Quietly } from '../parts/states.js';
+import { Look } from './Look.js';
+import { StepList } from './StepList.js';
+
+const Reading = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 280px) minmax(0, 1fr);
+  gap: 40px;
+  margin-top: 16px;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+const Component = styled.section`
+  margin-bottom: 16px;
+  li {
+    padding: 4px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    overflow-wrap: anywhere;
+  }
+`;
+
+export function ReadRecipe({ recipe }: { recipe: Recipe }) {
+  return (
+    <>
+      {recipe.story ? <p>{recipe.story}</p> : null}
+      {recipe.choices.length > 0 ? (
+        <p>
+          <Quietly>
+            {recipe.choices
+              .map((choice) => `${choice.name}: ${choice.options.map(({ name }) => name).join(' or ')}`)
+              .join(' · ')}
+          </Quietly>
+        </p>
+      ) : null}
+      <Reading>
+        <div>
+          {recipe.components.map((component) => (
+            <Component key={component.id}>
+              <h3>{component.name}</h3>
+              <ul>
+                {recipe.lines
+                  .filter((line) => line.componentId === component.id)
+                  .map((line) => (
+                    <li key={line.id}>
+                      <AmountText text={line.text} />
+                      {wayOf(recipe, line)}
+                      {line.unread ? <Look>{line.unread}</Look> : null}
+                    </li>
+                  ))}
+              </ul>
+            </Component>
+          ))}
+          {recipe.lines.length === 0 ? <Quietly>No ingredient lines yet.</Quietly> : null}
+          <p>
+            <Quietly>
+              {[recipe.source, recipe.credit && `credit: ${recipe.credit}`, recipe.permission]
+                .filter(Boolean)
+                .join(' · ')}
+            </Quietly>
+          </p>
+        </div>
+        <div>
+          <StepList recipe={recipe} notesBeside />
+        </div>
+      </Reading>
+    </>
+  );
+}
+
+/** The way that a line or step belongs to, set quietly behind it. */
+function wayOf(recipe: Recipe, part: Pick<Recipe['lines'][number], 'when'>) {
+  const option = recipe.choices
+    .find((choice) => choice.id === part.when?.choice)
+    ?.options.find(({ id }) => id === part.when?.option);
+  return option ? <Quietly> only {option.name}</Quietly> : null;
+}

@@ -1,0 +1,95 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
+import type { RecipeView } from '@fornax/contract';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { call } from '../api/client.js';
+import { recipesQuery } from '../api/queries.js';
+import { Dialog } from '../parts/Dialog.js';
+import { ListChoice } from '../parts/Field.js';
+import { Quietly } from '../parts/states.js';
+import { useSay } from '../parts/toasts.js';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
+import type { Dish } from './MenuEditor.js';
+
+const SearchBox = styled(Input)`
+  width: 100%;
+  padding: 8px 10px;
+  border: 1px solid #98a29b;
+  border-radius: ${({ theme }) => theme.radius};
+`;
+
+const Scrolling = styled.div`
+  max-height: 360px;
+  margin-top: 8px;
+  overflow: auto;
+`;
+
+/** Finds a recipe in the library and puts it on the menu. */
+export function ChooseDish({
+  isOpen,
+  onClose,
+  onChoose,
+}: {
+  isOpen: boolean;
+  onClose: () => void;
+  onChoose: (dish: Dish) => void;
+}) {
+  const { data: recipes = [] } = useQuery(recipesQuery);
+  const { contains } = useFilter({ sensitivity: 'base' });
+  const client = useQueryClient();
+  const say = useSay();
+  const choose = async (recipeId: string) => {
+    onClose();
+    const recipe = await client.fetchQuery({
+      queryKey: ['recipe', recipeId],
+      queryFn: () => call<RecipeView>(`/recipes/${recipeId}`),
+    });
+    onChoose(dishOf(recipe));
+  };
+  return (
+    <Dialog title="Add a dish" isOpen={isOpen} onClose={onClose}>
+      <Autocomplete filter={contains}>
+        <SearchField autoFocus>
+          <Label>
+            <VisuallyHidden>Search the library</VisuallyHidden>
+          </Label>
+          <SearchBox placeholder="Search the library" />
+        </SearchField>
+        <Scrolling>
+          <ListBox
+            aria-label="Recipes"
+            items={recipes}
+            onAction={(key) => void choose(String(key)).catch((error: Error) => say(error.message))}
+            renderEmptyState={() => 'No recipe has this name.'}
+          >
+            {(recipe) => (
+              <ListChoice id={recipe.id} textValue={recipe.title}>
+                {recipe.title}{' '}
+                <Quietly>
+                  {recipe.kind}, serves {recipe.serves}
+                </Quietly>
+              </ListChoice>
+            )}
+          </ListBox>
+        </Scrolling>
+      </Autocomplete>
+    </Dialog>
+  );
+}
+
+/** A dish as it first stands on a menu: made at every station, in the portion its recipe is written for. */
+function dishOf(recipe: RecipeView): Dish {
+  return {
+    id: uuid(),
+    recipeId: recipe.id,
+    version: 1,
+    newestVersion: 1,
+    draftDiffers: false,
+    newest: null,
+    choices: {},
+    portion: recipe.content.portion,
+    maker: 'every station',
+    recipe: recipe.whole,
+  };
+}

@@ -1,0 +1,123 @@
+import styled from 'styled-components';
+import { Quietly } from '../parts/states.js';
+import { Figure, walkFigures } from '../parts/workings.js';
+import type { Group } from './groups.js';
+import { ShopItem } from './ShopItem.js';
+import type { Ticks } from './useTicks.js';
+
+/** Positioned, so that hidden text in wide rows is clipped with them. */
+const Scroll = styled.div`
+  position: relative;
+  overflow-x: auto;
+`;
+
+const Table = styled.table`
+  width: 100%;
+  margin-top: 8px;
+  td {
+    padding: 5px 12px 5px 0;
+    vertical-align: top;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  td:first-child {
+    width: 40px;
+    padding: 1px 8px 1px 0;
+  }
+  td:nth-child(2) {
+    min-width: 170px;
+  }
+  td:nth-child(3) {
+    min-width: 150px;
+  }
+  td:nth-child(4) {
+    white-space: nowrap;
+    text-align: right;
+    font-variant-numeric: tabular-nums;
+  }
+  td button {
+    min-height: 24px;
+  }
+  @media (max-width: 700px) {
+    td:nth-child(2),
+    td:nth-child(3) {
+      min-width: 0;
+    }
+    th:nth-child(n + 4),
+    td:nth-child(n + 4) {
+      display: none;
+    }
+  }
+  thead th {
+    padding: 4px 12px 4px 0;
+    text-align: left;
+    font-weight: 400;
+    color: ${({ theme }) => theme.colour.quiet};
+    border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
+  }
+  tbody th {
+    padding: 14px 0 4px;
+    text-align: left;
+    font-weight: 700;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
+  }
+  tbody th span {
+    font-weight: 400;
+  }
+  @media print {
+    tr {
+      break-inside: avoid;
+    }
+  }
+`;
+
+export function ShopTable({
+  groups,
+  ticks,
+  currency,
+}: {
+  groups: readonly Group[];
+  ticks: Ticks;
+  currency: string;
+}) {
+  return (
+    <Scroll>
+      <Table onKeyDown={walkFigures}>
+        <thead>
+          <tr>
+            <th scope="col">
+              <Quietly>Got</Quietly>
+            </th>
+            <th scope="col">What</th>
+            <th scope="col">Buy</th>
+            <th scope="col">Cost</th>
+            <th scope="col">Left over</th>
+            <th scope="col">For</th>
+          </tr>
+        </thead>
+        {groups.map((group) => (
+          <tbody key={group.key}>
+            <tr>
+              <th scope="rowgroup" colSpan={6}>
+                {group.trip ? (
+                  <Figure id={`trip:${group.key}`} workings={group.trip.workings} text={group.title} />
+                ) : (
+                  group.title
+                )}{' '}
+                {group.aside ? <Quietly>{group.aside}</Quietly> : null}
+              </th>
+            </tr>
+            {group.rows.map((row) => (
+              <ShopItem
+                key={row.key}
+                row={row}
+                currency={currency}
+                tick={ticks.ticks.get(row.key)}
+                onToggle={(ticked) => ticks.toggle(row.key, ticked)}
+              />
+            ))}
+          </tbody>
+        ))}
+      </Table>
+    </Scroll>
+  );
+}
