@@ -24,7 +24,7 @@ export default ts.config(
   ...ts.configs.recommended,
   { files: ['scripts/**/*.mjs', '*.js', '*.cjs'], languageOptions: { globals: globals.node } },
   {
-    files: ['scripts/screenshots.mjs', 'scripts/lib/measure-browser.mjs'],
+    files: ['scripts/screenshots.mjs', 'scripts/lib/measure-browser.mjs', 'scripts/lib/bench-browser.mjs'],
     languageOptions: { globals: { ...globals.node, ...globals.browser } },
   },
   {

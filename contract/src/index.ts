@@ -3,6 +3,8 @@ import 'reflect-metadata';
 export * from './rules.js';
 export * from './sessions.js';
 export * from './classes.js';
+export * from './class-views.js';
+export * from './decisions.js';
 export * from './recipes.js';
 export * from './larder.js';
 export * from './techniques.js';

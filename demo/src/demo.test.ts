@@ -1,7 +1,8 @@
 import { looseEnds, planClass, standardTechniques, type Maker } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { startsInWords } from '../../core/src/tests/starts-in-words.js';
-import { demoClasses, demoKitchen, demoRecipes } from './kitchen.js';
+import { demoClasses } from './classes.js';
+import { demoKitchen, demoRecipes } from './kitchen.js';
 
 const classes = demoClasses('2026-11-24');
 const bundle = (index: number) => {

@@ -1,1 +1,2 @@
+export * from './classes.js';
 export * from './kitchen.js';

@@ -1,16 +1,7 @@
 import { parseDate } from '@internationalized/date';
-import {
-  usualKitchen,
-  type ClassDecisions,
-  type DishMaking,
-  type KitchenFacts,
-  type Maker,
-  type Portion,
-  type Recipe,
-  type StockItem,
-} from '@fornax/core';
-import { dipsAndDressings } from './dips-dressings.js';
-import { salads } from './salads.js';
+import { usualKitchen, type KitchenFacts, type Recipe, type StockItem } from '@fornax/core';
+import { dipsAndDressings } from './recipes/dips-dressings.js';
+import { salads } from './recipes/salads.js';
 import { writeRecipe } from './write.js';
 
 /** The made-up teaching kitchen that the demo opens in. */
@@ -83,24 +74,6 @@ export const demoRecipes: readonly DemoRecipe[] = [...salads, ...dipsAndDressing
   recipe: writeRecipe(written),
 }));
 
-export interface DemoClass {
-  readonly title: string;
-  readonly startsAt: string;
-  readonly lengthMinutes: number;
-  readonly place: string;
-  readonly people: number;
-  readonly peoplePerStation: number;
-  readonly assistants: number;
-  readonly demonstrationPlates: number;
-  readonly decisions?: Partial<ClassDecisions>;
-  readonly dishes: readonly {
-    readonly recipe: string;
-    readonly portion: Portion;
-    readonly maker: Maker;
-    readonly making?: DishMaking;
-  }[];
-}
-
 /** What stands in the cupboard of the demo, dated from the day it is loaded. */
 export function demoStock(today: string): (StockItem & { readonly note: string })[] {
   const day = (offset: number) => parseDate(today).add({ days: offset }).toString();
@@ -117,76 +90,5 @@ export function demoStock(today: string): (StockItem & { readonly note: string }
     { ingredient: 'pumpkin-seeds', amount: grams('200'), state: '', useBy: day(40), note: '' },
     { ingredient: 'fine-salt', amount: grams('500'), state: 'opened', useBy: null, note: 'salt box' },
     { ingredient: 'yoghurt', amount: grams('250'), state: '', useBy: day(1), note: 'front of the fridge' },
-  ];
-}
-
-export const demoCourse = { title: 'Leaves, roots and beans' };
-
-/**
- * Four classes of the course, dated from the day the demo is loaded: one past, one today, one in three days,
- * one next week.
- */
-export function demoClasses(today: string): DemoClass[] {
-  const day = (offset: number, time: string) =>
-    `${parseDate(today).add({ days: offset }).toString()}T${time}`;
-  const usual = { place: 'Main kitchen', peoplePerStation: 4, demonstrationPlates: 2 };
-  return [
-    {
-      ...usual,
-      title: 'Dressings from the ratio up',
-      startsAt: day(-7, '18:30'),
-      lengthMinutes: 120,
-      people: 12,
-      assistants: 0,
-      dishes: [
-        { recipe: 'vinaigrettes', portion: 'taste', maker: 'every station', making: { spare: true } },
-        { recipe: 'herb-yoghurt', portion: 'taste', maker: 'every station' },
-      ],
-    },
-    {
-      ...usual,
-      title: 'Slaws and lunch bowls',
-      startsAt: day(0, '18:00'),
-      lengthMinutes: 120,
-      people: 10,
-      assistants: 1,
-      dishes: [
-        { recipe: 'slaw', portion: 'side', maker: 'every station' },
-        { recipe: 'chickpea-egg', portion: 'side', maker: 'every station' },
-      ],
-    },
-    {
-      ...usual,
-      title: 'Roots and citrus',
-      startsAt: day(3, '18:30'),
-      lengthMinutes: 150,
-      people: 14,
-      assistants: 1,
-      decisions: { budget: 90 },
-      dishes: [
-        { recipe: 'beetroot', portion: 'side', maker: 'every station' },
-        { recipe: 'fennel-pear', portion: 'taste', maker: 'every station' },
-        { recipe: 'white-bean', portion: 'taste', maker: 'demonstration' },
-        { recipe: 'carrot-farro', portion: 'taste', maker: 'demonstration' },
-      ],
-    },
-    {
-      ...usual,
-      title: 'Smoke, char and warm salads',
-      startsAt: day(8, '17:30'),
-      lengthMinutes: 180,
-      people: 16,
-      assistants: 1,
-      dishes: [
-        { recipe: 'aubergine', portion: 'taste', maker: 'every station' },
-        {
-          recipe: 'potato-green-bean',
-          portion: 'side',
-          maker: 'every station',
-          making: { shareBatch: true },
-        },
-        { recipe: 'slaw', portion: 'taste', maker: 'made ahead' },
-      ],
-    },
   ];
 }

@@ -20,33 +20,7 @@ export function serveWebApp(app: NestExpressApplication, webFolder: string): voi
     if (request.path.startsWith('/api/')) response.setHeader('Cache-Control', 'private, no-cache');
     next();
   });
-  app.use(
-    helmet({
-      contentSecurityPolicy: {
-        useDefaults: false,
-        directives: {
-          defaultSrc: ["'none'"],
-          scriptSrc: ["'self'"],
-          workerSrc: ["'self'"],
-          connectSrc: ["'self'"],
-          imgSrc: ["'self'", 'data:'],
-          fontSrc: ["'self'"],
-          manifestSrc: ["'self'"],
-          styleSrc: [
-            "'self'",
-            (_request, response) => `'nonce-${(response as Response).locals.nonce as string}'`,
-          ],
-          baseUri: ["'none'"],
-          formAction: ["'self'"],
-          frameAncestors: ["'none'"],
-          objectSrc: ["'none'"],
-        },
-      },
-      // The demo and a first start are served without TLS on loopback.
-      strictTransportSecurity: false,
-      referrerPolicy: { policy: 'same-origin' },
-    }),
-  );
+  app.use(securityHeaders());
   if (!webFolder) return;
   const page = readFileSync(join(webFolder, 'index.html'), 'utf8');
   app.use(
@@ -62,5 +36,34 @@ export function serveWebApp(app: NestExpressApplication, webFolder: string): voi
     if (request.method !== 'GET' || request.path.startsWith('/api/')) return next();
     response.setHeader('Cache-Control', 'no-store');
     response.type('html').send(page.replaceAll(noncePlace, response.locals.nonce as string));
+  });
+}
+
+/** Scripts, styles and data of our own only; no style without this answer's nonce; never in a frame. */
+function securityHeaders() {
+  return helmet({
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'none'"],
+        scriptSrc: ["'self'"],
+        workerSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        imgSrc: ["'self'", 'data:'],
+        fontSrc: ["'self'"],
+        manifestSrc: ["'self'"],
+        styleSrc: [
+          "'self'",
+          (_request, response) => `'nonce-${(response as Response).locals.nonce as string}'`,
+        ],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+        objectSrc: ["'none'"],
+      },
+    },
+    // The demo and a first start are served without TLS on loopback.
+    strictTransportSecurity: false,
+    referrerPolicy: { policy: 'same-origin' },
   });
 }

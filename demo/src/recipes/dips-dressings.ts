@@ -1,4 +1,4 @@
-import type { WrittenRecipe } from './write.js';
+import type { WrittenRecipe } from '../write.js';
 
 export const dipsAndDressings: readonly WrittenRecipe[] = [
   {

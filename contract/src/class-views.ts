@@ -1,0 +1,63 @@
+import type { ClassDecisions, ClassFacts, ClassPlan, KitchenFacts, Recipe } from '@fornax/core';
+import { IsBoolean, IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+
+/** A tick on the shopping list: a row of its own. */
+export class TickDto {
+  @IsString()
+  @Length(1, 200)
+  key: string;
+
+  @IsBoolean({ message: 'A row is ticked or not.' })
+  ticked: boolean;
+
+  /** How many, for what is counted: missing or broken. */
+  @IsOptional()
+  @IsInt({ message: 'Write a whole number.' })
+  @Min(0, { message: 'A count is 0 or more.' })
+  @Max(1000, { message: 'A count is at most 1000.' })
+  count?: number;
+}
+
+export interface TickView {
+  readonly key: string;
+  readonly ticked: boolean;
+  readonly count: number;
+  readonly by: string;
+  readonly at: string;
+}
+
+export interface CourseView {
+  readonly id: string;
+  readonly title: string;
+}
+
+/** A class as the list shows it. */
+export interface ClassSummary {
+  readonly id: string;
+  readonly title: string;
+  readonly startsAt: string;
+  readonly zone: string;
+  readonly lengthMinutes: number;
+  readonly people: number;
+  readonly stations: number;
+  readonly courseId: string | null;
+  readonly dishes: readonly string[];
+  /** The next dated job that is not over; null where there is none. */
+  readonly nextJob: ClassPlan['jobs'][number] | null;
+  /** Open decisions: clashes and things to look at. */
+  readonly toDecide: number;
+}
+
+/** A class with all that a plan is made of. */
+export interface ClassView extends Omit<ClassFacts, 'dishes' | 'decisions'> {
+  readonly decisions: ClassDecisions;
+  readonly revision: number;
+  readonly courseId: string | null;
+  /** `newest` is what the recipe would give now, where that differs from the version the class stays on. */
+  readonly dishes: readonly (ClassFacts['dishes'][number] & {
+    readonly newestVersion: number;
+    readonly draftDiffers: boolean;
+    readonly newest: Recipe | null;
+  })[];
+  readonly kitchen: KitchenFacts;
+}
