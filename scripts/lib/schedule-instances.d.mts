@@ -1,4 +1,4 @@
-import type { ScheduleProblem } from '../../core/src/timeline/schedule/types.js';
+import type { ScheduleProblem } from '../../core/src/scheduler/types.js';
 
 export function randomInstance(
   seed: number,

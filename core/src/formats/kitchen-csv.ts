@@ -1,6 +1,5 @@
 import Papa from 'papaparse';
-import type { KitchenFacts } from '../plan/index.js';
-import { type Vessel, type VesselKind, vesselKinds } from '../portions/index.js';
+import { type KitchenFacts, type Vessel, type VesselKind, vesselKinds } from '../class/index.js';
 import { safeCell } from './csv.js';
 import type { CsvRowReport } from './larder-csv.js';
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
+import type { ClassFacts } from '../class/index.js';
 import type { KitList } from '../kit/index.js';
-import type { ClassFacts } from '../plan/index.js';
 import type { ShoppingList, ShoppingRow } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
 import { listed, money } from '../words/index.js';

@@ -1,6 +1,7 @@
-import { sizeOfUnit, toNumber, unitKind, type Amount, type MeasureSystem } from '../amounts/index.js';
-import { conversionFacts, findIngredient, standardLarder, type Larder } from '../larder/index.js';
-import { lineMeasure, nameStations, type ClassDish, type DishPortions } from '../portions/index.js';
+import { type Amount, type MeasureSystem, sizeOfUnit, toNumber, unitKind } from '../amounts/index.js';
+import type { ClassDish } from '../class/index.js';
+import { conversionFacts, findIngredient, type Larder, standardLarder } from '../larder/index.js';
+import { type DishPortions, lineMeasure, nameStations } from '../portions/index.js';
 import type { ContainerRow } from './types.js';
 
 export interface ContainerInput {

@@ -1,5 +1,5 @@
-import { findIngredient, standardLarder, type Larder } from '../larder/index.js';
-import type { ClassDish } from '../portions/index.js';
+import type { ClassDish } from '../class/index.js';
+import { findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import type { KitCheck } from './types.js';
 
 interface Rule {

@@ -1,5 +1,5 @@
-import { toolFact } from './tools.js';
-import type { KitDecision, ToolUse, Washing } from './types.js';
+import { type KitDecision, toolFact } from '../class/index.js';
+import type { ToolUse, Washing } from './types.js';
 
 /** Touched by raw meat, fish or shellfish, and then kept apart from everything else. */
 const touchedRaw: ReadonlySet<string> = new Set([

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
+import { splitStations } from '../class/index.js';
+import { planBatches, portionRecipe } from '../portions/index.js';
 import { dish, recipe } from '../tests/recipes.js';
 import { buildKitList, type KitInput } from './kit-list.js';
 import type { ToolUse } from './types.js';

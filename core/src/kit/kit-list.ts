@@ -1,12 +1,21 @@
 import { formatMass, type WorkingStep } from '../amounts/index.js';
+import {
+  type ClassDish,
+  isSharedTool,
+  type KitDecision,
+  type KitDecisions,
+  type OwnSet,
+  toolFact,
+  toolName,
+  toolPlural,
+} from '../class/index.js';
 import type { Larder } from '../larder/index.js';
-import { nameStations, type ClassDish, type DishPortions } from '../portions/index.js';
-import { containerGrams, sortedPlaces, type SortedPlace } from './containers.js';
+import { type DishPortions, nameStations } from '../portions/index.js';
+import { containerGrams, type SortedPlace, sortedPlaces } from './containers.js';
 import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
-import { dealOut, mostDirty, singleUses, type Peak } from './in-use.js';
+import { dealOut, mostDirty, type Peak, singleUses } from './in-use.js';
 import { findShortages } from './shortages.js';
-import { isSharedTool, toolFact, toolName, toolPlural } from './tools.js';
-import type { Crate, KitDecision, KitDecisions, KitList, KitRow, OwnSet, ToolUse } from './types.js';
+import type { Crate, KitList, KitRow, ToolUse } from './types.js';
 
 export interface KitInput {
   readonly uses: readonly ToolUse[];

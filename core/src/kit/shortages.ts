@@ -1,5 +1,5 @@
+import { toolFact, toolName, toolPlural } from '../class/index.js';
 import type { Peak } from './in-use.js';
-import { toolFact, toolName, toolPlural } from './tools.js';
 import type { KitShortage, WayOut } from './types.js';
 
 export interface ShortageInput {

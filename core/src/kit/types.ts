@@ -1,4 +1,5 @@
 import type { Workings } from '../amounts/index.js';
+import type { KitDecision } from '../class/index.js';
 
 /** A stretch of the timeline in which tools are in use. Minutes on the plan's axis, half-open. */
 export interface ToolUse {
@@ -45,27 +46,6 @@ export interface KitShortage {
   readonly atMinute: number;
   readonly sentence: string;
   readonly waysOut: readonly WayOut[];
-}
-
-/** A way out that was taken, by tool. */
-export interface KitDecision {
-  readonly tool: string;
-  readonly kind: 'stagger' | 'share' | 'replace';
-  /** For `stagger`: how many stations go at once. */
-  readonly atOnce?: number;
-  /** For `replace`: the other tool. */
-  readonly by?: string;
-}
-
-/** A set of its own for a station that must stay free of something. */
-export interface OwnSet {
-  readonly station: number;
-  readonly without: string;
-}
-
-export interface KitDecisions {
-  readonly kit: readonly KitDecision[];
-  readonly ownSets: readonly OwnSet[];
 }
 
 /** A tool that is washed between two dishes. */

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
+import { applyKitDecisions, type KitDecisions, splitStations, toolFacts } from '../class/index.js';
+import { planBatches, portionRecipe } from '../portions/index.js';
 import { dish, recipe, step } from '../tests/recipes.js';
-import { applyKitDecisions } from './decisions.js';
 import { buildKitList, type KitInput } from './kit-list.js';
-import { toolFacts } from './tools.js';
-import type { KitDecisions, ToolUse } from './types.js';
+import type { ToolUse } from './types.js';
 
 const stations = splitStations(16, 4);
 const salad = dish(

@@ -1,5 +1,5 @@
 import { fullSet } from '../amounts/index.js';
-import type { KitchenFacts } from '../plan/index.js';
+import type { KitchenFacts } from '../class/index.js';
 import { standardVessels, usualMeasures } from '../portions/index.js';
 import { usualSafety } from '../safety/index.js';
 

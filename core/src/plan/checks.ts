@@ -1,4 +1,5 @@
 import { showRational } from '../amounts/index.js';
+import type { ClassFacts, KitchenFacts } from '../class/index.js';
 import type { KitList } from '../kit/index.js';
 import { type Allergen, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -7,7 +8,7 @@ import { type OutOfCold, safetyFigures, showCelsius } from '../safety/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
 import { isPlural, listed, money, showSpan } from '../words/index.js';
-import type { ClassFacts, KitchenFacts, PlanWarning } from './types.js';
+import type { PlanWarning } from './types.js';
 
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { ClassFacts, KitchenFacts } from '../class/index.js';
 import { classes, kitchens } from '../tests/random-classes.js';
 import { kitchen } from '../tests/recipes.js';
 import type { TimelineEntry } from '../timeline/index.js';
 import { planClass } from './plan-class.js';
-import type { ClassFacts, ClassPlan, KitchenFacts } from './types.js';
+import type { ClassPlan } from './types.js';
 
 const all = ({ timeline }: ClassPlan) => [...timeline.daysBefore, ...timeline.clock];
 

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
+import { type ClassDecisions, noDecisions } from '../class/index.js';
+import { withSubstitute } from '../class/substitute.js';
 import { standardLarder } from '../larder/index.js';
+import { planChanges } from '../questions/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import { planChanges } from './changes.js';
-import { noDecisions } from './decide.js';
 import { planClass } from './plan-class.js';
 import { needsOfClass, usesOfClass } from './pool.js';
-import { withSubstitute } from './substitute.js';
-import type { ClassBundle, ClassDecisions } from './types.js';
+import type { ClassBundle } from './types.js';
 
 const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
 const salad = recipe(

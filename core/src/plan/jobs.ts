@@ -1,5 +1,6 @@
+import type { ClassFacts } from '../class/index.js';
 import { createAxis, type Timeline } from '../timeline/index.js';
-import type { ClassFacts, PlanJob } from './types.js';
+import type { PlanJob } from './types.js';
 
 /** The dated jobs of a class in order: shopping trips, every job on earlier days, and the class. */
 export function planJobs(facts: ClassFacts, timeline: Timeline): PlanJob[] {

@@ -1,13 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
+import { stationCards } from '../cards/index.js';
+import { type ClassDecisions, type DishMaking, type Maker, noDecisions } from '../class/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
-import type { DishMaking, Maker } from '../portions/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import { noDecisions } from './decide.js';
 import { planClass } from './plan-class.js';
-import { stationCards } from './station-cards.js';
-import type { ClassBundle, ClassDecisions } from './types.js';
+import type { ClassBundle } from './types.js';
 
 const lines = [
   '600 g peeled carrots',

@@ -1,29 +1,34 @@
+import {
+  type ClassDish,
+  type ClassFacts,
+  decidedDishes,
+  decisionsOf,
+  flightOf,
+  slowestWay,
+  splitStations,
+} from '../class/index.js';
 import { buildKitList, type ToolUse } from '../kit/index.js';
 import { allergensByList, findIngredient, type Larder, larderOf } from '../larder/index.js';
 import {
   batchOffers,
-  type ClassDish,
-  flightOf,
   planBatches,
   type PortionPlan,
   portionRecipe,
   rotationTurns,
-  splitStations,
   stationsAtOnce,
 } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { outOfCold } from '../safety/out-of-cold.js';
 import { buildShoppingList } from '../shopping/index.js';
-import { leftOutOf, withAddedSteps } from '../timeline/added-steps.js';
 import { buildTimeline, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
-import { eatMinutes } from '../timeline/tasks.js';
+import { leftOutOf, withAddedSteps } from '../timeline/tasks/added-steps.js';
+import { eatMinutes } from '../timeline/tasks/tasks.js';
 import type { TimelineInput } from '../timeline/timeline.js';
 import { allergensOf, findWarnings } from './checks.js';
-import { decidedDishes, decisionsOf, slowestWay } from './decide.js';
 import { planJobs } from './jobs.js';
 import { usesOfClass } from './pool.js';
 import { placeTrips } from './trips-on-clock.js';
-import type { ClassBundle, ClassFacts, ClassPlan } from './types.js';
+import type { ClassBundle, ClassPlan } from './types.js';
 import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from './uses.js';
 
 /** How much is put into the clock. */

@@ -1,9 +1,8 @@
 import type { Rational } from '../amounts/index.js';
-import { findIngredient, larderOf, type Larder } from '../larder/index.js';
-import { planBatches, splitStations } from '../portions/index.js';
-import { pooledNeed, type ClassNeeds, type IngredientUse } from '../shopping/index.js';
-import { decidedDishes } from './decide.js';
-import type { ClassFacts, KitchenFacts } from './types.js';
+import { type ClassFacts, decidedDishes, type KitchenFacts, splitStations } from '../class/index.js';
+import { findIngredient, type Larder, larderOf } from '../larder/index.js';
+import { planBatches } from '../portions/index.js';
+import { type ClassNeeds, type IngredientUse, pooledNeed } from '../shopping/index.js';
 import { ingredientUses } from './uses.js';
 
 /** What a class uses of everything, without planning its minutes: enough to shop for several at once. */

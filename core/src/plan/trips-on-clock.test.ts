@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import type { ClassDecisions, ClassFacts, KitchenFacts } from '../class/index.js';
 import { writePlanCalendar } from '../formats/index.js';
-import type { ClassDecisions, ClassFacts, KitchenFacts } from './types.js';
+import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 
 // Saturday 28 November 2026, 18:30; all is used that day, so it is bought until Friday the 27th.

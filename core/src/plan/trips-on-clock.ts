@@ -1,3 +1,4 @@
+import { type ClassFacts, decisionsOf, type KitchenFacts } from '../class/index.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import {
   anyShop,
@@ -8,8 +9,6 @@ import {
 } from '../shopping/index.js';
 import { type Axis, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
 import { isPlural, showDate, showSpan } from '../words/index.js';
-import { decisionsOf } from './decide.js';
-import type { ClassFacts, KitchenFacts } from './types.js';
 
 /**
  * Minutes of a trip: there and back, where the supplier has no figure of its own, and for each thing.

@@ -1,4 +1,5 @@
 import { type Amount, convert, type Rational, toFraction, toRational } from '../amounts/index.js';
+import type { ClassDish } from '../class/index.js';
 import {
   type Allergen,
   conversionFacts,
@@ -6,7 +7,7 @@ import {
   type Ingredient,
   type Larder,
 } from '../larder/index.js';
-import { type Batch, type ClassDish, makesLine, makesStep, scaleLine } from '../portions/index.js';
+import { type Batch, makesLine, makesStep, scaleLine } from '../portions/index.js';
 import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import type { StepMinutes } from '../safety/out-of-cold.js';
 import { asPurchased, type Gift, type IngredientUse, inShoppingUnit } from '../shopping/index.js';

@@ -1,16 +1,17 @@
 import {
   divide,
   multiply,
+  type Rational,
   showRational,
   toFraction,
   toNumber,
   toRational,
-  type Rational,
   type Workings,
   type WorkingStep,
 } from '../amounts/index.js';
+import type { ClassDish } from '../class/index.js';
 import type { Portion, Recipe } from '../recipes/index.js';
-import type { Batch, ClassDish, StationPlan } from './types.js';
+import type { Batch } from './types.js';
 
 /** A portion against a main course, exactly. */
 export const portionSize: Readonly<Record<Portion, Rational>> = { taste: '1/3', side: '2/3', main: '1' };
@@ -41,31 +42,6 @@ export function batchesFrom(leastBatch: Rational): Rational[] {
   return smallSeries.filter(
     (each) => toFraction(each).compare(toFraction(leastBatch)) >= 0 && toFraction(each).compare(2) <= 0,
   );
-}
-
-/**
- * Spreads people over the fewest stations of at most `perStation`, as evenly as can be. Both are whole and at
- * least 1.
- */
-export function splitStations(people: number, perStation: number): StationPlan {
-  const stations = Math.ceil(people / perStation);
-  const each = Math.floor(people / stations);
-  const larger = people - each * stations;
-  const sizes = Array.from({ length: stations }, (_, index) => (index < larger ? each + 1 : each));
-  const spread =
-    larger === 0 ? `${stations} × ${each}` : `${larger} × ${each + 1} and ${stations - larger} × ${each}`;
-  return {
-    sizes,
-    workings: {
-      title: `${people} people at ${stations} stations`,
-      steps: [
-        { label: `${people} people, up to ${perStation} at a station`, value: `${stations} stations` },
-        { label: 'Spread evenly, so that nobody works alone', value: spread },
-      ],
-      result: sizes.join(' + '),
-      estimated: false,
-    },
-  };
 }
 
 /**

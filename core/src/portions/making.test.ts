@@ -1,11 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toFraction, toNumber } from '../amounts/index.js';
+import { type ClassDish, type DishMaking, type Maker, splitStations } from '../class/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import { splitStations } from './batches.js';
 import { batchOffers, planBatches, rotationTurns, stationsAtOnce } from './plan-batches.js';
 import { portionRecipe } from './portion-recipe.js';
-import type { ClassDish, DishMaking, Maker } from './types.js';
 
 const four = splitStations(14, 4);
 const salad = recipe(['600 g carrots', '3 tbsp olive oil'], { serves: 6 });

@@ -1,15 +1,7 @@
-import { showRational, toFraction, toRational, type Rational } from '../amounts/index.js';
-import type { RecipeChoice } from '../recipes/index.js';
+import { type Rational, showRational, toFraction, toRational } from '../amounts/index.js';
+import { type ClassDish, type DishMaking, flightOf, type StationPlan } from '../class/index.js';
 import { batchNeed, describeBatch, largeSurplus, nameStations, workableBatch } from './batches.js';
-import type {
-  Batch,
-  BatchKind,
-  ClassDish,
-  DishMaking,
-  PortionOffer,
-  RotationTurn,
-  StationPlan,
-} from './types.js';
+import type { Batch, BatchKind, PortionOffer, RotationTurn } from './types.js';
 
 /**
  * The batches of one dish: the demonstration; one for each set of stations with the same amount; one big
@@ -134,11 +126,6 @@ function spread(people: number, over: number): number[] {
 export function chosenStations(making: DishMaking, numbers: readonly number[]): number[] {
   const chosen = numbers.filter((number) => making.stations?.includes(number));
   return chosen.length > 0 ? chosen : numbers.slice(0, 1);
-}
-
-/** The choice that a tasting flight deals out; null where there is no flight. */
-export function flightOf(dish: Pick<ClassDish, 'making' | 'recipe'>): RecipeChoice | null {
-  return dish.recipe.choices.find((choice) => choice.id === dish.making?.flight) ?? null;
 }
 
 function firstWay(dish: ClassDish): string | null {

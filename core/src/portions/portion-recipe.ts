@@ -1,38 +1,31 @@
 import {
+  type Amount,
   createKitchenFormat,
+  type KitchenAmount,
+  type Rational,
   showRational,
   strictTolerance,
   toFraction,
   toNumber,
   toRational,
-  type Amount,
-  type KitchenAmount,
-  type Rational,
   type WorkingStep,
 } from '../amounts/index.js';
+import type { ClassDish, LineKind } from '../class/index.js';
 import {
   conversionFacts,
   findIngredient,
-  ingredientName,
-  standardLarder,
   type Ingredient,
+  ingredientName,
   type Larder,
+  standardLarder,
 } from '../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { batchesInAll, workings } from './batches.js';
 import { scaleLine } from './scale-line.js';
-import { sectionOf } from './section.js';
-import type {
-  Batch,
-  ClassDish,
-  DishPortions,
-  LineKind,
-  PortionCell,
-  PortionLine,
-  PortionOptions,
-} from './types.js';
-import type { VesselFit } from './vessel-types.js';
-import { fitVessels, makesStep } from './vessels.js';
+import type { Batch, DishPortions, PortionCell, PortionLine, PortionOptions } from './types.js';
+import { fitVessels, makesStep } from './vessels/fits.js';
+import { sectionOf } from './vessels/section.js';
+import type { VesselFit } from './vessels/types.js';
 
 /**
  * The amounts of every line of a dish for each of its batches, and in all; what each step is done in; and the

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { multiply, toFraction, toNumber } from '../amounts/index.js';
+import { splitStations } from '../class/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import { batchNeed, nameStations, splitStations, workableBatch } from './batches.js';
+import { batchNeed, nameStations, workableBatch } from './batches.js';
 import { planBatches } from './plan-batches.js';
 import { portionRecipe } from './portion-recipe.js';
 import { scaleLine } from './scale-line.js';

@@ -6,57 +6,10 @@ import type {
   Rational,
   Workings,
 } from '../amounts/index.js';
+import type { DishMaking, LineKind, Maker, StationPlan, Vessel } from '../class/index.js';
 import type { Scaling } from '../larder/index.js';
-import type { Chosen, ComponentRole, Portion, Recipe } from '../recipes/index.js';
-import type { BowlSection, Vessel, VesselFit } from './vessel-types.js';
-
-/** Who makes a dish of a class. */
-export type Maker =
-  'every station' | 'some stations' | 'in rotation' | 'one big batch' | 'demonstration' | 'made ahead';
-export const makers: readonly Maker[] = [
-  'every station',
-  'some stations',
-  'in rotation',
-  'one big batch',
-  'demonstration',
-  'made ahead',
-];
-
-/** How a dish is shared out, beyond who makes it. What is absent is not done. */
-export interface DishMaking {
-  /** For `some stations`: their numbers. Everybody eats of what they make. */
-  readonly stations?: readonly number[];
-  /** One batch between two neighbouring stations. */
-  readonly shareBatch?: boolean;
-  /** A tasting flight: the choice whose ways are dealt out, one to each station in turn. */
-  readonly flight?: string | null;
-  /** Ids of components that are made once for the whole class. */
-  readonly once?: readonly string[];
-  /** One more batch, kept aside for what goes wrong. */
-  readonly spare?: boolean;
-  /** One more batch, finished before class, that takes the place of one that must wait. */
-  readonly swap?: boolean;
-}
-
-/** A dish on the menu of a class, with the version of its recipe that the class uses. */
-export interface ClassDish {
-  readonly id: string;
-  readonly recipeId: string;
-  readonly version: number;
-  readonly portion: Portion;
-  readonly maker: Maker;
-  readonly recipe: Recipe;
-  /** The options taken of the recipe's choices; the usual ones where absent. */
-  readonly choices: Chosen;
-  readonly making?: DishMaking;
-}
-
-/** How people are spread over the stations. Stations are numbered from 1. */
-export interface StationPlan {
-  /** People at each station, the larger ones first: 14 by up to 4 is [4, 4, 3, 3]. */
-  readonly sizes: readonly number[];
-  readonly workings: Workings;
-}
+import type { ComponentRole, Portion } from '../recipes/index.js';
+import type { BowlSection, VesselFit } from './vessels/types.js';
 
 export type BatchKind =
   'demonstration' | 'stations' | 'made once' | 'big batch' | 'made ahead' | 'swap' | 'spare';
@@ -165,10 +118,6 @@ export interface PortionOptions {
   /** What the kitchen has to toss, shake, boil and bake in; nothing is checked where absent. */
   readonly vessels?: readonly Vessel[];
 }
-
-/** Lines by what they are measured with: pourable things, things by the pinch, and the rest. */
-export type LineKind = 'liquid' | 'spice' | 'food';
-export const lineKinds: readonly LineKind[] = ['liquid', 'spice', 'food'];
 
 /** One turn of a rotation: the dish at each station, by station number from 1. */
 export interface RotationTurn {

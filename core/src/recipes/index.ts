@@ -1,8 +1,8 @@
 export * from './types.js';
-export { parseIngredientLine, longestLine, type LineOptions } from './intake/line.js';
+export { parseIngredientLine, longestLine, type LineOptions } from './intake/line/line.js';
 export { recipeMinutes } from './minutes.js';
-export { findByName } from './intake/names.js';
-export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text.js';
+export { findByName } from './intake/line/names.js';
+export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text/text.js';
 export {
   findInSteps,
   offeredFindings,
@@ -11,10 +11,10 @@ export {
   declineFinding,
   emptyStep,
   type StepFinding,
-} from './intake/steps.js';
-export { readTimes, type TimeSpan } from './intake/times.js';
-export { readOvenHeat, type OvenHeat } from './intake/heat.js';
-export { linkLines } from './intake/links.js';
+} from './intake/step/steps.js';
+export { readTimes, type TimeSpan } from './intake/step/times.js';
+export { readOvenHeat, type OvenHeat } from './intake/step/heat.js';
+export { linkLines } from './intake/step/links.js';
 export { looseEnds, type LooseEnds } from './loose-ends.js';
 export { applyChoices, namesTaken, optionTaken, type Chosen } from './choices.js';
 export { expandRecipe, recipeLoop, subRecipeIds, type FindRecipe } from './sub-recipes.js';

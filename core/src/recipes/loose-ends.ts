@@ -1,6 +1,6 @@
 import { toFraction, toRational, type Rational } from '../amounts/index.js';
 import { standardLarder, type Larder } from '../larder/index.js';
-import { LineMentions, unlistedNames } from './intake/links.js';
+import { LineMentions, unlistedNames } from './intake/step/links.js';
 import type { Recipe } from './types.js';
 
 /** What lines and steps of a recipe leave open between each other. */

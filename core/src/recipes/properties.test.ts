@@ -7,7 +7,7 @@ import { readNoteMarkdown, writeNoteMarkdown } from '../techniques/index.js';
 import { recipe, step } from '../tests/recipes.js';
 import { applyChoices } from './choices.js';
 import { compareRecipes } from './compare.js';
-import { linkLines } from './intake/links.js';
+import { linkLines } from './intake/step/links.js';
 import { moveLine, moveStep, removeStep } from './order.js';
 import { expandRecipe } from './sub-recipes.js';
 

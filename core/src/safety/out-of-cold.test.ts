@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import type { SafetyProfile } from '../class/index.js';
 import { standardLarder } from '../larder/index.js';
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { outOfCold, type StepMinutes } from './out-of-cold.js';
 import { safetyFacts, safetyFigures, showCelsius } from './profile.js';
-import type { SafetyProfile } from './types.js';
 
 const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
 const uk: SafetyProfile = { style: 'uk', own: {} };

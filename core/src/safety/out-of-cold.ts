@@ -1,9 +1,9 @@
 import type { Workings } from '../amounts/index.js';
+import type { ClassDish, SafetyProfile } from '../class/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
-import type { ClassDish } from '../portions/index.js';
 import type { RecipeLine, RecipeStep } from '../recipes/index.js';
 import { countsCutGreens, countsInAll, safetyFigures } from './profile.js';
-import type { OutOfCold, SafetyProfile, Spell } from './types.js';
+import type { OutOfCold, Spell } from './types.js';
 
 /** When a step is at work: its hands, then its wait. Minutes from class start. */
 export interface StepMinutes {

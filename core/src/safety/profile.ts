@@ -1,4 +1,5 @@
-import type { SafetyFact, SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyle } from './types.js';
+import type { SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyle } from '../class/index.js';
+import type { SafetyFact } from './types.js';
 
 /**
  * Usual figures by style, of general advice for home and teaching kitchens. They are where a kitchen begins:

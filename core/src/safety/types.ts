@@ -1,29 +1,5 @@
 import type { Workings } from '../amounts/index.js';
-
-/** Whose usual advice the figures follow. A country of the EU sets its own. */
-export type SafetyStyle = 'uk' | 'us' | 'eu';
-export const safetyStyles: readonly SafetyStyle[] = ['uk', 'us', 'eu'];
-
-/**
- * The figures that a kitchen works by. Temperatures in °C, times in minutes; null where nobody has set it.
- */
-export interface SafetyFigures {
-  readonly coldCelsius: number | null;
-  readonly hotCelsius: number | null;
-  /** How long cold food may be out of the cold. */
-  readonly coldOutMinutes: number | null;
-  /** How long food that was cooked may stand before it is eaten or in the cold. */
-  readonly hotOutMinutes: number | null;
-  /** Within which cooked food that is kept must be in the cold. */
-  readonly chillWithinMinutes: number | null;
-}
-export type SafetyFigure = keyof SafetyFigures;
-
-/** What a kitchen follows: a style, and its own figures in place of some. */
-export interface SafetyProfile {
-  readonly style: SafetyStyle;
-  readonly own: Partial<SafetyFigures>;
-}
+import type { SafetyFigure } from '../class/index.js';
 
 /** Where a figure comes from: usual general advice, or what this kitchen wrote, as from its local code. */
 export type SafetySource = 'general advice' | 'your own' | 'not set';

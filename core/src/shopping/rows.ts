@@ -9,6 +9,7 @@ import {
   unitName,
   type WorkingStep,
 } from '../amounts/index.js';
+import type { ShoppingDecisions, Supplier } from '../class/index.js';
 import { type Ingredient, ingredientName, type Larder, type Pack } from '../larder/index.js';
 import { capital, money } from '../words/index.js';
 import { useLabel } from './as-purchased.js';
@@ -23,10 +24,8 @@ import type {
   IngredientUse,
   PackChoice,
   RowOffer,
-  ShoppingDecisions,
   ShoppingRow,
   StockItem,
-  Supplier,
 } from './types.js';
 import { buyWords, leftOverWords, packKey, showNeed, writtenAmount } from './words.js';
 

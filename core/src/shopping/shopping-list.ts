@@ -1,19 +1,17 @@
+import { noShoppingDecisions, type ShoppingDecisions, type Supplier } from '../class/index.js';
 import { findIngredient, type Larder, sections, standardLarder } from '../larder/index.js';
 import { money } from '../words/index.js';
 import { isSome } from './need.js';
 import { knownRow, type RowContext, writtenRow } from './rows.js';
 import { planTrips } from './trips.js';
-import {
-  type ClassNeeds,
-  type Gift,
-  type IngredientUse,
-  noShoppingDecisions,
-  type ShoppingCost,
-  type ShoppingDecisions,
-  type ShoppingList,
-  type ShoppingRow,
-  type StockItem,
-  type Supplier,
+import type {
+  ClassNeeds,
+  Gift,
+  IngredientUse,
+  ShoppingCost,
+  ShoppingList,
+  ShoppingRow,
+  StockItem,
 } from './types.js';
 
 export interface ShoppingOptions {

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Supplier } from '../class/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
 import { anyShop, buyingDays, planTrips, supplierOf } from './trips.js';
-import type { Supplier } from './types.js';
 
 const ingredient = (id: string) => findIngredient(standardLarder, id);
 const market: Supplier = { name: 'Market', sections: ['vegetables'], days: [2, 4, 6] };

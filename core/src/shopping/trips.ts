@@ -1,7 +1,8 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date';
+import type { Supplier } from '../class/index.js';
 import type { Ingredient, Section } from '../larder/index.js';
 import { money, showDate } from '../words/index.js';
-import type { ShoppingRow, ShoppingTrip, Supplier } from './types.js';
+import type { ShoppingRow, ShoppingTrip } from './types.js';
 
 /** Where everything is bought while a kitchen has named no shop. */
 export const anyShop: Supplier = { name: 'Shop', sections: [], days: [0, 1, 2, 3, 4, 5, 6] };

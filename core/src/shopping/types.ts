@@ -183,39 +183,3 @@ export interface ShoppingList {
   /** What nobody needs to buy: all of it is in the cupboard, or left by another step. */
   readonly covered: readonly ShoppingRow[];
 }
-
-/** A shop with what is bought there and the days it is open, 0 for Sunday. */
-export interface Supplier {
-  readonly name: string;
-  readonly sections: readonly Section[];
-  readonly days: readonly number[];
-  /** Minutes there and back; a usual figure where absent. */
-  readonly tripMinutes?: number;
-}
-
-/** What the instructor decided about the list. */
-export interface ShoppingDecisions {
-  /** Ingredient → what takes its place, over the whole class. */
-  readonly substitutes: Readonly<Record<string, string>>;
-  /** Ingredients of optional lines that are left out. */
-  readonly skipped: readonly string[];
-  /** Row → key of the combination of packs that was chosen. */
-  readonly packs: Readonly<Record<string, string>>;
-  /** Ingredient → share of its need that is used, to make do with what a pack holds. */
-  readonly madeDo: Readonly<Record<string, Rational>>;
-  /** Bought on top of the need, in per cent. */
-  readonly sparePercent: number;
-  readonly budget: number | null;
-  /** Other classes that are bought for on the same list. */
-  readonly together: readonly string[];
-}
-
-export const noShoppingDecisions: ShoppingDecisions = {
-  substitutes: {},
-  skipped: [],
-  packs: {},
-  madeDo: {},
-  sparePercent: 0,
-  budget: null,
-  together: [],
-};

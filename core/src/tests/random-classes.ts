@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import type { ClassFacts, KitchenFacts } from '../plan/index.js';
-import type { ClassDish } from '../portions/index.js';
+import type { ClassDish, ClassFacts, KitchenFacts } from '../class/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { classOf, dish, kitchen, recipe, step } from './recipes.js';
 

@@ -1,6 +1,5 @@
+import type { ClassDish, ClassFacts, KitchenFacts, Maker } from '../class/index.js';
 import { usualKitchen } from '../kitchen/index.js';
-import type { ClassFacts, KitchenFacts } from '../plan/index.js';
-import type { ClassDish, Maker } from '../portions/index.js';
 import { lineOf, parseIngredientLine, type Recipe, type RecipeStep } from '../recipes/index.js';
 
 /** A step of 5 hands-on minutes in class; the rest as given. */

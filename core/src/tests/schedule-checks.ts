@@ -1,4 +1,4 @@
-import type { ScheduleProblem } from '../timeline/index.js';
+import type { ScheduleProblem } from '../scheduler/index.js';
 
 export type Starts = Readonly<Record<string, number>>;
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { ClassFacts, KitchenFacts } from '../plan/index.js';
-import { planBatches, portionRecipe, splitStations } from '../portions/index.js';
+import { type ClassFacts, type KitchenFacts, splitStations } from '../class/index.js';
+import { planBatches, portionRecipe } from '../portions/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { showSpan } from '../words/index.js';
 import { createAxis } from './axis.js';

@@ -1,18 +1,17 @@
-import type { ClassFacts, KitchenFacts } from '../plan/index.js';
-import type { DishPortions, StationPlan } from '../portions/index.js';
-import { type Attempt, findAttempt, type Starts, strictProblem } from './attempts.js';
-import { createAxis } from './axis.js';
-import { clashesOf, entryOf, linksBy } from './explain.js';
-import { schedule } from './schedule/schedule.js';
-import type { ScheduleResult } from './schedule/types.js';
-import { eatMinuteOf, type PlanTask } from './tasks.js';
 import {
-  type AddedStep,
+  type ClassFacts,
+  type KitchenFacts,
   noTimelineDecisions,
-  type Timeline,
+  type StationPlan,
   type TimelineDecisions,
-  type TimelineEntry,
-} from './types.js';
+} from '../class/index.js';
+import type { DishPortions } from '../portions/index.js';
+import { schedule, type ScheduleResult } from '../scheduler/index.js';
+import { createAxis } from './axis.js';
+import { type Attempt, findAttempt, type Starts, strictProblem } from './place/attempts.js';
+import { clashesOf, entryOf, linksBy } from './read/entries.js';
+import { eatMinuteOf, type PlanTask } from './tasks/tasks.js';
+import type { AddedStep, Timeline, TimelineEntry } from './types.js';
 
 export interface TimelineInput {
   readonly facts: ClassFacts;

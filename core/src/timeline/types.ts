@@ -15,28 +15,6 @@ export type Lane =
 
 export type EntryKind = 'prep' | 'buy' | 'demonstration' | 'students' | 'wait' | 'class';
 
-/** What the instructor decided about the times of a class. Steps are named "dish/step". */
-export interface TimelineDecisions {
-  /** Task → start in minutes from class start. */
-  readonly pins: Readonly<Record<string, number>>;
-  /** Step → whose hands do it, where students do not. */
-  readonly hands: Readonly<Record<string, 'you' | 'assistant'>>;
-  /** Step → in class or before, against what the recipe or the planner says. */
-  readonly when: Readonly<Record<string, 'in class' | 'before'>>;
-  /** Steps that the plan would add by itself and the instructor does not want. */
-  readonly leftOut: readonly string[];
-  /** What is wanted most of the plan: the shortest class, or food that waits least before it is used. */
-  readonly aim: 'shortest' | 'freshest';
-}
-
-export const noTimelineDecisions: TimelineDecisions = {
-  pins: {},
-  hands: {},
-  when: {},
-  leftOut: [],
-  aim: 'shortest',
-};
-
 /** One bar of the clock. Minutes count from class start. */
 export interface TimelineEntry {
   readonly id: string;

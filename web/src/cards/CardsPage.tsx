@@ -7,8 +7,8 @@ import { techniquesQuery } from '../api/queries.js';
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
 import { showTimes } from '../parts/dates.js';
+import { NoDishes } from '../parts/NoDishes.js';
 import { Loading, Row } from '../parts/states.js';
-import { NoDishes } from '../portions/PortionPage.js';
 import { CardDishSheet, Small } from './CardDishSheet.js';
 
 const Bar = styled(Row)`

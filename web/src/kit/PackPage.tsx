@@ -4,10 +4,10 @@ import { writeKitCsv, writeKitText, type ContainerRow, type KitRow } from '@forn
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
+import { NoDishes } from '../parts/NoDishes.js';
 import { saveFile } from '../parts/save-file.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
-import { NoDishes } from '../portions/PortionPage.js';
 import { useTicks } from '../shopping/useTicks.js';
 import { CrateList } from './CrateList.js';
 import { OwnSets } from './OwnSets.js';

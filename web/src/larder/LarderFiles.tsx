@@ -51,7 +51,9 @@ export function LarderFiles({
     const failure = await saveAll(reading, entries);
     if (failure) return setSaid(failure);
     setReading(null);
-    setSaid(`${counted(reading.changed.length, 'ingredient')} taken.`);
+    setSaid(
+      `${counted(reading.changed.length, 'ingredient')} ${reading.changed.length === 1 ? 'was' : 'were'} taken.`,
+    );
   };
   return (
     <Dialog title="The larder as CSV" wide isOpen={isOpen} onClose={close}>
@@ -113,7 +115,8 @@ async function saveAll({ changed, entries: read }: LarderCsvReading, entries: La
       () => '',
       (error: Error) => error.message,
     );
-    if (failure) return `${counted(taken, 'ingredient')} taken; then: ${failure}`;
+    if (failure)
+      return `${counted(taken, 'ingredient')} ${taken === 1 ? 'was' : 'were'} taken; then: ${failure}`;
     taken++;
   }
   return null;

@@ -9,11 +9,11 @@ import {
 } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
+import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
-import { Button } from '../parts/Button.js';
-import type { Show } from './PortionPage.js';
 import { BowlDrawing } from './BowlDrawing.js';
+import type { Show } from './show.js';
 import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`

@@ -1,17 +1,16 @@
 import { useState } from 'react';
 import { Radio, RadioGroup, Label } from 'react-aria-components';
-import { Link, useNavigate } from 'react-router';
 import type { DishMaking, RotationTurn } from '@fornax/core';
 import styled from 'styled-components';
+import { Link } from 'react-router';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
-import { Button } from '../parts/Button.js';
-import { Empty, Quietly } from '../parts/states.js';
+import { NoDishes } from '../parts/NoDishes.js';
+import { Quietly } from '../parts/states.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { DishSheet } from './DishSheet.js';
+import type { Show } from './show.js';
 
-/** What leads in a cell: as the kitchen measures each kind of line, or one of the two throughout. */
-export type Show = 'kitchen' | 'spoons' | 'grams';
 const storedShow = 'fornax:show';
 
 const Head = styled.div`
@@ -132,22 +131,5 @@ function Rotation({ turns }: { turns: readonly RotationTurn[] }) {
         </tbody>
       </table>
     </Turns>
-  );
-}
-
-/** What each stop says while the menu is empty. */
-export function NoDishes({ children }: { children: string }) {
-  const navigate = useNavigate();
-  return (
-    <Empty
-      title="No dishes on the menu yet"
-      action={
-        <Button look="act" onPress={() => void navigate('../set-up')}>
-          Choose dishes
-        </Button>
-      }
-    >
-      {children}
-    </Empty>
   );
 }

@@ -10,7 +10,7 @@ import { ListChoice } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
-import type { Dish } from './MenuEditor.js';
+import type { Dish } from './dish.js';
 
 const SearchBox = styled(Input)`
   width: 100%;

@@ -8,8 +8,8 @@ import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Differences } from '../recipes/Versions.js';
+import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
-import type { Dish } from './MenuEditor.js';
 
 const noMaking: DishMaking = {};
 

@@ -4,9 +4,8 @@ import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
 import { Empty, Row } from '../parts/states.js';
 import { ChooseDish } from './ChooseDish.js';
+import type { Dish } from './dish.js';
 import { DishItem } from './DishItem.js';
-
-export type Dish = ReturnType<typeof useOpenClass>['view']['dishes'][number];
 
 const Head = styled(Row)`
   justify-content: space-between;

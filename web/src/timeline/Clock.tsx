@@ -1,10 +1,11 @@
-import type { Timeline, TimelineEntry } from '@fornax/core';
 import styled, { useTheme } from 'styled-components';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
+import type { Timeline } from '@fornax/core';
 import { useWorkings } from '../parts/workings.js';
-import { type ClockWindow, layOutClock, minutesZoom, threadsOf } from './clock-layout.js';
+import { layOutClock, minutesZoom, threadsOf } from './clock-layout.js';
 import {
   barHeight,
+  type ClockProps,
   footHeight,
   laneNameWidth,
   lanePadding,
@@ -36,21 +37,6 @@ const Svg = styled.svg`
     stroke-width: 2.5;
   }
 `;
-
-export interface ClockProps {
-  timeline: Timeline;
-  /** The plan before: where the chosen job stood in it is drawn as an outline. */
-  before: Timeline | null;
-  window: ClockWindow;
-  timeAt: (minute: number) => string;
-  /** What a line of the axis is called. */
-  labelAt: (minute: number) => string;
-  onMove: (entry: TimelineEntry, start: number) => void;
-  onPreview: (task: string, start: number) => void;
-  /** A drag came to nothing. */
-  onCancel: () => void;
-  onUnpin: (entry: TimelineEntry) => void;
-}
 
 /**
  * The clock: lanes for hands and appliances, bars with the time their result keeps behind them. Bars are

@@ -4,8 +4,7 @@ import { useTheme } from 'styled-components';
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import { useWorkings } from '../parts/workings.js';
 import { isFixed, type PlacedBar, shortLabel } from './clock-layout.js';
-import { barHeight, type Place } from './clock-measures.js';
-import type { ClockProps } from './Clock.js';
+import { barHeight, type ClockProps, type Place } from './clock-measures.js';
 
 /** Dragging and arrow keys move a start in steps of five minutes. */
 const snapMinutes = 5;

@@ -12,10 +12,10 @@ import {
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
+import { NoDishes } from '../parts/NoDishes.js';
 import { saveFile } from '../parts/save-file.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
 import { Figure, useWorkings } from '../parts/workings.js';
-import { NoDishes } from '../portions/PortionPage.js';
 import { ClashPanel } from './ClashPanel.js';
 import { ClassMinutes } from './ClassMinutes.js';
 import { Clock } from './Clock.js';

@@ -1,4 +1,5 @@
-import type { ClockLayout } from './clock-layout.js';
+import type { Timeline, TimelineEntry } from '@fornax/core';
+import type { ClockLayout, ClockWindow } from './clock-layout.js';
 export const rowHeight = 24;
 export const barHeight = 19;
 export const lanePadding = 5;
@@ -28,4 +29,19 @@ export function laneTops(layout: ClockLayout): number[] {
     (tops, lane) => [...tops, tops[tops.length - 1]! + lane.rows * rowHeight + lanePadding * 2 - 4],
     [axisHeight],
   );
+}
+
+export interface ClockProps {
+  timeline: Timeline;
+  /** The plan before: where the chosen job stood in it is drawn as an outline. */
+  before: Timeline | null;
+  window: ClockWindow;
+  timeAt: (minute: number) => string;
+  /** What a line of the axis is called. */
+  labelAt: (minute: number) => string;
+  onMove: (entry: TimelineEntry, start: number) => void;
+  onPreview: (task: string, start: number) => void;
+  /** A drag came to nothing. */
+  onCancel: () => void;
+  onUnpin: (entry: TimelineEntry) => void;
 }

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { Choice, Field } from '../../parts/Field.js';
 import { Quietly } from '../../parts/states.js';
-import type { StepEditorProps } from './StepsColumn.js';
+import type { StepEditorProps } from './step-editor-props.js';
 
 const Notes = styled.div`
   margin-top: 8px;

@@ -5,7 +5,7 @@ import { nextId, type RecipeChoice } from '@fornax/core';
 import { Button } from '../../parts/Button.js';
 import { Choice, Field } from '../../parts/Field.js';
 import { Quietly, Row } from '../../parts/states.js';
-import { type DetailsProps, Part } from './Details.js';
+import { type DetailsProps, Part } from './details-parts.js';
 
 const Ways = styled.div`
   padding: 8px 0;

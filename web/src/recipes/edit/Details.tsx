@@ -7,11 +7,11 @@ import {
   portions,
   showRational,
   type MeasureSystem,
-  type Recipe,
 } from '@fornax/core';
 import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Choices } from './Choices.js';
+import { type DetailsProps, Part } from './details-parts.js';
 
 const Grid = styled.div`
   display: grid;
@@ -37,16 +37,6 @@ const Words = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-export const Part = styled.details`
-  margin: 8px 0 16px;
-  summary {
-    cursor: pointer;
-    font-weight: 700;
-  }
-  > div {
-    margin-top: 8px;
-  }
-`;
 
 export const systemNames: Readonly<Record<MeasureSystem, string>> = {
   metric: 'metric',
@@ -54,12 +44,6 @@ export const systemNames: Readonly<Record<MeasureSystem, string>> = {
   imperial: 'imperial',
   australian: 'Australian',
 };
-
-export interface DetailsProps {
-  recipe: Recipe;
-  change: (patch: Partial<Recipe>) => void;
-  problems: Readonly<Record<string, string>>;
-}
 
 /** Title, servings and measures; where the recipe comes from; the ways a class can choose of. */
 export function Details({ recipe, change, problems }: DetailsProps) {

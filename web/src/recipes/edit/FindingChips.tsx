@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import styled from 'styled-components';
 import { acceptFinding, declineFinding, hasFinding, offeredFindings, type Recipe } from '@fornax/core';
-import type { StepEditorProps } from './StepsColumn.js';
+import type { StepEditorProps } from './step-editor-props.js';
 
 const Chips = styled.ul`
   display: flex;

@@ -7,7 +7,7 @@ import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Quietly } from '../../parts/states.js';
 import { WhenChoice } from '../WhenChoice.js';
-import type { StepEditorProps } from './StepsColumn.js';
+import type { StepEditorProps } from './step-editor-props.js';
 
 const Minutes = styled.div`
   display: grid;

@@ -4,19 +4,8 @@ import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
-import {
-  addStep,
-  emptyStep,
-  findInSteps,
-  moveStep,
-  nextId,
-  removeStep,
-  type Recipe,
-  type RecipeStep,
-  type StepFinding,
-  type TechniqueNote,
-} from '@fornax/core';
 import { X } from 'lucide-react';
+import { addStep, emptyStep, findInSteps, moveStep, nextId, removeStep, type RecipeStep } from '@fornax/core';
 import { techniquesQuery } from '../../api/queries.js';
 import { Button } from '../../parts/Button.js';
 import { spokenMoves, useDragSensors, useMovable } from '../../parts/dragging.js';
@@ -24,6 +13,7 @@ import { Field } from '../../parts/Field.js';
 import { AttachedNotes } from './AttachedNotes.js';
 import { FindingChips } from './FindingChips.js';
 import type { ColumnProps } from './LinesColumn.js';
+import type { StepEditorProps } from './step-editor-props.js';
 import { StepMinutes, StepMore } from './StepMinutes.js';
 
 const Item = styled.li`
@@ -94,16 +84,6 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
       <AddStep recipe={recipe} change={change} />
     </DndContext>
   );
-}
-
-export interface StepEditorProps {
-  step: RecipeStep;
-  index: number;
-  recipe: Recipe;
-  findings: readonly StepFinding[];
-  notes: readonly TechniqueNote[];
-  onChange: (step: RecipeStep) => void;
-  onRemove: () => void;
 }
 
 function StepEditor({ step, index, recipe, findings, notes, onChange, onRemove }: StepEditorProps) {

@@ -1,0 +1,2 @@
+export * from './types.js';
+export { stationCards, type CardInput } from './station-cards.js';

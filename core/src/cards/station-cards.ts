@@ -1,0 +1,231 @@
+import { type ClassDish, type ClassFacts, decidedDishes, type KitchenFacts } from '../class/index.js';
+import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
+import type { ClassPlan } from '../plan/index.js';
+import { type Batch, type DishPortions, makesStep, nameStations } from '../portions/index.js';
+import type { RecipeStep } from '../recipes/index.js';
+import type { TechniqueNote } from '../techniques/index.js';
+import { showRange } from '../words/index.js';
+import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
+
+export interface CardInput {
+  readonly facts: ClassFacts;
+  readonly kitchen: KitchenFacts;
+  readonly plan: ClassPlan;
+  readonly techniques: readonly TechniqueNote[];
+  /** The date and time of the class as the kitchen writes it. */
+  readonly when: string;
+}
+
+/** A card for each set of stations that do the same, and one for what is done at the demonstration bench. */
+export function stationCards(input: CardInput): StationCard[] {
+  const context = contextOf(input);
+  const places = placesOf(input.plan);
+  return places
+    .map(({ id, place, stations, batchOf }) => {
+      const made = input.plan.portions.dishes.flatMap((dish, index) =>
+        batchOf(dish).map((batch) => ({ dish: context.dishes[index]!, portions: dish, batch })),
+      );
+      return {
+        id,
+        place,
+        stations,
+        classTitle: input.facts.title,
+        classLine: `${input.when} · ${input.facts.people} people`,
+        dishes: made.map((each) => cardDish(each, context)),
+        containers: containersOf(input.plan, place),
+        checks: checksOf(made),
+        cautions: cautionsOf(
+          made.map(({ dish }) => dish),
+          context.larder,
+        ),
+      };
+    })
+    .filter((card) => card.dishes.length > 0);
+}
+
+interface Context {
+  readonly dishes: readonly ClassDish[];
+  readonly techniques: ReadonlyMap<string, TechniqueNote>;
+  readonly larder: Larder;
+  readonly plan: ClassPlan;
+}
+interface Made {
+  readonly dish: ClassDish;
+  readonly portions: DishPortions;
+  readonly batch: Batch;
+}
+
+function contextOf({ facts, kitchen, plan, techniques }: CardInput): Context {
+  const larder = larderOf(kitchen.larder);
+  return {
+    dishes: decidedDishes(facts, larder, kitchen.english),
+    techniques: new Map(techniques.map((note) => [note.id, note])),
+    larder,
+    plan,
+  };
+}
+
+interface CardPlace {
+  readonly id: string;
+  readonly place: string;
+  readonly stations: number;
+  readonly batchOf: (dish: DishPortions) => Batch[];
+}
+
+function placesOf(plan: ClassPlan): CardPlace[] {
+  const sets = new Map<string, number[]>();
+  plan.portions.stations.sizes.forEach((_, index) => {
+    const key = plan.portions.dishes
+      .map((dish) => dish.batches.find((batch) => batch.stations.includes(index + 1))?.id ?? '')
+      .join('|');
+    sets.set(key, [...(sets.get(key) ?? []), index + 1]);
+  });
+  const stations = [...sets.values()].map((numbers): CardPlace => ({
+    id: `stations:${numbers[0]}`,
+    place: nameStations(numbers),
+    stations: numbers.length,
+    batchOf: (dish) => dish.batches.filter((batch) => batch.stations.includes(numbers[0]!)),
+  }));
+  const bench: CardPlace = {
+    id: 'bench',
+    place: 'Demonstration bench',
+    stations: 1,
+    batchOf: (dish) => dish.batches.filter((batch) => batch.stations.length === 0),
+  };
+  return [...stations, bench];
+}
+
+function cardDish({ dish, portions, batch }: Made, context: Context): CardDish {
+  const column = portions.batches.indexOf(batch);
+  const made = dish.recipe.steps.filter((step) => makesStep(batch, step));
+  // What need not be taught is done before class by staff: the bench card has it, a station's card says that
+  // it is done.
+  const isStation = batch.stations.length > 0;
+  const steps = made.filter((step) => !isStation || step.place === 'in class');
+  return {
+    title: portions.title,
+    batch: batch.stations.length > 0 ? batch.subheading : `${batch.heading} · ${batch.subheading}`,
+    components: portions.components
+      .map((component) => ({
+        name: component.name,
+        lines: component.lines
+          .filter((line) => !line.cells[column]!.absent)
+          .map((line) => cardLine(line, column)),
+      }))
+      .filter((component) => component.lines.length > 0),
+    fromOnce: portions.components
+      .filter((component) => component.lines.some((line) => /\d/.test(absentWords(line, column))))
+      .map((component) => `${component.name}: ${absentWords(component.lines[0]!, column)}`),
+    doneBefore: made.filter((step) => !steps.includes(step)).map((step) => step.text),
+    steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
+    allergens: context.plan.allergens.find((each) => each.dish === portions.title)?.contains.join(', ') ?? '',
+    credit: dish.recipe.credit,
+  };
+}
+
+/** The share of a batch made once that a place gets of a line; empty where it makes the line itself. */
+function absentWords(line: DishPortions['components'][number]['lines'][number], column: number): string {
+  const cell = line.cells[column]!;
+  return cell.absent ? cell.spoons.lead : '';
+}
+
+function cardLine(line: DishPortions['components'][number]['lines'][number], column: number): CardLine {
+  const cell = line.cells[column]!;
+  const [lead, other] = line.measure === 'grams' ? [cell.grams, cell.spoons] : [cell.spoons, cell.grams];
+  const beside = lead.beside ?? (other.lead === lead.lead ? '' : other.lead);
+  return {
+    name: line.name,
+    amount: lead.lead,
+    beside,
+    note: line.note,
+    advice: line.advice,
+    kept: cell.kept ? `keep ${cell.kept} back for the top` : line.keptBack,
+  };
+}
+
+function cardStep(
+  step: RecipeStep,
+  number: number,
+  { portions, batch, context }: { portions: DishPortions; batch: Batch; context: Context },
+): CardStep {
+  const fits = portions.fits.filter(
+    (each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '',
+  );
+  const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
+  const { waitMinutes } = step;
+  const wait = waitMinutes ? `, then wait ${showRange(waitMinutes.low, waitMinutes.high)} min` : '';
+  return {
+    number,
+    text: step.text,
+    minutes:
+      step.handsOnMinutes > 0 ? `about ${step.handsOnMinutes} min${wait}` : wait.replace(/^, then /, ''),
+    until: step.until,
+    vessel: fits
+      .map((fit) => `${fit.vessel}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`)
+      .join(', then '),
+    notes: [
+      ...notes.filter((note) => note.lookFor).map((note) => `${note.title}: ${note.lookFor}`),
+      ...(step.techniqueNote ? [step.techniqueNote] : []),
+    ],
+    caution: notes
+      .map((note) => note.caution)
+      .filter(Boolean)
+      .join(' '),
+  };
+}
+
+function containersOf(plan: ClassPlan, place: string): string[] {
+  const wanted =
+    place === 'Demonstration bench'
+      ? plan.kit.containers.filter((row) => !row.place.startsWith('Station'))
+      : plan.kit.containers.filter((row) => row.place === place);
+  return wanted.map(
+    (row) => `${row.count} ${row.container}${row.count > 1 ? 's' : ''}: ${row.holds.join(', ')}`,
+  );
+}
+
+/** Asked before each point of no return: before the toss, is everything there, dry, cool, and mixed again. */
+function checksOf(made: readonly Made[]): string[] {
+  return made.flatMap(({ dish, portions, batch }) => {
+    const tosses = dish.recipe.steps.some(
+      (step) => makesStep(batch, step) && /\b(?:toss|fold|dress)/i.test(step.text),
+    );
+    const kept = portions.components
+      .flatMap((component) => component.lines)
+      .filter((line) => line.keptBack)
+      .map((line) => line.name);
+    const hasDressing = dish.recipe.components.some((component) => component.role === 'dressing');
+    return [
+      ...(tosses
+        ? [
+            `${portions.title}: before you toss, is every bowl on the ` +
+              'bench empty, and everything dry and cool?',
+          ]
+        : []),
+      ...(tosses && hasDressing
+        ? [
+            `${portions.title}: mix the dressing again just before it is ` +
+              'poured, and taste it on a piece of the salad.',
+          ]
+        : []),
+      ...(kept.length > 0 ? [`${portions.title}: is the ${kept.join(' and ')} for the top kept back?`] : []),
+    ];
+  });
+}
+
+function cautionsOf(dishes: readonly ClassDish[], larder: Larder): string[] {
+  const found = new Map<CautionId, Set<string>>();
+  for (const line of dishes.flatMap((dish) => dish.recipe.lines)) {
+    const ingredient = findIngredient(larder, line.ingredient);
+    for (const caution of ingredient?.cautions ?? [])
+      found.set(caution, (found.get(caution) ?? new Set()).add(line.name));
+  }
+  const words = [...found].map(
+    ([caution, names]) => `${capital([...names].join(', '))}: ${cautionWords[caution]}`,
+  );
+  return words.length > 0 ? [...words, 'Follow your local food code and a qualified person’s advice.'] : [];
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,84 @@
+import type { Rational } from '../amounts/index.js';
+/** What the instructor decided about the list. */
+export interface ShoppingDecisions {
+  /** Ingredient → what takes its place, over the whole class. */
+  readonly substitutes: Readonly<Record<string, string>>;
+  /** Ingredients of optional lines that are left out. */
+  readonly skipped: readonly string[];
+  /** Row → key of the combination of packs that was chosen. */
+  readonly packs: Readonly<Record<string, string>>;
+  /** Ingredient → share of its need that is used, to make do with what a pack holds. */
+  readonly madeDo: Readonly<Record<string, Rational>>;
+  /** Bought on top of the need, in per cent. */
+  readonly sparePercent: number;
+  readonly budget: number | null;
+  /** Other classes that are bought for on the same list. */
+  readonly together: readonly string[];
+}
+
+export const noShoppingDecisions: ShoppingDecisions = {
+  substitutes: {},
+  skipped: [],
+  packs: {},
+  madeDo: {},
+  sparePercent: 0,
+  budget: null,
+  together: [],
+};
+
+/** A way out that was taken, by tool. */
+export interface KitDecision {
+  readonly tool: string;
+  readonly kind: 'stagger' | 'share' | 'replace';
+  /** For `stagger`: how many stations go at once. */
+  readonly atOnce?: number;
+  /** For `replace`: the other tool. */
+  readonly by?: string;
+}
+
+/** A set of its own for a station that must stay free of something. */
+export interface OwnSet {
+  readonly station: number;
+  readonly without: string;
+}
+
+export interface KitDecisions {
+  readonly kit: readonly KitDecision[];
+  readonly ownSets: readonly OwnSet[];
+}
+
+/** What the instructor decided about the times of a class. Steps are named "dish/step". */
+export interface TimelineDecisions {
+  /** Task → start in minutes from class start. */
+  readonly pins: Readonly<Record<string, number>>;
+  /** Step → whose hands do it, where students do not. */
+  readonly hands: Readonly<Record<string, 'you' | 'assistant'>>;
+  /** Step → in class or before, against what the recipe or the planner says. */
+  readonly when: Readonly<Record<string, 'in class' | 'before'>>;
+  /** Steps that the plan would add by itself and the instructor does not want. */
+  readonly leftOut: readonly string[];
+  /** What is wanted most of the plan: the shortest class, or food that waits least before it is used. */
+  readonly aim: 'shortest' | 'freshest';
+}
+
+export const noTimelineDecisions: TimelineDecisions = {
+  pins: {},
+  hands: {},
+  when: {},
+  leftOut: [],
+  aim: 'shortest',
+};
+
+/** What the instructor decided about the lists and the times of a class. */
+export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {}
+
+export const noDecisions: ClassDecisions = {
+  ...noShoppingDecisions,
+  kit: [],
+  ownSets: [],
+  ...noTimelineDecisions,
+};
+
+export function decisionsOf(facts: { readonly decisions?: Partial<ClassDecisions> }): ClassDecisions {
+  return { ...noDecisions, ...facts.decisions };
+}

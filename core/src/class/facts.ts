@@ -1,0 +1,21 @@
+import type { ClassDecisions } from './decisions.js';
+import type { ClassDish } from './dish.js';
+
+/** What a class is, apart from its menu. */
+export interface ClassFacts {
+  readonly id: string;
+  readonly title: string;
+  /** Local wall time without a zone: "2026-11-27T18:30". */
+  readonly startsAt: string;
+  /** IANA zone: "Europe/London". */
+  readonly zone: string;
+  readonly lengthMinutes: number;
+  readonly place: string;
+  readonly people: number;
+  readonly peoplePerStation: number;
+  readonly assistants: number;
+  /** People that the demonstration batch feeds; 0 for none. */
+  readonly demonstrationPlates: number;
+  readonly dishes: readonly ClassDish[];
+  readonly decisions?: Partial<ClassDecisions>;
+}

@@ -1,0 +1,11 @@
+export * from './facts.js';
+export * from './dish.js';
+export * from './stations.js';
+export * from './kitchen.js';
+export * from './vessels.js';
+export * from './measuring.js';
+export * from './safety-profile.js';
+export * from './decisions.js';
+export { toolFacts, toolFact, toolName, toolPlural, isSharedTool } from './tools.js';
+export { applyKitDecisions } from './kit-decisions.js';
+export { decidedDishes, slowestWay } from './decide.js';

@@ -1,0 +1,60 @@
+import type { MeasureSystem, MeasuringSet } from '../amounts/index.js';
+import type { AllergenList, LarderEntry, Section } from '../larder/index.js';
+import type { Appliance } from '../recipes/index.js';
+import type { LineKind } from './measuring.js';
+import type { SafetyProfile } from './safety-profile.js';
+import type { Vessel } from './vessels.js';
+/** Somebody who works in the kitchen. */
+export interface StaffMember {
+  readonly name: string;
+  readonly role: string;
+}
+
+/** What the kitchen has to work with. */
+export interface KitchenFacts {
+  readonly name: string;
+  readonly english: 'uk' | 'us';
+  readonly system: MeasureSystem;
+  readonly zone: string;
+  /** Opening hours on every day, local wall time. */
+  readonly opens: string;
+  readonly closes: string;
+  /** Days of the week on which it is closed, 0 for Sunday. */
+  readonly closedDays: readonly number[];
+  /** Places to work at, and people at one. */
+  readonly benches: { readonly count: number; readonly peopleEach: number };
+  readonly appliances: readonly KitchenAppliance[];
+  readonly tools: readonly { readonly tool: string; readonly count: number }[];
+  readonly vessels: readonly Vessel[];
+  readonly measuringSet: MeasuringSet;
+  readonly measureBy: Readonly<Record<LineKind, 'spoons' | 'grams'>>;
+  readonly suppliers: readonly Supplier[];
+  readonly staff: readonly StaffMember[];
+  /** ISO code of the kitchen's money, "GBP". The larder's own prices are in pounds and count only there. */
+  readonly currency: string;
+  readonly allergenList: AllergenList;
+  /** Whose figures for cold and hot food are followed, and which are the kitchen's own. */
+  readonly safety: SafetyProfile;
+  /** Which half of the earth the seasons follow. */
+  readonly hemisphere: 'north' | 'south';
+  /** What the kitchen knows better than the standard larder, or adds to it. */
+  readonly larder: readonly LarderEntry[];
+}
+
+/** An appliance with how many fit in or on it at once, how long it heats, and what it can be set to. */
+export interface KitchenAppliance {
+  readonly appliance: Appliance;
+  readonly capacity: number;
+  readonly heatMinutes: number;
+  /** "fan, 50–250 °C"; empty where nothing is written down. */
+  readonly settings: string;
+}
+
+/** A shop with what is bought there and the days it is open, 0 for Sunday. */
+export interface Supplier {
+  readonly name: string;
+  readonly sections: readonly Section[];
+  readonly days: readonly number[];
+  /** Minutes there and back; a usual figure where absent. */
+  readonly tripMinutes?: number;
+}

@@ -1,0 +1,81 @@
+import { convert, sizeOfUnit, toNumber, unitKind, type Amount, type Rational } from '../../amounts/index.js';
+import { conversionFacts, yieldOf, type Ingredient } from '../../larder/index.js';
+import { pieceSizeOf, type RecipeLine } from '../../recipes/index.js';
+
+/**
+ * Cut vegetables lie in a bowl at about half the weight of water. An estimate, used for volume only where
+ * nothing better is known.
+ */
+export const usualDensity = 0.5;
+
+/** What a line puts into the dish: grams and millilitres, null where a fact is missing. */
+export interface LineMeasure {
+  readonly grams: number | null;
+  readonly millilitres: number | null;
+}
+
+/**
+ * Grams of a line as it goes into the dish, peeled, drained or swollen, and its millilitres where a density
+ * is known. Zest takes no room.
+ */
+export function lineMeasure(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  amount: Amount | null = amountOf(line),
+): LineMeasure {
+  if (!amount || line.byProducts.some((part) => part === 'zest'))
+    return { grams: amount ? 0 : null, millilitres: 0 };
+  const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
+  const packed = line.pack
+    ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [amount.unit]: packGrams(line.pack) } }
+    : facts;
+  const juiced = juiceOf(line, ingredient, amount);
+  if (juiced !== null) return { grams: juiced, millilitres: juiced };
+  const share = shareThatGoesIn(line, ingredient, amount);
+  const count = toNumber(amount.low) * share;
+  const grams = sizeOfUnit(amount.unit, 'g', packed, 'metric');
+  const millilitres = sizeOfUnit(amount.unit, 'ml', packed, 'metric');
+  return {
+    grams: grams === null ? null : count * grams,
+    millilitres: millilitres === null ? null : count * millilitres,
+  };
+}
+
+/**
+ * The room a line takes in a bowl, in millilitres. Where no density is known, the usual one of cut vegetables
+ * is taken and said.
+ */
+export function lineVolume(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  amount: Amount | null,
+): { millilitres: number; estimated: boolean } {
+  const { grams, millilitres } = lineMeasure(line, ingredient, amount);
+  if (millilitres !== null) return { millilitres, estimated: false };
+  return { millilitres: (grams ?? 0) / usualDensity, estimated: true };
+}
+
+function amountOf(line: RecipeLine): Amount | null {
+  return line.amount && line.unit ? { ...line.amount, unit: line.unit } : null;
+}
+
+function packGrams(pack: Amount): Rational {
+  const grams = convert(pack, 'g', {}, 'metric');
+  return grams.ok ? grams.amount.low : pack.low;
+}
+
+/** Juice written in pieces counts at its low end. */
+function juiceOf(line: RecipeLine, ingredient: Ingredient | null, amount: Amount): number | null {
+  const low = ingredient?.byProducts?.juiceMillilitres?.low.value;
+  return amount.unit === 'piece' && line.byProducts.includes('juice') && low
+    ? toNumber(amount.low) * low
+    : null;
+}
+
+function shareThatGoesIn(line: RecipeLine, ingredient: Ingredient | null, amount: Amount): number {
+  if (!ingredient) return 1;
+  const swells = ingredient.dryToCooked && line.basis === 'purchased' ? ingredient.dryToCooked.value : 1;
+  if (line.basis === 'edible' && unitKind(amount.unit) !== 'count') return swells;
+  if (ingredient.drainedShare && line.preparation.includes('drained')) return ingredient.drainedShare.value;
+  return (yieldOf(ingredient, line.preparation)?.value ?? 1) * swells;
+}

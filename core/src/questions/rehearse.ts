@@ -1,0 +1,126 @@
+import { splitStations } from '../class/index.js';
+import { type ClassBundle, planClass } from '../plan/index.js';
+import type { RecipeStep } from '../recipes/index.js';
+import { type Rehearsal, type RehearsalProblem, type RehearsalStep, rehearse } from '../rehearsal/index.js';
+import type { Starts, Timeline, TimelineEntry } from '../timeline/index.js';
+import { type WhatIf, withWhatIf } from './what-if.js';
+
+/** How far apart groups of a class are. Starting estimates. */
+export const groupSpreads = { even: 0.15, mixed: 0.25, 'very mixed': 0.4 } as const;
+export type GroupSpread = keyof typeof groupSpreads;
+
+export interface RehearsalGain {
+  readonly whatIf: WhatIf;
+  readonly onTime: number;
+  readonly median: number;
+}
+
+export interface ClassRehearsal extends Rehearsal {
+  readonly classMinutes: number;
+  /** What single changes would gain, most first. */
+  readonly gains: readonly RehearsalGain[];
+}
+
+export interface RehearsalOptions {
+  readonly runs: number;
+  readonly seed: number;
+  readonly group: GroupSpread;
+  /** The plan that is played; without, the first valid one. */
+  readonly standing?: Starts;
+}
+
+/** Steps in which the plan with a change is bettered, so that it compares with one that was. */
+const changedEffort = 30;
+
+/** Plays the class as it is planned, and as it would be with one change each. */
+export function rehearseClass(bundle: ClassBundle, options: RehearsalOptions): ClassRehearsal {
+  const { standing } = options;
+  const plan = planClass(bundle, { standing });
+  const own = rehearse(rehearsalProblem(bundle, plan.timeline, options.group), options);
+  const gains = changes(bundle, own, plan.timeline).map((whatIf): RehearsalGain => {
+    const changed = withWhatIf(bundle, whatIf);
+    const { onTime, median } = rehearse(
+      rehearsalProblem(
+        changed,
+        planClass(changed, standing ? { standing, effort: changedEffort } : {}).timeline,
+        options.group,
+      ),
+      options,
+    );
+    return { whatIf, onTime, median };
+  });
+  return {
+    ...own,
+    classMinutes: bundle.class.lengthMinutes,
+    gains: gains
+      .filter(({ onTime, median }) => onTime > own.onTime || median < own.median)
+      .sort((a, b) => b.onTime - a.onTime || a.median - b.median),
+  };
+}
+
+/** The costliest step done before if it may be, twice the appliance that it takes, more room in time. */
+function changes({ class: facts }: ClassBundle, { costly }: Rehearsal, timeline: Timeline): WhatIf[] {
+  const stepOf = (id: string) => id.replace(/:(shown|wait)$/, '');
+  const steps = new Map<string, RecipeStep>(
+    facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, step] as const)),
+  );
+  const before = costly.map(({ id }) => stepOf(id)).filter((id) => steps.get(id)?.place === 'either');
+  const appliances = new Set(
+    timeline.clock
+      .filter((entry) => costly.some(({ id }) => stepOf(id) === stepOf(entry.id)))
+      .flatMap((entry) => steps.get(stepOf(entry.id))?.occupies?.appliance ?? []),
+  );
+  return [
+    ...before.slice(0, 1).map((step): WhatIf => ({ kind: 'before', step })),
+    ...[...appliances].slice(0, 1).map((appliance): WhatIf => ({ kind: 'appliance', appliance })),
+    { kind: 'longer', minutes: 15 },
+  ];
+}
+
+/** The class as its plan has it, from the welcome to the clearing. */
+export function rehearsalProblem(
+  { class: facts, kitchen }: ClassBundle,
+  timeline: Timeline,
+  group: GroupSpread,
+): RehearsalProblem {
+  const inClass = timeline.clock.filter((entry) => entry.start >= 0);
+  const waits = new Map<string, { low: number; high: number }>(
+    facts.dishes.flatMap((dish) =>
+      dish.recipe.steps.flatMap((step) =>
+        step.waitMinutes ? [[`${dish.id}/${step.id}:wait`, step.waitMinutes] as const] : [],
+      ),
+    ),
+  );
+  return {
+    stations: splitStations(facts.people, facts.peoplePerStation).sizes.length,
+    classMinutes: facts.lengthMinutes,
+    spread: groupSpreads[group],
+    places: Object.fromEntries(kitchen.appliances.map(({ appliance, capacity }) => [appliance, capacity])),
+    steps: inClass.map((entry) => stepOf(entry, inClass, waits.get(entry.id))),
+  };
+}
+
+const appliances: readonly string[] = ['oven', 'hob', 'blender', 'microwave', 'griddle', 'fridge'];
+
+function stepOf(
+  entry: TimelineEntry,
+  all: readonly TimelineEntry[],
+  wait: { low: number; high: number } | undefined,
+): RehearsalStep {
+  const isStudents =
+    entry.kind === 'students' ||
+    (entry.kind === 'wait' &&
+      all.some(({ id, kind }) => id === entry.id.replace(/:wait$/, '') && kind === 'students'));
+  const minutes = wait ? wait.high : entry.end - entry.start;
+  const fixed = entry.kind === 'class';
+  return {
+    id: entry.id,
+    title: entry.title,
+    minutes,
+    least: wait ? wait.low : fixed ? minutes : Math.round(minutes / 2),
+    takesHands: entry.hands !== null,
+    by: isStudents ? 'stations' : entry.kind === 'demonstration' || fixed ? 'all' : 'staff',
+    appliance: appliances.includes(entry.lane) ? entry.lane : null,
+    after: entry.after,
+  };
+}

@@ -1,0 +1,228 @@
+import { multiply, unitKind, type Amount, type UnitId } from '../../../amounts/index.js';
+import type { ByProduct } from '../../types.js';
+import { readAmount, type LineOptions } from './amount.js';
+import { findByName } from './names.js';
+import { readNumber } from './numbers.js';
+import { readUnit } from './words.js';
+
+/** What is found at the front of a line, and the text that is left. */
+export interface Front {
+  amount: { low: string; high: string } | null;
+  unit: UnitId | null;
+  pack: Amount | null;
+  second: Amount | null;
+  byProducts: ByProduct[];
+  rest: string;
+  /** Words that name an amount without saying how much: "lots of". */
+  vague: string;
+}
+
+const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|a bit of|a touch of|some|enough)\s+(?=\S)/i;
+
+/** "Small bunch of basil": a size before a unit that has no number. */
+const bareSize =
+  /^(?:small|large|big|good|generous) (?=[a-z]+ of |(?:handful|bunch|pinch|glug|splash|drizzle|knob|squeeze|dash)\b)/i;
+
+/**
+ * Reads amount, unit, pack and by-products at the front of a line, or behind its name where nothing stands in
+ * front.
+ */
+export function readFront(text: string, options: LineOptions): Front {
+  const empty: Front = {
+    amount: null,
+    unit: null,
+    pack: null,
+    second: null,
+    byProducts: [],
+    rest: text,
+    vague: '',
+  };
+  const byProduct = readByProductFront(text);
+  if (byProduct) return { ...empty, ...byProduct };
+  const vague = vagueAmount.exec(text);
+  if (vague) return { ...empty, vague: vague[1]!, rest: text.slice(vague[0].length) };
+  const ordered = amountFirst(text.replace(bareSize, ''), options);
+  const front: Front = { ...empty, rest: ordered };
+  const first = readAmount(ordered, options);
+  if (!first) return withByProduct(readBareUnit(ordered, front));
+  front.amount = { low: first.amount.low, high: first.amount.high };
+  front.unit = first.amount.unit;
+  front.rest = ordered.slice(first.length).trim();
+  readPack(front, options);
+  readSecond(front, options);
+  front.rest = front.rest.replace(/^of (?:an? |the )?/i, '').trim();
+  readLength(front);
+  readNestedByProduct(front);
+  readTrailingUnit(front, options);
+  return front;
+}
+
+/** "Flour: 200 g", "warm water, 3-4 tbsp", "olive oil 60 ml": the amount is brought to the front. */
+function amountFirst(text: string, options: LineOptions): string {
+  const at = text.search(/\d/);
+  if (at < 3 || readNumber(text)) return text;
+  const tail = text.slice(at);
+  const amount = readAmount(tail, options);
+  if (!amount?.unitWritten || amount.length !== tail.length) return text;
+  return `${tail} ${text
+    .slice(0, at)
+    .trim()
+    .replace(/[:,]$|\s(?:from|of)$/i, '')}`;
+}
+
+/** A thumb of ginger is about this long, ~. */
+const thumbCentimetres = 4;
+
+/**
+ * "5 cm piece of ginger": the piece is only what the length is cut from. "A thumb of ginger" is a length too.
+ */
+function readLength(front: Front): void {
+  if (front.unit === 'piece' && front.amount) {
+    const thumb = /^thumb(?:-sized|-size)?(?: piece| knob| chunk)?(?: of)? (?=\S)/i.exec(front.rest);
+    if (!thumb) return;
+    const centimetres = (count: string) => multiply(count, String(thumbCentimetres));
+    front.amount = { low: centimetres(front.amount.low), high: centimetres(front.amount.high) };
+    front.unit = 'cm';
+    front.rest = front.rest.slice(thumb[0].length);
+  } else if (front.unit === 'cm' || front.unit === 'inch') {
+    front.rest = front.rest.replace(/^(?:piece|knob|chunk|length)s?(?: of)? (?:fresh |peeled )?(?=\S)/i, '');
+  }
+}
+
+/** "8 sage leaves", "1 garlic clove": the unit stands behind the name. */
+function readTrailingUnit(front: Front, options: LineOptions): void {
+  if (front.unit !== 'piece' || front.pack) return;
+  const match = /^([^,(]+?) (clove|sprig|stalk|stick|lea(?:f|ve)|head|bulb|slice|rasher)s?(?=,| \(|$)/i.exec(
+    front.rest,
+  );
+  if (!match || !findByName(match[1]!, options.larder)) return;
+  front.unit = readUnit(match[2]!.replace(/leave/i, 'leaf'))!.unit;
+  front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
+}
+
+/** "juice of 1/2 lime", "zest and juice of 2 oranges", "1 lemon, zested and juiced" is left to the forms. */
+function readByProductFront(text: string): Pick<Front, 'amount' | 'unit' | 'byProducts' | 'rest'> | null {
+  const match =
+    /^(?:the )?(?:(?:finely )?grated |freshly squeezed )?(juice|zest|rind)(?: (?:and|&) (?:(?:finely )?grated )?(juice|zest|rind))?(?: of| from) /i.exec(
+      text,
+    );
+  if (!match) return null;
+  const after = text.slice(match[0].length);
+  const number = readNumber(after);
+  return {
+    amount: { low: number?.low ?? '1', high: number?.high ?? '1' },
+    unit: 'piece',
+    byProducts: byProductsOf(match[1], match[2]),
+    rest: after
+      .slice(number?.length ?? 0)
+      .replace(/^ of /, ' ')
+      .trim(),
+  };
+}
+
+function byProductsOf(...words: (string | undefined)[]): ByProduct[] {
+  return words
+    .filter((word) => word !== undefined)
+    .map((word) => (word.toLowerCase() === 'juice' ? 'juice' : 'zest'));
+}
+
+/** "a squeeze", "handful of rocket" without a number: one of them. */
+function readBareUnit(text: string, front: Front): Front {
+  const unit = readUnit(text);
+  if (!unit || unit.length < 3 || !/^ (?:of )?\w/.test(text.slice(unit.length))) return front;
+  return {
+    ...front,
+    amount: { low: '1', high: '1' },
+    unit: unit.unit,
+    rest: text.slice(unit.length).replace(/^ of /, ' ').trim(),
+  };
+}
+
+const measure = String.raw`(\d[\d.,/ ]*?) ?-?(g|kg|oz|lb|ml|l|ounce|gram)s?\b\.?`;
+const container = String.raw`(tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?|balls?|loaf|loaves)\b`;
+const packSize = new RegExp(
+  String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`,
+  'i',
+);
+const packAfter = new RegExp(String.raw`^\(?${measure}\)?(?: each)?\)?`, 'i');
+const containerOnly = new RegExp(`^${container}(?: of)? `, 'i');
+
+/** "2 x 400 g tins", "1 (15 oz) can", "1 tin (400 g)", "400 g tin". */
+function readPack(front: Front, options: LineOptions): void {
+  const before = packSize.exec(front.rest);
+  if (before && front.unit === 'piece') {
+    const size = readAmount(`${before[1]!.trim()} ${before[2]!}`, options);
+    front.pack = size?.amount ?? null;
+    front.unit = containerUnit(before[3]!);
+    front.rest = front.rest.slice(before[0].length).trim();
+    return;
+  }
+  if (readSinglePack(front)) return;
+  const isContainer = front.unit === 'tin' || front.unit === 'jar' || front.unit === 'packet';
+  const after = isContainer && front.rest.startsWith('(') ? packAfter.exec(front.rest) : null;
+  if (!after) return;
+  front.pack = readAmount(`${after[1]!.trim()} ${after[2]!}`, options)?.amount ?? null;
+  front.rest = front.rest.slice(after[0].length).trim();
+}
+
+/** A ball or a loaf is a piece of its size; what has no unit of its own is a packet. */
+function containerUnit(word: string): UnitId {
+  return readUnit(word)?.unit ?? (/^(?:ball|loa)/i.test(word) ? 'piece' : 'packet');
+}
+
+/** "200 g jar roasted peppers" is one jar of 200 g. */
+function readSinglePack(front: Front): boolean {
+  const match = containerOnly.exec(front.rest);
+  if (
+    !match ||
+    !front.amount ||
+    !front.unit ||
+    (unitKind(front.unit) !== 'mass' && unitKind(front.unit) !== 'volume')
+  )
+    return false;
+  front.pack = { ...front.amount, unit: front.unit };
+  front.amount = { low: '1', high: '1' };
+  front.unit = containerUnit(match[1]!);
+  front.rest = front.rest.slice(match[0].length);
+  return true;
+}
+
+/** "150 g / 5 oz", "1 cup (240 ml)", "2 carrots (200 g)": the same amount in another system. */
+function readSecond(front: Front, options: LineOptions): void {
+  const match = /^(?:\/ ?|\((?:or |about |approx\.? |~ ?)?)([^)]*?)(?:\)|$)/.exec(front.rest);
+  if (!match || front.unit === 'piece') return readBracketed(front, options);
+  const bracketed = front.rest.startsWith('(');
+  const second = readAmount(match[1]!, options);
+  if (!second?.unitWritten) return readBracketed(front, options);
+  const offset = match[0].indexOf(match[1]!) + second.length;
+  front.second = second.amount;
+  front.rest = (bracketed ? front.rest.slice(match[0].length) : front.rest.slice(offset)).trim();
+}
+
+/** An amount alone in brackets behind the name. */
+function readBracketed(front: Front, options: LineOptions): void {
+  for (const match of front.rest.matchAll(
+    / ?\((?:about |approx\.? |~ ?)?([^()]*?)(?: in all| in total| total)?\)/gi,
+  )) {
+    const second = readAmount(match[1]!, options);
+    if (!second?.unitWritten || second.length !== match[1]!.length) continue;
+    front.second = second.amount;
+    front.rest = front.rest.replace(match[0], '').replace(/\s+/g, ' ').trim();
+    return;
+  }
+}
+
+/** "2 tbsp of lemon juice" names juice by amount; "1 tsp lemon zest" zest. Handled by the name. */
+function withByProduct(front: Front): Front {
+  readNestedByProduct(front);
+  return front;
+}
+
+function readNestedByProduct(front: Front): void {
+  const match = /^(?:(?:freshly |finely |fresh )?(?:squeezed |grated )?)(.+?) (juice|zest)(?= |,|$)/i.exec(
+    front.rest,
+  );
+  if (!match || /,| or | and /.test(match[1]!)) return;
+  front.byProducts = byProductsOf(match[2]);
+  front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
+}

@@ -1,0 +1,243 @@
+import { toFraction, unitKind, unitSize, type MeasureSystem } from '../../../amounts/index.js';
+import {
+  findIngredient,
+  standardLarder,
+  type Form,
+  type Ingredient,
+  type Larder,
+} from '../../../larder/index.js';
+import type { Basis, ByProduct, LineReading } from '../../types.js';
+import { readAmount, type LineOptions } from './amount.js';
+import { readFront, type Front } from './front.js';
+import { findByName, isKnownName, type NamedIngredient } from './names.js';
+import { plainSpelling } from './numbers.js';
+import { readTail, type Tail } from './tail.js';
+import { mainForm } from './words.js';
+
+export type { LineOptions } from './amount.js';
+
+/** Longest line that is read; a longer one is kept as written. */
+export const longestLine = 400;
+
+/**
+ * Reads one written ingredient line. Never throws: what cannot be read is kept in `text`, with a low
+ * confidence and the reason in `unread`. Amounts are exact; the first of two systems is used, the second
+ * is checked against it.
+ */
+export function parseIngredientLine(text: string, options: LineOptions): LineReading {
+  const written = text.trim();
+  if (written.length > longestLine) return unreadable(written, `longer than ${longestLine} characters`);
+  const plain = plainSpelling(written).replace(/^(?:[-*•·▪] ?|\d{1,2}[.)] (?=\d|half|an? ))+/, '');
+  if (!/[\p{L}]/u.test(plain))
+    return unreadable(written, written ? 'no ingredient is named' : 'the line is empty');
+  const flags = takeFlags(plain);
+  const kept = takeKeptBack(flags.rest, options);
+  const front = readFront(kept.rest, options);
+  const tail = readTail(front.rest, options.larder);
+  return assemble(written, flags, kept.keptBack, front, tail, options);
+}
+
+function unreadable(text: string, reason: string): LineReading {
+  return {
+    text,
+    amount: null,
+    unit: null,
+    pack: null,
+    second: null,
+    keptBack: null,
+    name: text.slice(0, longestLine),
+    ingredient: null,
+    form: null,
+    preparation: [],
+    basis: 'purchased',
+    note: '',
+    optional: false,
+    toTaste: false,
+    alternatives: [],
+    byProducts: [],
+    confidence: 0,
+    unread: reason,
+  };
+}
+
+interface Flags {
+  optional: boolean;
+  toTaste: boolean;
+  about: boolean;
+  rest: string;
+}
+
+function takeFlags(text: string): Flags {
+  let rest = text;
+  const take = (pattern: RegExp) => {
+    const before = rest;
+    rest = rest.replace(pattern, ' ').replace(/\s+/g, ' ').replace(/ ,/g, ',').trim();
+    return rest !== before;
+  };
+  const optional = take(/[,;]?\s*\(?\boptional(?:ly)?\b:?\)?/i);
+  const toTaste =
+    take(/[,;]?\s*\(?\b(?:or )?(?:to|according to) taste\b\)?/i) || take(/[,;]?\s*\(?\bas needed\b\)?/i);
+  const about =
+    take(/(?<!\( ?)\b(?:about|approximately|approx\.?|roughly(?= \d)|around|circa|ca\.)\s+/i) ||
+    take(/^~\s*/);
+  return { optional, toTaste, about, rest: rest.replace(/^[,;\s]+|[,;\s]+$/g, '') };
+}
+
+const keptBackPattern =
+  /[,;]?\s*\(?(?:plus|and|with)\s+((?:(?!plus ).)+?)\s+(?:for (?:the )?(?:top|garnish|garnishing|finishing|serving|sprinkling|scattering|drizzling)|to (?:finish|garnish|serve|scatter|drizzle|top|sprinkle))\)?\s*$/i;
+
+/** "plus 1 tbsp for the top": a part kept back. */
+function takeKeptBack(
+  text: string,
+  options: LineOptions,
+): { keptBack: LineReading['keptBack']; rest: string } {
+  const match = keptBackPattern.exec(text);
+  if (!match) return { keptBack: null, rest: text };
+  const amount = readAmount(match[1]!, options);
+  return {
+    keptBack: { amount: amount?.amount ?? null, words: match[0].replace(/^[,;\s(]+|[)\s]+$/g, '') },
+    rest: text.slice(0, match.index).trim(),
+  };
+}
+
+function assemble(
+  text: string,
+  flags: Flags,
+  keptBack: LineReading['keptBack'],
+  front: Front,
+  tail: Tail,
+  options: LineOptions,
+): LineReading {
+  const found = findIngredientNamed(front, tail, options.larder);
+  const byProducts = byProductsNamed(
+    front,
+    tail,
+    findIngredient(options.larder ?? standardLarder, found?.ingredient ?? null),
+  );
+  const preparation = [...new Set([...tail.before, ...tail.after, ...byProducts.flatMap(formOfByProduct)])];
+  if (tail.leaves && !preparation.includes('leaves')) preparation.push('leaves');
+  const toTaste = flags.toTaste || (front.amount === null && keptBack === null);
+  const problems = [
+    front.amount === null ? missingAmount(front, flags.toTaste) : '',
+    missingName(tail.name, found, options.larder),
+    tail.beside ? `“and ${tail.beside}” was not read: write it on a line of its own` : '',
+    secondDisagrees(front, options.system),
+  ].filter(Boolean);
+  return {
+    text,
+    amount: front.amount,
+    unit: front.unit,
+    pack: front.pack,
+    second: front.second,
+    keptBack,
+    name: tail.name,
+    ingredient: found?.ingredient ?? null,
+    form: mainForm(preparation),
+    preparation,
+    basis: basisOf(front, tail, found?.ingredient ?? null, options.larder),
+    note: flags.about ? ['about', tail.note].filter(Boolean).join(', ') : tail.note,
+    optional: flags.optional,
+    toTaste,
+    alternatives: tail.alternatives,
+    byProducts,
+    confidence:
+      tail.beside || front.vague || namesTwo(tail.name, options.larder)
+        ? partlyRead
+        : confidenceOf(front, found),
+    unread: problems.join('; '),
+  };
+}
+
+/** A line of which a part was left out is marked, however well the rest was understood. */
+const partlyRead = 0.5;
+
+/**
+ * What comes in a tin is the tinned kind, where there is one; pepper by the pinch or to taste is the spice.
+ */
+function findIngredientNamed(front: Front, tail: Tail, larder: Larder | undefined): NamedIngredient | null {
+  if (namesTwo(tail.name, larder)) return null;
+  const bySpoon = front.unit === null || ['tsp', 'pinch', 'dash'].includes(front.unit);
+  if (bySpoon && /^(?:ground )?pepper$/i.test(tail.name)) return findByName('black pepper', larder);
+  const tinned =
+    front.unit === 'tin' && isKnownName(`tinned ${tail.name}`, larder)
+      ? findByName(`tinned ${tail.name}`, larder)
+      : null;
+  return tinned ?? findByName(tail.name, larder);
+}
+
+/** "Salt and pepper": two things on one line, each known by itself. */
+function namesTwo(name: string, larder: Larder | undefined): boolean {
+  const parts = name.replace(/^each /i, '').split(/ (?:and|&) /i);
+  return (
+    parts.length > 1 && !isKnownName(name, larder) && parts.every((part) => findByName(part, larder)?.exact)
+  );
+}
+
+function missingName(name: string, found: NamedIngredient | null, larder: Larder | undefined): string {
+  if (found) return '';
+  if (name === '') return 'no ingredient is named';
+  if (namesTwo(name, larder)) return `“${name}” names two things: write each on a line of its own`;
+  return `“${name}” is not in the larder`;
+}
+
+function formOfByProduct(part: ByProduct): Form[] {
+  return part === 'juice' ? ['juiced'] : part === 'zest' ? ['zested'] : [];
+}
+
+function byProductsNamed(front: Front, tail: Tail, ingredient: Ingredient | null): ByProduct[] {
+  if (front.byProducts.length > 0) return front.byProducts;
+  if (front.unit === 'squeeze' && ingredient?.byProducts?.juiceMillilitres) return ['juice'];
+  const part = /\begg (yolk|white)s?\b/i.exec(tail.name);
+  if (part) return [part[1]!.toLowerCase() as ByProduct];
+  // "2 tbsp lemon or lime juice": the word that is said once holds for both.
+  const shared = /\b(juice|zest)$/i.exec(tail.alternatives[tail.alternatives.length - 1] ?? '');
+  if (shared && ingredient?.byProducts && front.unit !== 'piece')
+    return [shared[1]!.toLowerCase() as ByProduct];
+  return byProductsOfForms(tail.after);
+}
+
+function missingAmount(front: Front, toTaste: boolean): string {
+  const zero = /^\d+ ?\/ ?0+\b/.exec(front.rest);
+  if (zero) return `“${zero[0]}” is not an amount: nothing can be divided by zero`;
+  if (front.vague) return `“${front.vague}” is not an amount: write how much`;
+  return toTaste ? '' : 'no amount is written';
+}
+
+function byProductsOfForms(forms: readonly Form[]): ByProduct[] {
+  return forms.flatMap((form): ByProduct[] =>
+    form === 'juiced' ? ['juice'] : form === 'zested' ? ['zest'] : [],
+  );
+}
+
+/**
+ * Counts are as purchased; a weight is edible only when the cut stands before the name; a spoon or cup
+ * measures what is in it.
+ */
+function basisOf(front: Front, tail: Tail, id: string | null, larder: Larder = standardLarder): Basis {
+  if (front.unit === null || unitKind(front.unit) === 'count') return 'purchased';
+  if (unitKind(front.unit) === 'volume' || front.unit === 'handful') return 'edible';
+  // "20 g mint leaves" are picked leaves, where the stems would be lost.
+  if (tail.leaves && findIngredient(larder, id)?.yields.leaves) return 'edible';
+  return tail.before.some((form) => form !== 'whole' && form !== 'washed' && form !== 'packed')
+    ? 'edible'
+    : 'purchased';
+}
+
+function confidenceOf(front: Front, found: NamedIngredient | null): number {
+  if (front.rest === '') return 0.2;
+  const name = found === null ? 0.3 : found.exact ? 0.6 : 0.4;
+  return Number((name + (front.amount ? 0.4 : 0.2)).toFixed(2));
+}
+
+/** Says when the amount in the other system is more than a tenth off. */
+function secondDisagrees(front: Front, system: MeasureSystem): string {
+  if (!front.second || !front.amount || !front.unit) return '';
+  const first = unitSize(front.unit, system);
+  const other = unitSize(front.second.unit, system);
+  if (!first || !other || unitKind(front.unit) !== unitKind(front.second.unit)) return '';
+  const ratio = toFraction(front.second.low)
+    .mul(toFraction(other))
+    .div(toFraction(front.amount.low).mul(toFraction(first)));
+  const off = Math.abs(Number(ratio.valueOf()) - 1);
+  return off > 0.1 ? `the two amounts differ by ${Math.round(off * 100)} %` : '';
+}

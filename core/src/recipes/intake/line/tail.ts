@@ -1,0 +1,106 @@
+import type { Form, Larder } from '../../../larder/index.js';
+import { isKnownName } from './names.js';
+import { readForms, splitDescription } from './words.js';
+
+/**
+ * The name and what is said about it. `before` are cuts and states named before the name, `after` those
+ * behind it.
+ */
+export interface Tail {
+  name: string;
+  note: string;
+  before: Form[];
+  after: Form[];
+  alternatives: string[];
+  leaves: boolean;
+  /** A second thing on the same line, "1 yolk" of "1 egg and 1 yolk", that one line cannot hold. */
+  beside: string;
+}
+
+/** Reads the name, its alternatives and what was done to it. */
+export function readTail(rest: string, larder: Larder | undefined): Tail {
+  const brackets = [...rest.matchAll(/\(([^)]*)\)/g)].map((match) => match[1]!);
+  const plain = rest
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/ ,/g, ',')
+    .trim();
+  const comma = cutAtComma(plain);
+  const [main, ...alternatives] = plain
+    .slice(0, comma)
+    .split(/ or (?:else )?/i)
+    .map((part) => part.trim());
+  const beside = / and (\d.*)$/.exec(main ?? '');
+  const kept = splitPurpose((main ?? '').slice(0, beside?.index), larder);
+  const { description, rest: name } = splitKnownName(kept.name, larder);
+  const trailing = plain.slice(comma + 1).trim();
+  const pieces = /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
+  const split = pieces ? { name: pieces[1]!, trailing: '' } : splitTrailingForms(name);
+  const note = [
+    description,
+    pieces?.[2] ?? '',
+    split.trailing,
+    kept.purpose,
+    trailing,
+    ...brackets.map((each) => each.trim()),
+  ]
+    .filter(Boolean)
+    .join(', ');
+  return {
+    name: split.name,
+    note,
+    before: readForms(`${description} ${pieces?.[2] ?? ''}`),
+    alternatives,
+    after: readForms([split.trailing, trailing, ...brackets].join(' ')),
+    leaves: /\bleaves\b/i.test(name),
+    beside: beside?.[1] ?? '',
+  };
+}
+
+const purpose =
+  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup))$/i;
+
+/**
+ * "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows
+ * it so.
+ */
+function splitPurpose(main: string, larder: Larder | undefined): { name: string; purpose: string } {
+  const match = isKnownName(main, larder) ? null : purpose.exec(main);
+  return match ? { name: main.slice(0, match.index), purpose: match[1]! } : { name: main, purpose: '' };
+}
+
+/**
+ * Describing words belong to the name where the larder knows them as one: "dried white beans", "ground
+ * cumin".
+ */
+function splitKnownName(main: string, larder: Larder | undefined): { description: string; rest: string } {
+  const split = splitDescription(main);
+  const words = main.split(' ');
+  const describing = split.description ? split.description.split(' ').length : 0;
+  for (let from = 0; from < describing; from++) {
+    if (sizeWords.has(words[from]!.toLowerCase())) continue;
+    const name = words.slice(from).join(' ');
+    if (isKnownName(name, larder)) return { description: words.slice(0, from).join(' '), rest: name };
+  }
+  return split;
+}
+
+/** A size never belongs to the name: the weight of one piece hangs on it. */
+export const sizeWords = new Set(['large', 'small', 'medium', 'medium-sized', 'big']);
+
+/** The comma that ends the name; "coarse, stale bread" keeps its leading adjectives. */
+function cutAtComma(text: string): number {
+  for (let at = text.indexOf(','); at >= 0; at = text.indexOf(',', at + 1)) {
+    if (splitDescription(`${text.slice(0, at)} x`).rest !== 'x') return at;
+  }
+  return text.length;
+}
+
+/** "walnuts toasted and chopped" without a comma. */
+function splitTrailingForms(name: string): { name: string; trailing: string } {
+  const match =
+    /^(\S.*?) ((?:finely |thinly |roughly |coarsely |well |lightly )?(?:diced|minced|chopped|sliced|shredded|grated|torn|crushed|halved|quartered|toasted|drained|rinsed|peeled|crumbled|cubed|shaved)(?: and .*)?)$/i.exec(
+      name,
+    );
+  return match ? { name: match[1]!, trailing: match[2]! } : { name, trailing: '' };
+}

@@ -1,0 +1,122 @@
+import { toNumber } from '../../../amounts/index.js';
+import { plainSpelling, readNumber } from '../line/numbers.js';
+
+/** A stretch of time that a step names, in whole minutes, and whether hands are free in it. */
+export interface TimeSpan {
+  readonly low: number;
+  readonly high: number;
+  readonly waits: boolean;
+}
+
+const overnight = { low: 600, high: 720 };
+/** A span without any telling verb is work up to this length, and waiting beyond. An estimate. */
+const longestUnnamedWork = 5;
+
+const minutesIn: Readonly<Record<string, number>> = {
+  second: 1 / 60,
+  sec: 1 / 60,
+  minute: 1,
+  min: 1,
+  hour: 60,
+  hr: 60,
+  h: 60,
+  day: 1440,
+};
+const numberStart =
+  /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
+const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day)s?\b/i;
+const waiting =
+  /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
+const working =
+  /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
+/** "turn after 10 minutes", "every hour": a moment, not a stretch. */
+const moment = /\b(?:after|every|within|halfway|half way)\s*$/i;
+
+/** Every stretch of time that a text names, in order: "simmer 15–20 minutes", "for an hour", "overnight". */
+export function readTimes(text: string): TimeSpan[] {
+  const plain = plainSpelling(text);
+  const spans: TimeSpan[] = [];
+  let end = 0;
+  for (const match of plain.matchAll(numberStart)) {
+    if (match.index < end) continue;
+    const number = numberAt(plain, match.index);
+    const named = number && unit.exec(plain.slice(match.index + number.length));
+    if (!number || !named) continue;
+    const before = end;
+    end = match.index + number.length + named[0].length;
+    if (moment.test(plain.slice(0, match.index))) continue;
+    const factor = minutesIn[named[1]!.toLowerCase()]!;
+    const high = wholeMinutes(number.high * factor);
+    spans.push({
+      low: wholeMinutes(number.low * factor),
+      high,
+      waits: isWaiting(clauseAround(plain, before, match.index, end), high),
+    });
+  }
+  return withOvernight(spans, plain);
+}
+
+/** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
+function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
+  if (!/\bovernight\b/i.test(plain) || spans.some((span) => span.high >= overnight.low)) return [...spans];
+  const other = /\bor overnight\b/i.test(plain)
+    ? spans.length - 1
+    : /\bovernight,? or\b/i.test(plain)
+      ? 0
+      : -1;
+  const either = spans[other];
+  if (!either) return [...spans, { ...overnight, waits: true }];
+  return spans.map((span, index) =>
+    index === other
+      ? { low: Math.min(span.low, overnight.low), high: Math.max(span.high, overnight.high), waits: true }
+      : span,
+  );
+}
+
+const tens: Readonly<Record<string, number>> = { nine: 9, fifteen: 15, twenty: 20, thirty: 30 };
+const quarters = /^(?:(?:a )?(quarter)|(three)[- ]quarters) of an(?= hour)/i;
+
+function numberAt(plain: string, at: number): { low: number; high: number; length: number } | null {
+  const quarter = quarters.exec(plain.slice(at));
+  if (quarter) {
+    const share = quarter[1] ? 1 / 4 : 3 / 4;
+    return { low: share, high: share, length: quarter[0].length };
+  }
+  const word = /^(nine|fifteen|twenty|thirty)\b/i.exec(plain.slice(at));
+  if (word)
+    return {
+      low: tens[word[1]!.toLowerCase()]!,
+      high: tens[word[1]!.toLowerCase()]!,
+      length: word[0].length,
+    };
+  const number = readNumber(plain.slice(at));
+  return number && { low: toNumber(number.low), high: toNumber(number.high), length: number.length };
+}
+
+/** From the last break before a span to the next one behind it. */
+function clauseAround(plain: string, from: number, at: number, to: number): string {
+  const before = plain.slice(from, at);
+  const cut = Math.max(
+    before.lastIndexOf('.'),
+    before.lastIndexOf(';'),
+    before.toLowerCase().lastIndexOf(' then '),
+  );
+  return before.slice(cut + 1) + (/^[^.;,]*?(?= then |[.;,]|$)/i.exec(plain.slice(to))?.[0] ?? '');
+}
+
+function isWaiting(clause: string, minutes: number): boolean {
+  const waits = lastIndexOf(clause, waiting);
+  const works = lastIndexOf(clause, working);
+  if (waits < 0 && works < 0) return minutes > longestUnnamedWork;
+  return waits > works;
+}
+
+function lastIndexOf(text: string, pattern: RegExp): number {
+  let last = -1;
+  for (const match of text.matchAll(new RegExp(pattern, 'gi'))) last = match.index;
+  return last;
+}
+
+function wholeMinutes(minutes: number): number {
+  return Math.max(1, Math.round(minutes));
+}

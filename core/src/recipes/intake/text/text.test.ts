@@ -1,0 +1,117 @@
+import { describe, expect, it } from 'vitest';
+import { standardTechniques, techniqueWords } from '../../../techniques/index.js';
+import { parseRecipeText } from './text.js';
+import { readTimes } from '../step/times.js';
+
+const read = (text: string) => parseRecipeText(text, { system: 'metric' });
+const salad = read(`# Warm bean salad
+Serves 6
+
+Ingredients
+- 250 g dried white beans
+- 2 cloves garlic
+- a pinch of stardust
+
+For the dressing:
+3 tbsp olive oil
+1 tbsp red wine vinegar
+
+Method
+1. Soak the beans overnight.
+2) Simmer them with the garlic for 45–60 minutes until tender.
+- Whisk oil and vinegar, and toss. Taste.`);
+
+describe('pasted text', () => {
+  it('finds title, servings, components and steps', () => {
+    expect(salad).toMatchObject({ title: 'Warm bean salad', serves: 6, kind: 'salad' });
+    expect(salad.components.map(({ name, role }) => [name, role])).toEqual([
+      ['Salad', 'base'],
+      ['Dressing', 'dressing'],
+    ]);
+    expect(salad.lines.map(({ ingredient, componentId }) => [ingredient, componentId])).toEqual([
+      ['dried-white-beans', 'c1'],
+      ['garlic', 'c1'],
+      [null, 'c1'],
+      ['olive-oil', 'c2'],
+      ['red-wine-vinegar', 'c2'],
+    ]);
+    expect(salad.steps.map(({ text }) => text.slice(0, 6))).toEqual(['Soak t', 'Simmer', 'Whisk ']);
+  });
+  it('marks what was not understood', () =>
+    expect(salad.lines[2]!.unread).toBe('“stardust” is not in the larder'));
+  it('reads times, waits, appliances and the sign that ends a step', () => {
+    expect(salad.steps[0]).toMatchObject({
+      waitMinutes: { low: 600, high: 720 },
+      place: 'before',
+      occupies: { appliance: 'fridge' },
+      techniques: ['soak-and-cook-pulses'],
+    });
+    expect(salad.steps[1]).toMatchObject({
+      waitMinutes: { low: 45, high: 60 },
+      until: 'until tender',
+      occupies: { appliance: 'hob' },
+      after: ['s1'],
+    });
+    expect(salad.steps[2]).toMatchObject({
+      waitMinutes: null,
+      tools: ['whisk', 'large bowl'],
+      uses: [
+        { line: 'l4', share: '1' },
+        { line: 'l5', share: '1' },
+      ],
+    });
+  });
+  it('works without headings: amounts are lines, sentences are steps', () => {
+    const plain = read(
+      'Quick dip\n200 g feta\n100 g plain yoghurt\nBlend the feta with the yoghurt until smooth.',
+    );
+    expect(plain).toMatchObject({ title: 'Quick dip', kind: 'dip' });
+    expect([plain.lines.length, plain.steps.length]).toEqual([2, 1]);
+  });
+  it.each([
+    ['', ''],
+    ['Only a title', 'Only a title'],
+    ['<script>alert(1)</script>', '<script>alert(1)</script>'],
+    ['🥗🥗', '🥗🥗'],
+  ])('%j is kept, with no lines and no steps', (text, title) => {
+    expect(read(text)).toMatchObject({ title, lines: [], steps: [] });
+  });
+  it('200 kB are cut, not choked on', () =>
+    expect(read('1 lemon\n'.repeat(25_000)).lines.length).toBeLessThan(8000));
+});
+
+describe('minutes in words', () => {
+  it.each([
+    ['simmer 15–20 minutes', { low: 15, high: 20 }],
+    ['for an hour', { low: 60, high: 60 }],
+    ['half an hour', { low: 30, high: 30 }],
+    ['1½ hours', { low: 90, high: 90 }],
+    ['about 30 seconds', { low: 1, high: 1 }],
+    ['between 2 and 3 hours', { low: 120, high: 180 }],
+    ['2 days', { low: 2880, high: 2880 }],
+    ['overnight', { low: 600, high: 720 }],
+    ['serve in 2 bowls', null],
+    ['cut 3 carrots in 5 minutes', { low: 5, high: 5 }],
+  ])('%s', (text, minutes) =>
+    expect(readTimes(text).map(({ low, high }) => ({ low, high }))).toEqual(minutes ? [minutes] : []),
+  );
+});
+
+describe('technique notes', () => {
+  it('there are at least 20, each whole', () => {
+    expect(standardTechniques.length).toBeGreaterThanOrEqual(20);
+    for (const note of standardTechniques)
+      expect([
+        note.id,
+        note.why.length > 20,
+        note.how.length >= 3,
+        note.lookFor.length > 5,
+        note.goesWrong.length >= 1,
+        note.beginnerMinutes > 0,
+      ]).toEqual([note.id, true, true, true, true, true]);
+  });
+  it('every word leads to a note that there is', () => {
+    const ids = new Set(standardTechniques.map(({ id }) => id));
+    for (const [, id] of techniqueWords) expect([id, ids.has(id)]).toEqual([id, true]);
+  });
+});

@@ -1,0 +1,86 @@
+import type { MeasureSystem } from '../../../amounts/index.js';
+import { findIngredient, standardLarder, type Larder, type Scaling } from '../../../larder/index.js';
+import type { LineReading, Recipe, RecipeComponent, RecipeLine } from '../../types.js';
+import { kindOf, sortRows, type SortedRows } from './rows.js';
+import { readSteps } from '../step/steps.js';
+
+export interface RecipeTextOptions {
+  readonly system: MeasureSystem;
+  readonly larder?: Larder;
+}
+
+/** Longest text that is read at once, in characters. */
+export const longestRecipeText = 60_000;
+
+/**
+ * Finds title, lines by component and steps in pasted text. Always gives a recipe; empty parts stay empty.
+ */
+export function parseRecipeText(text: string, options: RecipeTextOptions): Recipe {
+  const rows = text
+    .slice(0, longestRecipeText)
+    .split(/\r?\n/)
+    .map((row) => row.trim().replace(/^([*_]{1,2})(\S.*\S)\1$/, '$2'))
+    .filter(Boolean);
+  return recipeOfParts(sortRows(rows, options), options);
+}
+
+/** Makes a recipe of its parts: its lines read, its steps read and linked to them. */
+export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Recipe {
+  const lines = parts.lines.map(({ reading, component }, index) =>
+    lineOf(reading, index, component, options.larder),
+  );
+  const { title, serves, portion, story, source, credit, permission, notes } = parts;
+  // A recipe of a title only still has a place for its first line.
+  const components: readonly RecipeComponent[] =
+    parts.components.length > 0
+      ? parts.components
+      : [{ id: 'c1', name: kindOf(title) === 'salad' ? 'Salad' : title.slice(0, 40) || 'All', role: 'base' }];
+  return {
+    title,
+    kind: kindOf(title),
+    serves,
+    portion,
+    system: options.system,
+    leastBatch: '1/4',
+    story,
+    source,
+    credit,
+    permission,
+    notes,
+    choices: [],
+    components,
+    lines,
+    steps: readSteps(
+      parts.steps,
+      parts.steps.map((step) => componentOfStep(step, lines, components)),
+      lines,
+      options.larder,
+    ),
+  };
+}
+
+/** Makes a recipe line of a reading, scaled the way its ingredient usually is. */
+export function lineOf(
+  reading: LineReading,
+  index: number,
+  componentId: string,
+  larder: Larder = standardLarder,
+): RecipeLine {
+  return { ...reading, id: `l${index + 1}`, componentId, scaling: scalingOf(reading, larder) };
+}
+
+/** To taste where no amount is given; otherwise as the ingredient usually scales. */
+export function scalingOf(reading: LineReading, larder: Larder = standardLarder): Scaling {
+  if (reading.amount === null) return 'toTaste';
+  return findIngredient(larder, reading.ingredient)?.scaling ?? 'linear';
+}
+
+function componentOfStep(
+  step: string,
+  lines: readonly RecipeLine[],
+  components: readonly RecipeComponent[],
+): string {
+  const named = components.find((component) => new RegExp(`\\b${component.role}\\b`, 'i').test(step));
+  const used = lines.find((line) => step.toLowerCase().includes(line.name.toLowerCase()));
+  return named?.id ?? used?.componentId ?? components[0]?.id ?? 'c1';
+}

@@ -1,0 +1,1 @@
+export { rehearse, type Rehearsal, type RehearsalProblem, type RehearsalStep } from './rehearsal.js';

@@ -1,0 +1,2 @@
+export * from './types.js';
+export { schedule } from './schedule.js';

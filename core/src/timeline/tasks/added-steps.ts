@@ -1,0 +1,305 @@
+import type { ClassDish } from '../../class/index.js';
+import { findIngredient, type Ingredient, type Larder } from '../../larder/index.js';
+import type { Recipe, RecipeStep } from '../../recipes/index.js';
+import type { AddedStep } from '../types.js';
+import { shortTitle } from './minutes.js';
+
+/** Minutes of the jobs that the plan adds by itself. Starting estimates. */
+const thawMinutes = { low: 480, high: 720 };
+const outOfColdMinutes = { low: 30, high: 30 };
+const softenMinutes = { low: 45, high: 60 };
+const coolMinutes = { low: 10, high: 15 };
+/**
+ * An emulsion that is shaken, or whisked without mustard, holds about 10 minutes; whisked with it about 45.
+ */
+const emulsionMinutes = { plain: 10, mustard: 45 };
+/** Fish and tender meat stay in an acid marinade half an hour at most, poultry about four hours. */
+const marinadeMinutes = { seafood: 30, poultry: 240 };
+/** What keeps a day or longer is kept in the cold. */
+const keptColdFromMinutes = 1440;
+
+const cutting: ReadonlySet<string> = new Set([
+  'dice',
+  'slice',
+  'shred',
+  'ribbons',
+  'shave',
+  'core-pepper',
+  'peel-tomatoes',
+]);
+const emulsions: ReadonlySet<string> = new Set(['shake-dressing', 'whisk-dressing']);
+const heating: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
+const coolsAlready =
+  /\b(?:cool|cold|ice|chill|fridge|warm|hot|rest|stand|straight away|at once|sizzling|room temperature)/i;
+const cutsOrTosses =
+  /\b(?:cut|slice|dice|chop|peel|shred|quarter|halve|crumble|rub|leaves|rocket|lettuce|cos|spinach)\b/i;
+const pours = /\b(?:toss|dress|pour|spoon|drizzle|coat|fold)\b/i;
+const mixesItself = /\b(?:again|shake|whisk)\b/i;
+
+/**
+ * A dish with the jobs that its recipe does not spell out but its food asks for: thawing, softening, taking
+ * out of the cold, cooling before cutting, mixing a dressing again just before pouring; and marinades that
+ * end in time. Each is a step that says why it was added. Those whose keys are in `leftOut` stay out.
+ */
+export function withAddedSteps(dish: ClassDish, larder: Larder, leftOut: readonly string[] = []): ClassDish {
+  const wanted = (
+    recipe: Recipe,
+    step: RecipeStep | null,
+    put: (recipe: Recipe, step: RecipeStep) => Recipe,
+  ) => (step && !leftOut.includes(`${dish.id}/${step.id}`) ? put(recipe, step) : recipe);
+  let recipe = withShorterMarinades(dish.recipe, larder);
+  for (const line of dish.recipe.lines)
+    recipe = wanted(recipe, thawing(recipe, line.id, larder) ?? softening(recipe, line.id), (to, step) =>
+      startingWith(to, step, line.id),
+    );
+  for (const { from, to } of pairsOf(dish.recipe)) {
+    for (const step of [
+      cooling(recipe, from, to),
+      outOfCold(recipe, from, to, larder),
+      mixingAgain(recipe, from, to, larder),
+    ])
+      recipe = wanted(recipe, step, (of, put) => between(of, put, lastBetween(of, from, to), to));
+  }
+  return { ...dish, recipe };
+}
+
+/** What the plan could add to a dish and the instructor left out. */
+export function leftOutOf(dish: ClassDish, larder: Larder, leftOut: readonly string[]): AddedStep[] {
+  if (!leftOut.some((key) => key.startsWith(`${dish.id}/`))) return [];
+  return withAddedSteps(dish, larder)
+    .recipe.steps.filter((step) => leftOut.includes(`${dish.id}/${step.id}`))
+    .map((step) => ({
+      stepKey: `${dish.id}/${step.id}`,
+      title: shortTitle(step.text),
+      dishTitle: dish.recipe.title,
+      why: step.addedFor ?? '',
+    }));
+}
+
+function addedStep(
+  id: string,
+  text: string,
+  like: RecipeStep,
+  to: Partial<RecipeStep> & { addedFor: string },
+): RecipeStep {
+  return {
+    id,
+    componentId: like.componentId,
+    text,
+    handsOnMinutes: 1,
+    waitMinutes: null,
+    until: '',
+    place: like.place,
+    occupies: null,
+    tools: [],
+    uses: [],
+    after: [],
+    holdMinutes: null,
+    techniques: [],
+    techniqueNote: '',
+    demonstrateMinutes: 0,
+    ...(like.when ? { when: like.when } : {}),
+    ...to,
+  };
+}
+
+interface Pair {
+  readonly from: string;
+  readonly to: string;
+}
+
+/** Steps and those that come right after them. */
+function pairsOf({ steps }: Recipe): Pair[] {
+  const known = new Set(steps.map(({ id }) => id));
+  return steps.flatMap((step) =>
+    step.after.filter((from) => known.has(from)).map((from) => ({ from, to: step.id })),
+  );
+}
+
+function stepOf(recipe: Recipe, id: string): RecipeStep {
+  return recipe.steps.find((step) => step.id === id)!;
+}
+
+/** The step that stands right before `to` on the way from `from`. */
+function lastBetween(recipe: Recipe, from: string, to: string): string {
+  const after = stepOf(recipe, to).after;
+  return after.includes(from) ? from : (after.find((id) => stepOf(recipe, id)?.after.includes(from)) ?? from);
+}
+
+/** Puts a step between two others. */
+function between(recipe: Recipe, step: RecipeStep, from: string, to: string): Recipe {
+  const put = { ...step, after: [from] };
+  return {
+    ...recipe,
+    steps: recipe.steps.flatMap((each) =>
+      each.id === to
+        ? [put, { ...each, after: each.after.map((id) => (id === from ? step.id : id)) }]
+        : [each],
+    ),
+  };
+}
+
+/** Puts a step before the first that uses a line. */
+function startingWith(recipe: Recipe, step: RecipeStep, lineId: string): Recipe {
+  const user = firstUser(recipe, lineId)!;
+  return {
+    ...recipe,
+    steps: recipe.steps.flatMap((each) =>
+      each.id === user.id ? [step, { ...each, after: [...each.after, step.id] }] : [each],
+    ),
+  };
+}
+
+function firstUser({ steps }: Recipe, lineId: string): RecipeStep | undefined {
+  return steps.find((step) => step.uses.some((use) => use.line === lineId));
+}
+
+function isHeated(step: RecipeStep): boolean {
+  return step.occupies !== null && heating.has(step.occupies.appliance);
+}
+
+/** Frozen food thaws in the cold overnight, unless the first thing done with it is to cook it. */
+function thawing(recipe: Recipe, lineId: string, larder: Larder): RecipeStep | null {
+  const line = recipe.lines.find((each) => each.id === lineId)!;
+  const user = firstUser(recipe, lineId);
+  const isFrozen =
+    /\bfrozen\b/i.test(`${line.text} ${findIngredient(larder, line.ingredient)?.names.uk ?? ''}`) &&
+    !/\bfrom frozen|thawed|defrosted\b/i.test(line.text);
+  if (!isFrozen || !user || isHeated(user) || /\b(?:frozen|thaw|boil|blanch|simmer|steam)/i.test(user.text))
+    return null;
+  return addedStep(
+    `auto-thaw-${lineId}`,
+    `Put the ${line.name} in the cold to thaw, in a dish that catches the water.`,
+    user,
+    {
+      handsOnMinutes: 2,
+      waitMinutes: thawMinutes,
+      until: 'soft all through',
+      place: 'before',
+      occupies: { appliance: 'fridge', setting: '' },
+      uses: [{ line: lineId, share: '0' }],
+      holdMinutes: 1440,
+      addedFor: 'Frozen food thaws in the cold, overnight.',
+    },
+  );
+}
+
+/** Butter and the like that a line wants soft is taken out of the cold before. */
+function softening(recipe: Recipe, lineId: string): RecipeStep | null {
+  const line = recipe.lines.find((each) => each.id === lineId)!;
+  const user = firstUser(recipe, lineId);
+  if (!user || !line.preparation.includes('softened') || isHeated(user)) return null;
+  return addedStep(`auto-soften-${lineId}`, `Take the ${line.name} out of the cold.`, user, {
+    waitMinutes: softenMinutes,
+    until: 'soft to a finger',
+    uses: [{ line: lineId, share: '0' }],
+    place: 'either',
+    holdMinutes: 120,
+    addedFor: 'The recipe wants it soft.',
+  });
+}
+
+/** What comes hot from a step is not cut, and not put on leaves, before it can be handled. */
+function cooling(recipe: Recipe, from: string, to: string): RecipeStep | null {
+  const hot = stepOf(recipe, from);
+  const next = stepOf(recipe, to);
+  const cuts = next.techniques.some((technique) => cutting.has(technique)) || cutsOrTosses.test(next.text);
+  if (
+    !isHeated(hot) ||
+    !hot.waitMinutes ||
+    !cuts ||
+    coolsAlready.test(`${hot.text} ${hot.until} ${next.text}`)
+  )
+    return null;
+  return addedStep(`auto-cool-${from}-${to}`, 'Spread it out and let it cool until you can handle it.', hot, {
+    waitMinutes: coolMinutes,
+    until: 'cool enough to handle',
+    place: hot.place === 'in class' ? next.place : hot.place,
+    holdMinutes: hot.holdMinutes,
+    addedFor: `“${shortTitle(hot.text)}” comes out hot, and “${shortTitle(next.text)}” handles it.`,
+  });
+}
+
+/** An oil dressing that was kept in the cold is stiff: it is taken out before it is wanted. */
+function outOfCold(recipe: Recipe, from: string, to: string, larder: Larder): RecipeStep | null {
+  const made = stepOf(recipe, from);
+  const next = stepOf(recipe, to);
+  const isKeptCold =
+    (made.waitMinutes !== null && made.occupies?.appliance === 'fridge') ||
+    (made.place !== 'in class' && (made.holdMinutes ?? 0) >= keptColdFromMinutes);
+  const isDressing = recipe.components.find(({ id }) => id === made.componentId)?.role === 'dressing';
+  const setsInCold = usedBy(recipe, made, larder).some(
+    (each) => each.composition !== undefined && each.composition.fat.value > 0.9,
+  );
+  if (
+    !isKeptCold ||
+    !isDressing ||
+    !setsInCold ||
+    next.occupies?.appliance === 'fridge' ||
+    coolsAlready.test(next.text)
+  )
+    return null;
+  return addedStep(`auto-out-${from}-${to}`, 'Take the dressing out of the cold.', next, {
+    waitMinutes: outOfColdMinutes,
+    until: 'no longer stiff',
+    place: 'either',
+    addedFor: 'Oil sets in the cold.',
+  });
+}
+
+/** A dressing that stands longer than its emulsion holds is mixed again just before it is poured. */
+function mixingAgain(recipe: Recipe, from: string, to: string, larder: Larder): RecipeStep | null {
+  const made = stepOf(recipe, from);
+  const next = stepOf(recipe, to);
+  const holds =
+    usedBy(recipe, made, larder).some(({ id }) => /mustard/.test(id)) &&
+    made.techniques.includes('whisk-dressing')
+      ? emulsionMinutes.mustard
+      : emulsionMinutes.plain;
+  const standsTooLong = made.holdMinutes === null || made.holdMinutes > holds;
+  if (
+    !made.techniques.some((technique) => emulsions.has(technique)) ||
+    !standsTooLong ||
+    !pours.test(next.text) ||
+    mixesItself.test(next.text)
+  )
+    return null;
+  return addedStep(`auto-mix-${from}-${to}`, 'Mix the dressing again just before pouring.', next, {
+    holdMinutes: holds,
+    addedFor: `It separates after about ${holds} min, and the recipe lets it stand longer.`,
+  });
+}
+
+function usedBy(recipe: Recipe, step: RecipeStep, larder: Larder): Ingredient[] {
+  return recipe.lines
+    .filter((line) => step.uses.some((use) => use.line === line.id))
+    .flatMap((line) => findIngredient(larder, line.ingredient) ?? []);
+}
+
+/** A marinade with acid ends in time for what lies in it. */
+function withShorterMarinades(recipe: Recipe, larder: Larder): Recipe {
+  return {
+    ...recipe,
+    steps: recipe.steps.map((step) => {
+      const limit =
+        /\bmarina/i.test(step.text) && step.waitMinutes ? marinadeLimit(usedBy(recipe, step, larder)) : null;
+      const left = limit === null ? null : Math.max(0, limit - step.waitMinutes!.high);
+      return left === null || (step.holdMinutes !== null && step.holdMinutes <= left)
+        ? step
+        : { ...step, holdMinutes: left };
+    }),
+  };
+}
+
+function marinadeLimit(used: readonly Ingredient[]): number | null {
+  if (!used.some((each) => each.composition?.acid && each.composition.acid.share.value > 0.03)) return null;
+  const raw = used.filter((each) => each.section === 'fish and meat');
+  if (raw.length === 0) return null;
+  return raw.some((each) =>
+    each.allergens.some(
+      (allergen) => allergen === 'fish' || allergen === 'crustaceans' || allergen === 'molluscs',
+    ),
+  )
+    ? marinadeMinutes.seafood
+    : marinadeMinutes.poultry;
+}
