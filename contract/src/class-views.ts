@@ -1,5 +1,12 @@
-import type { ClassDecisions, ClassFacts, ClassPlan, KitchenFacts, Recipe } from '@fornax/core';
 import { IsBoolean, IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import type {
+  ClassDecisions,
+  ClassFacts,
+  ClassPlan,
+  KitchenFacts,
+  LocalDateTime,
+  Recipe,
+} from '@fornax/core';
 
 /** A tick on the shopping list: a row of its own. */
 export class TickDto {
@@ -35,7 +42,7 @@ export interface CourseView {
 export interface ClassSummary {
   readonly id: string;
   readonly title: string;
-  readonly startsAt: string;
+  readonly startsAt: LocalDateTime;
   readonly zone: string;
   readonly lengthMinutes: number;
   readonly people: number;

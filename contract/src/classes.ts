@@ -14,7 +14,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { makers, portions, type Maker, type Portion } from '@fornax/core';
+import { type LocalDateTime, type Maker, makers, type Portion, portions } from '@fornax/core';
 import { ClassDecisionsDto, DishMakingDto } from './decisions.js';
 import { IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
 
@@ -126,7 +126,7 @@ export class UpdateClassDto extends OptionalClassFields {
 
   @IsOptional()
   @IsLocalDateTime()
-  startsAt?: string;
+  startsAt?: LocalDateTime;
 }
 
 /**
@@ -142,5 +142,5 @@ export class CreateClassDto extends OptionalClassFields {
   title: string;
 
   @IsLocalDateTime()
-  startsAt: string;
+  startsAt: LocalDateTime;
 }

@@ -1,5 +1,4 @@
 import { Type } from 'class-transformer';
-import type { ClassDecisions, DishMaking, KitDecision, OwnSet } from '@fornax/core';
 import {
   ArrayMaxSize,
   IsArray,
@@ -16,6 +15,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import type { ClassDecisions, DishMaking, KitDecision, OwnSet, Rational, StepKey } from '@fornax/core';
 import { larderId } from './larder.js';
 import { IsLarderIds, IsPackKeys, IsPins, IsShares, IsStepChoices, limits } from './rules.js';
 
@@ -59,7 +59,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   @IsLarderIds() substitutes: Record<string, string>;
   @IsArray() @ArrayMaxSize(200) @Matches(larderId, { each: true }) skipped: readonly string[];
   @IsPackKeys() packs: Record<string, string>;
-  @IsShares() madeDo: Record<string, string>;
+  @IsShares() madeDo: Record<string, Rational>;
   @IsNumber({}, { message: 'Write the spare as a number.' })
   @Min(limits.sparePercent.least, { message: 'A spare is 0 % or more.' })
   @Max(limits.sparePercent.most, { message: `A spare is ${limits.sparePercent.most} % at most.` })
@@ -85,12 +85,12 @@ export class ClassDecisionsDto implements ClassDecisions {
   ownSets: readonly OwnSetDto[];
   @IsOptional() @IsPins() pins: Record<string, number> = {};
   @IsOptional() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
-  @IsOptional() @IsStepChoices(['in class', 'before']) when: Record<string, 'in class' | 'before'> = {};
+  @IsOptional() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};
   @IsOptional()
   @IsArray()
   @ArrayMaxSize(200)
   @Length(1, 100, { each: true, message: 'Name the jobs that are left out.' })
-  leftOut: readonly string[] = [];
+  leftOut: readonly StepKey[] = [];
   @IsOptional()
   @IsIn(['shortest', 'freshest'], { message: 'Choose the shortest class or the freshest food.' })
   aim: 'shortest' | 'freshest' = 'shortest';

@@ -16,25 +16,26 @@ import {
   ValidateNested,
 } from 'class-validator';
 import {
-  measureSystems,
-  safetyStyles,
-  sections,
-  vesselKinds,
   type KitchenAppliance,
   type KitchenFacts,
   type LineKind,
   type MeasureSystem,
+  measureSystems,
   type MeasuringSet,
+  type Rational,
   type SafetyFigures,
   type SafetyProfile,
   type SafetyStyle,
+  safetyStyles,
   type Section,
+  sections,
   type StaffMember,
   type Supplier,
   type Vessel,
   type VesselKind,
+  vesselKinds,
 } from '@fornax/core';
-import { limits, IsTimeZone } from './rules.js';
+import { IsTimeZone, limits } from './rules.js';
 
 const most = (count: number, what: string) => ({ message: `At most ${count} ${what}.` });
 const whole = (what: string) => ({ message: `Write ${what} as a whole number.` });
@@ -85,11 +86,11 @@ export class VesselDto implements Vessel {
 export class MeasuringSetDto implements MeasuringSet {
   @IsArray()
   @IsIn(teaspoonParts, { each: true, message: 'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.' })
-  teaspoons: readonly string[];
+  teaspoons: readonly Rational[];
   @IsBoolean() tablespoon: boolean;
   @IsArray()
   @IsIn(cupParts, { each: true, message: 'Choose from ¼, ⅓, ½, ⅔, ¾ and 1 cup.' })
-  cups: readonly string[];
+  cups: readonly Rational[];
 }
 
 export class MeasureByDto implements Record<LineKind, 'spoons' | 'grams'> {

@@ -15,15 +15,16 @@ import {
   ValidateNested,
 } from 'class-validator';
 import {
+  type Allergen,
   allergens,
   eaters,
-  figureProblem,
-  sections,
-  type Allergen,
   type Eaters,
+  figureProblem,
   type LarderEntry,
+  type LocalDate,
   type OwnIngredient,
   type Section,
+  sections,
 } from '@fornax/core';
 import { AmountDto } from './recipes.js';
 import { IsFigures, IsLocalDate } from './rules.js';
@@ -65,7 +66,7 @@ export class StockDto {
   @Matches(larderId, { message: 'Choose an ingredient from the larder.' }) ingredient: string;
   @ValidateNested() @Type(() => AmountDto) amount: AmountDto;
   @IsString() @MaxLength(40, { message: 'Keep the state under 40 characters.' }) state: string;
-  @IsOptional() @IsLocalDate() useBy: string | null;
+  @IsOptional() @IsLocalDate() useBy: LocalDate | null;
   @IsString() @MaxLength(120, { message: 'Keep the note under 120 characters.' }) note: string;
 }
 

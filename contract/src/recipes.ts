@@ -18,19 +18,20 @@ import {
   ValidateNested,
 } from 'class-validator';
 import {
-  componentRoles,
-  dishKinds,
-  measureSystems,
-  portions,
-  unitIds,
   type ComponentRole,
+  componentRoles,
   type DishKind,
+  dishKinds,
   type Form,
   type MeasureSystem,
+  measureSystems,
   type Portion,
+  portions,
+  type Rational,
   type Recipe,
   type Scaling,
   type UnitId,
+  unitIds,
 } from '@fornax/core';
 import { IsRational, limits } from './rules.js';
 
@@ -39,8 +40,8 @@ const text = (most: number) => ({ message: `Keep this under ${most} characters.`
 const scalings: readonly Scaling[] = ['linear', 'whole', 'perVessel', 'startLow', 'toTaste'];
 
 export class EndsDto {
-  @IsRational() low: string;
-  @IsRational() high: string;
+  @IsRational() low: Rational;
+  @IsRational() high: Rational;
 }
 
 export class AmountDto extends EndsDto {
@@ -88,7 +89,7 @@ export class RecipeLineDto {
 /** A component that another recipe makes, and how many batches of it. */
 export class SubRecipeDto {
   @IsUUID(undefined, { message: 'Choose a recipe from the library.' }) recipeId: string;
-  @IsRational() batches: string;
+  @IsRational() batches: Rational;
 }
 
 export class RecipeComponentDto {
@@ -129,7 +130,7 @@ export class OccupiesDto {
 
 export class StepUseDto {
   @Matches(shortId) line: string;
-  @IsRational() share: string;
+  @IsRational() share: Rational;
 }
 
 /** What a step leaves for another to use. */
@@ -193,7 +194,7 @@ export class RecipeContentDto implements Recipe {
   serves: number;
   @IsIn(portions) portion: Portion;
   @IsIn(measureSystems) system: MeasureSystem;
-  @IsRational() leastBatch: string;
+  @IsRational() leastBatch: Rational;
   @IsString() @MaxLength(limits.textLength, text(limits.textLength)) story: string;
   @IsString() @MaxLength(400, text(400)) source: string;
   @IsString() @MaxLength(400, text(400)) credit: string;

@@ -1,3 +1,4 @@
+export * from './identity/index.js';
 export * from './words/index.js';
 export * from './amounts/index.js';
 export * from './larder/index.js';

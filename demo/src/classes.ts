@@ -1,9 +1,9 @@
 import { parseDate } from '@internationalized/date';
-import type { ClassDecisions, DishMaking, Maker, Portion } from '@fornax/core';
+import type { ClassDecisions, DishMaking, LocalDateTime, Maker, Portion } from '@fornax/core';
 
 export interface DemoClass {
   readonly title: string;
-  readonly startsAt: string;
+  readonly startsAt: LocalDateTime;
   readonly lengthMinutes: number;
   readonly place: string;
   readonly people: number;
@@ -95,6 +95,6 @@ export function demoClasses(today: string): DemoClass[] {
   return classes.map(({ inDays, startsAtTime, ...facts }) => ({
     ...usual,
     ...facts,
-    startsAt: `${parseDate(today).add({ days: inDays }).toString()}T${startsAtTime}`,
+    startsAt: `${parseDate(today).add({ days: inDays }).toString()}T${startsAtTime}` as LocalDateTime,
   }));
 }

@@ -91,7 +91,7 @@ describe('the demo', () => {
         ...classes[1]!,
         id: 'full',
         zone: demoKitchen.zone,
-        startsAt: '2026-11-28T18:30',
+        startsAt: '2026-11-28T18:30' as const,
         lengthMinutes: 130,
         people: 10,
         assistants: 0,

@@ -1,5 +1,12 @@
 import { parseDate } from '@internationalized/date';
-import { usualKitchen, type KitchenFacts, type Recipe, type StockItem } from '@fornax/core';
+import {
+  usualKitchen,
+  type KitchenFacts,
+  type LocalDate,
+  type Rational,
+  type Recipe,
+  type StockItem,
+} from '@fornax/core';
 import { dipsAndDressings } from './recipes/dips-dressings.js';
 import { salads } from './recipes/salads.js';
 import { writeRecipe } from './write.js';
@@ -76,8 +83,8 @@ export const demoRecipes: readonly DemoRecipe[] = [...salads, ...dipsAndDressing
 
 /** What stands in the cupboard of the demo, dated from the day it is loaded. */
 export function demoStock(today: string): (StockItem & { readonly note: string })[] {
-  const day = (offset: number) => parseDate(today).add({ days: offset }).toString();
-  const grams = (low: string) => ({ low, high: low, unit: 'g' as const });
+  const day = (offset: number) => parseDate(today).add({ days: offset }).toString() as LocalDate;
+  const grams = (low: Rational) => ({ low, high: low, unit: 'g' as const });
   return [
     { ingredient: 'farro', amount: grams('150'), state: 'opened', useBy: day(60), note: 'top shelf' },
     {

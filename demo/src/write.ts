@@ -5,6 +5,7 @@ import {
   type DishKind,
   type MeasureSystem,
   type Portion,
+  type Rational,
   type Recipe,
   type RecipeStep,
   type StepPlace,
@@ -18,14 +19,14 @@ export interface WrittenRecipe {
   readonly serves: number;
   readonly portion: Portion;
   readonly system?: MeasureSystem;
-  readonly leastBatch?: string;
+  readonly leastBatch?: Rational;
   readonly story: string;
   /** `made` names another recipe of the demo by its key, and how many batches of it. */
   readonly components: readonly {
     readonly name: string;
     readonly role: ComponentRole;
     readonly lines: readonly string[];
-    readonly made?: { readonly by: string; readonly batches: string };
+    readonly made?: { readonly by: string; readonly batches: Rational };
   }[];
   readonly choices?: Recipe['choices'];
   readonly steps: readonly WrittenStep[];

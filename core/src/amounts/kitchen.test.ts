@@ -60,7 +60,7 @@ describe('what leads', () => {
     expect(
       formatForKitchen(
         { low: '2', high: '2', unit: 'tbsp' },
-        { ...metric, facts: { gramsPerMillilitre: '91/100' } },
+        { ...metric, facts: { gramsPerMillilitre: '91/100' as const } },
       ),
     ).toMatchObject({ lead: '2 tbsp', beside: '27 g' });
   });
@@ -68,7 +68,7 @@ describe('what leads', () => {
     expect(
       formatForKitchen(
         { low: '2', high: '2', unit: 'tbsp' },
-        { ...metric, show: 'grams', facts: { gramsPerMillilitre: '91/100' } },
+        { ...metric, show: 'grams', facts: { gramsPerMillilitre: '91/100' as const } },
       ),
     ).toMatchObject({ lead: '27 g', beside: '2 tbsp' });
   });
@@ -76,12 +76,12 @@ describe('what leads', () => {
     expect(
       formatForKitchen(
         { low: '1/3', high: '1/3', unit: 'tsp' },
-        { ...metric, tolerance: 0.01, facts: { gramsPerMillilitre: '6/5' } },
+        { ...metric, tolerance: 0.01, facts: { gramsPerMillilitre: '6/5' as const } },
       ),
     ).toMatchObject({ lead: '2 g', beside: '¼ tsp, 25 % under' });
   });
   it('a weight leads, and spoons stand beside a small one only', () => {
-    const facts = { gramsPerMillilitre: '1/2' };
+    const facts = { gramsPerMillilitre: '1/2' as const };
     expect(formatForKitchen({ low: '30', high: '30', unit: 'g' }, { ...metric, facts })).toMatchObject({
       lead: '30 g',
       beside: '4 tbsp',

@@ -1,6 +1,6 @@
-import { showRational, showNumber, toNumber } from './rational.js';
-import type { Amount, MeasureSystem, MeasuringSet, UnitId } from './types.js';
-import { sizeOfUnit, type ConversionFacts } from './convert.js';
+import { type ConversionFacts, sizeOfUnit } from './convert.js';
+import { showNumber, showRational, toNumber } from './rational.js';
+import type { Amount, MeasureSystem, MeasuringSet, Rational, UnitId } from './types.js';
 import { isEstimatedUnit, unitKind, unitName, unitSize } from './units.js';
 
 /** How far spoons and cups may be off before grams must lead. Salt and leaven are held tighter. */
@@ -165,7 +165,7 @@ function formatInformal(count: number, unit: UnitId, grams: number | null): Kitc
 
 function nearestPart(value: number): { value: number; text: string } {
   const whole = Math.floor(value);
-  const parts: [number, string][] = [
+  const parts: [number, Rational][] = [
     [0, '0'],
     [1 / 4, '1/4'],
     [1 / 3, '1/3'],
@@ -181,16 +181,16 @@ function nearestPart(value: number): { value: number; text: string } {
   );
   const fraction =
     part === 1
-      ? showRational(String(whole + 1))
+      ? String(whole + 1)
       : part === 0
         ? String(whole)
         : showRational(whole === 0 ? text : mixed(whole, text));
   return { value: whole + part, text: fraction };
 }
 
-function mixed(whole: number, part: string): string {
+function mixed(whole: number, part: Rational): Rational {
   const [top, bottom] = part.split('/').map(Number) as [number, number];
-  return `${whole * bottom + top}/${bottom}`;
+  return `${whole * bottom + top}/${bottom}` as Rational;
 }
 
 /**
@@ -288,8 +288,8 @@ function spoonMeasures(system: MeasureSystem, set: MeasuringSet): readonly Spoon
 }
 
 /** Parts that a set can measure: those it has, and those that smaller ones add up to. */
-function partsOf(has: readonly string[], wanted: readonly string[]): string[] {
-  const made: Readonly<Record<string, readonly string[]>> = {
+function partsOf(has: readonly Rational[], wanted: readonly Rational[]): Rational[] {
+  const made: Readonly<Record<string, readonly Rational[]>> = {
     '1/4': ['1/4'],
     '1/3': ['1/3'],
     '1/2': ['1/2', '1/4'],
@@ -337,7 +337,7 @@ function multiples(
   unit: UnitId,
   system: MeasureSystem,
   most: number,
-  parts: readonly string[],
+  parts: readonly Rational[],
 ): SpoonMeasure[] {
   const size = toNumber(unitSize(unit, system)!);
   const found: SpoonMeasure[] = [];

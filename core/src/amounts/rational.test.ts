@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { add, divide, multiply, showNumber, showRational, toNumber, toRational } from './rational.js';
+import type { Rational } from './types.js';
 
 describe('exact arithmetic', () => {
   it('⅓ × 3 is 1', () => expect(multiply('1/3', '3')).toBe('1'));
@@ -21,7 +22,7 @@ describe('showing', () => {
     ['1000', '1000'],
     ['17/20', '0.85'],
     ['1/100', '0.01'],
-  ])('%s reads %s', (value, shown) => expect(showRational(value)).toBe(shown));
+  ])('%s reads %s', (value, shown) => expect(showRational(value as Rational)).toBe(shown));
   it.each([
     [1234.5, '1235'],
     [123.4, '123'],

@@ -5,7 +5,7 @@ import type { Rational } from './types.js';
  * Reads plain data into an exact fraction; a short decimal such as 0.85 is taken as the decimal it is written
  * as. Throws on text that is no number, and on a zero denominator.
  */
-export function toFraction(value: Rational | number | Fraction): Fraction {
+export function toFraction(value: string | number | Fraction): Fraction {
   if (value instanceof Fraction) return value;
   const text = typeof value === 'number' ? String(value) : value;
   const known = readBefore.get(text);
@@ -26,9 +26,14 @@ const rememberedFractions = 5000;
 
 const plainRational = /^(-?\d+)(?:\/(\d+))?$/;
 
+/** The exact value of a whole number. Throws on any other. */
+export function wholeRational(value: number): Rational {
+  return String(BigInt(value)) as Rational;
+}
+
 /** Writes a fraction as plain data: "3", "3/4". */
 export function toRational(value: Fraction | number): Rational {
-  return toFraction(value).toFraction();
+  return toFraction(value).toFraction() as Rational;
 }
 
 export function multiply(a: Rational, b: Rational): Rational {

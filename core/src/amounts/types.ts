@@ -1,5 +1,5 @@
 /** An exact rational number as text: "3", "3/4" or "-1/2". Never a decimal point. */
-export type Rational = string;
+export type Rational = `${bigint}` | `${bigint}/${bigint}`;
 
 /** Which spoons, cups and pints a recipe or a kitchen means. Never guessed silently. */
 export type MeasureSystem = 'us' | 'imperial' | 'metric' | 'australian';

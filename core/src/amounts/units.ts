@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import { toFraction } from './rational.js';
+import { toFraction, toRational } from './rational.js';
 import type { MeasureSystem, Rational, UnitId, UnitKind } from './types.js';
 
 interface UnitFact {
@@ -22,8 +22,8 @@ const IMPERIAL_FLUID_OUNCE = '28.4130625';
 const unitFacts: Readonly<Record<UnitId, UnitFact>> = {
   g: { kind: 'mass', size: '1', one: 'g', many: 'g' },
   kg: { kind: 'mass', size: '1000', one: 'kg', many: 'kg' },
-  oz: { kind: 'mass', size: new Fraction('453.59237').div(16).toFraction(), one: 'oz', many: 'oz' },
-  lb: { kind: 'mass', size: new Fraction('453.59237').toFraction(), one: 'lb', many: 'lb' },
+  oz: { kind: 'mass', size: toRational(new Fraction('453.59237').div(16)), one: 'oz', many: 'oz' },
+  lb: { kind: 'mass', size: toRational(new Fraction('453.59237')), one: 'lb', many: 'lb' },
   ml: { kind: 'volume', size: '1', one: 'ml', many: 'ml' },
   l: { kind: 'volume', size: '1000', one: 'l', many: 'l' },
   tsp: { kind: 'volume', one: 'tsp', many: 'tsp' },
@@ -53,7 +53,7 @@ const unitFacts: Readonly<Record<UnitId, UnitFact>> = {
   jar: { kind: 'count', one: 'jar', many: 'jars' },
   packet: { kind: 'count', one: 'packet', many: 'packets' },
   cm: { kind: 'length', size: '1', one: 'cm', many: 'cm' },
-  inch: { kind: 'length', size: new Fraction('2.54').toFraction(), one: 'inch', many: 'inches' },
+  inch: { kind: 'length', size: toRational(new Fraction('2.54')), one: 'inch', many: 'inches' },
   piece: { kind: 'count', one: '', many: '' },
 };
 
@@ -98,7 +98,7 @@ const measureMillilitres: Readonly<Record<MeasureSystem, Partial<Record<UnitId, 
 };
 
 function times(millilitres: string, count: number): Rational {
-  return new Fraction(millilitres).mul(count).toFraction();
+  return toRational(new Fraction(millilitres).mul(count));
 }
 
 function systemMeasures(sizes: Partial<Record<UnitId, string>>): Partial<Record<UnitId, Rational>> {

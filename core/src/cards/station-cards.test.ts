@@ -4,7 +4,7 @@ import { standardTechniques } from '../techniques/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { stationCards } from './station-cards.js';
 
-const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
+const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
 const salad = recipe(
   [
     '600 g carrots, peeled',

@@ -4,7 +4,7 @@ import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, makesStep, nameStations } from '../portions/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
-import { showRange } from '../words/index.js';
+import { capital, showRange } from '../words/index.js';
 import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
 
 export interface CardInput {
@@ -118,7 +118,8 @@ function cardDish({ dish, portions, batch }: Made, context: Context): CardDish {
       .map((component) => `${component.name}: ${absentWords(component.lines[0]!, column)}`),
     doneBefore: made.filter((step) => !steps.includes(step)).map((step) => step.text),
     steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
-    allergens: context.plan.allergens.find((each) => each.dish === portions.title)?.contains.join(', ') ?? '',
+    allergens:
+      context.plan.allergens.find((each) => each.dishId === portions.dishId)?.contains.join(', ') ?? '',
     credit: dish.recipe.credit,
   };
 }
@@ -224,8 +225,4 @@ function cautionsOf(dishes: readonly ClassDish[], larder: Larder): string[] {
     ([caution, names]) => `${capital([...names].join(', '))}: ${cautionWords[caution]}`,
   );
   return words.length > 0 ? [...words, 'Follow your local food code and a qualified person’s advice.'] : [];
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -2,7 +2,7 @@ import { toFraction, toNumber, toRational } from '../amounts/index.js';
 import type { Larder } from '../larder/index.js';
 import { applyChoices, type Recipe, recipeMinutes } from '../recipes/index.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
-import { type ClassDish, flightOf } from './dish.js';
+import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
 import type { ClassFacts } from './facts.js';
 import { applyKitDecisions } from './kit-decisions.js';
 import { splitStations } from './stations.js';
@@ -12,7 +12,7 @@ import { withSubstitute } from './substitute.js';
  * The dishes of a class as they will be made: choices taken, substitutes in place, optional things left out,
  * tools as decided.
  */
-export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' | 'us'): ClassDish[] {
+export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' | 'us'): DecidedDish[] {
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
   return facts.dishes.map((dish) => {
@@ -21,14 +21,8 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' |
       (each, [missing, taken]) => withSubstituteOf(each, missing, taken),
       madeDo(withoutSkipped(chosen, decisions), decisions),
     );
-    return {
-      ...dish,
-      recipe: applyKitDecisions(
-        recipe,
-        decisions.kit,
-        dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations,
-      ),
-    };
+    const places = dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations;
+    return { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, places) } as DecidedDish;
   });
 
   function withSubstituteOf(recipe: Recipe, missing: string, taken: string): Recipe {
@@ -69,14 +63,14 @@ function madeDo(recipe: Recipe, decisions: ShoppingDecisions): Recipe {
  * The dish as the clock sees it: of a tasting flight, the way that takes the most work, as the slowest sets
  * the end.
  */
-export function slowestWay(dish: ClassDish): ClassDish {
+export function slowestWay(dish: WholeDish): TimedDish {
   const flight = flightOf(dish);
-  if (!flight) return dish;
+  if (!flight) return dish as ClassDish as TimedDish;
   const ways = flight.options.map(({ id }) =>
     applyChoices(dish.recipe, { ...dish.choices, [flight.id]: id }),
   );
   const slowest = ways.reduce((best, each) =>
     recipeMinutes(each).handsOn > recipeMinutes(best).handsOn ? each : best,
   );
-  return { ...dish, recipe: slowest };
+  return { ...(dish as ClassDish), recipe: slowest } as TimedDish;
 }

@@ -1,4 +1,5 @@
 import type { Rational } from '../amounts/index.js';
+import type { StepKey } from '../identity/index.js';
 /** What the instructor decided about the list. */
 export interface ShoppingDecisions {
   /** Ingredient → what takes its place, over the whole class. */
@@ -51,12 +52,12 @@ export interface KitDecisions {
 export interface TimelineDecisions {
   /** Task → start in minutes from class start. */
   readonly pins: Readonly<Record<string, number>>;
-  /** Step → whose hands do it, where students do not. */
+  /** Task of hands → whose they are, where students do not do it. */
   readonly hands: Readonly<Record<string, 'you' | 'assistant'>>;
   /** Step → in class or before, against what the recipe or the planner says. */
-  readonly when: Readonly<Record<string, 'in class' | 'before'>>;
+  readonly when: Readonly<Record<StepKey, 'in class' | 'before'>>;
   /** Steps that the plan would add by itself and the instructor does not want. */
-  readonly leftOut: readonly string[];
+  readonly leftOut: readonly StepKey[];
   /** What is wanted most of the plan: the shortest class, or food that waits least before it is used. */
   readonly aim: 'shortest' | 'freshest';
 }

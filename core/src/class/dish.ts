@@ -1,4 +1,6 @@
+import type { ComponentId, DishId, RecipeId } from '../identity/index.js';
 import type { Chosen, Portion, Recipe, RecipeChoice } from '../recipes/index.js';
+
 /** Who makes a dish of a class. */
 export type Maker =
   'every station' | 'some stations' | 'in rotation' | 'one big batch' | 'demonstration' | 'made ahead';
@@ -21,7 +23,7 @@ export interface DishMaking {
   /** A tasting flight: the choice whose ways are dealt out, one to each station in turn. */
   readonly flight?: string | null;
   /** Ids of components that are made once for the whole class. */
-  readonly once?: readonly string[];
+  readonly once?: readonly ComponentId[];
   /** One more batch, kept aside for what goes wrong. */
   readonly spare?: boolean;
   /** One more batch, finished before class, that takes the place of one that must wait. */
@@ -30,8 +32,8 @@ export interface DishMaking {
 
 /** A dish on the menu of a class, with the version of its recipe that the class uses. */
 export interface ClassDish {
-  readonly id: string;
-  readonly recipeId: string;
+  readonly id: DishId;
+  readonly recipeId: RecipeId;
   readonly version: number;
   readonly portion: Portion;
   readonly maker: Maker;
@@ -40,6 +42,17 @@ export interface ClassDish {
   readonly choices: Chosen;
   readonly making?: DishMaking;
 }
+
+declare const stage: unique symbol;
+
+/** A dish as it will really be made: ways chosen, substitutes in place, what is skipped left out. */
+export type DecidedDish = ClassDish & { readonly [stage]: 'decided' };
+
+/** A decided dish with the steps that its recipe leaves unsaid. */
+export type WholeDish = ClassDish & { readonly [stage]: 'whole' };
+
+/** A whole dish as the clock sees it: of a tasting flight, the way that takes the most work. */
+export type TimedDish = ClassDish & { readonly [stage]: 'timed' };
 
 /** The choice that a tasting flight deals out; null where there is no flight. */
 export function flightOf(dish: Pick<ClassDish, 'making' | 'recipe'>): RecipeChoice | null {

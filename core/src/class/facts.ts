@@ -1,12 +1,13 @@
+import type { ClassId, LocalDateTime } from '../identity/index.js';
 import type { ClassDecisions } from './decisions.js';
 import type { ClassDish } from './dish.js';
 
 /** What a class is, apart from its menu. */
 export interface ClassFacts {
-  readonly id: string;
+  readonly id: ClassId;
   readonly title: string;
   /** Local wall time without a zone: "2026-11-27T18:30". */
-  readonly startsAt: string;
+  readonly startsAt: LocalDateTime;
   /** IANA zone: "Europe/London". */
   readonly zone: string;
   readonly lengthMinutes: number;

@@ -78,7 +78,7 @@ describe('trips as iCalendar', () => {
   it('without a clock at 10:00 for an hour; in summer that is 09:00 UTC in London', () => {
     const summer = {
       ...plan.shopping,
-      trips: [{ ...plan.shopping.trips[0]!, date: '2026-07-02', visit: undefined }],
+      trips: [{ ...plan.shopping.trips[0]!, date: '2026-07-02' as const, visit: undefined }],
     };
     expect(writeTripsCalendar(facts, summer, '2026-06-20T08:00:00Z')).toMatch(
       /DTSTART:20260702T090000Z\r\nDTEND:20260702T100000Z/,
@@ -100,7 +100,7 @@ describe('the plan elsewhere', () => {
               text: 'Peel the carrots.',
               place: 'before',
               handsOnMinutes: 20,
-              uses: [{ line: 'l1', share: '1' }],
+              uses: [{ line: 'l1', share: '1' as const }],
             }),
             step('toss', { text: 'Toss them.', after: ['peel'] }),
           ],
@@ -134,7 +134,7 @@ describe('the plan elsewhere', () => {
     ]);
   });
   it('keeps its UID when the class moves by a day', () => {
-    const later = { ...prepared, startsAt: '2026-11-28T18:30' };
+    const later = { ...prepared, startsAt: '2026-11-28T18:30' as const };
     const moved = planClass({ class: later, kitchen });
     const again = events(writePlanCalendar(later, moved.shopping, moved.timeline, '2026-11-21T08:00:00Z'));
     expect(again.map(({ uid }) => uid)).toEqual(events(text).map(({ uid }) => uid));

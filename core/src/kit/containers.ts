@@ -4,10 +4,15 @@ import { conversionFacts, findIngredient, type Larder, standardLarder } from '..
 import { type DishPortions, lineMeasure, nameStations } from '../portions/index.js';
 import type { ContainerRow } from './types.js';
 
+/** A dish as it will be made, and how much of it is made where. */
+export interface KitDish {
+  readonly decided: ClassDish;
+  readonly portions: DishPortions;
+}
+
 export interface ContainerInput {
   readonly stations: readonly number[];
-  readonly dishes: readonly ClassDish[];
-  readonly portions: readonly DishPortions[];
+  readonly dishes: readonly KitDish[];
   readonly larder?: Larder;
 }
 
@@ -27,9 +32,9 @@ export function containerGrams(container: string): number {
   return containerSizes.find(([, name]) => name === container)?.[2] ?? trayGrams;
 }
 
-/** A column of a dish's portions: the dish's place on the menu and the batch's place in the dish. */
+/** A column of a dish's portions: the dish, and the batch's place in it. */
 interface Column {
-  readonly dish: number;
+  readonly dish: KitDish;
   readonly batch: number;
 }
 
@@ -65,8 +70,8 @@ export function sortedPlaces(input: ContainerInput): SortedPlace[] {
 }
 
 function placesOf(input: ContainerInput): { place: string; stations: number[]; columns: Column[] }[] {
-  const columns = input.portions.flatMap((dish, index) =>
-    dish.batches.map((each, batch) => ({ dish: index, batch, each })),
+  const columns = input.dishes.flatMap((dish) =>
+    dish.portions.batches.map((each, batch) => ({ dish, batch, each })),
   );
   const single = new Map<string, Column[]>();
   for (const column of columns) {
@@ -90,15 +95,16 @@ function placesOf(input: ContainerInput): { place: string; stations: number[]; c
 /** Each line of a batch with what it is set out in. */
 function sortedLines(
   input: ContainerInput,
-  column: Column,
+  { dish, batch }: Column,
 ): { container: string; name: string; grams: number }[] {
-  const { recipe } = input.dishes[column.dish]!;
+  const { recipe } = dish.decided;
   const larder = input.larder ?? standardLarder;
-  return input.portions[column.dish]!.components.flatMap((component) => component.lines)
-    .filter((line) => !line.cells[column.batch]!.absent)
+  return dish.portions.components
+    .flatMap((component) => component.lines)
+    .filter((line) => !line.cells[batch]!.absent)
     .map((line) => {
       const written = recipe.lines.find((each) => each.id === line.lineId)!;
-      const { amount } = line.cells[column.batch]!;
+      const { amount } = line.cells[batch]!;
       const grams = lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0;
       return {
         container: containerFor(amount, written.ingredient, written.preparation, {

@@ -94,63 +94,57 @@ function menuOf(dishes: readonly ClassDish[], larder: Larder): Menu {
   };
 }
 
+/** Things that are used up, with the grams of one. */
+const consumables = [
+  { tool: 'roll of kitchen paper', note: '', grams: 300 },
+  { tool: 'labels and a pen', note: 'name, date and use by on what is kept', grams: 80 },
+  { tool: 'box to carry food home', note: '', grams: 40 },
+  { tool: 'sheet of baking paper', note: '', grams: 10 },
+  { tool: 'cover for a bowl', note: 'film, a plate or a lid', grams: 10 },
+  { tool: 'pair of gloves', note: 'for raw meat and chillies', grams: 10 },
+  { tool: 'bag of ice', note: '', grams: 1000 },
+] as const;
+type ConsumableName = (typeof consumables)[number]['tool'];
+
+interface Consumable {
+  readonly tool: string;
+  readonly count: number;
+  readonly note: string;
+  readonly why: string;
+  readonly grams: number;
+}
+
 /** What is used up, by what the menu does. Sheets, bags and labels are counted by use. */
 export function consumableCounts(
   dishes: readonly ClassDish[],
   people: number,
   stations: number,
   larder: Larder = standardLarder,
-): { tool: string; count: number; note: string; why: string; grams: number }[] {
+): Consumable[] {
   const { text, hasRaw } = menuOf(dishes, larder);
   const steps = dishes.flatMap((dish) => dish.recipe.steps);
   const trays = steps.filter((step) => step.tools.includes('oven tray')).length;
   const covered = steps.filter((step) => /\b(?:cover|film|chill|overnight|rest)\b/i.test(step.text)).length;
-  const all = [
-    {
-      tool: 'roll of kitchen paper',
-      count: Math.max(1, Math.ceil(stations / 3)),
-      note: '',
-      why: `One for every 3 of ${stations} stations`,
-      grams: 300,
-    },
-    {
-      tool: 'labels and a pen',
-      count: 1,
-      note: 'name, date and use by on what is kept',
-      why: 'One set',
-      grams: 80,
-    },
-    { tool: 'box to carry food home', count: people, note: '', why: 'One a person', grams: 40 },
-    {
-      tool: 'sheet of baking paper',
-      count: trays * stations,
-      note: '',
-      why: `${trays} steps on a tray × ${stations} stations`,
-      grams: 10,
-    },
-    {
-      tool: 'cover for a bowl',
-      count: covered * stations,
-      note: 'film, a plate or a lid',
-      why: `${covered} steps that cover or chill × ${stations} stations`,
-      grams: 10,
-    },
-    {
-      tool: 'pair of gloves',
-      count: hasRaw || /\bchill?i(?:es|s)?\b/i.test(text) ? people : 0,
-      note: 'for raw meat and chillies',
-      why: 'One pair a person',
-      grams: 10,
-    },
-    {
-      tool: 'bag of ice',
-      count: /\bice water|iced\b/i.test(text) ? Math.ceil(stations / 2) : 0,
-      note: '',
-      why: `One for every 2 of ${stations} stations`,
-      grams: 1000,
-    },
-  ];
-  return all.filter(({ count }) => count > 0);
+  const wantsGloves = hasRaw || /\bchill?i(?:es|s)?\b/i.test(text);
+  const wantsIce = /\bice water|iced\b/i.test(text);
+  const counts: Readonly<Record<ConsumableName, readonly [count: number, why: string]>> = {
+    'roll of kitchen paper': [
+      Math.max(1, Math.ceil(stations / 3)),
+      `One for every 3 of ${stations} stations`,
+    ],
+    'labels and a pen': [1, 'One set'],
+    'box to carry food home': [people, 'One a person'],
+    'sheet of baking paper': [trays * stations, `${trays} steps on a tray × ${stations} stations`],
+    'cover for a bowl': [covered * stations, `${covered} steps that cover or chill × ${stations} stations`],
+    'pair of gloves': [wantsGloves ? people : 0, 'One pair a person'],
+    'bag of ice': [wantsIce ? Math.ceil(stations / 2) : 0, `One for every 2 of ${stations} stations`],
+  };
+  return consumables
+    .map(({ tool, note, grams }) => {
+      const [count, why] = counts[tool];
+      return { tool, count, note, why, grams };
+    })
+    .filter(({ count }) => count > 0);
 }
 
 /** What every station wants whatever is cooked. */

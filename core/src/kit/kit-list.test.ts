@@ -13,9 +13,14 @@ function kitOf(uses: readonly ToolUse[], toolsInKitchen: KitInput['toolsInKitche
     uses,
     stations: stations.sizes,
     people: 12,
-    dishes: [salad],
-    portions: [
-      portionRecipe(salad, planBatches(salad, stations, 12, 0), { kitchenSystem: 'metric', english: 'uk' }),
+    dishes: [
+      {
+        decided: salad,
+        portions: portionRecipe(salad, planBatches(salad, stations, 12, 0), {
+          kitchenSystem: 'metric',
+          english: 'uk',
+        }),
+      },
     ],
     toolsInKitchen,
     english: 'uk',
@@ -86,15 +91,18 @@ describe('containers and what is easily forgotten', () => {
     const four = splitStations(14, 4);
     const dip = dish(recipe(['200 ml buttermilk'], { title: 'Dip', leastBatch: '1' }), { id: 'd2' });
     const dishes = [salad, dip];
-    const portions = dishes.map((each) =>
-      portionRecipe(each, planBatches(each, four, 14, 2), { kitchenSystem: 'metric', english: 'uk' }),
-    );
+    const portioned = dishes.map((each) => ({
+      decided: each,
+      portions: portionRecipe(each, planBatches(each, four, 14, 2), {
+        kitchenSystem: 'metric',
+        english: 'uk',
+      }),
+    }));
     const { containers } = buildKitList({
       uses: [],
       stations: four.sizes,
       people: 14,
-      dishes,
-      portions,
+      dishes: portioned,
       toolsInKitchen: [],
       english: 'uk',
       clock: String,

@@ -1,6 +1,5 @@
 import { formatMass, type WorkingStep } from '../amounts/index.js';
 import {
-  type ClassDish,
   isSharedTool,
   type KitDecision,
   type KitDecisions,
@@ -10,8 +9,8 @@ import {
   toolPlural,
 } from '../class/index.js';
 import type { Larder } from '../larder/index.js';
-import { type DishPortions, nameStations } from '../portions/index.js';
-import { containerGrams, type SortedPlace, sortedPlaces } from './containers.js';
+import { nameStations } from '../portions/index.js';
+import { containerGrams, type KitDish, type SortedPlace, sortedPlaces } from './containers.js';
 import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
 import { dealOut, mostDirty, type Peak, singleUses } from './in-use.js';
 import { findShortages } from './shortages.js';
@@ -21,8 +20,7 @@ export interface KitInput {
   readonly uses: readonly ToolUse[];
   readonly stations: readonly number[];
   readonly people: number;
-  readonly dishes: readonly ClassDish[];
-  readonly portions: readonly DishPortions[];
+  readonly dishes: readonly KitDish[];
   readonly toolsInKitchen: readonly { readonly tool: string; readonly count: number }[];
   readonly english: 'uk' | 'us';
   /** Writes a minute of the plan as the clock shows it. */
@@ -38,67 +36,79 @@ export interface KitInput {
  */
 export function buildKitList(input: KitInput): KitList {
   const decided = input.decisions?.kit ?? [];
-  const stationUses = input.uses.filter((use) => use.place === 'stations');
-  const benchUses = singleUses(
-    input.uses.filter((use) => use.place === 'demonstration bench'),
-    () => 1,
-    decided,
-  );
-  const places = (use: ToolUse) => use.places ?? input.stations.length;
-  const everywhere = [...singleUses(stationUses, places, decided), ...benchUses];
-  const own = dealOut(
-    singleUses(stationUses, () => 1, decided).filter(({ tool }) => !isSharedTool(tool)),
-    'each station',
-  );
-  const bench = dealOut(
-    benchUses.filter(({ tool }) => !isSharedTool(tool)),
-    'demonstration bench',
-  );
-  const pool = dealOut(
-    everywhere.filter(({ tool }) => isSharedTool(tool)),
-    'shared',
-  );
-  const room = dealOut(everywhere, 'room');
   const ownSets = input.decisions?.ownSets ?? [];
-  const atStations = new Map(
-    dealOut(singleUses(stationUses, places, decided), 'stations').peaks.map((peak) => [
-      peak.tool,
-      peak.count,
-    ]),
-  );
+  const dealt = dealTools(input);
+  const dishes = input.dishes.map((dish) => dish.decided);
   const lists = {
     perStation: [
-      ...own.peaks.map((peak) => kitRow(peak, input, 'each station')),
+      ...dealt.own.peaks.map((peak) => kitRow(peak, input, 'each station')),
       ...fixedRows(alwaysAtStations, input.stations[0] ?? 0),
     ],
     demonstrationBench: [
-      ...bench.peaks.map((peak) => kitRow(peak, input, 'the demonstration bench')),
+      ...dealt.bench.peaks.map((peak) => kitRow(peak, input, 'the demonstration bench')),
       ...fixedRows(alwaysAtBench, 0),
     ],
-    shared: pool.peaks.map((peak) => withOwnSets(kitRow(peak, input, 'shared use'), ownSets)),
-    consumables: consumableCounts(input.dishes, input.people, input.stations.length, input.larder).map(
-      (row) => fixedRow(row.tool, row),
+    shared: dealt.pool.peaks.map((peak) => withOwnSets(kitRow(peak, input, 'shared use'), ownSets)),
+    consumables: consumableCounts(dishes, input.people, input.stations.length, input.larder).map((row) =>
+      fixedRow(row.tool, row),
     ),
   };
   const sorted = sortedPlaces(input);
+  const washing = [...dealt.own.washing, ...dealt.bench.washing, ...dealt.pool.washing];
   return {
     ...lists,
     stations: input.stations.length,
     containers: sorted.flatMap(({ rows }) => rows),
     crates: crates(lists, sorted, input, ownSets),
-    checks: forgottenChecks(input.dishes, input.larder),
-    washing: [...own.washing, ...bench.washing, ...pool.washing].sort((a, b) => a.atMinute - b.atMinute),
-    dirty: dirtyOf(everywhere, input),
-    shortages: findShortages({
-      peaks: withOwnPeaks(room.peaks, ownSets),
-      atStations: (tool) => atStations.get(tool) ?? 0,
-      stations: input.stations.length,
-      toolsInKitchen: input.toolsInKitchen,
-      english: input.english,
-      clock: input.clock,
-    }),
+    checks: forgottenChecks(dishes, input.larder),
+    washing: washing.sort((a, b) => a.atMinute - b.atMinute),
+    dirty: dirtyOf(dealt.everywhere, input),
+    shortages: shortagesOf(dealt, input, ownSets),
     taken: decided.map((decision) => ({ decision, sentence: takenWords(decision, input.english) })),
   };
+}
+
+/** The tools dealt out: to each station, to the bench, in shared use, and over the whole room. */
+function dealTools(input: KitInput) {
+  const decided = input.decisions?.kit ?? [];
+  const places = (use: ToolUse) => use.places ?? input.stations.length;
+  const once = () => 1;
+  const stationUses = input.uses.filter((use) => use.place === 'stations');
+  const atStations = singleUses(stationUses, places, decided);
+  const atBench = singleUses(
+    input.uses.filter((use) => use.place === 'demonstration bench'),
+    once,
+    decided,
+  );
+  const everywhere = [...atStations, ...atBench];
+  const isOwn = ({ tool }: { readonly tool: string }) => !isSharedTool(tool);
+  return {
+    everywhere,
+    own: dealOut(singleUses(stationUses, once, decided).filter(isOwn), 'each station'),
+    bench: dealOut(atBench.filter(isOwn), 'demonstration bench'),
+    pool: dealOut(
+      everywhere.filter(({ tool }) => isSharedTool(tool)),
+      'shared',
+    ),
+    atStations: dealOut(atStations, 'stations'),
+    room: dealOut(everywhere, 'room'),
+  };
+}
+
+function shortagesOf(
+  { room, atStations }: ReturnType<typeof dealTools>,
+  { stations, toolsInKitchen, english, clock }: KitInput,
+  ownSets: readonly OwnSet[],
+): KitList['shortages'] {
+  const counts = new Map(atStations.peaks.map((peak) => [peak.tool, peak.count]));
+  return findShortages({
+    peaks: withOwnPeaks(room.peaks, ownSets),
+    atStations: (tool) => counts.get(tool) ?? 0,
+    stations: stations.length,
+    toolsInKitchen,
+    english,
+    clock,
+  });
 }
 
 function takenWords({ tool, kind, atOnce, by }: KitDecision, english: 'uk' | 'us'): string {

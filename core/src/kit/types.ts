@@ -1,5 +1,6 @@
 import type { Workings } from '../amounts/index.js';
 import type { KitDecision } from '../class/index.js';
+import type { DishId } from '../identity/index.js';
 
 /** A stretch of the timeline in which tools are in use. Minutes on the plan's axis, half-open. */
 export interface ToolUse {
@@ -11,7 +12,7 @@ export interface ToolUse {
   readonly tools: readonly string[];
   readonly title: string;
   /** The dish: a tool goes on within it, and is washed before it serves another. */
-  readonly dishId?: string;
+  readonly dishId?: DishId;
   /** Names of the ingredients that it is used for raw, "chicken breast"; empty for none. */
   readonly raw?: readonly string[];
 }

@@ -29,9 +29,14 @@ function kitOf(
     uses,
     stations: stations.sizes,
     people: 16,
-    dishes: [of],
-    portions: [
-      portionRecipe(of, planBatches(of, stations, 16, 0), { kitchenSystem: 'metric', english: 'uk' }),
+    dishes: [
+      {
+        decided: of,
+        portions: portionRecipe(of, planBatches(of, stations, 16, 0), {
+          kitchenSystem: 'metric',
+          english: 'uk',
+        }),
+      },
     ],
     toolsInKitchen,
     english: 'uk',

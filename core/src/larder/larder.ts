@@ -156,3 +156,7 @@ function headAsPiece(ingredient: Ingredient): [UnitId, Fact][] {
 function exact(fact: Fact): Rational {
   return toRational(fact.value);
 }
+
+export function isRawProtein(ingredient: Ingredient): boolean {
+  return ingredient.cautions.includes('raw-protein');
+}

@@ -18,10 +18,9 @@ import {
   standardLarder,
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
-import { pieceSizeOf, type Recipe, type RecipeLine, recipeMinutes } from '../recipes/index.js';
+import { allergensOf, pieceSizeOf, type Recipe, type RecipeLine, recipeMinutes } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
 import { showSpan } from '../words/index.js';
-import { allergensOf } from '../plan/checks.js';
 
 /** One computed fact of a recipe, as text with its workings. */
 export interface RecipeFact {

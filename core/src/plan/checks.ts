@@ -1,19 +1,21 @@
 import { showRational } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts } from '../class/index.js';
 import type { KitList } from '../kit/index.js';
-import { type Allergen, findIngredient, type Larder, standardLarder } from '../larder/index.js';
+import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import { looseEnds, type Recipe } from '../recipes/index.js';
 import { type OutOfCold, safetyFigures, showCelsius } from '../safety/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
 import { isPlural, listed, money, showSpan } from '../words/index.js';
+import type { PlannedDish } from './planned-dish.js';
 import type { PlanWarning } from './types.js';
 
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 
-interface Found {
+interface ToCheck {
+  dishes: readonly PlannedDish[];
   facts: ClassFacts;
   kitchen: KitchenFacts;
   portions: PortionPlan;
@@ -25,21 +27,21 @@ interface Found {
 }
 
 /** Every check with a reason, a place and a remedy. */
-export function findWarnings(found: Found): PlanWarning[] {
+export function findWarnings(given: ToCheck): PlanWarning[] {
   return [
-    ...menuWarnings(found.facts, found.larder),
-    ...roomWarnings(found),
-    ...portionWarnings(found.portions),
-    ...timelineWarnings(found.timeline),
-    ...coldWarnings(found),
-    ...kitWarnings(found.kit),
-    ...shoppingWarnings(found.shopping),
+    ...menuWarnings(given),
+    ...roomWarnings(given),
+    ...portionWarnings(given.portions),
+    ...timelineWarnings(given.timeline),
+    ...coldWarnings(given),
+    ...kitWarnings(given.kit),
+    ...shoppingWarnings(given.shopping),
   ];
 }
 
-function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
+function menuWarnings({ dishes, larder }: ToCheck): PlanWarning[] {
   const empty: PlanWarning[] =
-    facts.dishes.length === 0
+    dishes.length === 0
       ? [
           {
             id: 'no-dishes',
@@ -50,7 +52,7 @@ function menuWarnings(facts: ClassFacts, larder: Larder): PlanWarning[] {
           },
         ]
       : [];
-  return [...empty, ...facts.dishes.flatMap((dish) => recipeWarnings(dish.id, dish.recipe, larder))];
+  return [...empty, ...dishes.flatMap(({ id, decided }) => recipeWarnings(id, decided.recipe, larder))];
 }
 
 function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWarning[] {
@@ -99,7 +101,7 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
 }
 
 /** More stations than there are benches, or more people at one than fit. */
-function roomWarnings({ kitchen: { benches }, portions: { stations } }: Found): PlanWarning[] {
+function roomWarnings({ kitchen: { benches }, portions: { stations } }: ToCheck): PlanWarning[] {
   const room = (id: string, sentence: string, remedy: string): PlanWarning => ({
     id,
     place: 'people',
@@ -221,7 +223,7 @@ function timelineWarnings(timeline: Timeline): PlanWarning[] {
 }
 
 /** Food that is out of the cold for longer than the kitchen's safety profile lets it, or cools too slowly. */
-function coldWarnings({ outOfCold, kitchen }: Found): PlanWarning[] {
+function coldWarnings({ outOfCold, kitchen }: ToCheck): PlanWarning[] {
   const follow = 'Follow your local food code and a qualified person’s advice.';
   const { chillWithinMinutes: chillWithin, coldCelsius } = safetyFigures(kitchen.safety);
   const cold =
@@ -305,12 +307,4 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
       remedy: 'Weigh one once, and write the recipe by weight.',
     });
   return warnings;
-}
-
-/** Allergens of a dish as the larder knows them. Never a promise: labels decide. */
-export function allergensOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Allergen[] {
-  const found = new Set<Allergen>();
-  for (const line of recipe.lines)
-    for (const allergen of findIngredient(larder, line.ingredient)?.allergens ?? []) found.add(allergen);
-  return [...found].sort();
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { ClassFacts, KitchenFacts } from '../class/index.js';
+import { isOfStep, stepKeyOf } from '../identity/index.js';
 import { classes, kitchens } from '../tests/random-classes.js';
 import { kitchen } from '../tests/recipes.js';
 import type { TimelineEntry } from '../timeline/index.js';
@@ -49,12 +50,13 @@ function check(facts: ClassFacts, at: KitchenFacts): void {
       entry.hands.who !== 'stations' &&
       facts.dishes.some(
         (each) =>
-          entry.id.startsWith(`${each.id}/`) &&
-          each.recipe.steps.some((of) => of.id === entry.stepId && of.tools.includes('jug blender')),
+          entry.ref.dishId === each.id &&
+          isOfStep(entry.ref) &&
+          each.recipe.steps.some((of) => of.id === entry.ref.stepId && of.tools.includes('jug blender')),
       ) &&
-      !entry.id.endsWith(':shown'),
+      entry.ref.role !== 'shown',
   );
-  const dishesThatBlend = new Set(blends.map(({ id }) => id.slice(0, id.lastIndexOf('/'))));
+  const dishesThatBlend = new Set(blends.map(({ ref }) => `${ref.dishId} ${ref.ofSwap}`));
   const blenders = at.tools.find(({ tool }) => tool === 'jug blender')!.count;
   if (dishesThatBlend.size > blenders && blenders === 1) expect(overlapping(blends)).toEqual([]);
   for (const { spells, minutes, limitMinutes, isOver } of plan.outOfCold) {
@@ -91,9 +93,9 @@ describe('the clock of any class', () => {
           ({ addedFor, kind }) => addedFor !== '' && kind !== 'wait',
         );
         if (added.length === 0) return;
-        const key = added[0]!.id.replace('/swap/', '/').replace(/:(?:shown|wait)$/, '');
+        const key = stepKeyOf(added[0]!.ref)!;
         const without = planClass({ class: { ...facts, decisions: { leftOut: [key] } }, kitchen });
-        expect(all(without).filter(({ id }) => id.replace('/swap/', '/').startsWith(key))).toEqual([]);
+        expect(all(without).filter(({ ref }) => stepKeyOf(ref) === key)).toEqual([]);
         expect(without.timeline.leftOut.map(({ stepKey }) => stepKey)).toEqual([key]);
       }),
       { numRuns: 30, seed: 3 },

@@ -4,12 +4,13 @@ import { type ClassDecisions, noDecisions } from '../class/index.js';
 import { withSubstitute } from '../class/substitute.js';
 import { standardLarder } from '../larder/index.js';
 import { planChanges } from '../questions/index.js';
+import type { StockItem } from '../shopping/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 import { needsOfClass, usesOfClass } from './pool.js';
 import type { ClassBundle } from './types.js';
 
-const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
+const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
 const salad = recipe(
   ['200 g walnuts', '60 ml white wine vinegar', '1 tsp capers, drained (optional)', '404 g tinned chickpeas'],
   {
@@ -393,7 +394,7 @@ describe('making and the clock', () => {
 
 describe('stock in the plan', () => {
   it('what is in date on the day of the class is not bought', () => {
-    const stock = [
+    const stock: StockItem[] = [
       {
         ingredient: 'walnuts',
         amount: { low: '200', high: '200', unit: 'g' as const },

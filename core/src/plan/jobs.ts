@@ -1,4 +1,5 @@
 import type { ClassFacts } from '../class/index.js';
+import { timeOf } from '../identity/index.js';
 import { createAxis, type Timeline } from '../timeline/index.js';
 import type { PlanJob } from './types.js';
 
@@ -18,7 +19,7 @@ export function planJobs(facts: ClassFacts, timeline: Timeline): PlanJob[] {
   jobs.push({
     at: axis.instant(0),
     localDate: axis.classDate,
-    localTime: facts.startsAt.slice(11, 16),
+    localTime: timeOf(facts.startsAt),
     title: facts.title,
     kind: 'class',
   });

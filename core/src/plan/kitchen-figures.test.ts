@@ -25,7 +25,7 @@ function planOf(
     lines: read,
     steps: written.steps.map((each) => ({
       ...each,
-      uses: read.map((line) => ({ line: line.id, share: '1' })),
+      uses: read.map((line) => ({ line: line.id, share: '1' as const })),
     })),
   };
   return planClass({ class: classOf([dish(used)], { people: 4 }), kitchen: { ...kitchen, larder } });

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { toNumber } from '../amounts/index.js';
+import { toNumber, wholeRational } from '../amounts/index.js';
 import { stationCards } from '../cards/index.js';
 import { type ClassDecisions, type DishMaking, type Maker, noDecisions } from '../class/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
@@ -31,7 +32,7 @@ const salad = (chosen: readonly string[]) =>
       step('a', {
         text: 'Toss it all.',
         tools: ['large bowl', 'board and knife'],
-        uses: chosen.map((_, index) => ({ line: `l${index + 1}`, share: '1' })),
+        uses: chosen.map((_, index) => ({ line: `l${index + 1}`, share: '1' as const })),
       }),
     ],
   });
@@ -55,9 +56,9 @@ const stock = fc.array(
     ingredient: fc.constantFrom('carrot', 'olive-oil', 'egg', 'walnuts', 'parsley'),
     amount: fc
       .integer({ min: 1, max: 900 })
-      .map((grams) => ({ low: String(grams), high: String(grams), unit: 'g' as const })),
+      .map((grams) => ({ low: wholeRational(grams), high: wholeRational(grams), unit: 'g' as const })),
     state: fc.constantFrom('', 'opened', 'peeled'),
-    useBy: fc.constantFrom(null, '2026-11-27', '2026-11-20'),
+    useBy: fc.constantFrom<LocalDate | null>(null, '2026-11-27', '2026-11-20'),
   }),
   { maxLength: 4 },
 );

@@ -1,35 +1,27 @@
-import {
-  type ClassDish,
-  type ClassFacts,
-  decidedDishes,
-  decisionsOf,
-  flightOf,
-  slowestWay,
-  splitStations,
-} from '../class/index.js';
-import { buildKitList, type ToolUse } from '../kit/index.js';
-import { allergensByList, findIngredient, type Larder, larderOf } from '../larder/index.js';
-import {
-  batchOffers,
-  planBatches,
-  type PortionPlan,
-  portionRecipe,
-  rotationTurns,
-  stationsAtOnce,
-} from '../portions/index.js';
-import type { RecipeStep } from '../recipes/index.js';
-import { outOfCold } from '../safety/out-of-cold.js';
+import { type ClassFacts, decisionsOf, splitStations } from '../class/index.js';
+import { dateOf } from '../identity/index.js';
+import { buildKitList, type KitList } from '../kit/index.js';
+import { allergensByList, type Larder, larderOf } from '../larder/index.js';
+import { type PortionPlan, rotationTurns } from '../portions/index.js';
+import { type ColdBatch, type OutOfCold, outOfCold } from '../safety/index.js';
 import { buildShoppingList } from '../shopping/index.js';
-import { buildTimeline, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
-import { leftOutOf, withAddedSteps } from '../timeline/tasks/added-steps.js';
-import { eatMinutes } from '../timeline/tasks/tasks.js';
-import type { TimelineInput } from '../timeline/timeline.js';
-import { allergensOf, findWarnings } from './checks.js';
+import {
+  type Axis,
+  buildTimeline,
+  createAxis,
+  eatMinutes,
+  leftOutOf,
+  type Timeline,
+  type TimelineInput,
+} from '../timeline/index.js';
+import { findWarnings } from './checks.js';
 import { planJobs } from './jobs.js';
+import { planDishes, type PlannedDish } from './planned-dish.js';
 import { usesOfClass } from './pool.js';
+import { toolUses } from './tool-uses.js';
 import { placeTrips } from './trips-on-clock.js';
 import type { ClassBundle, ClassPlan } from './types.js';
-import { giftsOf, ingredientUses, isRawProtein, stepMinutes, stepTimes } from './uses.js';
+import { giftsOf, ingredientUses, stepMinutes, stepTimes } from './uses.js';
 
 /** How much is put into the clock. */
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
@@ -40,49 +32,35 @@ export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
  */
 export const betteringSlices: readonly number[] = [10, 30, 60, 120];
 
+/** What every pass of a plan works on. */
+interface Passes {
+  readonly bundle: ClassBundle;
+  readonly facts: ClassFacts;
+  readonly larder: Larder;
+  readonly axis: Axis;
+  readonly dishes: readonly PlannedDish[];
+}
+
 /**
  * One class bundle in, one plan out: portions → timeline → kit → shopping → trips onto the clock → checks.
  * Pure: the same bundle gives the same plan. People and people per station are whole and at least 1; the
  * contract holds them to that.
  */
-export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassPlan {
-  const { kitchen } = given;
+export function planClass(bundle: ClassBundle, options: PlanOptions = {}): ClassPlan {
+  const { class: facts, kitchen } = bundle;
   const larder = larderOf(kitchen.larder);
-  const facts: ClassFacts = { ...given.class, dishes: decidedDishes(given.class, larder, kitchen.english) };
-  const bundle = { ...given, class: facts };
-  const portions = planPortions(bundle, larder);
-  const added = withAdded(facts, larder);
-  const timed = timelineInput(facts, added, kitchen, portions);
-  const planned = buildTimeline({ ...timed, ...options });
-  const axis = createAxis(facts.startsAt, facts.zone);
-  const kit = buildKitList({
-    uses: toolUses(facts, { portions, timeline: planned, larder }),
-    stations: portions.stations.sizes,
-    people: facts.people,
-    dishes: facts.dishes,
-    portions: portions.dishes,
-    toolsInKitchen: kitchen.tools,
-    english: kitchen.english,
-    clock: (minute) => axis.local(minute).time,
-    larder,
-    decisions: decisionsOf(facts),
-  });
-  const { list, uses } = planShopping(bundle, added, { portions, timeline: planned, larder });
-  const { timeline, shopping } = placeTrips({
-    facts,
-    kitchen,
-    shopping: list,
-    timeline: planned,
-    uses,
-    larder,
-  });
+  const dishes = planDishes(facts, kitchen, larder);
+  const passes = { bundle, facts, larder, axis: createAxis(facts.startsAt, facts.zone), dishes };
+  const portions = portionPlan(passes);
+  const planned = buildTimeline({ ...timelineInput(passes, portions), ...options });
+  const kit = planKit(passes, portions, planned);
+  const { timeline, shopping } = planShopping(passes, planned);
   const cold = outOfCold({
-    dishes: withSwaps(timed.facts.dishes),
-    times: stepMinutes(timeline),
+    batches: coldBatches(dishes, timeline),
     eatenAt: timeline.eatMinute + eatMinutes,
     larder,
     profile: kitchen.safety,
-    clock: (minute) => axis.local(minute).time,
+    clock: (minute) => passes.axis.local(minute).time,
   });
   return {
     portions,
@@ -90,107 +68,77 @@ export function planClass(given: ClassBundle, options: PlanOptions = {}): ClassP
     kit,
     timeline,
     outOfCold: cold,
-    warnings: findWarnings({ facts, kitchen, portions, shopping, kit, timeline, larder, outOfCold: cold }),
+    warnings: warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }),
     jobs: planJobs(facts, timeline),
-    allergens: facts.dishes.map((dish) => ({
-      dish: dish.recipe.title,
-      contains: allergensByList(allergensOf(dish.recipe, larder), kitchen.allergenList),
+    allergens: dishes.map(({ id, allergens }) => ({
+      dishId: id,
+      contains: allergensByList(allergens, kitchen.allergenList),
     })),
   };
 }
 
-/** The dishes with the steps that their recipes do not spell out. */
-function withAdded(facts: ClassFacts, larder: Larder): ClassDish[] {
-  const { leftOut } = decisionsOf(facts);
-  return facts.dishes.map((dish) => withAddedSteps(dish, larder, leftOut));
+/** The timeline's part of a bundle alone, for questions about other plans of it. */
+export function timelineInputOf(bundle: ClassBundle): TimelineInput {
+  const { class: facts, kitchen } = bundle;
+  const larder = larderOf(kitchen.larder);
+  const dishes = planDishes(facts, kitchen, larder);
+  const passes = { bundle, facts, larder, axis: createAxis(facts.startsAt, facts.zone), dishes };
+  return timelineInput(passes, portionPlan(passes));
 }
 
-/** The dishes and their ready-made swaps, which stand longest. */
-function withSwaps(dishes: readonly ClassDish[]): ClassDish[] {
-  return dishes.flatMap((dish) =>
-    dish.making?.swap
-      ? [
-          dish,
-          {
-            ...dish,
-            id: `${dish.id}/swap`,
-            recipe: { ...dish.recipe, title: `${dish.recipe.title}, ready-made swap` },
-          },
-        ]
-      : [dish],
-  );
+function portionPlan({ facts, dishes }: Passes): PortionPlan {
+  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const decided = dishes.map((dish) => dish.decided);
+  return {
+    stations,
+    dishes: dishes.map((dish) => dish.portions),
+    rotation: rotationTurns(decided, stations),
+  };
 }
 
-/** What the clock is worked out from; of a tasting flight, the slowest way. */
-function timelineInput(
-  facts: ClassFacts,
-  added: readonly ClassDish[],
-  kitchen: ClassBundle['kitchen'],
-  portions: PortionPlan,
-): TimelineInput {
+function timelineInput({ bundle, facts, larder, dishes }: Passes, { stations }: PortionPlan): TimelineInput {
   const decisions = decisionsOf(facts);
   return {
-    facts: { ...facts, dishes: added.map(slowestWay) },
-    kitchen,
-    stations: portions.stations,
-    portions: portions.dishes,
-    decisions,
-    leftOut: facts.dishes.flatMap((dish) => leftOutOf(dish, larderOf(kitchen.larder), decisions.leftOut)),
-  };
-}
-
-/** The timeline's part of a bundle alone, for questions about other plans of it. */
-export function timelineInputOf(given: ClassBundle): TimelineInput {
-  const larder = larderOf(given.kitchen.larder);
-  const facts: ClassFacts = {
-    ...given.class,
-    dishes: decidedDishes(given.class, larder, given.kitchen.english),
-  };
-  return timelineInput(
     facts,
-    withAdded(facts, larder),
-    given.kitchen,
-    planPortions({ ...given, class: facts }, larder),
-  );
+    kitchen: bundle.kitchen,
+    stations,
+    dishes,
+    decisions,
+    leftOut: dishes.flatMap(({ decided }) => leftOutOf(decided, larder, decisions.leftOut)),
+  };
 }
 
-function planPortions({ class: facts, kitchen }: ClassBundle, larder: Larder): PortionPlan {
-  const stations = splitStations(facts.people, facts.peoplePerStation);
-  const options = {
-    kitchenSystem: kitchen.system,
+function planKit(
+  { bundle: { kitchen }, facts, larder, axis, dishes }: Passes,
+  { stations }: PortionPlan,
+  timeline: Timeline,
+): KitList {
+  return buildKitList({
+    uses: toolUses(dishes, { stations, timeline, larder }),
+    stations: stations.sizes,
+    people: facts.people,
+    dishes,
+    toolsInKitchen: kitchen.tools,
     english: kitchen.english,
-    measuringSet: kitchen.measuringSet,
-    measureBy: kitchen.measureBy,
-    vessels: kitchen.vessels,
-  };
-  const dishes = facts.dishes.map((dish) => {
-    const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);
-    return {
-      ...portionRecipe(dish, batches, options, larder),
-      offers: batchOffers(dish, batches, stations, facts.people),
-    };
+    clock: (minute) => axis.local(minute).time,
+    larder,
+    decisions: decisionsOf(facts),
   });
-  return { stations, dishes, rotation: rotationTurns(facts.dishes, stations) };
 }
 
 /**
  * What is taken out to thaw or to soften must be in the house by then, so the dishes are those with the steps
  * that the plan added.
  */
-function planShopping(
-  bundle: ClassBundle,
-  dishes: readonly ClassDish[],
-  { portions, timeline, larder }: PlanContext,
-) {
-  const { class: facts, kitchen } = bundle;
-  const times = stepTimes(timeline);
-  const classDate = facts.startsAt.slice(0, 10);
-  const batches = portions.dishes.map((dish) => dish.batches);
-  const own = ingredientUses(dishes, batches, larder, { times, date: classDate });
+function planShopping({ bundle, facts, larder, dishes }: Passes, planned: Timeline) {
+  const { kitchen } = bundle;
+  const times = stepTimes(planned);
+  const classDate = dateOf(facts.startsAt);
+  const uses = ingredientUses(dishes.map(wholeMade), { times, date: classDate });
   const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
-  const people = together.reduce((sum, other) => sum + other.people, facts.people);
+  const isElsewhere = (classId: string) => together.some((each) => each.id === classId);
   const list = buildShoppingList(
-    [...own, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))],
+    [...uses, ...together.flatMap((other) => usesOfClass(other, kitchen, larder))],
     {
       english: kitchen.english,
       larder,
@@ -198,112 +146,47 @@ function planShopping(
       hemisphere: kitchen.hemisphere,
       classDate,
       today: bundle.today,
-      people,
+      people: together.reduce((sum, other) => sum + other.people, facts.people),
       stock: bundle.stock,
-      gifts: giftsOf(facts.dishes, batches, larder, times),
+      gifts: giftsOf(dishes.map(decidedMade), larder, times),
       suppliers: kitchen.suppliers,
       others: (bundle.others ?? []).filter(
-        (other) => other.classId !== facts.id && !together.some((each) => each.id === other.classId),
+        (other) => other.classId !== facts.id && !isElsewhere(other.classId),
       ),
       decisions: facts.decisions,
     },
   );
-  return { list, uses: own };
+  return placeTrips({ facts, kitchen, shopping: list, timeline: planned, uses, larder });
 }
 
-interface PlanContext {
-  readonly portions: PortionPlan;
-  readonly timeline: Timeline;
-  readonly larder: Larder;
+const wholeMade = ({ whole, portions, allergens }: PlannedDish) => ({
+  dish: whole,
+  batches: portions.batches,
+  allergens,
+});
+const decidedMade = ({ decided, portions, allergens }: PlannedDish) => ({
+  dish: decided,
+  batches: portions.batches,
+  allergens,
+});
+
+/** Each dish, and its ready-made swap, which stands longest. */
+function coldBatches(dishes: readonly PlannedDish[], timeline: Timeline): ColdBatch[] {
+  const times = stepMinutes(timeline, false);
+  const timesOfSwaps = stepMinutes(timeline, true);
+  return dishes.flatMap(({ timed: dish }): ColdBatch[] => {
+    const { title } = dish.recipe;
+    const own = { dish, title, ofSwap: false, times };
+    if (!dish.making?.swap) return [own];
+    return [own, { dish, title: `${title}, ready-made swap`, ofSwap: true, times: timesOfSwaps }];
+  });
 }
 
-/** When which tools are in use, where, at how many stations at once, and for which raw food. */
-function toolUses(facts: ClassFacts, { portions, timeline, larder }: PlanContext): ToolUse[] {
-  const steps = new Map<string, { dish: ClassDish; step: RecipeStep; raw: string[] }>(
-    facts.dishes.flatMap((dish) =>
-      dish.recipe.steps.map(
-        (step) => [`${dish.id}/${step.id}`, { dish, step, raw: rawFood(dish, step.uses, larder) }] as const,
-      ),
-    ),
-  );
-  const entries = [...timeline.daysBefore, ...timeline.clock];
-  return [
-    ...otherWays(facts, portions, entries),
-    ...entries.flatMap((entry): ToolUse[] => {
-      const known = steps.get(entry.id.replace(/:(shown|wait)$/, '').replace('/swap/', '/'));
-      // A tray stays in the oven and beans in their pot; other tools are free again when the hands are.
-      const kept =
-        entry.kind === 'wait'
-          ? known?.step.tools.filter((tool) => waitingVessels.has(tool))
-          : known?.step.tools;
-      if (!known || !kept || kept.length === 0) return [];
-      const atStations = entry.kind === 'students';
-      return [
-        {
-          start: entry.start,
-          end: entry.end,
-          place: atStations ? 'stations' : 'demonstration bench',
-          tools: kept,
-          title: entry.title,
-          dishId: known.dish.id,
-          raw: known.raw,
-          ...(atStations ? { places: stationsAtOnce(known.dish, facts.dishes, portions.stations) } : {}),
-        },
-      ];
-    }),
-  ];
+function warningsOf(
+  { facts, bundle, larder, dishes }: Passes,
+  found: Pick<ClassPlan, 'portions' | 'shopping' | 'kit' | 'timeline'> & {
+    readonly outOfCold: readonly OutOfCold[];
+  },
+): ClassPlan['warnings'] {
+  return findWarnings({ facts, kitchen: bundle.kitchen, larder, dishes, ...found });
 }
-
-/**
- * The clock follows the slowest way of a tasting flight; the tools of the other ways are wanted at their
- * stations in the same time.
- */
-function otherWays(facts: ClassFacts, portions: PortionPlan, entries: readonly TimelineEntry[]): ToolUse[] {
-  return facts.dishes
-    .filter((dish) => flightOf(dish) !== null)
-    .flatMap((dish) => {
-      const shown = entries.filter(
-        (entry) => entry.kind === 'students' && entry.id.startsWith(`${dish.id}/`),
-      );
-      const known = new Set(shown.map((entry) => entry.stepId));
-      if (shown.length === 0) return [];
-      const start = Math.min(...shown.map((entry) => entry.start));
-      const end = Math.max(...shown.map((entry) => entry.end));
-      return dish.recipe.steps
-        .filter(
-          (step) => step.when && step.place === 'in class' && !known.has(step.id) && step.tools.length > 0,
-        )
-        .map((step): ToolUse => {
-          const places = portions.dishes
-            .find(({ dishId }) => dishId === dish.id)!
-            .batches.filter((batch) => batch.kind === 'stations' && batch.option === step.when!.option)
-            .reduce((sum, batch) => sum + batch.count, 0);
-          return {
-            start,
-            end,
-            place: 'stations',
-            places: Math.max(1, places),
-            tools: step.tools,
-            title: step.text,
-            dishId: dish.id,
-          };
-        });
-    });
-}
-
-function rawFood(dish: ClassDish, uses: readonly { readonly line: string }[], larder: Larder): string[] {
-  const lines = dish.recipe.lines.filter((line) => uses.some((use) => use.line === line.id));
-  return lines
-    .flatMap((line) => findIngredient(larder, line.ingredient) ?? [])
-    .filter(isRawProtein)
-    .map((ingredient) => ingredient.names.uk);
-}
-
-const waitingVessels = new Set([
-  'oven tray',
-  'saucepan',
-  'large pot',
-  'frying pan',
-  'storage box',
-  'griddle pan',
-]);

@@ -1,7 +1,9 @@
 import type { Rational } from '../amounts/index.js';
 import { type ClassFacts, decidedDishes, type KitchenFacts, splitStations } from '../class/index.js';
+import { dateOf } from '../identity/index.js';
 import { findIngredient, type Larder, larderOf } from '../larder/index.js';
 import { planBatches } from '../portions/index.js';
+import { allergensOf } from '../recipes/index.js';
 import { type ClassNeeds, type IngredientUse, pooledNeed } from '../shopping/index.js';
 import { ingredientUses } from './uses.js';
 
@@ -13,8 +15,12 @@ export function usesOfClass(
 ): IngredientUse[] {
   const dishes = decidedDishes(facts, larder, kitchen.english);
   const stations = splitStations(facts.people, facts.peoplePerStation);
-  const batches = dishes.map((dish) => planBatches(dish, stations, facts.people, facts.demonstrationPlates));
-  return ingredientUses(dishes, batches, larder, { date: facts.startsAt.slice(0, 10), title: facts.title });
+  const made = dishes.map((dish) => ({
+    dish,
+    batches: planBatches(dish, stations, facts.people, facts.demonstrationPlates),
+    allergens: allergensOf(dish.recipe, larder),
+  }));
+  return ingredientUses(made, { date: dateOf(facts.startsAt), title: facts.title });
 }
 
 /** What a class wants of each ingredient as purchased, for the left-overs of another. */
@@ -28,5 +34,5 @@ export function needsOfClass(facts: ClassFacts, kitchen: KitchenFacts): ClassNee
     const ingredient = findIngredient(larder, id);
     if (ingredient) needs[id] = pooledNeed(uses, ingredient).need;
   }
-  return { classId: facts.id, title: facts.title, date: facts.startsAt.slice(0, 10), needs };
+  return { classId: facts.id, title: facts.title, date: dateOf(facts.startsAt), needs };
 }

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { ClassDecisions, ClassFacts, KitchenFacts } from '../class/index.js';
 import { writePlanCalendar } from '../formats/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 
 // Saturday 28 November 2026, 18:30; all is used that day, so it is bought until Friday the 27th.
 const salad = recipe(['100 g rocket', '30 g walnuts'], {
-  steps: [step('toss', { uses: ['l1', 'l2'].map((line) => ({ line, share: '1' })) })],
+  steps: [step('toss', { uses: ['l1', 'l2'].map((line) => ({ line, share: '1' as const })) })],
 });
 const facts = (to: Partial<ClassFacts> = {}, dishes = [dish(salad)]) =>
   classOf(dishes, { startsAt: '2026-11-28T18:30', ...to });
@@ -14,7 +15,7 @@ const market: KitchenFacts = {
   ...kitchen,
   suppliers: [{ name: 'Market', sections: [], days: [0, 1, 2, 3, 4, 5, 6], tripMinutes: 50 }],
 };
-const planned = (of: ClassFacts, at: KitchenFacts = market, today?: string) =>
+const planned = (of: ClassFacts, at: KitchenFacts = market, today?: LocalDate) =>
   planClass({ class: of, kitchen: at, today });
 const entries = (of: ReturnType<typeof planned>) => [...of.timeline.daysBefore, ...of.timeline.clock];
 const trip = (of: ReturnType<typeof planned>) => entries(of).find(({ kind }) => kind === 'buy')!;
@@ -72,7 +73,7 @@ describe('hands are in one place at a time', () => {
     recipe(['100 g rocket'], {
       steps: [
         step('prep', { place: 'before', handsOnMinutes: 120, holdMinutes: 2880 }),
-        step('toss', { after: ['prep'], uses: [{ line: 'l1', share: '1' }] }),
+        step('toss', { after: ['prep'], uses: [{ line: 'l1', share: '1' as const }] }),
       ],
     }),
     { maker: 'made ahead' },
@@ -151,7 +152,7 @@ describe('late trips', () => {
 
 describe('what must ripen', () => {
   const pears = dish(
-    recipe(['2 ripe pears'], { steps: [step('slice', { uses: [{ line: 'l1', share: '1' }] })] }),
+    recipe(['2 ripe pears'], { steps: [step('slice', { uses: [{ line: 'l1', share: '1' as const }] })] }),
   );
   it('lies between its trip and its first use', () => {
     const plan = planned(facts({}, [pears]));

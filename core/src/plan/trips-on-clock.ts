@@ -1,4 +1,12 @@
 import { type ClassFacts, decisionsOf, type KitchenFacts } from '../class/index.js';
+import {
+  classTaskRef,
+  idOf,
+  isOfStep,
+  type LocalDateTime,
+  type LocalTime,
+  type TaskRef,
+} from '../identity/index.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import {
   anyShop,
@@ -78,8 +86,8 @@ function visitOf({ startsAt, localTime, start, end }: TimelineEntry): NonNullabl
   return { startsAt, localTime, minutes: end - start };
 }
 
-function tripEntryId(trip: Pick<ShoppingTrip, 'id'>): string {
-  return `trip:${trip.id}`;
+function tripRef(trip: Pick<ShoppingTrip, 'id'>): TaskRef {
+  return classTaskRef('trip', trip.id);
 }
 
 /** The minute at which each row of the list is first used in this class. */
@@ -104,11 +112,12 @@ function placeTrip(
 ): { entry: TimelineEntry; isFree: boolean } {
   const { facts, kitchen } = input;
   const decisions = decisionsOf(facts);
-  const id = tripEntryId(trip);
+  const ref = tripRef(trip);
+  const id = idOf(ref);
   const thereAndBack =
     kitchen.suppliers.find(({ name }) => name === trip.supplier)?.tripMinutes ?? usualTripMinutes;
   const minutes = thereAndBack + minutesAThing * trip.rows.length;
-  const at = (time: string) => minuteOf(`${trip.date}T${time}`, facts, axis);
+  const at = (time: LocalTime) => minuteOf(`${trip.date}T${time}`, facts, axis);
   const until = Math.min(at(shopsClose), ...trip.rows.map((key) => firstUse.get(key) ?? Infinity));
   const hands: readonly Hands[] =
     facts.assistants === 0 ? ['you'] : decisions.hands[id] ? [decisions.hands[id]] : ['you', 'assistant'];
@@ -144,7 +153,7 @@ function placeTrip(
     isFree: found !== null && found.who !== null,
     entry: {
       ...entryAt(axis, {
-        id,
+        ref,
         title,
         start,
         end: start + minutes,
@@ -213,11 +222,11 @@ function ripening(
 ): TimelineEntry[] {
   return shopping.rows.flatMap((row) => {
     const days = findIngredient(larder, row.ingredient)?.ripeningDays ?? 0;
-    const trip = trips.find(({ id }) => row.trip !== null && id === `trip:${row.trip}`);
+    const trip = trips.find(({ ref }) => ref.stepId === row.trip);
     const used = firstUse.get(row.key);
     if (days === 0 || !trip || used === undefined || used <= trip.end) return [];
     const user = [...timeline.daysBefore, ...timeline.clock].find(
-      (entry) => entry.start === used && entry.stepId !== '',
+      (entry) => entry.start === used && isOfStep(entry.ref),
     );
     const how = [
       { label: 'Wants to ripen', value: `${days} days` },
@@ -228,7 +237,7 @@ function ripening(
     return [
       {
         ...entryAt(axis, {
-          id: `ripen:${row.key}`,
+          ref: classTaskRef('ripening', row.key),
           title: `Ripen: ${row.name}`,
           start: trip.end,
           end: used,
@@ -245,7 +254,7 @@ function ripening(
   });
 }
 
-type NewEntry = Pick<TimelineEntry, 'id' | 'title' | 'start' | 'end' | 'lane' | 'kind' | 'detail'> & {
+type NewEntry = Pick<TimelineEntry, 'ref' | 'title' | 'start' | 'end' | 'lane' | 'kind' | 'detail'> & {
   readonly how: TimelineEntry['workings']['steps'];
 };
 
@@ -254,8 +263,8 @@ function entryAt(axis: Axis, { how, ...entry }: NewEntry): TimelineEntry {
   const to = axis.local(entry.end).time;
   return {
     ...entry,
+    id: idOf(entry.ref),
     dishTitle: '',
-    stepId: '',
     addedFor: '',
     isEither: false,
     isPinned: false,
@@ -291,6 +300,6 @@ function withEntries(
 }
 
 /** Minutes from class start to a local wall time in the class's zone. */
-function minuteOf(local: string, { zone }: ClassFacts, axis: Axis): number {
+function minuteOf(local: LocalDateTime, { zone }: ClassFacts, axis: Axis): number {
   return Math.round((Date.parse(createAxis(local, zone).instant(0)) - Date.parse(axis.instant(0))) / 60_000);
 }

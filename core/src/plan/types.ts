@@ -1,4 +1,5 @@
 import type { ClassFacts, KitchenFacts } from '../class/index.js';
+import type { DishId, LocalDate, LocalTime } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import type { OutOfCold } from '../safety/index.js';
@@ -15,7 +16,7 @@ export interface ClassBundle {
   /** Classes that are bought for on the same list. */
   readonly together?: readonly ClassFacts[];
   /** Local date of today; nothing can be bought before it. */
-  readonly today?: string;
+  readonly today?: LocalDate;
 }
 
 export type WarningPlace = 'people' | 'portions' | 'shopping' | 'kit' | 'timeline';
@@ -32,8 +33,8 @@ export interface PlanWarning {
 /** The next dated job that a class asks for. */
 export interface PlanJob {
   readonly at: string;
-  readonly localDate: string;
-  readonly localTime: string;
+  readonly localDate: LocalDate;
+  readonly localTime: LocalTime;
   readonly title: string;
   readonly kind: 'buy' | 'prep' | 'class';
 }
@@ -47,6 +48,6 @@ export interface ClassPlan {
   readonly outOfCold: readonly OutOfCold[];
   readonly warnings: readonly PlanWarning[];
   readonly jobs: readonly PlanJob[];
-  /** Allergens by dish title, from the larder's data. */
-  readonly allergens: readonly { readonly dish: string; readonly contains: readonly string[] }[];
+  /** Allergens of each dish, from the larder's data. */
+  readonly allergens: readonly { readonly dishId: DishId; readonly contains: readonly string[] }[];
 }

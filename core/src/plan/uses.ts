@@ -1,78 +1,88 @@
 import { type Amount, convert, type Rational, toFraction, toRational } from '../amounts/index.js';
 import type { ClassDish } from '../class/index.js';
+import { isOfStep, type LocalDate, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import {
   type Allergen,
   conversionFacts,
   findIngredient,
   type Ingredient,
+  isRawProtein,
   type Larder,
 } from '../larder/index.js';
 import { type Batch, makesLine, makesStep, scaleLine } from '../portions/index.js';
 import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
-import type { StepMinutes } from '../safety/out-of-cold.js';
-import { asPurchased, type Gift, type IngredientUse, inShoppingUnit } from '../shopping/index.js';
+import type { StepMinutes } from '../safety/index.js';
+import {
+  asPurchased,
+  type Gift,
+  type IngredientUse,
+  inShoppingUnit,
+  type PurchasedUse,
+} from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
-import { allergensOf } from './checks.js';
 
-/** When each step of each dish is done: minutes of the plan and the local date, by "dish/step". */
+/** When each step of each dish is done, shown and waited for: minutes of the plan and the day it begins. */
 export type StepTimes = ReadonlyMap<
-  string,
-  { readonly start: number; readonly end: number; readonly date: string }
+  StepKey,
+  { readonly start: number; readonly end: number; readonly date: LocalDate }
 >;
 
 export function stepTimes(timeline: Timeline): StepTimes {
-  const times = new Map<string, { start: number; end: number; date: string }>();
-  for (const entry of [...timeline.daysBefore, ...timeline.clock]) {
-    const key = entry.id.replace(/:(?:shown|wait)$/, '');
+  const times = new Map<StepKey, { start: number; end: number; date: LocalDate }>();
+  for (const { ref, start, end, localDate } of [...timeline.daysBefore, ...timeline.clock]) {
+    const key = stepKeyOf(ref);
+    if (key === null || ref.ofSwap || !isOfStep(ref)) continue;
     const known = times.get(key);
-    if (!known) times.set(key, { start: entry.start, end: entry.end, date: entry.localDate });
-    else
-      times.set(key, {
-        start: Math.min(known.start, entry.start),
-        end: Math.max(known.end, entry.end),
-        date: known.start <= entry.start ? known.date : entry.localDate,
-      });
+    times.set(key, {
+      start: Math.min(known?.start ?? start, start),
+      end: Math.max(known?.end ?? end, end),
+      date: known && known.start <= start ? known.date : localDate,
+    });
   }
   return times;
 }
 
-/**
- * When the hands of each step are at work and when its wait is over, by "dish/step". What was shown before
- * does not count.
- */
-export function stepMinutes(timeline: Timeline): ReadonlyMap<string, StepMinutes> {
-  const entries = new Map([...timeline.daysBefore, ...timeline.clock].map((entry) => [entry.id, entry]));
+/** When the hands of each step of a dish, or of its ready-made swap, are at work and when its wait is over. */
+export function stepMinutes(timeline: Timeline, ofSwap: boolean): ReadonlyMap<StepKey, StepMinutes> {
+  const entries = [...timeline.daysBefore, ...timeline.clock].filter(({ ref }) => ref.ofSwap === ofSwap);
+  const waits = new Map(
+    entries.filter(({ ref }) => ref.role === 'wait').map(({ ref, end }) => [stepKeyOf(ref), end]),
+  );
   return new Map(
-    [...entries.values()]
-      .filter((entry) => entry.stepId !== '' && !/:(?:shown|wait)$/.test(entry.id))
-      .map(({ id, start, end }) => [
-        id,
-        { start, handsEnd: end, end: entries.get(`${id}:wait`)?.end ?? end },
-      ]),
+    entries.flatMap(({ ref, start, end }) => {
+      const key = ref.role === 'hands' ? stepKeyOf(ref) : null;
+      return key ? [[key, { start, handsEnd: end, end: waits.get(key) ?? end }] as const] : [];
+    }),
   );
 }
 
 const noTimes: StepTimes = new Map();
 
+/** A dish with its batches, and what people may be allergic to in it. */
+export interface MadeDish {
+  readonly dish: ClassDish;
+  readonly batches: readonly Batch[];
+  readonly allergens: readonly Allergen[];
+}
+
 /** What every batch uses of every line. Water from the tap falls out in the shopping list itself. */
 export function ingredientUses(
-  dishes: readonly ClassDish[],
-  batches: readonly (readonly Batch[])[],
-  larder: Larder,
-  context: { times?: StepTimes; date: string; title?: string },
+  made: readonly MadeDish[],
+  context: { times?: StepTimes; date: LocalDate; title?: string },
 ): IngredientUse[] {
-  return dishes.flatMap((dish, index) => {
-    const allergens = allergensOf(dish.recipe, larder);
+  return made.flatMap(({ dish, batches, allergens }) => {
     return dish.recipe.lines.flatMap((line) => {
       const when = timeOfLine(dish, line, context.times ?? noTimes);
-      return batches[index]!.filter((batch) => makesLine(batch, line)).map((batch) =>
-        useOf(dish, line, batch, {
-          allergens,
-          minute: when?.start,
-          date: when?.date ?? context.date,
-          title: context.title,
-        }),
-      );
+      return batches
+        .filter((batch) => makesLine(batch, line))
+        .map((batch) =>
+          useOf(dish, line, batch, {
+            allergens,
+            minute: when?.start,
+            date: when?.date ?? context.date,
+            title: context.title,
+          }),
+        );
     });
   });
 }
@@ -81,17 +91,17 @@ function timeOfLine(
   dish: ClassDish,
   line: RecipeLine,
   times: StepTimes,
-): { start: number; end: number; date: string } | undefined {
+): { start: number; end: number; date: LocalDate } | undefined {
   const found = dish.recipe.steps
     .filter((step) => step.uses.some((use) => use.line === line.id))
-    .flatMap((step) => times.get(`${dish.id}/${step.id}`) ?? []);
+    .flatMap((step) => times.get(stepKey(dish.id, step.id)) ?? []);
   return found.sort((a, b) => a.start - b.start)[0];
 }
 
 interface UseContext {
   readonly allergens: readonly Allergen[];
   readonly minute: number | undefined;
-  readonly date: string;
+  readonly date: LocalDate;
   readonly title: string | undefined;
 }
 
@@ -102,8 +112,19 @@ function useOf(
   { allergens, minute, date, title }: UseContext,
 ): IngredientUse {
   return {
-    dishId: dish.id,
+    ...lineUse(dish, line, batch),
     dishTitle: title ? `${title}: ${dish.recipe.title}` : dish.recipe.title,
+    date,
+    dishAllergens: allergens,
+    ...(minute === undefined ? {} : { minute }),
+  };
+}
+
+/** What a batch uses of a line, whenever that is. */
+function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch): PurchasedUse {
+  return {
+    dishId: dish.id,
+    dishTitle: dish.recipe.title,
     where: batch.heading.toLowerCase(),
     count: batch.count,
     name: line.name,
@@ -118,9 +139,6 @@ function useOf(
     system: dish.recipe.system,
     scaling: line.scaling,
     plates: batch.people.high * batch.count,
-    date,
-    dishAllergens: allergens,
-    ...(minute === undefined ? {} : { minute }),
   };
 }
 
@@ -140,21 +158,12 @@ function withKeptBack(amount: Amount | null, line: RecipeLine, batch: Batch): Am
  * What steps leave for others: what a recipe says of a step, and what draining a jar or rendering bacon
  * always leaves.
  */
-export function giftsOf(
-  dishes: readonly ClassDish[],
-  batches: readonly (readonly Batch[])[],
-  larder: Larder,
-  times: StepTimes,
-): Gift[] {
-  return dishes.flatMap((dish, index) => [
+export function giftsOf(made: readonly MadeDish[], larder: Larder, times: StepTimes): Gift[] {
+  return made.flatMap(({ dish, batches }) => [
     ...dish.recipe.steps.flatMap((step) =>
-      (step.gives ?? []).flatMap((gift) =>
-        stepGift(dish, step, { gift, batches: batches[index]!, larder, times }),
-      ),
+      (step.gives ?? []).flatMap((gift) => stepGift(dish, step, { gift, batches, larder, times })),
     ),
-    ...dish.recipe.lines.flatMap((line) =>
-      leftFromLine(dish, line, { batches: batches[index]!, larder, times }),
-    ),
+    ...dish.recipe.lines.flatMap((line) => leftFromLine(dish, line, { batches, larder, times })),
   ]);
 }
 
@@ -183,17 +192,13 @@ function stepGift(
       dishTitle: dish.recipe.title,
       ingredient: product.id,
       amount: toRational(toFraction(once).mul(factors)),
-      minute: times.get(`${dish.id}/${step.id}`)?.end ?? null,
+      minute: times.get(stepKey(dish.id, step.id))?.end ?? null,
       keepsDays: keepsOf(product),
       allergens: [...new Set(lines.flatMap((each) => each.allergens))],
       isRaw: step.occupies === null && lines.some(isRawProtein),
       words: gift.text,
     },
   ];
-}
-
-export function isRawProtein(ingredient: Ingredient): boolean {
-  return ingredient.cautions.includes('raw-protein');
 }
 
 const cooking = /\b(?:crisp|render|fry|cook|roast)/i;
@@ -214,7 +219,7 @@ function leftFromLine(dish: ClassDish, line: RecipeLine, { batches, larder, time
         : null;
     if (!product || !millilitres?.ok) return [];
     const end = using
-      .flatMap((step) => times.get(`${dish.id}/${step.id}`)?.end ?? [])
+      .flatMap((step) => times.get(stepKey(dish.id, step.id))?.end ?? [])
       .sort((a, b) => a - b)[0];
     return [
       {
@@ -239,7 +244,7 @@ function gramsBought(
 ): Rational | null {
   let sum = toFraction('0');
   for (const batch of batches.filter((each) => makesLine(each, line))) {
-    const use = useOf(dish, line, batch, { allergens: [], minute: undefined, date: '', title: undefined });
+    const use = lineUse(dish, line, batch);
     const bought = use.amount
       ? asPurchased({ ...use, amount: { ...use.amount, high: use.amount.low } }, ingredient)
       : null;

@@ -6,6 +6,7 @@ import {
   toFraction,
   toNumber,
   toRational,
+  wholeRational,
   type Workings,
   type WorkingStep,
 } from '../amounts/index.js';
@@ -53,8 +54,8 @@ export function batchNeed(
   people: number,
   portion: Portion,
 ): Rational {
-  const gives = multiply(String(recipe.serves), portionSize[recipe.portion]);
-  return divide(multiply(String(people), portionSize[portion]), gives);
+  const gives = multiply(toRational(recipe.serves), portionSize[recipe.portion]);
+  return divide(multiply(wholeRational(people), portionSize[portion]), gives);
 }
 
 /**

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { toFraction, toNumber } from '../amounts/index.js';
+import { type Rational, toFraction, toNumber } from '../amounts/index.js';
 import { type ClassDish, type DishMaking, type Maker, splitStations } from '../class/index.js';
 import { dish, recipe } from '../tests/recipes.js';
 import { batchOffers, planBatches, rotationTurns, stationsAtOnce } from './plan-batches.js';
@@ -233,7 +233,7 @@ describe('kept back and measured', () => {
     ]);
   });
   it('a drawer without a quarter teaspoon asks for none: 1¼ tsp leads with grams there', () => {
-    const cell = (teaspoons: readonly string[]) =>
+    const cell = (teaspoons: readonly Rational[]) =>
       portionRecipe(
         dish(recipe(['5 tsp honey'])),
         [planBatches(dish(recipe([])), splitStations(1, 1), 1, 0)[0]!],

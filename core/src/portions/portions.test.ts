@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { multiply, toFraction, toNumber } from '../amounts/index.js';
+import { multiply, type Rational, toFraction, toNumber } from '../amounts/index.js';
 import { splitStations } from '../class/index.js';
 import { dish, recipe } from '../tests/recipes.js';
 import { batchNeed, nameStations, workableBatch } from './batches.js';
@@ -38,7 +38,7 @@ describe('need and workable batch', () => {
     expect(batchNeed(serves6, 14, 'taste')).toBe('7/6'));
   it('4 mains of a recipe for 8 tastes: 4 ÷ (8 × ⅓) = 3/2', () =>
     expect(batchNeed({ serves: 8, portion: 'taste' }, 4, 'main')).toBe('3/2'));
-  it.each([
+  it.each<[Rational, Rational, Rational]>([
     ['2/3', '1/4', '2/3'],
     ['7/10', '1/4', '2/3'],
     ['71/100', '1/4', '3/4'],
@@ -85,7 +85,7 @@ describe('columns', () => {
 });
 
 describe('lines by kind', () => {
-  const scaled = (text: string, factor: string) => scaleLine(recipe([text]).lines[0]!, factor);
+  const scaled = (text: string, factor: Rational) => scaleLine(recipe([text]).lines[0]!, factor);
   it('linear: ⅔ × 3 tbsp = 2 tbsp', () =>
     expect(scaled('3 tbsp olive oil', '2/3')).toEqual({ low: '2', high: '2', unit: 'tbsp' }));
   it('a range stays a range: ½ × 2–3 tbsp = 1–1½ tbsp', () =>
@@ -98,7 +98,7 @@ describe('lines by kind', () => {
   it('a then b is a × b, exactly, before anything is rounded', () => {
     const factor = fc
       .tuple(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 40 }))
-      .map(([top, bottom]) => `${top}/${bottom}`);
+      .map(([top, bottom]): Rational => `${BigInt(top)}/${BigInt(bottom)}`);
     fc.assert(
       fc.property(factor, factor, factor, (written, a, b) => {
         const line = {

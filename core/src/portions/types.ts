@@ -7,6 +7,7 @@ import type {
   Workings,
 } from '../amounts/index.js';
 import type { DishMaking, LineKind, Maker, StationPlan, Vessel } from '../class/index.js';
+import type { DishId, LineId } from '../identity/index.js';
 import type { Scaling } from '../larder/index.js';
 import type { ComponentRole, Portion } from '../recipes/index.js';
 import type { BowlSection, VesselFit } from './vessels/types.js';
@@ -52,7 +53,7 @@ export interface PortionCell {
 }
 
 export interface PortionLine {
-  readonly lineId: string;
+  readonly lineId: LineId;
   readonly name: string;
   /** "toasted, chopped", and what to do at the bench: "use ¾ first, taste, then the rest". */
   readonly note: string;
@@ -74,7 +75,7 @@ export interface PortionComponent {
 }
 
 export interface DishPortions {
-  readonly dishId: string;
+  readonly dishId: DishId;
   readonly title: string;
   readonly portion: Portion;
   readonly maker: Maker;
@@ -123,7 +124,7 @@ export interface PortionOptions {
 export interface RotationTurn {
   readonly turn: number;
   readonly places: readonly {
-    readonly dishId: string;
+    readonly dishId: DishId;
     readonly title: string;
     readonly stations: readonly number[];
   }[];

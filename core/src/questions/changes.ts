@@ -38,14 +38,15 @@ function amountChanges(before: ClassPlan, after: ClassPlan): PlanChange[] {
 }
 
 function allergenChanges(before: ClassPlan, after: ClassPlan): PlanChange[] {
-  return after.allergens.flatMap(({ dish, contains }, index): PlanChange[] => {
-    const was = before.allergens[index]?.contains ?? [];
+  const titles = new Map(after.portions.dishes.map(({ dishId, title }) => [dishId, title]));
+  return after.allergens.flatMap(({ dishId, contains }): PlanChange[] => {
+    const was = before.allergens.find((each) => each.dishId === dishId)?.contains ?? [];
     return was.join() === contains.join()
       ? []
       : [
           {
             about: 'allergens',
-            what: dish,
+            what: titles.get(dishId) ?? '',
             before: was.join(', ') || 'none listed',
             after: contains.join(', ') || 'none listed',
           },

@@ -1,4 +1,5 @@
 import { splitStations } from '../class/index.js';
+import { handsOf, idOf, refOf, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import { type ClassBundle, planClass } from '../plan/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { type Rehearsal, type RehearsalProblem, type RehearsalStep, rehearse } from '../rehearsal/index.js';
@@ -59,16 +60,15 @@ export function rehearseClass(bundle: ClassBundle, options: RehearsalOptions): C
 }
 
 /** The costliest step done before if it may be, twice the appliance that it takes, more room in time. */
-function changes({ class: facts }: ClassBundle, { costly }: Rehearsal, timeline: Timeline): WhatIf[] {
-  const stepOf = (id: string) => id.replace(/:(shown|wait)$/, '');
-  const steps = new Map<string, RecipeStep>(
-    facts.dishes.flatMap((dish) => dish.recipe.steps.map((step) => [`${dish.id}/${step.id}`, step] as const)),
-  );
-  const before = costly.map(({ id }) => stepOf(id)).filter((id) => steps.get(id)?.place === 'either');
+function changes(bundle: ClassBundle, { costly }: Rehearsal, timeline: Timeline): WhatIf[] {
+  const steps = recipeSteps(bundle);
+  const refs = costly.flatMap(({ id }) => refOf(id) ?? []);
+  const keys = refs.flatMap((ref) => (ref.ofSwap ? [] : (stepKeyOf(ref) ?? [])));
+  const before = keys.filter((key) => steps.get(key)?.place === 'either');
   const appliances = new Set(
     timeline.clock
-      .filter((entry) => costly.some(({ id }) => stepOf(id) === stepOf(entry.id)))
-      .flatMap((entry) => steps.get(stepOf(entry.id))?.occupies?.appliance ?? []),
+      .map(({ ref }) => (ref.ofSwap ? null : stepKeyOf(ref)))
+      .flatMap((key) => (key && keys.includes(key) ? (steps.get(key)?.occupies?.appliance ?? []) : [])),
   );
   return [
     ...before.slice(0, 1).map((step): WhatIf => ({ kind: 'before', step })),
@@ -77,27 +77,36 @@ function changes({ class: facts }: ClassBundle, { costly }: Rehearsal, timeline:
   ];
 }
 
+function recipeSteps({ class: facts }: ClassBundle): ReadonlyMap<StepKey, RecipeStep> {
+  return new Map(
+    facts.dishes.flatMap((dish) =>
+      dish.recipe.steps.map((step) => [stepKey(dish.id, step.id), step] as const),
+    ),
+  );
+}
+
 /** The class as its plan has it, from the welcome to the clearing. */
 export function rehearsalProblem(
-  { class: facts, kitchen }: ClassBundle,
+  bundle: ClassBundle,
   timeline: Timeline,
   group: GroupSpread,
 ): RehearsalProblem {
+  const { class: facts, kitchen } = bundle;
   const inClass = timeline.clock.filter((entry) => entry.start >= 0);
-  const waits = new Map<string, { low: number; high: number }>(
-    facts.dishes.flatMap((dish) =>
-      dish.recipe.steps.flatMap((step) =>
-        step.waitMinutes ? [[`${dish.id}/${step.id}:wait`, step.waitMinutes] as const] : [],
-      ),
-    ),
-  );
+  const steps = recipeSteps(bundle);
   return {
     stations: splitStations(facts.people, facts.peoplePerStation).sizes.length,
     classMinutes: facts.lengthMinutes,
     spread: groupSpreads[group],
     places: Object.fromEntries(kitchen.appliances.map(({ appliance, capacity }) => [appliance, capacity])),
-    steps: inClass.map((entry) => stepOf(entry, inClass, waits.get(entry.id))),
+    steps: inClass.map((entry) => stepOf(entry, inClass, waitOf(entry, steps))),
   };
+}
+
+/** The wait that a recipe gives an entry; null for all but its waits. */
+function waitOf({ ref }: TimelineEntry, steps: ReadonlyMap<StepKey, RecipeStep>): RecipeStep['waitMinutes'] {
+  const key = ref.role === 'wait' && !ref.ofSwap ? stepKeyOf(ref) : null;
+  return (key && steps.get(key)?.waitMinutes) || null;
 }
 
 const appliances: readonly string[] = ['oven', 'hob', 'blender', 'microwave', 'griddle', 'fridge'];
@@ -105,12 +114,12 @@ const appliances: readonly string[] = ['oven', 'hob', 'blender', 'microwave', 'g
 function stepOf(
   entry: TimelineEntry,
   all: readonly TimelineEntry[],
-  wait: { low: number; high: number } | undefined,
+  wait: RecipeStep['waitMinutes'],
 ): RehearsalStep {
   const isStudents =
     entry.kind === 'students' ||
     (entry.kind === 'wait' &&
-      all.some(({ id, kind }) => id === entry.id.replace(/:wait$/, '') && kind === 'students'));
+      all.some(({ id, kind }) => id === idOf(handsOf(entry.ref)) && kind === 'students'));
   const minutes = wait ? wait.high : entry.end - entry.start;
   const fixed = entry.kind === 'class';
   return {

@@ -1,9 +1,10 @@
 import { decisionsOf } from '../class/index.js';
+import { type DishId, refOf, stepKey, type StepKey, stepKeyOf, type TaskRef } from '../identity/index.js';
 import { type ClassBundle, fullClass, planClass } from '../plan/index.js';
 import { timelineInputOf } from '../plan/plan-class.js';
+import type { RecipeStep } from '../recipes/index.js';
 import type { ScheduleResult } from '../scheduler/index.js';
-import type { Timeline } from '../timeline/index.js';
-import { explainTimeline, isOnTime } from '../timeline/timeline.js';
+import { explainTimeline, isOnTime, type Timeline } from '../timeline/index.js';
 
 /** A change that is tried without being made. */
 export type WhatIf =
@@ -11,9 +12,9 @@ export type WhatIf =
   | { readonly kind: 'longer'; readonly minutes: number }
   | { readonly kind: 'appliance'; readonly appliance: string }
   | { readonly kind: 'unpin'; readonly task: string }
-  | { readonly kind: 'before'; readonly step: string }
-  | { readonly kind: 'leave out'; readonly step: string }
-  | { readonly kind: 'swap'; readonly dish: string };
+  | { readonly kind: 'before'; readonly step: StepKey }
+  | { readonly kind: 'leave out'; readonly step: StepKey }
+  | { readonly kind: 'swap'; readonly dish: DishId };
 
 /** The bundle as it would be. */
 export function withWhatIf(bundle: ClassBundle, whatIf: WhatIf): ClassBundle {
@@ -126,33 +127,54 @@ export function clashReport(bundle: ClassBundle): ClashReport {
 }
 
 function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
-  const tasks = result.status === 'impossible' ? result.clash.tasks : [];
-  const resources = result.status === 'impossible' ? result.clash.resources : [];
+  if (result.status !== 'impossible') return [...assistantOf(bundle), ...longer()];
+  const { tasks, resources } = result.clash;
+  const refs = tasks.flatMap((task) => refOf(task) ?? []);
   const pins = Object.keys(decisionsOf(bundle.class).pins).filter((task) => tasks.includes(task));
   const appliances = bundle.kitchen.appliances.filter(
     ({ appliance, capacity }) => capacity > 0 && resources.includes(appliance),
   );
-  const steps = tasks.filter((task) =>
-    bundle.class.dishes.some((dish) =>
-      dish.recipe.steps.some((step) => `${dish.id}/${step.id}` === task && step.place !== 'before'),
-    ),
-  );
-  // What the plan added by itself: its hands and its wait are one step.
-  const added = [
-    ...new Set(tasks.map((task) => task.replace(/:wait$/, '')).filter((task) => /\/auto-[^/]+$/.test(task))),
-  ];
-  const assistant: WhatIf[] = bundle.class.assistants < mostAssistants ? [{ kind: 'assistant' }] : [];
   return [
-    ...added.map((step): WhatIf => ({ kind: 'leave out', step })),
+    ...addedSteps(bundle, refs).map((step): WhatIf => ({ kind: 'leave out', step })),
     ...pins.map((task): WhatIf => ({ kind: 'unpin', task })),
     ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
-    ...steps.map((step): WhatIf => ({ kind: 'before', step })),
+    ...stepsForBefore(bundle, refs).map((step): WhatIf => ({ kind: 'before', step })),
     ...bridged(bundle)
-      .filter((dish) => tasks.some((task) => task.startsWith(`${dish}/`)))
+      .filter((dish) => refs.some(({ dishId }) => dishId === dish))
       .map((dish): WhatIf => ({ kind: 'swap', dish })),
-    ...assistant,
-    ...longerBy.map((minutes): WhatIf => ({ kind: 'longer', minutes })),
+    ...assistantOf(bundle),
+    ...longer(),
   ];
+}
+
+function assistantOf({ class: facts }: ClassBundle): WhatIf[] {
+  return facts.assistants < mostAssistants ? [{ kind: 'assistant' }] : [];
+}
+
+function longer(): WhatIf[] {
+  return longerBy.map((minutes) => ({ kind: 'longer', minutes }));
+}
+
+function recipeStep({ class: facts }: ClassBundle, { dishId, stepId }: TaskRef): RecipeStep | undefined {
+  return facts.dishes.find(({ id }) => id === dishId)?.recipe.steps.find(({ id }) => id === stepId);
+}
+
+/** Steps that no recipe has, so the plan added them: their hands and their wait are one step. */
+function addedSteps(bundle: ClassBundle, refs: readonly TaskRef[]): StepKey[] {
+  const added = refs.filter(
+    (ref) => (ref.role === 'hands' || ref.role === 'wait') && !ref.ofSwap && !recipeStep(bundle, ref),
+  );
+  return [...new Set(added.flatMap((ref) => stepKeyOf(ref) ?? []))];
+}
+
+/** Steps whose hands clash and that could be done before class. */
+function stepsForBefore(bundle: ClassBundle, refs: readonly TaskRef[]): StepKey[] {
+  return refs
+    .filter(
+      (ref) =>
+        ref.role === 'hands' && !ref.ofSwap && (recipeStep(bundle, ref)?.place ?? 'before') !== 'before',
+    )
+    .map(({ dishId, stepId }) => stepKey(dishId, stepId));
 }
 
 /**
@@ -244,14 +266,14 @@ const mostTried = 8;
  * The steps in class that may be done before: those the recipe leaves open, longest first. What students are
  * to do themselves stays in class.
  */
-function movable({ class: facts }: ClassBundle, timeline: Timeline): string[] {
+function movable({ class: facts }: ClassBundle, timeline: Timeline): StepKey[] {
   const open = new Set(
     facts.dishes.flatMap((dish) =>
-      dish.recipe.steps.filter((step) => step.place === 'either').map((step) => `${dish.id}/${step.id}`),
+      dish.recipe.steps.filter((step) => step.place === 'either').map((step) => stepKey(dish.id, step.id)),
     ),
   );
   return timeline.budget
-    .map(({ stepKey }) => stepKey)
+    .flatMap(({ stepKey: key }) => key ?? [])
     .filter((step) => open.has(step))
     .slice(0, mostTried);
 }

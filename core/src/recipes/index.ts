@@ -21,3 +21,5 @@ export { expandRecipe, recipeLoop, subRecipeIds, type FindRecipe } from './sub-r
 export { compareRecipes, type RecipeDifference, type TextPart } from './compare.js';
 export { pieceSizeOf } from './size.js';
 export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';
+
+export { allergensOf } from './allergens.js';

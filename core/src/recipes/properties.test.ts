@@ -140,7 +140,7 @@ describe('choices, parts and versions', () => {
               id: `p${index}`,
               name: `Part ${index}`,
               role: 'base' as const,
-              recipe: { recipeId: 'part', batches: '2' },
+              recipe: { recipeId: 'part', batches: '2' as const },
             })),
           ],
         };

@@ -1,4 +1,5 @@
 import type { Amount, MeasureSystem, Rational, UnitId } from '../amounts/index.js';
+import type { ComponentId, IngredientId, LineId, RecipeId, StepId } from '../identity/index.js';
 import type { Form, Scaling } from '../larder/index.js';
 
 /** Size of a portion against a main course: taste ⅓, side ⅔, main 1. */
@@ -41,7 +42,7 @@ export interface LineReading {
   /** The ingredient's name as written, without amount and preparation. */
   readonly name: string;
   /** Larder id, or null where the larder has no such thing. */
-  readonly ingredient: string | null;
+  readonly ingredient: IngredientId | null;
   /** The main cut or state. */
   readonly form: Form | null;
   /** All cuts and states named, in the order written. */
@@ -76,8 +77,8 @@ export interface RecipeChoice {
 
 /** A line of a recipe: what was read, where it belongs and how it scales. */
 export interface RecipeLine extends LineReading {
-  readonly id: string;
-  readonly componentId: string;
+  readonly id: LineId;
+  readonly componentId: ComponentId;
   readonly scaling: Scaling;
   /** Corrected by a person: reading the text again must not overwrite it. */
   readonly corrected?: boolean;
@@ -86,11 +87,11 @@ export interface RecipeLine extends LineReading {
 }
 
 export interface RecipeComponent {
-  readonly id: string;
+  readonly id: ComponentId;
   readonly name: string;
   readonly role: ComponentRole;
   /** The recipe that makes this component, and how many batches of it; absent where its lines stand here. */
-  readonly recipe?: { readonly recipeId: string; readonly batches: Rational } | null;
+  readonly recipe?: { readonly recipeId: RecipeId; readonly batches: Rational } | null;
 }
 
 /** When a step may be done: only in class, in class or before, or only before. */
@@ -101,7 +102,7 @@ export type Appliance = 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'g
 
 /** A line that a step uses, and which share of it: half the oil is "1/2". */
 export interface StepUse {
-  readonly line: string;
+  readonly line: LineId;
   readonly share: Rational;
 }
 
@@ -109,13 +110,13 @@ export interface StepUse {
 export interface StepGift {
   readonly text: string;
   /** Larder id of what it is. */
-  readonly ingredient: string;
+  readonly ingredient: IngredientId;
   readonly amount: Amount;
 }
 
 export interface RecipeStep {
-  readonly id: string;
-  readonly componentId: string;
+  readonly id: StepId;
+  readonly componentId: ComponentId;
   readonly text: string;
   /** Minutes of one pair of hands for the recipe as written. */
   readonly handsOnMinutes: number;
@@ -132,7 +133,7 @@ export interface RecipeStep {
   /** What is left for another step to use: rendered fat, roasting oil, cooking or pickling liquid. */
   readonly gives?: readonly StepGift[];
   /** Ids of steps that must be finished first. */
-  readonly after: readonly string[];
+  readonly after: readonly StepId[];
   /** How long the result keeps before the next step must start; null for no limit that matters here. */
   readonly holdMinutes: number | null;
   /** Ids of technique notes. */

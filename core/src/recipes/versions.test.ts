@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import type { Rational } from '../amounts/index.js';
 import { recipe, step } from '../tests/recipes.js';
 import { applyChoices, namesTaken } from './choices.js';
 import { compareRecipes } from './compare.js';
 import { expandRecipe, recipeLoop } from './sub-recipes.js';
 import type { Recipe } from './types.js';
 
-const whole = '1';
-const use = (line: string, share = whole) => ({ line, share });
+const use = (line: string, share: Rational = '1') => ({ line, share });
 
 describe('choices: schools that a class chooses of', () => {
   const plain = recipe(['1 cos lettuce', '2 tbsp olive oil', '2 tbsp rapeseed oil'], {

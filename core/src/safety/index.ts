@@ -1,2 +1,4 @@
 export * from './types.js';
 export { safetyFacts, safetyFigures, showCelsius, usualSafety } from './profile.js';
+
+export { outOfCold, type ColdBatch, type OutOfColdInput, type StepMinutes } from './out-of-cold.js';

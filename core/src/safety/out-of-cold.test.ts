@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { SafetyProfile } from '../class/index.js';
+import type { StepKey } from '../identity/index.js';
 import { standardLarder } from '../larder/index.js';
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { outOfCold, type StepMinutes } from './out-of-cold.js';
 import { safetyFacts, safetyFigures, showCelsius } from './profile.js';
 
-const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
+const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
 const uk: SafetyProfile = { style: 'uk', own: {} };
 const us: SafetyProfile = { style: 'us', own: {} };
 const fridge = { appliance: 'fridge', setting: '' } as const;
@@ -19,14 +20,13 @@ function count(
   profile: SafetyProfile = uk,
 ) {
   const at = new Map(
-    Object.entries(times).map(([id, [start, handsEnd, end]]): [string, StepMinutes] => [
+    Object.entries(times).map(([id, [start, handsEnd, end]]): [StepKey, StepMinutes] => [
       `d1/${id}`,
       { start, handsEnd, end },
     ]),
   );
   return outOfCold({
-    dishes: [dish(of)],
-    times: at,
+    batches: [{ dish: dish(of), title: of.title, ofSwap: false, times: at }],
     eatenAt: 120,
     larder: standardLarder,
     profile,

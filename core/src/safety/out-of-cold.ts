@@ -1,5 +1,6 @@
 import type { Workings } from '../amounts/index.js';
 import type { ClassDish, SafetyProfile } from '../class/index.js';
+import { stepKey, type StepKey } from '../identity/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine, RecipeStep } from '../recipes/index.js';
 import { countsCutGreens, countsInAll, safetyFigures } from './profile.js';
@@ -12,11 +13,16 @@ export interface StepMinutes {
   readonly end: number;
 }
 
+/** A dish as planned, with the steps that the plan added, or its ready-made swap; and when its steps are done. */
+export interface ColdBatch {
+  readonly dish: ClassDish;
+  readonly title: string;
+  readonly ofSwap: boolean;
+  readonly times: ReadonlyMap<StepKey, StepMinutes>;
+}
+
 export interface OutOfColdInput {
-  /** The dishes as planned, with the steps that the plan added. */
-  readonly dishes: readonly ClassDish[];
-  /** By "dish/step". */
-  readonly times: ReadonlyMap<string, StepMinutes>;
+  readonly batches: readonly ColdBatch[];
   /** When the plates are empty. */
   readonly eatenAt: number;
   readonly larder: Larder;
@@ -52,8 +58,8 @@ const cutGreens: ReadonlySet<string> = new Set([
  * a wait between steps of what keeps a day or longer; everything else does.
  */
 export function outOfCold(input: OutOfColdInput): OutOfCold[] {
-  return input.dishes.flatMap((dish) => {
-    const found = dish.recipe.lines.flatMap((line) => countLine(dish, line, input) ?? []);
+  return input.batches.flatMap((batch) => {
+    const found = batch.dish.recipe.lines.flatMap((line) => countLine(batch, line, input) ?? []);
     const worst = found.sort(
       (a, b) =>
         Number(b.isOver) - Number(a.isOver) ||
@@ -64,15 +70,16 @@ export function outOfCold(input: OutOfColdInput): OutOfCold[] {
   });
 }
 
-function countLine(dish: ClassDish, line: RecipeLine, input: OutOfColdInput): OutOfCold | null {
+function countLine(batch: ColdBatch, line: RecipeLine, input: OutOfColdInput): OutOfCold | null {
+  const { dish } = batch;
   const ingredient = findIngredient(input.larder, line.ingredient);
   const first = dish.recipe.steps.find(
     (step) => step.uses.some((use) => use.line === line.id) && !step.addedFor,
   );
   if (!ingredient || !first || !needsCold(ingredient, input.profile)) return null;
-  const path = longestPath(dish, first, input.times);
-  const spells = spellsOf(dish, { path, isRawCold: isColdFood(ingredient, input.profile) }, input);
-  return spells.length === 0 ? null : judged(dish, line, spells, input);
+  const path = longestPath(batch, first);
+  const spells = spellsOf(batch, { path, isRawCold: isColdFood(ingredient, input.profile) }, input.eatenAt);
+  return spells.length === 0 ? null : judged(batch, line, spells, input);
 }
 
 /** Food that is kept in the cold from the shop on. */
@@ -93,16 +100,14 @@ function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
  * The way of a food through its dish: always to the step that is done last, as that is where it waits
  * longest.
  */
-function longestPath(
-  { recipe, id }: ClassDish,
-  first: RecipeStep,
-  times: OutOfColdInput['times'],
-): RecipeStep[] {
+function longestPath({ dish: { recipe, id }, times }: ColdBatch, first: RecipeStep): RecipeStep[] {
   const path = [first];
   for (let at = first; path.length <= recipe.steps.length;) {
     const next = recipe.steps
       .filter((step) => step.after.includes(at.id))
-      .sort((a, b) => (times.get(`${id}/${b.id}`)?.start ?? 0) - (times.get(`${id}/${a.id}`)?.start ?? 0))[0];
+      .sort(
+        (a, b) => (times.get(stepKey(id, b.id))?.start ?? 0) - (times.get(stepKey(id, a.id))?.start ?? 0),
+      )[0];
     if (!next) break;
     path.push(next);
     at = next;
@@ -120,9 +125,9 @@ function isInFridge(step: RecipeStep): boolean {
 
 /** The stretches out of the cold along a way. What comes before the last heat does not count. */
 function spellsOf(
-  { id }: ClassDish,
+  { dish: { id }, times }: ColdBatch,
   { path, isRawCold }: { path: readonly RecipeStep[]; isRawCold: boolean },
-  { times, eatenAt }: OutOfColdInput,
+  eatenAt: number,
 ): Spell[] {
   const spells: Spell[] = [];
   let open: { from: number; isHot: boolean } | null = null;
@@ -131,7 +136,7 @@ function spellsOf(
     open = null;
   };
   for (const [index, step] of path.entries()) {
-    const at = times.get(`${id}/${step.id}`);
+    const at = times.get(stepKey(id, step.id));
     if (!at) continue;
     if (isCooked(step)) {
       spells.length = 0;
@@ -147,7 +152,7 @@ function spellsOf(
 }
 
 function judged(
-  dish: ClassDish,
+  { dish, title, ofSwap }: ColdBatch,
   line: RecipeLine,
   spells: readonly Spell[],
   { profile, clock }: OutOfColdInput,
@@ -166,9 +171,9 @@ function judged(
   const isOver = limitMinutes !== null && minutes > limitMinutes;
   const goesCold = spells[0]!.isHot && spells.length > 1 ? lengths[0]! : null;
   return {
-    id: `${dish.id}:${line.id}`,
+    id: `${dish.id}${ofSwap ? '/swap' : ''}:${line.id}`,
     dishId: dish.id,
-    dishTitle: dish.recipe.title,
+    dishTitle: title,
     food: line.name,
     spells,
     minutes,

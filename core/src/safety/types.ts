@@ -1,5 +1,6 @@
 import type { Workings } from '../amounts/index.js';
 import type { SafetyFigure } from '../class/index.js';
+import type { DishId } from '../identity/index.js';
 
 /** Where a figure comes from: usual general advice, or what this kitchen wrote, as from its local code. */
 export type SafetySource = 'general advice' | 'your own' | 'not set';
@@ -24,7 +25,7 @@ export interface Spell {
 /** How long food of a dish is out of the cold until it is eaten. */
 export interface OutOfCold {
   readonly id: string;
-  readonly dishId: string;
+  readonly dishId: DishId;
   readonly dishTitle: string;
   /** What it is: "Greek-style yoghurt". */
   readonly food: string;

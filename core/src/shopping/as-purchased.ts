@@ -27,12 +27,15 @@ export type AsPurchased =
     }
   | { readonly ok: false; readonly reason: string };
 
+/** What of a use says how much is bought: not when, nor for whom. */
+export type PurchasedUse = Omit<IngredientUse, 'date' | 'minute' | 'dishAllergens'>;
+
 /**
  * As purchased = edible portion ÷ yield, for one use over all its batches. The high end of a range is bought.
  * Counts and lines on an as-purchased basis are not divided. Fails with a reason where a density or a piece
  * weight is missing.
  */
-export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient: Ingredient): AsPurchased {
+export function asPurchased(use: PurchasedUse & { amount: Amount }, ingredient: Ingredient): AsPurchased {
   const high: Amount = { low: use.amount.high, high: use.amount.high, unit: use.amount.unit };
   const share = shareOf(use, ingredient);
   const whole = wholePieces(use, ingredient, high);
@@ -70,7 +73,7 @@ export function asPurchased(use: IngredientUse & { amount: Amount }, ingredient:
 }
 
 /** Pieces written as pieces need no conversion; a raw egg is rounded up in every batch. */
-function wholePieces(use: IngredientUse, ingredient: Ingredient, high: Amount): AsPurchased | null {
+function wholePieces(use: PurchasedUse, ingredient: Ingredient, high: Amount): AsPurchased | null {
   if (ingredient.shoppingUnit !== 'piece' || high.unit !== 'piece') return null;
   const each = ingredient.indivisible ? toRational(toFraction(high.high).ceil()) : high.high;
   const need = toRational(toFraction(each).mul(use.count));
@@ -106,7 +109,7 @@ function inPieces(
 }
 
 /** The yield that applies: none for counts and as-purchased lines but for drained tins and cooked grains. */
-function shareOf(use: IngredientUse, ingredient: Ingredient): { fact: Fact; name: string } | null {
+function shareOf(use: PurchasedUse, ingredient: Ingredient): { fact: Fact; name: string } | null {
   const unit = use.amount!.unit;
   if (unitKind(unit) === 'count' || unitKind(unit) === 'length') return null;
   const has = (form: Form) => use.preparation.includes(form);
@@ -124,11 +127,11 @@ function packGrams(pack: Amount): Rational {
   return grams.ok ? grams.amount.high : pack.high;
 }
 
-export function useLabel(use: IngredientUse): string {
+export function useLabel(use: PurchasedUse): string {
   return `${use.dishTitle}, ${use.where}`;
 }
 
-function times(use: IngredientUse): string {
+function times(use: PurchasedUse): string {
   return use.count > 1 ? `${use.count} × ` : '';
 }
 

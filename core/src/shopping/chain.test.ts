@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { larderOf, standardLarder } from '../larder/index.js';
-import { pieceSizeOf, parseIngredientLine } from '../recipes/index.js';
+import { parseIngredientLine, pieceSizeOf } from '../recipes/index.js';
 import { buildShoppingList, type ShoppingOptions } from './shopping-list.js';
-import type { Gift, IngredientUse, StockItem } from './types.js';
+import type { ClassNeeds, Gift, IngredientUse, StockItem } from './types.js';
 
 /** One use as written, made `count` times, for two people each. */
 function use(text: string, count = 1, to: Partial<IngredientUse> = {}): IngredientUse {
@@ -200,13 +201,16 @@ describe('packs, left-overs and what to decide', () => {
     expect(row).toMatchObject({
       buy: '2 tins of 400 g',
       cost: 1.2,
-      offers: [{ kind: 'useWhatItHolds', share: '100/101' }],
+      offers: [{ kind: 'useWhatItHolds', share: '100/101' as const }],
     });
   });
   it('with 400 g there, 804 g lack 404: 4 g less of 804 are 200/201, and one tin is just enough', () => {
     const there = [stock('tinned-chickpeas', '400 g')];
     const [offer] = only([use('804 g tinned chickpeas')], { larder: priced, stock: there }).offers;
-    expect(offer).toMatchObject({ share: '200/201', sentence: '1 tin of 400 g is 0.99 % short of 404 g' });
+    expect(offer).toMatchObject({
+      share: '200/201' as const,
+      sentence: '1 tin of 400 g is 0.99 % short of 404 g',
+    });
     expect(only([use('800 g tinned chickpeas')], { larder: priced, stock: there }).buy).toBe(
       '1 tin of 400 g',
     );
@@ -236,7 +240,12 @@ describe('packs, left-overs and what to decide', () => {
     expect(only([use('100 g drained gherkins')]).remark).toBe('');
   });
   it('left-overs name the class that could use them within their keeping time: mint keeps 3 days', () => {
-    const other = (date: string) => ({ classId: 'c2', title: 'Next class', date, needs: { mint: '20' } });
+    const other = (date: LocalDate): ClassNeeds => ({
+      classId: 'c2',
+      title: 'Next class',
+      date,
+      needs: { mint: '20' },
+    });
     expect(only([use('10 g mint')], { others: [other('2026-11-29')] })).toMatchObject({
       leftOverServes: 'for “Next class” on 2026-11-29',
     });

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { toRational, wholeRational } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
-import { choosePacks, justShort, type Combination, type PackOptions } from './packs.js';
+import { choosePacks, type Combination, justShort, type PackOptions } from './packs.js';
 
 const price = (pack: Pack) => pack.price?.value ?? null;
 const wasted: PackOptions = { priceOf: price, leftOverIsUsed: false };
@@ -13,7 +14,7 @@ const pack = (size: number, cost = 0, name = 'bag'): Pack => ({
   ...(cost > 0 ? { price: { value: cost, source: 'measured' as const } } : {}),
 });
 const chosen = (need: number, packs: readonly Pack[], options = wasted) =>
-  choosePacks(String(need), packs, options)?.best.packs.map(({ count, size }) => [count, size]);
+  choosePacks(toRational(need), packs, options)?.best.packs.map(({ count, size }) => [count, size]);
 
 describe('packs without prices: least left over, then fewest', () => {
   const bunches = [pack(30), pack(80)];
@@ -153,7 +154,7 @@ describe('against exhaustive search', () => {
     fc.assert(
       fc.property(problem, ({ need, packs }) => {
         const answer = choosePacks(
-          String(need),
+          wholeRational(need),
           packs.map(({ size, pence }) => pack(size, pence / 100)),
           used,
         )!;
@@ -168,7 +169,7 @@ describe('against exhaustive search', () => {
     fc.assert(
       fc.property(problem, ({ need, packs }) => {
         const answer = choosePacks(
-          String(need),
+          wholeRational(need),
           packs.map(({ size, pence }) => pack(size, pence / 100)),
           wasted,
         )!;
@@ -185,7 +186,7 @@ describe('against exhaustive search', () => {
     fc.assert(
       fc.property(problem, ({ need, packs }) => {
         const { best } = choosePacks(
-          String(need),
+          wholeRational(need),
           packs.map(({ size }) => pack(size)),
           wasted,
         )!;
@@ -203,7 +204,7 @@ describe('against exhaustive search', () => {
       fc.property(problem, ({ need, packs }) => {
         const cost = (of: number) =>
           choosePacks(
-            String(of),
+            wholeRational(of),
             packs.map(({ size, pence }) => pack(size, pence / 100)),
             used,
           )!.best.cost!;
@@ -222,7 +223,7 @@ describe('against exhaustive search', () => {
       fc.assert(
         fc.property(fc.integer({ min: 200, max: 420 }), small, (need, packs) => {
           const answer = choosePacks(
-            String(need),
+            wholeRational(need),
             packs.map(({ size, pence }) => pack(size, pence / 100)),
             used,
           )!;

@@ -1,4 +1,4 @@
-import { toFraction, toNumber, type Rational } from '../amounts/index.js';
+import { type Rational, toFraction, toNumber, wholeRational } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
 import type { ChosenPack } from './types.js';
 
@@ -317,7 +317,7 @@ export function justShort(need: Rational, packs: readonly Pack[], options: PackO
   const exact = toNumber(need);
   if (packs.some((pack) => pack.loose) || packs.every((pack) => pack.size > exact)) return null;
   const answer = choosePacks(need, packs, options);
-  const short = choosePacks(String(Math.max(1, Math.floor(exact * 0.98))), packs, options);
+  const short = choosePacks(wholeRational(Math.max(1, Math.floor(exact * 0.98))), packs, options);
   if (!answer || !short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9)
     return null;
   const saves =

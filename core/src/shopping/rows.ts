@@ -1,56 +1,16 @@
-import {
-  type Amount,
-  type Rational,
-  showNumber,
-  showRational,
-  toFraction,
-  toNumber,
-  toRational,
-  unitName,
-  type WorkingStep,
-} from '../amounts/index.js';
-import type { ShoppingDecisions, Supplier } from '../class/index.js';
-import { type Ingredient, ingredientName, type Larder, type Pack } from '../larder/index.js';
-import { capital, money } from '../words/index.js';
-import { useLabel } from './as-purchased.js';
+import { type Rational, toFraction, toNumber, toRational, type WorkingStep } from '../amounts/index.js';
+import type { ShoppingDecisions } from '../class/index.js';
+import type { DishId } from '../identity/index.js';
+import { type Ingredient, ingredientName } from '../larder/index.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
-import { choosePacks, type Combination, justShort, type PackAnswer, type PackOptions } from './packs.js';
-import { seasonStep } from './season.js';
+import { offersOf } from './offers.js';
+import { choosePacks, type Combination, type PackAnswer, type PackOptions } from './packs.js';
+import { daysToBuy, dishTitles, lastUse, priceIn, type RowContext, type RowParts } from './row-parts.js';
+import { buyText, remarkOf, rowWorkings, servesWords } from './row-words.js';
 import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
-import { buyingDays, longestKeeping, supplierOf } from './trips.js';
-import type {
-  ClassNeeds,
-  Gift,
-  IngredientUse,
-  PackChoice,
-  RowOffer,
-  ShoppingRow,
-  StockItem,
-} from './types.js';
-import { buyWords, leftOverWords, packKey, showNeed, writtenAmount } from './words.js';
-
-/** What the list knows besides the uses. */
-export interface RowContext {
-  readonly english: 'uk' | 'us';
-  readonly larder: Larder;
-  readonly currency: string;
-  readonly classDate: string | null;
-  /** Which half of the earth the seasons follow. */
-  readonly hemisphere: 'north' | 'south';
-  readonly stock: readonly StockItem[];
-  readonly gifts: readonly Gift[];
-  readonly suppliers: readonly Supplier[];
-  readonly others: readonly ClassNeeds[];
-  readonly decisions: ShoppingDecisions;
-}
-
-/** The larder's own prices are in this money; in another one only what was measured here counts. */
-const larderCurrency = 'GBP';
-
-export function priceIn(pack: Pack, currency: string): number | null {
-  if (!pack.price || (pack.price.source !== 'measured' && currency !== larderCurrency)) return null;
-  return pack.price.value;
-}
+import { longestKeeping, supplierOf } from './trips.js';
+import type { ClassNeeds, IngredientUse, PackChoice, ShoppingRow } from './types.js';
+import { buyWords, leftOverWords, packKey, showNeed } from './words.js';
 
 /** One ingredient through the chain: pooled → by-products → ÷ yield → + spare → − stock → packs. */
 export function knownRow(
@@ -86,101 +46,6 @@ export function knownRow(
     have: [prepared.left !== gifts.left ? 'prepared' : '', cupboard.have].filter(Boolean).join(', '),
     remark: [pooled.reason, gifts.remark].filter(Boolean).join(' '),
   });
-}
-
-interface Parts {
-  readonly uses: readonly IngredientUse[];
-  readonly ingredient: Ingredient;
-  readonly context: RowContext;
-  readonly pooled: PooledNeed;
-  readonly answer: PackAnswer | null;
-  readonly toCover: Rational;
-  readonly steps: readonly WorkingStep[];
-  readonly options: PackOptions;
-  readonly leftOverUse: readonly ClassNeeds[];
-  readonly have: string;
-  readonly remark: string;
-}
-
-function rowOf(key: string, parts: Parts): ShoppingRow {
-  const { uses, ingredient, context, pooled, answer, toCover } = parts;
-  const name = ingredientName(ingredient, context.english);
-  const packs = answer?.best.packs ?? [];
-  const unsold = ingredient.packs.length === 0 && isSome(toCover);
-  const buy =
-    [
-      buyWords(packs, ingredient),
-      ...pooled.problems.map(writtenAmount),
-      unsold ? `${showNeed(toCover, ingredient)} more` : '',
-    ]
-      .filter(Boolean)
-      .join(' and ') || 'nothing';
-  const days =
-    context.classDate === null
-      ? null
-      : buyingDays(ingredient, firstUse(uses) ?? context.classDate, lastUse(uses) ?? context.classDate);
-  const cost = costOf(answer?.best ?? null, pooled, toCover);
-  const packStep: WorkingStep = {
-    label: isSome(toCover) ? 'As it is sold' : 'Left to buy',
-    value: buy,
-    note: packNote(answer, cost, context),
-  };
-  const estimated = pooled.estimated;
-  const leftOver = answer ? leftOverWords(answer.best.total, toNumber(toCover), ingredient) : '';
-  return {
-    key,
-    ingredient: ingredient.id,
-    name,
-    section: ingredient.section,
-    need: pooled.need,
-    unit: ingredient.shoppingUnit,
-    packs,
-    buy,
-    have: parts.have,
-    leftOver,
-    leftOverServes: leftOver ? servesWords(parts.leftOverUse) : '',
-    others: (answer?.others ?? []).map((other) => choiceOf(other, toCover, ingredient)),
-    offers: offersOf(parts),
-    cost,
-    dishes: dishTitles(uses),
-    shares: sharesOf(pooled),
-    optional: uses.every((use) => use.optional),
-    inLarder: true,
-    supplier: supplierOf(ingredient.section, context.suppliers).name,
-    buyFrom: days?.from ?? null,
-    buyUntil: days?.until ?? null,
-    trip: null,
-    keepsDays: longestKeeping(ingredient),
-    ripeningDays: ingredient.ripeningDays ?? null,
-    remark: [
-      parts.remark,
-      openedFor(parts),
-      unsold ? 'It is not sold by itself: open one more of what leaves it.' : '',
-    ]
-      .filter(Boolean)
-      .join(' '),
-    isPartial: pooled.reason !== '',
-    insteadOf: insteadOf(ingredient, context),
-    substitutes: substitutesOf(ingredient, context),
-    estimated,
-    workings: {
-      title: `${capital(name)}: buy ${buy}`,
-      steps: [...parts.steps, packStep, ...(days?.why ?? []), ...seasonStep(ingredient, context)],
-      result: buy,
-      estimated,
-    },
-  };
-}
-
-function packNote(answer: PackAnswer | null, cost: number | null, context: RowContext): string | undefined {
-  const price = cost === null ? '' : `About ${money(cost, context.currency)}.`;
-  return [answer?.why ?? '', price].filter(Boolean).join(' ') || undefined;
-}
-
-/** Bought by its packs; nothing to buy costs nothing; what could not be added up has no price. */
-function costOf(best: Combination | null, pooled: PooledNeed, toCover: Rational): number | null {
-  if (pooled.problems.length > 0) return null;
-  return best ? best.cost : isSome(toCover) ? null : 0;
 }
 
 /** The combination that the instructor chose stands where it is still one of those that cover the need. */
@@ -241,7 +106,7 @@ function atLeastSome(
 ): Rational {
   if (isSome(need) || isKnown || ingredient.packs.length === 0 || !uses.some((use) => use.amount === null))
     return need;
-  return String(Math.min(...ingredient.packs.map((pack) => pack.size)));
+  return toRational(Math.min(...ingredient.packs.map((pack) => pack.size)));
 }
 
 /** Other classes that want it while what is left over still keeps. */
@@ -260,98 +125,6 @@ function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(`${to}T00:00Z`) - Date.parse(`${from}T00:00Z`)) / 86_400_000);
 }
 
-function servesWords(uses: readonly ClassNeeds[]): string {
-  return uses.length === 0
-    ? ''
-    : `for ${uses
-        .slice(0, 2)
-        .map((use) => `“${use.title}” on ${use.date}`)
-        .join(' and ')}`;
-}
-
-/** What keeps for months once it is opened is no waste. */
-const pantryDays = 60;
-
-/** Opening a tin for two spoonfuls is a decision: it is shown. */
-function openedFor({ uses, ingredient, answer, toCover, leftOverUse }: Parts): string {
-  const total = answer?.best.total ?? 0;
-  // A drained tin or jar does not keep once it is open, however long it did before.
-  const keepsOpened = !ingredient.drainedShare && (longestKeeping(ingredient) ?? pantryDays) >= pantryDays;
-  const isLittle = total > 0 && toNumber(toCover) < total * hardlyOpened;
-  if (
-    !isLittle ||
-    keepsOpened ||
-    leftOverUse.length > 0 ||
-    ingredient.shoppingUnit === 'piece' ||
-    uses.every((use) => use.optional)
-  )
-    return '';
-  return `${buyWords(answer!.best.packs, ingredient)} opened for ${showNeed(toCover, ingredient)}.`;
-}
-
-/** A pack opened for less than this share of it is a decision. */
-const hardlyOpened = 0.25;
-
-/**
- * The share of the use at which just so much is left to buy as the packs hold: what is missing comes off the
- * use, less its spare.
- */
-function shareThatFits(need: Rational, toCover: Rational, total: number, sparePercent: number): Rational {
-  const missing = toFraction(toCover)
-    .sub(toFraction(String(total)))
-    .mul(100)
-    .div(100 + sparePercent);
-  return toRational(toFraction('1').sub(missing.div(toFraction(need))));
-}
-
-function offersOf({
-  uses,
-  ingredient,
-  pooled,
-  answer,
-  toCover,
-  options,
-  leftOverUse,
-  context,
-}: Parts): RowOffer[] {
-  const offers: RowOffer[] = [];
-  const total = answer?.best.total ?? 0;
-  const name = ingredientName(ingredient, context.english);
-  if (
-    total > 0 &&
-    uses.every((use) => use.optional) &&
-    toNumber(toCover) < total * hardlyOpened &&
-    leftOverUse.length === 0 &&
-    !ingredient.packs.some((pack) => pack.loose)
-  ) {
-    offers.push({
-      kind: 'skip',
-      action: 'Skip it',
-      sentence:
-        `${capital(name)} is optional, and ` +
-        `${buyWords(answer!.best.packs, ingredient)} would be opened for ${showNeed(toCover, ingredient)}`,
-    });
-  }
-  const isLinear =
-    uses.every((use) => use.amount !== null && (use.scaling ?? 'linear') === 'linear') &&
-    !ingredient.byProducts &&
-    !ingredient.indivisible;
-  const short = isLinear && answer ? justShort(toCover, ingredient.packs, options) : null;
-  if (short) {
-    const share = shareThatFits(pooled.need, toCover, short.total, context.decisions.sparePercent);
-    offers.push({
-      kind: 'useWhatItHolds',
-      action: `Use what ${buyWords(short.packs, ingredient)} hold${short.count > 1 ? '' : 's'}`,
-      share,
-      sentence:
-        `${buyWords(short.packs, ingredient)} ${short.count > 1 ? 'are' : 'is'} ` +
-        `${showNumber((1 - short.total / toNumber(toCover)) * 100)} ` +
-        `% short of ${showNeed(toCover, ingredient)}`,
-    });
-  }
-  return offers;
-}
-
 function insteadOf(ingredient: Ingredient, { decisions, larder, english }: RowContext): string {
   const missing = Object.entries(decisions.substitutes).find(([, taken]) => taken === ingredient.id)?.[0];
   const known = missing ? larder.ingredients.get(missing) : undefined;
@@ -367,94 +140,60 @@ function substitutesOf(ingredient: Ingredient, { larder, english }: RowContext):
 
 /** Each dish's share of what all of them want, for the cost of each. */
 function sharesOf(pooled: PooledNeed): ShoppingRow['shares'] {
-  const byDish = new Map<string, number>();
-  for (const part of pooled.parts)
-    byDish.set(part.use.dishTitle, (byDish.get(part.use.dishTitle) ?? 0) + toNumber(part.need));
-  const total = [...byDish.values()].reduce((sum, each) => sum + each, 0);
-  return total === 0 ? [] : [...byDish].map(([dish, each]) => ({ dish, share: each / total }));
-}
-
-function dishTitles(uses: readonly IngredientUse[]): string[] {
-  return [...new Set(uses.map((use) => use.dishTitle))];
-}
-
-function firstUse(uses: readonly IngredientUse[]): string | null {
-  return uses.reduce<string | null>(
-    (first, { date }) => (date && (first === null || date < first) ? date : first),
-    null,
-  );
-}
-
-function lastUse(uses: readonly IngredientUse[]): string | null {
-  return uses.reduce<string | null>(
-    (last, { date }) => (date && (last === null || date > last) ? date : last),
-    null,
-  );
-}
-
-/**
- * A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented.
- */
-export function writtenRow(key: string, uses: readonly IngredientUse[], context: RowContext): ShoppingRow {
-  const totals = new Map<Amount['unit'], ReturnType<typeof toFraction>>();
-  for (const use of uses) {
-    if (use.amount)
-      totals.set(
-        use.amount.unit,
-        (totals.get(use.amount.unit) ?? toFraction('0')).add(toFraction(use.amount.high).mul(use.count)),
-      );
+  const byDish = new Map<DishId, { dish: string; need: number }>();
+  for (const { use, need } of pooled.parts) {
+    const known = byDish.get(use.dishId)?.need ?? 0;
+    byDish.set(use.dishId, { dish: use.dishTitle, need: known + toNumber(need) });
   }
-  const buy =
-    [...totals].map(([unit, total]) => totalWords(unit, toNumber(toRational(total)))).join(' and ') || 'some';
-  const steps = uses.map((use) => ({
-    label: useLabel(use),
-    value: use.amount
-      ? (
-          `${use.count > 1 ? `${use.count} × ` : ''}${showRational(use.amount.high)} ` +
-          `${unitName(use.amount.unit, 2)}`
-        ).trim()
-      : 'to taste',
-  }));
-  const days =
-    context.classDate === null
-      ? null
-      : buyingDays(null, firstUse(uses) ?? context.classDate, lastUse(uses) ?? context.classDate);
+  const total = [...byDish.values()].reduce((sum, { need }) => sum + need, 0);
+  if (total === 0) return [];
+  return [...byDish].map(([dishId, { dish, need }]) => ({ dishId, dish, share: need / total }));
+}
+
+function rowOf(key: string, parts: RowParts): ShoppingRow {
+  const { uses, ingredient, context, pooled, answer, toCover } = parts;
+  const name = ingredientName(ingredient, context.english);
+  const isUnsold = ingredient.packs.length === 0 && isSome(toCover);
+  const buy = buyText(parts, isUnsold);
+  const days = daysToBuy(ingredient, uses, context.classDate);
+  const cost = costOf(answer?.best ?? null, pooled, toCover);
+  const leftOver = answer ? leftOverWords(answer.best.total, toNumber(toCover), ingredient) : '';
   return {
     key,
-    ingredient: null,
-    name: uses[0]!.name,
-    section: 'other',
-    need: null,
-    unit: null,
-    packs: [],
+    ingredient: ingredient.id,
+    name,
+    section: ingredient.section,
+    need: pooled.need,
+    unit: ingredient.shoppingUnit,
+    packs: answer?.best.packs ?? [],
     buy,
-    have: '',
-    leftOver: '',
-    leftOverServes: '',
-    others: [],
-    offers: [],
-    cost: null,
+    have: parts.have,
+    leftOver,
+    leftOverServes: leftOver ? servesWords(parts.leftOverUse) : '',
+    others: (answer?.others ?? []).map((other) => choiceOf(other, toCover, ingredient)),
+    offers: offersOf(parts),
+    cost,
     dishes: dishTitles(uses),
-    shares: [],
+    shares: sharesOf(pooled),
     optional: uses.every((use) => use.optional),
-    inLarder: false,
-    supplier: supplierOf('other', context.suppliers).name,
+    inLarder: true,
+    supplier: supplierOf(ingredient.section, context.suppliers).name,
     buyFrom: days?.from ?? null,
     buyUntil: days?.until ?? null,
     trip: null,
-    keepsDays: null,
-    ripeningDays: null,
-    remark: 'Not in the larder: added up as written.',
-    isPartial: false,
-    insteadOf: '',
-    substitutes: [],
-    estimated: false,
-    workings: { title: `${capital(uses[0]!.name)}: buy ${buy}`, steps, result: buy, estimated: false },
+    keepsDays: longestKeeping(ingredient),
+    ripeningDays: ingredient.ripeningDays ?? null,
+    remark: remarkOf(parts, isUnsold),
+    isPartial: pooled.reason !== '',
+    insteadOf: insteadOf(ingredient, context),
+    substitutes: substitutesOf(ingredient, context),
+    estimated: pooled.estimated,
+    workings: rowWorkings(parts, { name, buy, cost, days }),
   };
 }
 
-function totalWords(unit: Amount['unit'], total: number): string {
-  const shown = unit === 'piece' ? showNumber(Math.ceil(total - 1e-9)) : showNumber(total);
-  const name = unitName(unit, total);
-  return `${shown}${name ? ` ${name}` : ''}`;
+/** Bought by its packs; nothing to buy costs nothing; what could not be added up has no price. */
+function costOf(best: Combination | null, pooled: PooledNeed, toCover: Rational): number | null {
+  if (pooled.problems.length > 0) return null;
+  return best ? best.cost : isSome(toCover) ? null : 0;
 }

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import type { LocalDate } from '../identity/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
 import { seasonStep } from './season.js';
 
-const said = (id: string, classDate: string | null, hemisphere: 'north' | 'south' = 'north') =>
+const said = (id: string, classDate: LocalDate | null, hemisphere: 'north' | 'south' = 'north') =>
   seasonStep(findIngredient(standardLarder, id)!, { classDate, hemisphere }).map(({ value }) => value);
 const months = (id: string) => findIngredient(standardLarder, id)!.seasonMonths;
 
@@ -23,7 +24,7 @@ describe('season', () => {
     expect([said('olive-oil', '2026-11-27'), said('asparagus', null)]).toEqual([[], []]));
   it('December in the south is June: no month is missed by the turn of the year', () => {
     for (let month = 1; month <= 12; month++) {
-      const date = (of: number) => `2026-${String(of).padStart(2, '0')}-15`;
+      const date = (of: number) => `2026-${String(of).padStart(2, '0')}-15` as LocalDate;
       const opposite = month > 6 ? month - 6 : month + 6;
       expect(said('asparagus', date(month), 'south').length).toBe(
         said('asparagus', date(opposite), 'north').length,

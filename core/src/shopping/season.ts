@@ -1,4 +1,5 @@
 import type { WorkingStep } from '../amounts/index.js';
+import type { LocalDate } from '../identity/index.js';
 import type { Ingredient } from '../larder/index.js';
 
 const monthNames = [
@@ -22,7 +23,7 @@ const monthNames = [
  */
 export function seasonStep(
   ingredient: Ingredient,
-  { classDate, hemisphere }: { readonly classDate: string | null; readonly hemisphere: 'north' | 'south' },
+  { classDate, hemisphere }: { readonly classDate: LocalDate | null; readonly hemisphere: 'north' | 'south' },
 ): WorkingStep[] {
   if (classDate === null || ingredient.seasonMonths.length === 0 || ingredient.seasonMonths.length === 12)
     return [];

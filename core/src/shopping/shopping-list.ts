@@ -1,18 +1,12 @@
 import { noShoppingDecisions, type ShoppingDecisions, type Supplier } from '../class/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { findIngredient, type Larder, sections, standardLarder } from '../larder/index.js';
-import { money } from '../words/index.js';
-import { isSome } from './need.js';
-import { knownRow, type RowContext, writtenRow } from './rows.js';
+import { costOf } from './cost.js';
+import type { RowContext } from './row-parts.js';
+import { knownRow } from './rows.js';
 import { planTrips } from './trips.js';
-import type {
-  ClassNeeds,
-  Gift,
-  IngredientUse,
-  ShoppingCost,
-  ShoppingList,
-  ShoppingRow,
-  StockItem,
-} from './types.js';
+import type { ClassNeeds, Gift, IngredientUse, ShoppingList, ShoppingRow, StockItem } from './types.js';
+import { writtenRow } from './written-row.js';
 
 export interface ShoppingOptions {
   readonly english: 'uk' | 'us';
@@ -20,10 +14,10 @@ export interface ShoppingOptions {
   /** ISO code of the kitchen's money; pounds where absent. */
   readonly currency?: string;
   /** Local date of the class: stock must be in date on it, and buying days count back from it. */
-  readonly classDate?: string;
+  readonly classDate?: LocalDate;
   readonly hemisphere?: 'north' | 'south';
   /** Local date of today: nothing can be bought before it. */
-  readonly today?: string;
+  readonly today?: LocalDate;
   readonly people?: number;
   readonly stock?: readonly StockItem[];
   readonly gifts?: readonly Gift[];
@@ -97,58 +91,4 @@ function sorted(rows: readonly ShoppingRow[]): ShoppingRow[] {
   return [...rows].sort(
     (a, b) => sections.indexOf(a.section) - sections.indexOf(b.section) || (a.name < b.name ? -1 : 1),
   );
-}
-
-/** What is bought, at its prices: in all, a head and a dish. Unknown prices are named and not counted. */
-function costOf(
-  rows: readonly ShoppingRow[],
-  { currency, decisions }: RowContext,
-  people: number,
-): ShoppingCost {
-  const known = rows.filter((row) => row.cost !== null);
-  const unknown = rows.filter((row) => row.cost === null).map((row) => row.name);
-  const total = known.reduce((sum, row) => sum + row.cost!, 0);
-  const dishes = new Map<string, number>();
-  for (const row of known)
-    for (const { dish, share } of row.shares) dishes.set(dish, (dishes.get(dish) ?? 0) + row.cost! * share);
-  const dear = [...known]
-    .sort((a, b) => b.cost! - a.cost!)
-    .slice(0, 6)
-    .filter((row) => isSome(String(Math.round(row.cost! * 100))));
-  const perHead = total / Math.max(1, people);
-  return {
-    currency,
-    total,
-    perHead,
-    unknown,
-    budget: decisions.budget,
-    dishes: [...dishes].map(([dish, cost]) => ({ dish, cost })),
-    workings: {
-      title: `Cost: about ${money(total, currency)}`,
-      estimated: true,
-      result: money(total, currency),
-      steps: [
-        ...dear.map((row) => ({ label: row.name, value: money(row.cost!, currency), note: row.buy })),
-        {
-          label: `${known.length - dear.length} more things`,
-          value: money(total - dear.reduce((sum, row) => sum + row.cost!, 0), currency),
-        },
-        ...[...dishes].map(([dish, cost]) => ({
-          label: `For ${dish}`,
-          value: money(cost, currency),
-          note: `${Math.round((cost / Math.max(total, 0.01)) * 100)} % of it, by what each uses.`,
-        })),
-        ...(unknown.length > 0
-          ? [
-              {
-                label: 'Price not known, not counted',
-                value: String(unknown.length),
-                note: unknown.join(', '),
-              },
-            ]
-          : []),
-        { label: `÷ ${people} people`, value: `${money(perHead, currency)} a head` },
-      ],
-    },
-  };
 }

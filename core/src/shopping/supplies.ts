@@ -1,16 +1,17 @@
 import {
   add,
   convert,
+  type Rational,
   showRational,
   toFraction,
   toNumber,
   toRational,
   unitName,
-  type Rational,
   type WorkingStep,
 } from '../amounts/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { conversionFacts, type Form, type Ingredient } from '../larder/index.js';
-import { inShoppingUnit, isSome, lessBy, smaller, type NeedPart, type PooledNeed } from './need.js';
+import { inShoppingUnit, isSome, lessBy, type NeedPart, type PooledNeed, smaller } from './need.js';
 import type { Gift, IngredientUse, StockItem } from './types.js';
 import { showNeed } from './words.js';
 
@@ -83,7 +84,7 @@ function refusalOf(gift: Gift, use: IngredientUse): string {
 export function inDate(
   stock: readonly StockItem[],
   ingredient: Ingredient,
-  date: string | null,
+  date: LocalDate | null,
 ): StockItem[] {
   return stock.filter(
     (item) =>

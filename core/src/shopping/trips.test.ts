@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Supplier } from '../class/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
 import { anyShop, buyingDays, planTrips, supplierOf } from './trips.js';
 
 const ingredient = (id: string) => findIngredient(standardLarder, id);
 const market: Supplier = { name: 'Market', sections: ['vegetables'], days: [2, 4, 6] };
-const row = (key: string, buyFrom: string, buyUntil: string, supplier = anyShop.name) => ({
+const row = (key: string, buyFrom: LocalDate, buyUntil: LocalDate, supplier = anyShop.name) => ({
   key,
   name: key,
   supplier,
@@ -17,7 +18,7 @@ const row = (key: string, buyFrom: string, buyUntil: string, supplier = anyShop.
 const trips = (
   rows: readonly ReturnType<typeof row>[],
   suppliers: readonly Supplier[] = [],
-  today: string | null = null,
+  today: LocalDate | null = null,
 ) =>
   planTrips(rows, suppliers, { today, currency: 'GBP' }).map(({ date, supplier, rows: keys }) => [
     date,
@@ -103,7 +104,7 @@ describe('the fewest trips', () => {
     const span = fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: 0, max: 4 }));
     fc.assert(
       fc.property(fc.array(span, { minLength: 1, maxLength: 6 }), (spans) => {
-        const day = (number: number) => `2026-11-${String(number + 10).padStart(2, '0')}`;
+        const day = (number: number): LocalDate => `2026-11-${number + 10}`;
         const rows = spans.map(([from, length], index) => row(`r${index}`, day(from), day(from + length)));
         const planned = planTrips(rows, [], { today: null, currency: 'GBP' });
         for (const trip of planned)

@@ -1,5 +1,6 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date';
 import type { Supplier } from '../class/index.js';
+import type { LocalDate } from '../identity/index.js';
 import type { Ingredient, Section } from '../larder/index.js';
 import { money, showDate } from '../words/index.js';
 import type { ShoppingRow, ShoppingTrip } from './types.js';
@@ -19,8 +20,8 @@ export function supplierOf(section: Section, suppliers: readonly Supplier[]): Su
 }
 
 export interface BuyingDays {
-  readonly from: string;
-  readonly until: string;
+  readonly from: LocalDate;
+  readonly until: LocalDate;
   readonly why: readonly { label: string; value: string; note?: string }[];
 }
 
@@ -32,15 +33,18 @@ const earliestDays = 7;
  * many days before it is last used as it keeps, a week at most. What must ripen is bought its ripening days
  * ahead, give or take one.
  */
-export function buyingDays(ingredient: Ingredient | null, firstUse: string, lastUse: string): BuyingDays {
-  const back = (date: string, days: number) => parseDate(date).subtract({ days }).toString();
-  const dayBefore = back(firstUse, 1);
+export function buyingDays(
+  ingredient: Ingredient | null,
+  firstUse: LocalDate,
+  lastUse: LocalDate,
+): BuyingDays {
+  const dayBefore = daysBefore(firstUse, 1);
   const ripening = ingredient?.ripeningDays ?? 0;
   if (ripening > 0) {
-    const from = back(firstUse, ripening + 1);
+    const from = daysBefore(firstUse, ripening + 1);
     return {
       from,
-      until: back(firstUse, Math.max(1, ripening - 1)),
+      until: daysBefore(firstUse, Math.max(1, ripening - 1)),
       why: [
         {
           label: 'Wants to ripen',
@@ -52,7 +56,7 @@ export function buyingDays(ingredient: Ingredient | null, firstUse: string, last
   }
   const keeps = ingredient ? longestKeeping(ingredient) : null;
   const days = Math.min(keeps ?? earliestDays, earliestDays);
-  const from = back(lastUse, Math.max(days, 1));
+  const from = daysBefore(lastUse, Math.max(days, 1));
   return {
     from: from < dayBefore ? from : dayBefore,
     until: dayBefore,
@@ -83,7 +87,7 @@ type Planned = Pick<ShoppingRow, 'key' | 'name' | 'supplier' | 'buyFrom' | 'buyU
 export function planTrips(
   rows: readonly Planned[],
   suppliers: readonly Supplier[],
-  options: { readonly today: string | null; readonly currency: string },
+  options: { readonly today: LocalDate | null; readonly currency: string },
 ): ShoppingTrip[] {
   const known = [...suppliers, anyShop];
   const names = [...new Set(rows.map((row) => row.supplier))];
@@ -99,15 +103,15 @@ export function planTrips(
 
 interface Window {
   readonly row: Planned;
-  readonly from: string;
-  readonly day: string;
+  readonly from: LocalDate;
+  readonly day: LocalDate;
   readonly remark: string;
 }
 
 function tripsTo(
   supplier: Supplier,
   rows: readonly Planned[],
-  options: { readonly today: string | null; readonly currency: string },
+  options: { readonly today: LocalDate | null; readonly currency: string },
 ): ShoppingTrip[] {
   const open = rows
     .map((row) => windowOf(supplier, row, options.today))
@@ -126,12 +130,9 @@ function tripsTo(
 }
 
 /** The last day on which a row can be bought at its supplier, and why it is another than wanted. */
-function windowOf(supplier: Supplier, row: Planned, today: string | null): Window {
+function windowOf(supplier: Supplier, row: Planned, today: LocalDate | null): Window {
   const wanted = lastOpen(supplier, row.buyUntil!, row.buyFrom!);
-  const day =
-    wanted ??
-    lastOpen(supplier, row.buyUntil!, parseDate(row.buyUntil!).subtract({ days: 14 }).toString()) ??
-    row.buyUntil!;
+  const day = wanted ?? lastOpen(supplier, row.buyUntil!, daysBefore(row.buyUntil!, 14)) ?? row.buyUntil!;
   if (today !== null && day < today)
     return {
       row,
@@ -152,14 +153,19 @@ function windowOf(supplier: Supplier, row: Planned, today: string | null): Windo
 }
 
 /** The last day of a span on which a supplier is open; null where there is none. */
-function lastOpen(supplier: Supplier, until: string, from: string): string | null {
+function lastOpen(supplier: Supplier, until: LocalDate, from: LocalDate): LocalDate | null {
   for (let day = parseDate(until); day.toString() >= from; day = day.subtract({ days: 1 })) {
-    if (supplier.days.includes(getDayOfWeek(day, 'en-US'))) return day.toString();
+    if (supplier.days.includes(getDayOfWeek(day, 'en-US'))) return day.toString() as LocalDate;
   }
   return null;
 }
 
-function tripOf(supplier: Supplier, date: string, taken: readonly Window[], currency: string): ShoppingTrip {
+function tripOf(
+  supplier: Supplier,
+  date: LocalDate,
+  taken: readonly Window[],
+  currency: string,
+): ShoppingTrip {
   const known = taken.every(({ row }) => row.cost !== null);
   const cost = taken.reduce((sum, { row }) => sum + (row.cost ?? 0), 0);
   const hurried = [...taken]
@@ -194,4 +200,8 @@ function tripOf(supplier: Supplier, date: string, taken: readonly Window[], curr
       ],
     },
   };
+}
+
+function daysBefore(date: LocalDate, days: number): LocalDate {
+  return parseDate(date).subtract({ days }).toString() as LocalDate;
 }

@@ -1,17 +1,18 @@
 import type { Amount, MeasureSystem, Rational, Workings } from '../amounts/index.js';
+import type { ClassId, DishId, IngredientId, LocalDate } from '../identity/index.js';
 import type { Allergen, Form, PieceSize, Scaling, Section } from '../larder/index.js';
 import type { Basis, ByProduct } from '../recipes/index.js';
 
 /** What one dish uses of one line, over one set of equal batches. */
 export interface IngredientUse {
-  readonly dishId: string;
+  readonly dishId: DishId;
   readonly dishTitle: string;
   /** "demonstration", "stations 1–4". */
   readonly where: string;
   /** How many equal batches use this much each. */
   readonly count: number;
   readonly name: string;
-  readonly ingredient: string | null;
+  readonly ingredient: IngredientId | null;
   /** The amount for one batch, before anything is rounded; null for what is only "to taste". */
   readonly amount: Amount | null;
   readonly pack: Amount | null;
@@ -30,7 +31,7 @@ export interface IngredientUse {
    * known.
    */
   readonly minute?: number;
-  readonly date?: string;
+  readonly date?: LocalDate;
   /** Allergens that the dish has anyway. */
   readonly dishAllergens?: readonly Allergen[];
 }
@@ -39,7 +40,7 @@ export interface IngredientUse {
 export interface Gift {
   readonly dishTitle: string;
   /** Larder id of what it is. */
-  readonly ingredient: string;
+  readonly ingredient: IngredientId;
   /** In the product's shopping unit, over all batches; its low end. */
   readonly amount: Rational;
   /** Minute at which it is there, and days for which it keeps; null where that is not known. */
@@ -53,19 +54,19 @@ export interface Gift {
 
 /** What is in the cupboard. */
 export interface StockItem {
-  readonly ingredient: string;
+  readonly ingredient: IngredientId;
   readonly amount: Amount;
   /** "opened", "cooked", "peeled, diced"; empty as bought. */
   readonly state: string;
   /** Local date; null where it keeps. */
-  readonly useBy: string | null;
+  readonly useBy: LocalDate | null;
 }
 
 /** What another class wants of each ingredient, as purchased. */
 export interface ClassNeeds {
-  readonly classId: string;
+  readonly classId: ClassId;
   readonly title: string;
-  readonly date: string;
+  readonly date: LocalDate;
   readonly needs: Readonly<Record<string, Rational>>;
 }
 
@@ -100,7 +101,7 @@ export interface RowOffer {
 export interface ShoppingRow {
   /** Stable from plan to plan: the larder id, or "as-written:" and the name. */
   readonly key: string;
-  readonly ingredient: string | null;
+  readonly ingredient: IngredientId | null;
   readonly name: string;
   readonly section: Section;
   /** As purchased, exact, before packs; null where amounts could not be added up. */
@@ -121,13 +122,13 @@ export interface ShoppingRow {
   readonly cost: number | null;
   readonly dishes: readonly string[];
   /** Share of the row's need by dish, for the cost of each. */
-  readonly shares: readonly { readonly dish: string; readonly share: number }[];
+  readonly shares: readonly { readonly dishId: DishId; readonly dish: string; readonly share: number }[];
   readonly optional: boolean;
   readonly inLarder: boolean;
   readonly supplier: string;
   /** Local dates between which it is bought, first and last; null where no date is known. */
-  readonly buyFrom: string | null;
-  readonly buyUntil: string | null;
+  readonly buyFrom: LocalDate | null;
+  readonly buyUntil: LocalDate | null;
   /** The trip it is bought on; null where it needs none. */
   readonly trip: string | null;
   /** Days before the class from which it keeps, and days it wants to ripen. */
@@ -140,7 +141,7 @@ export interface ShoppingRow {
   /** The ingredient it stands for, where it takes the place of another. */
   readonly insteadOf: string;
   readonly substitutes: readonly {
-    readonly ingredient: string;
+    readonly ingredient: IngredientId;
     readonly name: string;
     readonly effect: string;
   }[];
@@ -152,7 +153,7 @@ export interface ShoppingRow {
 export interface ShoppingTrip {
   /** "2026-11-26|Market". */
   readonly id: string;
-  readonly date: string;
+  readonly date: LocalDate;
   readonly supplier: string;
   readonly rows: readonly string[];
   /** Why not on another day; empty where it is as wanted. */
@@ -168,7 +169,7 @@ export interface ShoppingCost {
   readonly currency: string;
   readonly total: number;
   readonly perHead: number;
-  readonly dishes: readonly { readonly dish: string; readonly cost: number }[];
+  readonly dishes: readonly { readonly dishId: DishId; readonly dish: string; readonly cost: number }[];
   /** Names of rows whose price is not known: not counted. */
   readonly unknown: readonly string[];
   readonly budget: number | null;

@@ -1,6 +1,15 @@
-import type { ClassDish, ClassFacts, KitchenFacts, Maker } from '../class/index.js';
+import {
+  type ClassDish,
+  type ClassFacts,
+  type KitchenFacts,
+  type Maker,
+  splitStations,
+  type TimedDish,
+} from '../class/index.js';
 import { usualKitchen } from '../kitchen/index.js';
+import { planBatches, type PortionOptions, portionRecipe } from '../portions/index.js';
 import { lineOf, parseIngredientLine, type Recipe, type RecipeStep } from '../recipes/index.js';
+import type { DishOnClock } from '../timeline/tasks/types.js';
 
 /** A step of 5 hands-on minutes in class; the rest as given. */
 export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
@@ -83,4 +92,20 @@ export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = 
     dishes,
     ...to,
   };
+}
+
+/** The dishes of a class as the clock takes them, without anything decided or added. */
+export function onClock(
+  { dishes, people, peoplePerStation, demonstrationPlates }: ClassFacts,
+  options: Partial<PortionOptions> = {},
+): DishOnClock[] {
+  const stations = splitStations(people, peoplePerStation);
+  return dishes.map((timed) => ({
+    timed: timed as TimedDish,
+    portions: portionRecipe(timed, planBatches(timed, stations, people, demonstrationPlates), {
+      kitchenSystem: 'metric',
+      english: 'uk',
+      ...options,
+    }),
+  }));
 }

@@ -5,14 +5,15 @@ import {
   toZoned,
   type ZonedDateTime,
 } from '@internationalized/date';
+import { dateOf, type LocalDate, type LocalDateTime, type LocalTime } from '../identity/index.js';
 
 const minuteInMilliseconds = 60_000;
 
 /** The plan's axis: whole minutes of elapsed time, 0 at class start, read back as local wall time. */
 export interface Axis {
-  readonly classDate: string;
+  readonly classDate: LocalDate;
   instant(minute: number): string;
-  local(minute: number): { readonly date: string; readonly time: string };
+  local(minute: number): { readonly date: LocalDate; readonly time: LocalTime };
   /**
    * Opening hours as intervals on the axis, from `daysBefore` days before the class to its day, but for
    * weekdays on which it is closed, 0 for Sunday.
@@ -30,7 +31,7 @@ const rememberedAxes = 200;
  * The axis of a class. A wall time skipped by summer time is taken as the moment after the change. The same
  * start and zone give the same axis, so it is set up once: asking the time zone data is slow.
  */
-export function createAxis(startsAt: string, zone: string): Axis {
+export function createAxis(startsAt: LocalDateTime, zone: string): Axis {
   const key = `${startsAt} ${zone}`;
   const known = axes.get(key);
   if (known) return known;
@@ -40,13 +41,13 @@ export function createAxis(startsAt: string, zone: string): Axis {
   return axis;
 }
 
-function buildAxis(startsAt: string, zone: string): Axis {
+function buildAxis(startsAt: LocalDateTime, zone: string): Axis {
   const intervals = new Map<string, readonly (readonly [number, number])[]>();
   const start = toZoned(parseDateTime(startsAt), zone, 'compatible');
   const origin = start.toDate().getTime();
   const offsetAt = createOffsets(zone);
   return {
-    classDate: startsAt.slice(0, 10),
+    classDate: dateOf(startsAt),
     instant: (minute) => new Date(origin + minute * minuteInMilliseconds).toISOString(),
     local: (minute) => wallTime(origin + minute * minuteInMilliseconds, offsetAt),
     openIntervals: ({ opens, closes, closedDays = [] }, daysBefore) => {
@@ -108,18 +109,21 @@ function createOffsets(zone: string): (instant: number) => number {
 }
 
 const dayInMilliseconds = 86_400_000;
-const dayTexts = new Map<number, string>();
+const dayTexts = new Map<number, LocalDate>();
 
-function wallTime(instant: number, offsetAt: (instant: number) => number): { date: string; time: string } {
+function wallTime(
+  instant: number,
+  offsetAt: (instant: number) => number,
+): { date: LocalDate; time: LocalTime } {
   const local = instant + offsetAt(instant);
   const day = Math.floor(local / dayInMilliseconds);
   const minute = Math.floor((local - day * dayInMilliseconds) / minuteInMilliseconds);
   let date = dayTexts.get(day);
   if (date === undefined) {
-    date = new Date(day * dayInMilliseconds).toISOString().slice(0, 10);
+    date = new Date(day * dayInMilliseconds).toISOString().slice(0, 10) as LocalDate;
     dayTexts.set(day, date);
   }
-  return { date, time: `${twoDigits(Math.floor(minute / 60))}:${twoDigits(minute % 60)}` };
+  return { date, time: `${twoDigits(Math.floor(minute / 60))}:${twoDigits(minute % 60)}` as LocalTime };
 }
 
 function twoDigits(value: number): string {

@@ -3,3 +3,7 @@ export { buildTimeline } from './timeline.js';
 export type { Starts } from './place/attempts.js';
 export { createAxis, type Axis } from './axis.js';
 export { handsBusy, movedBetween, type HandsAt, type MovedEntry } from './read/compare.js';
+
+export { leftOutOf, withAddedSteps } from './tasks/added-steps.js';
+export { eatMinutes } from './tasks/frame-minutes.js';
+export { explainTimeline, isOnTime, type TimelineInput } from './timeline.js';

@@ -1,20 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { type ClassFacts, type KitchenFacts, splitStations } from '../class/index.js';
-import { planBatches, portionRecipe } from '../portions/index.js';
-import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import { classOf, dish, kitchen, onClock, recipe, step } from '../tests/recipes.js';
 import { showSpan } from '../words/index.js';
 import { createAxis } from './axis.js';
 import { buildTimeline } from './timeline.js';
 
 function timelineOf(facts: ClassFacts, of: KitchenFacts = kitchen) {
   const stations = splitStations(facts.people, facts.peoplePerStation);
-  const portions = facts.dishes.map((each) =>
-    portionRecipe(each, planBatches(each, stations, facts.people, facts.demonstrationPlates), {
-      kitchenSystem: 'metric',
-      english: 'uk',
-    }),
-  );
-  return buildTimeline({ facts, kitchen: of, stations, portions });
+  return buildTimeline({ facts, kitchen: of, stations, dishes: onClock(facts) });
 }
 const all = (timeline: ReturnType<typeof timelineOf>) => [...timeline.daysBefore, ...timeline.clock];
 const entry = (timeline: ReturnType<typeof timelineOf>, id: string) =>

@@ -5,19 +5,21 @@ import {
   type StationPlan,
   type TimelineDecisions,
 } from '../class/index.js';
-import type { DishPortions } from '../portions/index.js';
 import { schedule, type ScheduleResult } from '../scheduler/index.js';
 import { createAxis } from './axis.js';
-import { type Attempt, findAttempt, type Starts, strictProblem } from './place/attempts.js';
-import { clashesOf, entryOf, linksBy } from './read/entries.js';
-import { eatMinuteOf, type PlanTask } from './tasks/tasks.js';
-import type { AddedStep, Timeline, TimelineEntry } from './types.js';
+import { findAttempt, type Starts, strictProblem } from './place/attempts.js';
+import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
+import { clashesOf, entryOf } from './read/entries.js';
+import { linksBy } from './read/reasons.js';
+import { eatMinuteOf } from './tasks/frame-minutes.js';
+import type { DishOnClock } from './tasks/types.js';
+import type { AddedStep, Timeline } from './types.js';
 
 export interface TimelineInput {
   readonly facts: ClassFacts;
   readonly kitchen: KitchenFacts;
   readonly stations: StationPlan;
-  readonly portions: readonly DishPortions[];
+  readonly dishes: readonly DishOnClock[];
   readonly decisions?: TimelineDecisions;
   /** What the instructor does not want of what the plan would add. */
   readonly leftOut?: readonly AddedStep[];
@@ -105,87 +107,6 @@ export function explainTimeline(given: TimelineInput): ScheduleResult {
 export function isOnTime(given: TimelineInput): boolean {
   const attempt = findAttempt(openInput(given));
   return attempt !== null && attempt.overrun <= 0 && !attempt.isRelaxed && attempt.brokenPins.length === 0;
-}
-
-/** Class minutes by step, most first; demonstrations count with the step they show. */
-function budgetOf(entries: readonly TimelineEntry[]): Timeline['budget'] {
-  const minutes = new Map<string, { title: string; minutes: number; stepKey: string }>();
-  for (const entry of entries) {
-    if (entry.kind === 'wait' || entry.end <= 0) continue;
-    const stepKey = entry.id.replace(/:shown$/, '');
-    const known = minutes.get(stepKey) ?? { title: entry.title.replace(/^Show: /, ''), minutes: 0, stepKey };
-    known.minutes += entry.end - Math.max(0, entry.start);
-    minutes.set(stepKey, known);
-  }
-  return [...minutes.values()].sort((a, b) => b.minutes - a.minutes);
-}
-
-/**
- * Steps that the recipe lets be done in class or before, and that are done before: what that saves in class.
- */
-function aheadOf({ tasks }: Attempt): Timeline['ahead'] {
-  const isAhead = (task: PlanTask) =>
-    task.step?.place === 'either' &&
-    task.inClass === false &&
-    task.kind === 'prep' &&
-    !task.id.includes('/swap/');
-  return tasks.tasks.filter(isAhead).map((task) => ({
-    stepKey: task.id,
-    title: task.title,
-    dishTitle: task.dishTitle,
-    minutes: task.minutes,
-  }));
-}
-
-/** Minutes of the class in which something is going on, of those it has. */
-function usedMinutes(entries: readonly TimelineEntry[], length: number): number {
-  const busy = new Array<boolean>(length).fill(false);
-  for (const entry of entries) {
-    if (entry.kind === 'wait' || entry.end <= 0) continue;
-    for (let minute = Math.max(0, entry.start); minute < Math.min(length, entry.end); minute++)
-      busy[minute] = true;
-  }
-  return busy.filter(Boolean).length;
-}
-
-function percentOf(part: number, whole: number): number {
-  return Math.round((part / whole) * 100);
-}
-
-function usedWorkings(
-  entries: readonly TimelineEntry[],
-  used: number,
-  length: number,
-): Timeline['usedWorkings'] {
-  const kinds = [
-    ['demonstration', 'Demonstrations'],
-    ['students', 'Work at the stations'],
-    ['class', 'Welcome, eating and clearing'],
-  ] as const;
-  const steps = kinds.map(([kind, label]) => {
-    const minutes = entries
-      .filter((entry) => entry.kind === kind && entry.start >= 0)
-      .reduce((sum, entry) => sum + entry.end - entry.start, 0);
-    return {
-      label,
-      value: `${minutes} min`,
-      note: kind === 'students' ? 'Some of it side by side.' : undefined,
-    };
-  });
-  return {
-    title: `${used} of ${length} class minutes used`,
-    steps: [
-      ...steps,
-      { label: 'Minutes in which something goes on', value: `${used} min` },
-      {
-        label: `${used} ÷ ${length}`,
-        value: `${percentOf(used, length)} %`,
-        note: 'A class over about 85 % runs late.',
-      },
-    ],
-    result: `${used} min`,
-    estimated: true,
-  };
 }
 
 function emptyTimeline(facts: ClassFacts): Timeline {

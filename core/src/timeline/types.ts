@@ -1,4 +1,5 @@
 import type { Workings } from '../amounts/index.js';
+import type { LocalDate, LocalTime, StepKey, TaskRef } from '../identity/index.js';
 
 /** Whose hands, or which appliance, a bar of the clock stands for. */
 export type Lane =
@@ -18,12 +19,13 @@ export type EntryKind = 'prep' | 'buy' | 'demonstration' | 'students' | 'wait' |
 /** One bar of the clock. Minutes count from class start. */
 export interface TimelineEntry {
   readonly id: string;
+  /** What it is: its step and what it is to it. */
+  readonly ref: TaskRef;
   readonly lane: Lane;
   readonly kind: EntryKind;
   readonly title: string;
   readonly detail: string;
   readonly dishTitle: string;
-  readonly stepId: string;
   readonly start: number;
   readonly end: number;
   /** Why the plan added it by itself; empty for what a recipe or the class asks for. */
@@ -38,9 +40,9 @@ export interface TimelineEntry {
   readonly after: readonly string[];
   /** ISO instants of start and end, and the local wall time "18:30" and date "2026-11-27". */
   readonly startsAt: string;
-  readonly localDate: string;
-  readonly localTime: string;
-  readonly localEnd: string;
+  readonly localDate: LocalDate;
+  readonly localTime: LocalTime;
+  readonly localEnd: LocalTime;
   /** How long the result stays good, to which minute, and when it is used. */
   readonly keeps: {
     readonly until: number;
@@ -53,7 +55,7 @@ export interface TimelineEntry {
 
 /** A job that the plan can add to a dish by itself, by the key of its step: "dish/auto-mix-s5". */
 export interface AddedStep {
-  readonly stepKey: string;
+  readonly stepKey: StepKey;
   readonly title: string;
   readonly dishTitle: string;
   readonly why: string;
@@ -87,10 +89,10 @@ export interface Timeline {
   readonly clashes: readonly TimelineClash[];
   readonly usedWorkings: Workings;
   /** Minutes of the class by what takes them, most first. */
-  readonly budget: readonly { readonly title: string; readonly minutes: number; readonly stepKey: string }[];
+  readonly budget: readonly BudgetRow[];
   /** Steps that could be in class and are done before, with the class minutes that this saves. */
   readonly ahead: readonly {
-    readonly stepKey: string;
+    readonly stepKey: StepKey;
     readonly title: string;
     readonly dishTitle: string;
     readonly minutes: number;
@@ -101,4 +103,14 @@ export interface Timeline {
   readonly starts: Readonly<Record<string, number>>;
   /** Pins that no plan can keep; they were let go. */
   readonly brokenPins: readonly string[];
+}
+
+/** Class minutes of one job, what is shown of it counted in. */
+export interface BudgetRow {
+  /** The id of its hands. */
+  readonly id: string;
+  /** Null for what belongs to the class as a whole. */
+  readonly stepKey: StepKey | null;
+  readonly title: string;
+  readonly minutes: number;
 }

@@ -1,12 +1,19 @@
 import { Injectable, Logger } from '@nestjs/common';
 import type { ClassDishDto, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
-import { needsOfClass, splitStations, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
 import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
+import {
+  type ClassBundle,
+  type ClassNeeds,
+  type ClassPlan,
+  type LocalDate,
+  needsOfClass,
+  splitStations,
+} from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
 import { ClassDishRow, ClassRow, KitchenRow, RecipeRow, StockRow } from '../database/models.js';
-import { KitchenScope } from '../database/scope.js';
 import { makeOnce } from '../database/once.js';
+import { KitchenScope } from '../database/scope.js';
 import { inTransaction } from '../database/transaction.js';
 import { Planner } from '../planning/planner.js';
 import { versionOfDraft } from '../recipes/versions.js';
@@ -254,8 +261,8 @@ export class ClassesService {
 }
 
 /** The local date in a zone, "2026-11-25": nothing is bought before it. */
-function todayIn(zone: string): string {
-  return new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date());
+function todayIn(zone: string): LocalDate {
+  return new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date()) as LocalDate;
 }
 
 function notFound(): ProblemException {

@@ -1,6 +1,15 @@
-import type { Amount, ClassDecisions, DishMaking, LarderEntry, Recipe, TechniqueNote } from '@fornax/core';
 import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import type { KitchenFacts } from '@fornax/core';
+import type {
+  Amount,
+  ClassDecisions,
+  DishMaking,
+  LarderEntry,
+  LocalDate,
+  LocalDateTime,
+  Recipe,
+  TechniqueNote,
+} from '@fornax/core';
 
 /** A JSON document in a LONGTEXT column: MariaDB's JSON is text, and the driver hands it over as such. */
 function JsonColumn(field: string): PropertyDecorator {
@@ -103,7 +112,7 @@ export class ClassRow extends Model {
    * Local wall time as written, "2026-11-27T18:30": never an instant, so that a change of summer time cannot
    * move it.
    */
-  @Column({ type: DataType.CHAR(16), field: 'starts_at' }) startsAt: string;
+  @Column({ type: DataType.CHAR(16), field: 'starts_at' }) startsAt: LocalDateTime;
   @Column(DataType.STRING(60)) zone: string;
   @Column({ type: DataType.INTEGER, field: 'length_minutes' }) lengthMinutes: number;
   @Column(DataType.STRING(120)) place: string;
@@ -170,7 +179,7 @@ export class StockRow extends Model {
   @JsonColumn('amount') amount: Amount;
   @Column(DataType.STRING(40)) state: string;
   /** Local date, "2026-11-30"; null where it keeps. */
-  @Column({ type: DataType.CHAR(10), field: 'use_by' }) useBy: string | null;
+  @Column({ type: DataType.CHAR(10), field: 'use_by' }) useBy: LocalDate | null;
   @Column(DataType.STRING(120)) note: string;
   @Column(DataType.INTEGER) revision: number;
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;

@@ -118,7 +118,7 @@ describe('planning on a thread of its own', () => {
     expect(order).toEqual(['soon', 'best']);
   });
   it('a class that changes again is not bettered as it was, unless that is asked for', async () => {
-    const old = { ...bundle(12), today: '2026-11-20' };
+    const old: ClassBundle = { ...bundle(12), today: '2026-11-20' };
     await planner.soon(old);
     await planner.soon({ ...old, today: '2026-11-21' });
     expect((await planner.best(old)).timeline).toEqual(bettered(old).timeline);

@@ -5,12 +5,13 @@ import type { ClassView, CreateClassDto, FieldProblem } from '@fornax/contract';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
+import type { LocalDateTime } from '@fornax/core';
 import { ApiError, call } from '../api/client.js';
 import { Button } from '../parts/Button.js';
-import { Dialog } from '../parts/Dialog.js';
-import { DateField, TimeField } from '../parts/DateTimeFields.js';
-import { Field } from '../parts/Field.js';
 import { minutesBetween } from '../parts/dates.js';
+import { DateField, TimeField } from '../parts/DateTimeFields.js';
+import { Dialog } from '../parts/Dialog.js';
+import { Field } from '../parts/Field.js';
 import { Row } from '../parts/states.js';
 
 const Form = styled.form`
@@ -142,7 +143,7 @@ function bodyOf(id: string, draft: Draft): CreateClassDto {
   return {
     id,
     title: draft.title.trim(),
-    startsAt: `${draft.date}T${draft.start}`,
+    startsAt: `${draft.date}T${draft.start}` as LocalDateTime,
     lengthMinutes: minutesBetween(draft.start, draft.end),
     people: wholeNumber(draft.people),
     peoplePerStation: wholeNumber(draft.peoplePerStation),

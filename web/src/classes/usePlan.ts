@@ -2,7 +2,14 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { getLocalTimeZone, today } from '@internationalized/date';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import type { ClassView } from '@fornax/contract';
-import { betteringSlices, movedBetween, type ClassBundle, type ClassPlan, type Starts } from '@fornax/core';
+import {
+  betteringSlices,
+  type ClassBundle,
+  type ClassPlan,
+  type LocalDate,
+  movedBetween,
+  type Starts,
+} from '@fornax/core';
 import { classQuery, needsQuery, stockQuery } from '../api/queries.js';
 import { planWorker, searchWorker } from '../workers/plan-worker.js';
 
@@ -132,7 +139,7 @@ function useBundle(view: ClassView | undefined): ClassBundle | null {
     queries: (view?.decisions.together ?? []).map((id) => ({ ...classQuery(id), refetchInterval: 30_000 })),
     combine: (results) => results.flatMap(({ data }) => data ?? []),
   });
-  const now = today(getLocalTimeZone()).toString();
+  const now = today(getLocalTimeZone()).toString() as LocalDate;
   return useMemo(
     () => (view ? { class: view, kitchen: view.kitchen, stock, others, together, today: now } : null),
     [view, stock, others, together, now],

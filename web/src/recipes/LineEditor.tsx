@@ -1,23 +1,25 @@
 import { useState, type ReactNode } from 'react';
+import { ChevronDown, ChevronRight, X } from 'lucide-react';
+import styled from 'styled-components';
 import {
+  capital,
   findByName,
   findIngredient,
-  lineOf,
-  parseIngredientLine,
-  showRational,
-  toNumber,
-  unitIds,
-  unitName,
   type Larder,
+  lineOf,
   type MeasureSystem,
+  parseIngredientLine,
+  type Rational,
   type RecipeChoice,
   type RecipeComponent,
   type RecipeLine,
   type Scaling,
+  showRational,
+  toNumber,
   type UnitId,
+  unitIds,
+  unitName,
 } from '@fornax/core';
-import { ChevronDown, ChevronRight, X } from 'lucide-react';
-import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
@@ -279,10 +281,6 @@ function HowCounted({ line, corrected }: { line: RecipeLine; corrected: (to: Par
   );
 }
 
-function showAmount({ low, high }: { low: string; high: string }): string {
+function showAmount({ low, high }: { low: Rational; high: Rational }): string {
   return low === high ? showRational(low) : `${showRational(low)}–${showRational(high)}`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

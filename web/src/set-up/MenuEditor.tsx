@@ -47,9 +47,7 @@ export function MenuEditor() {
             index={index}
             count={view.dishes.length}
             stations={plan.portions.stations.sizes.length}
-            contains={(plan.allergens.find((each) => each.dish === dish.recipe.title)?.contains ?? []).join(
-              ', ',
-            )}
+            contains={(plan.allergens.find(({ dishId }) => dishId === dish.id)?.contains ?? []).join(', ')}
             setDishes={setDishes}
           />
         ))}

@@ -2,8 +2,10 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import type { LocalDateTime } from '@fornax/core';
 import { call } from '../api/client.js';
-import { useOpenClass, type ClassEdits } from '../classes/class-context.js';
+import { techniquesQuery } from '../api/queries.js';
+import { type ClassEdits, useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../classes/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
@@ -13,7 +15,6 @@ import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { Figure } from '../parts/workings.js';
-import { techniquesQuery } from '../api/queries.js';
 import { MenuEditor } from './MenuEditor.js';
 import { StationsPlan } from './StationsPlan.js';
 
@@ -118,10 +119,14 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
       <DateField
         label="Date"
         value={date}
-        onChange={(value) => edit({ startsAt: `${value}T${start}` })}
+        onChange={(value) => edit({ startsAt: startAt(value, start) })}
         problem={problems.startsAt}
       />
-      <TimeField label="Starts" value={start} onChange={(value) => edit({ startsAt: `${date}T${value}` })} />
+      <TimeField
+        label="Starts"
+        value={start}
+        onChange={(value) => edit({ startsAt: startAt(date, value) })}
+      />
       <EndField
         end={end}
         onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })}
@@ -184,3 +189,6 @@ function DeleteClass() {
     </Row>
   );
 }
+
+/** A date and a time as they are typed; the contract says whether they are one. */
+const startAt = (date: string, time: string) => `${date}T${time}` as LocalDateTime;

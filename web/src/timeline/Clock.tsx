@@ -14,6 +14,7 @@ import {
   type Place,
   rightMargin,
   rowHeight,
+  workingsKeyOf,
 } from './clock-measures.js';
 import { ClassWindow, Hours } from './ClockAxis.js';
 import { Bar } from './ClockBar.js';
@@ -81,11 +82,7 @@ export function Clock({ timeline, before, window, timeAt, labelAt, ...moves }: C
           </g>
         ))}
         <line x1={0} x2={laneNameWidth + room} y1={bottom} y2={bottom} stroke="#DDE2D8" />
-        <Threads
-          timeline={timeline}
-          selected={selected?.key.startsWith('time:') ? selected.key.slice(5) : null}
-          place={place}
-        />
+        <Threads timeline={timeline} selected={chosenJob(timeline, selected?.key)} place={place} />
       </Svg>
     </Wrap>
   );
@@ -155,4 +152,9 @@ function walkBars(event: KeyboardEvent<SVGSVGElement>): void {
   if (!next) return;
   event.preventDefault();
   next.focus();
+}
+
+/** The job whose Workings are open. */
+function chosenJob({ daysBefore, clock }: Timeline, key: string | undefined): string | null {
+  return [...daysBefore, ...clock].find(({ id }) => workingsKeyOf(id) === key)?.id ?? null;
 }

@@ -4,7 +4,7 @@ import { useTheme } from 'styled-components';
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import { useWorkings } from '../parts/workings.js';
 import { isFixed, type PlacedBar, shortLabel } from './clock-layout.js';
-import { barHeight, type ClockProps, type Place } from './clock-measures.js';
+import { barHeight, type ClockProps, type Place, workingsKeyOf } from './clock-measures.js';
 
 /** Dragging and arrow keys move a start in steps of five minutes. */
 const snapMinutes = 5;
@@ -35,7 +35,7 @@ export function Bar({
 }: BarProps) {
   const { colour } = useTheme();
   const { selected, select } = useWorkings();
-  const key = `time:${entry.id}`;
+  const key = workingsKeyOf(entry.id);
   const { x } = place;
   const top = place.topOf.get(entry.id)!;
   const left = x(entry.start);

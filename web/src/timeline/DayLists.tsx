@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { showDate, showSpan, type TimelineEntry } from '@fornax/core';
+import { isOfStep, showDate, showSpan, type TimelineEntry } from '@fornax/core';
 import { countdown } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
@@ -54,7 +54,7 @@ export function whatOf(entry: TimelineEntry): string {
   if (entry.kind === 'wait' && entry.detail !== entry.title)
     return `Waiting: ${entry.detail.replace(/\.?$/, '.')}`;
   if (entry.kind === 'demonstration' || entry.detail === entry.title) return entry.title;
-  return entry.stepId === '' ? `${entry.title}. ${entry.detail}` : entry.detail;
+  return !isOfStep(entry.ref) ? `${entry.title}. ${entry.detail}` : entry.detail;
 }
 
 /** What the plan added says why. */

@@ -74,7 +74,7 @@ function pointsFor(kind: PrintedSheet, rows: number): number {
 
 /** Heating is a wait that somebody must begin. */
 function isAction(entry: TimelineEntry): boolean {
-  return entry.kind !== 'wait' || entry.id.startsWith('heat:');
+  return entry.kind !== 'wait' || entry.ref.role === 'heating';
 }
 
 /**

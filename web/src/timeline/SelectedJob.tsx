@@ -1,5 +1,5 @@
-import type { TimelineEntry } from '@fornax/core';
 import styled from 'styled-components';
+import { idOf, isOfStep, stepKeyOf, type TimelineEntry } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
@@ -79,14 +79,10 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
   );
 }
 
-function stepKeyOf(entry: TimelineEntry): string {
-  return entry.id.replace(/:(shown|wait)$/, '');
-}
-
 function Whose({ entry }: { entry: TimelineEntry }) {
   const { view } = useOpenClass();
   const { decisions, decide } = useDecisions();
-  if (view.assistants === 0 || !(entry.kind === 'buy' || (entry.kind === 'prep' && entry.stepId !== '')))
+  if (view.assistants === 0 || !(entry.kind === 'buy' || (entry.kind === 'prep' && isOfStep(entry.ref))))
     return null;
   const other = entry.lane === 'you' ? 'assistant' : 'you';
   return (
@@ -94,7 +90,7 @@ function Whose({ entry }: { entry: TimelineEntry }) {
       look="quiet"
       onPress={() =>
         decide(
-          { hands: { ...decisions.hands, [stepKeyOf(entry)]: other } },
+          { hands: { ...decisions.hands, [idOf(entry.ref)]: other } },
           other === 'you' ? 'You do it.' : 'The assistant does it.',
         )
       }
@@ -107,8 +103,8 @@ function Whose({ entry }: { entry: TimelineEntry }) {
 /** A step that the recipe leaves open may change between prep and class. */
 function When({ entry }: { entry: TimelineEntry }) {
   const { decisions, decide } = useDecisions();
-  const key = stepKeyOf(entry);
-  if (!entry.isEither) return null;
+  const key = stepKeyOf(entry.ref);
+  if (!entry.isEither || !key) return null;
   const isBefore = decisions.when[key] !== 'in class';
   return (
     <Button
@@ -128,8 +124,8 @@ function When({ entry }: { entry: TimelineEntry }) {
 /** What the plan added by itself need not be done. */
 function LeaveOut({ entry }: { entry: TimelineEntry }) {
   const { decisions, decide } = useDecisions();
-  if (entry.addedFor === '') return null;
-  const key = stepKeyOf(entry).replace('/swap/', '/');
+  const key = stepKeyOf(entry.ref);
+  if (entry.addedFor === '' || !key) return null;
   return (
     <Button
       look="quiet"

@@ -1,4 +1,4 @@
-import type { Timeline, TimelineEntry } from '@fornax/core';
+import { taskRef, type Timeline, type TimelineEntry } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { clockSpan, isFixed, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
@@ -9,7 +9,7 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
   title: id,
   detail: '',
   dishTitle: '',
-  stepId: '',
+  ref: taskRef('d1', id, 'hands'),
   start,
   end,
   addedFor: '',
@@ -18,9 +18,9 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
   hands: null,
   after: [],
   startsAt: '',
-  localDate: '',
-  localTime: '',
-  localEnd: '',
+  localDate: '2026-11-27',
+  localTime: '18:30',
+  localEnd: '18:30',
   keeps: null,
   workings: { title: '', steps: [], result: '', estimated: false },
   ...to,
@@ -157,9 +157,7 @@ describe('rows and labels', () => {
     ['Whisk juice, vinegar, salt and oil', 'Whisk juice'],
     ['Chop', 'Chop'],
     ['Spread', 'Spread'],
-  ])('“%s” is “%s” on its bar', (title, label) =>
-    expect(shortLabel(entry(title, 0, 1, { stepId: 's' }))).toBe(label),
-  );
+  ])('“%s” is “%s” on its bar', (title, label) => expect(shortLabel(entry(title, 0, 1))).toBe(label));
 });
 
 describe('windows and threads', () => {

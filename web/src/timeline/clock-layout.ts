@@ -1,4 +1,4 @@
-import type { Lane, Timeline, TimelineEntry } from '@fornax/core';
+import { classTaskRef, isOfStep, type Lane, type Timeline, type TimelineEntry } from '@fornax/core';
 
 /** Where a bar's label stands: in it, or at its side. */
 export type LabelPlace = 'inside' | 'right' | 'left';
@@ -93,7 +93,7 @@ function asOne(jobs: readonly TimelineEntry[]): TimelineEntry {
     title,
     detail: title,
     dishTitle: '',
-    stepId: '',
+    ref: classTaskRef('frame', ''),
     end: last.end,
     localEnd: last.localEnd,
     keeps: null,
@@ -111,8 +111,8 @@ function asOne(jobs: readonly TimelineEntry[]): TimelineEntry {
 }
 
 /** What does not move by itself: the frame of the class, and what ripens until it is wanted. */
-export function isFixed({ kind, id }: TimelineEntry): boolean {
-  return kind === 'class' || id.startsWith('ripen:');
+export function isFixed({ kind, ref }: TimelineEntry): boolean {
+  return kind === 'class' || ref.role === 'ripening';
 }
 
 /**
@@ -230,7 +230,7 @@ const afterObject = /,? (?:in|into|with|on|over|under|until|while|and|for|of|as|
 
 /** The bar's name: what is done to what, without articles. The whole title is in its Workings. */
 export function shortLabel(entry: TimelineEntry): string {
-  if (entry.kind === 'class' || entry.stepId === '') return entry.title;
+  if (entry.kind === 'class' || !isOfStep(entry.ref)) return entry.title;
   const title = entry.title
     .replace(/ …$/, '')
     .replace(/\b(?:the|an?|some|your) /gi, '')

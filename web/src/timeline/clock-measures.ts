@@ -45,3 +45,8 @@ export interface ClockProps {
   onCancel: () => void;
   onUnpin: (entry: TimelineEntry) => void;
 }
+
+/** The key of a job's Workings. */
+export function workingsKeyOf(id: string): string {
+  return `time:${id}`;
+}

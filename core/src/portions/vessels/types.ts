@@ -1,11 +1,12 @@
 import type { Workings } from '../../amounts/index.js';
 import type { VesselKind } from '../../class/index.js';
+import type { BatchId, LineId, StepId } from '../../identity/index.js';
 
 /** What one step of one batch is done in, and whether it fits. */
 export interface VesselFit {
-  readonly stepId: string;
+  readonly stepId: StepId;
   readonly title: string;
-  readonly batchId: string;
+  readonly batchId: BatchId;
   readonly heading: string;
   readonly kind: VesselKind;
   /** The vessel chosen of those the kitchen has; empty where it has none of the kind. */
@@ -24,7 +25,7 @@ export interface VesselFit {
 
 /** One layer of the drawing, from the bottom up, with its height as a share of the vessel's. */
 export interface SectionLayer {
-  readonly lineId: string;
+  readonly lineId: LineId;
   readonly name: string;
   readonly millilitres: number;
   readonly from: number;
@@ -35,7 +36,7 @@ export interface SectionLayer {
 
 /** A vessel in section at true proportion, filled with its layers in the order they go in. */
 export interface BowlSection {
-  readonly batchId: string;
+  readonly batchId: BatchId;
   readonly heading: string;
   readonly vessel: string;
   readonly kind: VesselKind;

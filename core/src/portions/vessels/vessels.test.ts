@@ -16,7 +16,7 @@ const vessel = (name: string, kind: Vessel['kind'], size: number, count = 4): Ve
   squareCentimetres: kind === 'pan' || kind === 'tray' ? size : 0,
 });
 const one = splitStations(4, 4);
-const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
+const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
 
 /** 600 g of diced carrots (÷ 0.55 = 1 091 ml) and 3 tbsp = 45 ml of oil, tossed. */
 const tossed = dish(

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type ClassFacts, noTimelineDecisions, splitStations } from '../../class/index.js';
-import { planBatches, portionRecipe } from '../../portions/index.js';
-import { classOf, dish, kitchen, recipe, step } from '../../tests/recipes.js';
+import type { LocalDateTime } from '../../identity/index.js';
+import { classOf, dish, kitchen, onClock, recipe, step } from '../../tests/recipes.js';
 import { violations } from '../../tests/schedule-checks.js';
 import { createAxis } from '../axis.js';
 import { type AttemptInput, findAttempt, type Starts, strictProblem } from './attempts.js';
@@ -29,17 +29,11 @@ const soaked = recipe([], {
 
 function inputOf(facts: ClassFacts, to: Partial<AttemptInput> = {}): AttemptInput {
   const stations = splitStations(facts.people, facts.peoplePerStation);
-  const portions = facts.dishes.map((each) =>
-    portionRecipe(each, planBatches(each, stations, facts.people, facts.demonstrationPlates), {
-      kitchenSystem: 'metric',
-      english: 'uk',
-    }),
-  );
   return {
     facts,
     kitchen,
     stations,
-    portions,
+    dishes: onClock(facts),
     decisions: noTimelineDecisions,
     open: createAxis(facts.startsAt, facts.zone).openIntervals(kitchen, 5),
     effort: 0,
@@ -51,7 +45,7 @@ const pinnedTo = (pins: Starts) => ({ decisions: { ...noTimelineDecisions, pins 
 describe('a plan of a class keeps every constraint of its problem', () => {
   // An ordinary evening; the night on which clocks go forward; that on which they go back; a class that
   // begins just after midnight.
-  it.each(['2026-11-27T18:30', '2027-03-28T10:00', '2026-10-25T10:00', '2026-11-27T00:30'])(
+  it.each<LocalDateTime>(['2026-11-27T18:30', '2027-03-28T10:00', '2026-10-25T10:00', '2026-11-27T00:30'])(
     'starting %s',
     (startsAt) => {
       const input = inputOf(classOf([dish(soaked)], { startsAt }));

@@ -1,6 +1,9 @@
+import { frameId } from '../../identity/index.js';
 import type { ScheduleLink, ScheduleOptions, ScheduleProblem } from '../../scheduler/index.js';
 import { findPlan as findSchedule } from '../../scheduler/schedule.js';
-import { buildTasks, type ClassTasks, eatMinuteOf, type TaskInput, welcomeMinutes } from '../tasks/tasks.js';
+import { eatMinuteOf, welcomeMinutes } from '../tasks/frame-minutes.js';
+import { buildTasks } from '../tasks/tasks.js';
+import type { ClassTasks, TaskInput } from '../tasks/types.js';
 
 /** Minutes by which a class that does not fit is let run over, tried in turn. */
 const overruns = [0, 10, 20, 30, 45, 60, 90, 120, 180, 240, 360, 480];
@@ -43,8 +46,8 @@ export function findAttempt(input: AttemptInput): Attempt | null {
 
 /** The plan that stands with what must change in it, and eating when it was; null where that cannot be. */
 function steadied(input: AttemptInput, standing: Starts): Attempt | null {
-  if (standing.eat === undefined) return null;
-  const overrun = standing.eat - eatMinuteOf(input.facts.lengthMinutes);
+  if (standing[frameId('eat')] === undefined) return null;
+  const overrun = standing[frameId('eat')]! - eatMinuteOf(input.facts.lengthMinutes);
   const tasks = buildTasks({ ...input, overrun });
   const result = findSchedule(problemOf(tasks, tasks.links, input, overrun), {
     objective: 'shortest',
@@ -117,17 +120,21 @@ function bettered(input: AttemptInput, given: Attempt): Attempt {
     budgetSteps: input.effort,
     standing: attempt.starts,
   });
-  const free = new Set(objective === 'shortest' ? ['eat', 'clear'] : []);
+  const free = new Set(objective === 'shortest' ? [frameId('eat'), frameId('clear')] : []);
   const tasks = problem.tasks.map((task) => (free.has(task.id) ? { ...task, earliest: undefined } : task));
   const result = findSchedule(
-    { ...problem, tasks, links: [...problem.links, { from: 'eat', to: 'clear', minLag: 0, maxLag: 0 }] },
+    {
+      ...problem,
+      tasks,
+      links: [...problem.links, { from: frameId('eat'), to: frameId('clear'), minLag: 0, maxLag: 0 }],
+    },
     options,
   );
   if (result.status !== 'scheduled') return attempt;
   return {
     ...attempt,
     starts: result.starts,
-    overrun: attempt.overrun + result.starts.eat! - attempt.starts.eat!,
+    overrun: attempt.overrun + result.starts[frameId('eat')]! - attempt.starts[frameId('eat')]!,
   };
 }
 

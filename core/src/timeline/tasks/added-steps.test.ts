@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import type { DecidedDish } from '../../class/index.js';
+import type { StepKey } from '../../identity/index.js';
 import { standardLarder } from '../../larder/index.js';
-import { dish, recipe, step } from '../../tests/recipes.js';
 import type { Recipe } from '../../recipes/index.js';
+import { dish, recipe, step } from '../../tests/recipes.js';
 import { leftOutOf, withAddedSteps } from './added-steps.js';
 
-const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' }));
-const added = (of: Recipe, leftOut: string[] = []) =>
-  withAddedSteps(dish(of), standardLarder, leftOut).recipe.steps;
+const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
+const added = (of: Recipe, leftOut: StepKey[] = []) =>
+  withAddedSteps(dish(of) as DecidedDish, standardLarder, leftOut).recipe.steps;
 const addedIds = (of: Recipe) =>
   added(of)
     .filter((each) => each.addedFor)
@@ -133,7 +135,7 @@ describe('thawing and softening', () => {
       place: 'before',
       waitMinutes: { low: 480, high: 720 },
       occupies: { appliance: 'fridge' },
-      uses: [{ line: 'l1', share: '0' }],
+      uses: [{ line: 'l1', share: '0' as const }],
     });
     expect(crush!.after).toEqual(['auto-thaw-l1']);
   });
@@ -188,7 +190,9 @@ describe('what the instructor leaves out', () => {
       ['pour', ['auto-mix-make-pour']],
     ]));
   it('can be named, to be put back', () =>
-    expect(leftOutOf(dish(of), standardLarder, ['d1/auto-out-make-pour', 'd2/auto-x'])).toEqual([
+    expect(
+      leftOutOf(dish(of) as DecidedDish, standardLarder, ['d1/auto-out-make-pour', 'd2/auto-x']),
+    ).toEqual([
       {
         stepKey: 'd1/auto-out-make-pour',
         title: 'Take the dressing out of the cold',
@@ -198,6 +202,6 @@ describe('what the instructor leaves out', () => {
     ]));
   it('a plain recipe stays as it is', () => {
     const plain = recipe([], { steps: [step('s1'), step('s2', { after: ['s1'] })] });
-    expect(withAddedSteps(dish(plain), standardLarder).recipe).toEqual(plain);
+    expect(withAddedSteps(dish(plain) as DecidedDish, standardLarder).recipe).toEqual(plain);
   });
 });

@@ -1,8 +1,9 @@
-import type { ClassDish } from '../../class/index.js';
+import type { ClassDish, DecidedDish, WholeDish } from '../../class/index.js';
+import { stepKey, type StepKey } from '../../identity/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
 import type { AddedStep } from '../types.js';
-import { shortTitle } from './minutes.js';
+import { shortTitle } from './titles.js';
 
 /** Minutes of the jobs that the plan adds by itself. Starting estimates. */
 const thawMinutes = { low: 480, high: 720 };
@@ -41,12 +42,16 @@ const mixesItself = /\b(?:again|shake|whisk)\b/i;
  * out of the cold, cooling before cutting, mixing a dressing again just before pouring; and marinades that
  * end in time. Each is a step that says why it was added. Those whose keys are in `leftOut` stay out.
  */
-export function withAddedSteps(dish: ClassDish, larder: Larder, leftOut: readonly string[] = []): ClassDish {
+export function withAddedSteps(
+  dish: DecidedDish,
+  larder: Larder,
+  leftOut: readonly StepKey[] = [],
+): WholeDish {
   const wanted = (
     recipe: Recipe,
     step: RecipeStep | null,
     put: (recipe: Recipe, step: RecipeStep) => Recipe,
-  ) => (step && !leftOut.includes(`${dish.id}/${step.id}`) ? put(recipe, step) : recipe);
+  ) => (step && !leftOut.includes(stepKey(dish.id, step.id)) ? put(recipe, step) : recipe);
   let recipe = withShorterMarinades(dish.recipe, larder);
   for (const line of dish.recipe.lines)
     recipe = wanted(recipe, thawing(recipe, line.id, larder) ?? softening(recipe, line.id), (to, step) =>
@@ -60,16 +65,16 @@ export function withAddedSteps(dish: ClassDish, larder: Larder, leftOut: readonl
     ])
       recipe = wanted(recipe, step, (of, put) => between(of, put, lastBetween(of, from, to), to));
   }
-  return { ...dish, recipe };
+  return { ...(dish as ClassDish), recipe } as WholeDish;
 }
 
 /** What the plan could add to a dish and the instructor left out. */
-export function leftOutOf(dish: ClassDish, larder: Larder, leftOut: readonly string[]): AddedStep[] {
-  if (!leftOut.some((key) => key.startsWith(`${dish.id}/`))) return [];
+export function leftOutOf(dish: DecidedDish, larder: Larder, leftOut: readonly StepKey[]): AddedStep[] {
+  if (leftOut.length === 0) return [];
   return withAddedSteps(dish, larder)
-    .recipe.steps.filter((step) => leftOut.includes(`${dish.id}/${step.id}`))
+    .recipe.steps.filter((step) => leftOut.includes(stepKey(dish.id, step.id)))
     .map((step) => ({
-      stepKey: `${dish.id}/${step.id}`,
+      stepKey: stepKey(dish.id, step.id),
       title: shortTitle(step.text),
       dishTitle: dish.recipe.title,
       why: step.addedFor ?? '',

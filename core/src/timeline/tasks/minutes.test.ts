@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { nameOfWait, waitingText } from './minutes.js';
+import { nameOfWait, waitingText } from './titles.js';
 
 const steps: [string, string][] = [
   ['Cut the carrots on the slant, oil them and roast in one layer.', 'Roast the carrots'],

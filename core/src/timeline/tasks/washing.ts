@@ -1,7 +1,8 @@
 import { isSharedTool, type KitchenFacts, toolFact, toolName } from '../../class/index.js';
+import { frameId, idOf, type TaskRef } from '../../identity/index.js';
 import type { ScheduleLink, ScheduleResource } from '../../scheduler/index.js';
 import { listed } from '../../words/index.js';
-import type { ClassTasks, PlanTask } from './tasks.js';
+import type { ClassTasks, PlanTask } from './types.js';
 
 /** Vessels that food stays in while it waits: they are washed when they are empty, with the next step. */
 const holdsFood: ReadonlySet<string> = new Set([
@@ -18,7 +19,8 @@ interface Use {
   readonly task: PlanTask;
   readonly tool: string;
   readonly place: 'stations' | 'bench';
-  readonly dishId: string;
+  /** The dish, or its ready-made swap, that it is used for. */
+  readonly batch: string;
 }
 
 export interface WashingInput {
@@ -26,7 +28,7 @@ export interface WashingInput {
   readonly stations: number;
   /** When eating starts, and how long before class the stations are set out. */
   readonly eatAt: number;
-  readonly setOut: number;
+  readonly setOutMinutes: number;
 }
 
 /**
@@ -58,7 +60,7 @@ export function withWashing(built: ClassTasks, input: WashingInput): ClassTasks 
       ...built.links,
       ...[...sinks.keys()].map((task): ScheduleLink => ({
         from: task.id,
-        to: washId(task),
+        to: idOf(washRef(task)),
         minLag: 0,
         maxLag: 0,
       })),
@@ -96,15 +98,15 @@ function demandOf(use: Use): { resource: string; units: number } {
   return { resource: resourceId(use), units: 1 };
 }
 
-function washId(task: PlanTask): string {
-  return `${task.id}:washed`;
+function washRef({ ref }: PlanTask): TaskRef {
+  return { ...ref, role: 'washed' };
 }
 
 /** Uses of tools of which a place has fewer than it has dishes that want them. */
 function scarceUses(uses: readonly Use[], counts: ReadonlyMap<string, number>): Use[] {
   const dishes = new Map<string, Set<string>>();
   for (const use of uses)
-    dishes.set(resourceId(use), (dishes.get(resourceId(use)) ?? new Set()).add(use.dishId));
+    dishes.set(resourceId(use), (dishes.get(resourceId(use)) ?? new Set()).add(use.batch));
   return uses.filter(
     (use) => dishes.get(resourceId(use))!.size > (counts.get(resourceId(use)) ?? Number.MAX_SAFE_INTEGER),
   );
@@ -115,14 +117,14 @@ function usesOf({ tasks }: ClassTasks): Use[] {
     if (
       task.step === null ||
       (task.kind !== 'prep' && task.kind !== 'students' && task.kind !== 'demonstration') ||
-      task.id.endsWith(':shown')
+      task.ref.role === 'shown'
     )
       return [];
     const place = task.lane === 'stations' ? 'stations' : 'bench';
-    const dishId = task.id.slice(0, task.id.lastIndexOf('/'));
+    const { dishId, ofSwap } = task.ref;
     return [...new Set(task.step.tools)]
       .filter((tool) => !holdsFood.has(tool) && !(place === 'stations' && isSharedTool(tool)))
-      .map((tool) => ({ task, tool, place, dishId }));
+      .map((tool) => ({ task, tool, place, batch: `${dishId}${ofSwap ? ', swap' : ''}` }));
   });
 }
 
@@ -154,13 +156,13 @@ function lastUses(uses: readonly Use[], links: readonly ScheduleLink[]): Use[] {
   for (const link of links)
     if (link.minLag >= 0) next.set(link.from, [...(next.get(link.from) ?? []), link.to]);
   return uses.filter((use) => {
-    if (!(next.get(use.task.id) ?? []).some((to) => to !== 'eat')) return false;
+    if (!(next.get(use.task.id) ?? []).some((to) => to !== frameId('eat'))) return false;
     const later = followersOf(use.task.id, next);
     return !uses.some(
       (other) =>
         other.tool === use.tool &&
         other.place === use.place &&
-        other.dishId === use.dishId &&
+        other.batch === use.batch &&
         later.has(other.task.id),
     );
   });
@@ -186,12 +188,13 @@ function washTask(task: PlanTask, uses: readonly Use[], input: WashingInput): Pl
   )!;
   const words = listed(names);
   return {
-    id: washId(task),
+    id: idOf(washRef(task)),
+    ref: washRef(task),
     name: `Wash up: ${words}`,
     minutes,
     demands: [{ resource: hands.resource, units: 1 }, ...uses.map(demandOf)],
     inClass: task.inClass,
-    ...(task.inClass ? { earliest: task.earliest, latest: input.eatAt } : { latest: -input.setOut }),
+    ...(task.inClass ? { earliest: task.earliest, latest: input.eatAt } : { latest: -input.setOutMinutes }),
     lane: task.lane,
     kind: task.lane === 'stations' ? 'students' : 'prep',
     title: `Wash up: ${words}`,

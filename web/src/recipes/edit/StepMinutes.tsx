@@ -102,7 +102,7 @@ export function StepMore({ step, recipe, onChange }: Pick<StepEditorProps, 'step
             if (tool) onChange({ ...step, tools: [...step.tools, tool] });
           }}
         />
-        <Choice
+        <Choice<string>
           label="Uses the line"
           value=""
           options={[

@@ -1,13 +1,20 @@
-import { multiply, unitKind, type Amount, type UnitId } from '../../../amounts/index.js';
+import {
+  type Amount,
+  multiply,
+  type Rational,
+  toRational,
+  type UnitId,
+  unitKind,
+} from '../../../amounts/index.js';
 import type { ByProduct } from '../../types.js';
-import { readAmount, type LineOptions } from './amount.js';
+import { type LineOptions, readAmount } from './amount.js';
 import { findByName } from './names.js';
 import { readNumber } from './numbers.js';
 import { readUnit } from './words.js';
 
 /** What is found at the front of a line, and the text that is left. */
 export interface Front {
-  amount: { low: string; high: string } | null;
+  amount: { low: Rational; high: Rational } | null;
   unit: UnitId | null;
   pack: Amount | null;
   second: Amount | null;
@@ -80,7 +87,7 @@ function readLength(front: Front): void {
   if (front.unit === 'piece' && front.amount) {
     const thumb = /^thumb(?:-sized|-size)?(?: piece| knob| chunk)?(?: of)? (?=\S)/i.exec(front.rest);
     if (!thumb) return;
-    const centimetres = (count: string) => multiply(count, String(thumbCentimetres));
+    const centimetres = (count: Rational) => multiply(count, toRational(thumbCentimetres));
     front.amount = { low: centimetres(front.amount.low), high: centimetres(front.amount.high) };
     front.unit = 'cm';
     front.rest = front.rest.slice(thumb[0].length);

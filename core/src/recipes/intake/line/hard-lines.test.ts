@@ -1,13 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
+  type Amount,
   formatVolume,
   measureSystems,
+  type Rational,
   toNumber,
   unitIds,
   unitSize,
   writeAmount,
-  type Amount,
 } from '../../../amounts/index.js';
 import type { LineReading } from '../../types.js';
 import { parseIngredientLine } from './line.js';
@@ -181,7 +182,8 @@ describe('the exact written form of an amount', () => {
     .map(({ unit, top, bottom, more }): Amount => {
       const fraction = (count: number) => {
         const divisor = greatest(count, bottom);
-        return bottom / divisor === 1 ? String(count / divisor) : `${count / divisor}/${bottom / divisor}`;
+        const text = `${count / divisor}/${bottom / divisor}`;
+        return (bottom / divisor === 1 ? String(count / divisor) : text) as Rational;
       };
       return { low: fraction(top), high: fraction(top + more), unit };
     });

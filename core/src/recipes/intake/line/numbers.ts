@@ -1,6 +1,6 @@
 import { toFraction, toRational, type Rational } from '../../../amounts/index.js';
 
-const glyphs: Readonly<Record<string, string>> = {
+const glyphs: Readonly<Record<string, Rational>> = {
   '½': '1/2',
   '⅓': '1/3',
   '⅔': '2/3',
@@ -18,7 +18,7 @@ const glyphs: Readonly<Record<string, string>> = {
   '⅞': '7/8',
 };
 
-const wordNumbers: Readonly<Record<string, string>> = {
+const wordNumbers: Readonly<Record<string, Rational>> = {
   a: '1',
   an: '1',
   one: '1',
@@ -133,7 +133,7 @@ function digitValue(text: string): Rational | null {
   if (mixed) return fractionOf(mixed[2]!, mixed[3]!, mixed[1]!);
   const simple = /^(\d+) ?\/ ?(\d+)$/.exec(text);
   if (simple) return fractionOf(simple[1]!, simple[2]!);
-  if (/^\d{1,3}(,\d{3})+$/.test(text)) return text.replaceAll(',', '');
+  if (/^\d{1,3}(,\d{3})+$/.test(text)) return toRational(toFraction(text.replaceAll(',', '')));
   return toRational(toFraction(text.replace(',', '.')));
 }
 

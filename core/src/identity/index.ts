@@ -1,0 +1,3 @@
+export * from './ids.js';
+export * from './moments.js';
+export * from './keys.js';

@@ -1,0 +1,82 @@
+import {
+  type ClassDish,
+  type ClassFacts,
+  type DecidedDish,
+  decidedDishes,
+  decisionsOf,
+  type KitchenFacts,
+  slowestWay,
+  splitStations,
+  type StationPlan,
+  type TimedDish,
+  type WholeDish,
+} from '../class/index.js';
+import type { DishId } from '../identity/index.js';
+import type { Allergen, Larder } from '../larder/index.js';
+import {
+  batchOffers,
+  type DishPortions,
+  planBatches,
+  type PortionOptions,
+  portionRecipe,
+} from '../portions/index.js';
+import { allergensOf } from '../recipes/index.js';
+import { withAddedSteps } from '../timeline/index.js';
+
+/** A dish on its way through the passes of a plan, from what stands on the menu to what the clock sees. */
+export interface PlannedDish {
+  readonly id: DishId;
+  readonly given: ClassDish;
+  readonly decided: DecidedDish;
+  readonly whole: WholeDish;
+  readonly timed: TimedDish;
+  readonly portions: DishPortions;
+  readonly allergens: readonly Allergen[];
+}
+
+/** The dishes of a class, decided, portioned, and made whole for the clock, in the order of the menu. */
+export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Larder): PlannedDish[] {
+  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const { leftOut } = decisionsOf(facts);
+  const options = portionOptions(kitchen);
+  const decided = decidedDishes(facts, larder, kitchen.english);
+  return facts.dishes.map((given, index): PlannedDish => {
+    const dish = decided[index]!;
+    const whole = withAddedSteps(dish, larder, leftOut);
+    return {
+      id: given.id,
+      given,
+      decided: dish,
+      whole,
+      timed: slowestWay(whole),
+      portions: portionsOf(dish, { facts, stations, options, larder }),
+      allergens: allergensOf(dish.recipe, larder),
+    };
+  });
+}
+
+function portionsOf(
+  dish: DecidedDish,
+  {
+    facts,
+    stations,
+    options,
+    larder,
+  }: { facts: ClassFacts; stations: StationPlan; options: PortionOptions; larder: Larder },
+): DishPortions {
+  const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);
+  return {
+    ...portionRecipe(dish, batches, options, larder),
+    offers: batchOffers(dish, batches, stations, facts.people),
+  };
+}
+
+function portionOptions(kitchen: KitchenFacts): PortionOptions {
+  return {
+    kitchenSystem: kitchen.system,
+    english: kitchen.english,
+    measuringSet: kitchen.measuringSet,
+    measureBy: kitchen.measureBy,
+    vessels: kitchen.vessels,
+  };
+}

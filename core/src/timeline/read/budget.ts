@@ -1,0 +1,82 @@
+import { handsOf, idOf, stepKeyOf } from '../../identity/index.js';
+import type { Attempt } from '../place/attempts.js';
+import type { PlanTask } from '../tasks/types.js';
+import type { BudgetRow, Timeline, TimelineEntry } from '../types.js';
+/** Class minutes by step, most first; demonstrations count with the step they show. */
+export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {
+  const titles = new Map(entries.map((entry) => [entry.id, entry.title]));
+  const rows = new Map<string, BudgetRow>();
+  for (const entry of entries) {
+    if (entry.kind === 'wait' || entry.end <= 0) continue;
+    const { ref } = entry;
+    const id = ref.role === 'shown' ? idOf(handsOf(ref)) : entry.id;
+    const minutes = entry.end - Math.max(0, entry.start) + (rows.get(id)?.minutes ?? 0);
+    rows.set(id, { id, stepKey: stepKeyOf(ref), title: titles.get(id) ?? entry.title, minutes });
+  }
+  return [...rows.values()].sort((a, b) => b.minutes - a.minutes);
+}
+
+/**
+ * Steps that the recipe lets be done in class or before, and that are done before: what that saves in class.
+ */
+export function aheadOf({ tasks }: Attempt): Timeline['ahead'] {
+  const isAhead = (task: PlanTask) =>
+    task.step?.place === 'either' && task.inClass === false && task.kind === 'prep' && !task.ref.ofSwap;
+  return tasks.tasks.filter(isAhead).map((task) => ({
+    stepKey: stepKeyOf(task.ref)!,
+    title: task.title,
+    dishTitle: task.dishTitle,
+    minutes: task.minutes,
+  }));
+}
+
+/** Minutes of the class in which something is going on, of those it has. */
+export function usedMinutes(entries: readonly TimelineEntry[], length: number): number {
+  const busy = new Array<boolean>(length).fill(false);
+  for (const entry of entries) {
+    if (entry.kind === 'wait' || entry.end <= 0) continue;
+    for (let minute = Math.max(0, entry.start); minute < Math.min(length, entry.end); minute++)
+      busy[minute] = true;
+  }
+  return busy.filter(Boolean).length;
+}
+
+export function percentOf(part: number, whole: number): number {
+  return Math.round((part / whole) * 100);
+}
+
+export function usedWorkings(
+  entries: readonly TimelineEntry[],
+  used: number,
+  length: number,
+): Timeline['usedWorkings'] {
+  const kinds = [
+    ['demonstration', 'Demonstrations'],
+    ['students', 'Work at the stations'],
+    ['class', 'Welcome, eating and clearing'],
+  ] as const;
+  const steps = kinds.map(([kind, label]) => {
+    const minutes = entries
+      .filter((entry) => entry.kind === kind && entry.start >= 0)
+      .reduce((sum, entry) => sum + entry.end - entry.start, 0);
+    return {
+      label,
+      value: `${minutes} min`,
+      note: kind === 'students' ? 'Some of it side by side.' : undefined,
+    };
+  });
+  return {
+    title: `${used} of ${length} class minutes used`,
+    steps: [
+      ...steps,
+      { label: 'Minutes in which something goes on', value: `${used} min` },
+      {
+        label: `${used} ÷ ${length}`,
+        value: `${percentOf(used, length)} %`,
+        note: 'A class over about 85 % runs late.',
+      },
+    ],
+    result: `${used} min`,
+    estimated: true,
+  };
+}

@@ -1,0 +1,36 @@
+import type { KitchenFacts } from '../../class/index.js';
+import type { Appliance, RecipeStep } from '../../recipes/index.js';
+import type { ScheduleTask } from '../../scheduler/index.js';
+import type { StepPlace } from './types.js';
+
+function capacityOf({ appliances }: KitchenFacts, appliance: Appliance): number {
+  return appliances.find((each) => each.appliance === appliance)?.capacity ?? 0;
+}
+
+/** Places wanted on an appliance: one a station, or one for a batch made by staff; a tray more for every tray that it fills. */
+function wantedPlaces(step: RecipeStep, { places, rounds }: StepPlace): number {
+  return places * (step.occupies?.appliance === 'oven' ? rounds : 1);
+}
+
+/** What a step takes of its appliance, as far as the kitchen has it. */
+export function applianceDemand(
+  kitchen: KitchenFacts,
+  step: RecipeStep,
+  place: StepPlace,
+): ScheduleTask['demands'] {
+  if (!step.occupies) return [];
+  const { appliance, setting } = step.occupies;
+  const capacity = capacityOf(kitchen, appliance);
+  if (capacity === 0) return [];
+  const units = Math.min(capacity, wantedPlaces(step, place));
+  return [{ resource: appliance, units, setting: setting || undefined }];
+}
+
+/** How often a wait comes round: what the appliance does not take at once, and what a pot or pan does not hold. */
+export function roundsOfWait(kitchen: KitchenFacts, step: RecipeStep, place: StepPlace): number {
+  if (!step.occupies) return 1;
+  const { appliance } = step.occupies;
+  const capacity = capacityOf(kitchen, appliance);
+  const turns = capacity > 0 ? Math.ceil(wantedPlaces(step, place) / capacity) : 1;
+  return appliance === 'oven' || appliance === 'fridge' ? turns : turns * place.rounds;
+}

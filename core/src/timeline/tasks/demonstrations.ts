@@ -1,0 +1,35 @@
+import type { TimedDish } from '../../class/index.js';
+import { taskRef } from '../../identity/index.js';
+import type { RecipeStep } from '../../recipes/index.js';
+import type { TaskDraft } from './draft.js';
+import { welcomeMinutes } from './frame-minutes.js';
+import { shortTitle } from './titles.js';
+
+/** What students do is shown to all of them first, where the recipe says so; null where it is not. */
+export function addDemonstration(
+  draft: TaskDraft,
+  dish: TimedDish,
+  step: RecipeStep,
+  isAtStations: boolean,
+): string | null {
+  if (!isAtStations || step.demonstrateMinutes === 0 || draft.input.facts.demonstrationPlates === 0)
+    return null;
+  return draft.add({
+    ref: taskRef(dish.id, step.id, 'shown'),
+    minutes: step.demonstrateMinutes,
+    demands: [
+      { resource: 'you', units: 1 },
+      { resource: 'stations', units: draft.stationHands },
+    ],
+    earliest: welcomeMinutes,
+    latest: draft.eatAt,
+    inClass: true,
+    lane: 'you',
+    kind: 'demonstration',
+    title: `Show: ${shortTitle(step.text)}`,
+    detail: 'Every station stops and watches.',
+    dishTitle: dish.recipe.title,
+    step,
+    how: [{ label: 'Demonstration as planned in the recipe', value: `${step.demonstrateMinutes} min` }],
+  });
+}

@@ -1,0 +1,58 @@
+import { idOf, stepKey, type StepId } from '../../identity/index.js';
+import type { ScheduleLink } from '../../scheduler/index.js';
+import { eatMinuteOf, setOutMinutesOf } from './frame-minutes.js';
+import type { ClassTasks, PlanTask, Staff, StepTasks, TaskInput } from './types.js';
+import type { TimedDish } from '../../class/index.js';
+
+/** The tasks of a class while they are being put together. */
+export class TaskDraft {
+  readonly #tasks: PlanTask[] = [];
+  readonly #links: ScheduleLink[] = [];
+  readonly #steps = new Map<string, StepTasks>();
+  /** Prep minutes of each of the staff so far: the one with fewer does the next step. */
+  readonly load: Record<Staff, number> = { you: 0, assistant: 0 };
+  /** When eating starts. */
+  readonly eatAt: number;
+  /** Minutes before class in which the stations are set out. */
+  readonly setOutMinutes: number;
+  /** The fewest people at a station. */
+  readonly stationHands: number;
+
+  constructor(readonly input: TaskInput) {
+    this.eatAt = eatMinuteOf(input.facts.lengthMinutes) + input.overrun;
+    this.setOutMinutes = setOutMinutesOf(input.stations);
+    this.stationHands = Math.min(...input.stations.sizes);
+  }
+
+  has(id: string): boolean {
+    return this.#tasks.some((task) => task.id === id);
+  }
+
+  /** Adds a task and returns its id. */
+  add(task: Omit<PlanTask, 'id' | 'name'> & { readonly name?: string }): string {
+    const id = idOf(task.ref);
+    this.#tasks.push({ ...task, id, name: task.name ?? task.title });
+    return id;
+  }
+
+  link(from: string, to: string, lags: Partial<Pick<ScheduleLink, 'minLag' | 'maxLag'>> = {}): void {
+    this.#links.push({ from, to, minLag: 0, ...lags });
+  }
+
+  /** Keeps the tasks of a step, of the dish or of its ready-made swap. */
+  keep(dish: TimedDish, stepId: StepId, tasks: StepTasks, ofSwap = false): void {
+    this.#steps.set(keyOf(dish, stepId, ofSwap), tasks);
+  }
+
+  tasksOf(dish: TimedDish, stepId: StepId, ofSwap = false): StepTasks | undefined {
+    return this.#steps.get(keyOf(dish, stepId, ofSwap));
+  }
+
+  result(): ClassTasks {
+    return { tasks: this.#tasks, links: this.#links, resources: [] };
+  }
+}
+
+function keyOf({ id }: TimedDish, stepId: StepId, ofSwap: boolean): string {
+  return `${ofSwap ? 'swap of ' : ''}${stepKey(id, stepId)}`;
+}

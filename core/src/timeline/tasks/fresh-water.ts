@@ -1,0 +1,48 @@
+import { taskRef } from '../../identity/index.js';
+import type { TaskDraft } from './draft.js';
+import type { StepToPlan } from './hands.js';
+import { staffFor } from './staff.js';
+import { shortTitle } from './titles.js';
+
+/** Soaks as long as this want fresh water, about every 8 hours; nights are longer. Starting estimates. */
+const longSoakMinutes = 16 * 60;
+const minutesOfOneWater = 8 * 60;
+const leastMinutesInWater = 5 * 60;
+const mostMinutesInWater = 12 * 60;
+const changeWaterMinutes = 3;
+
+/** A long soak has its water changed about every 8 hours, when somebody is in the kitchen. */
+export function addFreshWater(
+  draft: TaskDraft,
+  { dish, step, ofSwap }: StepToPlan,
+  { hands, wait }: { hands: string; wait: string },
+): void {
+  const soakMinutes = step.waitMinutes!.high;
+  if (soakMinutes < longSoakMinutes || !/\b(?:soak|water|salt)/i.test(step.text)) return;
+  const changes = Math.ceil(soakMinutes / minutesOfOneWater) - 1;
+  for (let turn = 1, before = hands; turn <= changes; turn++) {
+    const who = staffFor(draft, { dish, step, inClass: false, ofSwap });
+    const change = draft.add({
+      ref: taskRef(dish.id, step.id, 'water', { ofSwap, turn }),
+      minutes: changeWaterMinutes,
+      demands: [{ resource: who, units: 1 }],
+      latest: -draft.setOutMinutes,
+      inClass: false,
+      lane: who,
+      kind: 'prep',
+      title: `Change the water: ${shortTitle(step.text)}`,
+      detail: `Pour the water off and cover with fresh, change ${turn} of ${changes}.`,
+      dishTitle: dish.recipe.title,
+      step: null,
+      how: [
+        {
+          label: `Soaked ${soakMinutes / 60} h, fresh water about every ${minutesOfOneWater / 60} h`,
+          value: `${changes} changes`,
+        },
+      ],
+    });
+    draft.link(before, change, { minLag: leastMinutesInWater, maxLag: mostMinutesInWater });
+    draft.link(change, wait, { minLag: -soakMinutes });
+    before = change;
+  }
+}

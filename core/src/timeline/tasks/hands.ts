@@ -1,0 +1,65 @@
+import type { TimedDish } from '../../class/index.js';
+import { taskRef } from '../../identity/index.js';
+import type { RecipeStep } from '../../recipes/index.js';
+import { applianceDemand } from './appliances.js';
+import type { TaskDraft } from './draft.js';
+import { welcomeMinutes } from './frame-minutes.js';
+import { handsOn, type HandsOn } from './minutes.js';
+import { shortTitle } from './titles.js';
+import type { StepPlace } from './types.js';
+
+/** People in a class take longer than the recipe's practised hands. */
+const beginnerPace = 1.5;
+
+/** A step on its way to being tasks. */
+export interface StepToPlan {
+  readonly dish: TimedDish;
+  readonly step: RecipeStep;
+  readonly place: StepPlace;
+  readonly ofSwap: boolean;
+}
+
+/** The hands of a step; returns the id of their task. */
+export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepToPlan): string {
+  const { where, inClass } = place;
+  const isShown = dish.maker === 'demonstration' && inClass;
+  const work = isShown ? shownToAll(step) : workOf(draft, step, place);
+  if (where !== 'stations' && !inClass) draft.load[where] += work.minutes;
+  const title = ofSwap ? `Swap: ${shortTitle(step.text)}` : shortTitle(step.text);
+  return draft.add({
+    ref: taskRef(dish.id, step.id, 'hands', { ofSwap }),
+    minutes: work.minutes,
+    demands: [
+      { resource: where, units: work.pairs },
+      ...(step.waitMinutes ? [] : applianceDemand(draft.input.kitchen, step, place)),
+      ...(isShown ? [{ resource: 'stations', units: draft.stationHands }] : []),
+    ],
+    earliest: inClass ? welcomeMinutes : undefined,
+    latest: inClass ? draft.eatAt : -draft.setOutMinutes,
+    inClass,
+    lane: where,
+    kind: isShown ? 'demonstration' : where === 'stations' ? 'students' : 'prep',
+    title,
+    detail: step.text,
+    dishTitle: dish.recipe.title,
+    step,
+    how: step.addedFor
+      ? [{ label: 'Added by the plan', value: '', note: step.addedFor }, ...work.how]
+      : work.how,
+  });
+}
+
+function workOf(draft: TaskDraft, step: RecipeStep, { where, factor, rounds }: StepPlace): HandsOn {
+  return where === 'stations'
+    ? handsOn(step, factor, { hands: draft.stationHands, pace: beginnerPace, rounds })
+    : handsOn(step, factor, { hands: 1, pace: 1, rounds });
+}
+
+function shownToAll({ demonstrateMinutes, handsOnMinutes }: RecipeStep): HandsOn {
+  const minutes = demonstrateMinutes || handsOnMinutes;
+  return {
+    minutes: Math.max(1, minutes),
+    pairs: 1,
+    how: [{ label: 'Demonstrated to all', value: `${minutes} min` }],
+  };
+}

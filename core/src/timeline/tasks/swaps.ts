@@ -1,0 +1,31 @@
+import { toNumber } from '../../amounts/index.js';
+import type { TimedDish } from '../../class/index.js';
+import type { DishPortions } from '../../portions/index.js';
+import type { RecipeStep } from '../../recipes/index.js';
+import type { TaskDraft } from './draft.js';
+import { heatingFor, roundsFor } from './minutes.js';
+import { staffFor } from './staff.js';
+import type { StepPlace } from './types.js';
+
+/** Of a dish that is only shown, the ready-made swap is eaten. */
+export function isEatenReadyMade({ maker, making }: TimedDish): boolean {
+  return maker === 'demonstration' && making?.swap === true;
+}
+
+/** A ready-made swap is a batch of its own, finished before class: every step by staff, with its waits. */
+export function placeOfSwap(
+  draft: TaskDraft,
+  dish: TimedDish,
+  step: RecipeStep,
+  portions: DishPortions,
+): StepPlace {
+  const batch = portions.batches.find((each) => each.kind === 'swap')!;
+  return {
+    where: staffFor(draft, { dish, step, inClass: false, ofSwap: true }),
+    factor: toNumber(batch.factor),
+    inClass: false,
+    rounds: roundsFor(step, portions, batch),
+    heatingMinutes: heatingFor(step, portions, batch),
+    places: 1,
+  };
+}

@@ -1,0 +1,80 @@
+import type {
+  ClassFacts,
+  KitchenFacts,
+  StationPlan,
+  TimedDish,
+  TimelineDecisions,
+} from '../../class/index.js';
+import type { TaskRef } from '../../identity/index.js';
+import type { DishPortions } from '../../portions/index.js';
+import type { RecipeStep } from '../../recipes/index.js';
+import type { ScheduleLink, ScheduleResource, ScheduleTask } from '../../scheduler/index.js';
+import type { EntryKind, Lane } from '../types.js';
+
+/** One line of how a task's minutes came about. */
+export interface HowStep {
+  readonly label: string;
+  readonly value: string;
+  readonly note?: string;
+}
+
+/** A task of the plan with what the clock shows of it. */
+export interface PlanTask extends ScheduleTask {
+  readonly ref: TaskRef;
+  readonly lane: Lane;
+  readonly kind: EntryKind;
+  readonly title: string;
+  readonly detail: string;
+  readonly dishTitle: string;
+  readonly step: RecipeStep | null;
+  readonly how: readonly HowStep[];
+}
+
+/** The tasks and links of a class before anything is placed. */
+export interface ClassTasks {
+  readonly tasks: readonly PlanTask[];
+  readonly links: readonly ScheduleLink[];
+  /** Tools that go round between dishes. */
+  readonly resources: readonly ScheduleResource[];
+}
+
+/** A dish as the clock sees it, and how much of it is made where. */
+export interface DishOnClock {
+  readonly timed: TimedDish;
+  readonly portions: DishPortions;
+}
+
+export interface TaskInput {
+  readonly facts: ClassFacts;
+  readonly kitchen: KitchenFacts;
+  readonly stations: StationPlan;
+  readonly dishes: readonly DishOnClock[];
+  readonly decisions: TimelineDecisions;
+  /** Minutes by which eating is put off because the class does not fit; below 0 it comes forward by them. */
+  readonly overrun: number;
+}
+
+export type Staff = 'you' | 'assistant';
+export type Hands = Staff | 'stations';
+
+/** Where and how a step is done: whose hands, how much each has, at how many places, in how many rounds. */
+export interface StepPlace {
+  readonly where: Hands;
+  /** Batches for each pair of hands. */
+  readonly factor: number;
+  readonly inClass: boolean;
+  /** Rounds of its vessel. */
+  readonly rounds: number;
+  /** Minutes that a fuller pot takes longer to boil. */
+  readonly heatingMinutes: number;
+  /** At how many places it is done at once. */
+  readonly places: number;
+}
+
+/** The tasks of a step: it is shown, then done, then waits. What it waits for ties to the first, what waits for it to the last. */
+export interface StepTasks {
+  readonly shown: string | null;
+  readonly hands: string;
+  readonly last: string;
+  readonly waitsInClass: boolean;
+}
