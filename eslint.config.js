@@ -8,6 +8,7 @@ const tables = [
   'core/src/larder/data/**',
   'core/src/techniques/data/**',
   'core/src/tests/texts/**',
+  'core/src/**/*-{lines,table}.test.ts',
   'demo/src/recipes/**',
 ];
 

@@ -4,3 +4,5 @@ export * from './units.js';
 export * from './convert.js';
 export * from './kitchen.js';
 export * from './written.js';
+
+export * from './spoons.js';

@@ -1,12 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  formatForKitchen,
-  formatMass,
-  formatMillilitres,
-  formatVolume,
-  type KitchenOptions,
-} from './kitchen.js';
+import { formatForKitchen, formatMass, type KitchenOptions } from './kitchen.js';
+import { formatMillilitres, formatVolume } from './spoons.js';
 import { measureSystems } from './types.js';
 
 const metric: KitchenOptions = { show: 'spoons', kitchenSystem: 'metric', recipeSystem: 'metric', facts: {} };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { formatVolume } from './kitchen.js';
+import { formatVolume } from './spoons.js';
 import type { MeasureSystem } from './types.js';
 
 /**

@@ -20,7 +20,8 @@ describe('the larder as CSV', () => {
     const { report, entries } = read(
       'basil,,,handful,14\n,arugula,,handful,20\nbasil,,,yield.usual,0\nmoon ' +
         'dust,,,density.plain,1\n,Sea ' +
-        'kale,vegetables,count.bunch,300\nbasil,,,colour,3\nbasil,,,handful,\n,,,handful,3\nlemon,,,zest,"5,5"',
+        'kale,vegetables,count.bunch,300\nbasil,,,colour,3\n' +
+        'basil,,,handful,\n,,,handful,3\nlemon,,,zest,"5,5"',
     );
     expect(report.map(({ row, refused }) => [row, refused])).toEqual([
       [2, ''],

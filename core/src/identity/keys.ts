@@ -42,8 +42,7 @@ export function isOfStep({ role }: TaskRef): boolean {
 
 /** The hands of the step that a task is for. */
 export function handsOf(ref: TaskRef): TaskRef {
-  const { turn: _, ...rest } = ref;
-  return { ...rest, role: 'hands' };
+  return taskRef(ref.dishId, ref.stepId, 'hands', { ofSwap: ref.ofSwap });
 }
 
 /** A task of a step of a dish. */

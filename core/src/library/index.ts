@@ -1,9 +1,8 @@
 export {
   recipeFacts,
   dietsOf,
-  seasonText,
-  monthsText,
   type RecipeFact,
   type RecipeFacts,
   type RecipeFactsOptions,
 } from './recipe-facts.js';
+export { monthsText, seasonText } from './season.js';

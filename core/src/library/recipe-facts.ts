@@ -2,7 +2,6 @@ import {
   formatMass,
   formatMillilitres,
   showRational,
-  toFraction,
   toNumber,
   type Workings,
   type WorkingStep,
@@ -18,9 +17,10 @@ import {
   standardLarder,
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
-import { allergensOf, pieceSizeOf, type Recipe, type RecipeLine, recipeMinutes } from '../recipes/index.js';
-import { asPurchased, fruitPieces } from '../shopping/index.js';
+import { allergensOf, type Recipe, type RecipeLine, recipeMinutes } from '../recipes/index.js';
 import { showSpan } from '../words/index.js';
+import { costFact } from './rough-cost.js';
+import { seasonFact } from './season.js';
 
 /** One computed fact of a recipe, as text with its workings. */
 export interface RecipeFact {
@@ -70,12 +70,12 @@ export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): Recipe
   };
 }
 
-interface LineOf {
+export interface LineOf {
   readonly line: RecipeLine;
   readonly ingredient: Ingredient | null;
 }
 
-function fact(
+export function fact(
   id: RecipeFact['id'],
   label: string,
   text: string,
@@ -167,152 +167,6 @@ function minutesFact(recipe: Recipe): RecipeFact {
     `${showSpan(handsOn)} hands-on${waiting > 0 ? `, ${showSpan(waiting)} waiting` : ''}`,
     steps,
     true,
-  );
-}
-
-const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
-/** Months in which everything that has a season is in it: "Oct–Feb", "all year", "never all at once". */
-export function seasonText(
-  recipe: Pick<Recipe, 'lines'>,
-  larder: Larder,
-  hemisphere: RecipeFactsOptions['hemisphere'],
-): string {
-  return seasonOfAll(
-    seasonal(recipe.lines.flatMap((line) => findIngredient(larder, line.ingredient) ?? [])),
-    hemisphere,
-  );
-}
-
-/**
- * What a season hangs on: vegetables, fruit and leaves. Herbs by the bunch are grown under cover all year.
- */
-function seasonal(known: readonly Ingredient[]): Ingredient[] {
-  const isHerb = (ingredient: Ingredient) =>
-    ingredient.section === 'salad and herbs' &&
-    ingredient.packs.some((pack) => pack.name === 'bunch' || (pack.name === 'packet' && pack.size <= 20));
-  return [...new Set(known)].filter(
-    (ingredient) =>
-      ingredient.seasonMonths.length > 0 && ingredient.seasonMonths.length < 12 && !isHerb(ingredient),
-  );
-}
-
-function seasonOfAll(
-  ingredients: readonly Ingredient[],
-  hemisphere: RecipeFactsOptions['hemisphere'],
-): string {
-  if (ingredients.length === 0) return 'all year';
-  const months = monthNames
-    .map((_, index) => index + 1)
-    .filter((month) => ingredients.every((ingredient) => seasonOf(ingredient, hemisphere).includes(month)));
-  return months.length === 0 ? 'never all at once' : monthsText(months);
-}
-
-function seasonFact(known: readonly Ingredient[], options: RecipeFactsOptions): RecipeFact {
-  const ingredients = seasonal(known);
-  const steps = ingredients.map((ingredient): WorkingStep => ({
-    label: ingredient.names[options.english],
-    value: monthsText(seasonOf(ingredient, options.hemisphere)),
-  }));
-  return fact('season', 'In season', seasonOfAll(ingredients, options.hemisphere), steps, true);
-}
-
-function seasonOf(ingredient: Ingredient, hemisphere: RecipeFactsOptions['hemisphere']): number[] {
-  return hemisphere === 'north'
-    ? [...ingredient.seasonMonths]
-    : ingredient.seasonMonths.map((month) => ((month + 5) % 12) + 1);
-}
-
-/** "Oct–Feb", over the turn of the year where it does; several spans are joined by "and". */
-export function monthsText(months: readonly number[]): string {
-  if (months.length === 12) return 'all year';
-  const has = new Set(months);
-  const firsts = months.filter((month) => !has.has(month === 1 ? 12 : month - 1));
-  return firsts
-    .map((first) => {
-      let last = first;
-      while (has.has(last === 12 ? 1 : last + 1)) last = last === 12 ? 1 : last + 1;
-      return first === last ? monthNames[first - 1]! : `${monthNames[first - 1]}–${monthNames[last - 1]}`;
-    })
-    .join(' and ');
-}
-
-/** The larder's own prices are in this money. */
-const larderCurrency = 'GBP';
-
-function costFact(recipe: Recipe, lines: readonly LineOf[], options: RecipeFactsOptions): RecipeFact {
-  const money = new Intl.NumberFormat('en', { style: 'currency', currency: options.currency });
-  const priced = lines.map((each) => ({ ...each, cost: costOf(recipe, each, options.currency) }));
-  const total = priced.reduce((sum, each) => sum + (each.cost ?? 0), 0);
-  const unknown = priced.filter(
-    (each) => each.cost === null && each.line.amount !== null && each.ingredient?.packs.length !== 0,
-  );
-  const steps: WorkingStep[] = priced
-    .filter((each) => each.cost)
-    .map((each) => ({ label: each.line.name, value: money.format(each.cost!) }));
-  const left =
-    unknown.length > 0
-      ? [
-          {
-            label: 'Price not known',
-            value: String(unknown.length),
-            note: unknown.map((each) => each.line.name).join(', '),
-          },
-        ]
-      : [];
-  const text =
-    total === 0
-      ? 'not known'
-      : `about ${money.format(total)}, ${money.format(total / recipe.serves)} ` +
-        `each${unknown.length > 0 ? `, without ${unknown.length}` : ''}`;
-  return fact(
-    'cost',
-    'Rough cost',
-    text,
-    [
-      ...steps,
-      ...left,
-      {
-        label: `÷ ${recipe.serves}`,
-        value: money.format(total / recipe.serves),
-        note: 'What is used, at the price of the smallest size; not what a pack leaves over.',
-      },
-    ],
-    true,
-  );
-}
-
-function costOf(recipe: Recipe, { line, ingredient }: LineOf, currency: string): number | null {
-  const pack = ingredient?.packs.find(
-    (each) => each.price && (each.price.source === 'measured' || currency === larderCurrency),
-  );
-  if (!ingredient || !pack?.price || !line.amount || !line.unit) return null;
-  const use = {
-    dishId: '',
-    dishTitle: recipe.title,
-    where: '',
-    count: 1,
-    name: line.name,
-    ingredient: line.ingredient,
-    amount: { ...line.amount, unit: line.unit },
-    pack: line.pack,
-    preparation: line.preparation,
-    basis: line.basis,
-    size: pieceSizeOf(line.note),
-    part: line.byProducts,
-    optional: line.optional,
-    system: recipe.system,
-  };
-  const bought = ingredient.byProducts
-    ? { ok: true as const, need: fruitPieces([use], ingredient).need }
-    : asPurchased(use, ingredient);
-  if (!bought.ok) return null;
-  return (
-    Number(
-      toFraction(bought.need)
-        .div(pack.loose ? 1000 : pack.size)
-        .valueOf(),
-    ) * pack.price.value
   );
 }
 

@@ -1,5 +1,5 @@
 export * from './types.js';
 export { betteringSlices, planClass, type PlanOptions } from './plan-class.js';
 export { needsOfClass, usesOfClass } from './pool.js';
-export { fullClass } from './checks.js';
+export { fullClass } from './timeline-checks.js';
 export { usualTripMinutes } from './trips-on-clock.js';

@@ -42,7 +42,7 @@ export function stepTimes(timeline: Timeline): StepTimes {
   return times;
 }
 
-/** When the hands of each step of a dish, or of its ready-made swap, are at work and when its wait is over. */
+/** When the hands of each step, of a dish or of its swap, are at work and when its wait is over. */
 export function stepMinutes(timeline: Timeline, ofSwap: boolean): ReadonlyMap<StepKey, StepMinutes> {
   const entries = [...timeline.daysBefore, ...timeline.clock].filter(({ ref }) => ref.ofSwap === ofSwap);
   const waits = new Map(

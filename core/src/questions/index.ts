@@ -1,3 +1,6 @@
 export { planChanges, type PlanChange } from './changes.js';
-export * from './what-if.js';
+export { type WhatIf, withWhatIf } from './with-what-if.js';
+export { whatIfEffects, type WhatIfEffect } from './what-if.js';
+export { clashReport, type ClashReport } from './ways-out.js';
+export { type AheadProposal, proposeAhead } from './ahead.js';
 export * from './rehearse.js';

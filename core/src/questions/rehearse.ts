@@ -4,7 +4,7 @@ import { type ClassBundle, planClass } from '../plan/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { type Rehearsal, type RehearsalProblem, type RehearsalStep, rehearse } from '../rehearsal/index.js';
 import type { Starts, Timeline, TimelineEntry } from '../timeline/index.js';
-import { type WhatIf, withWhatIf } from './what-if.js';
+import { type WhatIf, withWhatIf } from './with-what-if.js';
 
 /** How far apart groups of a class are. Starting estimates. */
 export const groupSpreads = { even: 0.15, mixed: 0.25, 'very mixed': 0.4 } as const;

@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { type ClassDecisions, type ClassFacts, noDecisions } from '../class/index.js';
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
-import { clashReport, proposeAhead, whatIfEffects, withWhatIf } from './what-if.js';
+import { proposeAhead } from './ahead.js';
+import { clashReport } from './ways-out.js';
+import { whatIfEffects } from './what-if.js';
+import { withWhatIf } from './with-what-if.js';
 
 const cut = step('cut', { place: 'before', handsOnMinutes: 10, text: 'Cut the carrots.' });
 const salad = recipe([], { steps: [cut, step('toss', { after: ['cut'], text: 'Toss.' })] });

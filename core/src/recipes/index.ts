@@ -3,15 +3,9 @@ export { parseIngredientLine, longestLine, type LineOptions } from './intake/lin
 export { recipeMinutes } from './minutes.js';
 export { findByName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text/text.js';
-export {
-  findInSteps,
-  offeredFindings,
-  hasFinding,
-  acceptFinding,
-  declineFinding,
-  emptyStep,
-  type StepFinding,
-} from './intake/step/steps.js';
+export { findInSteps, type StepFinding } from './intake/step/findings.js';
+export { acceptFinding, declineFinding, hasFinding, offeredFindings } from './intake/step/accepted.js';
+export { emptyStep } from './intake/step/steps.js';
 export { readTimes, type TimeSpan } from './intake/step/times.js';
 export { readOvenHeat, type OvenHeat } from './intake/step/heat.js';
 export { linkLines } from './intake/step/links.js';

@@ -8,6 +8,8 @@ import type { Recipe } from './types.js';
 
 const use = (line: string, share: Rational = '1') => ({ line, share });
 
+const marks = { kept: '…', in: '{+…+}', out: '{-…-}' } as const;
+
 describe('choices: schools that a class chooses of', () => {
   const plain = recipe(['1 cos lettuce', '2 tbsp olive oil', '2 tbsp rapeseed oil'], {
     steps: [
@@ -129,8 +131,7 @@ describe('what changed between two versions', () => {
   const differences = (after: Recipe) =>
     compareRecipes(before, after).map(
       ({ what, where, parts }) =>
-        `${what} ${where}: ` +
-        `${parts.map(({ text, change }) => (change === 'kept' ? text : change === 'in' ? `{+${text}+}` : `{-${text}-}`)).join('')}`,
+        `${what} ${where}: ${parts.map(({ text, change }) => marks[change].replace('…', text)).join('')}`,
     );
   it('nothing where nothing did', () => expect(compareRecipes(before, before)).toEqual([]));
   it('words within a line, servings, a new line, one taken out', () => {

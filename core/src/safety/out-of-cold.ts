@@ -13,7 +13,7 @@ export interface StepMinutes {
   readonly end: number;
 }
 
-/** A dish as planned, with the steps that the plan added, or its ready-made swap; and when its steps are done. */
+/** A dish as planned, or its ready-made swap, and when its steps are done. */
 export interface ColdBatch {
   readonly dish: ClassDish;
   readonly title: string;

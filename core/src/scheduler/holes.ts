@@ -1,6 +1,6 @@
 import type { Premises } from './reasons.js';
 
-/** Where a bound must move to; null where there is nothing left that is allowed. Both with what implies it. */
+/** Where a bound must move to, null where nothing allowed is left; and what implies it. */
 interface Allowed {
   readonly value: number | null;
   readonly premises: Premises;

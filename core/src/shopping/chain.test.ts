@@ -1,44 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
 import type { LocalDate } from '../identity/index.js';
-import { larderOf, standardLarder } from '../larder/index.js';
-import { parseIngredientLine, pieceSizeOf } from '../recipes/index.js';
-import { buildShoppingList, type ShoppingOptions } from './shopping-list.js';
-import type { ClassNeeds, Gift, IngredientUse, StockItem } from './types.js';
-
-/** One use as written, made `count` times, for two people each. */
-function use(text: string, count = 1, to: Partial<IngredientUse> = {}): IngredientUse {
-  const line = parseIngredientLine(text, { system: 'metric' });
-  return {
-    dishId: 'd',
-    dishTitle: 'Salad',
-    where: 'stations',
-    count,
-    name: line.name,
-    ingredient: line.ingredient,
-    amount: line.amount && line.unit ? { ...line.amount, unit: line.unit } : null,
-    pack: line.pack,
-    preparation: line.preparation,
-    basis: line.basis,
-    size: pieceSizeOf(line.note),
-    part: line.byProducts,
-    optional: line.optional,
-    system: 'metric',
-    scaling: 'linear',
-    plates: 2 * count,
-    ...to,
-  };
-}
-const list = (uses: readonly IngredientUse[], options: Partial<ShoppingOptions> = {}) =>
-  buildShoppingList(uses, { english: 'uk', classDate: '2026-11-27', ...options });
-const only = (uses: readonly IngredientUse[], options: Partial<ShoppingOptions> = {}) =>
-  list(uses, options).rows[0]!;
-const stock = (ingredient: string, text: string, to: Partial<StockItem> = {}): StockItem => {
-  const { amount, unit } = parseIngredientLine(text, { system: 'metric' });
-  return { ingredient, amount: { ...amount!, unit: unit! }, state: '', useBy: null, ...to };
-};
-const steps = (uses: readonly IngredientUse[], options: Partial<ShoppingOptions> = {}) =>
-  only(uses, options).workings.steps.map(({ label }) => label);
+import { larderOf } from '../larder/index.js';
+import { list, only, steps, stock, use } from '../tests/shopping-uses.js';
+import type { ClassNeeds } from './types.js';
 
 describe('from what is used to what is bought, link by link', () => {
   it('1. per batch: ⅔ egg at 3 stations cannot be shared, 3 × 1 = 3 eggs, not 2', () =>
@@ -129,71 +94,6 @@ describe('from what is used to what is bought, link by link', () => {
   });
 });
 
-describe('by-products of other steps', () => {
-  const gift = (to: Partial<Gift> = {}): Gift => ({
-    dishTitle: 'Bacon',
-    ingredient: 'bacon-fat',
-    amount: '45',
-    minute: 10,
-    keepsDays: 14,
-    allergens: [],
-    isRaw: false,
-    words: 'bacon fat',
-    ...to,
-  });
-  const fat = (to: Partial<IngredientUse> = {}) =>
-    use('2 tbsp bacon fat', 1, { minute: 60, dishTitle: 'Dressing', ...to });
-  it('20. 30 ml wanted, 45 ml left by the bacon: nothing to buy', () =>
-    expect(list([fat()], { gifts: [gift()] })).toMatchObject({ rows: [], covered: [{ buy: 'nothing' }] }));
-  it('21. 2 × 30 ml wanted, 45 left: 15 ml more', () =>
-    expect(only([use('2 tbsp bacon fat', 2, { minute: 60 })], { gifts: [gift()] })).toMatchObject({
-      buy: '15 ml more',
-      remark: 'It is not sold by itself: open one more of what leaves it.',
-    }));
-  it('22. roasting oil of one step is used by the next: 90 ml − 30 = 60 ml of olive oil', () => {
-    const row = only([use('90 ml olive oil', 1, { minute: 60 })], {
-      gifts: [gift({ ingredient: 'olive-oil', amount: '30', words: 'roasting oil' })],
-    });
-    expect([row.need, row.workings.steps.find(({ label }) => label === '− roasting oil')?.value]).toEqual([
-      '90',
-      '− 30 ml',
-    ]);
-  });
-  it('the giver must come first', () =>
-    expect(only([fat({ minute: 5 })], { gifts: [gift()] }).remark).toContain(
-      'comes after “Dressing” wants it',
-    ));
-  it('it must keep until then: 15 days later is too late for 14', () =>
-    expect(only([fat({ minute: 10 + 15 * 1440 })], { gifts: [gift()] }).remark).toContain('does not keep'));
-  it('no border of allergens is crossed, unless the dish has it anyway', () => {
-    expect(only([fat()], { gifts: [gift({ allergens: ['fish'] })] }).remark).toContain(
-      'would bring fish into “Dressing”',
-    );
-    expect(list([fat({ dishAllergens: ['fish'] })], { gifts: [gift({ allergens: ['fish'] })] }).rows).toEqual(
-      [],
-    );
-  });
-  it('what touched raw food is not used again', () =>
-    expect(only([fat()], { gifts: [gift({ isRaw: true })] }).remark).toContain('touched raw food'));
-  it('the earliest use is served first: 45 ml to the first 30 and 15 of the next 30', () => {
-    const row = only(
-      [
-        use('2 tbsp bacon fat', 1, { minute: 90, dishTitle: 'Late' }),
-        use('2 tbsp bacon fat', 1, { minute: 20, dishTitle: 'Early' }),
-      ],
-      { gifts: [gift()] },
-    );
-    expect(
-      row.workings.steps
-        .filter(({ label }) => label.startsWith('− bacon'))
-        .map(({ value, note }) => [value, note]),
-    ).toEqual([
-      ['− 30 ml', 'From “Bacon” for “Early”.'],
-      ['− 15 ml', 'From “Bacon” for “Late”.'],
-    ]);
-  });
-});
-
 describe('packs, left-overs and what to decide', () => {
   const priced = larderOf([{ ingredient: 'tinned-chickpeas', figures: { 'price.0': 0.6 }, own: null }]);
   it('23. 404 g of tins: two at 1.20, or make do with one: 400 ÷ 404 = 100/101 of it', () => {
@@ -258,54 +158,5 @@ describe('packs, left-overs and what to decide', () => {
       other.buy,
     );
     expect(only([use('60 g parsley')], { decisions: { packs: { [row.key]: '9x9' } } }).buy).toBe(row.buy);
-  });
-});
-
-describe('cost', () => {
-  const larder = larderOf([{ ingredient: 'carrot', figures: { 'price.0': 1.5 }, own: null }]);
-  it('24. 500 g of carrots at 1.50 a kilogram are 0.75, over 5 people 0.15 a head', () =>
-    expect(list([use('500 g carrots')], { larder, people: 5 }).cost).toMatchObject({
-      total: 0.75,
-      perHead: 0.15,
-      unknown: [],
-    }));
-  it('25. two dishes of 300 and 100 g share 0.60: 0.45 and 0.15', () => {
-    const { dishes } = list(
-      [use('300 g carrots', 1, { dishTitle: 'A' }), use('100 g carrots', 1, { dishTitle: 'B' })],
-      { larder },
-    ).cost;
-    expect(dishes.map(({ dish, cost }) => [dish, Math.round(cost * 100)])).toEqual([
-      ['A', 45],
-      ['B', 15],
-    ]);
-  });
-  it('the workings say what each dish costs', () => {
-    const { workings } = list(
-      [use('300 g carrots', 1, { dishTitle: 'A' }), use('100 g carrots', 1, { dishTitle: 'B' })],
-      { larder },
-    ).cost;
-    expect(
-      workings.steps
-        .filter(({ label }) => label.startsWith('For '))
-        .map(({ label, value, note }) => [label, value, note]),
-    ).toEqual([
-      ['For A', '£0.45', '75 % of it, by what each uses.'],
-      ['For B', '£0.15', '25 % of it, by what each uses.'],
-    ]);
-  });
-  it('a price that is not known is named and not counted as nothing', () => {
-    const { cost, rows } = list([use('500 g carrots'), use('30 g moon dust')], { larder });
-    expect([cost.total, cost.unknown, rows.find(({ name }) => name === 'moon dust')!.cost]).toEqual([
-      0.75,
-      ['moon dust'],
-      null,
-    ]);
-  });
-  it('in another money only prices measured here count', () => {
-    expect(list([use('500 g carrots')], { currency: 'EUR', larder: standardLarder }).cost).toMatchObject({
-      total: 0,
-      unknown: ['carrot'],
-    });
-    expect(list([use('500 g carrots')], { currency: 'EUR', larder }).cost).toMatchObject({ total: 0.75 });
   });
 });

@@ -1,4 +1,4 @@
 export * from './types.js';
-export { standardTechniques } from './data.js';
+export { standardTechniques } from './data/notes.js';
 export { techniqueWords } from './words.js';
 export { writeNoteMarkdown, readNoteMarkdown } from './note-markdown.js';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { standardTechniques } from './data.js';
+import { standardTechniques } from './data/notes.js';
 import { readNoteMarkdown, writeNoteMarkdown } from './note-markdown.js';
 
 describe('a note as Markdown', () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { findInSteps } from '../recipes/index.js';
-import { standardTechniques } from './data.js';
+import { standardTechniques } from './data/notes.js';
 
 /** A sentence as a recipe would say it | the note that must be offered beside it. */
 const table = `

@@ -51,9 +51,7 @@ export function LarderFiles({
     const failure = await saveAll(reading, entries);
     if (failure) return setSaid(failure);
     setReading(null);
-    setSaid(
-      `${counted(reading.changed.length, 'ingredient')} ${reading.changed.length === 1 ? 'was' : 'were'} taken.`,
-    );
+    setSaid(`${takenWords(reading.changed.length)}.`);
   };
   return (
     <Dialog title="The larder as CSV" wide isOpen={isOpen} onClose={close}>
@@ -115,9 +113,13 @@ async function saveAll({ changed, entries: read }: LarderCsvReading, entries: La
       () => '',
       (error: Error) => error.message,
     );
-    if (failure)
-      return `${counted(taken, 'ingredient')} ${taken === 1 ? 'was' : 'were'} taken; then: ${failure}`;
+    if (failure) return `${takenWords(taken)}; then: ${failure}`;
     taken++;
   }
   return null;
+}
+
+/** "1 ingredient was taken". */
+function takenWords(count: number): string {
+  return `${counted(count, 'ingredient')} ${count === 1 ? 'was' : 'were'} taken`;
 }

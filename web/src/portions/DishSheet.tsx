@@ -1,13 +1,14 @@
+import styled from 'styled-components';
 import {
-  showRational,
+  capital,
   type DishMaking,
   type DishPortions,
   type Maker,
   type PortionCell,
   type PortionLine,
   type Rational,
+  showRational,
 } from '@fornax/core';
-import styled from 'styled-components';
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
@@ -280,8 +281,4 @@ function Amount({
 
 function showBatches(batches: Rational): string {
   return `${showRational(batches)} ${batches === '1' ? 'batch' : 'batches'}`;
-}
-
-function capital(name: string): string {
-  return name.charAt(0).toUpperCase() + name.slice(1);
 }

@@ -193,7 +193,8 @@ export const cautionsOf: Readonly<Record<CautionId, readonly string[]>> = {
 /** The cautions in words. Each defers to local codes and qualified people. */
 export const cautionWords: Readonly<Record<CautionId, string>> = {
   'kidney-type-beans':
-    'Soak them, throw that water away, and boil hard in fresh water, 10 minutes at the least and 30 where your code says so: raw or barely cooked they make ill.',
+    'Soak them, throw that water away, and boil hard in fresh water, 10 minutes at the least and 30 where your code ' +
+    'says so: raw or barely cooked they make ill.',
   'cool-fast': 'Cooked, it is cooled fast and shallow and kept cold.',
   'raw-egg': 'Raw or barely set egg is not for those at risk: use pasteurised egg, or as your code says.',
   'raw-protein': 'Raw, it has its own board, knife and cloth; its marinade is not used again.',

@@ -1,11 +1,12 @@
-import { formatMillilitres, showNumber, toNumber, type WorkingStep } from '../../amounts/index.js';
+import { formatMillilitres, toNumber } from '../../amounts/index.js';
 import type { ClassDish, Vessel, VesselKind } from '../../class/index.js';
 import { findIngredient, type Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
-import { workings } from '../batches.js';
 import { scaleLine } from '../scale-line.js';
 import type { Batch } from '../types.js';
+import { fitWorkings, isFlat } from './fit-workings.js';
 import { lineVolume } from './line-volume.js';
+import { type Manner, mannerOf, vesselKindsOf } from './manners.js';
 import type { VesselFit } from './types.js';
 
 /** Vessels of usual sizes, for a kitchen that has not written down its own. */
@@ -28,99 +29,6 @@ export const standardVessels: readonly Vessel[] = [
   { name: 'storage box', kind: 'storage box', millilitres: 2000, squareCentimetres: 0, count: 10 },
 ];
 
-/** The tools of steps that hold food. */
-const kindOfTool: Readonly<Record<string, VesselKind>> = {
-  'large bowl': 'bowl',
-  'small bowl': 'bowl',
-  'medium bowl': 'bowl',
-  'jar with lid': 'jar',
-  'jug blender': 'jug blender',
-  'stick blender': 'stick blender cup',
-  'food processor': 'food processor',
-  saucepan: 'pot',
-  'large pot': 'pot',
-  'frying pan': 'pan',
-  'griddle pan': 'pan',
-  'oven tray': 'tray',
-  'serving dish': 'serving dish',
-  'storage box': 'storage box',
-};
-
-/**
- * How a vessel is used: the share of it that may be filled, or the depth of one layer. Figures of the trade,
- * starting estimates.
- */
-interface Manner {
-  readonly words: string;
-  readonly share: number;
-  readonly depthCentimetres?: number;
-  readonly least?: number;
-  readonly note: string;
-}
-
-const tossing: Manner = { words: 'toss', share: 1 / 2, note: 'Tossing wants a bowl of twice the volume.' };
-const hotBlending: Manner = {
-  words: 'blend hot',
-  share: 1 / 3,
-  least: 200,
-  note: 'Hot food fills a blender to a third, the lid vented under a cloth, started slowly.',
-};
-const mannerOfKind: Readonly<Record<VesselKind, Manner>> = {
-  bowl: { words: 'mix', share: 0.8, note: 'A bowl to mix in is four fifths full at most.' },
-  jar: { words: 'shake', share: 2 / 3, note: 'A jar to shake is two thirds full at most.' },
-  'jug blender': {
-    words: 'blend',
-    share: 2 / 3,
-    least: 200,
-    note: 'A jug blender is two thirds full at most, and its blades are covered.',
-  },
-  'stick blender cup': {
-    words: 'blend',
-    share: 2 / 3,
-    least: 100,
-    note: 'A stick blender wants a tall narrow vessel, two thirds full at most.',
-  },
-  'food processor': {
-    words: 'chop fine',
-    share: 2 / 3,
-    least: 150,
-    note: 'A processor is two thirds full at most.',
-  },
-  pot: { words: 'boil', share: 0.4, note: 'Food takes two fifths of a pot, the water the rest.' },
-  pan: {
-    words: 'one layer',
-    share: 1,
-    depthCentimetres: 1.5,
-    note: 'What must brown or sear lies in one layer, about 1.5 cm deep.',
-  },
-  tray: {
-    words: 'one layer',
-    share: 1,
-    depthCentimetres: 2.5,
-    note: 'What roasts lies in one layer, about 2.5 cm deep.',
-  },
-  'serving dish': { words: 'plate', share: 0.9, note: 'A serving dish is nine tenths full at most.' },
-  'storage box': { words: 'keep', share: 0.9, note: 'A box with a lid is nine tenths full at most.' },
-};
-
-const tossWords = /\b(?:toss|fold|massage)/i;
-const hotWords = /\b(?:hot|warm|simmer)/i;
-
-function mannerOf(kind: VesselKind, step: RecipeStep): Manner {
-  if (
-    kind === 'bowl' &&
-    (tossWords.test(step.text) ||
-      step.techniques.some((technique) => technique === 'toss' || technique === 'fold'))
-  )
-    return tossing;
-  return kind === 'jug blender' && hotWords.test(step.text) ? hotBlending : mannerOfKind[kind];
-}
-
-/** The vessels that a step's food is in, one after the other: those of its tools that hold food. */
-export function vesselKindsOf(step: RecipeStep): VesselKind[] {
-  return [...new Set(step.tools.flatMap((tool) => kindOfTool[tool] ?? []))];
-}
-
 /** Every step of every batch that does it in a vessel: which one, how full, and in how many rounds. */
 export function fitVessels(
   dish: ClassDish,
@@ -141,7 +49,7 @@ export function fitVessels(
 }
 
 /** Room that food takes, and whether a usual density had to be taken for some of it. */
-interface Volume {
+export interface Volume {
   readonly millilitres: number;
   readonly estimated: boolean;
 }
@@ -222,42 +130,13 @@ function fitOf(
   vessels: readonly Vessel[],
 ): VesselFit {
   const manner = mannerOf(kind, step);
-  const flat = kind === 'pan' || kind === 'tray';
+  const flat = isFlat(kind);
   const food = flat ? volume.millilitres / manner.depthCentimetres! : volume.millilitres;
   const room = (vessel: Vessel) => (flat ? vessel.squareCentimetres : vessel.millilitres) * manner.share;
-  const chosen = chooseVessel(
-    vessels.filter((vessel) => vessel.kind === kind),
-    food,
-    room,
-    batch.count,
-  );
+  const ofKind = vessels.filter((vessel) => vessel.kind === kind);
+  const chosen = chooseVessel(ofKind, food, room, batch.count);
   const limit = chosen ? room(chosen) : 0;
   const rounds = chosen ? roundsOf(food, limit) : 1;
-  const problem = problemOf({ kind, chosen, food, rounds, manner, batch });
-  const show = (value: number) => (flat ? `${showNumber(Math.round(value))} cm²` : formatMillilitres(value));
-  const steps: WorkingStep[] = [
-    {
-      label: flat
-        ? `${formatMillilitres(volume.millilitres)} in a layer of ${manner.depthCentimetres} cm`
-        : 'Food in it',
-      value: show(food),
-      note: volume.estimated ? 'Where no density is known, that of cut vegetables is taken.' : undefined,
-    },
-    ...(chosen
-      ? [
-          {
-            label: flat
-              ? `The ${chosen.name} holds`
-              : `The ${chosen.name} holds, ${showNumber(Math.round(manner.share * 100))} % of ` +
-                formatMillilitres(chosen.millilitres),
-            value: show(limit),
-            note: manner.note,
-          },
-        ]
-      : []),
-    ...(rounds > 1 ? [{ label: `${show(food)} ÷ ${show(limit)}`, value: `${rounds} rounds` }] : []),
-  ];
-  const result = chosen ? `${chosen.name}${rounds > 1 ? `, ${rounds} rounds` : ''}` : 'none';
   return {
     stepId: step.id,
     title: step.text,
@@ -269,13 +148,8 @@ function fitOf(
     limit,
     rounds,
     manner: manner.words,
-    problem,
-    workings: workings(
-      `${capital(manner.words)}: ${result}, ${batch.heading.toLowerCase()}`,
-      steps,
-      result,
-      true,
-    ),
+    problem: problemOf({ kind, chosen, food, rounds, manner, batch }),
+    workings: fitWorkings({ kind, chosen, food, limit, rounds, manner, batch, volume }),
   };
 }
 
@@ -326,8 +200,4 @@ function problemOf({
   return chosen.count < batch.count
     ? `${batch.count} are wanted and the kitchen has ${chosen.count} of the ${chosen.name}`
     : '';
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }

@@ -1,8 +1,20 @@
 import type { ClassDish, DecidedDish, WholeDish } from '../../class/index.js';
 import { stepKey, type StepKey } from '../../identity/index.js';
-import { findIngredient, type Ingredient, type Larder } from '../../larder/index.js';
+import { findIngredient, type Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
 import type { AddedStep } from '../types.js';
+import { withShorterMarinades } from './marinades.js';
+import {
+  addedStep,
+  between,
+  firstUser,
+  isHeated,
+  lastBetween,
+  pairsOf,
+  startingWith,
+  stepOf,
+  usedBy,
+} from './putting-in.js';
 import { shortTitle } from './titles.js';
 
 /** Minutes of the jobs that the plan adds by itself. Starting estimates. */
@@ -14,8 +26,6 @@ const coolMinutes = { low: 10, high: 15 };
  * An emulsion that is shaken, or whisked without mustard, holds about 10 minutes; whisked with it about 45.
  */
 const emulsionMinutes = { plain: 10, mustard: 45 };
-/** Fish and tender meat stay in an acid marinade half an hour at most, poultry about four hours. */
-const marinadeMinutes = { seafood: 30, poultry: 240 };
 /** What keeps a day or longer is kept in the cold. */
 const keptColdFromMinutes = 1440;
 
@@ -29,7 +39,6 @@ const cutting: ReadonlySet<string> = new Set([
   'peel-tomatoes',
 ]);
 const emulsions: ReadonlySet<string> = new Set(['shake-dressing', 'whisk-dressing']);
-const heating: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
 const coolsAlready =
   /\b(?:cool|cold|ice|chill|fridge|warm|hot|rest|stand|straight away|at once|sizzling|room temperature)/i;
 const cutsOrTosses =
@@ -79,88 +88,6 @@ export function leftOutOf(dish: DecidedDish, larder: Larder, leftOut: readonly S
       dishTitle: dish.recipe.title,
       why: step.addedFor ?? '',
     }));
-}
-
-function addedStep(
-  id: string,
-  text: string,
-  like: RecipeStep,
-  to: Partial<RecipeStep> & { addedFor: string },
-): RecipeStep {
-  return {
-    id,
-    componentId: like.componentId,
-    text,
-    handsOnMinutes: 1,
-    waitMinutes: null,
-    until: '',
-    place: like.place,
-    occupies: null,
-    tools: [],
-    uses: [],
-    after: [],
-    holdMinutes: null,
-    techniques: [],
-    techniqueNote: '',
-    demonstrateMinutes: 0,
-    ...(like.when ? { when: like.when } : {}),
-    ...to,
-  };
-}
-
-interface Pair {
-  readonly from: string;
-  readonly to: string;
-}
-
-/** Steps and those that come right after them. */
-function pairsOf({ steps }: Recipe): Pair[] {
-  const known = new Set(steps.map(({ id }) => id));
-  return steps.flatMap((step) =>
-    step.after.filter((from) => known.has(from)).map((from) => ({ from, to: step.id })),
-  );
-}
-
-function stepOf(recipe: Recipe, id: string): RecipeStep {
-  return recipe.steps.find((step) => step.id === id)!;
-}
-
-/** The step that stands right before `to` on the way from `from`. */
-function lastBetween(recipe: Recipe, from: string, to: string): string {
-  const after = stepOf(recipe, to).after;
-  return after.includes(from) ? from : (after.find((id) => stepOf(recipe, id)?.after.includes(from)) ?? from);
-}
-
-/** Puts a step between two others. */
-function between(recipe: Recipe, step: RecipeStep, from: string, to: string): Recipe {
-  const put = { ...step, after: [from] };
-  return {
-    ...recipe,
-    steps: recipe.steps.flatMap((each) =>
-      each.id === to
-        ? [put, { ...each, after: each.after.map((id) => (id === from ? step.id : id)) }]
-        : [each],
-    ),
-  };
-}
-
-/** Puts a step before the first that uses a line. */
-function startingWith(recipe: Recipe, step: RecipeStep, lineId: string): Recipe {
-  const user = firstUser(recipe, lineId)!;
-  return {
-    ...recipe,
-    steps: recipe.steps.flatMap((each) =>
-      each.id === user.id ? [step, { ...each, after: [...each.after, step.id] }] : [each],
-    ),
-  };
-}
-
-function firstUser({ steps }: Recipe, lineId: string): RecipeStep | undefined {
-  return steps.find((step) => step.uses.some((use) => use.line === lineId));
-}
-
-function isHeated(step: RecipeStep): boolean {
-  return step.occupies !== null && heating.has(step.occupies.appliance);
 }
 
 /** Frozen food thaws in the cold overnight, unless the first thing done with it is to cook it. */
@@ -273,38 +200,4 @@ function mixingAgain(recipe: Recipe, from: string, to: string, larder: Larder): 
     holdMinutes: holds,
     addedFor: `It separates after about ${holds} min, and the recipe lets it stand longer.`,
   });
-}
-
-function usedBy(recipe: Recipe, step: RecipeStep, larder: Larder): Ingredient[] {
-  return recipe.lines
-    .filter((line) => step.uses.some((use) => use.line === line.id))
-    .flatMap((line) => findIngredient(larder, line.ingredient) ?? []);
-}
-
-/** A marinade with acid ends in time for what lies in it. */
-function withShorterMarinades(recipe: Recipe, larder: Larder): Recipe {
-  return {
-    ...recipe,
-    steps: recipe.steps.map((step) => {
-      const limit =
-        /\bmarina/i.test(step.text) && step.waitMinutes ? marinadeLimit(usedBy(recipe, step, larder)) : null;
-      const left = limit === null ? null : Math.max(0, limit - step.waitMinutes!.high);
-      return left === null || (step.holdMinutes !== null && step.holdMinutes <= left)
-        ? step
-        : { ...step, holdMinutes: left };
-    }),
-  };
-}
-
-function marinadeLimit(used: readonly Ingredient[]): number | null {
-  if (!used.some((each) => each.composition?.acid && each.composition.acid.share.value > 0.03)) return null;
-  const raw = used.filter((each) => each.section === 'fish and meat');
-  if (raw.length === 0) return null;
-  return raw.some((each) =>
-    each.allergens.some(
-      (allergen) => allergen === 'fish' || allergen === 'crustaceans' || allergen === 'molluscs',
-    ),
-  )
-    ? marinadeMinutes.seafood
-    : marinadeMinutes.poultry;
 }

@@ -7,7 +7,7 @@ function capacityOf({ appliances }: KitchenFacts, appliance: Appliance): number 
   return appliances.find((each) => each.appliance === appliance)?.capacity ?? 0;
 }
 
-/** Places wanted on an appliance: one a station, or one for a batch made by staff; a tray more for every tray that it fills. */
+/** Places wanted on an appliance: one a station or a batch of staff; in the oven one for each tray. */
 function wantedPlaces(step: RecipeStep, { places, rounds }: StepPlace): number {
   return places * (step.occupies?.appliance === 'oven' ? rounds : 1);
 }
@@ -26,7 +26,7 @@ export function applianceDemand(
   return [{ resource: appliance, units, setting: setting || undefined }];
 }
 
-/** How often a wait comes round: what the appliance does not take at once, and what a pot or pan does not hold. */
+/** How often a wait comes round: what its appliance, pot or pan does not take at once. */
 export function roundsOfWait(kitchen: KitchenFacts, step: RecipeStep, place: StepPlace): number {
   if (!step.occupies) return 1;
   const { appliance } = step.occupies;

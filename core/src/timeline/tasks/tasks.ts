@@ -137,7 +137,7 @@ function atStations({ batches }: DishPortions): Batch[] {
   return batches.filter((each) => each.kind === 'stations' || each.kind === 'big batch');
 }
 
-/** All stations work on one big batch together, two on one that they share: each has its share of the work. */
+/** All stations work on one big batch, two on one that they share: each has its part of the work. */
 function sharedBy({ input }: TaskDraft, batch: Batch | null): number {
   if (batch?.kind === 'big batch') return input.stations.sizes.length;
   return batch?.kind === 'stations' ? batch.stations.length / batch.count : 1;

@@ -71,7 +71,10 @@ export interface StepPlace {
   readonly places: number;
 }
 
-/** The tasks of a step: it is shown, then done, then waits. What it waits for ties to the first, what waits for it to the last. */
+/**
+ * The tasks of a step: it is shown, then done, then waits. What it waits for ties to the first, what waits
+ * for it to the last.
+ */
 export interface StepTasks {
   readonly shown: string | null;
   readonly hands: string;

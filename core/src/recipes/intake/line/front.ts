@@ -146,7 +146,8 @@ function readBareUnit(text: string, front: Front): Front {
 }
 
 const measure = String.raw`(\d[\d.,/ ]*?) ?-?(g|kg|oz|lb|ml|l|ounce|gram)s?\b\.?`;
-const container = String.raw`(tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?|balls?|loaf|loaves)\b`;
+const containers = 'tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?|balls?';
+const container = String.raw`(${containers}|loaf|loaves)\b`;
 const packSize = new RegExp(
   String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`,
   'i',

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { recipe as recipeOf, step as stepOf } from '../../../tests/recipes.js';
 import { looseEnds } from '../../loose-ends.js';
+import { parseRecipeText } from '../text/text.js';
+import { acceptFinding, declineFinding, hasFinding, offeredFindings } from './accepted.js';
+import { findInSteps } from './findings.js';
 import { readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
-import { acceptFinding, declineFinding, findInSteps, hasFinding, offeredFindings } from './steps.js';
-import { parseRecipeText } from '../text/text.js';
 import { readTimes } from './times.js';
 
 const beetrootLine = recipeOf(['1 kg beetroot']).lines;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { findInSteps } from './steps.js';
+import { findInSteps } from './findings.js';
 
 /**
  * A step | tools found in it | appliance and setting | minutes: "w" for waiting, "h" for hands-on. "–" stands

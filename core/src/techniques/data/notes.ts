@@ -1,5 +1,5 @@
-import { moreTechniques } from './more-data.js';
-import type { TechniqueNote, WrittenNote } from './types.js';
+import { moreTechniques } from './more-notes.js';
+import type { TechniqueNote, WrittenNote } from '../types.js';
 
 const firstTechniques: readonly WrittenNote[] = [
   {
@@ -222,7 +222,8 @@ const firstTechniques: readonly WrittenNote[] = [
     lookFor: 'One crushes to cream without a chalky middle.',
     goesWrong: [{ wrong: 'Skins split, middles hard.', mend: 'Simmer lower; old beans need longer.' }],
     caution:
-      'Kidney-type beans, white ones too, hold a natural poison: soak, throw that water away and boil hard, 10 to 30 minutes by your local advice, before any slow cooking. Follow your local food code.',
+      'Kidney-type beans, white ones too, hold a natural poison: soak, throw that water away and boil hard, ' +
+      '10 to 30 minutes by your local advice, before any slow cooking. Follow your local food code.',
     anotherWay: 'Tinned beans, drained: more cost, no lead.',
   },
   {

@@ -1,4 +1,4 @@
-import type { WrittenNote } from './types.js';
+import type { WrittenNote } from '../types.js';
 
 /**
  * More notes: vegetables and fruit that hide something, heat, emulsions and the last steps. Beginner minutes

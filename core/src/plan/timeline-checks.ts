@@ -1,0 +1,89 @@
+import { safetyFigures, showCelsius } from '../safety/index.js';
+import type { Timeline } from '../timeline/index.js';
+import { isPlural, showSpan } from '../words/index.js';
+import type { ToCheck } from './checks.js';
+import type { PlanWarning } from './types.js';
+/** A class that fills more than this share of its minutes runs late. */
+export const fullClass = 0.85;
+
+export function timelineWarnings(timeline: Timeline): PlanWarning[] {
+  const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({
+    id: `clash:${index}`,
+    place: 'timeline',
+    level: 'clash',
+    sentence: clash.sentence,
+    remedy: clash.remedy ?? 'Do it later, let the stations do it, or keep it colder and covered.',
+  }));
+  if (timeline.brokenPins.length > 0) {
+    const [first] = [...timeline.daysBefore, ...timeline.clock].filter(({ id }) =>
+      timeline.brokenPins.includes(id),
+    );
+    warnings.push({
+      id: 'pins',
+      place: 'timeline',
+      level: 'clash',
+      sentence:
+        timeline.brokenPins.length === 1 && first
+          ? `“${first.title}” cannot stay where it is pinned`
+          : `${timeline.brokenPins.length} jobs cannot stay where they are pinned`,
+      remedy: 'See what clashes, and take one of the ways out.',
+    });
+  }
+  if (timeline.overrunMinutes > 0) {
+    warnings.push({
+      id: 'overrun',
+      place: 'timeline',
+      level: 'clash',
+      sentence: `The class does not fit: it runs about ${showSpan(timeline.overrunMinutes)} over`,
+      remedy: 'Make a dish ahead, show it instead, or make the class longer.',
+    });
+  } else if (timeline.usedMinutes > timeline.classMinutes * fullClass) {
+    warnings.push({
+      id: 'full',
+      place: 'timeline',
+      level: 'look',
+      sentence:
+        `${timeline.usedMinutes} of ${timeline.classMinutes} class minutes ` +
+        `are used, more than ${Math.round(fullClass * 100)} %`,
+      remedy: 'Leave something out, or prepare more before class.',
+    });
+  }
+  return warnings;
+}
+
+/** Food that is out of the cold for longer than the kitchen's safety profile lets it, or cools too slowly. */
+export function coldWarnings({ outOfCold, kitchen }: ToCheck): PlanWarning[] {
+  const follow = 'Follow your local food code and a qualified person’s advice.';
+  const { chillWithinMinutes: chillWithin, coldCelsius } = safetyFigures(kitchen.safety);
+  const cold =
+    coldCelsius === null ? 'the cold' : `the cold (${showCelsius(coldCelsius, kitchen.english)} or under)`;
+  const over = outOfCold
+    .filter(({ isOver }) => isOver)
+    .map((each): PlanWarning => ({
+      id: `cold:${each.id}`,
+      place: 'timeline',
+      level: 'harm',
+      sentence:
+        `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold ` +
+        `for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
+      remedy: each.spells.some(({ isHot }) => isHot)
+        ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later. ${follow}`
+        : `Take this food out later, or put it back into ${cold} between two steps. ${follow}`,
+    }));
+  const slow = outOfCold
+    .filter(
+      ({ chilledAfterMinutes }) =>
+        chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin,
+    )
+    .map((each): PlanWarning => ({
+      id: `chill:${each.id}`,
+      place: 'timeline',
+      level: 'harm',
+      sentence:
+        `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ` +
+        `${showSpan(each.chilledAfterMinutes!)} after the heat, and your ` +
+        `safety profile allows ${showSpan(chillWithin!)}`,
+      remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
+    }));
+  return [...over, ...slow];
+}

@@ -1,0 +1,215 @@
+import {
+  type Amount,
+  createKitchenFormat,
+  type KitchenAmount,
+  type Rational,
+  showRational,
+  strictTolerance,
+  toFraction,
+  toNumber,
+  toRational,
+  type WorkingStep,
+} from '../amounts/index.js';
+import type { ClassDish } from '../class/index.js';
+import { conversionFacts, type Ingredient } from '../larder/index.js';
+import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
+import { workings } from './batches.js';
+import { scaleLine } from './scale-line.js';
+import type { Batch, PortionCell, PortionOptions } from './types.js';
+interface Shown {
+  spoons: KitchenAmount;
+  grams: KitchenAmount;
+}
+
+type Show = (amount: Amount | null) => Shown;
+
+export function createShow(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  recipeSystem: DishRecipeSystem,
+  options: PortionOptions,
+): Show {
+  if (!line.amount || !line.unit) return () => ({ spoons: toTaste, grams: toTaste });
+  const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
+  const packed =
+    line.pack && line.unit
+      ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, ...packGrams(line) } }
+      : facts;
+  const tolerance =
+    ingredient?.section === 'spices and seasoning' && line.scaling === 'startLow'
+      ? strictTolerance
+      : undefined;
+  const format = createKitchenFormat(line.unit, {
+    kitchenSystem: options.kitchenSystem,
+    recipeSystem,
+    facts: packed,
+    tolerance,
+    measuringSet: options.measuringSet,
+  });
+  return (amount) =>
+    amount
+      ? { spoons: format(amount, 'spoons'), grams: format(amount, 'grams') }
+      : { spoons: toTaste, grams: toTaste };
+}
+
+type DishRecipeSystem = ClassDish['recipe']['system'];
+/** The part set aside for the top, as the bench measures it. */
+export function keptShow(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  system: DishRecipeSystem,
+  options: PortionOptions,
+): (factor: Rational) => string {
+  const kept = line.keptBack?.amount;
+  if (!kept) return () => '';
+  const show = createShow(
+    { ...line, amount: { low: kept.low, high: kept.high }, unit: kept.unit },
+    ingredient,
+    system,
+    options,
+  );
+  return (factor) =>
+    show(
+      scaleLine({ amount: { low: kept.low, high: kept.high }, unit: kept.unit, scaling: 'linear' }, factor),
+    ).spoons.lead;
+}
+
+export const toTaste: KitchenAmount = { lead: 'to taste', beside: null, error: 0, estimated: false };
+
+/** Grams in one tin or jar of the size that the line names. */
+function packGrams(line: RecipeLine): Record<string, Rational> {
+  if (!line.pack || !line.unit || (line.pack.unit !== 'g' && line.pack.unit !== 'kg')) return {};
+  return {
+    [line.unit]: line.pack.unit === 'kg' ? toRational(toFraction(line.pack.low).mul(1000)) : line.pack.low,
+  };
+}
+
+interface CellParts {
+  readonly show: Show;
+  readonly kept: (factor: Rational) => string;
+  readonly fills: number | undefined;
+}
+
+export function cellOf(line: RecipeLine, batch: Batch, { show, kept, fills }: CellParts): PortionCell {
+  const amount = scaleLine(line, batch.factor, fills);
+  const shown = show(amount);
+  const keptText = kept(batch.factor);
+  const steps: WorkingStep[] = [
+    { label: 'Written', value: line.text },
+    ...batch.workings.steps,
+    ...(amount && line.amount ? [scalingStep(line, batch.factor, amount, fills)] : []),
+    ...(keptText ? [{ label: 'Kept back for the top, beside it', value: keptText }] : []),
+  ];
+  const title = `${shown.spoons.lead} ${line.name}, ${batch.heading.toLowerCase()}`;
+  return {
+    amount,
+    kept: keptText,
+    ...shown,
+    workings: workings(
+      title,
+      [...steps, ...roundingStep(shown.spoons)],
+      shown.spoons.lead,
+      shown.spoons.estimated,
+    ),
+  };
+}
+
+const noAmount = (lead: string): KitchenAmount => ({ lead, beside: null, error: 0, estimated: false });
+
+/** A line that this batch does not make: it is made once for all, or belongs to another way. */
+export function absentCell(line: RecipeLine, batch: Batch, once: Batch | undefined): PortionCell {
+  const fromOnce =
+    once !== undefined && batch.kind !== 'made once' && once.components!.includes(line.componentId);
+  const share = fromOnce ? toRational(toFraction(batch.factor).div(toFraction(once.factor))) : null;
+  const steps = share
+    ? [
+        { label: 'Made once for all', value: `${showRational(once!.factor)} batch` },
+        {
+          label: `Its share: ${showRational(batch.factor)} ÷ ${showRational(once!.factor)}`,
+          value: `${Math.round(toNumber(share) * 100)} %`,
+        },
+      ]
+    : [{ label: batch.heading, value: 'does not make this' }];
+  const words = share ? `${Math.round(toNumber(share) * 100)} % of it` : '–';
+  return {
+    amount: null,
+    absent: true,
+    kept: '',
+    spoons: noAmount(words),
+    grams: noAmount(words),
+    workings: workings(`${line.name}, ${batch.heading.toLowerCase()}`, steps, words, false),
+  };
+}
+
+function scalingStep(
+  line: RecipeLine,
+  factor: Rational,
+  amount: Amount,
+  fills: number | undefined,
+): WorkingStep {
+  const written = rangeText({ ...line.amount!, unit: amount.unit });
+  const notes: Partial<Record<RecipeLine['scaling'], string>> = {
+    whole: 'Rounded up to whole pieces: half of one cannot be shared.',
+    perVessel: fills
+      ? `Needed once for each filling of its vessel: ${fills}.`
+      : 'Needed once for each vessel.',
+    startLow: 'Measured out in full. Use three quarters, taste, then add.',
+  };
+  return {
+    label: `${showRational(factor)} × ${written}`,
+    value: rangeText(amount),
+    note: notes[line.scaling],
+  };
+}
+
+function rangeText(amount: Amount): string {
+  const unit = amount.unit === 'piece' ? '' : ` ${amount.unit}`;
+  return amount.low === amount.high
+    ? `${showRational(amount.low)}${unit}`
+    : `${showRational(amount.low)}–${showRational(amount.high)}${unit}`;
+}
+
+function roundingStep(shown: KitchenAmount): WorkingStep[] {
+  if (Math.abs(shown.error) < 0.002) return [];
+  const percent = (Math.abs(shown.error) * 100).toFixed(1);
+  return [
+    {
+      label: 'With the kitchen’s spoons',
+      value: shown.lead,
+      note: `${percent} % ${shown.error > 0 ? 'over' : 'under'} the exact amount.`,
+    },
+  ];
+}
+
+export function totalOf(
+  line: RecipeLine,
+  batches: readonly Batch[],
+  cells: readonly PortionCell[],
+  show: Show,
+): PortionCell {
+  const sum = (end: 'low' | 'high') =>
+    toRational(
+      cells.reduce(
+        (total, cell, index) =>
+          cell.amount ? total.add(toFraction(cell.amount[end]).mul(batches[index]!.count)) : total,
+        toFraction('0'),
+      ),
+    );
+  const amount = line.amount && line.unit ? { low: sum('low'), high: sum('high'), unit: line.unit } : null;
+  const shown = show(amount);
+  const steps = cells.map((cell, index) => ({
+    label: `${batches[index]!.heading}${batches[index]!.count > 1 ? `, ${batches[index]!.count} times` : ''}`,
+    value: cell.amount ? rangeText(cell.amount) : cell.absent ? '–' : 'to taste',
+  }));
+  return {
+    amount,
+    kept: '',
+    ...shown,
+    workings: workings(
+      `${shown.spoons.lead} ${line.name} in all`,
+      steps,
+      amount ? rangeText(amount) : 'to taste',
+      shown.spoons.estimated,
+    ),
+  };
+}

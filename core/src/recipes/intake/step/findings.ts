@@ -1,0 +1,146 @@
+import { showRational } from '../../../amounts/index.js';
+import type { Larder } from '../../../larder/index.js';
+import { techniqueWords } from '../../../techniques/index.js';
+import { showRange } from '../../../words/index.js';
+import type { Appliance, RecipeLine, StepUse } from '../../types.js';
+import { type OvenHeat, readOvenHeat } from './heat.js';
+import { linkLines } from './links.js';
+import { readTimes } from './times.js';
+const mostTechniques = 4;
+
+/**
+ * One thing recognised in a step's words, offered to the instructor, who accepts or declines it. `key` tells
+ * it again after an edit.
+ */
+export type StepFinding = { readonly key: string; readonly label: string } & (
+  | { readonly kind: 'wait'; readonly low: number; readonly high: number }
+  | { readonly kind: 'work'; readonly minutes: number }
+  | { readonly kind: 'appliance'; readonly appliance: Appliance; readonly setting: string }
+  | { readonly kind: 'tool'; readonly tool: string }
+  | { readonly kind: 'technique'; readonly technique: string }
+  | { readonly kind: 'line'; readonly use: StepUse }
+);
+
+const appliances: readonly (readonly [RegExp, Appliance])[] = [
+  [/\b(oven|roast|bake)\b/i, 'oven'],
+  [/\b(microwave)\b/i, 'microwave'],
+  [/\b(griddle|char-?grill)\b/i, 'griddle'],
+  [/\b(blender|blend|processor|blitz)\b/i, 'blender'],
+  [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|toast)\b/i, 'hob'],
+  [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
+];
+
+const toolWords: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(chop|dice|slice|mince|shred|cut|halve|quarter(?! of)|wedges?|core|peel|fillet|de-?rib)\b/i,
+    'board and knife',
+  ],
+  [/\bpeel\b/i, 'peeler'],
+  [/\bgrate|zest\b/i, 'fine grater'],
+  [/\bshave\b/i, 'peeler'],
+  [/\bwhisk\b/i, 'whisk'],
+  [/\b(toss|fold|mix|combine)\b/i, 'large bowl'],
+  [/\bjar\b|\bshake\b/i, 'jar with lid'],
+  [/\b(blend|blitz)\b/i, 'jug blender'],
+  [/\b(drain|strain|rinse|sieve)\b/i, 'strainer'],
+  [/\b(roast|bake|tray)\b/i, 'oven tray'],
+  [/\b(simmer|boil)\b/i, 'saucepan'],
+  [/\b(fry|toast|pan)\b/i, 'frying pan'],
+  [/\bjuice\b/i, 'citrus press'],
+  [/\b(serve|plate|platter)\b/i, 'serving dish'],
+];
+
+/**
+ * What the words of each step name: waits and work in minutes, the appliance and its setting, tools,
+ * techniques, and the lines used with their shares. Guesses to be accepted or declined; the text itself is
+ * never changed.
+ */
+export function findInSteps(
+  texts: readonly string[],
+  lines: readonly RecipeLine[],
+  larder?: Larder,
+): StepFinding[][] {
+  const uses = linkLines(texts, lines, larder);
+  const names = new Map(lines.map((line) => [line.id, line.name]));
+  const heats = carriedHeats(texts);
+  return texts.map((text, index) => [
+    ...timesIn(text),
+    ...applianceIn(text, heats[index]!),
+    ...[...new Set(toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool))].map(
+      (tool): StepFinding => ({ kind: 'tool', key: `tool:${tool}`, label: tool, tool }),
+    ),
+    ...techniquesIn(text),
+    ...uses[index]!.map((use): StepFinding => ({
+      kind: 'line',
+      key: `line:${use.line}`,
+      label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${names.get(use.line) ?? ''}`,
+      use,
+    })),
+  ]);
+}
+
+function timesIn(text: string): StepFinding[] {
+  const spans = readTimes(text);
+  const waits = spans.filter((span) => span.waits);
+  const works = spans.filter((span) => !span.waits);
+  const sum = (of: typeof spans, end: 'low' | 'high') => of.reduce((total, span) => total + span[end], 0);
+  const found: StepFinding[] = [];
+  if (waits.length > 0) {
+    const [low, high] = [sum(waits, 'low'), sum(waits, 'high')];
+    found.push({
+      kind: 'wait',
+      key: `wait:${low}-${high}`,
+      label: `wait ${showRange(low, high)} min`,
+      low,
+      high,
+    });
+  }
+  if (works.length > 0)
+    found.push({
+      kind: 'work',
+      key: `work:${sum(works, 'high')}`,
+      label: `${sum(works, 'high')} min hands-on`,
+      minutes: sum(works, 'high'),
+    });
+  return found;
+}
+
+/** The oven heat of each step: its own, or the one that an earlier step heated the oven to. */
+function carriedHeats(texts: readonly string[]): (OvenHeat | null)[] {
+  let last: OvenHeat | null = null;
+  return texts.map((text) => {
+    last = readOvenHeat(text) ?? last;
+    return last;
+  });
+}
+
+function applianceIn(text: string, carried: OvenHeat | null): StepFinding[] {
+  const own = readOvenHeat(text);
+  const heat = own ?? (/\b(?:oven|roast|bake)\b/i.test(text) ? carried : null);
+  const named = appliances.find(([pattern]) => pattern.test(text))?.[1];
+  const appliance = heat && !named ? 'oven' : named;
+  if (!appliance) return [];
+  const setting = appliance === 'oven' && heat ? `${heat.celsius} °C` : '';
+  const written = heat && setting && heat.written !== setting ? `${heat.written} (${setting})` : setting;
+  return [
+    {
+      kind: 'appliance',
+      key: `appliance:${appliance}:${setting}`,
+      label: [appliance, written].filter(Boolean).join(', '),
+      appliance,
+      setting,
+    },
+  ];
+}
+
+function techniquesIn(text: string): StepFinding[] {
+  const found = [
+    ...new Set(techniqueWords.filter(([pattern]) => pattern.test(text)).map(([, technique]) => technique)),
+  ].slice(0, mostTechniques);
+  return found.map((technique) => ({
+    kind: 'technique',
+    key: `technique:${technique}`,
+    label: technique.replaceAll('-', ' '),
+    technique,
+  }));
+}
