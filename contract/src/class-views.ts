@@ -1,4 +1,4 @@
-import { IsBoolean, IsInt, IsOptional, IsString, Length, Max, Min } from 'class-validator';
+import { IsBoolean, IsInt, IsString, Length, Max, Min } from 'class-validator';
 import type {
   ClassDecisions,
   ClassFacts,
@@ -7,6 +7,7 @@ import type {
   LocalDateTime,
   Recipe,
 } from '@fornax/core';
+import { MayBeAbsent } from './rules.js';
 
 /** A tick on the shopping list: a row of its own. */
 export class TickDto {
@@ -18,7 +19,7 @@ export class TickDto {
   ticked: boolean;
 
   /** How many, for what is counted: missing or broken. */
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt({ message: 'Write a whole number.' })
   @Min(0, { message: 'A count is 0 or more.' })
   @Max(1000, { message: 'A count is at most 1000.' })
@@ -65,6 +66,8 @@ export interface ClassView extends Omit<ClassFacts, 'dishes' | 'decisions'> {
     readonly newestVersion: number;
     readonly draftDiffers: boolean;
     readonly newest: Recipe | null;
+    /** Asked for and not sent yet: the class takes the newest version. */
+    readonly useNewest?: boolean;
   })[];
   readonly kitchen: KitchenFacts;
 }

@@ -5,7 +5,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -16,7 +15,7 @@ import {
 } from 'class-validator';
 import { type LocalDateTime, type Maker, makers, type Portion, portions } from '@fornax/core';
 import { ClassDecisionsDto, DishMakingDto } from './decisions.js';
-import { IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
+import { IsChoices, IsLocalDateTime, IsTimeZone, limits, MayBeAbsent } from './rules.js';
 
 const between = (what: string, { least, most }: { least: number; most: number }) => ({
   message: `${what} ${least} to ${most}.`,
@@ -44,16 +43,16 @@ export class ClassDishDto {
   @IsIn(makers, { message: 'Choose who makes the dish: every station, demonstration, or made ahead.' })
   maker: Maker;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsChoices()
   choices?: Record<string, string>;
 
-  @IsOptional()
+  @MayBeAbsent()
   @ValidateNested()
   @Type(() => DishMakingDto)
   making?: DishMakingDto;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsBoolean()
   useNewest?: boolean;
 }
@@ -61,11 +60,11 @@ export class ClassDishDto {
 const titleSentence = { message: `Give the class a title of up to ${limits.titleLength} characters.` };
 
 class OptionalClassFields {
-  @IsOptional()
+  @MayBeAbsent()
   @IsTimeZone()
   zone?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt({ message: 'Write the length in whole minutes.' })
   @Min(limits.lengthMinutes.least, {
     message: `A class ends at least ${limits.lengthMinutes.least} minutes after it starts.`,
@@ -75,43 +74,43 @@ class OptionalClassFields {
   })
   lengthMinutes?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsString()
   @MaxLength(120, { message: 'Keep the place under 120 characters.' })
   place?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt({ message: 'Write people as a whole number.' })
   @Min(limits.people.least, { message: peopleSentence })
   @Max(limits.people.most, { message: peopleSentence })
   people?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt({ message: 'Write people per station as a whole number.' })
   @Min(limits.peoplePerStation.least, { message: stationSentence })
   @Max(limits.peoplePerStation.most, { message: stationSentence })
   peoplePerStation?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt({ message: 'Write assistants as a whole number.' })
   @Min(0, { message: 'There is one assistant or none.' })
   @Max(1, { message: 'There is one assistant or none.' })
   assistants?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt({ message: 'Write plates as a whole number.' })
   @Min(limits.demonstrationPlates.least, between('The demonstration feeds', limits.demonstrationPlates))
   @Max(limits.demonstrationPlates.most, between('The demonstration feeds', limits.demonstrationPlates))
   demonstrationPlates?: number;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(limits.dishes, { message: `A class has at most ${limits.dishes} dishes.` })
   @ValidateNested({ each: true })
   @Type(() => ClassDishDto)
   dishes?: ClassDishDto[];
 
-  @IsOptional()
+  @MayBeAbsent()
   @ValidateNested()
   @Type(() => ClassDecisionsDto)
   decisions?: ClassDecisionsDto;
@@ -119,12 +118,12 @@ class OptionalClassFields {
 
 /** What can be changed of a class; every field may stand alone. */
 export class UpdateClassDto extends OptionalClassFields {
-  @IsOptional()
+  @MayBeAbsent()
   @IsString()
   @Length(1, limits.titleLength, titleSentence)
   title?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsLocalDateTime()
   startsAt?: LocalDateTime;
 }

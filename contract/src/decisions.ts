@@ -6,7 +6,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -17,25 +16,34 @@ import {
 } from 'class-validator';
 import type { ClassDecisions, DishMaking, KitDecision, OwnSet, Rational, StepKey } from '@fornax/core';
 import { larderId } from './larder.js';
-import { IsLarderIds, IsPackKeys, IsPins, IsShares, IsStepChoices, limits } from './rules.js';
+import {
+  IsLarderIds,
+  IsPackKeys,
+  IsPins,
+  IsShares,
+  IsStepChoices,
+  limits,
+  MayBeAbsent,
+  MayBeNull,
+} from './rules.js';
 
 const shortId = /^[a-z0-9-]{1,40}$/i;
 
 /** How a dish is shared out beyond who makes it. */
 export class DishMakingDto implements DishMaking {
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(limits.people.most)
   @IsInt({ each: true })
   @Min(1, { each: true, message: 'Stations are numbered from 1.' })
   @Max(limits.people.most, { each: true })
   stations?: readonly number[];
-  @IsOptional() @IsBoolean() shareBatch?: boolean;
-  @IsOptional() @Matches(shortId, { message: 'Choose one of the choices of the recipe.' }) flight?:
+  @MayBeAbsent() @IsBoolean() shareBatch?: boolean;
+  @MayBeNull() @Matches(shortId, { message: 'Choose one of the choices of the recipe.' }) flight?:
     string | null;
-  @IsOptional() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: readonly string[];
-  @IsOptional() @IsBoolean() spare?: boolean;
-  @IsOptional() @IsBoolean() swap?: boolean;
+  @MayBeAbsent() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: readonly string[];
+  @MayBeAbsent() @IsBoolean() spare?: boolean;
+  @MayBeAbsent() @IsBoolean() swap?: boolean;
 }
 
 /** A way out of a shortage that was taken. */
@@ -43,8 +51,8 @@ export class KitDecisionDto implements KitDecision {
   @IsString() @Length(1, 60) tool: string;
   @IsIn(['stagger', 'share', 'replace'], { message: 'Take one of the ways out.' }) kind:
     'stagger' | 'share' | 'replace';
-  @IsOptional() @IsInt() @Min(1) @Max(limits.people.most) atOnce?: number;
-  @IsOptional() @IsString() @Length(1, 60) by?: string;
+  @MayBeAbsent() @IsInt() @Min(1) @Max(limits.people.most) atOnce?: number;
+  @MayBeAbsent() @IsString() @Length(1, 60) by?: string;
 }
 
 export class OwnSetDto implements OwnSet {
@@ -64,7 +72,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   @Min(limits.sparePercent.least, { message: 'A spare is 0 % or more.' })
   @Max(limits.sparePercent.most, { message: `A spare is ${limits.sparePercent.most} % at most.` })
   sparePercent: number;
-  @IsOptional()
+  @MayBeNull()
   @IsNumber({}, { message: 'Write the budget as a number.' })
   @Min(limits.budget.least, { message: 'A budget is 0 or more.' })
   @Max(limits.budget.most, { message: `A budget is at most ${limits.budget.most}.` })
@@ -83,15 +91,15 @@ export class ClassDecisionsDto implements ClassDecisions {
   @ValidateNested({ each: true })
   @Type(() => OwnSetDto)
   ownSets: readonly OwnSetDto[];
-  @IsOptional() @IsPins() pins: Record<string, number> = {};
-  @IsOptional() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
-  @IsOptional() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};
-  @IsOptional()
+  @MayBeAbsent() @IsPins() pins: Record<string, number> = {};
+  @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
+  @MayBeAbsent() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(200)
   @Length(1, 100, { each: true, message: 'Name the jobs that are left out.' })
   leftOut: readonly StepKey[] = [];
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn(['shortest', 'freshest'], { message: 'Choose the shortest class or the freshest food.' })
   aim: 'shortest' | 'freshest' = 'shortest';
 }

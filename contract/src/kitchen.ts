@@ -6,7 +6,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   Length,
   Matches,
@@ -35,7 +34,7 @@ import {
   type VesselKind,
   vesselKinds,
 } from '@fornax/core';
-import { IsTimeZone, limits } from './rules.js';
+import { IsTimeZone, limits, MayBeAbsent, MayBeNull } from './rules.js';
 
 const most = (count: number, what: string) => ({ message: `At most ${count} ${what}.` });
 const whole = (what: string) => ({ message: `Write ${what} as a whole number.` });
@@ -110,7 +109,7 @@ export class SupplierDto implements Supplier {
   @Min(0, { each: true })
   @Max(6, { each: true })
   days: readonly number[];
-  @IsOptional()
+  @MayBeAbsent()
   @IsInt(whole('minutes'))
   @Min(0, { message: 'A trip takes 0 minutes or more.' })
   @Max(600, { message: 'A trip takes at most 600 minutes.' })
@@ -138,11 +137,11 @@ const spell = { message: 'Write whole minutes, from 1 to 1440.' };
 
 /** The kitchen's own figures in place of the usual ones; what is not named keeps the usual one. */
 export class OwnSafetyDto implements Partial<SafetyFigures> {
-  @IsOptional() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) coldCelsius?: number | null;
-  @IsOptional() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) hotCelsius?: number | null;
-  @IsOptional() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldOutMinutes?: number | null;
-  @IsOptional() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
-  @IsOptional() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
+  @MayBeNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) coldCelsius?: number | null;
+  @MayBeNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) hotCelsius?: number | null;
+  @MayBeNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldOutMinutes?: number | null;
+  @MayBeNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
+  @MayBeNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
 }
 
 export class SafetyProfileDto implements SafetyProfile {
@@ -152,63 +151,63 @@ export class SafetyProfileDto implements SafetyProfile {
 
 /** What can be changed of a kitchen; every field may stand alone. */
 export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
-  @IsOptional()
+  @MayBeAbsent()
   @IsString()
   @Length(1, 120, { message: 'Give the kitchen a name of up to 120 characters.' })
   name?: string;
-  @IsOptional() @IsIn(['uk', 'us'], { message: 'Choose UK or US words.' }) english?: 'uk' | 'us';
-  @IsOptional() @IsIn(measureSystems, { message: 'Choose a set of measures.' }) system?: MeasureSystem;
-  @IsOptional() @IsTimeZone() zone?: string;
-  @IsOptional() @Matches(time, { message: 'Write a time such as 08:00.' }) opens?: string;
-  @IsOptional() @Matches(time, { message: 'Write a time such as 22:00.' }) closes?: string;
-  @IsOptional()
+  @MayBeAbsent() @IsIn(['uk', 'us'], { message: 'Choose UK or US words.' }) english?: 'uk' | 'us';
+  @MayBeAbsent() @IsIn(measureSystems, { message: 'Choose a set of measures.' }) system?: MeasureSystem;
+  @MayBeAbsent() @IsTimeZone() zone?: string;
+  @MayBeAbsent() @Matches(time, { message: 'Write a time such as 08:00.' }) opens?: string;
+  @MayBeAbsent() @Matches(time, { message: 'Write a time such as 22:00.' }) closes?: string;
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(7)
   @IsInt({ each: true })
   @Min(0, { each: true })
   @Max(6, { each: true })
   closedDays?: readonly number[];
-  @IsOptional() @ValidateNested() @Type(() => BenchesDto) benches?: BenchesDto;
-  @IsOptional()
+  @MayBeAbsent() @ValidateNested() @Type(() => BenchesDto) benches?: BenchesDto;
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(20, most(20, 'appliances'))
   @ValidateNested({ each: true })
   @Type(() => ApplianceDto)
   appliances?: readonly ApplianceDto[];
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(300, most(300, 'tools'))
   @ValidateNested({ each: true })
   @Type(() => ToolCountDto)
   tools?: readonly ToolCountDto[];
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(200, most(200, 'vessels'))
   @ValidateNested({ each: true })
   @Type(() => VesselDto)
   vessels?: readonly VesselDto[];
-  @IsOptional() @ValidateNested() @Type(() => MeasuringSetDto) measuringSet?: MeasuringSetDto;
-  @IsOptional() @ValidateNested() @Type(() => MeasureByDto) measureBy?: MeasureByDto;
-  @IsOptional()
+  @MayBeAbsent() @ValidateNested() @Type(() => MeasuringSetDto) measuringSet?: MeasuringSetDto;
+  @MayBeAbsent() @ValidateNested() @Type(() => MeasureByDto) measureBy?: MeasureByDto;
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(30, most(30, 'suppliers'))
   @ValidateNested({ each: true })
   @Type(() => SupplierDto)
   suppliers?: readonly SupplierDto[];
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(60, most(60, 'people'))
   @ValidateNested({ each: true })
   @Type(() => StaffDto)
   staff?: readonly StaffDto[];
-  @IsOptional()
+  @MayBeAbsent()
   @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' })
   currency?: string;
-  @IsOptional()
+  @MayBeAbsent()
   @IsIn(['eu', 'us'], { message: 'Choose a list of allergens.' })
   allergenList?: KitchenFacts['allergenList'];
-  @IsOptional() @ValidateNested() @Type(() => SafetyProfileDto) safety?: SafetyProfileDto;
-  @IsOptional() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?:
+  @MayBeAbsent() @ValidateNested() @Type(() => SafetyProfileDto) safety?: SafetyProfileDto;
+  @MayBeAbsent() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?:
     'north' | 'south';
 }
 

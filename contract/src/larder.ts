@@ -4,7 +4,6 @@ import {
   IsArray,
   IsIn,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -27,7 +26,7 @@ import {
   sections,
 } from '@fornax/core';
 import { AmountDto } from './recipes.js';
-import { IsFigures, IsLocalDate } from './rules.js';
+import { IsFigures, IsLocalDate, MayBeAbsent, MayBeNull } from './rules.js';
 
 /** The shape of a larder id. */
 export const larderId = /^[a-z0-9-]{1,40}$/;
@@ -47,13 +46,13 @@ export class OwnIngredientDto implements OwnIngredient {
   @ArrayMaxSize(30)
   @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' })
   allergens: Allergen[];
-  @IsOptional() @IsIn(eaters, { message: 'Choose who eats it.' }) eatenBy?: Eaters;
+  @MayBeAbsent() @IsIn(eaters, { message: 'Choose who eats it.' }) eatenBy?: Eaters;
 }
 
 /** What a kitchen says of one ingredient. */
 export class LarderEntryDto {
   @IsFigures(figureProblem) figures: Record<string, number>;
-  @IsOptional() @ValidateNested() @Type(() => OwnIngredientDto) own: OwnIngredientDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => OwnIngredientDto) own: OwnIngredientDto | null;
 }
 
 export interface LarderEntryView extends LarderEntry {
@@ -66,7 +65,7 @@ export class StockDto {
   @Matches(larderId, { message: 'Choose an ingredient from the larder.' }) ingredient: string;
   @ValidateNested() @Type(() => AmountDto) amount: AmountDto;
   @IsString() @MaxLength(40, { message: 'Keep the state under 40 characters.' }) state: string;
-  @IsOptional() @IsLocalDate() useBy: LocalDate | null;
+  @MayBeNull() @IsLocalDate() useBy: LocalDate | null;
   @IsString() @MaxLength(120, { message: 'Keep the note under 120 characters.' }) note: string;
 }
 

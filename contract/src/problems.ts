@@ -1,3 +1,5 @@
+import type { ValidationError } from 'class-validator';
+
 /** An error as RFC 9457 problem details, with a plain sentence and the fields it concerns. */
 export interface Problem {
   readonly type: string;
@@ -14,4 +16,19 @@ export interface FieldProblem {
   /** Path of the field: "people", "content.lines.2.amount". */
   readonly field: string;
   readonly sentence: string;
+}
+
+/** What class-validator found, as sentences by field: the same in the browser and on the server. */
+export function fieldProblems(errors: readonly ValidationError[], path = ''): FieldProblem[] {
+  return errors.flatMap((error) => {
+    const field = path ? `${path}.${error.property}` : error.property;
+    // Rules are asked from the last written to the first: the first written says what the field is at all.
+    const own = Object.entries(error.constraints ?? {})
+      .slice(-1)
+      .map(([rule, sentence]) => ({
+        field,
+        sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence,
+      }));
+    return [...own, ...fieldProblems(error.children ?? [], field)];
+  });
 }

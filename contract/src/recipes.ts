@@ -7,7 +7,6 @@ import {
   IsIn,
   IsInt,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Length,
@@ -33,7 +32,7 @@ import {
   type UnitId,
   unitIds,
 } from '@fornax/core';
-import { IsRational, limits } from './rules.js';
+import { IsAfterKnownSteps, IsOrderedSpan, IsRational, limits, MayBeAbsent, MayBeNull } from './rules.js';
 
 const shortId = /^[a-z0-9-]{1,40}$/i;
 const text = (most: number) => ({ message: `Keep this under ${most} characters.` });
@@ -49,7 +48,7 @@ export class AmountDto extends EndsDto {
 }
 
 export class KeptBackDto {
-  @IsOptional() @ValidateNested() @Type(() => AmountDto) amount: AmountDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => AmountDto) amount: AmountDto | null;
   @IsString() @MaxLength(200, text(200)) words: string;
 }
 
@@ -62,14 +61,14 @@ export class RecipeLineDto {
   @Matches(shortId) id: string;
   @Matches(shortId) componentId: string;
   @IsString() @MaxLength(1000, text(1000)) text: string;
-  @IsOptional() @ValidateNested() @Type(() => EndsDto) amount: EndsDto | null;
-  @IsOptional() @IsIn(unitIds, { message: 'Choose a unit from the list.' }) unit: UnitId | null;
-  @IsOptional() @ValidateNested() @Type(() => AmountDto) pack: AmountDto | null;
-  @IsOptional() @ValidateNested() @Type(() => AmountDto) second: AmountDto | null;
-  @IsOptional() @ValidateNested() @Type(() => KeptBackDto) keptBack: KeptBackDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => EndsDto) amount: EndsDto | null;
+  @MayBeNull() @IsIn(unitIds, { message: 'Choose a unit from the list.' }) unit: UnitId | null;
+  @MayBeNull() @ValidateNested() @Type(() => AmountDto) pack: AmountDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => AmountDto) second: AmountDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => KeptBackDto) keptBack: KeptBackDto | null;
   @IsString() @MaxLength(400, text(400)) name: string;
-  @IsOptional() @Matches(shortId) ingredient: string | null;
-  @IsOptional() @IsString() @MaxLength(30) form: Form | null;
+  @MayBeNull() @Matches(shortId) ingredient: string | null;
+  @MayBeNull() @IsString() @MaxLength(30) form: Form | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) preparation: Form[];
   @IsIn(['purchased', 'edible']) basis: 'purchased' | 'edible';
   @IsString() @MaxLength(1000, text(1000)) note: string;
@@ -82,8 +81,8 @@ export class RecipeLineDto {
   @IsNumber() @Min(0) @Max(1) confidence: number;
   @IsString() @MaxLength(1000, text(1000)) unread: string;
   @IsIn(scalings) scaling: Scaling;
-  @IsOptional() @IsBoolean() corrected?: boolean;
-  @IsOptional() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
+  @MayBeAbsent() @IsBoolean() corrected?: boolean;
+  @MayBeNull() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
 }
 
 /** A component that another recipe makes, and how many batches of it. */
@@ -96,7 +95,7 @@ export class RecipeComponentDto {
   @Matches(shortId) id: string;
   @IsString() @Length(1, 80, { message: 'Name the component, in up to 80 characters.' }) name: string;
   @IsIn(componentRoles) role: ComponentRole;
-  @IsOptional() @ValidateNested() @Type(() => SubRecipeDto) recipe?: SubRecipeDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => SubRecipeDto) recipe?: SubRecipeDto | null;
 }
 
 export class ChoiceOptionDto {
@@ -150,31 +149,31 @@ export class RecipeStepDto {
   @Min(0, { message: 'Minutes are 0 or more.' })
   @Max(1440, { message: 'A step takes at most 24 hours of work.' })
   handsOnMinutes: number;
-  @IsOptional() @ValidateNested() @Type(() => WaitDto) waitMinutes: WaitDto | null;
+  @MayBeNull() @IsOrderedSpan() @ValidateNested() @Type(() => WaitDto) waitMinutes: WaitDto | null;
   @IsString() @MaxLength(400) until: string;
   @IsIn(['in class', 'either', 'before']) place: 'in class' | 'either' | 'before';
-  @IsOptional() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
   @IsArray()
   @ArrayMaxSize(limits.lines)
   @ValidateNested({ each: true })
   @Type(() => StepUseDto)
   uses: StepUseDto[];
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(8, { message: 'A step leaves at most 8 things.' })
   @ValidateNested({ each: true })
   @Type(() => StepGiftDto)
   gives?: StepGiftDto[];
-  @IsOptional()
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(40)
   @IsString({ each: true })
   @MaxLength(120, { each: true })
   declined?: string[];
-  @IsOptional() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
+  @MayBeNull() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
   @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];
-  @IsOptional() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
+  @MayBeNull() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
   @IsArray() @ArrayMaxSize(8) @Matches(shortId, { each: true }) techniques: string[];
   @IsString() @MaxLength(limits.textLength) techniqueNote: string;
   @IsInt() @Min(0) @Max(120) demonstrateMinutes: number;
@@ -217,6 +216,7 @@ export class RecipeContentDto implements Recipe {
   lines: RecipeLineDto[];
   @IsArray()
   @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` })
+  @IsAfterKnownSteps()
   @ValidateNested({ each: true })
   @Type(() => RecipeStepDto)
   steps: RecipeStepDto[];

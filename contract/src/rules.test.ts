@@ -3,6 +3,8 @@ import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { describe, expect, it } from 'vitest';
 import { CreateClassDto, UpdateClassDto } from './classes.js';
+import { fieldProblems } from './problems.js';
+import { RecipeContentDto, RecipeStepDto } from './recipes.js';
 import { isChoices, isLocalDate, isLocalDateTime, isRational, isTimeZone } from './rules.js';
 
 describe('amounts as text', () => {
@@ -110,4 +112,49 @@ describe('local dates', () => {
     ['2026-11-27T10:00', false],
     [20261127, false],
   ])('%s', (value, allowed) => expect(isLocalDate(value)).toBe(allowed));
+});
+
+describe('what a recipe may say of its steps', () => {
+  const step = (to: object) => ({
+    id: 's1',
+    componentId: 'c1',
+    text: 'Stir.',
+    handsOnMinutes: 1,
+    waitMinutes: null,
+    until: '',
+    place: 'in class',
+    occupies: null,
+    tools: [],
+    uses: [],
+    after: [],
+    holdMinutes: null,
+    techniques: [],
+    techniqueNote: '',
+    demonstrateMinutes: 0,
+    ...to,
+  });
+  const sentences = (...steps: object[]) =>
+    fieldProblems(
+      validateSync(plainToInstance(RecipeContentDto, { steps }), { skipMissingProperties: true }),
+    ).map(({ field, sentence }) => [field, sentence]);
+
+  it('a step comes after steps that there are', () => {
+    expect(sentences(step({}), step({ id: 's2', after: ['s1'] }))).toEqual([]);
+    expect(sentences(step({ after: ['s9'] }))).toEqual([
+      ['steps', 'A step comes after a step that is not there.'],
+    ]);
+  });
+  it('a wait is written from its shorter end', () => {
+    expect(sentences(step({ waitMinutes: { low: 5, high: 5 } }))).toEqual([]);
+    expect(sentences(step({ waitMinutes: { low: 20, high: 10 } }))).toEqual([
+      ['steps.0.waitMinutes', 'Write the shorter wait first.'],
+    ]);
+  });
+  it('what may be absent may not be null, unless its type says so', () => {
+    const fields = (to: object) =>
+      fieldProblems(validateSync(plainToInstance(RecipeStepDto, step(to)))).map(({ field }) => field);
+    expect(fields({ holdMinutes: null })).toEqual([]);
+    expect(fields({ declined: null })).toEqual(['declined']);
+    expect(fields({ declined: undefined })).toEqual([]);
+  });
 });

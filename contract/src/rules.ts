@@ -1,4 +1,4 @@
-import { ValidateBy, type ValidationOptions } from 'class-validator';
+import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
 
 /** The limits of what can be entered. The forms and the server read the same numbers. */
 export const limits = {
@@ -139,4 +139,36 @@ function rule(name: string, validate: (value: unknown) => boolean, sentence: str
       { name, validator: { validate: (value) => validate(value), defaultMessage: () => sentence } },
       options,
     );
+}
+
+/** The field may be left out. Null is not the same: it is refused where the type does not name it. */
+export function MayBeAbsent(): PropertyDecorator {
+  return ValidateIf((_, value) => value !== undefined);
+}
+
+/** The field may be left out or null. */
+export function MayBeNull(): PropertyDecorator {
+  return ValidateIf((_, value) => value !== undefined && value !== null);
+}
+
+/** Steps come after steps that the recipe has. */
+export const IsAfterKnownSteps = rule(
+  'isAfterKnownSteps',
+  hasKnownSteps,
+  'A step comes after a step that is not there.',
+);
+
+function hasKnownSteps(value: unknown): boolean {
+  if (!Array.isArray(value)) return true;
+  const steps = value as readonly { readonly id?: unknown; readonly after?: unknown }[];
+  const known = new Set(steps.map((step) => step?.id));
+  return steps.every((step) => !Array.isArray(step?.after) || step.after.every((id) => known.has(id)));
+}
+
+/** The low end of a span is no more than its high end. */
+export const IsOrderedSpan = rule('isOrderedSpan', isOrdered, 'Write the shorter wait first.');
+
+function isOrdered(value: unknown): boolean {
+  const { low, high } = (value ?? {}) as { readonly low?: unknown; readonly high?: unknown };
+  return typeof low !== 'number' || typeof high !== 'number' || low <= high;
 }

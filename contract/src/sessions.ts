@@ -1,16 +1,17 @@
-import { IsBoolean, IsEmail, IsOptional, IsString, Length, MaxLength } from 'class-validator';
+import { IsBoolean, IsEmail, IsString, Length, MaxLength } from 'class-validator';
+import { MayBeAbsent } from './rules.js';
 
 /** Signs in with a name and password, or into the demo with `demo: true`. */
 export class SignInDto {
-  @IsOptional()
+  @MayBeAbsent()
   @IsBoolean()
   demo?: boolean;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsEmail({}, { message: 'Write an e-mail address, such as ines@example.org.' })
   email?: string;
 
-  @IsOptional()
+  @MayBeAbsent()
   @IsString()
   @MaxLength(200, { message: 'A password has at most 200 characters.' })
   password?: string;

@@ -32,7 +32,7 @@ export interface WrittenRecipe {
   readonly steps: readonly WrittenStep[];
 }
 
-export interface WrittenStep {
+interface WrittenStep {
   readonly text: string;
   /** Number of the component, from 1. */
   readonly of: number;

@@ -22,7 +22,7 @@ export function benchPlanning(core, demo) {
 }
 
 /** A class of `dishes` dishes of `lines` lines each, made from the demo's recipes, at `stations` stations. */
-export function benchBundle(demo, { dishes, lines, stations, people }) {
+function benchBundle(demo, { dishes, lines, stations, people }) {
   const recipes = demo.demoRecipes.map(({ recipe }) => ({
     ...recipe,
     lines: Array.from({ length: lines }, (_, index) => ({

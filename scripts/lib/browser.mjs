@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test';
 
 /** Debian's Chromium, quiet on a closed network. */
-export const chromiumOptions = {
+const chromiumOptions = {
   executablePath: '/usr/bin/chromium',
   args: [
     '--no-sandbox',

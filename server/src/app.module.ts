@@ -1,8 +1,8 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { APP_GUARD } from '@nestjs/core';
-import { LoggerModule } from 'nestjs-pino';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassesModule } from './classes/classes.module.js';
+import { Logger } from './common/logger.js';
 import { CONFIG, type ServerConfig } from './config.js';
 import { HealthModule } from './health/health.module.js';
 import { LarderModule } from './larder/larder.module.js';
@@ -17,7 +17,7 @@ import { TechniquesModule } from './techniques/techniques.module.js';
 @Module({})
 export class AppModule {
   /** The application over one database. The connection is opened and closed by the caller. */
-  static over(sequelize: Sequelize, config: ServerConfig): DynamicModule {
+  static over(sequelize: Sequelize, config: ServerConfig, logger: Logger): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -27,16 +27,10 @@ export class AppModule {
           providers: [
             { provide: Sequelize, useValue: sequelize },
             { provide: CONFIG, useValue: config },
+            { provide: Logger, useValue: logger },
           ],
-          exports: [Sequelize, CONFIG],
+          exports: [Sequelize, CONFIG, Logger],
         },
-        LoggerModule.forRoot({
-          pinoHttp: {
-            level: config.logLevel,
-            autoLogging: config.logLevel === 'info',
-            redact: ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'],
-          },
-        }),
         SessionsModule,
         KitchensModule,
         RecipesModule,

@@ -1,9 +1,9 @@
 import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import { Logger } from 'nestjs-pino';
 import type { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.js';
+import { Logger, requestLog } from './common/logger.js';
 import { ProblemFilter, validationProblem } from './common/problem.js';
 import type { ServerConfig } from './config.js';
 import { ApiDescription, describeApi } from './openapi.js';
@@ -11,11 +11,11 @@ import { serveWebApp } from './web/web-app.js';
 
 /** Builds the application without listening, for the server and for tests. */
 export async function createApp(sequelize: Sequelize, config: ServerConfig): Promise<NestExpressApplication> {
-  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(sequelize, config), {
-    bufferLogs: true,
+  const logger = new Logger(config);
+  const app = await NestFactory.create<NestExpressApplication>(AppModule.over(sequelize, config, logger), {
+    logger,
   });
-  const logger = app.get(Logger);
-  app.useLogger(logger);
+  app.use(requestLog(logger, config));
   app.useBodyParser('json', { limit: '1mb' });
   app.useGlobalPipes(
     new ValidationPipe({

@@ -32,7 +32,7 @@ export class ApiDescription {
 }
 
 @Controller('api/openapi.json')
-export class OpenApiController {
+class OpenApiController {
   constructor(private readonly description: ApiDescription) {}
 
   @Get()

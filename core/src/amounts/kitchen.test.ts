@@ -6,6 +6,15 @@ import { measureSystems } from './types.js';
 
 const metric: KitchenOptions = { show: 'spoons', kitchenSystem: 'metric', recipeSystem: 'metric', facts: {} };
 
+describe('at the borders of what is shown', () => {
+  it('999.6 g round to a kilogram, and are written as one; 999.4 g are not', () =>
+    expect([formatMass(999.6), formatMass(999.4)]).toEqual(['1 kg', '999 g']));
+  it('so are 999.6 ml a litre', () =>
+    expect([formatMillilitres(999.6), formatMillilitres(999.4)]).toEqual(['1 l', '999 ml']));
+  it('no pieces are 0, not a quarter of one', () =>
+    expect(formatForKitchen({ low: '0', high: '0', unit: 'piece' }, metric).lead).toBe('0'));
+});
+
 describe('spoons and cups', () => {
   it.each([
     [15, '1 tbsp'],

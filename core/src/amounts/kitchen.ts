@@ -156,6 +156,7 @@ function formatInformal(count: number, unit: UnitId, grams: number | null): Kitc
 }
 
 function nearestPart(value: number): { value: number; text: string } {
+  if (value === 0) return { value, text: '0' };
   const whole = Math.floor(value);
   const parts: [number, Rational][] = [
     [0, '0'],
@@ -185,7 +186,7 @@ function nearestPart(value: number): { value: number; text: string } {
  * with two figures.
  */
 export function formatMass(grams: number): string {
-  if (grams >= 1000) return `${showNumber(grams / 1000)} kg`;
+  if (Math.round(grams) >= 1000) return `${showNumber(grams / 1000)} kg`;
   if (grams >= 10) return `${Math.round(grams)} g`;
   if (grams >= 3) return `${Math.round(grams * 2) / 2} g`;
   return `${Number(grams >= 0.1 ? grams.toFixed(1) : grams.toPrecision(1))} g`;

@@ -21,6 +21,9 @@ describe('showing', () => {
     ['0', '0'],
     ['1000', '1000'],
     ['17/20', '0.85'],
+    ['-1/2', '-½'],
+    ['-3/2', '-1½'],
+    ['-5/4', '-1¼'],
     ['1/100', '0.01'],
   ])('%s reads %s', (value, shown) => expect(showRational(value as Rational)).toBe(shown));
   it.each([

@@ -76,9 +76,9 @@ export function showRational(value: Rational): string {
   if (slash < 0) return value;
   const bottom = Number(value.slice(slash + 1));
   const top = Number(value.slice(0, slash));
-  const whole = Math.floor(top / bottom);
-  const drawn = drawnFractions[`${top - whole * bottom}/${bottom}`];
-  if (drawn) return whole === 0 ? drawn : `${whole}${drawn}`;
+  const whole = Math.floor(Math.abs(top) / bottom);
+  const drawn = drawnFractions[`${Math.abs(top) - whole * bottom}/${bottom}`];
+  if (drawn) return `${top < 0 ? '-' : ''}${whole === 0 ? '' : whole}${drawn}`;
   return showNumber(top / bottom);
 }
 

@@ -11,7 +11,7 @@ interface SpoonMeasure {
 }
 
 export function formatMillilitres(millilitres: number): string {
-  if (millilitres >= 1000) return `${showNumber(millilitres / 1000)} l`;
+  if (Math.round(millilitres) >= 1000) return `${showNumber(millilitres / 1000)} l`;
   return `${millilitres >= 10 ? Math.round(millilitres) : showNumber(millilitres)} ml`;
 }
 

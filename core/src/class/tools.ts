@@ -1,5 +1,5 @@
 /** Another tool that does the work, with what becomes of the minutes and the result. */
-export interface ToolAlternative {
+interface ToolAlternative {
   readonly tool: string;
   readonly minutesFactor: number;
   readonly result: string;

@@ -2,7 +2,7 @@ import { formatMass, type WorkingStep } from '../amounts/index.js';
 import type { OwnSet } from '../class/index.js';
 import { nameStations } from '../portions/index.js';
 import { containerGrams, type SortedPlace } from './containers.js';
-import type { KitInput } from './kit-list.js';
+import type { KitInput } from './kit-input.js';
 import type { Crate, KitRow } from './types.js';
 interface Lists {
   readonly perStation: readonly KitRow[];

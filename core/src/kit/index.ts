@@ -1,2 +1,3 @@
 export * from './types.js';
-export { buildKitList, type KitInput } from './kit-list.js';
+export { buildKitList } from './kit-list.js';
+export type { KitInput } from './kit-input.js';

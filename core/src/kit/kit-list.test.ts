@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { splitStations } from '../class/index.js';
 import { planBatches, portionRecipe } from '../portions/index.js';
 import { dish, recipe } from '../tests/recipes.js';
-import { buildKitList, type KitInput } from './kit-list.js';
+import type { KitInput } from './kit-input.js';
+import { buildKitList } from './kit-list.js';
 import type { ToolUse } from './types.js';
 
 const salad = dish(recipe(['600 g carrots', '2 tbsp olive oil', '1 onion', '200 ml buttermilk']));

@@ -2,33 +2,19 @@ import type { WorkingStep } from '../amounts/index.js';
 import {
   isSharedTool,
   type KitDecision,
-  type KitDecisions,
   type OwnSet,
   toolFact,
   toolName,
   toolPlural,
 } from '../class/index.js';
-import type { Larder } from '../larder/index.js';
 import { capital } from '../words/index.js';
-import { type KitDish, sortedPlaces } from './containers.js';
+import { sortedPlaces } from './containers.js';
 import { crates } from './crates.js';
 import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
 import { dealOut, mostDirty, type Peak, singleUses } from './in-use.js';
+import type { KitInput } from './kit-input.js';
 import { findShortages } from './shortages.js';
 import type { KitList, KitRow, ToolUse } from './types.js';
-
-export interface KitInput {
-  readonly uses: readonly ToolUse[];
-  readonly stations: readonly number[];
-  readonly people: number;
-  readonly dishes: readonly KitDish[];
-  readonly toolsInKitchen: readonly { readonly tool: string; readonly count: number }[];
-  readonly english: 'uk' | 'us';
-  /** Writes a minute of the plan as the clock shows it. */
-  readonly clock: (minute: number) => string;
-  readonly larder?: Larder;
-  readonly decisions?: KitDecisions;
-}
 
 /**
  * The kit for one station, the demonstration bench and shared use: the most in use at once, read off the

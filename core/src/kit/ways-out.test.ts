@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { applyKitDecisions, type KitDecisions, splitStations, toolFacts } from '../class/index.js';
 import { planBatches, portionRecipe } from '../portions/index.js';
 import { dish, recipe, step } from '../tests/recipes.js';
-import { buildKitList, type KitInput } from './kit-list.js';
+import type { KitInput } from './kit-input.js';
+import { buildKitList } from './kit-list.js';
 import type { ToolUse } from './types.js';
 
 const stations = splitStations(16, 4);

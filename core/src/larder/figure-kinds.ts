@@ -10,7 +10,7 @@ export interface FigureKind {
 }
 
 const guessed = (fact: Fact): Fact => ({ ...fact, source: 'estimate' });
-export const nothing: Fact = { value: 0, source: 'estimate' };
+const nothing: Fact = { value: 0, source: 'estimate' };
 /** What an ingredient without a composition begins with when one part of it is measured. */
 const unknownComposition = { water: nothing, fat: nothing, sugar: nothing, salt: nothing, acid: null };
 /** Counted units with a figure of their own kind. */

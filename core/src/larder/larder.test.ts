@@ -1,3 +1,4 @@
+import { cutGreens } from '../safety/out-of-cold.js';
 import { describe, expect, it } from 'vitest';
 import { densityOf, findIngredient, standardLarder, yieldOf } from './larder.js';
 
@@ -54,4 +55,12 @@ describe('densities by form', () => {
   });
   it('a cube is like a dice', () => expect(densityOf(ingredient('beetroot'), ['cubed'])?.value).toBe(0.6));
   it('none is invented', () => expect(densityOf(ingredient('fig'), ['sliced'])).toBeNull());
+});
+
+describe('what the checks name is in the larder', () => {
+  it.each(['melon', 'cantaloupe', 'honeydew melon'])('%s is a melon', (name) =>
+    expect(standardLarder.names.get(name)).toBe('melon'),
+  );
+  it('cut leaves, tomatoes and melons that count as needing cold are all known', () =>
+    expect(cutGreens.filter((id) => !standardLarder.ingredients.has(id))).toEqual([]));
 });

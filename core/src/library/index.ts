@@ -1,8 +1,3 @@
-export {
-  recipeFacts,
-  dietsOf,
-  type RecipeFact,
-  type RecipeFacts,
-  type RecipeFactsOptions,
-} from './recipe-facts.js';
+export { dietsOf, recipeFacts } from './recipe-facts.js';
+export type { RecipeFact, RecipeFacts, RecipeFactsOptions } from './facts.js';
 export { monthsText, seasonText } from './season.js';

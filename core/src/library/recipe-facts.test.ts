@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { recipe, step } from '../tests/recipes.js';
-import { recipeFacts, type RecipeFactsOptions } from './recipe-facts.js';
+import type { RecipeFactsOptions } from './facts.js';
+import { recipeFacts } from './recipe-facts.js';
 import { monthsText } from './season.js';
 
 const options: RecipeFactsOptions = {

@@ -1,13 +1,5 @@
+import { formatMass, formatMillilitres, showRational, toNumber, type WorkingStep } from '../amounts/index.js';
 import {
-  formatMass,
-  formatMillilitres,
-  showRational,
-  toNumber,
-  type Workings,
-  type WorkingStep,
-} from '../amounts/index.js';
-import {
-  type AllergenList,
   allergensByList,
   type CautionId,
   cautionWords,
@@ -17,36 +9,11 @@ import {
   standardLarder,
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
-import { allergensOf, type Recipe, type RecipeLine, recipeMinutes } from '../recipes/index.js';
+import { allergensOf, type Recipe, recipeMinutes } from '../recipes/index.js';
 import { showSpan } from '../words/index.js';
+import { fact, type LineOf, type RecipeFact, type RecipeFacts, type RecipeFactsOptions } from './facts.js';
 import { costFact } from './rough-cost.js';
 import { seasonFact } from './season.js';
-
-/** One computed fact of a recipe, as text with its workings. */
-export interface RecipeFact {
-  readonly id: 'yield' | 'batches' | 'minutes' | 'season' | 'cost';
-  readonly label: string;
-  readonly text: string;
-  readonly workings: Workings;
-}
-
-/** What Fornax works out of a recipe as it stands. */
-export interface RecipeFacts {
-  readonly facts: readonly RecipeFact[];
-  readonly allergens: readonly string[];
-  /** "vegetarian", "vegan": by the larder; labels decide. */
-  readonly diets: readonly string[];
-  readonly cautions: readonly { readonly ingredient: string; readonly sentence: string }[];
-}
-
-export interface RecipeFactsOptions {
-  readonly larder?: Larder;
-  readonly english: 'uk' | 'us';
-  readonly allergenList: AllergenList;
-  readonly currency: string;
-  /** Which half of the earth the kitchen's seasons follow. */
-  readonly hemisphere: 'north' | 'south';
-}
 
 /**
  * Yield by weight and volume, batch limits, minutes, season, rough cost, allergens, diets and cautions of a
@@ -68,21 +35,6 @@ export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): Recipe
     diets: dietsOf(recipe, larder),
     cautions: cautionsFor(known, options.english),
   };
-}
-
-export interface LineOf {
-  readonly line: RecipeLine;
-  readonly ingredient: Ingredient | null;
-}
-
-export function fact(
-  id: RecipeFact['id'],
-  label: string,
-  text: string,
-  steps: readonly WorkingStep[],
-  estimated: boolean,
-): RecipeFact {
-  return { id, label, text, workings: { title: `${label}: ${text}`, steps, result: text, estimated } };
 }
 
 function yieldFact(lines: readonly LineOf[]): RecipeFact {

@@ -1,28 +1,13 @@
 import { showRational } from '../amounts/index.js';
-import type { ClassFacts, KitchenFacts } from '../class/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import { looseEnds, type Recipe } from '../recipes/index.js';
-import type { OutOfCold } from '../safety/index.js';
 import type { ShoppingList } from '../shopping/index.js';
-import type { Timeline } from '../timeline/index.js';
 import { listed, money } from '../words/index.js';
-import type { PlannedDish } from './planned-dish.js';
 import { coldWarnings, timelineWarnings } from './timeline-checks.js';
+import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
-
-export interface ToCheck {
-  dishes: readonly PlannedDish[];
-  facts: ClassFacts;
-  kitchen: KitchenFacts;
-  portions: PortionPlan;
-  shopping: ShoppingList;
-  kit: KitList;
-  timeline: Timeline;
-  larder: Larder;
-  outOfCold: readonly OutOfCold[];
-}
 
 /** Every check with a reason, a place and a remedy. */
 export function findWarnings(given: ToCheck): PlanWarning[] {

@@ -162,11 +162,13 @@ function planShopping({ bundle, facts, larder, dishes }: Passes, planned: Timeli
 const wholeMade = ({ whole, portions, allergens }: PlannedDish) => ({
   dish: whole,
   batches: portions.batches,
+  fits: portions.fits,
   allergens,
 });
 const decidedMade = ({ decided, portions, allergens }: PlannedDish) => ({
   dish: decided,
   batches: portions.batches,
+  fits: portions.fits,
   allergens,
 });
 

@@ -2,10 +2,10 @@ import type { Rational } from '../amounts/index.js';
 import { type ClassFacts, decidedDishes, type KitchenFacts, splitStations } from '../class/index.js';
 import { dateOf } from '../identity/index.js';
 import { findIngredient, type Larder, larderOf } from '../larder/index.js';
-import { planBatches } from '../portions/index.js';
+import { fitVessels, planBatches } from '../portions/index.js';
 import { allergensOf } from '../recipes/index.js';
 import { type ClassNeeds, type IngredientUse, pooledNeed } from '../shopping/index.js';
-import { ingredientUses } from './uses.js';
+import { ingredientUses, type MadeDish } from './uses.js';
 
 /** What a class uses of everything, without planning its minutes: enough to shop for several at once. */
 export function usesOfClass(
@@ -15,11 +15,12 @@ export function usesOfClass(
 ): IngredientUse[] {
   const dishes = decidedDishes(facts, larder, kitchen.english);
   const stations = splitStations(facts.people, facts.peoplePerStation);
-  const made = dishes.map((dish) => ({
-    dish,
-    batches: planBatches(dish, stations, facts.people, facts.demonstrationPlates),
-    allergens: allergensOf(dish.recipe, larder),
-  }));
+  const made = dishes.map((dish): MadeDish => {
+    const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);
+    const goesByVessel = dish.recipe.lines.some(({ scaling }) => scaling === 'perVessel');
+    const fits = goesByVessel ? fitVessels(dish, batches, kitchen.vessels, larder) : [];
+    return { dish, batches, fits, allergens: allergensOf(dish.recipe, larder) };
+  });
   return ingredientUses(made, { date: dateOf(facts.startsAt), title: facts.title });
 }
 

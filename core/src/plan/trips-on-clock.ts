@@ -1,19 +1,13 @@
 import type { WorkingStep } from '../amounts/index.js';
-import { type ClassFacts, decisionsOf, type KitchenFacts } from '../class/index.js';
+import { decisionsOf, type KitchenFacts } from '../class/index.js';
 import { classTaskRef, idOf, type LocalTime, type TaskRef } from '../identity/index.js';
-import type { Larder } from '../larder/index.js';
-import {
-  anyShop,
-  type IngredientUse,
-  rowKeyOf,
-  type ShoppingList,
-  type ShoppingTrip,
-} from '../shopping/index.js';
+import { anyShop, rowKeyOf, type ShoppingList, type ShoppingTrip } from '../shopping/index.js';
 import { type Axis, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
 import { showDate } from '../words/index.js';
 import { busyOf, firstFound, firstGap, type Hands, isFreeAt } from './gaps.js';
 import { entryAt, minuteOf, withEntries } from './later-entries.js';
 import { ripening } from './ripening.js';
+import type { TripsInput } from './trips-input.js';
 
 /**
  * Minutes of a trip: there and back, where the supplier has no figure of its own, and for each thing.
@@ -27,16 +21,6 @@ const minutesAThing = 1;
 const shopsOpen = '09:00';
 const shopsClose = '18:00';
 const wantedTime = '10:00';
-
-export interface TripsInput {
-  readonly facts: ClassFacts;
-  readonly kitchen: KitchenFacts;
-  readonly shopping: ShoppingList;
-  readonly timeline: Timeline;
-  /** What this class uses, with its minutes. */
-  readonly uses: readonly IngredientUse[];
-  readonly larder: Larder;
-}
 
 /**
  * Shopping trips as jobs of the clock: each on its day, in the first gap that the hands of the class leave,

@@ -9,7 +9,16 @@ import {
   isRawProtein,
   type Larder,
 } from '../larder/index.js';
-import { type Batch, makesLine, makesStep, scaleLine } from '../portions/index.js';
+import {
+  type Batch,
+  type Fills,
+  fillsFor,
+  fillsOf,
+  makesLine,
+  makesStep,
+  scaleLine,
+  type VesselFit,
+} from '../portions/index.js';
 import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import type { StepMinutes } from '../safety/index.js';
 import {
@@ -62,6 +71,8 @@ const noTimes: StepTimes = new Map();
 export interface MadeDish {
   readonly dish: ClassDish;
   readonly batches: readonly Batch[];
+  /** What each step is done in: lines that go by the vessel are wanted as often as it is filled. */
+  readonly fits: readonly VesselFit[];
   readonly allergens: readonly Allergen[];
 }
 
@@ -70,13 +81,15 @@ export function ingredientUses(
   made: readonly MadeDish[],
   context: { times?: StepTimes; date: LocalDate; title?: string },
 ): IngredientUse[] {
-  return made.flatMap(({ dish, batches, allergens }) => {
+  return made.flatMap(({ dish, batches, fits, allergens }) => {
+    const fills = fillsOf(dish.recipe, fits);
     return dish.recipe.lines.flatMap((line) => {
       const when = timeOfLine(dish, line, context.times ?? noTimes);
       return batches
         .filter((batch) => makesLine(batch, line))
         .map((batch) =>
           useOf(dish, line, batch, {
+            fills,
             allergens,
             minute: when?.start,
             date: when?.date ?? context.date,
@@ -99,6 +112,7 @@ function timeOfLine(
 }
 
 interface UseContext {
+  readonly fills: Fills;
   readonly allergens: readonly Allergen[];
   readonly minute: number | undefined;
   readonly date: LocalDate;
@@ -109,10 +123,10 @@ function useOf(
   dish: ClassDish,
   line: RecipeLine,
   batch: Batch,
-  { allergens, minute, date, title }: UseContext,
+  { fills, allergens, minute, date, title }: UseContext,
 ): IngredientUse {
   return {
-    ...lineUse(dish, line, batch),
+    ...lineUse(dish, line, batch, fills),
     dishTitle: title ? `${title}: ${dish.recipe.title}` : dish.recipe.title,
     date,
     dishAllergens: allergens,
@@ -121,7 +135,7 @@ function useOf(
 }
 
 /** What a batch uses of a line, whenever that is. */
-function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch): PurchasedUse {
+function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch, fills: Fills): PurchasedUse {
   return {
     dishId: dish.id,
     dishTitle: dish.recipe.title,
@@ -129,7 +143,7 @@ function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch): PurchasedUse 
     count: batch.count,
     name: line.name,
     ingredient: line.ingredient,
-    amount: withKeptBack(scaleLine(line, batch.factor), line, batch),
+    amount: withKeptBack(scaleLine(line, batch.factor, fillsFor(fills, line, batch)), line, batch),
     pack: line.pack,
     preparation: line.preparation,
     basis: line.basis,
@@ -159,11 +173,13 @@ function withKeptBack(amount: Amount | null, line: RecipeLine, batch: Batch): Am
  * always leaves.
  */
 export function giftsOf(made: readonly MadeDish[], larder: Larder, times: StepTimes): Gift[] {
-  return made.flatMap(({ dish, batches }) => [
+  return made.flatMap(({ dish, batches, fits }) => [
     ...dish.recipe.steps.flatMap((step) =>
       (step.gives ?? []).flatMap((gift) => stepGift(dish, step, { gift, batches, larder, times })),
     ),
-    ...dish.recipe.lines.flatMap((line) => leftFromLine(dish, line, { batches, larder, times })),
+    ...dish.recipe.lines.flatMap((line) =>
+      leftFromLine(dish, line, { batches, larder, times, fills: fillsOf(dish.recipe, fits) }),
+    ),
   ]);
 }
 
@@ -203,7 +219,11 @@ function stepGift(
 
 const cooking = /\b(?:crisp|render|fry|cook|roast)/i;
 
-function leftFromLine(dish: ClassDish, line: RecipeLine, { batches, larder, times }: GiftContext): Gift[] {
+function leftFromLine(
+  dish: ClassDish,
+  line: RecipeLine,
+  { batches, larder, times, fills }: GiftContext & { fills: Fills },
+): Gift[] {
   const ingredient = findIngredient(larder, line.ingredient);
   const using = dish.recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id));
   return (ingredient?.leaves ?? []).flatMap((left): Gift[] => {
@@ -212,7 +232,7 @@ function leftFromLine(dish: ClassDish, line: RecipeLine, { batches, larder, time
       left.when === 'drained'
         ? line.preparation.includes('drained') || line.basis === 'edible'
         : line.preparation.includes('cooked') || using.some((step) => cooking.test(step.text));
-    const grams = happens ? gramsBought(dish, line, ingredient!, batches) : null;
+    const grams = happens ? gramsBought(dish, line, ingredient!, { batches, fills }) : null;
     const millilitres =
       product && grams
         ? convert({ low: grams, high: grams, unit: 'g' }, 'ml', conversionFacts(product, []), 'metric')
@@ -240,11 +260,11 @@ function gramsBought(
   dish: ClassDish,
   line: RecipeLine,
   ingredient: Ingredient,
-  batches: readonly Batch[],
+  { batches, fills }: { batches: readonly Batch[]; fills: Fills },
 ): Rational | null {
   let sum = toFraction('0');
   for (const batch of batches.filter((each) => makesLine(each, line))) {
-    const use = lineUse(dish, line, batch);
+    const use = lineUse(dish, line, batch, fills);
     const bought = use.amount
       ? asPurchased({ ...use, amount: { ...use.amount, high: use.amount.low } }, ingredient)
       : null;

@@ -74,7 +74,7 @@ export function keptShow(
     ).spoons.lead;
 }
 
-export const toTaste: KitchenAmount = { lead: 'to taste', beside: null, error: 0, estimated: false };
+const toTaste: KitchenAmount = { lead: 'to taste', beside: null, error: 0, estimated: false };
 
 /** Grams in one tin or jar of the size that the line names. */
 function packGrams(line: RecipeLine): Record<string, Rational> {

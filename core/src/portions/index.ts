@@ -1,9 +1,11 @@
 export * from './types.js';
 export * from './vessels/types.js';
-export { batchNeed, batchesFrom, workableBatch, nameStations, portionSize } from './batches.js';
+export { batchesInAll, batchNeed, batchesFrom, workableBatch, nameStations, portionSize } from './batches.js';
 export { planBatches, batchOffers, rotationTurns, stationsAtOnce, chosenStations } from './plan-batches.js';
 export { portionRecipe, makesLine, usualMeasures } from './portion-recipe.js';
 export { scaleLine } from './scale-line.js';
 export { lineMeasure, lineVolume, usualDensity } from './vessels/line-volume.js';
 export { fitVessels, makesStep, standardVessels, stepsInto } from './vessels/fits.js';
 export { sectionOf, heightOf, shapeOf, widthAt } from './vessels/section.js';
+
+export { fillsFor, fillsOf, type Fills } from './fills.js';

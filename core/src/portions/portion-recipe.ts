@@ -9,10 +9,10 @@ import {
 import type { RecipeLine } from '../recipes/index.js';
 import { batchesInAll } from './batches.js';
 import { absentCell, cellOf, createShow, keptShow, totalOf } from './cells.js';
+import { type Fills, fillsFor, fillsOf } from './fills.js';
 import type { Batch, DishPortions, PortionLine, PortionOptions } from './types.js';
 import { fitVessels, makesStep } from './vessels/fits.js';
 import { sectionOf } from './vessels/section.js';
-import type { VesselFit } from './vessels/types.js';
 
 /**
  * The amounts of every line of a dish for each of its batches, and in all; what each step is done in; and the
@@ -63,27 +63,8 @@ interface LineContext {
   readonly batches: readonly Batch[];
   readonly options: PortionOptions;
   readonly larder: Larder;
-  /** How often the vessel of a line is filled, by line and batch. */
-  readonly fills: ReadonlyMap<string, number>;
+  readonly fills: Fills;
   readonly once: Batch | undefined;
-}
-
-/** Oil to film a pan and water to boil in are needed once for every time a pan or pot is filled. */
-function fillsOf(recipe: ClassDish['recipe'], fits: readonly VesselFit[]): ReadonlyMap<string, number> {
-  const perVessel = recipe.lines.filter((line) => line.scaling === 'perVessel');
-  const fills = new Map<string, number>();
-  for (const line of perVessel) {
-    const users = new Set(
-      recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id)).map((step) => step.id),
-    );
-    for (const fit of fits)
-      if (users.has(fit.stepId))
-        fills.set(
-          `${line.id}|${fit.batchId}`,
-          Math.max(fit.rounds, fills.get(`${line.id}|${fit.batchId}`) ?? 1),
-        );
-  }
-  return fills;
 }
 
 /** Whether a batch makes a line: of the components it is for, and of the way it is made in. */
@@ -98,7 +79,7 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   const kept = keptShow(line, ingredient, dish.recipe.system, options);
   const cells = batches.map((batch) =>
     makesLine(batch, line)
-      ? cellOf(line, batch, { show, kept, fills: context.fills.get(`${line.id}|${batch.id}`) })
+      ? cellOf(line, batch, { show, kept, fills: fillsFor(context.fills, line, batch) })
       : absentCell(line, batch, context.once),
   );
   return {

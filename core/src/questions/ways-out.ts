@@ -56,7 +56,7 @@ function assistantOf({ class: facts }: ClassBundle): WhatIf[] {
   return facts.assistants < mostAssistants ? [{ kind: 'assistant' }] : [];
 }
 
-export function longer(): WhatIf[] {
+function longer(): WhatIf[] {
   return longerBy.map((minutes) => ({ kind: 'longer', minutes }));
 }
 

@@ -1,5 +1,5 @@
-import { multiply, toRational, toFraction, writeAmount, type Rational } from '../amounts/index.js';
-import type { Recipe, RecipeComponent, RecipeLine, RecipeStep } from './types.js';
+import { multiply, type Rational, toFraction, toNumber, toRational, writeAmount } from '../amounts/index.js';
+import type { Recipe, RecipeChoice, RecipeComponent, RecipeLine, RecipeStep } from './types.js';
 
 /** Finds a recipe by its id; null where the library has none. */
 export type FindRecipe = (recipeId: string) => Recipe | null;
@@ -52,23 +52,8 @@ export function expandRecipe(recipe: Recipe, find: FindRecipe, path: readonly st
 }
 
 function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, batches: Rational): Recipe {
-  const own = (id: string) => `${component.id}-${id}`;
-  const lines = sub.lines.map((line): RecipeLine => ({
-    ...scaled(line, batches),
-    id: own(line.id),
-    componentId: component.id,
-  }));
-  const steps = sub.steps.map((step): RecipeStep => ({
-    ...step,
-    id: own(step.id),
-    componentId: component.id,
-    uses: step.uses.map((use) => ({ ...use, line: own(use.line) })),
-    after: step.after.map(own),
-    handsOnMinutes: Math.max(
-      step.handsOnMinutes === 0 ? 0 : 1,
-      Math.round(step.handsOnMinutes * Math.max(0.5, Number(toFraction(batches).valueOf()))),
-    ),
-  }));
+  const lines = sub.lines.map((line) => ownLine(line, component, batches));
+  const steps = sub.steps.map((step) => ownStep(step, component, batches));
   const followed = new Set(steps.flatMap((step) => step.after));
   const last = steps.filter((step) => !followed.has(step.id)).map((step) => step.id);
   const users = usersOf(recipe, component);
@@ -77,6 +62,7 @@ function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, 
     components: recipe.components.map((each) =>
       each.id === component.id ? { id: each.id, name: each.name, role: each.role } : each,
     ),
+    choices: [...recipe.choices, ...sub.choices.map((choice) => ownChoice(choice, component))],
     lines: [...recipe.lines, ...lines],
     steps: [
       ...steps,
@@ -84,6 +70,42 @@ function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, 
         users.has(step.id) ? { ...step, after: [...new Set([...step.after, ...last])] } : step,
       ),
     ],
+  };
+}
+
+/** What belongs to a sub-recipe is named after the component that asks for it, so that two of one stay apart. */
+function ownId({ id }: RecipeComponent, of: string): string {
+  return `${id}-${of}`;
+}
+
+function ownWhen(when: RecipeLine['when'], component: RecipeComponent): { when?: RecipeLine['when'] } {
+  return when ? { when: { ...when, choice: ownId(component, when.choice) } } : {};
+}
+
+/** A way of the sub-recipe that a class still chooses: named with what it is a way of. */
+function ownChoice(choice: RecipeChoice, component: RecipeComponent): RecipeChoice {
+  return { ...choice, id: ownId(component, choice.id), name: `${component.name}: ${choice.name}` };
+}
+
+function ownLine(line: RecipeLine, component: RecipeComponent, batches: Rational): RecipeLine {
+  return {
+    ...scaled(line, batches),
+    id: ownId(component, line.id),
+    componentId: component.id,
+    ...ownWhen(line.when, component),
+  };
+}
+
+function ownStep(step: RecipeStep, component: RecipeComponent, batches: Rational): RecipeStep {
+  const handsOn = Math.round(step.handsOnMinutes * Math.max(0.5, toNumber(batches)));
+  return {
+    ...step,
+    id: ownId(component, step.id),
+    componentId: component.id,
+    uses: step.uses.map((use) => ({ ...use, line: ownId(component, use.line) })),
+    after: step.after.map((id) => ownId(component, id)),
+    handsOnMinutes: Math.max(step.handsOnMinutes === 0 ? 0 : 1, handsOn),
+    ...ownWhen(step.when, component),
   };
 }
 

@@ -34,7 +34,8 @@ export interface OutOfColdInput {
 /** What keeps a day or longer is kept in the cold between two steps. */
 const keptColdFromMinutes = 1440;
 const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
-const cutGreens: ReadonlySet<string> = new Set([
+/** Counted as food for the cold once they are cut, by the profiles that do so. */
+export const cutGreens: readonly string[] = [
   'cos-lettuce',
   'little-gem',
   'butterhead',
@@ -49,7 +50,7 @@ const cutGreens: ReadonlySet<string> = new Set([
   'cherry-tomato',
   'melon',
   'watermelon',
-]);
+];
 
 /**
  * Per dish, the food that is longest out of the cold until it is eaten, against the kitchen's safety profile.
@@ -88,7 +89,7 @@ function isColdFood(ingredient: Ingredient, profile: SafetyProfile): boolean {
     ingredient.cautions.some(
       (caution) => caution === 'keep-cold' || caution === 'raw-protein' || caution === 'soft-cheese',
     ) ||
-    (countsCutGreens(profile) && cutGreens.has(ingredient.id))
+    (countsCutGreens(profile) && cutGreens.includes(ingredient.id))
   );
 }
 

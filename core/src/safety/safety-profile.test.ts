@@ -104,7 +104,7 @@ describe('in the plan of a class', () => {
     )!.start;
     expect(own).toMatchObject({ dishId: 'd1', dishTitle: 'Dip' });
     expect(swap).toMatchObject({
-      dishId: 'd1/swap',
+      dishId: 'd1',
       dishTitle: 'Dip, ready-made swap',
       minutes: plan.timeline.eatMinute + 20 - start,
     });

@@ -1,7 +1,7 @@
 import type { ScheduleProblem, ScheduleTask } from './types.js';
 
 /** What one task takes of a resource, its demands on it added up. */
-export interface Need {
+interface Need {
   readonly resource: number;
   readonly units: number;
   readonly settings: readonly string[];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { larderOf, standardLarder } from '../larder/index.js';
-import { list, only, use } from '../tests/shopping-uses.js';
+import { list, only, stock, use } from '../tests/shopping-uses.js';
 import type { Gift, IngredientUse } from './types.js';
 
 describe('by-products of other steps', () => {
@@ -31,6 +31,22 @@ describe('by-products of other steps', () => {
     expect([row.need, row.workings.steps.find(({ label }) => label === '− roasting oil')?.value]).toEqual([
       '90',
       '− 30 ml',
+    ]);
+  });
+  it('prepared stock covers only what by-products left open', () => {
+    // 2 tbsp are 30 ml; the bacon leaves 20, so of 30 ml that are strained already 10 are used.
+    const strained = stock('bacon-fat', '30 ml', { state: 'drained' });
+    const { covered } = list([fat({ preparation: ['drained'] })], {
+      gifts: [gift({ amount: '20' })],
+      stock: [strained],
+    });
+    expect(
+      covered[0]!.workings.steps
+        .filter(({ label }) => label.startsWith('−'))
+        .map(({ label, value }) => [label, value]),
+    ).toEqual([
+      ['− bacon fat', '− 20 ml'],
+      ['− in the cupboard, drained', '− 10 ml'],
     ]);
   });
   it('the giver must come first', () =>
@@ -78,7 +94,10 @@ describe('cost', () => {
     }));
   it('25. two dishes of 300 and 100 g share 0.60: 0.45 and 0.15', () => {
     const { dishes } = list(
-      [use('300 g carrots', 1, { dishTitle: 'A' }), use('100 g carrots', 1, { dishTitle: 'B' })],
+      [
+        use('300 g carrots', 1, { dishId: 'a', dishTitle: 'A' }),
+        use('100 g carrots', 1, { dishId: 'b', dishTitle: 'B' }),
+      ],
       { larder },
     ).cost;
     expect(dishes.map(({ dish, cost }) => [dish, Math.round(cost * 100)])).toEqual([
@@ -88,7 +107,10 @@ describe('cost', () => {
   });
   it('the workings say what each dish costs', () => {
     const { workings } = list(
-      [use('300 g carrots', 1, { dishTitle: 'A' }), use('100 g carrots', 1, { dishTitle: 'B' })],
+      [
+        use('300 g carrots', 1, { dishId: 'a', dishTitle: 'A' }),
+        use('100 g carrots', 1, { dishId: 'b', dishTitle: 'B' }),
+      ],
       { larder },
     ).cost;
     expect(

@@ -101,14 +101,23 @@ describe('packs, left-overs and what to decide', () => {
     expect(row).toMatchObject({
       buy: '2 tins of 400 g',
       cost: 1.2,
-      offers: [{ kind: 'useWhatItHolds', share: '100/101' as const }],
+      offers: [{ kind: 'useWhatItHolds', share: '100/101' }],
     });
+  });
+  it('a share that would be long to write is rounded down: it is kept, and the packs still hold enough', () => {
+    // 3 uses of 1/3 cup and the like make needs of long fractions: 405.123456789 g of a 400 g tin.
+    const long = use('405 g tinned chickpeas', 1, {
+      amount: { low: '405123456789/1000000000', high: '405123456789/1000000000', unit: 'g' },
+    });
+    const [offer] = only([long], { larder: priced }).offers;
+    // 400 ÷ 405.123456789 = 0.98735…, in ten thousandths 9873.
+    expect(offer).toMatchObject({ kind: 'useWhatItHolds', share: '9873/10000' });
   });
   it('with 400 g there, 804 g lack 404: 4 g less of 804 are 200/201, and one tin is just enough', () => {
     const there = [stock('tinned-chickpeas', '400 g')];
     const [offer] = only([use('804 g tinned chickpeas')], { larder: priced, stock: there }).offers;
     expect(offer).toMatchObject({
-      share: '200/201' as const,
+      share: '200/201',
       sentence: '1 tin of 400 g is 0.99 % short of 404 g',
     });
     expect(only([use('800 g tinned chickpeas')], { larder: priced, stock: there }).buy).toBe(

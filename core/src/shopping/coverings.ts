@@ -1,6 +1,6 @@
 import { type Rational, toNumber } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
-import type { PackOptions } from './packs.js';
+import type { ChosenPack } from './types.js';
 interface Size {
   readonly units: number;
   readonly cost: number | null;
@@ -125,7 +125,7 @@ function startingTable(need: number, sizes: number): Table {
   return table;
 }
 
-export function add(chain: Chain, pack: number, before: number): number {
+function add(chain: Chain, pack: number, before: number): number {
   chain.pack[chain.length] = pack;
   chain.before[chain.length] = before;
   return chain.length++;
@@ -209,4 +209,31 @@ function rankIn(ranked: Covering[], covering: Covering): void {
 function byRank(a: Omit<Covering, 'node'>, b: Omit<Covering, 'node'>): number {
   if (Math.abs(a.cost - b.cost) > penny) return a.cost - b.cost;
   return a.total - b.total || a.count - b.count;
+}
+
+/** A combination of packs, with its figures in the unit of the need. */
+export interface Combination {
+  readonly packs: readonly ChosenPack[];
+  readonly total: number;
+  readonly leftOver: number;
+  /** Null where the price of one of them is not known. */
+  readonly cost: number | null;
+  readonly count: number;
+}
+
+export interface PackAnswer {
+  readonly best: Combination;
+  /** The next-best two, where there are as many. */
+  readonly others: readonly Combination[];
+  /** Why this one: "cheapest", or what stands in the way of that. */
+  readonly why: string;
+}
+
+export interface PackOptions {
+  /**
+   * The price of a pack, null where it is not known or in another money. A loose pack's is for a kilogram.
+   */
+  readonly priceOf: (pack: Pack) => number | null;
+  /** True where what is left over is used within its keeping time. */
+  readonly leftOverIsUsed: boolean;
 }

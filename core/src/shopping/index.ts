@@ -1,6 +1,7 @@
 export * from './types.js';
 export { buildShoppingList, rowKeyOf, type ShoppingOptions } from './shopping-list.js';
-export { choosePacks, justShort, type Combination, type PackAnswer, type PackOptions } from './packs.js';
+export { choosePacks, justShort } from './packs.js';
+export type { Combination, PackAnswer, PackOptions } from './coverings.js';
 export { asPurchased, type PurchasedUse } from './as-purchased.js';
 export { fruitPieces } from './fruit.js';
 export { pooledNeed, inShoppingUnit } from './need.js';

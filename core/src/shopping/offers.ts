@@ -77,6 +77,10 @@ function makeDoOffer({ uses, ingredient, pooled, answer, toCover, options, conte
   ];
 }
 
+/** A share of more characters than this is kept in so many parts. */
+const longestShare = 20;
+const shareParts = 10_000;
+
 /**
  * The share of the use at which just so much is left to buy as the packs hold: what is missing comes off the
  * use, less its spare.
@@ -86,5 +90,8 @@ function shareThatFits(need: Rational, toCover: Rational, total: number, sparePe
     .sub(toFraction(String(total)))
     .mul(100)
     .div(100 + sparePercent);
-  return toRational(toFraction('1').sub(missing.div(toFraction(need))));
+  const share = toFraction('1').sub(missing.div(toFraction(need)));
+  const exact = toRational(share);
+  // A little less is always in the packs, and a short fraction can be kept and read.
+  return exact.length <= longestShare ? exact : toRational(share.mul(shareParts).floor().div(shareParts));
 }

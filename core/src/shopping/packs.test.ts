@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toRational, wholeRational } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
-import { choosePacks, type Combination, justShort, type PackOptions } from './packs.js';
+import type { Combination, PackOptions } from './coverings.js';
+import { choosePacks, justShort } from './packs.js';
 
 const price = (pack: Pack) => pack.price?.value ?? null;
 const wasted: PackOptions = { priceOf: price, leftOverIsUsed: false };

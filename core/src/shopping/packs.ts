@@ -1,34 +1,17 @@
 import { type Rational, toFraction, toNumber, wholeRational } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
-import { type Covering, coverings, type Found, penny, type Problem, problemOf } from './coverings.js';
+import {
+  type Combination,
+  type Covering,
+  coverings,
+  type Found,
+  type PackAnswer,
+  type PackOptions,
+  penny,
+  type Problem,
+  problemOf,
+} from './coverings.js';
 import type { ChosenPack } from './types.js';
-
-/** A combination of packs, with its figures in the unit of the need. */
-export interface Combination {
-  readonly packs: readonly ChosenPack[];
-  readonly total: number;
-  readonly leftOver: number;
-  /** Null where the price of one of them is not known. */
-  readonly cost: number | null;
-  readonly count: number;
-}
-
-export interface PackAnswer {
-  readonly best: Combination;
-  /** The next-best two, where there are as many. */
-  readonly others: readonly Combination[];
-  /** Why this one: "cheapest", or what stands in the way of that. */
-  readonly why: string;
-}
-
-export interface PackOptions {
-  /**
-   * The price of a pack, null where it is not known or in another money. A loose pack's is for a kilogram.
-   */
-  readonly priceOf: (pack: Pack) => number | null;
-  /** True where what is left over is used within its keeping time. */
-  readonly leftOverIsUsed: boolean;
-}
 
 /** A dearer combination that leaves less over is taken up to this share above the cheapest. */
 const worthSavingWaste = 0.05;

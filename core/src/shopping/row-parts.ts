@@ -2,8 +2,8 @@ import type { Rational, WorkingStep } from '../amounts/index.js';
 import type { ShoppingDecisions, Supplier } from '../class/index.js';
 import type { LocalDate } from '../identity/index.js';
 import type { Ingredient, Larder, Pack } from '../larder/index.js';
+import type { PackAnswer, PackOptions } from './coverings.js';
 import type { PooledNeed } from './need.js';
-import type { PackAnswer, PackOptions } from './packs.js';
 import { buyingDays, type BuyingDays } from './trips.js';
 import type { ClassNeeds, Gift, IngredientUse, StockItem } from './types.js';
 /** What the list knows besides the uses. */

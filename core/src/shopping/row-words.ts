@@ -1,18 +1,14 @@
 import type { Workings, WorkingStep } from '../amounts/index.js';
 import { capital, money } from '../words/index.js';
+import type { PackAnswer } from './coverings.js';
 import { isSome } from './need.js';
 import { openedFor } from './offers.js';
-import type { PackAnswer } from './packs.js';
 import type { RowContext, RowParts } from './row-parts.js';
 import { seasonStep } from './season.js';
 import type { BuyingDays } from './trips.js';
 import type { ClassNeeds } from './types.js';
 import { buyWords, showNeed, writtenAmount } from './words.js';
-export function packNote(
-  answer: PackAnswer | null,
-  cost: number | null,
-  context: RowContext,
-): string | undefined {
+function packNote(answer: PackAnswer | null, cost: number | null, context: RowContext): string | undefined {
   const price = cost === null ? '' : `About ${money(cost, context.currency)}.`;
   return [answer?.why ?? '', price].filter(Boolean).join(' ') || undefined;
 }

@@ -2,9 +2,10 @@ import { type Rational, toFraction, toNumber, toRational, type WorkingStep } fro
 import type { ShoppingDecisions } from '../class/index.js';
 import type { DishId } from '../identity/index.js';
 import { type Ingredient, ingredientName } from '../larder/index.js';
+import type { Combination, PackAnswer, PackOptions } from './coverings.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
 import { offersOf } from './offers.js';
-import { choosePacks, type Combination, type PackAnswer, type PackOptions } from './packs.js';
+import { choosePacks } from './packs.js';
 import { daysToBuy, dishTitles, lastUse, priceIn, type RowContext, type RowParts } from './row-parts.js';
 import { buyText, remarkOf, rowWorkings, servesWords } from './row-words.js';
 import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
@@ -22,7 +23,7 @@ export function knownRow(
   const pooled = pooledNeed(uses, ingredient);
   const gifts = fromGifts(pooled, context.gifts, ingredient);
   const stock = inDate(context.stock, ingredient, lastUse(uses) ?? context.classDate);
-  const prepared = fromPreparedStock(pooled, gifts.left, stock, ingredient);
+  const prepared = fromPreparedStock(pooled, gifts, stock, ingredient);
   const spare = withSpare(prepared.left, ingredient, context.decisions);
   const cupboard = fromStock(spare.need, stock, ingredient);
   const toCover = atLeastSome(cupboard.left, uses, ingredient, isSome(pooled.need));

@@ -24,13 +24,21 @@ export interface Supplied {
   readonly remark: string;
 }
 
+/** What each use has already, as purchased. */
+type Covered = ReadonlyMap<NeedPart, Rational>;
+
 /**
  * What by-products of other steps cover: those that come first, keep until then, and cross no border of
  * allergens or raw food. The earliest uses are served first.
  */
-export function fromGifts(pooled: PooledNeed, gifts: readonly Gift[], ingredient: Ingredient): Supplied {
+export function fromGifts(
+  pooled: PooledNeed,
+  gifts: readonly Gift[],
+  ingredient: Ingredient,
+): Supplied & { readonly covered: Covered } {
+  const covered = new Map<NeedPart, Rational>();
   const offered = gifts.filter((gift) => gift.ingredient === ingredient.id);
-  if (offered.length === 0) return { left: pooled.need, steps: [], remark: '' };
+  if (offered.length === 0) return { left: pooled.need, steps: [], remark: '', covered };
   const left = offered.map((gift) => gift.amount);
   const steps: WorkingStep[] = [];
   const refusals = new Set<string>();
@@ -48,6 +56,7 @@ export function fromGifts(pooled: PooledNeed, gifts: readonly Gift[], ingredient
       wanted = lessBy(wanted, taken);
       left[index] = lessBy(left[index]!, taken);
       need = lessBy(need, taken);
+      covered.set(part, add(covered.get(part) ?? '0', taken));
       steps.push({
         label: `− ${gift.words}`,
         value: `− ${showNeed(taken, ingredient)}`,
@@ -55,7 +64,7 @@ export function fromGifts(pooled: PooledNeed, gifts: readonly Gift[], ingredient
       });
     });
   }
-  return { left: need, steps, remark: [...refusals].join(' ') };
+  return { left: need, steps, remark: [...refusals].join(' '), covered };
 }
 
 function byTime(parts: readonly NeedPart[]): NeedPart[] {
@@ -124,13 +133,13 @@ function preparedForms(state: string): string[] {
 /** Prepared stock, before the yield: it serves uses that want it in the same state. */
 export function fromPreparedStock(
   pooled: PooledNeed,
-  need: Rational,
+  { left: need, covered }: { readonly left: Rational; readonly covered: Covered },
   stock: readonly StockItem[],
   ingredient: Ingredient,
 ): Supplied {
   const steps: WorkingStep[] = [];
   let left = need;
-  const used = new Map<NeedPart, Rational>();
+  const used = new Map(pooled.parts.map((part) => [part, edibleCovered(part, covered)]));
   for (const item of stock) {
     const forms = preparedForms(item.state);
     let edible = forms.length > 0 ? edibleOf(item, forms as Form[], ingredient) : null;
@@ -190,4 +199,11 @@ export function fromStock(
     });
   }
   return { left, steps, remark: '', have: have.join(' and ') };
+}
+
+/** The edible portion of a use that by-products cover: the same share of it as of what is purchased. */
+function edibleCovered(part: NeedPart, covered: Covered): Rational {
+  const has = covered.get(part);
+  if (!has || !isSome(part.need)) return '0';
+  return toRational(toFraction(has).div(toFraction(part.need)).mul(toFraction(part.edible)));
 }

@@ -72,7 +72,9 @@ function openHours(
   return Array.from({ length: daysBefore + 1 }, (_, back) => start.subtract({ days: daysBefore - back }))
     .filter((day) => !closedDays.includes(getDayOfWeek(day, 'en-US')))
     .map((day): [number, number] => {
-      return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(day, closes), origin)];
+      // Closing at or before opening is on the next day: 00:00 is midnight.
+      const closing = closes > opens ? day : day.add({ days: 1 });
+      return [minutesTo(withTime(day, opens), origin), minutesTo(withTime(closing, closes), origin)];
     })
     .filter(([from, to]) => to > from);
 }

@@ -46,6 +46,15 @@ describe('the axis of a class', () => {
       ).toEqual([-3000, -120]);
     },
   );
+  it('a kitchen that closes at 00:00 is open until midnight', () =>
+    // Class at 10:00: 08:00 is 120 min before it, midnight 14 h after.
+    expect(
+      createAxis('2026-11-28T10:00', 'Europe/London').openIntervals({ opens: '08:00', closes: '00:00' }, 0),
+    ).toEqual([[-120, 840]]));
+  it('one that closes at 02:00 is open into the next day', () =>
+    expect(
+      createAxis('2026-11-28T10:00', 'Europe/London').openIntervals({ opens: '08:00', closes: '02:00' }, 0),
+    ).toEqual([[-120, 960]]));
   it('opening hours follow the wall clock through the change', () => {
     // 08:00–22:00 on the day before a spring change, seen from 10:00: 24 − 1 + 2 h = 25 h back is 08:00.
     expect(

@@ -21,7 +21,7 @@ import type { Paper } from './cards-pdf.js';
 
 /** The cards of a class, put together from its plan and the kitchen's own technique notes. */
 @Injectable()
-export class CardsService {
+class CardsService {
   constructor(
     private readonly classes: ClassesService,
     private readonly techniques: TechniquesService,
@@ -50,7 +50,7 @@ export class CardsService {
 }
 
 @Controller('api/classes')
-export class CardsController {
+class CardsController {
   constructor(private readonly cards: CardsService) {}
 
   /** Station cards as PDF, on A4 or US Letter. */

@@ -34,7 +34,7 @@ import { ClassesService } from './classes.service.js';
 import { TicksService } from './ticks.service.js';
 
 @Controller('api/courses')
-export class CoursesController {
+class CoursesController {
   @Get()
   async list(@Session() session: SessionContext): Promise<CourseView[]> {
     const rows = await new KitchenScope(CourseRow, session.kitchenId).find({ order: [['title', 'ASC']] });
@@ -43,7 +43,7 @@ export class CoursesController {
 }
 
 @Controller('api/classes')
-export class ClassesController {
+class ClassesController {
   constructor(
     private readonly classes: ClassesService,
     private readonly ticks: TicksService,

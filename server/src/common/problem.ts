@@ -1,9 +1,9 @@
 import { ArgumentsHost, Catch, HttpException, type ExceptionFilter } from '@nestjs/common';
-import type { FieldProblem, Problem } from '@fornax/contract';
+import { fieldProblems, type Problem } from '@fornax/contract';
 import type { ValidationError } from 'class-validator';
 import type { Request, Response } from 'express';
 import { BaseError, ConnectionError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize';
-import type { Logger } from 'nestjs-pino';
+import type { Logger } from './logger.js';
 
 const titles: Readonly<Record<number, string>> = {
   400: 'Not understood',
@@ -32,22 +32,8 @@ function problem(status: number, detail: string): Problem {
 
 /** Turns what class-validator found into sentences with the path of each field. */
 export function validationProblem(errors: readonly ValidationError[]): ProblemException {
-  const found = flatten(errors, '');
+  const found = fieldProblems(errors);
   return new ProblemException(422, found[0]?.sentence ?? 'Something in it is not valid.', { errors: found });
-}
-
-function flatten(errors: readonly ValidationError[], path: string): FieldProblem[] {
-  return errors.flatMap((error) => {
-    const field = path ? `${path}.${error.property}` : error.property;
-    // Rules are asked from the last written to the first: the first written says what the field is at all.
-    const own = Object.entries(error.constraints ?? {})
-      .slice(-1)
-      .map(([rule, sentence]) => ({
-        field,
-        sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence,
-      }));
-    return [...own, ...flatten(error.children ?? [], field)];
-  });
 }
 
 /** Answers every error as problem details. What was not foreseen is logged and told without its insides. */

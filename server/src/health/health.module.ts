@@ -1,11 +1,11 @@
 import { Controller, Get, Module } from '@nestjs/common';
-import { Logger } from 'nestjs-pino';
 import { Sequelize } from 'sequelize-typescript';
+import { Logger } from '../common/logger.js';
 import { Open } from '../common/session-context.js';
 import { ProblemException } from '../common/problem.js';
 
 @Controller('api/health')
-export class HealthController {
+class HealthController {
   constructor(
     private readonly sequelize: Sequelize,
     private readonly logger: Logger,

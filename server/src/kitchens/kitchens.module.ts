@@ -9,7 +9,7 @@ import { kitchenFacts } from './kitchen-facts.js';
 
 /** What a kitchen has to work with, written under its revision. */
 @Injectable()
-export class KitchensService {
+class KitchensService {
   async update(kitchenId: string, revision: number, input: UpdateKitchenDto): Promise<KitchenView> {
     const row = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
     const changed = Object.fromEntries(Object.entries(input).filter(([, value]) => value !== undefined));
@@ -30,7 +30,7 @@ export class KitchensService {
 }
 
 @Controller('api/kitchen')
-export class KitchensController {
+class KitchensController {
   constructor(private readonly kitchens: KitchensService) {}
 
   @Get()

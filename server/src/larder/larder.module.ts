@@ -19,7 +19,7 @@ import { Session, type SessionContext } from '../common/session-context.js';
 import { LarderService } from './larder.service.js';
 
 @Controller('api/larder')
-export class LarderController {
+class LarderController {
   constructor(private readonly larder: LarderService) {}
 
   @Get()
@@ -40,7 +40,7 @@ export class LarderController {
 }
 
 @Controller('api/stock')
-export class StockController {
+class StockController {
   constructor(private readonly larder: LarderService) {}
 
   @Get()

@@ -26,7 +26,7 @@ import { Session, type SessionContext } from '../common/session-context.js';
 import { RecipesService } from './recipes.service.js';
 
 @Controller('api/recipes')
-export class RecipesController {
+class RecipesController {
   constructor(private readonly recipes: RecipesService) {}
 
   @Get()

@@ -18,7 +18,7 @@ import { Session, type SessionContext } from '../common/session-context.js';
 import { TechniquesService } from './techniques.service.js';
 
 @Controller('api/techniques')
-export class TechniquesController {
+class TechniquesController {
   constructor(private readonly techniques: TechniquesService) {}
 
   @Get()

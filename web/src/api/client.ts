@@ -13,7 +13,7 @@ export class ApiError extends Error {
 }
 
 /** The server could not be reached at all. */
-export class OfflineError extends Error {
+class OfflineError extends Error {
   constructor() {
     super(
       'The server cannot be reached. What you typed is kept on this device and sent when it answers again.',

@@ -2,7 +2,7 @@ import type { ClassView } from '@fornax/contract';
 import { type ClassPlan, type PlanWarning, showWeekday } from '@fornax/core';
 import { daysAhead } from '../parts/dates.js';
 
-export type StopState = 'empty' | 'half' | 'full';
+type StopState = 'empty' | 'half' | 'full';
 
 export interface Stop {
   readonly path: string;

@@ -18,19 +18,19 @@ export function useClassEditor(id: string): RowEditor<ClassView, ClassEdits> {
   return useRowEditor<ClassView, ClassEdits>({ row: `class:${id}`, query: query as never, send, check });
 }
 
-/** Dishes are sent without their recipes; one whose version moved on the screen asks for the newest. */
+/** Dishes are sent without their recipes. */
 function bodyOf({ dishes, ...fields }: Partial<ClassEdits>): UpdateClassDto {
   if (!dishes) return fields;
   return {
     ...fields,
-    dishes: dishes.map(({ id, recipeId, portion, maker, choices, making, version, newestVersion }) => ({
+    dishes: dishes.map(({ id, recipeId, portion, maker, choices, making, useNewest }) => ({
       id,
       recipeId,
       portion,
       maker,
       choices,
       making: making ?? {},
-      ...(version > newestVersion ? { useNewest: true } : {}),
+      ...(useNewest ? { useNewest } : {}),
     })),
   };
 }

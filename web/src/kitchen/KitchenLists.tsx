@@ -152,7 +152,7 @@ export function Staff({ kitchen, editor }: Props) {
   );
 }
 
-export const weekdays = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
+const weekdays = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'];
 const fromMonday = [1, 2, 3, 4, 5, 6, 0];
 
 export function WeekdayBoxes({

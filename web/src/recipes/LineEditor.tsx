@@ -159,7 +159,7 @@ function LineButtons({
 }
 
 /** "2–3 tbsp · cider vinegar · start low". */
-export function understood(line: RecipeLine, larder: Larder): string {
+function understood(line: RecipeLine, larder: Larder): string {
   const amount = line.amount ? showAmount(line.amount) : 'to taste';
   const unit =
     line.unit && line.amount ? ` ${unitName(line.unit, toNumber(line.amount.high))}`.trimEnd() : '';

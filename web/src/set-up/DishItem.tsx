@@ -93,7 +93,7 @@ export const DishItem = memo(function DishItem({
         stations={stations}
         onMaking={(making) => change({ making })}
         onChoose={(choices) => change({ choices })}
-        onNewest={() => change({ version: dish.newestVersion + 1, recipe: dish.newest ?? dish.recipe })}
+        onNewest={() => change({ useNewest: true, recipe: dish.newest ?? dish.recipe, newest: null })}
       />
       <Choice
         label={`Portion of ${dish.recipe.title}`}

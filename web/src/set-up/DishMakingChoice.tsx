@@ -95,7 +95,7 @@ interface Props {
 const byStations: readonly Maker[] = ['every station', 'some stations', 'in rotation'];
 
 /** In a few words, what is special about how a dish is shared out; empty where nothing is. */
-export function makingWords(making: DishMaking, recipe: Recipe): string {
+function makingWords(making: DishMaking, recipe: Recipe): string {
   const once = recipe.components
     .filter(({ id }) => making.once?.includes(id))
     .map(({ name }) => name.toLowerCase());

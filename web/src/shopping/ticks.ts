@@ -2,7 +2,7 @@ import type { TickView } from '@fornax/contract';
 import { without } from '../parts/without.js';
 
 /** What was marked on one row: whether it is ticked, and how many are missing or broken. */
-export interface Mark {
+interface Mark {
   readonly ticked: boolean;
   readonly count: number;
 }

@@ -2,7 +2,8 @@ import type { ReactNode } from 'react';
 import { theme } from '../theme/theme.js';
 
 /** What the drawings are drawn with. */
-export const { ink, basil, ember, quiet, sea } = theme.colour;
+const { ink, basil, ember } = theme.colour;
+export const { quiet, sea } = theme.colour;
 
 export const line = {
   fill: 'none',

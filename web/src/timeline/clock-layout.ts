@@ -1,7 +1,7 @@
 import { classTaskRef, isOfStep, type Lane, type Timeline, type TimelineEntry } from '@fornax/core';
 
 /** Where a bar's label stands: in it, or at its side. */
-export type LabelPlace = 'inside' | 'right' | 'left';
+type LabelPlace = 'inside' | 'right' | 'left';
 
 export interface PlacedBar {
   readonly entry: TimelineEntry;
@@ -9,7 +9,7 @@ export interface PlacedBar {
   readonly label: LabelPlace;
 }
 
-export interface LaneLayout {
+interface LaneLayout {
   readonly lane: Lane;
   readonly name: string;
   readonly bars: readonly PlacedBar[];

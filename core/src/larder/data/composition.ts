@@ -18,7 +18,8 @@ chicory 95 0.1 0.7 0 | basil 92 0.6 0.3 0 | chives 91 0.7 1.9 0 | coriander 92 0
 parsley 88 0.8 0.9 0.1 | rosemary 68 5.9 0 0.1 | sage 80 4 1 0 | tarragon 80 2 2 0.1 | thyme 65 1.7 0 0 | sprouts 90 0.2 4.1 0
 lemon 92 0.3 2.2 0 citric 5.5 | lime 91 0.2 1.7 0 citric 6 | orange 87 0.1 9 0 citric 1 | grapefruit 90 0.1 7 0 citric 1.4
 apple 86 0.2 10.4 0 citric 0.5 | pear 84 0.1 9.8 0 citric 0.2 | mango 83 0.4 13.7 0 citric 0.3 | pomegranate 78 1.2 13.7 0 citric 0.9
-grapes 81 0.2 15.5 0 citric 0.6 | strawberry 91 0.3 4.9 0 citric 0.9 | fig 79 0.3 16.3 0 | peach 89 0.3 8.4 0 citric 0.5 | watermelon 91 0.2 6.2 0
+grapes 81 0.2 15.5 0 citric 0.6 | strawberry 91 0.3 4.9 0 citric 0.9 | fig 79 0.3 16.3 0
+peach 89 0.3 8.4 0 citric 0.5 | watermelon 91 0.2 6.2 0 | melon 90 0.2 8 0
 dates 21 0.4 63 0 | raisins 15 0.5 59 0 citric 1.5 | dried-cranberries 16 1.4 65 0 citric 1
 flatbread 32 6 3 1.1 | sourdough 38 1.5 2 1.1 | rye-bread 42 1.7 3.9 1.2 | breadcrumbs 8 3 4 1.4
 egg 76 9.5 0.4 0.35 | butter 16 81 0.6 1.2 | buttermilk 90 0.9 4.8 0.2 lactic 0.8 | milk 88 3.6 4.7 0.1 | cream 48 48 1.6 0.1
@@ -62,7 +63,7 @@ cos-lettuce 5-10 | little-gem 5-10 | butterhead 5-10 | mixed-leaves 4-10 | rocke
 radicchio 10-3 | chicory 11-4 | basil 6-9 | chives 4-9 | coriander 5-9 | dill 5-9 | mint 4-10 | parsley 4-11 | tarragon 5-9 | sage 4-11 | thyme 4-11
 rosemary 1-12
 lemon 1-12 | lime 1-12 | orange 11-4 | grapefruit 11-4 | apple 8-3 | pear 8-1 | mango 4-8 | pomegranate 9-1 | grapes 8-11 | strawberry 5-8 | fig 8-10
-peach 6-9 | watermelon 6-9
+peach 6-9 | melon 7-9 | watermelon 6-9
 `;
 
 /** Grams of a small and of a large piece as purchased, beside the medium one. Estimates. */
@@ -88,7 +89,7 @@ cos-lettuce 0.9 | little-gem 0.55 | butterhead 0.9 | mixed-leaves 1.3 2.2 | rock
 radicchio 1.5 | chicory 0.9
 basil 0.9 | chives 0.75 | coriander 0.65 1.3 | dill 0.75 | mint 0.75 | parsley 0.65 1.3 | rosemary 0.75 | sage 0.75 | tarragon 0.75 | thyme 0.75
 sprouts 0.8 | lemon 0.35 | lime 0.3 | orange 0.45 | grapefruit 0.7 | apple 0.4 | pear 0.45 | mango 1.1 | pomegranate 1.2 | grapes 2.2 | strawberry 2
-fig 0.6 | peach 0.6 | watermelon 1.6 | dates 2 | raisins 1 | dried-cranberries 1.6
+fig 0.6 | peach 0.6 | melon 2.2 | watermelon 1.6 | dates 2 | raisins 1 | dried-cranberries 1.6
 flatbread 1.2 | sourdough 3 | rye-bread 1.8 | breadcrumbs 1.1 | egg 1.6 2.9 | butter 2.1 | buttermilk 0.7 1.1 | milk 0.7 0.95 | cream 0.95 1.4
 creme-fraiche 1.1 1.5 | soured-cream 0.8 1.2 | yoghurt 0.6 1.3 | strained-yoghurt 1.2 2.4 | cream-cheese 1.4 | feta 1.9 | parmesan 3.6
 goats-cheese 1.7 2.3 | blue-cheese 2.2 | halloumi 2.6 | mozzarella 1 | tofu 2

@@ -145,6 +145,18 @@ export const fruit = defineSection('fruit', [
     keeps: { room: 3, cold: 5 },
   },
   {
+    id: 'melon',
+    uk: 'melon',
+    also: ['melons', 'cantaloupe', 'honeydew melon', 'galia melon'],
+    unit: 'piece',
+    packs: [[1, '']],
+    count: { piece: 1200 },
+    density: { cubed: 0.66, diced: 0.66, sliced: 0.65 },
+    yields: { usual: 0.58 },
+    ripens: 2,
+    keeps: { room: 4, cold: 5 },
+  },
+  {
     id: 'watermelon',
     uk: 'watermelon',
     packs: [[500, 'loose']],

@@ -2,8 +2,8 @@ import { formatMillilitres, showNumber, type Workings, type WorkingStep } from '
 import type { Vessel, VesselKind } from '../../class/index.js';
 import { capital } from '../../words/index.js';
 import type { Batch } from '../types.js';
-import type { Volume } from './fits.js';
 import type { Manner } from './manners.js';
+import type { Volume } from './volumes.js';
 /** Whether a vessel holds by its area instead of its volume. */
 export function isFlat(kind: VesselKind): boolean {
   return kind === 'pan' || kind === 'tray';

@@ -1,13 +1,12 @@
 import { formatMillilitres, toNumber } from '../../amounts/index.js';
 import type { ClassDish, Vessel, VesselKind } from '../../class/index.js';
-import { findIngredient, type Larder } from '../../larder/index.js';
+import type { Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
-import { scaleLine } from '../scale-line.js';
 import type { Batch } from '../types.js';
 import { fitWorkings, isFlat } from './fit-workings.js';
-import { lineVolume } from './line-volume.js';
 import { type Manner, mannerOf, vesselKindsOf } from './manners.js';
 import type { VesselFit } from './types.js';
+import { lineVolumes, nothing, type Volume } from './volumes.js';
 
 /** Vessels of usual sizes, for a kitchen that has not written down its own. */
 export const standardVessels: readonly Vessel[] = [
@@ -46,26 +45,6 @@ export function fitVessels(
       });
     });
   });
-}
-
-/** Room that food takes, and whether a usual density had to be taken for some of it. */
-export interface Volume {
-  readonly millilitres: number;
-  readonly estimated: boolean;
-}
-const nothing: Volume = { millilitres: 0, estimated: false };
-
-/** The room of each line of a batch, by line; lines of another way of a flight have none. */
-export function lineVolumes(recipe: Recipe, batch: Batch, larder: Larder): ReadonlyMap<string, Volume> {
-  const made = recipe.lines.filter(
-    (line) => !batch.option || !line.when || line.when.option === batch.option,
-  );
-  return new Map(
-    made.map((line) => [
-      line.id,
-      lineVolume(line, findIngredient(larder, line.ingredient), scaleLine(line, batch.factor)),
-    ]),
-  );
 }
 
 export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | 'when'>): boolean {

@@ -4,8 +4,9 @@ import type { Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
 import { workings } from '../batches.js';
 import type { Batch } from '../types.js';
-import { lineVolumes, stepsInto, usedShares } from './fits.js';
+import { stepsInto, usedShares } from './fits.js';
 import type { BowlSection, SectionLayer, VesselFit } from './types.js';
+import { lineVolumes } from './volumes.js';
 
 /**
  * The outline of a vessel: width at the rim ÷ height, how wide its base is against the rim, and whether its

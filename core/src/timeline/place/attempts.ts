@@ -3,7 +3,7 @@ import type { ScheduleLink, ScheduleOptions, ScheduleProblem } from '../../sched
 import { findPlan as findSchedule } from '../../scheduler/schedule.js';
 import { eatMinuteOf, welcomeMinutes } from '../tasks/frame-minutes.js';
 import { buildTasks } from '../tasks/tasks.js';
-import type { ClassTasks, TaskInput } from '../tasks/types.js';
+import type { ClassTasks, PlanLink, TaskInput } from '../tasks/types.js';
 
 /** Minutes by which a class that does not fit is let run over, tried in turn. */
 const overruns = [0, 10, 20, 30, 45, 60, 90, 120, 180, 240, 360, 480];
@@ -257,8 +257,8 @@ function bringForward(input: AttemptInput, attempt: Attempt, relaxed: boolean): 
 }
 
 /** A wait still follows its hands at once; only how long a result keeps is let go. */
-function withoutHold(link: ScheduleLink): ScheduleLink {
-  return link.maxLag === 0 ? link : { ...link, maxLag: undefined };
+function withoutHold(link: PlanLink): PlanLink {
+  return link.maxLag === 0 && !link.isKeeping ? link : { ...link, maxLag: undefined };
 }
 
 function problemOf(

@@ -40,7 +40,13 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
 
 function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry['keeps'] {
   const hold = task.step?.holdMinutes;
-  if (!hold || task.kind === 'demonstration' || (task.kind !== 'wait' && task.step?.waitMinutes)) return null;
+  if (
+    hold === null ||
+    hold === undefined ||
+    task.kind === 'demonstration' ||
+    (task.kind !== 'wait' && task.step?.waitMinutes)
+  )
+    return null;
   const users = attempt.after.get(task.id) ?? [];
   const first = users
     .map((link) => ({ start: attempt.starts[link.to]!, title: attempt.byId.get(link.to)!.title }))

@@ -1,14 +1,14 @@
-import { idOf, stepKey, type StepId } from '../../identity/index.js';
-import type { ScheduleLink } from '../../scheduler/index.js';
-import { eatMinuteOf, setOutMinutesOf } from './frame-minutes.js';
-import type { ClassTasks, PlanTask, Staff, StepTasks, TaskInput } from './types.js';
 import type { TimedDish } from '../../class/index.js';
+import { idOf, type StepId, stepKey } from '../../identity/index.js';
+import { eatMinuteOf, setOutMinutesOf } from './frame-minutes.js';
+import type { ClassTasks, PlanLink, PlanTask, Staff, StepTasks, TaskInput } from './types.js';
 
 /** The tasks of a class while they are being put together. */
 export class TaskDraft {
   readonly #tasks: PlanTask[] = [];
-  readonly #links: ScheduleLink[] = [];
+  readonly #links: PlanLink[] = [];
   readonly #steps = new Map<string, StepTasks>();
+  readonly #turns = new Map<string, readonly string[]>();
   /** Prep minutes of each of the staff so far: the one with fewer does the next step. */
   readonly load: Record<Staff, number> = { you: 0, assistant: 0 };
   /** When eating starts. */
@@ -24,6 +24,13 @@ export class TaskDraft {
     this.stationHands = Math.min(...input.stations.sizes);
   }
 
+  /** Which of its kind a user is, from 1: the same number for the same user. */
+  turnOf(kind: string, user: string): number {
+    const users = this.#turns.get(kind) ?? [];
+    if (!users.includes(user)) this.#turns.set(kind, [...users, user]);
+    return this.#turns.get(kind)!.indexOf(user) + 1;
+  }
+
   has(id: string): boolean {
     return this.#tasks.some((task) => task.id === id);
   }
@@ -35,7 +42,7 @@ export class TaskDraft {
     return id;
   }
 
-  link(from: string, to: string, lags: Partial<Pick<ScheduleLink, 'minLag' | 'maxLag'>> = {}): void {
+  link(from: string, to: string, lags: Partial<Omit<PlanLink, 'from' | 'to'>> = {}): void {
     this.#links.push({ from, to, minLag: 0, ...lags });
   }
 

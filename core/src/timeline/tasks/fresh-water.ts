@@ -1,4 +1,5 @@
 import { taskRef } from '../../identity/index.js';
+import { showSpan } from '../../words/index.js';
 import type { TaskDraft } from './draft.js';
 import type { StepToPlan } from './hands.js';
 import { staffFor } from './staff.js';
@@ -10,6 +11,8 @@ const minutesOfOneWater = 8 * 60;
 const leastMinutesInWater = 5 * 60;
 const mostMinutesInWater = 12 * 60;
 const changeWaterMinutes = 3;
+/** What lies in water or is soaked of its salt, but not what is salted to draw its own out. */
+const liesInWater = /\b(?:soak\w*|desalt\w*|de-salt\w*|(?:in|with) (?:\w+ ){0,3}water)\b/i;
 
 /** A long soak has its water changed about every 8 hours, when somebody is in the kitchen. */
 export function addFreshWater(
@@ -18,7 +21,7 @@ export function addFreshWater(
   { hands, wait }: { hands: string; wait: string },
 ): void {
   const soakMinutes = step.waitMinutes!.high;
-  if (soakMinutes < longSoakMinutes || !/\b(?:soak|water|salt)/i.test(step.text)) return;
+  if (soakMinutes < longSoakMinutes || !liesInWater.test(step.text)) return;
   const changes = Math.ceil(soakMinutes / minutesOfOneWater) - 1;
   for (let turn = 1, before = hands; turn <= changes; turn++) {
     const who = staffFor(draft, { dish, step, inClass: false, ofSwap });
@@ -36,7 +39,7 @@ export function addFreshWater(
       step: null,
       how: [
         {
-          label: `Soaked ${soakMinutes / 60} h, fresh water about every ${minutesOfOneWater / 60} h`,
+          label: `Soaked ${showSpan(soakMinutes)}, fresh water about every ${showSpan(minutesOfOneWater)}`,
           value: `${changes} changes`,
         },
       ],

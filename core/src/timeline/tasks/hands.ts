@@ -5,6 +5,7 @@ import { applianceDemand } from './appliances.js';
 import type { TaskDraft } from './draft.js';
 import { welcomeMinutes } from './frame-minutes.js';
 import { handsOn, type HandsOn } from './minutes.js';
+import { addPreheating } from './preheating.js';
 import { shortTitle } from './titles.js';
 import type { StepPlace } from './types.js';
 
@@ -26,7 +27,7 @@ export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepTo
   const work = isShown ? shownToAll(step) : workOf(draft, step, place);
   if (where !== 'stations' && !inClass) draft.load[where] += work.minutes;
   const title = ofSwap ? `Swap: ${shortTitle(step.text)}` : shortTitle(step.text);
-  return draft.add({
+  const hands = draft.add({
     ref: taskRef(dish.id, step.id, 'hands', { ofSwap }),
     minutes: work.minutes,
     demands: [
@@ -47,6 +48,8 @@ export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepTo
       ? [{ label: 'Added by the plan', value: '', note: step.addedFor }, ...work.how]
       : work.how,
   });
+  if (!step.waitMinutes) addPreheating(draft, { dish, step, ofSwap }, hands);
+  return hands;
 }
 
 function workOf(draft: TaskDraft, step: RecipeStep, { where, factor, rounds }: StepPlace): HandsOn {

@@ -1,7 +1,7 @@
-import { toNumber } from '../../amounts/index.js';
+import { type Rational, toNumber } from '../../amounts/index.js';
 import type { Maker, TimedDish } from '../../class/index.js';
 import { frameId, type StepId } from '../../identity/index.js';
-import { type Batch, stationsAtOnce, type DishPortions } from '../../portions/index.js';
+import { type Batch, batchesInAll, type DishPortions, stationsAtOnce } from '../../portions/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { addDemonstration } from './demonstrations.js';
 import { TaskDraft } from './draft.js';
@@ -43,7 +43,7 @@ function addDish(draft: TaskDraft, { timed: dish, portions }: DishOnClock): void
     const tasks = draft.tasksOf(dish, step.id)!;
     for (const before of step.after) linkSteps(draft, dish, before, tasks);
     if (!used.has(step.id))
-      draft.link(readyTask(draft, dish, step.id), frameId('eat'), { maxLag: step.holdMinutes ?? undefined });
+      draft.link(readyTask(draft, dish, step.id), frameId('eat'), keeping(step.holdMinutes ?? undefined));
   }
 }
 
@@ -74,10 +74,8 @@ function linkSteps(draft: TaskDraft, dish: TimedDish, before: StepId, step: Step
   if (!given || !readyMade) return linkTo(draft, dish, before, given, step);
   const isEaten = isEatenReadyMade(dish);
   if (isEaten || step.shown)
-    draft.link(readyMade.last, step.shown ?? step.hands, {
-      maxLag: isEaten ? holdOf(dish, before) : undefined,
-    });
-  if (!isEaten) draft.link(given.last, step.hands, { maxLag: holdOf(dish, before) });
+    draft.link(readyMade.last, step.shown ?? step.hands, isEaten ? keeping(holdOf(dish, before)) : {});
+  if (!isEaten) draft.link(given.last, step.hands, keeping(holdOf(dish, before)));
 }
 
 function linkTo(
@@ -87,7 +85,7 @@ function linkTo(
   given: StepTasks | undefined,
   step: StepTasks,
 ): void {
-  if (given) draft.link(given.last, step.shown ?? step.hands, { maxLag: holdOf(dish, before) });
+  if (given) draft.link(given.last, step.shown ?? step.hands, keeping(holdOf(dish, before)));
 }
 
 function holdOf({ recipe }: TimedDish, stepId: StepId): number | undefined {
@@ -104,7 +102,7 @@ function addStep(draft: TaskDraft, dish: TimedDish, step: RecipeStep, portions: 
   const dishes = input.dishes.map(({ timed }) => timed);
   const place: StepPlace = {
     where,
-    factor: toNumber(batch?.factor ?? portions.batchesInAll) / sharedBy(draft, batch),
+    factor: toNumber(batch?.factor ?? batchesOfItself(portions)) / sharedBy(draft, batch),
     inClass,
     rounds: roundsFor(step, portions, batch),
     heatingMinutes: heatingFor(step, portions, batch),
@@ -141,4 +139,14 @@ function atStations({ batches }: DishPortions): Batch[] {
 function sharedBy({ input }: TaskDraft, batch: Batch | null): number {
   if (batch?.kind === 'big batch') return input.stations.sizes.length;
   return batch?.kind === 'stations' ? batch.stations.length / batch.count : 1;
+}
+
+/** Batches that are made of a dish besides its ready-made swap, which has its own steps. */
+function batchesOfItself({ batches }: DishPortions): Rational {
+  return batchesInAll(batches.filter(({ kind }) => kind !== 'swap'));
+}
+
+/** A result is used within its keeping time, where it has one. */
+function keeping(holdMinutes: number | undefined): { maxLag?: number; isKeeping?: boolean } {
+  return holdMinutes === undefined ? {} : { maxLag: holdMinutes, isKeeping: true };
 }

@@ -30,10 +30,15 @@ export interface PlanTask extends ScheduleTask {
   readonly how: readonly HowStep[];
 }
 
+/** A link of the plan. That of a result to its use may be let go when no plan keeps it. */
+export interface PlanLink extends ScheduleLink {
+  readonly isKeeping?: boolean;
+}
+
 /** The tasks and links of a class before anything is placed. */
 export interface ClassTasks {
   readonly tasks: readonly PlanTask[];
-  readonly links: readonly ScheduleLink[];
+  readonly links: readonly PlanLink[];
   /** Tools that go round between dishes. */
   readonly resources: readonly ScheduleResource[];
 }
@@ -55,7 +60,7 @@ export interface TaskInput {
 }
 
 export type Staff = 'you' | 'assistant';
-export type Hands = Staff | 'stations';
+type Hands = Staff | 'stations';
 
 /** Where and how a step is done: whose hands, how much each has, at how many places, in how many rounds. */
 export interface StepPlace {

@@ -30,7 +30,7 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
     how: howWaited(step, rounds, place.heatingMinutes),
   });
   draft.link(hands, wait, { maxLag: 0 });
-  addPreheating(draft, step, wait);
+  addPreheating(draft, planned, wait);
   addFreshWater(draft, planned, { hands, wait });
   return wait;
 }

@@ -1,14 +1,21 @@
-import { toFraction, unitKind, unitSize, type MeasureSystem } from '../../../amounts/index.js';
+import {
+  type MeasureSystem,
+  type Rational,
+  toFraction,
+  toNumber,
+  unitKind,
+  unitSize,
+} from '../../../amounts/index.js';
 import {
   findIngredient,
-  standardLarder,
   type Form,
   type Ingredient,
   type Larder,
+  standardLarder,
 } from '../../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../../types.js';
-import { readAmount, type LineOptions } from './amount.js';
-import { readFront, type Front } from './front.js';
+import { type LineOptions, readAmount } from './amount.js';
+import { type Front, readFront } from './front.js';
 import { findByName, isKnownName, type NamedIngredient } from './names.js';
 import { plainSpelling } from './numbers.js';
 import { readTail, type Tail } from './tail.js';
@@ -235,9 +242,12 @@ function secondDisagrees(front: Front, system: MeasureSystem): string {
   const first = unitSize(front.unit, system);
   const other = unitSize(front.second.unit, system);
   if (!first || !other || unitKind(front.unit) !== unitKind(front.second.unit)) return '';
-  const ratio = toFraction(front.second.low)
-    .mul(toFraction(other))
-    .div(toFraction(front.amount.low).mul(toFraction(first)));
-  const off = Math.abs(Number(ratio.valueOf()) - 1);
+  // Of a range that begins at nothing, its high end says how much is meant.
+  const ends = (low: Rational, high: Rational) => toFraction(toNumber(low) > 0 ? low : high);
+  const one = ends(front.amount.low, front.amount.high).mul(toFraction(first));
+  const two = ends(front.second.low, front.second.high).mul(toFraction(other));
+  if (one.compare(0) === 0 || two.compare(0) === 0)
+    return one.compare(two) === 0 ? '' : 'one of the two amounts is nothing';
+  const off = Math.abs(Number(two.div(one).valueOf()) - 1);
   return off > 0.1 ? `the two amounts differ by ${Math.round(off * 100)} %` : '';
 }

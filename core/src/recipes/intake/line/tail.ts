@@ -86,7 +86,7 @@ function splitKnownName(main: string, larder: Larder | undefined): { description
 }
 
 /** A size never belongs to the name: the weight of one piece hangs on it. */
-export const sizeWords = new Set(['large', 'small', 'medium', 'medium-sized', 'big']);
+const sizeWords = new Set(['large', 'small', 'medium', 'medium-sized', 'big']);
 
 /** The comma that ends the name; "coarse, stale bread" keeps its leading adjectives. */
 function cutAtComma(text: string): number {

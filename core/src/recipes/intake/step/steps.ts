@@ -2,9 +2,7 @@ import type { Larder } from '../../../larder/index.js';
 import type { RecipeLine, RecipeStep, StepPlace } from '../../types.js';
 import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
-
-/** Minutes of work assumed where a text names none: a plain instruction of one sentence. An estimate. */
-export const usualHandsOnMinutes = 4;
+import { usualHandsOnMinutes } from './usual.js';
 /** Minutes of work to set something going that then waits. An estimate. */
 const settingGoingMinutes = 2;
 /** A wait of more than this cannot be bridged in a class. */

@@ -1,0 +1,43 @@
+import type { Workings, WorkingStep } from '../amounts/index.js';
+import type { AllergenList, Ingredient, Larder } from '../larder/index.js';
+import type { RecipeLine } from '../recipes/index.js';
+/** One computed fact of a recipe, as text with its workings. */
+export interface RecipeFact {
+  readonly id: 'yield' | 'batches' | 'minutes' | 'season' | 'cost';
+  readonly label: string;
+  readonly text: string;
+  readonly workings: Workings;
+}
+
+/** What Fornax works out of a recipe as it stands. */
+export interface RecipeFacts {
+  readonly facts: readonly RecipeFact[];
+  readonly allergens: readonly string[];
+  /** "vegetarian", "vegan": by the larder; labels decide. */
+  readonly diets: readonly string[];
+  readonly cautions: readonly { readonly ingredient: string; readonly sentence: string }[];
+}
+
+export interface RecipeFactsOptions {
+  readonly larder?: Larder;
+  readonly english: 'uk' | 'us';
+  readonly allergenList: AllergenList;
+  readonly currency: string;
+  /** Which half of the earth the kitchen's seasons follow. */
+  readonly hemisphere: 'north' | 'south';
+}
+
+export interface LineOf {
+  readonly line: RecipeLine;
+  readonly ingredient: Ingredient | null;
+}
+
+export function fact(
+  id: RecipeFact['id'],
+  label: string,
+  text: string,
+  steps: readonly WorkingStep[],
+  estimated: boolean,
+): RecipeFact {
+  return { id, label, text, workings: { title: `${label}: ${text}`, steps, result: text, estimated } };
+}
