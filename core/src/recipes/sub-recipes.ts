@@ -73,7 +73,7 @@ function withSubRecipe(recipe: Recipe, component: RecipeComponent, sub: Recipe, 
   };
 }
 
-/** What belongs to a sub-recipe is named after the component that asks for it, so that two of one stay apart. */
+/** What belongs to a sub-recipe is named after the component that asks for it: two of one stay apart. */
 function ownId({ id }: RecipeComponent, of: string): string {
   return `${id}-${of}`;
 }

@@ -104,7 +104,7 @@ describe('packs, left-overs and what to decide', () => {
       offers: [{ kind: 'useWhatItHolds', share: '100/101' }],
     });
   });
-  it('a share that would be long to write is rounded down: it is kept, and the packs still hold enough', () => {
+  it('a share that would be long to write is rounded down, and the packs still hold enough', () => {
     // 3 uses of 1/3 cup and the like make needs of long fractions: 405.123456789 g of a 400 g tin.
     const long = use('405 g tinned chickpeas', 1, {
       amount: { low: '405123456789/1000000000', high: '405123456789/1000000000', unit: 'g' },

@@ -2,16 +2,10 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { getLocalTimeZone, today } from '@internationalized/date';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import type { ClassView } from '@fornax/contract';
-import {
-  betteringSlices,
-  type ClassBundle,
-  type ClassPlan,
-  type LocalDate,
-  movedBetween,
-  type Starts,
-} from '@fornax/core';
+import { type ClassBundle, type ClassPlan, type LocalDate, type Starts } from '@fornax/core';
 import { classQuery, needsQuery, stockQuery } from '../api/queries.js';
 import { planWorker, searchWorker } from '../workers/plan-worker.js';
+import { better, questionOf } from './planning.js';
 
 interface Planned {
   readonly plan: ClassPlan | null;
@@ -21,7 +15,6 @@ interface Planned {
   readonly isBettering: boolean;
 }
 
-/** The first plan stands this long before it is bettered: somebody may still be typing. */
 const restMilliseconds = 500;
 
 /**
@@ -59,7 +52,8 @@ export function usePlan(view: ClassView | undefined): Planned {
         (plan) => {
           if (!isCurrent()) return;
           show(plan, !isMended);
-          if (!isMended) void better(bundle, plan, isCurrent, show);
+          if (!isMended)
+            void better(bundle, plan, { plan: searchWorker().plan, isCurrent, show, restMilliseconds });
         },
         (error: Error) => {
           if (isCurrent()) setPlanned({ plan: null, bundle: null, error, isBettering: false, id });
@@ -69,63 +63,6 @@ export function usePlan(view: ClassView | undefined): Planned {
   return view && planned.id === view.id
     ? planned
     : { plan: null, bundle: null, error: null, isBettering: false };
-}
-
-/**
- * All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew.
- */
-function questionOf({ class: facts, kitchen }: ClassBundle): string {
-  const {
-    id,
-    startsAt,
-    zone,
-    lengthMinutes,
-    people,
-    peoplePerStation,
-    assistants,
-    demonstrationPlates,
-    dishes,
-    decisions,
-  } = facts;
-  return JSON.stringify([
-    id,
-    startsAt,
-    zone,
-    lengthMinutes,
-    people,
-    peoplePerStation,
-    assistants,
-    demonstrationPlates,
-    dishes,
-    { ...decisions, pins: null },
-    kitchen,
-  ]);
-}
-
-async function better(
-  bundle: ClassBundle,
-  first: ClassPlan,
-  isCurrent: () => boolean,
-  show: (plan: ClassPlan, isBettering: boolean) => void,
-): Promise<void> {
-  await new Promise((resolve) => {
-    setTimeout(resolve, restMilliseconds);
-  });
-  let best = first;
-  for (const effort of betteringSlices) {
-    if (!isCurrent()) return;
-    // A search that fails leaves the plan that stands.
-    const next = await searchWorker()
-      .plan(bundle, { effort, standing: best.timeline.starts })
-      .catch(() => null);
-    if (!isCurrent()) return;
-    if (!next) break;
-    if (movedBetween(best.timeline, next.timeline).length > 0) {
-      best = next;
-      show(best, true);
-    }
-  }
-  show(best, false);
 }
 
 /**

@@ -6,6 +6,7 @@ import {
   type ShoppingTrip,
   showDate,
 } from '@fornax/core';
+
 /** Rows of the list under one heading: a shop section, or a trip. */
 export interface Group {
   readonly key: string;

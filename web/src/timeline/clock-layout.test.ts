@@ -1,4 +1,4 @@
-import { taskRef, type Timeline, type TimelineEntry } from '@fornax/core';
+import { classTaskRef, taskRef, type Timeline, type TimelineEntry } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { clockSpan, isFixed, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
@@ -134,7 +134,10 @@ describe('rows and labels', () => {
     expect(isFixed(lanes[0]!.bars[2]!.entry)).toBe(true);
   });
   it('what ripens does not move by itself', () =>
-    expect([isFixed(entry('ripen:pear', 0, 9)), isFixed(entry('peel', 0, 9))]).toEqual([true, false]));
+    expect([
+      isFixed(entry('pear', 0, 9, { ref: classTaskRef('ripening', 'pear') })),
+      isFixed(entry('peel', 0, 9)),
+    ]).toEqual([true, false]));
   it('what ended before the class is not drawn in its window', () =>
     expect(layOutClock(timeline([entry('a', -90, -60)]), 'class', 800).lanes).toEqual([]));
   it('lanes come hands first, then appliances', () => {

@@ -1,9 +1,9 @@
 import { taskRef } from '../../identity/index.js';
 import { showSpan } from '../../words/index.js';
 import type { TaskDraft } from './draft.js';
-import type { StepToPlan } from './hands.js';
 import { staffFor } from './staff.js';
 import { shortTitle } from './titles.js';
+import type { StepToPlan } from './types.js';
 
 /** Soaks as long as this want fresh water, about every 8 hours; nights are longer. Starting estimates. */
 const longSoakMinutes = 16 * 60;

@@ -1,4 +1,3 @@
-import type { TimedDish } from '../../class/index.js';
 import { taskRef } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { applianceDemand } from './appliances.js';
@@ -7,18 +6,10 @@ import { welcomeMinutes } from './frame-minutes.js';
 import { handsOn, type HandsOn } from './minutes.js';
 import { addPreheating } from './preheating.js';
 import { shortTitle } from './titles.js';
-import type { StepPlace } from './types.js';
+import type { StepPlace, StepToPlan } from './types.js';
 
 /** People in a class take longer than the recipe's practised hands. */
 const beginnerPace = 1.5;
-
-/** A step on its way to being tasks. */
-export interface StepToPlan {
-  readonly dish: TimedDish;
-  readonly step: RecipeStep;
-  readonly place: StepPlace;
-  readonly ofSwap: boolean;
-}
 
 /** The hands of a step; returns the id of their task. */
 export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepToPlan): string {

@@ -1,12 +1,11 @@
 import { classTaskRef, idOf, type TaskRef } from '../../identity/index.js';
 import type { Appliance, RecipeStep } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
-import type { StepToPlan } from './hands.js';
-import type { DishOnClock } from './types.js';
+import type { DishOnClock, StepToPlan } from './types.js';
 
 /**
- * An oven or griddle is heated for each setting before its first use. Where a class wants it at several, every
- * dish has it heated right before its own first use: another setting may come between.
+ * An oven or griddle is heated for each setting before its first use. Where a class wants it at several,
+ * every dish has it heated right before its own first use: another setting may come between.
  */
 export function addPreheating(
   draft: TaskDraft,

@@ -6,11 +6,11 @@ import type { RecipeStep } from '../../recipes/index.js';
 import { addDemonstration } from './demonstrations.js';
 import { TaskDraft } from './draft.js';
 import { addClassFrame } from './frame.js';
-import { addHands, type StepToPlan } from './hands.js';
+import { addHands } from './hands.js';
 import { heatingFor, largest, roundsFor } from './minutes.js';
 import { isInClass, shareOutFrame, staffFor } from './staff.js';
 import { isEatenReadyMade, placeOfSwap } from './swaps.js';
-import type { ClassTasks, DishOnClock, StepPlace, StepTasks, TaskInput } from './types.js';
+import type { ClassTasks, DishOnClock, StepPlace, StepTasks, StepToPlan, TaskInput } from './types.js';
 import { addWait } from './waits.js';
 import { withWashing } from './washing.js';
 

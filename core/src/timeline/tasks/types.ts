@@ -86,3 +86,11 @@ export interface StepTasks {
   readonly last: string;
   readonly waitsInClass: boolean;
 }
+
+/** A step on its way to being tasks. */
+export interface StepToPlan {
+  readonly dish: TimedDish;
+  readonly step: RecipeStep;
+  readonly place: StepPlace;
+  readonly ofSwap: boolean;
+}

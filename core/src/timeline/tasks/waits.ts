@@ -4,12 +4,11 @@ import { showRange } from '../../words/index.js';
 import { applianceDemand, roundsOfWait } from './appliances.js';
 import type { TaskDraft } from './draft.js';
 import { addFreshWater } from './fresh-water.js';
-import type { StepToPlan } from './hands.js';
 import { minutesALitre } from './minutes.js';
 import { addPreheating } from './preheating.js';
 import { isEatenReadyMade } from './swaps.js';
 import { nameOfWait, waitTitle } from './titles.js';
-import type { HowStep } from './types.js';
+import type { HowStep, StepToPlan } from './types.js';
 
 /** What a step waits for once its hands are off, in as many rounds as its appliance and vessel ask for. */
 export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): string {

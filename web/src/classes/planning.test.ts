@@ -1,0 +1,81 @@
+import { betteringSlices, type ClassBundle, type ClassPlan } from '@fornax/core';
+import { describe, expect, it } from 'vitest';
+import { withPin } from '../timeline/useClockEdits.js';
+import { better, questionOf } from './planning.js';
+
+const bundle = {
+  class: { id: 'c1', people: 14, dishes: [], decisions: { pins: { eat: 5 }, budget: 90 } },
+  kitchen: { name: 'Kitchen' },
+} as unknown as ClassBundle;
+
+describe('what a plan is an answer to', () => {
+  it('pins do not change the question: the plan that stands is mended', () =>
+    expect(questionOf(withPin(bundle, 'd1/s1', -30))).toBe(questionOf(bundle)));
+  it.each([
+    ['people', { ...bundle, class: { ...bundle.class, people: 15 } }],
+    [
+      'a decision',
+      { ...bundle, class: { ...bundle.class, decisions: { ...bundle.class.decisions, budget: 80 } } },
+    ],
+    ['the kitchen', { ...bundle, kitchen: { ...bundle.kitchen, name: 'Other' } }],
+  ])('%s does', (_, changed) => expect(questionOf(changed)).not.toBe(questionOf(bundle)));
+  it('a pin is laid over the others', () =>
+    expect(withPin(bundle, 'd1/s1', -30).class.decisions).toEqual({
+      pins: { eat: 5, 'd1/s1': -30 },
+      budget: 90,
+    }));
+});
+
+const planAt = (start: number) =>
+  ({
+    timeline: {
+      starts: { a: start },
+      daysBefore: [],
+      clock: [{ id: 'a', title: 'a', start, localTime: '' }],
+    },
+  }) as unknown as ClassPlan;
+
+/** Betters from a start of 0 with the answers given, one a slice; null is a search that fails. */
+async function run(answers: readonly (number | null)[], isCurrent = () => true) {
+  const shown: [number, boolean][] = [];
+  const asked: [number | undefined, number | undefined][] = [];
+  await better(bundle, planAt(0), {
+    plan: (_, { effort, standing }) => {
+      asked.push([effort, standing?.a]);
+      const answer = answers[asked.length - 1];
+      return typeof answer === 'number' ? Promise.resolve(planAt(answer)) : Promise.reject(new Error('late'));
+    },
+    isCurrent,
+    show: (plan, isBettering) => shown.push([plan.timeline.starts.a!, isBettering]),
+    restMilliseconds: 0,
+  });
+  return { shown, asked };
+}
+
+describe('bettering', () => {
+  it('goes slice by slice, each from the plan before, and shows what moved', async () => {
+    const { shown, asked } = await run([3, 3, 5, 5]);
+    expect(asked).toEqual([
+      [betteringSlices[0], 0],
+      [betteringSlices[1], 3],
+      [betteringSlices[2], 3],
+      [betteringSlices[3], 5],
+    ]);
+    expect(shown).toEqual([
+      [3, true],
+      [5, true],
+      [5, false],
+    ]);
+  });
+  it('a search that fails leaves the plan so far', async () =>
+    expect((await run([3, null])).shown).toEqual([
+      [3, true],
+      [3, false],
+    ]));
+  it('a class that changed meanwhile is not shown any more', async () => {
+    let asks = 0;
+    expect((await run([3, 4, 5, 6], () => asks++ < 2)).shown).toEqual([[3, true]]);
+  });
+  it('nor bettered at all where it changed while it rested', async () =>
+    expect((await run([3], () => false)).asked).toEqual([]));
+});

@@ -1,0 +1,71 @@
+import {
+  betteringSlices,
+  type ClassBundle,
+  type ClassPlan,
+  movedBetween,
+  type PlanOptions,
+} from '@fornax/core';
+
+/**
+ * All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew.
+ */
+export function questionOf({ class: facts, kitchen }: ClassBundle): string {
+  const {
+    id,
+    startsAt,
+    zone,
+    lengthMinutes,
+    people,
+    peoplePerStation,
+    assistants,
+    demonstrationPlates,
+    dishes,
+    decisions,
+  } = facts;
+  return JSON.stringify([
+    id,
+    startsAt,
+    zone,
+    lengthMinutes,
+    people,
+    peoplePerStation,
+    assistants,
+    demonstrationPlates,
+    dishes,
+    { ...decisions, pins: null },
+    kitchen,
+  ]);
+}
+
+/** What bettering a plan needs: who plans, whether it is still wanted, and where a better one goes. */
+export interface Bettering {
+  plan(bundle: ClassBundle, options: PlanOptions): Promise<ClassPlan>;
+  isCurrent(): boolean;
+  show(plan: ClassPlan, isBettering: boolean): void;
+  /** How long the first plan stands before it is bettered: somebody may still be typing. */
+  readonly restMilliseconds: number;
+}
+
+/** Betters a plan slice by slice, and shows each that moved something; it ends when the class changes. */
+export async function better(
+  bundle: ClassBundle,
+  first: ClassPlan,
+  { plan, isCurrent, show, restMilliseconds }: Bettering,
+): Promise<void> {
+  await new Promise((resolve) => {
+    setTimeout(resolve, restMilliseconds);
+  });
+  let best = first;
+  for (const effort of betteringSlices) {
+    if (!isCurrent()) return;
+    // A search that fails leaves the plan that stands.
+    const next = await plan(bundle, { effort, standing: best.timeline.starts }).catch(() => null);
+    if (!isCurrent()) return;
+    if (!next) break;
+    if (movedBetween(best.timeline, next.timeline).length > 0) {
+      best = next;
+      show(best, true);
+    }
+  }
+  show(best, false);
+}
