@@ -92,10 +92,12 @@ export function isHeld(folder) {
 export async function endOrphan(folder) {
   const file = join(folder, 'database.pid');
   const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
-  if (!pid || !isRunning(pid) || !commandOf(pid).includes(`--datadir=${join(folder, 'database')}`)) return;
+  // A process that has ended and that nobody has waited for still has its number, but no arguments.
+  const isOurs = () => commandOf(pid).includes(`--datadir=${join(folder, 'database')}`);
+  if (!pid || !isOurs()) return;
   process.kill(pid, 'SIGTERM');
   const until = Date.now() + startsWithinMilliseconds;
-  while (isRunning(pid) && Date.now() < until) await wait(100);
+  while (isOurs() && Date.now() < until) await wait(100);
 }
 
 /** The arguments of a process; a number that has been given to another program must not be stopped. */
