@@ -6,7 +6,7 @@ export default defineConfig({
   testDir: 'tests',
   testMatch: '*.e2e.ts',
   globalSetup: './global-setup.ts',
-  fullyParallel: true,
+  fullyParallel: false,
   workers: 2,
   retries: 1,
   timeout: 60_000,

@@ -14,7 +14,16 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import type { ClassDecisions, DishMaking, KitDecision, OwnSet, Rational, StepKey } from '@fornax/core';
+import {
+  type ClassDecisions,
+  type DishMaking,
+  type KitDecision,
+  type KitWay,
+  kitWays,
+  type OwnSet,
+  type Rational,
+  type StepKey,
+} from '@fornax/core';
 import { larderId } from './larder.js';
 import {
   IsLarderIds,
@@ -49,8 +58,7 @@ export class DishMakingDto implements DishMaking {
 /** A way out of a shortage that was taken. */
 export class KitDecisionDto implements KitDecision {
   @IsString() @Length(1, 60) tool: string;
-  @IsIn(['stagger', 'share', 'replace'], { message: 'Take one of the ways out.' }) kind:
-    'stagger' | 'share' | 'replace';
+  @IsIn(kitWays, { message: 'Take one of the ways out.' }) kind: KitWay;
   @MayBeAbsent() @IsInt() @Min(1) @Max(limits.people.most) atOnce?: number;
   @MayBeAbsent() @IsString() @Length(1, 60) by?: string;
 }

@@ -20,6 +20,15 @@ import {
   type LineKind,
   type MeasureSystem,
   measureSystems,
+  type Measuring,
+  measurings,
+  type English,
+  englishes,
+  type Hemisphere,
+  hemispheres,
+  type Appliance,
+  appliances,
+  allergenLists,
   type MeasuringSet,
   type Rational,
   type SafetyFigures,
@@ -43,8 +52,8 @@ const teaspoonParts = ['1/8', '1/4', '1/2', '3/4', '1'];
 const cupParts = ['1/4', '1/3', '1/2', '2/3', '3/4', '1'];
 
 export class ApplianceDto implements KitchenAppliance {
-  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle'], { message: 'Choose an appliance.' })
-  appliance: KitchenAppliance['appliance'];
+  @IsIn(appliances, { message: 'Choose an appliance.' })
+  appliance: Appliance;
   @IsInt(whole('places'))
   @Min(0, { message: 'An appliance has 0 places or more.' })
   @Max(200, most(200, 'places'))
@@ -92,10 +101,10 @@ export class MeasuringSetDto implements MeasuringSet {
   cups: readonly Rational[];
 }
 
-export class MeasureByDto implements Record<LineKind, 'spoons' | 'grams'> {
-  @IsIn(['spoons', 'grams']) liquid: 'spoons' | 'grams';
-  @IsIn(['spoons', 'grams']) spice: 'spoons' | 'grams';
-  @IsIn(['spoons', 'grams']) food: 'spoons' | 'grams';
+export class MeasureByDto implements Record<LineKind, Measuring> {
+  @IsIn(measurings) liquid: Measuring;
+  @IsIn(measurings) spice: Measuring;
+  @IsIn(measurings) food: Measuring;
 }
 
 export class SupplierDto implements Supplier {
@@ -155,7 +164,7 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @IsString()
   @Length(1, 120, { message: 'Give the kitchen a name of up to 120 characters.' })
   name?: string;
-  @MayBeAbsent() @IsIn(['uk', 'us'], { message: 'Choose UK or US words.' }) english?: 'uk' | 'us';
+  @MayBeAbsent() @IsIn(englishes, { message: 'Choose UK or US words.' }) english?: English;
   @MayBeAbsent() @IsIn(measureSystems, { message: 'Choose a set of measures.' }) system?: MeasureSystem;
   @MayBeAbsent() @IsTimeZone() zone?: string;
   @MayBeAbsent() @Matches(time, { message: 'Write a time such as 08:00.' }) opens?: string;
@@ -204,11 +213,10 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' })
   currency?: string;
   @MayBeAbsent()
-  @IsIn(['eu', 'us'], { message: 'Choose a list of allergens.' })
+  @IsIn(allergenLists, { message: 'Choose a list of allergens.' })
   allergenList?: KitchenFacts['allergenList'];
   @MayBeAbsent() @ValidateNested() @Type(() => SafetyProfileDto) safety?: SafetyProfileDto;
-  @MayBeAbsent() @IsIn(['north', 'south'], { message: 'Choose a half of the earth.' }) hemisphere?:
-    'north' | 'south';
+  @MayBeAbsent() @IsIn(hemispheres, { message: 'Choose a half of the earth.' }) hemisphere?: Hemisphere;
 }
 
 /** A kitchen with its revision. */

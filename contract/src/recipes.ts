@@ -17,6 +17,12 @@ import {
   ValidateNested,
 } from 'class-validator';
 import {
+  type Appliance,
+  appliances,
+  type Basis,
+  bases,
+  type ByProduct,
+  byProducts,
   type ComponentRole,
   componentRoles,
   type DishKind,
@@ -29,6 +35,9 @@ import {
   type Rational,
   type Recipe,
   type Scaling,
+  scalings,
+  type StepPlace,
+  stepPlaces,
   type UnitId,
   unitIds,
 } from '@fornax/core';
@@ -36,7 +45,6 @@ import { IsAfterKnownSteps, IsOrderedSpan, IsRational, limits, MayBeAbsent, MayB
 
 const shortId = /^[a-z0-9-]{1,40}$/i;
 const text = (most: number) => ({ message: `Keep this under ${most} characters.` });
-const scalings: readonly Scaling[] = ['linear', 'whole', 'perVessel', 'startLow', 'toTaste'];
 
 export class EndsDto {
   @IsRational() low: Rational;
@@ -70,14 +78,12 @@ export class RecipeLineDto {
   @MayBeNull() @Matches(shortId) ingredient: string | null;
   @MayBeNull() @IsString() @MaxLength(30) form: Form | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) preparation: Form[];
-  @IsIn(['purchased', 'edible']) basis: 'purchased' | 'edible';
+  @IsIn(bases) basis: Basis;
   @IsString() @MaxLength(1000, text(1000)) note: string;
   @IsBoolean() optional: boolean;
   @IsBoolean() toTaste: boolean;
   @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) alternatives: string[];
-  @IsArray() @ArrayMaxSize(4) @IsIn(['juice', 'zest', 'yolk', 'white'], { each: true }) byProducts: (
-    'juice' | 'zest' | 'yolk' | 'white'
-  )[];
+  @IsArray() @ArrayMaxSize(4) @IsIn(byProducts, { each: true }) byProducts: ByProduct[];
   @IsNumber() @Min(0) @Max(1) confidence: number;
   @IsString() @MaxLength(1000, text(1000)) unread: string;
   @IsIn(scalings) scaling: Scaling;
@@ -122,8 +128,7 @@ export class WaitDto {
 }
 
 export class OccupiesDto {
-  @IsIn(['oven', 'hob', 'blender', 'fridge', 'microwave', 'griddle']) appliance:
-    'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
+  @IsIn(appliances) appliance: Appliance;
   @IsString() @MaxLength(40) setting: string;
 }
 
@@ -151,7 +156,7 @@ export class RecipeStepDto {
   handsOnMinutes: number;
   @MayBeNull() @IsOrderedSpan() @ValidateNested() @Type(() => WaitDto) waitMinutes: WaitDto | null;
   @IsString() @MaxLength(400) until: string;
-  @IsIn(['in class', 'either', 'before']) place: 'in class' | 'either' | 'before';
+  @IsIn(stepPlaces) place: StepPlace;
   @MayBeNull() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
   @IsArray()

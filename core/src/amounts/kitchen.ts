@@ -7,7 +7,7 @@ export const strictTolerance = 0.01;
 
 export interface KitchenOptions {
   /** Which of the two leads on the bench. */
-  readonly show: 'spoons' | 'grams';
+  readonly show: Measuring;
   /** The spoons and cups of the kitchen that measures. */
   readonly kitchenSystem: MeasureSystem;
   /** The spoons and cups that the recipe's words meant. */
@@ -18,6 +18,10 @@ export interface KitchenOptions {
   /** The spoons and cups there are; all of the system's where absent. */
   readonly measuringSet?: MeasuringSet;
 }
+
+/** How an amount is measured out. */
+export const measurings = ['spoons', 'grams'] as const;
+export type Measuring = (typeof measurings)[number];
 
 /** An amount as a bench can measure it: what leads, what stands beside it in grams or spoons. */
 export interface KitchenAmount {

@@ -1,6 +1,7 @@
 import { toFraction, toNumber, toRational } from '../amounts/index.js';
 import type { Larder } from '../larder/index.js';
 import { applyChoices, type Recipe, recipeMinutes } from '../recipes/index.js';
+import type { English } from '../words/index.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
 import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
 import type { ClassFacts } from './facts.js';
@@ -12,7 +13,7 @@ import { withSubstitute } from './substitute.js';
  * The dishes of a class as they will be made: choices taken, substitutes in place, optional things left out,
  * tools as decided.
  */
-export function decidedDishes(facts: ClassFacts, larder: Larder, english: 'uk' | 'us'): DecidedDish[] {
+export function decidedDishes(facts: ClassFacts, larder: Larder, english: English): DecidedDish[] {
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
   return facts.dishes.map((dish) => {

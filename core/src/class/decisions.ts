@@ -27,10 +27,14 @@ export const noShoppingDecisions: ShoppingDecisions = {
   together: [],
 };
 
+/** The ways out of too few tools: in turns, shared between stations, or another tool instead. */
+export const kitWays = ['stagger', 'share', 'replace'] as const;
+export type KitWay = (typeof kitWays)[number];
+
 /** A way out that was taken, by tool. */
 export interface KitDecision {
   readonly tool: string;
-  readonly kind: 'stagger' | 'share' | 'replace';
+  readonly kind: KitWay;
   /** For `stagger`: how many stations go at once. */
   readonly atOnce?: number;
   /** For `replace`: the other tool. */

@@ -1,6 +1,7 @@
-import type { MeasureSystem, MeasuringSet } from '../amounts/index.js';
-import type { AllergenList, LarderEntry, Section } from '../larder/index.js';
+import type { MeasureSystem, Measuring, MeasuringSet } from '../amounts/index.js';
+import type { AllergenList, Hemisphere, LarderEntry, Section } from '../larder/index.js';
 import type { Appliance } from '../recipes/index.js';
+import type { English } from '../words/index.js';
 import type { LineKind } from './measuring.js';
 import type { SafetyProfile } from './safety-profile.js';
 import type { Vessel } from './vessels.js';
@@ -13,7 +14,7 @@ export interface StaffMember {
 /** What the kitchen has to work with. */
 export interface KitchenFacts {
   readonly name: string;
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   readonly system: MeasureSystem;
   readonly zone: string;
   /** Opening hours on every day, local wall time. */
@@ -27,7 +28,7 @@ export interface KitchenFacts {
   readonly tools: readonly { readonly tool: string; readonly count: number }[];
   readonly vessels: readonly Vessel[];
   readonly measuringSet: MeasuringSet;
-  readonly measureBy: Readonly<Record<LineKind, 'spoons' | 'grams'>>;
+  readonly measureBy: Readonly<Record<LineKind, Measuring>>;
   readonly suppliers: readonly Supplier[];
   readonly staff: readonly StaffMember[];
   /** ISO code of the kitchen's money, "GBP". The larder's own prices are in pounds and count only there. */
@@ -36,7 +37,7 @@ export interface KitchenFacts {
   /** Whose figures for cold and hot food are followed, and which are the kitchen's own. */
   readonly safety: SafetyProfile;
   /** Which half of the earth the seasons follow. */
-  readonly hemisphere: 'north' | 'south';
+  readonly hemisphere: Hemisphere;
   /** What the kitchen knows better than the standard larder, or adds to it. */
   readonly larder: readonly LarderEntry[];
 }

@@ -1,7 +1,6 @@
 /** Whose usual advice the figures follow. A country of the EU sets its own. */
-export type SafetyStyle = 'uk' | 'us' | 'eu';
-
-export const safetyStyles: readonly SafetyStyle[] = ['uk', 'us', 'eu'];
+export const safetyStyles = ['uk', 'us', 'eu'] as const;
+export type SafetyStyle = (typeof safetyStyles)[number];
 
 /**
  * The figures that a kitchen works by. Temperatures in °C, times in minutes; null where nobody has set it.

@@ -1,19 +1,20 @@
 import {
+  type Amount,
   convert,
+  type MeasureSystem,
   toFraction,
   toRational,
   unitKind,
-  type Amount,
-  type MeasureSystem,
 } from '../amounts/index.js';
 import {
   conversionFacts,
-  ingredientName,
   type Ingredient,
+  ingredientName,
   type Larder,
   type Substitute,
 } from '../larder/index.js';
 import { pieceSizeOf, type Recipe, type RecipeLine, type RecipeStep } from '../recipes/index.js';
+import type { English } from '../words/index.js';
 
 /** Takes one ingredient's place everywhere in a recipe: amounts by its ratio, and the words of the steps. */
 export function withSubstitute(
@@ -21,7 +22,7 @@ export function withSubstitute(
   missing: string,
   taken: string,
   larder: Larder,
-  english: 'uk' | 'us',
+  english: English,
 ): Recipe {
   const from = larder.ingredients.get(missing);
   const to = larder.ingredients.get(taken);
@@ -51,7 +52,7 @@ interface Swap {
   readonly from: Ingredient;
   readonly to: Ingredient;
   readonly rule: Substitute;
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   readonly system: MeasureSystem;
 }
 
@@ -137,7 +138,7 @@ function withoutWork(step: RecipeStep, name: string): RecipeStep {
 }
 
 /** The step in the substitute's name; where it does not name the ingredient, a remark at its end. */
-function stepText(step: RecipeStep, from: Ingredient, to: Ingredient, english: 'uk' | 'us'): string {
+function stepText(step: RecipeStep, from: Ingredient, to: Ingredient, english: English): string {
   const name = ingredientName(to, english);
   const names = [from.names.uk, from.names.us, ...from.names.also]
     .sort((a, b) => b.length - a.length)

@@ -1,3 +1,4 @@
+import type { English } from '../words/index.js';
 /** Another tool that does the work, with what becomes of the minutes and the result. */
 interface ToolAlternative {
   readonly tool: string;
@@ -149,6 +150,6 @@ export function toolPlural(name: string): string {
   return irregular[name] ?? (/(?:s|x|sh|ch)$/.test(name) ? `${name}es` : `${name}s`);
 }
 
-export function toolName(tool: string, english: 'uk' | 'us'): string {
+export function toolName(tool: string, english: English): string {
   return english === 'us' ? (byId.get(tool)?.us ?? tool) : tool;
 }

@@ -7,7 +7,7 @@ import {
   toolName,
   toolPlural,
 } from '../class/index.js';
-import { capital } from '../words/index.js';
+import { capital, type English } from '../words/index.js';
 import { sortedPlaces } from './containers.js';
 import { crates } from './crates.js';
 import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
@@ -98,7 +98,7 @@ function shortagesOf(
   });
 }
 
-function takenWords({ tool, kind, atOnce, by }: KitDecision, english: 'uk' | 'us'): string {
+function takenWords({ tool, kind, atOnce, by }: KitDecision, english: English): string {
   const many = toolPlural(toolName(tool, english));
   if (kind === 'replace') return `${capital(toolPlural(toolName(by ?? '', english)))} instead of ${many}`;
   return kind === 'share'

@@ -1,4 +1,5 @@
 import { toolFact, toolName, toolPlural } from '../class/index.js';
+import type { English } from '../words/index.js';
 import type { Peak } from './in-use.js';
 import type { KitShortage, WayOut } from './types.js';
 
@@ -9,7 +10,7 @@ export interface ShortageInput {
   readonly atStations: (tool: string) => number;
   readonly stations: number;
   readonly toolsInKitchen: readonly { readonly tool: string; readonly count: number }[];
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   readonly clock: (minute: number) => string;
 }
 

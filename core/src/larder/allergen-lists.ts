@@ -1,7 +1,8 @@
 import type { Allergen } from './types.js';
 
 /** Which list a kitchen reports by: the fourteen of the EU and the UK, or the nine of the US. */
-export type AllergenList = 'eu' | 'us';
+export const allergenLists = ['eu', 'us'] as const;
+export type AllergenList = (typeof allergenLists)[number];
 
 const nuts: readonly Allergen[] = ['almond', 'hazelnut', 'walnut', 'pecan', 'cashew', 'pistachio'];
 

@@ -1,6 +1,6 @@
 export * from './types.js';
 export * from './larder.js';
-export { allergensByList, type AllergenList } from './allergen-lists.js';
+export { allergenLists, allergensByList, type AllergenList } from './allergen-lists.js';
 export {
   averageGrams,
   eaters,

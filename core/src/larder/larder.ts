@@ -1,4 +1,5 @@
-import { toRational, type ConversionFacts, type Rational, type UnitId } from '../amounts/index.js';
+import { type ConversionFacts, type Rational, toRational, type UnitId } from '../amounts/index.js';
+import type { English } from '../words/index.js';
 import { bakery, dairyAndEggs, fishAndMeat } from './data/chilled.js';
 import { fruit } from './data/fruit.js';
 import { leavesAndHerbs } from './data/leaves-herbs.js';
@@ -56,7 +57,7 @@ export function findIngredient(larder: Larder, id: string | null): Ingredient | 
 }
 
 /** The name in the reader's English. */
-export function ingredientName(ingredient: Ingredient, english: 'uk' | 'us'): string {
+export function ingredientName(ingredient: Ingredient, english: English): string {
   return ingredient.names[english];
 }
 

@@ -116,7 +116,8 @@ export const allergens = [
 export type Allergen = (typeof allergens)[number];
 
 /** How a line grows with the batch. */
-export type Scaling = 'linear' | 'whole' | 'perVessel' | 'startLow' | 'toTaste';
+export const scalings = ['linear', 'whole', 'perVessel', 'startLow', 'toTaste'] as const;
+export type Scaling = (typeof scalings)[number];
 
 /** One way an ingredient is sold. `size` is in the ingredient's shopping unit. */
 export interface Pack {
@@ -250,3 +251,7 @@ export interface IngredientAmount {
   readonly high: Rational;
   readonly unit: UnitId;
 }
+
+/** The half of the earth a kitchen stands on, by which seasons go. */
+export const hemispheres = ['north', 'south'] as const;
+export type Hemisphere = (typeof hemispheres)[number];

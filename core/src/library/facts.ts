@@ -1,6 +1,7 @@
 import type { Workings, WorkingStep } from '../amounts/index.js';
-import type { AllergenList, Ingredient, Larder } from '../larder/index.js';
+import type { AllergenList, Hemisphere, Ingredient, Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
+import type { English } from '../words/index.js';
 /** One computed fact of a recipe, as text with its workings. */
 export interface RecipeFact {
   readonly id: 'yield' | 'batches' | 'minutes' | 'season' | 'cost';
@@ -20,11 +21,11 @@ export interface RecipeFacts {
 
 export interface RecipeFactsOptions {
   readonly larder?: Larder;
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   readonly allergenList: AllergenList;
   readonly currency: string;
   /** Which half of the earth the kitchen's seasons follow. */
-  readonly hemisphere: 'north' | 'south';
+  readonly hemisphere: Hemisphere;
 }
 
 export interface LineOf {

@@ -10,7 +10,7 @@ import {
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
 import { allergensOf, type Recipe, recipeMinutes } from '../recipes/index.js';
-import { showSpan } from '../words/index.js';
+import { type English, showSpan } from '../words/index.js';
 import { fact, type LineOf, type RecipeFact, type RecipeFacts, type RecipeFactsOptions } from './facts.js';
 import { costFact } from './rough-cost.js';
 import { seasonFact } from './season.js';
@@ -133,7 +133,7 @@ export function dietsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standard
   return all('vegetarian') ? ['vegetarian'] : [];
 }
 
-function cautionsFor(known: readonly Ingredient[], english: 'uk' | 'us'): RecipeFacts['cautions'] {
+function cautionsFor(known: readonly Ingredient[], english: English): RecipeFacts['cautions'] {
   const byCaution = new Map<CautionId, Set<string>>();
   for (const ingredient of known)
     for (const caution of ingredient.cautions)

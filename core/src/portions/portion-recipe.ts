@@ -7,6 +7,7 @@ import {
   standardLarder,
 } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
+import type { English } from '../words/index.js';
 import { batchesInAll } from './batches.js';
 import { absentCell, cellOf, createShow, keptShow, totalOf } from './cells.js';
 import { type Fills, fillsFor, fillsOf } from './fills.js';
@@ -97,7 +98,7 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
 }
 
 /** The reader's word for the ingredient, with the recipe's own more telling one where it has one. */
-function lineName(line: RecipeLine, ingredient: Ingredient | null, english: 'uk' | 'us'): string {
+function lineName(line: RecipeLine, ingredient: Ingredient | null, english: English): string {
   if (!ingredient) return line.name;
   const part = line.byProducts.length > 0 ? ` ${line.byProducts.join(' and ')}` : '';
   const base = ingredientName(ingredient, english);

@@ -2,6 +2,7 @@ import type {
   Amount,
   KitchenAmount,
   MeasureSystem,
+  Measuring,
   MeasuringSet,
   Rational,
   Workings,
@@ -10,6 +11,7 @@ import type { DishMaking, LineKind, Maker, StationPlan, Vessel } from '../class/
 import type { DishId, LineId } from '../identity/index.js';
 import type { Scaling } from '../larder/index.js';
 import type { ComponentRole, Portion } from '../recipes/index.js';
+import type { English } from '../words/index.js';
 import type { BowlSection, VesselFit } from './vessels/types.js';
 
 export type BatchKind =
@@ -60,7 +62,7 @@ export interface PortionLine {
   readonly advice: string;
   readonly scaling: Scaling;
   /** What the kitchen measures this kind of line with. */
-  readonly measure: 'spoons' | 'grams';
+  readonly measure: Measuring;
   readonly keptBack: string;
   readonly inLarder: boolean;
   /** One cell a batch, in the order of the batches. */
@@ -111,11 +113,11 @@ export interface PortionPlan {
 
 export interface PortionOptions {
   readonly kitchenSystem: MeasureSystem;
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   /** The spoons and cups in the drawer; all of the system's where absent. */
   readonly measuringSet?: MeasuringSet;
   /** What each kind of line is measured with; spoons for liquids and spices where absent. */
-  readonly measureBy?: Readonly<Record<LineKind, 'spoons' | 'grams'>>;
+  readonly measureBy?: Readonly<Record<LineKind, Measuring>>;
   /** What the kitchen has to toss, shake, boil and bake in; nothing is checked where absent. */
   readonly vessels?: readonly Vessel[];
 }

@@ -1,7 +1,7 @@
 import { splitStations } from '../class/index.js';
 import { handsOf, idOf, refOf, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import { type ClassBundle, planClass } from '../plan/index.js';
-import type { RecipeStep } from '../recipes/index.js';
+import { appliances, type RecipeStep } from '../recipes/index.js';
 import { type Rehearsal, type RehearsalProblem, type RehearsalStep, rehearse } from '../rehearsal/index.js';
 import type { Starts, Timeline, TimelineEntry } from '../timeline/index.js';
 import { type WhatIf, withWhatIf } from './with-what-if.js';
@@ -109,7 +109,7 @@ function waitOf({ ref }: TimelineEntry, steps: ReadonlyMap<StepKey, RecipeStep>)
   return (key && steps.get(key)?.waitMinutes) || null;
 }
 
-const appliances: readonly string[] = ['oven', 'hob', 'blender', 'microwave', 'griddle', 'fridge'];
+const applianceLanes: ReadonlySet<string> = new Set(appliances);
 
 function stepOf(
   entry: TimelineEntry,
@@ -129,7 +129,7 @@ function stepOf(
     least: wait ? wait.low : fixed ? minutes : Math.round(minutes / 2),
     takesHands: entry.hands !== null,
     by: isStudents ? 'stations' : entry.kind === 'demonstration' || fixed ? 'all' : 'staff',
-    appliance: appliances.includes(entry.lane) ? entry.lane : null,
+    appliance: applianceLanes.has(entry.lane) ? entry.lane : null,
     after: entry.after,
   };
 }

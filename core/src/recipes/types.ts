@@ -3,8 +3,8 @@ import type { ComponentId, IngredientId, LineId, RecipeId, StepId } from '../ide
 import type { Form, Scaling } from '../larder/index.js';
 
 /** Size of a portion against a main course: taste ⅓, side ⅔, main 1. */
-export type Portion = 'taste' | 'side' | 'main';
-export const portions: readonly Portion[] = ['taste', 'side', 'main'];
+export const portions = ['taste', 'side', 'main'] as const;
+export type Portion = (typeof portions)[number];
 
 export type DishKind = 'salad' | 'dressing' | 'dip';
 export const dishKinds: readonly DishKind[] = ['salad', 'dressing', 'dip'];
@@ -20,10 +20,12 @@ export const componentRoles: readonly ComponentRole[] = [
 ];
 
 /** Whether an amount is weighed as it is bought, or after peeling and trimming. */
-export type Basis = 'purchased' | 'edible';
+export const bases = ['purchased', 'edible'] as const;
+export type Basis = (typeof bases)[number];
 
 /** The part of a piece that a line uses, so that one piece can serve several lines. */
-export type ByProduct = 'juice' | 'zest' | 'yolk' | 'white';
+export const byProducts = ['juice', 'zest', 'yolk', 'white'] as const;
+export type ByProduct = (typeof byProducts)[number];
 
 /**
  * What was understood of one written ingredient line. Nothing written is ever thrown away: `text` keeps it.
@@ -95,10 +97,12 @@ export interface RecipeComponent {
 }
 
 /** When a step may be done: only in class, in class or before, or only before. */
-export type StepPlace = 'in class' | 'either' | 'before';
+export const stepPlaces = ['in class', 'either', 'before'] as const;
+export type StepPlace = (typeof stepPlaces)[number];
 
 /** The appliances a step can occupy besides hands. */
-export type Appliance = 'oven' | 'hob' | 'blender' | 'fridge' | 'microwave' | 'griddle';
+export const appliances = ['oven', 'hob', 'fridge', 'blender', 'microwave', 'griddle'] as const;
+export type Appliance = (typeof appliances)[number];
 
 /** A line that a step uses, and which share of it: half the oil is "1/2". */
 export interface StepUse {

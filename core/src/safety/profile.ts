@@ -1,4 +1,5 @@
 import type { SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyle } from '../class/index.js';
+import type { English } from '../words/index.js';
 import type { SafetyFact } from './types.js';
 
 /**
@@ -64,6 +65,6 @@ export function countsCutGreens({ style }: SafetyProfile): boolean {
 }
 
 /** A temperature in the reader's words: "5 °C", or "41 °F" in US words. */
-export function showCelsius(celsius: number, english: 'uk' | 'us'): string {
+export function showCelsius(celsius: number, english: English): string {
   return english === 'us' ? `${Math.round(celsius * 1.8 + 32)} °F` : `${celsius} °C`;
 }

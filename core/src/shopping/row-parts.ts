@@ -1,19 +1,20 @@
 import type { Rational, WorkingStep } from '../amounts/index.js';
 import type { ShoppingDecisions, Supplier } from '../class/index.js';
 import type { LocalDate } from '../identity/index.js';
-import type { Ingredient, Larder, Pack } from '../larder/index.js';
+import type { Hemisphere, Ingredient, Larder, Pack } from '../larder/index.js';
+import type { English } from '../words/index.js';
 import type { PackAnswer, PackOptions } from './coverings.js';
 import type { PooledNeed } from './need.js';
 import { buyingDays, type BuyingDays } from './trips.js';
 import type { ClassNeeds, Gift, IngredientUse, StockItem } from './types.js';
 /** What the list knows besides the uses. */
 export interface RowContext {
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   readonly larder: Larder;
   readonly currency: string;
   readonly classDate: LocalDate | null;
   /** Which half of the earth the seasons follow. */
-  readonly hemisphere: 'north' | 'south';
+  readonly hemisphere: Hemisphere;
   readonly stock: readonly StockItem[];
   readonly gifts: readonly Gift[];
   readonly suppliers: readonly Supplier[];

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { LocalDate } from '../identity/index.js';
-import { findIngredient, standardLarder } from '../larder/index.js';
+import { findIngredient, type Hemisphere, standardLarder } from '../larder/index.js';
 import { seasonStep } from './season.js';
 
-const said = (id: string, classDate: LocalDate | null, hemisphere: 'north' | 'south' = 'north') =>
+const said = (id: string, classDate: LocalDate | null, hemisphere: Hemisphere = 'north') =>
   seasonStep(findIngredient(standardLarder, id)!, { classDate, hemisphere }).map(({ value }) => value);
 const months = (id: string) => findIngredient(standardLarder, id)!.seasonMonths;
 

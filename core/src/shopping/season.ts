@@ -1,6 +1,6 @@
 import type { WorkingStep } from '../amounts/index.js';
 import type { LocalDate } from '../identity/index.js';
-import type { Ingredient } from '../larder/index.js';
+import type { Hemisphere, Ingredient } from '../larder/index.js';
 
 const monthNames = [
   'January',
@@ -23,7 +23,7 @@ const monthNames = [
  */
 export function seasonStep(
   ingredient: Ingredient,
-  { classDate, hemisphere }: { readonly classDate: LocalDate | null; readonly hemisphere: 'north' | 'south' },
+  { classDate, hemisphere }: { readonly classDate: LocalDate | null; readonly hemisphere: Hemisphere },
 ): WorkingStep[] {
   if (classDate === null || ingredient.seasonMonths.length === 0 || ingredient.seasonMonths.length === 12)
     return [];

@@ -1,6 +1,7 @@
 import { noShoppingDecisions, type ShoppingDecisions, type Supplier } from '../class/index.js';
 import type { LocalDate } from '../identity/index.js';
-import { findIngredient, type Larder, sections, standardLarder } from '../larder/index.js';
+import { findIngredient, type Hemisphere, type Larder, sections, standardLarder } from '../larder/index.js';
+import type { English } from '../words/index.js';
 import { costOf } from './cost.js';
 import type { RowContext } from './row-parts.js';
 import { knownRow } from './rows.js';
@@ -9,13 +10,13 @@ import type { ClassNeeds, Gift, IngredientUse, ShoppingList, ShoppingRow, StockI
 import { writtenRow } from './written-row.js';
 
 export interface ShoppingOptions {
-  readonly english: 'uk' | 'us';
+  readonly english: English;
   readonly larder?: Larder;
   /** ISO code of the kitchen's money; pounds where absent. */
   readonly currency?: string;
   /** Local date of the class: stock must be in date on it, and buying days count back from it. */
   readonly classDate?: LocalDate;
-  readonly hemisphere?: 'north' | 'south';
+  readonly hemisphere?: Hemisphere;
   /** Local date of today: nothing can be bought before it. */
   readonly today?: LocalDate;
   readonly people?: number;

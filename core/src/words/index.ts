@@ -4,3 +4,4 @@ export * from './money.js';
 export * from './plurals.js';
 export * from './spans.js';
 export * from './dates.js';
+export * from './english.js';

@@ -1,5 +1,6 @@
 import { Label } from 'react-aria-components';
 import {
+  appliances,
   vesselKinds,
   type KitchenAppliance,
   type StaffMember,
@@ -15,7 +16,7 @@ export interface Props {
   editor: KitchenEditor;
 }
 
-const appliances = (['oven', 'hob', 'fridge', 'blender', 'microwave', 'griddle'] as const).map((id) => ({
+const applianceOptions = appliances.map((id) => ({
   id,
   name: id,
 }));
@@ -25,7 +26,7 @@ const applianceColumns: readonly Column<KitchenAppliance>[] = [
     width: '160px',
     read: (row) => row.appliance,
     write: (row, appliance) => ({ ...row, appliance: appliance as KitchenAppliance['appliance'] }),
-    options: appliances,
+    options: applianceOptions,
   },
   {
     title: 'Places',

@@ -5,6 +5,7 @@ import {
   capital,
   cautionWords,
   figuresOf,
+  type English,
   type Ingredient,
   monthsText,
   standardLarder,
@@ -139,7 +140,7 @@ function NamesAndAllergens({ ingredient }: { ingredient: Ingredient }) {
   );
 }
 
-function Instead({ ingredient, english }: { ingredient: Ingredient; english: 'uk' | 'us' }) {
+function Instead({ ingredient, english }: { ingredient: Ingredient; english: English }) {
   return (
     <>
       {ingredient.substitutes.length > 0 ? (

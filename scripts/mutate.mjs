@@ -1,0 +1,146 @@
+import { spawn } from 'node:child_process';
+import {
+  cpSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { broken, mutantsOf, shuffled } from './lib/mutants.mjs';
+import { PlainError, runCommand } from './lib/say.mjs';
+
+const minutes = Number(process.env.MUTATE_MINUTES ?? 14);
+const seed = Number(process.env.MUTATE_SEED ?? 1);
+/** A break that makes tests run on for ever is noticed by that. */
+const longestMilliseconds = 120_000;
+const leftOut = /\.test\.ts$|\/tests\/|\/data\/|\/index\.ts$|\.d\.ts$|types\.ts$|zz-/;
+const rooms = ['amounts', 'class', 'portions', 'shopping', 'kit', 'safety', 'timeline', 'scheduler', 'plan'];
+/** What is sampled, and how many of each: core's calculators, the server's services, the web's reducers. */
+const groups = [
+  { project: 'core', share: 3, folders: rooms.map((room) => `core/src/${room}`), only: /\.ts$/ },
+  { project: 'server', share: 1, folders: ['server/src'], only: /service\.ts$/ },
+  {
+    project: 'web',
+    share: 1,
+    folders: ['web/src'],
+    only: /\/(row-editor|merge|ticks|groups|planning|clock-layout|what-if-words)\.ts$/,
+  },
+];
+
+/**
+ * Breaks the source in one place at a time, on copies of the repository, and runs the tests that touch the
+ * place: what no test notices is printed. Ends when its minutes are over (MUTATE_MINUTES, MUTATE_SEED).
+ */
+await runCommand(async () => {
+  ensurePackages(['mariadb-server']);
+  ensureNodeModules();
+  ensureBuild();
+  const queue = sample();
+  const until = Date.now() + minutes * 60_000;
+  const results = [];
+  await Promise.all([0, 1].map(() => work(queue, until, results)));
+  report(results);
+});
+
+/** In turns from the groups by their shares, each in an order of its own. */
+function sample() {
+  const lists = groups.map((group) =>
+    shuffled(
+      group.folders.flatMap((each) => mutantsIn(each, group)),
+      seed,
+    ),
+  );
+  const queue = [];
+  while (lists.every((list) => list.length > 0))
+    groups.forEach(({ share }, at) => queue.push(...lists[at].splice(0, share)));
+  return queue;
+}
+
+function mutantsIn(folder, { project, only }) {
+  return readdirSync(join(root, folder), { recursive: true, encoding: 'utf8' })
+    .map((name) => join(folder, name))
+    .filter((file) => only.test(file) && !leftOut.test(file))
+    .sort()
+    .flatMap((file) =>
+      mutantsOf(readFileSync(join(root, file), 'utf8'), file).map((mutant) => ({ ...mutant, file, project })),
+    );
+}
+
+async function work(queue, until, results) {
+  const copy = copied();
+  try {
+    for (const mutant of queue.slice(0, 5))
+      if (await fails(copy, mutant, nearTests(mutant)))
+        throw new PlainError(`The tests beside ${mutant.file} fail as it is: mend that first.`);
+    for (let mutant = queue.shift(); mutant && Date.now() < until; mutant = queue.shift()) {
+      const place = join(copy, mutant.file);
+      const source = readFileSync(place, 'utf8');
+      writeFileSync(place, broken(source, mutant));
+      const noticed =
+        (await fails(copy, mutant, nearTests(mutant))) || (await fails(copy, mutant, ['related']));
+      writeFileSync(place, source);
+      results.push({ ...mutant, noticed });
+      process.stdout.write(noticed ? '.' : `\n${describe(mutant)}\n`);
+    }
+  } finally {
+    rmSync(copy, { recursive: true, force: true });
+  }
+}
+
+function copied() {
+  const copy = mkdtempSync(join(tmpdir(), 'fornax-mutants-'));
+  for (const each of ['core', 'contract', 'demo', 'server', 'web', 'scripts'])
+    cpSync(join(root, each), join(copy, each), {
+      recursive: true,
+      filter: (path) => !/\/(node_modules|dist)$/.test(path),
+    });
+  for (const each of ['vitest.config.ts', 'package.json', 'tsconfig.base.json', 'tsconfig.json'])
+    cpSync(join(root, each), join(copy, each));
+  symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
+  return copy;
+}
+
+/** The tests beside the place come first: they are the ones that most often notice, and they are quick. */
+function nearTests({ file }) {
+  return ['run', dirname(file)];
+}
+
+function fails(copy, { file, project }, [mode, ...filters]) {
+  const what = mode === 'related' ? ['related', file, '--run'] : ['run', ...filters];
+  const child = spawn(
+    join(root, 'node_modules/.bin/vitest'),
+    [...what, '--project', project, '--bail', '1', '--maxWorkers', '1', '--passWithNoTests'],
+    { cwd: copy, stdio: 'ignore', detached: true },
+  );
+  return new Promise((resolve) => {
+    const late = setTimeout(() => process.kill(-child.pid, 'SIGKILL'), longestMilliseconds);
+    child.once('exit', (code) => {
+      clearTimeout(late);
+      resolve(code !== 0);
+    });
+  });
+}
+
+const describe = ({ file, line, was, text }) => `${file}:${line}  ${was}  →  ${text}`;
+
+function report(results) {
+  if (results.length === 0) throw new PlainError('Nothing was broken: give it more minutes.');
+  for (const { project } of groups) {
+    const ours = results.filter((each) => each.project === project);
+    process.stdout.write(`\n${project}: ${percent(ours)}`);
+  }
+  process.stdout.write(`\nAll: ${percent(results)}\n`);
+  mkdirSync(join(root, 'test-results'), { recursive: true });
+  writeFileSync(join(root, 'test-results/mutate.json'), JSON.stringify(results, null, 1));
+}
+
+function percent(results) {
+  const noticed = results.filter((each) => each.noticed).length;
+  return `${noticed} of ${results.length} noticed (${Math.round((100 * noticed) / (results.length || 1))} %)`;
+}
