@@ -21,7 +21,7 @@ export default defineConfig({
     trace: 'off',
     reducedMotion: 'reduce',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -8,7 +8,7 @@ import { runCommand } from './lib/say.mjs';
 
 /** Prints the measurements of docs/performance.md. */
 await runCommand(async () => {
-  ensurePackages(['mariadb-server', 'chromium']);
+  ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   ensureNodeModules();
   ensureBuild();
   const core = await import('../core/dist/index.js');

@@ -121,7 +121,7 @@ Method
 3. Whisk vinegar, oil and salt, and toss everything with the basil.`;
 
 await runCommand(async () => {
-  ensurePackages(['mariadb-server', 'chromium']);
+  ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   ensureNodeModules();
   ensureBuild();
   const folder = mkdtempSync(join(tmpdir(), 'fornax-pictures-'));

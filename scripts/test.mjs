@@ -1,23 +1,30 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 
 const results = join(root, 'test-results');
+const options = {
+  cwd: root,
+  stdio: ['ignore', 'inherit', 'inherit'],
+  env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined },
+};
 
 /**
  * Types, lint, unit, integration against a real MariaDB, end to end in Chromium; a closing line with the
  * counts.
  */
 await runCommand(async () => {
-  ensurePackages(['mariadb-server', 'chromium']);
+  ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   ensureNodeModules();
   rmSync(results, { recursive: true, force: true });
   mkdirSync(results, { recursive: true });
   ensureBuild();
-  step('Types of the tests', 'npx', ['tsc', '-p', 'tsconfig.tests.json']);
-  step('Lint', 'npm', ['run', '--silent', 'lint']);
+  await sideBySide([
+    ['Types of the tests', 'npx', ['tsc', '-p', 'tsconfig.tests.json']],
+    ['Lint', 'npm', ['run', '--silent', 'lint']],
+  ]);
   const unit = run('npx', [
     'vitest',
     'run',
@@ -35,19 +42,21 @@ await runCommand(async () => {
   if (unit !== 0 || e2e !== 0 || counts.passed === 0) throw new PlainError('Tests failed: see above.');
 });
 
-function step(name, command, args) {
-  process.stdout.write(`${name} …\n`);
-  if (run(command, args) !== 0) throw new PlainError(`${name} failed: see above.`);
+/** Steps that need nothing of each other share the two cores. */
+async function sideBySide(steps) {
+  const ended = steps.map(([name, command, args]) => {
+    process.stdout.write(`${name} …\n`);
+    const child = spawn(command, args, options);
+    return new Promise((resolve) => {
+      child.once('close', (status) => resolve({ name, status }));
+    });
+  });
+  for (const { name, status } of await Promise.all(ended))
+    if (status !== 0) throw new PlainError(`${name} failed: see above.`);
 }
 
 function run(command, args) {
-  return (
-    spawnSync(command, args, {
-      cwd: root,
-      stdio: ['ignore', 'inherit', 'inherit'],
-      env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined },
-    }).status ?? 1
-  );
+  return spawnSync(command, args, options).status ?? 1;
 }
 
 function unitCounts() {

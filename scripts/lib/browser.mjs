@@ -2,7 +2,7 @@ import { chromium } from '@playwright/test';
 
 /** Debian's Chromium, quiet on a closed network. */
 const chromiumOptions = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: '/usr/bin/chromium-headless-shell',
   args: [
     '--no-sandbox',
     '--disable-gpu',

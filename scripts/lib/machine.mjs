@@ -7,7 +7,7 @@ import { PlainError } from './say.mjs';
 export const root = join(import.meta.dirname, '..', '..');
 
 /** Debian packages by the program that shows they are there. */
-const programs = { 'mariadb-server': 'mariadbd', chromium: 'chromium' };
+const programs = { 'mariadb-server': 'mariadbd', 'chromium-headless-shell': 'chromium-headless-shell' };
 
 function has(program) {
   const found = spawnSync('sh', ['-c', `PATH="$PATH:/usr/sbin:/sbin" command -v ${program}`], {
