@@ -127,7 +127,9 @@ function fails(copy, { file, project }, [mode, ...filters]) {
   });
 }
 
-const describe = ({ file, line, was, text }) => `${file}:${line}  ${was}  →  ${text}`;
+function describe({ file, line, was, text }) {
+  return `${file}:${line}  ${was}  →  ${text}`;
+}
 
 function report(results) {
   if (results.length === 0) throw new PlainError('Nothing was broken: give it more minutes.');
