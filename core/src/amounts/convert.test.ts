@@ -25,6 +25,13 @@ describe('standard measures', () => {
   it('a pound is 453.59237 g', () => expect(toNumber(converted('1', 'lb', 'g', 'imperial'))).toBe(453.59237));
 });
 
+describe('between lengths and mass', () => {
+  it('3 cm of ginger at 6 g a centimetre: 3 × 6 = 18 g', () =>
+    expect(converted('3', 'cm', 'g', 'metric', { gramsPerCentimetre: '6' as const })).toBe('18'));
+  it('without grams a centimetre there is a reason, not an amount', () =>
+    expect(converted('3', 'cm', 'g', 'metric')).not.toMatch(/^\d/));
+});
+
 describe('between mass and volume', () => {
   it('a tablespoon of honey at 1.42 g/ml: 15 × 1.42 = 21.3 g', () =>
     expect(converted('1', 'tbsp', 'g', 'metric', { gramsPerMillilitre: '71/50' as const })).toBe('213/10'));

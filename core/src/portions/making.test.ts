@@ -31,6 +31,11 @@ describe('who makes what', () => {
     expect(batches({}, 'some stations')[1]).toEqual(['stations', 'Station 1', '5/2', 1]);
     expect(batches({ stations: [2, 9] }, 'some stations')[1]![1]).toBe('Station 2');
   });
+  it('stations chosen for “some stations” do not count once every station makes it', () =>
+    expect(batches({ stations: [1] }).slice(1)).toEqual([
+      ['stations', 'Stations 1, 2', '2/3', 2],
+      ['stations', 'Stations 3, 4', '1/2', 2],
+    ]));
   it('one big batch feeds all: 14 ÷ 6 = 2⅓, made as 2½', () =>
     expect(batches({}, 'one big batch')).toEqual([['big batch', 'One big batch', '5/2', 1]]));
   it('two stations share a batch: 4 + 4 people need 1⅓, made as 1½; 3 + 3 need 1', () => {

@@ -2,7 +2,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ClassView } from '@fornax/contract';
 import type { ClassPlan } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
-import { AccountRow, KitchenRow } from '../database/models.js';
+import { AccountRow, KitchenRow, TickRow } from '../database/models.js';
+import { KitchenScope } from '../database/scope.js';
 import { Planner } from '../planning/planner.js';
 import { classNamed, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
@@ -185,6 +186,48 @@ describe('ticks', () => {
     expect((await harness.cook.get(`/api/classes/${view.id}/ticks`)).body).toMatchObject([
       { key: 'orange', ticked: false, by: 'Ines Okoye' },
     ]);
+  });
+  it('on a class that is deleted, or is none, are refused', async () => {
+    const made = newClass({ title: 'Gone' });
+    await harness.cook.post('/api/classes').send(made).expect(201);
+    await harness.cook.delete(`/api/classes/${made.id}`).expect(204);
+    for (const id of [made.id, uuid()])
+      await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'orange', ticked: true }).expect(404);
+  });
+});
+
+describe('what coming classes want', () => {
+  it('is asked of classes from yesterday on, not of older or deleted ones', async () => {
+    const local = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 16);
+    const titles = async () =>
+      (await harness.cook.get('/api/classes/needs').expect(200)).body.map(
+        ({ title }: { title: string }) => title,
+      );
+    const gone = newClass({ title: 'Struck out', startsAt: local(1) });
+    for (const each of [
+      newClass({ title: 'Long past', startsAt: local(-5) }),
+      newClass({ title: 'This afternoon', startsAt: local(0) }),
+      gone,
+    ])
+      await harness.cook.post('/api/classes').send(each).expect(201);
+    await harness.cook.delete(`/api/classes/${gone.id}`).expect(204);
+    const found = await titles();
+    expect(found).toContain('This afternoon');
+    expect(found).not.toContain('Long past');
+    expect(found).not.toContain('Struck out');
+  });
+});
+
+describe('a kitchen scope', () => {
+  it('deletes rows of its own kitchen only', async () => {
+    const { id: classId } = await classNamed(harness.cook, 'Roots and citrus');
+    const [mine, theirs] = [uuid(), uuid()].map((kitchenId) => new KitchenScope(TickRow, kitchenId));
+    const tick = { classId, ticked: true, count: 0, by: 'Bo', at: new Date() };
+    await mine!.create({ id: uuid(), key: 'mine', ...tick });
+    await theirs!.create({ id: uuid(), key: 'theirs', ...tick });
+    expect(await mine!.destroy({ classId })).toBe(1);
+    expect(await theirs!.find()).toMatchObject([{ key: 'theirs' }]);
+    expect(await theirs!.destroy({ classId })).toBe(1);
   });
 });
 
