@@ -166,6 +166,11 @@ describe('crates', () => {
       crate.rows.some(({ name }) => name === 'whisk'),
       crate.rows.some(({ key }) => key.startsWith('container:')),
     ]).toEqual(['Stations 1–4', 4, true, true]));
+  it('there is one of each that is no station', () => {
+    const others = kit.crates.filter(({ id }) => !id.startsWith('station'));
+    expect(others.map(({ name }) => name)).toContain('Consumables');
+    expect(others.map(({ count }) => count)).toEqual(others.map(() => 1));
+  });
   it('weighs its tools, its containers and its food', () => {
     // Whisk 120, cloth 80, 8 spoons × 25 = 200, scrap bowl 250, 2 towels × 60 = 120: 770 g. Carrots 600 ×
     // 0.85 = 510 g in a tub of 700 g, juice of a lemon 35 g on a tray of 900 g.

@@ -59,6 +59,7 @@ describe('washing up between two dishes', () => {
     );
     expect(first).toMatchObject({
       title: 'Wash up: whisk and small bowl',
+      detail: 'Another dish needs them next.',
       lane: 'stations',
       kind: 'students',
     });
