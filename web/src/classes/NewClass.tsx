@@ -72,7 +72,7 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
   }, [isOpen]);
   const submit = async () => {
     const body = bodyOf(id, draft);
-    const { checkNewClass } = await import('./check.js');
+    const { checkNewClass } = await import('../api/check.js');
     const found = [...timeProblems(draft), ...checkNewClass(body)];
     setProblems(found);
     if (found.length === 0) make.mutate(body);

@@ -3,7 +3,7 @@ import type { ClassView, UpdateClassDto } from '@fornax/contract';
 import { call } from '../api/client.js';
 import { classQuery } from '../api/queries.js';
 import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
-import { checkClass } from './check.js';
+import { checkClass } from '../api/check.js';
 import type { ClassEdits } from './class-context.js';
 
 /** Edits a class in place. */

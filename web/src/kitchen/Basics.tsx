@@ -5,7 +5,7 @@ import { AmountText } from '../parts/AmountText.js';
 import { TimeField } from '../parts/DateTimeFields.js';
 import { Choice, Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
-import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../parts/Boxes.js';
 import { WeekdayBoxes } from './KitchenLists.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 

@@ -7,7 +7,7 @@ import {
   type Vessel,
   type VesselKind,
 } from '@fornax/core';
-import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../parts/Boxes.js';
 import { type Column, RowsTable, someWords, wholeNumber } from './RowsTable.js';
 import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
 

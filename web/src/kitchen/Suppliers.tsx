@@ -5,7 +5,7 @@ import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly } from '../parts/states.js';
-import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../parts/Boxes.js';
 import { type Props, WeekdayBoxes } from './KitchenLists.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
 

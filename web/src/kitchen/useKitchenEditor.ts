@@ -3,7 +3,7 @@ import type { KitchenView, UpdateKitchenDto } from '@fornax/contract';
 import { call } from '../api/client.js';
 import { kitchenRowQuery } from '../api/queries.js';
 import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
-import { checkKitchen } from '../classes/check.js';
+import { checkKitchen } from '../api/check.js';
 
 /** The fields of a kitchen that can be changed. */
 export type KitchenEdits = Omit<KitchenView, 'revision' | 'larder'>;

@@ -13,7 +13,7 @@ import {
   type Section,
   sections,
 } from '@fornax/core';
-import { checkLarderEntry } from '../classes/check.js';
+import { checkLarderEntry } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice, Field } from '../parts/Field.js';

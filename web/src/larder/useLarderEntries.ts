@@ -4,7 +4,7 @@ import type { LarderEntryView } from '@fornax/contract';
 import { larderOf, type Larder, type LarderEntry } from '@fornax/core';
 import { call } from '../api/client.js';
 import { kitchenQuery, larderQuery } from '../api/queries.js';
-import { checkLarderEntry } from '../classes/check.js';
+import { checkLarderEntry } from '../api/check.js';
 
 const none: readonly LarderEntryView[] = [];
 

@@ -4,7 +4,7 @@ import type { DishMaking, RotationTurn } from '@fornax/core';
 import styled from 'styled-components';
 import { Link } from 'react-router';
 import { useOpenClass } from '../classes/class-context.js';
-import { Warnings } from '../classes/Warnings.js';
+import { Warnings } from '../parts/Warnings.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { Quietly } from '../parts/states.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';

@@ -6,7 +6,7 @@ import { v7 as uuid } from 'uuid';
 import { type Larder, largestFileBytes, readRecipeFile, type Recipe } from '@fornax/core';
 import { call } from '../api/client.js';
 import { useLarder } from '../api/useLarder.js';
-import { checkRecipe } from '../classes/check.js';
+import { checkRecipe } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Quietly, Row } from '../parts/states.js';

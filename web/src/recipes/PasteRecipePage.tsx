@@ -16,7 +16,7 @@ import {
 import { ApiError, call } from '../api/client.js';
 import { recipeQuery, rowOfRecipe } from '../api/queries.js';
 import { useLarder } from '../api/useLarder.js';
-import { checkRecipe } from '../classes/check.js';
+import { checkRecipe } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Quietly, Row, Sheet } from '../parts/states.js';

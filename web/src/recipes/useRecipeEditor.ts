@@ -4,7 +4,7 @@ import type { Recipe } from '@fornax/core';
 import { call } from '../api/client.js';
 import { recipeQuery, rowOfRecipe, type RecipeRow } from '../api/queries.js';
 import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
-import { checkRecipePart } from '../classes/check.js';
+import { checkRecipePart } from '../api/check.js';
 
 export type RecipeEditor = RowEditor<RecipeRow, Recipe>;
 

@@ -6,7 +6,7 @@ import type { LocalDateTime } from '@fornax/core';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { type ClassEdits, useOpenClass } from '../classes/class-context.js';
-import { Warnings } from '../classes/Warnings.js';
+import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
 import { DateField, TimeField } from '../parts/DateTimeFields.js';

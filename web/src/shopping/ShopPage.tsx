@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { money, type ShoppingList, type ShoppingRow, showDate } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
-import { Warnings } from '../classes/Warnings.js';
+import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { Quietly, Row } from '../parts/states.js';

@@ -10,7 +10,7 @@ import { daysAhead } from '../parts/dates.js';
 import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly } from '../parts/states.js';
-import { Boxes, TickBox } from '../set-up/DishMakingChoice.js';
+import { Boxes, TickBox } from '../parts/Boxes.js';
 
 const Details = styled.details`
   margin-top: 4px;

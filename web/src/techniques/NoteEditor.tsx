@@ -11,7 +11,7 @@ import {
 import styled from 'styled-components';
 import { ApiError, call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
-import { checkTechnique } from '../classes/check.js';
+import { checkTechnique } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';

@@ -10,7 +10,7 @@ import {
   writePlanCsv,
 } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
-import { Warnings } from '../classes/Warnings.js';
+import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { saveFile } from '../parts/save-file.js';

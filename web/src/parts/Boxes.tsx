@@ -1,0 +1,68 @@
+import type { ReactNode } from 'react';
+import { Checkbox, CheckboxGroup } from 'react-aria-components';
+import { Check } from 'lucide-react';
+import styled from 'styled-components';
+
+/** Boxes to tick side by side, with what they are about before them. */
+export const Boxes = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 16px;
+  label:first-child:not(:has(input)),
+  > span:first-child {
+    color: ${({ theme }) => theme.colour.quiet};
+  }
+`;
+const Box = styled(Checkbox)`
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 32px;
+  cursor: pointer;
+  > i {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    flex: none;
+    width: 20px;
+    height: 20px;
+    border: 1.5px solid ${({ theme }) => theme.colour.quiet};
+    border-radius: 3px;
+    color: transparent;
+  }
+  &[data-selected] > i {
+    background: ${({ theme }) => theme.colour.basil};
+    border-color: ${({ theme }) => theme.colour.basil};
+    color: #fff;
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+    outline-offset: 2px;
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+`;
+
+/** A box to tick with its words beside it. */
+export function TickBox({
+  value,
+  isSelected,
+  onChange,
+  children,
+}: {
+  value?: string;
+  isSelected?: boolean;
+  onChange?: (on: boolean) => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box value={value} isSelected={isSelected} onChange={onChange}>
+      <i>
+        <Check size={15} strokeWidth={3} aria-hidden />
+      </i>
+      {children}
+    </Box>
+  );
+}
