@@ -84,6 +84,7 @@ describe('in the plan of a class', () => {
         20 -
         [...plan.timeline.daysBefore, ...plan.timeline.clock].find(({ id }) => id === 'd1/stir')!.start,
     );
+    expect(found!.workings.estimated).toBe(true);
     expect(found!.workings.steps.at(-1)).toMatchObject({
       label: 'Your safety profile allows',
       value: '240 min',

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
+import type { LocalDate } from '../identity/index.js';
 import { pieceSizeOf, parseIngredientLine } from '../recipes/index.js';
+import { lastUse } from './row-parts.js';
 import { buildShoppingList } from './shopping-list.js';
 import type { IngredientUse } from './types.js';
 
@@ -28,6 +30,14 @@ function use(text: string, count = 1, dishTitle = 'Salad'): IngredientUse {
 const list = (...uses: IngredientUse[]) => buildShoppingList(uses, { english: 'uk' });
 const only = (...uses: IngredientUse[]) => list(...uses).rows[0]!;
 const need = (...uses: IngredientUse[]) => toNumber(only(...uses).need!);
+
+describe('the days of uses', () => {
+  it('the last use is the latest date, whatever the order; without dates there is none', () => {
+    const on = (date: LocalDate): IngredientUse => ({ ...use('1 lemon'), date });
+    expect(lastUse([on('2026-11-25'), on('2026-11-27'), on('2026-11-26')])).toBe('2026-11-27');
+    expect(lastUse([use('1 lemon')])).toBeNull();
+  });
+});
 
 describe('as purchased', () => {
   it('500 g potatoes, peeled, are bought as 500 g', () =>
