@@ -1,14 +1,22 @@
 import { defineConfig } from 'vitest/config';
 
 /** Nothing in these keeps a state of its own between files, so that the files share what they load. */
-const pure = { isolate: false, pool: 'threads' as const };
+const pure = { isolate: false, pool: 'threads' as const, testTimeout: 120_000 };
 
 export default defineConfig({
   test: {
     // Both cores; what is left to itself takes one less than there are.
     maxWorkers: 2,
     projects: [
-      { test: { ...pure, name: 'core', root: 'core', include: ['src/**/*.test.ts'] } },
+      {
+        test: {
+          ...pure,
+          name: 'core',
+          root: 'core',
+          include: ['src/**/*.test.ts'],
+          setupFiles: ['src/tests/property-limits.ts'],
+        },
+      },
       { test: { ...pure, name: 'contract', root: 'contract', include: ['src/**/*.test.ts'] } },
       { test: { ...pure, name: 'demo', root: 'demo', include: ['src/**/*.test.ts'] } },
       { test: { name: 'scripts', root: 'scripts', include: ['lib/*.test.mjs'], testTimeout: 90_000 } },

@@ -2,7 +2,7 @@ import { frameId } from '../../identity/index.js';
 import type { ScheduleLink, ScheduleOptions, ScheduleProblem } from '../../scheduler/index.js';
 import { findPlan as findSchedule } from '../../scheduler/schedule.js';
 import { eatMinuteOf, welcomeMinutes } from '../tasks/frame-minutes.js';
-import { buildTasks } from '../tasks/tasks.js';
+import { tasksOf } from './tasks-of.js';
 import type { ClassTasks, PlanLink, TaskInput } from '../tasks/types.js';
 
 /** Minutes by which a class that does not fit is let run over, tried in turn. */
@@ -48,7 +48,7 @@ export function findAttempt(input: AttemptInput): Attempt | null {
 function steadied(input: AttemptInput, standing: Starts): Attempt | null {
   if (standing[frameId('eat')] === undefined) return null;
   const overrun = standing[frameId('eat')]! - eatMinuteOf(input.facts.lengthMinutes);
-  const tasks = buildTasks({ ...input, overrun });
+  const tasks = tasksOf(input, overrun);
   const result = findSchedule(problemOf(tasks, tasks.links, input, overrun), {
     objective: 'shortest',
     seed: 1,
@@ -144,7 +144,7 @@ function bettered(input: AttemptInput, given: Attempt): Attempt {
  */
 function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
   if (attempt.overrun <= 0 && !attempt.isRelaxed) return null;
-  const tasks = buildTasks({ ...input, overrun: 0 });
+  const tasks = tasksOf(input, 0);
   const pinned = pinsOf(tasks, input, attempt.brokenPins);
   const result = findSchedule(problemOf(tasks, tasks.links, input, 0), {
     objective: 'shortest',
@@ -171,7 +171,7 @@ function pinsOf(
 
 /** The problem of the class on time, with every keeping time and pin: what a clash is looked for in. */
 export function strictProblem(input: AttemptInput): { problem: ScheduleProblem; pinned: Starts } {
-  const tasks = buildTasks({ ...input, overrun: 0 });
+  const tasks = tasksOf(input, 0);
   return { problem: problemOf(tasks, tasks.links, input, 0), pinned: pinsOf(tasks, input) };
 }
 
@@ -214,7 +214,7 @@ function withOverrun(input: AttemptInput, first: number): Attempt | null {
  * where none have.
  */
 function leastOverrun(input: AttemptInput): number {
-  const { tasks } = buildTasks({ ...input, overrun: 0 });
+  const { tasks } = tasksOf(input, 0);
   const hands: Readonly<Record<string, number>> = {
     you: 1,
     assistant: Math.max(1, input.facts.assistants),
@@ -234,7 +234,7 @@ function leastOverrun(input: AttemptInput): number {
 }
 
 function attemptPlan(input: AttemptInput, overrun: number, relaxed: boolean): Attempt | null {
-  const tasks = buildTasks({ ...input, overrun });
+  const tasks = tasksOf(input, overrun);
   const links = relaxed ? tasks.links.map(withoutHold) : tasks.links;
   const result = findSchedule(problemOf(tasks, links, input, overrun), {
     objective: 'shortest',
