@@ -14,11 +14,10 @@ test('too few graters: a way out ends the shortage and can be taken back; crates
   await page.getByRole('heading', { name: 'Menu' }).waitFor();
   await goTo(page, 'Pack');
   await expect(page.getByText(/Not enough fine graters: 4 needed at/)).toBeVisible();
-  await page.getByRole('button', { name: /^Stagger the fine graters: [23] at once$/ }).click();
+  await page.getByRole('button', { name: 'Stagger the fine graters: 3 at once' }).click();
   await expect(page.getByText(/Not enough fine graters/)).toHaveCount(0);
-  // How many at once depends on the plan, which is still being bettered when the button is pressed.
   await expect(page.getByRole('region', { name: 'Ways out taken' })).toContainText(
-    /Fine graters go round: [23] at once/,
+    'Fine graters go round: 3 at once',
   );
   await saved(page);
   await page.reload();
