@@ -26,12 +26,6 @@ import { giftsOf, ingredientUses, stepMinutes, stepTimes } from './uses.js';
 /** How much is put into the clock. */
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;
 
-/**
- * Steps in which a first plan is bettered, slice by slice, each from the one before: so a change of the
- * bundle can stop it, and every machine comes to the same plan.
- */
-export const betteringSlices: readonly number[] = [10, 30, 60, 120];
-
 /** What every pass of a plan works on. */
 interface Passes {
   readonly bundle: ClassBundle;

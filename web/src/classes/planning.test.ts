@@ -26,8 +26,10 @@ describe('what a plan is an answer to', () => {
     }));
 });
 
-const planAt = (start: number) =>
+/** A plan with one job at a minute, for which so many tools are missing. */
+const planAt = (start: number, missing = 0) =>
   ({
+    kit: { shortages: [{ needed: 3 + missing, inKitchen: 3 }] },
     timeline: {
       starts: { a: start },
       daysBefore: [],
@@ -36,14 +38,15 @@ const planAt = (start: number) =>
   }) as unknown as ClassPlan;
 
 /** Betters from a start of 0 with the answers given, one a slice; null is a search that fails. */
-async function run(answers: readonly (number | null)[], isCurrent = () => true) {
+async function run(answers: readonly (number | ClassPlan | null)[], isCurrent = () => true) {
   const shown: [number, boolean][] = [];
   const asked: [number | undefined, number | undefined][] = [];
   await better(bundle, planAt(0), {
     plan: (_, { effort, standing }) => {
       asked.push([effort, standing?.a]);
       const answer = answers[asked.length - 1];
-      return typeof answer === 'number' ? Promise.resolve(planAt(answer)) : Promise.reject(new Error('late'));
+      if (answer === null || answer === undefined) return Promise.reject(new Error('late'));
+      return Promise.resolve(typeof answer === 'number' ? planAt(answer) : answer);
     },
     isCurrent,
     show: (plan, isBettering) => shown.push([plan.timeline.starts.a!, isBettering]),
@@ -66,6 +69,11 @@ describe('bettering', () => {
       [5, true],
       [5, false],
     ]);
+  });
+  it('a plan that lacks a tool more than the one that stands is not taken', async () => {
+    const { shown, asked } = await run([3, planAt(5, 1), 4, 4]);
+    expect(asked.map(([, standing]) => standing)).toEqual([0, 3, 3, 4]);
+    expect(shown.map(([start]) => start)).toEqual([3, 4, 4]);
   });
   it('a search that fails leaves the plan so far', async () =>
     expect((await run([3, null])).shown).toEqual([

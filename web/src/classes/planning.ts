@@ -1,10 +1,4 @@
-import {
-  betteringSlices,
-  type ClassBundle,
-  type ClassPlan,
-  movedBetween,
-  type PlanOptions,
-} from '@fornax/core';
+import { betteringSlices, type ClassBundle, type ClassPlan, isBetter, type PlanOptions } from '@fornax/core';
 
 /**
  * All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew.
@@ -46,7 +40,7 @@ export interface Bettering {
   readonly restMilliseconds: number;
 }
 
-/** Betters a plan slice by slice, and shows each that moved something; it ends when the class changes. */
+/** Betters a plan slice by slice, and shows each that is better; it ends when the class changes. */
 export async function better(
   bundle: ClassBundle,
   first: ClassPlan,
@@ -62,7 +56,7 @@ export async function better(
     const next = await plan(bundle, { effort, standing: best.timeline.starts }).catch(() => null);
     if (!isCurrent()) return;
     if (!next) break;
-    if (movedBetween(best.timeline, next.timeline).length > 0) {
+    if (isBetter(best, next)) {
       best = next;
       show(best, true);
     }

@@ -51,7 +51,9 @@ export function Shortages() {
                 ? ` Borrow ${shortage.needed - shortage.inKitchen} more, or take a dish off.`
                 : null}
               {shortage.waysOut.map((way) => (
-                <Way key={way.id}>
+                // Another plan may offer another number: then it is another button, so none is pressed that
+                // nobody read.
+                <Way key={way.action}>
                   <Button onPress={() => take(shortage, way)}>{way.action}</Button>
                   <Quietly>{way.sentence}.</Quietly>
                 </Way>
