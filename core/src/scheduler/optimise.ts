@@ -13,7 +13,8 @@ export type Outcome =
       readonly status: 'found';
       readonly starts: StartList;
       readonly length: number;
-      readonly lowerBound: number;
+      /** Absent where only a first plan was asked for. */
+      readonly lowerBound?: number;
     }
   | { readonly status: 'none' }
   | { readonly status: 'limit'; readonly lowerBound: number };
@@ -44,6 +45,7 @@ class Optimiser extends FirstPlan {
     if (!this.options.firstOnly) this.better();
     const starts = this.best!;
     const length = spanOf(this.model, this.model.inClass, starts);
+    if (this.options.firstOnly) return { status: 'found', starts, length };
     return { status: 'found', starts, length, lowerBound: Math.min(length, this.lowerBound) };
   }
 

@@ -10,33 +10,52 @@ export interface Pair {
 /** Keeps pairs apart: where one cannot come before the other, the other comes first. */
 export class Pairs implements Propagator {
   readonly priority = 0;
-  readonly #pairsOf = new Map<number, Pair[]>();
-  readonly #moved: Set<number>;
+  /** By task: the pairs that it is in. */
+  readonly #pairsOf: (readonly Pair[])[] = [];
+  /** Tasks to look at again, in the order in which they moved; each is in it once. */
+  readonly #moved: number[] = [];
+  readonly #isMoved: boolean[] = [];
 
   constructor(
     pairs: readonly Pair[],
     private readonly minutes: readonly number[],
   ) {
-    for (const pair of pairs)
-      for (const task of [pair.one, pair.other]) listAt(this.#pairsOf, task).push(pair);
-    this.#moved = new Set(this.#pairsOf.keys());
+    const pairsOf: Pair[][] = this.minutes.map(() => []);
+    for (const pair of pairs) {
+      for (const task of [pair.one, pair.other]) {
+        if (pairsOf[task]!.length === 0) this.#moved.push(task);
+        pairsOf[task]!.push(pair);
+      }
+    }
+    this.#pairsOf = pairsOf;
+    this.#isMoved = pairsOf.map((each) => each.length > 0);
   }
 
   get tasks(): number[] {
-    return [...this.#pairsOf.keys()];
+    return this.#pairsOf.flatMap((pairs, task) => (pairs.length > 0 ? [task] : []));
   }
 
   wake(task: number): void {
-    this.#moved.add(task);
+    if (this.#isMoved[task]) return;
+    this.#isMoved[task] = true;
+    this.#moved.push(task);
   }
 
   propagate(engine: Engine): boolean {
-    for (const task of this.#moved) {
-      for (const { one, other, gap } of this.#pairsOf.get(task)!) {
-        if (!this.#order(engine, one, other, gap) || !this.#order(engine, other, one, gap)) return false;
-      }
-      this.#moved.delete(task);
+    // What is still to be looked at when a conflict ends this stays for the next time.
+    let done = 0;
+    for (; done < this.#moved.length; done++) {
+      const task = this.#moved[done]!;
+      if (!this.#orderPairsOf(engine, task)) break;
+      this.#isMoved[task] = false;
     }
+    this.#moved.splice(0, done);
+    return this.#moved.length === 0;
+  }
+
+  #orderPairsOf(engine: Engine, task: number): boolean {
+    for (const { one, other, gap } of this.#pairsOf[task]!)
+      if (!this.#order(engine, one, other, gap) || !this.#order(engine, other, one, gap)) return false;
     return true;
   }
 
@@ -55,10 +74,4 @@ export class Pairs implements Propagator {
       to >= engine.to(second) || engine.raise(2 * second + 1, -to, [...cause, 2 * first + 1, -to - back])
     );
   }
-}
-
-function listAt(map: Map<number, Pair[]>, task: number): Pair[] {
-  const found = map.get(task) ?? [];
-  map.set(task, found);
-  return found;
 }

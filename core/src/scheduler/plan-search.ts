@@ -24,7 +24,7 @@ export class PlanSearch {
   protected best: StartList | null = null;
   /** The plan found last, whether it was better or not. */
   protected found: StartList = [];
-  protected lowerBound: number;
+  #lowerBound: number | null = null;
   /** Posts where the last end must lie; empty until it is known. */
   protected anchor: (plan: PlanEngine) => void = () => undefined;
 
@@ -36,7 +36,15 @@ export class PlanSearch {
     this.heads = headsOf(model);
     this.random = seeded(options.seed);
     this.stages = options.objective === 'shortest' ? shortestStages(model) : freshestStages(model);
-    this.lowerBound = lowerBoundOf(model);
+  }
+
+  /** No class can be shorter. Worked out when it is asked for: a first plan does without. */
+  protected get lowerBound(): number {
+    return (this.#lowerBound ??= lowerBoundOf(this.model));
+  }
+
+  protected set lowerBound(proven: number) {
+    this.#lowerBound = proven;
   }
 
   protected fresh(anchor = this.anchor): PlanEngine {

@@ -42,7 +42,9 @@ export function findPlan(
       : {}),
   });
   const bound =
-    options.objective === 'shortest' && outcome.status !== 'none' ? { lowerBound: outcome.lowerBound } : {};
+    options.objective === 'shortest' && outcome.status !== 'none' && outcome.lowerBound !== undefined
+      ? { lowerBound: outcome.lowerBound }
+      : {};
   if (outcome.status === 'limit')
     return {
       status: 'undecided',

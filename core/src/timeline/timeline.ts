@@ -7,7 +7,8 @@ import {
 } from '../class/index.js';
 import { schedule, type ScheduleResult } from '../scheduler/index.js';
 import { createAxis } from './axis.js';
-import { findAttempt, type Starts, strictProblem } from './place/attempts.js';
+import { type Starts, strictProblem } from './place/attempt.js';
+import { findAttempt } from './place/find-attempt.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { clashesOf, entryOf } from './read/entries.js';
 import { linksBy } from './read/reasons.js';

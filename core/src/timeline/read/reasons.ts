@@ -1,7 +1,7 @@
 import type { ScheduleLink } from '../../scheduler/index.js';
 import { showSpan } from '../../words/index.js';
 import type { Axis } from '../axis.js';
-import type { Attempt } from '../place/attempts.js';
+import type { Attempt } from '../place/attempt.js';
 import type { PlanTask } from '../tasks/types.js';
 export type FoundPlan = Attempt & {
   readonly byId: ReadonlyMap<string, PlanTask>;

@@ -4,7 +4,8 @@ import type { LocalDateTime } from '../../identity/index.js';
 import { classOf, dish, kitchen, onClock, recipe, step } from '../../tests/recipes.js';
 import { violations } from '../../tests/schedule-checks.js';
 import { createAxis } from '../axis.js';
-import { type AttemptInput, findAttempt, type Starts, strictProblem } from './attempts.js';
+import { type AttemptInput, type Starts, strictProblem } from './attempt.js';
+import { findAttempt } from './find-attempt.js';
 
 const soaked = recipe([], {
   title: 'Beans',

@@ -1,0 +1,91 @@
+import type { ScheduleLink, ScheduleProblem } from '../../scheduler/index.js';
+import type { ClassTasks, PlanLink, TaskInput } from '../tasks/types.js';
+import { scheduled } from './scheduled.js';
+import { tasksOf } from './tasks-of.js';
+
+/** Conflicts for each task of one attempt. */
+export const stepsPerTask = 1;
+
+export type Starts = Readonly<Record<string, number>>;
+
+export interface Attempt {
+  tasks: ClassTasks;
+  starts: Starts;
+  overrun: number;
+  isRelaxed: boolean;
+  brokenPins: readonly string[];
+}
+
+export interface AttemptInput extends Omit<TaskInput, 'overrun'> {
+  /** Opening hours on the axis. */
+  readonly open: readonly (readonly [number, number])[];
+  /** Steps spent on bettering the plan; with 0 the first that is valid stands. */
+  readonly effort: number;
+  readonly standing?: Starts;
+}
+
+/** Any plan of a class that runs over by so much; relaxed, results may be kept for longer than they keep. */
+export function attemptPlan(input: AttemptInput, overrun: number, relaxed: boolean): Attempt | null {
+  const tasks = tasksOf(input, overrun);
+  const links = relaxed ? tasks.links.map(withoutHold) : tasks.links;
+  const result = scheduled(problemOf(tasks, links, input, overrun), {
+    objective: 'shortest',
+    seed: 1,
+    budgetSteps: stepsPerTask * tasks.tasks.length,
+    firstOnly: true,
+    pinned: pinsOf(tasks, input),
+  });
+  return result.status === 'scheduled'
+    ? { tasks, starts: result.starts, overrun, isRelaxed: relaxed, brokenPins: [] }
+    : null;
+}
+
+export function pinsOf(
+  { tasks }: ClassTasks,
+  { decisions }: AttemptInput,
+  broken: readonly string[] = [],
+): Record<string, number> {
+  const known = new Set(tasks.map(({ id }) => id));
+  return Object.fromEntries(
+    Object.entries(decisions.pins).filter(([id]) => known.has(id) && !broken.includes(id)),
+  );
+}
+
+/** The problem of the class on time, with every keeping time and pin: what a clash is looked for in. */
+export function strictProblem(input: AttemptInput): { problem: ScheduleProblem; pinned: Starts } {
+  const tasks = tasksOf(input, 0);
+  return { problem: problemOf(tasks, tasks.links, input, 0), pinned: pinsOf(tasks, input) };
+}
+
+/** A wait still follows its hands at once; only how long a result keeps is let go. */
+export function withoutHold(link: PlanLink): PlanLink {
+  return link.maxLag === 0 && !link.isKeeping ? link : { ...link, maxLag: undefined };
+}
+
+export function problemOf(
+  tasks: ClassTasks,
+  links: readonly ScheduleLink[],
+  input: AttemptInput,
+  overrun: number,
+): ScheduleProblem {
+  const length = input.facts.lengthMinutes + overrun;
+  // The class itself may run past the kitchen's hours; that is a warning of its own, not a reason to have no
+  // plan.
+  const staffed: (readonly [number, number])[] = [...input.open, [0, length]];
+  const hands = Math.min(...input.stations.sizes);
+  return {
+    tasks: tasks.tasks,
+    links,
+    resources: [
+      { id: 'you', name: 'you', capacity: 1, open: staffed },
+      { id: 'assistant', name: 'the assistant', capacity: input.facts.assistants, open: staffed },
+      { id: 'stations', name: 'the stations', capacity: hands, open: [[0, length]] },
+      ...input.kitchen.appliances.map(({ appliance, capacity }) => ({
+        id: appliance,
+        name: `the ${appliance}`,
+        capacity,
+      })),
+      ...tasks.resources,
+    ],
+  };
+}
