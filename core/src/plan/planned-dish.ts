@@ -11,7 +11,7 @@ import {
   type TimedDish,
   type WholeDish,
 } from '../class/index.js';
-import type { DishId } from '../identity/index.js';
+import { type DishId, rememberLast } from '../identity/index.js';
 import type { Allergen, Larder } from '../larder/index.js';
 import {
   batchOffers,
@@ -38,22 +38,30 @@ export interface PlannedDish {
 export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Larder): PlannedDish[] {
   const stations = splitStations(facts.people, facts.peoplePerStation);
   const { leftOut } = decisionsOf(facts);
-  const options = portionOptions(kitchen);
+  const options = optionsOf(kitchen, [], () => portionOptions(kitchen));
   const decided = decidedDishes(facts, larder, kitchen.english);
   return facts.dishes.map((given, index): PlannedDish => {
     const dish = decided[index]!;
-    const whole = withAddedSteps(dish, larder, leftOut);
+    const whole = wholes(given, [dish.recipe, larder, leftOut], () => withAddedSteps(dish, larder, leftOut));
     return {
       id: given.id,
       given,
       decided: dish,
       whole,
       timed: slowestWay(whole),
-      portions: portionsOf(dish, { facts, stations, options, larder }),
+      portions: portioned(
+        given,
+        [dish.recipe, facts.people, facts.peoplePerStation, facts.demonstrationPlates, options, larder],
+        () => portionsOf(dish, { facts, stations, options, larder }),
+      ),
       allergens: allergensOf(dish.recipe, larder),
     };
   });
 }
+
+const wholes = rememberLast<ClassDish, WholeDish>();
+const portioned = rememberLast<ClassDish, DishPortions>();
+const optionsOf = rememberLast<KitchenFacts, PortionOptions>();
 
 function portionsOf(
   dish: DecidedDish,

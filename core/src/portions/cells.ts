@@ -11,6 +11,7 @@ import {
   type WorkingStep,
 } from '../amounts/index.js';
 import type { ClassDish } from '../class/index.js';
+import { rememberByText, rememberLast } from '../identity/index.js';
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
@@ -22,8 +23,24 @@ interface Shown {
 }
 
 type Show = (amount: Amount | null) => Shown;
+/** Amounts of one line that are remembered as shown: those of its batches, and a few before. */
+const shownOfLine = 32;
 
+const shows = rememberLast<RecipeLine, Show>();
+
+/** How amounts of a line are shown. What was shown of it before is not written again. */
 export function createShow(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+  recipeSystem: DishRecipeSystem,
+  options: PortionOptions,
+): Show {
+  return shows(line, [ingredient, recipeSystem, options], () =>
+    newShow(line, ingredient, recipeSystem, options),
+  );
+}
+
+function newShow(
   line: RecipeLine,
   ingredient: Ingredient | null,
   recipeSystem: DishRecipeSystem,
@@ -46,10 +63,13 @@ export function createShow(
     tolerance,
     measuringSet: options.measuringSet,
   });
-  return (amount) =>
-    amount
-      ? { spoons: format(amount, 'spoons'), grams: format(amount, 'grams') }
-      : { spoons: toTaste, grams: toTaste };
+  const { unit } = line;
+  const shown = rememberByText(shownOfLine, (ends): Shown => {
+    const [low, high] = ends.split(' ') as [Rational, Rational];
+    const amount = { low, high, unit };
+    return { spoons: format(amount, 'spoons'), grams: format(amount, 'grams') };
+  });
+  return (amount) => (amount ? shown(`${amount.low} ${amount.high}`) : { spoons: toTaste, grams: toTaste });
 }
 
 type DishRecipeSystem = ClassDish['recipe']['system'];

@@ -1,6 +1,6 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date';
 import type { Supplier } from '../class/index.js';
-import type { LocalDate } from '../identity/index.js';
+import { type LocalDate, rememberByText } from '../identity/index.js';
 import type { Ingredient, Section } from '../larder/index.js';
 import { money, showDate } from '../words/index.js';
 import type { ShoppingRow, ShoppingTrip } from './types.js';
@@ -203,5 +203,13 @@ function tripOf(
 }
 
 function daysBefore(date: LocalDate, days: number): LocalDate {
-  return parseDate(date).subtract({ days }).toString() as LocalDate;
+  return earlier(`${date} ${days}`);
 }
+
+const rememberedDates = 400;
+const earlier = rememberByText(rememberedDates, (text) => {
+  const [date, days] = text.split(' ') as [string, string];
+  return parseDate(date)
+    .subtract({ days: Number(days) })
+    .toString() as LocalDate;
+});

@@ -1,3 +1,5 @@
+import { rememberByText } from '../identity/index.js';
+
 const day = new Intl.DateTimeFormat('en-GB', {
   weekday: 'short',
   day: 'numeric',
@@ -17,8 +19,11 @@ const noonless = (local: string) => new Date(`${local.slice(0, 10)}T00:00Z`);
 
 /** "Fri 27 Nov" for "2026-11-27…". */
 export function showDate(local: string): string {
-  return day.format(noonless(local)).replace(',', '');
+  return shortDate(local.slice(0, 10));
 }
+
+const rememberedDates = 400;
+const shortDate = rememberByText(rememberedDates, (date) => day.format(noonless(date)).replace(',', ''));
 
 /** "Fri" for "2026-11-27…". */
 export function showWeekday(local: string): string {

@@ -1,4 +1,13 @@
-import { convert, sizeOfUnit, toNumber, unitKind, type Amount, type Rational } from '../../amounts/index.js';
+import {
+  type Amount,
+  convert,
+  type Rational,
+  sizeOfUnit,
+  toNumber,
+  type UnitId,
+  unitKind,
+} from '../../amounts/index.js';
+import { rememberLast } from '../../identity/index.js';
 import { conversionFacts, yieldOf, type Ingredient } from '../../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../../recipes/index.js';
 
@@ -25,19 +34,30 @@ export function lineMeasure(
 ): LineMeasure {
   if (!amount || line.byProducts.some((part) => part === 'zest'))
     return { grams: amount ? 0 : null, millilitres: 0 };
+  const one = measuresOfOne(line, [ingredient, amount.unit], () => ofOne(line, ingredient, amount.unit));
+  const count = toNumber(amount.low);
+  return {
+    grams: one.grams === null ? null : count * one.grams,
+    millilitres: one.millilitres === null ? null : count * one.millilitres,
+  };
+}
+
+const measuresOfOne = rememberLast<RecipeLine, LineMeasure>();
+
+/** The same of one unit of a line: every amount of it is so many times that. */
+function ofOne(line: RecipeLine, ingredient: Ingredient | null, unit: UnitId): LineMeasure {
   const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
   const packed = line.pack
-    ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [amount.unit]: packGrams(line.pack) } }
+    ? { ...facts, gramsPerCount: { ...facts.gramsPerCount, [unit]: packGrams(line.pack) } }
     : facts;
-  const juiced = juiceOf(line, ingredient, amount);
+  const juiced = juiceOfOne(line, ingredient, unit);
   if (juiced !== null) return { grams: juiced, millilitres: juiced };
-  const share = shareThatGoesIn(line, ingredient, amount);
-  const count = toNumber(amount.low) * share;
-  const grams = sizeOfUnit(amount.unit, 'g', packed, 'metric');
-  const millilitres = sizeOfUnit(amount.unit, 'ml', packed, 'metric');
+  const share = shareThatGoesIn(line, ingredient, unit);
+  const grams = sizeOfUnit(unit, 'g', packed, 'metric');
+  const millilitres = sizeOfUnit(unit, 'ml', packed, 'metric');
   return {
-    grams: grams === null ? null : count * grams,
-    millilitres: millilitres === null ? null : count * millilitres,
+    grams: grams === null ? null : share * grams,
+    millilitres: millilitres === null ? null : share * millilitres,
   };
 }
 
@@ -65,17 +85,15 @@ function packGrams(pack: Amount): Rational {
 }
 
 /** Juice written in pieces counts at its low end. */
-function juiceOf(line: RecipeLine, ingredient: Ingredient | null, amount: Amount): number | null {
+function juiceOfOne(line: RecipeLine, ingredient: Ingredient | null, unit: UnitId): number | null {
   const low = ingredient?.byProducts?.juiceMillilitres?.low.value;
-  return amount.unit === 'piece' && line.byProducts.includes('juice') && low
-    ? toNumber(amount.low) * low
-    : null;
+  return unit === 'piece' && line.byProducts.includes('juice') && low ? low : null;
 }
 
-function shareThatGoesIn(line: RecipeLine, ingredient: Ingredient | null, amount: Amount): number {
+function shareThatGoesIn(line: RecipeLine, ingredient: Ingredient | null, unit: UnitId): number {
   if (!ingredient) return 1;
   const swells = ingredient.dryToCooked && line.basis === 'purchased' ? ingredient.dryToCooked.value : 1;
-  if (line.basis === 'edible' && unitKind(amount.unit) !== 'count') return swells;
+  if (line.basis === 'edible' && unitKind(unit) !== 'count') return swells;
   if (ingredient.drainedShare && line.preparation.includes('drained')) return ingredient.drainedShare.value;
   return (yieldOf(ingredient, line.preparation)?.value ?? 1) * swells;
 }

@@ -16,7 +16,7 @@ export interface Attempt {
   brokenPins: readonly string[];
 }
 
-export interface AttemptInput extends Omit<TaskInput, 'overrun'> {
+export interface AttemptInput extends TaskInput {
   /** Opening hours on the axis. */
   readonly open: readonly (readonly [number, number])[];
   /** Steps spent on bettering the plan; with 0 the first that is valid stands. */

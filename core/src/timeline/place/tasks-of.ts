@@ -1,15 +1,22 @@
 import { buildTasks } from '../tasks/tasks.js';
-import type { ClassTasks, TaskInput } from '../tasks/types.js';
+import type { ClassTasks, PlanTask, TaskInput } from '../tasks/types.js';
 
-type Asked = Omit<TaskInput, 'overrun'>;
+const built = new WeakMap<TaskInput, ClassTasks>();
 
-const built = new WeakMap<Asked, Map<number, ClassTasks>>();
+/**
+ * The tasks of a class that runs over by so many minutes, or below 0 ends before its time: built once for all
+ * that is asked of the same input.
+ */
+export function tasksOf(input: TaskInput, overrun: number): ClassTasks {
+  const onTime = built.get(input) ?? buildTasks(input);
+  built.set(input, onTime);
+  return overrun === 0
+    ? onTime
+    : { ...onTime, tasks: onTime.tasks.map((task) => movedWithEnd(task, overrun)) };
+}
 
-/** The tasks of a class that runs over by so much: built once for all that is asked of the same input. */
-export function tasksOf(input: Asked, overrun: number): ClassTasks {
-  const known = built.get(input) ?? new Map<number, ClassTasks>();
-  built.set(input, known);
-  const tasks = known.get(overrun) ?? buildTasks({ ...input, overrun });
-  known.set(overrun, tasks);
-  return tasks;
+function movedWithEnd(task: PlanTask, by: number): PlanTask {
+  if (!task.fromEnd) return task;
+  const latest = task.latest! + by;
+  return task.fromEnd === 'place' ? { ...task, earliest: task.earliest! + by, latest } : { ...task, latest };
 }

@@ -23,6 +23,7 @@ export function addDemonstration(
     ],
     earliest: welcomeMinutes,
     latest: draft.eatAt,
+    fromEnd: 'latest',
     inClass: true,
     lane: 'you',
     kind: 'demonstration',

@@ -11,7 +11,7 @@ export class TaskDraft {
   readonly #turns = new Map<string, readonly string[]>();
   /** Prep minutes of each of the staff so far: the one with fewer does the next step. */
   readonly load: Record<Staff, number> = { you: 0, assistant: 0 };
-  /** When eating starts. */
+  /** When eating starts where the class ends on time. */
   readonly eatAt: number;
   /** Minutes before class in which the stations are set out. */
   readonly setOutMinutes: number;
@@ -19,7 +19,7 @@ export class TaskDraft {
   readonly stationHands: number;
 
   constructor(readonly input: TaskInput) {
-    this.eatAt = eatMinuteOf(input.facts.lengthMinutes) + input.overrun;
+    this.eatAt = eatMinuteOf(input.facts.lengthMinutes);
     this.setOutMinutes = setOutMinutesOf(input.stations);
     this.stationHands = Math.min(...input.stations.sizes);
   }

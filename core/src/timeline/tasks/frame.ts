@@ -12,7 +12,7 @@ import type { HowStep, Staff } from './types.js';
 
 /** What every class has: packing, setting out, the welcome, eating and clearing. */
 export function addClassFrame(draft: TaskDraft): void {
-  const { facts, overrun } = draft.input;
+  const { facts } = draft.input;
   addFixed(draft, 'welcome', {
     title: 'Welcome, hands, knives and safety',
     detail: 'Say who avoids what, where the first aid is, and how to hold a knife.',
@@ -24,20 +24,30 @@ export function addClassFrame(draft: TaskDraft): void {
     detail: 'Taste before and after the last seasoning.',
     start: draft.eatAt,
     minutes: eatMinutes,
+    fromEnd: 'place',
   });
   addFixed(draft, 'clear', {
     title: 'Clear and carry home',
     detail: 'Label what is kept: name, date, use by.',
-    start: facts.lengthMinutes + overrun - clearMinutes,
+    start: facts.lengthMinutes - clearMinutes,
     minutes: clearMinutes,
+    fromEnd: 'place',
   });
   addPacking(draft);
+}
+
+interface FixedJob {
+  readonly title: string;
+  readonly detail: string;
+  readonly start: number;
+  readonly minutes: number;
+  readonly fromEnd?: 'place';
 }
 
 function addFixed(
   draft: TaskDraft,
   step: FrameStep,
-  { title, detail, start, minutes }: { title: string; detail: string; start: number; minutes: number },
+  { title, detail, start, minutes, fromEnd }: FixedJob,
 ): void {
   draft.add({
     ref: classTaskRef('frame', step),
@@ -48,6 +58,7 @@ function addFixed(
     ],
     earliest: start,
     latest: start + minutes,
+    fromEnd,
     inClass: true,
     lane: 'you',
     kind: 'class',

@@ -26,8 +26,9 @@ export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepTo
       ...(step.waitMinutes ? [] : applianceDemand(draft.input.kitchen, step, place)),
       ...(isShown ? [{ resource: 'stations', units: draft.stationHands }] : []),
     ],
-    earliest: inClass ? welcomeMinutes : undefined,
-    latest: inClass ? draft.eatAt : -draft.setOutMinutes,
+    ...(inClass
+      ? { earliest: welcomeMinutes, latest: draft.eatAt, fromEnd: 'latest' as const }
+      : { latest: -draft.setOutMinutes }),
     inClass,
     lane: where,
     kind: isShown ? 'demonstration' : where === 'stations' ? 'students' : 'prep',

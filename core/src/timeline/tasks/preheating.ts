@@ -48,6 +48,7 @@ function addHeating(
     minutes,
     demands: [{ resource: appliance, units: 1, setting: setting || undefined }],
     latest: draft.eatAt,
+    fromEnd: 'latest',
     lane: appliance,
     kind: 'wait',
     title,

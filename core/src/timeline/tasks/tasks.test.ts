@@ -10,7 +10,6 @@ function tasksOf(facts: ClassFacts, at: KitchenFacts = kitchen) {
     stations: splitStations(facts.people, facts.peoplePerStation),
     dishes: onClock(facts),
     decisions: noTimelineDecisions,
-    overrun: 0,
   });
 }
 const titled = (facts: ClassFacts, pattern: RegExp) =>

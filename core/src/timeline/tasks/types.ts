@@ -27,6 +27,8 @@ export interface PlanTask extends ScheduleTask {
   readonly detail: string;
   readonly dishTitle: string;
   readonly step: RecipeStep | null;
+  /** What of it stands off the end of the class: its latest end, or where it lies at all. */
+  readonly fromEnd?: 'latest' | 'place';
   readonly how: readonly HowStep[];
 }
 
@@ -35,7 +37,7 @@ export interface PlanLink extends ScheduleLink {
   readonly isKeeping?: boolean;
 }
 
-/** The tasks and links of a class before anything is placed. */
+/** The tasks and links of a class that ends on time, before anything is placed. */
 export interface ClassTasks {
   readonly tasks: readonly PlanTask[];
   readonly links: readonly PlanLink[];
@@ -55,8 +57,6 @@ export interface TaskInput {
   readonly stations: StationPlan;
   readonly dishes: readonly DishOnClock[];
   readonly decisions: TimelineDecisions;
-  /** Minutes by which eating is put off because the class does not fit; below 0 it comes forward by them. */
-  readonly overrun: number;
 }
 
 export type Staff = 'you' | 'assistant';

@@ -20,6 +20,7 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
     minutes: step.waitMinutes!.high * rounds + place.heatingMinutes,
     demands: applianceDemand(draft.input.kitchen, step, place),
     latest: latestOf(draft, planned),
+    fromEnd: ofSwap ? undefined : 'latest',
     lane: step.occupies?.appliance ?? 'resting',
     kind: 'wait',
     title: waitTitle(step),
@@ -40,7 +41,7 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
  */
 function latestOf({ input, eatAt, setOutMinutes }: TaskDraft, { dish, place, ofSwap }: StepToPlan): number {
   if (ofSwap) return -setOutMinutes;
-  return isEatenReadyMade(dish) && place.inClass ? input.facts.lengthMinutes + input.overrun : eatAt;
+  return isEatenReadyMade(dish) && place.inClass ? input.facts.lengthMinutes : eatAt;
 }
 
 function howWaited({ waitMinutes, until }: RecipeStep, rounds: number, heatingMinutes: number): HowStep[] {

@@ -194,7 +194,9 @@ function washTask(task: PlanTask, uses: readonly Use[], input: WashingInput): Pl
     minutes,
     demands: [{ resource: hands.resource, units: 1 }, ...uses.map(demandOf)],
     inClass: task.inClass,
-    ...(task.inClass ? { earliest: task.earliest, latest: input.eatAt } : { latest: -input.setOutMinutes }),
+    ...(task.inClass
+      ? { earliest: task.earliest, latest: input.eatAt, fromEnd: 'latest' as const }
+      : { latest: -input.setOutMinutes }),
     lane: task.lane,
     kind: task.lane === 'stations' ? 'students' : 'prep',
     title: `Wash up: ${words}`,
