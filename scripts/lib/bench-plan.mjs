@@ -55,7 +55,7 @@ function benchBundle(demo, { dishes, lines, stations, people }) {
   return { class: facts, kitchen: { ...demo.demoKitchen, appliances } };
 }
 
-const editBundle = (demo, stations) =>
+export const editBundle = (demo, stations) =>
   benchBundle(demo, { dishes: 10, lines: 15, stations, people: stations * 4 - 1 });
 
 function benchPlan(core, demo) {

@@ -125,13 +125,12 @@ function useOf(
   batch: Batch,
   { fills, allergens, minute, date, title }: UseContext,
 ): IngredientUse {
-  return {
-    ...lineUse(dish, line, batch, fills),
+  return Object.assign(lineUse(dish, line, batch, fills), {
     dishTitle: title ? `${title}: ${dish.recipe.title}` : dish.recipe.title,
     date,
     dishAllergens: allergens,
-    ...(minute === undefined ? {} : { minute }),
-  };
+    minute,
+  });
 }
 
 /** What a batch uses of a line, whenever that is. */

@@ -1,4 +1,5 @@
 import { toFraction, toRational, type Rational } from '../amounts/index.js';
+import { rememberLast } from '../identity/index.js';
 import { standardLarder, type Larder } from '../larder/index.js';
 import { LineMentions, unlistedNames } from './intake/step/links.js';
 import type { Recipe } from './types.js';
@@ -26,6 +27,12 @@ export function looseEnds(
   larder: Larder = standardLarder,
 ): LooseEnds {
   if (recipe.steps.length === 0) return none;
+  return comparedLast(recipe, [larder], () => comparedByWords(recipe, larder));
+}
+
+const comparedLast = rememberLast<Pick<Recipe, 'lines' | 'steps'>, LooseEnds>();
+
+function comparedByWords(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder): LooseEnds {
   const known = comparedBefore.get(larder) ?? new Map<string, LooseEnds>();
   comparedBefore.set(larder, known);
   const key = JSON.stringify([

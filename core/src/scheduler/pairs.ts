@@ -54,8 +54,13 @@ export class Pairs implements Propagator {
   }
 
   #orderPairsOf(engine: Engine, task: number): boolean {
-    for (const { one, other, gap } of this.#pairsOf[task]!)
+    const { bounds } = engine;
+    for (const { one, other, gap } of this.#pairsOf[task]!) {
+      // Mostly either can still come first, and nothing follows.
+      const canGoFirst = bounds[2 * one]! + this.minutes[one]! + gap + bounds[2 * other + 1]! <= 0;
+      if (canGoFirst && bounds[2 * other]! + this.minutes[other]! + gap + bounds[2 * one + 1]! <= 0) continue;
       if (!this.#order(engine, one, other, gap) || !this.#order(engine, other, one, gap)) return false;
+    }
     return true;
   }
 

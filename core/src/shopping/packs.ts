@@ -90,10 +90,10 @@ function describe(problem: Problem, { chain }: Found, covering: Covering): Combi
 export function justShort(need: Rational, packs: readonly Pack[], options: PackOptions): Combination | null {
   const exact = toNumber(need);
   if (packs.some((pack) => pack.loose) || packs.every((pack) => pack.size > exact)) return null;
-  const answer = choosePacks(need, packs, options);
   const short = choosePacks(wholeRational(Math.max(1, Math.floor(exact * 0.98))), packs, options);
-  if (!answer || !short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9)
-    return null;
+  if (!short || short.best.total >= exact - 1e-9 || short.best.total < exact * 0.98 - 1e-9) return null;
+  const answer = choosePacks(need, packs, options);
+  if (!answer) return null;
   const saves =
     short.best.cost !== null && answer.best.cost !== null
       ? short.best.cost < answer.best.cost - penny

@@ -18,19 +18,32 @@ import {
   type WhatIf,
   type WhatIfEffect,
 } from '@fornax/core';
+import { replaceEqualDeep } from '@tanstack/react-query';
 import { expose } from 'comlink';
 
+let last: ClassBundle | null = null;
+
+/**
+ * The bundle with all that is as it was taken from the last one: a message brings everything as new, and what
+ * core made of the same it need not make again.
+ */
+function known(bundle: ClassBundle): ClassBundle {
+  last = replaceEqualDeep(last, bundle) as ClassBundle;
+  return last;
+}
+
 const worker = {
-  plan: (bundle: ClassBundle, options?: PlanOptions): ClassPlan => planClass(bundle, options),
+  plan: (bundle: ClassBundle, options?: PlanOptions): ClassPlan => planClass(known(bundle), options),
   /** What a decision would change, before it is taken. */
   changes: (before: ClassBundle, after: ClassBundle): PlanChange[] =>
-    planChanges(planClass(before), planClass(after)),
+    planChanges(planClass(known(before)), planClass(known(after))),
   /** The clock alone. */
-  timeline: (bundle: ClassBundle, options?: PlanOptions): Timeline => planClass(bundle, options).timeline,
+  timeline: (bundle: ClassBundle, options?: PlanOptions): Timeline =>
+    planClass(known(bundle), options).timeline,
   timelineIf: (bundle: ClassBundle, whatIf: WhatIf): Timeline =>
-    planClass(withWhatIf(bundle, whatIf)).timeline,
+    planClass(withWhatIf(known(bundle), whatIf)).timeline,
   whatIfs: (bundle: ClassBundle, whatIfs: readonly WhatIf[]): WhatIfEffect[] =>
-    whatIfEffects(bundle, whatIfs),
+    whatIfEffects(known(bundle), whatIfs),
   clash: (bundle: ClassBundle): ClashReport => clashReport(bundle),
   ahead: (bundle: ClassBundle): AheadProposal[] => proposeAhead(bundle),
   rehearse: (bundle: ClassBundle, options: RehearsalOptions): ClassRehearsal =>

@@ -1,0 +1,49 @@
+import { editBundle } from './bench-plan.mjs';
+
+const stations = 10;
+
+/**
+ * Edits of a class, each another one than those before, so that nothing is known from the last time: made of
+ * the bundle before and the number of the edit.
+ */
+export const edits = {
+  'an amount of one line': (bundle, number) => ({
+    ...bundle,
+    class: {
+      ...bundle.class,
+      dishes: bundle.class.dishes.map((dish, at) =>
+        at === number % bundle.class.dishes.length ? withAmount(dish, number) : dish,
+      ),
+    },
+  }),
+  'the number of people': (bundle, number) => ({
+    ...bundle,
+    class: { ...bundle.class, people: stations * 4 - ((number * 3) % stations) },
+  }),
+};
+
+/** One more sixtieth of the first line that has an amount. */
+function withAmount(dish, number) {
+  const { lines } = dish.recipe;
+  const edited = lines.findIndex((line) => line.amount !== null);
+  const amount = { low: `${60 + number}/60`, high: `${60 + number}/60` };
+  return {
+    ...dish,
+    recipe: {
+      ...dish.recipe,
+      lines: lines.map((line, at) => (at === edited ? { ...line, amount } : line)),
+    },
+  };
+}
+
+/** Plans a class after one edit after the other; each call makes one and returns the milliseconds. */
+export function planEdited(core, demo, kind) {
+  let bundle = editBundle(demo, stations);
+  let number = 0;
+  return () => {
+    bundle = edits[kind](bundle, ++number);
+    const start = performance.now();
+    core.planClass(bundle);
+    return performance.now() - start;
+  };
+}
