@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { noDecisions } from '../class/index.js';
 import type { StockItem } from '../shopping/index.js';
 import { bundle, row, salad, uses } from '../tests/decided-class.js';
+import type { RecipeStep } from '../recipes/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 
@@ -50,6 +51,33 @@ describe('by-products over dishes', () => {
       '− 45 ml',
     ]);
   });
+});
+
+describe('what a step leaves of raw food', () => {
+  const marinade = (to: Partial<RecipeStep>) =>
+    recipe(['500 g chicken breast', '90 ml olive oil'], {
+      serves: 14,
+      steps: [
+        step('m', {
+          text: 'Turn the chicken in the oil.',
+          uses: uses('l1'),
+          holdMinutes: 240,
+          gives: [{ text: 'oil', ingredient: 'olive-oil', amount: { low: '3', high: '3', unit: 'tbsp' } }],
+          ...to,
+        }),
+        step('d', { text: 'Dress with oil.', uses: uses('l2'), after: ['m'] }),
+      ],
+    });
+  const oilOf = (to: Partial<RecipeStep>) =>
+    row(planClass(bundle({}, {}, [dish(marinade(to), { maker: 'demonstration' })])), 'olive-oil')!;
+  const taken = (to: Partial<RecipeStep>) =>
+    oilOf(to).workings.steps.find(({ label }) => label === '− oil')?.value;
+  it('touched raw food and is refused, with the reason', () => {
+    expect(taken({})).toBeUndefined();
+    expect(oilOf({}).remark).toContain('The oil of “Test salad” touched raw food and is not used again.');
+  });
+  it('is used where the step cooks it: 3 tbsp are 45 ml', () =>
+    expect(taken({ occupies: { appliance: 'hob', setting: '' } })).toBe('− 45 ml'));
 });
 
 describe('making and the clock', () => {

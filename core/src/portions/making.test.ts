@@ -54,6 +54,17 @@ describe('who makes what', () => {
     expect(batches({ swap: true }, 'made ahead').map(([kind]) => kind)).toEqual(['made ahead', 'swap']));
 });
 
+describe('places that work at once', () => {
+  const sharing = dish(salad, { making: { shareBatch: true } });
+  it.each([
+    [12, '3 stations are a pair and one alone: 2', 2],
+    [16, '4 stations are two pairs: 2', 2],
+    [4, '1 station is alone: 1', 1],
+  ])('%d people, two stations to a batch: %s', (people, _, places) =>
+    expect(stationsAtOnce(sharing, [sharing], splitStations(people, 4))).toBe(places),
+  );
+});
+
 describe('a surplus is shared, a shortfall shown', () => {
   // Serves 4 and works at 1 batch at least: 2 people need ½, so each of 3 stations makes twice what it needs.
   const blended = dish(recipe(['200 ml buttermilk'], { serves: 4, leastBatch: '1' }));

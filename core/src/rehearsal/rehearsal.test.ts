@@ -60,6 +60,21 @@ describe('a class whose groups are all as planned', () => {
     expect(rehearse(problem([at('a', 61)]), once).onTime).toBe(0));
 });
 
+describe('what puts the end off', () => {
+  // Groups chop in 20 min, more or less; then each blends for 30. At one blender the last is served after the
+  // first two, so the end hangs on who chopped fastest: chopping puts nothing off. With one for each, the end
+  // hangs on the slowest.
+  const steps = [at('chop', 20, { least: 0 }), at('blend', 30, { appliance: 'blender', after: ['chop'] })];
+  const costly = (blender: number) =>
+    rehearse(problem(steps, { spread: 0.25, places: { blender } }), { runs: 500, seed: 1 }).costly.map(
+      ({ id }) => id,
+    );
+  it('is blamed along the queue at an appliance', () => {
+    expect(costly(1)).toEqual([]);
+    expect(costly(3)).toEqual(['chop']);
+  });
+});
+
 describe('a class of many speeds', () => {
   const steps = [at('chop', 20, { least: 5 }), at('show', 5, { by: 'all' }), at('toss', 5, { least: 2 })];
   const many = { runs: 2000, seed: 7 };

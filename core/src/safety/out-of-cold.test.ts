@@ -122,6 +122,22 @@ describe('minutes in the cold do not count', () => {
   });
 });
 
+describe('what comes before the heat', () => {
+  // Cut 0 to 10 and put into the fridge, fried 60 to 70, eaten until 120: only the 50 min after the heat count.
+  const fried = recipe(['4 chicken breasts'], {
+    steps: [
+      step('cut', { uses: use('l1'), waitMinutes: { low: 50, high: 50 }, occupies: fridge }),
+      step('fry', { after: ['cut'], occupies: hob }),
+      step('plate', { after: ['fry'] }),
+    ],
+  });
+  it('is forgotten', () =>
+    expect(count(fried, { cut: [0, 10, 60], fry: [60, 70, 70], plate: [100, 105, 105] })[0]).toMatchObject({
+      minutes: 50,
+      spells: [{ from: 70, to: 120, isHot: true }],
+    }));
+});
+
 describe('cooked food', () => {
   const rice = (to: Parameters<typeof step>[1] = {}) =>
     recipe(['200 g white rice'], {

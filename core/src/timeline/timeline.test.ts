@@ -188,6 +188,18 @@ describe('keeping times', () => {
     expect(keeps.usedAt).toBeLessThanOrEqual(keeps.until);
     expect(keeps.broken).toBe(false);
   });
+  it('a result with two users keeps until the last of them, not the first', () => {
+    const steps = [
+      step('shake', { holdMinutes: 240 }),
+      step('dress', { after: ['shake'], text: 'Dress the leaves.' }),
+      step('drizzle', { after: ['shake', 'dress'], text: 'Drizzle the rest over.' }),
+    ];
+    const timeline = timelineOf(classOf([dish(recipe([], { steps }))]));
+    expect(entry(timeline, 'd1/shake').keeps).toMatchObject({
+      usedAt: entry(timeline, 'd1/drizzle').start,
+      usedBy: 'Drizzle the rest over',
+    });
+  });
   it('one that cannot be met is named as a clash, and there is still a plan', () => {
     // Prep must be over before class, the toss is in class: 3 minutes of keeping cannot bridge the setting
     // out of 4 stations.

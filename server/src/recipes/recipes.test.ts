@@ -156,17 +156,22 @@ describe('versions', () => {
       { number: 1, by: 'Ines Okoye', note: 'first try', content: { title: 'Test dip' } },
     ]);
     expect((await keep('again')).body).toHaveLength(1);
-    await harness.cook
-      .patch(`/api/recipes/${made.id}`)
-      .set('If-Match', '"r1"')
-      .send({ content: { ...made.content, serves: 6 } })
-      .expect(200);
+    const serve = (serves: number, revision: number) =>
+      harness.cook
+        .patch(`/api/recipes/${made.id}`)
+        .set('If-Match', `"r${revision}"`)
+        .send({ content: { ...made.content, serves } })
+        .expect(200);
+    await serve(6, 1);
+    await keep('more people');
+    await serve(8, 2);
     expect(
-      (await keep('more people')).body.map((each: { number: number; content: { serves: number } }) => [
+      (await keep('still more')).body.map((each: { number: number; content: { serves: number } }) => [
         each.number,
         each.content.serves,
       ]),
     ).toEqual([
+      [3, 8],
       [2, 6],
       [1, 4],
     ]);

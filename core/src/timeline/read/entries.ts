@@ -48,14 +48,14 @@ function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry
   )
     return null;
   const users = attempt.after.get(task.id) ?? [];
-  const first = users
+  const last = users
     .map((link) => ({ start: attempt.starts[link.to]!, title: attempt.byId.get(link.to)!.title }))
     .sort((a, b) => b.start - a.start)[0];
   return {
     until: end + hold,
-    usedAt: first?.start ?? null,
-    usedBy: first?.title ?? '',
-    broken: first !== undefined && first.start > end + hold,
+    usedAt: last?.start ?? null,
+    usedBy: last?.title ?? '',
+    broken: last !== undefined && last.start > end + hold,
   };
 }
 
