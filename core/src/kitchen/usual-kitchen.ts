@@ -1,7 +1,8 @@
 import { fullSet } from '../amounts/index.js';
 import type { KitchenFacts } from '../class/index.js';
-import { standardVessels, usualMeasures } from '../portions/index.js';
+import { usualMeasures } from '../portions/index.js';
 import { usualSafety } from '../safety/index.js';
+import { standardVessels } from './standard-vessels.js';
 
 /**
  * A modest kitchen to start from: one oven of two trays, four rings, vessels of usual sizes, hours of a

@@ -5,7 +5,7 @@ export { planBatches, batchOffers, rotationTurns, stationsAtOnce, chosenStations
 export { portionRecipe, makesLine, usualMeasures } from './portion-recipe.js';
 export { scaleLine } from './scale-line.js';
 export { lineMeasure, lineVolume, usualDensity } from './vessels/line-volume.js';
-export { fitVessels, makesStep, standardVessels, stepsInto } from './vessels/fits.js';
+export { fitVessels, makesStep, stepsInto } from './vessels/fits.js';
 export { sectionOf, heightOf, shapeOf, widthAt } from './vessels/section.js';
 
 export { fillsFor, fillsOf, type Fills } from './fills.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Energy } from './energy.js';
 import { Engine, type Propagator } from './engine.js';
-import { Orders } from './orders.js';
+import { decideForced, Orders } from './orders.js';
 import { Overlaps } from './overlaps.js';
 import { Pairs } from './pairs.js';
 import { Freshness, LateStarts } from './sums.js';
@@ -92,6 +92,18 @@ describe('room in a window', () => {
       ).propagate(),
     ).toBe(true);
   });
+  it('work is minutes × pairs of hands: 2 × 5 × 2 = 20 do not go into 9 minutes of 2, 18', () => {
+    const twice = (latest: number) =>
+      engineOf(
+        [
+          [0, latest],
+          [0, latest],
+        ],
+        () => new Energy([use(0, 5, 2), use(1, 5, 2)], 2, null, true),
+      ).propagate();
+    expect(twice(4)).toBe(false);
+    expect(twice(5)).toBe(true);
+  });
   it('closed minutes hold nothing: 15 minutes of work between 0 and 20, of which 6 are closed', () => {
     const uses = [use(0, 5), use(1, 5), use(2, 5)];
     expect(
@@ -178,6 +190,32 @@ describe('orders as choices', () => {
   });
 });
 
+describe('choices that links have made', () => {
+  it('over two links 0 is 10 before 2: the choice is decided for good, and no other', () => {
+    const engine = new Engine([
+      [-1000, 1000],
+      [-1000, 1000],
+      [-1000, 1000],
+      [0, 1],
+      [0, 1],
+    ]);
+    engine.addDifference(0, 1, 5);
+    engine.addDifference(1, 2, 5);
+    decideForced(
+      engine,
+      [
+        { choice: 3, earlier: 0, later: 2, ahead: 4, back: 4 },
+        { choice: 4, earlier: 2, later: 1, ahead: 4, back: 4 },
+      ],
+      3,
+    );
+    expect([range(engine, 3), range(engine, 4)]).toEqual([
+      [1, 1],
+      [0, 0],
+    ]);
+  });
+});
+
 describe('what runs when another begins', () => {
   /** Choices by pair: begun 0, over 1 of a first task; begun 2, over 3 of a second. */
   const overlaps = [
@@ -254,6 +292,26 @@ describe('sums', () => {
     // 1 begins at 12 at the earliest; 0 begins at 12 − 5 − 3 = 4 at the earliest. 0 at 20 leaves 1 at most
     // 28.
     expect(range(engine, 0)).toEqual([4, 20]);
+  });
+  it('what one result waits already is taken from the others, by its weight', () => {
+    // 1 begins at 12 and 0 at 5 at the latest, 5 minutes apart: it waits 2 at the least, 20 of 30. The other
+    // may wait 1 minute: 3 begins at 10 at the earliest, so 2 at 9.
+    const fresh = new Freshness([
+      { from: 0, to: 1, distance: 5, weight: 10 },
+      { from: 2, to: 3, distance: 0, weight: 10 },
+    ]);
+    const engine = engineOf(
+      [
+        [0, 5],
+        [12, 20],
+        [0, 20],
+        [10, 20],
+      ],
+      () => fresh,
+    );
+    fresh.most = 30;
+    engine.propagate();
+    expect(range(engine, 2)).toEqual([9, 20]);
   });
   it('without a limit nothing is narrowed', () => {
     const engine = engineOf(

@@ -10,7 +10,7 @@ import {
 } from '../amounts/index.js';
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { useLabel } from './as-purchased.js';
-import type { IngredientUse } from './types.js';
+import type { MeasuredUse } from './types.js';
 
 /** Millilitres of juice that an orange in fillets leaves behind. An estimate. */
 const juiceFromTrimmings = 20;
@@ -34,7 +34,7 @@ interface FruitNeeds {
  * at its low end.
  */
 export function fruitPieces(
-  uses: readonly IngredientUse[],
+  uses: readonly MeasuredUse[],
   ingredient: Ingredient,
 ): { need: Rational; steps: WorkingStep[]; problem: string } {
   const zero = toFraction('0');
@@ -98,9 +98,8 @@ function pieceSteps(needs: FruitNeeds, figures: PieceFigures): WorkingStep[] {
   return steps;
 }
 
-function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): void {
-  if (!use.amount) return;
-  const amount = use.amount;
+function addUse(needs: FruitNeeds, use: MeasuredUse, ingredient: Ingredient): void {
+  const { amount } = use;
   needs.steps.push({
     label: useLabel(use),
     value: (
@@ -129,7 +128,7 @@ function addUse(needs: FruitNeeds, use: IngredientUse, ingredient: Ingredient): 
 /** Flesh by weight: fillets and slices by their share of a piece. */
 function addFlesh(
   needs: FruitNeeds,
-  use: IngredientUse,
+  use: MeasuredUse,
   ingredient: Ingredient,
   grams: FruitNeeds['cutPieces'],
 ): void {
@@ -142,7 +141,7 @@ function addFlesh(
   else needs.cutPieces = needs.cutPieces.add(pieces);
 }
 
-function addPieces(needs: FruitNeeds, use: IngredientUse): void {
+function addPieces(needs: FruitNeeds, use: MeasuredUse): void {
   const each = toFraction(use.amount!.high).mul(use.count);
   const pieces = use.amount!.unit === 'slice' ? each.div(8) : each;
   if (use.part.includes('zest')) needs.zestedPieces = needs.zestedPieces.add(pieces);

@@ -10,10 +10,8 @@ import {
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { asPurchased } from './as-purchased.js';
 import { fruitPieces } from './fruit.js';
-import type { IngredientUse } from './types.js';
+import type { IngredientUse, MeasuredUse } from './types.js';
 import { showNeed } from './words.js';
-
-type Measured = IngredientUse & { readonly amount: Amount };
 
 /** What all uses of one ingredient come to, as purchased, with what each share of it is. */
 export interface PooledNeed {
@@ -40,7 +38,7 @@ export interface NeedPart {
  * yolks and whites.
  */
 export function pooledNeed(uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
-  const measured = uses.filter((use): use is Measured => use.amount !== null);
+  const measured = uses.filter((use): use is MeasuredUse => use.amount !== null);
   const base = ingredient.byProducts
     ? fruitNeed(measured, ingredient)
     : ingredient.id === 'egg'
@@ -53,7 +51,7 @@ export function pooledNeed(uses: readonly IngredientUse[], ingredient: Ingredien
   );
 }
 
-function fruitNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
+function fruitNeed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNeed {
   const fruit = fruitPieces(uses, ingredient);
   const alone = uses.map((use) => ({ use, need: fruitPieces([use], ingredient).need }));
   return {
@@ -66,7 +64,7 @@ function fruitNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNee
   };
 }
 
-function summed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
+function summed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNeed {
   const steps: WorkingStep[] = [];
   const problems: IngredientUse[] = [];
   const parts: NeedPart[] = [];
@@ -91,7 +89,7 @@ function summed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
 }
 
 /** Eggs bought = whole + the larger of yolks and whites: one egg gives one of each. */
-function eggNeed(uses: readonly Measured[], ingredient: Ingredient): PooledNeed {
+function eggNeed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNeed {
   const whole = summed(
     uses.filter((use) => use.part.length === 0),
     ingredient,

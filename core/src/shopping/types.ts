@@ -36,6 +36,9 @@ export interface IngredientUse {
   readonly dishAllergens?: readonly Allergen[];
 }
 
+/** A use of which the recipe says how much. */
+export type MeasuredUse = IngredientUse & { readonly amount: Amount };
+
 /** A by-product of one step that other steps can use. */
 export interface Gift {
   readonly dishTitle: string;

@@ -4,6 +4,7 @@ import { classOf, dish, kitchen, onClock, recipe, step } from '../tests/recipes.
 import { showSpan } from '../words/index.js';
 import { createAxis } from './axis.js';
 import { buildTimeline } from './timeline.js';
+import type { TimelineEntry } from './types.js';
 
 function timelineOf(facts: ClassFacts, of: KitchenFacts = kitchen) {
   const stations = splitStations(facts.people, facts.peoplePerStation);
@@ -175,6 +176,39 @@ describe('before class', () => {
     expect(wait.end - wait.start).toBe(40);
     expect(wait.workings.steps).toContainEqual(expect.objectContaining({ label: 'Rounds', value: '2' }));
   });
+});
+
+describe('why a job stands where it does', () => {
+  const stepsOf = (timeline: ReturnType<typeof timelineOf>, id: string) => entry(timeline, id).workings.steps;
+  // Two jobs of the same hands before one that wants both: one of them must stand right before the other.
+  const facts = classOf([
+    dish(
+      recipe([], {
+        steps: [
+          step('cut', { text: 'Cut the leaves.' }),
+          step('grate', { text: 'Grate the carrots.', handsOnMinutes: 10 }),
+          step('toss', { after: ['cut', 'grate'], text: 'Toss it all.' }),
+        ],
+      }),
+      { maker: 'demonstration' },
+    ),
+  ]);
+  it('whose hands are wanted next, until when, and for what', () => {
+    const timeline = timelineOf(facts);
+    const [first, second] = ['d1/cut', 'd1/grate']
+      .map((id) => entry(timeline, id))
+      .sort((a, b) => a.start - b.start) as [TimelineEntry, TimelineEntry];
+    expect(first.end).toBe(second.start);
+    expect(stepsOf(timeline, first.id)).toContainEqual({
+      label: `You are wanted next, until ${second.localEnd}`,
+      value: first.localEnd,
+      note: `${second.title}.`,
+    });
+  });
+  it('what nobody waits for right behind it is planned backwards alone', () =>
+    expect(stepsOf(timelineOf(facts), 'eat').at(-1)).toMatchObject({
+      label: 'Planned backwards: the latest start that fits',
+    }));
 });
 
 describe('keeping times', () => {

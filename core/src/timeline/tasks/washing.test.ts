@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { KitchenFacts } from '../../class/index.js';
+import { type KitchenFacts, type Maker, noTimelineDecisions, splitStations } from '../../class/index.js';
 import { planClass } from '../../plan/index.js';
-import { classOf, dish, kitchen, recipe, step } from '../../tests/recipes.js';
+import { classOf, dish, kitchen, onClock, recipe, step } from '../../tests/recipes.js';
+import { buildTasks } from './tasks.js';
 
 const sauce = (id: string, title: string) =>
   dish(
@@ -37,6 +38,23 @@ describe('washing up between two dishes', () => {
       expect(plan.kit.shortages).toEqual([]);
     },
   );
+  it('what goes round is named as a clash would name it: that of a station, or that of the bench', () => {
+    const namesOf = (maker: Maker) => {
+      const facts = classOf([
+        { ...sauce('d1', 'mustard'), maker },
+        { ...sauce('d2', 'lemon'), maker },
+      ]);
+      return buildTasks({
+        facts,
+        kitchen: withTools({ tool: 'whisk', count: 1 }),
+        stations: splitStations(facts.people, facts.peoplePerStation),
+        dishes: onClock(facts),
+        decisions: noTimelineDecisions,
+      }).resources.map(({ name, capacity }) => [name, capacity]);
+    };
+    expect(namesOf('every station')).toEqual([['the whisk of a station', 1]]);
+    expect(namesOf('demonstration')).toEqual([['the whisk', 1]]);
+  });
   it('8 whisks are 2 for each: nothing is washed between', () =>
     expect(washes(planClass({ class: two, kitchen: withTools({ tool: 'whisk', count: 8 }) }))).toEqual([]));
   it('what the kitchen has not counted is taken as there', () =>
