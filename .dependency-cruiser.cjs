@@ -36,6 +36,17 @@ module.exports = {
     forbid('web-and-server-are-apart', '^web/', '^(server|demo)/'),
     forbid('server-and-web-are-apart', '^server/', '^web/'),
     forbid('demo-is-data', '^demo/', '^(server|web)/'),
+    // The pages of a class stand on `classes`, which plans it; what several pages show lives in `parts`.
+    forbid(
+      'pages-know-no-other-page',
+      '^web/src/(?!parts/|api/|theme/|workers/)([^/]+)/',
+      '^web/src/(?!parts/|api/|theme/|workers/|classes/|$1/)[^/]+/',
+    ),
+    forbid(
+      'parts-know-no-page',
+      '^web/src/(parts|api|theme|workers)/',
+      '^web/src/(?!parts/|api/|theme/|workers/)[^/]+/',
+    ),
     forbid('core-is-pure', '^core/src/', '^(react|react-dom|@nestjs|sequelize|node:)'),
     forbid('the-scheduler-knows-no-kitchen', '^core/src/scheduler/', '^core/src/(?!scheduler/|words/)'),
     ...upwards,

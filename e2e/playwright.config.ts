@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { screen } from './screen.js';
 
 // A press can fall into a redrawing on a busy machine. What passes only at the second try is counted and said
 // in the closing line.
@@ -15,11 +16,8 @@ export default defineConfig({
   outputDir: '../test-results/e2e',
   forbidOnly: true,
   use: {
-    viewport: { width: 1280, height: 800 },
-    locale: 'en-GB',
-    timezoneId: 'Europe/London',
+    ...screen,
     trace: 'off',
-    reducedMotion: 'reduce',
     launchOptions: {
       executablePath: '/usr/bin/chromium-headless-shell',
       args: [

@@ -1,25 +1,60 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { type BrowserContext, expect, test as base, type Page } from '@playwright/test';
+import { screen } from '../screen.js';
 
-/** A test that starts signed in to the demo kitchen. Errors in the page's console fail it. */
-export const test = base.extend<{ kitchen: Page }>({
+/**
+ * A test that starts signed in to the demo kitchen. Errors in the page's console fail it. The tests of a
+ * worker share a browser that is signed in and has the application loaded; each has a page of its own, and
+ * leaves nothing behind in the browser.
+ */
+export const test = base.extend<{ kitchen: Page }, { signedIn: BrowserContext }>({
   baseURL: async ({ channel: _ }, use) => {
     await use(process.env.FORNAX_URL!);
   },
-  kitchen: async ({ page }, use) => {
-    const errors: string[] = [];
-    page.on('console', (message) => {
-      if (
-        message.type() === 'error' &&
-        !/status of (4|5)\d\d|ERR_INTERNET_DISCONNECTED|Failed to load resource/.test(message.text())
-      )
-        errors.push(message.text());
-    });
-    page.on('pageerror', (error) => errors.push(error.message));
-    await enterDemo(page);
+  signedIn: [
+    async ({ browser }, use) => {
+      const context = await browser.newContext({ ...screen, baseURL: process.env.FORNAX_URL! });
+      const page = await context.newPage();
+      await enterDemo(page);
+      await page.close();
+      await use(context);
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  kitchen: async ({ signedIn }, use) => {
+    const page = await signedIn.newPage();
+    const errors = consoleErrors(page);
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Classes', level: 1 })).toBeVisible();
     await use(page);
+    await signedIn.setOffline(false);
+    await leaveNothing(signedIn, page);
+    await page.close();
     expect(errors).toEqual([]);
   },
 });
+
+/** What pages keep in the browser: unsaved edits, ticks, half-written texts. */
+async function leaveNothing(context: BrowserContext, page: Page): Promise<void> {
+  const browser = await context.newCDPSession(page);
+  await browser.send('Storage.clearDataForOrigin', {
+    origin: process.env.FORNAX_URL!,
+    storageTypes: 'local_storage,indexeddb',
+  });
+}
+
+function consoleErrors(page: Page): string[] {
+  const errors: string[] = [];
+  page.on('console', (message) => {
+    if (
+      message.type() === 'error' &&
+      !/status of (4|5)\d\d|ERR_INTERNET_DISCONNECTED|Failed to load resource/.test(message.text())
+    )
+      errors.push(message.text());
+  });
+  page.on('pageerror', (error) => errors.push(error.message));
+  return errors;
+}
 
 export { expect, type Page };
 

@@ -1,7 +1,6 @@
 import { betteringSlices, type ClassBundle, type ClassPlan } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
-import { withPin } from '../timeline/useClockEdits.js';
-import { better, questionOf } from './planning.js';
+import { better, questionOf, withPin } from './planning.js';
 
 const bundle = {
   class: { id: 'c1', people: 14, dishes: [], decisions: { pins: { eat: 5 }, budget: 90 } },

@@ -31,6 +31,13 @@ export function questionOf({ class: facts, kitchen }: ClassBundle): string {
   ]);
 }
 
+/** The bundle with one more job pinned. */
+export function withPin(bundle: ClassBundle, task: string, start: number): ClassBundle {
+  const { decisions } = bundle.class;
+  const pins = { ...decisions?.pins, [task]: start };
+  return { ...bundle, class: { ...bundle.class, decisions: { ...decisions, pins } } };
+}
+
 /** What bettering a plan needs: who plans, whether it is still wanted, and where a better one goes. */
 export interface Bettering {
   plan(bundle: ClassBundle, options: PlanOptions): Promise<ClassPlan>;

@@ -5,7 +5,7 @@ import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
 import { Figure } from '../parts/workings.js';
 import { CountField } from '../parts/CountField.js';
-import type { Ticks } from '../shopping/useTicks.js';
+import type { Ticks } from '../api/useTicks.js';
 
 const Section = styled.section`
   break-inside: avoid;

@@ -8,7 +8,7 @@ import { NoDishes } from '../parts/NoDishes.js';
 import { saveFile } from '../parts/save-file.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
-import { useTicks } from '../shopping/useTicks.js';
+import { useTicks } from '../api/useTicks.js';
 import { CrateList } from './CrateList.js';
 import { OwnSets } from './OwnSets.js';
 import { Shortages } from './Shortages.js';

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { techniquesQuery } from '../api/queries.js';
 import { Quietly } from '../parts/states.js';
-import { TechniqueText } from '../techniques/TechniqueText.js';
+import { TechniqueText } from '../parts/technique/TechniqueText.js';
 
 const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.ink};

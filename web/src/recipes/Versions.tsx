@@ -7,25 +7,11 @@ import { call } from '../api/client.js';
 import { versionsQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
+import { Differences } from '../parts/Differences.js';
 import { Field } from '../parts/Field.js';
 import { Failed, Loading, Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 
-const List = styled.ul`
-  margin: 4px 0 12px;
-  li {
-    padding: 4px 0;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-    overflow-wrap: anywhere;
-  }
-  ins {
-    background: ${({ theme }) => theme.colour.basilPale};
-    text-decoration: underline;
-  }
-  del {
-    background: ${({ theme }) => theme.colour.beetPale};
-  }
-`;
 const Version = styled.section`
   padding: 10px 0;
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
@@ -37,32 +23,6 @@ const Keep = styled.div`
   align-items: end;
   margin-bottom: 12px;
 `;
-
-/** What differs between two versions, in words: taken out struck through, put in underlined. */
-export function Differences({ before, after }: { before: Recipe; after: Recipe }) {
-  const found = compareRecipes(before, after);
-  if (found.length === 0) return <Quietly>No difference.</Quietly>;
-  return (
-    <List aria-label="Differences">
-      {found.map((difference, index) => (
-        <li key={index}>
-          <Quietly>
-            {difference.what} {difference.where}:{' '}
-          </Quietly>
-          {difference.parts.map((part, at) =>
-            part.change === 'in' ? (
-              <ins key={at}>{part.text}</ins>
-            ) : part.change === 'out' ? (
-              <del key={at}>{part.text}</del>
-            ) : (
-              part.text
-            ),
-          )}
-        </li>
-      ))}
-    </List>
-  );
-}
 
 /** Versions that were cut, each with what changed since the one before; the draft can be kept as one. */
 export function Versions({ recipeId, whole }: { recipeId: string; whole: Recipe }) {

@@ -7,7 +7,7 @@ import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
-import { Differences } from '../recipes/Versions.js';
+import { Differences } from '../parts/Differences.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
 

@@ -7,7 +7,7 @@ import { call } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
 import { FloatingList } from '../parts/Field.js';
 import { FindAnything } from './FindAnything.js';
-import { Mark } from './Mark.js';
+import { Mark } from '../parts/Mark.js';
 
 const Bar = styled.header`
   display: flex;

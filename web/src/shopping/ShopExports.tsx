@@ -4,7 +4,7 @@ import { saveFile } from '../parts/save-file.js';
 import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { writeShoppingCsv, writeShoppingText, writeTripsCalendar } from '@fornax/core';
-import type { Ticks } from './useTicks.js';
+import type { Ticks } from '../api/useTicks.js';
 
 /** The list for elsewhere: a spreadsheet, a message, a calendar, paper. */
 export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {

@@ -13,7 +13,7 @@ import { bySection, byTrip } from './groups.js';
 import { ShopExports } from './ShopExports.js';
 import { ShopSettings } from './ShopSettings.js';
 import { ShopTable } from './ShopTable.js';
-import { type Ticks, useTicks } from './useTicks.js';
+import { type Ticks, useTicks } from '../api/useTicks.js';
 
 const Head = styled(Row)`
   justify-content: space-between;

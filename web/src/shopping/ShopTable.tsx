@@ -3,7 +3,7 @@ import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import type { Group } from './groups.js';
 import { ShopItem } from './ShopItem.js';
-import type { Ticks } from './useTicks.js';
+import type { Ticks } from '../api/useTicks.js';
 
 /** Positioned, so that hidden text in wide rows is clipped with them. */
 const Scroll = styled.div`

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { ShoppingRow } from '@fornax/core';
-import { Effect } from '../classes/Effect.js';
+import { Effect } from '../parts/Effect.js';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';

@@ -6,7 +6,7 @@ import { sessionQuery, signInOptionsQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 import { Failed, Loading } from '../parts/states.js';
-import { Mark } from '../shell/Mark.js';
+import { Mark } from '../parts/Mark.js';
 
 const Page = styled.main`
   max-width: 420px;

@@ -10,7 +10,7 @@ import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import { TechniqueText } from './TechniqueText.js';
+import { TechniqueText } from '../parts/technique/TechniqueText.js';
 
 const NoteEditor = lazy(() =>
   import('./NoteEditor.js').then(({ NoteEditor: Editor }) => ({ default: Editor })),

@@ -3,6 +3,7 @@ import type { ClassBundle, Timeline, TimelineEntry, WhatIf } from '@fornax/core'
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { without } from '../parts/without.js';
+import { withPin } from '../classes/planning.js';
 import { planWorker } from '../workers/plan-worker.js';
 
 export interface ClockEdits {
@@ -81,11 +82,4 @@ function useTrial(bundle: ClassBundle) {
     );
   }, []);
   return { tried, show, cancel };
-}
-
-/** The bundle with one more job pinned. */
-export function withPin(bundle: ClassBundle, task: string, start: number): ClassBundle {
-  const { decisions } = bundle.class;
-  const pins = { ...decisions?.pins, [task]: start };
-  return { ...bundle, class: { ...bundle.class, decisions: { ...decisions, pins } } };
 }

@@ -2,8 +2,8 @@ import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { TickView } from '@fornax/contract';
 import { get, set } from 'idb-keyval';
-import { ApiError, call } from '../api/client.js';
-import { ticksQuery } from '../api/queries.js';
+import { ApiError, call } from './client.js';
+import { ticksQuery } from './queries.js';
 import { noTicks, overturnedTicks, reduceTicks, ticksShown, type Marks, type TickEvent } from './ticks.js';
 
 const retryMilliseconds = 3000;

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { ClassBundle, ClassDecisions, PlanChange } from '@fornax/core';
 import styled from 'styled-components';
-import { Quietly } from '../parts/states.js';
+import { Quietly } from './states.js';
 import { planWorker } from '../workers/plan-worker.js';
 
 const List = styled.dl`

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { theme } from '../theme/theme.js';
+import { theme } from '../../theme/theme.js';
 
 /** What the drawings are drawn with. */
 const { ink, basil, ember } = theme.colour;
