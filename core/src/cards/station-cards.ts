@@ -43,7 +43,7 @@ export function stationCards(input: CardInput): StationCard[] {
     .filter((card) => card.dishes.length > 0);
 }
 
-interface Context {
+interface CardContext {
   readonly dishes: readonly ClassDish[];
   readonly techniques: ReadonlyMap<string, TechniqueNote>;
   readonly larder: Larder;
@@ -55,7 +55,7 @@ interface Made {
   readonly batch: Batch;
 }
 
-function contextOf({ facts, kitchen, plan, techniques }: CardInput): Context {
+function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext {
   const larder = larderOf(kitchen.larder);
   return {
     dishes: decidedDishes(facts, larder, kitchen.english),
@@ -95,7 +95,7 @@ function placesOf(plan: ClassPlan): CardPlace[] {
   return [...stations, bench];
 }
 
-function cardDish({ dish, portions, batch }: Made, context: Context): CardDish {
+function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDish {
   const column = portions.batches.indexOf(batch);
   const made = dish.recipe.steps.filter((step) => makesStep(batch, step));
   // What need not be taught is done before class by staff: the bench card has it, a station's card says that
@@ -147,7 +147,7 @@ function cardLine(line: DishPortions['components'][number]['lines'][number], col
 function cardStep(
   step: RecipeStep,
   number: number,
-  { portions, batch, context }: { portions: DishPortions; batch: Batch; context: Context },
+  { portions, batch, context }: { portions: DishPortions; batch: Batch; context: CardContext },
 ): CardStep {
   const fits = portions.fits.filter(
     (each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '',

@@ -12,11 +12,13 @@ export interface StationPlan {
  */
 export function splitStations(people: number, perStation: number): StationPlan {
   const stations = Math.ceil(people / perStation);
-  const each = Math.floor(people / stations);
-  const larger = people - each * stations;
-  const sizes = Array.from({ length: stations }, (_, index) => (index < larger ? each + 1 : each));
+  const atEach = Math.floor(people / stations);
+  const larger = people - atEach * stations;
+  const sizes = Array.from({ length: stations }, (_, index) => (index < larger ? atEach + 1 : atEach));
   const spread =
-    larger === 0 ? `${stations} × ${each}` : `${larger} × ${each + 1} and ${stations - larger} × ${each}`;
+    larger === 0
+      ? `${stations} × ${atEach}`
+      : `${larger} × ${atEach + 1} and ${stations - larger} × ${atEach}`;
   return {
     sizes,
     workings: {

@@ -35,7 +35,7 @@ export function writeTripsCalendar(of: ListClass, list: ShoppingList, stampedAt:
  * is in the calendar already.
  */
 export function writePlanCalendar(
-  of: ListClass,
+  facts: ListClass,
   list: ShoppingList,
   timeline: Timeline,
   stampedAt: string,
@@ -43,45 +43,49 @@ export function writePlanCalendar(
   const prep = [...timeline.daysBefore, ...timeline.clock].filter(
     (entry) => entry.kind === 'prep' && entry.end <= 0,
   );
-  return calendarOf('Plan', [...tripJobs(of, list), ...prep.map((entry) => prepJob(of, entry))], stampedAt);
+  return calendarOf(
+    'Plan',
+    [...tripJobs(facts, list), ...prep.map((entry) => prepJob(facts, entry))],
+    stampedAt,
+  );
 }
 
-function tripJobs(of: ListClass, list: ShoppingList): Job[] {
+function tripJobs(facts: ListClass, list: ShoppingList): Job[] {
   const turns = new Map<string, number>();
   return list.trips.map((trip) => {
     const turn = (turns.get(trip.supplier) ?? 0) + 1;
     turns.set(trip.supplier, turn);
-    return tripJob(of, list, trip, turn);
+    return tripJob(facts, list, trip, turn);
   });
 }
 
-function tripJob(of: ListClass, list: ShoppingList, trip: ShoppingTrip, turn: number): Job {
+function tripJob(facts: ListClass, list: ShoppingList, trip: ShoppingTrip, turn: number): Job {
   const start = trip.visit
-    ? fromAbsolute(Date.parse(trip.visit.startsAt), of.zone)
-    : toZoned(parseDateTime(`${trip.date}T${tripTime}`), of.zone);
+    ? fromAbsolute(Date.parse(trip.visit.startsAt), facts.zone)
+    : toZoned(parseDateTime(`${trip.date}T${tripTime}`), facts.zone);
   const rows = list.rows.filter((row) => row.trip === trip.id);
   const cost = trip.cost === null ? '' : `\nAbout ${money(trip.cost, list.cost.currency)}`;
   return {
-    uid: uidOf(of, `${trip.supplier}-${turn}`),
+    uid: uidOf(facts, `${trip.supplier}-${turn}`),
     start: start.toAbsoluteString(),
     end: start.add({ minutes: trip.visit?.minutes ?? tripMinutes }).toAbsoluteString(),
     alarm: '-PT1H',
     location: trip.supplier,
-    summary: `Buy for ${of.title}: ${rows.length} things at ${trip.supplier}`,
+    summary: `Buy for ${facts.title}: ${rows.length} things at ${trip.supplier}`,
     description: `${rows.map((row) => `${row.name}: ${row.buy}`).join('\n')}${cost}`,
   };
 }
 
-function prepJob(of: ListClass, entry: TimelineEntry): Job {
+function prepJob(facts: ListClass, entry: TimelineEntry): Job {
   const start = new Date(entry.startsAt);
   const end = new Date(start.getTime() + (entry.end - entry.start) * 60_000);
   return {
-    uid: uidOf(of, entry.id),
+    uid: uidOf(facts, entry.id),
     start: start.toISOString(),
     end: end.toISOString(),
     alarm: '-PT15M',
-    location: of.place,
-    summary: `${entry.title} (${of.title})`,
+    location: facts.place,
+    summary: `${entry.title} (${facts.title})`,
     description: [entry.dishTitle, entry.detail].filter(Boolean).join(': '),
   };
 }

@@ -95,14 +95,14 @@ export const kinds: Readonly<Record<string, FigureKind>> = {
     least: 1,
     most: 1000,
     read: (of) => Object.entries(of.byProducts?.juiceMillilitres ?? {}),
-    write: (of, end, fact) => ({
-      ...of,
+    write: (fruit, end, fact) => ({
+      ...fruit,
       byProducts: {
-        ...of.byProducts,
+        ...fruit.byProducts,
         juiceMillilitres: {
           low: guessed(fact),
           high: guessed(fact),
-          ...of.byProducts?.juiceMillilitres,
+          ...fruit.byProducts?.juiceMillilitres,
           [end]: fact,
         },
       },

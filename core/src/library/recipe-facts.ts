@@ -47,11 +47,11 @@ function yieldFact(lines: readonly LineOf[]): RecipeFact {
   const missing = counted.filter((each) => each.grams === null && each.line.amount !== null);
   const steps: WorkingStep[] = counted
     .filter((each) => each.grams)
-    .map((each) => ({
-      label: each.line.name,
-      value: formatMass(each.grams!),
+    .map((weighed) => ({
+      label: weighed.line.name,
+      value: formatMass(weighed.grams!),
       note:
-        each.millilitres === null
+        weighed.millilitres === null
           ? `No density is known: taken as ${usualDensity} g/ml for the volume.`
           : undefined,
     }));

@@ -59,14 +59,14 @@ export function coldWarnings({ outOfCold, kitchen }: ToCheck): PlanWarning[] {
     coldCelsius === null ? 'the cold' : `the cold (${showCelsius(coldCelsius, kitchen.english)} or under)`;
   const over = outOfCold
     .filter(({ isOver }) => isOver)
-    .map((each): PlanWarning => ({
-      id: `cold:${each.id}`,
+    .map((batch): PlanWarning => ({
+      id: `cold:${batch.id}`,
       place: 'timeline',
       level: 'harm',
       sentence:
-        `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'are' : 'is'} out of the cold ` +
-        `for ${showSpan(each.minutes)}, and your safety profile allows ${showSpan(each.limitMinutes!)}`,
-      remedy: each.spells.some(({ isHot }) => isHot)
+        `“${batch.dishTitle}”: the ${batch.food} ${isPlural(batch.food) ? 'are' : 'is'} out of the cold ` +
+        `for ${showSpan(batch.minutes)}, and your safety profile allows ${showSpan(batch.limitMinutes!)}`,
+      remedy: batch.spells.some(({ isHot }) => isHot)
         ? `Cool this food fast and shallow into ${cold} until it is wanted, or cook it later. ${follow}`
         : `Take this food out later, or put it back into ${cold} between two steps. ${follow}`,
     }));
@@ -75,13 +75,13 @@ export function coldWarnings({ outOfCold, kitchen }: ToCheck): PlanWarning[] {
       ({ chilledAfterMinutes }) =>
         chilledAfterMinutes !== null && chillWithin !== null && chilledAfterMinutes > chillWithin,
     )
-    .map((each): PlanWarning => ({
-      id: `chill:${each.id}`,
+    .map((batch): PlanWarning => ({
+      id: `chill:${batch.id}`,
       place: 'timeline',
       level: 'harm',
       sentence:
-        `“${each.dishTitle}”: the ${each.food} ${isPlural(each.food) ? 'come' : 'comes'} into the cold ` +
-        `${showSpan(each.chilledAfterMinutes!)} after the heat, and your ` +
+        `“${batch.dishTitle}”: the ${batch.food} ${isPlural(batch.food) ? 'come' : 'comes'} into the cold ` +
+        `${showSpan(batch.chilledAfterMinutes!)} after the heat, and your ` +
         `safety profile allows ${showSpan(chillWithin!)}`,
       remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
     }));

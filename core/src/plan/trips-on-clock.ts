@@ -111,8 +111,8 @@ function whenAndWho(
   minutes: number,
   { input: { facts }, axis, firstUse, taken }: Placing,
 ): { who: Hands; start: number; isFree: boolean } {
-  const at = (time: LocalTime) => minuteOf(`${trip.date}T${time}`, facts, axis);
-  const until = Math.min(at(shopsClose), ...trip.rows.map((key) => firstUse.get(key) ?? Infinity));
+  const minuteAt = (time: LocalTime) => minuteOf(`${trip.date}T${time}`, facts, axis);
+  const until = Math.min(minuteAt(shopsClose), ...trip.rows.map((key) => firstUse.get(key) ?? Infinity));
   const decided = decisionsOf(facts).hands[idOf(tripRef(trip))];
   const hands: readonly Hands[] =
     facts.assistants === 0 ? ['you'] : decided ? [decided] : ['you', 'assistant'];
@@ -121,8 +121,8 @@ function whenAndWho(
     return { who: free ?? hands[0]!, start: pinned, isFree: free !== undefined };
   }
   const gap = (who: Hands, from: number) => firstGap(busyOf(who, taken), { from, until, minutes });
-  const found = firstFound(hands, [at(wantedTime), at(shopsOpen)], gap);
-  return found ? { ...found, isFree: true } : { who: hands[0]!, start: at(wantedTime), isFree: false };
+  const found = firstFound(hands, [minuteAt(wantedTime), minuteAt(shopsOpen)], gap);
+  return found ? { ...found, isFree: true } : { who: hands[0]!, start: minuteAt(wantedTime), isFree: false };
 }
 
 function thereAndBackOf({ supplier }: ShoppingTrip, { suppliers }: KitchenFacts): number {

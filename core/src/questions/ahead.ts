@@ -51,7 +51,7 @@ function titleOf(whatIf: AheadProposal['whatIf'], { class: facts }: ClassBundle,
   return (
     (whatIf.kind === 'swap'
       ? facts.dishes.find(({ id }) => id === whatIf.dish)?.recipe.title
-      : timeline.budget.find(({ stepKey }) => stepKey === whatIf.step)?.title) ?? ''
+      : timeline.budget.find((share) => share.stepKey === whatIf.step)?.title) ?? ''
   );
 }
 

@@ -65,14 +65,14 @@ function changes(bundle: ClassBundle, { costly }: Rehearsal, timeline: Timeline)
   const refs = costly.flatMap(({ id }) => refOf(id) ?? []);
   const keys = refs.flatMap((ref) => (ref.ofSwap ? [] : (stepKeyOf(ref) ?? [])));
   const before = keys.filter((key) => steps.get(key)?.place === 'either');
-  const appliances = new Set(
+  const used = new Set(
     timeline.clock
       .map(({ ref }) => (ref.ofSwap ? null : stepKeyOf(ref)))
       .flatMap((key) => (key && keys.includes(key) ? (steps.get(key)?.occupies?.appliance ?? []) : [])),
   );
   return [
     ...before.slice(0, 1).map((step): WhatIf => ({ kind: 'before', step })),
-    ...[...appliances].slice(0, 1).map((appliance): WhatIf => ({ kind: 'appliance', appliance })),
+    ...[...used].slice(0, 1).map((appliance): WhatIf => ({ kind: 'appliance', appliance })),
     { kind: 'longer', minutes: 15 },
   ];
 }

@@ -60,7 +60,7 @@ export function rehearse(
   const ends = new Float64Array(runs);
   for (let run = 0; run < runs; run++) ends[run] = play.run();
   const sorted = ends.slice().sort();
-  const at = (share: number) => Math.round(sorted[Math.min(runs - 1, Math.floor(share * runs))]!);
+  const endAt = (share: number) => Math.round(sorted[Math.min(runs - 1, Math.floor(share * runs))]!);
   const costly = problem.steps
     .map((step, index) => ({ id: step.id, title: step.title, minutes: play.delays[index]! / runs }))
     .filter(({ minutes }) => minutes > 0.05)
@@ -68,9 +68,9 @@ export function rehearse(
   return {
     runs,
     onTime: ends.filter((end) => end <= problem.classMinutes).length / runs,
-    early: at(0.1),
-    median: at(0.5),
-    late: at(0.9),
+    early: endAt(0.1),
+    median: endAt(0.5),
+    late: endAt(0.9),
     ends: stretches(sorted),
     costly: costly.slice(0, mostCostly),
   };
@@ -165,16 +165,16 @@ class Play {
   }
 
   /** Each station for itself; those that can begin first are served first. */
-  #atStations(step: RehearsalStep, at: number): void {
+  #atStations(step: RehearsalStep, turn: number): void {
     for (let station = 0; station < this.#count; station++) {
-      this.#setReady(step, at, station);
+      this.#setReady(step, turn, station);
       let to = station;
       for (; to > 0 && this.#starts[this.#order[to - 1]!]! > this.#starts[station]!; to--)
         this.#order[to] = this.#order[to - 1]!;
       this.#order[to] = station;
     }
     for (const station of this.#order) {
-      const place = this.#do(step, at, station);
+      const place = this.#do(step, turn, station);
       if (!step.takesHands) continue;
       this.#free[station] = this.#ends[place]!;
       this.#busyWith[station] = place;
@@ -196,8 +196,8 @@ class Play {
   }
 
   /** Does a step at a station, when its turn at the appliance comes. Returns its place. */
-  #do(step: RehearsalStep, at: number, station: number): number {
-    const queue = this.#queues[at] ?? null;
+  #do(step: RehearsalStep, turn: number, station: number): number {
+    const queue = this.#queues[turn] ?? null;
     const served = queue ? nextPlace(queue) : -1;
     const start = this.#starts[station]!;
     const waits = served >= 0 && queue!.free[served]! > start;
@@ -207,7 +207,7 @@ class Play {
       step.minutes === step.least
         ? step.minutes
         : Math.max(step.least, step.minutes * pace * Math.exp(stepSpread * this.normal()));
-    const place = at * this.#count + station;
+    const place = turn * this.#count + station;
     this.#ends[place] = begins + minutes;
     this.#causes[place] = waits ? queue!.last[served]! : this.#waitedFor[station]!;
     this.#over[place] = minutes - step.minutes;
@@ -219,7 +219,7 @@ class Play {
   }
 
   /** For all at once: it waits for the slowest. Staff beside the class wait for nobody but themselves. */
-  #together(step: RehearsalStep, at: number): void {
+  #together(step: RehearsalStep, turn: number): void {
     let start = 0;
     let cause = -1;
     const look = (moment: number, place: number) => {
@@ -232,13 +232,13 @@ class Play {
     if (step.takesHands) look(this.#free[hands]!, this.#busyWith[hands]!);
     for (let station = 0; station < this.#count; station++) {
       if (step.by === 'all') look(this.#free[station]!, this.#busyWith[station]!);
-      for (const before of this.#after[at]!)
+      for (const before of this.#after[turn]!)
         look(this.#ends[before * this.#count + station]!, before * this.#count + station);
     }
     this.#starts[0] = start;
     this.#waitedFor[0] = cause;
-    this.#do(step, at, 0);
-    const first = at * this.#count;
+    this.#do(step, turn, 0);
+    const first = turn * this.#count;
     for (let station = 0; station < this.#count; station++) {
       this.#ends[first + station] = this.#ends[first]!;
       this.#causes[first + station] = this.#causes[first]!;

@@ -123,7 +123,7 @@ describe('minutes in the cold do not count', () => {
 });
 
 describe('what comes before the heat', () => {
-  // Cut 0 to 10 and put into the fridge, fried 60 to 70, eaten until 120: only the 50 min after the heat count.
+  // Cut 0 to 10 and put into the fridge, fried 60 to 70, eaten until 120: only the 50 min after that count.
   const fried = recipe(['4 chicken breasts'], {
     steps: [
       step('cut', { uses: use('l1'), waitMinutes: { low: 50, high: 50 }, occupies: fridge }),

@@ -103,15 +103,15 @@ function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
  */
 function longestPath({ dish: { recipe, id }, times }: ColdBatch, first: RecipeStep): RecipeStep[] {
   const path = [first];
-  for (let at = first; path.length <= recipe.steps.length;) {
+  for (let last = first; path.length <= recipe.steps.length;) {
     const next = recipe.steps
-      .filter((step) => step.after.includes(at.id))
+      .filter((step) => step.after.includes(last.id))
       .sort(
         (a, b) => (times.get(stepKey(id, b.id))?.start ?? 0) - (times.get(stepKey(id, a.id))?.start ?? 0),
       )[0];
     if (!next) break;
     path.push(next);
-    at = next;
+    last = next;
   }
   return path;
 }
@@ -137,16 +137,16 @@ function spellsOf(
     open = null;
   };
   for (const [index, step] of path.entries()) {
-    const at = times.get(stepKey(id, step.id));
-    if (!at) continue;
+    const time = times.get(stepKey(id, step.id));
+    if (!time) continue;
     if (isCooked(step)) {
       spells.length = 0;
-      open = { from: at.end, isHot: true };
+      open = { from: time.end, isHot: true };
     } else if (!open && (isRawCold || index > 0)) {
-      open = { from: at.start, isHot: false };
+      open = { from: time.start, isHot: false };
     }
-    if (isInFridge(step)) close(at.handsEnd);
-    else if ((step.holdMinutes ?? 0) >= keptColdFromMinutes && index < path.length - 1) close(at.end);
+    if (isInFridge(step)) close(time.handsEnd);
+    else if ((step.holdMinutes ?? 0) >= keptColdFromMinutes && index < path.length - 1) close(time.end);
   }
   close(eatenAt);
   return spells;

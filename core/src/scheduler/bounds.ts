@@ -28,13 +28,13 @@ export function edgesOf(
     if (pin !== undefined)
       edges.push({ from: 0, to: node, gap: pin, fact }, { from: node, to: 0, gap: -pin, fact });
   });
-  links.forEach((link, at) => {
+  links.forEach((link, place) => {
     const from = index.get(link.from)!;
     const to = index.get(link.to)!;
     const minutes = tasks[from - 1]!.minutes;
-    edges.push({ from, to, gap: minutes + link.minLag, fact: { link: at } });
+    edges.push({ from, to, gap: minutes + link.minLag, fact: { link: place } });
     if (link.maxLag !== undefined)
-      edges.push({ from: to, to: from, gap: -(minutes + link.maxLag), fact: { link: at } });
+      edges.push({ from: to, to: from, gap: -(minutes + link.maxLag), fact: { link: place } });
   });
   return edges;
 }
@@ -61,10 +61,10 @@ export function findContradiction(size: number, edges: readonly Edge[]): Edge[] 
   let node = risen;
   for (let back = 0; back < size; back++) node = reachedBy[node]!.from;
   const cycle: Edge[] = [];
-  for (let at = node; ;) {
-    const edge = reachedBy[at]!;
+  for (let link = node; ;) {
+    const edge = reachedBy[link]!;
     cycle.push(edge);
-    at = edge.from;
-    if (at === node) return cycle;
+    link = edge.from;
+    if (link === node) return cycle;
   }
 }

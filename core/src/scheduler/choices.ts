@@ -124,7 +124,7 @@ export function addChoices(
   const propagator = orders.length > 0 ? new Orders(orders, engine) : null;
   if (propagator) engine.addPropagator(propagator, propagator.variables);
   if (propagator) decideForced(engine, orders, tasks);
-  for (const { propagator, choices } of overlaps) engine.addPropagator(propagator, choices);
+  for (const overlap of overlaps) engine.addPropagator(overlap.propagator, overlap.choices);
   if (pairs) engine.addPropagator(pairs, pairs.tasks);
   return propagator;
 }

@@ -18,11 +18,11 @@ export function irreducibleClash(problem: ScheduleProblem, pinned: Pins, stepsEa
   const start = contradiction(problem, pinned) ?? allFacts(problem);
   let facts = start;
   for (let size = Math.ceil(facts.length / 2); size >= 1; size = size === 1 ? 0 : Math.ceil(size / 2)) {
-    for (let at = 0; at < facts.length;) {
-      const without = [...facts.slice(0, at), ...facts.slice(at + size)];
+    for (let index = 0; index < facts.length;) {
+      const without = [...facts.slice(0, index), ...facts.slice(index + size)];
       const rest = closed(without, problem);
       if (isImpossible(rest, problem, pinned, { left: stepsEach })) facts = rest;
-      else at += size;
+      else index += size;
     }
   }
   return clashOf(facts);

@@ -95,14 +95,14 @@ export class ClauseTrail extends Trail {
   protected propagateClauses(key: number): boolean {
     const list = this.#watchers[key]!;
     let kept = 0;
-    for (let at = 0; at < list.length; at++) {
-      const clause = list[at]!;
+    for (let index = 0; index < list.length; index++) {
+      const clause = list[index]!;
       if (clause.isDropped) continue;
       const moved = this.#moveWatch(clause, key);
       if (moved === 'moved') continue;
       list[kept++] = clause;
       if (moved !== 'conflict') continue;
-      for (at++; at < list.length; at++) list[kept++] = list[at]!;
+      for (index++; index < list.length; index++) list[kept++] = list[index]!;
       list.length = kept;
       return false;
     }

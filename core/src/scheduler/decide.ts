@@ -19,13 +19,13 @@ export function latestFirst(
 ): Decide {
   const shake = model.minutes.map(() => (noise === 0 ? 0 : random() * noise));
   return (engine) => {
-    const task = bestUnfixed(engine, model.count, (each) => {
-      const room = engine.to(each) - engine.from(each);
+    const task = bestUnfixed(engine, model.count, (candidate) => {
+      const room = engine.to(candidate) - engine.from(candidate);
       return (
-        engine.to(each) +
-        model.minutes[each]! +
-        shake[each]! +
-        heads[each]! * 1e-7 +
+        engine.to(candidate) +
+        model.minutes[candidate]! +
+        shake[candidate]! +
+        heads[candidate]! * 1e-7 +
         (room < tightRoom ? urgent - room * 1000 : 0)
       );
     });

@@ -21,12 +21,12 @@ export class Energy implements Propagator {
     const ends = [...new Set(windows.map(({ to }) => to))];
     for (const end of ends) {
       let work = 0;
-      for (let at = 0; at < windows.length; at++) {
-        const { use, from, to } = windows[at]!;
+      for (let index = 0; index < windows.length; index++) {
+        const { use, from, to } = windows[index]!;
         if (to > end) continue;
         work += use.minutes * use.units;
         if (work <= this.capacity * this.#openMinutes(from, end)) continue;
-        const inside = windows.slice(0, at + 1).filter((window) => window.to <= end);
+        const inside = windows.slice(0, index + 1).filter((window) => window.to <= end);
         return engine.fail(
           inside.flatMap((window) => [
             2 * window.use.task,

@@ -126,12 +126,12 @@ export class Engine extends ClauseTrail {
 
   #nextDirty(): number {
     let best = -1;
-    for (let at = 0; at < this.#propagators.length; at++) {
+    for (let index = 0; index < this.#propagators.length; index++) {
       if (
-        this.#isDirty[at] &&
-        (best < 0 || this.#propagators[at]!.priority < this.#propagators[best]!.priority)
+        this.#isDirty[index] &&
+        (best < 0 || this.#propagators[index]!.priority < this.#propagators[best]!.priority)
       )
-        best = at;
+        best = index;
     }
     return best;
   }

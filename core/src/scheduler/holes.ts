@@ -24,11 +24,11 @@ function nextUp(intervals: readonly number[], key: number, value: number): Allow
 }
 
 function nextDown(intervals: readonly number[], key: number, value: number): Allowed | null {
-  for (let at = intervals.length - 2; at >= 0; at -= 2) {
-    if (-value < intervals[at]!) continue;
-    if (-value <= intervals[at + 1]!) return null;
-    const premises = at === intervals.length - 2 ? [] : [key, 1 - intervals[at + 2]!];
-    return { value: -intervals[at + 1]!, premises };
+  for (let index = intervals.length - 2; index >= 0; index -= 2) {
+    if (-value < intervals[index]!) continue;
+    if (-value <= intervals[index + 1]!) return null;
+    const premises = index === intervals.length - 2 ? [] : [key, 1 - intervals[index + 2]!];
+    return { value: -intervals[index + 1]!, premises };
   }
   return { value: null, premises: [key, 1 - intervals[0]!] };
 }

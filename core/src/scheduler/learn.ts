@@ -35,17 +35,17 @@ export class Learner {
     this.#present = 0;
     const add = (key: number, value: number) => this.#add(engine, key, value, levelStart, rootEnd);
     eachPremise(engine.conflict, add);
-    let at = engine.trailKeys.length - 1;
-    for (; at >= levelStart; at--) {
-      const key = engine.trailKeys[at]!;
-      if (this.#need[key] === -Infinity || this.#entry[key] !== at) continue;
+    let entry = engine.trailKeys.length - 1;
+    for (; entry >= levelStart; entry--) {
+      const key = engine.trailKeys[entry]!;
+      if (this.#need[key] === -Infinity || this.#entry[key] !== entry) continue;
       if (this.#present === 1) break;
       const value = this.#need[key]!;
       this.#need[key] = -Infinity;
       this.#present--;
-      engine.explain(at, value, add);
+      engine.explain(entry, value, add);
     }
-    const lesson = this.#lesson(engine, engine.trailKeys[at]!);
+    const lesson = this.#lesson(engine, engine.trailKeys[entry]!);
     for (const key of this.#touched) this.#need[key] = -Infinity;
     this.#bump *= 1.05;
     if (this.#bump > 1e100) this.#rescale();

@@ -94,11 +94,11 @@ function needsOf(task: ScheduleTask, resources: ReadonlyMap<string, number>): Ne
   if (task.minutes === 0) return [];
   const needs = new Map<number, { resource: number; units: number; settings: string[] }>();
   for (const { resource, units, setting } of task.demands) {
-    const at = resources.get(resource)!;
-    const need = needs.get(at) ?? { resource: at, units: 0, settings: [] };
+    const index = resources.get(resource)!;
+    const need = needs.get(index) ?? { resource: index, units: 0, settings: [] };
     need.units += units;
     if (setting !== undefined && !need.settings.includes(setting)) need.settings.push(setting);
-    needs.set(at, need);
+    needs.set(index, need);
   }
   return [...needs.values()];
 }

@@ -83,13 +83,13 @@ function addSpan(
 }
 
 function addWindows(engine: Engine, { problem, pinned }: Model): void {
-  problem.tasks.forEach((task, at) => {
-    if (task.earliest !== undefined) engine.post(2 * at, task.earliest);
-    if (task.latest !== undefined) engine.post(2 * at + 1, task.minutes - task.latest);
+  problem.tasks.forEach((task, index) => {
+    if (task.earliest !== undefined) engine.post(2 * index, task.earliest);
+    if (task.latest !== undefined) engine.post(2 * index + 1, task.minutes - task.latest);
     const pin = pinned[task.id];
     if (pin === undefined) return;
-    engine.post(2 * at, pin);
-    engine.post(2 * at + 1, -pin);
+    engine.post(2 * index, pin);
+    engine.post(2 * index + 1, -pin);
   });
 }
 

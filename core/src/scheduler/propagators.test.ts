@@ -1,21 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { Energy } from './energy.js';
-import { Engine, type Propagator } from './engine.js';
+import { engineWith, range } from '../tests/engines.js';
+import { Engine } from './engine.js';
 import { decideForced, Orders } from './orders.js';
 import { Overlaps } from './overlaps.js';
 import { Pairs } from './pairs.js';
-import { Freshness, LateStarts } from './sums.js';
 import { Timetable } from './timetable.js';
 
-const engineOf = (ranges: readonly (readonly [number, number])[], build: (engine: Engine) => Propagator) => {
-  const engine = new Engine(ranges);
-  engine.addPropagator(
-    build(engine),
-    ranges.map((_, at) => at),
-  );
-  return engine;
-};
-const range = (engine: Engine, variable: number) => [engine.from(variable), engine.to(variable)];
 const use = (task: number, minutes: number, units = 1) => ({ task, minutes, units });
 
 describe('what must run at a minute', () => {
@@ -23,7 +14,7 @@ describe('what must run at a minute', () => {
     'a task of 10 between 0 and 12 runs from 2 to 10: another of ' +
       '5 on the one ring begins at 10 at the earliest',
     () => {
-      const engine = engineOf(
+      const engine = engineWith(
         [
           [0, 2],
           [0, 20],
@@ -35,7 +26,7 @@ describe('what must run at a minute', () => {
     },
   );
   it('seen from behind: it ends before, at −3 … 2 the latest start is 2 − 5 = −3', () => {
-    const engine = engineOf(
+    const engine = engineWith(
       [
         [0, 2],
         [-20, 5],
@@ -46,7 +37,7 @@ describe('what must run at a minute', () => {
     expect(range(engine, 1)).toEqual([-20, -3]);
   });
   it('two that must both run at 5 on one ring are a conflict, and the premises say no more than that', () => {
-    const engine = engineOf(
+    const engine = engineWith(
       [
         [0, 5],
         [1, 5],
@@ -57,7 +48,7 @@ describe('what must run at a minute', () => {
     expect(engine.conflict).toEqual([0, 0, 1, -5, 2, 0, 3, -5]);
   });
   it('with room for both nothing moves', () => {
-    const engine = engineOf(
+    const engine = engineWith(
       [
         [0, 2],
         [0, 20],
@@ -72,7 +63,7 @@ describe('what must run at a minute', () => {
 describe('room in a window', () => {
   it('three tasks of 5 do not fit between 0 and 14 on one ring, though no minute is forced', () => {
     expect(
-      engineOf(
+      engineWith(
         [
           [0, 9],
           [0, 9],
@@ -82,7 +73,7 @@ describe('room in a window', () => {
       ).propagate(),
     ).toBe(false);
     expect(
-      engineOf(
+      engineWith(
         [
           [0, 10],
           [0, 10],
@@ -94,7 +85,7 @@ describe('room in a window', () => {
   });
   it('work is minutes × pairs of hands: 2 × 5 × 2 = 20 do not go into 9 minutes of 2, 18', () => {
     const twice = (latest: number) =>
-      engineOf(
+      engineWith(
         [
           [0, latest],
           [0, latest],
@@ -107,7 +98,7 @@ describe('room in a window', () => {
   it('closed minutes hold nothing: 15 minutes of work between 0 and 20, of which 6 are closed', () => {
     const uses = [use(0, 5), use(1, 5), use(2, 5)];
     expect(
-      engineOf(
+      engineWith(
         [
           [0, 15],
           [0, 15],
@@ -131,7 +122,7 @@ describe('room in a window', () => {
 describe('pairs', () => {
   it('what cannot come first comes second, with the minutes between two settings', () => {
     // 0 takes 10 and begins at 5 at the earliest: before 1, which begins at 12 at the latest, it cannot be.
-    const engine = engineOf(
+    const engine = engineWith(
       [
         [5, 30],
         [0, 12],
@@ -151,7 +142,7 @@ describe('orders as choices', () => {
     { choice: 5, earlier: 0, later: 2, ahead: 5, back: 5 },
   ];
   const free = (): Engine =>
-    engineOf(
+    engineWith(
       [
         [-1000, 1000],
         [-1000, 1000],
@@ -223,7 +214,7 @@ describe('what runs when another begins', () => {
     { units: 2, begun: [4, 1], over: [6, 1] },
   ] as const;
   const engine = () =>
-    engineOf(
+    engineWith(
       [
         [0, 1],
         [0, 1],
@@ -258,70 +249,5 @@ describe('what runs when another begins', () => {
     ] as const)
       found.post(key, value);
     expect(found.propagate()).toBe(false);
-  });
-});
-
-describe('sums', () => {
-  it('starts that must add up to 15 at the least, each at most 10: neither is below 5', () => {
-    const late = new LateStarts(2);
-    const engine = engineOf(
-      [
-        [0, 10],
-        [0, 10],
-      ],
-      () => late,
-    );
-    late.least = 15;
-    engine.propagate();
-    expect([engine.from(0), engine.from(1)]).toEqual([5, 5]);
-    late.least = 21;
-    engine.touch();
-    expect(engine.propagate()).toBe(false);
-  });
-  it('a result of weight 10 may wait 3 minutes when 30 are allowed', () => {
-    const fresh = new Freshness([{ from: 0, to: 1, distance: 5, weight: 10 }]);
-    const engine = engineOf(
-      [
-        [0, 20],
-        [12, 20],
-      ],
-      () => fresh,
-    );
-    fresh.most = 30;
-    engine.propagate();
-    // 1 begins at 12 at the earliest; 0 begins at 12 − 5 − 3 = 4 at the earliest. 0 at 20 leaves 1 at most
-    // 28.
-    expect(range(engine, 0)).toEqual([4, 20]);
-  });
-  it('what one result waits already is taken from the others, by its weight', () => {
-    // 1 begins at 12 and 0 at 5 at the latest, 5 minutes apart: it waits 2 at the least, 20 of 30. The other
-    // may wait 1 minute: 3 begins at 10 at the earliest, so 2 at 9.
-    const fresh = new Freshness([
-      { from: 0, to: 1, distance: 5, weight: 10 },
-      { from: 2, to: 3, distance: 0, weight: 10 },
-    ]);
-    const engine = engineOf(
-      [
-        [0, 5],
-        [12, 20],
-        [0, 20],
-        [10, 20],
-      ],
-      () => fresh,
-    );
-    fresh.most = 30;
-    engine.propagate();
-    expect(range(engine, 2)).toEqual([9, 20]);
-  });
-  it('without a limit nothing is narrowed', () => {
-    const engine = engineOf(
-      [
-        [0, 10],
-        [0, 10],
-      ],
-      () => new LateStarts(2),
-    );
-    engine.propagate();
-    expect(range(engine, 0)).toEqual([0, 10]);
   });
 });

@@ -64,11 +64,11 @@ function luby(index: number): number {
     size = 2 * size + 1;
     power++;
   }
-  let at = index;
-  while (size - 1 !== at) {
+  let place = index;
+  while (size - 1 !== place) {
     size = (size - 1) >> 1;
     power--;
-    at %= size;
+    place %= size;
   }
   return 2 ** power;
 }

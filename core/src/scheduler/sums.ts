@@ -57,23 +57,23 @@ export class Freshness implements Propagator {
     );
     const slack = this.most - this.lags.reduce((sum, { weight }, at) => sum + weight * least[at]!, 0);
     if (slack < 0) return engine.fail(this.#premises(engine, least, -1));
-    for (let at = 0; at < this.lags.length; at++) {
-      const { from, to, distance, weight } = this.lags[at]!;
-      const span = distance + least[at]! + Math.floor(slack / weight);
+    for (let index = 0; index < this.lags.length; index++) {
+      const { from, to, distance, weight } = this.lags[index]!;
+      const span = distance + least[index]! + Math.floor(slack / weight);
       const ends = engine.to(from) + span;
       if (
         ends < engine.to(to) &&
         !engine.raise(2 * to + 1, -ends, [
           2 * from + 1,
           -engine.to(from),
-          ...this.#premises(engine, least, at),
+          ...this.#premises(engine, least, index),
         ])
       )
         return false;
       const begins = engine.from(to) - span;
       if (
         begins > engine.from(from) &&
-        !engine.raise(2 * from, begins, [2 * to, engine.from(to), ...this.#premises(engine, least, at)])
+        !engine.raise(2 * from, begins, [2 * to, engine.from(to), ...this.#premises(engine, least, index)])
       )
         return false;
     }

@@ -40,12 +40,12 @@ export class Timetable implements Propagator {
 
   propagate(engine: Engine): boolean {
     const { uses } = this;
-    for (let at = 0; at < uses.length; at++) {
-      const { task, minutes } = uses[at]!;
+    for (let user = 0; user < uses.length; user++) {
+      const { task, minutes } = uses[user]!;
       const from = engine.to(task);
       const to = engine.from(task) + minutes;
-      this.#from[at] = from < to ? from : Infinity;
-      this.#to[at] = from < to ? to : Infinity;
+      this.#from[user] = from < to ? from : Infinity;
+      this.#to[user] = from < to ? to : Infinity;
     }
     const over = this.#addUp();
     if (over < Infinity)
@@ -89,8 +89,8 @@ export class Timetable implements Propagator {
     this.#taken[this.#segments++] = units;
   }
 
-  #laterStart(engine: Engine, at: number): boolean {
-    const { task, minutes, units } = this.uses[at]!;
+  #laterStart(engine: Engine, user: number): boolean {
+    const { task, minutes, units } = this.uses[user]!;
     for (let segment = this.#firstEndingAfter(engine.from(task)); segment < this.#segments; segment++) {
       const start = engine.from(task);
       const from = this.#segmentFrom[segment]!;
@@ -99,20 +99,22 @@ export class Timetable implements Propagator {
       if (
         this.#taken[segment]! + units <= this.capacity ||
         to <= start ||
-        (from >= this.#from[at]! && to <= this.#to[at]!)
+        (from >= this.#from[user]! && to <= this.#to[user]!)
       )
         continue;
       while (engine.from(task) < to) {
         const moment = Math.min(to, engine.from(task) + minutes) - 1;
-        if (!engine.raise(2 * task, moment + 1, this.#because([2 * task, moment - minutes + 1], moment, at)))
+        if (
+          !engine.raise(2 * task, moment + 1, this.#because([2 * task, moment - minutes + 1], moment, user))
+        )
           return false;
       }
     }
     return true;
   }
 
-  #earlierStart(engine: Engine, at: number): boolean {
-    const { task, minutes, units } = this.uses[at]!;
+  #earlierStart(engine: Engine, user: number): boolean {
+    const { task, minutes, units } = this.uses[user]!;
     for (
       let segment = Math.min(this.#segments - 1, this.#firstEndingAfter(engine.to(task) + minutes - 1));
       segment >= 0;
@@ -125,12 +127,14 @@ export class Timetable implements Propagator {
       if (
         this.#taken[segment]! + units <= this.capacity ||
         from >= start + minutes ||
-        (from >= this.#from[at]! && to <= this.#to[at]!)
+        (from >= this.#from[user]! && to <= this.#to[user]!)
       )
         continue;
       while (engine.to(task) + minutes > from) {
         const moment = Math.max(from, engine.to(task));
-        if (!engine.raise(2 * task + 1, minutes - moment, this.#because([2 * task + 1, -moment], moment, at)))
+        if (
+          !engine.raise(2 * task + 1, minutes - moment, this.#because([2 * task + 1, -moment], moment, user))
+        )
           return false;
       }
     }

@@ -75,14 +75,14 @@ export function asPurchased(use: PurchasedUse & { amount: Amount }, ingredient: 
 /** Pieces written as pieces need no conversion; a raw egg is rounded up in every batch. */
 function wholePieces(use: PurchasedUse, ingredient: Ingredient, high: Amount): AsPurchased | null {
   if (ingredient.shoppingUnit !== 'piece' || high.unit !== 'piece') return null;
-  const each = ingredient.indivisible ? toRational(toFraction(high.high).ceil()) : high.high;
-  const need = toRational(toFraction(each).mul(use.count));
+  const pieces = ingredient.indivisible ? toRational(toFraction(high.high).ceil()) : high.high;
+  const need = toRational(toFraction(pieces).mul(use.count));
   return {
     ok: true,
     need,
     edible: need,
     state: '',
-    steps: [{ label: useLabel(use), value: `${times(use)}${showRational(each)} = ${showRational(need)}` }],
+    steps: [{ label: useLabel(use), value: `${times(use)}${showRational(pieces)} = ${showRational(need)}` }],
     estimated: false,
   };
 }

@@ -62,7 +62,7 @@ export interface Covering {
   readonly node: number;
 }
 
-export interface Found {
+export interface FoundCoverings {
   /** The best by cost, then left over, then packs. */
   readonly ranked: readonly Covering[];
   /** The cheapest for each total, by what is left over. */
@@ -88,18 +88,18 @@ export const penny = 1e-9;
  * smallest, so that the last one is the smallest; a combination has no pack too many just when the total
  * before its last one is short of the need. Each is met once.
  */
-export function coverings({ sizes, need }: Problem): Found {
+export function coverings({ sizes, need }: Problem): FoundCoverings {
   const free = sizes.some((size) => size.cost === null);
   const order = sizes.map((_, at) => at).sort((a, b) => sizes[b]!.units - sizes[a]!.units);
   const best = startingTable(need, sizes.length);
   const byTotal: (Covering | undefined)[] = Array.from({ length: sizes[order[0]!]!.units });
   const ranked: Covering[] = [];
-  for (const at of order) {
-    const { units } = sizes[at]!;
-    const cost = free ? 0 : sizes[at]!.cost!;
-    extend(best, { need, units, cost, at });
+  for (const size of order) {
+    const { units } = sizes[size]!;
+    const cost = free ? 0 : sizes[size]!.cost!;
+    extend(best, { need, units, cost, at: size });
     for (let before = Math.max(0, need - units); before < need; before++)
-      cross(best, { before, total: before + units, cost, at, need }, ranked, byTotal);
+      cross(best, { before, total: before + units, cost, at: size, need }, ranked, byTotal);
   }
   return { ranked, byTotal, chain: best.chain };
 }
@@ -137,7 +137,7 @@ function add(chain: Chain, pack: number, before: number): number {
  */
 function extend(
   table: Table,
-  { need, units, cost, at }: { need: number; units: number; cost: number; at: number },
+  { need, units, cost, at: size }: { need: number; units: number; cost: number; at: number },
 ): void {
   const { cost: costs, count: counts, node: nodes, chain } = table;
   for (let total = units; total < need; total++) {
@@ -157,7 +157,7 @@ function extend(
       }
       costs[place] = newCost;
       counts[place] = newCount;
-      nodes[place] = add(chain, at, nodes[cell]!);
+      nodes[place] = add(chain, size, nodes[cell]!);
     }
   }
 }
@@ -174,7 +174,7 @@ function cross(
     before,
     total,
     cost,
-    at,
+    at: size,
     need,
   }: { before: number; total: number; cost: number; at: number; need: number },
   ranked: Covering[],
@@ -193,7 +193,7 @@ function cross(
       total,
       cost: newCost,
       count: newCount,
-      node: add(table.chain, at, table.node[cell]!),
+      node: add(table.chain, size, table.node[cell]!),
     };
     if (better) byTotal[total - need] = covering;
     rankIn(ranked, covering);

@@ -131,11 +131,11 @@ function allowanceOf(ingredient: Ingredient): Rational {
 function withAllowance(base: PooledNeed, uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
   const plates = uses.reduce((sum, use) => sum + (use.plates ?? 0), 0);
   if (plates === 0) return base;
-  const each = allowanceOf(ingredient);
-  const extra = toRational(toFraction(each).mul(plates));
+  const allowance = allowanceOf(ingredient);
+  const extra = toRational(toFraction(allowance).mul(plates));
   const need = toRational(toFraction(base.need).add(toFraction(extra)));
   const step = {
-    label: `To taste: ${plates} people × ${showNeed(each, ingredient)}`,
+    label: `To taste: ${plates} people × ${showNeed(allowance, ingredient)}`,
     value: showNeed(extra, ingredient),
     note: 'An allowance, so that there is enough to taste with.',
   };
@@ -148,8 +148,8 @@ function withAllowance(base: PooledNeed, uses: readonly IngredientUse[], ingredi
       ...base.parts,
       ...uses.map((use) => ({
         use,
-        need: toRational(toFraction(each).mul(use.plates ?? 0)),
-        edible: toRational(toFraction(each).mul(use.plates ?? 0)),
+        need: toRational(toFraction(allowance).mul(use.plates ?? 0)),
+        edible: toRational(toFraction(allowance).mul(use.plates ?? 0)),
         state: '',
       })),
     ],

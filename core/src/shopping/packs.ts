@@ -4,7 +4,7 @@ import {
   type Combination,
   type Covering,
   coverings,
-  type Found,
+  type FoundCoverings,
   type PackAnswer,
   type PackOptions,
   penny,
@@ -57,18 +57,18 @@ function reason(priced: boolean, sizes: number, isThrifty: boolean): string {
     : 'Cheapest, then least left over, then fewest packs.';
 }
 
-function describe(problem: Problem, { chain }: Found, covering: Covering): Combination {
+function describe(problem: Problem, { chain }: FoundCoverings, covering: Covering): Combination {
   const counts = problem.sizes.map(() => 0);
   for (let node = covering.node; node > 0; node = chain.before[node]!) counts[chain.pack[node]!]!++;
   counts[problem.bulk.at]! += problem.bulk.count;
   const total = (covering.total + problem.bulk.count * problem.sizes[problem.bulk.at]!.units) * problem.step;
-  const chosen = problem.sizes.flatMap(({ pack }, at): ChosenPack[] =>
-    counts[at] === 0
+  const chosen = problem.sizes.flatMap(({ pack }, index): ChosenPack[] =>
+    counts[index] === 0
       ? []
       : [
           pack.loose
-            ? { count: 1, size: counts[at]! * pack.size, name: '' }
-            : { count: counts[at]!, size: pack.size, name: pack.name },
+            ? { count: 1, size: counts[index]! * pack.size, name: '' }
+            : { count: counts[index]!, size: pack.size, name: pack.name },
         ],
   );
   const cost = problem.sizes.some((size, at) => counts[at]! > 0 && size.cost === null)

@@ -134,7 +134,7 @@ export function reduceRow<T extends EditedRow<P>, P extends object>(
 
 function edited<T extends EditedRow<P>, P extends object>(
   state: RowState<T, P>,
-  { patch, found, at }: Extract<RowEvent<T, P>, { kind: 'edited' }>,
+  { patch, found, at: time }: Extract<RowEvent<T, P>, { kind: 'edited' }>,
 ): RowState<T, P> {
   const touched = new Set(Object.keys(patch));
   const kept = Object.entries(state.problems).filter(
@@ -146,7 +146,10 @@ function edited<T extends EditedRow<P>, P extends object>(
   const before = Object.fromEntries(
     Object.keys(patch).map((field) => [field, shown[field as keyof T]]),
   ) as unknown as Partial<P>;
-  return applied({ ...next, done: withStep(state.done, { before, after: patch, at }), undone: [] }, patch);
+  return applied(
+    { ...next, done: withStep(state.done, { before, after: patch, at: time }), undone: [] },
+    patch,
+  );
 }
 
 /** Takes the last step of one list, applies it, and puts it on the other. */

@@ -16,7 +16,8 @@ export interface Stop {
 /** The stops of the path that are built, with what is open at each. A stop keeps its digit. */
 export function stopsOf(view: ClassView, plan: ClassPlan): Stop[] {
   const empty = view.dishes.length === 0;
-  const of = (place: PlanWarning['place']) => plan.warnings.filter((warning) => warning.place === place);
+  const warningsAt = (place: PlanWarning['place']) =>
+    plan.warnings.filter((warning) => warning.place === place);
   const stop = (
     path: string,
     name: string,
@@ -34,11 +35,29 @@ export function stopsOf(view: ClassView, plan: ClassPlan): Stop[] {
   const toDecide = (warnings: readonly PlanWarning[]) =>
     warnings.length > 0 ? `${warnings.length} to decide` : 'ready';
   return [
-    stop('set-up', 'Set up', '1', of('people'), empty ? 'choose dishes' : toDecide(of('people'))),
-    stop('portion', 'Portion', '2', of('portions'), toDecide(of('portions'))),
-    stop('shop', 'Shop', '3', of('shopping'), buyNote(plan) || toDecide(of('shopping'))),
-    stop('pack', 'Pack', '4', of('kit'), of('kit').length > 0 ? `${of('kit').length} short` : 'ready'),
-    stop('time', 'Time', '5', of('timeline'), of('timeline').length > 0 ? timeNote(of('timeline')) : 'ready'),
+    stop(
+      'set-up',
+      'Set up',
+      '1',
+      warningsAt('people'),
+      empty ? 'choose dishes' : toDecide(warningsAt('people')),
+    ),
+    stop('portion', 'Portion', '2', warningsAt('portions'), toDecide(warningsAt('portions'))),
+    stop('shop', 'Shop', '3', warningsAt('shopping'), buyNote(plan) || toDecide(warningsAt('shopping'))),
+    stop(
+      'pack',
+      'Pack',
+      '4',
+      warningsAt('kit'),
+      warningsAt('kit').length > 0 ? `${warningsAt('kit').length} short` : 'ready',
+    ),
+    stop(
+      'time',
+      'Time',
+      '5',
+      warningsAt('timeline'),
+      warningsAt('timeline').length > 0 ? timeNote(warningsAt('timeline')) : 'ready',
+    ),
   ];
 }
 

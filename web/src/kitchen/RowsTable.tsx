@@ -64,15 +64,15 @@ export function RowsTable<T>({ label, rows, columns, nameOf, onChange, makeRow, 
             </tr>
           </thead>
           <tbody>
-            {rows.map((row, at) => (
-              <tr key={at}>
+            {rows.map((row, place) => (
+              <tr key={place}>
                 {columns.map((column) => (
                   <td key={column.title}>
                     <Cell
                       label={`${column.title} of ${nameOf(row) || 'the new row'}`}
                       column={column}
                       row={row}
-                      onChange={(next) => change(at, next)}
+                      onChange={(next) => change(place, next)}
                     />
                   </td>
                 ))}
@@ -80,7 +80,7 @@ export function RowsTable<T>({ label, rows, columns, nameOf, onChange, makeRow, 
                   <Button
                     look="quiet"
                     aria-label={`Take ${nameOf(row) || 'the new row'} out`}
-                    onPress={() => onChange(rows.filter((_, index) => index !== at))}
+                    onPress={() => onChange(rows.filter((_, index) => index !== place))}
                   >
                     <X size={15} aria-hidden />
                   </Button>

@@ -54,14 +54,14 @@ export function Suppliers({ kitchen, editor }: Props) {
           </Quietly>
         </p>
       ) : null}
-      {kitchen.suppliers.map((supplier, at) => (
+      {kitchen.suppliers.map((supplier, place) => (
         <SupplierFields
-          key={at}
+          key={place}
           supplier={supplier}
-          at={at}
+          at={place}
           editor={editor}
-          change={(to) => change(at, to)}
-          takeOut={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== at) })}
+          change={(to) => change(place, to)}
+          takeOut={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== place) })}
         />
       ))}
       <Button
@@ -82,7 +82,7 @@ export function Suppliers({ kitchen, editor }: Props) {
 
 function SupplierFields({
   supplier,
-  at,
+  at: place,
   editor,
   change,
   takeOut,
@@ -101,7 +101,7 @@ function SupplierFields({
           label="Name"
           value={supplier.name}
           onChange={(name) => change({ name })}
-          problem={editor.problems[`suppliers.${at}.name`]}
+          problem={editor.problems[`suppliers.${place}.name`]}
           maxLength={60}
         />
         <NumberField
@@ -110,7 +110,7 @@ function SupplierFields({
           onChange={(tripMinutes) => change({ tripMinutes })}
           onClear={() => change({ tripMinutes: undefined })}
           placeholder={`about ${usualTripMinutes}`}
-          problem={editor.problems[`suppliers.${at}.tripMinutes`]}
+          problem={editor.problems[`suppliers.${place}.tripMinutes`]}
         />
         <Button look="quiet" onPress={takeOut}>
           Take out

@@ -147,13 +147,14 @@ function Instead({ ingredient, english }: { ingredient: Ingredient; english: Eng
         <>
           <dt>Instead</dt>
           <dd>
-            {ingredient.substitutes.map((each) => (
-              <p key={each.ingredient}>
-                ~ {Math.round(each.ratio * 100) / 100} ×{' '}
-                <Link to={`/larder/${each.ingredient}`}>
-                  {standardLarder.ingredients.get(each.ingredient)?.names[english] ?? each.ingredient}
+            {ingredient.substitutes.map((substitute) => (
+              <p key={substitute.ingredient}>
+                ~ {Math.round(substitute.ratio * 100) / 100} ×{' '}
+                <Link to={`/larder/${substitute.ingredient}`}>
+                  {standardLarder.ingredients.get(substitute.ingredient)?.names[english] ??
+                    substitute.ingredient}
                 </Link>{' '}
-                by {each.by}. <Quietly>{each.effect}</Quietly>
+                by {substitute.by}. <Quietly>{substitute.effect}</Quietly>
               </p>
             ))}
           </dd>

@@ -161,7 +161,7 @@ function IngredientForm({
           onChange={(eatenBy) => set({ eatenBy })}
         />
       </div>
-      <OnItsLabel chosen={draft.allergens} onChange={(allergens) => set({ allergens })} />
+      <OnItsLabel chosen={draft.allergens} onChange={(chosen) => set({ allergens: chosen })} />
       {problems[''] ? <Alert role="alert">{problems['']}</Alert> : null}
       <Row className="wide">
         <Button look="act" type="submit">

@@ -106,14 +106,14 @@ function HowToWeigh() {
   );
 }
 
-function Mean({ middle, of }: { middle: number | null; of: number }) {
+function Mean({ middle, of: weighings }: { middle: number | null; of: number }) {
   return (
     <Result aria-live="polite">
       {middle === null ? (
         <Quietly>The mean of your weighings appears here.</Quietly>
       ) : (
         <>
-          <strong>{middle} g</strong> <Quietly>the mean of {of}</Quietly>
+          <strong>{middle} g</strong> <Quietly>the mean of {weighings}</Quietly>
         </>
       )}
     </Result>

@@ -28,11 +28,11 @@ export function Differences({ before, after }: { before: Recipe; after: Recipe }
           <Quietly>
             {difference.what} {difference.where}:{' '}
           </Quietly>
-          {difference.parts.map((part, at) =>
+          {difference.parts.map((part, place) =>
             part.change === 'in' ? (
-              <ins key={at}>{part.text}</ins>
+              <ins key={place}>{part.text}</ins>
             ) : part.change === 'out' ? (
-              <del key={at}>{part.text}</del>
+              <del key={place}>{part.text}</del>
             ) : (
               part.text
             ),

@@ -42,7 +42,7 @@ const Look = styled.span`
   font-weight: 600;
 `;
 
-interface Found {
+interface FoundRecipe {
   readonly id: string;
   readonly file: string;
   readonly recipe: Recipe | null;
@@ -52,7 +52,7 @@ interface Found {
 
 /** Brings recipes in from files: each is shown with what was understood before anything is kept. */
 export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
-  const [found, setFound] = useState<readonly Found[]>([]);
+  const [found, setFound] = useState<readonly FoundRecipe[]>([]);
   const larder = useLarder();
   const client = useQueryClient();
   const readFiles = async (files: readonly File[]) => {
@@ -60,17 +60,17 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
     setFound((before) => [...before.filter((each) => !each.kept), ...read.flat()]);
   };
   const keepAll = async () => {
-    for (const each of found) {
-      if (!each.recipe || each.kept) continue;
+    for (const recipe of found) {
+      if (!recipe.recipe || recipe.kept) continue;
       const sentence = await call('/recipes', {
         method: 'POST',
-        body: { id: each.id, content: each.recipe },
+        body: { id: recipe.id, content: recipe.recipe },
       }).then(
         () => '',
         (error: Error) => error.message,
       );
       setFound((now) =>
-        now.map((row) => (row.id === each.id ? { ...row, sentence, kept: sentence === '' } : row)),
+        now.map((row) => (row.id === recipe.id ? { ...row, sentence, kept: sentence === '' } : row)),
       );
     }
     await client.invalidateQueries({ queryKey: ['recipes'] });
@@ -124,8 +124,8 @@ function FileZone({ onFiles }: { onFiles: (files: readonly File[]) => void }) {
 }
 
 /** What a file holds: a row for each recipe, or one that says why there is none. */
-async function recipesIn(file: File, larder: Larder): Promise<Found[]> {
-  const row = (recipe: Recipe | null, sentence: string): Found => ({
+async function recipesIn(file: File, larder: Larder): Promise<FoundRecipe[]> {
+  const row = (recipe: Recipe | null, sentence: string): FoundRecipe => ({
     id: uuid(),
     file: file.name,
     recipe,
@@ -146,7 +146,7 @@ async function recipesIn(file: File, larder: Larder): Promise<Found[]> {
   });
 }
 
-function FoundRow({ found: { file, recipe, sentence, kept } }: { found: Found }) {
+function FoundRow({ found: { file, recipe, sentence, kept } }: { found: FoundRecipe }) {
   const marked = recipe?.lines.filter((line) => line.unread !== '').length ?? 0;
   return (
     <li>

@@ -28,7 +28,7 @@ export function PutOnClass({
   const client = useQueryClient();
   const navigate = useNavigate();
   const say = useSay();
-  const put = async (classId: string) => {
+  const putOnMenu = async (classId: string) => {
     setOpen(false);
     const view = await call<ClassView>(`/classes/${classId}`);
     const dishes = [
@@ -59,7 +59,7 @@ export function PutOnClass({
         <ListBox
           aria-label="Classes"
           items={[...classes].reverse()}
-          onAction={(key) => void put(String(key)).catch((error: Error) => say(error.message))}
+          onAction={(key) => void putOnMenu(String(key)).catch((error: Error) => say(error.message))}
           renderEmptyState={() => 'There is no class yet. Make one under Classes.'}
         >
           {(item) => (

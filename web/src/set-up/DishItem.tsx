@@ -69,7 +69,7 @@ interface DishItemProps {
 }
 
 /** One dish. Drawn again only when it changes itself: a number typed above must not wait for its lists. */
-export const DishItem = memo(function DishItem({
+export const DishItem = memo(function DishOnMenu({
   dish,
   index,
   count,

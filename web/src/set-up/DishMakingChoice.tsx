@@ -50,7 +50,7 @@ function makingWords(making: DishMaking, recipe: Recipe): string {
 }
 
 /** How a dish is shared out: which stations, two to a batch, made once, a swap, a spare, a tasting flight. */
-export const DishMakingChoice = memo(function DishMakingChoice(props: Props) {
+export const DishMakingChoice = memo(function MakingChoice(props: Props) {
   const [isOpen, setOpen] = useState(false);
   const words = makingWords(props.making, props.recipe);
   return (

@@ -38,7 +38,7 @@ const Kind = styled.span`
   color: ${({ theme }) => theme.colour.quiet};
   font-size: 13px;
 `;
-const Found = styled.div`
+const FoundItem = styled.div`
   max-height: 320px;
   overflow: auto;
   margin-top: 8px;
@@ -85,7 +85,7 @@ function Finder({ onDone }: { onDone: () => void }) {
         </Label>
         <Box placeholder="Name of a class, recipe or technique" />
       </SearchField>
-      <Found>
+      <FoundItem>
         <ListBox
           aria-label="Found"
           items={items}
@@ -99,7 +99,7 @@ function Finder({ onDone }: { onDone: () => void }) {
             </ListChoice>
           )}
         </ListBox>
-      </Found>
+      </FoundItem>
     </Autocomplete>
   );
 }

@@ -54,12 +54,12 @@ export function ClassMinutes({ timeline }: { timeline: Timeline }) {
       <summary>Class minutes by step</summary>
       <Table>
         <tbody>
-          {timeline.budget.map((each) => (
-            <tr key={each.stepKey}>
-              <td>{each.title}</td>
-              <td>{each.minutes} min</td>
+          {timeline.budget.map((share) => (
+            <tr key={share.stepKey}>
+              <td>{share.title}</td>
+              <td>{share.minutes} min</td>
               <td>
-                <Share $share={each.minutes / most} />
+                <Share $share={share.minutes / most} />
               </td>
             </tr>
           ))}
@@ -92,32 +92,32 @@ function Ahead({ timeline }: { timeline: Timeline }) {
       ) : null}
       <Table>
         <tbody>
-          {timeline.ahead.map((each) => (
-            <tr key={each.stepKey}>
+          {timeline.ahead.map((job) => (
+            <tr key={job.stepKey}>
               <td>
-                {each.title} <Quietly>{each.dishTitle}</Quietly>
+                {job.title} <Quietly>{job.dishTitle}</Quietly>
               </td>
-              <td>{each.minutes} min of staff</td>
+              <td>{job.minutes} min of staff</td>
               <td>
-                <Button look="quiet" onPress={() => setWhen(each.stepKey, 'in class')}>
+                <Button look="quiet" onPress={() => setWhen(job.stepKey, 'in class')}>
                   Do it in class
                 </Button>
               </td>
             </tr>
           ))}
-          {proposals.map((each) => (
-            <tr key={each.title}>
+          {proposals.map((proposal) => (
+            <tr key={proposal.title}>
               <td>
-                {each.whatIf.kind === 'swap' ? `Swap: ${each.title}` : each.title}{' '}
+                {proposal.whatIf.kind === 'swap' ? `Swap: ${proposal.title}` : proposal.title}{' '}
                 <Quietly>
                   proposed: the class is over {fullClass * 100} % full
-                  {each.whatIf.kind === 'swap' ? ', and a finished one bridges its wait' : ''}
+                  {proposal.whatIf.kind === 'swap' ? ', and a finished one bridges its wait' : ''}
                 </Quietly>
               </td>
-              <td>then {each.usedPercent} %</td>
+              <td>then {proposal.usedPercent} %</td>
               <td>
-                <Button onPress={() => take(each.whatIf)}>
-                  {each.whatIf.kind === 'swap' ? 'Make one before class' : 'Do it before class'}
+                <Button onPress={() => take(proposal.whatIf)}>
+                  {proposal.whatIf.kind === 'swap' ? 'Make one before class' : 'Do it before class'}
                 </Button>
               </td>
             </tr>

@@ -31,11 +31,11 @@ export function Moved({ before, after, onHide }: { before: Timeline; after: Time
             ? '1 job moved'
             : `${moved.length} jobs moved`}
       </strong>
-      {moved.slice(0, mostShown).map((each) => (
-        <span key={each.id}>
-          {each.title}{' '}
+      {moved.slice(0, mostShown).map((job) => (
+        <span key={job.id}>
+          {job.title}{' '}
           <Quietly>
-            {each.beforeTime || 'new'} → {each.afterTime || 'gone'}
+            {job.beforeTime || 'new'} → {job.afterTime || 'gone'}
           </Quietly>
         </span>
       ))}

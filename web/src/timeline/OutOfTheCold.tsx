@@ -61,24 +61,24 @@ export function OutOfTheCold() {
           </tr>
         </thead>
         <tbody>
-          {plan.outOfCold.map((each) => (
-            <tr key={each.id}>
-              <td>{each.dishTitle}</td>
-              <td>{each.food}</td>
+          {plan.outOfCold.map((batch) => (
+            <tr key={batch.id}>
+              <td>{batch.dishTitle}</td>
+              <td>{batch.food}</td>
               <td>
                 <Figure
-                  id={`cold:${each.id}`}
-                  workings={each.workings}
-                  text={showSpan(each.minutes)}
-                  label={`${each.food} out of the cold`}
+                  id={`cold:${batch.id}`}
+                  workings={batch.workings}
+                  text={showSpan(batch.minutes)}
+                  label={`${batch.food} out of the cold`}
                 />
-                {each.isOver ? <Over> too long</Over> : null}
+                {batch.isOver ? <Over> too long</Over> : null}
               </td>
               <td>
-                {each.limitMinutes === null ? (
+                {batch.limitMinutes === null ? (
                   <Quietly>not set: see Kitchen</Quietly>
                 ) : (
-                  showSpan(each.limitMinutes)
+                  showSpan(batch.limitMinutes)
                 )}
               </td>
             </tr>
@@ -106,16 +106,16 @@ export function LeftOut({ timeline }: { timeline: Timeline }) {
       <summary>Left out of the plan: {timeline.leftOut.length}</summary>
       <Table>
         <tbody>
-          {timeline.leftOut.map((each) => (
-            <tr key={each.stepKey}>
+          {timeline.leftOut.map((added) => (
+            <tr key={added.stepKey}>
               <td>
-                {each.title} <Quietly>{each.dishTitle}</Quietly>
+                {added.title} <Quietly>{added.dishTitle}</Quietly>
               </td>
               <td>
-                <Quietly>{each.why}</Quietly>
+                <Quietly>{added.why}</Quietly>
               </td>
               <td>
-                <Button look="quiet" onPress={() => putBack(each)}>
+                <Button look="quiet" onPress={() => putBack(added)}>
                   Put it back
                 </Button>
               </td>

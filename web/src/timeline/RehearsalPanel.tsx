@@ -62,14 +62,14 @@ export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) =>
           How the class could go, played {runs.toLocaleString('en-GB').replace(',', ' ')} times with a group
           that is
         </strong>
-        {groups.map((each) => (
+        {groups.map((offered) => (
           <Button
-            key={each}
-            look={each === group ? 'plain' : 'quiet'}
-            aria-pressed={each === group}
-            onPress={() => setGroup(each)}
+            key={offered}
+            look={group === offered ? 'plain' : 'quiet'}
+            aria-pressed={group === offered}
+            onPress={() => setGroup(offered)}
           >
-            {each}
+            {offered}
           </Button>
         ))}
       </Row>
@@ -122,11 +122,11 @@ function Found({
         <div>
           <h3>What one change would gain</h3>
           <ul>
-            {gains.map((each, index) => (
+            {gains.map((gain, index) => (
               <li key={index}>
-                {nameWhatIf(each.whatIf, titleOf)}{' '}
+                {nameWhatIf(gain.whatIf, titleOf)}{' '}
                 <Quietly>
-                  on time in {percent(each.onTime)}, mostly about {timeAt(each.median)}
+                  on time in {percent(gain.onTime)}, mostly about {timeAt(gain.median)}
                 </Quietly>
               </li>
             ))}

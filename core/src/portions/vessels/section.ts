@@ -141,7 +141,7 @@ function layerStep(layer: SectionLayer): WorkingStep {
  */
 function fitToDraw(recipe: Recipe, batches: readonly Batch[], fits: readonly VesselFit[]): VesselFit | null {
   const stations = batches.filter((batch) => batch.kind === 'stations');
-  const of = stations.length > 0 ? stations : batches;
+  const shown = stations.length > 0 ? stations : batches;
   const order = new Map(recipe.steps.map((step, index) => [step.id, index]));
   const usable = fits.filter(
     (fit) =>
@@ -149,9 +149,9 @@ function fitToDraw(recipe: Recipe, batches: readonly Batch[], fits: readonly Ves
       fit.kind !== 'pan' &&
       fit.kind !== 'tray' &&
       fit.kind !== 'pot' &&
-      of.some((batch) => batch.id === fit.batchId),
+      shown.some((batch) => batch.id === fit.batchId),
   );
-  const put = usable
+  const poured = usable
     .filter((fit) => fit.kind !== 'storage box')
     .sort(
       (a, b) =>
@@ -159,7 +159,7 @@ function fitToDraw(recipe: Recipe, batches: readonly Batch[], fits: readonly Ves
         order.get(b.stepId)! - order.get(a.stepId)! ||
         b.food - a.food,
     );
-  return put[0] ?? null;
+  return poured[0] ?? null;
 }
 
 function drawFirst(kind: VesselKind): number {

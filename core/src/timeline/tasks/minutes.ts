@@ -63,12 +63,12 @@ export interface HandsOn {
 export function handsOn(
   step: RecipeStep,
   factor: number,
-  at: { hands: number; pace: number; rounds: number },
+  pairOfHands: { hands: number; pace: number; rounds: number },
 ): HandsOn {
   const growth = step.waitMinutes ? Math.max(1, factor / 2) : Math.max(0.5, factor);
-  const alone = step.handsOnMinutes * growth * at.pace;
-  const pairs = alone > shareWorkOverMinutes && at.hands >= 2 ? 2 : 1;
-  const again = step.handsOnMinutes > 0 ? (at.rounds - 1) * minutesBetweenRounds : 0;
+  const alone = step.handsOnMinutes * growth * pairOfHands.pace;
+  const pairs = alone > shareWorkOverMinutes && pairOfHands.hands >= 2 ? 2 : 1;
+  const again = step.handsOnMinutes > 0 ? (pairOfHands.rounds - 1) * minutesBetweenRounds : 0;
   const minutes = Math.max(1, Math.ceil(alone / pairs - 1e-9) + again);
   const how = [
     { label: 'Hands-on, as written', value: `${step.handsOnMinutes} min` },
@@ -81,12 +81,12 @@ export function handsOn(
           ? 'Never under half of what is written.'
           : undefined,
     },
-    ...(at.pace === 1
+    ...(pairOfHands.pace === 1
       ? []
-      : [{ label: `× ${at.pace} for people who are learning`, value: `${showNumber(alone)} min` }]),
+      : [{ label: `× ${pairOfHands.pace} for people who are learning`, value: `${showNumber(alone)} min` }]),
     ...(pairs > 1 ? [{ label: 'Two pairs of hands', value: `${minutes - again} min` }] : []),
     ...(again > 0
-      ? [{ label: `${at.rounds} rounds: it does not fit at once`, value: `+ ${again} min` }]
+      ? [{ label: `${pairOfHands.rounds} rounds: it does not fit at once`, value: `+ ${again} min` }]
       : []),
   ];
   return { minutes, pairs, how };

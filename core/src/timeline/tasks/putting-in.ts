@@ -56,12 +56,12 @@ export function lastBetween(recipe: Recipe, from: string, to: string): string {
 
 /** Puts a step between two others. */
 export function between(recipe: Recipe, step: RecipeStep, from: string, to: string): Recipe {
-  const put = { ...step, after: [from] };
+  const placed = { ...step, after: [from] };
   return {
     ...recipe,
     steps: recipe.steps.flatMap((each) =>
       each.id === to
-        ? [put, { ...each, after: each.after.map((id) => (id === from ? step.id : id)) }]
+        ? [placed, { ...each, after: each.after.map((id) => (id === from ? step.id : id)) }]
         : [each],
     ),
   };

@@ -44,7 +44,7 @@ export function withWashing(built: ClassTasks, input: WashingInput): ClassTasks 
   if (scarce.length === 0) return built;
   const sinks = new Map<PlanTask, Use[]>();
   for (const use of lastUses(scarce, built.links)) sinks.set(use.task, [...(sinks.get(use.task) ?? []), use]);
-  const washes = [...sinks].map(([task, uses]) => washTask(task, uses, input));
+  const washes = [...sinks].map(([task, last]) => washTask(task, last, input));
   const demands = new Map<PlanTask, readonly Use[]>();
   for (const use of scarce) demands.set(use.task, [...(demands.get(use.task) ?? []), use]);
   return {
@@ -137,11 +137,11 @@ function availableOf(uses: readonly Use[], { kitchen, stations }: WashingInput):
   return new Map(
     kitchen.tools.flatMap(({ tool, count }) => {
       const atStations = wanted.has(`tool:stations:${tool}`) ? stations : 0;
-      const each =
+      const atEachStation =
         atStations > 0 ? Math.floor(count / (atStations + (wanted.has(`tool:bench:${tool}`) ? 1 : 0))) : 0;
       return [
-        [`tool:stations:${tool}`, Math.max(1, each)],
-        [`tool:bench:${tool}`, Math.max(1, count - each * atStations)],
+        [`tool:stations:${tool}`, Math.max(1, atEachStation)],
+        [`tool:bench:${tool}`, Math.max(1, count - atEachStation * atStations)],
       ] as const;
     }),
   );

@@ -23,24 +23,24 @@ export function readAmount(
 ): { amount: Amount; length: number; unitWritten: boolean } | null {
   const number = readNumber(text);
   if (!number) return null;
-  let at = number.length;
+  let position = number.length;
   const gap =
     /^[ -]?(?:(?:good|generous|heaped|heaping|scant|level|rounded|big|small|large|thick|thin|fat) )*/i.exec(
-      text.slice(at),
+      text.slice(position),
     )![0];
-  const unit = readUnit(text.slice(at + gap.length));
-  if (unit) at += gap.length + unit.length;
+  const unit = readUnit(text.slice(position + gap.length));
+  if (unit) position += gap.length + unit.length;
   const amount: Amount = { low: number.low, high: number.high, unit: unit?.unit ?? 'piece' };
   // "¾ cup plus 1 tbsp", and the two halves of one weight: "1 lb 4 oz", "1 kg 200 g".
   const plus = unit
-    ? (/^ (?:plus|and|\+) /i.exec(text.slice(at)) ??
-      /^,? (?=\d+ ?(?:oz|ounces?|g|grams?)\b)/i.exec(text.slice(at)))
+    ? (/^ (?:plus|and|\+) /i.exec(text.slice(position)) ??
+      /^,? (?=\d+ ?(?:oz|ounces?|g|grams?)\b)/i.exec(text.slice(position)))
     : null;
-  const extra = plus ? readAmount(text.slice(at + plus[0].length), options) : null;
+  const extra = plus ? readAmount(text.slice(position + plus[0].length), options) : null;
   const sum = extra?.unitWritten ? addAmounts(amount, extra.amount, options.system) : null;
   if (sum && plus && extra)
-    return { amount: sum, length: at + plus[0].length + extra.length, unitWritten: true };
-  return { amount, length: at, unitWritten: unit !== null };
+    return { amount: sum, length: position + plus[0].length + extra.length, unitWritten: true };
+  return { amount, length: position, unitWritten: unit !== null };
 }
 
 /** Adds two amounts of the same kind exactly, in the smaller unit; null where they cannot be added. */

@@ -66,13 +66,13 @@ export function readFront(text: string, options: LineOptions): Front {
 
 /** "Flour: 200 g", "warm water, 3-4 tbsp", "olive oil 60 ml": the amount is brought to the front. */
 function amountFirst(text: string, options: LineOptions): string {
-  const at = text.search(/\d/);
-  if (at < 3 || readNumber(text)) return text;
-  const tail = text.slice(at);
+  const position = text.search(/\d/);
+  if (position < 3 || readNumber(text)) return text;
+  const tail = text.slice(position);
   const amount = readAmount(tail, options);
   if (!amount?.unitWritten || amount.length !== tail.length) return text;
   return `${tail} ${text
-    .slice(0, at)
+    .slice(0, position)
     .trim()
     .replace(/[:,]$|\s(?:from|of)$/i, '')}`;
 }

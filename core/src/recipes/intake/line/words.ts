@@ -206,12 +206,12 @@ const describing = new Set([
  */
 export function splitDescription(name: string): { description: string; rest: string } {
   const words = name.split(' ');
-  let at = 0;
-  while (at < words.length - 1) {
-    const word = words[at]!.toLowerCase().replace(/,$/, '');
+  let position = 0;
+  while (position < words.length - 1) {
+    const word = words[position]!.toLowerCase().replace(/,$/, '');
     const joined = word === 'and' || word === '&';
     if (!joined && !describing.has(word) && !(word in formWords)) break;
-    at++;
+    position++;
   }
-  return { description: words.slice(0, at).join(' '), rest: words.slice(at).join(' ') };
+  return { description: words.slice(0, position).join(' '), rest: words.slice(position).join(' ') };
 }

@@ -76,20 +76,20 @@ function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
 const tens: Readonly<Record<string, number>> = { nine: 9, fifteen: 15, twenty: 20, thirty: 30 };
 const quarters = /^(?:(?:a )?(quarter)|(three)[- ]quarters) of an(?= hour)/i;
 
-function numberAt(plain: string, at: number): { low: number; high: number; length: number } | null {
-  const quarter = quarters.exec(plain.slice(at));
+function numberAt(plain: string, position: number): { low: number; high: number; length: number } | null {
+  const quarter = quarters.exec(plain.slice(position));
   if (quarter) {
     const share = quarter[1] ? 1 / 4 : 3 / 4;
     return { low: share, high: share, length: quarter[0].length };
   }
-  const word = /^(nine|fifteen|twenty|thirty)\b/i.exec(plain.slice(at));
+  const word = /^(nine|fifteen|twenty|thirty)\b/i.exec(plain.slice(position));
   if (word)
     return {
       low: tens[word[1]!.toLowerCase()]!,
       high: tens[word[1]!.toLowerCase()]!,
       length: word[0].length,
     };
-  const number = readNumber(plain.slice(at));
+  const number = readNumber(plain.slice(position));
   return number && { low: toNumber(number.low), high: toNumber(number.high), length: number.length };
 }
 
