@@ -8,10 +8,11 @@ export default defineConfig({
   testMatch: '*.e2e.ts',
   globalSetup: './global-setup.ts',
   fullyParallel: false,
-  workers: 2,
+  // Pages wait for their planning, the server and the database in turn: three keep two cores busy.
+  workers: 3,
   retries: 1,
   timeout: 60_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 15_000 },
   reporter: [['line'], ['json', { outputFile: '../test-results/e2e.json' }]],
   outputDir: '../test-results/e2e',
   forbidOnly: true,

@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import { fromAbsolute, parseDateTime, toZoned } from '@internationalized/date';
 import type { ShoppingList, ShoppingTrip } from '../shopping/index.js';
 import type { Timeline, TimelineEntry } from '../timeline/index.js';
-import { money } from '../words/index.js';
+import { counted, money } from '../words/index.js';
 import type { ListClass } from './lists-out.js';
 
 /** When a shop is taken to be visited while no clock says, local wall time, and for how long. */
@@ -71,7 +71,7 @@ function tripJob(facts: ListClass, list: ShoppingList, trip: ShoppingTrip, turn:
     end: start.add({ minutes: trip.visit?.minutes ?? tripMinutes }).toAbsoluteString(),
     alarm: '-PT1H',
     location: trip.supplier,
-    summary: `Buy for ${facts.title}: ${rows.length} things at ${trip.supplier}`,
+    summary: `Buy for ${facts.title}: ${counted(rows.length, 'thing')} at ${trip.supplier}`,
     description: `${rows.map((row) => `${row.name}: ${row.buy}`).join('\n')}${cost}`,
   };
 }

@@ -7,7 +7,7 @@ import {
   toolName,
   toolPlural,
 } from '../class/index.js';
-import { capital, type English } from '../words/index.js';
+import { capital, counted, type English } from '../words/index.js';
 import { sortedPlaces } from './containers.js';
 import { crates } from './crates.js';
 import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
@@ -186,7 +186,7 @@ function dirtyOf(uses: Parameters<typeof mostDirty>[0], input: KitInput): KitLis
     count,
     atMinute: minute,
     workings: {
-      title: `${count} things to wash`,
+      title: `${counted(count, 'thing')} to wash`,
       estimated: false,
       result: String(count),
       steps: [

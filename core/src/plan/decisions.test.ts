@@ -45,6 +45,13 @@ describe('a substitute', () => {
       after: 'Toast the pecan halves and chop them.',
     });
   });
+  it('of a fruit the step keeps its words, as only the juice is replaced, and says so at its end', () => {
+    const juiced = recipe(['juice of 2 lemons'], {
+      steps: [step('a', { text: 'Grate the lemon and squeeze it.', uses: uses('l1') })],
+    });
+    const [changed] = withSubstitute(juiced, 'lemon', 'white-wine-vinegar', standardLarder, 'uk').steps;
+    expect(changed!.text).toBe('Grate the lemon and squeeze it. (Use white wine vinegar instead of lemon.)');
+  });
   it('4 : 3 for vinegar: 60 ml of white wine vinegar are 80 ml of lemon juice', () => {
     const [, line] = withSubstitute(salad, 'white-wine-vinegar', 'lemon', standardLarder, 'uk').lines;
     expect([line!.ingredient, toNumber(line!.amount!.low), line!.unit]).toEqual(['lemon', 80, 'ml']);

@@ -3,7 +3,7 @@ import { decisionsOf, type KitchenFacts } from '../class/index.js';
 import { classTaskRef, idOf, type LocalTime, type TaskRef } from '../identity/index.js';
 import { anyShop, rowKeyOf, type ShoppingList, type ShoppingTrip } from '../shopping/index.js';
 import { type Axis, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
-import { showDate } from '../words/index.js';
+import { counted, showDate } from '../words/index.js';
 import { busyOf, firstFound, firstGap, type Hands, isFreeAt } from './gaps.js';
 import { entryAt, minuteOf, withEntries } from './later-entries.js';
 import { ripening } from './ripening.js';
@@ -144,7 +144,7 @@ function tripWorkings(
       value: `${minutes - forThings} min`,
       note: 'A starting estimate: write your own with the supplier.',
     },
-    { label: `${rows.length} things × ${minutesAThing} min`, value: `${forThings} min` },
+    { label: `${counted(rows.length, 'thing')} × ${minutesAThing} min`, value: `${forThings} min` },
     ...workings.steps.slice(0, 2),
     isPinned
       ? { label: 'Pinned: you put it here', value: time }

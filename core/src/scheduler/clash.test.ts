@@ -29,6 +29,14 @@ describe('what clashes, and nothing else', () => {
       sentence: '“Whisk” needs 3 of the whisks; there are 2.',
     });
   });
+  it('more than the one there is', () => {
+    const problem = {
+      tasks: [task('Blend', 5, { demands: [{ resource: 'blender', units: 2 }] })],
+      links: [],
+      resources: [{ id: 'blender', name: 'the blender', capacity: 1 }],
+    };
+    expect(clashOf(problem).sentence).toBe('“Blend” needs 2 of the blender; there is 1.');
+  });
   it('two settings for one dish at once', () => {
     const problem = {
       tasks: [

@@ -105,6 +105,13 @@ describe('cost', () => {
       ['B', 15],
     ]);
   });
+  it('what costs a penny is named in the workings, what costs less is with the others', () => {
+    // 10 g of carrots at 1.50 a kilogram are 0.015, 2 g are 0.003.
+    const namesOf = (line: string) =>
+      list([use(line)], { larder }).cost.workings.steps.map(({ label }) => label);
+    expect(namesOf('6 g carrots')[0]).toBe('carrot');
+    expect(namesOf('2 g carrots')[0]).toBe('1 more thing');
+  });
   it('the workings say what each dish costs', () => {
     const { workings } = list(
       [

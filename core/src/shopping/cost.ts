@@ -1,7 +1,7 @@
 import type { Workings } from '../amounts/index.js';
 import type { ShoppingDecisions } from '../class/index.js';
 import type { DishId } from '../identity/index.js';
-import { money } from '../words/index.js';
+import { counted, money } from '../words/index.js';
 import type { ShoppingCost, ShoppingRow } from './types.js';
 
 /** What is bought, at its prices: in all, a head and a dish. Unknown prices are named and not counted. */
@@ -54,7 +54,9 @@ function costWorkings(
     result: money(total, currency),
     steps: [
       ...dear.map((row) => ({ label: row.name, value: money(row.cost!, currency), note: row.buy })),
-      { label: `${known.length - dear.length} more things`, value: money(others, currency) },
+      ...(known.length > dear.length
+        ? [{ label: counted(known.length - dear.length, 'more thing'), value: money(others, currency) }]
+        : []),
       ...dishes.map(({ dish, cost }) => ({
         label: `For ${dish}`,
         value: money(cost, currency),

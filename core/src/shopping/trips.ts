@@ -2,7 +2,7 @@ import { getDayOfWeek, parseDate } from '@internationalized/date';
 import type { Supplier } from '../class/index.js';
 import { type LocalDate, rememberByText } from '../identity/index.js';
 import type { Ingredient, Section } from '../larder/index.js';
-import { money, showDate } from '../words/index.js';
+import { counted, money, showDate } from '../words/index.js';
 import type { ShoppingRow, ShoppingTrip } from './types.js';
 
 /** Where everything is bought while a kitchen has named no shop. */
@@ -185,7 +185,7 @@ function tripOf(
     workings: {
       title: `${supplier.name}, ${showDate(date)}`,
       estimated: true,
-      result: `${taken.length} things${known ? `, ${money(cost, currency)}` : ''}`,
+      result: `${counted(taken.length, 'thing')}${known ? `, ${money(cost, currency)}` : ''}`,
       steps: [
         ...hurried.map(({ row }) => ({
           label: row.name,

@@ -113,7 +113,7 @@ describe('class time', () => {
     // 48 ÷ 150 = 32 %
     expect(timeline.usedPercent).toBe(32);
     expect(timeline.spareMinutes).toBe(150 - 48);
-    expect(timeline.usedWorkings.result).toBe('48 min');
+    expect(timeline.usedWorkings).toMatchObject({ result: '48 min', estimated: true });
   });
 });
 

@@ -1,6 +1,8 @@
 import type { RecipeChoice, When } from '@fornax/core';
 import { Choice } from '../parts/Field.js';
 
+const always = { id: 'always', name: 'always' };
+
 /** Ties a line or a step to one way of a choice. */
 export function WhenChoice({
   choices,
@@ -12,25 +14,22 @@ export function WhenChoice({
   onChange: (when: When | null) => void;
 }) {
   if (choices.length === 0) return null;
-  const options = [
-    { id: 'always', name: 'always' },
-    ...choices.flatMap((choice) =>
-      choice.options.map((option) => ({
-        id: `${choice.id}/${option.id}`,
-        name: `${choice.name}: ${option.name}`,
-      })),
-    ),
-  ];
-  const change = (id: string) => {
-    const [choice, option] = id.split('/');
-    onChange(choice && option ? { choice, option } : null);
-  };
+  const ways = choices.flatMap((choice) =>
+    choice.options.map((option) => {
+      const way: When = { choice: choice.id, option: option.id };
+      return { id: idOfWay(way), name: `${choice.name}: ${option.name}`, way };
+    }),
+  );
   return (
     <Choice
       label="Only when"
-      value={when ? `${when.choice}/${when.option}` : 'always'}
-      options={options}
-      onChange={change}
+      value={when ? idOfWay(when) : always.id}
+      options={[always, ...ways]}
+      onChange={(id) => onChange(ways.find((each) => each.id === id)?.way ?? null)}
     />
   );
+}
+
+function idOfWay({ choice, option }: When): string {
+  return `${choice}/${option}`;
 }
