@@ -27,10 +27,10 @@ export const test = base.extend<{ kitchen: Page }, { signedIn: BrowserContext }>
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Classes', level: 1 })).toBeVisible();
     await use(page);
+    expect(errors).toEqual([]);
     await signedIn.setOffline(false);
     await leaveNothing(signedIn, page);
     await page.close();
-    expect(errors).toEqual([]);
   },
 });
 

@@ -120,7 +120,7 @@ describe('the plan elsewhere', () => {
   const text = writePlanCalendar(prepared, planned.shopping, planned.timeline, '2026-11-20T08:00:00Z');
   it('as iCalendar: trips and every job of hands before class, none in it', () =>
     expect(events(text).map(({ summary }) => summary)).toEqual([
-      'Buy for Test class: 1 things at Shop',
+      'Buy for Test class: 1 thing at Shop',
       'Pack the crates (Test class)',
       'Peel the carrots (Test class)',
       'Set out the stations (Test class)',

@@ -106,11 +106,13 @@ describe('cost', () => {
     ]);
   });
   it('what costs a penny is named in the workings, what costs less is with the others', () => {
-    // 10 g of carrots at 1.50 a kilogram are 0.015, 2 g are 0.003.
-    const namesOf = (line: string) =>
-      list([use(line)], { larder }).cost.workings.steps.map(({ label }) => label);
-    expect(namesOf('6 g carrots')[0]).toBe('carrot');
-    expect(namesOf('2 g carrots')[0]).toBe('1 more thing');
+    // Carrots are sold from 100 g on: at 0.10 a kilogram for 0.01, at 0.04 for 0.004.
+    const namesAt = (price: number) =>
+      list([use('100 g carrots')], {
+        larder: larderOf([{ ingredient: 'carrot', figures: { 'price.0': price }, own: null }]),
+      }).cost.workings.steps.map(({ label }) => label);
+    expect(namesAt(0.1)[0]).toBe('carrot');
+    expect(namesAt(0.04)[0]).toBe('1 more thing');
   });
   it('the workings say what each dish costs', () => {
     const { workings } = list(
