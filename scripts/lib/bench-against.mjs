@@ -3,10 +3,12 @@ import { mkdirSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { edits, planEdited } from './bench-edit.mjs';
+import { editBundle } from './bench-plan.mjs';
 import { root } from './machine.mjs';
 import { median, row } from './measure.mjs';
 
 const rooms = ['core', 'contract', 'demo'];
+const stations = 10;
 const warm = 50;
 const rounds = 80;
 
@@ -20,7 +22,10 @@ export async function benchAgainst(commit, core, demo) {
     checkOut(commit, folder);
     const other = await loaded(folder);
     for (const kind of Object.keys(edits)) {
-      const versions = [planEdited(other.core, other.demo, kind), planEdited(core, demo, kind)];
+      const versions = [
+        planEdited(other.core, editBundle(other.demo, stations), kind),
+        planEdited(core, editBundle(demo, stations), kind),
+      ];
       for (let round = 0; round < warm; round++) for (const plan of versions) plan();
       const times = Array.from({ length: rounds }, () => versions.map((plan) => plan()));
       const [before, now] = [0, 1].map((at) => median(times.map((each) => each[at])));

@@ -1,10 +1,6 @@
-import { editBundle } from './bench-plan.mjs';
-
-const stations = 10;
-
 /**
  * Edits of a class, each another one than those before, so that nothing is known from the last time: made of
- * the bundle before and the number of the edit.
+ * the bundle before, the number of the edit and the bundle that was first.
  */
 export const edits = {
   'an amount of one line': (bundle, number) => ({
@@ -16,9 +12,9 @@ export const edits = {
       ),
     },
   }),
-  'the number of people': (bundle, number) => ({
+  'the number of people': (bundle, number, first) => ({
     ...bundle,
-    class: { ...bundle.class, people: stations * 4 - ((number * 3) % stations) },
+    class: { ...bundle.class, people: first.class.people + 1 - ((number * 3) % 10) },
   }),
 };
 
@@ -37,11 +33,11 @@ function withAmount(dish, number) {
 }
 
 /** Plans a class after one edit after the other; each call makes one and returns the milliseconds. */
-export function planEdited(core, demo, kind) {
-  let bundle = editBundle(demo, stations);
+export function planEdited(core, first, kind) {
+  let bundle = first;
   let number = 0;
   return () => {
-    bundle = edits[kind](bundle, ++number);
+    bundle = edits[kind](bundle, ++number, first);
     const start = performance.now();
     core.planClass(bundle);
     return performance.now() - start;

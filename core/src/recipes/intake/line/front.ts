@@ -57,7 +57,7 @@ export function readFront(text: string, options: LineOptions): Front {
   front.rest = ordered.slice(first.length).trim();
   readPack(front, options);
   readSecond(front, options);
-  front.rest = front.rest.replace(/^of (?:an? |the )?/i, '').trim();
+  front.rest = front.rest.replace(/^(?:of (?:an? |the )?|an? )/i, '').trim();
   readLength(front);
   readNestedByProduct(front);
   readTrailingUnit(front, options);

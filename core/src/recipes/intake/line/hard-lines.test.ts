@@ -29,6 +29,7 @@ one and a half tablespoons tahini | 3/2 tbsp | tahini |
 1 ½ tbsp honey | 3/2 tbsp | honey |
 1½ tbsp honey | 3/2 tbsp | honey |
 half a red onion, thinly sliced | 1/2 piece | red-onion | form=sliced
+1/2 a red cabbage - about 400g | 1/2 piece | red-cabbage |
 a quarter of a small red cabbage, shredded | 1/4 piece | red-cabbage | form=shredded
 two thirds of a cup of walnuts, toasted | 2/3 cup | walnuts | form=toasted
 three quarters of a cup of buttermilk | 3/4 cup | buttermilk |

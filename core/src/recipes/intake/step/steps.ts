@@ -1,7 +1,8 @@
 import type { Larder } from '../../../larder/index.js';
-import type { RecipeLine, RecipeStep, StepPlace } from '../../types.js';
+import type { Appliance, RecipeLine, RecipeStep, StepPlace } from '../../types.js';
 import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
+import { readTimes } from './times.js';
 import { usualHandsOnMinutes } from './usual.js';
 /** Minutes of work to set something going that then waits. An estimate. */
 const settingGoingMinutes = 2;
@@ -23,8 +24,12 @@ export function readSteps(
     const text = texts[index]!;
     const waits = findings.some((finding) => finding.kind === 'wait');
     const plain = emptyStep(`s${index + 1}`, componentIds[index]!, text, before[index]!);
+    const isOnIt = waits && !isLeftOffTheHeat(text);
     const wanted = findings.filter(
-      (finding) => finding.kind !== 'appliance' || waits || finding.appliance === 'blender',
+      (finding) =>
+        finding.kind !== 'appliance' ||
+        finding.appliance === 'blender' ||
+        (heating.has(finding.appliance) ? isOnIt : waits),
     );
     const read = wanted.reduce(
       acceptFinding,
@@ -32,6 +37,16 @@ export function readSteps(
     );
     return { ...read, place: placeOf(text, read.waitMinutes) };
   });
+}
+
+const heating: ReadonlySet<Appliance> = new Set(['hob', 'oven', 'griddle', 'microwave']);
+/** Left or soaked for a time, with nothing said on the way that goes on over the heat. */
+const left =
+  /\b(?:leave|set aside|steep|infuse|soak|marinate|macerate|let (?:it |them )?(?:stand|sit|rest))\b(?:(?!\b(?:simmer|boil|bubble|cook|roast|bake|fry|poach|char)\w*\b)[^.;])*?\b(?:\d+|an?|one|two|three) ?(?:minute|min|hour|hr|h)s?\b/i;
+
+/** What is heated and poured over waits beside the flame: "boil the vinegar, pour over, leave 2 hours". */
+function isLeftOffTheHeat(text: string): boolean {
+  return left.test(text) && readTimes(text).filter((span) => span.waits).length === 1;
 }
 
 /** Each step comes after the one above; "meanwhile" runs beside it, and what follows waits for both. */

@@ -12,7 +12,7 @@ const forThe = /^for the ([a-z][a-z' -]{1,30})$/i;
 const markedHeading = /^#{2,5} +(?:for the )?(\S.{0,60}?):?$/i;
 const numbered = /^(?:step )?\d{1,2}[.):]\s+/i;
 const bullet = /^[-*+•]\s+/;
-const servesLine = /^(?:serves|makes|yields?|for)\s*:?\s*(?:about )?(\d{1,3})\b/i;
+const servesLine = /^\(?(?:serves|makes|yields?|for|feeds|enough for)\s*:?\s*(?:about |around )?(\d{1,3})\b/i;
 const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
 
 /** The rows of a pasted recipe, each where it belongs. */

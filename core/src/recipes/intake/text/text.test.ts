@@ -37,6 +37,14 @@ describe('pasted text', () => {
     ]);
     expect(salad.steps.map(({ text }) => text.slice(0, 6))).toEqual(['Soak t', 'Simmer', 'Whisk ']);
   });
+  it.each([
+    ['(feeds about 6)', 6],
+    ['Serves: 8-10 as a starter', 8],
+    ['Enough for 5', 5],
+    ['makes around 12', 12],
+  ])('reads for how many it is in its own words: %s', (words, serves) =>
+    expect(read(`Slaw\n${words}\n\n2 carrots\n\nGrate the carrots.`).serves).toBe(serves),
+  );
   it('marks what was not understood', () =>
     expect(salad.lines[2]!.unread).toBe('“stardust” is not in the larder'));
   it('reads times, waits, appliances and the sign that ends a step', () => {
