@@ -23,6 +23,8 @@ export default defineConfig({
       { test: { ...pure, name: 'web', root: 'web', include: ['src/**/*.test.ts'] } },
       {
         test: {
+          // Every file makes a database and an application of its own; what they load is the same.
+          isolate: false,
           name: 'server',
           root: 'server',
           include: ['src/**/*.test.ts'],
