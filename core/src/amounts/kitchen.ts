@@ -3,6 +3,7 @@ import { showNumber, showRational, toNumber } from './rational.js';
 import { formatMillilitres, formatVolume, mixed, type VolumeText } from './spoons.js';
 import type { Amount, MeasureSystem, MeasuringSet, Rational, UnitId } from './types.js';
 import { isEstimatedUnit, unitKind, unitName } from './units.js';
+
 export const strictTolerance = 0.01;
 
 export interface KitchenOptions {

@@ -1,6 +1,7 @@
 import { showNumber, showRational, toNumber } from './rational.js';
 import type { MeasureSystem, MeasuringSet, Rational, UnitId } from './types.js';
 import { unitName, unitSize } from './units.js';
+
 /** How far spoons and cups may be off before grams must lead. Salt and leaven are held tighter. */
 export const usualTolerance = 0.03;
 

@@ -1,5 +1,6 @@
 import type { Rational } from '../amounts/index.js';
 import type { StepKey } from '../identity/index.js';
+
 /** What the instructor decided about the list. */
 export interface ShoppingDecisions {
   /** Ingredient → what takes its place, over the whole class. */

@@ -5,6 +5,7 @@ import type { English } from '../words/index.js';
 import type { LineKind } from './measuring.js';
 import type { SafetyProfile } from './safety-profile.js';
 import type { Vessel } from './vessels.js';
+
 /** Somebody who works in the kitchen. */
 export interface StaffMember {
   readonly name: string;

@@ -1,4 +1,5 @@
 import type { Workings } from '../amounts/index.js';
+
 /** How people are spread over the stations. Stations are numbered from 1. */
 export interface StationPlan {
   /** People at each station, the larger ones first: 14 by up to 4 is [4, 4, 3, 3]. */

@@ -1,4 +1,5 @@
 import type { English } from '../words/index.js';
+
 /** Another tool that does the work, with what becomes of the minutes and the result. */
 interface ToolAlternative {
   readonly tool: string;

@@ -4,6 +4,7 @@ import { nameStations } from '../portions/index.js';
 import { containerGrams, type SortedPlace } from './containers.js';
 import type { KitInput } from './kit-input.js';
 import type { Crate, KitRow } from './types.js';
+
 interface Lists {
   readonly perStation: readonly KitRow[];
   readonly demonstrationBench: readonly KitRow[];

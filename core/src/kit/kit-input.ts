@@ -3,6 +3,7 @@ import type { Larder } from '../larder/index.js';
 import type { English } from '../words/index.js';
 import type { KitDish } from './containers.js';
 import type { ToolUse } from './types.js';
+
 export interface KitInput {
   readonly uses: readonly ToolUse[];
   readonly stations: readonly number[];

@@ -1,5 +1,6 @@
 import type { UnitId } from '../amounts/index.js';
 import type { Fact, Ingredient } from './types.js';
+
 export interface FigureKind {
   readonly label: (rest: string) => string;
   readonly unit: string;

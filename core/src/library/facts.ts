@@ -2,6 +2,7 @@ import type { Workings, WorkingStep } from '../amounts/index.js';
 import type { AllergenList, Hemisphere, Ingredient, Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
 import type { English } from '../words/index.js';
+
 /** One computed fact of a recipe, as text with its workings. */
 export interface RecipeFact {
   readonly id: 'yield' | 'batches' | 'minutes' | 'season' | 'cost';

@@ -2,6 +2,7 @@ import { toFraction, type WorkingStep } from '../amounts/index.js';
 import { pieceSizeOf, type Recipe } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
 import { fact, type LineOf, type RecipeFact, type RecipeFactsOptions } from './facts.js';
+
 /** The larder's own prices are in this money. */
 const larderCurrency = 'GBP';
 

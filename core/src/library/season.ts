@@ -2,6 +2,7 @@ import type { WorkingStep } from '../amounts/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { Recipe } from '../recipes/index.js';
 import { fact, type RecipeFact, type RecipeFactsOptions } from './facts.js';
+
 const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 /** Months in which everything that has a season is in it: "Oct–Feb", "all year", "never all at once". */

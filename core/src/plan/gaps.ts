@@ -1,4 +1,5 @@
 import type { TimelineEntry } from '../timeline/index.js';
+
 /** Gaps of hands on the clock. */
 
 export type Hands = 'you' | 'assistant';

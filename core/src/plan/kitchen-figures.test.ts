@@ -65,6 +65,7 @@ describe('a kitchen’s own figures in a plan', () => {
       'potato',
     );
     expect(own.buy).toBe('600 g');
+    expect(own.estimated).toBe(false);
     expect(own.workings.steps.find(({ label }) => label === '÷ 0.7 yield')!.note).toBeUndefined();
   });
   it('a weighed handful: 2 × 40 g of rocket = 80 g → one bag of 100 g instead of one of 60 g', () => {

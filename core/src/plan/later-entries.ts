@@ -1,6 +1,7 @@
 import type { ClassFacts } from '../class/index.js';
 import { idOf, type LocalDateTime } from '../identity/index.js';
 import { type Axis, createAxis, type Timeline, type TimelineEntry } from '../timeline/index.js';
+
 type NewEntry = Pick<TimelineEntry, 'ref' | 'title' | 'start' | 'end' | 'lane' | 'kind' | 'detail'> & {
   readonly how: TimelineEntry['workings']['steps'];
 };

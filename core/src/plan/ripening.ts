@@ -4,6 +4,7 @@ import type { Axis, TimelineEntry } from '../timeline/index.js';
 import { isPlural, showDate, showSpan } from '../words/index.js';
 import { entryAt } from './later-entries.js';
 import type { TripsInput } from './trips-input.js';
+
 /** What must ripen lies between the trip that brings it and the step that first wants it. */
 export function ripening(
   { shopping, timeline, larder }: TripsInput,

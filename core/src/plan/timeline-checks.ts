@@ -3,6 +3,7 @@ import type { Timeline } from '../timeline/index.js';
 import { isPlural, showSpan } from '../words/index.js';
 import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
+
 /** A class that fills more than this share of its minutes runs late. */
 export const fullClass = 0.85;
 

@@ -6,6 +6,7 @@ import type { OutOfCold } from '../safety/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
 import type { PlannedDish } from './planned-dish.js';
+
 export interface ToCheck {
   dishes: readonly PlannedDish[];
   facts: ClassFacts;

@@ -2,6 +2,7 @@ import type { ClassFacts, KitchenFacts } from '../class/index.js';
 import type { Larder } from '../larder/index.js';
 import type { IngredientUse, ShoppingList } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
+
 export interface TripsInput {
   readonly facts: ClassFacts;
   readonly kitchen: KitchenFacts;

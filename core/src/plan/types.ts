@@ -5,6 +5,7 @@ import type { PortionPlan } from '../portions/index.js';
 import type { OutOfCold } from '../safety/index.js';
 import type { ClassNeeds, ShoppingList, StockItem } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
+
 /** Everything that a plan is made of. The same bundle gives the same plan on every machine. */
 export interface ClassBundle {
   readonly class: ClassFacts;

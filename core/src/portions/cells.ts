@@ -17,6 +17,7 @@ import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
 import { scaleLine } from './scale-line.js';
 import type { Batch, PortionCell, PortionOptions } from './types.js';
+
 interface Shown {
   spoons: KitchenAmount;
   grams: KitchenAmount;

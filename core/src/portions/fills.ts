@@ -2,6 +2,7 @@ import type { BatchId, LineId } from '../identity/index.js';
 import type { Recipe, RecipeLine } from '../recipes/index.js';
 import type { Batch } from './types.js';
 import type { VesselFit } from './vessels/types.js';
+
 /** How often the vessel of a line is filled, by batch and line. */
 export type Fills = ReadonlyMap<BatchId, ReadonlyMap<LineId, number>>;
 

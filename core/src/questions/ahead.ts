@@ -3,6 +3,7 @@ import { type ClassBundle, fullClass, planClass } from '../plan/index.js';
 import type { Timeline } from '../timeline/index.js';
 import { bridged } from './bridged.js';
 import { type WhatIf, withWhatIf } from './with-what-if.js';
+
 /**
  * What could be made before class: a step, or a whole dish as a ready-made swap; and what is used of the
  * class then.

@@ -1,4 +1,5 @@
 import type { ClassBundle } from '../plan/index.js';
+
 /**
  * Dishes without a ready-made swap in which something is shown after a wait in class: a swap would bridge
  * that wait.

@@ -7,6 +7,7 @@ import type { ScheduleResult } from '../scheduler/index.js';
 import { explainTimeline, isOnTime } from '../timeline/index.js';
 import { bridged } from './bridged.js';
 import { type WhatIf, withWhatIf } from './with-what-if.js';
+
 /** Minutes by which a class may be made longer to find a way out, tried in turn. */
 const longerBy = [15, 30, 60];
 

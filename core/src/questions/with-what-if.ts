@@ -1,6 +1,7 @@
 import { type ClassDecisions, type ClassDish, type ClassFacts, decisionsOf } from '../class/index.js';
 import type { DishId, StepKey } from '../identity/index.js';
 import type { ClassBundle } from '../plan/index.js';
+
 /** A change that is tried without being made. */
 export type WhatIf =
   | { readonly kind: 'assistant' }

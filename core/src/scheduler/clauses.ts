@@ -1,5 +1,6 @@
 import { type Clause, negated, type Premises, type Reason } from './reasons.js';
 import { Trail } from './trail.js';
+
 /** A trail whose bounds must also keep clauses: of each, at least one bound holds. */
 export class ClauseTrail extends Trail {
   /** Where on the trail each level begins, but for level 0. */

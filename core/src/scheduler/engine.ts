@@ -1,5 +1,6 @@
 import { ClauseTrail } from './clauses.js';
 import { nextAllowed } from './holes.js';
+
 /**
  * The engine under the scheduler: bounds on whole-number variables, propagated to a fixpoint, with a reason
  * for every step so that a conflict can be learned from. It knows nothing of kitchens.

@@ -5,6 +5,7 @@ import type { PlanEngine } from './plan-engine.js';
 import { lastEndOf, PlanSearch } from './plan-search.js';
 import { type Decide, search } from './search.js';
 import type { StartList } from './stages.js';
+
 /** Of the steps, what finding any plan may take. */
 const shareOfFirst = 0.7;
 /** Conflicts in which one neighbourhood is given up. */

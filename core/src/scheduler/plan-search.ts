@@ -5,6 +5,7 @@ import { engineOf, type PlanEngine } from './plan-engine.js';
 import { seeded } from './random.js';
 import { type Decide, search, type Steps } from './search.js';
 import { freshestStages, shortestStages, type Stage, type StartList } from './stages.js';
+
 export interface OptimiseOptions {
   readonly objective: 'shortest' | 'freshest';
   readonly seed: number;

@@ -1,6 +1,7 @@
 import { spanOf, stalenessOf, sumOf, unevennessOf } from './costs.js';
 import type { Model } from './model.js';
 import type { PlanEngine } from './plan-engine.js';
+
 /** A start for each task of a model, by its number. */
 export type StartList = readonly number[];
 

@@ -1,6 +1,7 @@
 import { type Rational, toNumber } from '../amounts/index.js';
 import type { Pack } from '../larder/index.js';
 import type { ChosenPack } from './types.js';
+
 interface Size {
   readonly units: number;
   readonly cost: number | null;

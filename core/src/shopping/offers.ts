@@ -6,6 +6,7 @@ import type { RowParts } from './row-parts.js';
 import { longestKeeping } from './trips.js';
 import type { RowOffer } from './types.js';
 import { buyWords, showNeed } from './words.js';
+
 /** What keeps for months once it is opened is no waste. */
 const pantryDays = 60;
 /** A pack opened for less than this share of it is a decision. */

@@ -7,6 +7,7 @@ import type { PackAnswer, PackOptions } from './coverings.js';
 import type { PooledNeed } from './need.js';
 import { buyingDays, type BuyingDays } from './trips.js';
 import type { ClassNeeds, Gift, IngredientUse, StockItem } from './types.js';
+
 /** What the list knows besides the uses. */
 export interface RowContext {
   readonly english: English;

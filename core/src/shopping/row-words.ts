@@ -8,6 +8,7 @@ import { seasonStep } from './season.js';
 import type { BuyingDays } from './trips.js';
 import type { ClassNeeds } from './types.js';
 import { buyWords, showNeed, writtenAmount } from './words.js';
+
 function packNote(answer: PackAnswer | null, cost: number | null, context: RowContext): string | undefined {
   const price = cost === null ? '' : `About ${money(cost, context.currency)}.`;
   return [answer?.why ?? '', price].filter(Boolean).join(' ') || undefined;

@@ -15,6 +15,7 @@ import { useLabel } from './as-purchased.js';
 import { daysToBuy, dishTitles, type RowContext } from './row-parts.js';
 import { supplierOf } from './trips.js';
 import type { IngredientUse, ShoppingRow } from './types.js';
+
 /**
  * A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented.
  */

@@ -1,6 +1,7 @@
 import type { ClassDecisions } from '../class/index.js';
 import { type ClassBundle, planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from './recipes.js';
+
 export const uses = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
 export const salad = recipe(
   ['200 g walnuts', '60 ml white wine vinegar', '1 tsp capers, drained (optional)', '404 g tinned chickpeas'],

@@ -5,6 +5,7 @@ import {
   type ShoppingOptions,
   type StockItem,
 } from '../shopping/index.js';
+
 /** One use as written, made `count` times, for two people each. */
 export function use(text: string, count = 1, to: Partial<IngredientUse> = {}): IngredientUse {
   const line = parseIngredientLine(text, { system: 'metric' });

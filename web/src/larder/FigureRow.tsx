@@ -5,6 +5,7 @@ import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from './useLarderEntries.js';
+
 const Box = styled.input<{ $wrong: boolean }>`
   width: 84px;
   min-height: 30px;

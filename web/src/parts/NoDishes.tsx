@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import { Button } from './Button.js';
 import { Empty } from './states.js';
+
 /** What each stop says while the menu is empty. */
 export function NoDishes({ children }: { children: string }) {
   const navigate = useNavigate();

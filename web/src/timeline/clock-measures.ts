@@ -1,5 +1,6 @@
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import type { ClockLayout, ClockWindow } from './clock-layout.js';
+
 export const rowHeight = 24;
 export const barHeight = 19;
 export const lanePadding = 5;

@@ -4,6 +4,7 @@ import { capital } from '../../words/index.js';
 import type { Batch } from '../types.js';
 import type { Manner } from './manners.js';
 import type { Volume } from './volumes.js';
+
 /** Whether a vessel holds by its area instead of its volume. */
 export function isFlat(kind: VesselKind): boolean {
   return kind === 'pan' || kind === 'tray';

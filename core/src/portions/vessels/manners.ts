@@ -1,5 +1,6 @@
 import type { VesselKind } from '../../class/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
+
 /** The tools of steps that hold food. */
 const kindOfTool: Readonly<Record<string, VesselKind>> = {
   'large bowl': 'bowl',

@@ -3,6 +3,7 @@ import type { Recipe } from '../../recipes/index.js';
 import { scaleLine } from '../scale-line.js';
 import type { Batch } from '../types.js';
 import { lineVolume } from './line-volume.js';
+
 /** Room that food takes, and whether a usual density had to be taken for some of it. */
 export interface Volume {
   readonly millilitres: number;

@@ -2,6 +2,7 @@ import { handsOf, idOf, stepKeyOf } from '../../identity/index.js';
 import type { Attempt } from '../place/attempt.js';
 import type { PlanTask } from '../tasks/types.js';
 import type { BudgetRow, Timeline, TimelineEntry } from '../types.js';
+
 /** Class minutes by step, most first; demonstrations count with the step they show. */
 export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {
   const titles = new Map(entries.map((entry) => [entry.id, entry.title]));

@@ -3,6 +3,7 @@ import { showSpan } from '../../words/index.js';
 import type { Axis } from '../axis.js';
 import type { Attempt } from '../place/attempt.js';
 import type { PlanTask } from '../tasks/types.js';
+
 export type FoundPlan = Attempt & {
   readonly byId: ReadonlyMap<string, PlanTask>;
   readonly pins: Readonly<Record<string, number>>;

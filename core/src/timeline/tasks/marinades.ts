@@ -1,6 +1,7 @@
 import type { Ingredient, Larder } from '../../larder/index.js';
 import type { Recipe } from '../../recipes/index.js';
 import { usedBy } from './putting-in.js';
+
 /** Fish and tender meat stay in an acid marinade half an hour at most, poultry about four hours. */
 const marinadeMinutes = { seafood: 30, poultry: 240 };
 

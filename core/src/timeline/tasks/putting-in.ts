@@ -1,5 +1,6 @@
 import { findIngredient, type Ingredient, type Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
+
 /** Putting a step into a recipe, between others. */
 
 const heating: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);

@@ -1,4 +1,5 @@
 import { arrow, cut, faint, line, Next, type TechniqueDrawing, Words } from './strokes.js';
+
 /** Drawings of cuts: dice, ribbons, fillet-citrus, open-avocado, core-pepper. */
 export const cuttingDrawings: Readonly<Record<string, TechniqueDrawing>> = {
   dice: {

@@ -1,4 +1,5 @@
 import { quiet, sea, arrow, cut, faint, line, type TechniqueDrawing, Words } from './strokes.js';
+
 /** Drawings of shake-dressing, whisk-dressing, toss, layer, fold. */
 export const moreDrawings: Readonly<Record<string, TechniqueDrawing>> = {
   'shake-dressing': {

@@ -1,4 +1,5 @@
 import type { Recipe, RecipeStep, StepFinding, TechniqueNote } from '@fornax/core';
+
 /** What each part of a step's editor is given. */
 export interface StepEditorProps {
   step: RecipeStep;

@@ -2,6 +2,7 @@ import { showRational } from '../../../amounts/index.js';
 import type { RecipeLine, RecipeStep, StepUse } from '../../types.js';
 import type { StepFinding } from './findings.js';
 import { usualHandsOnMinutes } from './usual.js';
+
 /** What is found in a step's words, and what it holds besides: everything that can be taken off it again. */
 export function offeredFindings(
   step: RecipeStep,

@@ -6,6 +6,7 @@ import type { Appliance, RecipeLine, StepUse } from '../../types.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
 import { readTimes } from './times.js';
+
 const mostTechniques = 4;
 
 /**

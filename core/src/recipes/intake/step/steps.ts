@@ -4,6 +4,7 @@ import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
 import { readTimes } from './times.js';
 import { usualHandsOnMinutes } from './usual.js';
+
 /** Minutes of work to set something going that then waits. An estimate. */
 const settingGoingMinutes = 2;
 /** A wait of more than this cannot be bridged in a class. */

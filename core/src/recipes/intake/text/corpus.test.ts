@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { corpus } from '../../../tests/texts/written-recipes.js';
+import { moreWrittenRecipes } from '../../../tests/texts/more-written-recipes.js';
+import { writtenRecipes } from '../../../tests/texts/written-recipes.js';
 import { showRange } from '../../../words/index.js';
 import type { Recipe } from '../../types.js';
 import { looseEnds } from '../../loose-ends.js';
 import { parseRecipeText } from './text.js';
 
+const corpus = [...writtenRecipes, ...moreWrittenRecipes];
 const amountOf = ({ amount, unit }: Recipe['lines'][number]) =>
   amount ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${unit}` : '–';
 
