@@ -198,6 +198,11 @@ describe('in rotation', () => {
       ['3', '1,4', '2'],
       ['2', '3', '1,4'],
     ]);
+    expect(turns.map(({ turn }) => turn)).toEqual([1, 2, 3]);
+  });
+  it('4 stations at 2 dishes are 2 at once; at one dish alone all 4', () => {
+    expect(stationsAtOnce(dishes[0]!, dishes.slice(0, 2), four)).toBe(2);
+    expect(stationsAtOnce(dishes[0]!, dishes.slice(0, 1), four)).toBe(4);
   });
   it('4 stations at 3 dishes are 2 at once at the most', () =>
     expect(stationsAtOnce(dishes[0]!, dishes, four)).toBe(2));

@@ -86,6 +86,8 @@ describe('by-products of other steps', () => {
 
 describe('cost', () => {
   const larder = larderOf([{ ingredient: 'carrot', figures: { 'price.0': 1.5 }, own: null }]);
+  it('grams and kilograms of the same need no estimate', () =>
+    expect(only([use('1 kg carrots')]).estimated).toBe(false));
   it('24. 500 g of carrots at 1.50 a kilogram are 0.75, over 5 people 0.15 a head', () =>
     expect(list([use('500 g carrots')], { larder, people: 5 }).cost).toMatchObject({
       total: 0.75,
@@ -113,6 +115,21 @@ describe('cost', () => {
       }).cost.workings.steps.map(({ label }) => label);
     expect(namesAt(0.1)[0]).toBe('carrot');
     expect(namesAt(0.04)[0]).toBe('1 more thing');
+  });
+  it('the six dearest are named, the others added up', () => {
+    const lines = [
+      'carrots',
+      'potatoes',
+      'red onions',
+      'tomatoes',
+      'cucumbers',
+      'aubergines',
+      'leeks',
+      'beetroot',
+    ];
+    const { workings, unknown } = list(lines.map((name) => use(`1 kg ${name}`))).cost;
+    expect(unknown).toEqual([]);
+    expect(workings.steps[6]!.label).toBe('2 more things');
   });
   it('the workings say what each dish costs', () => {
     const { workings } = list(

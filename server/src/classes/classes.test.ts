@@ -89,7 +89,8 @@ describe('a plan', () => {
 describe('making and changing', () => {
   it('the same id twice makes one class', async () => {
     const body = newClass();
-    await harness.cook.post('/api/classes').send(body).expect(201);
+    const { body: made } = await harness.cook.post('/api/classes').send(body).expect(201);
+    expect(made.revision).toBe(1);
     await harness.cook.post('/api/classes').send(body).expect(201);
     const { body: list } = await harness.cook.get('/api/classes');
     expect(list.filter(({ id }: { id: string }) => id === body.id)).toHaveLength(1);

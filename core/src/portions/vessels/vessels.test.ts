@@ -52,9 +52,11 @@ describe('what fits into what', () => {
       '2 are wanted and the kitchen has 1 of the middle',
     ));
   it('says so where the kitchen has none of the kind', () =>
-    expect(fits(tossed, [vessel('jar', 'jar', 350)])[0]!.problem).toBe(
-      'The kitchen has no bowl written down',
-    ));
+    expect(fits(tossed, [vessel('jar', 'jar', 350)])[0]).toMatchObject({
+      problem: 'The kitchen has no bowl written down',
+      rounds: 1,
+      limit: 0,
+    }));
   it('a jar to shake is two thirds full: 240 ml want 360', () => {
     const shaken = dish(
       recipe(['240 ml buttermilk'], {
