@@ -95,6 +95,19 @@ describe('packs with prices', () => {
   });
 });
 
+describe('a little dearer for less left over', () => {
+  it('5 % are of all that is paid: 9 of 8 and 1 of 4 at 0.83 for 10 of 8 at 0.80, 3.75 % more', () =>
+    expect(choosePacks('73', [pack(4, 0.11), pack(8, 0.08)], wasted)!.best).toMatchObject({
+      total: 76,
+      packs: [
+        { count: 9, size: 8 },
+        { count: 1, size: 4 },
+      ],
+    }));
+  it('where the other dish uses what is left the cheapest stays', () =>
+    expect(choosePacks('73', [pack(4, 0.11), pack(8, 0.08)], used)!.best.total).toBe(80));
+});
+
 describe('within 2 % of the need', () => {
   it('404 g from tins of 400 g: 1 % short, one tin saved', () =>
     expect(justShort('404', [pack(400, 0.6, 'tin')], wasted)).toMatchObject({ total: 400, count: 1 }));

@@ -28,14 +28,12 @@ export function choosePacks(need: Rational, packs: readonly Pack[], options: Pac
   const found = coverings(problem);
   const priced = problem.sizes.every((each) => each.cost !== null);
   const cheapest = found.ranked[0]!;
+  // The share is one of all that is paid, with the packs that are in every combination.
+  const inEvery = problem.bulk.count * (problem.sizes[problem.bulk.at]!.cost ?? 0);
+  const most = (cheapest.cost + inEvery) * (1 + worthSavingWaste) - inEvery + penny;
   const thrifty =
     priced && !options.leftOverIsUsed
-      ? found.byTotal.find(
-          (each) =>
-            each !== undefined &&
-            each.total < cheapest.total &&
-            each.cost <= cheapest.cost * (1 + worthSavingWaste) + penny,
-        )
+      ? found.byTotal.find((each) => each !== undefined && each.total < cheapest.total && each.cost <= most)
       : undefined;
   const best = thrifty ?? cheapest;
   const others = found.ranked
