@@ -12,7 +12,7 @@ export default defineConfig({
   workers: 3,
   retries: 1,
   timeout: 60_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 10_000 },
   reporter: [['line'], ['json', { outputFile: '../test-results/e2e.json' }]],
   outputDir: '../test-results/e2e',
   forbidOnly: true,

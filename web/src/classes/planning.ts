@@ -1,34 +1,23 @@
 import { betteringSlices, type ClassBundle, type ClassPlan, isBetter, type PlanOptions } from '@fornax/core';
 
+/** What a plan rests on of the class itself; its title and place move nothing. */
+const restsOn = [
+  'id',
+  'startsAt',
+  'zone',
+  'lengthMinutes',
+  'people',
+  'peoplePerStation',
+  'assistants',
+  'demonstrationPlates',
+  'dishes',
+] as const;
+
 /**
  * All that a plan rests on but the pins: while that stays, the plan that stands is mended and not made anew.
  */
 export function questionOf({ class: facts, kitchen }: ClassBundle): string {
-  const {
-    id,
-    startsAt,
-    zone,
-    lengthMinutes,
-    people,
-    peoplePerStation,
-    assistants,
-    demonstrationPlates,
-    dishes,
-    decisions,
-  } = facts;
-  return JSON.stringify([
-    id,
-    startsAt,
-    zone,
-    lengthMinutes,
-    people,
-    peoplePerStation,
-    assistants,
-    demonstrationPlates,
-    dishes,
-    { ...decisions, pins: null },
-    kitchen,
-  ]);
+  return JSON.stringify([restsOn.map((fact) => facts[fact]), { ...facts.decisions, pins: null }, kitchen]);
 }
 
 /** The bundle with one more job pinned. */
