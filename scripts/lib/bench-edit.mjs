@@ -1,6 +1,7 @@
 /**
- * Edits of a class, each another one than those before, so that nothing is known from the last time: made of
- * the bundle before, the number of the edit and the bundle that was first.
+ * Edits of a class, each made of the bundle before, the number of the edit and the bundle that was first.
+ * The first two are another one every time, so that nothing is known from the last time; the third goes to
+ * and fro, as an edit and its undoing do.
  */
 export const edits = {
   'an amount of one line': (bundle, number) => ({
@@ -15,6 +16,10 @@ export const edits = {
   'the number of people': (bundle, number, first) => ({
     ...bundle,
     class: { ...bundle.class, people: first.class.people + 1 - ((number * 3) % 10) },
+  }),
+  'the number of people down and up by one': (bundle, number, first) => ({
+    ...bundle,
+    class: { ...bundle.class, people: first.class.people - (number % 2) },
   }),
 };
 

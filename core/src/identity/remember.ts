@@ -1,20 +1,29 @@
+interface Made<Value> {
+  readonly from: readonly unknown[];
+  readonly value: Value;
+}
+
+/** What is looked at goes to and fro: an edit and its undoing, a plan and what it would be instead. */
+const remembered = 2;
+
 /**
- * Remembers, for each owner, the last value that was made for it and what it was made from. Plans are made of
- * values that never change: made from the same, it is the same, and an edit of one dish leaves the others as
- * they were. What nobody holds any more is forgotten.
+ * Remembers, for each owner, the last values that were made for it and what each was made from. Plans are
+ * made of values that never change: made from the same, it is the same, and an edit of one dish leaves the
+ * others as they were. What nobody holds any more is forgotten.
  */
 export function rememberLast<Owner extends object, Value>(): (
   owner: Owner,
   from: readonly unknown[],
   make: () => Value,
 ) => Value {
-  const last = new WeakMap<Owner, { readonly from: readonly unknown[]; readonly value: Value }>();
+  const last = new WeakMap<Owner, readonly Made<Value>[]>();
   return (owner, from, make) => {
-    const known = last.get(owner);
-    if (known?.from.every((each, at) => Object.is(each, from[at]))) return known.value;
-    const value = make();
-    last.set(owner, { from, value });
-    return value;
+    const before = last.get(owner) ?? [];
+    const known = before.find((made) => made.from.every((each, at) => Object.is(each, from[at])));
+    if (known && known === before[0]) return known.value;
+    const made = known ?? { from, value: make() };
+    last.set(owner, [made, ...before.filter((other) => other !== known)].slice(0, remembered));
+    return made.value;
   };
 }
 

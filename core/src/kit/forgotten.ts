@@ -1,5 +1,7 @@
 import type { ClassDish } from '../class/index.js';
+import { rememberLast } from '../identity/index.js';
 import { findIngredient, type Larder, standardLarder } from '../larder/index.js';
+import type { Recipe } from '../recipes/index.js';
 import type { KitCheck } from './types.js';
 
 interface Rule {
@@ -82,9 +84,16 @@ export function forgottenChecks(dishes: readonly ClassDish[], larder: Larder = s
   return rules.filter((rule) => rule.asks(menu)).map(({ id, sentence }) => ({ id, sentence }));
 }
 
+const menus = rememberLast<Larder, Menu>();
+
 function menuOf(dishes: readonly ClassDish[], larder: Larder): Menu {
-  const steps = dishes.flatMap((dish) => dish.recipe.steps);
-  const lines = dishes.flatMap((dish) => dish.recipe.lines);
+  const recipes = dishes.map((dish) => dish.recipe);
+  return menus(larder, [recipes.length, ...recipes], () => menuIn(recipes, larder));
+}
+
+function menuIn(recipes: readonly Recipe[], larder: Larder): Menu {
+  const steps = recipes.flatMap((recipe) => recipe.steps);
+  const lines = recipes.flatMap((recipe) => recipe.lines);
   return {
     text: steps.map((step) => step.text).join('\n'),
     techniques: new Set(steps.flatMap((step) => step.techniques)),

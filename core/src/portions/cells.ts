@@ -208,15 +208,7 @@ export function totalOf(
   cells: readonly PortionCell[],
   show: Show,
 ): PortionCell {
-  const sum = (end: 'low' | 'high') =>
-    toRational(
-      cells.reduce(
-        (total, cell, index) =>
-          cell.amount ? total.add(toFraction(cell.amount[end]).mul(batches[index]!.count)) : total,
-        toFraction('0'),
-      ),
-    );
-  const amount = line.amount && line.unit ? { low: sum('low'), high: sum('high'), unit: line.unit } : null;
+  const amount = line.amount && line.unit ? { ...sumOf(batches, cells), unit: line.unit } : null;
   const shown = show(amount);
   const steps = cells.map((cell, index) => ({
     label: `${batches[index]!.heading}${batches[index]!.count > 1 ? `, ${batches[index]!.count} times` : ''}`,
@@ -233,4 +225,21 @@ export function totalOf(
       shown.spoons.estimated,
     ),
   };
+}
+
+/** Both ends of what the batches make together. */
+function sumOf(
+  batches: readonly Batch[],
+  cells: readonly PortionCell[],
+): { readonly low: Rational; readonly high: Rational } {
+  const sum = (end: 'low' | 'high') =>
+    toRational(
+      cells.reduce(
+        (total, { amount }, index) =>
+          amount ? total.add(toFraction(amount[end]).mul(batches[index]!.count)) : total,
+        toFraction('0'),
+      ),
+    );
+  const low = sum('low');
+  return { low, high: cells.some(({ amount }) => amount && amount.high !== amount.low) ? sum('high') : low };
 }

@@ -53,12 +53,12 @@ export function asPurchased(use: PurchasedUse & { amount: Amount }, ingredient: 
     { label: useLabel(use), value: `${times(use)}${show(high)}` },
     ...(use.amount.unit === target
       ? []
-      : [{ label: 'Converted', value: `${showNumber(toNumber(toRational(edible)))} ${target}` }]),
+      : [{ label: 'Converted', value: `${showNumber(edible.valueOf())} ${target}` }]),
     ...(share
       ? [
           {
             label: `÷ ${share.fact.value} ${share.name}`,
-            value: `${showNumber(toNumber(toRational(bought)))} ${target}`,
+            value: `${showNumber(bought.valueOf())} ${target}`,
             note: sourceNote(share.fact),
           },
         ]

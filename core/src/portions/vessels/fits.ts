@@ -1,5 +1,6 @@
 import { formatMillilitres, toNumber } from '../../amounts/index.js';
 import type { ClassDish, Vessel, VesselKind } from '../../class/index.js';
+import { rememberLast } from '../../identity/index.js';
 import type { Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
 import type { Batch } from '../types.js';
@@ -18,9 +19,9 @@ export function fitVessels(
   const volumes = batches.map((batch) => lineVolumes(dish.recipe, batch, larder));
   return dish.recipe.steps.flatMap((step) => {
     return vesselKindsOf(step).flatMap((kind) => {
-      const shares = sharesIn(dish.recipe, step, kind);
+      const used = sharesIn(dish.recipe, step, kind);
       return batches.flatMap((batch, index) => {
-        const food = makesStep(batch, step) ? foodOf(volumes[index]!, shares) : nothing;
+        const food = makesStep(batch, step) ? foodOf(volumes[index]!, used) : nothing;
         return food.millilitres > 0 ? [fitOf(step, batch, kind, food, vessels)] : [];
       });
     });
@@ -37,26 +38,32 @@ export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | '
  * everything that has come to it.
  */
 function sharesIn(recipe: Recipe, step: RecipeStep, kind: VesselKind): ReadonlyMap<string, number> {
-  const steps =
-    kind === 'pot' || kind === 'pan' || kind === 'tray' ? ownOrBefore(recipe, step) : stepsInto(recipe, step);
-  return usedShares(steps);
+  return shares(step, [recipe, kind], () =>
+    usedShares(
+      kind === 'pot' || kind === 'pan' || kind === 'tray'
+        ? ownOrBefore(recipe, step)
+        : stepsInto(recipe, step),
+    ),
+  );
 }
+
+const shares = rememberLast<RecipeStep, ReadonlyMap<string, number>>();
 
 /**
  * How much of each line some steps use together, in the order in which they bring it; all of it at the most.
  */
 export function usedShares(steps: readonly RecipeStep[]): ReadonlyMap<string, number> {
-  const shares = new Map<string, number>();
+  const used = new Map<string, number>();
   for (const each of steps)
     for (const use of each.uses)
-      shares.set(use.line, Math.min(1, (shares.get(use.line) ?? 0) + toNumber(use.share)));
-  return shares;
+      used.set(use.line, Math.min(1, (used.get(use.line) ?? 0) + toNumber(use.share)));
+  return used;
 }
 
-function foodOf(volumes: ReadonlyMap<string, Volume>, shares: ReadonlyMap<string, number>): Volume {
+function foodOf(volumes: ReadonlyMap<string, Volume>, used: ReadonlyMap<string, number>): Volume {
   let millilitres = 0;
   let estimated = false;
-  for (const [line, share] of shares) {
+  for (const [line, share] of used) {
     const volume = volumes.get(line) ?? nothing;
     millilitres += volume.millilitres * share;
     estimated ||= volume.estimated && volume.millilitres > 0;

@@ -176,21 +176,14 @@ function layersOf(
   const names = new Map(recipe.lines.map((line) => [line.id, line.name]));
   const volumes = lineVolumes(recipe, batch, larder);
   let filled = 0;
+  let level = heightOf(0, shape);
   return [...usedShares(stepsInto(recipe, step))].flatMap(([id, share]): SectionLayer[] => {
     const volume = volumes.get(id);
     const millilitres = (volume?.millilitres ?? 0) * share;
     if (millilitres <= 0) return [];
-    const from = heightOf(filled / vessel.millilitres, shape);
     filled += millilitres;
-    return [
-      {
-        lineId: id,
-        name: names.get(id)!,
-        millilitres,
-        from,
-        to: heightOf(filled / vessel.millilitres, shape),
-        estimated: volume!.estimated,
-      },
-    ];
+    const from = level;
+    level = heightOf(filled / vessel.millilitres, shape);
+    return [{ lineId: id, name: names.get(id)!, millilitres, from, to: level, estimated: volume!.estimated }];
   });
 }
