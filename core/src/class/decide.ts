@@ -1,4 +1,5 @@
 import { toFraction, toNumber, toRational } from '../amounts/index.js';
+import { lookUp } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import { applyChoices, type Recipe, recipeMinutes } from '../recipes/index.js';
 import type { English } from '../words/index.js';
@@ -52,7 +53,7 @@ function madeDo(recipe: Recipe, decisions: ShoppingDecisions): Recipe {
   return {
     ...recipe,
     lines: recipe.lines.map((line) => {
-      const share = line.ingredient === null ? undefined : decisions.madeDo[line.ingredient];
+      const share = line.ingredient === null ? undefined : lookUp(decisions.madeDo, line.ingredient);
       if (!share || !line.amount || toNumber(share) < 0.98 || toNumber(share) >= 1) return line;
       const lowered = (end: string) => toRational(toFraction(end).mul(toFraction(share)));
       return { ...line, amount: { low: lowered(line.amount.low), high: lowered(line.amount.high) } };

@@ -1,4 +1,5 @@
 import type { MeasureSystem, Measuring, MeasuringSet } from '../amounts/index.js';
+import { rememberLast } from '../identity/index.js';
 import type { AllergenList, Hemisphere, LarderEntry, Section } from '../larder/index.js';
 import type { Appliance } from '../recipes/index.js';
 import type { English } from '../words/index.js';
@@ -50,6 +51,34 @@ export interface KitchenAppliance {
   readonly heatMinutes: number;
   /** "fan, 50–250 °C"; empty where nothing is written down. */
   readonly settings: string;
+}
+
+/**
+ * What the kitchen has of each appliance, each once: two rows of one are so many places more, and take as
+ * long to heat as the slower. What it has no place of, it has not.
+ */
+export function appliancesOf({ appliances }: Pick<KitchenFacts, 'appliances'>): readonly KitchenAppliance[] {
+  return eachOnce(appliances, [], () => merged(appliances));
+}
+
+const eachOnce = rememberLast<readonly KitchenAppliance[], readonly KitchenAppliance[]>();
+
+function merged(appliances: readonly KitchenAppliance[]): readonly KitchenAppliance[] {
+  const found = new Map<Appliance, KitchenAppliance>();
+  for (const each of appliances.filter(({ capacity }) => capacity > 0)) {
+    const known = found.get(each.appliance);
+    found.set(each.appliance, known ? together(known, each) : each);
+  }
+  return [...found.values()];
+}
+
+function together(one: KitchenAppliance, other: KitchenAppliance): KitchenAppliance {
+  return {
+    appliance: one.appliance,
+    capacity: one.capacity + other.capacity,
+    heatMinutes: Math.max(one.heatMinutes, other.heatMinutes),
+    settings: [one.settings, other.settings].filter(Boolean).join('; '),
+  };
 }
 
 /** A shop with what is bought there and the days it is open, 0 for Sunday. */

@@ -1,3 +1,4 @@
+import { lookUp } from '../identity/index.js';
 import type { English } from '../words/index.js';
 
 /** Another tool that does the work, with what becomes of the minutes and the result. */
@@ -148,7 +149,7 @@ const irregular: Readonly<Record<string, string>> = {
 
 /** "fine graters", "serving dishes". */
 export function toolPlural(name: string): string {
-  return irregular[name] ?? (/(?:s|x|sh|ch)$/.test(name) ? `${name}es` : `${name}s`);
+  return lookUp(irregular, name) ?? (/(?:s|x|sh|ch)$/.test(name) ? `${name}es` : `${name}s`);
 }
 
 export function toolName(tool: string, english: English): string {

@@ -1,4 +1,5 @@
 import { type ConversionFacts, type Rational, toRational, type UnitId } from '../amounts/index.js';
+import { lookUp } from '../identity/index.js';
 import type { English } from '../words/index.js';
 import { bakery, dairyAndEggs, fishAndMeat } from './data/chilled.js';
 import { fruit } from './data/fruit.js';
@@ -76,7 +77,8 @@ export function densityOf(ingredient: Ingredient, preparation: readonly Form[]):
     shaved: 'sliced',
   };
   for (const form of preparation) {
-    const found = ingredient.densities[form] ?? ingredient.densities[cutLikeDiced[form] ?? form];
+    const found =
+      lookUp(ingredient.densities, form) ?? lookUp(ingredient.densities, lookUp(cutLikeDiced, form) ?? form);
     if (found) return found;
   }
   return ingredient.densities.plain ?? ingredient.densities.whole ?? null;

@@ -5,6 +5,7 @@ import type { PortionPlan } from '../portions/index.js';
 import { looseEnds, type Recipe } from '../recipes/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import { listed, money } from '../words/index.js';
+import { applianceWarnings, roomWarnings } from './kitchen-checks.js';
 import { coldWarnings, timelineWarnings } from './timeline-checks.js';
 import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
@@ -14,6 +15,7 @@ export function findWarnings(given: ToCheck): PlanWarning[] {
   return [
     ...menuWarnings(given),
     ...roomWarnings(given),
+    ...applianceWarnings(given),
     ...portionWarnings(given.portions),
     ...timelineWarnings(given.timeline),
     ...coldWarnings(given),
@@ -81,38 +83,6 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
       'Correct them in the recipe.',
     );
   return warnings;
-}
-
-/** More stations than there are benches, or more people at one than fit. */
-function roomWarnings({ kitchen: { benches }, portions: { stations } }: ToCheck): PlanWarning[] {
-  const room = (id: string, sentence: string, remedy: string): PlanWarning => ({
-    id,
-    place: 'people',
-    level: 'clash',
-    sentence,
-    remedy,
-  });
-  return [
-    ...(stations.sizes.length > benches.count
-      ? [
-          room(
-            'benches',
-            `${stations.sizes.length} stations, and the kitchen has ` +
-              `${benches.count} ${benches.count === 1 ? 'bench' : 'benches'}`,
-            'Let more people work at a station, or take fewer.',
-          ),
-        ]
-      : []),
-    ...((stations.sizes[0] ?? 0) > benches.peopleEach
-      ? [
-          room(
-            'bench-room',
-            `${stations.sizes[0]} people at a station, and a bench has room for ${benches.peopleEach}`,
-            'Let fewer people work at a station.',
-          ),
-        ]
-      : []),
-  ];
 }
 
 /** Batches that fall short, and what does not fit into its vessel. */

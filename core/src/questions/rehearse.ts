@@ -1,4 +1,4 @@
-import { splitStations } from '../class/index.js';
+import { appliancesOf, splitStations } from '../class/index.js';
 import { handsOf, idOf, refOf, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import { type ClassBundle, planClass } from '../plan/index.js';
 import { appliances, type RecipeStep } from '../recipes/index.js';
@@ -98,7 +98,7 @@ export function rehearsalProblem(
     stations: splitStations(facts.people, facts.peoplePerStation).sizes.length,
     classMinutes: facts.lengthMinutes,
     spread: groupSpreads[group],
-    places: Object.fromEntries(kitchen.appliances.map(({ appliance, capacity }) => [appliance, capacity])),
+    places: Object.fromEntries(appliancesOf(kitchen).map(({ appliance, capacity }) => [appliance, capacity])),
     steps: inClass.map((entry) => stepOf(entry, inClass, waitOf(entry, steps))),
   };
 }

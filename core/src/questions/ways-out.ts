@@ -1,4 +1,4 @@
-import { decisionsOf } from '../class/index.js';
+import { appliancesOf, decisionsOf } from '../class/index.js';
 import { refOf, stepKey, type StepKey, stepKeyOf, type TaskRef } from '../identity/index.js';
 import type { ClassBundle } from '../plan/index.js';
 import { timelineInputOf } from '../plan/plan-class.js';
@@ -37,9 +37,7 @@ function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
   const { tasks, resources } = result.clash;
   const refs = tasks.flatMap((task) => refOf(task) ?? []);
   const pins = Object.keys(decisionsOf(bundle.class).pins).filter((task) => tasks.includes(task));
-  const appliances = bundle.kitchen.appliances.filter(
-    ({ appliance, capacity }) => capacity > 0 && resources.includes(appliance),
-  );
+  const appliances = appliancesOf(bundle.kitchen).filter(({ appliance }) => resources.includes(appliance));
   return [
     ...addedSteps(bundle, refs).map((step): WhatIf => ({ kind: 'leave out', step })),
     ...pins.map((task): WhatIf => ({ kind: 'unpin', task })),

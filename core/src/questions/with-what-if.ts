@@ -1,4 +1,10 @@
-import { type ClassDecisions, type ClassDish, type ClassFacts, decisionsOf } from '../class/index.js';
+import {
+  appliancesOf,
+  type ClassDecisions,
+  type ClassDish,
+  type ClassFacts,
+  decisionsOf,
+} from '../class/index.js';
 import type { DishId, StepKey } from '../identity/index.js';
 import type { ClassBundle } from '../plan/index.js';
 
@@ -35,7 +41,7 @@ function withClass(bundle: ClassBundle, to: Partial<ClassFacts>): ClassBundle {
 
 function withTwice(bundle: ClassBundle, appliance: string): ClassBundle {
   const { kitchen } = bundle;
-  const appliances = kitchen.appliances.map((each) =>
+  const appliances = appliancesOf(kitchen).map((each) =>
     each.appliance === appliance ? { ...each, capacity: each.capacity * 2 } : each,
   );
   return { ...bundle, kitchen: { ...kitchen, appliances } };

@@ -1,3 +1,4 @@
+import { lookUp } from '../identity/index.js';
 import type { Recipe, RecipeChoice } from './types.js';
 
 /** The option taken for each choice, by the choice's id. What is not named takes its usual option. */
@@ -5,7 +6,7 @@ export type Chosen = Readonly<Record<string, string>>;
 
 /** The option that is taken of a choice. */
 export function optionTaken(choice: RecipeChoice, chosen: Chosen): string {
-  const wanted = chosen[choice.id];
+  const wanted = lookUp(chosen, choice.id);
   return choice.options.some((option) => option.id === wanted) ? wanted! : choice.usual;
 }
 

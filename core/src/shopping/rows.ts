@@ -1,6 +1,6 @@
 import { type Rational, toFraction, toNumber, toRational, type WorkingStep } from '../amounts/index.js';
 import type { ShoppingDecisions } from '../class/index.js';
-import type { DishId } from '../identity/index.js';
+import { type DishId, lookUp } from '../identity/index.js';
 import { type Ingredient, ingredientName } from '../larder/index.js';
 import type { Combination, PackAnswer, PackOptions } from './coverings.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
@@ -32,7 +32,10 @@ export function knownRow(
     priceOf: (pack) => priceIn(pack, context.currency),
     leftOverIsUsed: leftOverUse.length > 0,
   };
-  const answer = chosenAnswer(choosePacks(toCover, ingredient.packs, options), context.decisions.packs[key]);
+  const answer = chosenAnswer(
+    choosePacks(toCover, ingredient.packs, options),
+    lookUp(context.decisions.packs, key),
+  );
   const steps = [...pooled.steps, ...gifts.steps, ...prepared.steps, ...spare.steps, ...cupboard.steps];
   return rowOf(key, {
     uses,
@@ -116,7 +119,7 @@ function usesOfLeftOver(ingredient: Ingredient, { others, classDate }: RowContex
   if (classDate === null || keeps === null) return [];
   return others.filter(
     (other) =>
-      other.needs[ingredient.id] !== undefined &&
+      lookUp(other.needs, ingredient.id) !== undefined &&
       other.date >= classDate &&
       daysBetween(classDate, other.date) <= keeps,
   );

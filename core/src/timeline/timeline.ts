@@ -6,8 +6,9 @@ import {
   type TimelineDecisions,
 } from '../class/index.js';
 import { schedule, type ScheduleResult } from '../scheduler/index.js';
-import { createAxis } from './axis.js';
-import { type Starts, strictProblem } from './place/attempt.js';
+import { type Axis, createAxis } from './axis.js';
+import { hoursToTry, outsideHours, writtenHours } from './hours.js';
+import { type Attempt, type AttemptInput, type Starts, strictProblem } from './place/attempt.js';
 import { findAttempt } from './place/find-attempt.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { clashesOf, entryOf } from './read/entries.js';
@@ -30,8 +31,6 @@ export interface TimelineInput {
   readonly standing?: Starts;
 }
 
-/** How many days of prep are looked back over. */
-const leadDays = 5;
 /** Steps in which a clash is proven. */
 const clashSteps = 2000;
 
@@ -43,7 +42,7 @@ const clashSteps = 2000;
 export function buildTimeline(given: TimelineInput): Timeline {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
   const input = openInput(given);
-  const attempt = findAttempt(input);
+  const attempt = inSomeHours(input, axis);
   if (!attempt) return emptyTimeline(input.facts);
   const byId = new Map(attempt.tasks.tasks.map((task) => [task.id, task]));
   const found = {
@@ -56,8 +55,9 @@ export function buildTimeline(given: TimelineInput): Timeline {
   const entries = attempt.tasks.tasks
     .map((task) => entryOf(task, found, axis))
     .sort((a, b) => a.start - b.start || a.end - b.end);
-  const clashes = clashesOf(entries);
-  const used = usedMinutes(entries, input.facts.lengthMinutes + attempt.overrun);
+  const classEnd = input.facts.lengthMinutes + attempt.overrun;
+  const clashes = [...clashesOf(entries), ...outsideHours(entries, input.open, classEnd)];
+  const used = usedMinutes(entries, classEnd);
   return {
     status:
       attempt.overrun > 0 || clashes.length > 0 || attempt.brokenPins.length > 0 ? 'strained' : 'scheduled',
@@ -79,13 +79,22 @@ export function buildTimeline(given: TimelineInput): Timeline {
   };
 }
 
-function openInput(given: TimelineInput) {
+/** A plan in the hours of the kitchen; where there is none, in the next that are tried. */
+function inSomeHours(input: AttemptInput, axis: Axis): Attempt | null {
+  for (const open of hoursToTry(axis, input.kitchen)) {
+    const attempt = findAttempt({ ...input, open });
+    if (attempt) return attempt;
+  }
+  return null;
+}
+
+function openInput(given: TimelineInput): AttemptInput {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
   return {
     ...given,
     decisions: given.decisions ?? noTimelineDecisions,
     effort: given.effort ?? 0,
-    open: axis.openIntervals(given.kitchen, leadDays),
+    open: writtenHours(axis, given.kitchen),
   };
 }
 

@@ -1,4 +1,11 @@
-import { showSpan, type ClassBundle, type ClassFacts, type Timeline, type WhatIf } from '@fornax/core';
+import {
+  appliancesOf,
+  showSpan,
+  type ClassBundle,
+  type ClassFacts,
+  type Timeline,
+  type WhatIf,
+} from '@fornax/core';
 
 /** What a change is called on a switch or a button. */
 export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): string {
@@ -34,8 +41,8 @@ export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes'] = []):
  */
 export function whatIfsFor({ kitchen }: ClassBundle, timeline: Timeline): WhatIf[] {
   const used = new Set<string>(timeline.clock.map((entry) => entry.lane));
-  const appliances = kitchen.appliances.filter(
-    ({ appliance, capacity }) => capacity > 0 && used.has(appliance) && appliance !== 'fridge',
+  const appliances = appliancesOf(kitchen).filter(
+    ({ appliance }) => used.has(appliance) && appliance !== 'fridge',
   );
   return [
     { kind: 'assistant' },

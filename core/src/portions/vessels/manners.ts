@@ -1,4 +1,5 @@
 import type { VesselKind } from '../../class/index.js';
+import { lookUp } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 
 /** The tools of steps that hold food. */
@@ -91,5 +92,5 @@ export function mannerOf(kind: VesselKind, step: RecipeStep): Manner {
 
 /** The vessels that a step's food is in, one after the other: those of its tools that hold food. */
 export function vesselKindsOf(step: RecipeStep): VesselKind[] {
-  return [...new Set(step.tools.flatMap((tool) => kindOfTool[tool] ?? []))];
+  return [...new Set(step.tools.flatMap((tool) => lookUp(kindOfTool, tool) ?? []))];
 }

@@ -1,3 +1,4 @@
+import { appliancesOf } from '../../class/index.js';
 import type { ScheduleLink, ScheduleProblem } from '../../scheduler/index.js';
 import type { ClassTasks, PlanLink, TaskInput } from '../tasks/types.js';
 import { scheduled } from './scheduled.js';
@@ -80,7 +81,7 @@ export function problemOf(
       { id: 'you', name: 'you', capacity: 1, open: staffed },
       { id: 'assistant', name: 'the assistant', capacity: input.facts.assistants, open: staffed },
       { id: 'stations', name: 'the stations', capacity: hands, open: [[0, length]] },
-      ...input.kitchen.appliances.map(({ appliance, capacity }) => ({
+      ...appliancesOf(input.kitchen).map(({ appliance, capacity }) => ({
         id: appliance,
         name: `the ${appliance}`,
         capacity,

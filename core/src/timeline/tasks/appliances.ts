@@ -1,10 +1,10 @@
-import type { KitchenFacts } from '../../class/index.js';
+import { appliancesOf, type KitchenFacts } from '../../class/index.js';
 import type { Appliance, RecipeStep } from '../../recipes/index.js';
 import type { ScheduleTask } from '../../scheduler/index.js';
 import type { StepPlace } from './types.js';
 
-function capacityOf({ appliances }: KitchenFacts, appliance: Appliance): number {
-  return appliances.find((each) => each.appliance === appliance)?.capacity ?? 0;
+function capacityOf(kitchen: KitchenFacts, appliance: Appliance): number {
+  return appliancesOf(kitchen).find((each) => each.appliance === appliance)?.capacity ?? 0;
 }
 
 /** Places wanted on an appliance: one a station or a batch of staff; in the oven one for each tray. */

@@ -1,3 +1,4 @@
+import { appliancesOf } from '../../class/index.js';
 import { classTaskRef, idOf, type TaskRef } from '../../identity/index.js';
 import type { Appliance, RecipeStep } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
@@ -14,8 +15,8 @@ export function addPreheating(
 ): void {
   if (!step.occupies) return;
   const { appliance, setting } = step.occupies;
-  const { appliances } = draft.input.kitchen;
-  const heatMinutes = appliances.find((each) => each.appliance === appliance)?.heatMinutes ?? 0;
+  const inKitchen = appliancesOf(draft.input.kitchen).find((each) => each.appliance === appliance);
+  const heatMinutes = inKitchen?.heatMinutes ?? 0;
   if (heatMinutes === 0) return;
   const isShared = settingsOf(draft.input.dishes, appliance).size < 2;
   const turn = isShared ? 1 : draft.turnOf(`${appliance}:${setting}`, `${dish.id}${ofSwap ? ', swap' : ''}`);

@@ -1,4 +1,5 @@
 import type { UnitId } from '../../../amounts/index.js';
+import { lookUp } from '../../../identity/index.js';
 import type { Form } from '../../../larder/index.js';
 
 const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
@@ -142,7 +143,8 @@ const states = new Set<Form>([
 export function readForms(text: string): Form[] {
   const found: Form[] = [];
   for (const word of text.toLowerCase().match(/[a-z]+(?:-[a-z]+)?/g) ?? []) {
-    const form = formWords[word] ?? formWords[word.replace(/^(?:well|finely|thinly|un)-/, '')];
+    const form =
+      lookUp(formWords, word) ?? lookUp(formWords, word.replace(/^(?:well|finely|thinly|un)-/, ''));
     if (form && !found.includes(form)) found.push(form);
   }
   if (/\bleaves (?:only|picked|stripped)\b/i.test(text) && !found.includes('leaves')) found.push('leaves');

@@ -1,0 +1,55 @@
+import type { KitchenFacts } from '../class/index.js';
+import { showWeekday } from '../words/index.js';
+import type { Axis } from './axis.js';
+import type { TimelineClash, TimelineEntry } from './types.js';
+
+/** Intervals on the axis in which staff are in the kitchen. */
+export type OpenHours = readonly (readonly [number, number])[];
+
+/** How many days of prep are looked back over. */
+const leadDays = 5;
+const dayMinutes = 1440;
+
+/** The hours that the kitchen has written down. */
+export function writtenHours(axis: Axis, kitchen: KitchenFacts): OpenHours {
+  return axis.openIntervals(kitchen, leadDays);
+}
+
+/**
+ * Hours to plan in, tried in turn: as they are written down; with the day of the class open, since it takes
+ * place; round the clock. A plan that needs more hours than there are says so; none at all would say nothing.
+ */
+export function hoursToTry(axis: Axis, kitchen: KitchenFacts): OpenHours[] {
+  const written = writtenHours(axis, kitchen);
+  const days = kitchen.closedDays.length === 0 ? [] : axis.openIntervals({ ...kitchen, closedDays: [] }, 0);
+  const always = [-leadDays * dayMinutes, dayMinutes] as const;
+  return [written, ...(days.length > 0 ? [[...written, ...days]] : []), [always]];
+}
+
+/** What staff do while the kitchen is closed and no class is on, as one clash. */
+export function outsideHours(
+  entries: readonly TimelineEntry[],
+  hours: OpenHours,
+  classEnd: number,
+): TimelineClash[] {
+  const open = [...hours, [0, classEnd] as const];
+  const outside = entries.filter(
+    ({ hands, start, end }) =>
+      (hands?.who === 'you' || hands?.who === 'assistant') &&
+      end > start &&
+      !open.some(([from, to]) => from <= start && end <= to),
+  );
+  const [first] = outside;
+  if (!first) return [];
+  const when = `${showWeekday(first.localDate)} ${first.localTime}`;
+  return [
+    {
+      entryIds: outside.map(({ id }) => id),
+      sentence:
+        outside.length === 1
+          ? `The kitchen is closed when “${first.title}” is done, ${when}`
+          : `The kitchen is closed when ${outside.length} jobs are done, the first “${first.title}”, ${when}`,
+      remedy: 'Write down other hours in the kitchen, or choose dishes that want less before class.',
+    },
+  ];
+}
