@@ -1,4 +1,4 @@
-import { IsBoolean, IsInt, IsString, Length, Max, Min } from 'class-validator';
+import { IsBoolean, IsInt, IsString, Max, Min } from 'class-validator';
 import type {
   ClassDecisions,
   ClassFacts,
@@ -7,7 +7,7 @@ import type {
   LocalDateTime,
   Recipe,
 } from '@fornax/core';
-import { MayBeAbsent } from './rules.js';
+import { Length, MayBeAbsent } from './shapes.js';
 
 /** A tick on the shopping list: a row of its own. */
 export class TickDto {

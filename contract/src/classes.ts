@@ -1,21 +1,8 @@
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsString,
-  IsUUID,
-  Length,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsString, IsUUID, Max, Min } from 'class-validator';
 import { type LocalDateTime, type Maker, makers, type Portion, portions } from '@fornax/core';
 import { ClassDecisionsDto, DishMakingDto } from './decisions.js';
-import { IsChoices, IsLocalDateTime, IsTimeZone, limits, MayBeAbsent } from './rules.js';
+import { IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
+import { HasOwnIds, IsPart, IsParts, Length, MaxLength, MayBeAbsent } from './shapes.js';
 
 const between = (what: string, { least, most }: { least: number; most: number }) => ({
   message: `${what} ${least} to ${most}.`,
@@ -48,8 +35,7 @@ export class ClassDishDto {
   choices?: Record<string, string>;
 
   @MayBeAbsent()
-  @ValidateNested()
-  @Type(() => DishMakingDto)
+  @IsPart(() => DishMakingDto)
   making?: DishMakingDto;
 
   @MayBeAbsent()
@@ -106,13 +92,12 @@ class OptionalClassFields {
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(limits.dishes, { message: `A class has at most ${limits.dishes} dishes.` })
-  @ValidateNested({ each: true })
-  @Type(() => ClassDishDto)
+  @HasOwnIds('Two dishes have one id.')
+  @IsParts(() => ClassDishDto)
   dishes?: ClassDishDto[];
 
   @MayBeAbsent()
-  @ValidateNested()
-  @Type(() => ClassDecisionsDto)
+  @IsPart(() => ClassDecisionsDto)
   decisions?: ClassDecisionsDto;
 }
 

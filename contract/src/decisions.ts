@@ -1,4 +1,3 @@
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -8,11 +7,9 @@ import {
   IsNumber,
   IsString,
   IsUUID,
-  Length,
   Matches,
   Max,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import {
   type ClassDecisions,
@@ -24,19 +21,17 @@ import {
   type Rational,
   type StepKey,
 } from '@fornax/core';
-import { larderId } from './larder.js';
 import {
   IsLarderIds,
   IsPackKeys,
   IsPins,
   IsShares,
   IsStepChoices,
+  larderId,
   limits,
-  MayBeAbsent,
-  MayBeNull,
+  shortId,
 } from './rules.js';
-
-const shortId = /^[a-z0-9-]{1,40}$/i;
+import { IsParts, Length, MayBeAbsent, MayBeAbsentOrNull, MayBeNull } from './shapes.js';
 
 /** How a dish is shared out beyond who makes it. */
 export class DishMakingDto implements DishMaking {
@@ -48,7 +43,7 @@ export class DishMakingDto implements DishMaking {
   @Max(limits.people.most, { each: true })
   stations?: readonly number[];
   @MayBeAbsent() @IsBoolean() shareBatch?: boolean;
-  @MayBeNull() @Matches(shortId, { message: 'Choose one of the choices of the recipe.' }) flight?:
+  @MayBeAbsentOrNull() @Matches(shortId, { message: 'Choose one of the choices of the recipe.' }) flight?:
     string | null;
   @MayBeAbsent() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: readonly string[];
   @MayBeAbsent() @IsBoolean() spare?: boolean;
@@ -91,13 +86,11 @@ export class ClassDecisionsDto implements ClassDecisions {
   together: readonly string[];
   @IsArray()
   @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => KitDecisionDto)
+  @IsParts(() => KitDecisionDto)
   kit: readonly KitDecisionDto[];
   @IsArray()
   @ArrayMaxSize(60)
-  @ValidateNested({ each: true })
-  @Type(() => OwnSetDto)
+  @IsParts(() => OwnSetDto)
   ownSets: readonly OwnSetDto[];
   @MayBeAbsent() @IsPins() pins: Record<string, number> = {};
   @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};

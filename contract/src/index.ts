@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 
+export { bodyProblem } from './body.js';
 export * from './rules.js';
 export * from './sessions.js';
 export * from './classes.js';

@@ -1,4 +1,3 @@
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -7,12 +6,9 @@ import {
   IsInt,
   IsNumber,
   IsString,
-  Length,
   Matches,
   Max,
-  MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import {
   type KitchenAppliance,
@@ -43,7 +39,8 @@ import {
   type VesselKind,
   vesselKinds,
 } from '@fornax/core';
-import { IsTimeZone, limits, MayBeAbsent, MayBeNull } from './rules.js';
+import { IsTimeZone, limits } from './rules.js';
+import { IsPart, IsParts, Length, MaxLength, MayBeAbsent, MayBeAbsentOrNull } from './shapes.js';
 
 const most = (count: number, what: string) => ({ message: `At most ${count} ${what}.` });
 const whole = (what: string) => ({ message: `Write ${what} as a whole number.` });
@@ -146,16 +143,16 @@ const spell = { message: 'Write whole minutes, from 1 to 1440.' };
 
 /** The kitchen's own figures in place of the usual ones; what is not named keeps the usual one. */
 export class OwnSafetyDto implements Partial<SafetyFigures> {
-  @MayBeNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) coldCelsius?: number | null;
-  @MayBeNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) hotCelsius?: number | null;
-  @MayBeNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldOutMinutes?: number | null;
-  @MayBeNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
-  @MayBeNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
+  @MayBeAbsentOrNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) coldCelsius?: number | null;
+  @MayBeAbsentOrNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) hotCelsius?: number | null;
+  @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldOutMinutes?: number | null;
+  @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
+  @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
 }
 
 export class SafetyProfileDto implements SafetyProfile {
   @IsIn(safetyStyles, { message: 'Choose whose advice is followed.' }) style: SafetyStyle;
-  @ValidateNested() @Type(() => OwnSafetyDto) own: OwnSafetyDto;
+  @IsPart(() => OwnSafetyDto) own: OwnSafetyDto;
 }
 
 /** What can be changed of a kitchen; every field may stand alone. */
@@ -176,38 +173,33 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @Min(0, { each: true })
   @Max(6, { each: true })
   closedDays?: readonly number[];
-  @MayBeAbsent() @ValidateNested() @Type(() => BenchesDto) benches?: BenchesDto;
+  @MayBeAbsent() @IsPart(() => BenchesDto) benches?: BenchesDto;
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(20, most(20, 'appliances'))
-  @ValidateNested({ each: true })
-  @Type(() => ApplianceDto)
+  @IsParts(() => ApplianceDto)
   appliances?: readonly ApplianceDto[];
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(300, most(300, 'tools'))
-  @ValidateNested({ each: true })
-  @Type(() => ToolCountDto)
+  @IsParts(() => ToolCountDto)
   tools?: readonly ToolCountDto[];
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(200, most(200, 'vessels'))
-  @ValidateNested({ each: true })
-  @Type(() => VesselDto)
+  @IsParts(() => VesselDto)
   vessels?: readonly VesselDto[];
-  @MayBeAbsent() @ValidateNested() @Type(() => MeasuringSetDto) measuringSet?: MeasuringSetDto;
-  @MayBeAbsent() @ValidateNested() @Type(() => MeasureByDto) measureBy?: MeasureByDto;
+  @MayBeAbsent() @IsPart(() => MeasuringSetDto) measuringSet?: MeasuringSetDto;
+  @MayBeAbsent() @IsPart(() => MeasureByDto) measureBy?: MeasureByDto;
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(30, most(30, 'suppliers'))
-  @ValidateNested({ each: true })
-  @Type(() => SupplierDto)
+  @IsParts(() => SupplierDto)
   suppliers?: readonly SupplierDto[];
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(60, most(60, 'people'))
-  @ValidateNested({ each: true })
-  @Type(() => StaffDto)
+  @IsParts(() => StaffDto)
   staff?: readonly StaffDto[];
   @MayBeAbsent()
   @Matches(/^[A-Z]{3}$/, { message: 'Write the currency as three letters, such as GBP.' })
@@ -215,7 +207,7 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @MayBeAbsent()
   @IsIn(allergenLists, { message: 'Choose a list of allergens.' })
   allergenList?: KitchenFacts['allergenList'];
-  @MayBeAbsent() @ValidateNested() @Type(() => SafetyProfileDto) safety?: SafetyProfileDto;
+  @MayBeAbsent() @IsPart(() => SafetyProfileDto) safety?: SafetyProfileDto;
   @MayBeAbsent() @IsIn(hemispheres, { message: 'Choose a half of the earth.' }) hemisphere?: Hemisphere;
 }
 

@@ -1,18 +1,4 @@
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsIn,
-  IsNumber,
-  IsString,
-  IsUUID,
-  Length,
-  Matches,
-  Max,
-  MaxLength,
-  Min,
-  ValidateNested,
-} from 'class-validator';
+import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsString, IsUUID, Matches, Max, Min } from 'class-validator';
 import {
   type Allergen,
   allergens,
@@ -26,10 +12,8 @@ import {
   sections,
 } from '@fornax/core';
 import { AmountDto } from './recipes.js';
-import { IsFigures, IsLocalDate, MayBeAbsent, MayBeNull } from './rules.js';
-
-/** The shape of a larder id. */
-export const larderId = /^[a-z0-9-]{1,40}$/;
+import { IsFigures, IsLocalDate, larderId } from './rules.js';
+import { IsPart, Length, MaxLength, MayBeAbsent, MayBeNull } from './shapes.js';
 
 /** The frame of an ingredient that is a kitchen's own. */
 export class OwnIngredientDto implements OwnIngredient {
@@ -52,7 +36,7 @@ export class OwnIngredientDto implements OwnIngredient {
 /** What a kitchen says of one ingredient. */
 export class LarderEntryDto {
   @IsFigures(figureProblem) figures: Record<string, number>;
-  @MayBeNull() @ValidateNested() @Type(() => OwnIngredientDto) own: OwnIngredientDto | null;
+  @MayBeNull() @IsPart(() => OwnIngredientDto) own: OwnIngredientDto | null;
 }
 
 export interface LarderEntryView extends LarderEntry {
@@ -63,7 +47,7 @@ export interface LarderEntryView extends LarderEntry {
 export class StockDto {
   @IsUUID(undefined, { message: 'This row has no valid id.' }) id: string;
   @Matches(larderId, { message: 'Choose an ingredient from the larder.' }) ingredient: string;
-  @ValidateNested() @Type(() => AmountDto) amount: AmountDto;
+  @IsPart(() => AmountDto) amount: AmountDto;
   @IsString() @MaxLength(40, { message: 'Keep the state under 40 characters.' }) state: string;
   @MayBeNull() @IsLocalDate() useBy: LocalDate | null;
   @IsString() @MaxLength(120, { message: 'Keep the note under 120 characters.' }) note: string;

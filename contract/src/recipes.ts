@@ -1,4 +1,3 @@
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -9,12 +8,9 @@ import {
   IsNumber,
   IsString,
   IsUUID,
-  Length,
   Matches,
   Max,
-  MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import {
   type Appliance,
@@ -28,6 +24,7 @@ import {
   type DishKind,
   dishKinds,
   type Form,
+  forms,
   type MeasureSystem,
   measureSystems,
   type Portion,
@@ -41,9 +38,18 @@ import {
   type UnitId,
   unitIds,
 } from '@fornax/core';
-import { IsAfterKnownSteps, IsOrderedSpan, IsRational, limits, MayBeAbsent, MayBeNull } from './rules.js';
+import { IsBatches, IsInOrder, IsOrderedSpan, IsRational, limits, shortId } from './rules.js';
+import {
+  HasOwnIds,
+  IsPart,
+  IsParts,
+  Length,
+  MaxLength,
+  MayBeAbsent,
+  MayBeAbsentOrNull,
+  MayBeNull,
+} from './shapes.js';
 
-const shortId = /^[a-z0-9-]{1,40}$/i;
 const text = (most: number) => ({ message: `Keep this under ${most} characters.` });
 
 export class EndsDto {
@@ -56,7 +62,7 @@ export class AmountDto extends EndsDto {
 }
 
 export class KeptBackDto {
-  @MayBeNull() @ValidateNested() @Type(() => AmountDto) amount: AmountDto | null;
+  @MayBeNull() @IsPart(() => AmountDto) amount: AmountDto | null;
   @IsString() @MaxLength(200, text(200)) words: string;
 }
 
@@ -69,39 +75,39 @@ export class RecipeLineDto {
   @Matches(shortId) id: string;
   @Matches(shortId) componentId: string;
   @IsString() @MaxLength(1000, text(1000)) text: string;
-  @MayBeNull() @ValidateNested() @Type(() => EndsDto) amount: EndsDto | null;
+  @MayBeNull() @IsPart(() => EndsDto) amount: EndsDto | null;
   @MayBeNull() @IsIn(unitIds, { message: 'Choose a unit from the list.' }) unit: UnitId | null;
-  @MayBeNull() @ValidateNested() @Type(() => AmountDto) pack: AmountDto | null;
-  @MayBeNull() @ValidateNested() @Type(() => AmountDto) second: AmountDto | null;
-  @MayBeNull() @ValidateNested() @Type(() => KeptBackDto) keptBack: KeptBackDto | null;
+  @MayBeNull() @IsPart(() => AmountDto) pack: AmountDto | null;
+  @MayBeNull() @IsPart(() => AmountDto) second: AmountDto | null;
+  @MayBeNull() @IsPart(() => KeptBackDto) keptBack: KeptBackDto | null;
   @IsString() @MaxLength(400, text(400)) name: string;
   @MayBeNull() @Matches(shortId) ingredient: string | null;
-  @MayBeNull() @IsString() @MaxLength(30) form: Form | null;
-  @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) preparation: Form[];
+  @MayBeNull() @IsIn(forms) form: Form | null;
+  @IsArray() @ArrayMaxSize(20) @IsIn(forms, { each: true }) preparation: Form[];
   @IsIn(bases) basis: Basis;
   @IsString() @MaxLength(1000, text(1000)) note: string;
   @IsBoolean() optional: boolean;
   @IsBoolean() toTaste: boolean;
-  @IsArray() @ArrayMaxSize(10) @IsString({ each: true }) alternatives: string[];
+  @IsArray() @ArrayMaxSize(10) @MaxLength(400, { each: true }) alternatives: string[];
   @IsArray() @ArrayMaxSize(4) @IsIn(byProducts, { each: true }) byProducts: ByProduct[];
   @IsNumber() @Min(0) @Max(1) confidence: number;
   @IsString() @MaxLength(1000, text(1000)) unread: string;
   @IsIn(scalings) scaling: Scaling;
   @MayBeAbsent() @IsBoolean() corrected?: boolean;
-  @MayBeNull() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
+  @MayBeAbsentOrNull() @IsPart(() => WhenDto) when?: WhenDto | null;
 }
 
 /** A component that another recipe makes, and how many batches of it. */
 export class SubRecipeDto {
   @IsUUID(undefined, { message: 'Choose a recipe from the library.' }) recipeId: string;
-  @IsRational() batches: Rational;
+  @IsBatches() batches: Rational;
 }
 
 export class RecipeComponentDto {
   @Matches(shortId) id: string;
   @IsString() @Length(1, 80, { message: 'Name the component, in up to 80 characters.' }) name: string;
   @IsIn(componentRoles) role: ComponentRole;
-  @MayBeNull() @ValidateNested() @Type(() => SubRecipeDto) recipe?: SubRecipeDto | null;
+  @MayBeAbsentOrNull() @IsPart(() => SubRecipeDto) recipe?: SubRecipeDto | null;
 }
 
 export class ChoiceOptionDto {
@@ -116,8 +122,8 @@ export class RecipeChoiceDto {
   @IsArray()
   @ArrayMinSize(1, { message: 'A choice has at least one way.' })
   @ArrayMaxSize(8, { message: 'A choice has at most 8 ways.' })
-  @ValidateNested({ each: true })
-  @Type(() => ChoiceOptionDto)
+  @HasOwnIds('Two ways have one id.')
+  @IsParts(() => ChoiceOptionDto)
   options: ChoiceOptionDto[];
   @Matches(shortId) usual: string;
 }
@@ -141,7 +147,7 @@ export class StepUseDto {
 export class StepGiftDto {
   @IsString() @Length(1, 200, text(200)) text: string;
   @Matches(shortId) ingredient: string;
-  @ValidateNested() @Type(() => AmountDto) amount: AmountDto;
+  @IsPart(() => AmountDto) amount: AmountDto;
 }
 
 export class RecipeStepDto {
@@ -154,21 +160,19 @@ export class RecipeStepDto {
   @Min(0, { message: 'Minutes are 0 or more.' })
   @Max(1440, { message: 'A step takes at most 24 hours of work.' })
   handsOnMinutes: number;
-  @MayBeNull() @IsOrderedSpan() @ValidateNested() @Type(() => WaitDto) waitMinutes: WaitDto | null;
+  @MayBeNull() @IsOrderedSpan() @IsPart(() => WaitDto) waitMinutes: WaitDto | null;
   @IsString() @MaxLength(400) until: string;
   @IsIn(stepPlaces) place: StepPlace;
-  @MayBeNull() @ValidateNested() @Type(() => OccupiesDto) occupies: OccupiesDto | null;
+  @MayBeNull() @IsPart(() => OccupiesDto) occupies: OccupiesDto | null;
   @IsArray() @ArrayMaxSize(20) @IsString({ each: true }) @MaxLength(60, { each: true }) tools: string[];
   @IsArray()
   @ArrayMaxSize(limits.lines)
-  @ValidateNested({ each: true })
-  @Type(() => StepUseDto)
+  @IsParts(() => StepUseDto)
   uses: StepUseDto[];
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(8, { message: 'A step leaves at most 8 things.' })
-  @ValidateNested({ each: true })
-  @Type(() => StepGiftDto)
+  @IsParts(() => StepGiftDto)
   gives?: StepGiftDto[];
   @MayBeAbsent()
   @IsArray()
@@ -176,7 +180,7 @@ export class RecipeStepDto {
   @IsString({ each: true })
   @MaxLength(120, { each: true })
   declined?: string[];
-  @MayBeNull() @ValidateNested() @Type(() => WhenDto) when?: WhenDto | null;
+  @MayBeAbsentOrNull() @IsPart(() => WhenDto) when?: WhenDto | null;
   @IsArray() @ArrayMaxSize(limits.steps) @Matches(shortId, { each: true }) after: string[];
   @MayBeNull() @IsInt() @Min(1) @Max(100_000) holdMinutes: number | null;
   @IsArray() @ArrayMaxSize(8) @Matches(shortId, { each: true }) techniques: string[];
@@ -198,7 +202,7 @@ export class RecipeContentDto implements Recipe {
   serves: number;
   @IsIn(portions) portion: Portion;
   @IsIn(measureSystems) system: MeasureSystem;
-  @IsRational() leastBatch: Rational;
+  @IsBatches() leastBatch: Rational;
   @IsString() @MaxLength(limits.textLength, text(limits.textLength)) story: string;
   @IsString() @MaxLength(400, text(400)) source: string;
   @IsString() @MaxLength(400, text(400)) credit: string;
@@ -206,34 +210,34 @@ export class RecipeContentDto implements Recipe {
   @IsString() @MaxLength(limits.textLength, text(limits.textLength)) notes: string;
   @IsArray()
   @ArrayMaxSize(8, { message: 'A recipe has at most 8 choices.' })
-  @ValidateNested({ each: true })
-  @Type(() => RecipeChoiceDto)
+  @HasOwnIds('Two choices have one id.')
+  @IsParts(() => RecipeChoiceDto)
   choices: RecipeChoiceDto[];
   @IsArray()
   @ArrayMaxSize(20, { message: 'A recipe has at most 20 components.' })
-  @ValidateNested({ each: true })
-  @Type(() => RecipeComponentDto)
+  @HasOwnIds('Two components have one id.')
+  @IsParts(() => RecipeComponentDto)
   components: RecipeComponentDto[];
   @IsArray()
   @ArrayMaxSize(limits.lines, { message: `A recipe has at most ${limits.lines} lines.` })
-  @ValidateNested({ each: true })
-  @Type(() => RecipeLineDto)
+  @HasOwnIds('Two lines have one id.')
+  @IsParts(() => RecipeLineDto)
   lines: RecipeLineDto[];
   @IsArray()
   @ArrayMaxSize(limits.steps, { message: `A recipe has at most ${limits.steps} steps.` })
-  @IsAfterKnownSteps()
-  @ValidateNested({ each: true })
-  @Type(() => RecipeStepDto)
+  @IsInOrder()
+  @HasOwnIds('Two steps have one id.')
+  @IsParts(() => RecipeStepDto)
   steps: RecipeStepDto[];
 }
 
 export class CreateRecipeDto {
   @IsUUID(undefined, { message: 'The new recipe has no valid id.' }) id: string;
-  @ValidateNested() @Type(() => RecipeContentDto) content: RecipeContentDto;
+  @IsPart(() => RecipeContentDto) content: RecipeContentDto;
 }
 
 export class UpdateRecipeDto {
-  @ValidateNested() @Type(() => RecipeContentDto) content: RecipeContentDto;
+  @IsPart(() => RecipeContentDto) content: RecipeContentDto;
 }
 
 /** Keeps the draft as a version, with a word on why. */

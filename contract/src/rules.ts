@@ -1,4 +1,6 @@
-import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
+import { quotedList, stepCircle } from '@fornax/core';
+import { ValidateBy, type ValidationOptions } from 'class-validator';
+import { rule, type Sentence } from './shapes.js';
 
 /** The limits of what can be entered. The forms and the server read the same numbers. */
 export const limits = {
@@ -14,7 +16,15 @@ export const limits = {
   lines: 150,
   steps: 100,
   textLength: 4000,
+  /** The largest amount of anything, in its unit. */
+  amount: 1_000_000,
+  /** The most batches of a recipe that another asks for, or that its least batch can be. */
+  batches: 100,
 } as const;
+
+/** A short id, and that of an ingredient or a note. They become keys: none is a word of the language. */
+export const shortId = /^(?!(?:constructor|prototype)$)[a-z0-9-]{1,40}$/i;
+export const larderId = /^(?!(?:constructor|prototype)$)[a-z0-9-]{1,40}$/;
 
 /** "2026-11-27T18:30", and a day that exists. */
 export function isLocalDateTime(value: unknown): boolean {
@@ -23,11 +33,27 @@ export function isLocalDateTime(value: unknown): boolean {
   return !Number.isNaN(read.getTime()) && read.toISOString().startsWith(value);
 }
 
-/** An exact amount above zero as text: "3", "3/4". */
+/** An exact amount as text, "3" or "3/4", above zero and no larger than a kitchen can want. */
 export function isRational(value: unknown): boolean {
-  return (
-    typeof value === 'string' && value.length <= 32 && /^(?!0+(?:\/|$))\d+(?:\/0*[1-9]\d*)?$/.test(value)
-  );
+  return isFraction(value) && isWithin(value, 1 / limits.amount, limits.amount);
+}
+
+const fraction = /^(?!0+(?:\/|$))\d{1,15}(?:\/0*[1-9]\d{0,14})?$/;
+
+function isFraction(value: unknown): value is string {
+  return typeof value === 'string' && value.length <= 32 && fraction.test(value);
+}
+
+function isWithin(value: string, least: number, most: number): boolean {
+  const [top, bottom = '1'] = value.split('/');
+  const size = Number(top) / Number(bottom);
+  return size >= least && size <= most;
+}
+
+function amountSentence(value: unknown): string {
+  return isFraction(value)
+    ? `An amount is at most ${limits.amount.toLocaleString('en-GB').replaceAll(',', ' ')}.`
+    : 'Write an amount above zero, such as 2, ½ or 3/4.';
 }
 
 export function isTimeZone(value: unknown): boolean {
@@ -47,7 +73,7 @@ export function isChoices(value: unknown): boolean {
   const entries = Object.entries(value);
   return (
     entries.length <= 20 &&
-    entries.every((pair) => pair.every((id) => typeof id === 'string' && /^[a-z0-9-]{1,40}$/i.test(id)))
+    entries.every((pair) => pair.every((id) => typeof id === 'string' && shortId.test(id)))
   );
 }
 
@@ -78,10 +104,7 @@ export function IsFigures(problemOf: (key: string, value: number) => string): Pr
 
 /** A share just below one, exactly: "196/200" of what a recipe asks for. */
 export function isShare(value: unknown): boolean {
-  if (!isRational(value)) return false;
-  const [top, bottom = '1'] = (value as string).split('/');
-  const share = Number(top) / Number(bottom);
-  return share >= 0.98 && share <= 1;
+  return isFraction(value) && isWithin(value, 0.98, 1);
 }
 
 /** Minutes from class start beyond which nothing is pinned: a month. */
@@ -94,79 +117,89 @@ function isTextMap(value: unknown, isValue: (text: unknown) => boolean): boolean
   return entries.length <= 200 && entries.every(([key, text]) => key.length <= 200 && isValue(text));
 }
 
-export const IsLarderIds = rule(
+export const IsLarderIds = named(
   'isLarderIds',
-  (value) => isTextMap(value, (text) => typeof text === 'string' && /^[a-z0-9-]{1,40}$/.test(text)),
+  (value) => isTextMap(value, (text) => typeof text === 'string' && larderId.test(text)),
   'Choose ingredients from the larder.',
 );
-export const IsPackKeys = rule(
+export const IsPackKeys = named(
   'isPackKeys',
   (value) => isTextMap(value, (text) => typeof text === 'string' && /^[0-9x.+~]{1,120}$/.test(text)),
   'Choose one of the combinations of packs.',
 );
-export const IsShares = rule(
+export const IsShares = named(
   'isShares',
   (value) => isTextMap(value, isShare),
   'A pack may fall short by 2 % at most.',
 );
-export const IsPins = rule(
+export const IsPins = named(
   'isPins',
   (value) => isTextMap(value, (start) => Number.isInteger(start) && Math.abs(start as number) <= farthestPin),
   'Pin a job to a whole minute within a month of the class.',
 );
-export const IsLocalDate = rule('isLocalDate', isLocalDate, 'Write a date that exists.');
-export const IsChoices = rule('isChoices', isChoices, 'Choose one of the ways that the recipe has.');
-export const IsLocalDateTime = rule(
+export const IsLocalDate = named('isLocalDate', isLocalDate, 'Write a date that exists.');
+export const IsChoices = named('isChoices', isChoices, 'Choose one of the ways that the recipe has.');
+export const IsLocalDateTime = named(
   'isLocalDateTime',
   isLocalDateTime,
   'Write a date and a time that exist.',
 );
-export const IsRational = rule('isRational', isRational, 'Write an amount above zero, such as 2, ½ or 3/4.');
-export const IsTimeZone = rule('isTimeZone', isTimeZone, 'Choose a time zone.');
+export const IsRational = named('isRational', isRational, amountSentence);
+export const IsBatches = named(
+  'isBatches',
+  (value) => isFraction(value) && isWithin(value, 1 / limits.batches, limits.batches),
+  `Write how many batches, from 1/${limits.batches} to ${limits.batches}.`,
+);
+export const IsTimeZone = named('isTimeZone', isTimeZone, 'Choose a time zone.');
 
 /** One of a few words for steps, by step. */
 export function IsStepChoices(words: readonly string[]): PropertyDecorator {
-  return rule(
+  return named(
     'isStepChoices',
     (value) => isTextMap(value, (word) => words.includes(word as string)),
     `Choose ${words.join(' or ')}.`,
   )();
 }
 
-function rule(name: string, validate: (value: unknown) => boolean, sentence: string) {
-  return (options?: ValidationOptions): PropertyDecorator =>
-    ValidateBy(
-      { name, validator: { validate: (value) => validate(value), defaultMessage: () => sentence } },
-      options,
-    );
+/** A rule with a name and a sentence of its own, to be written above a field. */
+function named(name: string, validate: (value: unknown) => boolean, sentence: string | Sentence) {
+  return (options?: ValidationOptions): PropertyDecorator => rule(name, validate, sentence, options);
 }
 
-/** The field may be left out. Null is not the same: it is refused where the type does not name it. */
-export function MayBeAbsent(): PropertyDecorator {
-  return ValidateIf((_, value) => value !== undefined);
+/** Steps come after steps that the recipe has, and none after itself by way of others. */
+export const IsInOrder = named('isInOrder', (value) => orderProblem(value) === '', orderProblem);
+
+interface NamedStep {
+  readonly id: string;
+  readonly text: string;
+  readonly after: readonly string[];
 }
 
-/** The field may be left out or null. */
-export function MayBeNull(): PropertyDecorator {
-  return ValidateIf((_, value) => value !== undefined && value !== null);
+function orderProblem(value: unknown): string {
+  if (!Array.isArray(value) || !value.every(isNamedStep)) return '';
+  const known = new Map(value.map((step) => [step.id, step]));
+  if (value.some(({ after }) => after.some((id) => !known.has(id))))
+    return 'A step comes after a step that is not there.';
+  const circle = stepCircle(value)?.map((id) => shortened(known.get(id)!.text));
+  if (!circle) return '';
+  return circle.length === 1
+    ? `A step comes after itself: ${quotedList(circle)}.`
+    : `Steps come after each other in a circle: ${quotedList(circle, 4)}.`;
 }
 
-/** Steps come after steps that the recipe has. */
-export const IsAfterKnownSteps = rule(
-  'isAfterKnownSteps',
-  hasKnownSteps,
-  'A step comes after a step that is not there.',
-);
+function isNamedStep(value: unknown): value is NamedStep {
+  const { id, text, after } = (value ?? {}) as Partial<Record<keyof NamedStep, unknown>>;
+  return typeof id === 'string' && typeof text === 'string' && Array.isArray(after);
+}
 
-function hasKnownSteps(value: unknown): boolean {
-  if (!Array.isArray(value)) return true;
-  const steps = value as readonly { readonly id?: unknown; readonly after?: unknown }[];
-  const known = new Set(steps.map((step) => step?.id));
-  return steps.every((step) => !Array.isArray(step?.after) || step.after.every((id) => known.has(id)));
+const shortTitle = 40;
+
+function shortened(text: string): string {
+  return text.length > shortTitle ? `${text.slice(0, shortTitle).trimEnd()} …` : text;
 }
 
 /** The low end of a span is no more than its high end. */
-export const IsOrderedSpan = rule('isOrderedSpan', isOrdered, 'Write the shorter wait first.');
+export const IsOrderedSpan = named('isOrderedSpan', isOrdered, 'Write the shorter wait first.');
 
 function isOrdered(value: unknown): boolean {
   const { low, high } = (value ?? {}) as { readonly low?: unknown; readonly high?: unknown };

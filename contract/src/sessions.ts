@@ -1,5 +1,5 @@
-import { IsBoolean, IsEmail, IsString, Length, MaxLength } from 'class-validator';
-import { MayBeAbsent } from './rules.js';
+import { IsBoolean, IsEmail, IsString } from 'class-validator';
+import { Length, MaxLength, MayBeAbsent } from './shapes.js';
 
 /** Signs in with a name and password, or into the demo with `demo: true`. */
 export class SignInDto {

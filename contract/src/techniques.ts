@@ -1,4 +1,3 @@
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -6,15 +5,13 @@ import {
   IsIn,
   IsInt,
   IsString,
-  Length,
   Matches,
   Max,
-  MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import { techniqueGroups, type TechniqueGroup, type TechniqueNote } from '@fornax/core';
-import { limits } from './rules.js';
+import { larderId, limits } from './rules.js';
+import { IsParts, Length, MaxLength } from './shapes.js';
 
 const long = { message: `Keep each part under ${limits.textLength} characters.` };
 
@@ -25,7 +22,7 @@ export class GoesWrongDto {
 
 /** A technique note as it is written. Its texts are Markdown. */
 export class TechniqueNoteDto implements TechniqueNote {
-  @Matches(/^[a-z0-9-]{1,40}$/, { message: 'This note has no valid id.' }) id: string;
+  @Matches(larderId, { message: 'This note has no valid id.' }) id: string;
   @IsString() @Length(1, 80, { message: 'Name the technique, in up to 80 characters.' }) title: string;
   @IsIn(techniqueGroups, { message: 'Choose a group.' }) group: TechniqueGroup;
   @IsString() @Length(1, limits.textLength, { message: 'Say why it is done.' }) why: string;
@@ -38,8 +35,7 @@ export class TechniqueNoteDto implements TechniqueNote {
   @IsString() @MaxLength(limits.textLength, long) lookFor: string;
   @IsArray()
   @ArrayMaxSize(20, { message: 'List at most 20 things that go wrong.' })
-  @ValidateNested({ each: true })
-  @Type(() => GoesWrongDto)
+  @IsParts(() => GoesWrongDto)
   goesWrong: GoesWrongDto[];
   @IsString() @MaxLength(limits.textLength, long) caution: string;
   @IsString() @MaxLength(limits.textLength, long) anotherWay: string;

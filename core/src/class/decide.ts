@@ -1,7 +1,7 @@
 import { toFraction, toNumber, toRational } from '../amounts/index.js';
 import { lookUp } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
-import { applyChoices, type Recipe, recipeMinutes } from '../recipes/index.js';
+import { applyChoices, type Recipe, recipeMinutes, withoutCircles } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
 import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
@@ -18,7 +18,8 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
   return facts.dishes.map((dish) => {
-    const chosen = applyChoices(dish.recipe, dish.choices, flightOf(dish)?.id ?? null);
+    const ordered = inOrder(dish.recipe);
+    const chosen = applyChoices(ordered, dish.choices, flightOf(dish)?.id ?? null);
     const recipe = Object.entries(decisions.substitutes).reduce(
       (each, [missing, taken]) => withSubstituteOf(each, missing, taken),
       madeDo(withoutSkipped(chosen, decisions), decisions),
@@ -30,6 +31,12 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
   function withSubstituteOf(recipe: Recipe, missing: string, taken: string): Recipe {
     return withSubstitute(recipe, missing, taken, larder, english);
   }
+}
+
+/** No step waits for itself. The recipe itself where none does. */
+function inOrder(recipe: Recipe): Recipe {
+  const steps = withoutCircles(recipe.steps);
+  return steps === recipe.steps ? recipe : { ...recipe, steps };
 }
 
 /** Optional lines whose ingredient is skipped fall out, and out of the steps that used them. */

@@ -1,5 +1,6 @@
 import { lookUp } from '../identity/index.js';
 import type { English } from '../words/index.js';
+import { toolTable } from './data/tool-table.js';
 
 /** Another tool that does the work, with what becomes of the minutes and the result. */
 interface ToolAlternative {
@@ -22,101 +23,8 @@ export interface ToolFact {
   readonly instead: readonly ToolAlternative[];
 }
 
-type Row = readonly [
-  id: string,
-  us: string,
-  shared: boolean,
-  grams: number,
-  washMinutes: number,
-  ...instead: (readonly [string, number, string])[],
-];
-
-const rows: readonly Row[] = [
-  ['board and knife', 'cutting board and knife', false, 1400, 1],
-  ['peeler', '', false, 60, 1, ['board and knife', 1.5, 'thicker peelings']],
-  ['fine grater', '', false, 150, 2, ['board and knife', 2, 'coarser: mince it as fine as you can']],
-  [
-    'box grater',
-    '',
-    false,
-    350,
-    2,
-    ['board and knife', 1.5, 'matchsticks instead of shreds'],
-    ['food processor', 0.5, 'wetter, less even'],
-  ],
-  [
-    'whisk',
-    '',
-    false,
-    120,
-    1,
-    ['jar with lid', 0.7, 'shaken: holds about 10 minutes'],
-    ['tongs', 2, 'looser: whisk it again just before pouring'],
-  ],
-  ['small bowl', '', false, 250, 1],
-  ['large bowl', '', false, 900, 2, ['large pot', 1, 'the same, in a pot']],
-  ['jar with lid', '', false, 350, 1, ['whisk', 1.3, 'whisked: add the oil in a stream']],
-  ['strainer', '', false, 250, 2, ['salad spinner', 1, 'drained in the spinner’s basket']],
-  ['saucepan', '', false, 1300, 3, ['large pot', 1.2, 'takes longer to heat']],
-  [
-    'frying pan',
-    'skillet',
-    false,
-    1500,
-    3,
-    ['griddle pan', 1, 'marked rather than browned'],
-    ['oven tray', 1.5, 'toasted in the oven: turn once'],
-  ],
-  ['citrus press', 'citrus juicer', false, 200, 1, ['strainer', 1.3, 'squeezed by hand through a strainer']],
-  ['serving dish', '', false, 900, 1, ['large bowl', 1, 'served from the bowl']],
-  ['tongs', '', false, 150, 1, ['spatula', 1, 'tossed with two spatulas or spoons']],
-  ['spatula', '', false, 80, 1, ['tongs', 1, 'less scraped out']],
-  [
-    'pestle and mortar',
-    'mortar and pestle',
-    false,
-    2500,
-    2,
-    ['board and knife', 1.5, 'crushed under the flat of the knife: coarser'],
-  ],
-  ['potato masher', '', false, 300, 2, ['tongs', 1.5, 'mashed with a fork: coarser']],
-  ['salad spinner', '', true, 900, 2, ['strainer', 2, 'shaken and dried in a towel: wetter']],
-  ['oven tray', 'sheet pan', true, 1100, 3],
-  [
-    'jug blender',
-    'blender',
-    true,
-    3500,
-    3,
-    ['stick blender', 1.3, 'a little coarser'],
-    ['food processor', 1.2, 'coarser'],
-  ],
-  [
-    'stick blender',
-    'immersion blender',
-    true,
-    900,
-    2,
-    ['jug blender', 1, 'smoother; covers its blades only from 200 ml'],
-    ['whisk', 3, 'holds 45 minutes instead of hours'],
-  ],
-  [
-    'food processor',
-    '',
-    true,
-    5000,
-    4,
-    ['board and knife', 3, 'chopped by hand: coarser'],
-    ['jug blender', 1, 'smoother'],
-  ],
-  ['mandoline', '', true, 700, 2, ['board and knife', 2, 'less thin and even']],
-  ['large pot', 'stockpot', true, 2500, 4, ['saucepan', 1.5, 'in rounds']],
-  ['storage box', 'storage container', true, 250, 2, ['large bowl', 1, 'covered with a plate']],
-  ['griddle pan', 'grill pan', true, 2500, 3, ['frying pan', 1, 'browned, without marks']],
-];
-
 /** Tools by the name that steps use. What is not listed here is taken as each station's own. */
-export const toolFacts: readonly ToolFact[] = rows.map(
+export const toolFacts: readonly ToolFact[] = toolTable.map(
   ([id, us, shared, grams, washMinutes, ...instead]) => ({
     id,
     shared,

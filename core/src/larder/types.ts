@@ -10,50 +10,52 @@ export interface Fact {
 }
 
 /** What was done to an ingredient before it is measured or used. The documented list of forms. */
-export type Form =
-  | 'whole'
-  | 'diced'
-  | 'minced'
-  | 'chopped'
-  | 'sliced'
-  | 'shredded'
-  | 'grated'
-  | 'torn'
-  | 'crushed'
-  | 'shaved'
-  | 'halved'
-  | 'quartered'
-  | 'wedges'
-  | 'juiced'
-  | 'zested'
-  | 'segmented'
-  | 'toasted'
-  | 'cooked'
-  | 'roasted'
-  | 'charred'
-  | 'drained'
-  | 'rinsed'
-  | 'peeled'
-  | 'seeded'
-  | 'cored'
-  | 'trimmed'
-  | 'stripped'
-  | 'packed'
-  | 'ground'
-  | 'melted'
-  | 'soaked'
-  | 'dried'
-  | 'mashed'
-  | 'beaten'
-  | 'crumbled'
-  | 'washed'
-  | 'pitted'
-  | 'softened'
-  | 'cubed'
-  | 'matchsticks'
-  | 'florets'
-  | 'leaves'
-  | 'separated';
+export const forms = [
+  'whole',
+  'diced',
+  'minced',
+  'chopped',
+  'sliced',
+  'shredded',
+  'grated',
+  'torn',
+  'crushed',
+  'shaved',
+  'halved',
+  'quartered',
+  'wedges',
+  'juiced',
+  'zested',
+  'segmented',
+  'toasted',
+  'cooked',
+  'roasted',
+  'charred',
+  'drained',
+  'rinsed',
+  'peeled',
+  'seeded',
+  'cored',
+  'trimmed',
+  'stripped',
+  'packed',
+  'ground',
+  'melted',
+  'soaked',
+  'dried',
+  'mashed',
+  'beaten',
+  'crumbled',
+  'washed',
+  'pitted',
+  'softened',
+  'cubed',
+  'matchsticks',
+  'florets',
+  'leaves',
+  'separated',
+] as const;
+export type Form = (typeof forms)[number];
 
 /** Shop sections in the order most shops are walked. */
 export type Section =

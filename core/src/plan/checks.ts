@@ -2,9 +2,9 @@ import { showRational } from '../amounts/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
-import { looseEnds, type Recipe } from '../recipes/index.js';
+import { looseEnds, type Recipe, stepCircle } from '../recipes/index.js';
 import type { ShoppingList } from '../shopping/index.js';
-import { listed, money } from '../words/index.js';
+import { listed, money, quotedList } from '../words/index.js';
 import { applianceWarnings, roomWarnings } from './kitchen-checks.js';
 import { coldWarnings, timelineWarnings } from './timeline-checks.js';
 import type { ToCheck } from './to-check.js';
@@ -37,7 +37,29 @@ function menuWarnings({ dishes, larder }: ToCheck): PlanWarning[] {
           },
         ]
       : [];
-  return [...empty, ...dishes.flatMap(({ id, decided }) => recipeWarnings(id, decided.recipe, larder))];
+  return [
+    ...empty,
+    ...dishes.flatMap(({ id, decided, given }) => [
+      ...circleWarnings(id, given.recipe),
+      ...recipeWarnings(id, decided.recipe, larder),
+    ]),
+  ];
+}
+
+/** Of older recipes: what is saved now has none. */
+function circleWarnings(dishId: string, { title, steps }: Recipe): PlanWarning[] {
+  const circle = stepCircle(steps);
+  if (!circle) return [];
+  const texts = circle.map((id) => steps.find((step) => step.id === id)!.text);
+  return [
+    {
+      id: `${dishId}:circle`,
+      place: 'portions',
+      level: 'look',
+      sentence: `Steps of “${title}” come after each other in a circle: ${quotedList(texts, 4)}`,
+      remedy: 'Say in the recipe which comes first. Here the last of them was let go.',
+    },
+  ];
 }
 
 function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWarning[] {

@@ -90,11 +90,15 @@ describe('checks', () => {
         }),
       ).some((sentence) => sentence.startsWith('Not enough whisks: 4 needed')),
     ).toBe(true));
-  it('steps that go round in a circle leave no plan, and say so', () => {
+  it('steps that go round in a circle are planned without one of its links, and that is said', () => {
     const circle = recipe(['1 lemon'], {
       steps: [step('a', { after: ['b'], text: 'Lemon.' }), step('b', { after: ['a'] })],
     });
-    expect(planClass({ class: classOf([dish(circle)]), kitchen }).timeline.status).toBe('undecided');
+    const { timeline, warnings } = planClass({ class: classOf([dish(circle)]), kitchen });
+    expect(timeline.status).toBe('scheduled');
+    expect(warnings.find(({ id }) => id === 'd1:circle')?.sentence).toBe(
+      'Steps of “Test salad” come after each other in a circle: “Lemon.” and “Do b.”',
+    );
   });
 });
 

@@ -80,6 +80,12 @@ describe('a surplus is shared, a shortfall shown', () => {
       },
     ]);
   });
+  it('no offer to one station alone, however far over', () => {
+    const alone = splitStations(2, 2);
+    const planned = planBatches(blended, alone, 2, 0);
+    expect(planned[0]).toMatchObject({ over: 1, count: 1 });
+    expect(batchOffers(blended, planned, alone, 2)).toEqual([]);
+  });
   it('no offer once it is shared, nor where sharing saves nothing', () => {
     const shared = { ...blended, making: { shareBatch: true } };
     expect(batchOffers(shared, planBatches(shared, two, 6, 0), two, 6)).toEqual([]);

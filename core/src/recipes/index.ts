@@ -14,6 +14,7 @@ export { applyChoices, namesTaken, optionTaken, type Chosen } from './choices.js
 export { expandRecipe, recipeLoop, subRecipeIds, type FindRecipe } from './sub-recipes.js';
 export { compareRecipes, type RecipeDifference, type TextPart } from './compare.js';
 export { pieceSizeOf } from './size.js';
+export { stepCircle, withoutCircles } from './circles.js';
 export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';
 
 export { allergensOf } from './allergens.js';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Supplier } from '../class/index.js';
 import type { LocalDate } from '../identity/index.js';
 import { findIngredient, standardLarder } from '../larder/index.js';
-import { anyShop, buyingDays, planTrips, supplierOf } from './trips.js';
+import { anyShop, buyingDays, longestKeeping, planTrips, supplierOf } from './trips.js';
 
 const ingredient = (id: string) => findIngredient(standardLarder, id);
 const market: Supplier = { name: 'Market', sections: ['vegetables'], days: [2, 4, 6] };
@@ -53,6 +53,14 @@ describe('days to buy', () => {
       from: '2026-11-26',
       until: '2026-11-26',
     }));
+});
+
+describe('the longest keeping', () => {
+  it('is that of the way in which it keeps longest; where none is known, not known', () => {
+    const rocket = ingredient('rocket')!;
+    expect(longestKeeping({ ...rocket, keepingDays: { fridge: 3, room: 1 } })).toBe(3);
+    expect(longestKeeping({ ...rocket, keepingDays: {} })).toBeNull();
+  });
 });
 
 describe('suppliers', () => {

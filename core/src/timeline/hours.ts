@@ -16,14 +16,15 @@ export function writtenHours(axis: Axis, kitchen: KitchenFacts): OpenHours {
 }
 
 /**
- * Hours to plan in, tried in turn: as they are written down; with the day of the class open, since it takes
- * place; round the clock. A plan that needs more hours than there are says so; none at all would say nothing.
+ * Other hours to plan in, where nothing fits those that are written down: with the day of the class open,
+ * since it takes place; and round the clock.
  */
-export function hoursToTry(axis: Axis, kitchen: KitchenFacts): OpenHours[] {
-  const written = writtenHours(axis, kitchen);
+export function otherHours(axis: Axis, kitchen: KitchenFacts): OpenHours[] {
   const days = kitchen.closedDays.length === 0 ? [] : axis.openIntervals({ ...kitchen, closedDays: [] }, 0);
-  const always = [-leadDays * dayMinutes, dayMinutes] as const;
-  return [written, ...(days.length > 0 ? [[...written, ...days]] : []), [always]];
+  return [
+    ...(days.length > 0 ? [[...writtenHours(axis, kitchen), ...days]] : []),
+    [[-leadDays * dayMinutes, dayMinutes]],
+  ];
 }
 
 /** What staff do while the kitchen is closed and no class is on, as one clash. */

@@ -7,9 +7,10 @@ import {
 } from '../class/index.js';
 import { schedule, type ScheduleResult } from '../scheduler/index.js';
 import { type Axis, createAxis } from './axis.js';
-import { hoursToTry, outsideHours, writtenHours } from './hours.js';
+import { otherHours, outsideHours, writtenHours } from './hours.js';
 import { type Attempt, type AttemptInput, type Starts, strictProblem } from './place/attempt.js';
 import { findAttempt } from './place/find-attempt.js';
+import { canBeLate } from './place/overrun.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { clashesOf, entryOf } from './read/entries.js';
 import { linksBy } from './read/reasons.js';
@@ -79,13 +80,12 @@ export function buildTimeline(given: TimelineInput): Timeline {
   };
 }
 
-/** A plan in the hours of the kitchen; where there is none, in the next that are tried. */
+/** A plan in the hours of the kitchen; where only they stand in the way, in others, which is said. */
 function inSomeHours(input: AttemptInput, axis: Axis): Attempt | null {
-  for (const open of hoursToTry(axis, input.kitchen)) {
-    const attempt = findAttempt({ ...input, open });
-    if (attempt) return attempt;
-  }
-  return null;
+  const attempt = findAttempt(input);
+  const others = otherHours(axis, input.kitchen).map((open) => ({ ...input, open }));
+  if (attempt || !canBeLate(others[others.length - 1]!)) return attempt;
+  return others.reduce<Attempt | null>((found, other) => found ?? findAttempt(other), null);
 }
 
 function openInput(given: TimelineInput): AttemptInput {

@@ -142,7 +142,7 @@ export class ClassesService {
       () =>
         inTransaction(this.sequelize, async (transaction) => {
           const created = await scope.create(
-            { decisions: {}, ...usual, ...withoutUndefined(fields), revision: 1 },
+            { decisions: {}, ...usual, ...fields, revision: 1 },
             transaction,
           );
           await this.#writeDishes(created, dishes ?? [], transaction);
@@ -160,7 +160,7 @@ export class ClassesService {
         !(await new KitchenScope(ClassRow, kitchenId).updateRevision(
           id,
           revision,
-          withoutUndefined(fields),
+          { ...fields },
           transaction,
         ))
       )
@@ -267,10 +267,6 @@ function todayIn(zone: string): LocalDate {
 
 function notFound(): ProblemException {
   return new ProblemException(404, 'There is no such class; it may have been deleted.');
-}
-
-function withoutUndefined(fields: Record<string, unknown> | object): Record<string, unknown> {
-  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
 }
 
 function summaryOf(view: ClassView, plan: ClassPlan | null, now: string): ClassSummary {

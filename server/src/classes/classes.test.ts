@@ -56,6 +56,33 @@ describe('the list', () => {
     expect(await roots()).toMatchObject({ people: 15, nextJob: { kind: 'buy' } });
     await patch(changed, { people: 14 }).expect(200);
   });
+  it('a class that is over has no next job and nothing to decide, whatever it was short of', async () => {
+    const recipeId = (await recipeNamed(harness.cook, 'Shaved fennel and pear, cider and walnut dressing'))
+      .id;
+    const dish = { id: uuid(), recipeId, portion: 'side', maker: 'every station' };
+    const past = newClass({ title: 'Long over', startsAt: '2020-03-05T18:30', people: 120, dishes: [dish] });
+    await harness.cook.post('/api/classes').send(past).expect(201);
+    const { body } = await harness.cook.get('/api/classes').expect(200);
+    expect(body[0]).toMatchObject({ title: 'Long over', nextJob: null, toDecide: 0 });
+    await harness.cook.delete(`/api/classes/${past.id}`).expect(204);
+  });
+  it('a new class of which only title and start are known is as usual', async () => {
+    const id = uuid();
+    const { body } = await harness.cook
+      .post('/api/classes')
+      .send({ id, title: 'Plain', startsAt: '2099-03-05T18:30' })
+      .expect(201);
+    expect(body).toMatchObject({
+      lengthMinutes: 120,
+      place: '',
+      people: 8,
+      peoplePerStation: 4,
+      assistants: 0,
+      demonstrationPlates: 2,
+      dishes: [],
+    });
+    await harness.cook.delete(`/api/classes/${id}`).expect(204);
+  });
   it('names the course', async () =>
     expect((await harness.cook.get('/api/courses').expect(200)).body).toMatchObject([
       { title: 'Leaves, roots and beans' },

@@ -71,10 +71,11 @@ describe('first start and sign-in', () => {
     const wrong = { email: account.email, password: 'not this one' };
     for (let attempt = 0; attempt < 5; attempt++)
       await harness.cook.post('/api/session').send(wrong).expect(401);
-    await harness.cook
+    const { body } = await harness.cook
       .post('/api/session')
       .send({ email: account.email, password: account.password })
       .expect(429);
+    expect(body.detail).toBe('Too many tries; wait 15 minutes and try again.');
   });
 });
 

@@ -28,6 +28,28 @@ const tossed = dish(
 const fits = (of: ClassDish, vessels: readonly Vessel[], people = 4) =>
   fitVessels(of, planBatches(of, splitStations(people, 4), people, 0), vessels, standardLarder);
 
+describe('a tasting flight', () => {
+  it('each way is measured by its own lines: 60 ml or 120 ml of oil, and 30 ml of vinegar in both', () => {
+    const options = [
+      { id: 'mild', name: 'mild' },
+      { id: 'oily', name: 'oily' },
+    ];
+    const written = recipe(['60 ml olive oil', '120 ml olive oil', '30 ml red wine vinegar'], {
+      choices: [{ id: 'way', name: 'Way', usual: 'mild', options }],
+      steps: [step('a', { text: 'Shake it.', tools: ['jar with lid'], uses: uses('l1', 'l2', 'l3') })],
+    });
+    const lines = written.lines.map((line, at) =>
+      at < 2 ? { ...line, when: { choice: 'way', option: options[at]!.id } } : line,
+    );
+    const flight = dish({ ...written, lines }, { making: { flight: 'way' } });
+    const shaken = fits(flight, [vessel('jar', 'jar', 500)], 8);
+    expect(shaken.map(({ heading, food }) => [heading, Math.round(food)])).toEqual([
+      ['Station 1: mild', 90],
+      ['Station 2: oily', 150],
+    ]);
+  });
+});
+
 describe('what fits into what', () => {
   it('tossing 1 136 ml wants a bowl of 2 272: the smallest that has it', () => {
     const [fit] = fits(tossed, [

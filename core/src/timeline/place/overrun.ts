@@ -18,6 +18,8 @@ export function withOverrun(input: AttemptInput, least: number): Attempt | null 
   for (let stride = 1; to < overruns.length; stride *= 2) {
     found = attemptPlan(input, overruns[to]!, true);
     if (found) break;
+    // What cannot be at all is not looked for in all the ways in which it could be.
+    if (stride === 2 && !canBeLate(input)) return null;
     from = to + 1;
     to += stride;
   }
@@ -30,6 +32,11 @@ export function withOverrun(input: AttemptInput, least: number): Attempt | null 
     else from = middle + 1;
   }
   return found && (attemptPlan(input, found.overrun, false) ?? found);
+}
+
+/** Whether there is a plan at all, however late it ends and however long results are kept. */
+export function canBeLate(input: AttemptInput): boolean {
+  return attemptPlan(input, overruns[overruns.length - 1]!, true) !== null;
 }
 
 /**

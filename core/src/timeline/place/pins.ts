@@ -36,20 +36,39 @@ export function nearStanding(input: AttemptInput, attempt: Attempt | null): Atte
   return steady ? { ...steady, brokenPins: attempt.brokenPins } : attempt;
 }
 
-/** Pins one after the other, as long as the plan does not get worse by them. */
+type Pins = readonly (readonly [id: string, start: number])[];
+
+/** Plans that are looked for at the most to find out which of many pins cannot be kept. */
+const mostTries = 40;
+
+/**
+ * The pins that do not make the plan worse, in their order: all of them, or else those of the first half and
+ * then of the second that do not. Where so many are in each other's way that it would take too long to tell,
+ * the last of them are let go with the broken ones.
+ */
 export function withoutBrokenPins(input: AttemptInput, withAll: Attempt | null): Attempt | null {
   const pinned = (pins: Starts): Attempt | null =>
     findPlan({ ...input, decisions: { ...input.decisions, pins } });
   let best = pinned({});
   if (!best || (withAll && !isWorse(withAll, best))) return withAll;
   let kept: Starts = {};
-  for (const [id, start] of Object.entries(input.decisions.pins)) {
-    const attempt = pinned({ ...kept, [id]: start });
-    if (!attempt || isWorse(attempt, best)) continue;
+  let tries = 0;
+  const keep = (pins: Pins): void => {
+    if (tries++ >= mostTries) return;
+    const more = { ...kept, ...Object.fromEntries(pins) };
+    const attempt = pinned(more);
+    if (!attempt || isWorse(attempt, best!)) return keepSome(pins);
     best = attempt;
-    kept = { ...kept, [id]: start };
-  }
-  return { ...best, brokenPins: Object.keys(input.decisions.pins).filter((id) => !(id in kept)) };
+    kept = more;
+  };
+  const keepSome = (pins: Pins): void => {
+    if (pins.length < 2) return;
+    const half = pins.length >> 1;
+    keep(pins.slice(0, half));
+    keep(pins.slice(half));
+  };
+  keepSome(Object.entries(input.decisions.pins));
+  return { ...best, brokenPins: Object.keys(input.decisions.pins).filter((id) => !Object.hasOwn(kept, id)) };
 }
 
 function isWorse(attempt: Attempt, than: Attempt): boolean {

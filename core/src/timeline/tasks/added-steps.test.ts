@@ -143,13 +143,17 @@ describe('thawing and softening', () => {
     expect(addedIds(peas('Boil the peas two minutes.'))).toEqual([]);
     expect(addedIds(peas('Cook the peas.', { occupies: { appliance: 'hob', setting: '' } }))).toEqual([]);
   });
-  it('butter that is wanted soft comes out an hour before', () => {
+  it('butter that is wanted soft comes out an hour before, and stays so for two', () => {
     const [out] = added(
       recipe(['100 g butter, softened'], {
         steps: [step('s1', { text: 'Beat the butter.', uses: use('l1') })],
       }),
     );
-    expect(out).toMatchObject({ id: 'auto-soften-l1', waitMinutes: { low: 45, high: 60 } });
+    expect(out).toMatchObject({
+      id: 'auto-soften-l1',
+      waitMinutes: { low: 45, high: 60 },
+      holdMinutes: 120,
+    });
   });
 });
 

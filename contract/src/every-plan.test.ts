@@ -1,0 +1,43 @@
+import { planClass } from '@fornax/core';
+import { plainToInstance } from 'class-transformer';
+import { validateSync } from 'class-validator';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { CreateClassDto, fieldProblems, RecipeContentDto, StockDto, UpdateKitchenDto } from './index.js';
+import { anything, bundleOf } from './tests/anything.js';
+
+const classes = 2000;
+/** What a plan may take at most, alone on the thread. */
+const longestMilliseconds = 2000;
+
+function isTaken(shape: new () => object, value: object): boolean {
+  const found = fieldProblems(
+    validateSync(plainToInstance(shape, value), { whitelist: true, forbidNonWhitelisted: true }),
+  );
+  return found.length === 0;
+}
+
+describe('anything that can be saved', () => {
+  it(`${classes} random kitchens, classes and recipes: each has a plan, or says why not`, () => {
+    let planned = 0;
+    let slowest = 0;
+    fc.assert(
+      fc.property(anything, (drawn) => {
+        const saved =
+          isTaken(UpdateKitchenDto, drawn.kitchen) &&
+          isTaken(CreateClassDto, drawn.facts) &&
+          drawn.recipes.every((recipe) => isTaken(RecipeContentDto, recipe)) &&
+          drawn.stock.every((item) => isTaken(StockDto, item));
+        if (!saved) return;
+        planned++;
+        const start = performance.now();
+        const { timeline } = planClass(bundleOf(drawn));
+        slowest = Math.max(slowest, performance.now() - start);
+        expect(timeline.clock.length > 0 || timeline.clashes.length > 0).toBe(true);
+      }),
+      { numRuns: classes },
+    );
+    expect(planned).toBeGreaterThan(classes * 0.8);
+    expect(slowest).toBeLessThan(longestMilliseconds);
+  }, 240_000);
+});

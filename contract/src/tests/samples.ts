@@ -1,0 +1,167 @@
+import { noDecisions, standardTechniques, usualKitchen } from '@fornax/core';
+
+const id = '0193a1b2-0000-7000-8000-000000000001';
+const ends = { low: '1', high: '3/2' };
+const amount = { ...ends, unit: 'tbsp' };
+const when = { choice: 'oil', option: 'walnut' };
+const line = {
+  id: 'l1',
+  componentId: 'c1',
+  text: '1 to 1½ tbsp walnut oil',
+  amount: ends,
+  unit: 'tbsp',
+  pack: amount,
+  second: amount,
+  keptBack: { amount, words: 'plus 1 tbsp to finish' },
+  name: 'walnut oil',
+  ingredient: 'walnut-oil',
+  form: 'whole',
+  preparation: ['toasted'],
+  basis: 'edible',
+  note: '',
+  optional: false,
+  toTaste: false,
+  alternatives: ['hazelnut oil'],
+  byProducts: ['juice'],
+  confidence: 1,
+  unread: '',
+  scaling: 'linear',
+  corrected: true,
+  when,
+};
+const component = { id: 'c1', name: 'Dressing', role: 'dressing', recipe: { recipeId: id, batches: '1/2' } };
+const choice = { id: 'oil', name: 'Oil', options: [{ id: 'walnut', name: 'Walnut' }], usual: 'walnut' };
+const gift = { text: 'the soaking water', ingredient: 'water', amount };
+const step = {
+  id: 's1',
+  componentId: 'c1',
+  text: 'Whisk the oil in.',
+  handsOnMinutes: 3,
+  waitMinutes: { low: 5, high: 10 },
+  until: '',
+  place: 'in class',
+  occupies: { appliance: 'oven', setting: '180 °C' },
+  tools: ['whisk'],
+  uses: [{ line: 'l1', share: '1/2' }],
+  gives: [gift],
+  declined: ['water'],
+  when,
+  after: [],
+  holdMinutes: 60,
+  techniques: ['whisk-dressing'],
+  techniqueNote: '',
+  demonstrateMinutes: 2,
+};
+const content = {
+  title: 'Walnut dressing',
+  kind: 'dressing',
+  serves: 4,
+  portion: 'side',
+  system: 'metric',
+  leastBatch: '1/4',
+  story: '',
+  source: '',
+  credit: '',
+  permission: '',
+  notes: '',
+  choices: [choice],
+  components: [component],
+  lines: [line],
+  steps: [step],
+};
+const making = {
+  stations: [1, 2],
+  shareBatch: true,
+  flight: 'oil',
+  once: ['c1'],
+  spare: true,
+  swap: true,
+};
+const dish = {
+  id,
+  recipeId: id,
+  portion: 'side',
+  maker: 'every station',
+  choices: { oil: 'walnut' },
+  making,
+  useNewest: true,
+};
+const decisions = { ...noDecisions, budget: 60 };
+const classFields = {
+  zone: 'Europe/London',
+  lengthMinutes: 120,
+  place: 'Main kitchen',
+  people: 12,
+  peoplePerStation: 4,
+  assistants: 1,
+  demonstrationPlates: 2,
+  dishes: [dish],
+  decisions,
+};
+const own = {
+  name: 'marsh samphire',
+  section: 'vegetables',
+  shoppingUnit: 'g',
+  packSize: 100,
+  packName: 'bag',
+  allergens: ['milk'],
+  eatenBy: 'vegetarians',
+};
+const kitchen = Object.fromEntries(
+  Object.entries(usualKitchen).filter(([field]) => field !== 'larder'),
+) as Omit<typeof usualKitchen, 'larder'>;
+const account = { kitchenName: 'Test kitchen', name: 'Ines', email: 'ines@example.org' };
+
+/** One of each shape of the contract, with every field it can have. */
+export const samples: Readonly<Record<string, object>> = {
+  AmountDto: amount,
+  ApplianceDto: { appliance: 'oven', capacity: 2, heatMinutes: 15, settings: 'fan' },
+  BenchesDto: { count: 4, peopleEach: 4 },
+  ChoiceOptionDto: choice.options[0]!,
+  ClassDecisionsDto: decisions,
+  ClassDishDto: dish,
+  CreateClassDto: { id, title: 'Roots', startsAt: '2026-11-27T18:30', ...classFields },
+  CreateRecipeDto: { id, content },
+  DishMakingDto: making,
+  EndsDto: ends,
+  FirstAccountDto: { ...account, password: 'a long password' },
+  GoesWrongDto: { wrong: 'It splits.', mend: 'Add water.' },
+  KeepVersionDto: { note: 'before the class' },
+  KeptBackDto: line.keptBack,
+  KitDecisionDto: { tool: 'whisk', kind: 'stagger', atOnce: 2, by: 'fork' },
+  LarderEntryDto: { figures: {}, own },
+  MeasureByDto: kitchen.measureBy,
+  MeasuringSetDto: kitchen.measuringSet,
+  OccupiesDto: step.occupies,
+  OwnIngredientDto: own,
+  OwnSafetyDto: {
+    coldCelsius: 5,
+    hotCelsius: 63,
+    coldOutMinutes: 120,
+    hotOutMinutes: 120,
+    chillWithinMinutes: 90,
+  },
+  OwnSetDto: { station: 1, without: 'nuts' },
+  RecipeChoiceDto: choice,
+  RecipeComponentDto: component,
+  RecipeContentDto: content,
+  RecipeLineDto: line,
+  RecipeStepDto: step,
+  SafetyProfileDto: { style: 'uk', own: {} },
+  SignInDto: { demo: false, email: account.email, password: 'a long password' },
+  StaffDto: { name: 'Ines', role: 'teaches' },
+  StepGiftDto: gift,
+  StepUseDto: step.uses[0]!,
+  StockDto: { id, ingredient: 'walnut-oil', amount, state: 'opened', useBy: '2026-12-01', note: '' },
+  SubRecipeDto: component.recipe,
+  SupplierDto: { name: 'Market hall', sections: ['vegetables'], days: [1, 2], tripMinutes: 30 },
+  TechniqueNoteDto: standardTechniques[0]!,
+  TickDto: { key: 'parsley', ticked: true, count: 2 },
+  ToolCountDto: { tool: 'whisk', count: 4 },
+  UpdateClassDto: { title: 'Roots', startsAt: '2026-11-27T18:30', ...classFields },
+  UpdateKitchenDto: kitchen,
+  UpdateRecipeDto: { content },
+  VesselDto: { name: 'bowl', kind: 'bowl', millilitres: 2000, squareCentimetres: 0, count: 4 },
+  WaitDto: step.waitMinutes,
+  WhenDto: when,
+};
