@@ -57,8 +57,7 @@ describe('the list', () => {
     await patch(changed, { people: 14 }).expect(200);
   });
   it('a class that is over has no next job and nothing to decide, whatever it was short of', async () => {
-    const recipeId = (await recipeNamed(harness.cook, 'Shaved fennel and pear, cider and walnut dressing'))
-      .id;
+    const recipeId = (await recipeNamed(harness.cook, /Shaved fennel/)).id;
     const dish = { id: uuid(), recipeId, portion: 'side', maker: 'every station' };
     const past = newClass({ title: 'Long over', startsAt: '2020-03-05T18:30', people: 120, dishes: [dish] });
     await harness.cook.post('/api/classes').send(past).expect(201);
