@@ -4,15 +4,15 @@ import { checkPort, dataFolder, readPort, resetData, serveUntilStopped } from '.
 
 await runCommand(async () => {
   const port = readPort();
-  const folder = dataFolder('.fornax-demo');
   await checkPort(port);
-  if (process.argv.includes('--reset')) await resetData(folder);
   ensurePackages(['mariadb-server']);
+  const folder = dataFolder('.fornax-demo');
+  if (process.argv.includes('--reset')) await resetData(folder);
   ensureNodeModules();
   ensureBuild();
   const { address } = await serveUntilStopped({ folder, port, demo: true });
   process.stdout.write(
     `Fornax is ready with its demo kitchen: ${address}\nStop it with Ctrl+C. ` +
-      `What you enter is kept; npm run demo -- --reset starts over.\n`,
+      `What you enter is kept in ${folder}; npm run demo -- --reset starts over.\n`,
   );
 });

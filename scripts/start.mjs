@@ -4,9 +4,9 @@ import { checkPort, dataFolder, readPort, serveUntilStopped } from './lib/serve.
 
 await runCommand(async () => {
   const port = readPort();
-  const folder = dataFolder('.fornax');
   await checkPort(port);
   ensurePackages(['mariadb-server']);
+  const folder = dataFolder('.fornax');
   ensureNodeModules();
   ensureBuild();
   const { address } = await serveUntilStopped({ folder, port, demo: false });

@@ -1,47 +1,55 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import {
+  chmodSync,
   closeSync,
   existsSync,
-  mkdirSync,
+  mkdtempSync,
   openSync,
   readFileSync,
   renameSync,
   rmSync,
   statfsSync,
+  statSync,
   writeFileSync,
 } from 'node:fs';
+import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
+import { administer, lastLine, secureAccounts } from './database-accounts.mjs';
+import { closedFolder, databaseOwner, ownFolder } from './database-owner.mjs';
 import { PlainError } from './say.mjs';
 
 const startsWithinMilliseconds = 45_000;
 /** A new data folder takes about 150 MB. */
 const leastFreeBytes = 300 * 1024 * 1024;
+const pidFile = 'fornax.pid';
 const environment = { ...process.env, PATH: `${process.env.PATH}:/usr/sbin:/sbin` };
 
 /**
- * Starts a MariaDB of the project's own on loopback, with its data in `folder`, and returns its address and
- * how to stop it. Two of them with different folders stand side by side; a second on the same folder is
- * refused.
+ * Starts a MariaDB of the project's own, with its data in `folder`, that only this user's programs reach: by
+ * a socket in a folder that is closed to others, not by the network. Returns the address for the application
+ * and how to stop it. Two of them with different folders stand side by side; a second on the same folder is
+ * refused. `schemas` are patterns of names that the application may use besides its own.
  */
-export async function startDatabase(folder) {
-  mkdirSync(folder, { recursive: true });
+export async function startDatabase(folder, { schemas = [] } = {}) {
+  const owner = databaseOwner();
+  closedFolder(folder, owner);
   checkSpace(folder);
   const unlock = lockFolder(folder);
   try {
     const data = join(folder, 'database');
     await endOrphan(folder);
-    if (!existsSync(join(data, 'mysql'))) install(data, folder);
-    const port = await freePort();
-    const process_ = launch(data, folder, port);
-    await answering(process_, port, folder);
-    await createDatabase(port, folder);
+    if (!existsSync(join(data, 'mysql'))) install(data, folder, owner);
+    const place = openPlace(folder, owner);
+    const process_ = launch(data, folder, place.socket, owner);
+    await answering(process_, place.socket, folder);
+    const access = { socket: place.socket, folder, environment, more: schemas };
     return {
-      url: `mariadb://root@127.0.0.1:${port}/fornax`,
-      port,
+      url: secureAccounts(access),
+      socket: place.socket,
       pid: process_.pid,
-      stop: () => stop(process_, unlock),
+      stop: () => stop(process_, unlock, place.close),
     };
   } catch (error) {
     unlock();
@@ -90,7 +98,7 @@ export function isHeld(folder) {
  * used again.
  */
 export async function endOrphan(folder) {
-  const file = join(folder, 'database.pid');
+  const file = [join(folder, 'database', pidFile), join(folder, 'database.pid')].find(existsSync) ?? '';
   const pid = existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
   // A process that has ended and that nobody has waited for still has its number, but no arguments.
   const isOurs = () => commandOf(pid).includes(`--datadir=${join(folder, 'database')}`);
@@ -124,17 +132,19 @@ function isRunning(pid) {
  * Sets the data up beside its place and moves it there when whole, so that a break in the middle leaves
  * nothing half done.
  */
-function install(data, folder) {
+function install(data, folder, owner) {
   const halfway = `${data}.new`;
   rmSync(halfway, { recursive: true, force: true });
+  ownFolder(halfway, owner);
   const done = spawnSync(
     'mariadb-install-db',
     [
       '--no-defaults',
-      '--auth-root-authentication-method=normal',
+      '--auth-root-authentication-method=socket',
+      `--auth-root-socket-user=${userInfo().username}`,
       '--skip-test-db',
       `--datadir=${halfway}`,
-      ...asUser(),
+      ...asUser(owner),
     ],
     { env: environment, encoding: 'utf8' },
   );
@@ -146,22 +156,50 @@ function install(data, folder) {
   renameSync(halfway, data);
 }
 
-function asUser() {
-  return process.getuid?.() === 0 ? ['--user=root'] : [];
+function asUser({ name, isOther }) {
+  return isOther ? [`--user=${name}`] : [];
 }
 
-function launch(data, folder, port) {
-  const log = openSync(join(folder, 'database.log'), 'w');
+/**
+ * Closes the data to others, also that of older versions, and opens a short-lived folder for the socket:
+ * socket paths are short by law, and a long data folder must not break them.
+ */
+function openPlace(folder, owner) {
+  const data = join(folder, 'database');
+  if (owner.isOther && statSync(data).uid !== owner.uid)
+    spawnSync('chown', ['-R', `${owner.uid}:${owner.gid}`, data]);
+  ownFolder(data, owner);
+  ownFolder(filesFolder(folder), owner);
+  const known = join(folder, 'socket');
+  const place = mkdtempSync(join(tmpdir(), 'fornax-'));
+  const close = (of) => rmSync(of, { recursive: true, force: true });
+  // One that was killed outright has left its own.
+  if (existsSync(known)) close(readFileSync(known, 'utf8'));
+  writeFileSync(known, place, { mode: 0o600 });
+  ownFolder(place, owner);
+  return { socket: join(place, 'database.sock'), close: () => close(place) };
+}
+
+/** The only folder that statements may read from or write to, and nobody does. */
+function filesFolder(folder) {
+  return join(folder, 'database-files');
+}
+
+function launch(data, folder, socket, owner) {
+  const logFile = join(folder, 'database.log');
+  const log = openSync(logFile, 'w', 0o600);
+  chmodSync(logFile, 0o600);
   const child = spawn(
     'mariadbd',
     [
       '--no-defaults',
-      ...asUser(),
+      ...asUser(owner),
       `--datadir=${data}`,
-      '--bind-address=127.0.0.1',
-      `--port=${port}`,
-      `--socket=${socketPath(port)}`,
-      `--pid-file=${join(folder, 'database.pid')}`,
+      '--skip-networking',
+      `--socket=${socket}`,
+      `--pid-file=${join(data, pidFile)}`,
+      `--secure-file-priv=${filesFolder(folder)}`,
+      '--local-infile=OFF',
       '--character-set-server=utf8mb4',
       '--collation-server=utf8mb4_unicode_ci',
       '--innodb-buffer-pool-size=64M',
@@ -175,12 +213,7 @@ function launch(data, folder, port) {
   return child;
 }
 
-/** Socket paths are short by law; a long data folder must not break them. */
-function socketPath(port) {
-  return `/tmp/fornax-${process.pid}-${port}.sock`;
-}
-
-async function answering(child, port, folder) {
+async function answering(child, socket, folder) {
   let ended = false;
   child.once('exit', () => {
     ended = true;
@@ -190,7 +223,7 @@ async function answering(child, port, folder) {
   });
   const until = Date.now() + startsWithinMilliseconds;
   while (Date.now() < until && !ended) {
-    if (sql(port, 'SELECT 1').status === 0) return;
+    if (administer(socket, 'SELECT 1;', environment).status === 0) return;
     await wait(150);
   }
   if (!ended) child.kill('SIGKILL');
@@ -206,23 +239,7 @@ function logReason(folder) {
   return error ? `${error.replace(/^.*\[ERROR\]\s*/, '')}.` : 'it gave no reason.';
 }
 
-function sql(port, statement) {
-  return spawnSync('mariadb', ['--no-defaults', '-uroot', '-h127.0.0.1', `-P${port}`, '-e', statement], {
-    env: environment,
-    encoding: 'utf8',
-  });
-}
-
-function createDatabase(port, folder) {
-  const made = sql(
-    port,
-    'CREATE DATABASE IF NOT EXISTS fornax CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci',
-  );
-  if (made.status !== 0)
-    throw new PlainError(`The database in ${folder} could not be opened: ${lastLine(made.stderr)}`);
-}
-
-async function stop(child, unlock) {
+async function stop(child, unlock, close) {
   if (child.exitCode === null && child.signalCode === null) {
     const ended = new Promise((resolve) => {
       child.once('exit', resolve);
@@ -230,6 +247,7 @@ async function stop(child, unlock) {
     child.kill('SIGTERM');
     await ended;
   }
+  close();
   unlock();
 }
 
@@ -241,8 +259,4 @@ export function freePort() {
       probe.close(() => resolve(port));
     });
   });
-}
-
-function lastLine(text) {
-  return text.trim().split('\n').pop() ?? '';
 }

@@ -148,14 +148,14 @@ describe('two copies', () => {
   it('one that was killed outright starts again with what was entered', async () => {
     const environment = { ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder };
     const killed = await startDemo(environment);
-    const database = Number(readFileSync(join(folder, 'database.pid'), 'utf8'));
+    const database = Number(readFileSync(join(folder, 'database', 'fornax.pid'), 'utf8'));
     killed.kill('SIGKILL');
     await new Promise((resolve) => {
       killed.once('exit', resolve);
     });
     expect(() => process.kill(database, 0)).not.toThrow();
     const again = await startDemo({ ...environment, PORT: String(await freePort()) });
-    expect(Number(readFileSync(join(folder, 'database.pid'), 'utf8'))).not.toBe(database);
+    expect(Number(readFileSync(join(folder, 'database', 'fornax.pid'), 'utf8'))).not.toBe(database);
     again.kill('SIGTERM');
     expect(
       await new Promise((resolve) => {

@@ -3,14 +3,18 @@ import { createServer } from 'node:net';
 import { existsSync, rmSync } from 'node:fs';
 import { isAbsolute, join } from 'node:path';
 import { endOrphan, isHeld, startDatabase } from './database.mjs';
+import { usableFolder } from './database-owner.mjs';
 import { root } from './machine.mjs';
 import { PlainError } from './say.mjs';
 
-/** Where the data lives: FORNAX_DATA, or a folder in the project. */
+/**
+ * Where the data lives: FORNAX_DATA, or a folder in the project; where the database's user cannot enter the
+ * project, one of its own under /var/lib.
+ */
 export function dataFolder(usual) {
   const chosen = process.env.FORNAX_DATA;
-  if (!chosen) return join(root, usual);
-  return isAbsolute(chosen) ? chosen : join(process.cwd(), chosen);
+  if (!chosen) return usableFolder(join(root, usual), false);
+  return usableFolder(isAbsolute(chosen) ? chosen : join(process.cwd(), chosen), true);
 }
 
 export function readPort() {

@@ -1,9 +1,10 @@
 import { Module, type DynamicModule } from '@nestjs/common';
-import { APP_GUARD } from '@nestjs/core';
+import { APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassesModule } from './classes/classes.module.js';
 import { Logger } from './common/logger.js';
 import { CONFIG, type ServerConfig } from './config.js';
+import { WriteInterceptor } from './database/write-interceptor.js';
 import { HealthModule } from './health/health.module.js';
 import { LarderModule } from './larder/larder.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
@@ -41,7 +42,10 @@ export class AppModule {
         HealthModule,
         OpenApiModule,
       ],
-      providers: [{ provide: APP_GUARD, useClass: SessionGuard }],
+      providers: [
+        { provide: APP_GUARD, useClass: SessionGuard },
+        { provide: APP_INTERCEPTOR, useClass: WriteInterceptor },
+      ],
     };
   }
 }

@@ -4,6 +4,7 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.js';
 import { Logger, requestLog } from './common/logger.js';
+import { refuseHarmfulBodies } from './common/bodies.js';
 import { ProblemFilter, validationProblem } from './common/problem.js';
 import type { ServerConfig } from './config.js';
 import { ApiDescription, describeApi } from './openapi.js';
@@ -17,6 +18,7 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
   });
   app.use(requestLog(logger, config));
   app.useBodyParser('json', { limit: '1mb' });
+  app.use(refuseHarmfulBodies);
   app.useGlobalPipes(
     new ValidationPipe({
       whitelist: true,

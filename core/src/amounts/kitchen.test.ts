@@ -15,6 +15,28 @@ describe('at the borders of what is shown', () => {
     expect(formatForKitchen({ low: '0', high: '0', unit: 'piece' }, metric).lead).toBe('0'));
 });
 
+describe('a drawer without spoons', () => {
+  it('liquids are measured by the scales alone', () =>
+    expect(
+      formatForKitchen(
+        { low: '50', high: '50', unit: 'ml' },
+        { ...metric, show: 'grams', measuringSet: { teaspoons: [], tablespoon: false, cups: [] } },
+      ),
+    ).toMatchObject({ lead: '50 ml', beside: null }));
+  it('what has a weight is weighed, with its millilitres beside: 50 × 0.91 = 45.5 g', () =>
+    expect(
+      formatForKitchen(
+        { low: '50', high: '50', unit: 'ml' },
+        {
+          ...metric,
+          show: 'grams',
+          facts: { gramsPerMillilitre: '91/100' },
+          measuringSet: { teaspoons: [], tablespoon: false, cups: [] },
+        },
+      ),
+    ).toMatchObject({ lead: '46 g', beside: '50 ml' }));
+});
+
 describe('spoons and cups', () => {
   it.each([
     [15, '1 tbsp'],

@@ -123,7 +123,8 @@ function scalesFirst(
   estimated: boolean,
 ): KitchenAmount {
   const lead = grams === null ? formatMillilitres(millilitres) : formatMass(grams);
-  return { lead, beside: spoons ? besideText(spoons) : null, error: 0, estimated };
+  const beside = spoons ? besideText(spoons) : null;
+  return { lead, beside: beside === lead ? null : beside, error: 0, estimated };
 }
 
 /** Beyond half a cup, spoons beside a weight help nobody. */

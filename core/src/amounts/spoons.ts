@@ -37,10 +37,8 @@ export function formatVolume(
   set: MeasuringSet = fullSet,
 ): VolumeText {
   const measures = spoonMeasures(system, set);
-  if (measures.length === 0)
-    return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: false };
-  const largest = measures[measures.length - 1]!.millilitres;
-  if (millilitres > largest)
+  const largest = measures[measures.length - 1]?.millilitres ?? 0;
+  if (measures.length === 0 || millilitres > largest)
     return { text: formatMillilitres(millilitres), millilitres, error: 0, reached: true };
   const error = (measure: SpoonMeasure) => (millilitres === 0 ? 0 : measure.millilitres / millilitres - 1);
   let best: SpoonMeasure | null = null;

@@ -7,5 +7,6 @@ export * from './measuring.js';
 export * from './safety-profile.js';
 export * from './decisions.js';
 export { toolFacts, toolFact, toolName, toolPlural, isSharedTool } from './tools.js';
+export { type ClassSize, classSize, classSizeProblem } from './class-size.js';
 export { applyKitDecisions } from './kit-decisions.js';
 export { decidedDishes, slowestWay } from './decide.js';

@@ -168,6 +168,12 @@ describe('budget and other classes', () => {
       planClass(bundle({ budget: 1000 }, { kitchen: priced })).warnings.some(({ id }) => id === 'budget'),
     ).toBe(false);
   });
+  it('just what the budget is, is not over it', () => {
+    const total = planClass(bundle({}, { kitchen: priced })).shopping.cost.total;
+    const warned = (budget: number) =>
+      planClass(bundle({ budget }, { kitchen: priced })).warnings.some(({ id }) => id === 'budget');
+    expect([warned(total), warned(total - 0.01)]).toEqual([false, true]);
+  });
   const other = classOf(
     [dish(recipe(['300 g walnuts'], { serves: 14 }), { id: 'd9', maker: 'demonstration' })],
     { id: 'other', title: 'Other class', startsAt: '2026-11-29T18:30' },

@@ -11,7 +11,16 @@ export { readOvenHeat, type OvenHeat } from './intake/step/heat.js';
 export { linkLines } from './intake/step/links.js';
 export { looseEnds, type LooseEnds } from './loose-ends.js';
 export { applyChoices, namesTaken, optionTaken, type Chosen } from './choices.js';
-export { expandRecipe, recipeLoop, subRecipeIds, type FindRecipe } from './sub-recipes.js';
+export { expandRecipe, subRecipeIds, type FindRecipe } from './sub-recipes.js';
+export {
+  compositionProblem,
+  type FindNode,
+  mostWrittenOut,
+  nodeOf,
+  type RecipeNode,
+  type WrittenOut,
+  writtenOut,
+} from './written-out.js';
 export { compareRecipes, type RecipeDifference, type TextPart } from './compare.js';
 export { pieceSizeOf } from './size.js';
 export { stepCircle, withoutCircles } from './circles.js';

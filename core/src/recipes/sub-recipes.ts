@@ -1,4 +1,5 @@
 import { multiply, type Rational, toFraction, toNumber, toRational, writeAmount } from '../amounts/index.js';
+import { mostWrittenOut } from './written-out.js';
 import type { Recipe, RecipeChoice, RecipeComponent, RecipeLine, RecipeStep } from './types.js';
 
 /** Finds a recipe by its id; null where the library has none. */
@@ -14,40 +15,38 @@ export function subRecipeIds(recipe: Pick<Recipe, 'components'>): string[] {
 }
 
 /**
- * The way by which a recipe would become part of itself, as titles from the first to its return; null where
- * there is no such loop. `id` is the recipe's own.
- */
-export function recipeLoop(id: string, recipe: Recipe, find: FindRecipe): string[] | null {
-  const visit = (each: Recipe, path: readonly string[], seen: ReadonlySet<string>): string[] | null => {
-    for (const sub of subRecipeIds(each)) {
-      if (sub === id) return [...path, recipe.title];
-      const found = seen.has(sub) ? null : find(sub);
-      const loop = found && visit(found, [...path, found.title], new Set([...seen, sub]));
-      if (loop) return loop;
-    }
-    return null;
-  };
-  return visit(recipe, [recipe.title], new Set());
-}
-
-/**
  * A recipe with its sub-recipes written out: their lines and steps, scaled by the batches wanted, stand under
  * the component that asked for them, which asks for nothing more. Steps of the recipe that belong to the
- * component or name it come after the sub-recipe's last ones. A recipe that is not found or would contain
- * itself leaves its component empty.
+ * component or name it come after the sub-recipe's last ones. A recipe that is not found, would contain
+ * itself, or would make the whole larger than a recipe may be, leaves its component empty.
  */
 export function expandRecipe(recipe: Recipe, find: FindRecipe, path: readonly string[] = []): Recipe {
+  return written(recipe, find, path, {
+    lines: mostWrittenOut.lines - recipe.lines.length,
+    steps: mostWrittenOut.steps - recipe.steps.length,
+    parts: mostParts,
+  });
+}
+
+/** Components that are looked into in all: parts without lines or steps end as well. */
+const mostParts = 200;
+
+/** What may still be written out. */
+interface Room {
+  lines: number;
+  steps: number;
+  parts: number;
+}
+
+function written(recipe: Recipe, find: FindRecipe, path: readonly string[], room: Room): Recipe {
   if (!recipe.components.some((component) => component.recipe)) return recipe;
   return recipe.components.reduce((whole, component) => {
-    const sub =
-      component.recipe && !path.includes(component.recipe.recipeId) ? find(component.recipe.recipeId) : null;
-    if (!component.recipe || !sub) return whole;
-    return withSubRecipe(
-      whole,
-      component,
-      expandRecipe(sub, find, [...path, component.recipe.recipeId]),
-      component.recipe.batches,
-    );
+    const part = component.recipe;
+    const sub = part && !path.includes(part.recipeId) && room.parts-- > 0 ? find(part.recipeId) : null;
+    if (!part || !sub || sub.lines.length > room.lines || sub.steps.length > room.steps) return whole;
+    room.lines -= sub.lines.length;
+    room.steps -= sub.steps.length;
+    return withSubRecipe(whole, component, written(sub, find, [...path, part.recipeId], room), part.batches);
   }, recipe);
 }
 

@@ -3,7 +3,7 @@ import type { Rational } from '../amounts/index.js';
 import { recipe, step } from '../tests/recipes.js';
 import { applyChoices, namesTaken } from './choices.js';
 import { compareRecipes } from './compare.js';
-import { expandRecipe, recipeLoop } from './sub-recipes.js';
+import { expandRecipe } from './sub-recipes.js';
 import type { Recipe } from './types.js';
 
 const use = (line: string, share: Rational = '1') => ({ line, share });
@@ -103,17 +103,6 @@ describe('sub-recipes', () => {
   });
   it('one that is not there leaves its component empty', () =>
     expect(expandRecipe(salad, () => null, ['salad']).lines).toHaveLength(1));
-  it('a loop is found with its way, however long', () => {
-    const within = (title: string, recipeId: string): Recipe =>
-      recipe([], {
-        title,
-        components: [{ id: 'c1', name: 'Part', role: 'base', recipe: { recipeId, batches: '1' } }],
-      });
-    const chain: Record<string, Recipe> = { b: within('B', 'c'), c: within('C', 'a') };
-    expect(recipeLoop('a', within('A', 'b'), (id) => chain[id] ?? null)).toEqual(['A', 'B', 'C', 'A']);
-    expect(recipeLoop('a', within('A', 'a'), () => null)).toEqual(['A', 'A']);
-    expect(recipeLoop('salad', salad, find)).toBeNull();
-  });
   it('a loop in stored data does not expand for ever', () => {
     const self = recipe(['1 lemon'], {
       components: [{ id: 'c1', name: 'All', role: 'base', recipe: { recipeId: 'self', batches: '1' } }],

@@ -1,23 +1,22 @@
 import { Injectable, Logger } from '@nestjs/common';
-import type { ClassDishDto, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
-import { Op, type Transaction } from 'sequelize';
+import type { ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
+import { Op } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import {
   type ClassBundle,
   type ClassNeeds,
   type ClassPlan,
   type LocalDate,
-  needsOfClass,
   splitStations,
 } from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
-import { ClassDishRow, ClassRow, KitchenRow, RecipeRow, StockRow } from '../database/models.js';
+import { ClassRow, KitchenRow, StockRow } from '../database/models.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
 import { inTransaction } from '../database/transaction.js';
 import { Planner } from '../planning/planner.js';
-import { versionOfDraft } from '../recipes/versions.js';
 import { ClassViews } from './class-views.js';
+import { writeMenu } from './menu.js';
 
 /** How many coming classes are planned for the list; the rest show their date only. */
 const plannedInList = 12;
@@ -97,7 +96,7 @@ export class ClassesService {
       limit: plannedInList,
     });
     const views = await this.views.ofMany(rows);
-    return views.map((view) => needsOfClass(view, view.kitchen));
+    return Promise.all(views.map((view) => this.planner.needs({ class: view, kitchen: view.kitchen })));
   }
 
   #stock(kitchenId: string): Promise<StockRow[]> {
@@ -140,12 +139,9 @@ export class ClassesService {
     const row = await makeOnce(
       () => scope.findOne({ where: { id: input.id } }),
       () =>
-        inTransaction(this.sequelize, async (transaction) => {
-          const created = await scope.create(
-            { decisions: {}, ...usual, ...fields, revision: 1 },
-            transaction,
-          );
-          await this.#writeDishes(created, dishes ?? [], transaction);
+        inTransaction(this.sequelize, async () => {
+          const created = await scope.create({ decisions: {}, ...usual, ...fields, revision: 1 });
+          await writeMenu(created, dishes ?? []);
           return created;
         }),
     );
@@ -154,18 +150,11 @@ export class ClassesService {
 
   async update(kitchenId: string, id: string, revision: number, input: UpdateClassDto): Promise<ClassView> {
     const { dishes, ...fields } = input;
-    const saved = await inTransaction(this.sequelize, async (transaction) => {
-      const row = await this.#row(kitchenId, id, transaction);
-      if (
-        !(await new KitchenScope(ClassRow, kitchenId).updateRevision(
-          id,
-          revision,
-          { ...fields },
-          transaction,
-        ))
-      )
+    const saved = await inTransaction(this.sequelize, async () => {
+      const row = await this.#row(kitchenId, id);
+      if (!(await new KitchenScope(ClassRow, kitchenId).updateRevision(id, revision, { ...fields })))
         return false;
-      if (dishes) await this.#writeDishes(row, dishes, transaction);
+      if (dishes) await writeMenu(row, dishes);
       return true;
     });
     const current = await this.get(kitchenId, id);
@@ -192,71 +181,12 @@ export class ClassesService {
     return this.views.of(row);
   }
 
-  async #row(kitchenId: string, id: string, transaction?: Transaction): Promise<ClassRow> {
+  async #row(kitchenId: string, id: string): Promise<ClassRow> {
     const row = await new KitchenScope(ClassRow, kitchenId).findOne({
       where: { id, deletedAt: null },
-      transaction,
     });
     if (!row) throw notFound();
     return row;
-  }
-
-  /**
-   * Writes the menu in order. A dish keeps its version; a new one, or one that asks for it, takes the newest.
-   */
-  async #writeDishes(
-    row: ClassRow,
-    dishes: readonly ClassDishDto[],
-    transaction: Transaction,
-  ): Promise<void> {
-    const scope = new KitchenScope(ClassDishRow, row.kitchenId);
-    const before = new Map(
-      (await scope.find({ where: { classId: row.id }, transaction })).map((dish) => [dish.id, dish]),
-    );
-    await scope.destroy({ classId: row.id }, transaction);
-    for (const [position, dish] of dishes.entries()) {
-      const kept = before.get(dish.id);
-      const version =
-        kept && kept.recipeId === dish.recipeId && !dish.useNewest
-          ? kept.version
-          : await this.#newestVersion(row.kitchenId, dish.recipeId, position, transaction);
-      await scope.create(
-        {
-          id: dish.id,
-          classId: row.id,
-          recipeId: dish.recipeId,
-          version,
-          position,
-          portion: dish.portion,
-          maker: dish.maker,
-          choices: dish.choices ?? {},
-          making: { ...dish.making },
-        },
-        transaction,
-      );
-    }
-  }
-
-  async #newestVersion(
-    kitchenId: string,
-    recipeId: string,
-    position: number,
-    transaction: Transaction,
-  ): Promise<number> {
-    // Held until the dish is written: a recipe that is being deleted at the same moment waits, and then finds
-    // itself in use.
-    const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({
-      where: { id: recipeId, deletedAt: null },
-      transaction,
-      lock: transaction.LOCK.SHARE,
-    });
-    if (!recipe) {
-      const sentence = 'This recipe is not in the library any more.';
-      throw new ProblemException(422, sentence, {
-        errors: [{ field: `dishes.${position}.recipeId`, sentence }],
-      });
-    }
-    return versionOfDraft(recipe, transaction);
   }
 }
 

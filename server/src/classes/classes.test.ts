@@ -202,27 +202,6 @@ describe('making and changing', () => {
   });
 });
 
-describe('ticks', () => {
-  it('are rows of their own: who, when, and the later one stands', async () => {
-    const view = await classNamed(harness.cook, 'Roots and citrus');
-    await harness.cook.put(`/api/classes/${view.id}/ticks`).send({ key: 'orange', ticked: true }).expect(200);
-    await harness.cook
-      .put(`/api/classes/${view.id}/ticks`)
-      .send({ key: 'orange', ticked: false })
-      .expect(200);
-    expect((await harness.cook.get(`/api/classes/${view.id}/ticks`)).body).toMatchObject([
-      { key: 'orange', ticked: false, by: 'Ines Okoye' },
-    ]);
-  });
-  it('on a class that is deleted, or is none, are refused', async () => {
-    const made = newClass({ title: 'Gone' });
-    await harness.cook.post('/api/classes').send(made).expect(201);
-    await harness.cook.delete(`/api/classes/${made.id}`).expect(204);
-    for (const id of [made.id, uuid()])
-      await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'orange', ticked: true }).expect(404);
-  });
-});
-
 describe('what coming classes want', () => {
   it('is asked of classes from yesterday on, not of older or deleted ones', async () => {
     const local = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 16);

@@ -1,18 +1,14 @@
 import { Injectable } from '@nestjs/common';
 import type { TickDto, TickView } from '@fornax/contract';
-import { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
 import { ClassRow, TickRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-import { inTransaction } from '../database/transaction.js';
 
 /** Ticks on a shopping list, each a row with who and when by the server's clock; the later one stands. */
 @Injectable()
 export class TicksService {
-  constructor(private readonly sequelize: Sequelize) {}
-
   async list(kitchenId: string, classId: string): Promise<TickView[]> {
     const rows = await new KitchenScope(TickRow, kitchenId).find({
       where: { classId },
@@ -27,14 +23,14 @@ export class TicksService {
     });
     if (!known) throw new ProblemException(404, 'There is no such class; it may have been deleted.');
     const values = { ticked: input.ticked, count: input.count ?? 0, by: session.accountName, at: new Date() };
-    return inTransaction(this.sequelize, async (transaction) => {
-      const scope = new KitchenScope(TickRow, session.kitchenId);
-      const row = await scope.findOne({ where: { classId, key: input.key }, transaction, lock: true });
-      if (!row)
-        return viewOf(await scope.create({ id: uuid(), classId, key: input.key, ...values }, transaction));
-      await row.update(values, { transaction });
-      return viewOf(row);
-    });
+    const scope = new KitchenScope(TickRow, session.kitchenId);
+    await scope.createOrUpdate({ id: uuid(), classId, key: input.key, ...values }, [
+      'ticked',
+      'count',
+      'by',
+      'at',
+    ]);
+    return viewOf((await scope.findOne({ where: { classId, key: input.key } }))!);
   }
 }
 

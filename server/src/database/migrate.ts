@@ -2,6 +2,8 @@ import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstTables from './migrations/0001-first-tables.js';
 import * as choicesLarderStock from './migrations/0002-choices-larder-stock.js';
+import * as recipeParts from './migrations/0004-recipe-parts.js';
+import * as keysByLetter from './migrations/0005-keys-by-letter.js';
 import * as makingDecisionsCounts from './migrations/0003-making-decisions-counts.js';
 
 /** Forward only, in this order. A landed migration is never edited. */
@@ -9,6 +11,8 @@ const migrations = [
   { name: '0001-first-tables', up: firstTables.up },
   { name: '0002-choices-larder-stock', up: choicesLarderStock.up },
   { name: '0003-making-decisions-counts', up: makingDecisionsCounts.up },
+  { name: '0004-recipe-parts', up: recipeParts.up },
+  { name: '0005-keys-by-letter', up: keysByLetter.up },
 ];
 
 function umzugOf(sequelize: Sequelize) {

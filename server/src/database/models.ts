@@ -85,7 +85,18 @@ export class RecipeRow extends Model {
   @Column(DataType.STRING(160)) title: string;
   /** The draft: what the editor shows and saves as one types. */
   @JsonColumn('content') content: Recipe;
+  @Column({ type: DataType.INTEGER, field: 'line_count' }) lineCount: number;
+  @Column({ type: DataType.INTEGER, field: 'step_count' }) stepCount: number;
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
+}
+
+/** A component of a recipe that another recipe makes: one row each time it is asked for. */
+@Table({ tableName: 'recipe_parts' })
+export class RecipePartRow extends Model {
+  @PrimaryKey @Column({ type: DataType.UUID, field: 'recipe_id' }) recipeId: string;
+  @PrimaryKey @Column(DataType.INTEGER) position: number;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column({ type: DataType.UUID, field: 'part_id' }) partId: string;
 }
 
 @Table({ tableName: 'recipe_versions' })
@@ -96,6 +107,8 @@ export class RecipeVersionRow extends Model {
   @Column(DataType.INTEGER) number: number;
   /** With its sub-recipes written out: a version never changes by itself. */
   @JsonColumn('content') content: Recipe;
+  @Column({ type: DataType.INTEGER, field: 'line_count' }) lineCount: number;
+  @Column({ type: DataType.INTEGER, field: 'step_count' }) stepCount: number;
   @Column(DataType.STRING(200)) note: string;
   @Column({ type: DataType.STRING(80), field: 'made_by' }) madeBy: string;
   @Column({ type: DataType.DATE(3), field: 'made_at' }) madeAt: Date | null;
@@ -193,6 +206,7 @@ export const models = [
   SignInAttemptRow,
   CourseRow,
   RecipeRow,
+  RecipePartRow,
   RecipeVersionRow,
   ClassRow,
   ClassDishRow,

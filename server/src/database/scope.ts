@@ -4,7 +4,6 @@ import type {
   FindOptions,
   Model,
   ModelStatic,
-  Transaction,
   WhereOptions,
 } from 'sequelize';
 
@@ -26,27 +25,24 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
     return this.model.findOne({ ...options, where: this.#where(options.where) });
   }
 
-  create(values: Omit<Record<string, unknown>, 'kitchenId'>, transaction?: Transaction): Promise<M> {
-    return this.model.create({ ...values, kitchenId: this.kitchenId } as unknown as CreationAttributes<M>, {
-      transaction,
-    });
+  create(values: Omit<Record<string, unknown>, 'kitchenId'>): Promise<M> {
+    return this.model.create({ ...values, kitchenId: this.kitchenId } as unknown as CreationAttributes<M>);
   }
 
-  destroy(where: WhereOptions<Attributes<M>>, transaction?: Transaction): Promise<number> {
-    return this.model.destroy({ where: this.#where(where), transaction });
+  /** Makes a row, or where one with its key is there writes these fields of it: one statement, so no race. */
+  async createOrUpdate(values: Record<string, unknown>, fields: (keyof Attributes<M>)[]): Promise<void> {
+    await this.model.upsert({ ...values, kitchenId: this.kitchenId } as never, { fields });
+  }
+
+  destroy(where: WhereOptions<Attributes<M>>): Promise<number> {
+    return this.model.destroy({ where: this.#where(where) });
   }
 
   /** Writes a row under its revision; returns false where another write came first. */
-  async updateRevision(
-    id: string,
-    revision: number,
-    values: Record<string, unknown>,
-    transaction?: Transaction,
-  ): Promise<boolean> {
+  async updateRevision(id: string, revision: number, values: Record<string, unknown>): Promise<boolean> {
     const where = this.#where({ id, revision } as unknown as WhereOptions<Attributes<M>>);
     const [changed] = await this.model.update({ ...values, revision: revision + 1 } as never, {
       where: where as never,
-      transaction,
     });
     return changed === 1;
   }

@@ -1,6 +1,5 @@
 import { demoClasses, demoCourse, demoKitchen, demoRecipes, demoStock } from '@fornax/demo';
 import type { Recipe } from '@fornax/core';
-import type { Transaction } from 'sequelize';
 import type { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import {
@@ -14,6 +13,7 @@ import {
 } from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
+import { countsOf, writeParts } from '../recipes/composition.js';
 import { versionOfDraft } from '../recipes/versions.js';
 
 /**
@@ -21,36 +21,28 @@ import { versionOfDraft } from '../recipes/versions.js';
  * was loaded.
  */
 export async function loadDemo(sequelize: Sequelize, today: string): Promise<boolean> {
-  return inTransaction(sequelize, async (transaction) => {
-    if (await KitchenRow.findOne({ where: { demo: true }, transaction })) return false;
-    const kitchen = await createKitchen(demoKitchen, transaction, true);
-    await AccountRow.create(
-      { id: uuid(), kitchenId: kitchen.id, name: 'Ines Okoye', email: null, passwordHash: null },
-      { transaction },
-    );
+  return inTransaction(sequelize, async () => {
+    if (await KitchenRow.findOne({ where: { demo: true } })) return false;
+    const kitchen = await createKitchen(demoKitchen, true);
+    await AccountRow.create({
+      id: uuid(),
+      kitchenId: kitchen.id,
+      name: 'Ines Okoye',
+      email: null,
+      passwordHash: null,
+    });
     const recipes = new Map<string, RecipeRow>();
     for (const { key, recipe } of demoRecipes) {
-      recipes.set(
-        key,
-        await RecipeRow.create(
-          {
-            id: uuid(),
-            kitchenId: kitchen.id,
-            revision: 1,
-            title: recipe.title,
-            content: withParts(recipe, recipes),
-          },
-          { transaction },
-        ),
-      );
+      const content = withParts(recipe, recipes);
+      const { title } = content;
+      const values = { id: uuid(), kitchenId: kitchen.id, revision: 1, title, content };
+      recipes.set(key, await RecipeRow.create({ ...values, ...countsOf(content) }));
+      await writeParts(kitchen.id, values.id, content);
     }
-    const course = await CourseRow.create(
-      { id: uuid(), kitchenId: kitchen.id, title: demoCourse.title },
-      { transaction },
-    );
+    const course = await CourseRow.create({ id: uuid(), kitchenId: kitchen.id, title: demoCourse.title });
     for (const item of demoStock(today))
-      await StockRow.create({ ...item, id: uuid(), kitchenId: kitchen.id, revision: 1 }, { transaction });
-    for (const each of demoClasses(today)) await loadClass(each, course, recipes, transaction);
+      await StockRow.create({ ...item, id: uuid(), kitchenId: kitchen.id, revision: 1 });
+    for (const each of demoClasses(today)) await loadClass(each, course, recipes);
     return true;
   });
 }
@@ -59,40 +51,33 @@ async function loadClass(
   { dishes, ...fields }: ReturnType<typeof demoClasses>[number],
   course: CourseRow,
   recipes: ReadonlyMap<string, RecipeRow>,
-  transaction: Transaction,
 ): Promise<void> {
   const { kitchenId } = course;
-  const row = await ClassRow.create(
-    {
-      decisions: {},
-      ...fields,
-      id: uuid(),
-      kitchenId,
-      courseId: course.id,
-      revision: 1,
-      zone: demoKitchen.zone,
-    },
-    { transaction },
-  );
+  const row = await ClassRow.create({
+    decisions: {},
+    ...fields,
+    id: uuid(),
+    kitchenId,
+    courseId: course.id,
+    revision: 1,
+    zone: demoKitchen.zone,
+  });
   for (const [position, dish] of dishes.entries()) {
     const recipe = recipes.get(dish.recipe);
     if (!recipe) throw new Error(`The demo has no recipe “${dish.recipe}”.`);
-    const version = await versionOfDraft(recipe, transaction);
-    await ClassDishRow.create(
-      {
-        id: uuid(),
-        kitchenId,
-        classId: row.id,
-        recipeId: recipe.id,
-        version,
-        position,
-        portion: dish.portion,
-        maker: dish.maker,
-        making: dish.making ?? {},
-        choices: {},
-      },
-      { transaction },
-    );
+    const version = await versionOfDraft(recipe);
+    await ClassDishRow.create({
+      id: uuid(),
+      kitchenId,
+      classId: row.id,
+      recipeId: recipe.id,
+      version,
+      position,
+      portion: dish.portion,
+      maker: dish.maker,
+      making: dish.making ?? {},
+      choices: {},
+    });
   }
 }
 

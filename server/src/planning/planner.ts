@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Worker } from 'node:worker_threads';
 import { Injectable, Module, type OnModuleDestroy } from '@nestjs/common';
-import { betteringSlices, type ClassBundle, type ClassPlan } from '@fornax/core';
+import { betteringSlices, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
 import type { PlanAnswer, PlanQuestion } from './plan.worker.js';
 
@@ -22,10 +22,14 @@ class TooLong extends ProblemException {
   }
 }
 
+function notAnswered(answer: PlanAnswer): Error {
+  return new Error('error' in answer ? answer.error : 'The planner answered something else.');
+}
+
 interface Job {
   readonly question: PlanQuestion;
   readonly isUrgent: boolean;
-  readonly resolve: (plan: ClassPlan) => void;
+  readonly resolve: (answer: PlanAnswer) => void;
   readonly reject: (error: Error) => void;
 }
 
@@ -46,6 +50,7 @@ export class Planner implements OnModuleDestroy {
   readonly #newest = new Map<string, string>();
   readonly #best = new Map<string, Promise<ClassPlan>>();
   readonly #done = new Map<string, ClassPlan>();
+  readonly #needs = new Map<string, Promise<ClassNeeds>>();
 
   /** The best plan where it is known already; else the first valid one, while the best is looked for. */
   async soon(bundle: ClassBundle): Promise<ClassPlan> {
@@ -53,7 +58,7 @@ export class Planner implements OnModuleDestroy {
     const digest = digestOf(text);
     const known = this.#done.get(digest);
     if (known) return known;
-    const first = await this.#ask({ bundle: text, options: {} }, true);
+    const first = await this.#plan({ bundle: text, options: {} }, true);
     this.#newest.set(bundle.class.id, digest);
     this.#lookFor(text, first, () => this.#newest.get(bundle.class.id) === digest).catch(() => undefined);
     return first;
@@ -66,6 +71,23 @@ export class Planner implements OnModuleDestroy {
       if (error instanceof Superseded) return this.#lookFor(text, null);
       throw error;
     });
+  }
+
+  /** What a class wants of each ingredient as purchased. Asked again for the same, it is known. */
+  needs(bundle: Pick<ClassBundle, 'class' | 'kitchen'>): Promise<ClassNeeds> {
+    const text = JSON.stringify(bundle);
+    const digest = digestOf(text);
+    const known = this.#needs.get(digest);
+    if (known) return known;
+    const found = this.#ask({ bundle: text, options: null }, true).then((answer) => {
+      if ('needs' in answer) return answer.needs;
+      throw notAnswered(answer);
+    });
+    this.#needs.set(digest, found);
+    found.catch(() => this.#needs.delete(digest));
+    for (const oldest of [...this.#needs.keys()].slice(0, Math.max(0, this.#needs.size - mostRemembered)))
+      this.#needs.delete(oldest);
+    return found;
   }
 
   #lookFor(bundle: string, first: ClassPlan | null, isWanted = () => true): Promise<ClassPlan> {
@@ -93,10 +115,10 @@ export class Planner implements OnModuleDestroy {
   }
 
   async #better(bundle: string, first: ClassPlan | null, isWanted: () => boolean): Promise<ClassPlan> {
-    let plan = first ?? (await this.#ask({ bundle, options: {} }, true));
+    let plan = first ?? (await this.#plan({ bundle, options: {} }, true));
     for (const effort of betteringSlices) {
       if (!isWanted()) throw new Superseded();
-      const next = await this.#ask(
+      const next = await this.#plan(
         { bundle, options: { effort, standing: plan.timeline.starts } },
         false,
       ).catch((error: unknown) => {
@@ -116,7 +138,13 @@ export class Planner implements OnModuleDestroy {
     this.#done.delete(digest);
   }
 
-  #ask(question: PlanQuestion, isUrgent: boolean): Promise<ClassPlan> {
+  async #plan(question: PlanQuestion, isUrgent: boolean): Promise<ClassPlan> {
+    const answer = await this.#ask(question, isUrgent);
+    if ('plan' in answer) return answer.plan;
+    throw notAnswered(answer);
+  }
+
+  #ask(question: PlanQuestion, isUrgent: boolean): Promise<PlanAnswer> {
     return new Promise((resolve, reject) => {
       this.#waiting.push({ question, isUrgent, resolve, reject });
       this.#next();
@@ -148,8 +176,7 @@ export class Planner implements OnModuleDestroy {
     const job = this.#running!;
     this.#running = null;
     this.#setTimer(idleMilliseconds, () => void this.#stop(null));
-    if ('plan' in answer) job.resolve(answer.plan);
-    else job.reject(new Error(answer.error));
+    job.resolve(answer);
     this.#next();
   }
 

@@ -11,29 +11,26 @@ import {
   allergensOf,
   dietsOf,
   larderOf,
+  quotedList,
   recipeMinutes,
   seasonText,
-  subRecipeIds,
   type KitchenFacts,
   type Recipe,
 } from '@fornax/core';
 import { Op } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
-import { ClassDishRow, ClassRow, RecipeRow, RecipeVersionRow } from '../database/models.js';
+import { ClassDishRow, ClassRow, RecipePartRow, RecipeRow, RecipeVersionRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { makeOnce } from '../database/once.js';
-import { inTransaction } from '../database/transaction.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
-import { loopSentence, wholeRecipes } from './library.js';
+import { countsOf, lockLibrary, problemOfParts, writeParts } from './composition.js';
+import { wholeRecipes } from './library.js';
 import { versionOfDraft } from './versions.js';
 
 /** Recipes of a kitchen: their drafts, saved under a revision, and deletion that can be undone. */
 @Injectable()
 export class RecipesService {
-  constructor(private readonly sequelize: Sequelize) {}
-
   async list(kitchenId: string): Promise<RecipeSummary[]> {
     const rows = await new KitchenScope(RecipeRow, kitchenId).find({
       where: { deletedAt: null },
@@ -51,29 +48,31 @@ export class RecipesService {
 
   /** Makes a recipe. Sent twice with the same id, it is made once. */
   async create(kitchenId: string, input: CreateRecipeDto): Promise<RecipeView> {
-    await refuseLoop(kitchenId, input.id, input.content);
+    await lockLibrary(kitchenId);
     const scope = new KitchenScope(RecipeRow, kitchenId);
+    const { id } = input;
     const row = await makeOnce(
-      () => scope.findOne({ where: { id: input.id } }),
-      () =>
-        scope.create({
-          id: input.id,
-          revision: 1,
-          title: input.content.title,
-          content: plain(input.content),
-        }),
+      () => scope.findOne({ where: { id } }),
+      async () => {
+        const content = plain(input.content);
+        await refuseParts(kitchenId, id, content);
+        const { title } = content;
+        const made = await scope.create({ id, revision: 1, title, content, ...countsOf(content) });
+        await writeParts(kitchenId, id, content);
+        return made;
+      },
     );
     return this.#view(row);
   }
 
   async update(kitchenId: string, id: string, revision: number, input: UpdateRecipeDto): Promise<RecipeView> {
-    const scope = new KitchenScope(RecipeRow, kitchenId);
+    await lockLibrary(kitchenId);
     await this.#row(kitchenId, id);
-    await refuseLoop(kitchenId, id, input.content);
-    const saved = await scope.updateRevision(id, revision, {
-      title: input.content.title,
-      content: plain(input.content),
-    });
+    const content = plain(input.content);
+    await refuseParts(kitchenId, id, content);
+    const values = { title: content.title, content, ...countsOf(content) };
+    const saved = await new KitchenScope(RecipeRow, kitchenId).updateRevision(id, revision, values);
+    if (saved) await writeParts(kitchenId, id, content);
     const current = await this.get(kitchenId, id);
     if (!saved)
       throw new ProblemException(
@@ -86,39 +85,42 @@ export class RecipesService {
 
   /** Takes a recipe out of the library, unless a class that is not deleted uses it. */
   async remove(kitchenId: string, id: string): Promise<void> {
-    await inTransaction(this.sequelize, async (transaction) => {
-      const row = await new KitchenScope(RecipeRow, kitchenId).findOne({
-        where: { id, deletedAt: null },
-        transaction,
-        lock: true,
-      });
-      if (!row) throw notFound();
-      const classes = await classesUsing(kitchenId, id);
-      if (classes.length > 0)
-        throw new ProblemException(
-          409,
-          `“${row.title}” is on the menu of ` +
-            `${classes.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
-        );
-      const parents = (
-        await new KitchenScope(RecipeRow, kitchenId).find({ where: { deletedAt: null }, transaction })
-      ).filter((other) => subRecipeIds(other.content).includes(id));
-      if (parents.length > 0)
-        throw new ProblemException(
-          409,
-          `“${row.title}” is a part of ` +
-            `${parents.map(({ title }) => `“${title}”`).join(', ')}. Take it out there first.`,
-        );
-      row.deletedAt = new Date();
-      await row.save({ transaction });
+    await lockLibrary(kitchenId);
+    const scope = new KitchenScope(RecipeRow, kitchenId);
+    const row = await scope.findOne({ where: { id, deletedAt: null }, lock: true });
+    if (!row) throw notFound();
+    const classes = (await classesUsing(kitchenId, id)).map(({ title }) => title);
+    if (classes.length > 0)
+      throw new ProblemException(
+        409,
+        `“${row.title}” is on the menu of ${quotedList(classes, 4)}. Take it off there first.`,
+      );
+    const users = await new KitchenScope(RecipePartRow, kitchenId).find({ where: { partId: id } });
+    const parents = await scope.find({
+      attributes: ['title'],
+      where: { id: { [Op.in]: users.map(({ recipeId }) => recipeId) }, deletedAt: null },
     });
+    if (parents.length > 0) {
+      const titles = quotedList(
+        parents.map(({ title }) => title),
+        4,
+      );
+      throw new ProblemException(409, `“${row.title}” is a part of ${titles}. Take it out there first.`);
+    }
+    row.deletedAt = new Date();
+    await row.save();
   }
 
   async restore(kitchenId: string, id: string): Promise<RecipeView> {
+    await lockLibrary(kitchenId);
     const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } });
     if (!row) throw notFound();
-    row.deletedAt = null;
-    await row.save();
+    if (row.deletedAt !== null) {
+      const problem = await problemOfParts(kitchenId, id, row.content);
+      if (problem) throw new ProblemException(409, problem);
+      row.deletedAt = null;
+      await row.save();
+    }
     return this.#view(row);
   }
 
@@ -140,15 +142,12 @@ export class RecipesService {
 
   /** Keeps the draft as a version; where the newest holds it already, that one is meant. */
   async keepVersion(session: SessionContext, id: string, note: string): Promise<RecipeVersionView[]> {
-    await inTransaction(this.sequelize, async (transaction) => {
-      const row = await new KitchenScope(RecipeRow, session.kitchenId).findOne({
-        where: { id, deletedAt: null },
-        transaction,
-        lock: true,
-      });
-      if (!row) throw notFound();
-      await versionOfDraft(row, transaction, { by: session.accountName, note });
+    const row = await new KitchenScope(RecipeRow, session.kitchenId).findOne({
+      where: { id, deletedAt: null },
+      lock: true,
     });
+    if (!row) throw notFound();
+    await versionOfDraft(row, { by: session.accountName, note });
     return this.versions(session.kitchenId, id);
   }
 
@@ -188,8 +187,8 @@ function plain(content: Recipe): Recipe {
   return JSON.parse(JSON.stringify(content)) as Recipe;
 }
 
-async function refuseLoop(kitchenId: string, id: string, content: Recipe): Promise<void> {
-  const sentence = await loopSentence(kitchenId, id, content);
+async function refuseParts(kitchenId: string, id: string, content: Recipe): Promise<void> {
+  const sentence = await problemOfParts(kitchenId, id, content);
   if (sentence)
     throw new ProblemException(422, sentence, { errors: [{ field: 'content.components', sentence }] });
 }

@@ -1,8 +1,8 @@
 import type { Recipe } from '@fornax/core';
-import type { Transaction } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import { RecipeVersionRow, type RecipeRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { countsOf } from './composition.js';
 import { wholeRecipes } from './library.js';
 
 /** Who cuts a version, and why. */
@@ -17,31 +17,27 @@ export interface VersionReason {
  */
 export async function versionOfDraft(
   recipe: RecipeRow,
-  transaction: Transaction,
   reason: VersionReason = { by: '', note: '' },
 ): Promise<number> {
   const versions = new KitchenScope(RecipeVersionRow, recipe.kitchenId);
   const newest = await versions.findOne({
     where: { recipeId: recipe.id },
     order: [['number', 'DESC']],
-    transaction,
     lock: true,
   });
-  const [content] = await wholeRecipes(recipe.kitchenId, [recipe], transaction);
+  const [content] = await wholeRecipes(recipe.kitchenId, [recipe]);
   if (newest && isSameContent(newest.content, content!)) return newest.number;
   const number = (newest?.number ?? 0) + 1;
-  await versions.create(
-    {
-      id: uuid(),
-      recipeId: recipe.id,
-      number,
-      content,
-      note: reason.note,
-      madeBy: reason.by,
-      madeAt: new Date(),
-    },
-    transaction,
-  );
+  await versions.create({
+    id: uuid(),
+    recipeId: recipe.id,
+    number,
+    content,
+    ...countsOf(content!),
+    note: reason.note,
+    madeBy: reason.by,
+    madeAt: new Date(),
+  });
   return number;
 }
 

@@ -1,9 +1,11 @@
 import { Body, Controller, Delete, Get, HttpCode, Ip, Post, Req, Res } from '@nestjs/common';
 import { FirstAccountDto, SignInDto, type SessionView, type SignInOptions } from '@fornax/contract';
 import type { Request, Response } from 'express';
+import { OwnTransactions } from '../database/write-interceptor.js';
 import { Open, Session, type SessionContext } from '../common/session-context.js';
 import { cookieName, sessionDays, SessionsService } from './sessions.service.js';
 
+@OwnTransactions()
 @Controller('api')
 export class SessionsController {
   constructor(private readonly sessions: SessionsService) {}

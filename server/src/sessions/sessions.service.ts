@@ -69,20 +69,17 @@ export class SessionsService {
   /** Makes the first kitchen and account; refused once there is one. */
   async createFirstAccount(input: FirstAccountDto): Promise<string> {
     const passwordHash = await hash(input.password);
-    const account = await inTransaction(this.sequelize, async (transaction) => {
-      if (this.config.demo || (await FirstAccountRow.findByPk(1, { transaction }))) throw accountExists();
-      const kitchen = await createKitchen({ name: input.kitchenName }, transaction);
-      const made = await AccountRow.create(
-        {
-          id: uuid(),
-          kitchenId: kitchen.id,
-          name: input.name,
-          email: input.email.toLowerCase(),
-          passwordHash,
-        },
-        { transaction },
-      );
-      await FirstAccountRow.create({ id: 1, accountId: made.id }, { transaction });
+    const account = await inTransaction(this.sequelize, async () => {
+      if (this.config.demo || (await FirstAccountRow.findByPk(1))) throw accountExists();
+      const kitchen = await createKitchen({ name: input.kitchenName });
+      const made = await AccountRow.create({
+        id: uuid(),
+        kitchenId: kitchen.id,
+        name: input.name,
+        email: input.email.toLowerCase(),
+        passwordHash,
+      });
+      await FirstAccountRow.create({ id: 1, accountId: made.id });
       return made;
     }).catch((error: unknown) => {
       throw error instanceof UniqueConstraintError ? accountExists() : error;

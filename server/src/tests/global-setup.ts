@@ -14,10 +14,13 @@ declare module 'vitest' {
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const script = new URL('../../../scripts/lib/database.mjs', import.meta.url).href;
   const { startDatabase } = (await import(/* @vite-ignore */ script)) as {
-    startDatabase: (folder: string) => Promise<{ url: string; pid: number; stop: () => Promise<void> }>;
+    startDatabase: (
+      folder: string,
+      options: { schemas: string[] },
+    ) => Promise<{ url: string; pid: number; stop: () => Promise<void> }>;
   };
   const folder = mkdtempSync(join(tmpdir(), 'fornax-tests-'));
-  const database = await startDatabase(folder);
+  const database = await startDatabase(folder, { schemas: ['test\\_%'] });
   project.provide('databaseUrl', database.url);
   project.provide('databasePid', database.pid);
   return async () => {

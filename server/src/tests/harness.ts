@@ -28,7 +28,9 @@ export async function startHarness({ demo = true, webFolder = '' } = {}): Promis
   const base = connect(inject('databaseUrl'));
   await base.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
   await base.close();
-  const sequelize = connect(inject('databaseUrl').replace(/\/fornax$/, `/${name}`));
+  const own = new URL(inject('databaseUrl'));
+  own.pathname = `/${name}`;
+  const sequelize = connect(own.href);
   await migrate(sequelize);
   if (demo) await loadDemo(sequelize, demoDay);
   const app = await createApp(sequelize, { port: 0, databaseUrl: '', webFolder, demo, logLevel: 'silent' });

@@ -160,6 +160,30 @@ describe('undo and redo', () => {
     expect(after(edit({ people: 1 }, 0), edit({ people: 15 }, 700)).done).toHaveLength(2);
     expect(after(edit({ people: 1 }, 0), edit({ place: 'x' }, 1)).done).toHaveLength(2);
   });
+  it('three steps are taken back one by one, the last first', () => {
+    const changes = [edit({ people: 15 }), edit({ place: 'Garden' }, 5000), edit({ people: 16 }, 10_000)];
+    const seen: unknown[] = [];
+    changes.reduce(
+      (state) => {
+        const back = reduceRow(state, { kind: 'undo' });
+        const { people, place } = shownRow(back)!;
+        seen.push([people, place]);
+        return back;
+      },
+      after(...changes),
+    );
+    expect(seen).toEqual([
+      [15, 'Garden'],
+      [15, 'Main kitchen'],
+      [14, 'Main kitchen'],
+    ]);
+  });
+  it('a step that goes on with the last leaves those before it', () => {
+    const state = after(edit({ place: 'Garden' }), edit({ people: 15 }, 5000), edit({ people: 16 }, 5100));
+    const once = reduceRow(state, { kind: 'undo' });
+    expect(shownRow(once)).toMatchObject({ people: 14, place: 'Garden' });
+    expect(shownRow(reduceRow(once, { kind: 'undo' }))).toMatchObject({ place: 'Main kitchen' });
+  });
   it('a new change forgets what was undone', () =>
     expect(after(edit({ people: 15 }), { kind: 'undo' }, edit({ place: 'x' })).undone).toEqual([]));
   it('a hundred steps are remembered', () => {

@@ -160,6 +160,7 @@ describe('rows and labels', () => {
     ['Whisk juice, vinegar, salt and oil', 'Whisk juice'],
     ['Chop', 'Chop'],
     ['Spread', 'Spread'],
+    ['Massage shredded winter cabbages hard', 'Massage shredded winter …'],
   ])('“%s” is “%s” on its bar', (title, label) => expect(shortLabel(entry(title, 0, 1))).toBe(label));
 });
 
