@@ -3,7 +3,7 @@ const deepest = 16;
 const mostValues = 60_000;
 
 /** Names that mean something to the language itself: as keys they would be lost or do harm. */
-export const reservedNames: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
+const reservedNames: ReadonlySet<string> = new Set(['__proto__', 'constructor', 'prototype']);
 
 /**
  * Why a body is not looked into at all, in a sentence; null where it may be. Asked before anything else walks

@@ -47,7 +47,7 @@ function text(
 }
 
 /** Characters of a text as the database counts them: code points. */
-export function charactersOf(value: string): number {
+function charactersOf(value: string): number {
   return [...value].length;
 }
 

@@ -88,6 +88,31 @@ describe('where the data is', () => {
     expect(usableFolder(join(home, '.fornax'), false)).toBe(join(home, '.fornax'));
     rmSync(home, { recursive: true });
   });
+  it('data of a version before, root’s own and without a password, is taken over and closed', async () => {
+    const older = mkdtempSync(join(tmpdir(), 'fornax-database-'));
+    const data = join(older, 'database');
+    const method = '--auth-root-authentication-method=normal';
+    const user = isRoot ? ['--user=root'] : [];
+    spawnSync('mariadb-install-db', [
+      '--no-defaults',
+      method,
+      '--skip-test-db',
+      `--datadir=${data}`,
+      ...user,
+    ]);
+    const taken = await startDatabase(older);
+    const tryIn = (name) =>
+      spawnSync('mariadb', ['--no-defaults', `-u${name}`, `--socket=${taken.socket}`, '-e', 'SELECT 1'], {
+        ...(isRoot ? nobody : {}),
+      }).status;
+    expect(tryIn('root')).not.toBe(0);
+    expect(mode(data)).toBe('700');
+    await taken.stop();
+    const again = await startDatabase(older);
+    expect(again.url.replace(/socketPath.*/, '')).toBe(taken.url.replace(/socketPath.*/, ''));
+    await again.stop();
+    rmSync(older, { recursive: true, force: true });
+  });
   it('what a killed one left of its socket is cleared away', async () => {
     const other = mkdtempSync(join(tmpdir(), 'fornax-database-'));
     const left = mkdtempSync(join(tmpdir(), 'fornax-'));

@@ -79,7 +79,7 @@ const decisions = fc
   )
   .map((taken) => ({ ...noDecisions, ...taken }));
 
-export const anyClass = fc.record({
+const anyClass = fc.record({
   id: uuid,
   title: text(160),
   startsAt: fc.constantFrom('2026-11-27T18:30', '2026-03-29T01:30', '2026-12-31T23:59', '2027-01-01T00:00'),
@@ -109,7 +109,7 @@ const vessel = fc.record({
 });
 const days = fc.uniqueArray(fc.integer({ min: 0, max: 6 }), { maxLength: 7 });
 
-export const anyKitchen = fc.record({
+const anyKitchen = fc.record({
   name: words,
   english: fc.constantFrom(...englishes),
   system: fc.constantFrom(...measureSystems),

@@ -5,7 +5,7 @@ export interface ClassSize {
 }
 
 /** The most that a plan holds: more would take longer than anybody waits for it. */
-export const mostInClass: ClassSize = { lines: 600, steps: 160 };
+const mostInClass: ClassSize = { lines: 600, steps: 160 };
 
 export function classSize(dishes: readonly (ClassSize & { readonly hasSwap: boolean })[]): ClassSize {
   return {
