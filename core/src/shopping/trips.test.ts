@@ -58,7 +58,7 @@ describe('days to buy', () => {
 describe('the longest keeping', () => {
   it('is that of the way in which it keeps longest; where none is known, not known', () => {
     const rocket = ingredient('rocket')!;
-    expect(longestKeeping({ ...rocket, keepingDays: { fridge: 3, room: 1 } })).toBe(3);
+    expect(longestKeeping({ ...rocket, keepingDays: { cold: 3, room: 1 } })).toBe(3);
     expect(longestKeeping({ ...rocket, keepingDays: {} })).toBeNull();
   });
 });
