@@ -37,8 +37,25 @@ export function leftToSend<T extends P & { revision: number }, P extends object>
     (field) => !isSame(unsent.patch[field], sent[field]),
   );
   if (left.length === 0) return null;
-  const pick = (from: P) => Object.fromEntries(left.map((field) => [field, from[field]])) as P;
-  return { patch: pick(unsent.patch), base: pick(saved), revision: saved.revision };
+  return { patch: picked(unsent.patch, left), base: picked<P>(saved, left), revision: saved.revision };
+}
+
+/** Some fields of a row alone. */
+export function picked<P extends object>(from: P, fields: readonly (keyof P)[]): P {
+  return Object.fromEntries(fields.map((field) => [field, from[field]])) as P;
+}
+
+/**
+ * What is unsent here with what another visit left: both arrive. Of a field that both changed, that of here
+ * stands. Sent under the older revision, so that the server tells what has happened since.
+ */
+export function joined<P extends object>(here: Unsent<P> | null, left: Unsent<P>): Unsent<P> {
+  if (!here) return left;
+  return {
+    patch: { ...left.patch, ...here.patch },
+    base: { ...left.base, ...here.base },
+    revision: Math.min(here.revision, left.revision),
+  };
 }
 
 /** Of two answers the one of the higher revision; the later one where they are equal. */

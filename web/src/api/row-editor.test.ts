@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ApiError } from './client.js';
 import {
+  conflictOf,
   emptyRow,
   failureOf,
   isToSend,
@@ -28,7 +29,7 @@ const failed = (error: unknown, sent: State): Event => ({
   failure: failureOf<View>(error, (current) => current as View),
   sent: sent.unsent!,
 });
-const conflictOf = (current: View) => new ApiError(409, 'Somebody else changed this.', [], current);
+const clashWith = (current: View) => new ApiError(409, 'Somebody else changed this.', [], current);
 
 describe('a change', () => {
   it('shows at once and waits to be sent under the revision it is based on', () => {
@@ -77,16 +78,16 @@ describe('an answer of the server', () => {
   });
   it('409 on another field: joined, and sent again under the new revision', () => {
     const theirs = { ...server, place: 'Garden', revision: 7 };
-    const state = reduceRow(sending, failed(conflictOf(theirs), sending));
-    expect(state.conflict).toBeNull();
+    const state = reduceRow(sending, failed(clashWith(theirs), sending));
+    expect(conflictOf(state)).toBeNull();
     expect(state.unsent).toMatchObject({ patch: { people: 15 }, revision: 7 });
     expect(shownRow(state)).toEqual({ people: 15, place: 'Garden', revision: 7 });
     expect(isToSend(state)).toBe(true);
   });
   it('409 on the same field: both are kept, and nothing is sent until one is chosen', () => {
     const theirs = { ...server, people: 12, revision: 7 };
-    const state = reduceRow(sending, failed(conflictOf(theirs), sending));
-    expect(state.conflict).toEqual({ mine: { people: 15 }, theirs, fields: ['people'] });
+    const state = reduceRow(sending, failed(clashWith(theirs), sending));
+    expect(conflictOf(state)).toEqual({ mine: { people: 15 }, theirs, fields: ['people'] });
     expect([isToSend(state), state.unsent?.patch]).toEqual([false, { people: 15 }]);
   });
   it.each([
@@ -127,19 +128,52 @@ describe('an answer of the server', () => {
 describe('two versions', () => {
   const sending = after(edit({ people: 15 }), { kind: 'sending' });
   const theirs = { ...server, people: 12, revision: 7 };
-  const both = reduceRow(sending, failed(conflictOf(theirs), sending));
+  const both = reduceRow(sending, failed(clashWith(theirs), sending));
   it('keep mine: sent over theirs', () => {
     const state = reduceRow(both, { kind: 'keep mine' });
-    expect([state.conflict, state.unsent?.patch, state.unsent?.revision]).toEqual([null, { people: 15 }, 7]);
+    expect([conflictOf(state), state.unsent?.patch, state.unsent?.revision]).toEqual([
+      null,
+      { people: 15 },
+      7,
+    ]);
     expect(isToSend(state)).toBe(true);
   });
   it('keep mine keeps what was typed in other fields meanwhile too', () => {
     const state = reduceRow(reduceRow(both, edit({ place: 'Garden' })), { kind: 'keep mine' });
     expect(state.unsent?.patch).toEqual({ people: 15, place: 'Garden' });
   });
+  it('keep mine keeps what was typed last, not what was sent', () => {
+    const typedOn = reduceRow(both, edit({ people: 16 }));
+    expect(conflictOf(typedOn)?.mine).toEqual({ people: 16 });
+    expect(reduceRow(typedOn, { kind: 'keep mine' }).unsent).toEqual({
+      patch: { people: 16 },
+      base: { people: 12 },
+      revision: 7,
+    });
+  });
+  it('take theirs gives up what clashes, and what was typed into other fields is still sent', () => {
+    const typedOn = reduceRow(both, edit({ place: 'Garden' }));
+    const state = reduceRow(typedOn, { kind: 'take theirs' });
+    expect(state.unsent).toEqual({
+      patch: { place: 'Garden' },
+      base: { place: 'Main kitchen' },
+      revision: 7,
+    });
+    expect([shownRow(state)?.people, isToSend(state)]).toEqual([12, true]);
+  });
+  it('what was typed while the change was on its way clashes too where they changed it', () => {
+    const typedOn = reduceRow(sending, edit({ place: 'Garden' }));
+    const moved = { ...theirs, place: 'Attic' };
+    const state = reduceRow(typedOn, failed(clashWith(moved), sending));
+    expect(conflictOf(state)).toEqual({
+      mine: { people: 15, place: 'Garden' },
+      theirs: moved,
+      fields: ['people', 'place'],
+    });
+  });
   it('take theirs: nothing of ours is left', () => {
     const state = reduceRow(both, { kind: 'take theirs' });
-    expect([state.conflict, state.unsent, shownRow(state)?.people]).toEqual([null, null, 12]);
+    expect([conflictOf(state), state.unsent, shownRow(state)?.people]).toEqual([null, null, 12]);
   });
   it('keep mine without a conflict changes nothing', () =>
     expect(reduceRow(sending, { kind: 'keep mine' })).toBe(sending));
@@ -201,4 +235,16 @@ describe('what an earlier visit left on this device', () => {
     expect(shownRow(after(edit({ people: 15 }), { kind: 'found on device', unsent: kept }))?.people).toBe(
       15,
     ));
+  it('of two tabs with different fields both arrive, under the older revision', () => {
+    const other = { patch: { place: 'Garden' } as Edits, base: { place: 'Hall' }, revision: 3 };
+    const state = after(
+      { kind: 'found on device', unsent: kept },
+      { kind: 'found on device', unsent: other },
+    );
+    expect(state.unsent).toEqual({
+      patch: { people: 20, place: 'Garden' },
+      base: { people: 14, place: 'Hall' },
+      revision: 2,
+    });
+  });
 });

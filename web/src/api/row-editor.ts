@@ -1,6 +1,6 @@
 import type { FieldProblem } from '@fornax/contract';
 import { ApiError } from './client.js';
-import { addChange, clashingFields, leftToSend, newestOf } from './merge.js';
+import { addChange, clashingFields, joined, leftToSend, newestOf, picked } from './merge.js';
 import type { Unsent } from './outbox.js';
 
 export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
@@ -31,7 +31,8 @@ export interface RowState<T extends EditedRow<P>, P extends object> {
   readonly saveState: SaveState;
   /** Sentences by field; '' for what concerns no single field. */
   readonly problems: Readonly<Record<string, string>>;
-  readonly conflict: Conflict<T, P> | null;
+  /** The fields that somebody else changed as well, and the row as they left it. */
+  readonly clash: Pick<Conflict<T, P>, 'theirs' | 'fields'> | null;
   readonly done: readonly Step<P>[];
   readonly undone: readonly Step<P>[];
 }
@@ -74,7 +75,7 @@ export function emptyRow<T extends EditedRow<P>, P extends object>(): RowState<T
     isSending: false,
     saveState: 'saved',
     problems: {},
-    conflict: null,
+    clash: null,
     done: [],
     undone: [],
   };
@@ -90,7 +91,7 @@ export function shownRow<T extends EditedRow<P>, P extends object>({
 
 /** Whether there is something to send, and nothing that must be decided or mended first. */
 export function isToSend<T extends EditedRow<P>, P extends object>(state: RowState<T, P>): boolean {
-  return state.unsent !== null && state.conflict === null && state.saveState !== 'refused';
+  return state.unsent !== null && state.clash === null && state.saveState !== 'refused';
 }
 
 /** What an error of a write means. `rowOf` finds the row in what a refused write is answered with. */
@@ -103,7 +104,7 @@ export function failureOf<T>(error: unknown, rowOf: (current: unknown) => T): Fa
   return { kind: 'refused', found };
 }
 
-/** The next state of the row. Nothing that was typed is dropped but by `take theirs`. */
+/** The next state of the row. Nothing that was typed is dropped but what clashes, by `take theirs`. */
 export function reduceRow<T extends EditedRow<P>, P extends object>(
   state: RowState<T, P>,
   event: RowEvent<T, P>,
@@ -112,7 +113,7 @@ export function reduceRow<T extends EditedRow<P>, P extends object>(
     case 'arrived':
       return { ...state, server: newestOf(state.server, event.row) };
     case 'found on device':
-      return state.unsent ? state : { ...state, unsent: event.unsent };
+      return { ...state, unsent: joined(state.unsent, event.unsent) };
     case 'edited':
       return edited(state, event);
     case 'undo':
@@ -126,9 +127,9 @@ export function reduceRow<T extends EditedRow<P>, P extends object>(
     case 'failed':
       return failed({ ...state, isSending: false }, event.failure, event.sent);
     case 'keep mine':
-      return state.conflict ? keptMine(state, state.conflict) : state;
+      return state.clash ? keptMine(state, state.clash.theirs) : state;
     case 'take theirs':
-      return { ...state, unsent: null, conflict: null, saveState: 'saved' };
+      return state.clash ? tookTheirs(state, state.clash) : state;
   }
 }
 
@@ -191,20 +192,52 @@ function failed<T extends EditedRow<P>, P extends object>(
   if (failure.kind === 'refused') return { ...state, problems: byField(failure.found), saveState: 'refused' };
   if (failure.kind !== 'conflict') return { ...state, saveState: 'waiting' };
   const { theirs } = failure;
-  const fields = clashingFields(sent, theirs);
+  const unsent = state.unsent ?? sent;
+  const fields = clashingFields(unsent, theirs);
   const next = { ...state, server: theirs, saveState: 'waiting' as const };
   return fields.length > 0
-    ? { ...next, conflict: { mine: sent.patch, theirs, fields } }
-    : { ...next, unsent: { ...(state.unsent ?? sent), revision: theirs.revision } };
+    ? { ...next, unsent, clash: { theirs, fields } }
+    : { ...next, unsent: { ...unsent, revision: theirs.revision } };
 }
 
+/** Both versions of what clashes, ours as it was typed last; null where nothing does. */
+export function conflictOf<T extends EditedRow<P>, P extends object>({
+  clash,
+  unsent,
+}: Pick<RowState<T, P>, 'clash' | 'unsent'>): Conflict<T, P> | null {
+  return clash && unsent ? { ...clash, mine: unsent.patch } : null;
+}
+
+/** What was typed last is sent over theirs. */
 function keptMine<T extends EditedRow<P>, P extends object>(
   state: RowState<T, P>,
-  { mine, theirs }: Conflict<T, P>,
+  theirs: T,
 ): RowState<T, P> {
-  const patch = { ...state.unsent?.patch, ...mine } as P;
-  const unsent = { patch, base: theirs, revision: theirs.revision };
-  return { ...state, unsent, conflict: null, saveState: 'saved' };
+  if (!state.unsent) return { ...state, clash: null };
+  const { patch } = state.unsent;
+  const unsent = { patch, base: picked(theirs, fieldsOf(patch)), revision: theirs.revision };
+  return { ...state, unsent, clash: null, saveState: 'saved' };
+}
+
+/** What clashes is given up; what was typed into other fields is still to be sent. */
+function tookTheirs<T extends EditedRow<P>, P extends object>(
+  state: RowState<T, P>,
+  { theirs, fields }: NonNullable<RowState<T, P>['clash']>,
+): RowState<T, P> {
+  const left = state.unsent ? fieldsOf(state.unsent.patch).filter((field) => !fields.includes(field)) : [];
+  const unsent =
+    state.unsent && left.length > 0
+      ? {
+          patch: picked(state.unsent.patch, left),
+          base: picked(state.unsent.base as P, left),
+          revision: theirs.revision,
+        }
+      : null;
+  return { ...state, unsent, clash: null, saveState: 'saved' };
+}
+
+function fieldsOf<P extends object>(patch: P): (keyof P)[] {
+  return Object.keys(patch) as (keyof P)[];
 }
 
 /** The steps with one more, joined to the last where it goes on with it. */

@@ -1,8 +1,9 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { useQuery, useQueryClient, type UseQueryOptions } from '@tanstack/react-query';
 import type { FieldProblem } from '@fornax/contract';
-import { outbox } from './outbox.js';
+import { outbox, type Unsent } from './outbox.js';
 import {
+  conflictOf,
   emptyRow,
   failureOf,
   isToSend,
@@ -62,6 +63,7 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
   const flush = useFlush(options, read, happen);
 
   const { server, unsent, saveState } = state;
+  const conflict = useMemo(() => conflictOf(state), [state]);
   const shown = useMemo(() => shownRow({ server, unsent }), [server, unsent]);
   const isDue = isToSend(state);
   useEffect(() => {
@@ -90,7 +92,7 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
     error,
     saveState: unsent && saveState === 'saved' ? 'saving' : saveState,
     problems: state.problems,
-    conflict: state.conflict,
+    conflict,
     canUndo: state.done.length > 0,
     canRedo: state.undone.length > 0,
     edit,
@@ -123,8 +125,14 @@ function useRowState<T extends EditedRow<P>, P extends object>(row: string, data
   const isNew = data !== undefined && data !== latest.current.server;
   if (isNew) latest.current = reduceRow(latest.current, { kind: 'arrived', row: data });
   useEffect(() => {
-    void outbox.read<P>(row).then((unsent) => {
-      if (unsent) happen({ kind: 'found on device', unsent });
+    void outbox.of(row).then(async (waiting) => {
+      if (waiting.length === 0) return;
+      for (const { unsent } of waiting)
+        happen({ kind: 'found on device', unsent: unsent as unknown as Unsent<P> });
+      // What is kept as our own must be on the device before that of others goes.
+      const { unsent } = latest.current;
+      if (unsent) await outbox.write(row, unsent);
+      await outbox.forget(waiting);
     });
   }, [row, happen]);
   const read = useCallback(() => latest.current, []);
