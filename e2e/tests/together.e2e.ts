@@ -152,3 +152,69 @@ test('an old answer that arrives late does not bring the old menu back', async (
   await page.reload();
   await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link')).toHaveCount(2);
 });
+
+test('two tabs closed without a connection: both changes arrive when Fornax is opened', async ({
+  kitchen: page,
+}) => {
+  await makeClass(page, 'Two tabs');
+  const address = page.url();
+  const tab = await page.context().newPage();
+  await tab.goto(address);
+  await tab.getByLabel('Place', { exact: true }).waitFor();
+  await page.context().setOffline(true);
+  await page.getByLabel('People', { exact: true }).fill('7');
+  await tab.getByLabel('Place', { exact: true }).fill('Orchard');
+  for (const each of [page, tab])
+    await expect(each.getByText('Kept on this device, sent when the server answers')).toBeVisible();
+  const next = await page.context().newPage();
+  await tab.close();
+  await page.goto('about:blank');
+  await page.context().setOffline(false);
+  // The list alone: the page of the class is not opened.
+  await next.goto('/classes');
+  const path = new URL(address).pathname.replace('/set-up', '');
+  await expect
+    .poll(async () => (await next.request.get(`/api${path}`)).json())
+    .toMatchObject({ people: 7, place: 'Orchard' });
+  await expect(next.getByText(/wait on this device/)).toHaveCount(0);
+  await next.close();
+});
+
+test('what somebody else changed meanwhile is named at the start, and settled on its page', async ({
+  kitchen: page,
+}) => {
+  await makeClass(page, 'Left waiting');
+  const path = new URL(page.url()).pathname.replace('/set-up', '');
+  await page.context().setOffline(true);
+  await page.getByLabel('People', { exact: true }).fill('9');
+  await expect(page.getByText('Kept on this device, sent when the server answers')).toBeVisible();
+  const next = await page.context().newPage();
+  await page.goto('about:blank');
+  await page.context().setOffline(false);
+  const { revision } = (await (await next.request.get(`/api${path}`)).json()) as { revision: number };
+  await next.request.patch(`/api${path}`, {
+    headers: { 'If-Match': `"r${revision}"` },
+    data: { people: 11 },
+  });
+  await next.goto('/classes');
+  const strip = next.getByRole('status', { name: 'Changes that wait' });
+  await expect(strip).toContainText('1 change from today waits on this device');
+  await expect(strip).toContainText('“Left waiting”: Somebody else changed the same.');
+  await strip.getByRole('link', { name: 'Open it' }).click();
+  await next.getByRole('alert').getByRole('button', { name: 'Keep yours' }).click();
+  await saved(next);
+  await expect.poll(async () => (await next.request.get(`/api${path}`)).json()).toMatchObject({ people: 9 });
+  await next.close();
+});
+
+test('an ended session asks for a sign-in over the page, and then goes on', async ({ kitchen: page }) => {
+  await makeClass(page, 'Signed out');
+  await page.request.delete('/api/session');
+  await page.getByLabel('People', { exact: true }).fill('9');
+  const dialog = page.getByRole('dialog', { name: 'Please sign in again' });
+  await expect(dialog).toBeVisible();
+  await dialog.getByRole('button', { name: 'Open the demo kitchen' }).click();
+  await expect(dialog).toBeHidden();
+  await saved(page);
+  await expect(page.getByLabel('People', { exact: true })).toHaveValue('9');
+});

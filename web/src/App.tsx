@@ -1,5 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { QueryCache, QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { I18nProvider, RouterProvider as AriaRouter } from 'react-aria-components';
 import { BrowserRouter, Navigate, Route, Routes, useHref, useNavigate } from 'react-router';
 import { ThemeProvider } from 'styled-components';
@@ -9,7 +9,7 @@ import { ErrorBoundary } from './parts/ErrorBoundary.js';
 import { Failed, Loading, Sheet } from './parts/states.js';
 import { ToastProvider } from './parts/toasts.js';
 import { Shell } from './shell/Shell.js';
-import { SignInPage } from './sign-in/SignInPage.js';
+import { SignInAgain, SignInPage } from './sign-in/SignInPage.js';
 import { GlobalStyle } from './theme/GlobalStyle.js';
 import { theme } from './theme/theme.js';
 import { ClassesPage } from './classes/ClassesPage.js';
@@ -28,8 +28,17 @@ const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
 const LarderPage = lazy(() => import('./larder/LarderPage.js'));
 const TechniquesPage = lazy(() => import('./techniques/TechniquesPage.js'));
 
-const queries = () =>
-  new QueryClient({
+/** An answer that asks for a sign-in has the session asked for again, which then says so. */
+function queries(): QueryClient {
+  const cache = new QueryCache({
+    onError: (error, query) => {
+      const isSession = query.queryKey[0] === sessionQuery.queryKey[0];
+      if (error instanceof ApiError && error.status === 401 && !isSession)
+        void client.invalidateQueries({ queryKey: sessionQuery.queryKey });
+    },
+  });
+  const client = new QueryClient({
+    queryCache: cache,
     defaultOptions: {
       queries: {
         retry: (count, error) => !(error instanceof ApiError && error.status < 500) && count < 2,
@@ -39,6 +48,8 @@ const queries = () =>
       mutations: { networkMode: 'always' },
     },
   });
+  return client;
+}
 
 export function App() {
   const [client] = useState(queries);
@@ -71,8 +82,15 @@ function LinkedRouter() {
 
 function SignedIn() {
   const { data: session, error, refetch } = useQuery(sessionQuery);
-  if (session) return <Places />;
-  if (error instanceof ApiError && error.status === 401) return <SignInPage />;
+  const isSignedOut = error instanceof ApiError && error.status === 401;
+  if (session)
+    return (
+      <>
+        <Places />
+        {isSignedOut ? <SignInAgain kitchenId={session.kitchen.id} /> : null}
+      </>
+    );
+  if (isSignedOut) return <SignInPage />;
   if (error)
     return (
       <Sheet>

@@ -95,6 +95,13 @@ describe('ways out of a shortage', () => {
       ['stagger', 'Stations 1–3 go first, station 4 after them: up to 6 min longer'],
     ]);
   });
+  it('3 places share 2, not 1: a pair and one alone', () => {
+    const kinds = (count: number) =>
+      kitOf([use(0, 6, ['whisk'], { places: 3 })], [{ tool: 'whisk', count }]).shortages[0]!.waysOut.map(
+        ({ kind }) => kind,
+      );
+    expect([kinds(2), kinds(1)]).toEqual([['share', 'stagger'], ['stagger']]);
+  });
   it('1 there cannot be shared by twos; one after the other takes 3 × 6 = 18 min more', () =>
     expect(ways([{ tool: 'whisk', count: 1 }])).toEqual([
       ['stagger', 'Station 1 goes first, the others in turn: up to 18 min longer'],

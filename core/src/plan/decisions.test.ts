@@ -173,6 +173,8 @@ describe('budget and other classes', () => {
     const warned = (budget: number) =>
       planClass(bundle({ budget }, { kitchen: priced })).warnings.some(({ id }) => id === 'budget');
     expect([warned(total), warned(total - 0.01)]).toEqual([false, true]);
+    const over = planClass(bundle({ budget: total - 2 }, { kitchen: priced })).warnings;
+    expect(over.find(({ id }) => id === 'budget')!.sentence).toBe('Over the budget by about £2.00');
   });
   const other = classOf(
     [dish(recipe(['300 g walnuts'], { serves: 14 }), { id: 'd9', maker: 'demonstration' })],

@@ -82,6 +82,10 @@ describe('added up once, rounded once', () => {
     expect(only(use('½ egg', 3))).toMatchObject({ need: '3', buy: '1 box of 6', leftOver: '3 left' }));
   it('eggs = whole + max(yolks, whites): 2 + max(3, 1) = 5', () =>
     expect(need(use('2 eggs'), use('3 egg yolks'), use('1 egg white'))).toBe(5));
+  it('yolks alone, or whites alone, are eggs too: 1 + 3 = 4, 1 + 2 = 3', () => {
+    expect(need(use('1 egg'), use('3 egg yolks'))).toBe(4);
+    expect(need(use('1 egg'), use('2 egg whites'))).toBe(3);
+  });
   it('spring onion and scallion are one row', () =>
     expect(list(use('2 spring onions'), use('3 scallions')).rows).toHaveLength(1));
 });

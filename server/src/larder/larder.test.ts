@@ -101,6 +101,8 @@ describe('the cupboard', () => {
     expect(await mine()).toEqual([]);
     await harness.cook.post(`/api/stock/${body.id}/restore`).expect(204);
     expect(await mine()).toHaveLength(1);
+    await harness.cook.delete(`/api/stock/${uuid()}`).expect(404);
+    await harness.cook.patch(`/api/stock/${uuid()}`).set('If-Match', '"r1"').send(less).expect(404);
   });
   it.each([
     [{ amount: { low: '-5', high: '-5', unit: 'g' } }, 'amount.low'],

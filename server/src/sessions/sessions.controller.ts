@@ -30,7 +30,7 @@ export class SessionsController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    setCookie(response, request, await this.sessions.signIn(input, address));
+    setCookie(response, request, await this.sessions.signIn(input, address, request.headers.cookie));
   }
 
   @Open()

@@ -16,7 +16,9 @@ import { createKitchen } from '../kitchens/create-kitchen.js';
 export const cookieName = 'fornax';
 export const sessionDays = 30;
 const attemptWindowMinutes = 15;
-const mostAttempts = 10;
+/** Tries in that time for one account from one address, and for all accounts from it. */
+const mostForAccount = 5;
+const mostFromAddress = 30;
 /** A hash of nothing, so that an unknown address takes as long as a wrong password. */
 const decoy = hash(randomBytes(16).toString('hex'));
 
@@ -37,8 +39,10 @@ export class SessionsService {
   }
 
   /** Signs in and returns the cookie's token. */
-  async signIn(input: SignInDto, address: string): Promise<string> {
+  async signIn(input: SignInDto, address: string, cookieHeader?: string): Promise<string> {
     const account = input.demo ? await this.#demoAccount() : await this.#checkPassword(input, address);
+    // The session that this browser had ends: nobody would ever sign out of it.
+    await this.signOut(cookieHeader);
     return this.#open(account);
   }
 
@@ -51,19 +55,40 @@ export class SessionsService {
 
   async #checkPassword(input: SignInDto, address: string): Promise<AccountRow> {
     const email = (input.email ?? '').toLowerCase();
-    const subjects = [email, `from ${address}`];
-    const since = new Date(Date.now() - attemptWindowMinutes * 60_000);
-    const attempts = await SignInAttemptRow.count({ where: { subject: subjects, at: { [Op.gt]: since } } });
-    if (attempts >= mostAttempts)
-      throw new ProblemException(429, `Too many tries; wait ${attemptWindowMinutes} minutes and try again.`);
+    const tries = await this.#countTries(email, address);
     const account = email ? await AccountRow.findOne({ where: { email } }) : null;
     const right = await verify(account?.passwordHash ?? (await decoy), input.password ?? '');
-    if (account && right) return account;
-    const at = new Date();
-    for (const subject of subjects) await SignInAttemptRow.create({ id: uuid(), subject, at });
+    if (account && right) {
+      await SignInAttemptRow.destroy({ where: { id: tries } });
+      return account;
+    }
     throw new ProblemException(401, 'E-mail address and password do not belong together.', {
       errors: [{ field: 'password', sentence: 'E-mail address and password do not belong together.' }],
     });
+  }
+
+  /**
+   * Writes a try down before it is looked at, so that many at once count as many; throws where there have
+   * been too many from the address, or for the account from there. Tries from elsewhere are not held against
+   * whoever owns the account, nor are those that were not looked at.
+   */
+  async #countTries(email: string, address: string): Promise<string[]> {
+    const since = new Date(Date.now() - attemptWindowMinutes * 60_000);
+    const made: string[] = [];
+    for (const [subject, most] of [
+      [subjectOf(`from ${address}`), mostFromAddress],
+      [subjectOf(`${email} from ${address}`), mostForAccount],
+    ] as const) {
+      const { id } = await SignInAttemptRow.create({ id: uuid(), subject, at: new Date() });
+      made.push(id);
+      const count = await SignInAttemptRow.count({ where: { subject, at: { [Op.gt]: since } } });
+      if (count > most)
+        throw new ProblemException(
+          429,
+          `Too many tries; wait ${attemptWindowMinutes} minutes and try again.`,
+        );
+    }
+    return made;
   }
 
   /** Makes the first kitchen and account; refused once there is one. */
@@ -130,6 +155,11 @@ export class SessionsService {
 
 function accountExists(): ProblemException {
   return new ProblemException(409, 'There is an account already: sign in with it.');
+}
+
+/** Whose tries they are, without saying it. */
+function subjectOf(text: string): string {
+  return createHash('sha256').update(text).digest('hex');
 }
 
 function tokenHash(token: string): string {

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import supertest from 'supertest';
 import { SessionRow } from '../database/models.js';
 import { startHarness, type Harness } from '../tests/harness.js';
 
@@ -67,7 +68,25 @@ describe('first start and sign-in', () => {
     await harness.cook.delete('/api/session').expect(204);
     await harness.cook.get('/api/session').expect(401);
   });
-  it('refuses a wrong password, and after ten tries every one', async () => {
+  it('a new sign-in ends the session that the browser had', async () => {
+    const browser = supertest.agent(harness.app.getHttpServer());
+    const right = { email: account.email, password: account.password };
+    const { headers } = await browser.post('/api/session').send(right).expect(204);
+    const before = headers['set-cookie']![0]!.split(';')[0]!;
+    await browser.post('/api/session').send(right).expect(204);
+    await browser.get('/api/session').expect(200);
+    await supertest(harness.app.getHttpServer()).get('/api/session').set('Cookie', before).expect(401);
+  });
+  it('of twenty wrong passwords at once five are looked at', async () => {
+    const wrong = { email: 'nobody@example.org', password: 'not this one' };
+    const answers = await Promise.all(
+      Array.from({ length: 20 }, () => harness.stranger.post('/api/session').send(wrong)),
+    );
+    const looked = answers.filter(({ status }) => status === 401).length;
+    expect(looked).toBeLessThanOrEqual(5);
+    expect(answers.every(({ status }) => status === 401 || status === 429)).toBe(true);
+  });
+  it('refuses a wrong password, and after five tries every one', async () => {
     const wrong = { email: account.email, password: 'not this one' };
     for (let attempt = 0; attempt < 5; attempt++)
       await harness.cook.post('/api/session').send(wrong).expect(401);

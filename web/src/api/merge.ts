@@ -66,3 +66,21 @@ export function newestOf<T extends { revision: number }>(
   if (!known || !arrived) return arrived ?? known;
   return arrived.revision >= known.revision ? arrived : known;
 }
+
+/** A change of some of its fields alone. */
+export function onlyFields<P extends object>(of: Unsent<P>, fields: readonly (keyof P)[]): Unsent<P> {
+  return { ...of, patch: picked(of.patch, fields), base: picked(of.base as P, fields) };
+}
+
+/** A change without some of its fields; null where none is left. */
+export function withoutFields<P extends object>(
+  of: Unsent<P> | null,
+  fields: readonly (keyof P)[],
+): Unsent<P> | null {
+  const left = of ? fieldsOf(of.patch).filter((field) => !fields.includes(field)) : [];
+  return of && left.length > 0 ? onlyFields(of, left) : null;
+}
+
+export function fieldsOf<P extends object>(patch: P): (keyof P)[] {
+  return Object.keys(patch) as (keyof P)[];
+}

@@ -53,7 +53,25 @@ export const outbox = {
   async of(row: string): Promise<Waiting[]> {
     return (await outbox.waiting()).filter((each) => each.row === row);
   },
-  /** Lets go of what others left, once it is kept as this tab's own or sent. */
+  /** Lets go of what others left, once it is kept as this tab's own. */
   forget: (waiting: readonly Waiting[]) =>
     delMany(waiting.filter(({ isOwn }) => !isOwn).map(({ key }) => key)),
+  /** Lets go of what has been sent, or is given up. */
+  remove: (waiting: readonly Waiting[]) => delMany(waiting.map(({ key }) => key)),
+};
+
+const open = new Map<string, number>();
+
+/** The rows that are being edited in this tab: what waits of them is theirs to send. */
+export const openRows = {
+  /** Returns how to leave it again. */
+  enter(row: string): () => void {
+    open.set(row, (open.get(row) ?? 0) + 1);
+    return () => {
+      const left = open.get(row)! - 1;
+      if (left > 0) open.set(row, left);
+      else open.delete(row);
+    };
+  },
+  has: (row: string) => open.has(row),
 };

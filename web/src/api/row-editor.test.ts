@@ -7,6 +7,7 @@ import {
   isToSend,
   reduceRow,
   shownRow,
+  typedHere,
   type EditedRow,
   type RowEvent,
   type RowState,
@@ -99,11 +100,12 @@ describe('an answer of the server', () => {
     [404, 'There is no such class.', 'refused'],
   ])('%d: what was typed is kept, and the state is %s', (status, sentence, saveState) => {
     const state = reduceRow(sending, failed(new ApiError(status, sentence), sending));
-    expect([state.unsent?.patch, state.saveState, state.isSending]).toEqual([
+    expect([typedHere(state)?.patch, state.saveState, state.isSending]).toEqual([
       { people: 15 },
       saveState,
       false,
     ]);
+    expect(shownRow(state)?.people).toBe(15);
   });
   it('offline: it waits', () =>
     expect(reduceRow(sending, failed(new TypeError('no network'), sending)).saveState).toBe('waiting'));
@@ -112,6 +114,31 @@ describe('an answer of the server', () => {
     const state = reduceRow(sending, failed(error, sending));
     expect([state.problems, isToSend(state)]).toEqual([{ people: 'Too many.' }, false]);
     expect(isToSend(reduceRow(state, edit({ people: 16 })))).toBe(true);
+  });
+  it('what is refused holds up nothing else: other fields are sent, and it is shown with why', () => {
+    const typedOn = reduceRow(sending, edit({ place: 'Garden' }));
+    const error = new ApiError(422, 'Please correct this', [{ field: 'people', sentence: 'Too many.' }]);
+    const state = reduceRow(typedOn, failed(error, sending));
+    expect([state.unsent?.patch, state.held?.patch]).toEqual([{ place: 'Garden' }, { people: 15 }]);
+    expect(isToSend(state)).toBe(true);
+    expect(shownRow(state)).toMatchObject({ people: 15, place: 'Garden' });
+    expect(typedHere(state)?.patch).toEqual({ people: 15, place: 'Garden' });
+    const later = reduceRow(state, {
+      kind: 'saved',
+      row: { ...server, place: 'Garden', revision: 4 },
+      sent: { place: 'Garden' } as Edits,
+    });
+    expect([later.saveState, later.problems, shownRow(later)?.people]).toEqual([
+      'refused',
+      { people: 'Too many.' },
+      15,
+    ]);
+    const mended = reduceRow(later, edit({ people: 12 }));
+    expect([mended.unsent, mended.held, mended.saveState]).toEqual([
+      { patch: { people: 12 }, base: { people: 14 }, revision: 4 },
+      null,
+      'saved',
+    ]);
   });
   it('refused without a field: said for the whole', () =>
     expect(

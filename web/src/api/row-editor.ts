@@ -1,68 +1,20 @@
 import type { FieldProblem } from '@fornax/contract';
 import { ApiError } from './client.js';
-import { addChange, clashingFields, joined, leftToSend, newestOf, picked } from './merge.js';
+import {
+  addChange,
+  clashingFields,
+  fieldsOf,
+  joined,
+  leftToSend,
+  newestOf,
+  onlyFields,
+  picked,
+  withoutFields,
+} from './merge.js';
 import type { Unsent } from './outbox.js';
+import type { Conflict, EditedRow, Failure, RowEvent, RowState, SaveState, Step } from './row-state.js';
 
-export type SaveState = 'saved' | 'saving' | 'waiting' | 'refused';
-
-/** Two people changed the same fields: both versions, to choose from. */
-export interface Conflict<T, P> {
-  readonly mine: P;
-  readonly theirs: T;
-  readonly fields: readonly (keyof P)[];
-}
-
-/** A row that can be edited: it carries the fields of `P` and the revision it stands at. */
-export type EditedRow<P extends object> = P & { readonly revision: number };
-
-/** One step back or forth: the same fields before and after, and when it was made, in milliseconds. */
-interface Step<P> {
-  readonly before: Partial<P>;
-  readonly after: Partial<P>;
-  readonly at: number;
-}
-
-/** All that the editor of one row knows. */
-export interface RowState<T extends EditedRow<P>, P extends object> {
-  /** The newest row that the server has given; undefined while it loads. */
-  readonly server: T | undefined;
-  readonly unsent: Unsent<P> | null;
-  readonly isSending: boolean;
-  readonly saveState: SaveState;
-  /** Sentences by field; '' for what concerns no single field. */
-  readonly problems: Readonly<Record<string, string>>;
-  /** The fields that somebody else changed as well, and the row as they left it. */
-  readonly clash: Pick<Conflict<T, P>, 'theirs' | 'fields'> | null;
-  readonly done: readonly Step<P>[];
-  readonly undone: readonly Step<P>[];
-}
-
-/** What can happen to a row that is being edited. */
-export type RowEvent<T extends EditedRow<P>, P extends object> =
-  | { readonly kind: 'arrived'; readonly row: T }
-  /** What an earlier visit left on this device. */
-  | { readonly kind: 'found on device'; readonly unsent: Unsent<P> }
-  | {
-      readonly kind: 'edited';
-      readonly patch: Partial<P>;
-      readonly found: readonly FieldProblem[];
-      readonly at: number;
-    }
-  | { readonly kind: 'undo' }
-  | { readonly kind: 'redo' }
-  | { readonly kind: 'sending' }
-  | { readonly kind: 'saved'; readonly row: T; readonly sent: P }
-  | { readonly kind: 'failed'; readonly failure: Failure<T>; readonly sent: Unsent<P> }
-  | { readonly kind: 'keep mine' }
-  | { readonly kind: 'take theirs' };
-
-/** Why a change did not go through. */
-export type Failure<T> =
-  | { readonly kind: 'conflict'; readonly theirs: T }
-  | { readonly kind: 'refused'; readonly found: readonly FieldProblem[] }
-  | { readonly kind: 'signed out' }
-  /** No answer, a busy server or a fault of it: the change waits and is sent again. */
-  | { readonly kind: 'unreachable' };
+export type { Conflict, EditedRow, RowEvent, RowState, SaveState } from './row-state.js';
 
 const rememberedSteps = 100;
 /** Changes of the same fields within this time are one step back: a word, not a letter. */
@@ -72,6 +24,7 @@ export function emptyRow<T extends EditedRow<P>, P extends object>(): RowState<T
   return {
     server: undefined,
     unsent: null,
+    held: null,
     isSending: false,
     saveState: 'saved',
     problems: {},
@@ -85,13 +38,22 @@ export function emptyRow<T extends EditedRow<P>, P extends object>(): RowState<T
 export function shownRow<T extends EditedRow<P>, P extends object>({
   server,
   unsent,
-}: Pick<RowState<T, P>, 'server' | 'unsent'>): T | undefined {
-  return server ? ({ ...server, ...unsent?.patch } as T) : undefined;
+  held,
+}: Pick<RowState<T, P>, 'server' | 'unsent' | 'held'>): T | undefined {
+  return server ? ({ ...server, ...held?.patch, ...unsent?.patch } as T) : undefined;
 }
 
-/** Whether there is something to send, and nothing that must be decided or mended first. */
+/** All that is not on the server: what waits, and what is held. Kept on the device. */
+export function typedHere<T extends EditedRow<P>, P extends object>({
+  unsent,
+  held,
+}: Pick<RowState<T, P>, 'unsent' | 'held'>): Unsent<P> | null {
+  return held ? joined(unsent, held) : unsent;
+}
+
+/** Whether there is something to send, and nothing that must be decided first. */
 export function isToSend<T extends EditedRow<P>, P extends object>(state: RowState<T, P>): boolean {
-  return state.unsent !== null && state.clash === null && state.saveState !== 'refused';
+  return state.unsent !== null && state.clash === null;
 }
 
 /** What an error of a write means. `rowOf` finds the row in what a refused write is answered with. */
@@ -173,7 +135,19 @@ function applied<T extends EditedRow<P>, P extends object>(
   const shown = shownRow(state);
   if (!state.server || !shown) return state;
   const unsent = addChange<T, P>(state.unsent, patch, shown, state.server.revision);
-  return { ...state, unsent, saveState: state.saveState === 'refused' ? 'saved' : state.saveState };
+  const held = withoutFields(state.held, fieldsOf(patch as P));
+  // A change of what was held is based on what it was based on.
+  const base = { ...unsent.base, ...(state.held && picked(state.held.base as P, known(state.held, patch))) };
+  return { ...state, unsent: { ...unsent, base }, held, saveState: held ? 'refused' : restState(state) };
+}
+
+function restState({ saveState }: { readonly saveState: SaveState }): SaveState {
+  return saveState === 'refused' ? 'saved' : saveState;
+}
+
+/** The fields of a change that are held. */
+function known<P extends object>(held: Unsent<P>, patch: Partial<P>): (keyof P)[] {
+  return fieldsOf(patch as P).filter((field) => field in held.patch);
 }
 
 function saved<T extends EditedRow<P>, P extends object>(
@@ -181,7 +155,7 @@ function saved<T extends EditedRow<P>, P extends object>(
   { row, sent }: Extract<RowEvent<T, P>, { kind: 'saved' }>,
 ): RowState<T, P> {
   const unsent = state.unsent && leftToSend(state.unsent, sent, row);
-  return { ...state, server: row, unsent, isSending: false, saveState: 'saved' };
+  return { ...state, server: row, unsent, isSending: false, saveState: state.held ? 'refused' : 'saved' };
 }
 
 function failed<T extends EditedRow<P>, P extends object>(
@@ -189,7 +163,7 @@ function failed<T extends EditedRow<P>, P extends object>(
   failure: Failure<T>,
   sent: Unsent<P>,
 ): RowState<T, P> {
-  if (failure.kind === 'refused') return { ...state, problems: byField(failure.found), saveState: 'refused' };
+  if (failure.kind === 'refused') return refused(state, failure.found);
   if (failure.kind !== 'conflict') return { ...state, saveState: 'waiting' };
   const { theirs } = failure;
   const unsent = state.unsent ?? sent;
@@ -198,6 +172,30 @@ function failed<T extends EditedRow<P>, P extends object>(
   return fields.length > 0
     ? { ...next, unsent, clash: { theirs, fields } }
     : { ...next, unsent: { ...unsent, revision: theirs.revision } };
+}
+
+/**
+ * What is refused is held back with its sentence, so that other fields are sent: the fields that are named,
+ * or where none is, all of it.
+ */
+function refused<T extends EditedRow<P>, P extends object>(
+  state: RowState<T, P>,
+  found: readonly FieldProblem[],
+): RowState<T, P> {
+  const { unsent } = state;
+  const problems = { ...state.problems, ...byField(found) };
+  if (!unsent) return { ...state, problems, saveState: 'refused' };
+  const named = new Set(found.flatMap(({ field }) => field.replace(/^content\./, '').split('.')[0]!));
+  const fields = fieldsOf(unsent.patch);
+  const some = fields.filter((field) => named.has(String(field)));
+  const out = some.length > 0 ? some : fields;
+  return {
+    ...state,
+    unsent: withoutFields(unsent, out),
+    held: state.held ? joined(onlyFields(unsent, out), state.held) : onlyFields(unsent, out),
+    problems,
+    saveState: 'refused',
+  };
 }
 
 /** Both versions of what clashes, ours as it was typed last; null where nothing does. */
@@ -224,20 +222,9 @@ function tookTheirs<T extends EditedRow<P>, P extends object>(
   state: RowState<T, P>,
   { theirs, fields }: NonNullable<RowState<T, P>['clash']>,
 ): RowState<T, P> {
-  const left = state.unsent ? fieldsOf(state.unsent.patch).filter((field) => !fields.includes(field)) : [];
-  const unsent =
-    state.unsent && left.length > 0
-      ? {
-          patch: picked(state.unsent.patch, left),
-          base: picked(state.unsent.base as P, left),
-          revision: theirs.revision,
-        }
-      : null;
+  const left = withoutFields(state.unsent, fields);
+  const unsent = left && { ...left, revision: theirs.revision };
   return { ...state, unsent, clash: null, saveState: 'saved' };
-}
-
-function fieldsOf<P extends object>(patch: P): (keyof P)[] {
-  return Object.keys(patch) as (keyof P)[];
 }
 
 /** The steps with one more, joined to the last where it goes on with it. */

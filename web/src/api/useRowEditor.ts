@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { useQuery, useQueryClient, type UseQueryOptions } from '@tanstack/react-query';
 import type { FieldProblem } from '@fornax/contract';
-import { outbox, type Unsent } from './outbox.js';
+import { openRows, outbox, type Unsent } from './outbox.js';
 import {
   conflictOf,
   emptyRow,
@@ -9,12 +9,14 @@ import {
   isToSend,
   reduceRow,
   shownRow,
+  typedHere,
   type Conflict,
   type EditedRow,
   type RowEvent,
   type RowState,
   type SaveState,
 } from './row-editor.js';
+import type { KeptRow } from './rows.js';
 
 export interface RowEditor<T, P> {
   /** The server's row with what is unsent laid over it; undefined while loading. */
@@ -37,10 +39,8 @@ interface Options<T extends EditedRow<P>, P extends object> {
   /** Stable name of the row, "class:…". */
   readonly row: string;
   readonly query: UseQueryOptions<T, Error, T, readonly string[]>;
-  /** Sends a change under the revision it builds on; `base` is the row as the server last gave it. */
-  readonly send: (patch: P, revision: number, base: T) => Promise<T>;
-  /** The row in what a refused write is answered with; that itself unless told otherwise. */
-  readonly rowOf?: (current: unknown) => T;
+  /** How it is sent. */
+  readonly kept: Pick<KeptRow<T, P>, 'send' | 'rowOf'>;
   /** Problems of a change, by field; none where it may be sent. */
   readonly check: (patch: Partial<P>) => readonly FieldProblem[];
 }
@@ -62,9 +62,9 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
   const { state, read, happen } = useRowState<T, P>(row, data);
   const flush = useFlush(options, read, happen);
 
-  const { server, unsent, saveState } = state;
+  const { server, unsent, held, saveState } = state;
   const conflict = useMemo(() => conflictOf(state), [state]);
-  const shown = useMemo(() => shownRow({ server, unsent }), [server, unsent]);
+  const shown = useMemo(() => shownRow({ server, unsent, held }), [server, unsent, held]);
   const isDue = isToSend(state);
   useEffect(() => {
     if (!isDue) return undefined;
@@ -114,24 +114,27 @@ function useRowState<T extends EditedRow<P>, P extends object>(row: string, data
   const latest = useRef<RowState<T, P>>(emptyRow());
   const happen = useCallback(
     (event: RowEvent<T, P>) => {
-      const before = latest.current.unsent;
+      const { unsent: before, held: heldBefore } = latest.current;
       latest.current = reduceRow(latest.current, event);
-      const { unsent } = latest.current;
-      if (unsent !== before) void (unsent ? outbox.write(row, unsent) : outbox.clear(row));
+      const { unsent, held } = latest.current;
+      const typed = typedHere(latest.current);
+      if (unsent !== before || held !== heldBefore)
+        void (typed ? outbox.write(row, typed) : outbox.clear(row));
       redraw();
     },
     [row],
   );
   const isNew = data !== undefined && data !== latest.current.server;
   if (isNew) latest.current = reduceRow(latest.current, { kind: 'arrived', row: data });
+  useEffect(() => openRows.enter(row), [row]);
   useEffect(() => {
     void outbox.of(row).then(async (waiting) => {
       if (waiting.length === 0) return;
       for (const { unsent } of waiting)
         happen({ kind: 'found on device', unsent: unsent as unknown as Unsent<P> });
       // What is kept as our own must be on the device before that of others goes.
-      const { unsent } = latest.current;
-      if (unsent) await outbox.write(row, unsent);
+      const typed = typedHere(latest.current);
+      if (typed) await outbox.write(row, typed);
       await outbox.forget(waiting);
     });
   }, [row, happen]);
@@ -141,7 +144,7 @@ function useRowState<T extends EditedRow<P>, P extends object>(row: string, data
 
 /** Sends what is unsent, one write at a time; what the server answers happens to the row. */
 function useFlush<T extends EditedRow<P>, P extends object>(
-  { query: { queryKey }, send, rowOf = asRow }: Options<T, P>,
+  { query: { queryKey }, kept: { send, rowOf } }: Options<T, P>,
   read: () => RowState<T, P>,
   happen: (event: RowEvent<T, P>) => void,
 ) {
@@ -163,8 +166,4 @@ function useFlush<T extends EditedRow<P>, P extends object>(
       happen({ kind: 'failed', failure, sent });
     }
   }, [client, queryKey, read, happen, rowOf, send]);
-}
-
-function asRow<T>(current: unknown): T {
-  return current as T;
 }

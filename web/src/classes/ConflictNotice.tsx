@@ -1,7 +1,8 @@
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Row } from '../parts/states.js';
-import { useOpenClass, type ClassEdits } from './class-context.js';
+import { useOpenClass } from './class-context.js';
+import type { ClassEdits } from '../api/rows.js';
 
 const Box = styled.section`
   margin: 0 24px 12px;

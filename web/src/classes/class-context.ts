@@ -1,22 +1,8 @@
 import { createContext, useContext } from 'react';
 import type { ClassView } from '@fornax/contract';
 import type { ClassBundle, ClassPlan } from '@fornax/core';
+import type { ClassEdits } from '../api/rows.js';
 import type { RowEditor } from '../api/useRowEditor.js';
-
-/** The fields of a class that can be changed. */
-export type ClassEdits = Pick<
-  ClassView,
-  | 'title'
-  | 'startsAt'
-  | 'lengthMinutes'
-  | 'place'
-  | 'people'
-  | 'peoplePerStation'
-  | 'assistants'
-  | 'demonstrationPlates'
-  | 'dishes'
-  | 'decisions'
->;
 
 export interface OpenClass {
   readonly view: ClassView;

@@ -7,7 +7,8 @@ import { Choice, Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { WeekdayBoxes } from './KitchenLists.js';
-import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
+import type { KitchenEditor } from './useKitchenEditor.js';
+import type { KitchenEdits } from '../api/rows.js';
 
 const Grid = styled.div`
   display: grid;

@@ -7,7 +7,8 @@ import { RefusedRows } from '../parts/RefusedRows.js';
 import { saveFile } from '../parts/save-file.js';
 import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
+import type { KitchenEditor } from './useKitchenEditor.js';
+import type { KitchenEdits } from '../api/rows.js';
 
 const Alert = styled.p`
   margin: 8px 0;

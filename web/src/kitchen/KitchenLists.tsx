@@ -9,7 +9,8 @@ import {
 } from '@fornax/core';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { type Column, RowsTable, someWords, wholeNumber } from './RowsTable.js';
-import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
+import type { KitchenEditor } from './useKitchenEditor.js';
+import type { KitchenEdits } from '../api/rows.js';
 
 export interface Props {
   kitchen: KitchenEdits;

@@ -9,7 +9,8 @@ import { KitchenFiles } from './KitchenFiles.js';
 import { Appliances, Staff, Tools, Vessels } from './KitchenLists.js';
 import { Safety } from './Safety.js';
 import { Suppliers } from './Suppliers.js';
-import { type KitchenEditor, type KitchenEdits, useKitchenEditor } from './useKitchenEditor.js';
+import { type KitchenEditor, useKitchenEditor } from './useKitchenEditor.js';
+import type { KitchenEdits } from '../api/rows.js';
 
 const Part = styled.section`
   margin-top: 28px;

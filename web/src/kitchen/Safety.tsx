@@ -3,7 +3,8 @@ import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Choice } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
-import type { KitchenEditor, KitchenEdits } from './useKitchenEditor.js';
+import type { KitchenEditor } from './useKitchenEditor.js';
+import type { KitchenEdits } from '../api/rows.js';
 
 const Grid = styled.div`
   display: grid;

@@ -31,7 +31,8 @@ const Inner = styled(AriaDialog)`
 interface DialogProps {
   title: string;
   isOpen: boolean;
-  onClose: () => void;
+  /** Absent where it stays until what it asks for is done. */
+  onClose?: () => void;
   children: ReactNode;
   wide?: boolean;
 }
@@ -41,9 +42,10 @@ export function Dialog({ title, isOpen, onClose, children, wide = false }: Dialo
     <Overlay
       isOpen={isOpen}
       onOpenChange={(open) => {
-        if (!open) onClose();
+        if (!open) onClose?.();
       }}
-      isDismissable
+      isDismissable={onClose !== undefined}
+      isKeyboardDismissDisabled={onClose === undefined}
     >
       <Sheet $wide={wide}>
         <Inner>

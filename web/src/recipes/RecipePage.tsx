@@ -19,7 +19,8 @@ import { Look } from './Look.js';
 import { PutOnClass } from './PutOnClass.js';
 import { ReadRecipe } from './ReadRecipe.js';
 import { RecipeConflict } from './RecipeConflict.js';
-import { contentOf, type RecipeEditor, useRecipeEditor } from './useRecipeEditor.js';
+import { contentOf } from '../api/rows.js';
+import { type RecipeEditor, useRecipeEditor } from './useRecipeEditor.js';
 import { Versions } from './Versions.js';
 
 const Frame = styled.div`

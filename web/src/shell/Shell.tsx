@@ -7,6 +7,7 @@ import { call } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
 import { FloatingList } from '../parts/Field.js';
 import { FindAnything } from './FindAnything.js';
+import { WaitingChanges } from './WaitingChanges.js';
 import { Mark } from '../parts/Mark.js';
 
 const Bar = styled.header`
@@ -114,6 +115,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <FindAnything />
         <PersonMenu />
       </Bar>
+      <WaitingChanges />
       <div id="work" tabIndex={-1}>
         {children}
       </div>

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { ApiError, call } from '../api/client.js';
 import { sessionQuery, signInOptionsQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
+import { Dialog } from '../parts/Dialog.js';
 import { Field } from '../parts/Field.js';
 import { Failed, Loading } from '../parts/states.js';
 import { Mark } from '../parts/Mark.js';
@@ -40,21 +41,67 @@ const Alert = styled.p`
   color: ${({ theme }) => theme.colour.beet};
 `;
 
+type Enter = (path: string, body: object) => Promise<void>;
+
+/** Signs in at an address; what comes after is up to `onEntered`. */
+function useEntering(onEntered: () => Promise<void>) {
+  const [problem, setProblem] = useState<ApiError | Error | null>(null);
+  const [busy, setBusy] = useState(false);
+  const enter: Enter = async (path, body) => {
+    setBusy(true);
+    setProblem(null);
+    await call(path, { method: 'POST', body }).then(onEntered, (failure: Error) => setProblem(failure));
+    setBusy(false);
+  };
+  return { problem, busy, enter };
+}
+
+/**
+ * Over the page that is open, where the session has ended: what is typed stays where it is, and is sent once
+ * somebody of the same kitchen has signed in. For another kitchen the page is opened anew.
+ */
+export function SignInAgain({ kitchenId }: { kitchenId: string }) {
+  const client = useQueryClient();
+  const { data: options } = useQuery(signInOptionsQuery);
+  const { problem, busy, enter } = useEntering(async () => {
+    const session = await client.fetchQuery({ ...sessionQuery, staleTime: 0 });
+    if (session.kitchen.id !== kitchenId) return window.location.assign('/');
+    await client.invalidateQueries();
+  });
+  return (
+    <Dialog title="Please sign in again" isOpen>
+      <p>
+        You have been signed out, here or by the time that has passed. What you typed is kept on this device,
+        and is sent when you have signed in.
+      </p>
+      {options?.demo ? <OpenDemo busy={busy} onEnter={enter} /> : null}
+      <SignIn busy={busy} problem={problem} onEnter={(body) => void enter('/session', body)} />
+    </Dialog>
+  );
+}
+
+function OpenDemo({ busy, onEnter }: { busy: boolean; onEnter: Enter }) {
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void onEnter('/session', { demo: true });
+      }}
+    >
+      <Button look="act" type="submit" isDisabled={busy}>
+        Open the demo kitchen
+      </Button>
+    </Form>
+  );
+}
+
 /** Signs in, opens the demo with one button, or makes the first account once. */
 export function SignInPage() {
   const { data: options, error, refetch } = useQuery(signInOptionsQuery);
   const client = useQueryClient();
-  const [problem, setProblem] = useState<ApiError | Error | null>(null);
-  const [busy, setBusy] = useState(false);
-  const enter = async (path: string, body: object) => {
-    setBusy(true);
-    setProblem(null);
-    await call(path, { method: 'POST', body }).then(
-      () => client.invalidateQueries({ queryKey: sessionQuery.queryKey }),
-      (failure: Error) => setProblem(failure),
-    );
-    setBusy(false);
-  };
+  const { problem, busy, enter } = useEntering(() =>
+    client.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+  );
   return (
     <Page>
       <h1>
@@ -67,18 +114,7 @@ export function SignInPage() {
       </p>
       {error ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!options && !error ? <Loading what="the sign-in" /> : null}
-      {options?.demo ? (
-        <Form
-          onSubmit={(event) => {
-            event.preventDefault();
-            void enter('/session', { demo: true });
-          }}
-        >
-          <Button look="act" type="submit" isDisabled={busy}>
-            Open the demo kitchen
-          </Button>
-        </Form>
-      ) : null}
+      {options?.demo ? <OpenDemo busy={busy} onEnter={enter} /> : null}
       {options?.firstStart ? (
         <FirstAccount busy={busy} problem={problem} onEnter={(body) => void enter('/accounts', body)} />
       ) : null}
