@@ -199,7 +199,7 @@ test('what somebody else changed meanwhile is named at the start, and settled on
   await next.goto('/classes');
   const strip = next.getByRole('status', { name: 'Changes that wait' });
   await expect(strip).toContainText('1 change from today waits on this device');
-  await expect(strip).toContainText('“Left waiting”: Somebody else changed the same.');
+  await expect(strip).toContainText('“Left waiting”: Somebody else changed the same:');
   await strip.getByRole('link', { name: 'Open it' }).click();
   await next.getByRole('alert').getByRole('button', { name: 'Keep yours' }).click();
   await saved(next);

@@ -43,7 +43,7 @@ async function sendRow(name: string, waiting: readonly Waiting[]): Promise<Still
         ...about,
         name: title,
         why: 'clashes',
-        sentence: 'Somebody else changed the same. Open it to see both, and choose.',
+        sentence: 'Somebody else changed the same: see both, and choose.',
       };
     await kept.send(unsent.patch, current.revision, current);
     await outbox.remove(waiting);

@@ -15,6 +15,20 @@ const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 
+const Alert = styled.p`
+  padding: 8px 0;
+  color: ${({ theme }) => theme.colour.beet};
+  font-weight: 600;
+`;
+
+/** Why the menu cannot be kept as it is: it is shown, and sent again once it is changed. */
+function Refused({ problems }: { problems: Readonly<Record<string, string>> }) {
+  const found = Object.entries(problems).filter(([field]) => field.split('.')[0] === 'dishes');
+  return found.length > 0 ? (
+    <Alert role="alert">{[...new Set(found.map(([, sentence]) => sentence))].join(' ')}</Alert>
+  ) : null;
+}
+
 /** The menu: which dish, what portion, who makes it. */
 export function MenuEditor() {
   const { view, plan, editor } = useOpenClass();
@@ -39,6 +53,7 @@ export function MenuEditor() {
           Add a dish from the library. Amounts, shopping, kit and times follow at once.
         </Empty>
       ) : null}
+      <Refused problems={editor.problems} />
       <List aria-label="Dishes">
         {view.dishes.map((dish, index) => (
           <DishItem
