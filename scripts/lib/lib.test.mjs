@@ -1,6 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { createConnection, createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -162,6 +162,24 @@ describe('two copies', () => {
         again.once('exit', resolve);
       }),
     ).toBe(0);
+  });
+  it('SIGTERM ends it within 10 s, whoever is connected', async () => {
+    const port = await freePort();
+    const child = await startDemo({ ...process.env, PORT: String(port), FORNAX_DATA: folder });
+    const half = createConnection(port, '127.0.0.1', () => half.write('GET / HTTP/1.1\r\nHost: half'));
+    half.on('error', () => undefined);
+    await new Promise((resolve) => {
+      half.once('connect', () => setTimeout(resolve, 200));
+    });
+    const start = Date.now();
+    child.kill('SIGTERM');
+    expect(
+      await new Promise((resolve) => {
+        child.once('exit', resolve);
+      }),
+    ).toBe(0);
+    expect(Date.now() - start).toBeLessThan(10_000);
+    half.destroy();
   });
   it.each(['SIGINT', 'SIGTERM'])('%s stops the demo and its database cleanly', async (signal) => {
     const child = await startDemo({ ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder });

@@ -1,7 +1,23 @@
+import type { Server } from 'node:http';
+import type { NestExpressApplication } from '@nestjs/platform-express';
+import type { Sequelize } from 'sequelize-typescript';
 import { connect } from './database/connect.js';
 import { schemaMismatch } from './database/migrate.js';
 import { readConfig } from './config.js';
 import { createApp } from './create-app.js';
+
+/** What runs is let finish for so long; whoever is still connected then is cut off. */
+const finishMilliseconds = 6000;
+const lastMilliseconds = 9000;
+
+async function stopped(app: NestExpressApplication, sequelize: Sequelize): Promise<void> {
+  const server = app.getHttpServer() as Server;
+  setTimeout(() => server.closeAllConnections(), finishMilliseconds).unref();
+  setTimeout(() => process.exit(1), lastMilliseconds).unref();
+  await app.close();
+  await sequelize.close();
+  process.exit(0);
+}
 
 /** Starts the server on loopback; says in one sentence why it could not. */
 async function main(): Promise<void> {
@@ -12,12 +28,7 @@ async function main(): Promise<void> {
   const app = await createApp(sequelize, config);
   await app.listen(config.port, '127.0.0.1');
   process.send?.({ ready: true });
-  const stop = () => {
-    void app
-      .close()
-      .then(() => sequelize.close())
-      .then(() => process.exit(0));
-  };
+  const stop = () => void stopped(app, sequelize);
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
   // The parent that owns the database has gone: nothing is left to serve.

@@ -18,6 +18,7 @@ import { Planner, PlanningModule } from '../planning/planner.js';
 import { TechniquesModule } from '../techniques/techniques.module.js';
 import { TechniquesService } from '../techniques/techniques.service.js';
 import type { Paper } from './cards-pdf.js';
+import { CardsPrinter } from './cards-printer.js';
 
 /** The cards of a class, put together from its plan and the kitchen's own technique notes. */
 @Injectable()
@@ -26,6 +27,7 @@ class CardsService {
     private readonly classes: ClassesService,
     private readonly techniques: TechniquesService,
     private readonly planner: Planner,
+    private readonly printer: CardsPrinter,
   ) {}
 
   async pdf(kitchenId: string, classId: string, paper: Paper): Promise<{ pdf: Buffer; name: string }> {
@@ -40,10 +42,8 @@ class CardsService {
       techniques: await this.techniques.list(kitchenId),
       when,
     });
-    // Writing PDF takes some 25 MB of memory, so it is loaded when somebody first wants one.
-    const { cardsPdf } = await import('./cards-pdf.js');
     return {
-      pdf: await cardsPdf(cards, paper),
+      pdf: await this.printer.pdf(cards, paper),
       name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf`,
     };
   }
@@ -76,6 +76,6 @@ class CardsController {
 @Module({
   imports: [ClassesModule, PlanningModule, TechniquesModule],
   controllers: [CardsController],
-  providers: [CardsService],
+  providers: [CardsService, CardsPrinter],
 })
 export class CardsModule {}

@@ -2,6 +2,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { StationCard } from '@fornax/core';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 import { cardsPdf } from './cards-pdf.js';
+import { CardsPrinter } from './cards-printer.js';
 import { drawn } from './drawn-text.js';
 
 let harness: Harness;
@@ -78,6 +79,21 @@ describe('station cards as PDF', () => {
       (await harness.cook.get(`/api/classes/${view.id}/cards.pdf?paper=a3`).expect(422)).body.errors,
     ).toEqual([{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }]);
     await harness.stranger.get(`/api/classes/${view.id}/cards.pdf`).expect(401);
+  });
+  it('are set on a thread of their own: timers run meanwhile, and the same comes out', async () => {
+    const printer = new CardsPrinter();
+    const many = Array.from({ length: 40 }, (_, at) =>
+      card(Array.from({ length: 8 }, (_each, index) => step(index + 1, `Chop it, card ${at}.`))),
+    );
+    let turns = 0;
+    const timer = setInterval(() => {
+      turns++;
+    }, 1);
+    const pdf = await printer.pdf(many, 'a4');
+    clearInterval(timer);
+    expect(turns).toBeGreaterThan(20);
+    expect(pages(pdf)).toBe(pages(await cardsPdf(many, 'a4')));
+    await printer.onModuleDestroy();
   });
   it('each card begins a page', async () =>
     expect(pages(await cardsPdf([card([]), card([]), card([])], 'a4'))).toBe(3));

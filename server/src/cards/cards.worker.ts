@@ -1,0 +1,10 @@
+import type { StationCard } from '@fornax/core';
+import { cardsPdf, type Paper } from './cards-pdf.js';
+
+/** Sets cards on a thread of their own. */
+export default function setCards(work: {
+  readonly cards: readonly StationCard[];
+  readonly paper: Paper;
+}): Promise<Uint8Array> {
+  return cardsPdf(work.cards, work.paper);
+}
