@@ -2,6 +2,7 @@ import { benchAgainst } from './lib/bench-against.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
 import { benchOddLines, benchParsing } from './lib/bench-parsing.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
+import { benchServer } from './lib/bench-server.mjs';
 import { benchSchedule } from './lib/bench-schedule.mjs';
 import { ensureBuild, ensureNodeModules, ensurePackages } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
@@ -23,5 +24,6 @@ await runCommand(async () => {
   benchParsing(core);
   benchOddLines(core);
   await benchSchedule(core, row);
+  await benchServer(core);
   await benchBrowser(core);
 });
