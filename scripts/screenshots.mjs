@@ -146,6 +146,7 @@ async function takeAll(page, address, only) {
   const open = async (path) => {
     await page.goto(address + path);
     await page.locator('main h1, main h2').first().waitFor();
+    await page.getByText(/^Loading /).first().waitFor({ state: 'hidden' });
   };
   const save = async (name) => {
     await page.evaluate(() => document.fonts.ready);
