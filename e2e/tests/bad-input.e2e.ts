@@ -59,7 +59,9 @@ test('the new-class dialog says what is missing, and a double click makes one cl
 
 test('addresses that are none say so', async ({ kitchen: page }) => {
   await page.goto('/classes/01a20b9c-b5a9-74e8-83e3-42f98b0bd1cf');
-  await expect(page.getByText('There is no such class; it may have been deleted.')).toBeVisible();
+  await expect(
+    page.getByText('This class is not here: nothing of this kitchen has its address.'),
+  ).toBeVisible();
   await page.goto('/nowhere');
   await expect(
     page.getByText('There is no page at this address. Choose a place from the bar above.'),

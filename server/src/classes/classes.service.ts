@@ -13,6 +13,7 @@ import { ProblemException } from '../common/problem.js';
 import { ClassRow, KitchenRow, StockRow } from '../database/models.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
+import { notHere, standing } from '../database/standing.js';
 import { inTransaction } from '../database/transaction.js';
 import { Planner } from '../planning/planner.js';
 import { ClassViews } from './class-views.js';
@@ -145,7 +146,7 @@ export class ClassesService {
           return created;
         }),
     );
-    return this.views.of(row);
+    return this.views.of(standing(row, what));
   }
 
   async update(kitchenId: string, id: string, revision: number, input: UpdateClassDto): Promise<ClassView> {
@@ -175,18 +176,14 @@ export class ClassesService {
 
   async restore(kitchenId: string, id: string): Promise<ClassView> {
     const row = await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id } });
-    if (!row) throw notFound();
+    if (!row) throw notHere(what);
     row.deletedAt = null;
     await row.save();
     return this.views.of(row);
   }
 
   async #row(kitchenId: string, id: string): Promise<ClassRow> {
-    const row = await new KitchenScope(ClassRow, kitchenId).findOne({
-      where: { id, deletedAt: null },
-    });
-    if (!row) throw notFound();
-    return row;
+    return standing(await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id } }), what);
   }
 }
 
@@ -195,9 +192,7 @@ function todayIn(zone: string): LocalDate {
   return new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date()) as LocalDate;
 }
 
-function notFound(): ProblemException {
-  return new ProblemException(404, 'There is no such class; it may have been deleted.');
-}
+const what = 'This class';
 
 function summaryOf(view: ClassView, plan: ClassPlan | null, now: string): ClassSummary {
   return {

@@ -196,7 +196,13 @@ describe('making and changing', () => {
       .send(newClass({ title: 'To delete' }))
       .expect(201);
     await harness.cook.delete(`/api/classes/${made.id}`).expect(204);
-    await harness.cook.get(`/api/classes/${made.id}`).expect(404);
+    const gone = await harness.cook.get(`/api/classes/${made.id}`).expect(410);
+    expect(gone.body.detail).toBe('This class has been deleted. It can be put back, or made anew.');
+    await harness.cook
+      .post('/api/classes')
+      .send(newClass({ id: made.id, title: 'To delete' }))
+      .expect(410);
+    await harness.cook.get(`/api/classes/${uuid()}`).expect(404);
     await harness.cook.post(`/api/classes/${made.id}/restore`).expect(200);
     await harness.cook.get(`/api/classes/${made.id}`).expect(200);
   });

@@ -1,10 +1,10 @@
 import { Injectable } from '@nestjs/common';
 import type { TickDto, TickView } from '@fornax/contract';
 import { v7 as uuid } from 'uuid';
-import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
 import { ClassRow, TickRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { standing } from '../database/standing.js';
 
 /** Ticks on a shopping list, each a row with who and when by the server's clock; the later one stands. */
 @Injectable()
@@ -18,10 +18,8 @@ export class TicksService {
   }
 
   async set(session: SessionContext, classId: string, input: TickDto): Promise<TickView> {
-    const known = await new KitchenScope(ClassRow, session.kitchenId).findOne({
-      where: { id: classId, deletedAt: null },
-    });
-    if (!known) throw new ProblemException(404, 'There is no such class; it may have been deleted.');
+    const classes = new KitchenScope(ClassRow, session.kitchenId);
+    standing(await classes.findOne({ where: { id: classId } }), 'This class');
     const values = { ticked: input.ticked, count: input.count ?? 0, by: session.accountName, at: new Date() };
     const scope = new KitchenScope(TickRow, session.kitchenId);
     await scope.createOrUpdate({ id: uuid(), classId, key: input.key, ...values }, [

@@ -48,7 +48,10 @@ describe('ticks', () => {
     const made = { id: uuid(), title: 'Gone', startsAt: '2099-03-05T18:30' };
     await harness.cook.post('/api/classes').send(made).expect(201);
     await harness.cook.delete(`/api/classes/${made.id}`).expect(204);
-    for (const id of [made.id, uuid()])
-      await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'orange', ticked: true }).expect(404);
+    for (const [id, status] of [
+      [made.id, 410],
+      [uuid(), 404],
+    ] as const)
+      await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'orange', ticked: true }).expect(status);
   });
 });

@@ -11,6 +11,7 @@ const titles: Readonly<Record<number, string>> = {
   403: 'Not allowed',
   404: 'Not found',
   409: 'Changed meanwhile',
+  410: 'Gone',
   413: 'Too large',
   422: 'Please correct this',
   428: 'Revision missing',

@@ -7,6 +7,7 @@ import { ProblemException } from '../common/problem.js';
 import { LarderEntryRow, StockRow } from '../database/models.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
+import { notHere, standing } from '../database/standing.js';
 
 /** A kitchen's own figures and ingredients, and what is in its cupboard. */
 @Injectable()
@@ -85,19 +86,18 @@ export class LarderService {
   /** Puts something in the cupboard. Sent twice with the same id, it is there once. */
   async addStock(kitchenId: string, input: StockDto): Promise<StockView> {
     const scope = new KitchenScope(StockRow, kitchenId);
-    return stockView(
-      await makeOnce(
-        () => scope.findOne({ where: { id: input.id } }),
-        () => scope.create({ ...plain(input), revision: 1 }),
-      ),
+    const row = await makeOnce(
+      () => scope.findOne({ where: { id: input.id } }),
+      () => scope.create({ ...plain(input), revision: 1 }),
     );
+    return stockView(standing(row, what));
   }
 
   async changeStock(kitchenId: string, id: string, revision: number, input: StockDto): Promise<StockView> {
     const scope = new KitchenScope(StockRow, kitchenId);
+    standing(await scope.findOne({ where: { id } }), what);
     const saved = await scope.updateRevision(id, revision, { ...plain(input), id });
-    const row = await scope.findOne({ where: { id, deletedAt: null } });
-    if (!row) throw new ProblemException(404, 'This is not in the cupboard any more.');
+    const row = (await scope.findOne({ where: { id } }))!;
     if (!saved)
       throw new ProblemException(409, 'Somebody else changed this row meanwhile; look at what stands now.', {
         current: stockView(row),
@@ -107,11 +107,13 @@ export class LarderService {
 
   async removeStock(kitchenId: string, id: string, isRestored = false): Promise<void> {
     const row = await new KitchenScope(StockRow, kitchenId).findOne({ where: { id } });
-    if (!row) throw new ProblemException(404, 'This is not in the cupboard any more.');
+    if (!row) throw notHere(what);
     row.deletedAt = isRestored ? null : new Date();
     await row.save();
   }
 }
+
+const what = 'This row of the cupboard';
 
 function entryView(row: LarderEntryRow): LarderEntryView {
   return { ...row.entry, revision: row.revision };

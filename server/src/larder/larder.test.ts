@@ -99,6 +99,7 @@ describe('the cupboard', () => {
     ).toBe('200');
     await harness.cook.delete(`/api/stock/${body.id}`).expect(204);
     expect(await mine()).toEqual([]);
+    await harness.cook.post('/api/stock').send(body).expect(410);
     await harness.cook.post(`/api/stock/${body.id}/restore`).expect(204);
     expect(await mine()).toHaveLength(1);
     await harness.cook.delete(`/api/stock/${uuid()}`).expect(404);

@@ -22,6 +22,7 @@ import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
 import { ClassDishRow, ClassRow, RecipePartRow, RecipeRow, RecipeVersionRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { notHere, standing } from '../database/standing.js';
 import { makeOnce } from '../database/once.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
 import { countsOf, lockLibrary, problemOfParts, writeParts } from './composition.js';
@@ -62,7 +63,7 @@ export class RecipesService {
         return made;
       },
     );
-    return this.#view(row);
+    return this.#view(standing(row, what));
   }
 
   async update(kitchenId: string, id: string, revision: number, input: UpdateRecipeDto): Promise<RecipeView> {
@@ -87,8 +88,7 @@ export class RecipesService {
   async remove(kitchenId: string, id: string): Promise<void> {
     await lockLibrary(kitchenId);
     const scope = new KitchenScope(RecipeRow, kitchenId);
-    const row = await scope.findOne({ where: { id, deletedAt: null }, lock: true });
-    if (!row) throw notFound();
+    const row = standing(await scope.findOne({ where: { id }, lock: true }), what);
     const classes = (await classesUsing(kitchenId, id)).map(({ title }) => title);
     if (classes.length > 0)
       throw new ProblemException(
@@ -114,8 +114,8 @@ export class RecipesService {
   async restore(kitchenId: string, id: string): Promise<RecipeView> {
     await lockLibrary(kitchenId);
     const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } });
-    if (!row) throw notFound();
-    if (row.deletedAt !== null) {
+    if (!row) throw notHere(what);
+    if (row.deletedAt) {
       const problem = await problemOfParts(kitchenId, id, row.content);
       if (problem) throw new ProblemException(409, problem);
       row.deletedAt = null;
@@ -142,19 +142,14 @@ export class RecipesService {
 
   /** Keeps the draft as a version; where the newest holds it already, that one is meant. */
   async keepVersion(session: SessionContext, id: string, note: string): Promise<RecipeVersionView[]> {
-    const row = await new KitchenScope(RecipeRow, session.kitchenId).findOne({
-      where: { id, deletedAt: null },
-      lock: true,
-    });
-    if (!row) throw notFound();
+    const scope = new KitchenScope(RecipeRow, session.kitchenId);
+    const row = standing(await scope.findOne({ where: { id }, lock: true }), what);
     await versionOfDraft(row, { by: session.accountName, note });
     return this.versions(session.kitchenId, id);
   }
 
   async #row(kitchenId: string, id: string): Promise<RecipeRow> {
-    const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id, deletedAt: null } });
-    if (!row) throw notFound();
-    return row;
+    return standing(await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } }), what);
   }
 
   async #view(row: RecipeRow): Promise<RecipeView> {
@@ -169,9 +164,7 @@ export class RecipesService {
   }
 }
 
-function notFound(): ProblemException {
-  return new ProblemException(404, 'This recipe is not in the library; it may have been deleted.');
-}
+const what = 'This recipe';
 
 async function classesUsing(kitchenId: string, recipeId: string): Promise<{ id: string; title: string }[]> {
   const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({ where: { recipeId } });

@@ -142,7 +142,8 @@ describe('making, mending, deleting', () => {
   it('deleting can be undone', async () => {
     const { body: made } = await harness.cook.post('/api/recipes').send({ id: uuid(), content: simple() });
     await harness.cook.delete(`/api/recipes/${made.id}`).expect(204);
-    await harness.cook.get(`/api/recipes/${made.id}`).expect(404);
+    await harness.cook.get(`/api/recipes/${made.id}`).expect(410);
+    await harness.cook.post('/api/recipes').send({ id: made.id, content: simple() }).expect(410);
     await harness.cook.post(`/api/recipes/${made.id}/restore`).expect(200);
   });
 });

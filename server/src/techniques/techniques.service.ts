@@ -6,6 +6,7 @@ import { ProblemException } from '../common/problem.js';
 import { RecipeRow, TechniqueRow } from '../database/models.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
+import { notHere, standing } from '../database/standing.js';
 
 type Users = ReadonlyMap<string, TechniqueView['usedBy']>;
 
@@ -22,9 +23,14 @@ export class TechniquesService {
   async create(kitchenId: string, input: TechniqueNoteDto): Promise<TechniqueView> {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
     const row = await makeOnce(
-      () => scope.findOne({ where: { slug: input.id, deletedAt: null } }),
+      () => scope.findOne({ where: { slug: input.id } }),
       () => scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 }),
     );
+    // A note is known by its name: one that was deleted is made again, with what is written now.
+    if (row.deletedAt) {
+      const again = { note: plain(input), deletedAt: null, revision: row.revision + 1 };
+      await row.update(again);
+    }
     return viewOf(row, await usersOf(kitchenId));
   }
 
@@ -63,21 +69,17 @@ export class TechniquesService {
 
   async restore(kitchenId: string, slug: string): Promise<void> {
     const row = await new KitchenScope(TechniqueRow, kitchenId).findOne({ where: { slug } });
-    if (!row) throw notFound();
+    if (!row) throw notHere(what);
     row.deletedAt = null;
     await row.save();
   }
 
   async #row(kitchenId: string, slug: string): Promise<TechniqueRow> {
-    const row = await new KitchenScope(TechniqueRow, kitchenId).findOne({ where: { slug, deletedAt: null } });
-    if (!row) throw notFound();
-    return row;
+    return standing(await new KitchenScope(TechniqueRow, kitchenId).findOne({ where: { slug } }), what);
   }
 }
 
-function notFound(): ProblemException {
-  return new ProblemException(404, 'There is no such technique note; it may have been deleted.');
-}
+const what = 'This technique note';
 
 async function usersOf(kitchenId: string): Promise<Users> {
   const recipes = await new KitchenScope(RecipeRow, kitchenId).find({

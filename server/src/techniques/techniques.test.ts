@@ -44,9 +44,16 @@ describe('technique notes', () => {
     ]);
     expect((await all()).filter(({ id }) => id === 'own-note')).toHaveLength(1);
     await harness.cook.delete('/api/techniques/own-note').expect(204);
-    await patch('own-note', 1, note).expect(404);
+    await patch('own-note', 1, note).expect(410);
     await harness.cook.post('/api/techniques/own-note/restore').expect(204);
     expect((await all()).some(({ id }) => id === 'own-note')).toBe(true);
+    await harness.cook.delete('/api/techniques/own-note').expect(204);
+    const again = { ...note, why: 'Written anew.' };
+    await harness.cook.post('/api/techniques').send(again).expect(201);
+    expect((await all()).find(({ id }) => id === 'own-note')).toMatchObject({
+      why: 'Written anew.',
+      revision: 2,
+    });
   });
   it('one that a step has is kept, and says where', async () =>
     expect((await harness.cook.delete('/api/techniques/fillet-citrus').expect(409)).body.detail).toContain(
