@@ -146,7 +146,10 @@ async function takeAll(page, address, only) {
   const open = async (path) => {
     await page.goto(address + path);
     await page.locator('main h1, main h2').first().waitFor();
-    await page.getByText(/^Loading /).first().waitFor({ state: 'hidden' });
+    await page
+      .getByText(/^Loading /)
+      .first()
+      .waitFor({ state: 'hidden' });
   };
   const save = async (name) => {
     await page.evaluate(() => document.fonts.ready);

@@ -5,10 +5,12 @@ import { checkPort, dataFolder, readPort, serveUntilStopped } from './lib/serve.
 await runCommand(async () => {
   const port = readPort();
   await checkPort(port);
-  ensurePackages(['mariadb-server']);
-  const folder = dataFolder('.fornax');
+  const isOwn = !process.env.FORNAX_DATABASE;
+  if (isOwn) ensurePackages(['mariadb-server']);
+  const folder = isOwn ? dataFolder('.fornax') : '';
   ensureNodeModules();
   ensureBuild();
   const { address } = await serveUntilStopped({ folder, port, demo: false });
-  process.stdout.write(`Fornax is ready: ${address}\nIts data is in ${folder}. Stop it with Ctrl+C.\n`);
+  const where = isOwn ? `in ${folder}` : 'in the database that FORNAX_DATABASE names';
+  process.stdout.write(`Fornax is ready: ${address}\nIts data is ${where}. Stop it with Ctrl+C.\n`);
 });

@@ -66,7 +66,7 @@ export function today() {
  */
 export async function startFornax({ folder, port, demo }) {
   await checkPort(port);
-  const database = await startDatabase(folder);
+  const database = await databaseFor(folder, demo);
   try {
     const environment = {
       ...process.env,
@@ -82,6 +82,12 @@ export async function startFornax({ folder, port, demo }) {
     await database.stop();
     throw error;
   }
+}
+
+/** The database that FORNAX_DATABASE names, or one of our own; the demo is never put into another's. */
+function databaseFor(folder, demo) {
+  const url = process.env.FORNAX_DATABASE;
+  return url && !demo ? { url, stop: () => Promise.resolve() } : startDatabase(folder);
 }
 
 export function prepare(environment, args) {

@@ -16,6 +16,7 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
   const app = await NestFactory.create<NestExpressApplication>(AppModule.over(sequelize, config, logger), {
     logger,
   });
+  if (config.trustProxy) app.set('trust proxy', proxiesOf(config.trustProxy));
   app.use(requestLog(logger, config));
   app.useBodyParser('json', { limit: '1mb' });
   app.use(refuseHarmfulBodies);
@@ -31,4 +32,9 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
   serveWebApp(app, config.webFolder);
   app.get(ApiDescription).document = describeApi(app);
   return app;
+}
+
+/** Express tells a number of proxies from their addresses by its type. */
+function proxiesOf(text: string): number | string {
+  return /^\d+$/.test(text) ? Number(text) : text;
 }

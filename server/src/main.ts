@@ -22,11 +22,11 @@ async function stopped(app: NestExpressApplication, sequelize: Sequelize): Promi
 /** Starts the server on loopback; says in one sentence why it could not. */
 async function main(): Promise<void> {
   const config = readConfig(process.env);
-  const sequelize = connect(config.databaseUrl);
+  const sequelize = connect(config.databaseUrl, config.pool);
   const mismatch = await schemaMismatch(sequelize);
   if (mismatch) throw new Error(mismatch);
   const app = await createApp(sequelize, config);
-  await app.listen(config.port, '127.0.0.1');
+  await app.listen(config.port, config.host);
   process.send?.({ ready: true });
   const stop = () => void stopped(app, sequelize);
   process.once('SIGTERM', stop);

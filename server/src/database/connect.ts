@@ -8,12 +8,12 @@ import { models } from './models.js';
 const connectMilliseconds = 15_000;
 
 /** Opens the pool. Amounts of JSON are text to MariaDB; the models read and write them. */
-export function connect(databaseUrl: string): Sequelize {
+export function connect(databaseUrl: string, pool = 8): Sequelize {
   return new Sequelize(databaseUrl, {
     dialect: 'mariadb',
     models,
     logging: false,
-    pool: { max: 8, min: 0, acquire: 20_000, idle: 10_000 },
+    pool: { max: pool, min: 0, acquire: 20_000, idle: 10_000 },
     dialectOptions: { connectTimeout: connectMilliseconds },
     define: { underscored: true, timestamps: false, charset: 'utf8mb4' },
     timezone: '+00:00',

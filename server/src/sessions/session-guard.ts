@@ -26,13 +26,14 @@ export class SessionGuard implements CanActivate {
   }
 }
 
-/** A write from a browser names its origin; it must be this server. */
+/** A write from a browser names its origin; it must be this server, by scheme, name and port. */
 function checkOrigin(request: SessionRequest): void {
   const { origin, host } = request.headers;
+  const own = `${request.protocol}://${host}`;
   const site = request.headers['sec-fetch-site'];
   const foreign =
     origin === undefined
       ? site === 'cross-site' || site === 'same-site'
-      : !URL.canParse(origin) || new URL(origin).host !== host;
+      : !URL.canParse(origin) || new URL(origin).origin !== own;
   if (foreign) throw new ProblemException(403, 'This change came from another site and was refused.');
 }

@@ -174,3 +174,32 @@ describe('the door', () => {
       'There is nothing at this address.',
     ));
 });
+
+describe('behind a proxy with TLS', () => {
+  it('cookies are for TLS alone, browsers are told to stay, and origins are compared whole', async () => {
+    const harness = await startHarness({ trustProxy: 'loopback' });
+    const signIn = (origin: string) =>
+      harness.stranger
+        .post('/api/session')
+        .set({ Host: 'fornax.example.org', 'X-Forwarded-Proto': 'https', Origin: origin })
+        .send({ demo: true });
+    const { headers } = await signIn('https://fornax.example.org').expect(204);
+    expect(headers['set-cookie']![0]).toContain('Secure');
+    expect(headers['strict-transport-security']).toBe('max-age=31536000');
+    await signIn('http://fornax.example.org').expect(403);
+    await signIn('https://fornax.example.org:8443').expect(403);
+    await signIn('https://fornax.example.org.evil.example').expect(403);
+    await harness.close();
+  });
+  it('without one nobody’s word is taken for it', async () => {
+    const harness = await startHarness();
+    const { headers } = await harness.stranger
+      .post('/api/session')
+      .set('X-Forwarded-Proto', 'https')
+      .send({ demo: true })
+      .expect(204);
+    expect(headers['set-cookie']![0]).not.toContain('Secure');
+    expect(headers['strict-transport-security']).toBeUndefined();
+    await harness.close();
+  });
+});

@@ -23,7 +23,7 @@ export interface Harness {
 }
 
 /** An application over a fresh database, with the demo kitchen unless told otherwise. */
-export async function startHarness({ demo = true, webFolder = '' } = {}): Promise<Harness> {
+export async function startHarness({ demo = true, webFolder = '', trustProxy = '' } = {}): Promise<Harness> {
   const name = `test_${uuid().replaceAll('-', '')}`;
   const base = connect(inject('databaseUrl'));
   await base.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
@@ -33,7 +33,16 @@ export async function startHarness({ demo = true, webFolder = '' } = {}): Promis
   const sequelize = connect(own.href);
   await migrate(sequelize);
   if (demo) await loadDemo(sequelize, demoDay);
-  const app = await createApp(sequelize, { port: 0, databaseUrl: '', webFolder, demo, logLevel: 'silent' });
+  const app = await createApp(sequelize, {
+    port: 0,
+    host: '',
+    trustProxy,
+    pool: 8,
+    databaseUrl: '',
+    webFolder,
+    demo,
+    logLevel: 'silent',
+  });
   await app.init();
   const cook = supertest.agent(app.getHttpServer());
   if (demo) await cook.post('/api/session').send({ demo: true }).expect(204);

@@ -8,6 +8,7 @@ import helmet from 'helmet';
 
 const noncePlace = '__CSP_NONCE__';
 const yearInMilliseconds = 31_536_000_000;
+const yearInSeconds = yearInMilliseconds / 1000;
 
 /**
  * Security headers for every answer, and the built web application under every address that is not the API's.
@@ -18,6 +19,7 @@ export function serveWebApp(app: NestExpressApplication, webFolder: string): voi
     response.locals.nonce = randomBytes(16).toString('base64');
     // A kitchen's data is asked for again each time, by ETag, and never kept by what stands between.
     if (request.path.startsWith('/api/')) response.setHeader('Cache-Control', 'private, no-cache');
+    if (request.secure) response.setHeader('Strict-Transport-Security', `max-age=${yearInSeconds}`);
     next();
   });
   app.use(securityHeaders());
@@ -62,7 +64,7 @@ function securityHeaders() {
         objectSrc: ["'none'"],
       },
     },
-    // The demo and a first start are served without TLS on loopback.
+    // Only behind TLS, below: the demo and a first start are served without it on loopback.
     strictTransportSecurity: false,
     referrerPolicy: { policy: 'same-origin' },
   });
