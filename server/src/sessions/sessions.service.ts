@@ -18,7 +18,7 @@ export const sessionDays = 30;
 const attemptWindowMinutes = 15;
 /** Tries in that time for one account from one address, and for all accounts from it. */
 const mostForAccount = 5;
-const mostFromAddress = 30;
+const mostFromAddress = 10;
 /** A hash of nothing, so that an unknown address takes as long as a wrong password. */
 const decoy = hash(randomBytes(16).toString('hex'));
 

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import supertest from 'supertest';
-import { SessionRow } from '../database/models.js';
+import { SessionRow, SignInAttemptRow } from '../database/models.js';
 import { startHarness, type Harness } from '../tests/harness.js';
 
 const account = {
@@ -85,6 +85,7 @@ describe('first start and sign-in', () => {
     const looked = answers.filter(({ status }) => status === 401).length;
     expect(looked).toBeLessThanOrEqual(5);
     expect(answers.every(({ status }) => status === 401 || status === 429)).toBe(true);
+    await SignInAttemptRow.destroy({ where: {} });
   });
   it('refuses a wrong password, and after five tries every one', async () => {
     const wrong = { email: account.email, password: 'not this one' };
@@ -189,6 +190,23 @@ describe('behind a proxy with TLS', () => {
     await signIn('http://fornax.example.org').expect(403);
     await signIn('https://fornax.example.org:8443').expect(403);
     await signIn('https://fornax.example.org.evil.example').expect(403);
+    await harness.close();
+  });
+  it('tries from elsewhere do not lock the owner out, and one address has ten in all', async () => {
+    const harness = await startHarness({ demo: false, trustProxy: 'loopback' });
+    const from = (address: string, email: string, password: string) =>
+      harness.stranger
+        .post('/api/session')
+        .set('X-Forwarded-For', address)
+        .send({ email, password })
+        .then(({ status }) => status);
+    await harness.cook.post('/api/accounts').send(account).expect(204);
+    for (let attempt = 0; attempt < 8; attempt++) await from('203.0.113.7', account.email, 'a guess');
+    expect(await from('203.0.113.7', account.email, account.password)).toBe(429);
+    expect(await from('198.51.100.4', account.email, account.password)).toBe(204);
+    const many = [];
+    for (let at = 0; at < 12; at++) many.push(await from('192.0.2.9', `person${at}@example.org`, 'a guess'));
+    expect(many).toEqual([...Array<number>(10).fill(401), 429, 429]);
     await harness.close();
   });
   it('without one nobody’s word is taken for it', async () => {

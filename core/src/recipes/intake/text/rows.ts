@@ -13,6 +13,10 @@ const markedHeading = /^#{2,5} +(?:for the )?(\S.{0,60}?):?$/i;
 const numbered = /^(?:step )?\d{1,2}[.):]\s+/i;
 const bullet = /^[-*+•]\s+/;
 const servesLine = /^\(?(?:serves|makes|yields?|for|feeds|enough for)\s*:?\s*(?:about |around )?(\d{1,3})\b/i;
+/** "Makes about 300 ml, enough for 8": how much it gives, which is no number of people; they may follow. */
+const yieldLine =
+  /^\(?(?:makes|yields?)\s*:?\s*(?:about |around )?[\d.,/½¼¾–-]+\s*(?:g|kg|ml|l|litres?|cups?|pints?|quarts?|oz|lb)\b/i;
+const servesAfter = /\b(?:serves|feeds|enough for|for)\s+(?:about |around )?(\d{1,3})\b/i;
 const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
 
 /** The rows of a pasted recipe, each where it belongs. */
@@ -89,7 +93,11 @@ function headingOf(row: string, found: SortedRows, part: Part): Part | null {
 
 /** Servings, source and the like, wherever they stand. */
 function takeFact(found: SortedRows, row: string, part: Part): boolean {
-  const serves = found.steps.length === 0 && part !== 'notes' ? servesLine.exec(row) : null;
+  const isFact = found.steps.length === 0 && part !== 'notes';
+  const isYield = isFact && yieldLine.test(row);
+  if (isYield) found.story = joined(found.story, row);
+  const serves = isFact ? (isYield ? servesAfter : servesLine).exec(row) : null;
+  if (isYield && !serves) return true;
   if (serves) {
     found.serves = Math.max(1, Number(serves[1]));
     found.portion = portionOf(row) ?? found.portion;

@@ -39,6 +39,8 @@ describe('pasted text', () => {
   });
   it.each([
     ['(feeds about 6)', 6],
+    ['Makes about 300 ml, enough for 8', 8],
+    ['Makes 1½ cups (serves 6)', 6],
     ['Serves: 8-10 as a starter', 8],
     ['Enough for 5', 5],
     ['makes around 12', 12],
