@@ -9,8 +9,11 @@ export interface StillWaiting {
   readonly name: string;
   readonly place: string;
   readonly since: number;
-  /** `refused`: the server will not take it as it is. `clashes`: somebody else changed the same. */
-  readonly why: 'refused' | 'clashes' | 'unreachable';
+  /**
+   * `refused`: the server will not take it as it is. `gone`: its row is not there any more. `clashes`:
+   * somebody else changed the same.
+   */
+  readonly why: 'refused' | 'gone' | 'clashes' | 'unreachable';
   readonly sentence: string;
   readonly waiting: readonly Waiting[];
 }
@@ -49,12 +52,13 @@ async function sendRow(name: string, waiting: readonly Waiting[]): Promise<Still
     await outbox.remove(waiting);
     return null;
   } catch (error) {
-    const isFinal = error instanceof ApiError && [404, 410, 422].includes(error.status);
+    const status = error instanceof ApiError ? error.status : 0;
+    const why = status === 404 || status === 410 ? 'gone' : status === 422 ? 'refused' : 'unreachable';
     return {
       ...about,
       name: title,
-      why: isFinal ? 'refused' : 'unreachable',
-      sentence: isFinal ? error.message : 'It is sent when the server answers.',
+      why,
+      sentence: why === 'unreachable' ? 'It is sent when the server answers.' : (error as ApiError).message,
     };
   }
 }

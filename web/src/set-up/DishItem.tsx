@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
-import { Quietly, Row } from '../parts/states.js';
+import { Row } from '../parts/states.js';
 import { Differences } from '../parts/Differences.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
@@ -54,6 +54,10 @@ const Way = styled.div`
   margin-top: 4px;
 `;
 
+const NoneListed = styled.p`
+  font-size: 13px;
+  color: ${({ theme }) => theme.colour.quiet};
+`;
 const Contains = styled.p`
   font-size: 13px;
   color: ${({ theme }) => theme.colour.beet};
@@ -174,7 +178,7 @@ function DishTitle({ dish, contains, stations, onMaking, onNewest, onChoose }: D
       {contains ? (
         <Contains>Contains {contains}. Check the labels.</Contains>
       ) : (
-        <Quietly>No listed allergens; check the labels.</Quietly>
+        <NoneListed>No listed allergens; check the labels.</NoneListed>
       )}
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>

@@ -65,8 +65,8 @@ export function WaitingChanges() {
               {each.name ? `“${each.name}”: ` : ''}
               {each.sentence}
             </span>
-            {each.why === 'unreachable' ? null : <Link to={each.place}>Open it</Link>}
-            {each.why === 'refused' ? (
+            {each.why === 'unreachable' || each.why === 'gone' ? null : <Link to={each.place}>Open it</Link>}
+            {each.why === 'refused' || each.why === 'gone' ? (
               <Button onPress={() => void letGo(each)}>Let the change go</Button>
             ) : null}
           </li>
