@@ -7,8 +7,12 @@ interface Fornax {
   stop: () => Promise<void>;
 }
 
-/** The real server over a real database in a folder of its own, with the demo kitchen. */
+/**
+ * The real server over a real database in a folder of its own, with the demo kitchen; or the one that
+ * FORNAX_URL names.
+ */
 export default async function globalSetup(): Promise<() => Promise<void>> {
+  if (process.env.FORNAX_URL) return () => Promise.resolve();
   const { startFornax } = (await import(new URL('../scripts/lib/serve.mjs', import.meta.url).href)) as {
     startFornax: (options: object) => Promise<Fornax>;
   };

@@ -1,16 +1,18 @@
 import { benchAgainst } from './lib/bench-against.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
+import { benchLoad } from './lib/bench-load.mjs';
 import { benchOddLines, benchParsing } from './lib/bench-parsing.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
+import { benchSoak } from './lib/bench-soak.mjs';
 import { benchSchedule } from './lib/bench-schedule.mjs';
 import { ensureBuild, ensureNodeModules, ensurePackages } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
-import { runCommand } from './lib/say.mjs';
+import { PlainError, runCommand } from './lib/say.mjs';
 
 /**
- * Prints the measurements of docs/performance.md; with `--against <commit>`, one edit beside that of another
- * version.
+ * Prints the measurements of docs/performance.md; with `--only <part>` those of one part, with
+ * `--against <commit>` one edit beside that of another version.
  */
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium-headless-shell']);
@@ -20,10 +22,24 @@ await runCommand(async () => {
   const demo = await import('../demo/dist/index.js');
   const against = process.argv.indexOf('--against');
   if (against > 0) return benchAgainst(process.argv[against + 1] ?? 'HEAD', core, demo);
-  benchPlanning(core, demo);
-  benchParsing(core);
-  benchOddLines(core);
-  await benchSchedule(core, row);
-  await benchServer(core);
-  await benchBrowser(core);
+  const only = process.argv.indexOf('--only');
+  const wanted = only > 0 ? process.argv[only + 1] : null;
+  const benches = {
+    plan: () => benchPlanning(core, demo),
+    parsing: () => {
+      benchParsing(core);
+      benchOddLines(core);
+    },
+    schedule: () => benchSchedule(core, row),
+    server: () => benchServer(core),
+    load: () => benchLoad(),
+    browser: () => benchBrowser(core),
+  };
+  if (wanted && wanted !== 'soak' && !benches[wanted])
+    throw new PlainError(
+      `There is no “${wanted}” to measure: choose from ${Object.keys(benches).join(', ')}.`,
+    );
+  // An hour is asked for by its name.
+  if (wanted === 'soak') return benchSoak(core);
+  for (const [name, bench] of Object.entries(benches)) if (!wanted || name === wanted) await bench();
 });

@@ -1,4 +1,4 @@
-import { IsBoolean, IsInt, IsString, Max, Min } from 'class-validator';
+import { IsBoolean, IsInt, IsString, Matches, Max, Min } from 'class-validator';
 import type {
   ClassDecisions,
   ClassFacts,
@@ -37,6 +37,27 @@ export interface TickView {
 export interface CourseView {
   readonly id: string;
   readonly title: string;
+}
+
+/** Past classes that are listed at once, and coming ones at most. */
+export const pastAtOnce = 20;
+export const mostComing = 400;
+
+/**
+ * Which classes are asked for: the coming ones and the last of the past; or the past ones before a place in
+ * the list ("2026-11-20T18:30,<id>"), as the answer's Link header names it; or those of a title.
+ */
+export class ClassesQuery {
+  @MayBeAbsent()
+  @Matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d,[0-9a-fA-F-]{36}$/, {
+    message: 'Ask for classes before a place that the list names.',
+  })
+  before?: string;
+
+  @MayBeAbsent()
+  @IsString()
+  @Length(1, 160)
+  find?: string;
 }
 
 /** A class as the list shows it. */

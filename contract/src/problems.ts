@@ -27,8 +27,23 @@ export function fieldProblems(errors: readonly ValidationError[], path = ''): Fi
       .slice(-1)
       .map(([rule, sentence]) => ({
         field,
-        sentence: rule === 'whitelistValidation' ? `“${error.property}” is not part of it.` : sentence,
+        sentence: plain(rule, sentence, error.property),
       }));
     return [...own, ...fieldProblems(error.children ?? [], field)];
   });
+}
+
+/** What the rules themselves say is for programmers: “title must be a string”. */
+const usual: Readonly<Record<string, string>> = {
+  isString: 'Write this as text.',
+  isInt: 'Write this as a whole number.',
+  isNumber: 'Write this as a number.',
+  isBoolean: 'Say yes or no to this.',
+  isArray: 'Give this as a list.',
+  nestedValidation: 'This part is missing or not complete.',
+};
+
+function plain(rule: string, sentence: string, property: string): string {
+  if (rule === 'whitelistValidation') return `“${property}” is not part of it.`;
+  return / must /.test(sentence) ? (usual[rule] ?? sentence) : sentence;
 }

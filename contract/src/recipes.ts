@@ -1,3 +1,4 @@
+import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
@@ -243,6 +244,19 @@ export class UpdateRecipeDto {
 /** Keeps the draft as a version, with a word on why. */
 export class KeepVersionDto {
   @IsString() @MaxLength(200, text(200)) note: string;
+}
+
+/** Versions that are listed at once; the ones before are asked for with the number of the last. */
+export const versionsAtOnce = 20;
+
+/** Which versions of a recipe are asked for: the newest, or those before one. */
+export class VersionsQuery {
+  @MayBeAbsent()
+  @Type(() => Number)
+  @IsInt({ message: 'Ask for versions before a number.' })
+  @Min(1)
+  @Max(1_000_000)
+  before?: number;
 }
 
 /** A version as it was cut: by a class that took it, or kept by hand. */

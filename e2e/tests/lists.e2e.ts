@@ -103,3 +103,28 @@ test('the larder and the notes say so when nothing of a name is there', async ({
   await page.getByRole('searchbox', { name: 'Find' }).fill('levitate');
   await expect(page.getByText('No note has these words.')).toBeVisible();
 });
+
+test('past classes come twenty at a time, and any is found by its name', async ({ kitchen: page }) => {
+  for (let day = 1; day <= 25; day++)
+    await page.request.post('/api/classes', {
+      headers: { Origin: process.env.FORNAX_URL! },
+      data: {
+        id: crypto.randomUUID(),
+        title: `Years ago ${day}`,
+        startsAt: `2016-03-${String(day).padStart(2, '0')}T18:30`,
+      },
+    });
+  await page.goto('/classes');
+  const past = page.getByRole('list', { name: 'Past classes' }).getByRole('link', { name: /^Years ago/ });
+  await expect(past.first()).toHaveText('Years ago 25');
+  await expect(page.getByRole('link', { name: 'Years ago 1', exact: true })).toHaveCount(0);
+  await page.keyboard.press('Control+k');
+  await page.getByRole('searchbox', { name: /Name of a class/ }).fill('years ago 1');
+  await expect(page.getByRole('option', { name: /^Years ago 1 ?class, .*2016/ })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Show earlier classes' }).click();
+  await expect(past).toHaveCount(25);
+  await expect(past.last()).toHaveText('Years ago 1');
+  await expect(page.getByRole('button', { name: 'Show earlier classes' })).toHaveCount(0);
+});

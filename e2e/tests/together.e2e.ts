@@ -1,4 +1,4 @@
-import { addDish, enterDemo, expect, goTo, makeClass, saved, test } from './kitchen.js';
+import { addDish, enterDemo, expect, goTo, makeClass, saved, test, type Page } from './kitchen.js';
 
 test('two people change the same number: both see both, and choose', async ({ kitchen: page, browser }) => {
   await makeClass(page, 'Shared class');
@@ -180,6 +180,37 @@ test('two tabs closed without a connection: both changes arrive when Fornax is o
   await next.close();
 });
 
+test('rows ticked in two tabs without a connection arrive when Fornax is opened', async ({
+  kitchen: page,
+}) => {
+  await makeClass(page, 'Ticked in two tabs');
+  await addDish(page, 'Charred aubergine');
+  await saved(page);
+  await goTo(page, 'Shop');
+  const tab = await page.context().newPage();
+  await tab.goto(page.url());
+  const row = (of: Page, name: RegExp) => of.getByRole('checkbox', { name });
+  await row(tab, /^Tahini/).waitFor();
+  await row(page, /^Lemon/).waitFor();
+  const path = new URL(page.url()).pathname.replace('/shop', '/ticks');
+  await page.context().setOffline(true);
+  await row(page, /^Lemon/).check({ force: true });
+  await row(tab, /^Tahini/).check({ force: true });
+  for (const each of [page, tab]) await expect(each.getByText(/1 kept on this device/)).toBeVisible();
+  const next = await page.context().newPage();
+  await tab.close();
+  await page.goto('about:blank');
+  await page.context().setOffline(false);
+  // The list of classes alone: nobody opens the shopping list.
+  await next.goto('/classes');
+  const ticked = async () =>
+    ((await (await next.request.get(`/api${path}`)).json()) as { key: string }[])
+      .map(({ key }) => key)
+      .sort();
+  await expect.poll(ticked).toEqual(['lemon', 'tahini']);
+  await next.close();
+});
+
 test('what somebody else changed meanwhile is named at the start, and settled on its page', async ({
   kitchen: page,
 }) => {
@@ -193,7 +224,7 @@ test('what somebody else changed meanwhile is named at the start, and settled on
   await page.context().setOffline(false);
   const { revision } = (await (await next.request.get(`/api${path}`)).json()) as { revision: number };
   await next.request.patch(`/api${path}`, {
-    headers: { 'If-Match': `"r${revision}"` },
+    headers: { 'If-Match': `"r${revision}"`, Origin: process.env.FORNAX_URL! },
     data: { people: 11 },
   });
   await next.goto('/classes');
@@ -209,7 +240,7 @@ test('what somebody else changed meanwhile is named at the start, and settled on
 
 test('an ended session asks for a sign-in over the page, and then goes on', async ({ kitchen: page }) => {
   await makeClass(page, 'Signed out');
-  await page.request.delete('/api/session');
+  await page.request.delete('/api/session', { headers: { Origin: process.env.FORNAX_URL! } });
   await page.getByLabel('People', { exact: true }).fill('9');
   const dialog = page.getByRole('dialog', { name: 'Please sign in again' });
   await expect(dialog).toBeVisible();

@@ -6,7 +6,7 @@ import { launchChromium } from './browser.mjs';
 import { freePort } from './database.mjs';
 import { root } from './machine.mjs';
 import { measureEdit, measurePin, measureTyping } from './measure-browser.mjs';
-import { median, row } from './measure.mjs';
+import { median, row, residentMegabytes } from './measure.mjs';
 import { startFornax } from './serve.mjs';
 
 /** Recipes that the library is filled with. */
@@ -50,7 +50,7 @@ export async function benchBrowser(core) {
       `${median(pins).toFixed(0)} ms median, ${Math.max(...pins).toFixed(0)} ms at most`,
     );
     await page.waitForTimeout(3000);
-    row('server memory after that (resident set)', `${residentMegabytes(fornax.server.pid)} MB`);
+    row('server memory after that (resident set)', `${residentMegabytes(fornax.server.pid())} MB`);
     await benchLibrary(page, core, fornax.address);
   } finally {
     await browser.close();
@@ -117,8 +117,4 @@ async function firstPage(page, address) {
   return readdirSync(folder)
     .filter((name) => names.has(name))
     .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0);
-}
-
-function residentMegabytes(pid) {
-  return Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024);
 }

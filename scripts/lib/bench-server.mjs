@@ -38,7 +38,7 @@ export async function benchServer(core) {
 }
 
 async function signedIn(address) {
-  const json = { 'Content-Type': 'application/json' };
+  const json = { 'Content-Type': 'application/json', Origin: address };
   const answer = await fetch(`${address}/api/session`, {
     method: 'POST',
     headers: json,

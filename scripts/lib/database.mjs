@@ -1,38 +1,38 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import {
-  chmodSync,
   closeSync,
   existsSync,
   mkdtempSync,
   openSync,
   readFileSync,
-  renameSync,
   rmSync,
   statfsSync,
   statSync,
   writeFileSync,
 } from 'node:fs';
-import { tmpdir, userInfo } from 'node:os';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import { administer, lastLine, secureAccounts } from './database-accounts.mjs';
+import { secureAccounts } from './database-accounts.mjs';
+import { binaryLog, binaryLogFolder } from './binary-log.mjs';
 import { closedFolder, databaseOwner, ownFolder } from './database-owner.mjs';
+import { answering, environment, installMariadb, launchMariadb } from './database-process.mjs';
+import { keepRunning } from './keep-running.mjs';
 import { PlainError } from './say.mjs';
 
 const startsWithinMilliseconds = 45_000;
 /** A new data folder takes about 150 MB. */
 const leastFreeBytes = 300 * 1024 * 1024;
 const pidFile = 'fornax.pid';
-const environment = { ...process.env, PATH: `${process.env.PATH}:/usr/sbin:/sbin` };
-
 /**
  * Starts a MariaDB of the project's own, with its data in `folder`, that only this user's programs reach: by
  * a socket in a folder that is closed to others, not by the network. Returns the address for the application
  * and how to stop it. Two of them with different folders stand side by side; a second on the same folder is
- * refused. `schemas` are patterns of names that the application may use besides its own.
+ * refused. `schemas` are patterns of names that the application may use besides its own; one that ends
+ * unasked is started again.
  */
-export async function startDatabase(folder, { schemas = [] } = {}) {
+export async function startDatabase(folder, { schemas = [], ...keeping } = {}) {
   const owner = databaseOwner();
   closedFolder(folder, owner);
   checkSpace(folder);
@@ -40,16 +40,25 @@ export async function startDatabase(folder, { schemas = [] } = {}) {
   try {
     const data = join(folder, 'database');
     await endOrphan(folder);
-    if (!existsSync(join(data, 'mysql'))) install(data, folder, owner);
+    if (!existsSync(join(data, 'mysql'))) installMariadb(data, owner);
     const place = openPlace(folder, owner);
-    const process_ = launch(data, folder, place.socket, owner);
-    await answering(process_, place.socket, folder);
+    const start = async () => {
+      const log = join(folder, 'database.log');
+      const child = launchMariadb(settings(folder, data, place.socket), log, owner);
+      await answering(child, place.socket, log);
+      return child;
+    };
+    const database = await keepRunning({ what: 'The database', start, ...keeping });
     const access = { socket: place.socket, folder, environment, more: schemas };
     return {
       url: secureAccounts(access),
       socket: place.socket,
-      pid: process_.pid,
-      stop: () => stop(process_, unlock, place.close),
+      pid: database.pid,
+      stop: async () => {
+        await database.stop();
+        place.close();
+        unlock();
+      },
     };
   } catch (error) {
     unlock();
@@ -129,38 +138,6 @@ function isRunning(pid) {
 }
 
 /**
- * Sets the data up beside its place and moves it there when whole, so that a break in the middle leaves
- * nothing half done.
- */
-function install(data, folder, owner) {
-  const halfway = `${data}.new`;
-  rmSync(halfway, { recursive: true, force: true });
-  ownFolder(halfway, owner);
-  const done = spawnSync(
-    'mariadb-install-db',
-    [
-      '--no-defaults',
-      '--auth-root-authentication-method=socket',
-      `--auth-root-socket-user=${userInfo().username}`,
-      '--skip-test-db',
-      `--datadir=${halfway}`,
-      ...asUser(owner),
-    ],
-    { env: environment, encoding: 'utf8' },
-  );
-  if (done.status !== 0)
-    throw new PlainError(
-      `The database could not be set up in ${folder}: ` +
-        `${lastLine(done.stderr || done.stdout || String(done.error))}`,
-    );
-  renameSync(halfway, data);
-}
-
-function asUser({ name, isOther }) {
-  return isOther ? [`--user=${name}`] : [];
-}
-
-/**
  * Closes the data to others, also that of older versions, and opens a short-lived folder for the socket:
  * socket paths are short by law, and a long data folder must not break them.
  */
@@ -170,6 +147,7 @@ function openPlace(folder, owner) {
     spawnSync('chown', ['-R', `${owner.uid}:${owner.gid}`, data]);
   ownFolder(data, owner);
   ownFolder(filesFolder(folder), owner);
+  ownFolder(binaryLogFolder(folder), owner);
   const known = join(folder, 'socket');
   const place = mkdtempSync(join(tmpdir(), 'fornax-'));
   const close = (of) => rmSync(of, { recursive: true, force: true });
@@ -185,70 +163,18 @@ function filesFolder(folder) {
   return join(folder, 'database-files');
 }
 
-function launch(data, folder, socket, owner) {
-  const logFile = join(folder, 'database.log');
-  const log = openSync(logFile, 'w', 0o600);
-  chmodSync(logFile, 0o600);
-  const child = spawn(
-    'mariadbd',
-    [
-      '--no-defaults',
-      ...asUser(owner),
-      `--datadir=${data}`,
-      '--skip-networking',
-      `--socket=${socket}`,
-      `--pid-file=${join(data, pidFile)}`,
-      `--secure-file-priv=${filesFolder(folder)}`,
-      '--local-infile=OFF',
-      '--character-set-server=utf8mb4',
-      '--collation-server=utf8mb4_unicode_ci',
-      '--innodb-buffer-pool-size=64M',
-      '--performance-schema=OFF',
-      '--skip-name-resolve',
-      '--max-connections=60',
-    ],
-    { stdio: ['ignore', log, log], env: environment, detached: true },
-  );
-  closeSync(log);
-  return child;
-}
-
-async function answering(child, socket, folder) {
-  let ended = false;
-  child.once('exit', () => {
-    ended = true;
-  });
-  child.once('error', () => {
-    ended = true;
-  });
-  const until = Date.now() + startsWithinMilliseconds;
-  while (Date.now() < until && !ended) {
-    if (administer(socket, 'SELECT 1;', environment).status === 0) return;
-    await wait(150);
-  }
-  if (!ended) child.kill('SIGKILL');
-  throw new PlainError(
-    `The database did not come up: ${logReason(folder)} The whole log is in ${join(folder, 'database.log')}.`,
-  );
-}
-
-function logReason(folder) {
-  const lines = readFileSync(join(folder, 'database.log'), 'utf8').split('\n');
-  if (lines.some((line) => /No space left/i.test(line))) return 'the disk is full.';
-  const error = lines.find((line) => /\[ERROR\]/.test(line));
-  return error ? `${error.replace(/^.*\[ERROR\]\s*/, '')}.` : 'it gave no reason.';
-}
-
-async function stop(child, unlock, close) {
-  if (child.exitCode === null && child.signalCode === null) {
-    const ended = new Promise((resolve) => {
-      child.once('exit', resolve);
-    });
-    child.kill('SIGTERM');
-    await ended;
-  }
-  close();
-  unlock();
+/** How a Fornax database of its own is set, wherever it stands. */
+function settings(folder, data, socket) {
+  return [
+    `--datadir=${data}`,
+    '--skip-networking',
+    `--socket=${socket}`,
+    `--pid-file=${join(data, pidFile)}`,
+    `--secure-file-priv=${filesFolder(folder)}`,
+    '--innodb-buffer-pool-size=64M',
+    '--max-connections=60',
+    ...binaryLog(folder),
+  ];
 }
 
 export function freePort() {

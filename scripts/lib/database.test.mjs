@@ -34,7 +34,7 @@ const mode = (path) => (statSync(path).mode & 0o777).toString(8);
 
 describe('the database', () => {
   it('does not run as root, and not on the network', async () => {
-    const status = readFileSync(`/proc/${database.pid}/status`, 'utf8');
+    const status = readFileSync(`/proc/${database.pid()}/status`, 'utf8');
     expect(/^Uid:\s+(\d+)/m.exec(status)[1]).not.toBe('0');
     const refused = await new Promise((resolve) => {
       createConnection(3306, '127.0.0.1')

@@ -128,7 +128,7 @@ describe('two copies', () => {
     });
     await fetch(`${two.address}/api/accounts`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', Origin: two.address },
       body: JSON.stringify({
         kitchenName: 'Two',
         name: 'Bo',

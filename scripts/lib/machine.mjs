@@ -7,9 +7,15 @@ import { PlainError } from './say.mjs';
 export const root = join(import.meta.dirname, '..', '..');
 
 /** Debian packages by the program that shows they are there. */
-const programs = { 'mariadb-server': 'mariadbd', 'chromium-headless-shell': 'chromium-headless-shell' };
+const programs = {
+  'mariadb-server': 'mariadbd',
+  'chromium-headless-shell': 'chromium-headless-shell',
+  'galera-4': '/usr/lib/galera/libgalera_smm.so',
+  rsync: 'rsync',
+};
 
 function has(program) {
+  if (program.startsWith('/')) return existsSync(program);
   const found = spawnSync('sh', ['-c', `PATH="$PATH:/usr/sbin:/sbin" command -v ${program}`], {
     stdio: 'ignore',
   });

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+
 /** One measurement on a line of its own. */
 export function row(name, value) {
   process.stdout.write(`${name.padEnd(58)} ${value}\n`);
@@ -17,4 +19,9 @@ export function timed(work, rounds) {
       return performance.now() - start;
     }),
   );
+}
+
+/** Memory of a process that is held in the machine's, in MB. */
+export function residentMegabytes(pid) {
+  return Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024);
 }

@@ -4,6 +4,7 @@ import { existsSync, rmSync } from 'node:fs';
 import { isAbsolute, join } from 'node:path';
 import { endOrphan, isHeld, startDatabase } from './database.mjs';
 import { usableFolder } from './database-owner.mjs';
+import { keepRunning } from './keep-running.mjs';
 import { root } from './machine.mjs';
 import { PlainError } from './say.mjs';
 
@@ -24,11 +25,13 @@ export function readPort() {
   return port;
 }
 
-/** Empties a data folder that is Fornax's own; refuses any other folder, and one that is in use. */
-export async function resetData(folder) {
+/**
+ * Empties a data folder that is Fornax's own, as `mark` in it shows; refuses any other folder, and one that
+ * is in use.
+ */
+export async function resetData(folder, mark = join(folder, 'database')) {
   if (!existsSync(folder)) return;
-  if (!existsSync(join(folder, 'database')))
-    throw new PlainError(`${folder} holds no Fornax data, so it was not emptied.`);
+  if (!existsSync(mark)) throw new PlainError(`${folder} holds no Fornax data, so it was not emptied.`);
   if (isHeld(folder))
     throw new PlainError(`Fornax is running with the data in ${folder}: stop it first, then reset.`);
   await endOrphan(folder);
@@ -62,32 +65,48 @@ export function today() {
 
 /**
  * Database, migrations, demo data if asked for, server. Returns the address and how to stop everything
- * cleanly.
+ * cleanly. What else is given says how the two are kept running.
  */
-export async function startFornax({ folder, port, demo }) {
+export async function startFornax({ folder, port, demo, ...keeping }) {
   await checkPort(port);
-  const database = await databaseFor(folder, demo);
+  const database = await databaseFor(folder, demo, keeping);
   try {
     const environment = {
-      ...process.env,
-      FORNAX_DATABASE: database.url,
-      FORNAX_WEB: join(root, 'web', 'dist', 'app'),
-      FORNAX_DEMO: demo ? '1' : '0',
-      PORT: String(port),
+      ...serverEnvironment({ url: database.url, demo, port }),
+      FORNAX_DATA_FOLDER: folder,
     };
     prepare(environment, demo ? ['demo', today()] : []);
-    const server = await launchServer(environment);
-    return { address: `http://127.0.0.1:${port}`, server, database, stop: () => stopBoth(server, database) };
+    const server = await keepRunning({
+      what: 'The server',
+      start: () => launchServer(environment),
+      ...keeping,
+    });
+    const stop = async () => {
+      await server.stop();
+      await database.stop();
+    };
+    return { address: `http://127.0.0.1:${port}`, server, database, stop };
   } catch (error) {
     await database.stop();
     throw error;
   }
 }
 
+/** What a server is told of its surroundings. */
+export function serverEnvironment({ url, demo, port }) {
+  return {
+    ...process.env,
+    FORNAX_DATABASE: url,
+    FORNAX_WEB: join(root, 'web', 'dist', 'app'),
+    FORNAX_DEMO: demo ? '1' : '0',
+    PORT: String(port),
+  };
+}
+
 /** The database that FORNAX_DATABASE names, or one of our own; the demo is never put into another's. */
-function databaseFor(folder, demo) {
+function databaseFor(folder, demo, keeping) {
   const url = process.env.FORNAX_DATABASE;
-  return url && !demo ? { url, stop: () => Promise.resolve() } : startDatabase(folder);
+  return url && !demo ? { url, stop: () => Promise.resolve() } : startDatabase(folder, keeping);
 }
 
 export function prepare(environment, args) {
@@ -99,9 +118,13 @@ export function prepare(environment, args) {
     throw new PlainError(`The database could not be brought up to date: ${done.stderr.trim()}`);
 }
 
-function launchServer(environment) {
+/** Keeps the memory of the server near what it needs: the engine would rather take more than clean up. */
+const serverLimits = ['--max-old-space-size=192', '--max-semi-space-size=8'];
+
+export function launchServer(environment) {
   const server = fork(join(root, 'server', 'dist', 'main.js'), [], {
     env: environment,
+    execArgv: serverLimits,
     stdio: ['ignore', 'inherit', 'pipe', 'ipc'],
     detached: true,
   });
@@ -122,17 +145,6 @@ function launchServer(environment) {
   });
 }
 
-async function stopBoth(server, database) {
-  if (server.exitCode === null && server.signalCode === null) {
-    const ended = new Promise((resolve) => {
-      server.once('exit', resolve);
-    });
-    server.kill('SIGTERM');
-    await ended;
-  }
-  await database.stop();
-}
-
 /** Serves until Ctrl+C or SIGTERM, then stops server and database and ends. */
 export async function serveUntilStopped(options) {
   let stopping = false;
@@ -145,6 +157,5 @@ export async function serveUntilStopped(options) {
   };
   process.on('SIGINT', () => void end(0));
   process.on('SIGTERM', () => void end(0));
-  fornax.server.once('exit', () => void end(1));
   return fornax;
 }

@@ -4,8 +4,11 @@ import { Sequelize } from 'sequelize-typescript';
 import { ClassesModule } from './classes/classes.module.js';
 import { Logger } from './common/logger.js';
 import { CONFIG, type ServerConfig } from './config.js';
+import { DiskRoom } from './database/disk-room.js';
 import { WriteInterceptor } from './database/write-interceptor.js';
 import { HealthModule } from './health/health.module.js';
+import { KnownModule } from './known/known.module.js';
+import { KnownInterceptor } from './known/known.interceptor.js';
 import { LarderModule } from './larder/larder.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
 import { OpenApiModule } from './openapi.js';
@@ -33,6 +36,7 @@ export class AppModule {
           exports: [Sequelize, CONFIG, Logger],
         },
         SessionsModule,
+        KnownModule,
         KitchensModule,
         RecipesModule,
         ClassesModule,
@@ -43,8 +47,10 @@ export class AppModule {
         OpenApiModule,
       ],
       providers: [
+        DiskRoom,
         { provide: APP_GUARD, useClass: SessionGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteInterceptor },
+        { provide: APP_INTERCEPTOR, useClass: KnownInterceptor },
       ],
     };
   }

@@ -3,6 +3,8 @@ export interface ServerConfig {
   readonly port: number;
   /** The address that is listened on; loopback unless set. */
   readonly host: string;
+  /** Names that the server answers under, besides addresses and those of the machine itself. */
+  readonly hosts: readonly string[];
   /**
    * The proxies in front whose word is taken for who asks and whether by TLS, as Express names them:
    * addresses, “loopback”, or how many. Nobody's where it is empty.
@@ -15,7 +17,13 @@ export interface ServerConfig {
   readonly webFolder: string;
   /** Demo mode adds the one-button sign-in. */
   readonly demo: boolean;
+  /** Port that the measurements are read from, on loopback or `host`; none where it is 0. */
+  readonly metricsPort: number;
   readonly logLevel: string;
+  /** File that the log is written to; the console where it is empty. */
+  readonly logFile: string;
+  /** Folder whose disk must have room for what is written; empty where the data is elsewhere. */
+  readonly dataFolder: string;
 }
 
 export function readConfig(environment: NodeJS.ProcessEnv): ServerConfig {
@@ -25,13 +33,22 @@ export function readConfig(environment: NodeJS.ProcessEnv): ServerConfig {
   return {
     port: Number(environment.PORT ?? 4600),
     host: environment.HOST ?? '127.0.0.1',
+    hosts: hostsOf(environment),
     trustProxy: environment.TRUST_PROXY ?? '',
     pool: poolOf(environment.FORNAX_POOL),
     databaseUrl,
     webFolder: environment.FORNAX_WEB ?? '',
     demo: environment.FORNAX_DEMO === '1',
+    metricsPort: portOf(environment.FORNAX_METRICS_PORT),
     logLevel: environment.FORNAX_LOG ?? 'warn',
+    logFile: environment.FORNAX_LOG_FILE ?? '',
+    dataFolder: environment.FORNAX_DATA_FOLDER ?? '',
   };
+}
+
+/** A name that is listened on is one that is answered under. */
+function hostsOf({ FORNAX_HOSTS = '', HOST = '' }: NodeJS.ProcessEnv): string[] {
+  return [...FORNAX_HOSTS.split(','), HOST].map((name) => name.trim()).filter(Boolean);
 }
 
 const usualPool = 8;
@@ -41,6 +58,13 @@ function poolOf(text: string | undefined): number {
   if (!Number.isInteger(size) || size < 1 || size > 200)
     throw new Error(`FORNAX_POOL is “${text}”: give a whole number from 1 to 200.`);
   return size;
+}
+
+function portOf(text = '0'): number {
+  const port = Number(text);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`FORNAX_METRICS_PORT is “${text}”: give a port from 1 to 65535.`);
+  return port;
 }
 
 export const CONFIG = Symbol('config');

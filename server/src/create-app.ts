@@ -4,10 +4,15 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.js';
 import { Logger, requestLog } from './common/logger.js';
+import { refuseOtherHosts } from './common/hosts.js';
 import { refuseHarmfulBodies } from './common/bodies.js';
 import { ProblemFilter, validationProblem } from './common/problem.js';
 import type { ServerConfig } from './config.js';
+import { Metrics } from './health/metrics.js';
+import { KnownAnswers } from './known/known-answers.js';
+import { answerWhatIsKnown } from './known/known.middleware.js';
 import { ApiDescription, describeApi } from './openapi.js';
+import { SessionsService } from './sessions/sessions.service.js';
 import { serveWebApp } from './web/web-app.js';
 
 /** Builds the application without listening, for the server and for tests. */
@@ -17,9 +22,13 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
     logger,
   });
   if (config.trustProxy) app.set('trust proxy', proxiesOf(config.trustProxy));
+  app.use(app.get(Metrics).measure());
   app.use(requestLog(logger, config));
+  app.use(refuseOtherHosts(config.hosts));
   app.useBodyParser('json', { limit: '1mb' });
   app.use(refuseHarmfulBodies);
+  serveWebApp(app, config.webFolder);
+  app.use(answerWhatIsKnown(app.get(SessionsService), app.get(KnownAnswers)));
   app.useGlobalPipes(
     new ValidationPipe({
       whitelist: true,
@@ -29,7 +38,6 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
     }),
   );
   app.useGlobalFilters(new ProblemFilter(logger));
-  serveWebApp(app, config.webFolder);
   app.get(ApiDescription).document = describeApi(app);
   return app;
 }

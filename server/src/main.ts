@@ -5,6 +5,7 @@ import { connect } from './database/connect.js';
 import { schemaMismatch } from './database/migrate.js';
 import { readConfig } from './config.js';
 import { createApp } from './create-app.js';
+import { Metrics } from './health/metrics.js';
 
 /** What runs is let finish for so long; whoever is still connected then is cut off. */
 const finishMilliseconds = 6000;
@@ -27,6 +28,7 @@ async function main(): Promise<void> {
   if (mismatch) throw new Error(mismatch);
   const app = await createApp(sequelize, config);
   await app.listen(config.port, config.host);
+  if (config.metricsPort) await app.get(Metrics).serve(config.metricsPort, config.host);
   process.send?.({ ready: true });
   const stop = () => void stopped(app, sequelize);
   process.once('SIGTERM', stop);

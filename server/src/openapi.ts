@@ -16,13 +16,24 @@ export function describeApi(app: INestApplication): OpenAPIObject {
     classTransformerMetadataStorage: classTransformer.defaultMetadataStorage,
     refPointerPrefix: '#/components/schemas/',
   });
+  const described = { ...document.components?.schemas, ...schemas };
   document.components = {
     ...document.components,
-    schemas: { ...document.components?.schemas, ...schemas } as NonNullable<
+    schemas: withoutEmptyReferences(described, new Set(Object.keys(described))) as NonNullable<
       OpenAPIObject['components']
     >['schemas'],
   };
   return document;
+}
+
+/** Lists and free-form objects are no shapes of their own: what stands beside a reference to one holds. */
+function withoutEmptyReferences(value: unknown, names: ReadonlySet<string>): unknown {
+  if (Array.isArray(value)) return value.map((each) => withoutEmptyReferences(each, names));
+  if (typeof value !== 'object' || value === null) return value;
+  const entries = Object.entries(value).filter(
+    ([key, of]) => key !== '$ref' || names.has(String(of).split('/').pop()!),
+  );
+  return Object.fromEntries(entries.map(([key, of]) => [key, withoutEmptyReferences(of, names)]));
 }
 
 /** Holds the description, which can only be written once all routes are known. */

@@ -114,6 +114,8 @@ const account = { kitchenName: 'Test kitchen', name: 'Ines', email: 'ines@exampl
 
 /** One of each shape of the contract, with every field it can have. */
 export const samples: Readonly<Record<string, object>> = {
+  ClassesQuery: { before: `2026-11-20T18:30,${id}`, find: 'slaw' },
+  VersionsQuery: { before: 3 },
   AmountDto: amount,
   ApplianceDto: { appliance: 'oven', capacity: 2, heatMinutes: 15, settings: 'fan' },
   BenchesDto: { count: 4, peopleEach: 4 },

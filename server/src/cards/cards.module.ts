@@ -1,17 +1,8 @@
-import {
-  Controller,
-  Get,
-  Header,
-  Injectable,
-  Module,
-  Param,
-  ParseUUIDPipe,
-  Query,
-  StreamableFile,
-} from '@nestjs/common';
+import { Controller, Get, Header, Injectable, Module, Param, Query, StreamableFile } from '@nestjs/common';
 import { showWholeDate, stationCards } from '@fornax/core';
 import { ClassesModule } from '../classes/classes.module.js';
 import { ClassesService } from '../classes/classes.service.js';
+import { IdPipe } from '../common/id.pipe.js';
 import { ProblemException } from '../common/problem.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { Planner, PlanningModule } from '../planning/planner.js';
@@ -58,7 +49,7 @@ class CardsController {
   @Header('Content-Type', 'application/pdf')
   async pdf(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Query('paper') paper = 'a4',
   ): Promise<StreamableFile> {
     if (paper !== 'a4' && paper !== 'letter')

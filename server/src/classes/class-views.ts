@@ -28,10 +28,8 @@ export class ClassViews {
       order: [['position', 'ASC']],
     });
     const recipeIds = [...new Set(dishes.map((dish) => dish.recipeId))];
-    const versions = await new KitchenScope(RecipeVersionRow, kitchenId).find({
-      where: { recipeId: { [Op.in]: recipeIds } },
-      order: [['number', 'ASC']],
-    });
+    const { known, used } = await versionsOf(kitchenId, recipeIds, dishes);
+    const newestNumber = new Map(known.map((version) => [version.recipeId, version.number]));
     const drafts = await new KitchenScope(RecipeRow, kitchenId).find({
       where: { id: { [Op.in]: recipeIds } },
     });
@@ -58,18 +56,41 @@ export class ClassViews {
       kitchen,
       dishes: dishes
         .filter((dish) => dish.classId === row.id)
-        .map((dish) => dishView(dish, versions, newest)),
+        .map((dish) => dishView(dish, used, newestNumber.get(dish.recipeId)!, newest)),
     }));
   }
+}
+
+/** Which versions there are, and the contents of those that dishes use: no other is read. */
+async function versionsOf(
+  kitchenId: string,
+  recipeIds: readonly string[],
+  dishes: readonly ClassDishRow[],
+): Promise<{ known: RecipeVersionRow[]; used: RecipeVersionRow[] }> {
+  const scope = new KitchenScope(RecipeVersionRow, kitchenId);
+  const known = await scope.find({
+    attributes: ['id', 'recipeId', 'number'],
+    where: { recipeId: { [Op.in]: recipeIds } },
+    order: [['number', 'ASC']],
+  });
+  const isUsed = new Set(dishes.map((dish) => `${dish.recipeId} ${dish.version}`));
+  const ids = known.filter((each) => isUsed.has(`${each.recipeId} ${each.number}`)).map(({ id }) => id);
+  const used = await scope.find({
+    attributes: ['recipeId', 'number', 'content'],
+    where: { id: { [Op.in]: ids } },
+  });
+  return { known, used };
 }
 
 function dishView(
   dish: ClassDishRow,
   versions: readonly RecipeVersionRow[],
+  newestVersion: number,
   newest: ReadonlyMap<string, Recipe>,
 ): ClassView['dishes'][number] {
-  const own = versions.filter((version) => version.recipeId === dish.recipeId);
-  const used = own.find((version) => version.number === dish.version);
+  const used = versions.find(
+    (version) => version.recipeId === dish.recipeId && version.number === dish.version,
+  );
   const draft = newest.get(dish.recipeId);
   if (!used) throw new Error(`Version ${dish.version} of recipe ${dish.recipeId} is missing.`);
   const draftDiffers = draft !== undefined && !isSameContent(draft, used.content);
@@ -82,7 +103,7 @@ function dishView(
     recipe: used.content,
     choices: dish.choices,
     making: dish.making ?? {},
-    newestVersion: own[own.length - 1]!.number,
+    newestVersion,
     draftDiffers,
     newest: draftDiffers ? draft! : null,
   };

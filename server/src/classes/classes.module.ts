@@ -7,13 +7,15 @@ import {
   HttpCode,
   Module,
   Param,
-  ParseUUIDPipe,
   Patch,
   Post,
   Put,
+  Query,
   Res,
 } from '@nestjs/common';
+import { ApiQuery } from '@nestjs/swagger';
 import {
+  ClassesQuery,
   CreateClassDto,
   TickDto,
   UpdateClassDto,
@@ -24,10 +26,13 @@ import {
 } from '@fornax/contract';
 import type { ClassNeeds, ClassPlan } from '@fornax/core';
 import type { Response } from 'express';
+import { IdPipe } from '../common/id.pipe.js';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { CourseRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
+import { BesidePlans } from '../database/write-interceptor.js';
+import { forNow, Known } from '../known/known.interceptor.js';
 import { PlanningModule } from '../planning/planner.js';
 import { ClassViews } from './class-views.js';
 import { ClassesService } from './classes.service.js';
@@ -35,6 +40,7 @@ import { TicksService } from './ticks.service.js';
 
 @Controller('api/courses')
 class CoursesController {
+  @Known()
   @Get()
   async list(@Session() session: SessionContext): Promise<CourseView[]> {
     const rows = await new KitchenScope(CourseRow, session.kitchenId).find({ order: [['title', 'ASC']] });
@@ -49,27 +55,42 @@ class ClassesController {
     private readonly ticks: TicksService,
   ) {}
 
+  /** What is earlier than the past classes of this page stands behind its Link header. */
+  @ApiQuery({ name: 'before', required: false, type: String })
+  @ApiQuery({ name: 'find', required: false, type: String })
+  @Known(1)
   @Get()
-  list(@Session() session: SessionContext): Promise<ClassSummary[]> {
-    return this.classes.list(session.kitchenId);
+  async list(
+    @Session() session: SessionContext,
+    @Query() asked: ClassesQuery,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<ClassSummary[]> {
+    const { classes, earlier, isForNow } = await this.classes.list(session, asked);
+    if (earlier)
+      response.setHeader('Link', `</api/classes?before=${encodeURIComponent(earlier)}>; rel="prev"`);
+    if (isForNow) forNow(response);
+    return classes;
   }
 
+  @Known(15)
   @Get('needs')
   needs(@Session() session: SessionContext): Promise<ClassNeeds[]> {
     return this.classes.needs(session.kitchenId);
   }
 
+  @Known()
   @Get(':id')
   async get(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<ClassView> {
     return tagged(response, await this.classes.get(session.kitchenId, id));
   }
 
+  @Known(15)
   @Get(':id/plan')
-  plan(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<ClassPlan> {
+  plan(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<ClassPlan> {
     return this.classes.plan(session.kitchenId, id);
   }
 
@@ -85,7 +106,7 @@ class ClassesController {
   @Patch(':id')
   async update(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Headers('if-match') ifMatch: string | undefined,
     @Body() input: UpdateClassDto,
     @Res({ passthrough: true }) response: Response,
@@ -95,25 +116,26 @@ class ClassesController {
 
   @Delete(':id')
   @HttpCode(204)
-  remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<void> {
     return this.classes.remove(session.kitchenId, id);
   }
 
   @Post(':id/restore')
   @HttpCode(200)
-  restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<ClassView> {
+  restore(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<ClassView> {
     return this.classes.restore(session.kitchenId, id);
   }
 
   @Get(':id/ticks')
-  listTicks(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<TickView[]> {
+  listTicks(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<TickView[]> {
     return this.ticks.list(session.kitchenId, id);
   }
 
+  @BesidePlans()
   @Put(':id/ticks')
   setTick(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Body() input: TickDto,
   ): Promise<TickView> {
     return this.ticks.set(session, id, input);

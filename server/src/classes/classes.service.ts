@@ -1,72 +1,54 @@
-import { Injectable, Logger } from '@nestjs/common';
-import type { ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
+import { Injectable } from '@nestjs/common';
+import type { ClassesQuery, ClassSummary, ClassView, CreateClassDto, UpdateClassDto } from '@fornax/contract';
 import { Op } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import {
-  type ClassBundle,
-  type ClassNeeds,
-  type ClassPlan,
-  type LocalDate,
-  splitStations,
-} from '@fornax/core';
+import type { ClassBundle, ClassNeeds, ClassPlan } from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
-import { ClassRow, KitchenRow, StockRow } from '../database/models.js';
+import type { SessionContext } from '../common/session-context.js';
+import { ClassRow, KitchenRow } from '../database/models.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
 import { notHere, standing } from '../database/standing.js';
 import { inTransaction } from '../database/transaction.js';
 import { Planner } from '../planning/planner.js';
+import { listedClasses, pageOfClasses, recently } from './class-list.js';
 import { ClassViews } from './class-views.js';
 import { writeMenu } from './menu.js';
+import { PlanGlances, stockOf, todayIn } from './plan-glances.js';
 
 /** How many coming classes are planned for the list; the rest show their date only. */
 const plannedInList = 12;
-/** A class is still today's until this long after its start. */
-const dayInMilliseconds = 86_400_000;
 
 /** Classes of a kitchen: written under a revision, planned by core, deleted so that it can be undone. */
 @Injectable()
 export class ClassesService {
-  readonly #logger = new Logger(ClassesService.name);
+  readonly #glances: PlanGlances;
 
   constructor(
     private readonly sequelize: Sequelize,
     private readonly views: ClassViews,
     private readonly planner: Planner,
-  ) {}
-
-  async list(kitchenId: string): Promise<ClassSummary[]> {
-    const rows = await new KitchenScope(ClassRow, kitchenId).find({
-      where: { deletedAt: null },
-      order: [['startsAt', 'ASC']],
-    });
-    const views = await this.views.ofMany(rows);
-    const now = new Date().toISOString();
-    const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
-    const stock = await this.#stock(kitchenId);
-    let planned = 0;
-    return Promise.all(
-      views.map(async (view) =>
-        summaryOf(
-          view,
-          view.startsAt >= recent && planned++ < plannedInList
-            ? await this.#planned({ class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) })
-            : null,
-          now,
-        ),
-      ),
-    );
+  ) {
+    this.#glances = new PlanGlances(views, planner);
   }
 
-  /** A class that cannot be planned now is listed without its next job; the others have theirs. */
-  #planned(bundle: ClassBundle): Promise<ClassPlan | null> {
-    return this.planner.soon(bundle).catch((error: unknown) => {
-      this.#logger.warn(
-        `Class ${bundle.class.id} is listed without a plan: ` +
-          `${error instanceof Error ? error.message : String(error)}`,
-      );
-      return null;
-    });
+  /** `isForNow` where a plan of it is still being bettered, or could not be made just now. */
+  async list(
+    { kitchenId, stamp }: Pick<SessionContext, 'kitchenId' | 'stamp'>,
+    asked: ClassesQuery = {},
+  ): Promise<{ classes: ClassSummary[]; earlier: string | null; isForNow: boolean }> {
+    const { rows, earlier } = await pageOfClasses(kitchenId, asked);
+    const recent = recently();
+    const coming = asked.find === undefined ? rows.filter(({ startsAt }) => startsAt >= recent) : [];
+    const glances = await this.#glances.of(coming.slice(0, plannedInList), stamp);
+    const now = new Date().toISOString();
+    const classes = (await listedClasses(kitchenId, rows)).map((listed) => ({
+      ...listed,
+      nextJob: glances.get(listed.id)?.jobs.find((job) => job.at > now) ?? null,
+      toDecide: glances.get(listed.id)?.toDecide ?? 0,
+    }));
+    const isForNow = [...glances.values()].some((glance) => !glance?.isBest);
+    return { classes, earlier, isForNow };
   }
 
   async get(kitchenId: string, id: string): Promise<ClassView> {
@@ -90,9 +72,8 @@ export class ClassesService {
 
   /** What coming classes want of each ingredient, so that left-overs find a use. */
   async needs(kitchenId: string): Promise<ClassNeeds[]> {
-    const recent = new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
     const rows = await new KitchenScope(ClassRow, kitchenId).find({
-      where: { deletedAt: null, startsAt: { [Op.gte]: recent } },
+      where: { deletedAt: null, startsAt: { [Op.gte]: recently() } },
       order: [['startsAt', 'ASC']],
       limit: plannedInList,
     });
@@ -100,22 +81,12 @@ export class ClassesService {
     return Promise.all(views.map((view) => this.planner.needs({ class: view, kitchen: view.kitchen })));
   }
 
-  #stock(kitchenId: string): Promise<StockRow[]> {
-    return new KitchenScope(StockRow, kitchenId).find({
-      where: { deletedAt: null },
-      order: [
-        ['useBy', 'ASC'],
-        ['ingredient', 'ASC'],
-      ],
-    });
-  }
-
   /** What stands in the cupboard, and the classes that are bought for together or could use what is left. */
   async #around(
     kitchenId: string,
     view: ClassView,
   ): Promise<Pick<ClassBundle, 'stock' | 'others' | 'together'>> {
-    const stock = await this.#stock(kitchenId);
+    const stock = await stockOf(kitchenId);
     const together = await new KitchenScope(ClassRow, kitchenId).find({
       where: { deletedAt: null, id: { [Op.in]: [...view.decisions.together] } },
     });
@@ -187,25 +158,4 @@ export class ClassesService {
   }
 }
 
-/** The local date in a zone, "2026-11-25": nothing is bought before it. */
-function todayIn(zone: string): LocalDate {
-  return new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date()) as LocalDate;
-}
-
 const what = 'This class';
-
-function summaryOf(view: ClassView, plan: ClassPlan | null, now: string): ClassSummary {
-  return {
-    id: view.id,
-    title: view.title,
-    startsAt: view.startsAt,
-    zone: view.zone,
-    lengthMinutes: view.lengthMinutes,
-    people: view.people,
-    stations: splitStations(view.people, view.peoplePerStation).sizes.length,
-    courseId: view.courseId,
-    dishes: view.dishes.map((dish) => dish.recipe.title),
-    nextJob: plan?.jobs.find((job) => job.at > now) ?? null,
-    toDecide: plan?.warnings.length ?? 0,
-  };
-}

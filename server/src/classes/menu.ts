@@ -1,7 +1,8 @@
 import type { ClassDishDto } from '@fornax/contract';
 import { classSize, classSizeProblem, type ClassSize } from '@fornax/core';
-import { Op, Transaction } from 'sequelize';
+import { Op } from 'sequelize';
 import { ProblemException } from '../common/problem.js';
+import { lockLibrary } from '../database/changes.js';
 import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { versionOfDraft } from '../recipes/versions.js';
@@ -63,11 +64,10 @@ async function sizeOf(kitchenId: string, dishes: readonly ClassDishRow[]): Promi
 }
 
 async function newestVersion(kitchenId: string, recipeId: string, position: number): Promise<number> {
-  // Held until the dish is written: a recipe that is being deleted at the same moment waits, and then finds
-  // itself in use.
+  // Until the dish is written no recipe can be deleted: one that is waits, and then finds itself in use.
+  await lockLibrary(kitchenId);
   const recipe = await new KitchenScope(RecipeRow, kitchenId).findOne({
     where: { id: recipeId, deletedAt: null },
-    lock: Transaction.LOCK.SHARE,
   });
   if (!recipe) throw refusal(`dishes.${position}.recipeId`, 'This recipe is not in the library any more.');
   return versionOfDraft(recipe);

@@ -3,8 +3,31 @@ import { type Logger as Pino, pino } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { ServerConfig } from '../config.js';
 
-/** What must never stand in a log. */
-const redact = ['req.headers.cookie', 'req.headers.authorization', 'res.headers["set-cookie"]'];
+/**
+ * What is logged of an error: its kind, its code and where it came from. Never its message: those of the
+ * database quote statements with their values, and those of parsers what they could not read.
+ */
+function tellError(error: unknown): object {
+  const {
+    name,
+    code,
+    original,
+    stack = '',
+  } = error as Error & { code?: string; original?: { code?: string } };
+  const places = stack.split('\n').filter((line) => line.startsWith('    at '));
+  return { type: name, code: original?.code ?? code, stack: places.join('\n') };
+}
+
+/** A request without its headers and what was asked for by text; an answer by its status. */
+const serializers = {
+  err: tellError,
+  req: ({ id, method, url }: { id: unknown; method: string; url: string }) => ({
+    id,
+    method,
+    path: url.split('?')[0],
+  }),
+  res: ({ statusCode }: { statusCode: number }) => ({ statusCode }),
+};
 
 /**
  * The server's log: a line of JSON each. A message may come with an object of facts before it, as pino takes
@@ -13,8 +36,10 @@ const redact = ['req.headers.cookie', 'req.headers.authorization', 'res.headers[
 export class Logger implements LoggerService {
   readonly pino: Pino;
 
-  constructor({ logLevel }: Pick<ServerConfig, 'logLevel'>) {
-    this.pino = pino({ level: logLevel, redact });
+  /** Writes to `file`, or where there is none to the console. */
+  constructor({ logLevel, logFile }: Pick<ServerConfig, 'logLevel' | 'logFile'>) {
+    const options = { level: logLevel, serializers };
+    this.pino = logFile ? pino(options, pino.destination({ dest: logFile, sync: true })) : pino(options);
   }
 
   log(message: unknown, ...rest: unknown[]): void {
@@ -44,7 +69,9 @@ export class Logger implements LoggerService {
   }
 }
 
+const isTalkative = new Set(['info', 'debug', 'trace']);
+
 /** Writes a line for every request, where the log is as talkative as that. */
 export function requestLog(logger: Logger, { logLevel }: Pick<ServerConfig, 'logLevel'>) {
-  return pinoHttp({ logger: logger.pino, autoLogging: logLevel === 'info' });
+  return pinoHttp({ logger: logger.pino, serializers, autoLogging: isTalkative.has(logLevel) });
 }

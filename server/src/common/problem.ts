@@ -13,12 +13,17 @@ const titles: Readonly<Record<number, string>> = {
   409: 'Changed meanwhile',
   410: 'Gone',
   413: 'Too large',
+  421: 'Another server is meant',
   422: 'Please correct this',
   428: 'Revision missing',
   429: 'Too many tries',
   500: 'Something went wrong here',
   503: 'Not now',
+  507: 'No room',
 };
+
+export const noRoom =
+  'The disk that holds the data is full; nothing was changed. Once there is room again, try again.';
 
 /** An error that is answered as problem details, with a plain sentence. */
 export class ProblemException extends HttpException {
@@ -61,10 +66,23 @@ export class ProblemFilter implements ExceptionFilter {
 function statusOf(error: unknown): number {
   if (error instanceof HttpException) return error.getStatus();
   if (error instanceof UniqueConstraintError || error instanceof ForeignKeyConstraintError) return 409;
+  if (isDiskFull(error)) return 507;
   if (error instanceof ConnectionError || isConnectionLost(error)) return 503;
   if (error instanceof BaseError) return 500;
   const { status } = error as { status?: unknown };
   return typeof status === 'number' && status >= 400 && status < 500 ? status : 500;
+}
+
+/** What a database says that has no room left for what it was told to keep. */
+const diskFull = new Set([
+  'ER_DISK_FULL',
+  'ER_RECORD_FILE_FULL',
+  'ER_ERROR_ON_WRITE',
+  'ER_TEMP_FILE_WRITE_FAILURE',
+]);
+
+function isDiskFull(error: unknown): boolean {
+  return diskFull.has((error as { original?: { code?: string } }).original?.code ?? '');
 }
 
 /** The driver marks what ended its connection as fatal: the database went away in the middle of a request. */
@@ -84,6 +102,8 @@ function sentenceOf(status: number, error: unknown): string {
       return 'That is more than 1 MB; send it in smaller parts.';
     case 503:
       return 'The database does not answer; nothing was lost, try again in a moment.';
+    case 507:
+      return noRoom;
     default:
       return status < 500 && error instanceof HttpException
         ? error.message

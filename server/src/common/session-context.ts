@@ -6,9 +6,12 @@ export interface SessionContext {
   readonly accountId: string;
   readonly accountName: string;
   readonly kitchenId: string;
+  /** Another one after each change in the kitchen: what was worked out under one stands while it does. */
+  readonly stamp: string;
 }
 
-export type SessionRequest = Request & { session?: SessionContext };
+/** `session` is null where it was looked for and there is none. */
+export type SessionRequest = Request & { session?: SessionContext | null };
 
 export const OPEN = 'open';
 /** Marks a route that wants no session. */

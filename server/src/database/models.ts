@@ -1,4 +1,5 @@
 import { Column, DataType, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import type { RecipeSummary } from '@fornax/contract';
 import type { KitchenFacts } from '@fornax/core';
 import type {
   Amount,
@@ -11,14 +12,30 @@ import type {
   TechniqueNote,
 } from '@fornax/core';
 
-/** A JSON document in a LONGTEXT column: MariaDB's JSON is text, and the driver hands it over as such. */
+/** What was read of a row's documents, beside the text it was read from. */
+const readOf = new WeakMap<Model, Map<string, { readonly text: string; readonly value: unknown }>>();
+
+function readOnce(row: Model, field: string, text: string): unknown {
+  const known = readOf.get(row) ?? new Map<string, { readonly text: string; readonly value: unknown }>();
+  readOf.set(row, known);
+  const before = known.get(field);
+  if (before?.text === text) return before.value;
+  const value = JSON.parse(text) as unknown;
+  known.set(field, { text, value });
+  return value;
+}
+
+/**
+ * A JSON document in a LONGTEXT column: MariaDB's JSON is text, and the driver hands it over as such. It is
+ * read once a row, so whoever changes it changes a copy.
+ */
 function JsonColumn(field: string): PropertyDecorator {
   return Column({
     type: DataType.TEXT('long'),
     field,
     get(this: Model) {
       const stored = this.getDataValue(toProperty(field)) as string | null | undefined;
-      return stored === null || stored === undefined ? null : (JSON.parse(stored) as unknown);
+      return stored === null || stored === undefined ? null : readOnce(this, field, stored);
     },
     set(this: Model, value: unknown) {
       this.setDataValue(toProperty(field), value === null ? null : JSON.stringify(value));
@@ -70,11 +87,28 @@ export class SignInAttemptRow extends Model {
   @Column(DataType.DATE) at: Date;
 }
 
+/**
+ * How often a kitchen was changed, as the sum of its slots: servers side by side write to different ones, so
+ * that they do not wait for each other.
+ */
+@Table({ tableName: 'kitchen_changes' })
+export class KitchenChangesRow extends Model {
+  @PrimaryKey @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @PrimaryKey @Column(DataType.TINYINT.UNSIGNED) slot: number;
+  @Column(DataType.BIGINT.UNSIGNED) changes: number;
+}
+
 @Table({ tableName: 'courses' })
 export class CourseRow extends Model {
   @PrimaryKey @Column(DataType.UUID) override id: string;
   @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
   @Column(DataType.STRING(160)) title: string;
+}
+
+/** The list's row of a recipe, and which way of working it out it comes from. */
+export interface StoredSummary {
+  readonly made: string;
+  readonly row: Omit<RecipeSummary, 'id'>;
 }
 
 @Table({ tableName: 'recipes' })
@@ -87,6 +121,10 @@ export class RecipeRow extends Model {
   @JsonColumn('content') content: Recipe;
   @Column({ type: DataType.INTEGER, field: 'line_count' }) lineCount: number;
   @Column({ type: DataType.INTEGER, field: 'step_count' }) stepCount: number;
+  /** The technique notes that its own steps name. */
+  @JsonColumn('techniques') techniques: readonly string[];
+  /** What the list shows of it; null until it is next asked for, after what it rests on has changed. */
+  @JsonColumn('summary') summary: StoredSummary | null;
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
 }
 
@@ -105,6 +143,7 @@ export class RecipeVersionRow extends Model {
   @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
   @Column({ type: DataType.UUID, field: 'recipe_id' }) recipeId: string;
   @Column(DataType.INTEGER) number: number;
+  @Column(DataType.STRING(160)) title: string;
   /** With its sub-recipes written out: a version never changes by itself. */
   @JsonColumn('content') content: Recipe;
   @Column({ type: DataType.INTEGER, field: 'line_count' }) lineCount: number;
@@ -204,6 +243,7 @@ export const models = [
   FirstAccountRow,
   SessionRow,
   SignInAttemptRow,
+  KitchenChangesRow,
   CourseRow,
   RecipeRow,
   RecipePartRow,

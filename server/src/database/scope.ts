@@ -25,6 +25,10 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
     return this.model.findOne({ ...options, where: this.#where(options.where) });
   }
 
+  count(where?: WhereOptions<Attributes<M>>): Promise<number> {
+    return this.model.count({ where: this.#where(where) });
+  }
+
   create(values: Omit<Record<string, unknown>, 'kitchenId'>): Promise<M> {
     return this.model.create({ ...values, kitchenId: this.kitchenId } as unknown as CreationAttributes<M>);
   }

@@ -1,4 +1,5 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
+import { setTimeout as wait } from 'node:timers/promises';
 import { Sequelize, Transaction } from 'sequelize';
 
 /**
@@ -6,7 +7,9 @@ import { Sequelize, Transaction } from 'sequelize';
  * come, a row that changed under the reader, a cluster node that is just joining.
  */
 const retried = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD', 'ER_UNKNOWN_COM_ERROR']);
-const mostTries = 4;
+const mostTries = 10;
+/** Between tries they wait for up to so long, more each time, so that two do not meet again and again. */
+const pauseMilliseconds = 15;
 
 /**
  * What belongs to the work that is under way, and so its transaction: every query of it goes over the one
@@ -24,7 +27,7 @@ Sequelize.useCLS({
   },
 });
 
-function isInTransaction(): boolean {
+export function isInTransaction(): boolean {
   return Boolean(underWay.getStore()?.get('transaction'));
 }
 
@@ -35,14 +38,30 @@ function isInTransaction(): boolean {
 export async function inTransaction<T>(sequelize: Sequelize, work: () => Promise<T>): Promise<T> {
   if (isInTransaction()) return work();
   for (let attempt = 1; ; attempt++) {
+    let isWorkDone = false;
+    const wholeWork = async () => {
+      const result = await work();
+      isWorkDone = true;
+      return result;
+    };
     try {
       return await sequelize.transaction(
         { isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED },
-        work,
+        wholeWork,
       );
     } catch (error) {
-      const code = (error as { original?: { code?: string } }).original?.code ?? '';
-      if (!retried.has(code) || attempt === mostTries) throw error;
+      if (attempt === mostTries || !isRetried(error, isWorkDone)) throw error;
+      await wait(Math.random() * pauseMilliseconds * attempt);
     }
   }
+}
+
+/**
+ * A connection that ended before the work was done has left nothing behind. One that ends later may have
+ * ended after it was committed: only whoever asked can find out.
+ */
+function isRetried(error: unknown, isWorkDone: boolean): boolean {
+  const { code = '', fatal = false } =
+    (error as { original?: { code?: string; fatal?: boolean } }).original ?? {};
+  return retried.has(code) || (fatal && !isWorkDone);
 }

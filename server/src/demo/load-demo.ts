@@ -13,7 +13,7 @@ import {
 } from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
-import { countsOf, writeParts } from '../recipes/composition.js';
+import { columnsOf, writeParts } from '../recipes/composition.js';
 import { versionOfDraft } from '../recipes/versions.js';
 
 /**
@@ -34,9 +34,8 @@ export async function loadDemo(sequelize: Sequelize, today: string): Promise<boo
     const recipes = new Map<string, RecipeRow>();
     for (const { key, recipe } of demoRecipes) {
       const content = withParts(recipe, recipes);
-      const { title } = content;
-      const values = { id: uuid(), kitchenId: kitchen.id, revision: 1, title, content };
-      recipes.set(key, await RecipeRow.create({ ...values, ...countsOf(content) }));
+      const values = { id: uuid(), kitchenId: kitchen.id, revision: 1, content };
+      recipes.set(key, await RecipeRow.create({ ...values, ...columnsOf(content) }));
       await writeParts(kitchen.id, values.id, content);
     }
     const course = await CourseRow.create({ id: uuid(), kitchenId: kitchen.id, title: demoCourse.title });

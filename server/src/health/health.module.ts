@@ -3,27 +3,61 @@ import { Sequelize } from 'sequelize-typescript';
 import { Logger } from '../common/logger.js';
 import { Open } from '../common/session-context.js';
 import { ProblemException } from '../common/problem.js';
+import { schemaMismatch } from '../database/migrate.js';
+import { KnownAnswers } from '../known/known-answers.js';
+import { KnownModule } from '../known/known.module.js';
+import { Planner, PlanningModule } from '../planning/planner.js';
+import { Metrics } from './metrics.js';
 
-@Controller('api/health')
+@Controller('api')
 class HealthController {
+  #looking: Promise<string | null> | null = null;
+  #problem: string | null = null;
+
   constructor(
     private readonly sequelize: Sequelize,
     private readonly logger: Logger,
   ) {}
 
+  /** Whether this process lives; asks nobody else. */
   @Open()
-  @Get()
-  async health(): Promise<{ status: 'ok' }> {
-    await this.sequelize.authenticate().catch((error: unknown) => {
-      this.logger.warn({ err: error }, 'the database does not answer');
-      throw new ProblemException(
-        503,
-        'The database does not answer; nothing was lost, try again in a moment.',
-      );
-    });
+  @Get('health')
+  health(): { status: 'ok' } {
     return { status: 'ok' };
+  }
+
+  /** Whether this process can do its work: the database answers, and has the schema it knows. */
+  @Open()
+  @Get('ready')
+  async ready(): Promise<{ status: 'ok' }> {
+    const problem = await this.#looked();
+    if (problem !== this.#problem) this.logger.warn(problem ?? 'The server is ready again.');
+    this.#problem = problem;
+    if (problem) throw new ProblemException(503, problem);
+    return { status: 'ok' };
+  }
+
+  /** Those who ask while it is looked at are told the same. */
+  #looked(): Promise<string | null> {
+    this.#looking ??= schemaMismatch(this.sequelize)
+      .catch(() => 'The database does not answer; nothing was lost, try again in a moment.')
+      .finally(() => {
+        this.#looking = null;
+      });
+    return this.#looking;
   }
 }
 
-@Module({ controllers: [HealthController] })
+@Module({
+  imports: [KnownModule, PlanningModule],
+  controllers: [HealthController],
+  providers: [
+    {
+      provide: Metrics,
+      inject: [Sequelize, Planner, KnownAnswers],
+      useFactory: (sequelize: Sequelize, planner: Planner, known: KnownAnswers) =>
+        new Metrics(sequelize, planner, known),
+    },
+  ],
+})
 export class HealthModule {}

@@ -5,6 +5,7 @@ import { ProblemException } from '../common/problem.js';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { KitchenRow } from '../database/models.js';
+import { Known } from '../known/known.interceptor.js';
 import { kitchenFacts } from './kitchen-facts.js';
 
 /** What a kitchen has to work with, written under its revision. */
@@ -33,6 +34,7 @@ class KitchensService {
 class KitchensController {
   constructor(private readonly kitchens: KitchensService) {}
 
+  @Known()
   @Get()
   async current(
     @Session() session: SessionContext,

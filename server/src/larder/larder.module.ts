@@ -7,21 +7,23 @@ import {
   HttpCode,
   Module,
   Param,
-  ParseUUIDPipe,
   Patch,
   Post,
   Put,
 } from '@nestjs/common';
 import { larderId, LarderEntryDto, StockDto, type LarderEntryView, type StockView } from '@fornax/contract';
+import { IdPipe } from '../common/id.pipe.js';
 import { ProblemException } from '../common/problem.js';
 import { revisionFrom } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
+import { Known } from '../known/known.interceptor.js';
 import { LarderService } from './larder.service.js';
 
 @Controller('api/larder')
 class LarderController {
   constructor(private readonly larder: LarderService) {}
 
+  @Known()
   @Get()
   list(@Session() session: SessionContext): Promise<LarderEntryView[]> {
     return this.larder.list(session.kitchenId);
@@ -43,6 +45,7 @@ class LarderController {
 class StockController {
   constructor(private readonly larder: LarderService) {}
 
+  @Known()
   @Get()
   list(@Session() session: SessionContext): Promise<StockView[]> {
     return this.larder.stock(session.kitchenId);
@@ -56,7 +59,7 @@ class StockController {
   @Patch(':id')
   change(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Headers('if-match') ifMatch: string | undefined,
     @Body() input: StockDto,
   ): Promise<StockView> {
@@ -65,13 +68,13 @@ class StockController {
 
   @Delete(':id')
   @HttpCode(204)
-  remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<void> {
     return this.larder.removeStock(session.kitchenId, id);
   }
 
   @Post(':id/restore')
   @HttpCode(204)
-  restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  restore(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<void> {
     return this.larder.removeStock(session.kitchenId, id, true);
   }
 }

@@ -5,6 +5,7 @@ import { UniqueConstraintError } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import { ProblemException } from '../common/problem.js';
 import { LarderEntryRow, StockRow } from '../database/models.js';
+import { most, refuseMore } from '../database/most.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
 import { notHere, standing } from '../database/standing.js';
@@ -48,6 +49,7 @@ export class LarderService {
   }
 
   async #create(scope: KitchenScope<LarderEntryRow>, ingredient: string, entry: object): Promise<boolean> {
+    await refuseMore(scope, most.larderEntries, 'figures of its own');
     try {
       await scope.create({ id: uuid(), ingredient, entry, revision: 1 });
       return true;
@@ -88,7 +90,10 @@ export class LarderService {
     const scope = new KitchenScope(StockRow, kitchenId);
     const row = await makeOnce(
       () => scope.findOne({ where: { id: input.id } }),
-      () => scope.create({ ...plain(input), revision: 1 }),
+      async () => {
+        await refuseMore(scope, most.stock, 'rows in its cupboard', { deletedAt: null });
+        return scope.create({ ...plain(input), revision: 1 });
+      },
     );
     return stockView(standing(row, what));
   }

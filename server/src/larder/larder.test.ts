@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { v7 as uuid } from 'uuid';
+import { StockRow } from '../database/models.js';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
@@ -117,4 +118,15 @@ describe('the cupboard', () => {
       ),
     ).toContain(field);
   });
+});
+
+it('a kitchen’s cupboard holds two thousand rows, and says so', async () => {
+  const row = (await StockRow.findOne())!.get({ plain: true }) as object;
+  await StockRow.bulkCreate(Array.from({ length: 2000 }, () => ({ ...row, id: uuid() })) as never);
+  const sample = { id: uuid(), ingredient: 'feta', amount: { low: '100', high: '100', unit: 'g' } };
+  const { body } = await harness.cook
+    .post('/api/stock')
+    .send({ ...sample, state: 'opened', useBy: null, note: '' })
+    .expect(422);
+  expect(body.detail).toBe('A kitchen holds at most 2000 rows in its cupboard: take some out first.');
 });

@@ -93,9 +93,10 @@ describe('planning on a thread of its own', () => {
   });
   it('soon is the first valid plan, and the best once that is known', async () => {
     const first = await planner.soon(bundle(10));
-    expect(first.timeline.starts).toEqual(planClass(bundle(10)).timeline.starts);
+    expect(first.isBest).toBe(false);
+    expect(first.plan.timeline.starts).toEqual(planClass(bundle(10)).timeline.starts);
     const best = await planner.best(bundle(10));
-    expect(await planner.soon(bundle(10))).toBe(best);
+    expect(await planner.soon(bundle(10))).toEqual({ plan: best, isBest: true });
   });
   it('is asked once for the same bundle', async () => {
     const [a, b] = await Promise.all([planner.best(bundle(12)), planner.best(bundle(12))]);
@@ -137,7 +138,7 @@ describe('planning on a thread of its own', () => {
         response: { detail: 'Planning this class takes too long. Take a dish off the menu, or try again.' },
       });
       planner.longestMilliseconds = usual;
-      const first = await planner.soon(bundle(23));
+      const { plan: first } = await planner.soon(bundle(23));
       planner.longestMilliseconds = 1;
       const best = await planner.best(bundle(23));
       planner.longestMilliseconds = usual;

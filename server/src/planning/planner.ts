@@ -44,6 +44,7 @@ export class Planner implements OnModuleDestroy {
   longestMilliseconds = 20_000;
   #worker: Worker | null = null;
   #running: Job | null = null;
+  #answered = 0;
   #waiting: Job[] = [];
   #timer: NodeJS.Timeout | null = null;
   /** The last state of each class that a better plan is looked for unasked. */
@@ -53,15 +54,15 @@ export class Planner implements OnModuleDestroy {
   readonly #needs = new Map<string, Promise<ClassNeeds>>();
 
   /** The best plan where it is known already; else the first valid one, while the best is looked for. */
-  async soon(bundle: ClassBundle): Promise<ClassPlan> {
+  async soon(bundle: ClassBundle): Promise<{ readonly plan: ClassPlan; readonly isBest: boolean }> {
     const text = JSON.stringify(bundle);
     const digest = digestOf(text);
     const known = this.#done.get(digest);
-    if (known) return known;
+    if (known) return { plan: known, isBest: true };
     const first = await this.#plan({ bundle: text, options: {} }, true);
     this.#newest.set(bundle.class.id, digest);
     this.#lookFor(text, first, () => this.#newest.get(bundle.class.id) === digest).catch(() => undefined);
-    return first;
+    return { plan: first, isBest: false };
   }
 
   /** The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. */
@@ -108,6 +109,14 @@ export class Planner implements OnModuleDestroy {
     for (const oldest of [...this.#best.keys()].slice(0, Math.max(0, this.#best.size - mostRemembered)))
       this.#forget(oldest);
     return found;
+  }
+
+  /** Questions that the thread has answered, and that wait for it. */
+  get answered(): number {
+    return this.#answered;
+  }
+  get waiting(): number {
+    return this.#waiting.length;
   }
 
   onModuleDestroy(): Promise<void> {
@@ -175,6 +184,7 @@ export class Planner implements OnModuleDestroy {
   #settle(answer: PlanAnswer): void {
     const job = this.#running!;
     this.#running = null;
+    this.#answered += 1;
     this.#setTimer(idleMilliseconds, () => void this.#stop(null));
     job.resolve(answer);
     this.#next();

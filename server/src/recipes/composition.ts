@@ -1,14 +1,7 @@
 import { compositionProblem, nodeOf, type FindNode, type Recipe, type RecipeNode } from '@fornax/core';
-import { KitchenRow, RecipePartRow, RecipeRow } from '../database/models.js';
+import { Op } from 'sequelize';
+import { RecipePartRow, RecipeRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-
-/**
- * Lets one change of the library after the other be looked at: two at once could each be sound and make a
- * loop together. Held until the request's transaction ends.
- */
-export async function lockLibrary(kitchenId: string): Promise<void> {
-  await KitchenRow.findByPk(kitchenId, { attributes: ['id'], lock: true, rejectOnEmpty: true });
-}
 
 /**
  * Why a recipe cannot be made of what its content names, in a sentence; null where it can: no loop, and
@@ -60,9 +53,35 @@ function usersOf(id: string, library: ReadonlyMap<string, RecipeNode>): string[]
   return [...found];
 }
 
-/** The columns that tell of a content without its being read. */
-export function countsOf(content: Recipe): { readonly lineCount: number; readonly stepCount: number } {
-  return { lineCount: content.lines.length, stepCount: content.steps.length };
+/** The columns that tell of a content without its being read; those of a version. */
+export function countsOf({ title, lines, steps }: Recipe) {
+  return { title, lineCount: lines.length, stepCount: steps.length };
+}
+
+/** Those of a draft: what the list shows of it is worked out when it is next asked for. */
+export function columnsOf(content: Recipe) {
+  const techniques = [...new Set(content.steps.flatMap((step) => step.techniques))];
+  return { ...countsOf(content), techniques, summary: null };
+}
+
+/** A change of a part shows in the rows of all it is a part of. */
+export async function forgetSummaries(kitchenId: string, id: string): Promise<void> {
+  const users = await usersAbove(kitchenId, id);
+  if (users.length > 0)
+    await RecipeRow.update({ summary: null }, { where: { kitchenId, id: { [Op.in]: users } } });
+}
+
+async function usersAbove(kitchenId: string, id: string): Promise<string[]> {
+  const found = new Set<string>();
+  let looked = [id];
+  while (looked.length > 0) {
+    const rows = await new KitchenScope(RecipePartRow, kitchenId).find({
+      where: { partId: { [Op.in]: looked } },
+    });
+    looked = [...new Set(rows.map(({ recipeId }) => recipeId))].filter((user) => !found.has(user));
+    for (const user of looked) found.add(user);
+  }
+  return [...found];
 }
 
 /** Writes down what a recipe is made of. */

@@ -7,37 +7,44 @@ import {
   HttpCode,
   Module,
   Param,
-  ParseUUIDPipe,
   Patch,
   Post,
+  Query,
   Res,
 } from '@nestjs/common';
 import {
   CreateRecipeDto,
   KeepVersionDto,
   UpdateRecipeDto,
+  VersionsQuery,
+  versionsAtOnce,
   type RecipeSummary,
   type RecipeVersionView,
   type RecipeView,
 } from '@fornax/contract';
+import { ApiQuery } from '@nestjs/swagger';
 import type { Response } from 'express';
+import { IdPipe } from '../common/id.pipe.js';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
+import { Known } from '../known/known.interceptor.js';
 import { RecipesService } from './recipes.service.js';
 
 @Controller('api/recipes')
 class RecipesController {
   constructor(private readonly recipes: RecipesService) {}
 
+  @Known()
   @Get()
   list(@Session() session: SessionContext): Promise<RecipeSummary[]> {
     return this.recipes.list(session.kitchenId);
   }
 
+  @Known()
   @Get(':id')
   async get(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Res({ passthrough: true }) response: Response,
   ): Promise<RecipeView> {
     return tagged(response, await this.recipes.get(session.kitchenId, id));
@@ -55,7 +62,7 @@ class RecipesController {
   @Patch(':id')
   async update(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Headers('if-match') ifMatch: string | undefined,
     @Body() input: UpdateRecipeDto,
     @Res({ passthrough: true }) response: Response,
@@ -65,23 +72,31 @@ class RecipesController {
 
   @Delete(':id')
   @HttpCode(204)
-  remove(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  remove(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<void> {
     return this.recipes.remove(session.kitchenId, id);
   }
 
+  @ApiQuery({ name: 'before', required: false, type: Number })
+  @Known()
   @Get(':id/versions')
-  versions(
+  async versions(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
+    @Query() { before }: VersionsQuery,
+    @Res({ passthrough: true }) response: Response,
   ): Promise<RecipeVersionView[]> {
-    return this.recipes.versions(session.kitchenId, id);
+    const versions = await this.recipes.versions(session.kitchenId, id, before);
+    const last = versions[versionsAtOnce - 1];
+    if (last && last.number > 1)
+      response.setHeader('Link', `</api/recipes/${id}/versions?before=${last.number}>; rel="prev"`);
+    return versions;
   }
 
   @Post(':id/versions')
   @HttpCode(200)
   keepVersion(
     @Session() session: SessionContext,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', IdPipe) id: string,
     @Body() input: KeepVersionDto,
   ): Promise<RecipeVersionView[]> {
     return this.recipes.keepVersion(session, id, input.note);
@@ -89,7 +104,7 @@ class RecipesController {
 
   @Post(':id/restore')
   @HttpCode(200)
-  restore(@Session() session: SessionContext, @Param('id', ParseUUIDPipe) id: string): Promise<RecipeView> {
+  restore(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<RecipeView> {
     return this.recipes.restore(session.kitchenId, id);
   }
 }

@@ -1,45 +1,35 @@
 import { Injectable } from '@nestjs/common';
-import type {
-  CreateRecipeDto,
-  RecipeSummary,
-  RecipeVersionView,
-  RecipeView,
-  UpdateRecipeDto,
-} from '@fornax/contract';
 import {
-  allergensByList,
-  allergensOf,
-  dietsOf,
-  larderOf,
-  quotedList,
-  recipeMinutes,
-  seasonText,
-  type KitchenFacts,
-  type Recipe,
-} from '@fornax/core';
+  versionsAtOnce,
+  type CreateRecipeDto,
+  type RecipeSummary,
+  type RecipeVersionView,
+  type RecipeView,
+  type UpdateRecipeDto,
+} from '@fornax/contract';
+import { quotedList, type Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
+import { lockLibrary } from '../database/changes.js';
 import { ClassDishRow, ClassRow, RecipePartRow, RecipeRow, RecipeVersionRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { notHere, standing } from '../database/standing.js';
+import { most, refuseMore } from '../database/most.js';
 import { makeOnce } from '../database/once.js';
-import { kitchenFacts } from '../kitchens/kitchen-facts.js';
-import { countsOf, lockLibrary, problemOfParts, writeParts } from './composition.js';
+import { columnsOf, forgetSummaries, problemOfParts, writeParts } from './composition.js';
 import { wholeRecipes } from './library.js';
+import { summaries } from './summaries.js';
 import { versionOfDraft } from './versions.js';
 
 /** Recipes of a kitchen: their drafts, saved under a revision, and deletion that can be undone. */
 @Injectable()
 export class RecipesService {
-  async list(kitchenId: string): Promise<RecipeSummary[]> {
-    const rows = await new KitchenScope(RecipeRow, kitchenId).find({
-      where: { deletedAt: null },
-      order: [['title', 'ASC']],
-    });
-    const kitchen = await kitchenFacts(kitchenId);
-    const wholes = await wholeRecipes(kitchenId, rows);
-    return rows.map((row, index) => summaryOf(row.id, wholes[index]!, kitchen));
+  constructor(private readonly sequelize: Sequelize) {}
+
+  list(kitchenId: string): Promise<RecipeSummary[]> {
+    return summaries(this.sequelize, kitchenId);
   }
 
   async get(kitchenId: string, id: string): Promise<RecipeView> {
@@ -55,10 +45,10 @@ export class RecipesService {
     const row = await makeOnce(
       () => scope.findOne({ where: { id } }),
       async () => {
+        await refuseMore(scope, most.recipes, 'recipes', { deletedAt: null });
         const content = plain(input.content);
         await refuseParts(kitchenId, id, content);
-        const { title } = content;
-        const made = await scope.create({ id, revision: 1, title, content, ...countsOf(content) });
+        const made = await scope.create({ id, revision: 1, content, ...columnsOf(content) });
         await writeParts(kitchenId, id, content);
         return made;
       },
@@ -71,9 +61,12 @@ export class RecipesService {
     await this.#row(kitchenId, id);
     const content = plain(input.content);
     await refuseParts(kitchenId, id, content);
-    const values = { title: content.title, content, ...countsOf(content) };
+    const values = { content, ...columnsOf(content) };
     const saved = await new KitchenScope(RecipeRow, kitchenId).updateRevision(id, revision, values);
-    if (saved) await writeParts(kitchenId, id, content);
+    if (saved) {
+      await writeParts(kitchenId, id, content);
+      await forgetSummaries(kitchenId, id);
+    }
     const current = await this.get(kitchenId, id);
     if (!saved)
       throw new ProblemException(
@@ -118,18 +111,19 @@ export class RecipesService {
     if (row.deletedAt) {
       const problem = await problemOfParts(kitchenId, id, row.content);
       if (problem) throw new ProblemException(409, problem);
-      row.deletedAt = null;
-      await row.save();
+      await row.update({ deletedAt: null, summary: null });
+      await forgetSummaries(kitchenId, id);
     }
     return this.#view(row);
   }
 
-  /** Every version, newest first, with who cut it and why. */
-  async versions(kitchenId: string, id: string): Promise<RecipeVersionView[]> {
+  /** The newest versions, or those before one, newest first, with who cut each and why. */
+  async versions(kitchenId: string, id: string, before?: number): Promise<RecipeVersionView[]> {
     await this.#row(kitchenId, id);
     const rows = await new KitchenScope(RecipeVersionRow, kitchenId).find({
-      where: { recipeId: id },
+      where: { recipeId: id, ...(before === undefined ? {} : { number: { [Op.lt]: before } }) },
       order: [['number', 'DESC']],
+      limit: versionsAtOnce,
     });
     return rows.map((row) => ({
       number: row.number,
@@ -165,12 +159,19 @@ export class RecipesService {
 }
 
 const what = 'This recipe';
+/** Classes that are named as using a recipe, at most: the latest. */
+const mostUsers = 50;
 
 async function classesUsing(kitchenId: string, recipeId: string): Promise<{ id: string; title: string }[]> {
-  const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({ where: { recipeId } });
+  const dishes = await new KitchenScope(ClassDishRow, kitchenId).find({
+    attributes: ['classId'],
+    where: { recipeId },
+  });
   const classes = await new KitchenScope(ClassRow, kitchenId).find({
     where: { id: { [Op.in]: [...new Set(dishes.map((dish) => dish.classId))] }, deletedAt: null },
+    attributes: ['id', 'title'],
     order: [['startsAt', 'DESC']],
+    limit: mostUsers,
   });
   return classes.map(({ id, title }) => ({ id, title }));
 }
@@ -184,23 +185,4 @@ async function refuseParts(kitchenId: string, id: string, content: Recipe): Prom
   const sentence = await problemOfParts(kitchenId, id, content);
   if (sentence)
     throw new ProblemException(422, sentence, { errors: [{ field: 'content.components', sentence }] });
-}
-
-function summaryOf(id: string, recipe: Recipe, kitchen: KitchenFacts): RecipeSummary {
-  const minutes = recipeMinutes(recipe);
-  const larder = larderOf(kitchen.larder);
-  return {
-    id,
-    title: recipe.title,
-    kind: recipe.kind,
-    serves: recipe.serves,
-    portion: recipe.portion,
-    handsOnMinutes: minutes.handsOn,
-    waitMinutes: minutes.waiting,
-    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))],
-    allergens: allergensByList(allergensOf(recipe, larder), kitchen.allergenList),
-    diets: dietsOf(recipe, larder),
-    season: seasonText(recipe, larder, kitchen.hemisphere),
-    unread: recipe.lines.filter((line) => line.unread !== '').length,
-  };
 }

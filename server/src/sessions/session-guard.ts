@@ -19,21 +19,21 @@ export class SessionGuard implements CanActivate {
     if (!reading.has(request.method)) checkOrigin(request);
     if (this.reflector.getAllAndOverride<boolean>(OPEN, [context.getHandler(), context.getClass()]))
       return true;
-    const session = await this.sessions.find(request.headers.cookie);
+    const session =
+      request.session === undefined ? await this.sessions.find(request.headers.cookie) : request.session;
     if (!session) throw new ProblemException(401, 'Please sign in; what you typed is kept on this device.');
     request.session = session;
     return true;
   }
 }
 
-/** A write from a browser names its origin; it must be this server, by scheme, name and port. */
-function checkOrigin(request: SessionRequest): void {
-  const { origin, host } = request.headers;
-  const own = `${request.protocol}://${host}`;
-  const site = request.headers['sec-fetch-site'];
-  const foreign =
-    origin === undefined
-      ? site === 'cross-site' || site === 'same-site'
-      : !URL.canParse(origin) || new URL(origin).origin !== own;
-  if (foreign) throw new ProblemException(403, 'This change came from another site and was refused.');
+/** Every write says where it comes from, as browsers do: this server, by scheme, name and port. */
+function checkOrigin({ headers: { origin, host }, protocol }: SessionRequest): void {
+  if (origin === undefined)
+    throw new ProblemException(
+      403,
+      'A change says in its Origin header where it comes from; this one did not.',
+    );
+  if (!URL.canParse(origin) || new URL(origin).origin !== `${protocol}://${host}`)
+    throw new ProblemException(403, 'This change came from another site and was refused.');
 }

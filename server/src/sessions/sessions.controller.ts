@@ -3,6 +3,7 @@ import { FirstAccountDto, SignInDto, type SessionView, type SignInOptions } from
 import type { Request, Response } from 'express';
 import { OwnTransactions } from '../database/write-interceptor.js';
 import { Open, Session, type SessionContext } from '../common/session-context.js';
+import { Known } from '../known/known.interceptor.js';
 import { cookieName, sessionDays, SessionsService } from './sessions.service.js';
 
 @OwnTransactions()
@@ -16,6 +17,7 @@ export class SessionsController {
     return this.sessions.options();
   }
 
+  @Known()
   @Get('session')
   current(@Session() session: SessionContext): Promise<SessionView> {
     return this.sessions.view(session);

@@ -3,7 +3,7 @@ import { hash, verify } from '@node-rs/argon2';
 import { Inject, Injectable } from '@nestjs/common';
 import { parse } from 'cookie';
 import type { FirstAccountDto, SessionView, SignInDto, SignInOptions } from '@fornax/contract';
-import { Op, UniqueConstraintError } from 'sequelize';
+import { Op, QueryTypes, UniqueConstraintError } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import { CONFIG, type ServerConfig } from '../config.js';
@@ -12,6 +12,7 @@ import type { SessionContext } from '../common/session-context.js';
 import { AccountRow, FirstAccountRow, KitchenRow, SessionRow, SignInAttemptRow } from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
+import { isCommonPassword } from './common-passwords.js';
 
 export const cookieName = 'fornax';
 export const sessionDays = 30;
@@ -21,6 +22,13 @@ const mostForAccount = 5;
 const mostFromAddress = 10;
 /** A hash of nothing, so that an unknown address takes as long as a wrong password. */
 const decoy = hash(randomBytes(16).toString('hex'));
+
+const sessionQuery = `
+  SELECT sessions.account_id AS accountId, accounts.name AS accountName, sessions.kitchen_id AS kitchenId,
+    (SELECT COALESCE(SUM(changes), 0) FROM kitchen_changes
+      WHERE kitchen_changes.kitchen_id = sessions.kitchen_id) AS stamp
+  FROM sessions JOIN accounts ON accounts.id = sessions.account_id
+  WHERE sessions.token_hash = ? AND sessions.expires_at > ?`;
 
 /**
  * Sign-in, sign-out and the first account. All state is in the database, so that several servers can stand
@@ -59,7 +67,7 @@ export class SessionsService {
     const account = email ? await AccountRow.findOne({ where: { email } }) : null;
     const right = await verify(account?.passwordHash ?? (await decoy), input.password ?? '');
     if (account && right) {
-      await SignInAttemptRow.destroy({ where: { id: tries } });
+      await inTransaction(this.sequelize, () => SignInAttemptRow.destroy({ where: { id: tries } }));
       return account;
     }
     throw new ProblemException(401, 'E-mail address and password do not belong together.', {
@@ -79,7 +87,8 @@ export class SessionsService {
       [subjectOf(`from ${address}`), mostFromAddress],
       [subjectOf(`${email} from ${address}`), mostForAccount],
     ] as const) {
-      const { id } = await SignInAttemptRow.create({ id: uuid(), subject, at: new Date() });
+      const id = uuid();
+      await inTransaction(this.sequelize, () => SignInAttemptRow.create({ id, subject, at: new Date() }));
       made.push(id);
       const count = await SignInAttemptRow.count({ where: { subject, at: { [Op.gt]: since } } });
       if (count > most)
@@ -93,6 +102,7 @@ export class SessionsService {
 
   /** Makes the first kitchen and account; refused once there is one. */
   async createFirstAccount(input: FirstAccountDto): Promise<string> {
+    if (await isCommonPassword(input.password)) throw tooCommon();
     const passwordHash = await hash(input.password);
     const account = await inTransaction(this.sequelize, async () => {
       if (this.config.demo || (await FirstAccountRow.findByPk(1))) throw accountExists();
@@ -115,27 +125,28 @@ export class SessionsService {
   async #open(account: AccountRow): Promise<string> {
     const token = randomBytes(32).toString('base64url');
     const expiresAt = new Date(Date.now() + sessionDays * 86_400_000);
-    await SessionRow.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
-    await SessionRow.create({
-      tokenHash: tokenHash(token),
-      accountId: account.id,
-      kitchenId: account.kitchenId,
-      expiresAt,
+    await inTransaction(this.sequelize, async () => {
+      await SessionRow.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
+      await SessionRow.create({
+        tokenHash: tokenHash(token),
+        accountId: account.id,
+        kitchenId: account.kitchenId,
+        expiresAt,
+      });
     });
     return token;
   }
 
-  /** The session a cookie header opens, or null. */
+  /** The session a cookie header opens, or null: one query, since every request asks it. */
   async find(cookieHeader: string | undefined): Promise<SessionContext | null> {
     const token = parse(cookieHeader ?? '')[cookieName];
     if (!token) return null;
-    const session = await SessionRow.findOne({
-      where: { tokenHash: tokenHash(token), expiresAt: { [Op.gt]: new Date() } },
+    const found = await this.sequelize.query<SessionContext>(sessionQuery, {
+      type: QueryTypes.SELECT,
+      replacements: [tokenHash(token), new Date()],
     });
-    const account = session ? await AccountRow.findByPk(session.accountId) : null;
-    return session && account
-      ? { accountId: account.id, accountName: account.name, kitchenId: session.kitchenId }
-      : null;
+    const session = found[0];
+    return session ? { ...session, stamp: String(session.stamp) } : null;
   }
 
   async view(session: SessionContext): Promise<SessionView> {
@@ -149,8 +160,15 @@ export class SessionsService {
 
   async signOut(cookieHeader: string | undefined): Promise<void> {
     const token = parse(cookieHeader ?? '')[cookieName];
-    if (token) await SessionRow.destroy({ where: { tokenHash: tokenHash(token) } });
+    if (!token) return;
+    const where = { tokenHash: tokenHash(token) };
+    await inTransaction(this.sequelize, () => SessionRow.destroy({ where }));
   }
+}
+
+function tooCommon(): ProblemException {
+  const sentence = 'This password is one of those that are tried first: choose another, such as four words.';
+  return new ProblemException(422, sentence, { errors: [{ field: 'password', sentence }] });
 }
 
 function accountExists(): ProblemException {

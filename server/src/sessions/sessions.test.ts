@@ -36,6 +36,18 @@ describe('first start and sign-in', () => {
       ]),
     );
   });
+  it.each(['1qaz2wsx3edc', 'Qwertyuiop'])('refuses “%s”, which is tried first', async (password) => {
+    const { body } = await harness.stranger
+      .post('/api/accounts')
+      .send({ ...account, password })
+      .expect(422);
+    expect(body.errors).toEqual([
+      {
+        field: 'password',
+        sentence: 'This password is one of those that are tried first: choose another, such as four words.',
+      },
+    ]);
+  });
   it('makes the first account once, and signs it in', async () => {
     const response = await harness.stranger.post('/api/accounts').send(account).expect(204);
     expect(response.headers['set-cookie']?.[0]).toMatch(/^fornax=.+HttpOnly; SameSite=Lax/);
@@ -69,13 +81,13 @@ describe('first start and sign-in', () => {
     await harness.cook.get('/api/session').expect(401);
   });
   it('a new sign-in ends the session that the browser had', async () => {
-    const browser = supertest.agent(harness.app.getHttpServer());
+    const browser = harness.visitor();
     const right = { email: account.email, password: account.password };
     const { headers } = await browser.post('/api/session').send(right).expect(204);
     const before = headers['set-cookie']![0]!.split(';')[0]!;
     await browser.post('/api/session').send(right).expect(204);
     await browser.get('/api/session').expect(200);
-    await supertest(harness.app.getHttpServer()).get('/api/session').set('Cookie', before).expect(401);
+    await harness.visitor().get('/api/session').set('Cookie', before).expect(401);
   });
   it('of twenty wrong passwords at once five are looked at', async () => {
     const wrong = { email: 'nobody@example.org', password: 'not this one' };
@@ -137,9 +149,24 @@ describe('the door', () => {
     expect(body).toMatchObject({ status: 401, title: 'Not signed in' });
   });
   it('health is open to all', () => harness.stranger.get('/api/health').expect(200, { status: 'ok' }));
-  it('a write from another site is refused', async () => {
+  it('a write from another site, or from nobody says where, is refused', async () => {
     await harness.cook.post('/api/recipes').set('Origin', 'https://elsewhere.example').send({}).expect(403);
-    await harness.cook.post('/api/recipes').set('Sec-Fetch-Site', 'cross-site').send({}).expect(403);
+    await harness.cook.post('/api/recipes').set('Origin', 'null').send({}).expect(403);
+    const { body } = await supertest(harness.url).post('/api/session').send({ demo: true }).expect(403);
+    expect(body.detail).toBe('A change says in its Origin header where it comes from; this one did not.');
+  });
+  it.each([
+    ['127.0.0.1:4600', 200],
+    ['[::1]:4600', 200],
+    ['LOCALHOST', 200],
+    ['fornax.test.', 200],
+    ['fornax.test.evil.example', 421],
+    ['evil.example:4600', 421],
+  ])('as “%s” it answers %i', async (name, status) => {
+    const named = await startHarness({ hosts: ['Fornax.test'] });
+    const { body } = await named.stranger.get('/api/health').set('Host', name).expect(status);
+    if (status === 421) expect(body.detail).toContain('Fornax does not answer under this name.');
+    await named.close();
   });
   it('sends a strict content security policy', async () => {
     const policy = (await harness.stranger.get('/api/health')).headers['content-security-policy']!;
@@ -178,7 +205,7 @@ describe('the door', () => {
 
 describe('behind a proxy with TLS', () => {
   it('cookies are for TLS alone, browsers are told to stay, and origins are compared whole', async () => {
-    const harness = await startHarness({ trustProxy: 'loopback' });
+    const harness = await startHarness({ trustProxy: 'loopback', hosts: ['fornax.example.org'] });
     const signIn = (origin: string) =>
       harness.stranger
         .post('/api/session')

@@ -4,6 +4,7 @@ import type { TechniqueNote } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
 import { ProblemException } from '../common/problem.js';
 import { RecipeRow, TechniqueRow } from '../database/models.js';
+import { most, refuseMore } from '../database/most.js';
 import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
 import { notHere, standing } from '../database/standing.js';
@@ -24,7 +25,10 @@ export class TechniquesService {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
     const row = await makeOnce(
       () => scope.findOne({ where: { slug: input.id } }),
-      () => scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 }),
+      async () => {
+        await refuseMore(scope, most.techniques, 'technique notes');
+        return scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 });
+      },
     );
     // A note is known by its name: one that was deleted is made again, with what is written now.
     if (row.deletedAt) {
@@ -83,12 +87,13 @@ const what = 'This technique note';
 
 async function usersOf(kitchenId: string): Promise<Users> {
   const recipes = await new KitchenScope(RecipeRow, kitchenId).find({
+    attributes: ['id', 'title', 'techniques'],
     where: { deletedAt: null },
     order: [['title', 'ASC']],
   });
   const users = new Map<string, { id: string; title: string }[]>();
   for (const recipe of recipes) {
-    for (const technique of new Set(recipe.content.steps.flatMap((step) => step.techniques)))
+    for (const technique of recipe.techniques)
       users.set(technique, [...(users.get(technique) ?? []), { id: recipe.id, title: recipe.title }]);
   }
   return users;

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
@@ -7,6 +7,7 @@ declare module 'vitest' {
   export interface ProvidedContext {
     databaseUrl: string;
     databasePid: number;
+    logFolder: string;
   }
 }
 
@@ -17,14 +18,35 @@ export default async function setup(project: TestProject): Promise<() => Promise
     startDatabase: (
       folder: string,
       options: { schemas: string[] },
-    ) => Promise<{ url: string; pid: number; stop: () => Promise<void> }>;
+    ) => Promise<{ url: string; pid: () => number; stop: () => Promise<void> }>;
   };
   const folder = mkdtempSync(join(tmpdir(), 'fornax-tests-'));
   const database = await startDatabase(folder, { schemas: ['test\\_%'] });
   project.provide('databaseUrl', database.url);
-  project.provide('databasePid', database.pid);
+  project.provide('databasePid', database.pid());
+  const logFolder = join(folder, 'logs');
+  mkdirSync(logFolder);
+  project.provide('logFolder', logFolder);
   return async () => {
     await database.stop();
+    const told = personalValuesIn(logFolder);
     rmSync(folder, { recursive: true, force: true });
+    if (told.length > 0) {
+      process.exitCode = 1;
+      throw new Error(`The server's log holds what it must not:\n${told.slice(0, 5).join('\n')}`);
+    }
   };
+}
+
+/** Names, addresses, passwords and texts that tests type, hashes and tokens, statements and their values. */
+const personal =
+  /Ines|Okoye|Ada\b|Bell\b|@example|a long password|not this one|qaz|argon2|fornax=|INSERT|SELECT|UPDATE|moon dust/;
+
+/** Lines of the suite's logs that hold such a value. A suite that logs nothing shows nothing. */
+function personalValuesIn(logFolder: string): string[] {
+  const lines = readdirSync(logFolder).flatMap((file) =>
+    readFileSync(join(logFolder, file), 'utf8').split('\n').filter(Boolean),
+  );
+  if (lines.length === 0) return [];
+  return lines.filter((line) => personal.test(line));
 }

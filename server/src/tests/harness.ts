@@ -1,9 +1,11 @@
+import { join } from 'node:path';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import type { ClassSummary, ClassView, RecipeSummary } from '@fornax/contract';
 import supertest from 'supertest';
 import type { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import { inject } from 'vitest';
+import type { ServerConfig } from '../config.js';
 import { createApp } from '../create-app.js';
 import { connect } from '../database/connect.js';
 import { migrate } from '../database/migrate.js';
@@ -15,6 +17,9 @@ export const demoDay = '2099-03-02';
 export interface Harness {
   readonly app: NestExpressApplication;
   readonly sequelize: Sequelize;
+  readonly url: string;
+  /** A browser that has not been here. */
+  visitor: () => ReturnType<typeof supertest.agent>;
   /** Calls the API without a session. */
   readonly stranger: ReturnType<typeof supertest.agent>;
   /** Calls the API as the demo's person. */
@@ -22,35 +27,52 @@ export interface Harness {
   close: () => Promise<void>;
 }
 
-/** An application over a fresh database, with the demo kitchen unless told otherwise. */
-export async function startHarness({ demo = true, webFolder = '', trustProxy = '' } = {}): Promise<Harness> {
+/** The address of a database of its own, with nothing in it. */
+export async function emptyDatabase(): Promise<string> {
   const name = `test_${uuid().replaceAll('-', '')}`;
   const base = connect(inject('databaseUrl'));
   await base.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`);
   await base.close();
   const own = new URL(inject('databaseUrl'));
   own.pathname = `/${name}`;
-  const sequelize = connect(own.href);
+  return own.href;
+}
+
+/** Settings of a server under test. */
+export const testConfig: ServerConfig = {
+  port: 0,
+  host: '',
+  hosts: [],
+  trustProxy: '',
+  pool: 8,
+  databaseUrl: '',
+  webFolder: '',
+  demo: true,
+  metricsPort: 0,
+  logLevel: 'trace',
+  logFile: '',
+  dataFolder: '',
+};
+
+/** An application over a fresh database, with the demo kitchen unless told otherwise. */
+export async function startHarness(settings: Partial<ServerConfig> = {}): Promise<Harness> {
+  const sequelize = connect(await emptyDatabase());
+  const config = { ...testConfig, logFile: join(inject('logFolder'), `${uuid()}.log`), ...settings };
   await migrate(sequelize);
-  if (demo) await loadDemo(sequelize, demoDay);
-  const app = await createApp(sequelize, {
-    port: 0,
-    host: '',
-    trustProxy,
-    pool: 8,
-    databaseUrl: '',
-    webFolder,
-    demo,
-    logLevel: 'silent',
-  });
-  await app.init();
-  const cook = supertest.agent(app.getHttpServer());
-  if (demo) await cook.post('/api/session').send({ demo: true }).expect(204);
+  if (config.demo) await loadDemo(sequelize, demoDay);
+  const app = await createApp(sequelize, config);
+  await app.listen(0, '127.0.0.1');
+  const url = (await app.getUrl()).replace('[::1]', '127.0.0.1');
+  const visitor = () => supertest.agent(url).set('Origin', url);
+  const cook = visitor();
+  if (config.demo) await cook.post('/api/session').send({ demo: true }).expect(204);
   return {
     app,
     sequelize,
     cook,
-    stranger: supertest.agent(app.getHttpServer()),
+    url,
+    visitor,
+    stranger: visitor(),
     close: async () => {
       await app.close();
       await sequelize.close();

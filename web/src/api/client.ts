@@ -29,10 +29,28 @@ interface RequestOptions {
 }
 
 /** Calls the API. Throws an {@link ApiError} with a plain sentence, or an {@link OfflineError}. */
-export async function call<T>(
+export async function call<T>(path: string, options: RequestOptions = {}): Promise<T> {
+  const response = await answerOf(path, options);
+  return (response.status === 204 ? undefined : await response.json()) as T;
+}
+
+/** Rows of a list, and the path behind which those before them stand; null where there are none. */
+export interface Page<T> {
+  readonly rows: readonly T[];
+  readonly earlier: string | null;
+}
+
+/** Calls for a list that comes in pages; the answer's Link header names the one before. */
+export async function callPage<T>(path: string, signal?: AbortSignal): Promise<Page<T>> {
+  const response = await answerOf(path, { signal });
+  const [, earlier = null] = /<\/api([^>]+)>; rel="prev"/.exec(response.headers.get('link') ?? '') ?? [];
+  return { rows: (await response.json()) as T[], earlier };
+}
+
+async function answerOf(
   path: string,
-  { method = 'GET', body, revision, signal }: RequestOptions = {},
-): Promise<T> {
+  { method = 'GET', body, revision, signal }: RequestOptions,
+): Promise<Response> {
   const headers: Record<string, string> = {};
   if (body !== undefined) headers['Content-Type'] = 'application/json';
   if (revision !== undefined) headers['If-Match'] = `"r${revision}"`;
@@ -47,7 +65,7 @@ export async function call<T>(
     throw new OfflineError();
   });
   if (!response.ok) throw await problemOf(response);
-  return (response.status === 204 ? undefined : await response.json()) as T;
+  return response;
 }
 
 async function problemOf(response: Response): Promise<Error> {

@@ -1,4 +1,4 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import type {
   ClassSummary,
   ClassView,
@@ -15,12 +15,16 @@ import type {
   TickView,
 } from '@fornax/contract';
 import type { ClassNeeds, Recipe } from '@fornax/core';
-import { call } from './client.js';
+import { call, callPage, type Page } from './client.js';
 
 /** Other people's changes arrive by asking again while the page is visible. */
 const pollMilliseconds = 2000;
 /** A tick in the shop is on the laptop within two seconds, the way there and back included. */
 const tickPollMilliseconds = 1000;
+
+function earlierOf({ earlier }: Page<unknown>): string | null {
+  return earlier;
+}
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
@@ -36,6 +40,21 @@ export const classesQuery = queryOptions({
   queryKey: ['classes'],
   queryFn: ({ signal }) => call<ClassSummary[]>('/classes', { signal }),
 });
+/** The same list page by page, into the past. */
+export const classPagesQuery = infiniteQueryOptions({
+  queryKey: ['classes', 'pages'],
+  queryFn: ({ pageParam, signal }) => callPage<ClassSummary>(pageParam, signal),
+  initialPageParam: '/classes',
+  getNextPageParam: earlierOf,
+});
+/** Classes that have a text in their title, however long ago. */
+export function classesNamedQuery(text: string) {
+  return queryOptions({
+    queryKey: ['classes', 'named', text],
+    queryFn: ({ signal }) => call<ClassSummary[]>(`/classes?find=${encodeURIComponent(text)}`, { signal }),
+    enabled: text.length > 1,
+  });
+}
 export const coursesQuery = queryOptions({
   queryKey: ['courses'],
   queryFn: ({ signal }) => call<CourseView[]>('/courses', { signal }),
@@ -74,9 +93,11 @@ export function recipeQuery(id: string) {
 }
 
 export function versionsQuery(id: string) {
-  return queryOptions({
+  return infiniteQueryOptions({
     queryKey: ['recipe-versions', id],
-    queryFn: ({ signal }) => call<RecipeVersionView[]>(`/recipes/${id}/versions`, { signal }),
+    queryFn: ({ pageParam, signal }) => callPage<RecipeVersionView>(pageParam, signal),
+    initialPageParam: `/recipes/${id}/versions`,
+    getNextPageParam: earlierOf,
   });
 }
 

@@ -1,9 +1,10 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { TickView } from '@fornax/contract';
-import { get, set } from 'idb-keyval';
-import { ApiError, call } from './client.js';
+import { openRows } from './outbox.js';
 import { ticksQuery } from './queries.js';
+import { sendTick, ticksRow } from './send-ticks.js';
+import { tickOutbox } from './tick-outbox.js';
 import { noTicks, overturnedTicks, reduceTicks, ticksShown, type Marks, type TickEvent } from './ticks.js';
 
 const retryMilliseconds = 3000;
@@ -53,23 +54,26 @@ export function useTicks(classId: string): Ticks {
 
 /** What is marked, kept on the device before anything else is done with it. */
 function useTickState(classId: string) {
-  const place = `ticks:${classId}`;
   const [, redraw] = useReducer((count: number) => count + 1, 0);
   const latest = useRef(noTicks);
   const happen = useCallback(
     (event: TickEvent) => {
-      const { unsent } = latest.current;
       latest.current = reduceTicks(latest.current, event);
-      if (latest.current.unsent !== unsent) void set(place, latest.current.unsent);
+      if (event.kind === 'marked') void tickOutbox.write(classId, event.key, event.mark);
+      if (event.kind === 'sent' || event.kind === 'refused')
+        void tickOutbox.settle(classId, event.key, event.mark);
       redraw();
     },
-    [place],
+    [classId],
   );
   useEffect(() => {
-    void get<Marks>(place).then((unsent) => {
-      if (unsent) happen({ kind: 'found on device', unsent });
+    // What waits of this class is now for this page to send.
+    const leave = openRows.enter(ticksRow(classId));
+    void tickOutbox.of(classId).then((unsent) => {
+      if (Object.keys(unsent).length > 0) happen({ kind: 'found on device', unsent });
     });
-  }, [place, happen]);
+    return leave;
+  }, [classId, happen]);
   const read = useCallback(() => latest.current, []);
   return { state: latest.current, happen, read };
 }
@@ -100,12 +104,4 @@ function useFlush(
     }
     sending.current = false;
   }, [classId, client, read, happen]);
-}
-
-function sendTick(classId: string, body: object): Promise<TickView | 'refused' | 'no answer'> {
-  const isFinal = (error: unknown) =>
-    error instanceof ApiError && error.status < 500 && error.status !== 401 && error.status !== 429;
-  return call<TickView>(`/classes/${classId}/ticks`, { method: 'PUT', body }).catch((error: unknown) =>
-    isFinal(error) ? 'refused' : 'no answer',
-  );
 }

@@ -1,12 +1,12 @@
-import { lazy, Suspense, useState } from 'react';
-import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import type { ClassSummary, CourseView } from '@fornax/contract';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { showDate } from '@fornax/core';
-import { classesQuery, coursesQuery } from '../api/queries.js';
+import { classPagesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { countdown, isOver, showTimes } from '../parts/dates.js';
+import { countdown, isOver, showDateInYear, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 
 /** The form with its calendar comes when it is first asked for. */
@@ -68,9 +68,15 @@ const Past = styled.section`
   }
 `;
 
+const Earlier = styled.div`
+  margin-top: 16px;
+`;
+
 /** What must be done today, and for which class. */
 export function ClassesPage() {
-  const { data: classes, error, refetch } = useQuery(classesQuery);
+  const { data, error, refetch, hasNextPage, isFetchingNextPage, fetchNextPage } =
+    useInfiniteQuery(classPagesQuery);
+  const classes = data && [...data.pages].reverse().flatMap(({ rows }) => rows);
   const { data: courses = [] } = useQuery(coursesQuery);
   const [isMaking, setMaking] = useState(false);
   const [wasAsked, setAsked] = useState(false);
@@ -106,14 +112,17 @@ export function ClassesPage() {
         </List>
       ) : null}
       {past.length > 0 ? (
-        <Past>
-          <h2>Past</h2>
-          <List aria-label="Past classes">
-            {past.map((each) => (
-              <ClassItem key={each.id} item={each} courses={courses} />
-            ))}
-          </List>
-        </Past>
+        <PastClasses
+          past={past}
+          courses={courses}
+          earlier={
+            hasNextPage ? (
+              <Button isDisabled={isFetchingNextPage} onPress={() => void fetchNextPage()}>
+                {isFetchingNextPage ? 'Loading earlier classes …' : 'Show earlier classes'}
+              </Button>
+            ) : null
+          }
+        />
       ) : null}
       {wasAsked ? (
         <Suspense>
@@ -124,13 +133,35 @@ export function ClassesPage() {
   );
 }
 
+function PastClasses({
+  past,
+  courses,
+  earlier,
+}: {
+  past: readonly ClassSummary[];
+  courses: readonly CourseView[];
+  earlier: ReactNode;
+}) {
+  return (
+    <Past>
+      <h2>Past</h2>
+      <List aria-label="Past classes">
+        {past.map((each) => (
+          <ClassItem key={each.id} item={each} courses={courses} />
+        ))}
+      </List>
+      <Earlier>{earlier}</Earlier>
+    </Past>
+  );
+}
+
 function ClassItem({ item, courses }: { item: ClassSummary; courses: readonly CourseView[] }) {
   const course = courses.find(({ id }) => id === item.courseId);
   const over = isOver(item.startsAt, item.lengthMinutes, item.zone);
   return (
     <Item>
       <When>
-        <div>{showDate(item.startsAt)}</div>
+        <div>{showDateInYear(item.startsAt)}</div>
         <Quietly>{showTimes(item.startsAt, item.lengthMinutes)}</Quietly>
         <div>
           {over ? <Quietly>{countdown(item.startsAt)}</Quietly> : <Soon>{countdown(item.startsAt)}</Soon>}

@@ -1,6 +1,14 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { showDate, showWeekday } from '@fornax/core';
-import { addMinutes, countdown, daysAhead, isOver, minutesBetween, showTimes } from './dates.js';
+import {
+  addMinutes,
+  countdown,
+  daysAhead,
+  isOver,
+  minutesBetween,
+  showDateInYear,
+  showTimes,
+} from './dates.js';
 
 beforeEach(() => {
   vi.useFakeTimers({ now: new Date('2026-11-24T10:00:00Z') });
@@ -13,6 +21,10 @@ describe('dates in words', () => {
   it('a date and a weekday', () => {
     expect(showDate('2026-11-27T18:30')).toBe('Fri 27 Nov');
     expect(showWeekday('2026-11-25')).toBe('Wed');
+  });
+  it('a date of another year says which', () => {
+    expect(showDateInYear('2026-01-01T18:30')).toBe('Thu 1 Jan');
+    expect(showDateInYear('2025-10-14T18:30')).toBe('Tue 14 Oct 2025');
   });
   it('times across midnight', () => expect(showTimes('2026-11-27T22:30', 150)).toBe('22:30–01:00'));
   it('adds minutes over a day', () => expect(addMinutes('2026-12-31T23:30', 45)).toBe('2027-01-01T00:15'));

@@ -7,6 +7,7 @@ import {
   toZoned,
   type CalendarDate,
 } from '@internationalized/date';
+import { showDate } from '@fornax/core';
 
 /** "18:30–21:00". */
 export function showTimes(startsAt: string, lengthMinutes: number): string {
@@ -31,6 +32,13 @@ export function daysAhead(local: string): number {
 
 function dateOf(local: string): CalendarDate {
   return toCalendarDate(parseDateTime(`${local.slice(0, 10)}T00:00`));
+}
+
+/** "Fri 27 Nov", and of another year "Fri 27 Nov 2015". */
+export function showDateInYear(local: string): string {
+  const year = local.slice(0, 4);
+  const isThisYear = Number(year) === today(getLocalTimeZone()).year;
+  return isThisYear ? showDate(local) : `${showDate(local)} ${year}`;
 }
 
 /** "today", "tomorrow", "in 3 days", "2 days ago". */

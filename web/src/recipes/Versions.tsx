@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useInfiniteQuery, useQueryClient } from '@tanstack/react-query';
 import type { RecipeVersionView } from '@fornax/contract';
 import styled from 'styled-components';
 import { compareRecipes, type Recipe, showDate } from '@fornax/core';
@@ -38,7 +38,8 @@ export function Versions({ recipeId, whole }: { recipeId: string; whole: Recipe 
 }
 
 function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
-  const { data: versions, error, refetch } = useQuery(versionsQuery(recipeId));
+  const { data, error, refetch, hasNextPage, fetchNextPage } = useInfiniteQuery(versionsQuery(recipeId));
+  const versions = data?.pages.flatMap(({ rows }) => rows);
   const [note, setNote] = useState('');
   const client = useQueryClient();
   const say = useSay();
@@ -47,7 +48,7 @@ function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
       method: 'POST',
       body: { note },
     });
-    client.setQueryData(versionsQuery(recipeId).queryKey, kept);
+    await client.invalidateQueries(versionsQuery(recipeId));
     setNote('');
     say(`Kept as version ${kept[0]!.number}.`);
   };
@@ -78,8 +79,14 @@ function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
         </Keep>
       ) : null}
       {versions.map((version, index) => (
-        <KeptVersion key={version.number} version={version} before={versions[index + 1]} />
+        <KeptVersion
+          key={version.number}
+          version={version}
+          before={versions[index + 1]}
+          isFirst={!hasNextPage && index === versions.length - 1}
+        />
       ))}
+      {hasNextPage ? <Button onPress={() => void fetchNextPage()}>Show earlier versions</Button> : null}
     </>
   );
 }
@@ -87,9 +94,11 @@ function VersionList({ recipeId, whole }: { recipeId: string; whole: Recipe }) {
 function KeptVersion({
   version,
   before,
+  isFirst,
 }: {
   version: RecipeVersionView;
   before: RecipeVersionView | undefined;
+  isFirst: boolean;
 }) {
   return (
     <Version aria-label={`Version ${version.number}`}>
@@ -108,7 +117,7 @@ function KeptVersion({
       {before ? (
         <Differences before={before.content} after={version.content} />
       ) : (
-        <Quietly>The first one.</Quietly>
+        <Quietly>{isFirst ? 'The first one.' : 'Show earlier versions to see what changed with it.'}</Quietly>
       )}
     </Version>
   );

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import {
   Autocomplete,
@@ -11,7 +11,8 @@ import {
 } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
+import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
+import { showDateInYear } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/Field.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
@@ -72,13 +73,14 @@ export function FindAnything() {
 function Finder({ onDone }: { onDone: () => void }) {
   const navigate = useNavigate();
   const { contains } = useFilter({ sensitivity: 'base' });
-  const items = useFindable();
+  const [text, setText] = useState('');
+  const items = useFindable(useDeferredValue(text.trim()));
   const open = (key: string) => {
     onDone();
     void navigate(key);
   };
   return (
-    <Autocomplete filter={contains}>
+    <Autocomplete filter={contains} inputValue={text} onInputChange={setText}>
       <SearchField autoFocus>
         <Label>
           <VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden>
@@ -104,12 +106,19 @@ function Finder({ onDone }: { onDone: () => void }) {
   );
 }
 
-function useFindable() {
-  const { data: classes = [] } = useQuery(classesQuery);
+function useFindable(text: string) {
+  const { data: listed = [] } = useQuery(classesQuery);
+  const { data: named = [] } = useQuery(classesNamedQuery(text));
+  const isListed = new Set(listed.map(({ id }) => id));
+  const classes = [...listed, ...named.filter(({ id }) => !isListed.has(id))];
   const { data: recipes = [] } = useQuery(recipesQuery);
   const { data: techniques = [] } = useQuery(techniquesQuery);
   return [
-    ...classes.map(({ id, title }) => ({ id: `/classes/${id}`, name: title, kind: 'class' })),
+    ...classes.map(({ id, title, startsAt }) => ({
+      id: `/classes/${id}`,
+      name: title,
+      kind: `class, ${showDateInYear(startsAt)}`,
+    })),
     ...recipes.map(({ id, title }) => ({ id: `/recipes/${id}`, name: title, kind: 'recipe' })),
     ...techniques.map(({ id, title }) => ({ id: `/techniques/${id}`, name: title, kind: 'technique' })),
   ];

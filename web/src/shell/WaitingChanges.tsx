@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useLocation } from 'react-router';
 import styled from 'styled-components';
 import { outbox } from '../api/outbox.js';
+import { sendWaitingTicks } from '../api/send-ticks.js';
 import { sendWaiting, type StillWaiting } from '../api/send-waiting.js';
 import { Button } from '../parts/Button.js';
 import { waitingWords } from './waiting-words.js';
@@ -34,7 +35,7 @@ export function WaitingChanges() {
   const queryKey = ['waiting-changes'];
   const { data: left = [], refetch } = useQuery({
     queryKey,
-    queryFn: sendWaiting,
+    queryFn: async () => [...(await sendWaiting()), ...(await sendWaitingTicks())],
     refetchInterval: ({ state }) => ((state.data?.length ?? 0) > 0 ? retryMilliseconds : false),
     refetchOnWindowFocus: false,
     staleTime: Infinity,

@@ -76,7 +76,7 @@ export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) =>
       {rehearsal === 'failed' ? (
         <p>The class could not be rehearsed. The plan stands; change something, or load the page again.</p>
       ) : rehearsal ? (
-        <Found rehearsal={rehearsal} timeAt={timeAt} titleOf={titlesOf(plan.timeline)} />
+        <Found rehearsal={rehearsal} timeAt={timeAt} titleOf={titlesOf(plan.timeline, bundle.class.dishes)} />
       ) : (
         <p role="status">
           <Quietly>Playing it …</Quietly>

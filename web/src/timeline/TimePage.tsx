@@ -110,7 +110,8 @@ function Day() {
       {edits.whatIf ? (
         <Trial role="status">
           <span>
-            Showing what if: <strong>{nameWhatIf(edits.whatIf, titlesOf(timeline))}</strong>. Nothing is kept.
+            Showing what if: <strong>{nameWhatIf(edits.whatIf, titlesOf(timeline, view.dishes))}</strong>.
+            Nothing is kept.
           </span>
           <Button onPress={() => edits.tryOut(null)}>Back to the plan</Button>
         </Trial>

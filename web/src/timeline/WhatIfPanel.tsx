@@ -98,7 +98,7 @@ export function WhatIfPanel({
         return (
           <Line key={index}>
             <Toggle isSelected={sameAs(chosen, whatIf)} onChange={(isOn) => tryOut(isOn ? whatIf : null)}>
-              {nameWhatIf(whatIf, titlesOf(plan.timeline))}
+              {nameWhatIf(whatIf, titlesOf(plan.timeline, bundle.class.dishes))}
             </Toggle>
             <span role="status">
               {effect ? (

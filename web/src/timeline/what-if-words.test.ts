@@ -1,4 +1,4 @@
-import { planClass, usualKitchen, type ClassBundle } from '@fornax/core';
+import { parseRecipeText, planClass, usualKitchen, type ClassBundle } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { nameWhatIf, sayEffect, titlesOf, whatIfsFor } from './what-if-words.js';
 
@@ -54,8 +54,16 @@ describe('what can be tried', () => {
     const roasting = { ...timeline, clock: [{ ...timeline.clock[0]!, lane: 'oven' as const }] };
     expect(whatIfsFor(bundle, roasting)).toContainEqual({ kind: 'appliance', appliance: 'oven' });
   });
-  it('titles come from the clock; what is not on it keeps its id', () => {
-    expect(titlesOf(timeline)('welcome')).toBe('Welcome, hands, knives and safety');
-    expect(titlesOf(timeline)('d9/gone')).toBe('d9/gone');
+  it('titles come from the clock, and no id is ever shown', () => {
+    expect(titlesOf(timeline, [])('welcome')).toBe('Welcome, hands, knives and safety');
+    expect(titlesOf(timeline, [])('d9/gone')).toBe('a job that is gone');
+  });
+  it('a step has its title where no plan was found, and nothing is on the clock', () => {
+    const recipe = parseRecipeText('Slaw\nIngredients\n1 carrot\nMethod\n1. Peel the carrot. Cut it.', {
+      system: 'metric',
+    });
+    const dish = { id: 'd1', recipe } as unknown as ClassBundle['class']['dishes'][number];
+    const find = titlesOf({ ...timeline, clock: [], daysBefore: [] }, [dish]);
+    expect([find('d1'), find(`d1/${recipe.steps[0]!.id}`)]).toEqual(['Slaw', 'Peel the carrot']);
   });
 });

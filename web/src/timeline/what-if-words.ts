@@ -1,6 +1,8 @@
 import {
   appliancesOf,
+  shortTitle,
   showSpan,
+  stepKey,
   type ClassBundle,
   type ClassFacts,
   type Timeline,
@@ -27,13 +29,16 @@ export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): str
   }
 }
 
-/** The title of a task, step or dish. */
-export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes'] = []): (id: string) => string {
+/** The title of a task, step or dish; of a step also where no plan was found, and it has no task. */
+export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes']): (id: string) => string {
   const titles = new Map([
     ...dishes.map(({ id, recipe }): [string, string] => [id, recipe.title]),
+    ...dishes.flatMap(({ id, recipe }) =>
+      recipe.steps.map((step): [string, string] => [stepKey(id, step.id), shortTitle(step.text)]),
+    ),
     ...[...timeline.daysBefore, ...timeline.clock].map((entry): [string, string] => [entry.id, entry.title]),
   ]);
-  return (id) => titles.get(id) ?? id;
+  return (id) => titles.get(id) ?? 'a job that is gone';
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Sequelize } from 'sequelize';
+import { runStatements } from './run.js';
 
 const id = (name: string) => `${name} CHAR(36) CHARACTER SET ascii COLLATE ascii_bin`;
 
@@ -59,6 +60,8 @@ const tables = [
 
 /** Kitchens, people, recipes with their versions, classes with their dishes, ticks and technique notes. */
 export async function up(sequelize: Sequelize): Promise<void> {
-  for (const table of tables)
-    await sequelize.query(`${table} DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci ENGINE=InnoDB`);
+  await runStatements(
+    sequelize,
+    tables.map((table) => `${table} DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci ENGINE=InnoDB`),
+  );
 }

@@ -1,4 +1,5 @@
 import type { Sequelize } from 'sequelize';
+import { runStatements } from './run.js';
 
 const id = (name: string) => `${name} CHAR(36) CHARACTER SET ascii COLLATE ascii_bin`;
 
@@ -26,5 +27,5 @@ const statements = [
  * can be edited.
  */
 export async function up(sequelize: Sequelize): Promise<void> {
-  for (const statement of statements) await sequelize.query(statement);
+  await runStatements(sequelize, statements);
 }

@@ -1,4 +1,5 @@
 import type { Sequelize } from 'sequelize';
+import { runStatements } from './run.js';
 
 const statements = [
   `ALTER TABLE class_dishes ADD COLUMN making LONGTEXT NOT NULL DEFAULT '{}'`,
@@ -8,5 +9,5 @@ const statements = [
 
 /** How a dish is shared out, what was decided about the lists, and counts beside ticks. */
 export async function up(sequelize: Sequelize): Promise<void> {
-  for (const statement of statements) await sequelize.query(statement);
+  await runStatements(sequelize, statements);
 }

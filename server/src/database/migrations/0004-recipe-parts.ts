@@ -1,6 +1,7 @@
 import type { Recipe } from '@fornax/core';
 import { nodeOf } from '@fornax/core';
 import { QueryTypes, type Sequelize } from 'sequelize';
+import { runStatements } from './run.js';
 
 const id = (name: string) => `${name} CHAR(36) CHARACTER SET ascii COLLATE ascii_bin`;
 
@@ -23,7 +24,7 @@ interface Stored {
 
 /** How large recipes and their versions are, and what they are made of, without reading them whole. */
 export async function up(sequelize: Sequelize): Promise<void> {
-  for (const statement of statements) await sequelize.query(statement);
+  await runStatements(sequelize, statements);
   await sequelize.query('DELETE FROM recipe_parts');
   for (const row of await rowsOf(sequelize, 'recipes')) {
     const { parts } = await count(sequelize, 'recipes', row);

@@ -1,4 +1,5 @@
 import type { Sequelize } from 'sequelize';
+import { runStatements } from './run.js';
 
 const statements = [
   `ALTER TABLE shopping_ticks MODIFY row_key VARCHAR(200)
@@ -7,5 +8,5 @@ const statements = [
 
 /** Rows whose names differ by case, accent, sign or blank are different rows. */
 export async function up(sequelize: Sequelize): Promise<void> {
-  for (const statement of statements) await sequelize.query(statement);
+  await runStatements(sequelize, statements);
 }

@@ -1,0 +1,75 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { freePort } from './database.mjs';
+import { keepRunning } from './keep-running.mjs';
+import { startFornax } from './serve.mjs';
+
+/** A process that stands until it is ended. */
+const standing = () => Promise.resolve(spawn(process.execPath, ['-e', 'setInterval(() => {}, 1000)']));
+/** One that ends at once. */
+const falling = () => Promise.resolve(spawn(process.execPath, ['-e', '']));
+
+describe('a process that is kept running', () => {
+  it('is started again when it is killed, and that is said', async () => {
+    const said = [];
+    const kept = await keepRunning({
+      what: 'The clock',
+      start: standing,
+      say: (each) => said.push(each),
+      firstPause: 10,
+    });
+    const first = kept.pid();
+    process.kill(first, 'SIGKILL');
+    await expect.poll(() => kept.pid()).not.toBe(first);
+    await kept.stop();
+    expect(said).toEqual(['The clock ended; it is started again in 0.01 s.', 'The clock runs again.']);
+    expect(() => process.kill(kept.pid(), 0)).toThrow();
+  });
+  it('that does not stand waits twice as long each time', async () => {
+    const pauses = [];
+    const kept = await keepRunning({
+      what: 'The clock',
+      start: falling,
+      say: (each) => pauses.push(/in ([\d.]+) s/.exec(each)?.[1]),
+      firstPause: 10,
+    });
+    await expect.poll(() => pauses.filter(Boolean).slice(0, 4)).toEqual(['0.01', '0.02', '0.04', '0.08']);
+    await kept.stop();
+  });
+  it('that does not come up the first time is an error, and later is tried again', async () => {
+    await expect(
+      keepRunning({ what: 'The clock', start: () => Promise.reject(new Error('no spring')) }),
+    ).rejects.toThrow('no spring');
+    let tries = 0;
+    const said = [];
+    const start = () => (++tries === 2 ? Promise.reject(new Error('no spring')) : standing());
+    const kept = await keepRunning({ what: 'It', start, say: (each) => said.push(each), firstPause: 10 });
+    process.kill(kept.pid(), 'SIGKILL');
+    await expect.poll(() => tries).toBe(3);
+    await expect.poll(() => said).toContain('It runs again.');
+    await kept.stop();
+    expect(said).toContain('no spring');
+  });
+});
+
+describe('Fornax', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'fornax-keep-'));
+  afterAll(() => rmSync(folder, { recursive: true, force: true }));
+  it('whose database and server are killed serves again, with what was entered', async () => {
+    const fornax = await startFornax({ folder, port: await freePort(), demo: true });
+    const json = { 'Content-Type': 'application/json', Origin: fornax.address };
+    const signIn = () =>
+      fetch(`${fornax.address}/api/session`, { method: 'POST', headers: json, body: '{"demo":true}' }).then(
+        (answer) => answer.status,
+        () => 0,
+      );
+    expect(await signIn()).toBe(204);
+    process.kill(fornax.database.pid(), 'SIGKILL');
+    process.kill(fornax.server.pid(), 'SIGKILL');
+    await expect.poll(signIn, { timeout: 30_000, interval: 200 }).toBe(204);
+    await fornax.stop();
+  }, 60_000);
+});

@@ -1,0 +1,25 @@
+import type { Sequelize } from 'sequelize';
+import * as firstTables from './0001-first-tables.js';
+import * as choicesLarderStock from './0002-choices-larder-stock.js';
+import * as makingDecisionsCounts from './0003-making-decisions-counts.js';
+import * as recipeParts from './0004-recipe-parts.js';
+import * as keysByLetter from './0005-keys-by-letter.js';
+import * as knownAnswers from './0006-known-answers.js';
+
+interface Migration {
+  readonly name: string;
+  readonly up: (sequelize: Sequelize) => Promise<void>;
+}
+
+/**
+ * Forward only, in this order. A landed migration's statements are never edited; each can be run again from
+ * its start after a break.
+ */
+export const migrations: readonly Migration[] = [
+  { name: '0001-first-tables', up: firstTables.up },
+  { name: '0002-choices-larder-stock', up: choicesLarderStock.up },
+  { name: '0003-making-decisions-counts', up: makingDecisionsCounts.up },
+  { name: '0004-recipe-parts', up: recipeParts.up },
+  { name: '0005-keys-by-letter', up: keysByLetter.up },
+  { name: '0006-known-answers', up: knownAnswers.up },
+];

@@ -1,0 +1,89 @@
+import { createHash } from 'node:crypto';
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
+import { Injectable } from '@nestjs/common';
+import { LRUCache } from 'lru-cache';
+import type { SessionContext } from '../common/session-context.js';
+
+/** Bytes that are kept at most. All of it can be worked out again. */
+const mostBytes = 32 * 1024 * 1024;
+const compress = promisify(gzip);
+
+/** The body of an answer as it was sent, with its ETag and what else stands in its head. */
+export class KnownAnswer {
+  readonly body: Buffer;
+  #compressed: Promise<Buffer> | null = null;
+
+  /** `until` is when it ends by itself, in milliseconds since 1970. */
+  constructor(
+    json: string,
+    readonly headers: Readonly<Record<string, string>>,
+    readonly stamp: string,
+    readonly until: number,
+  ) {
+    this.body = Buffer.from(json);
+  }
+
+  /** Compressed once, however often it is sent. */
+  compressed(): Promise<Buffer> {
+    this.#compressed ??= compress(this.body);
+    return this.#compressed;
+  }
+}
+
+export function etagOf(json: string): string {
+  return `"${createHash('sha256').update(json).digest('base64url').slice(0, 22)}"`;
+}
+
+/**
+ * Answers of a kitchen, kept until anything in it changes: they are found by what was asked and told by the
+ * stamp of the kitchen's changes, which comes with the session from the database. So a server knows at once
+ * what another has written.
+ */
+@Injectable()
+export class KnownAnswers {
+  readonly #kept = new LRUCache<string, KnownAnswer>({
+    maxSize: mostBytes,
+    // About as much again for the compressed form and for what is kept beside.
+    sizeCalculation: ({ body }) => Math.ceil(body.length * 1.5) + 500,
+  });
+  readonly #underWay = new Map<string, Promise<KnownAnswer>>();
+
+  get size(): number {
+    return this.#kept.size;
+  }
+  get bytes(): number {
+    return this.#kept.calculatedSize;
+  }
+
+  find(session: SessionContext, url: string): KnownAnswer | null {
+    const answer = this.#kept.get(keyOf(session, url));
+    return answer && answer.stamp === session.stamp && answer.until > Date.now() ? answer : null;
+  }
+
+  /** The answer to a question: known, under way for another who asked the same, or worked out now. */
+  async answer(
+    session: SessionContext,
+    url: string,
+    work: () => Promise<Pick<KnownAnswer, 'headers' | 'until'> & { json: string }>,
+  ): Promise<KnownAnswer> {
+    const known = this.find(session, url);
+    if (known) return known;
+    const key = keyOf(session, url);
+    const turn = `${key} ${session.stamp}`;
+    const before = this.#underWay.get(turn);
+    if (before) return before;
+    const found = work().then(({ json, headers, until }) => {
+      const answer = new KnownAnswer(json, headers, session.stamp, until);
+      this.#kept.set(key, answer);
+      return answer;
+    });
+    this.#underWay.set(turn, found);
+    return found.finally(() => this.#underWay.delete(turn));
+  }
+}
+
+/** People of one kitchen may be told different things. */
+function keyOf({ kitchenId, accountId }: SessionContext, url: string): string {
+  return `${kitchenId} ${accountId} ${url}`;
+}

@@ -1,0 +1,65 @@
+import {
+  Injectable,
+  SetMetadata,
+  type CallHandler,
+  type ExecutionContext,
+  type NestInterceptor,
+} from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import type { Response } from 'express';
+import { from, lastValueFrom, map, type Observable } from 'rxjs';
+import type { SessionRequest } from '../common/session-context.js';
+import { etagOf, KnownAnswers } from './known-answers.js';
+
+const KNOWN = 'known';
+/**
+ * Marks reading routes whose answer rests on nothing but the kitchen and the day: it is kept until the
+ * kitchen changes, and for so many minutes at most.
+ */
+export const Known = (minutes = 60) => SetMetadata(KNOWN, minutes);
+
+/** Says that an answer is for now only: something of it is still being worked out. */
+export function forNow(response: Response): void {
+  response.locals.isForNow = true;
+}
+
+/** Keeps what marked routes answer. */
+@Injectable()
+export class KnownInterceptor implements NestInterceptor {
+  constructor(
+    private readonly reflector: Reflector,
+    private readonly known: KnownAnswers,
+  ) {}
+
+  intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
+    const minutes = this.reflector.get<number | undefined>(KNOWN, context.getHandler());
+    const { session, originalUrl } = context.switchToHttp().getRequest<SessionRequest>();
+    if (minutes === undefined || !session) return next.handle();
+    const response = context.switchToHttp().getResponse<Response>();
+    const answer = this.known.answer(session, originalUrl, async () => {
+      const json = JSON.stringify(await lastValueFrom(next.handle()));
+      const until = response.locals.isForNow ? 0 : endOf(minutes);
+      return { json, headers: headOf(response, json), until };
+    });
+    return from(answer).pipe(
+      map(({ body, headers }) => {
+        response.set(headers).type('json');
+        return body.toString();
+      }),
+    );
+  }
+}
+
+function headOf(response: Response, json: string): Record<string, string> {
+  const link = response.getHeader('Link');
+  return {
+    ETag: String(response.getHeader('ETag') ?? etagOf(json)),
+    ...(link ? { Link: String(link) } : {}),
+  };
+}
+
+/** The end of the span of so many minutes in which it is now: all are worked out anew at the full hour. */
+function endOf(minutes: number): number {
+  const span = minutes * 60_000;
+  return (Math.floor(Date.now() / span) + 1) * span;
+}

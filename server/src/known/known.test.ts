@@ -1,0 +1,98 @@
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { parseRecipeText } from '@fornax/core';
+import { v7 as uuid } from 'uuid';
+import { classNamed, startHarness, type Harness } from '../tests/harness.js';
+
+let harness: Harness;
+beforeAll(async () => {
+  harness = await startHarness();
+});
+afterAll(() => harness.close());
+
+/** The queries that a request takes. */
+async function queriesOf(ask: () => PromiseLike<unknown>): Promise<number> {
+  const counted = vi.spyOn(harness.sequelize, 'query');
+  await ask();
+  const { length } = counted.mock.calls;
+  counted.mockRestore();
+  return length;
+}
+
+describe('what is known of a kitchen', () => {
+  it.each(['session', 'class', 'list', 'plan', 'recipes', 'kitchen'])(
+    'the %s is answered by one query, with the same bytes, and not at all to who has it',
+    async (what) => {
+      const { id } = await classNamed(harness.cook, 'Roots and citrus');
+      const path = {
+        session: '/api/session',
+        class: `/api/classes/${id}`,
+        list: '/api/classes',
+        plan: `/api/classes/${id}/plan`,
+        recipes: '/api/recipes',
+        kitchen: '/api/kitchen',
+      }[what]!;
+      // The list stands once the best plans of its classes are found.
+      await expect.poll(() => queriesOf(() => harness.cook.get(path)), { timeout: 15_000 }).toBe(1);
+      const first = await harness.cook.get(path).expect(200);
+      const again = await harness.cook.get(path).expect(200);
+      expect([again.text, again.headers.etag]).toEqual([first.text, first.headers.etag]);
+      const unchanged = await harness.cook.get(path).set('If-None-Match', first.headers.etag!).expect(304);
+      expect(unchanged.text).toBe('');
+    },
+  );
+  it('after a change the next answer has it; a plan that it does not touch keeps its digest', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const plan = () => harness.cook.get(`/api/classes/${view.id}/plan`).expect(200);
+    const before = await plan();
+    const other = {
+      id: uuid(),
+      content: parseRecipeText('Plain\nIngredients\n1 g salt', { system: 'metric' }),
+    };
+    await harness.cook.post('/api/recipes').send(other).expect(201);
+    expect(await queriesOf(plan)).toBeGreaterThan(1);
+    expect((await plan()).headers.etag).toBe(before.headers.etag);
+    const patched = await harness.cook
+      .patch(`/api/classes/${view.id}`)
+      .set('If-Match', `"r${view.revision}"`)
+      .send({ people: 15 })
+      .expect(200);
+    const after = await plan();
+    expect(after.headers.etag).not.toBe(before.headers.etag);
+    expect(after.body.portions.stations.sizes).toEqual([4, 4, 4, 3]);
+    expect((await harness.cook.get(`/api/classes/${view.id}`)).body.people).toBe(15);
+    await harness.cook
+      .patch(`/api/classes/${view.id}`)
+      .set('If-Match', `"r${patched.body.revision}"`)
+      .send({ people: 14 })
+      .expect(200);
+  });
+  it('a tick leaves it known, and is seen at once', async () => {
+    const { id } = await classNamed(harness.cook, 'Roots and citrus');
+    await harness.cook.get(`/api/classes/${id}/plan`).expect(200);
+    await harness.cook.put(`/api/classes/${id}/ticks`).send({ key: 'feta', ticked: true }).expect(200);
+    expect(await queriesOf(() => harness.cook.get(`/api/classes/${id}/plan`))).toBe(1);
+    expect((await harness.cook.get(`/api/classes/${id}/ticks`)).body).toMatchObject([{ key: 'feta' }]);
+  });
+  it('asked by ten at once it is worked out once', async () => {
+    await harness.cook.post('/api/recipes').send({
+      id: uuid(),
+      content: parseRecipeText('Plain too\nIngredients\n1 g salt', { system: 'metric' }),
+    });
+    await harness.cook.get('/api/session');
+    const alone = await queriesOf(() => harness.cook.get('/api/techniques'));
+    await harness.cook.delete('/api/session');
+    await harness.cook.post('/api/session').send({ demo: true }).expect(204);
+    await harness.cook.patch('/api/kitchen').set('If-Match', '"r1"').send({ name: 'A kitchen' }).expect(200);
+    const together = await queriesOf(() =>
+      Promise.all(Array.from({ length: 10 }, () => harness.cook.get('/api/techniques'))),
+    );
+    expect(together).toBeLessThan(10 + alone);
+  });
+  it('ends with the session', async () => {
+    const browser = harness.visitor();
+    await browser.post('/api/session').send({ demo: true }).expect(204);
+    const { headers } = await browser.get('/api/classes').expect(200);
+    await browser.delete('/api/session').expect(204);
+    await browser.get('/api/classes').set('If-None-Match', headers.etag!).expect(401);
+  });
+});
