@@ -19,7 +19,15 @@ export default defineConfig({
       },
       { test: { ...pure, name: 'contract', root: 'contract', include: ['src/**/*.test.ts'] } },
       { test: { ...pure, name: 'demo', root: 'demo', include: ['src/**/*.test.ts'] } },
-      { test: { name: 'scripts', root: 'scripts', include: ['lib/**/*.test.mjs'], testTimeout: 90_000 } },
+      {
+        test: {
+          name: 'scripts',
+          root: 'scripts',
+          include: ['lib/**/*.test.mjs'],
+          testTimeout: 90_000,
+          expect: { poll: { timeout: 20_000 } },
+        },
+      },
       { test: { ...pure, name: 'web', root: 'web', include: ['src/**/*.test.ts'] } },
       {
         test: {

@@ -75,7 +75,7 @@ async function startNode(place, places, owner) {
   let begins = place.number === 1;
   const log = join(place.folder, 'database.log');
   const start = async () => {
-    const child = launchMariadb(settings(place, places, begins), log, owner);
+    const child = launchMariadb(place.data, settings(place, places, begins), log, owner);
     begins = false;
     await answering(child, place.socket, log, joinsWithinMilliseconds);
     return child;
@@ -84,7 +84,7 @@ async function startNode(place, places, owner) {
   return { ...kept, size: () => clusterSize(place) };
 }
 
-function settings({ number, folder, data, socket, ports }, places, begins) {
+function settings({ number, folder, socket, ports }, places, begins) {
   const group = places.map((each) => `127.0.0.1:${each.ports.group}`).join(',');
   const options = [
     `base_port=${ports.group}`,
@@ -93,7 +93,6 @@ function settings({ number, folder, data, socket, ports }, places, begins) {
     'gcache.size=64M',
   ];
   return [
-    `--datadir=${data}`,
     '--bind-address=127.0.0.1',
     `--port=${ports.sql}`,
     `--socket=${socket}`,

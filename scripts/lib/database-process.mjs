@@ -27,22 +27,37 @@ export function installMariadb(data, owner) {
       `--datadir=${halfway}`,
       ...asUser(owner),
     ],
-    { env: environment, encoding: 'utf8' },
+    { env: { ...environment, TMPDIR: temporaryFolder(data, owner) }, encoding: 'utf8' },
   );
   if (done.status !== 0)
     throw new PlainError(
       `The database could not be set up in ${data}: ` +
-        `${lastLine(done.stderr || done.stdout || String(done.error))}`,
+        `${installReason(`${done.stderr}\n${done.stdout}\n${done.error ?? ''}`)}`,
     );
   renameSync(halfway, data);
+}
+
+/**
+ * A folder for a database's temporary tables alone: one that starts deletes the temporary tables that it
+ * finds, so two that share a folder delete each other's.
+ */
+function temporaryFolder(data, owner) {
+  const folder = `${data}.tmp`;
+  ownFolder(folder, owner);
+  return folder;
+}
+
+function installReason(output) {
+  const lines = output.split('\n').filter((line) => /error/i.test(line) && !/Aborting/.test(line));
+  return lines.length > 0 ? lines.join('; ') : lastLine(output);
 }
 
 function asUser({ name, isOther }) {
   return isOther ? [`--user=${name}`] : [];
 }
 
-/** Starts a MariaDB with these settings; what it has to say goes into a file that is closed to others. */
-export function launchMariadb(settings, logFile, owner) {
+/** Starts a MariaDB on its data; what it has to say goes into a file that is closed to others. */
+export function launchMariadb(data, settings, logFile, owner) {
   const log = openSync(logFile, 'w', 0o600);
   chmodSync(logFile, 0o600);
   const child = spawn(
@@ -55,6 +70,8 @@ export function launchMariadb(settings, logFile, owner) {
       '--collation-server=utf8mb4_unicode_ci',
       '--performance-schema=OFF',
       '--skip-name-resolve',
+      `--datadir=${data}`,
+      `--tmpdir=${temporaryFolder(data, owner)}`,
       ...settings,
     ],
     { stdio: ['ignore', log, log], env: environment, detached: true },

@@ -44,7 +44,7 @@ export async function startDatabase(folder, { schemas = [], ...keeping } = {}) {
     const place = openPlace(folder, owner);
     const start = async () => {
       const log = join(folder, 'database.log');
-      const child = launchMariadb(settings(folder, data, place.socket), log, owner);
+      const child = launchMariadb(data, settings(folder, data, place.socket), log, owner);
       await answering(child, place.socket, log);
       return child;
     };
@@ -166,7 +166,6 @@ function filesFolder(folder) {
 /** How a Fornax database of its own is set, wherever it stands. */
 function settings(folder, data, socket) {
   return [
-    `--datadir=${data}`,
     '--skip-networking',
     `--socket=${socket}`,
     `--pid-file=${join(data, pidFile)}`,

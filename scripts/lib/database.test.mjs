@@ -43,6 +43,10 @@ describe('the database', () => {
     });
     expect(refused).toBe('ECONNREFUSED');
   });
+  it('keeps temporary tables in a folder of its own, where no other that starts deletes them', () => {
+    expect(ask('SELECT @@tmpdir', own()).said).toContain(join(folder, 'database.tmp'));
+    expect(mode(join(folder, 'database.tmp'))).toBe('700');
+  });
   it('its folders, its log and its password are closed to others', () => {
     expect(mode(join(folder, 'database'))).toBe('700');
     expect(mode(join(folder, 'secrets'))).toBe('700');
@@ -93,13 +97,8 @@ describe('where the data is', () => {
     const data = join(older, 'database');
     const method = '--auth-root-authentication-method=normal';
     const user = isRoot ? ['--user=root'] : [];
-    spawnSync('mariadb-install-db', [
-      '--no-defaults',
-      method,
-      '--skip-test-db',
-      `--datadir=${data}`,
-      ...user,
-    ]);
+    const install = ['--no-defaults', method, '--skip-test-db', `--datadir=${data}`, ...user];
+    spawnSync('mariadb-install-db', install, { env: { ...process.env, TMPDIR: older } });
     const taken = await startDatabase(older);
     const tryIn = (name) =>
       spawnSync('mariadb', ['--no-defaults', `-u${name}`, `--socket=${taken.socket}`, '-e', 'SELECT 1'], {
