@@ -1,4 +1,15 @@
-import { ArrayMaxSize, IsArray, IsIn, IsNumber, IsString, IsUUID, Matches, Max, Min } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsNumber,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  Min,
+} from 'class-validator';
 import {
   type Allergen,
   allergens,
@@ -30,13 +41,22 @@ export class OwnIngredientDto implements OwnIngredient {
   @ArrayMaxSize(30)
   @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' })
   allergens: Allergen[];
+  @MayBeAbsent() @IsBoolean({ message: 'Allergens are known or not.' }) allergensNotKnown?: boolean;
   @MayBeAbsent() @IsIn(eaters, { message: 'Choose who eats it.' }) eatenBy?: Eaters;
+  @MayBeAbsent() @IsBoolean({ message: 'It is raw meat, fish or shellfish, or not.' }) rawProtein?: boolean;
 }
 
 /** What a kitchen says of one ingredient. */
 export class LarderEntryDto {
   @IsFigures(figureProblem) figures: Record<string, number>;
   @MayBeNull() @IsPart(() => OwnIngredientDto) own: OwnIngredientDto | null;
+  /** What the kitchen calls it besides. */
+  @MayBeAbsent()
+  @IsArray()
+  @ArrayMaxSize(100, { message: 'An ingredient has at most 100 names.' })
+  @IsString({ each: true })
+  @Length(1, 200, { each: true, message: 'Keep a name under 200 characters.' })
+  called?: string[];
 }
 
 export interface LarderEntryView extends LarderEntry {

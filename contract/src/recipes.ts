@@ -278,6 +278,8 @@ export interface RecipeSummary {
   readonly waitMinutes: number;
   readonly techniques: readonly string[];
   readonly allergens: readonly string[];
+  /** Names of lines whose allergens are not known. */
+  readonly notKnown: readonly string[];
   readonly diets: readonly string[];
   /** Months in which all of it is in season. */
   readonly season: string;

@@ -12,7 +12,7 @@ test('a kitchen’s own figure counts in the shopping, and can be put back', asy
 
   await page.getByRole('link', { name: 'Larder' }).click();
   await page.getByRole('searchbox', { name: 'Find' }).fill('tahini');
-  await page.getByRole('link', { name: 'tahini' }).click();
+  await page.getByRole('link', { name: 'tahini', exact: true }).click();
   const density = page.getByLabel('Density', { exact: true });
   await density.fill('0');
   await density.press('Enter');
@@ -41,6 +41,8 @@ test('an ingredient of one’s own is understood in a recipe', async ({ kitchen:
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByText('The larder has this already, as courgette.')).toBeVisible();
   await page.getByLabel('Name').fill('Pickled samphire');
+  await page.getByRole('button', { name: /Allergens on its label/ }).click();
+  await page.getByRole('option', { name: 'these:' }).click();
   await page.getByText('sulphites', { exact: true }).click();
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.getByRole('heading', { name: 'Pickled samphire' })).toBeVisible();

@@ -106,6 +106,8 @@ const own = {
   packName: 'bag',
   allergens: ['milk'],
   eatenBy: 'vegetarians',
+  allergensNotKnown: false,
+  rawProtein: false,
 };
 const kitchen = Object.fromEntries(
   Object.entries(usualKitchen).filter(([field]) => field !== 'larder'),
@@ -131,7 +133,7 @@ export const samples: Readonly<Record<string, object>> = {
   KeepVersionDto: { note: 'before the class' },
   KeptBackDto: line.keptBack,
   KitDecisionDto: { tool: 'whisk', kind: 'stagger', atOnce: 2, by: 'fork' },
-  LarderEntryDto: { figures: {}, own },
+  LarderEntryDto: { figures: {}, own, called: ['salt cod'] },
   MeasureByDto: kitchen.measureBy,
   MeasuringSetDto: kitchen.measuringSet,
   OccupiesDto: step.occupies,

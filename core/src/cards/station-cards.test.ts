@@ -102,7 +102,7 @@ describe('station cards', () => {
     ));
   it('names allergens and credit, and what to set out in', () => {
     expect(first!.dishes[0]).toMatchObject({
-      allergens: expect.stringContaining('walnut'),
+      contents: expect.stringContaining('walnut'),
       credit: 'With thanks to the garden',
     });
     expect(first!.containers.join()).toContain('carrot');

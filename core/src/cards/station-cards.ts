@@ -2,7 +2,7 @@ import { type ClassDish, type ClassFacts, decidedDishes, type KitchenFacts } fro
 import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, makesStep, nameStations } from '../portions/index.js';
-import type { RecipeStep } from '../recipes/index.js';
+import { allergenSentence, type RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
 import { capital, showRange } from '../words/index.js';
 import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
@@ -102,6 +102,7 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
   // it is done.
   const isStation = batch.stations.length > 0;
   const steps = made.filter((step) => !isStation || step.place === 'in class');
+  const contents = context.plan.allergens.find((each) => each.dishId === portions.dishId);
   return {
     title: portions.title,
     batch: batch.stations.length > 0 ? batch.subheading : `${batch.heading} · ${batch.subheading}`,
@@ -118,8 +119,7 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
       .map((component) => `${component.name}: ${absentWords(component.lines[0]!, column)}`),
     doneBefore: made.filter((step) => !steps.includes(step)).map((step) => step.text),
     steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
-    allergens:
-      context.plan.allergens.find((each) => each.dishId === portions.dishId)?.contains.join(', ') ?? '',
+    contents: allergenSentence(contents?.contains ?? [], contents?.notKnown ?? []),
     credit: dish.recipe.credit,
   };
 }

@@ -32,7 +32,8 @@ export interface CardDish {
   /** Steps that are finished before class, in a few words each. */
   readonly doneBefore: readonly string[];
   readonly steps: readonly CardStep[];
-  readonly allergens: string;
+  /** "contains milk; check the labels", with the lines of which it is not known. */
+  readonly contents: string;
   readonly credit: string;
 }
 

@@ -1,7 +1,7 @@
 import { toFraction, toNumber, toRational } from '../amounts/index.js';
 import { lookUp } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
-import { applyChoices, type Recipe, recipeMinutes, withoutCircles } from '../recipes/index.js';
+import { applyChoices, type Recipe, recipeMinutes, recognised, withoutCircles } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
 import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
@@ -18,7 +18,7 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
   return facts.dishes.map((dish) => {
-    const ordered = inOrder(dish.recipe);
+    const ordered = inOrder(recognised(dish.recipe, larder));
     const chosen = applyChoices(ordered, dish.choices, flightOf(dish)?.id ?? null);
     const recipe = Object.entries(decisions.substitutes).reduce(
       (each, [missing, taken]) => withSubstituteOf(each, missing, taken),

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import { safeCell } from './csv.js';
+import { calledKey, isSaid, ownRows, withSaid } from './larder-csv-own.js';
 import {
+  atName,
   figureProblem,
   figuresOf,
   moneyProblem,
@@ -8,6 +10,7 @@ import {
   sections,
   type Larder,
   type LarderEntry,
+  type OwnIngredient,
   type Section,
 } from '../larder/index.js';
 
@@ -40,12 +43,16 @@ export const mostCsvRows = 20_000;
  * Every figure of the larder, a row each, with its source. Cells that a spreadsheet would take for a formula
  * are marked as text.
  */
-export function writeLarderCsv(larder: Larder): string {
-  const rows = [...larder.ingredients.values()].flatMap((item) =>
-    figuresOf(item).map(({ key, value, unit, source }) =>
-      [item.id, item.names.uk, item.section, key, value, unit, source].map(safeCell),
-    ),
-  );
+export function writeLarderCsv(larder: Larder, entries: readonly LarderEntry[] = []): string {
+  const calledById = new Map(entries.map(({ ingredient, called = [] }) => [ingredient, called]));
+  const rows = [...larder.ingredients.values()].flatMap((item) => {
+    const called = calledById.get(item.id) ?? [];
+    const said = [...ownRows(item), ...(called.length > 0 ? [[calledKey, called.join('; ')] as const] : [])];
+    return [
+      ...said.map(([key, value]) => [key, value, '', 'measured'] as const),
+      ...figuresOf(item).map(({ key, value, unit, source }) => [key, value, unit, source] as const),
+    ].map((row) => [item.id, item.names.uk, item.section, ...row].map(safeCell));
+  });
   return Papa.unparse({ fields: [...columns], data: rows }, { newline: '\n' });
 }
 
@@ -106,11 +113,20 @@ function takeRow({ row, cells, larder, entries, changed, currency }: RowInput): 
   const id =
     entries.has(written) || larder.ingredients.has(written)
       ? written
-      : (larder.names.get(written.toLowerCase()) ?? ownIngredientId(cell('name') || written));
+      : (atName(larder.names, written) ?? ownIngredientId(cell('name') || written, larder));
   const isKnown = larder.ingredients.has(id) || entries.has(id);
   const section = cell('section') as Section;
   if (!isKnown && !sections.includes(section))
     return refused(`“${written}” is not in the larder; give its shop section to add it.`);
+  const own = isKnown ? (entries.get(id)?.own ?? null) : newOwn(cell('name') || written, section);
+  const entry = entries.get(id) ?? { ingredient: id, figures: {}, own };
+  if (isSaid(key)) {
+    const said = withSaid(entry, key, cell('value'));
+    if (typeof said === 'string') return refused(said);
+    if (JSON.stringify(said) !== JSON.stringify(entries.get(id))) changed.add(id);
+    entries.set(id, said);
+    return { row, what, refused: '' };
+  }
   const money = key.startsWith('price') ? moneyProblem(`${cell('value')} ${cell('unit')}`, currency) : '';
   if (money) return refused(money);
   const value = Number(
@@ -129,22 +145,24 @@ function takeRow({ row, cells, larder, entries, changed, currency }: RowInput): 
     )
   )
     return { row, what, refused: '' };
-  const own = isKnown
-    ? (entries.get(id)?.own ?? null)
-    : {
-        name: cell('name') || written,
-        section,
-        shoppingUnit: 'g' as const,
-        packSize: 100,
-        packName: 'loose',
-        allergens: [],
-      };
-  const entry = entries.get(id) ?? { ingredient: id, figures: {}, own };
   if (entry.figures[key] !== value) {
     entries.set(id, { ...entry, figures: { ...entry.figures, [key]: value } });
     changed.add(id);
   }
   return { row, what, refused: '' };
+}
+
+/** An ingredient of the kitchen's own, of which a file has said no more yet: its allergens are not known. */
+function newOwn(name: string, section: Section): OwnIngredient {
+  return {
+    name,
+    section,
+    shoppingUnit: 'g',
+    packSize: 100,
+    packName: 'loose',
+    allergens: [],
+    allergensNotKnown: true,
+  };
 }
 
 const emptyIngredient = {

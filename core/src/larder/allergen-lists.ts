@@ -4,7 +4,16 @@ import type { Allergen } from './types.js';
 export const allergenLists = ['eu', 'us'] as const;
 export type AllergenList = (typeof allergenLists)[number];
 
-const nuts: readonly Allergen[] = ['almond', 'hazelnut', 'walnut', 'pecan', 'cashew', 'pistachio'];
+const nuts: readonly Allergen[] = [
+  'almond',
+  'hazelnut',
+  'walnut',
+  'pecan',
+  'cashew',
+  'pistachio',
+  'brazil nut',
+  'macadamia nut',
+];
 
 const lists: Readonly<Record<AllergenList, readonly (readonly [string, readonly Allergen[]])[]>> = {
   eu: [

@@ -1,45 +1,7 @@
-import type { UnitId } from '../amounts/index.js';
-import { knowledgeOf, pricedPacks } from './knowledge.js';
-import type {
-  Allergen,
-  Fact,
-  FactSource,
-  Form,
-  Ingredient,
-  Keeping,
-  Pack,
-  Scaling,
-  Section,
-} from './types.js';
-
-type Figure = number | Fact;
-
-/** One row of a data file. Bare numbers are starting estimates; anything else is wrapped in its source. */
-export interface IngredientRow {
-  readonly id: string;
-  readonly uk: string;
-  readonly us?: string;
-  readonly also?: readonly string[];
-  /** Packs as [size, name]; "loose" as the name means any weight in steps of that size. */
-  readonly packs: readonly (readonly [number, string])[];
-  readonly unit?: 'g' | 'ml' | 'piece';
-  readonly count?: Partial<Record<UnitId, Figure>>;
-  readonly handful?: Figure;
-  readonly centimetre?: Figure;
-  readonly density?: Partial<Record<Form | 'plain', Figure>>;
-  readonly yields?: Readonly<Record<string, Figure>>;
-  readonly juice?: readonly [number, number];
-  readonly zest?: number;
-  readonly drained?: Figure;
-  readonly dryToCooked?: Figure;
-  /** What is left of it: [product, when, share of its weight as bought]. */
-  readonly leaves?: readonly (readonly [string, 'drained' | 'cooked', number])[];
-  readonly keeps?: Keeping;
-  readonly ripens?: number;
-  readonly allergens?: readonly Allergen[];
-  readonly scaling?: Scaling;
-  readonly indivisible?: boolean;
-}
+import { knowledgeOf, packsAt, pricedPacks, writtenKnowledge } from './knowledge.js';
+import { readRows } from './written-rows.js';
+import type { Figure, IngredientRow } from './rows.js';
+import type { Fact, FactSource, Ingredient, Pack, Section } from './types.js';
 
 /** A figure fixed by definition or by a published table. */
 export function standard(value: number): Fact {
@@ -67,11 +29,29 @@ function pack([size, name]: readonly [number, string]): Pack {
 /** Turns the rows of one data file into ingredients of one shop section. */
 export function defineSection(section: Section, rows: readonly IngredientRow[]): Ingredient[] {
   return rows.map((row) => ({
+    ...frameOf(section, row),
+    packs: pricedPacks(row.id, row.packs.map(pack)),
+    ...knowledgeOf(row.id, row.allergens ?? []),
+  }));
+}
+
+/** The foods of one shop section that are written in a line each. */
+export function writtenSection(section: Section, text: string): Ingredient[] {
+  return readRows(text).map((row) => ({
+    ...frameOf(section, row),
+    packs: packsAt(row.prices, row.packs.map(pack)),
+    ...writtenKnowledge(row.id, row.knows, row.allergens ?? []),
+  }));
+}
+
+type Frame = Omit<Ingredient, keyof ReturnType<typeof knowledgeOf> | 'packs'>;
+
+function frameOf(section: Section, row: IngredientRow): Frame {
+  return {
     id: row.id,
     names: { uk: row.uk, us: row.us ?? row.uk, also: row.also ?? [] },
     section,
     shoppingUnit: row.unit ?? 'g',
-    packs: pricedPacks(row.id, row.packs.map(pack)),
     countGrams: facts(row.count),
     handfulGrams: row.handful === undefined ? undefined : fact(row.handful),
     centimetreGrams: row.centimetre === undefined ? undefined : fact(row.centimetre),
@@ -88,8 +68,7 @@ export function defineSection(section: Section, rows: readonly IngredientRow[]):
     allergens: row.allergens ?? [],
     scaling: row.scaling ?? 'linear',
     indivisible: row.indivisible,
-    ...knowledgeOf(row.id, row.allergens ?? []),
-  }));
+  };
 }
 
 function byProducts(row: IngredientRow): Ingredient['byProducts'] {

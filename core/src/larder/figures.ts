@@ -22,8 +22,12 @@ export interface OwnIngredient {
   readonly packSize: number;
   readonly packName: string;
   readonly allergens: Ingredient['allergens'];
+  /** True where nobody has looked: a dish with it is not said to be free of any. */
+  readonly allergensNotKnown?: boolean;
   /** Absent is not known, and then nothing it is in is called vegan or vegetarian. */
   readonly eatenBy?: Eaters;
+  /** Raw meat, fish or shellfish, with a board, knife and cloth of its own. */
+  readonly rawProtein?: boolean;
 }
 
 /**
@@ -33,6 +37,8 @@ export interface LarderEntry {
   readonly ingredient: string;
   readonly figures: Readonly<Record<string, number>>;
   readonly own: OwnIngredient | null;
+  /** What this kitchen calls it besides: these words mean it in every recipe. */
+  readonly called?: readonly string[];
 }
 
 function split(key: string): { kind: FigureKind | undefined; rest: string } {

@@ -1,5 +1,6 @@
 export * from './types.js';
 export * from './larder.js';
+export { atName, nameKeys, plainName, singularName } from './names.js';
 export { allergenLists, allergensByList, type AllergenList } from './allergen-lists.js';
 export {
   averageGrams,

@@ -2,17 +2,30 @@ import type { LarderEntry, OwnIngredient } from './figures.js';
 import { withFigure } from './figures.js';
 import { knowledgeOf } from './knowledge.js';
 import { createLarder, standardLarder, type Larder } from './larder.js';
+import { plainName } from './names.js';
 import type { Diet, Ingredient } from './types.js';
 
-/** The id of an ingredient that a kitchen adds: letters, digits and dashes of its name, marked as its own. */
-export function ownIngredientId(name: string): string {
+/**
+ * The id of an ingredient that a kitchen adds: letters, digits and dashes of its name, marked as its own. A
+ * name in another script has a code; so has a second one with the same letters.
+ */
+export function ownIngredientId(name: string, larder: Larder = standardLarder): string {
   const words = name
     .toLowerCase()
     .normalize('NFKD')
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '')
     .slice(0, 34);
-  return `own-${words || 'ingredient'}`;
+  const id = `own-${words || codeOf(name)}`;
+  const taken = larder.ingredients.get(id);
+  return taken && plainName(taken.names.uk) !== plainName(name) ? `${id}-${codeOf(name)}` : id;
+}
+
+/** A short code of a name that has no Latin letters, the same every time. */
+function codeOf(name: string): string {
+  let code = 0x811c9dc5;
+  for (const letter of plainName(name)) code = Math.imul(code ^ letter.codePointAt(0)!, 0x01000193) >>> 0;
+  return code.toString(36);
 }
 
 /** What its maker says, and no more than its allergens allow: nothing with milk is vegan. */
@@ -38,8 +51,10 @@ function ownIngredient(id: string, own: OwnIngredient): Ingredient {
     yields: {},
     keepingDays: {},
     allergens: own.allergens,
+    ...(own.allergensNotKnown ? { allergensNotKnown: true } : {}),
     scaling: 'linear',
     ...knowledgeOf(id, own.allergens),
+    ...(own.rawProtein ? { cautions: ['raw-protein', 'keep-cold'] as const } : {}),
     diet: dietOf(own),
     own: true,
   };
@@ -59,15 +74,17 @@ export function larderOf(entries: readonly LarderEntry[]): Larder {
   if (before) return before;
   if (known.size >= rememberedLarders) known.clear();
   const ingredients = new Map(standardLarder.ingredients);
-  for (const { ingredient, figures, own } of entries) {
+  const called: [name: string, id: string][] = [];
+  for (const { ingredient, figures, own, called: names = [] } of entries) {
     const base = own ? ownIngredient(ingredient, own) : ingredients.get(ingredient);
     if (base)
       ingredients.set(
         ingredient,
         Object.entries(figures).reduce((item, [figure, value]) => withFigure(item, figure, value), base),
       );
+    if (base) called.push(...names.map((name): [string, string] => [name, ingredient]));
   }
-  const larder = createLarder([...ingredients.values()]);
+  const larder = createLarder([...ingredients.values()], called);
   known.set(key, larder);
   return larder;
 }

@@ -1,5 +1,6 @@
 import { composition, pieceSizes, pricesInPounds, seasons } from './data/composition.js';
 import { cautionsOf, substitutes } from './data/swaps-cautions.js';
+import type { WrittenKnowledge } from './rows.js';
 import type { AcidKind, Allergen, CautionId, Composition, Fact, Ingredient, Pack } from './types.js';
 
 const estimate = (value: number): Fact => ({ value, source: 'estimate' });
@@ -38,6 +39,34 @@ export function pricedPacks(id: string, packs: readonly Pack[]): Pack[] {
   );
 }
 
+/** Prices that stand in a row of their own, in the order of its packs. */
+export function packsAt(written: readonly number[], packs: readonly Pack[]): Pack[] {
+  return packs.map((pack, index) => ({ ...pack, price: estimate(written[index]!) }));
+}
+
+/** What a row that is written whole says of itself. */
+export function writtenKnowledge(id: string, knows: WrittenKnowledge, atoms: readonly Allergen[]): Knowledge {
+  const pieces = knows.sizes;
+  const eatsAnimals = knows.isMeat || hasAny(atoms, ['fish', 'crustaceans', 'molluscs']);
+  const vegetarian = !eatsAnimals && knows.leftBy !== 'vegetarians';
+  return {
+    pieceSizes: pieces && { small: estimate(pieces[0]), large: estimate(pieces[1]) },
+    composition: compositionOf(knows.composition.split(' ')),
+    seasonMonths: knows.season ? monthsOf(`${knows.season[0]}-${knows.season[1]}`) : [],
+    diet: {
+      vegetarian,
+      vegan: vegetarian && knows.leftBy === 'nobody' && !hasAny(atoms, ['milk', 'egg']),
+      pork: knows.isPork,
+    },
+    cautions: knows.cautions,
+    substitutes: substitutes.get(id) ?? [],
+  };
+}
+
+function hasAny(atoms: readonly Allergen[], wanted: readonly Allergen[]): boolean {
+  return wanted.some((atom) => atoms.includes(atom));
+}
+
 type Knowledge = Pick<
   Ingredient,
   'pieceSizes' | 'composition' | 'seasonMonths' | 'diet' | 'cautions' | 'substitutes'
@@ -73,7 +102,7 @@ const meat = new Set(['smoked-bacon', 'bacon-fat', 'chicken-breast']);
 const rennet = new Set(['parmesan']);
 
 function dietOf(id: string, allergens: readonly Allergen[]): Ingredient['diet'] {
-  const has = (...atoms: Allergen[]) => atoms.some((atom) => allergens.includes(atom));
+  const has = (...atoms: Allergen[]) => hasAny(allergens, atoms);
   const animal = meat.has(id) || has('fish', 'crustaceans', 'molluscs');
   return {
     vegetarian: !animal && !rennet.has(id),

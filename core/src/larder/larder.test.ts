@@ -28,7 +28,8 @@ describe('the standard larder', () => {
     ['cos', 'romaine'],
     ['prawns', 'shrimp'],
     ['chickpeas', 'garbanzo beans'],
-    ['red pepper', 'capsicum'],
+    ['red pepper', 'red capsicum'],
+    ['peppers', 'capsicum'],
   ])('%s and %s are one thing', (uk, us) =>
     expect(standardLarder.names.get(uk)).toBe(standardLarder.names.get(us)),
   );

@@ -14,25 +14,58 @@ import {
   tinsAndJars,
   water,
 } from './data/pantry.js';
+import { sharedNameRows } from './data/shared-names.js';
 import { vegetables } from './data/vegetables.js';
+import { moreBakery, moreDairy, moreFishAndMeat } from './data/written-chilled.js';
+import { moreGrainsAndPulses, moreNutsAndSeeds } from './data/written-dry.js';
+import { moreFruit, moreLeaves, moreVegetables } from './data/written-produce.js';
+import { moreBaking, moreSpices } from './data/written-spices.js';
+import { moreOilsAndVinegars, moreTinsAndJars } from './data/written-tins.js';
+import { nameKeys } from './names.js';
 import type { Fact, Form, Ingredient } from './types.js';
 
 /** Ingredients by id, and by every name that people use for them. */
 export interface Larder {
   readonly ingredients: ReadonlyMap<string, Ingredient>;
-  /** Lower-case name → ingredient id. */
+  /** Plain name, as it stands and in the singular → ingredient id. */
   readonly names: ReadonlyMap<string, string>;
+  /** Plain names that several foods go by → their ids, the likeliest first. They are asked about. */
+  readonly shared: ReadonlyMap<string, readonly string[]>;
 }
 
-export function createLarder(ingredients: readonly Ingredient[]): Larder {
+const sharedNames: readonly (readonly [string, readonly string[]])[] = sharedNameRows.flatMap(
+  ([names, ids]) => names.flatMap((name) => nameKeys(name).map((key) => [key, ids] as const)),
+);
+
+/**
+ * A larder of these ingredients. What a kitchen calls them goes before every other name; a name that several
+ * foods share is none of theirs.
+ */
+export function createLarder(
+  ingredients: readonly Ingredient[],
+  called: readonly (readonly [name: string, id: string])[] = [],
+): Larder {
   const names = new Map<string, string>();
-  for (const item of ingredients) {
-    for (const name of [item.names.uk, item.names.us, ...item.names.also, item.id.replaceAll('-', ' ')]) {
-      const key = name.toLowerCase();
-      if (!names.has(key)) names.set(key, item.id);
+  const shared = new Map(sharedNames);
+  for (const [name, id] of called)
+    for (const key of nameKeys(name)) {
+      names.set(key, id);
+      shared.delete(key);
     }
-  }
-  return { ingredients: new Map(ingredients.map((item) => [item.id, item])), names };
+  for (const item of ingredients)
+    for (const key of keysOf(item)) if (!names.has(key) && !shared.has(key)) names.set(key, item.id);
+  return { ingredients: new Map(ingredients.map((item) => [item.id, item])), names, shared };
+}
+
+const keysBefore = new WeakMap<Ingredient, readonly string[]>();
+
+/** Every spelling of every name of an ingredient; a kitchen's larder shares most of them with all others. */
+function keysOf(item: Ingredient): readonly string[] {
+  const before = keysBefore.get(item);
+  if (before) return before;
+  const keys = [item.names.uk, item.names.us, ...item.names.also].flatMap(nameKeys);
+  keysBefore.set(item, keys);
+  return keys;
 }
 
 /** The larder every kitchen starts with. */
@@ -51,6 +84,18 @@ export const standardLarder: Larder = createLarder([
   ...spices,
   ...baking,
   ...water,
+  ...moreVegetables,
+  ...moreLeaves,
+  ...moreFruit,
+  ...moreBakery,
+  ...moreDairy,
+  ...moreFishAndMeat,
+  ...moreTinsAndJars,
+  ...moreOilsAndVinegars,
+  ...moreGrainsAndPulses,
+  ...moreNutsAndSeeds,
+  ...moreSpices,
+  ...moreBaking,
 ]);
 
 export function findIngredient(larder: Larder, id: string | null): Ingredient | null {

@@ -114,6 +114,8 @@ export const allergens = [
   'cashew',
   'pistachio',
   'pine nut',
+  'brazil nut',
+  'macadamia nut',
 ] as const;
 export type Allergen = (typeof allergens)[number];
 
@@ -228,6 +230,8 @@ export interface Ingredient {
   readonly keepingDays: Keeping;
   readonly ripeningDays?: number;
   readonly allergens: readonly Allergen[];
+  /** True where nobody has said what allergens an ingredient of the kitchen's own holds. */
+  readonly allergensNotKnown?: boolean;
   /** How its lines scale unless the recipe says otherwise. */
   readonly scaling: Scaling;
   /** Grams of a small and of a large piece; the medium one is among the counts. */

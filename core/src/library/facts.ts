@@ -15,6 +15,8 @@ export interface RecipeFact {
 export interface RecipeFacts {
   readonly facts: readonly RecipeFact[];
   readonly allergens: readonly string[];
+  /** Names of lines whose allergens are not known. */
+  readonly notKnown: readonly string[];
   /** "vegetarian", "vegan": by the larder; labels decide. */
   readonly diets: readonly string[];
   readonly cautions: readonly { readonly ingredient: string; readonly sentence: string }[];

@@ -9,7 +9,7 @@ import {
   standardLarder,
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
-import { allergensOf, type Recipe, recipeMinutes } from '../recipes/index.js';
+import { contentsOf, type Recipe, recipeMinutes, recognised } from '../recipes/index.js';
 import { type English, showSpan } from '../words/index.js';
 import { fact, type LineOf, type RecipeFact, type RecipeFacts, type RecipeFactsOptions } from './facts.js';
 import { costFact } from './rough-cost.js';
@@ -19,8 +19,10 @@ import { seasonFact } from './season.js';
  * Yield by weight and volume, batch limits, minutes, season, rough cost, allergens, diets and cautions of a
  * recipe as written.
  */
-export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): RecipeFacts {
+export function recipeFacts(written: Recipe, options: RecipeFactsOptions): RecipeFacts {
   const larder = options.larder ?? standardLarder;
+  const recipe = recognised(written, larder);
+  const contents = contentsOf(recipe, larder);
   const lines = recipe.lines.map((line) => ({ line, ingredient: findIngredient(larder, line.ingredient) }));
   const known = lines.flatMap(({ ingredient }) => (ingredient ? [ingredient] : []));
   return {
@@ -31,7 +33,8 @@ export function recipeFacts(recipe: Recipe, options: RecipeFactsOptions): Recipe
       seasonFact(known, options),
       costFact(recipe, lines, options),
     ],
-    allergens: allergensByList(allergensOf(recipe, larder), options.allergenList),
+    allergens: allergensByList(contents.allergens, options.allergenList),
+    notKnown: contents.notKnown,
     diets: dietsOf(recipe, larder),
     cautions: cautionsFor(known, options.english),
   };

@@ -104,7 +104,7 @@ describe('checks', () => {
 
 describe('allergens and jobs', () => {
   it('names allergens as the larder has them', () =>
-    expect(plan().allergens).toEqual([{ dishId: 'd1', contains: ['egg', 'nuts (walnut)'] }]));
+    expect(plan().allergens).toEqual([{ dishId: 'd1', contains: ['egg', 'nuts (walnut)'], notKnown: [] }]));
   it('shopping is a dated job the day before', () =>
     expect(plan().jobs.map(({ kind, localDate }) => [kind, localDate])).toEqual([
       ['buy', '2026-11-26'],

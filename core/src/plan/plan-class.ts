@@ -64,9 +64,10 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     outOfCold: cold,
     warnings: warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }),
     jobs: planJobs(facts, timeline),
-    allergens: dishes.map(({ id, allergens }) => ({
+    allergens: dishes.map(({ id, allergens, notKnown }) => ({
       dishId: id,
       contains: allergensByList(allergens, kitchen.allergenList),
+      notKnown,
     })),
   };
 }

@@ -20,7 +20,7 @@ import {
   type PortionOptions,
   portionRecipe,
 } from '../portions/index.js';
-import { allergensOf } from '../recipes/index.js';
+import { contentsOf } from '../recipes/index.js';
 import { withAddedSteps } from '../timeline/index.js';
 
 /** A dish on its way through the passes of a plan, from what stands on the menu to what the clock sees. */
@@ -32,6 +32,8 @@ export interface PlannedDish {
   readonly timed: TimedDish;
   readonly portions: DishPortions;
   readonly allergens: readonly Allergen[];
+  /** Names of lines whose allergens are not known. */
+  readonly notKnown: readonly string[];
 }
 
 /** The dishes of a class, decided, portioned, and made whole for the clock, in the order of the menu. */
@@ -54,7 +56,7 @@ export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Lar
         [dish.recipe, facts.people, facts.peoplePerStation, facts.demonstrationPlates, options, larder],
         () => portionsOf(dish, { facts, stations, options, larder }),
       ),
-      allergens: allergensOf(dish.recipe, larder),
+      ...contentsOf(dish.recipe, larder),
     };
   });
 }

@@ -50,5 +50,10 @@ export interface ClassPlan {
   readonly warnings: readonly PlanWarning[];
   readonly jobs: readonly PlanJob[];
   /** Allergens of each dish, from the larder's data. */
-  readonly allergens: readonly { readonly dishId: DishId; readonly contains: readonly string[] }[];
+  /** What each dish contains, and its lines of which that is not known. */
+  readonly allergens: readonly {
+    readonly dishId: DishId;
+    readonly contains: readonly string[];
+    readonly notKnown: readonly string[];
+  }[];
 }

@@ -1,10 +1,48 @@
 import { type Allergen, findIngredient, type Larder, standardLarder } from '../larder/index.js';
+import { counted } from '../words/index.js';
 import type { Recipe } from './types.js';
 
-/** Allergens of a dish as the larder knows them. Never a promise: labels decide. */
-export function allergensOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Allergen[] {
+/** What a dish holds, as far as its lines are known. */
+export interface Contents {
+  readonly allergens: readonly Allergen[];
+  /** Names of lines whose allergens nobody knows: not in the larder, or not said of an own ingredient. */
+  readonly notKnown: readonly string[];
+}
+
+/** Allergens of a dish as the larder knows them, and what it does not. Never a promise: labels decide. */
+export function contentsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Contents {
   const found = new Set<Allergen>();
-  for (const line of recipe.lines)
-    for (const allergen of findIngredient(larder, line.ingredient)?.allergens ?? []) found.add(allergen);
-  return [...found].sort();
+  const notKnown = new Set<string>();
+  for (const line of recipe.lines) {
+    const ingredient = findIngredient(larder, line.ingredient);
+    if (!ingredient || ingredient.allergensNotKnown) notKnown.add(line.name || line.text);
+    for (const allergen of ingredient?.allergens ?? []) found.add(allergen);
+  }
+  return { allergens: [...found].sort(), notKnown: [...notKnown] };
+}
+
+export function allergensOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Allergen[] {
+  return [...contentsOf(recipe, larder).allergens];
+}
+
+/** More names than this are counted. */
+const mostNames = 4;
+
+/** "not known for 2 lines: salt cod, labneh"; empty where all is known. */
+export function notKnownWords(notKnown: readonly string[]): string {
+  if (notKnown.length === 0) return '';
+  const named = notKnown.slice(0, mostNames).join(', ');
+  const more = notKnown.length > mostNames ? ` and ${notKnown.length - mostNames} more` : '';
+  return `not known for ${counted(notKnown.length, 'line')}: ${named}${more}`;
+}
+
+/**
+ * What is said of a dish's allergens wherever it is named: "contains milk; check the labels". None is said to
+ * be listed only where every line is known.
+ */
+export function allergenSentence(contains: readonly string[], notKnown: readonly string[]): string {
+  const open = notKnownWords(notKnown);
+  if (contains.length > 0)
+    return `contains ${contains.join(', ')}${open ? `; ${open}` : ''}; check the labels`;
+  return open ? `allergens ${open}` : 'no listed allergen; check the labels';
 }

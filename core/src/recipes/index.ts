@@ -1,7 +1,7 @@
 export * from './types.js';
 export { parseIngredientLine, longestLine, type LineOptions } from './intake/line/line.js';
 export { recipeMinutes } from './minutes.js';
-export { findByName } from './intake/line/names.js';
+export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text/text.js';
 export { findInSteps, type StepFinding } from './intake/step/findings.js';
 export { acceptFinding, declineFinding, hasFinding, offeredFindings } from './intake/step/accepted.js';
@@ -26,4 +26,5 @@ export { pieceSizeOf } from './size.js';
 export { stepCircle, withoutCircles } from './circles.js';
 export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';
 
-export { allergensOf } from './allergens.js';
+export { allergenSentence, allergensOf, contentsOf, type Contents, notKnownWords } from './allergens.js';
+export { recognised, recognisedLine } from './recognise.js';

@@ -101,18 +101,7 @@ function dishContent(dish: CardDish): Content[] {
       stack: [
         { text: drawn(dish.title, 'Heading'), font: 'Heading', fontSize: 17 },
         {
-          text: drawn(
-            [
-              dish.batch,
-              dish.allergens
-                ? `contains ${dish.allergens}; check the labels`
-                : 'no listed allergen; check the labels',
-              dish.credit,
-            ]
-              .filter(Boolean)
-              .join(' · '),
-            'Text',
-          ),
+          text: drawn([dish.batch, dish.contents, dish.credit].filter(Boolean).join(' · '), 'Text'),
           fontSize: 11,
         },
         ...dish.components.slice(0, 1).map(componentTable),

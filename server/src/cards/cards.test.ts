@@ -42,7 +42,7 @@ const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<Station
       fromOnce: [],
       doneBefore: [],
       steps,
-      allergens: '',
+      contents: 'no listed allergen; check the labels',
       credit: '',
     },
   ],

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { LarderEntryDto, LarderEntryView, StockDto, StockView } from '@fornax/contract';
-import { standardLarder } from '@fornax/core';
+import { nameKeys, standardLarder } from '@fornax/core';
 import { UniqueConstraintError } from 'sequelize';
 import { v7 as uuid } from 'uuid';
 import { ProblemException } from '../common/problem.js';
@@ -33,7 +33,13 @@ export class LarderService {
         'The larder has an ingredient of this name already: put your figures in its place.',
       );
     const scope = new KitchenScope(LarderEntryRow, kitchenId);
-    const entry = { ingredient, figures: { ...input.figures }, own: input.own ? { ...input.own } : null };
+    const called = input.called ?? [];
+    const entry = {
+      ingredient,
+      figures: { ...input.figures },
+      own: input.own ? { ...input.own } : null,
+      called: [...called],
+    };
     const saved =
       revision === 0
         ? await this.#create(scope, ingredient, entry)
@@ -45,7 +51,24 @@ export class LarderService {
           'what stands now, and put your figure in again.',
         { current: await this.#find(scope, ingredient) },
       );
+    await this.#takeFromOthers(scope, ingredient, called);
     return (await this.#find(scope, ingredient))!;
+  }
+
+  /** A name means one ingredient: where another had it, the one that was named last has it now. */
+  async #takeFromOthers(
+    scope: KitchenScope<LarderEntryRow>,
+    ingredient: string,
+    called: readonly string[],
+  ): Promise<void> {
+    const taken = new Set(called.flatMap(nameKeys));
+    if (taken.size === 0) return;
+    for (const row of await scope.find({})) {
+      const names = row.entry.called ?? [];
+      const left = names.filter((name) => !nameKeys(name).some((key) => taken.has(key)));
+      if (row.ingredient !== ingredient && left.length < names.length)
+        await scope.updateRevision(row.id, row.revision, { entry: { ...row.entry, called: left } });
+    }
   }
 
   async #create(scope: KitchenScope<LarderEntryRow>, ingredient: string, entry: object): Promise<boolean> {

@@ -2,10 +2,11 @@ import { createHash } from 'node:crypto';
 import type { RecipeSummary } from '@fornax/contract';
 import {
   allergensByList,
-  allergensOf,
+  contentsOf,
   dietsOf,
   larderOf,
   recipeMinutes,
+  recognised,
   seasonText,
   type KitchenFacts,
   type Recipe,
@@ -20,7 +21,7 @@ import { kitchenFacts } from '../kitchens/kitchen-facts.js';
 import { wholeRecipes } from './library.js';
 
 /** Counts up where the same recipe and kitchen give another row than before. */
-const wayOfWorkingOut = 1;
+const wayOfWorkingOut = 2;
 
 const writtenAtOnce = 200;
 
@@ -96,9 +97,11 @@ function basisOf({ larder, allergenList, hemisphere }: KitchenFacts): string {
   return createHash('sha256').update(basis).digest('base64url').slice(0, 22);
 }
 
-function summaryOf(recipe: Recipe, kitchen: KitchenFacts): Omit<RecipeSummary, 'id'> {
-  const minutes = recipeMinutes(recipe);
+function summaryOf(written: Recipe, kitchen: KitchenFacts): Omit<RecipeSummary, 'id'> {
   const larder = larderOf(kitchen.larder);
+  const recipe = recognised(written, larder);
+  const minutes = recipeMinutes(recipe);
+  const contents = contentsOf(recipe, larder);
   return {
     title: recipe.title,
     kind: recipe.kind,
@@ -107,7 +110,8 @@ function summaryOf(recipe: Recipe, kitchen: KitchenFacts): Omit<RecipeSummary, '
     handsOnMinutes: minutes.handsOn,
     waitMinutes: minutes.waiting,
     techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))],
-    allergens: allergensByList(allergensOf(recipe, larder), kitchen.allergenList),
+    allergens: allergensByList(contents.allergens, kitchen.allergenList),
+    notKnown: [...contents.notKnown],
     diets: dietsOf(recipe, larder),
     season: seasonText(recipe, larder, kitchen.hemisphere),
     unread: recipe.lines.filter((line) => line.unread !== '').length,

@@ -50,10 +50,7 @@ export function CardDishSheet({ dish }: { dish: CardDish }) {
     <section>
       <h3>{dish.title}</h3>
       <Small>
-        <AmountText text={dish.batch} /> ·{' '}
-        {dish.allergens
-          ? `contains ${dish.allergens}; check the labels`
-          : 'no listed allergen; check the labels'}
+        <AmountText text={dish.batch} /> · {dish.contents}
         {dish.credit ? ` · ${dish.credit}` : ''}
       </Small>
       {dish.components.map((component) => (

@@ -4,7 +4,7 @@ import { type Ingredient, type LarderFigure, missingFigures, moneyProblem } from
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { useSay } from '../parts/toasts.js';
-import type { LarderEntries } from './useLarderEntries.js';
+import type { LarderEntries } from '../api/useLarderEntries.js';
 
 const Box = styled.input<{ $wrong: boolean }>`
   width: 84px;

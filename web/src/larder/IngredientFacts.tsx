@@ -13,7 +13,8 @@ import {
 import { useKitchen } from '../api/useLarder.js';
 import { Quietly } from '../parts/states.js';
 import { AddFigure, FigureRow, Problem } from './FigureRow.js';
-import type { LarderEntries } from './useLarderEntries.js';
+import type { LarderEntries } from '../api/useLarderEntries.js';
+import { OfThisKitchen } from './OfThisKitchen.js';
 
 const Table = styled.table`
   width: 100%;
@@ -69,6 +70,7 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
     <article>
       <h2>{capital(ingredient.names[english])}</h2>
       <NamesAndAllergens ingredient={ingredient} />
+      <OfThisKitchen ingredient={ingredient} entries={entries} />
       <Table>
         <thead>
           <tr>
@@ -129,7 +131,9 @@ function NamesAndAllergens({ ingredient }: { ingredient: Ingredient }) {
           <Quietly>also {names.join(', ')}</Quietly>
         </p>
       ) : null}
-      {contains.length > 0 ? (
+      {ingredient.allergensNotKnown ? (
+        <Problem as="strong">Its allergens are not known.</Problem>
+      ) : contains.length > 0 ? (
         <p>
           <Problem as="strong">Contains {contains.join(', ')}.</Problem> <Quietly>Check the label.</Quietly>
         </p>

@@ -13,7 +13,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
 import { saveFile } from '../parts/save-file.js';
 import { Row } from '../parts/states.js';
-import type { LarderEntries } from './useLarderEntries.js';
+import type { LarderEntries } from '../api/useLarderEntries.js';
 
 const Alert = styled.p`
   margin: 12px 0;
@@ -56,7 +56,9 @@ export function LarderFiles({
   return (
     <Dialog title="The larder as CSV" wide isOpen={isOpen} onClose={close}>
       <Row>
-        <Button onPress={() => saveFile('larder.csv', 'text/csv', writeLarderCsv(entries.larder))}>
+        <Button
+          onPress={() => saveFile('larder.csv', 'text/csv', writeLarderCsv(entries.larder, entries.entries))}
+        >
           Save the whole larder
         </Button>
         <FileTrigger acceptedFileTypes={['.csv']} onSelect={(list) => void read(list?.[0])}>

@@ -8,9 +8,9 @@ import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { IngredientFacts } from './IngredientFacts.js';
 import { LarderFiles } from './LarderFiles.js';
-import { NewIngredient } from './NewIngredient.js';
+import { NewIngredient } from '../parts/food/NewIngredient.js';
 import { StockList } from './StockList.js';
-import { useLarderEntries, type LarderEntries } from './useLarderEntries.js';
+import { useLarderEntries, type LarderEntries } from '../api/useLarderEntries.js';
 import { WeighYourHand } from './WeighYourHand.js';
 
 const Head = styled(Row)`
@@ -102,7 +102,12 @@ export default function LarderPage() {
           <Nothing id={ingredientId} />
         )}
       </Columns>
-      <NewIngredient isOpen={open === 'new'} entries={entries} onClose={() => setOpen(null)} />
+      <NewIngredient
+        isOpen={open === 'new'}
+        entries={entries}
+        onClose={() => setOpen(null)}
+        onAdded={(added) => void navigate(`/larder/${added}`)}
+      />
       <WeighYourHand isOpen={open === 'weigh'} entries={entries} onClose={() => setOpen(null)} />
       <LarderFiles isOpen={open === 'files'} entries={entries} onClose={() => setOpen(null)} />
     </Sheet>

@@ -23,7 +23,7 @@ import { DateField } from '../parts/DateTimeFields.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import type { LarderEntries } from './useLarderEntries.js';
+import type { LarderEntries } from '../api/useLarderEntries.js';
 
 const Form = styled.form`
   display: grid;

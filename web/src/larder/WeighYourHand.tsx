@@ -6,7 +6,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import type { LarderEntries } from './useLarderEntries.js';
+import type { LarderEntries } from '../api/useLarderEntries.js';
 
 const Grid = styled.div`
   display: grid;

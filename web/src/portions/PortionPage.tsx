@@ -4,6 +4,8 @@ import type { DishMaking, RotationTurn } from '@fornax/core';
 import styled from 'styled-components';
 import { Link } from 'react-router';
 import { useOpenClass } from '../classes/class-context.js';
+import { notKnownIn } from '../classes/not-known.js';
+import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import { Warnings } from '../parts/Warnings.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { Quietly } from '../parts/states.js';
@@ -83,6 +85,7 @@ export default function PortionPage() {
         </Switch>
       </Head>
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'portions')} />
+      <NotKnownFoods names={notKnownIn(plan)} what="Allergens" />
       {plan.portions.dishes.length === 0 ? (
         <NoDishes>The amounts for every bench appear here.</NoDishes>
       ) : null}

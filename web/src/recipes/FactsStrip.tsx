@@ -1,5 +1,13 @@
 import { useMemo } from 'react';
-import { recipeFacts, type KitchenFacts, type Larder, type Recipe } from '@fornax/core';
+import {
+  allergenSentence,
+  capital,
+  type KitchenFacts,
+  type Larder,
+  notKnownWords,
+  type Recipe,
+  recipeFacts,
+} from '@fornax/core';
 import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
@@ -61,7 +69,7 @@ export function FactsStrip({
   larder: Larder;
   kitchen: KitchenFacts;
 }) {
-  const { facts, allergens, diets, cautions } = useMemo(
+  const { facts, allergens, notKnown, diets, cautions } = useMemo(
     () =>
       recipeFacts(recipe, {
         larder,
@@ -84,11 +92,12 @@ export function FactsStrip({
           </div>
         ))}
       </Strip>
-      {allergens.length > 0 ? (
-        <Contains>Contains {allergens.join(', ')}. Check the labels.</Contains>
+      {allergens.length + notKnown.length > 0 ? (
+        <Contains>{capital(allergenSentence(allergens, notKnown))}.</Contains>
       ) : (
-        <Quietly>No listed allergens; check the labels.</Quietly>
+        <Quietly>{capital(allergenSentence([], []))}.</Quietly>
       )}
+      {notKnown.length > 0 ? <Quietly> Diets {notKnownWords(notKnown)}.</Quietly> : null}
       {diets.length > 0 ? <Quietly> {diets.join(', ')} by the larder; check the labels.</Quietly> : null}
       {cautions.length > 0 ? (
         <Cautions>

@@ -13,6 +13,7 @@ import {
   type RecipeChoice,
   type RecipeComponent,
   type RecipeLine,
+  recognisedLine,
   type Scaling,
   showRational,
   toNumber,
@@ -23,6 +24,7 @@ import {
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
+import { FoodQuestion } from '../parts/food/FoodQuestion.js';
 import { Quietly } from '../parts/states.js';
 import { WhenChoice } from './WhenChoice.js';
 
@@ -82,7 +84,7 @@ interface LineEditorProps {
 
 /** One written line with what was understood below it; read again as one types, or corrected by hand. */
 export function LineEditor({
-  line,
+  line: written,
   index,
   system,
   larder,
@@ -94,6 +96,8 @@ export function LineEditor({
   handle,
 }: LineEditorProps) {
   const [isOpen, setOpen] = useState(false);
+  // What the kitchen has named since it was written is known in every recipe.
+  const line = recognisedLine(written, system, larder);
   const retype = (text: string) =>
     onChange({
       ...lineOf(parseIngredientLine(text, { system, larder }), index, line.componentId, larder),
@@ -101,6 +105,7 @@ export function LineEditor({
       text,
       when: line.when,
     });
+  const isAsked = line.ingredient === null && line.name !== '' && isOnlyItsName(line);
   return (
     <>
       {handle}
@@ -111,13 +116,14 @@ export function LineEditor({
         </Written>
         <Read>
           <AmountText text={understood(line, larder)} />
-          {line.unread ? (
+          {line.unread && !isAsked ? (
             <>
               {' '}
               <Mark>{capital(line.unread)}.</Mark>
             </>
           ) : null}
         </Read>
+        {isAsked ? <FoodQuestion name={line.name} /> : null}
         {isOpen ? (
           <ByHand
             line={line}
@@ -131,6 +137,11 @@ export function LineEditor({
       </Row>
     </>
   );
+}
+
+/** Whether the name is all that was not understood. */
+function isOnlyItsName({ unread }: RecipeLine): boolean {
+  return /^“[^”]*” (?:is not in the larder|can be several things)$/.test(unread);
 }
 
 function LineButtons({
@@ -220,6 +231,7 @@ function ByHand({ line, larder, onChange, components, choices, onMove }: ByHandP
         }
       />
       <HowCounted line={line} corrected={corrected} />
+      {line.ingredient ? <FoodQuestion name={line.name} isSure /> : null}
       {onMove && components.length > 1 ? (
         <Choice
           label="Component"

@@ -1,7 +1,7 @@
 import { useDeferredValue, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { RecipeSummary } from '@fornax/contract';
-import { dishKinds, showSpan, type DishKind } from '@fornax/core';
+import { allergenSentence, dishKinds, showSpan, type DishKind } from '@fornax/core';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { recipesQuery } from '../api/queries.js';
@@ -170,7 +170,7 @@ function RecipeItem({ recipe }: { recipe: RecipeSummary }) {
           </Look>
         ) : (
           <Quietly>
-            {recipe.allergens.length > 0 ? `contains ${recipe.allergens.join(', ')}` : 'no listed allergens'}
+            {allergenSentence(recipe.allergens, recipe.notKnown)}
             {recipe.diets.length > 0 ? (
               <>
                 <br />

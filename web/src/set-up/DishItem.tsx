@@ -1,13 +1,14 @@
 import { memo, useState } from 'react';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { Link } from 'react-router';
-import { optionTaken, type DishMaking, type Maker, type Portion } from '@fornax/core';
+import { capital, optionTaken, type DishMaking, type Maker, type Portion } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Row } from '../parts/states.js';
 import { Differences } from '../parts/Differences.js';
+import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
 
@@ -67,7 +68,10 @@ interface DishItemProps {
   dish: Dish;
   index: number;
   count: number;
-  contains: string;
+  /** What it contains, as a sentence. */
+  contents: string;
+  /** Names of lines that are not known, one a row. */
+  notKnown: string;
   stations: number;
   setDishes: (change: (dishes: readonly Dish[]) => readonly Dish[]) => void;
 }
@@ -77,7 +81,8 @@ export const DishItem = memo(function DishOnMenu({
   dish,
   index,
   count,
-  contains,
+  contents,
+  notKnown,
   stations,
   setDishes,
 }: DishItemProps) {
@@ -93,7 +98,8 @@ export const DishItem = memo(function DishOnMenu({
     <Item>
       <DishTitle
         dish={dish}
-        contains={contains}
+        contents={contents}
+        notKnown={notKnown}
         stations={stations}
         onMaking={(making) => change({ making })}
         onChoose={(choices) => change({ choices })}
@@ -126,7 +132,8 @@ export const DishItem = memo(function DishOnMenu({
 
 interface DishTitleProps {
   dish: Dish;
-  contains: string;
+  contents: string;
+  notKnown: string;
   stations: number;
   onMaking: (making: DishMaking) => void;
   onNewest: () => void;
@@ -171,15 +178,16 @@ function Moves({
   );
 }
 
-function DishTitle({ dish, contains, stations, onMaking, onNewest, onChoose }: DishTitleProps) {
+function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onChoose }: DishTitleProps) {
   return (
     <Title>
       <Link to={`/recipes/${dish.recipeId}`}>{dish.recipe.title}</Link>
-      {contains ? (
-        <Contains>Contains {contains}. Check the labels.</Contains>
+      {contents.startsWith('no listed') ? (
+        <NoneListed>{capital(contents)}.</NoneListed>
       ) : (
-        <NoneListed>No listed allergens; check the labels.</NoneListed>
+        <Contains>{capital(contents)}.</Contains>
       )}
+      {notKnown ? <NotKnownFoods names={notKnown.split('\n')} what="Allergens" /> : null}
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice

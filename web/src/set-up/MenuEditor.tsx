@@ -1,5 +1,6 @@
 import styled from 'styled-components';
 import { useCallback, useRef, useState } from 'react';
+import { allergenSentence, type ClassPlan } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
 import { Empty, Row } from '../parts/states.js';
@@ -20,6 +21,13 @@ const Alert = styled.p`
   color: ${({ theme }) => theme.colour.beet};
   font-weight: 600;
 `;
+
+/** What a dish contains, and what of it is not known, as words that stay the same while it does. */
+function contentsOf(plan: ClassPlan, dish: string): { contents: string; notKnown: string } {
+  const found = plan.allergens.find(({ dishId }) => dishId === dish);
+  const notKnown = found?.notKnown ?? [];
+  return { contents: allergenSentence(found?.contains ?? [], notKnown), notKnown: notKnown.join('\n') };
+}
 
 /** Why the menu cannot be kept as it is: it is shown, and sent again once it is changed. */
 function Refused({ problems }: { problems: Readonly<Record<string, string>> }) {
@@ -62,7 +70,7 @@ export function MenuEditor() {
             index={index}
             count={view.dishes.length}
             stations={plan.portions.stations.sizes.length}
-            contains={(plan.allergens.find(({ dishId }) => dishId === dish.id)?.contains ?? []).join(', ')}
+            {...contentsOf(plan, dish.id)}
             setDishes={setDishes}
           />
         ))}

@@ -4,6 +4,8 @@ import styled from 'styled-components';
 import { money, type ShoppingList, type ShoppingRow, showDate } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
+import { notKnownIn } from '../classes/not-known.js';
+import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { NoDishes } from '../parts/NoDishes.js';
@@ -85,6 +87,7 @@ export default function ShopPage() {
         </p>
       ) : null}
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'shopping')} />
+      <NotKnownFoods names={notKnownIn(plan)} what="Allergens" />
       <OverturnedTicks ticks={ticks} rows={rows} />
       {view.dishes.length > 0 ? <ShopSettings /> : null}
       {rows.length === 0 ? (

@@ -59,8 +59,7 @@ export const dairyAndEggs = defineSection('dairy and eggs', [
   {
     id: 'cream',
     uk: 'double cream',
-    us: 'heavy cream',
-    also: ['cream', 'whipping cream'],
+    also: ['extra-thick double cream'],
     unit: 'ml',
     packs: [
       [150, 'pot'],
@@ -128,7 +127,7 @@ export const dairyAndEggs = defineSection('dairy and eggs', [
   {
     id: 'cream-cheese',
     uk: 'cream cheese',
-    also: ['soft cheese'],
+    also: ['soft cheese', 'full-fat cream cheese'],
     packs: [[200, 'tub']],
     density: { plain: 0.98 },
     yields: {},
@@ -203,7 +202,7 @@ export const dairyAndEggs = defineSection('dairy and eggs', [
   {
     id: 'tofu',
     uk: 'silken tofu',
-    also: ['tofu'],
+    also: ['soft tofu', 'silken soft tofu'],
     packs: [[300, 'block']],
     density: { plain: 1.03, cubed: 0.75 },
     yields: { usual: 0.95 },
@@ -217,7 +216,7 @@ export const bakery = defineSection('bakery', [
   {
     id: 'flatbread',
     uk: 'flatbreads',
-    also: ['flatbread', 'pitta', 'pitta breads', 'pita', 'pita breads'],
+    also: ['flatbread', 'flat bread', 'flat breads'],
     unit: 'piece',
     packs: [[6, 'packet']],
     count: { piece: 60 },
@@ -230,7 +229,15 @@ export const bakery = defineSection('bakery', [
     id: 'sourdough',
     uk: 'country bread',
     us: 'country bread',
-    also: ['bread', 'stale bread', 'sourdough', 'white bread', 'crusty bread'],
+    also: [
+      'bread',
+      'stale bread',
+      'sourdough',
+      'sourdough bread',
+      'crusty bread',
+      'rustic bread',
+      'stale country bread',
+    ],
     packs: [[800, 'loaf']],
     count: { slice: 45, piece: 800 },
     density: { cubed: 0.18, torn: 0.15 },
@@ -266,6 +273,13 @@ export const fishAndMeat = defineSection('fish and meat', [
     id: 'smoked-bacon',
     uk: 'streaky bacon',
     us: 'bacon',
+    also: [
+      'smoked bacon',
+      'smoked streaky bacon',
+      'bacon rashers',
+      'unsmoked streaky bacon',
+      'thick-cut bacon',
+    ],
     packs: [[200, 'packet']],
     count: { slice: 20 },
     density: {},

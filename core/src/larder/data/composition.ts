@@ -22,7 +22,7 @@ grapes 81 0.2 15.5 0 citric 0.6 | strawberry 91 0.3 4.9 0 citric 0.9 | fig 79 0.
 peach 89 0.3 8.4 0 citric 0.5 | watermelon 91 0.2 6.2 0 | melon 90 0.2 8 0
 dates 21 0.4 63 0 | raisins 15 0.5 59 0 citric 1.5 | dried-cranberries 16 1.4 65 0 citric 1
 flatbread 32 6 3 1.1 | sourdough 38 1.5 2 1.1 | rye-bread 42 1.7 3.9 1.2 | breadcrumbs 8 3 4 1.4
-egg 76 9.5 0.4 0.35 | butter 16 81 0.6 1.2 | buttermilk 90 0.9 4.8 0.2 lactic 0.8 | milk 88 3.6 4.7 0.1 | cream 48 48 1.6 0.1
+egg 76 9.5 0.4 0.35 | butter 16 81 0.6 0 | buttermilk 90 0.9 4.8 0.2 lactic 0.8 | milk 88 3.6 4.7 0.1 | cream 48 48 1.6 0.1
 creme-fraiche 60 30 2.4 0.1 lactic 0.7 | soured-cream 74 18 3.8 0.1 lactic 0.7 | yoghurt 87 3.5 4.9 0.2 lactic 1
 strained-yoghurt 77 10 3.8 0.1 lactic 1
 cream-cheese 60 24 3.5 0.7 lactic 0.6 | feta 55 22 1 2.6 lactic 0.9 | parmesan 30 29 0 1.7 | goats-cheese 60 22 1 1 lactic 0.6
@@ -55,10 +55,10 @@ water 100 0 0 0 | ice 100 0 0 0
  * with place and year.
  */
 export const seasons = `
-aubergine 7-9 | beetroot 6-2 | broccoli 6-11 | cabbage 8-3 | red-cabbage 9-2 | carrot 6-2 | cauliflower 8-4 | celery 7-11 | celeriac 10-3
-courgette 6-9 | cucumber 5-9 | fennel 6-10 | garlic 7-9 | green-beans 6-9 | kohlrabi 6-11 | leek 9-3 | mushroom 1-12 | onion 7-3 | red-onion 7-3
-parsnip 10-3 | pepper 7-10 | potato 6-2 | radish 4-10 | shallot 7-1 | spring-onion 3-10 | squash 9-1 | sweet-potato 10-3 | tomato 6-10
-cherry-tomato 6-10 | chilli 7-10 | asparagus 4-6 | peas 6-8 | sugar-snap 6-8
+aubergine 7-9 | beetroot 6-2 | broccoli 6-11 | cauliflower 8-4 | celery 7-11 | celeriac 10-3
+courgette 6-9 | cucumber 5-9 | fennel 6-10 | green-beans 6-9 | kohlrabi 6-11 | leek 9-3 | mushroom 1-12
+parsnip 10-3 | pepper 7-10 | radish 4-10 | spring-onion 3-10 | squash 9-1 | sweet-potato 10-3 | tomato 6-10
+cherry-tomato 6-10 | chilli 7-10 | asparagus 4-6 | sugar-snap 6-8
 cos-lettuce 5-10 | little-gem 5-10 | butterhead 5-10 | mixed-leaves 4-10 | rocket 4-10 | baby-spinach 3-10 | kale 9-4 | watercress 4-10
 radicchio 10-3 | chicory 11-4 | basil 6-9 | chives 4-9 | coriander 5-9 | dill 5-9 | mint 4-10 | parsley 4-11 | tarragon 5-9 | sage 4-11 | thyme 4-11
 rosemary 1-12
@@ -69,7 +69,7 @@ peach 6-9 | melon 7-9 | watermelon 6-9
 /** Grams of a small and of a large piece as purchased, beside the medium one. Estimates. */
 export const pieceSizes = `
 aubergine 220 420 | avocado 150 260 | beetroot 80 180 | broccoli 300 550 | cabbage 600 1300 | red-cabbage 600 1300 | carrot 50 120
-cauliflower 500 1000 | courgette 140 300 | cucumber 250 420 | fennel 180 330 | onion 90 220 | red-onion 80 200 | pepper 120 210 | potato 90 250
+cauliflower 500 1000 | courgette 140 300 | cucumber 250 420 | fennel 180 330 | onion 90 220 | red-onion 80 200 | pepper 120 210 | potato 100 250
 shallot 20 45
 squash 700 1500 | sweet-potato 150 400 | tomato 80 180 | chilli 8 25 | celeriac 500 1000 | leek 100 250 | parsnip 80 200 | kohlrabi 150 350
 lemon 90 145 | lime 55 85 | orange 150 260 | grapefruit 300 460 | apple 120 220 | pear 140 230 | mango 250 450 | pomegranate 200 380 | fig 35 60

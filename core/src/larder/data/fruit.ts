@@ -31,7 +31,7 @@ export const fruit = defineSection('fruit', [
   {
     id: 'orange',
     uk: 'orange',
-    also: ['oranges', 'navel orange', 'blood orange', 'blood oranges'],
+    also: ['oranges', 'navel orange', 'navel oranges', 'sweet orange'],
     unit: 'piece',
     packs: [[1, '']],
     count: { piece: 200 },
@@ -135,7 +135,7 @@ export const fruit = defineSection('fruit', [
   {
     id: 'peach',
     uk: 'peach',
-    also: ['peaches', 'nectarine', 'nectarines'],
+    also: ['peaches', 'flat peaches'],
     unit: 'piece',
     packs: [[1, '']],
     count: { piece: 150 },
@@ -168,7 +168,7 @@ export const fruit = defineSection('fruit', [
     id: 'dates',
     uk: 'soft dates',
     us: 'soft dates',
-    also: ['dates', 'pitted dates'],
+    also: ['dates', 'pitted dates', 'medjool dates', 'date'],
     packs: [[200, 'packet']],
     count: { piece: 16 },
     density: { chopped: 0.62 },
@@ -178,7 +178,7 @@ export const fruit = defineSection('fruit', [
   {
     id: 'raisins',
     uk: 'raisins',
-    also: ['sultanas', 'golden raisins'],
+    also: ['raisin', 'seedless raisins'],
     packs: [[250, 'packet']],
     handful: 40,
     density: { plain: 0.64 },

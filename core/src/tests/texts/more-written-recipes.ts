@@ -33,15 +33,14 @@ Tear over the mozzarella and basil, dress and serve at once.
       'Salad | 2 piece | mozzarella',
       'Salad | 1 bunch | basil',
       'Dressing | 3 tbsp | extra-virgin-olive-oil',
-      'Dressing | 1 tbsp | –',
+      'Dressing | 1 tbsp | white-balsamic',
       'Dressing | 1/2 tsp | flake-salt',
     ],
     steps: [
       '4 | in class | – | tomato, peach, 1/2 flake-salt',
-      '4 | in class | – | extra-virgin-olive-oil, white balsamic, 1/2 flake-salt',
+      '4 | in class | – | extra-virgin-olive-oil, white-balsamic, 1/2 flake-salt',
       '4 | in class | – | mozzarella, basil',
     ],
-    marked: ['1 tbsp white balsamic or white wine vinegar'],
   },
   {
     system: 'metric',
@@ -72,7 +71,7 @@ Toss the kale and beans with half of the tahini. Top with avocado, pumpkin seeds
     },
     lines: [
       'Salad | 150 g | kale',
-      'Salad | 1 tin | tinned-white-beans',
+      'Salad | 1 tin | tinned-butter-beans',
       'Salad | 2 tbsp | tahini',
       'Salad | 1/2 piece | lemon',
       'Salad | 1 clove | garlic',
@@ -84,7 +83,7 @@ Toss the kale and beans with half of the tahini. Top with avocado, pumpkin seeds
     steps: [
       '2 | in class | – | kale',
       '4 | in class | – | tahini, lemon, garlic, water',
-      '4 | in class | – | tinned-white-beans',
+      '4 | in class | – | tinned-butter-beans',
       '4 | in class | – | avocado, pumpkin-seeds, chilli-flakes',
     ],
     unlisted: ['salt'],
@@ -167,7 +166,7 @@ To serve:
       'Dip | 200 g | smoked-mackerel',
       'Dip | 150 g | cream-cheese',
       'Dip | 100 ml | soured-cream',
-      'Dip | 1 tsp | horseradish',
+      'Dip | 1 tsp | –',
       'Dip | 1 piece | lemon',
       'Dip | 1 handful | chives',
       'To serve | 1 piece | rye-bread',
@@ -179,5 +178,7 @@ To serve:
       '2 + 120–720 | before | fridge | –',
       '2 + 15–18 | in class | oven 180 °C | rye-bread, cucumber, chives',
     ],
+
+    marked: ['1 heaped tsp horseradish'],
   },
 ];

@@ -44,9 +44,9 @@ DIRECTIONS
       components: ['Salad', 'Dressing'],
     },
     lines: [
-      'Salad | 4 piece | sweetcorn',
+      'Salad | 4 piece | corn-cob',
       'Salad | 1 tin | tinned-black-beans',
-      'Salad | 1 piece | pepper',
+      'Salad | 1 piece | red-pepper',
       'Salad | 1/2 piece | red-onion',
       'Salad | 1 cup | coriander',
       'Dressing | 3 tbsp | lime',
@@ -57,8 +57,8 @@ DIRECTIONS
     ],
     steps: [
       '4 | in class | – | –',
-      '2 + 20–25 | in class | oven 230 °C | sweetcorn',
-      '4 | in class | – | tinned-black-beans, pepper, red-onion, coriander',
+      '2 + 20–25 | in class | oven 230 °C | corn-cob',
+      '4 | in class | – | tinned-black-beans, red-pepper, red-onion, coriander',
       '2 + 30 | in class | fridge | lime, ground-cumin, olive-oil',
     ],
   },
@@ -99,7 +99,7 @@ Source: house notebook
     },
     lines: [
       'Hummus from scratch | 250 g | dried-chickpeas',
-      'Hummus from scratch | 1 tsp | –',
+      'Hummus from scratch | 1 tsp | bicarbonate',
       'Hummus from scratch | 120 g | tahini',
       'Hummus from scratch | 2..3 tbsp | lemon',
       'Hummus from scratch | 2 clove | garlic',
@@ -108,11 +108,10 @@ Source: house notebook
     ],
     steps: [
       '2 + 600–720 | before | fridge | dried-chickpeas, water',
-      '2 + 60–80 | in class | hob | bicarbonate of soda',
+      '2 + 60–80 | in class | hob | bicarbonate',
       '3 | in class | blender | tahini, lemon, garlic',
       '4 | in class | – | extra-virgin-olive-oil',
     ],
-    marked: ['1 tsp bicarbonate of soda'],
   },
   {
     system: 'metric',

@@ -8,7 +8,8 @@ import {
 } from '../../../amounts/index.js';
 import type { ByProduct } from '../../types.js';
 import { type LineOptions, readAmount } from './amount.js';
-import { findByName } from './names.js';
+import { findIngredient, standardLarder } from '../../../larder/index.js';
+import { findByName, idOfName, isKnownName } from './names.js';
 import { readNumber } from './numbers.js';
 import { readUnit } from './words.js';
 
@@ -51,15 +52,16 @@ export function readFront(text: string, options: LineOptions): Front {
   const ordered = amountFirst(text.replace(bareSize, ''), options);
   const front: Front = { ...empty, rest: ordered };
   const first = readAmount(ordered, options);
-  if (!first) return withByProduct(readBareUnit(ordered, front));
+  if (!first) return withByProduct(readBareUnit(ordered, front, options), options);
   front.amount = { low: first.amount.low, high: first.amount.high };
   front.unit = first.amount.unit;
   front.rest = ordered.slice(first.length).trim();
+  readUnitOfName(front, ordered, options);
   readPack(front, options);
   readSecond(front, options);
   front.rest = front.rest.replace(/^(?:of (?:an? |the )?|an? )/i, '').trim();
   readLength(front);
-  readNestedByProduct(front);
+  readNestedByProduct(front, options);
   readTrailingUnit(front, options);
   return front;
 }
@@ -96,14 +98,31 @@ function readLength(front: Front): void {
   }
 }
 
+/** "4 hearts of palm", "6 cloves", "2 leaf gelatine": what looks like a unit belongs to the name. */
+function readUnitOfName(front: Front, text: string, options: LineOptions): void {
+  if (!front.unit || unitKind(front.unit) !== 'count' || front.unit === 'piece') return;
+  const number = readNumber(text);
+  const name = text.slice(number?.length ?? 0).trim();
+  if (!isKnownName(/^[^,(]*/.exec(name)![0].trim(), options.larder)) return;
+  front.unit = 'piece';
+  front.rest = name;
+}
+
 /** "8 sage leaves", "1 garlic clove": the unit stands behind the name. */
 function readTrailingUnit(front: Front, options: LineOptions): void {
   if (front.unit !== 'piece' || front.pack) return;
   const match = /^([^,(]+?) (clove|sprig|stalk|stick|lea(?:f|ve)|head|bulb|slice|rasher)s?(?=,| \(|$)/i.exec(
     front.rest,
   );
-  if (!match || !findByName(match[1]!, options.larder)) return;
-  front.unit = readUnit(match[2]!.replace(/leave/i, 'leaf'))!.unit;
+  if (!match) return;
+  const id = findByName(match[1]!, options.larder)?.ingredient ?? null;
+  const whole = idOfName(`${match[1]!} ${match[2]!}`, options.larder);
+  if (whole !== null && whole !== id) return;
+  const food = findIngredient(options.larder ?? standardLarder, id);
+  const unit = readUnit(match[2]!.replace(/leave/i, 'leaf'))!.unit;
+  const isPartOf = food && (food.countGrams[unit] !== undefined || ['head', 'stalk'].includes(unit));
+  if (!isPartOf && !(unit === 'leaf' && food?.section === 'salad and herbs')) return;
+  front.unit = unit;
   front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
 }
 
@@ -134,8 +153,9 @@ function byProductsOf(...words: (string | undefined)[]): ByProduct[] {
 }
 
 /** "a squeeze", "handful of rocket" without a number: one of them. */
-function readBareUnit(text: string, front: Front): Front {
+function readBareUnit(text: string, front: Front, options: LineOptions): Front {
   const unit = readUnit(text);
+  if (isKnownName(/^[^,(]*/.exec(text)![0].trim(), options.larder)) return front;
   if (!unit || unit.length < 3 || !/^ (?:of )?\w/.test(text.slice(unit.length))) return front;
   return {
     ...front,
@@ -221,16 +241,25 @@ function readBracketed(front: Front, options: LineOptions): void {
 }
 
 /** "2 tbsp of lemon juice" names juice by amount; "1 tsp lemon zest" zest. Handled by the name. */
-function withByProduct(front: Front): Front {
-  readNestedByProduct(front);
+function withByProduct(front: Front, options: LineOptions): Front {
+  readNestedByProduct(front, options);
   return front;
 }
 
-function readNestedByProduct(front: Front): void {
+function readNestedByProduct(front: Front, options: LineOptions): void {
   const match = /^(?:(?:freshly |finely |fresh )?(?:squeezed |grated )?)(.+?) (juice|zest)(?= |,|$)/i.exec(
     front.rest,
   );
-  if (!match || /,| or | and /.test(match[1]!)) return;
+  if (!match || /,| or | and /.test(match[1]!) || !givesIt(match[1]!, match[2]!, options)) return;
   front.byProducts = byProductsOf(match[2]);
   front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
+}
+
+/** Whether a fruit is bought for this: apple juice comes in a carton. */
+function givesIt(name: string, part: string, { larder = standardLarder }: LineOptions): boolean {
+  if (isKnownName(`${name} ${part}`, larder)) return false;
+  const gives = findIngredient(larder, findByName(name, larder)?.ingredient ?? null)?.byProducts;
+  return part.toLowerCase() === 'juice'
+    ? gives?.juiceMillilitres !== undefined
+    : gives?.zestGrams !== undefined;
 }

@@ -49,7 +49,7 @@ between 2 and 3 tbsp cider vinegar | 2..3 tbsp | cider-vinegar |
 2 x 400g cans chickpeas | 2 tin | tinned-chickpeas | pack=400 g
 1 (15 oz) can black beans, rinsed | 1 tin | tinned-black-beans | pack=15 oz
 1 x 400g/14oz tin chickpeas | 1 tin | tinned-chickpeas | pack=400 g
-400 g tin butter beans | 1 tin | tinned-white-beans | pack=400 g
+400 g tin butter beans | 1 tin | tinned-butter-beans | pack=400 g
 a 400 g tin of white beans, drained | 1 tin | tinned-white-beans | pack=400 g
 1 can (14.5 oz) diced tomatoes | 1 tin | tinned-tomatoes | pack=29/2 oz, form=diced
 200 g jar roasted peppers, drained | 1 jar | roasted-peppers | pack=200 g
@@ -106,7 +106,7 @@ salt to taste | – | fine-salt | toTaste=true
 4 anchovy fillets, optional | 4 piece | anchovy | optional=true
 (optional) 1 tsp chilli flakes | 1 tsp | chilli-flakes | optional=true
 about 200 g green beans, trimmed | 200 g | green-beans | note=about, trimmed
-2 tbsp capers in salt, rinsed | 2 tbsp | capers | note=in salt, rinsed
+2 tbsp capers in salt, rinsed | 2 tbsp | capers-in-salt | note=rinsed
 500 g potatoes, peeled | 500 g | potato | basis=purchased, form=peeled
 500 g peeled potatoes | 500 g | potato | basis=edible, form=peeled
 6 ripe tomatoes, peeled, seeded and diced | 6 piece | tomato | form=diced

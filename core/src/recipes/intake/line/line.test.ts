@@ -150,7 +150,7 @@ describe('names', () => {
     ['250 g dried white beans', 'dried-white-beans'],
     ['freshly ground black pepper', 'black-pepper'],
     ['200 g stale country bread', 'sourdough'],
-    ['1 kg small waxy potatoes', 'potato'],
+    ['1 kg small waxy potatoes', 'waxy-potato'],
     ['2 ripe avocados', 'avocado'],
     ['100 g strained yoghurt', 'strained-yoghurt'],
     ['30 g unknown flakes', null],

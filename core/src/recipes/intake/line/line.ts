@@ -6,19 +6,13 @@ import {
   unitKind,
   unitSize,
 } from '../../../amounts/index.js';
-import {
-  findIngredient,
-  type Form,
-  type Ingredient,
-  type Larder,
-  standardLarder,
-} from '../../../larder/index.js';
+import { findIngredient, type Form, type Ingredient, standardLarder } from '../../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../../types.js';
 import { type LineOptions, readAmount } from './amount.js';
 import { type Front, readFront } from './front.js';
-import { findByName, isKnownName, type NamedIngredient } from './names.js';
 import { plainSpelling } from './numbers.js';
 import { readTail, type Tail } from './tail.js';
+import { type FoodReading, foodOf } from './which-food.js';
 import { mainForm } from './words.js';
 
 export type { LineOptions } from './amount.js';
@@ -37,7 +31,8 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
   const plain = plainSpelling(written).replace(/^(?:[-*•·▪] ?|\d{1,2}[.)] (?=\d|half|an? ))+/, '');
   if (!/[\p{L}]/u.test(plain))
     return unreadable(written, written ? 'no ingredient is named' : 'the line is empty');
-  const flags = takeFlags(plain);
+  // "½ a red cabbage - about 400 g": the same amount in another measure, as in brackets.
+  const flags = takeFlags(plain.replace(/ - (?:about |approx\.? |~ ?)?(\d[^,()]*)$/i, ' ($1)'));
   const kept = takeKeptBack(flags.rest, options);
   const front = readFront(kept.rest, options);
   const tail = readTail(front.rest, options.larder);
@@ -115,18 +110,15 @@ function assemble(
   tail: Tail,
   options: LineOptions,
 ): LineReading {
-  const found = findIngredientNamed(front, tail, options.larder);
-  const byProducts = byProductsNamed(
-    front,
-    tail,
-    findIngredient(options.larder ?? standardLarder, found?.ingredient ?? null),
-  );
+  const food = foodOf(front, tail, options.larder);
+  const ingredient = findIngredient(options.larder ?? standardLarder, food.ingredient);
+  const byProducts = byProductsNamed(front, tail, ingredient);
   const preparation = [...new Set([...tail.before, ...tail.after, ...byProducts.flatMap(formOfByProduct)])];
   if (tail.leaves && !preparation.includes('leaves')) preparation.push('leaves');
   const toTaste = flags.toTaste || (front.amount === null && keptBack === null);
   const problems = [
     front.amount === null ? missingAmount(front, flags.toTaste) : '',
-    missingName(tail.name, found, options.larder),
+    isDividedByNothing(front) ? '' : food.problem,
     tail.beside ? `“and ${tail.beside}” was not read: write it on a line of its own` : '',
     secondDisagrees(front, options.system),
   ].filter(Boolean);
@@ -137,55 +129,23 @@ function assemble(
     pack: front.pack,
     second: front.second,
     keptBack,
-    name: tail.name,
-    ingredient: found?.ingredient ?? null,
+    name: food.name,
+    ingredient: food.ingredient,
     form: mainForm(preparation),
     preparation,
-    basis: basisOf(front, tail, found?.ingredient ?? null, options.larder),
+    basis: basisOf(front, tail, ingredient),
     note: flags.about ? ['about', tail.note].filter(Boolean).join(', ') : tail.note,
     optional: flags.optional,
     toTaste,
     alternatives: tail.alternatives,
     byProducts,
-    confidence:
-      tail.beside || front.vague || namesTwo(tail.name, options.larder)
-        ? partlyRead
-        : confidenceOf(front, found),
+    confidence: tail.beside || front.vague ? partlyRead : confidenceOf(front, food),
     unread: problems.join('; '),
   };
 }
 
 /** A line of which a part was left out is marked, however well the rest was understood. */
 const partlyRead = 0.5;
-
-/**
- * What comes in a tin is the tinned kind, where there is one; pepper by the pinch or to taste is the spice.
- */
-function findIngredientNamed(front: Front, tail: Tail, larder: Larder | undefined): NamedIngredient | null {
-  if (namesTwo(tail.name, larder)) return null;
-  const bySpoon = front.unit === null || ['tsp', 'pinch', 'dash'].includes(front.unit);
-  if (bySpoon && /^(?:ground )?pepper$/i.test(tail.name)) return findByName('black pepper', larder);
-  const tinned =
-    front.unit === 'tin' && isKnownName(`tinned ${tail.name}`, larder)
-      ? findByName(`tinned ${tail.name}`, larder)
-      : null;
-  return tinned ?? findByName(tail.name, larder);
-}
-
-/** "Salt and pepper": two things on one line, each known by itself. */
-function namesTwo(name: string, larder: Larder | undefined): boolean {
-  const parts = name.replace(/^each /i, '').split(/ (?:and|&) /i);
-  return (
-    parts.length > 1 && !isKnownName(name, larder) && parts.every((part) => findByName(part, larder)?.exact)
-  );
-}
-
-function missingName(name: string, found: NamedIngredient | null, larder: Larder | undefined): string {
-  if (found) return '';
-  if (name === '') return 'no ingredient is named';
-  if (namesTwo(name, larder)) return `“${name}” names two things: write each on a line of its own`;
-  return `“${name}” is not in the larder`;
-}
 
 function formOfByProduct(part: ByProduct): Form[] {
   return part === 'juice' ? ['juiced'] : part === 'zest' ? ['zested'] : [];
@@ -203,8 +163,13 @@ function byProductsNamed(front: Front, tail: Tail, ingredient: Ingredient | null
   return byProductsOfForms(tail.after);
 }
 
+const dividedByNothing = /^\d+ ?\/ ?0+\b/;
+function isDividedByNothing(front: Front): boolean {
+  return front.amount === null && dividedByNothing.test(front.rest);
+}
+
 function missingAmount(front: Front, toTaste: boolean): string {
-  const zero = /^\d+ ?\/ ?0+\b/.exec(front.rest);
+  const zero = dividedByNothing.exec(front.rest);
   if (zero) return `“${zero[0]}” is not an amount: nothing can be divided by zero`;
   if (front.vague) return `“${front.vague}” is not an amount: write how much`;
   return toTaste ? '' : 'no amount is written';
@@ -220,19 +185,19 @@ function byProductsOfForms(forms: readonly Form[]): ByProduct[] {
  * Counts are as purchased; a weight is edible only when the cut stands before the name; a spoon or cup
  * measures what is in it.
  */
-function basisOf(front: Front, tail: Tail, id: string | null, larder: Larder = standardLarder): Basis {
+function basisOf(front: Front, tail: Tail, ingredient: Ingredient | null): Basis {
   if (front.unit === null || unitKind(front.unit) === 'count') return 'purchased';
   if (unitKind(front.unit) === 'volume' || front.unit === 'handful') return 'edible';
   // "20 g mint leaves" are picked leaves, where the stems would be lost.
-  if (tail.leaves && findIngredient(larder, id)?.yields.leaves) return 'edible';
+  if (tail.leaves && ingredient?.yields.leaves) return 'edible';
   return tail.before.some((form) => form !== 'whole' && form !== 'washed' && form !== 'packed')
     ? 'edible'
     : 'purchased';
 }
 
-function confidenceOf(front: Front, found: NamedIngredient | null): number {
+function confidenceOf(front: Front, food: FoodReading): number {
   if (front.rest === '') return 0.2;
-  const name = found === null ? 0.3 : found.exact ? 0.6 : 0.4;
+  const name = food.ingredient === null ? 0.15 : 0.6;
   return Number((name + (front.amount ? 0.4 : 0.2)).toFixed(2));
 }
 

@@ -13,7 +13,7 @@ const table = `
 3 oz blue cheese, crumbled | 3 oz blue-cheese crumbled
 1 lb beets, peeled | 1 lb beetroot peeled
 1½ pounds carrots | 3/2 lb carrot –
-1 kilo new potatoes | 1 kg potato –
+1 kilo new potatoes | 1 kg new-potato –
 4 large eggs, beaten | 4 piece egg beaten
 2 medium courgettes, grated | 2 piece courgette grated
 1 small red onion, finely diced | 1 piece red-onion diced
@@ -21,7 +21,7 @@ const table = `
 3 spring onions, thinly sliced | 3 piece spring-onion sliced
 3 green onions, chopped | 3 piece spring-onion chopped
 2 bell peppers, charred and peeled | 2 piece pepper charred
-1 red capsicum, diced | 1 piece pepper diced
+1 red capsicum, diced | 1 piece red-pepper diced
 ½ head white cabbage, shredded | 1/2 head cabbage shredded
 2 romaine hearts, torn | 2 piece cos-lettuce torn
 1 head romaine | 1 head cos-lettuce –
@@ -39,7 +39,7 @@ a bunch of flat-leaf parsley | 1 bunch parsley –
 1 garlic clove, grated | 1 clove garlic grated
 3 cm ginger, peeled and grated | 3 cm ginger grated
 1 inch fresh ginger, sliced | 1 inch ginger sliced
-1 red chilli, seeded and minced | 1 piece chilli minced
+1 red chilli, seeded and minced | 1 piece red-chilli minced
 2 celery stalks, diced | 2 stalk celery diced
 3 sticks celery, sliced | 3 stalk celery sliced
 1 fennel bulb, shaved | 1 head fennel shaved
@@ -71,13 +71,13 @@ zest and juice of 1 lime | 1 piece lime zested
 100 g orange segments | 100 g orange segmented
 1 tin lentils | 1 tin tinned-lentils –
 1 can garbanzo beans, rinsed | 1 tin tinned-chickpeas rinsed
-2 tins of butter beans, drained and rinsed | 2 tin tinned-white-beans drained
+2 tins of butter beans, drained and rinsed | 2 tin tinned-butter-beans drained
 1 x 400g tin black beans | 1 tin tinned-black-beans –
 1 small tin sweetcorn, drained | 1 tin sweetcorn drained
 1 jar roasted peppers, chopped | 1 jar roasted-peppers chopped
 4 anchovy fillets, chopped | 4 piece anchovy chopped
 2 tbsp capers, rinsed | 2 tbsp capers rinsed
-50 g black olives, pitted | 50 g olives pitted
+50 g black olives, pitted | 50 g black-olives pitted
 3 gherkins, chopped | 3 piece gherkins chopped
 2 tbsp tahini | 2 tbsp tahini –
 1 tbsp mayo | 1 tbsp mayonnaise –
@@ -90,10 +90,10 @@ a drizzle of pomegranate molasses | 1 drizzle pomegranate-molasses –
 150 g bulgur, soaked | 150 g bulgur soaked
 1 cup quinoa, rinsed | 1 cup quinoa rinsed
 200 g dried chickpeas, soaked overnight | 200 g dried-chickpeas soaked
-100 g lentils | 100 g green-lentils –
+100 g dried green lentils | 100 g green-lentils –
 80 g walnuts, toasted and chopped | 80 g walnuts toasted
 a handful of hazelnuts, crushed | 1 handful hazelnuts crushed
-30 g flaked almonds, toasted | 30 g almonds toasted
+30 g flaked almonds, toasted | 30 g flaked-almonds toasted
 2 tbsp pumpkin seeds | 2 tbsp pumpkin-seeds –
 1 tbsp sesame seeds, toasted | 1 tbsp sesame-seeds toasted
 a pinch of fine salt | 1 pinch fine-salt –

@@ -1,60 +1,134 @@
-import { standardLarder, type Larder } from '../../../larder/index.js';
-import { splitDescription } from './words.js';
+import { atName, findIngredient, type Larder, plainName, standardLarder } from '../../../larder/index.js';
+import type { IngredientId } from '../../../identity/index.js';
+import { isNeutralBefore, isNeutralBehind, nameWords } from './neutral-words.js';
 
 export interface NamedIngredient {
-  readonly ingredient: string;
-  /** True when the whole name was known, false when only its last words were. */
-  readonly exact: boolean;
+  readonly ingredient: IngredientId;
+}
+
+/** What a written name is: one food for sure, or none, with those that it could be. */
+export interface NameReading {
+  /** Null unless every word of the name is accounted for. */
+  readonly ingredient: IngredientId | null;
+  /** The foods that go by this very name, where several do, the likeliest first. */
+  readonly shared: readonly IngredientId[];
 }
 
 /**
- * Finds the larder's ingredient for a written name in either English, singular or plural. The whole name is
- * tried first, then without its leading adjectives, then its last words ("stale country bread" → bread).
+ * Reads a written name in either English, singular or plural. It is sure only when every word belongs to a
+ * name of the larder, the longest first, or changes nothing about what the food is: "large ripe avocado" is
+ * avocado; "salt cod" without a cod of that name is neither salt nor cod.
  */
-export function findByName(written: string, larder: Larder = standardLarder): NamedIngredient | null {
-  const name = written
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}' -]/gu, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
-  if (!name) return null;
-  const whole = lookUp(name, larder) ?? lookUp(splitDescription(name).rest, larder);
-  if (whole) return { ingredient: whole, exact: true };
-  const words = splitDescription(name).rest.split(' ');
-  for (let from = 1; from < words.length; from++) {
-    const found = lookUp(words.slice(from).join(' '), larder);
-    if (found) return { ingredient: found, exact: false };
-  }
-  for (let to = words.length - 1; to > 0; to--) {
-    const found = lookUp(words.slice(0, to).join(' '), larder);
-    if (found) return { ingredient: found, exact: false };
-  }
-  return null;
+export function readName(written: string, larder: Larder = standardLarder): NameReading {
+  const plain = plainName(written);
+  const read = readBefore(larder);
+  const before = read.get(plain);
+  if (before) return before;
+  const reading = resolve(plain, larder);
+  if (read.size >= rememberedNames) read.clear();
+  read.set(plain, reading);
+  return reading;
 }
 
-/** Whether the whole name, as it stands, is one the larder has. */
+const rememberedNames = 2000;
+const readings = new WeakMap<Larder, Map<string, NameReading>>();
+function readBefore(larder: Larder): Map<string, NameReading> {
+  const known = readings.get(larder) ?? new Map<string, NameReading>();
+  readings.set(larder, known);
+  return known;
+}
+
+const unknown: NameReading = { ingredient: null, shared: [] };
+
+function resolve(plain: string, larder: Larder): NameReading {
+  const words = nameWords(plain);
+  for (const span of spansOf(words)) {
+    const id = atName(larder.names, span.text);
+    if (id !== undefined && isAccountedFor(words, span, id, larder)) return { ingredient: id, shared: [] };
+    const several = atName(larder.shared, span.text);
+    if (several && isAccountedFor(words, span, several[0]!, larder))
+      return { ingredient: null, shared: several };
+  }
+  return unknown;
+}
+
+interface Span {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
+
+/** A name of more words is none; its last words are looked at. */
+const longestName = 12;
+
+/** Runs of words, the longest first; of equal ones the last, where the head of a name stands. */
+function* spansOf(all: readonly string[]): Generator<Span> {
+  const first = Math.max(0, all.length - longestName);
+  for (let length = all.length - first; length > 0; length--)
+    for (let from = all.length - length; from >= first; from--) {
+      const text = all
+        .slice(from, from + length)
+        .join(' ')
+        .replaceAll('-', ' ');
+      yield { from, to: from + length, text };
+    }
+}
+
+function isAccountedFor(words: readonly string[], { from, to }: Span, id: string, larder: Larder): boolean {
+  const food = findIngredient(larder, id);
+  return (
+    food !== null &&
+    words.slice(0, from).every((word) => isNeutralBefore(word, food)) &&
+    words.slice(to).every((word) => isNeutralBehind(word, food))
+  );
+}
+
+const mostCandidates = 5;
+/** A name of two words of which one is held is just likely enough; one of three is not. */
+const leastScore = -0.5;
+
+/**
+ * The foods that an unsure name could mean, the likeliest first: those that go by it, or else those with most
+ * of its words in a name of theirs, or with its last word at the end.
+ */
+export function candidatesOf(written: string, larder: Larder = standardLarder): IngredientId[] {
+  const { shared } = readName(written, larder);
+  if (shared.length > 0) return shared.slice(0, mostCandidates);
+  const stems = nameWords(plainName(written)).map(stemOf);
+  const head = stems[stems.length - 1] ?? '';
+  const points = new Map<string, number>();
+  for (const [name, id] of larder.names) {
+    const parts = name.split(' ').map(stemOf);
+    const held = parts.filter((part) => stems.includes(part)).length;
+    if (held === 0) continue;
+    const score = held * 2 - parts.length + (parts[parts.length - 1] === head ? 1.5 : 0);
+    if (score > (points.get(id) ?? leastScore)) points.set(id, score);
+  }
+  // Those that only share a word of two are shown where nothing is nearer.
+  const isNear = [...points.values()].some((score) => score > 0);
+  return [...points]
+    .filter(([, score]) => score > 0 || !isNear)
+    .sort(([, a], [, b]) => b - a)
+    .slice(0, mostCandidates)
+    .map(([id]) => id);
+}
+
+function stemOf(word: string): string {
+  return word.replace(/e?s$/, '');
+}
+
+/** The food that a name is for sure; null where it has to be asked about. */
+export function findByName(written: string, larder: Larder = standardLarder): NamedIngredient | null {
+  const { ingredient } = readName(written, larder);
+  return ingredient === null ? null : { ingredient };
+}
+
+/** Whether the whole name, as it stands, is one the larder has, alone or for several foods. */
 export function isKnownName(name: string, larder: Larder = standardLarder): boolean {
-  return idOfName(name, larder) !== null;
+  return idOfName(name, larder) !== null || atName(larder.shared, name) !== undefined;
 }
 
 /** The larder id of a name as it stands, in either number; null where the larder has no such name. */
 export function idOfName(name: string, larder: Larder = standardLarder): string | null {
-  return lookUp(name.toLowerCase(), larder);
-}
-
-function lookUp(name: string, larder: Larder): string | null {
-  for (const spelling of [name, ...singulars(name), `${name}s`]) {
-    const id = larder.names.get(spelling);
-    if (id) return id;
-  }
-  return null;
-}
-
-function singulars(name: string): string[] {
-  const found: string[] = [];
-  if (name.endsWith('ies')) found.push(`${name.slice(0, -3)}y`);
-  if (name.endsWith('ves')) found.push(`${name.slice(0, -3)}f`);
-  if (name.endsWith('es')) found.push(name.slice(0, -2));
-  if (name.endsWith('s')) found.push(name.slice(0, -1));
-  return found;
+  return atName(larder.names, name) ?? null;
 }

@@ -8,6 +8,12 @@ import { readForms, splitDescription } from './words.js';
  */
 export interface Tail {
   name: string;
+  /** The name with every word before it, by which the food is looked for. */
+  fullName: string;
+  /** The words before the name that describe it. */
+  description: string;
+  /** Words beside the name that make another food of it: "dried" of "apricots, dried". */
+  changes: string[];
   note: string;
   before: Form[];
   after: Form[];
@@ -48,6 +54,13 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
     .join(', ');
   return {
     name: split.name,
+    fullName: `${description} ${split.name}`.trim(),
+    description,
+    changes: changesIn([
+      kept.purpose,
+      ...trailing.split(/[,;]/),
+      ...brackets.flatMap((each) => each.split(/[,;]/)),
+    ]),
     note,
     before: readForms(`${description} ${pieces?.[2] ?? ''}`),
     alternatives,
@@ -55,6 +68,19 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
     leaves: /\bleaves\b/i.test(name),
     beside: beside?.[1] ?? '',
   };
+}
+
+const change =
+  /^(?:or )?(sun-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystalli[sz]ed|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based|in (?:oil|brine|syrup|salt|vinegar|juice))$/i;
+
+/** What is said beside a name, piece by piece; what was washed and dried is not a dried food. */
+function changesIn(pieces: readonly string[]): string[] {
+  const said = pieces.map((piece) => piece.trim().toLowerCase());
+  const isWashed = said.some((piece) => /\b(?:washed|rinsed|drained|spun)\b/.test(piece));
+  return said.flatMap((piece) => {
+    const found = change.exec(piece)?.[1];
+    return found && !piece.startsWith('or ') && !(found === 'dried' && isWashed) ? [found] : [];
+  });
 }
 
 const purpose =

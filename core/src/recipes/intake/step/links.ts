@@ -165,7 +165,7 @@ function shareSaid(before: string, rest: ReturnType<typeof toFraction>): ReturnT
 }
 
 /** Words that the larder knows but that mean no ingredient in a step. */
-const notMeant = new Set(['oil', 'leaf', 'herb', 'bean', 'green', 'seed', 'nut']);
+const notMeant = new Set(['oil', 'leaf', 'herb', 'bean', 'green', 'seed', 'nut', 'clove', 'squash', 'jam']);
 
 /** Ingredients that steps name and no line has: each with the words as they stand in the step. */
 export function unlistedNames(

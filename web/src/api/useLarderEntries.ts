@@ -2,9 +2,9 @@ import { useCallback } from 'react';
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import type { LarderEntryView } from '@fornax/contract';
 import { larderOf, type Larder, type LarderEntry } from '@fornax/core';
-import { call } from '../api/client.js';
-import { kitchenQuery, larderQuery } from '../api/queries.js';
-import { checkLarderEntry } from '../api/check.js';
+import { call } from './client.js';
+import { kitchenQuery, larderQuery } from './queries.js';
+import { checkLarderEntry } from './check.js';
 
 const none: readonly LarderEntryView[] = [];
 
@@ -39,13 +39,14 @@ export function useLarderEntries(): LarderEntries {
         ingredient,
         figures: value === null ? rest : { ...rest, [key]: value },
         own: before?.own ?? null,
+        called: before?.called ?? [],
       });
     },
     [client, save],
   );
   return {
     entries: data,
-    larder: larderOf(data.map(({ ingredient, figures, own }) => ({ ingredient, figures, own }))),
+    larder: larderOf(data),
     currency,
     isLoading: isPending,
     error,
@@ -58,17 +59,18 @@ export function useLarderEntries(): LarderEntries {
 /** Sends what the kitchen says of one ingredient; a refusal throws its sentence. */
 function useSaveEntry(client: QueryClient): LarderEntries['save'] {
   return useCallback(
-    async ({ ingredient, figures, own }: LarderEntry) => {
+    async ({ ingredient, figures, own, called = [] }: LarderEntry) => {
       const problem = checkLarderEntry({
         figures: { ...figures },
         own: own && { ...own, allergens: [...own.allergens] },
+        called: [...called],
       })[0];
       if (problem) throw new Error(problem.sentence);
       const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
       await client.cancelQueries({ queryKey: larderQuery.queryKey });
       const saved = await call<LarderEntryView>(`/larder/${ingredient}`, {
         method: 'PUT',
-        body: { figures, own },
+        body: { figures, own, called },
         revision: known?.revision ?? 0,
       }).catch(async (failure: Error) => {
         await client.invalidateQueries({ queryKey: larderQuery.queryKey });
@@ -78,6 +80,8 @@ function useSaveEntry(client: QueryClient): LarderEntries['save'] {
         ...all.filter((each) => each.ingredient !== ingredient),
         saved,
       ]);
+      // A name is taken from what had it before, on the server.
+      if (called.length > 0) void client.invalidateQueries({ queryKey: larderQuery.queryKey });
       void client.invalidateQueries({ queryKey: kitchenQuery.queryKey });
     },
     [client],

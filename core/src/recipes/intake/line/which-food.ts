@@ -1,0 +1,128 @@
+import { findIngredient, type Ingredient, type Larder, standardLarder } from '../../../larder/index.js';
+import type { IngredientId } from '../../../identity/index.js';
+import type { Front } from './front.js';
+import { isKnownName, type NameReading, readName } from './names.js';
+import type { Tail } from './tail.js';
+
+/** Which food a line names, or why that has to be asked. */
+export interface FoodReading {
+  readonly ingredient: IngredientId | null;
+  /** The name that was looked for: with all its words where it is unsure. */
+  readonly name: string;
+  /** Empty where the food is sure. */
+  readonly problem: string;
+}
+
+/**
+ * The food of a line by its whole name and by what is said beside it: "apricots, dried" are not fresh ones,
+ * and "chickpeas, drained" come from a tin.
+ */
+export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder): FoodReading {
+  const unsure = (problem: string, name = tail.fullName): FoodReading => ({
+    ingredient: null,
+    name,
+    problem,
+  });
+  if (tail.fullName === '') return unsure('no ingredient is named');
+  if (namesTwo(tail.name, larder))
+    return unsure(`“${tail.name}” names two things: write each on a line of its own`, tail.name);
+  const sure = (ingredient: IngredientId): FoodReading => ({ ingredient, name: tail.name, problem: '' });
+  const bySpoon = front.unit === null || ['tsp', 'pinch', 'dash'].includes(front.unit);
+  if (bySpoon && /^(?:ground )?pepper$/i.test(tail.fullName)) return sure('black-pepper');
+  const changed = changedBeside(tail, larder);
+  if (changed === null)
+    return unsure(
+      `“${tail.fullName}, ${tail.changes[0]!}” is not in the larder`,
+      `${tail.changes[0]!} ${tail.fullName}`,
+    );
+  const reading = changed ?? inTin(front, tail, larder) ?? readName(tail.fullName, larder);
+  const id = reading.ingredient ?? byState(reading.shared, front, tail, larder);
+  if (id) return sure(fromDried(id, tail, larder) ?? id);
+  return unsure(
+    reading.shared.length > 0
+      ? `“${tail.fullName}” can be several things`
+      : `“${tail.fullName}” is not in the larder`,
+  );
+}
+
+/** "Salt and pepper": two things on one line, each known by itself. */
+function namesTwo(name: string, larder: Larder): boolean {
+  const parts = name.replace(/^each /i, '').split(/ (?:and|&) /i);
+  return (
+    parts.length > 1 && !isKnownName(name, larder) && parts.every((part) => isNamed(readName(part, larder)))
+  );
+}
+
+function isNamed({ ingredient, shared }: NameReading): boolean {
+  return ingredient !== null || shared.length > 0;
+}
+
+/** What comes in a tin is the tinned kind, where there is one. */
+function inTin(front: Front, tail: Tail, larder: Larder): NameReading | null {
+  if (front.unit !== 'tin') return null;
+  const tinned = [tail.fullName, tail.name].map((name) => readName(`tinned ${name}`, larder));
+  return tinned.find(({ ingredient }) => ingredient !== null) ?? null;
+}
+
+/**
+ * The food under a word that stands beside its name and makes another one of it; undefined where none does,
+ * null where the larder has no such thing.
+ */
+function changedBeside(tail: Tail, larder: Larder): NameReading | null | undefined {
+  for (const change of tail.changes) {
+    const named = [`${change} ${tail.fullName}`, `${tail.fullName} ${change}`]
+      .map((name) => readName(name, larder))
+      .find(isNamed);
+    if (named) return named;
+    const plain = findIngredient(larder, readName(tail.fullName, larder).ingredient);
+    if (plain && !isAlready(plain, change)) return null;
+  }
+  return undefined;
+}
+
+/** Whether a food is this already: bay leaves are dried, tuna is tinned, prawns may be frozen. */
+function isAlready(food: Ingredient, change: string): boolean {
+  const names = [food.names.uk, food.names.us, ...food.names.also].join(' ').toLowerCase();
+  if (names.includes(change)) return true;
+  if (/^(?:dried|dry)$/.test(change))
+    return ['spices and seasoning', 'grains and pulses'].includes(food.section);
+  if (/^(?:tinned|canned|jarred|in )/.test(change))
+    return food.section === 'tins and jars' || food.section === 'dairy and eggs';
+  if (change === 'frozen') return food.section === 'fish and meat';
+  if (change === 'salted') return food.section === 'vegetables';
+  return change === 'powdered' && food.section === 'spices and seasoning';
+}
+
+/** Of foods that share a name, the one whose state the line tells; null where it tells none. */
+function byState(
+  shared: readonly IngredientId[],
+  front: Front,
+  tail: Tail,
+  larder: Larder,
+): IngredientId | null {
+  const said = `${tail.description} ${tail.note}`.toLowerCase();
+  const foods = shared.flatMap((id) => findIngredient(larder, id) ?? []);
+  const first = (fits: (food: Ingredient) => boolean) => foods.find(fits)?.id ?? null;
+  const isTinned = (food: Ingredient) => food.section === 'tins and jars' && food.drainedShare !== undefined;
+  const isDry = (food: Ingredient) => food.dryToCooked !== undefined;
+  if (/\bfrom dr(?:y|ied)\b|\bsoaked\b|\bovernight\b|\bdried\b/.test(said)) return first(isDry);
+  if (front.unit === 'tin' || front.unit === 'jar' || /\b(?:tin|tinned|can|canned|jar|jarred)\b/.test(said))
+    return first(isTinned);
+  if (/\bfrozen\b/.test(said)) return first(({ names }) => /^frozen/i.test(names.uk));
+  if (/\b(?:drained|liquid reserved)\b/.test(said)) return first(isTinned);
+  if (foods.some(isDry) && /\b(?:rinsed|cooked|boiled)\b/.test(said)) return first(isTinned);
+  if (/\bfresh\b/.test(said))
+    return first(
+      (food) =>
+        ['vegetables', 'fruit', 'salad and herbs', 'fish and meat'].includes(food.section) &&
+        !/^frozen/i.test(food.names.uk),
+    );
+  return null;
+}
+
+/** "Cooked chickpeas (from dried)" are the dried ones, boiled. */
+function fromDried(id: IngredientId, tail: Tail, larder: Larder): IngredientId | null {
+  if (!/\bfrom dr(?:y|ied)\b|\bsoaked overnight\b/i.test(tail.note)) return null;
+  const dried = `dried-${id.replace(/^tinned-/, '')}`;
+  return id.startsWith('tinned-') && larder.ingredients.has(dried) ? dried : null;
+}

@@ -1,0 +1,93 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { candidatesOf, findIngredient, type LarderEntry, readName } from '@fornax/core';
+import { type LarderEntries, useLarderEntries } from '../../api/useLarderEntries.js';
+import { useKitchen } from '../../api/useLarder.js';
+import { Button } from '../Button.js';
+import { Quietly } from '../states.js';
+import { useSay } from '../toasts.js';
+import { NewIngredient } from './NewIngredient.js';
+
+const Asked = styled.div`
+  margin-top: 4px;
+  font-size: 13px;
+  line-height: 18px;
+`;
+const Answers = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 4px;
+`;
+const Mark = styled.strong`
+  color: ${({ theme }) => theme.colour.lemonText};
+`;
+const Problem = styled.p`
+  color: ${({ theme }) => theme.colour.beet};
+`;
+
+/**
+ * Asks which food a name means. The answer is the kitchen's: every recipe with the same words follows, and
+ * it can be taken back.
+ */
+export function FoodQuestion({ name, isSure = false }: { name: string; isSure?: boolean }) {
+  const entries = useLarderEntries();
+  const english = useKitchen()?.english ?? 'uk';
+  const [isAdding, setAdding] = useState(false);
+  const { answer, problem } = useAnswer(name, entries);
+  const { larder } = entries;
+  const meant = readName(name, larder).ingredient;
+  const candidates = candidatesOf(name, larder).filter((id) => id !== meant);
+  const isShared = readName(name, larder).shared.length > 0;
+  return (
+    <Asked role="group" aria-label={`What “${name}” is`}>
+      {isSure ? (
+        <Quietly>Does “{name}” mean something else in your kitchen?</Quietly>
+      ) : (
+        <>
+          <Mark>
+            “{name}” {isShared ? 'can be several things' : 'is not in the larder'}.
+          </Mark>{' '}
+          {candidates.length > 0 ? 'Is it one of these, or new?' : 'Add it, so that its allergens are known.'}
+        </>
+      )}
+      <Answers>
+        {candidates.map((id) => (
+          <Button key={id} look="plain" onPress={() => void answer(id)}>
+            {findIngredient(larder, id)?.names[english]}
+          </Button>
+        ))}
+        <Button look="quiet" onPress={() => setAdding(true)}>
+          Add it to the larder
+        </Button>
+      </Answers>
+      {problem ? <Problem role="alert">{problem}</Problem> : null}
+      <NewIngredient isOpen={isAdding} entries={entries} name={name} onClose={() => setAdding(false)} />
+    </Asked>
+  );
+}
+
+/** Names an ingredient of the larder by these words, with a way back. */
+function useAnswer(name: string, { entries, larder, save }: LarderEntries) {
+  const say = useSay();
+  const [problem, setProblem] = useState('');
+  const answer = async (ingredient: string) => {
+    const before = entries.find((each) => each.ingredient === ingredient);
+    const entry: LarderEntry = {
+      ingredient,
+      figures: before?.figures ?? {},
+      own: before?.own ?? null,
+      called: before?.called ?? [],
+    };
+    setProblem('');
+    await save({ ...entry, called: [...entry.called!, name] }).then(
+      () =>
+        say(`“${name}” is ${larder.ingredients.get(ingredient)?.names.uk ?? 'known'} in every recipe now.`, {
+          label: 'Undo',
+          run: () => void save(entry).catch((error: Error) => setProblem(error.message)),
+        }),
+      (error: Error) => setProblem(error.message),
+    );
+  };
+  return { answer, problem };
+}

@@ -1,0 +1,203 @@
+import { useState } from 'react';
+import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
+import styled from 'styled-components';
+import {
+  type Allergen,
+  allergens,
+  atName,
+  eaters,
+  type Eaters,
+  type Larder,
+  type LarderEntry,
+  type OwnIngredient,
+  ownIngredientId,
+} from '@fornax/core';
+import { checkLarderEntry } from '../../api/check.js';
+import type { LarderEntries } from '../../api/useLarderEntries.js';
+import { Button } from '../Button.js';
+import { Dialog } from '../Dialog.js';
+import { Choice, Field } from '../Field.js';
+import { Row } from '../states.js';
+import { HowSold } from './HowSold.js';
+import { draftOf, emptyOwn, figuresOf, type OwnDraft, ownOf, type Looked } from './own-draft.js';
+
+const Form = styled.form`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  > .wide {
+    grid-column: 1 / -1;
+  }
+`;
+const Group = styled(CheckboxGroup)`
+  grid-column: 1 / -1;
+  > span {
+    display: block;
+    color: ${({ theme }) => theme.colour.quiet};
+    font-size: 13px;
+  }
+  > div {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 8px;
+    margin-top: 4px;
+  }
+`;
+const Box = styled(Checkbox)`
+  padding: 2px 10px;
+  border: 1px solid ${({ theme }) => theme.colour.quiet};
+  border-radius: 13px;
+  font-size: 13px;
+  cursor: pointer;
+  &[data-selected] {
+    background: ${({ theme }) => theme.colour.beetPale};
+    border-color: ${({ theme }) => theme.colour.beet};
+  }
+  &[data-focus-visible] {
+    outline: 2px solid ${({ theme }) => theme.colour.basil};
+  }
+`;
+const Alert = styled.p`
+  grid-column: 1 / -1;
+  color: ${({ theme }) => theme.colour.beet};
+`;
+
+const eaterWords: Readonly<Record<Eaters, string>> = {
+  'not known': 'not known',
+  vegans: 'vegans and vegetarians',
+  vegetarians: 'vegetarians, not vegans',
+  neither: 'neither: of an animal',
+};
+const lookedWords: Readonly<Record<Looked, string>> = {
+  'not known': 'not known yet',
+  none: 'none of the list',
+  some: 'these:',
+};
+
+interface NewIngredientProps {
+  isOpen: boolean;
+  entries: LarderEntries;
+  onClose: () => void;
+  /** The name that it goes by in a recipe. */
+  name?: string;
+  /** One that stands already, to be changed. */
+  existing?: LarderEntry & { readonly own: OwnIngredient };
+  onAdded?: (ingredient: string) => void;
+}
+
+/** An ingredient of the kitchen's own. More of its figures are filled in on its page. */
+export function NewIngredient(props: NewIngredientProps) {
+  return (
+    <Dialog
+      title={props.existing ? 'What its label says' : 'Add an ingredient'}
+      isOpen={props.isOpen}
+      onClose={props.onClose}
+    >
+      <NewIngredientForm {...props} />
+    </Dialog>
+  );
+}
+
+function NewIngredientForm({ entries, onClose, name = '', existing, onAdded }: NewIngredientProps) {
+  const [draft, setDraft] = useState<OwnDraft>(existing ? draftOf(existing) : { ...emptyOwn, name });
+  const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
+  const set = (to: Partial<OwnDraft>) => setDraft({ ...draft, ...to });
+  const add = async () => {
+    const own = ownOf(draft);
+    const ingredient = existing?.ingredient ?? ownIngredientId(own.name, entries.larder);
+    const found = problemsOf(own, entries.larder, existing?.ingredient);
+    if (found) return setProblems(found);
+    const called = existing?.called ?? (name && name !== own.name ? [name] : []);
+    const figures = { ...existing?.figures, ...figuresOf(draft) };
+    await entries.save({ ingredient, figures, own, called }).then(
+      () => {
+        onClose();
+        onAdded?.(ingredient);
+      },
+      (error: Error) => setProblems({ '': error.message }),
+    );
+  };
+  return (
+    <Form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <div className="wide">
+        <Field
+          label="Name"
+          autoFocus
+          value={draft.name}
+          onChange={(to) => set({ name: to })}
+          problem={problems.name}
+        />
+      </div>
+      <HowSold draft={draft} set={set} problems={problems} />
+      <ByItsLabel draft={draft} set={set} />
+      {problems[''] ? <Alert role="alert">{problems['']}</Alert> : null}
+      <Row className="wide">
+        <Button look="act" type="submit">
+          {existing ? 'Keep it' : 'Add it'}
+        </Button>
+        <Button look="quiet" onPress={onClose}>
+          Cancel
+        </Button>
+      </Row>
+    </Form>
+  );
+}
+
+function ByItsLabel({ draft, set }: { draft: OwnDraft; set: (to: Partial<OwnDraft>) => void }) {
+  return (
+    <>
+      <Choice<Eaters>
+        label="Who eats it, by its label"
+        value={draft.eatenBy}
+        options={eaters.map((id) => ({ id, name: eaterWords[id] }))}
+        onChange={(eatenBy) => set({ eatenBy })}
+      />
+      <Choice<Looked>
+        label="Allergens on its label"
+        value={draft.looked}
+        options={(Object.keys(lookedWords) as Looked[]).map((id) => ({ id, name: lookedWords[id] }))}
+        onChange={(looked) => set({ looked })}
+      />
+      {draft.looked === 'some' ? (
+        <OnItsLabel chosen={draft.allergens} onChange={(chosen) => set({ allergens: chosen })} />
+      ) : null}
+    </>
+  );
+}
+
+/** What keeps an ingredient from being added, by field; null where nothing does. */
+function problemsOf(own: OwnIngredient, larder: Larder, id?: string): Record<string, string> | null {
+  const found = checkLarderEntry({ figures: {}, own: { ...own, allergens: [...own.allergens] } });
+  if (found.length > 0)
+    return Object.fromEntries(found.map(({ field, sentence }) => [field.replace('own.', ''), sentence]));
+  const taken = atName(larder.names, own.name);
+  if (taken === undefined || taken === id) return null;
+  return { name: `The larder has this already, as ${larder.ingredients.get(taken)?.names.uk ?? taken}.` };
+}
+
+function OnItsLabel({
+  chosen,
+  onChange,
+}: {
+  chosen: readonly Allergen[];
+  onChange: (chosen: Allergen[]) => void;
+}) {
+  return (
+    <Group value={[...chosen]} onChange={(ids) => onChange(ids as Allergen[])}>
+      <Label>Which of these its label names</Label>
+      <div>
+        {allergens.map((id) => (
+          <Box key={id} value={id}>
+            {id}
+          </Box>
+        ))}
+      </div>
+    </Group>
+  );
+}
