@@ -266,7 +266,7 @@ carrot-juice: carrot juice | ml 250 bottle 1.6 | d=1.03 y=1 | cold 4 | – | 89 
 pineapple-juice: pineapple juice | ml 1000 carton 1.3 | d=1.05 y=1 | cold 5 | – | 87 0.1 10 0 citric 0.8
 cranberry-juice: cranberry juice | ml 1000 carton 1.6 | d=1.04 y=1 | cold 5 | – | 87 0.1 11 0 citric 1
 yuzu-juice: yuzu juice, bottled yuzu juice | ml 60 bottle 4 | d=1.03 y=1 | cold 90 | – | 90 0.1 3 0 citric 5.5
-bottled-lemon-juice: bottled lemon juice, lemon juice from a bottle
+bottled-lemon-juice: bottled lemon juice
   | ml 250 bottle 1 | d=1.03 y=1 | cold 60 | sulphites | 92 0.1 2 0 citric 5
 orange-blossom-water: orange blossom water, orange flower water
   | ml 100 bottle 1.8 | d=1 y=1 scaling=startLow | room 700 | – | 100 0 0 0

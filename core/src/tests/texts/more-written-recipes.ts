@@ -166,7 +166,7 @@ To serve:
       'Dip | 200 g | smoked-mackerel',
       'Dip | 150 g | cream-cheese',
       'Dip | 100 ml | soured-cream',
-      'Dip | 1 tsp | –',
+      'Dip | 5/4 tsp | –',
       'Dip | 1 piece | lemon',
       'Dip | 1 handful | chives',
       'To serve | 1 piece | rye-bread',

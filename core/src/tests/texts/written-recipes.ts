@@ -104,7 +104,7 @@ Source: house notebook
       'Hummus from scratch | 2..3 tbsp | lemon',
       'Hummus from scratch | 2 clove | garlic',
       'Hummus from scratch | 100 ml | water',
-      'Hummus from scratch | 1 glug | extra-virgin-olive-oil',
+      'Hummus from scratch | 5/4 glug | extra-virgin-olive-oil',
     ],
     steps: [
       '2 + 600–720 | before | fridge | dried-chickpeas, water',

@@ -1,10 +1,13 @@
 import {
+  multiply,
+  type Rational,
   toFraction,
   toRational,
   unitKind,
   unitSize,
   type Amount,
   type MeasureSystem,
+  type UnitId,
 } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
 import { readNumber } from './numbers.js';
@@ -28,9 +31,12 @@ export function readAmount(
     /^[ -]?(?:(?:good|generous|heaped|heaping|scant|level|rounded|big|small|large|thick|thin|fat) )*/i.exec(
       text.slice(position),
     )![0];
-  const unit = readUnit(text.slice(position + gap.length));
+  const unit =
+    readUnit(text.slice(position + gap.length)) ?? readPartOfLitre(text.slice(position + gap.length));
   if (unit) position += gap.length + unit.length;
-  const amount: Amount = { low: number.low, high: number.high, unit: unit?.unit ?? 'piece' };
+  const times = (end: Rational) =>
+    multiply(multiply(end, unit?.times ?? '1'), unit ? heapOf(gap, unit.unit) : '1');
+  const amount: Amount = { low: times(number.low), high: times(number.high), unit: unit?.unit ?? 'piece' };
   // "¾ cup plus 1 tbsp", and the two halves of one weight: "1 lb 4 oz", "1 kg 200 g".
   const plus = unit
     ? (/^ (?:plus|and|\+) /i.exec(text.slice(position)) ??
@@ -41,6 +47,20 @@ export function readAmount(
   if (sum && plus && extra)
     return { amount: sum, length: position + plus[0].length + extra.length, unitWritten: true };
   return { amount, length: position, unitWritten: unit !== null };
+}
+
+/** "1.5 dl", "20 cl": kept as millilitres. */
+function readPartOfLitre(text: string): { unit: UnitId; length: number; times: Rational } | null {
+  const match = /^(dl|cl|decilit(?:re|er)s?|centilit(?:re|er)s?)\b\.?/i.exec(text);
+  if (!match) return null;
+  return { unit: 'ml', length: match[0].length, times: /^d/i.test(match[1]!) ? '100' : '10' };
+}
+
+/** How a spoon or a handful is filled, ~: a quarter more where it is heaped, a quarter less where scant. */
+function heapOf(words: string, unit: UnitId): Rational {
+  if (unitKind(unit) !== 'volume' && unit !== 'handful') return '1';
+  if (/\b(?:heaped|heaping|rounded|good|generous)\b/i.test(words)) return '5/4';
+  return /\bscant\b/i.test(words) ? '3/4' : '1';
 }
 
 /** Adds two amounts of the same kind exactly, in the smaller unit; null where they cannot be added. */

@@ -23,9 +23,17 @@ export interface Front {
   rest: string;
   /** Words that name an amount without saying how much: "lots of". */
   vague: string;
+  /** "A little", "a touch of": to taste. */
+  isLittle: boolean;
 }
 
-const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|a bit of|a touch of|some|enough)\s+(?=\S)/i;
+const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|some|enough|\d+ parts?(?: of)?)\s+(?=\S)/i;
+/** So little that it is taken to taste. */
+const littleAmount =
+  /^(?:an? (?:tiny |little |small )?(?:little|bit|touch|hint|scattering|sprinkling|sprinkle|grating|lick|whisper|suspicion)(?: of)?|the odd)\s+(?=\S)/i;
+
+/** "A 2-inch piece" is one of two inches. */
+const lengthOf = /^an? (?=\d[\d./ ]*[- ]?(?:cm|inch(?:es)?|")(?![a-z]))/i;
 
 /** "Small bunch of basil": a size before a unit that has no number. */
 const bareSize =
@@ -44,12 +52,15 @@ export function readFront(text: string, options: LineOptions): Front {
     byProducts: [],
     rest: text,
     vague: '',
+    isLittle: false,
   };
   const byProduct = readByProductFront(text);
   if (byProduct) return { ...empty, ...byProduct };
+  const little = littleAmount.exec(text);
+  if (little) return { ...empty, isLittle: true, rest: text.slice(little[0].length) };
   const vague = vagueAmount.exec(text);
   if (vague) return { ...empty, vague: vague[1]!, rest: text.slice(vague[0].length) };
-  const ordered = amountFirst(text.replace(bareSize, ''), options);
+  const ordered = amountFirst(text.replace(bareSize, '').replace(lengthOf, ''), options);
   const front: Front = { ...empty, rest: ordered };
   const first = readAmount(ordered, options);
   if (!first) return withByProduct(readBareUnit(ordered, front, options), options);
@@ -61,6 +72,7 @@ export function readFront(text: string, options: LineOptions): Front {
   readSecond(front, options);
   front.rest = front.rest.replace(/^(?:of (?:an? |the )?|an? )/i, '').trim();
   readLength(front);
+  readStick(front);
   readNestedByProduct(front, options);
   readTrailingUnit(front, options);
   return front;
@@ -72,11 +84,25 @@ function amountFirst(text: string, options: LineOptions): string {
   if (position < 3 || readNumber(text)) return text;
   const tail = text.slice(position);
   const amount = readAmount(tail, options);
-  if (!amount?.unitWritten || amount.length !== tail.length) return text;
+  const isCountOfFood = () => isKnownName(text.slice(0, position).replace(/[:,\s]+$/, ''), options.larder);
+  if (!amount || amount.length !== tail.length || !(amount.unitWritten || isCountOfFood())) return text;
   return `${tail} ${text
     .slice(0, position)
     .trim()
     .replace(/[:,]$|\s(?:from|of)$/i, '')}`;
+}
+
+/** A stick of butter is 4 oz by its wrapper. */
+function readStick(front: Front): void {
+  if (
+    front.unit !== 'stalk' ||
+    !front.amount ||
+    !/^(?:[a-z-]+ ){0,2}(?:butter|margarine)\b/i.test(front.rest)
+  )
+    return;
+  const ounces = (count: Rational) => multiply(count, '4');
+  front.amount = { low: ounces(front.amount.low), high: ounces(front.amount.high) };
+  front.unit = 'oz';
 }
 
 /** A thumb of ginger is about this long, ~. */
@@ -141,8 +167,8 @@ function readByProductFront(text: string): Pick<Front, 'amount' | 'unit' | 'byPr
     byProducts: byProductsOf(match[1], match[2]),
     rest: after
       .slice(number?.length ?? 0)
-      .replace(/^ of /, ' ')
-      .trim(),
+      .trim()
+      .replace(/^(?:of )?(?:(?:an?|the) )?/i, ''),
   };
 }
 
@@ -166,8 +192,10 @@ function readBareUnit(text: string, front: Front, options: LineOptions): Front {
 }
 
 const measure = String.raw`(\d[\d.,/ ]*?) ?-?(g|kg|oz|lb|ml|l|ounce|gram)s?\b\.?`;
-const containers = 'tins?|cans?|jars?|packets?|packs?|bags?|bottles?|pots?|tubs?|blocks?|cartons?|balls?';
-const container = String.raw`(${containers}|loaf|loaves)\b`;
+const containers =
+  'tins?|cans?|jars?|packets?|packs?|packages?|pkgs?|pkts?|bags?|bottles?|pots?|tubs?|tubes?|blocks?|boxes|box|' +
+  'cartons?|punnets?|pouch|pouches|balls?';
+const container = String.raw`(${containers}|loaf|loaves)\b\.?`;
 const packSize = new RegExp(
   String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`,
   'i',
@@ -177,6 +205,7 @@ const containerOnly = new RegExp(`^${container}(?: of)? `, 'i');
 
 /** "2 x 400 g tins", "1 (15 oz) can", "1 tin (400 g)", "400 g tin". */
 function readPack(front: Front, options: LineOptions): void {
+  if (isKnownName(/^[^,(]*/.exec(front.rest)![0].trim(), options.larder)) return;
   const before = packSize.exec(front.rest);
   if (before && front.unit === 'piece') {
     const size = readAmount(`${before[1]!.trim()} ${before[2]!}`, options);
@@ -234,7 +263,9 @@ function readBracketed(front: Front, options: LineOptions): void {
   )) {
     const second = readAmount(match[1]!, options);
     if (!second?.unitWritten || second.length !== match[1]!.length) continue;
-    front.second = second.amount;
+    const isOfPack = front.pack === null && ['tin', 'jar', 'packet'].includes(front.unit ?? '');
+    if (isOfPack) front.pack = second.amount;
+    else front.second = second.amount;
     front.rest = front.rest.replace(match[0], '').replace(/\s+/g, ' ').trim();
     return;
   }

@@ -73,7 +73,7 @@ a squeeze of lemon | 1 squeeze | lemon | byProducts=juice
 1-inch piece fresh ginger | 1 inch | ginger | name=ginger
 a thumb of ginger, grated | 4 cm | ginger | form=grated
 a thumb-sized piece of ginger | 4 cm | ginger |
-a good glug of olive oil | 1 glug | olive-oil |
+a good glug of olive oil | 5/4 glug | olive-oil |
 a large handful of mint leaves | 1 handful | mint | form=leaves, basis=edible
 a couple of handfuls of watercress | 2 handful | watercress |
 a few sprigs of dill | 3 sprig | dill |
@@ -112,6 +112,39 @@ about 200 g green beans, trimmed | 200 g | green-beans | note=about, trimmed
 6 ripe tomatoes, peeled, seeded and diced | 6 piece | tomato | form=diced
 400 g butternut squash, peeled and cut into 2 cm cubes | 400 g | squash | form=cubed
 2 tsps cumin seeds, toasted and ground | 2 tsp | cumin-seeds | form=toasted
+1 c. walnuts | 1 cup | walnuts |
+a little olive oil | – | olive-oil | toTaste=true
+a touch of honey | – | honey | toTaste=true
+the odd caper | – | capers | toTaste=true
+2 INCHES OF GINGER | 2 inch | ginger | name=ginger
+1,5 dl double cream | 150 ml | cream |
+l/2 cup honey | 1/2 cup | honey |
+1 l/2 cups honey | 3/2 cup | honey |
+¹/₂ cup honey | 1/2 cup | honey |
+1 & 1/2 cups flour | 3/2 cup | plain-flour |
+I tbsp honey | 1 tbsp | honey |
+2 (8 oz) packages cream cheese | 2 packet | cream-cheese | pack=8 oz
+2 8-oz packages cream cheese | 2 packet | cream-cheese | pack=8 oz
+1 pkg. (8 oz.) cream cheese | 1 packet | cream-cheese | pack=8 oz
+12 oz. jar roasted red peppers | 1 jar | roasted-peppers | pack=12 oz
+1 tin anchovies (50 g) | 1 tin | anchovy | pack=50 g
+1 stick butter | 4 oz | butter |
+Egg yolks 2 | 2 piece | egg | byProducts=yolk
+▢ 2 tbsp tahini | 2 tbsp | tahini |
+[ ] 2 tbsp tahini | 2 tbsp | tahini |
+2 scant cups flour | 3/2 cup | plain-flour |
+1 heaped tbsp tahini | 5/4 tbsp | tahini |
+1 level tbsp tahini | 1 tbsp | tahini |
+2 large or 3 small carrots | 2 piece | carrot | alternatives=3 small carrots
+1 med. onion | 1 piece | onion |
+a 2-inch piece of ginger | 2 inch | ginger |
+275 g cooked chickpeas | 275 g | tinned-chickpeas | basis=edible
+275 g cooked chickpeas (from dried) | 275 g | dried-chickpeas | form=cooked
+200 g black beans, drained | 200 g | tinned-black-beans |
+50 g apricots, dried | 50 g | dried-apricots |
+6 cloves | 6 piece | cloves |
+4 hearts of palm | 4 piece | hearts-of-palm |
+2 lime leaves | 2 piece | lime-leaves |
 1 red onion or 2 shallots, thinly sliced | 1 piece | red-onion | alternatives=2 shallots
 `
   .trim()
@@ -165,6 +198,9 @@ describe('what is only half understood is marked with a low confidence', () => {
     ],
     ['1 whole egg and 1 yolk', 'egg', '“and 1 yolk” was not read: write it on a line of its own'],
     ['1 1/2 tbsp', null, 'no ingredient is named'],
+    ['1.000 g potatoes', 'potato', '“1.000” can be 1 or 1000: write which'],
+    ['2 tbsp oil', null, '“oil” can be several things'],
+    ['400 g black beans', null, '“black beans” can be several things'],
   ])('%s', (text, ingredient, unread) => {
     const reading = read(text);
     expect(reading).toMatchObject({ text, ingredient, unread });

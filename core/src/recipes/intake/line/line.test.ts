@@ -87,7 +87,7 @@ describe('units, packs and second amounts', () => {
     ['2 fl oz lime juice', { amount: '2', unit: 'floz', ingredient: 'lime', byProducts: ['juice'] }],
     ['5 cm of ginger, grated', { amount: '5', unit: 'cm', ingredient: 'ginger', form: 'grated' }],
     ['a handful of rocket', { amount: '1', unit: 'handful', ingredient: 'rocket' }],
-    ['a good glug of olive oil', { amount: '1', unit: 'glug' }],
+    ['a good glug of olive oil', { amount: '5/4', unit: 'glug' }],
     ['8 sage leaves', { amount: '8', unit: 'leaf', ingredient: 'sage' }],
     ['2 garlic cloves, crushed', { amount: '2', unit: 'clove', ingredient: 'garlic', form: 'crushed' }],
     ['2 heads little gem', { amount: '2', unit: 'head', ingredient: 'little-gem' }],

@@ -28,7 +28,7 @@ export const longestLine = 400;
 export function parseIngredientLine(text: string, options: LineOptions): LineReading {
   const written = text.trim();
   if (written.length > longestLine) return unreadable(written, `longer than ${longestLine} characters`);
-  const plain = plainSpelling(written).replace(/^(?:[-*•·▪] ?|\d{1,2}[.)] (?=\d|half|an? ))+/, '');
+  const plain = readable(written);
   if (!/[\p{L}]/u.test(plain))
     return unreadable(written, written ? 'no ingredient is named' : 'the line is empty');
   // "½ a red cabbage - about 400 g": the same amount in another measure, as in brackets.
@@ -37,6 +37,16 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
   const front = readFront(kept.rest, options);
   const tail = readTail(front.rest, options.larder);
   return assemble(written, flags, kept.keptBack, front, tail, options);
+}
+
+/** The line without bullets and boxes to tick, with short words written out. */
+function readable(written: string): string {
+  const plain = plainSpelling(written.replace(/^[\s\u25a0-\u25ff\u2610-\u2612]+/u, ''))
+    .replace(/^(?:[-*•·▪] ?|\[[ xX]?\] ?|\d{1,2}[.)] (?=\d|half|an? ))+/, '')
+    .replace(/\bmed\.? (?=[a-z])/gi, 'medium ')
+    .replace(/\b(?:lg|lrg)\.? (?=[a-z])/gi, 'large ')
+    .replace(/\bsm\.? (?=[a-z])/gi, 'small ');
+  return plain === plain.toUpperCase() ? plain.toLowerCase() : plain;
 }
 
 function unreadable(text: string, reason: string): LineReading {
@@ -117,7 +127,7 @@ function assemble(
   if (tail.leaves && !preparation.includes('leaves')) preparation.push('leaves');
   const toTaste = flags.toTaste || (front.amount === null && keptBack === null);
   const problems = [
-    front.amount === null ? missingAmount(front, flags.toTaste) : '',
+    front.amount === null ? missingAmount(front, flags.toTaste) : thousandOrOne(text, front),
     isDividedByNothing(front) ? '' : food.problem,
     tail.beside ? `“and ${tail.beside}” was not read: write it on a line of its own` : '',
     secondDisagrees(front, options.system),
@@ -139,7 +149,8 @@ function assemble(
     toTaste,
     alternatives: tail.alternatives,
     byProducts,
-    confidence: tail.beside || front.vague ? partlyRead : confidenceOf(front, food),
+    confidence:
+      tail.beside || front.vague || thousandOrOne(text, front) ? partlyRead : confidenceOf(front, food),
     unread: problems.join('; '),
   };
 }
@@ -168,10 +179,19 @@ function isDividedByNothing(front: Front): boolean {
   return front.amount === null && dividedByNothing.test(front.rest);
 }
 
+/** "1.000 g" is one gram to some and a thousand to others. */
+function thousandOrOne(text: string, front: Front): string {
+  const written = /(?<![\d.,])([1-9]\d{0,2})\.(000|\d{3}(?=\s?(?:g|ml)\b))/.exec(text);
+  if (!written || !front.unit || unitKind(front.unit) === 'count') return '';
+  return `“${written[0]}” can be ${written[1]!} or ${written[1]!}${written[2]!}: write which`;
+}
+
 function missingAmount(front: Front, toTaste: boolean): string {
   const zero = dividedByNothing.exec(front.rest);
   if (zero) return `“${zero[0]}” is not an amount: nothing can be divided by zero`;
+  if (/parts?/.test(front.vague)) return `“${front.vague}” is a ratio: write amounts`;
   if (front.vague) return `“${front.vague}” is not an amount: write how much`;
+  if (front.isLittle) return '';
   return toTaste ? '' : 'no amount is written';
 }
 

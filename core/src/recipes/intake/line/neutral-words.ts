@@ -124,6 +124,7 @@ function words(text: string): ReadonlySet<string> {
 
 /** Whether a word before a food's name leaves it what it is. */
 export function isNeutralBefore(word: string, food: Ingredient): boolean {
+  if (word === 'dried' && /\bsalt$/.test(food.names.uk)) return false;
   return (
     anywhere.has(word) ||
     inSections[food.section]?.has(word) === true ||

@@ -47,20 +47,27 @@ const wordNumbers: Readonly<Record<string, Rational>> = {
  * pictures are passed over.
  */
 export function plainSpelling(text: string): string {
-  return text
-    .replace(/<\/?[a-z][^<>]{0,60}>/gi, ' ')
-    .replace(/\ufe0f|\u200d|[\u2600-\u27bf\u2b00-\u2bff]|[\ud83c-\ud83e][\udc00-\udfff]/g, ' ')
-    .replace(
-      /(\d)?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu,
-      (_, digit: string | undefined, glyph: string) => `${digit ? `${digit} ` : ''}${glyphs[glyph]}`,
-    )
-    .replace(/⁄/g, '/')
-    .replace(/[–—−]/g, '-')
-    .replace(/×/g, 'x')
-    .replace(/[\u00a0\u2009\u202f]/g, ' ')
-    .replace(/[’‘]/g, "'")
-    .replace(/\s+/g, ' ')
-    .trim();
+  return (
+    text
+      .replace(/<\/?[a-z][^<>]{0,60}>/gi, ' ')
+      .replace(/\ufe0f|\u200d|[\u2600-\u27bf\u2b00-\u2bff]|[\ud83c-\ud83e][\udc00-\udfff]/g, ' ')
+      .replace(
+        /(\d)?([½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/gu,
+        (_, digit: string | undefined, glyph: string) => `${digit ? `${digit} ` : ''}${glyphs[glyph]}`,
+      )
+      .replace(/[⁰¹²³⁴-⁹₀-₉]/g, (digit) => digit.normalize('NFKC'))
+      .replace(/⁄/g, '/')
+      // What a scanner takes for a letter: "l/2", "I tbsp", "1 l/2".
+      .replace(/(^|[\s(])[lI]\/(?=[2348]\b)/g, '$11/')
+      .replace(/^[lI] (?=(?:tbsp|tsp|tablespoon|teaspoon|cup|lb|oz|kg)s?\b)/, '1 ')
+      .replace(/(\d) (?:&|and) (?=\d+ ?\/ ?\d)/g, '$1 ')
+      .replace(/[–—−]/g, '-')
+      .replace(/×/g, 'x')
+      .replace(/[\u00a0\u2009\u202f]/g, ' ')
+      .replace(/[’‘]/g, "'")
+      .replace(/\s+/g, ' ')
+      .trim()
+  );
 }
 
 const digits = String.raw`\d+-\d+\/\d+|\d+ \d+\/\d+|\d+ ?\/ ?\d+|\d{1,3}(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?`;

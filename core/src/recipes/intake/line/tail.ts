@@ -32,10 +32,11 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
     .replace(/ ,/g, ',')
     .trim();
   const comma = cutAtComma(plain);
-  const [main, ...alternatives] = plain
+  const [first, ...alternatives] = plain
     .slice(0, comma)
     .split(/ or (?:else )?/i)
     .map((part) => part.trim());
+  const main = withHeadOf(first ?? '', alternatives[0]);
   const beside = / and (\d.*)$/.exec(main ?? '');
   const kept = splitPurpose((main ?? '').slice(0, beside?.index), larder);
   const { description, rest: name } = splitKnownName(kept.name, larder);
@@ -70,8 +71,15 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
   };
 }
 
+/** "2 large or 3 small carrots": the head that is said once holds for both. */
+function withHeadOf(first: string, other: string | undefined): string {
+  const isOnlySize = /^(?:(?:large|small|medium|big|ripe|fresh)\b ?)+$/i.test(first);
+  const head = other ? splitDescription(other.replace(/^[\d./ -]+/, '')).rest : '';
+  return isOnlySize && head ? `${first} ${head}` : first;
+}
+
 const change =
-  /^(?:or )?(sun-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystalli[sz]ed|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based|in (?:oil|brine|syrup|salt|vinegar|juice))$/i;
+  /^(?:or )?(sun-dried|freeze-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystalli[sz]ed|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based|in (?:oil|brine|syrup|salt|vinegar|juice))$/i;
 
 /** What is said beside a name, piece by piece; what was washed and dried is not a dried food. */
 function changesIn(pieces: readonly string[]): string[] {

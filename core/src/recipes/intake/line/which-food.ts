@@ -93,7 +93,7 @@ function isAlready(food: Ingredient, change: string): boolean {
   return change === 'powdered' && food.section === 'spices and seasoning';
 }
 
-/** Of foods that share a name, the one whose state the line tells; null where it tells none. */
+/** Of foods that share a name, the only one whose state the line tells; null where there is none. */
 function byState(
   shared: readonly IngredientId[],
   front: Front,
@@ -102,17 +102,20 @@ function byState(
 ): IngredientId | null {
   const said = `${tail.description} ${tail.note}`.toLowerCase();
   const foods = shared.flatMap((id) => findIngredient(larder, id) ?? []);
-  const first = (fits: (food: Ingredient) => boolean) => foods.find(fits)?.id ?? null;
+  const only = (fits: (food: Ingredient) => boolean) => {
+    const found = foods.filter(fits);
+    return found.length === 1 ? found[0]!.id : null;
+  };
   const isTinned = (food: Ingredient) => food.section === 'tins and jars' && food.drainedShare !== undefined;
   const isDry = (food: Ingredient) => food.dryToCooked !== undefined;
-  if (/\bfrom dr(?:y|ied)\b|\bsoaked\b|\bovernight\b|\bdried\b/.test(said)) return first(isDry);
+  if (/\bfrom dr(?:y|ied)\b|\bsoaked\b|\bovernight\b|\bdried\b/.test(said)) return only(isDry);
   if (front.unit === 'tin' || front.unit === 'jar' || /\b(?:tin|tinned|can|canned|jar|jarred)\b/.test(said))
-    return first(isTinned);
-  if (/\bfrozen\b/.test(said)) return first(({ names }) => /^frozen/i.test(names.uk));
-  if (/\b(?:drained|liquid reserved)\b/.test(said)) return first(isTinned);
-  if (foods.some(isDry) && /\b(?:rinsed|cooked|boiled)\b/.test(said)) return first(isTinned);
+    return only(isTinned);
+  if (/\bfrozen\b/.test(said)) return only(({ names }) => /^frozen/i.test(names.uk));
+  if (/\b(?:drained|liquid reserved)\b/.test(said)) return only(isTinned);
+  if (foods.some(isDry) && /\b(?:rinsed|cooked|boiled)\b/.test(said)) return only(isTinned);
   if (/\bfresh\b/.test(said))
-    return first(
+    return only(
       (food) =>
         ['vegetables', 'fruit', 'salad and herbs', 'fish and meat'].includes(food.section) &&
         !/^frozen/i.test(food.names.uk),

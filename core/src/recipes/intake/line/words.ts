@@ -1,4 +1,4 @@
-import type { UnitId } from '../../../amounts/index.js';
+import type { Rational, UnitId } from '../../../amounts/index.js';
 import { lookUp } from '../../../identity/index.js';
 import type { Form } from '../../../larder/index.js';
 
@@ -12,7 +12,7 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   tsp: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls'],
   dsp: ['dsp', 'dessertspoon', 'dessertspoons'],
   tbsp: ['tbsp', 'tbsps', 'tbs', 'tablespoon', 'tablespoons', 'tablespoonful', 'tablespoonfuls'],
-  cup: ['cup', 'cups', 'cupful', 'cupfuls'],
+  cup: ['cup', 'cups', 'cupful', 'cupfuls', 'c'],
   floz: ['fl oz', 'fl. oz', 'floz', 'fluid ounce', 'fluid ounces'],
   pint: ['pint', 'pints', 'pt'],
   drop: ['drop', 'drops'],
@@ -34,7 +34,24 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   slice: ['slice', 'slices', 'rasher', 'rashers'],
   tin: ['tin', 'tins', 'can', 'cans'],
   jar: ['jar', 'jars'],
-  packet: ['packet', 'packets', 'pack', 'packs', 'package', 'packages', 'bag', 'bags'],
+  packet: [
+    ...[
+      'packet',
+      'packets',
+      'pack',
+      'packs',
+      'package',
+      'packages',
+      'pkg',
+      'pkgs',
+      'pkt',
+      'pkts',
+      'bag',
+      'bags',
+    ],
+    ...['punnet', 'punnets', 'pouch', 'pouches', 'tub', 'tubs', 'carton', 'cartons', 'bottle', 'bottles'],
+    ...['tube', 'tubes', 'block', 'blocks', 'box', 'boxes', 'pot', 'pots'],
+  ],
   cm: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'],
   inch: ['inch', 'inches', '"'],
   piece: ['piece', 'pieces'],
@@ -45,7 +62,7 @@ const unitByWord = new Map(
 );
 
 /** Reads a unit at the start of a text; "T" and "t" are told apart, everything else is read in any case. */
-export function readUnit(text: string): { unit: UnitId; length: number } | null {
+export function readUnit(text: string): { unit: UnitId; length: number; times?: Rational } | null {
   const spoon = /^([Tt])\.?(?= )/.exec(text);
   if (spoon) return { unit: spoon[1] === 'T' ? 'tbsp' : 'tsp', length: spoon[0].length };
   const match = /^(fl\.? ?oz|fluid ounces?|[a-z]+|")\.?(?![a-z])/i.exec(text);
