@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseRecipeText, type Recipe } from '../recipes/index.js';
 import { writeFornaxRecipes } from './fornax-json.js';
-import { writeJsonLd } from './json-ld.js';
+import { writeJsonLd } from './json-ld-out.js';
 import { writeMarkdown } from './markdown.js';
 import { readRecipeFile } from './recipe-file.js';
 import { largestFileBytes } from './types.js';

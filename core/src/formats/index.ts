@@ -1,6 +1,6 @@
 export { largestFileBytes, mostRecipesInFile, type FileReading } from './types.js';
 export { readRecipeFile } from './recipe-file.js';
-export { writeJsonLd } from './json-ld.js';
+export { writeJsonLd } from './json-ld-out.js';
 export { writeMarkdown } from './markdown.js';
 export { writeFornaxRecipes } from './fornax-json.js';
 export {
@@ -20,3 +20,4 @@ export {
 } from './lists-out.js';
 export { writeTripsCalendar, writePlanCalendar } from './calendar.js';
 export { writeKitchenCsv, readKitchenCsv, type KitchenCsvReading } from './kitchen-csv.js';
+export { decodeText } from './decode.js';

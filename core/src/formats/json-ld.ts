@@ -1,6 +1,19 @@
 import type { MeasureSystem } from '../amounts/index.js';
 import type { Larder } from '../larder/index.js';
-import { parseIngredientLine, recipeMinutes, recipeOfParts, type Recipe } from '../recipes/index.js';
+import { jsonrepair } from 'jsonrepair';
+import {
+  addLines,
+  type FoundLines,
+  kindOf,
+  makesRow,
+  peopleOfAmount,
+  readServings,
+  type Recipe,
+  recipeOfParts,
+  titleOf,
+} from '../recipes/index.js';
+import { showSpan } from '../words/index.js';
+import { type Node, recipesInMicrodata } from './microdata.js';
 import { linkedDataIn, plainText } from './plain-text.js';
 import { mostRecipesInFile, refuse, type FileReading } from './types.js';
 
@@ -10,76 +23,122 @@ export interface ReadingOptions {
   readonly larder?: Larder;
 }
 
-type Node = Readonly<Record<string, unknown>>;
-
 /** How deep a document may be nested before it is no recipe that anybody wrote. */
 const deepest = 12;
 
 /**
- * Reads schema.org recipes from JSON-LD, alone or inside a saved web page. What it says in markup becomes
- * plain words.
+ * Reads schema.org recipes from JSON-LD, alone or inside a saved web page, or from the attributes of a page.
+ * What it says in markup becomes plain words; what is not quite JSON is mended, with a word about it.
  */
 export function readJsonLd(text: string, options: ReadingOptions): FileReading {
-  const scripts = /^\s*[[{]/.test(text) ? [text] : linkedDataIn(text);
-  if (scripts.length === 0) return refuse('This page holds no recipe data: paste its text instead.');
-  const documents = scripts.flatMap(parsed);
-  if (documents.length === 0)
+  const isPage = !/^\s*[[{]/.test(text);
+  const scripts = isPage ? linkedDataIn(text) : [text];
+  const marked = isPage ? recipesInMicrodata(text) : [];
+  if (scripts.length === 0 && marked.length === 0)
+    return refuse('This page holds no recipe data: paste its text instead.');
+  const read = scripts.map(parsed);
+  const documents = read.flatMap(({ document }) => (document === undefined ? [] : [document]));
+  const byId = nodesById(documents);
+  const found = documents.flatMap((document) => recipesIn(document, 0));
+  const nodes = found.length > 0 ? found : marked;
+  if (nodes.length === 0)
     return refuse(
-      'The recipe data in this file is not whole JSON; it may have ' +
-        'been cut off. Save it again, or paste the text.',
+      documents.length === 0
+        ? 'The recipe data in this file is not whole JSON; it may have ' +
+            'been cut off. Save it again, or paste the text.'
+        : 'No recipe was found in this file.',
     );
-  const nodes = documents.flatMap((document) => recipesIn(document, 0));
-  if (nodes.length === 0) return refuse('No recipe was found in this file.');
-  const remarks =
-    nodes.length > mostRecipesInFile
-      ? [`Only the first ${mostRecipesInFile} of ${nodes.length} recipes were taken.`]
-      : [];
+  const isMended = read.some(({ mended }) => mended);
   return {
-    recipes: nodes.slice(0, mostRecipesInFile).map((node) => recipeOf(node, options)),
+    recipes: nodes.slice(0, mostRecipesInFile).map((node) => recipeOf(node, { ...options, byId })),
     refused: '',
-    remarks,
+    remarks: [
+      ...(isMended ? ['The recipe data was not quite JSON and was mended: look it over.'] : []),
+      ...(nodes.length > mostRecipesInFile
+        ? [`Only the first ${mostRecipesInFile} of ${nodes.length} recipes were taken.`]
+        : []),
+    ],
   };
 }
 
-function parsed(text: string): unknown[] {
+/** Comments and CDATA that pages put around their data. */
+const wrapping =
+  /^\s*(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|\/\/\s*<!\[CDATA\[|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\/\/\s*\]\]>|\]\]>)\s*;?\s*$/g;
+
+function parsed(written: string): { document?: unknown; mended: boolean } {
+  const text = written.replace(wrapping, '').trim();
   try {
-    return [JSON.parse(text) as unknown];
+    return { document: JSON.parse(text) as unknown, mended: false };
   } catch (error) {
-    if (error instanceof SyntaxError) return [];
-    throw error;
+    if (!(error instanceof SyntaxError)) throw error;
   }
+  // What was cut off is not mended: half a recipe would look like a whole one.
+  if (!/[}\]]\s*;?$/.test(text)) return { mended: false };
+  try {
+    const document = JSON.parse(jsonrepair(text)) as unknown;
+    return typeof document === 'object' ? { document, mended: true } : { mended: false };
+  } catch {
+    return { mended: false };
+  }
+}
+
+/** "Recipe", "schema:Recipe" and "https://schema.org/Recipe" are one type. */
+function isRecipe(node: Node): boolean {
+  return list(node['@type']).some((type) => typeof type === 'string' && /(?:^|[:/#])Recipe$/.test(type));
 }
 
 function recipesIn(value: unknown, depth: number): Node[] {
   if (depth > deepest || typeof value !== 'object' || value === null) return [];
   if (Array.isArray(value)) return value.flatMap((each) => recipesIn(each, depth + 1));
   const node = value as Node;
-  if (list(node['@type']).includes('Recipe')) return [node];
-  return [
-    ...recipesIn(node['@graph'], depth + 1),
-    ...recipesIn(node.mainEntity, depth + 1),
-    ...recipesIn(node.itemListElement, depth + 1),
-    ...recipesIn(node.item, depth + 1),
-  ];
+  if (isRecipe(node)) return [node];
+  return ['@graph', 'mainEntity', 'mainEntityOfPage', 'itemListElement', 'item', 'hasPart'].flatMap((key) =>
+    recipesIn(node[key], depth + 1),
+  );
 }
 
-function recipeOf(node: Node, options: ReadingOptions): Recipe {
-  const lines = [...list(node.recipeIngredient), ...list(node.ingredients)]
-    .map(words)
-    .filter(Boolean)
-    .slice(0, mostParts);
+/** Every node that has a name of its own, for those that only point to it. */
+function nodesById(documents: readonly unknown[]): ReadonlyMap<string, Node> {
+  const found = new Map<string, Node>();
+  const visit = (value: unknown, depth: number): void => {
+    if (depth > deepest || typeof value !== 'object' || value === null) return;
+    if (Array.isArray(value)) return value.forEach((each) => visit(each, depth + 1));
+    const node = value as Node;
+    const id = node['@id'];
+    if (typeof id === 'string' && Object.keys(node).length > 1 && !found.has(id)) found.set(id, node);
+    Object.values(node).forEach((each) => visit(each, depth + 1));
+  };
+  documents.forEach((document) => visit(document, 0));
+  return found;
+}
+
+interface NodeOptions extends ReadingOptions {
+  readonly byId: ReadonlyMap<string, Node>;
+}
+
+function recipeOf(node: Node, options: NodeOptions): Recipe {
+  const title = titleOf(oneLine(words(node.name))) || 'Recipe without a name';
+  const found: FoundLines = { components: [], lines: [] };
+  addLines(found, ingredientRows(node), kindOf(title) === 'salad' ? 'Salad' : title.slice(0, 60), options);
+  const said = list(node.recipeYield ?? node.yield).map((each) =>
+    readServings(yieldWords(each), options.system),
+  );
+  const people = said.find((each) => each.people !== null)?.people ?? null;
+  const makes = said.find((each) => each.makes !== '');
   return recipeOfParts(
     {
-      title: oneLine(words(node.name)).slice(0, longestTitle) || 'Recipe without a name',
-      serves: servings(node.recipeYield),
-      portion: 'side',
-      story: words(node.description).slice(0, longestText),
-      source: sourceOf(node),
-      credit: '',
+      ...found,
+      title,
+      serves: people ?? peopleOfAmount(makes?.millilitres ?? null, kindOf(title)) ?? usualServings,
+      portion: said.find(({ portion }) => portion)?.portion ?? 'side',
+      story: [words(node.description), makesRow(makes?.makes ?? '')]
+        .filter(Boolean)
+        .join('\n')
+        .slice(0, longestText),
+      source: sourceOf(node, options),
+      credit: oneLine(words(node.creditText)).slice(0, longestFact),
       permission: oneLine(words(node.license ?? node.copyrightNotice)).slice(0, longestFact),
-      notes: '',
-      components: [{ id: 'c1', name: 'All', role: 'base' }],
-      lines: lines.map((line) => ({ reading: parseIngredientLine(oneLine(line), options), component: 'c1' })),
+      notes: timesOf(node),
       steps: instructions(node.recipeInstructions, 0)
         .map((step) => oneLine(step).slice(0, longestText))
         .slice(0, mostParts),
@@ -90,17 +149,58 @@ function recipeOf(node: Node, options: ReadingOptions): Recipe {
 
 /** What one recipe may hold; beyond it no person wrote the file. */
 const mostParts = 100;
-const longestTitle = 160;
 const longestText = 3000;
 const longestFact = 300;
+
+/** The list of ingredients, one a row, also where a page writes it as one text. */
+function ingredientRows(node: Node): string[] {
+  return [...list(node.recipeIngredient), ...list(node.ingredients)]
+    .flatMap((each) => words(each).split('\n'))
+    .map(oneLine)
+    .filter(Boolean)
+    .slice(0, mostParts);
+}
+
+/** "8", "150ml", { value: 8, unitText: "servings" }. */
+function yieldWords(value: unknown): string {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return words(value);
+  const { value: amount, unitText, unitCode } = value as Node;
+  return [amount, unitText ?? unitCode].map(words).filter(Boolean).join(' ');
+}
+
+const timeNames = { prepTime: 'Prep time', cookTime: 'Cook time', totalTime: 'Total time' } as const;
+
+/** Prep, cook and total time in words, to be kept with the notes. */
+function timesOf(node: Node): string {
+  return Object.entries(timeNames)
+    .flatMap(([key, name]) => {
+      const minutes = minutesOf(node[key]);
+      return minutes ? [`${name}: ${showSpan(minutes)}`] : [];
+    })
+    .join('\n');
+}
+
+/** "PT1H30M" and "P0DT45M" in minutes; null where it is no duration. */
+function minutesOf(value: unknown): number | null {
+  const match = /^P(?:(\d+)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:[\d.]+S)?)?$/i.exec(
+    words(value).trim(),
+  );
+  if (!match) return null;
+  const [days, hours, minutes] = match.slice(1).map((each) => Number(each ?? 0)) as [number, number, number];
+  return Math.round(days * 1440 + hours * 60 + minutes) || null;
+}
 
 function oneLine(text: string): string {
   return text.replace(/\s+/g, ' ').trim();
 }
 
-function sourceOf(node: Node): string {
+function sourceOf(node: Node, { byId }: NodeOptions): string {
   const author = list(node.author)
-    .map((each) => words(typeof each === 'object' && each !== null ? (each as Node).name : each))
+    .map((each) => {
+      if (typeof each !== 'object' || each === null) return words(each);
+      const person = each as Node;
+      return words(person.name ?? byId.get(words(person['@id']))?.name);
+    })
     .filter(Boolean)
     .join(', ');
   return [author, words(node.isBasedOn ?? node.url)]
@@ -121,20 +221,20 @@ function instructions(value: unknown, depth: number): string[] {
       .filter(Boolean);
   if (typeof value !== 'object' || value === null) return [];
   const node = value as Node;
-  return node.itemListElement === undefined
-    ? instructions(node.text ?? node.name, depth + 1)
-    : instructions(node.itemListElement, depth + 1);
+  if (node.itemListElement !== undefined) return instructions(node.itemListElement, depth + 1);
+  if (node.steps !== undefined) return instructions(node.steps, depth + 1);
+  return withTime(instructions(node.text ?? node.description ?? node.name, depth + 1), node);
+}
+
+/** A step that names its time beside its words says it in them, unless they do already. */
+function withTime(steps: string[], node: Node): string[] {
+  const minutes = minutesOf(node.performTime ?? node.totalTime ?? node.timeRequired);
+  const last = steps[steps.length - 1];
+  if (!minutes || last === undefined || /\d\s*(?:min|hour|hr)/i.test(steps.join(' '))) return steps;
+  return [...steps.slice(0, -1), `${last.replace(/\.$/, '')} (${minutes} minutes).`];
 }
 
 const usualServings = 4;
-
-function servings(value: unknown): number {
-  for (const each of list(value)) {
-    const match = /\d{1,3}/.exec(typeof each === 'number' ? String(each) : words(each));
-    if (match && Number(match[0]) > 0) return Number(match[0]);
-  }
-  return usualServings;
-}
 
 function list(value: unknown): unknown[] {
   if (value === undefined || value === null) return [];
@@ -145,31 +245,7 @@ function words(value: unknown): string {
   if (typeof value === 'number') return String(value);
   if (typeof value === 'string') return plainText(value);
   if (Array.isArray(value)) return words(value[0]);
-  const url =
-    typeof value === 'object' && value !== null ? ((value as Node)['@id'] ?? (value as Node).url) : undefined;
-  return typeof url === 'string' ? url : '';
-}
-
-/** A recipe as a schema.org JSON-LD document: title, servings, lines as written, steps by component. */
-export function writeJsonLd(recipe: Recipe): string {
-  const minutes = recipeMinutes(recipe);
-  const document = {
-    '@context': 'https://schema.org',
-    '@type': 'Recipe',
-    name: recipe.title,
-    recipeCategory: recipe.kind,
-    recipeYield: `${recipe.serves} servings`,
-    description: escaped(recipe.story) || undefined,
-    isBasedOn: escaped(recipe.source) || undefined,
-    license: escaped(recipe.permission) || undefined,
-    totalTime: `PT${minutes.handsOn + minutes.waiting}M`,
-    recipeIngredient: recipe.lines.map((line) => escaped(line.text)),
-    recipeInstructions: recipe.steps.map((step) => ({ '@type': 'HowToStep', text: escaped(step.text) })),
-  };
-  return `${JSON.stringify({ ...document, name: escaped(recipe.title) }, null, 2)}\n`;
-}
-
-/** Readers take these texts for HTML: what is no markup must not look like it. */
-function escaped(text: string): string {
-  return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
+  const node = typeof value === 'object' && value !== null ? (value as Node) : {};
+  const text = node['@value'] ?? node['@id'] ?? node.url;
+  return typeof text === 'string' ? plainText(text) : '';
 }

@@ -3,6 +3,9 @@ import { Parser } from 'htmlparser2';
 const blocks = new Set(['p', 'br', 'li', 'div', 'h1', 'h2', 'h3', 'h4', 'tr']);
 const unseen = new Set(['script', 'style', 'noscript', 'template']);
 
+/** Some pages write "&amp;frac12;" for ½. */
+const twiceEscaped = /&amp;#?\w+;/;
+
 /**
  * The words of a piece of HTML, a line for each block; entities decoded, tags and scripts dropped. Nothing of
  * it is ever run.
@@ -26,7 +29,7 @@ export function plainText(html: string): string {
     },
     { decodeEntities: true },
   );
-  parser.write(html);
+  parser.write(twiceEscaped.test(html) ? html.replace(/&amp;(?=#?\w+;)/g, '&') : html);
   parser.end();
   return text
     .split('\n')

@@ -28,3 +28,6 @@ export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from
 
 export { allergenSentence, allergensOf, contentsOf, type Contents, notKnownWords } from './allergens.js';
 export { recognised, recognisedLine } from './recognise.js';
+export { addLines, type FoundLines } from './intake/text/ingredient-rows.js';
+export { kindOf, makesRow, titleOf } from './intake/text/rows.js';
+export { peopleOfAmount, readServings, type Servings } from './intake/text/servings.js';

@@ -1,15 +1,27 @@
-import { useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { DropZone, FileTrigger, Text } from 'react-aria-components';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { type Larder, largestFileBytes, readRecipeFile, type Recipe } from '@fornax/core';
+import {
+  decodeText,
+  type Larder,
+  largestFileBytes,
+  type MeasureSystem,
+  measureSystems,
+  readRecipeFile,
+  type Recipe,
+} from '@fornax/core';
 import { call } from '../api/client.js';
 import { useLarder } from '../api/useLarder.js';
 import { checkRecipe } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
+import { Choice } from '../parts/Field.js';
+import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import { Quietly, Row } from '../parts/states.js';
+import { systemNames } from './edit/Details.js';
+import { yieldSaid } from './yield-said.js';
 
 const Zone = styled(DropZone)`
   padding: 24px;
@@ -42,50 +54,55 @@ const Look = styled.span`
   font-weight: 600;
 `;
 
+/** A file as it was chosen: its text, or why it has none. */
+interface GivenFile {
+  readonly id: string;
+  readonly name: string;
+  readonly text: string;
+  readonly refused: string;
+}
+
 interface FoundRecipe {
   readonly id: string;
   readonly file: string;
   readonly recipe: Recipe | null;
   readonly sentence: string;
-  readonly kept: boolean;
+  readonly remarks: readonly string[];
 }
 
 /** Brings recipes in from files: each is shown with what was understood before anything is kept. */
 export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
-  const [found, setFound] = useState<readonly FoundRecipe[]>([]);
+  const [files, setFiles] = useState<readonly GivenFile[]>([]);
+  const [system, setSystem] = useState<MeasureSystem>('metric');
   const larder = useLarder();
-  const client = useQueryClient();
-  const readFiles = async (files: readonly File[]) => {
-    const read = await Promise.all(files.map((file) => recipesIn(file, larder)));
-    setFound((before) => [...before.filter((each) => !each.kept), ...read.flat()]);
-  };
-  const keepAll = async () => {
-    for (const recipe of found) {
-      if (!recipe.recipe || recipe.kept) continue;
-      const sentence = await call('/recipes', {
-        method: 'POST',
-        body: { id: recipe.id, content: recipe.recipe },
-      }).then(
-        () => '',
-        (error: Error) => error.message,
-      );
-      setFound((now) =>
-        now.map((row) => (row.id === recipe.id ? { ...row, sentence, kept: sentence === '' } : row)),
-      );
-    }
-    await client.invalidateQueries({ queryKey: ['recipes'] });
+  // Read again where the spoons or the larder change: an answer is understood in every file at once.
+  const found = useMemo(
+    () => files.flatMap((file) => recipesIn(file, system, larder)),
+    [files, system, larder],
+  );
+  const { kept, refused, keepAll, forget } = useKeepAll(found);
+  const readFiles = async (chosen: readonly File[]) => {
+    const given = await Promise.all(chosen.map(givenFile));
+    setFiles((before) => [...before, ...given]);
   };
   const close = () => {
-    setFound([]);
+    setFiles([]);
+    forget();
     onClose();
   };
-  const ready = found.filter((each) => each.recipe && !each.kept).length;
+  const ready = found.filter((each) => each.recipe && !kept.has(each.id)).length;
   return (
     <Dialog title="Bring in recipes" wide isOpen={isOpen} onClose={close}>
-      <FileZone onFiles={(files) => void readFiles(files)} />
+      <FileZone onFiles={(chosen) => void readFiles(chosen)} />
+      <Choice
+        label="Their spoons and cups are"
+        value={system}
+        onChange={setSystem}
+        options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}
+      />
       <List aria-label="What was found">
         {found.map((each) => (
-          <FoundRow key={each.id} found={each} />
+          <FoundRow key={each.id} found={each} isKept={kept.has(each.id)} refused={refused[each.id] ?? ''} />
         ))}
       </List>
       <Row>
@@ -98,6 +115,33 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
       </Row>
     </Dialog>
   );
+}
+
+/** Keeps what was found, one after the other; what was refused says why and can be tried again. */
+function useKeepAll(found: readonly FoundRecipe[]) {
+  const client = useQueryClient();
+  const [kept, setKept] = useState<ReadonlySet<string>>(new Set());
+  const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
+  const ids = useRef(new Map<string, string>());
+  const keepAll = async () => {
+    for (const { id, recipe } of found) {
+      if (!recipe || kept.has(id)) continue;
+      // The same recipe sent twice is there once.
+      const own = ids.current.get(id) ?? uuid();
+      ids.current.set(id, own);
+      await call('/recipes', { method: 'POST', body: { id: own, content: recipe } }).then(
+        () => setKept((before) => new Set(before).add(id)),
+        (error: Error) => setRefused((before) => ({ ...before, [id]: error.message })),
+      );
+    }
+    await client.invalidateQueries({ queryKey: ['recipes'] });
+  };
+  const forget = () => {
+    setKept(new Set());
+    setRefused({});
+    ids.current.clear();
+  };
+  return { kept, refused, keepAll, forget };
 }
 
 function FileZone({ onFiles }: { onFiles: (files: readonly File[]) => void }) {
@@ -123,45 +167,69 @@ function FileZone({ onFiles }: { onFiles: (files: readonly File[]) => void }) {
   );
 }
 
+/** The text of a file in whatever letters it was saved. */
+async function givenFile(file: File): Promise<GivenFile> {
+  const given = { id: uuid(), name: file.name, text: '', refused: '' };
+  if (file.size > largestFileBytes)
+    return {
+      ...given,
+      refused: 'This file is larger than 5 MB, more than any recipe: leave pictures out, or split it.',
+    };
+  return { ...given, text: decodeText(new Uint8Array(await file.arrayBuffer())) };
+}
+
 /** What a file holds: a row for each recipe, or one that says why there is none. */
-async function recipesIn(file: File, larder: Larder): Promise<FoundRecipe[]> {
-  const row = (recipe: Recipe | null, sentence: string): FoundRecipe => ({
-    id: uuid(),
+function recipesIn(file: GivenFile, system: MeasureSystem, larder: Larder): FoundRecipe[] {
+  const row = (recipe: Recipe | null, sentence: string, index = 0): FoundRecipe => ({
+    id: `${file.id}/${index}`,
     file: file.name,
     recipe,
     sentence,
-    kept: false,
+    remarks: [],
   });
-  if (file.size > largestFileBytes)
-    return [
-      row(null, 'This file is larger than 5 MB, more than any recipe: leave pictures out, or split it.'),
-    ];
-  const { recipes, refused } = readRecipeFile(await file.text(), { system: 'metric', larder });
+  if (file.refused) return [row(null, file.refused)];
+  const { recipes, refused, remarks } = readRecipeFile(file.text, { system, larder });
   if (refused) return [row(null, refused)];
-  return recipes.map((recipe) => {
+  return recipes.map((recipe, index) => {
     const problem = checkRecipe(recipe as never)[0];
-    if (!problem) return row(recipe, '');
+    if (!problem) return { ...row(recipe, '', index), remarks };
     const title = typeof recipe?.title === 'string' ? `“${recipe.title}”: ` : '';
-    return row(null, `${title}${problem.sentence}`);
+    return row(null, `${title}${problem.sentence}`, index);
   });
 }
 
-function FoundRow({ found: { file, recipe, sentence, kept } }: { found: FoundRecipe }) {
+function FoundRow({
+  found: { file, recipe, sentence, remarks },
+  isKept,
+  refused,
+}: {
+  found: FoundRecipe;
+  isKept: boolean;
+  refused: string;
+}) {
   const marked = recipe?.lines.filter((line) => line.unread !== '').length ?? 0;
+  const notKnown = [
+    ...new Set(recipe?.lines.filter(({ ingredient }) => ingredient === null).map(({ name }) => name)),
+  ].filter(Boolean);
   return (
     <li>
       {recipe ? (
         <>
           <strong>{recipe.title}</strong>{' '}
           <Quietly>
-            {recipe.lines.length} lines, {recipe.steps.length} steps, from {file}
+            {recipe.kind}, serves {recipe.serves}
+            {yieldSaid(recipe)} · {recipe.lines.length} lines, {recipe.steps.length} steps, from {file}
           </Quietly>{' '}
-          {marked > 0 ? <Look>{marked} to look at</Look> : null} {kept ? <Quietly>kept</Quietly> : null}
+          {marked > 0 ? <Look>{marked} to look at</Look> : null} {isKept ? <Quietly>kept</Quietly> : null}
+          {remarks.map((remark) => (
+            <Quietly key={remark}> {remark}</Quietly>
+          ))}
+          <NotKnownFoods names={notKnown} what="Foods" />
         </>
       ) : (
         <Quietly>{file}: </Quietly>
       )}
-      {sentence ? <Refused>{sentence}</Refused> : null}
+      {sentence || refused ? <Refused>{sentence || refused}</Refused> : null}
     </li>
   );
 }

@@ -23,6 +23,7 @@ import { Quietly, Row, Sheet } from '../parts/states.js';
 import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
 import { StepList } from './StepList.js';
+import { yieldSaid } from './yield-said.js';
 
 const Columns = styled.div`
   display: grid;
@@ -191,7 +192,8 @@ function Understood({
     <Part>
       <h2>{recipe.title || 'What was understood'}</h2>
       <Quietly>
-        {recipe.kind}, serves {recipe.serves} · {recipe.lines.length} lines, {recipe.steps.length} steps
+        {recipe.kind}, serves {recipe.serves}
+        {yieldSaid(recipe)} · {recipe.lines.length} lines, {recipe.steps.length} steps
       </Quietly>
       {marked > 0 ? (
         <>

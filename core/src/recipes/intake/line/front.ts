@@ -193,8 +193,8 @@ function readBareUnit(text: string, front: Front, options: LineOptions): Front {
 
 const measure = String.raw`(\d[\d.,/ ]*?) ?-?(g|kg|oz|lb|ml|l|ounce|gram)s?\b\.?`;
 const containers =
-  'tins?|cans?|jars?|packets?|packs?|packages?|pkgs?|pkts?|bags?|bottles?|pots?|tubs?|tubes?|blocks?|boxes|box|' +
-  'cartons?|punnets?|pouch|pouches|balls?';
+  'tins?|cans?|jars?|packets?|packs?|packages?|pkgs?|pkts?|bags?|bottles?|pots?|tubs?|tubes?|' +
+  'blocks?|boxes|box|cartons?|punnets?|pouch|pouches|balls?';
 const container = String.raw`(${containers}|loaf|loaves)\b\.?`;
 const packSize = new RegExp(
   String.raw`^(?:x )?\(?${measure}(?: ?/ ?\d[\d.,]* ?[a-z]+\.?)?\)? ?-?${container}`,

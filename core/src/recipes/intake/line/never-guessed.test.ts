@@ -5,51 +5,56 @@ import { isKnownName } from './names.js';
 
 /** Words that make another food of what they stand before. */
 const modifiers = `
-peanut almond oat rice soya coconut hazelnut walnut cashew truffle chilli garlic celery lemon lime tomato onion
-chicken beef fish mushroom salmon cod smoked pickled candied salted dried powdered vegan fermented goat buffalo rye
-barley sesame mustard pumpkin
+peanut almond oat rice soya coconut hazelnut walnut cashew truffle chilli garlic celery lemon lime tomato
+onion chicken beef fish mushroom salmon cod smoked pickled candied salted dried powdered vegan fermented
+goat buffalo rye barley sesame mustard pumpkin
 `
   .trim()
   .split(/\s+/);
 /** Heads that are food by themselves, or by many names. */
 const heads = `
-oil, butter, milk, cream, flour, stock, salt, sauce, paste, seeds, powder, bread, vinegar, juice, leaves, sprouts, jam,
-noodles, cheese, crisps, yoghurt, syrup, sugar, mayonnaise, mustard, soup, relish, jelly, liqueur, wine
+oil, butter, milk, cream, flour, stock, salt, sauce, paste, seeds, powder, bread, vinegar, juice, leaves,
+sprouts, jam, noodles, cheese, crisps, yoghurt, syrup, sugar, mayonnaise, mustard, soup, relish, jelly,
+liqueur, wine
 `
   .trim()
-  .split(/,\s*/);
+  .replace(/\s+/g, ' ')
+  .split(', ');
 /** Foods that are another thing in each of these states. */
 const foods = `
-strawberries, tomatoes, carrots, beetroot, cucumber, lemons, mackerel, prawns, chicken breast, eggs, feta, almonds,
-spinach, onions, peaches, figs, potatoes, mushrooms, basil, dill
+strawberries, tomatoes, carrots, beetroot, cucumber, lemons, mackerel, prawns, chicken breast, eggs, feta,
+almonds, spinach, onions, peaches, figs, potatoes, mushrooms, basil, dill
 `
   .trim()
-  .split(/,\s*/);
+  .replace(/\s+/g, ' ')
+  .split(', ');
 const states = ['smoked', 'pickled', 'candied', 'freeze-dried', 'salted', 'fermented', 'cured', 'powdered'];
 const more = `
-day-lily buds, rock samphire, eel, smoked eel, bottarga, nutritional broth, egg powder, butter powder, milk powder,
-buttermilk powder, cream of tartar, cream soda, salt beef, salt pork, pepper steak, garlic bread, garlic butter,
-onion bhaji, potato bread, potato crisps, potato vodka, rice bran oil, rice bran, rice cakes, corn bread, corn syrup
-solids, lemon verbena, lemon myrtle, lime cordial, orange squash, orange liqueur, apple brandy, apple butter, pear
-cider, fig leaves, peach leaves, grape seed flour, tomato leaves, tomato ketchup powder, celery root chips, fennel
-salami, mint chocolate, mint humbugs, basil seeds, sage derby, dill pollen, parsley root, coriander roots, egg custard,
-egg salad, cheese straws, cheese sauce, yoghurt raisins, honey ham, honey roast cashews, honey dew wine, bacon jam,
-bacon salt, prawn crackers, prawn paste, shrimp paste, fish fingers, fish balls, fish cakes, crab apples, crab paste,
-chicken salt, chicken nuggets, turkey ham, duck sauce, beef tea, beef tomatoes in juice, lamb bacon, ham hock, bean
-curd skin, bean paste, pea protein, lentil crisps, chickpea pasta, chickpea miso, almond extract, almond paste, walnut
-pesto, cashew cream, peanut sauce, sesame bread, poppy seed bread, sunflower lecithin, pumpkin pie spice, mustard cress
-seeds, pepper jack, black pepper crackers, pepper salami, chilli chocolate, cinnamon sugar, vanilla yoghurt, maple
-bacon, maple butter, sugar cane, sugar free syrup, water kefir, water spinach, watercress soup, rocket pesto, kale
-crisps, beet sugar, carrot cake, radish kimchi, turnip tops, leek powder, sweet potato noodles, avocado leaves,
-cucumber vodka, olive bread, caper leaves, anchovy paste, tuna mayonnaise, gherkin relish, tahini halva, harissa
-powder, miso butter, soy lecithin, oyster crackers, vinegar powder, balsamic pearls, butter-flavoured oil, low-fat
-spread, fat-free feta, sugar-free jam, alcohol-free wine, salt-free stock, reduced-fat cream cheese, goat butter,
-buffalo milk, sheep's butter, oat bran, wheat bran, wheat grass, barley grass, rye whiskey, quinoa milk, quinoa flakes,
-potato salad, pasta salad, rice pudding, bread sauce, bread mix, brioche crumbs, cracker crumbs, gluten-free crackers
+day-lily buds, rock samphire, eel, smoked eel, bottarga, nutritional broth, egg powder, butter powder, milk
+powder, buttermilk powder, cream of tartar, cream soda, salt beef, salt pork, pepper steak, garlic bread,
+garlic butter, onion bhaji, potato bread, potato crisps, potato vodka, rice bran oil, rice bran, rice cakes,
+corn bread, corn syrup solids, lemon verbena, lemon myrtle, lime cordial, orange squash, orange liqueur,
+apple brandy, apple butter, pear cider, fig leaves, peach leaves, grape seed flour, tomato leaves, tomato
+ketchup powder, celery root chips, fennel salami, mint chocolate, mint humbugs, basil seeds, sage derby,
+dill pollen, parsley root, coriander roots, egg custard, egg salad, cheese straws, cheese sauce, yoghurt
+raisins, honey ham, honey roast cashews, honey dew wine, bacon jam, bacon salt, prawn crackers, prawn paste,
+shrimp paste, fish fingers, fish balls, fish cakes, crab apples, crab paste, chicken salt, chicken nuggets,
+turkey ham, duck sauce, beef tea, beef tomatoes in juice, lamb bacon, ham hock, bean curd skin, bean paste,
+pea protein, lentil crisps, chickpea pasta, chickpea miso, almond extract, almond paste, walnut pesto,
+cashew cream, peanut sauce, sesame bread, poppy seed bread, sunflower lecithin, pumpkin pie spice, mustard
+cress seeds, pepper jack, black pepper crackers, pepper salami, chilli chocolate, cinnamon sugar, vanilla
+yoghurt, maple bacon, maple butter, sugar cane, sugar free syrup, water kefir, water spinach, watercress
+soup, rocket pesto, kale crisps, beet sugar, carrot cake, radish kimchi, turnip tops, leek powder, sweet
+potato noodles, avocado leaves, cucumber vodka, olive bread, caper leaves, anchovy paste, tuna mayonnaise,
+gherkin relish, tahini halva, harissa powder, miso butter, soy lecithin, oyster crackers, vinegar powder,
+balsamic pearls, butter-flavoured oil, low-fat spread, fat-free feta, sugar-free jam, alcohol-free wine,
+salt-free stock, reduced-fat cream cheese, goat butter, buffalo milk, sheep's butter, oat bran, wheat bran,
+wheat grass, barley grass, rye whiskey, quinoa milk, quinoa flakes, potato salad, pasta salad, rice pudding,
+bread sauce, bread mix, brioche crumbs, cracker crumbs, gluten-free crackers
 `
   .trim()
-  .split(/,\s+/)
-  .map((name) => name.replace(/\s+/g, ' '));
+  .replace(/\s+/g, ' ')
+  .split(', ');
 
 const crossed = modifiers.flatMap((modifier) => heads.map((head) => `${modifier} ${head}`));
 const stated = foods.flatMap((food) => states.map((state) => `${state} ${food}`));

@@ -1,26 +1,23 @@
-import type { ComponentRole, DishKind, LineReading, Portion, RecipeComponent } from '../../types.js';
+import type { DishKind, Portion } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
+import {
+  componentNamed,
+  ingredientsHeading,
+  markedHeading,
+  methodHeading,
+  notesHeading,
+} from './headings.js';
+import { addLine, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
+import { withoutNoise } from './noise.js';
+import { linesOfProse } from './prose.js';
+import { peopleOfAmount, readServings } from './servings.js';
 
-const ingredientsHeading = /^(?:#+ *)?(?:ingredients|you need|what you need)\s*:?$/i;
-const methodHeading = /^(?:#+ *)?(?:method|steps|directions|instructions|preparation|how to make it)\s*:?$/i;
-const notesHeading = /^(?:#+ *)?(?:notes?|notes to self)\s*:?$/i;
-const componentHeading = /^(?:#+ *)?(?:for the )?([\p{L}][\p{L}\p{N},:' -]{1,60}):$/iu;
-/** "For the dressing" is a heading without a colon too. */
-const forThe = /^for the ([a-z][a-z' -]{1,30})$/i;
-/** In Markdown a heading needs no colon. */
-const markedHeading = /^#{2,5} +(?:for the )?(\S.{0,60}?):?$/i;
 const numbered = /^(?:step )?\d{1,2}[.):]\s+/i;
-const bullet = /^[-*+•]\s+/;
-const servesLine = /^\(?(?:serves|makes|yields?|for|feeds|enough for)\s*:?\s*(?:about |around )?(\d{1,3})\b/i;
-/** "Makes about 300 ml, enough for 8": how much it gives, which is no number of people; they may follow. */
-const yieldLine =
-  /^\(?(?:makes|yields?)\s*:?\s*(?:about |around )?[\d.,/½¼¾–-]+\s*(?:g|kg|ml|l|litres?|cups?|pints?|quarts?|oz|lb)\b/i;
-const servesAfter = /\b(?:serves|feeds|enough for|for)\s+(?:about |around )?(\d{1,3})\b/i;
 const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
 
 /** The rows of a pasted recipe, each where it belongs. */
-export interface SortedRows {
+export interface SortedRows extends FoundLines {
   title: string;
   serves: number;
   portion: Portion;
@@ -29,16 +26,42 @@ export interface SortedRows {
   credit: string;
   permission: string;
   notes: string;
-  components: RecipeComponent[];
-  lines: { reading: LineReading; component: string }[];
   steps: string[];
 }
 
 type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
 /** Sorts rows by headings where there are any, and otherwise by what each looks like. */
-export function sortRows(rows: readonly string[], options: LineOptions): SortedRows {
-  const found: SortedRows = {
+export function sortRows(written: readonly string[], options: LineOptions): SortedRows {
+  const rows = joinedRows(withoutNoise(written), options);
+  const found = emptyRows();
+  const servings: Serving = { people: null, millilitres: null };
+  const hasHeadings = rows.some((row) => ingredientsHeading.test(row));
+  const hasMethod = rows.some((row) => methodHeading.test(row));
+  const titleAt = titleRow(rows, options);
+  let part: Part = 'unknown';
+  rows.forEach((row, index) => {
+    const heading = headingOf(row, rows[index + 1], { found, part, options, isTitled: index > titleAt });
+    if (heading) part = heading;
+    else if (index === titleAt) found.title = titleOf(row);
+    else if (index < titleAt) found.story = joined(found.story, row);
+    else if (!takeFact(found, row, part, servings, options))
+      part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
+  });
+  found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
+  if (found.lines.length === 0)
+    for (const line of linesOfProse(found.steps, options))
+      addLine(found, line, usualComponent(found), options);
+  return found;
+}
+
+interface Serving {
+  people: number | null;
+  millilitres: number | null;
+}
+
+function emptyRows(): SortedRows {
+  return {
     title: '',
     serves: 4,
     portion: 'side',
@@ -51,17 +74,35 @@ export function sortRows(rows: readonly string[], options: LineOptions): SortedR
     lines: [],
     steps: [],
   };
-  const hasHeadings = rows.some((row) => ingredientsHeading.test(row));
-  const hasMethod = rows.some((row) => methodHeading.test(row));
-  let part: Part = 'unknown';
-  for (const row of rows) {
-    const heading = headingOf(row, found, part);
-    if (heading) part = heading;
-    else if (!found.title && part === 'unknown') found.title = row.replace(/^#+ */, '').slice(0, 120);
-    else if (!takeFact(found, row, part))
-      part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
-  }
-  return found;
+}
+
+const longestTitleWords = 14;
+
+/** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
+function titleRow(rows: readonly string[], options: LineOptions): number {
+  const end = rows.findIndex((row) => ingredientsHeading.test(row) || methodHeading.test(row));
+  const before = rows.slice(0, end > 0 ? end : Math.min(rows.length, 6));
+  const found = before.findIndex(
+    (row) =>
+      row.split(/\s+/).length <= longestTitleWords &&
+      !/[.!?:;,]$/.test(row) &&
+      readServings(row, options.system).people === null &&
+      !factRow.test(row) &&
+      parseIngredientLine(row.replace(bullet, ''), options).amount === null,
+  );
+  return found >= 0 ? found : ingredientsHeading.test(rows[0] ?? '') ? -1 : 0;
+}
+
+const longestTitle = 120;
+
+/** A title without marks, and never cut in the middle of a word. */
+export function titleOf(row: string): string {
+  const title = row.replace(/^#+ */, '').replace(/[,:]$/, '').replace(/\s+/g, ' ').trim();
+  if (title.length <= longestTitle) return title;
+  return title
+    .slice(0, longestTitle + 1)
+    .replace(/\s+\S*$/, '')
+    .slice(0, longestTitle);
 }
 
 /**
@@ -73,36 +114,84 @@ function roleIn(part: Part, { hasHeadings, hasMethod }: { hasHeadings: boolean; 
   return part === 'ingredients' && !hasMethod ? 'unknown' : part;
 }
 
+interface HeadingContext {
+  readonly found: SortedRows;
+  readonly part: Part;
+  readonly options: LineOptions;
+  readonly isTitled: boolean;
+}
+
 /**
  * The part that a heading opens; a heading of a component opens that too. Null where the row is no heading.
  */
-function headingOf(row: string, found: SortedRows, part: Part): Part | null {
+function headingOf(row: string, next: string | undefined, context: HeadingContext): Part | null {
+  const { found, part, options, isTitled } = context;
   if (ingredientsHeading.test(row)) return 'ingredients';
   if (methodHeading.test(row)) return 'method';
   if (notesHeading.test(row)) return 'notes';
-  if (!found.title) return null;
+  if (!isTitled) return null;
   const name =
     part === 'method' || part === 'notes'
       ? null
-      : (componentHeading.exec(row) ??
-        forThe.exec(row) ??
-        (part === 'ingredients' ? markedHeading.exec(row) : null));
-  if (name) openComponent(found, name[1]!);
+      : (componentNamed(row, next, options) ??
+        (part === 'ingredients' ? (markedHeading.exec(row)?.[1] ?? null) : null));
+  if (name) openComponent(found, name);
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
 
-/** Servings, source and the like, wherever they stand. */
-function takeFact(found: SortedRows, row: string, part: Part): boolean {
+const factRow =
+  /^(?:serves|servings?|makes|yields?|feeds|enough for|for \d|prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)\b.{0,60}$/i;
+const timeRow =
+  /^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|rest(?:ing)?|chill(?:ing)?|ready in)(?: time)?\s*:?\s*(?:about )?\d.{0,60}$/i;
+const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
+
+/** Servings, times, source and the like, wherever they stand. */
+function takeFact(
+  found: SortedRows,
+  row: string,
+  part: Part,
+  servings: Serving,
+  options: LineOptions,
+): boolean {
   const isFact = found.steps.length === 0 && part !== 'notes';
-  const isYield = isFact && yieldLine.test(row);
-  if (isYield) found.story = joined(found.story, row);
-  const serves = isFact ? (isYield ? servesAfter : servesLine).exec(row) : null;
-  if (isYield && !serves) return true;
-  if (serves) {
-    found.serves = Math.max(1, Number(serves[1]));
-    found.portion = portionOf(row) ?? found.portion;
+  if (isFact && timeRow.test(row)) {
+    found.notes = joined(found.notes, row);
     return true;
   }
+  if (isFact && isServings(row)) {
+    const read = readServings(row, options.system);
+    servings.people ??= read.people;
+    servings.millilitres ??= read.millilitres;
+    found.portion = read.portion ?? found.portion;
+    if (read.makes) found.story = joined(found.story, makesRow(row));
+    return true;
+  }
+  const by = isFact && part === 'unknown' ? byline.exec(row) : null;
+  if (by && /^(?:recipe )?by /i.test(row)) {
+    found.credit = by[1]!;
+    return true;
+  }
+  return takeSource(found, row, part);
+}
+
+/** "150ml" alone says what it is of. */
+export function makesRow(makes: string): string {
+  const plain = makes.replace(/["“”]/g, '').trim();
+  return plain === '' || /^\W*(?:makes|yields?)/i.test(plain) ? plain : `Makes ${plain}`;
+}
+
+function isServings(row: string): boolean {
+  return (
+    /^\W*(?:serves|servings?|makes|yields?|feeds|enough for|portions?|people|für \d|pour \d|para \d|per \d)\b/i.test(
+      row,
+    ) ||
+    /^\W*for (?:about )?\d{1,3}(?: people| persons?)?\W*$/i.test(row) ||
+    /^\(?\d{1,3} (?:servings|portions|people)\)?$/i.test(row) ||
+    /^["“(]?[\d½¼¾⅓⅔.,/ -]+ ?(?:ml|cl|dl|l|cups?|lit(?:re|er)s?|pints?)["”)]?$/i.test(row)
+  );
+}
+
+function takeSource(found: SortedRows, row: string, part: Part): boolean {
   const fact = sourceLine.exec(row);
   if (!fact || (part === 'method' && !/^(?:source|credit|permission)\s*:/i.test(row))) return false;
   const field = fact[1]!.toLowerCase();
@@ -110,12 +199,6 @@ function takeFact(found: SortedRows, row: string, part: Part): boolean {
   else if (field.startsWith('note')) found.notes = joined(found.notes, fact[2]!);
   else found.source = fact[2]!;
   return true;
-}
-
-function portionOf(row: string): Portion | null {
-  const size = /\bas an? (?:light )?(main|side|starter|taste|nibble)/i.exec(row)?.[1]?.toLowerCase();
-  if (!size) return null;
-  return size === 'main' ? 'main' : size === 'side' ? 'side' : 'taste';
 }
 
 function takeRow(found: SortedRows, row: string, role: Part, options: LineOptions, part: Part): Part {
@@ -128,7 +211,7 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
     found.steps.push(...cutIntoSteps(row.replace(numbered, '').replace(bullet, ''), numbered.test(row)));
     return role === 'unknown' && !numbered.test(row) ? 'unknown' : 'method';
   }
-  addLine(found, row, options);
+  addLine(found, row, usualComponent(found), options);
   return part;
 }
 
@@ -165,42 +248,15 @@ function looksLikeStep(row: string, options: LineOptions): boolean {
   return !bullet.test(row) && !isMeasured && /[.!]$/.test(row) && words > 3;
 }
 
-function openComponent(found: SortedRows, name: string): void {
-  const title = name.charAt(0).toUpperCase() + name.slice(1);
-  found.components.push({ id: `c${found.components.length + 1}`, name: title, role: roleOf(title) });
+function usualComponent({ title }: SortedRows): string {
+  return kindOf(title) === 'salad' ? 'Salad' : titleOf(title).slice(0, 60) || 'All';
 }
 
-function addLine(found: SortedRows, row: string, options: LineOptions): void {
-  if (found.components.length === 0)
-    openComponent(found, kindOf(found.title) === 'salad' ? 'Salad' : found.title.slice(0, 40) || 'All');
-  const component = found.components[found.components.length - 1]!.id;
-  for (const line of separateTogether(row.replace(bullet, ''), options))
-    found.lines.push({ reading: parseIngredientLine(line, options), component });
-}
-
-/** Two bare names are short; a sentence is not taken apart. */
-const longestTogether = 60;
-
-/** "Salt and pepper, to taste" becomes two lines: no amount is lost by it, and each is bought for itself. */
-function separateTogether(row: string, options: LineOptions): string[] {
-  if (row.length > longestTogether) return [row];
-  const match = /^([^\d,;:()]+?) and ([^\d,;:()]+?)((?:,? (?:to taste|as needed))?)$/i.exec(row);
-  if (!match || parseIngredientLine(row, options).ingredient !== null) return [row];
-  const parts = [`${match[1]!}${match[3]!}`, `${match[2]!}${match[3]!}`];
-  return parts.every((part) => parseIngredientLine(part, options).ingredient !== null) ? parts : [row];
-}
-
-function roleOf(name: string): ComponentRole {
-  if (/dressing|vinaigrette|sauce/i.test(name)) return 'dressing';
-  if (/\bdip|hummus|spread\b/i.test(name)) return 'dip';
-  if (/dippers?|bread|crackers/i.test(name)) return 'dippers';
-  if (/topping|top|crunch/i.test(name)) return 'topping';
-  if (/garnish|serve|finish/i.test(name)) return 'garnish';
-  return 'base';
-}
-
-/** What a title says a dish is. */
+/** What a title says a dish is: a salad with a dressing is a salad. */
 export function kindOf(title: string): DishKind {
-  if (/dressing|vinaigrette/i.test(title)) return 'dressing';
-  return /\bdip\b|hummus|spread|pâté/i.test(title) ? 'dip' : 'salad';
+  const main = title.replace(/\b(?:with|and|in|&)\b.*$/i, '');
+  const named = /\bsalads?\b(?! dressing)|\bslaw\b(?! dressing)/i.test(main);
+  if (/\bdressing\b|vinaigrette/i.test(main) && !named) return 'dressing';
+  const isDip = /\bdips?\b|hummus|houmous|spread|pâté|\bsalsa\b|guacamole|tzatziki/i.test(title);
+  return isDip && !named ? 'dip' : 'salad';
 }

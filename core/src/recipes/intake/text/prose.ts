@@ -1,0 +1,59 @@
+import type { LineOptions } from '../line/amount.js';
+import { readAmount } from '../line/amount.js';
+import { parseIngredientLine } from '../line/line.js';
+import { plainSpelling } from '../line/numbers.js';
+
+/** A name in a sentence has at most this many words. */
+const longestName = 6;
+/** What looks like an amount in a method but measures no food. */
+const notFood =
+  /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|times?|degrees?|°|cm|mm|inch(?:es)?|people|servings?)\b/i;
+
+/** Words that end no name. */
+const joining = /^(?:of|in|into|for|to|at|on|over|with|and|or|the|an?|each|before|after|until|from|by)$/i;
+
+/** Lines for what a method names with an amount, where a recipe has no list: "whisk 3 tbsp oil with …". */
+export function linesOfProse(steps: readonly string[], options: LineOptions): string[] {
+  const found = new Map<string, string>();
+  for (const step of steps)
+    for (const line of linesOfSentence(plainSpelling(step), options)) {
+      const { ingredient, name } = parseIngredientLine(line, options);
+      const key = `${ingredient ?? name}|${/^\S+ \S+/.exec(line)?.[0] ?? ''}`;
+      if (!found.has(key)) found.set(key, line);
+    }
+  return [...found.values()];
+}
+
+function linesOfSentence(text: string, options: LineOptions): string[] {
+  const lines: string[] = [];
+  const starts =
+    /(?<=^|[\s(,;])(?=\d|(?:half|an?|one|two|three|four|five|six|eight|ten|a few|a couple|juice|zest)\b)/gi;
+  let end = 0;
+  for (const { index } of text.matchAll(starts)) {
+    if (index < end) continue;
+    const line = lineAt(text.slice(index), options);
+    if (!line) continue;
+    lines.push(line);
+    end = index + line.length;
+  }
+  return lines;
+}
+
+/** The longest line that begins a text and whose food is known or asked about by its own name. */
+function lineAt(text: string, options: LineOptions): string | null {
+  const amount = readAmount(text, options);
+  const byProduct = /^(?:the )?(?:juice|zest) of /i.exec(text);
+  const length = byProduct?.[0].length ?? amount?.length;
+  if (length === undefined || notFood.test(text.slice(length).trim())) return null;
+  const rest = /^[^.;:,()]*/.exec(text.slice(length))![0];
+  const words = rest.trim().split(/\s+/).filter(Boolean).slice(0, longestName);
+  for (let count = words.length; count > 0; count--) {
+    if (joining.test(words[count - 1]!)) continue;
+    const line = `${text.slice(0, length).trim()} ${words.slice(0, count).join(' ')}`;
+    const reading = parseIngredientLine(line, options);
+    if (reading.ingredient !== null && reading.amount !== null) return line;
+  }
+  return amount?.unitWritten && words.length > 0 && !joining.test(words[0]!)
+    ? `${text.slice(0, length).trim()} ${words.slice(0, 2).join(' ')}`
+    : null;
+}
