@@ -182,10 +182,12 @@ function factsOf(
     gramsPerMillilitre: density ? exact(density) : undefined,
     // A head or a bulb is one piece of what is sold by the piece.
     gramsPerCount: Object.fromEntries(
-      [...headAsPiece(ingredient), ...counts, ...sizedPiece(ingredient, size)].map(([unit, fact]) => [
-        unit,
-        exact(fact),
-      ]),
+      [
+        ...headAsPiece(ingredient),
+        ...packsAsCounts(ingredient, density),
+        ...counts,
+        ...sizedPiece(ingredient, size),
+      ].map(([unit, fact]) => [unit, exact(fact)]),
     ),
     gramsPerHandful: ingredient.handfulGrams && exact(ingredient.handfulGrams),
     gramsPerCentimetre: ingredient.centimetreGrams && exact(ingredient.centimetreGrams),
@@ -194,6 +196,31 @@ function factsOf(
 
 function sizedPiece(ingredient: Ingredient, size: PieceSize | null): [UnitId, Fact][] {
   return size && ingredient.pieceSizes ? [['piece', ingredient.pieceSizes[size]]] : [];
+}
+
+/** Words for packs, by the unit that a recipe counts them in. */
+const packUnits: Readonly<Record<string, UnitId>> = {
+  tin: 'tin',
+  jar: 'jar',
+  bunch: 'bunch',
+  head: 'head',
+  bulb: 'head',
+  loaf: 'piece',
+  ball: 'piece',
+  stick: 'piece',
+};
+
+/** One packet, bunch or tin in a recipe is the smallest that is sold. */
+function packsAsCounts(ingredient: Ingredient, density: Fact | null): [UnitId, Fact][] {
+  const piece = ingredient.countGrams.piece?.value;
+  const grams =
+    ingredient.shoppingUnit === 'g' ? 1 : ingredient.shoppingUnit === 'ml' ? density?.value : piece;
+  if (!grams) return [];
+  return [...ingredient.packs].reverse().flatMap((pack): [UnitId, Fact][] => {
+    if (pack.loose || pack.name === '') return [];
+    const fact: Fact = { value: Number((pack.size * grams).toFixed(3)), source: 'label' };
+    return [[lookUp(packUnits, pack.name) ?? 'packet', fact]];
+  });
 }
 
 function headAsPiece(ingredient: Ingredient): [UnitId, Fact][] {

@@ -8,3 +8,4 @@ export { pooledNeed, inShoppingUnit } from './need.js';
 export { buyingDays, planTrips, supplierOf, anyShop, longestKeeping } from './trips.js';
 export { priceIn } from './row-parts.js';
 export { packKey } from './words.js';
+export type { MissingFact } from './missing-fact.js';

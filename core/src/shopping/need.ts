@@ -10,8 +10,9 @@ import {
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { asPurchased } from './as-purchased.js';
 import { fruitPieces } from './fruit.js';
+import { type MissingFact, missingFactFor } from './missing-fact.js';
 import type { IngredientUse, MeasuredUse } from './types.js';
-import { showNeed } from './words.js';
+import { showNeed, writtenTotals } from './words.js';
 
 /** What all uses of one ingredient come to, as purchased, with what each share of it is. */
 export interface PooledNeed {
@@ -20,6 +21,8 @@ export interface PooledNeed {
   /** Uses that could not be added up, and why. */
   readonly problems: readonly IngredientUse[];
   readonly reason: string;
+  /** The figure that is missing for them; null where all was added up. */
+  readonly missing: MissingFact | null;
   readonly estimated: boolean;
   /** What each use wants, before and after its yield, and the state it is wanted in. */
   readonly parts: readonly NeedPart[];
@@ -59,6 +62,7 @@ function fruitNeed(uses: readonly MeasuredUse[], ingredient: Ingredient): Pooled
     steps: fruit.steps,
     problems: [],
     reason: fruit.problem,
+    missing: null,
     estimated: true,
     parts: alone.map(({ use, need }) => ({ use, need, edible: need, state: '' })),
   };
@@ -68,14 +72,14 @@ function summed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNee
   const steps: WorkingStep[] = [];
   const problems: IngredientUse[] = [];
   const parts: NeedPart[] = [];
-  let reason = '';
+  let missing: MissingFact | null = null;
   let estimated = false;
   let sum = toFraction('0');
   for (const use of uses) {
     const bought = asPurchased(use, ingredient);
     if (!bought.ok) {
       problems.push(use);
-      reason = `Not added up: ${bought.reason}.`;
+      missing ??= missingFactFor(use.amount.unit, ingredient);
       continue;
     }
     sum = sum.add(toFraction(bought.need));
@@ -83,9 +87,17 @@ function summed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNee
     parts.push({ use, need: bought.need, edible: bought.edible, state: bought.state });
     estimated ||= bought.estimated;
   }
+  // What stands alone is bought as it is written; beside others it is told, never added as a second amount.
+  const beside = parts.length > 0 ? problems : problems.slice(1);
+  const reason = [
+    beside.length > 0 ? `Not in it yet: ${writtenTotals(beside)}.` : '',
+    missing?.question ?? '',
+  ]
+    .filter(Boolean)
+    .join(' ');
   const need = toRational(sum);
   if (uses.length > 1) steps.push({ label: 'Together, as purchased', value: showNeed(need, ingredient) });
-  return { need, steps, problems, reason, estimated, parts };
+  return { need, steps, problems, reason, missing, estimated, parts };
 }
 
 /** Eggs bought = whole + the larger of yolks and whites: one egg gives one of each. */
@@ -115,6 +127,7 @@ function eggNeed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNe
     steps: [...whole.steps, ...yolks.steps, ...whites.steps, step],
     problems: [],
     reason: '',
+    missing: null,
     estimated: false,
     parts: [...whole.parts, ...larger.parts],
   };

@@ -7,7 +7,7 @@ import type { RowContext, RowParts } from './row-parts.js';
 import { seasonStep } from './season.js';
 import type { BuyingDays } from './trips.js';
 import type { ClassNeeds } from './types.js';
-import { buyWords, showNeed, writtenAmount } from './words.js';
+import { buyWords, showNeed, writtenTotals } from './words.js';
 
 function packNote(answer: PackAnswer | null, cost: number | null, context: RowContext): string | undefined {
   const price = cost === null ? '' : `About ${money(cost, context.currency)}.`;
@@ -23,14 +23,14 @@ export function servesWords(uses: readonly ClassNeeds[]): string {
         .join(' and ')}`;
 }
 
-/** What is bought, in words: its packs, and what could not be added up as it is written. */
+/** What is bought, in words: its packs. */
 export function buyText({ ingredient, pooled, answer, toCover }: RowParts, isUnsold: boolean): string {
-  const bought = [
-    buyWords(answer?.best.packs ?? [], ingredient),
-    ...pooled.problems.map(writtenAmount),
-    isUnsold ? `${showNeed(toCover, ingredient)} more` : '',
-  ];
-  return bought.filter(Boolean).join(' and ') || 'nothing';
+  const packs = buyWords(answer?.best.packs ?? [], ingredient);
+  const bought = [packs, isUnsold ? `${showNeed(toCover, ingredient)} more` : '']
+    .filter(Boolean)
+    .join(' and ');
+  // What could not be added up stands below with its question, never as a second amount.
+  return bought || writtenTotals(pooled.problems.slice(0, 1)) || 'nothing';
 }
 
 /** What to know of a row besides its amount. */

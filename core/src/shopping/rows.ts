@@ -189,6 +189,7 @@ function rowOf(key: string, parts: RowParts): ShoppingRow {
     ripeningDays: ingredient.ripeningDays ?? null,
     remark: remarkOf(parts, isUnsold),
     isPartial: pooled.reason !== '',
+    missing: pooled.missing,
     insteadOf: insteadOf(ingredient, context),
     substitutes: substitutesOf(ingredient, context),
     estimated: pooled.estimated,

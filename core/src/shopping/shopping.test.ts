@@ -114,14 +114,31 @@ describe('what cannot be summed', () => {
     expect(only(use('30 g moon dust', 2), use('1 tsp moon dust'))).toMatchObject({
       inLarder: false,
       section: 'other',
-      buy: '60 g and 1 tsp',
+      buy: '60 g',
+      remark: 'Not in it yet: 5 ml. Add it to the larder, so that it can be added up.',
       need: null,
     });
   });
+  it('weights and volumes are each one amount: 1 tsp + 1 tbsp = 20 ml, 1 oz + 100 g = 128 g', () => {
+    expect(only(use('1 tsp moon dust'), use('1 tbsp moon dust')).buy).toBe('20 ml');
+    expect(only(use('1 oz moon dust'), use('100 g moon dust')).buy).toBe('128 g');
+  });
+  it('counts, bunches and tins of one food are one amount: 2 × 30 + 10 = 70 g of parsley', () =>
+    expect(only(use('2 bunches parsley'), use('10 g parsley'))).toMatchObject({ missing: null, need: '70' }));
+  it('what cannot be added is told beside the one amount, with its question', () =>
+    expect(only(use('200 g feta', 2), use('2 stalks feta'))).toMatchObject({
+      buy: '2 blocks of 200 g',
+      remark: 'Not in it yet: 2 stalks. How much does one stalk weigh?',
+      missing: { figure: 'count.stalk', unit: 'g' },
+    }));
+  it('never in parts that no spoon has', () => {
+    expect(only(use('1/6 cup moon dust')).buy).toBe('41.7 ml');
+  });
   it('a known one with a missing fact is bought as written, with the reason', () => {
     expect(only(use('½ cup figs'))).toMatchObject({
-      remark: 'Not added up: no density is known, so weight and volume cannot be compared.',
-      buy: '½ cup',
+      remark: 'How many grams does a millilitre of it weigh?',
+      missing: { figure: 'density.plain', unit: 'g/ml' },
+      buy: '125 ml',
     });
   });
   it('to taste is still bought: the smallest size', () =>

@@ -1,3 +1,4 @@
+import type { MissingFact } from './missing-fact.js';
 import type { Amount, MeasureSystem, Rational, Workings } from '../amounts/index.js';
 import type { ClassId, DishId, IngredientId, LocalDate } from '../identity/index.js';
 import type { Allergen, Form, PieceSize, Scaling, Section } from '../larder/index.js';
@@ -141,6 +142,8 @@ export interface ShoppingRow {
   readonly remark: string;
   /** True where some of what is written could not be added up. */
   readonly isPartial: boolean;
+  /** The figure that is missing, so that all of it could be added up; null where none is. */
+  readonly missing: MissingFact | null;
   /** The ingredient it stands for, where it takes the place of another. */
   readonly insteadOf: string;
   readonly substitutes: readonly {

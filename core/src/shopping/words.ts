@@ -1,11 +1,18 @@
 import {
+  add,
+  formatMillilitres,
+  type MeasureSystem,
+  multiply,
   type Rational,
   showNumber,
   showRational,
-  toFraction,
   toNumber,
   toRational,
+  type UnitId,
+  unitKind,
   unitName,
+  unitSize,
+  wholeRational,
 } from '../amounts/index.js';
 import type { Ingredient } from '../larder/index.js';
 import { listed, pluralFor } from '../words/index.js';
@@ -54,10 +61,25 @@ function leftPieces(left: number): string {
   return showRational(toRational(Math.max(1, Math.round(left * 4)) / 4));
 }
 
-/** "3 × 30 g" as it stands in the recipe, for what cannot be added up. */
-export function writtenAmount(use: IngredientUse): string {
-  if (!use.amount) return '';
-  const total = toRational(toFraction(use.amount.high).mul(use.count));
-  const unit = unitName(use.amount.unit, toNumber(total));
-  return `${showRational(total)}${unit ? ` ${unit}` : ''}`;
+/** What cannot be added to the rest, unit by unit: "3 sprigs, 2 tbsp". */
+export function writtenTotals(uses: readonly Pick<IngredientUse, 'amount' | 'count' | 'system'>[]): string {
+  const system = uses[0]?.system ?? 'metric';
+  const totals = new Map<UnitId, Rational>();
+  for (const { amount, count } of uses)
+    if (amount)
+      totals.set(
+        amount.unit,
+        add(totals.get(amount.unit) ?? '0', multiply(amount.high, wholeRational(count))),
+      );
+  return [...totals].map(([unit, total]) => totalWords(unit, total, system)).join(', ');
+}
+
+/** A spoon is shown in parts that there are: never 0.17 cup. */
+function totalWords(unit: UnitId, total: Rational, system: MeasureSystem): string {
+  const size = unitKind(unit) === 'volume' ? unitSize(unit, system) : null;
+  if (size && unit !== 'ml' && unit !== 'l') return formatMillilitres(toNumber(multiply(total, size)));
+  const count = toNumber(total);
+  const shown = unitKind(unit) === 'count' ? showNumber(Math.ceil(count - 1e-9)) : showNumber(count);
+  const name = unitName(unit, count);
+  return `${shown}${name ? ` ${name}` : ''}`;
 }

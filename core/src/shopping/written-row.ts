@@ -1,26 +1,17 @@
-import {
-  add,
-  type Amount,
-  multiply,
-  type Rational,
-  showNumber,
-  showRational,
-  toNumber,
-  unitName,
-  wholeRational,
-  type Workings,
-} from '../amounts/index.js';
+import { multiply, showRational, unitKind, unitName, unitSize, type Workings } from '../amounts/index.js';
 import { capital } from '../words/index.js';
 import { useLabel } from './as-purchased.js';
 import { daysToBuy, dishTitles, type RowContext } from './row-parts.js';
 import { supplierOf } from './trips.js';
 import type { IngredientUse, ShoppingRow } from './types.js';
+import { writtenTotals } from './words.js';
 
 /**
  * A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented.
  */
 export function writtenRow(key: string, uses: readonly IngredientUse[], context: RowContext): ShoppingRow {
-  const buy = totalsOf(uses) || 'some';
+  const [first, ...others] = byKind(uses);
+  const buy = first ? writtenTotals(first) : 'some';
   const days = daysToBuy(null, uses, context.classDate);
   return {
     key,
@@ -47,8 +38,12 @@ export function writtenRow(key: string, uses: readonly IngredientUse[], context:
     trip: null,
     keepsDays: null,
     ripeningDays: null,
-    remark: 'Not in the larder: added up as written.',
-    isPartial: false,
+    remark:
+      others.length > 0
+        ? `Not in it yet: ${writtenTotals(others.flat())}. Add it to the larder, so that it can be added up.`
+        : 'Not in the larder: added up as written.',
+    isPartial: others.length > 0,
+    missing: null,
     insteadOf: '',
     substitutes: [],
     estimated: false,
@@ -56,16 +51,27 @@ export function writtenRow(key: string, uses: readonly IngredientUse[], context:
   };
 }
 
-/** The amounts as they are written, added up unit by unit: "3 sprigs and 2 tbsp". */
-function totalsOf(uses: readonly IngredientUse[]): string {
-  const totals = new Map<Amount['unit'], Rational>();
-  for (const { amount, count } of uses)
-    if (amount)
-      totals.set(
-        amount.unit,
-        add(totals.get(amount.unit) ?? '0', multiply(amount.high, wholeRational(count))),
-      );
-  return [...totals].map(([unit, total]) => totalWords(unit, toNumber(total))).join(' and ');
+/** Uses whose amounts add up without knowing what the food is: weights, volumes, or one kind of count. */
+function byKind(uses: readonly IngredientUse[]): IngredientUse[][] {
+  const groups = new Map<string, IngredientUse[]>();
+  for (const use of uses) {
+    if (!use.amount) continue;
+    const kind = unitKind(use.amount.unit);
+    const key = kind === 'mass' || kind === 'volume' ? kind : use.amount.unit;
+    groups.set(key, [...(groups.get(key) ?? []), inSmallest(use, key)]);
+  }
+  return [...groups.values()];
+}
+
+/** A weight in grams and a volume in millilitres, whatever unit it was written in. */
+function inSmallest(use: IngredientUse, kind: string): IngredientUse {
+  const size = kind === 'mass' || kind === 'volume' ? unitSize(use.amount!.unit, use.system) : null;
+  if (!size) return use;
+  const unit = kind === 'mass' ? 'g' : 'ml';
+  return {
+    ...use,
+    amount: { low: multiply(use.amount!.low, size), high: multiply(use.amount!.high, size), unit },
+  };
 }
 
 function writtenWorkings(uses: readonly IngredientUse[], buy: string): Workings {
@@ -77,10 +83,4 @@ function writtenTimes({ amount, count }: IngredientUse): string {
   if (!amount) return 'to taste';
   const times = count > 1 ? `${count} × ` : '';
   return `${times}${showRational(amount.high)} ${unitName(amount.unit, 2)}`.trim();
-}
-
-function totalWords(unit: Amount['unit'], total: number): string {
-  const shown = unit === 'piece' ? showNumber(Math.ceil(total - 1e-9)) : showNumber(total);
-  const name = unitName(unit, total);
-  return `${shown}${name ? ` ${name}` : ''}`;
 }

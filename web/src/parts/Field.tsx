@@ -79,7 +79,7 @@ interface FieldProps {
   problem?: string;
   hint?: ReactNode;
   type?: 'text' | 'email' | 'password' | 'search';
-  inputMode?: 'numeric';
+  inputMode?: 'numeric' | 'decimal';
   rows?: number;
   autoComplete?: string;
   maxLength?: number;

@@ -7,6 +7,7 @@ import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
 import { without } from '../parts/without.js';
 import { Figure } from '../parts/workings.js';
+import { MissingFact } from './MissingFact.js';
 import { SubstituteDialog } from './SubstituteDialog.js';
 
 const Item = styled.tr<{ $done: boolean }>`
@@ -86,6 +87,9 @@ export function ShopItem({ row, currency, tick, onToggle }: Props) {
         {name}
         {row.insteadOf ? <Small>instead of {row.insteadOf}</Small> : null}
         {row.remark ? <Remark>{row.remark}</Remark> : null}
+        {row.missing && row.ingredient ? (
+          <MissingFact ingredient={row.ingredient} name={name} missing={row.missing} />
+        ) : null}
         <Decide row={row} />
       </td>
       <td>
