@@ -1,7 +1,7 @@
 import { benchAgainst } from './lib/bench-against.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
 import { benchLoad } from './lib/bench-load.mjs';
-import { benchOddLines, benchParsing } from './lib/bench-parsing.mjs';
+import { benchOddLines, benchParsing, benchUnderstanding } from './lib/bench-parsing.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
 import { benchSoak } from './lib/bench-soak.mjs';
@@ -29,6 +29,7 @@ await runCommand(async () => {
     parsing: () => {
       benchParsing(core);
       benchOddLines(core);
+      benchUnderstanding(core);
     },
     schedule: () => benchSchedule(core, row),
     server: () => benchServer(core),

@@ -1,4 +1,41 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { root } from './machine.mjs';
 import { median, row, timed } from './measure.mjs';
+
+/** The share of written lines and recipes that is understood in full, by what was written beside them. */
+export function benchUnderstanding(core) {
+  const folder = join(root, 'core', 'src', 'recipes', 'intake', 'corpus');
+  const read = (name) => readFileSync(join(folder, name), 'utf8').trim();
+  const amountOf = ({ amount, unit }) =>
+    amount ? `${amount.low}${amount.high === amount.low ? '' : `..${amount.high}`} ${unit}` : '–';
+  const shown = (line) => `${amountOf(line)} ${line.ingredient ?? '?'}`;
+  const share = (all) => `${all.filter(Boolean).length} of ${all.length}`;
+  const lines = read('lines.txt')
+    .split('\n')
+    .map((written) => {
+      const [text, amount, ingredient] = written.split(' | ');
+      return shown(core.parseIngredientLine(text, { system: 'metric' })) === `${amount} ${ingredient}`;
+    });
+  const recipes = read('recipes.txt')
+    .split(/^@ /m)
+    .slice(1)
+    .map((block) => {
+      const [head, ...rows] = block.trimEnd().split('\n');
+      const [, serves, kind] = head.split(' | ');
+      const wanted = rows.filter((each) => each.startsWith('= ')).map((each) => each.slice(2));
+      const text = rows.filter((each) => !each.startsWith('= ')).join('\n');
+      const recipe = core.parseRecipeText(text, { system: 'us' });
+      const found = recipe.lines.map(shown);
+      const facts = recipe.serves === Number(serves) && recipe.kind === kind;
+      return {
+        lines: wanted.map((each) => found.includes(each)),
+        isWhole: facts && `${found}` === `${wanted}`,
+      };
+    });
+  row('lines understood in full', share([...lines, ...recipes.flatMap((recipe) => recipe.lines)]));
+  row('recipes understood in full', share(recipes.map(({ isWhole }) => isWhole)));
+}
 
 export function benchParsing(core) {
   const lines = [

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { formatForKitchen, formatMass, type KitchenOptions } from './kitchen.js';
+import type { ConversionFacts } from './convert.js';
+import { formatForKitchen, formatMass, type KitchenOptions, onScale } from './kitchen.js';
 import { formatMillilitres, formatVolume } from './spoons.js';
-import { measureSystems } from './types.js';
+import { type Amount, measureSystems } from './types.js';
 
 const metric: KitchenOptions = { show: 'spoons', kitchenSystem: 'metric', recipeSystem: 'metric', facts: {} };
 
@@ -23,7 +24,7 @@ describe('a drawer without spoons', () => {
         { ...metric, show: 'grams', measuringSet: { teaspoons: [], tablespoon: false, cups: [] } },
       ),
     ).toMatchObject({ lead: '50 ml', beside: null }));
-  it('what has a weight is weighed, with its millilitres beside: 50 × 0.91 = 45.5 g', () =>
+  it('what has a weight is weighed, with its millilitres beside: 50 × 0.91 = 45.5 g, set to 45', () =>
     expect(
       formatForKitchen(
         { low: '50', high: '50', unit: 'ml' },
@@ -34,7 +35,7 @@ describe('a drawer without spoons', () => {
           measuringSet: { teaspoons: [], tablespoon: false, cups: [] },
         },
       ),
-    ).toMatchObject({ lead: '46 g', beside: '50 ml' }));
+    ).toMatchObject({ lead: '45 g', beside: '50 ml' }));
 });
 
 describe('spoons and cups', () => {
@@ -149,4 +150,38 @@ describe('scales', () => {
     [154.2, '154 ml'],
     [1500, '1.5 l'],
   ])('%d ml read %s', (millilitres, text) => expect(formatMillilitres(millilitres)).toBe(text));
+});
+
+describe('weights as a cook sets a scale', () => {
+  it.each([
+    [667, '670 g', '670 ÷ 667 − 1 = 0.4 %'],
+    [203, '200 g', '200 ÷ 203 − 1 = −1.5 %'],
+    [143, '145 g', '145 ÷ 143 − 1 = 1.4 %'],
+    [22, '22 g', '20 would be 9 % less: to 1 g'],
+    [17.2, '17 g', '−1.2 %'],
+    [4.5, '4.5 g', '4 and 5 are 11 % off: to half a gram'],
+    [1667, '1.67 kg', '1 670 ÷ 1 667 − 1 = 0.2 %'],
+  ])('%d g is %s: %s', (grams, text) => expect(onScale(grams).text).toBe(text));
+  it('salt and leaven within 1 %: 143 g stays 143', () => expect(onScale(143, 0.01).text).toBe('143 g'));
+  it('never further off than the tolerance', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 3, max: 5000, noNaN: true }), (grams) => {
+        expect(Math.abs(onScale(grams).error)).toBeLessThanOrEqual(0.0301);
+      }),
+    );
+  });
+});
+
+describe('what is too little to measure', () => {
+  const shown = (amount: Amount, facts: ConversionFacts) =>
+    formatForKitchen(amount, { show: 'grams', kitchenSystem: 'metric', recipeSystem: 'metric', facts });
+  it('0.4 g without a density is brought up to 2 g', () =>
+    expect(shown({ low: '2/5', high: '2/5', unit: 'g' }, {}).lead).toBe('2 g'));
+  it('0.4 g of salt is 0.4 ÷ 1.2 = 0.33 ml: ⅛ tsp, 0.625 ml', () =>
+    expect(shown({ low: '2/5', high: '2/5', unit: 'g' }, { gramsPerMillilitre: '6/5' }).lead).toBe('⅛ tsp'));
+  it('1.5 g of salt is 1.25 ml: ¼ tsp, with its weight beside', () =>
+    expect(shown({ low: '3/2', high: '3/2', unit: 'g' }, { gramsPerMillilitre: '6/5' })).toMatchObject({
+      lead: '¼ tsp',
+      beside: '1.5 g',
+    }));
 });

@@ -99,32 +99,61 @@ function formatExact(count: number, measures: UnitMeasures, options: KitchenOpti
   const millilitres = times(measures.millilitres, count);
   const spoons = millilitres === null ? null : measures.spoons(millilitres);
   const estimated = grams !== null && millilitres !== null;
-  if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated);
+  const lifted = tooSmall(grams, millilitres, measures);
+  if (lifted) return lifted;
+  if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated, options);
   if (options.show === 'grams' || !spoons?.reached)
-    return scalesFirst(grams, millilitres ?? 0, spoons, estimated);
+    return scalesFirst(grams, millilitres ?? 0, spoons, { estimated, options });
   return {
     lead: spoons.text,
-    beside: grams === null ? null : formatMass(grams),
+    beside: grams === null ? null : onScale(grams).text,
     error: spoons.error,
     estimated: false,
   };
 }
 
-function massFirst(grams: number, spoons: VolumeText | null, estimated: boolean): KitchenAmount {
-  const shown = formatMass(grams);
+function massFirst(
+  grams: number,
+  spoons: VolumeText | null,
+  estimated: boolean,
+  options: KitchenOptions,
+): KitchenAmount {
+  const { text, error } = onScale(grams, options.tolerance);
   const beside = spoons && spoons.millilitres <= largestBesideMillilitres ? besideText(spoons) : null;
-  return { lead: shown, beside, error: 0, estimated: estimated && beside !== null };
+  return { lead: text, beside, error, estimated: estimated && beside !== null };
 }
 
 function scalesFirst(
   grams: number | null,
   millilitres: number,
   spoons: VolumeText | null,
-  estimated: boolean,
+  { estimated, options }: { estimated: boolean; options: KitchenOptions },
 ): KitchenAmount {
-  const lead = grams === null ? formatMillilitres(millilitres) : formatMass(grams);
+  const { text, error } =
+    grams === null ? { text: formatMillilitres(millilitres), error: 0 } : onScale(grams, options.tolerance);
   const beside = spoons ? besideText(spoons) : null;
-  return { lead, beside: beside === lead ? null : beside, error: 0, estimated };
+  return { lead: text, beside: beside === text ? null : beside, error, estimated };
+}
+
+/** The least that a kitchen scale of 1 g weighs out, and the smallest spoon, ⅛ tsp. */
+const leastGrams = 2;
+const leastMillilitres = 5 / 8;
+
+/** What neither a spoon nor a scale can measure is brought up to what one can; null where one can. */
+function tooSmall(
+  grams: number | null,
+  millilitres: number | null,
+  { spoons }: UnitMeasures,
+): KitchenAmount | null {
+  if (millilitres !== null && millilitres > 0 && millilitres < leastMillilitres * 0.97) {
+    const { text } = spoons(leastMillilitres);
+    return { lead: text, beside: null, error: leastMillilitres / millilitres - 1, estimated: false };
+  }
+  if (grams === null || grams <= 0 || grams >= leastGrams * 0.97) return null;
+  if (millilitres === null)
+    return { lead: `${leastGrams} g`, beside: null, error: leastGrams / grams - 1, estimated: false };
+  const { text, error } = spoons(millilitres);
+  return { lead: text, beside: formatMass(grams), error, estimated: true };
 }
 
 /** Beyond half a cup, spoons beside a weight help nobody. */
@@ -145,7 +174,7 @@ function formatCount(exact: number, unit: UnitId, grams: number | null): Kitchen
   const name = unitName(unit, nearest.value);
   return {
     lead: name ? `${nearest.text} ${name}` : nearest.text,
-    beside: grams === null ? null : formatMass(grams),
+    beside: grams === null ? null : onScale(grams).text,
     error: exact === 0 ? 0 : nearest.value / exact - 1,
     estimated: grams !== null,
   };
@@ -155,7 +184,7 @@ function formatInformal(count: number, unit: UnitId, grams: number | null): Kitc
   const nearest = nearestPart(count);
   return {
     lead: `${nearest.text} ${unitName(unit, nearest.value)}`,
-    beside: grams === null ? null : formatMass(grams),
+    beside: grams === null ? null : onScale(grams).text,
     error: 0,
     estimated: true,
   };
@@ -185,6 +214,29 @@ function nearestPart(value: number): { value: number; text: string } {
         ? String(whole)
         : showRational(whole === 0 ? text : mixed(whole, text));
   return { value: whole + part, text: fraction };
+}
+
+/** How finely a cook sets a scale: [below, steps to try, the coarsest first], all in grams. */
+const scaleSteps: readonly (readonly [below: number, steps: readonly number[]])[] = [
+  [20, [1, 0.5, 0.1]],
+  [200, [5, 1]],
+  [Infinity, [10, 5, 1]],
+];
+const usualTolerance = 0.03;
+
+/**
+ * Grams as a cook sets a scale: to 1 g under 20, to 5 under 200, to 10 above, as long as that is off by no
+ * more than the tolerance, with the share by which it is.
+ */
+export function onScale(grams: number, tolerance = usualTolerance): { text: string; error: number } {
+  if (grams <= 0) return { text: formatMass(grams), error: 0 };
+  const steps = scaleSteps.find(([below]) => grams < below)![1];
+  for (const step of steps) {
+    const rounded = Math.round(grams / step) * step;
+    const error = rounded / grams - 1;
+    if (Math.abs(error) <= tolerance + 1e-9) return { text: formatMass(rounded), error };
+  }
+  return { text: formatMass(grams), error: 0 };
 }
 
 /**

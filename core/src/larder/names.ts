@@ -1,5 +1,18 @@
 /** A name without case, accents and signs: "Crème-fraîche" → "creme fraiche". */
 export function plainName(name: string): string {
+  const before = plainBefore.get(name);
+  if (before !== undefined) return before;
+  const plain = made(name);
+  if (plainBefore.size >= rememberedNames) plainBefore.clear();
+  plainBefore.set(name, plain);
+  return plain;
+}
+
+/** The same few thousand names are asked for again and again while a text is read. */
+const rememberedNames = 10_000;
+const plainBefore = new Map<string, string>();
+
+function made(name: string): string {
   return name
     .toLowerCase()
     .normalize('NFD')
@@ -46,5 +59,7 @@ export function nameKeys(name: string): string[] {
 /** What a table of names holds under a written one, in either number; undefined where it has no such name. */
 export function atName<T>(table: ReadonlyMap<string, T>, written: string): T | undefined {
   const plain = plainName(written);
-  return table.get(plain) ?? table.get(singularName(plain)) ?? table.get(plain.replace(/s$/, ''));
+  const found = table.get(plain);
+  if (found !== undefined || !plain.endsWith('s')) return found;
+  return table.get(singularName(plain)) ?? table.get(plain.slice(0, -1));
 }

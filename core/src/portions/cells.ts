@@ -190,12 +190,23 @@ function rangeText(amount: Amount): string {
     : `${showRational(amount.low)}–${showRational(amount.high)}${unit}`;
 }
 
+/** More than this over is no rounding: it was brought up to what can be measured. */
+const muchMore = 0.15;
+
 function roundingStep(shown: KitchenAmount): WorkingStep[] {
   if (Math.abs(shown.error) < 0.002) return [];
   const percent = (Math.abs(shown.error) * 100).toFixed(1);
+  if (shown.error > muchMore)
+    return [
+      {
+        label: 'Too little to measure',
+        value: shown.lead,
+        note: 'Brought up to the least that a spoon or a scale measures: taste, or make it once for all.',
+      },
+    ];
   return [
     {
-      label: 'With the kitchen’s spoons',
+      label: 'As spoons and scales measure it',
       value: shown.lead,
       note: `${percent} % ${shown.error > 0 ? 'over' : 'under'} the exact amount.`,
     },

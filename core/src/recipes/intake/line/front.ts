@@ -84,7 +84,8 @@ function amountFirst(text: string, options: LineOptions): string {
   if (position < 3 || readNumber(text)) return text;
   const tail = text.slice(position);
   const amount = readAmount(tail, options);
-  const isCountOfFood = () => isKnownName(text.slice(0, position).replace(/[:,\s]+$/, ''), options.larder);
+  const isCountOfFood = () =>
+    findByName(text.slice(0, position).replace(/[:,\s]+$/, ''), options.larder) !== null;
   if (!amount || amount.length !== tail.length || !(amount.unitWritten || isCountOfFood())) return text;
   return `${tail} ${text
     .slice(0, position)

@@ -99,6 +99,7 @@ const ofFood: Readonly<Record<string, ReadonlySet<string>>> = {
   mozzarella: words('ball balls'),
   burrata: words('ball balls'),
   'soy-sauce': words('light'),
+  nori: words('sheet sheets'),
 };
 
 const cheeses = words(

@@ -51,7 +51,7 @@ function lineAt(text: string, options: LineOptions): string | null {
     if (joining.test(words[count - 1]!)) continue;
     const line = `${text.slice(0, length).trim()} ${words.slice(0, count).join(' ')}`;
     const reading = parseIngredientLine(line, options);
-    if (reading.ingredient !== null && reading.amount !== null) return line;
+    if (reading.ingredient !== null && reading.amount !== null && reading.unread === '') return line;
   }
   return amount?.unitWritten && words.length > 0 && !joining.test(words[0]!)
     ? `${text.slice(0, length).trim()} ${words.slice(0, 2).join(' ')}`

@@ -134,7 +134,7 @@ function headingOf(row: string, next: string | undefined, context: HeadingContex
     part === 'method' || part === 'notes'
       ? null
       : (componentNamed(row, next, options) ??
-        (part === 'ingredients' ? (markedHeading.exec(row)?.[1] ?? null) : null));
+        (part === 'ingredients' || part === 'unknown' ? (markedHeading.exec(row)?.[1] ?? null) : null));
   if (name) openComponent(found, name);
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }

@@ -125,3 +125,21 @@ describe('technique notes', () => {
     for (const [, id] of techniqueWords) expect([id, ids.has(id)]).toEqual([id, true]);
   });
 });
+
+describe('what is started low', () => {
+  const scalings = (text: string) =>
+    parseRecipeText(text, { system: 'metric' }).lines.map(
+      ({ ingredient, scaling }) => `${ingredient} ${scaling}`,
+    );
+  it('not the acid that a dressing measures against its oil', () =>
+    expect(
+      scalings(
+        'Vinaigrette\nIngredients\n3 tbsp olive oil\n1 tbsp sherry vinegar\n1 tsp salt\nMethod\nShake.',
+      ),
+    ).toEqual(['olive-oil linear', 'sherry-vinegar linear', 'fine-salt startLow']));
+  it('but acid that only sharpens', () =>
+    expect(scalings('Slaw\nIngredients\n1 red cabbage\n1 tbsp sherry vinegar\nMethod\nToss.')).toEqual([
+      'red-cabbage linear',
+      'sherry-vinegar startLow',
+    ]));
+});

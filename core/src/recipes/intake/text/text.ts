@@ -3,6 +3,7 @@ import { findIngredient, standardLarder, type Larder, type Scaling } from '../..
 import type { LineReading, Recipe, RecipeComponent, RecipeLine } from '../../types.js';
 import { kindOf, sortRows, type SortedRows } from './rows.js';
 import { readSteps } from '../step/steps.js';
+import { withMeasuredAcid } from './measured-acid.js';
 import { withPulsesOfSteps } from './pulses-by-steps.js';
 
 export interface RecipeTextOptions {
@@ -27,11 +28,10 @@ export function parseRecipeText(text: string, options: RecipeTextOptions): Recip
 
 /** Makes a recipe of its parts: its lines read, its steps read and linked to them. */
 export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Recipe {
-  const lines = withPulsesOfSteps(
-    parts.lines.map(({ reading, component }, index) => lineOf(reading, index, component, options.larder)),
-    parts.steps,
-    options.larder,
+  const read = parts.lines.map(({ reading, component }, index) =>
+    lineOf(reading, index, component, options.larder),
   );
+  const lines = withMeasuredAcid(withPulsesOfSteps(read, parts.steps, options.larder), options.larder);
   const { title, serves, portion, story, source, credit, permission, notes } = parts;
   // A recipe of a title only still has a place for its first line.
   const components: readonly RecipeComponent[] =
