@@ -12,6 +12,8 @@ export function writeJsonLd(recipe: Recipe): string {
     description: escaped(recipe.story) || undefined,
     isBasedOn: escaped(recipe.source) || undefined,
     license: escaped(recipe.permission) || undefined,
+    prepTime: `PT${minutes.handsOn}M`,
+    ...(minutes.waiting > 0 ? { cookTime: `PT${minutes.waiting}M` } : {}),
     totalTime: `PT${minutes.handsOn + minutes.waiting}M`,
     creditText: escaped(recipe.credit) || undefined,
     recipeIngredient: writtenLines(recipe).map(escaped),

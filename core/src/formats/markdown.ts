@@ -38,7 +38,7 @@ export function writeMarkdown(recipe: Recipe): string {
   const head = [
     `# ${oneLine(recipe.title)}`,
     '',
-    `Serves ${recipe.serves}`,
+    `Serves ${recipe.serves} as a ${recipe.portion}`,
     ...(recipe.story ? ['', oneLine(recipe.story)] : []),
   ];
   const lines = components.flatMap((component) => [
@@ -52,7 +52,9 @@ export function writeMarkdown(recipe: Recipe): string {
   const steps = recipe.steps.map((step, index) => `${index + 1}. ${oneLine(step.text)}`);
   const foot = [
     recipe.source ? `Source: ${oneLine(recipe.source)}` : '',
+    recipe.credit ? `Credit: ${oneLine(recipe.credit)}` : '',
     recipe.permission ? `Permission: ${oneLine(recipe.permission)}` : '',
+    ...recipe.notes.split('\n').map(oneLine),
   ].filter(Boolean);
   const notes = foot.length > 0 ? ['', '## Notes', '', ...foot] : [];
   return `${[...head, '', '## Ingredients', ...lines, '', '## Method', '', ...steps, ...notes].join('\n')}\n`;

@@ -12,7 +12,7 @@ export interface FileReading {
 /** The largest file that is read, in bytes. */
 export const largestFileBytes = 5 * 1024 * 1024;
 /** The most recipes that one file may bring. */
-export const mostRecipesInFile = 200;
+export const mostRecipesInFile = 500;
 
 export function refuse(reason: string): FileReading {
   return { recipes: [], refused: reason, remarks: [] };

@@ -21,6 +21,7 @@ import { moreGrainsAndPulses, moreNutsAndSeeds } from './data/written-dry.js';
 import { moreFruit, moreLeaves, moreVegetables } from './data/written-produce.js';
 import { moreBaking, moreSpices } from './data/written-spices.js';
 import { moreOilsAndVinegars, moreTinsAndJars } from './data/written-tins.js';
+import { withBroughtAllergens } from './brought-allergens.js';
 import { nameKeys } from './names.js';
 import type { Fact, Form, Ingredient } from './types.js';
 
@@ -69,34 +70,36 @@ function keysOf(item: Ingredient): readonly string[] {
 }
 
 /** The larder every kitchen starts with. */
-export const standardLarder: Larder = createLarder([
-  ...vegetables,
-  ...leavesAndHerbs,
-  ...fruit,
-  ...bakery,
-  ...dairyAndEggs,
-  ...fishAndMeat,
-  ...tinsAndJars,
-  ...drainings,
-  ...oilsAndVinegars,
-  ...grainsAndPulses,
-  ...nutsAndSeeds,
-  ...spices,
-  ...baking,
-  ...water,
-  ...moreVegetables,
-  ...moreLeaves,
-  ...moreFruit,
-  ...moreBakery,
-  ...moreDairy,
-  ...moreFishAndMeat,
-  ...moreTinsAndJars,
-  ...moreOilsAndVinegars,
-  ...moreGrainsAndPulses,
-  ...moreNutsAndSeeds,
-  ...moreSpices,
-  ...moreBaking,
-]);
+export const standardLarder: Larder = createLarder(
+  withBroughtAllergens([
+    ...vegetables,
+    ...leavesAndHerbs,
+    ...fruit,
+    ...bakery,
+    ...dairyAndEggs,
+    ...fishAndMeat,
+    ...tinsAndJars,
+    ...drainings,
+    ...oilsAndVinegars,
+    ...grainsAndPulses,
+    ...nutsAndSeeds,
+    ...spices,
+    ...baking,
+    ...water,
+    ...moreVegetables,
+    ...moreLeaves,
+    ...moreFruit,
+    ...moreBakery,
+    ...moreDairy,
+    ...moreFishAndMeat,
+    ...moreTinsAndJars,
+    ...moreOilsAndVinegars,
+    ...moreGrainsAndPulses,
+    ...moreNutsAndSeeds,
+    ...moreSpices,
+    ...moreBaking,
+  ]),
+);
 
 export function findIngredient(larder: Larder, id: string | null): Ingredient | null {
   return id === null ? null : (larder.ingredients.get(id) ?? null);

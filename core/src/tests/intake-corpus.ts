@@ -3,7 +3,7 @@ import { join } from 'node:path';
 
 const folder = join(import.meta.dirname, '..', 'recipes', 'intake', 'corpus');
 
-/** Lines as people write them: text | amount and unit, "–" for none | ingredient, "?" where it must be asked. */
+/** Lines as people write them: text | amount and unit, "–" for none | ingredient, "?" where it is asked. */
 export function corpusLines(): { text: string; amount: string; ingredient: string }[] {
   return readFileSync(join(folder, 'lines.txt'), 'utf8')
     .trim()

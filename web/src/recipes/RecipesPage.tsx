@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import { recipesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { ImportRecipes } from './ImportRecipes.js';
+import { TakeOutAll } from './TakeOutAll.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 
@@ -77,6 +78,7 @@ export default function RecipesPage() {
         <h1>Recipes</h1>
         <Row>
           <Button onPress={() => setImporting(true)}>Bring in files</Button>
+          {recipes && recipes.length > 0 ? <TakeOutAll recipes={recipes} /> : null}
           <Button look="act" onPress={() => void navigate('/recipes/new')}>
             New recipe from text
           </Button>
