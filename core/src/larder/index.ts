@@ -1,6 +1,7 @@
 export * from './types.js';
 export * from './larder.js';
 export { atName, nameKeys, plainName, singularName } from './names.js';
+export { allowanceOf } from './allowance.js';
 export { allergenLists, allergensByList, type AllergenList } from './allergen-lists.js';
 export {
   averageGrams,

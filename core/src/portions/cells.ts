@@ -1,6 +1,7 @@
 import {
   type Amount,
   createKitchenFormat,
+  formatMillilitres,
   type KitchenAmount,
   type Rational,
   showRational,
@@ -12,7 +13,7 @@ import {
 } from '../amounts/index.js';
 import type { ClassDish } from '../class/index.js';
 import { rememberByText, rememberLast } from '../identity/index.js';
-import { conversionFacts, type Ingredient } from '../larder/index.js';
+import { allowanceOf, conversionFacts, type Ingredient } from '../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
 import { scaleLine } from './scale-line.js';
@@ -47,7 +48,10 @@ function newShow(
   recipeSystem: DishRecipeSystem,
   options: PortionOptions,
 ): Show {
-  if (!line.amount || !line.unit) return () => ({ spoons: toTaste, grams: toTaste });
+  if (!line.amount || !line.unit) {
+    const taste = tasteOf(ingredient);
+    return () => ({ spoons: taste, grams: taste });
+  }
   const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
   const packed =
     line.pack && line.unit
@@ -65,12 +69,35 @@ function newShow(
     measuringSet: options.measuringSet,
   });
   const { unit } = line;
+  const given = asGiven(line, ingredient);
   const shown = rememberByText(shownOfLine, (ends): Shown => {
     const [low, high] = ends.split(' ') as [Rational, Rational];
     const amount = { low, high, unit };
-    return { spoons: format(amount, 'spoons'), grams: format(amount, 'grams') };
+    return { spoons: given(format(amount, 'spoons'), high), grams: given(format(amount, 'grams'), high) };
   });
   return (amount) => (amount ? shown(`${amount.low} ${amount.high}`) : { spoons: toTaste, grams: toTaste });
+}
+
+/** What is served beside a dish, or taken to taste, with what a head takes of bread and the like. */
+function tasteOf(ingredient: Ingredient | null): KitchenAmount {
+  if (ingredient?.section !== 'bakery') return toTaste;
+  const each = toNumber(allowanceOf(ingredient));
+  const beside = ingredient.shoppingUnit === 'piece' ? `about ${each} a head` : `about ${each} g a head`;
+  return { ...toTaste, beside, estimated: true };
+}
+
+/** Half a lemon squeezed is its juice at the bench, not its weight. */
+function asGiven(
+  line: RecipeLine,
+  ingredient: Ingredient | null,
+): (shown: KitchenAmount, pieces: Rational) => KitchenAmount {
+  const juice = ingredient?.byProducts?.juiceMillilitres;
+  if (line.unit !== 'piece' || !juice || !line.byProducts.includes('juice')) return (shown) => shown;
+  return (shown, pieces) => {
+    const millilitres = toNumber(pieces) * ((juice.low.value + juice.high.value) / 2);
+    const beside = `about ${formatMillilitres(Math.round(millilitres / 5) * 5)} of juice`;
+    return { ...shown, beside, estimated: true };
+  };
 }
 
 type DishRecipeSystem = ClassDish['recipe']['system'];

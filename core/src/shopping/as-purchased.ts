@@ -72,10 +72,14 @@ export function asPurchased(use: PurchasedUse & { amount: Amount }, ingredient: 
   return inPieces(toRational(bought), toRational(edible), { ingredient, steps, state });
 }
 
-/** Pieces written as pieces need no conversion; a raw egg is rounded up in every batch. */
+/**
+ * Pieces written as pieces need no conversion; a raw egg is rounded up in every batch, a boiled one is
+ * shared.
+ */
 function wholePieces(use: PurchasedUse, ingredient: Ingredient, high: Amount): AsPurchased | null {
   if (ingredient.shoppingUnit !== 'piece' || high.unit !== 'piece') return null;
-  const pieces = ingredient.indivisible ? toRational(toFraction(high.high).ceil()) : high.high;
+  const isTakenWhole = ingredient.indivisible && !use.preparation.includes('cooked');
+  const pieces = isTakenWhole ? toRational(toFraction(high.high).ceil()) : high.high;
   const need = toRational(toFraction(pieces).mul(use.count));
   return {
     ok: true,

@@ -7,7 +7,7 @@ import {
   type Rational,
   type WorkingStep,
 } from '../amounts/index.js';
-import { conversionFacts, type Ingredient } from '../larder/index.js';
+import { allowanceOf, conversionFacts, type Ingredient } from '../larder/index.js';
 import { asPurchased } from './as-purchased.js';
 import { fruitPieces } from './fruit.js';
 import { type MissingFact, missingFactFor } from './missing-fact.js';
@@ -131,14 +131,6 @@ function eggNeed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNe
     estimated: false,
     parts: [...whole.parts, ...larger.parts],
   };
-}
-
-/** What is bought a head for "to taste", in grams, millilitres or pieces. Starting estimates. */
-function allowanceOf(ingredient: Ingredient): Rational {
-  if (ingredient.shoppingUnit === 'piece') return '1/8';
-  if (ingredient.shoppingUnit === 'ml') return '5';
-  if (ingredient.id.endsWith('salt')) return '1';
-  return ingredient.section === 'spices and seasoning' ? '1/5' : '2';
 }
 
 function withAllowance(base: PooledNeed, uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {

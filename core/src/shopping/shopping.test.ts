@@ -131,6 +131,12 @@ describe('what cannot be summed', () => {
       remark: 'Not in it yet: 2 stalks. How much does one stalk weigh?',
       missing: { figure: 'count.stalk', unit: 'g' },
     }));
+  it('14 halves of boiled eggs are 7; of raw ones each bench cracks one: 14', () => {
+    expect(only(use('1/2 egg, hard-boiled', 14)).need).toBe('7');
+    expect(only(use('1/2 egg', 14)).need).toBe('14');
+  });
+  it('bread to serve is bought by the head: 2 people × 60 g = 120 g', () =>
+    expect(only(use('country bread, to serve')).need).toBe('120'));
   it('never in parts that no spoon has', () => {
     expect(only(use('1/6 cup moon dust')).buy).toBe('41.7 ml');
   });

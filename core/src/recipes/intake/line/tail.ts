@@ -79,7 +79,7 @@ function withHeadOf(first: string, other: string | undefined): string {
 }
 
 const change =
-  /^(?:or )?(sun-dried|freeze-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystalli[sz]ed|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based|in (?:oil|brine|syrup|salt|vinegar|juice))$/i;
+  /^(?:or )?(sun-dried|freeze-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystalli[sz]ed|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based|in (?:oil|brine|syrup|salt|vinegar|juice)|from (?:an?|the) (?:tin|can|jar))$/i;
 
 /** What is said beside a name, piece by piece; what was washed and dried is not a dried food. */
 function changesIn(pieces: readonly string[]): string[] {
@@ -87,12 +87,13 @@ function changesIn(pieces: readonly string[]): string[] {
   const isWashed = said.some((piece) => /\b(?:washed|rinsed|drained|spun)\b/.test(piece));
   return said.flatMap((piece) => {
     const found = change.exec(piece)?.[1];
-    return found && !piece.startsWith('or ') && !(found === 'dried' && isWashed) ? [found] : [];
+    if (!found || piece.startsWith('or ') || (found === 'dried' && isWashed)) return [];
+    return [found.startsWith('from ') ? 'tinned' : found];
   });
 }
 
 const purpose =
-  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup))$/i;
+  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup)|from (?:an?|the) (?:tin|can|jar|carton|packet|tube|bottle))$/i;
 
 /**
  * "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows

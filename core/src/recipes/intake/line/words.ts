@@ -161,7 +161,8 @@ export function readForms(text: string): Form[] {
   const found: Form[] = [];
   for (const word of text.toLowerCase().match(/[a-z]+(?:-[a-z]+)?/g) ?? []) {
     const form =
-      lookUp(formWords, word) ?? lookUp(formWords, word.replace(/^(?:well|finely|thinly|un)-/, ''));
+      lookUp(formWords, word) ??
+      lookUp(formWords, word.replace(/^(?:well|finely|thinly|un|hard|soft|medium)-/, ''));
     if (form && !found.includes(form)) found.push(form);
   }
   if (/\bleaves (?:only|picked|stripped)\b/i.test(text) && !found.includes('leaves')) found.push('leaves');

@@ -75,7 +75,10 @@ export function lineOf(
 /** To taste where no amount is given; otherwise as the ingredient usually scales. */
 export function scalingOf(reading: LineReading, larder: Larder = standardLarder): Scaling {
   if (reading.amount === null) return 'toTaste';
-  return findIngredient(larder, reading.ingredient)?.scaling ?? 'linear';
+  const food = findIngredient(larder, reading.ingredient);
+  // A raw egg is taken whole; a boiled one is halved and shared.
+  if (food?.indivisible && reading.preparation.includes('cooked')) return 'linear';
+  return food?.scaling ?? 'linear';
 }
 
 function componentOfStep(
