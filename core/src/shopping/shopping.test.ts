@@ -136,7 +136,7 @@ describe('what cannot be summed', () => {
     expect(only(use('1/2 egg', 14)).need).toBe('14');
   });
   it('bread to serve is bought by the head: 2 people × 60 g = 120 g', () =>
-    expect(only(use('country bread, to serve')).need).toBe('120'));
+    expect(only({ ...use('country bread, to serve'), plates: 2 }).need).toBe('120'));
   it('never in parts that no spoon has', () => {
     expect(only(use('1/6 cup moon dust')).buy).toBe('41.7 ml');
   });
