@@ -38,7 +38,7 @@ export class LarderService {
       ingredient,
       figures: { ...input.figures },
       own: input.own ? { ...input.own } : null,
-      called: [...called],
+      ...(called.length > 0 ? { called: [...called] } : {}),
     };
     const saved =
       revision === 0

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { parseRecipeText } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
 import { StockRow } from '../database/models.js';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
@@ -60,6 +61,27 @@ describe('a kitchen’s own figures', () => {
       ingredient: 'mint',
       revision: 1,
     });
+  });
+  it('what a kitchen calls a food means it in every recipe, until another food is named by it', async () => {
+    const content = parseRecipeText('Bloater toast\nIngredients\n100 g bloater\nMethod\nToast.', {
+      system: 'metric',
+    });
+    const id = uuid();
+    await harness.cook.post('/api/recipes').send({ id, content }).expect(201);
+    const row = async () =>
+      (await harness.cook.get('/api/recipes').expect(200)).body.find(
+        (each: { id: string }) => each.id === id,
+      );
+    expect(await row()).toMatchObject({ allergens: [], notKnown: ['bloater'], diets: [] });
+    await put('smoked-mackerel', 0, { ...figures({}), called: ['Bloater'] }).expect(200);
+    expect(await row()).toMatchObject({ allergens: ['fish'], notKnown: [] });
+    await put('celery-salt', 0, { ...figures({}), called: ['bloater'] }).expect(200);
+    expect(await row()).toMatchObject({ allergens: ['celery'], notKnown: [] });
+    const { body } = await harness.cook.get('/api/larder').expect(200);
+    expect(
+      body.find(({ ingredient }: { ingredient: string }) => ingredient === 'smoked-mackerel').called,
+    ).toEqual([]);
+    await put('basil', 0, { ...figures({}), called: ['x'.repeat(201)] }).expect(422);
   });
   it('an unknown ingredient wants a frame; one of the larder’s own name takes none', async () => {
     await put('own-moon-dust', 0, figures({ handful: 3 })).expect(404);
