@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { figuresOf, larderOf, standardLarder, type LarderEntry } from '../larder/index.js';
+import { figuresOf, larderOf, ownIngredientId, standardLarder, type LarderEntry } from '../larder/index.js';
 import { readLarderCsv, writeLarderCsv } from './larder-csv.js';
 
 const read = (rows: string, before: readonly LarderEntry[] = []) =>
@@ -60,5 +60,41 @@ describe('the larder as CSV', () => {
     };
     const csv = writeLarderCsv(larderOf([{ ingredient: 'own-sum-a1', figures: { handful: 5 }, own }]));
     expect(csv).toContain("own-sum-a1,'=SUM(A1),other,handful,5");
+  });
+});
+
+describe('ingredients of one’s own through the file', () => {
+  const own = (name: string, to: object = {}) => ({
+    name,
+    section: 'fish and meat' as const,
+    shoppingUnit: 'ml' as const,
+    packSize: 250,
+    packName: 'jar',
+    allergens: ['fish' as const, 'sulphites' as const],
+    ...to,
+  });
+  it.each([
+    ['its allergens, pack and what it is called', { called: ['eel, smoked', 'smoked eel'] }, {}],
+    ['that nobody has looked', {}, { allergens: [], allergensNotKnown: true }],
+    ['that none is listed', {}, { allergens: [] }],
+    ['who eats it, and that it is raw', {}, { eatenBy: 'neither' as const, rawProtein: true }],
+  ])('keep %s', (_, to, said) => {
+    const ingredient = ownIngredientId('Eel');
+    const before: LarderEntry[] = [
+      { ingredient, figures: { 'keeps.cold': 3 }, own: own('Eel', said), ...to },
+    ];
+    const { entries } = readLarderCsv(writeLarderCsv(larderOf(before), before), standardLarder, []);
+    const [was, is] = [before, entries].map((each) => ({
+      ...larderOf(each).ingredients.get(ingredient)!,
+      // The size of the pack comes back as a figure of the kitchen's.
+      measured: undefined,
+    }));
+    expect(is).toEqual(was);
+    expect(entries[0]!.called).toEqual(before[0]!.called);
+  });
+  it('two in other scripts stay two', () => {
+    const [miso, kelp] = [ownIngredientId('味噌'), ownIngredientId('昆布')];
+    expect(miso).not.toBe(kelp);
+    expect(ownIngredientId('味噌')).toBe(miso);
   });
 });
