@@ -7,7 +7,7 @@ import { readRecipeFile } from './recipe-file.js';
 const read = (text: string) => readRecipeFile(text, { system: 'us' });
 const only = (node: object) => read(JSON.stringify({ '@type': 'Recipe', name: 'Slaw', ...node })).recipes[0]!;
 const page = (script: string) =>
-  `<!doctype html><html><head><script type="application/ld+json">${script}</script></head><body></body></html>`;
+  `<!doctype html><head><script type="application/ld+json">${script}</script></head><body></body>`;
 const slaw = '{"@type":"Recipe","name":"Slaw","recipeIngredient":["1 carrot"],"recipeInstructions":"Toss."';
 
 describe('recipes as publishers write them', () => {
