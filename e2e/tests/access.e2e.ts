@@ -89,7 +89,7 @@ test('the keyboard goes everywhere: digits, arrows, Ctrl+K', async ({ kitchen: p
   await page.getByRole('heading', { name: 'Menu' }).waitFor();
   await page.keyboard.press('2');
   await expect(page).toHaveURL(/portion$/);
-  const beetroot = page.getByRole('button', { name: 'beetroot, Stations 1, 2: 667 g' });
+  const beetroot = page.getByRole('button', { name: 'beetroot, Stations 1, 2: 670 g' });
   await beetroot.focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('button', { name: 'beetroot, Stations 3, 4: 500 g' })).toBeFocused();

@@ -149,7 +149,7 @@ test('recipes come in from files; what is none is refused with the reason', asyn
     '@type': 'Recipe',
     name: 'Saved page slaw',
     recipeYield: '6',
-    recipeIngredient: ['½ cabbage, shredded', '<img src=x onerror=alert(1)>3 tbsp oil'],
+    recipeIngredient: ['½ cabbage, shredded', '<img src=x onerror=alert(1)>3 tbsp olive oil'],
     recipeInstructions: 'Toss.',
   });
   const chooser = page.waitForEvent('filechooser');
@@ -177,7 +177,7 @@ test('recipes come in from files; what is none is refused with the reason', asyn
   await expect(found.getByText('kept')).toHaveCount(2);
   await page.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('link', { name: 'Saved page slaw' }).click();
-  await expect(page.getByText('3 tbsp oil', { exact: true })).toBeVisible();
+  await expect(page.getByText('3 tbsp olive oil', { exact: true })).toBeVisible();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Take out' }).click();
   await page.getByRole('menuitem', { name: 'Markdown' }).click();

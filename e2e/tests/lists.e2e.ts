@@ -70,6 +70,7 @@ test('a very long library shows its first hundred, and all when asked', async ({
     waitMinutes: 0,
     techniques: [],
     allergens: [],
+    notKnown: [],
     diets: [],
     season: 'all year',
     unread: 0,

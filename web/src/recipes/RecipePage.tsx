@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
-import { looseEnds, showRational, type Larder, type Recipe } from '@fornax/core';
+import { looseEnds, recognised, showRational, type Larder, type Recipe } from '@fornax/core';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
@@ -107,7 +107,7 @@ function OpenedRecipe({ id }: { id: string }) {
     );
   const recipe = contentOf(editor.shown);
   // What stands in the library is shown with its sub-recipes; what is being typed is not on the server yet.
-  const whole = editor.saveState === 'saved' ? editor.shown.whole : recipe;
+  const whole = recognised(editor.saveState === 'saved' ? editor.shown.whole : recipe, larder);
   return (
     <Frame>
       <Work>
