@@ -9,6 +9,7 @@ import {
   type Recipe,
   type RecipeStep,
   type StepPlace,
+  withMeasuredAcid,
 } from '@fornax/core';
 
 /** A recipe as a person writes it: lines as text, steps with only what they need. */
@@ -80,8 +81,10 @@ export function writeRecipe(written: WrittenRecipe): Recipe {
     notes: '',
     choices: written.choices ?? [],
     components,
-    lines: texts.map(({ text, component }, index) =>
-      lineOf(parseIngredientLine(text, { system }), index, component),
+    lines: withMeasuredAcid(
+      texts.map(({ text, component }, index) =>
+        lineOf(parseIngredientLine(text, { system }), index, component),
+      ),
     ),
     steps: written.steps.map(writeStep),
   };

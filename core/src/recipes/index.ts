@@ -31,3 +31,4 @@ export { recognised, recognisedLine } from './recognise.js';
 export { addLines, type FoundLines } from './intake/text/ingredient-rows.js';
 export { kindOf, makesRow, titleOf } from './intake/text/rows.js';
 export { peopleOfAmount, readServings, type Servings } from './intake/text/servings.js';
+export { withMeasuredAcid } from './intake/text/measured-acid.js';
