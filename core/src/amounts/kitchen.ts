@@ -102,7 +102,8 @@ function formatExact(count: number, measures: UnitMeasures, options: KitchenOpti
   const lifted = tooSmall(grams, millilitres, measures);
   if (lifted) return lifted;
   if (kind === 'mass') return massFirst(grams ?? 0, spoons, estimated, options);
-  if (options.show === 'grams' || !spoons?.reached)
+  // Without a weight there is nothing for a scale: spoons lead.
+  if ((options.show === 'grams' && grams !== null) || !spoons?.reached)
     return scalesFirst(grams, millilitres ?? 0, spoons, { estimated, options });
   return {
     lead: spoons.text,

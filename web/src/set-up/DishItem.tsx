@@ -187,7 +187,7 @@ function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onC
       ) : (
         <Contains>{capital(contents)}.</Contains>
       )}
-      {notKnown ? <NotKnownFoods names={notKnown.split('\n')} what="Allergens" /> : null}
+      {notKnown ? <NotKnownFoods names={notKnown.split('\n')} /> : null}
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice

@@ -18,13 +18,13 @@ const Open = styled.details`
 `;
 
 /** Foods of a dish or a class that nobody knows, each with its question in place. */
-export function NotKnownFoods({ names, what }: { names: readonly string[]; what: string }) {
+export function NotKnownFoods({ names, what = '' }: { names: readonly string[]; what?: string }) {
   const larder = useLarder();
   if (names.length === 0) return null;
   return (
     <Open>
       <summary>
-        {what} {notKnownWords(names)}. Say what{' '}
+        {what ? `${what} ${notKnownWords(names)}. ` : ''}Say what{' '}
         {names.length === 1 ? 'it is' : `the ${counted(names.length, 'food')} are`}
       </summary>
       <ul>

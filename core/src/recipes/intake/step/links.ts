@@ -21,7 +21,7 @@ function wordsOf(text: string): Word[] {
 
 function singular(word: string): string {
   if (/[^aeiou]ies$/.test(word)) return `${word.slice(0, -3)}y`;
-  if (/(?:ves)$/.test(word) && word.length > 4) return `${word.slice(0, -3)}f`;
+  if (/(?:lea|hal|loa|cal|kni)ves$/.test(word)) return `${word.slice(0, -3)}f`;
   if (/(?:sh|ch|x|o)es$/.test(word)) return word.slice(0, -2);
   return /[^s]s$/.test(word) && word.length > 3 ? word.slice(0, -1) : word;
 }

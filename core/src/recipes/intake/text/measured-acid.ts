@@ -1,9 +1,10 @@
+import { toNumber, unitKind, unitSize } from '../../../amounts/index.js';
 import { findIngredient, type Ingredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { RecipeLine } from '../../types.js';
 
 /**
- * The acid that a dressing measures against its oil is used whole: held back, it would change the ratio. What
- * only sharpens a dish, or is salted, hot or raw garlic, is started low.
+ * The acid that a dressing measures against its oil is used whole: held back, it would change the ratio; so is
+ * that of a pickle. What only sharpens a dish, or is salted, hot or raw garlic, is started low.
  */
 export function withMeasuredAcid(
   lines: readonly RecipeLine[],
@@ -16,7 +17,7 @@ export function withMeasuredAcid(
   );
   return lines.map((line) =>
     line.scaling === 'startLow' &&
-    oily.has(line.componentId) &&
+    (oily.has(line.componentId) || isMuch(line)) &&
     isAcid(findIngredient(larder, line.ingredient))
       ? { ...line, scaling: 'linear' }
       : line,
@@ -26,6 +27,14 @@ export function withMeasuredAcid(
 /** A share of fat from which on a food is an oil, and of acid from which on it sharpens. */
 const oilFrom = 0.9;
 const acidFrom = 0.03;
+
+/** More than this many millilitres pickle or dress, they do not sharpen. */
+const muchFrom = 45;
+
+function isMuch({ amount, unit }: RecipeLine): boolean {
+  const size = unit && unitKind(unit) === 'volume' ? unitSize(unit, 'metric') : null;
+  return amount !== null && size !== null && toNumber(amount.high) * toNumber(size) > muchFrom;
+}
 
 function isOil(food: Ingredient | null): boolean {
   return food?.section === 'oils and vinegars' && (food.composition?.fat.value ?? 0) >= oilFrom;

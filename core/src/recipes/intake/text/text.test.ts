@@ -1,3 +1,4 @@
+import { looseEnds } from '../../loose-ends.js';
 import { describe, expect, it } from 'vitest';
 import { standardTechniques, techniqueWords } from '../../../techniques/index.js';
 import { parseRecipeText } from './text.js';
@@ -137,6 +138,21 @@ describe('what is started low', () => {
         'Vinaigrette\nIngredients\n3 tbsp olive oil\n1 tbsp sherry vinegar\n1 tsp salt\nMethod\nShake.',
       ),
     ).toEqual(['olive-oil linear', 'sherry-vinegar linear', 'fine-salt startLow']));
+  it('nor the vinegar of a pickle: 150 ml do not sharpen', () =>
+    expect(
+      scalings('Pickle\nIngredients\n300 g carrots\n150 ml rice vinegar\nMethod\nPour it over.'),
+    ).toEqual(['carrot linear', 'rice-vinegar linear']));
+  it('cloves of garlic in a step are no spice that a line lacks', () =>
+    expect(
+      looseEnds(
+        parseRecipeText(
+          'Dip\nIngredients\n2 cloves garlic\n200 g feta\nMethod\n1. Crush 2 cloves of garlic into the feta.',
+          {
+            system: 'metric',
+          },
+        ),
+      ).unlisted,
+    ).toEqual([]));
   it('but acid that only sharpens', () =>
     expect(scalings('Slaw\nIngredients\n1 red cabbage\n1 tbsp sherry vinegar\nMethod\nToss.')).toEqual([
       'red-cabbage linear',
