@@ -3,8 +3,8 @@ import { findIngredient, type Ingredient, type Larder, standardLarder } from '..
 import type { RecipeLine } from '../../types.js';
 
 /**
- * The acid that a dressing measures against its oil is used whole: held back, it would change the ratio; so is
- * that of a pickle. What only sharpens a dish, or is salted, hot or raw garlic, is started low.
+ * The acid that a dressing measures against its oil is used whole, as held back it would change the ratio; so
+ * is that of a pickle. What only sharpens a dish, or is salted, hot or raw garlic, is started low.
  */
 export function withMeasuredAcid(
   lines: readonly RecipeLine[],
