@@ -17,11 +17,13 @@ import {
   type KitDecision,
   type KitWay,
   kitWays,
+  type LineKey,
   type OwnSet,
   type Rational,
   type StepKey,
 } from '@fornax/core';
 import {
+  IsAlternatives,
   IsLarderIds,
   IsPackKeys,
   IsPins,
@@ -68,6 +70,7 @@ export class OwnSetDto implements OwnSet {
 /** What the instructor decided about the lists of a class. */
 export class ClassDecisionsDto implements ClassDecisions {
   @IsLarderIds() substitutes: Record<string, string>;
+  @MayBeAbsent() @IsAlternatives() alternatives: Record<LineKey, string> = {};
   @IsArray() @ArrayMaxSize(200) @Matches(larderId, { each: true }) skipped: readonly string[];
   @IsPackKeys() packs: Record<string, string>;
   @IsShares() madeDo: Record<string, Rational>;

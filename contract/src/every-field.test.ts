@@ -80,6 +80,7 @@ function isPart(value: unknown): boolean {
 
 /** Records of which none need be given, and decisions of which none need be taken. */
 const mayBeEmpty: ReadonlySet<string> = new Set([
+  'alternatives',
   'choices',
   'figures',
   'hands',

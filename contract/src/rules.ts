@@ -117,10 +117,22 @@ function isTextMap(value: unknown, isValue: (text: unknown) => boolean): boolean
   return entries.length <= 200 && entries.every(([key, text]) => key.length <= 200 && isValue(text));
 }
 
+/** An alternative is a part of a line. */
+const longestAlternative = 400;
+
 export const IsLarderIds = named(
   'isLarderIds',
   (value) => isTextMap(value, (text) => typeof text === 'string' && larderId.test(text)),
   'Choose ingredients from the larder.',
+);
+export const IsAlternatives = named(
+  'isAlternatives',
+  (value) =>
+    isTextMap(
+      value,
+      (text) => typeof text === 'string' && text.length > 0 && text.length <= longestAlternative,
+    ),
+  'Take one of the alternatives that the recipe writes.',
 );
 export const IsPackKeys = named(
   'isPackKeys',

@@ -3,6 +3,7 @@ import { lookUp } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import { applyChoices, type Recipe, recipeMinutes, recognised, withoutCircles } from '../recipes/index.js';
 import type { English } from '../words/index.js';
+import { withAlternatives } from './alternatives.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
 import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
 import type { ClassFacts } from './facts.js';
@@ -18,8 +19,13 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
   return facts.dishes.map((dish) => {
-    const ordered = inOrder(recognised(dish.recipe, larder));
-    const chosen = applyChoices(ordered, dish.choices, flightOf(dish)?.id ?? null);
+    const chosen = withAlternatives(
+      chosenRecipe(dish, larder),
+      dish.id,
+      decisions.alternatives,
+      larder,
+      english,
+    );
     const recipe = Object.entries(decisions.substitutes).reduce(
       (each, [missing, taken]) => withSubstituteOf(each, missing, taken),
       madeDo(withoutSkipped(chosen, decisions), decisions),
@@ -31,6 +37,11 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
   function withSubstituteOf(recipe: Recipe, missing: string, taken: string): Recipe {
     return withSubstitute(recipe, missing, taken, larder, english);
   }
+}
+
+/** The recipe of a dish as the larder reads it, with its choices made and nothing decided about its lines. */
+export function chosenRecipe(dish: ClassDish, larder: Larder): Recipe {
+  return applyChoices(inOrder(recognised(dish.recipe, larder)), dish.choices, flightOf(dish)?.id ?? null);
 }
 
 /** No step waits for itself. The recipe itself where none does. */

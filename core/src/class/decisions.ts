@@ -1,10 +1,12 @@
 import type { Rational } from '../amounts/index.js';
-import type { StepKey } from '../identity/index.js';
+import type { LineKey, StepKey } from '../identity/index.js';
 
 /** What the instructor decided about the list. */
 export interface ShoppingDecisions {
   /** Ingredient → what takes its place, over the whole class. */
   readonly substitutes: Readonly<Record<string, string>>;
+  /** Line → what its recipe allows in its place, or of a group what fills it, as written there. */
+  readonly alternatives: Readonly<Record<LineKey, string>>;
   /** Ingredients of optional lines that are left out. */
   readonly skipped: readonly string[];
   /** Row → key of the combination of packs that was chosen. */
@@ -20,6 +22,7 @@ export interface ShoppingDecisions {
 
 export const noShoppingDecisions: ShoppingDecisions = {
   substitutes: {},
+  alternatives: {},
   skipped: [],
   packs: {},
   madeDo: {},

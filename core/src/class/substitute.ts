@@ -42,7 +42,7 @@ export function withSubstitute(
     return fallsAway(step, uses, { from, rule })
       ? withoutWork(step, ingredientName(to, english))
       : uses
-        ? { ...step, text: stepText(step, from, to, english) }
+        ? inNameOf(step, replacedIngredient(from, english), ingredientName(to, english))
         : step;
   });
   return { ...recipe, lines: recipe.lines.map((line) => changed.get(line.id) ?? line), steps };
@@ -85,7 +85,11 @@ function substituted(line: RecipeLine, swap: Swap): RecipeLine | null {
  * The ratio holds by volume or by weight: an amount in another kind of unit is converted first. Null where a
  * fact is missing.
  */
-function replacedAmount(amount: Amount, line: RecipeLine, { from, rule, system }: Swap): Amount | null {
+export function replacedAmount(
+  amount: Amount,
+  line: RecipeLine,
+  { from, rule, system }: Pick<Swap, 'from' | 'rule' | 'system'>,
+): Amount | null {
   const by = rule.by === 'volume' ? 'ml' : 'g';
   const sameKind = unitKind(amount.unit) === (rule.by === 'volume' ? 'volume' : 'mass');
   const juice = from.byProducts?.juiceMillilitres?.low.value;
@@ -137,13 +141,33 @@ function withoutWork(step: RecipeStep, name: string): RecipeStep {
   };
 }
 
-/** The step in the substitute's name; where it does not name the ingredient, a remark at its end. */
-function stepText(step: RecipeStep, from: Ingredient, to: Ingredient, english: English): string {
-  const name = ingredientName(to, english);
-  const names = [from.names.uk, from.names.us, ...from.names.also]
+/** What is replaced, as a step names it. */
+export interface Replaced {
+  readonly names: readonly string[];
+  /** Its name in the remark. */
+  readonly called: string;
+  /** A fruit whose juice is replaced: the method speaks of the fruit. */
+  readonly isFruit: boolean;
+}
+
+export function replacedIngredient(from: Ingredient, english: English): Replaced {
+  return {
+    names: [from.names.uk, from.names.us, ...from.names.also],
+    called: ingredientName(from, english),
+    isFruit: from.byProducts !== undefined,
+  };
+}
+
+/** The step in the name of what takes its place; where it names nothing, a remark at its end. */
+export function inNameOf(step: RecipeStep, from: Replaced, name: string): RecipeStep {
+  const names = [...from.names]
+    .filter(Boolean)
     .sort((a, b) => b.length - a.length)
     .map((each) => each.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
   const pattern = new RegExp(`\\b(?:${names.join('|')})s?\\b`, 'gi');
-  if (!from.byProducts && pattern.test(step.text)) return step.text.replace(pattern, name);
-  return `${step.text.trim()} (Use ${name} instead of ${ingredientName(from, english)}.)`;
+  const text =
+    names.length > 0 && !from.isFruit && pattern.test(step.text)
+      ? step.text.replace(pattern, name)
+      : `${step.text.trim()} (Use ${name} instead of ${from.called}.)`;
+  return { ...step, text };
 }

@@ -68,17 +68,18 @@ export function writeShoppingText(
     const rows = trip.rows
       .flatMap((key) => byKey.get(key) ?? [])
       .sort((a, b) => list.rows.indexOf(a) - list.rows.indexOf(b));
-    return [
-      `${trip.supplier}, ${trip.date}`,
-      ...rows.map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`),
-    ].join('\n');
+    return [`${trip.supplier}, ${trip.date}`, ...rows.map((row) => textRow(row, isTicked(row.key)))].join(
+      '\n',
+    );
   });
-  const undated = list.rows
-    .filter((row) => row.trip === null)
-    .map((row) => `${isTicked(row.key) ? '[x]' : '[ ]'} ${row.name}: ${row.buy}`);
+  const undated = list.rows.filter((row) => row.trip === null).map((row) => textRow(row, isTicked(row.key)));
   const { total, currency, unknown } = list.cost;
   const cost = `About ${money(total, currency)}${unknown.length > 0 ? `, without ${listed(unknown)}` : ''}`;
   return `${[title, ...trips, ...(undated.length > 0 ? [undated.join('\n')] : []), cost].join('\n\n')}\n`;
+}
+
+function textRow({ name, buy, group }: ShoppingRow, isTicked: boolean): string {
+  return `${isTicked ? '[x]' : '[ ]'} ${name}: ${buy}${group ? ` (${group})` : ''}`;
 }
 
 /** The packing list as CSV: one row a thing and crate. */

@@ -1,7 +1,10 @@
-import type { DishId, StepId } from './ids.js';
+import type { DishId, LineId, StepId } from './ids.js';
 
 /** A step of a dish, as decisions name it: "dish/step". */
 export type StepKey = `${string}/${string}`;
+
+/** A line of a dish, as decisions name it: "dish/line". */
+export type LineKey = `${string}/${string}`;
 
 /** What a task is to the step, or to the class, that it is for. */
 export type TaskRole =
@@ -28,6 +31,10 @@ const classPrefixes = { heating: 'heat', trip: 'trip', ripening: 'ripen' } as co
 
 export function stepKey(dishId: DishId, stepId: StepId): StepKey {
   return `${dishId}/${stepId}`;
+}
+
+export function lineKey(dishId: DishId, lineId: LineId): LineKey {
+  return `${dishId}/${lineId}`;
 }
 
 /** The step that a task is for; null for what belongs to the class as a whole. */

@@ -112,7 +112,7 @@ export function ingredientName(ingredient: Ingredient, english: English): string
 
 /**
  * Grams per millilitre in a form, or null where none is known. The nearest form is taken: the first of
- * `preparation` that has a figure, then the plain or whole one. Water is never assumed.
+ * `preparation` that has a figure, then the plain or whole one, then the usual cut. Water is never assumed.
  */
 export function densityOf(ingredient: Ingredient, preparation: readonly Form[]): Fact | null {
   const cutLikeDiced: Partial<Record<Form, Form>> = {
@@ -129,7 +129,32 @@ export function densityOf(ingredient: Ingredient, preparation: readonly Form[]):
       lookUp(ingredient.densities, form) ?? lookUp(ingredient.densities, lookUp(cutLikeDiced, form) ?? form);
     if (found) return found;
   }
-  return ingredient.densities.plain ?? ingredient.densities.whole ?? null;
+  const { plain, whole } = ingredient.densities;
+  return plain ?? whole ?? ingredient.densities[usualCut(ingredient) ?? 'whole'] ?? null;
+}
+
+/** What is measured by the spoon or the cup without a word about its cut is taken as the first of these. */
+const usualCuts: readonly Form[] = [
+  'chopped',
+  'diced',
+  'drained',
+  'crumbled',
+  'grated',
+  'torn',
+  'shredded',
+  'sliced',
+  'cubed',
+  'minced',
+  'leaves',
+  'florets',
+  'beaten',
+  'ground',
+];
+
+/** The cut that a spoon or a cup is taken of where none is written and no density is known without one. */
+export function usualCut({ densities }: Ingredient): Form | null {
+  if (densities.plain ?? densities.whole) return null;
+  return usualCuts.find((form) => densities[form] !== undefined) ?? null;
 }
 
 /**

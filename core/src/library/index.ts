@@ -1,3 +1,3 @@
-export { dietsOf, recipeFacts } from './recipe-facts.js';
+export { recipeFacts } from './recipe-facts.js';
 export type { RecipeFact, RecipeFacts, RecipeFactsOptions } from './facts.js';
 export { monthsText, seasonText } from './season.js';

@@ -5,11 +5,10 @@ import {
   cautionWords,
   findIngredient,
   type Ingredient,
-  type Larder,
   standardLarder,
 } from '../larder/index.js';
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
-import { contentsOf, type Recipe, recipeMinutes, recognised } from '../recipes/index.js';
+import { contentsOf, dietsOf, type Recipe, recipeMinutes, recognised } from '../recipes/index.js';
 import { type English, showSpan } from '../words/index.js';
 import { fact, type LineOf, type RecipeFact, type RecipeFacts, type RecipeFactsOptions } from './facts.js';
 import { costFact } from './rough-cost.js';
@@ -123,17 +122,6 @@ function minutesFact(recipe: Recipe): RecipeFact {
     steps,
     true,
   );
-}
-
-/**
- * "vegan" or "vegetarian" where every line is known to be; empty where one is not, or is not in the larder.
- */
-export function dietsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): string[] {
-  const found = recipe.lines.map((line) => findIngredient(larder, line.ingredient));
-  if (found.length === 0 || found.some((ingredient) => ingredient === null)) return [];
-  const all = (diet: 'vegetarian' | 'vegan') => found.every((ingredient) => ingredient!.diet[diet]);
-  if (all('vegan')) return ['vegan'];
-  return all('vegetarian') ? ['vegetarian'] : [];
 }
 
 function cautionsFor(known: readonly Ingredient[], english: English): RecipeFacts['cautions'] {

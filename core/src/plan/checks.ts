@@ -166,7 +166,9 @@ function kitWarnings(kit: KitList): PlanWarning[] {
 }
 
 function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
-  const unknown = shopping.rows.filter((row) => !row.inLarder).map((row) => row.name);
+  const notKnown = shopping.rows.filter((row) => !row.inLarder);
+  const unknown = notKnown.filter(({ group }) => group === '').map((row) => row.name);
+  const open = notKnown.filter(({ group }) => group !== '').map(({ name, group }) => `${name}, ${group}`);
   const unsummed = shopping.rows.filter((row) => row.isPartial).map((row) => row.name);
   const warnings: PlanWarning[] = [];
   if (unknown.length > 0)
@@ -176,6 +178,14 @@ function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {
       level: 'look',
       sentence: `Not in the larder: ${listed(unknown, 4)}`,
       remedy: 'Listed as written, without converting anything.',
+    });
+  if (open.length > 0)
+    warnings.push({
+      id: 'open',
+      place: 'shopping',
+      level: 'look',
+      sentence: `Left open: ${listed(open, 4)}`,
+      remedy: 'Choose what fills it, so that its allergens and its price are known.',
     });
   const { cost } = shopping;
   if (cost.budget !== null && cost.total > cost.budget) {

@@ -1,4 +1,4 @@
-import { type ClassFacts, decisionsOf, splitStations } from '../class/index.js';
+import { alternativesOf, chosenRecipe, type ClassFacts, decisionsOf, splitStations } from '../class/index.js';
 import { dateOf } from '../identity/index.js';
 import { buildKitList, type KitList } from '../kit/index.js';
 import { allergensByList, type Larder, larderOf } from '../larder/index.js';
@@ -69,7 +69,20 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
       contains: allergensByList(allergens, kitchen.allergenList),
       notKnown,
     })),
+    alternatives: openLines(passes),
   };
+}
+
+function openLines({ bundle, facts, larder, dishes }: Passes): ClassPlan['alternatives'] {
+  const { english, allergenList } = bundle.kitchen;
+  const context = {
+    taken: decisionsOf(facts).alternatives,
+    larder,
+    english,
+    allergenList,
+    stock: bundle.stock ?? [],
+  };
+  return dishes.flatMap(({ id, given }) => alternativesOf(id, chosenRecipe(given, larder), context));
 }
 
 /** The timeline's part of a bundle alone, for questions about other plans of it. */

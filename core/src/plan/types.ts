@@ -1,4 +1,4 @@
-import type { ClassFacts, KitchenFacts } from '../class/index.js';
+import type { ClassFacts, KitchenFacts, LineAlternatives } from '../class/index.js';
 import type { DishId, LocalDate, LocalTime } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -49,11 +49,12 @@ export interface ClassPlan {
   readonly outOfCold: readonly OutOfCold[];
   readonly warnings: readonly PlanWarning[];
   readonly jobs: readonly PlanJob[];
-  /** Allergens of each dish, from the larder's data. */
   /** What each dish contains, and its lines of which that is not known. */
   readonly allergens: readonly {
     readonly dishId: DishId;
     readonly contains: readonly string[];
     readonly notKnown: readonly string[];
   }[];
+  /** Lines of which the recipes leave something open: "or soured cream", "any colour". */
+  readonly alternatives: readonly LineAlternatives[];
 }

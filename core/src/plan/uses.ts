@@ -19,7 +19,7 @@ import {
   scaleLine,
   type VesselFit,
 } from '../portions/index.js';
-import { pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
+import { groupWordsOf, pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import type { StepMinutes } from '../safety/index.js';
 import {
   asPurchased,
@@ -149,6 +149,7 @@ function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch, fills: Fills):
     size: pieceSizeOf(line.note),
     part: line.byProducts,
     optional: line.optional,
+    group: groupWordsOf(line.note),
     system: dish.recipe.system,
     scaling: line.scaling,
     plates: batch.people.high * batch.count,

@@ -46,3 +46,14 @@ export function allergenSentence(contains: readonly string[], notKnown: readonly
     return `contains ${contains.join(', ')}${open ? `; ${open}` : ''}; check the labels`;
   return open ? `allergens ${open}` : 'no listed allergen; check the labels';
 }
+
+/**
+ * "vegan" or "vegetarian" where every line is known to be; empty where one is not, or is not in the larder.
+ */
+export function dietsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): string[] {
+  const found = recipe.lines.map((line) => findIngredient(larder, line.ingredient));
+  if (found.length === 0 || found.some((ingredient) => ingredient === null)) return [];
+  const all = (diet: 'vegetarian' | 'vegan') => found.every((ingredient) => ingredient!.diet[diet]);
+  if (all('vegan')) return ['vegan'];
+  return all('vegetarian') ? ['vegetarian'] : [];
+}

@@ -26,9 +26,17 @@ export { pieceSizeOf } from './size.js';
 export { stepCircle, withoutCircles } from './circles.js';
 export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';
 
-export { allergenSentence, allergensOf, contentsOf, type Contents, notKnownWords } from './allergens.js';
+export {
+  allergenSentence,
+  allergensOf,
+  contentsOf,
+  type Contents,
+  dietsOf,
+  notKnownWords,
+} from './allergens.js';
 export { recognised, recognisedLine } from './recognise.js';
 export { addLines, type FoundLines } from './intake/text/ingredient-rows.js';
 export { kindOf, makesRow, titleOf } from './intake/text/rows.js';
 export { peopleOfAmount, readServings, type Servings } from './intake/text/servings.js';
 export { withMeasuredAcid } from './intake/text/measured-acid.js';
+export { groupWordsOf } from './intake/line/free-choice.js';

@@ -33,7 +33,11 @@ const before = new WeakMap<Larder, WeakMap<object, object>>();
 export function recognisedLine(line: RecipeLine, system: Recipe['system'], larder: Larder): RecipeLine {
   if (line.corrected || line.text === '') return line;
   const reading = parseIngredientLine(line.text, { system, larder });
-  if (reading.ingredient === line.ingredient && reading.unread === line.unread) return line;
-  const { ingredient, name, unread, confidence, byProducts } = reading;
-  return { ...line, ingredient, name, unread, confidence, byProducts };
+  const isSame =
+    reading.ingredient === line.ingredient &&
+    reading.unread === line.unread &&
+    reading.alternatives.join() === line.alternatives.join();
+  if (isSame) return line;
+  const { ingredient, name, unread, confidence, byProducts, alternatives } = reading;
+  return { ...line, ingredient, name, unread, confidence, byProducts, alternatives };
 }

@@ -12,8 +12,22 @@ import {
   type Rational,
   type WorkingStep,
 } from '../amounts/index.js';
-import { conversionFacts, yieldOf, type Fact, type Form, type Ingredient } from '../larder/index.js';
+import {
+  conversionFacts,
+  usualCut,
+  yieldOf,
+  type Fact,
+  type Form,
+  type Ingredient,
+} from '../larder/index.js';
 import type { IngredientUse } from './types.js';
+
+/** Says which cut a spoon or a cup was taken of, where none is written. */
+function takenAs(use: PurchasedUse & { amount: Amount }, ingredient: Ingredient): { note?: string } {
+  const isSaid = use.preparation.some((form) => ingredient.densities[form] !== undefined);
+  const cut = unitKind(use.amount.unit) === 'volume' && !isSaid ? usualCut(ingredient) : null;
+  return cut ? { note: `No cut is written: weighed as ${cut}.` } : {};
+}
 
 /** A use turned into what has to be bought for it, in the ingredient's shopping unit. */
 export type AsPurchased =
@@ -53,7 +67,13 @@ export function asPurchased(use: PurchasedUse & { amount: Amount }, ingredient: 
     { label: useLabel(use), value: `${times(use)}${show(high)}` },
     ...(use.amount.unit === target
       ? []
-      : [{ label: 'Converted', value: `${showNumber(edible.valueOf())} ${target}` }]),
+      : [
+          {
+            label: 'Converted',
+            value: `${showNumber(edible.valueOf())} ${target}`,
+            ...takenAs(use, ingredient),
+          },
+        ]),
     ...(share
       ? [
           {

@@ -12,7 +12,7 @@ import { asPurchased } from './as-purchased.js';
 import { fruitPieces } from './fruit.js';
 import { type MissingFact, missingFactFor } from './missing-fact.js';
 import type { IngredientUse, MeasuredUse } from './types.js';
-import { showNeed, writtenTotals } from './words.js';
+import { byKind, showNeed, writtenTotals } from './words.js';
 
 /** What all uses of one ingredient come to, as purchased, with what each share of it is. */
 export interface PooledNeed {
@@ -88,7 +88,7 @@ function summed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNee
     estimated ||= bought.estimated;
   }
   // What stands alone is bought as it is written; beside others it is told, never added as a second amount.
-  const beside = parts.length > 0 ? problems : problems.slice(1);
+  const beside = parts.length > 0 ? problems : byKind(problems).slice(1).flat();
   const reason = [
     beside.length > 0 ? `Not in it yet: ${writtenTotals(beside)}.` : '',
     missing?.question ?? '',

@@ -46,6 +46,11 @@ export interface RowParts {
   readonly remark: string;
 }
 
+/** What shoppers may choose of a row, in the words of its recipes. */
+export function groupOf(uses: readonly IngredientUse[]): string {
+  return [...new Set(uses.flatMap((use) => use.group || []))].join('; ');
+}
+
 export function dishTitles(uses: readonly IngredientUse[]): string[] {
   return [...new Set(uses.map((use) => use.dishTitle))];
 }

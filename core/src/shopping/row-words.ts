@@ -7,7 +7,7 @@ import type { RowContext, RowParts } from './row-parts.js';
 import { seasonStep } from './season.js';
 import type { BuyingDays } from './trips.js';
 import type { ClassNeeds } from './types.js';
-import { buyWords, showNeed, writtenTotals } from './words.js';
+import { buyWords, byKind, showNeed, writtenTotals } from './words.js';
 
 function packNote(answer: PackAnswer | null, cost: number | null, context: RowContext): string | undefined {
   const price = cost === null ? '' : `About ${money(cost, context.currency)}.`;
@@ -30,7 +30,7 @@ export function buyText({ ingredient, pooled, answer, toCover }: RowParts, isUns
     .filter(Boolean)
     .join(' and ');
   // What could not be added up stands below with its question, never as a second amount.
-  return bought || writtenTotals(pooled.problems.slice(0, 1)) || 'nothing';
+  return bought || writtenTotals(byKind(pooled.problems)[0] ?? []) || 'nothing';
 }
 
 /** What to know of a row besides its amount. */

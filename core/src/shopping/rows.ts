@@ -6,7 +6,15 @@ import type { Combination, PackAnswer, PackOptions } from './coverings.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
 import { offersOf } from './offers.js';
 import { choosePacks } from './packs.js';
-import { daysToBuy, dishTitles, lastUse, priceIn, type RowContext, type RowParts } from './row-parts.js';
+import {
+  daysToBuy,
+  dishTitles,
+  groupOf,
+  lastUse,
+  priceIn,
+  type RowContext,
+  type RowParts,
+} from './row-parts.js';
 import { buyText, remarkOf, rowWorkings, servesWords } from './row-words.js';
 import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
 import { longestKeeping, supplierOf } from './trips.js';
@@ -180,6 +188,7 @@ function rowOf(key: string, parts: RowParts): ShoppingRow {
     dishes: dishTitles(uses),
     shares: sharesOf(pooled),
     optional: uses.every((use) => use.optional),
+    group: groupOf(uses),
     inLarder: true,
     supplier: supplierOf(ingredient.section, context.suppliers).name,
     buyFrom: days?.from ?? null,

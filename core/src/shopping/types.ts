@@ -23,6 +23,8 @@ export interface IngredientUse {
   readonly size: PieceSize | null;
   readonly part: readonly ByProduct[];
   readonly optional: boolean;
+  /** What the shopper may choose of it: "any colour"; absent or empty where nothing. */
+  readonly group?: string;
   readonly system: MeasureSystem;
   readonly scaling?: Scaling;
   /** People that all these batches feed together, for an allowance of what is used to taste. */
@@ -128,6 +130,8 @@ export interface ShoppingRow {
   /** Share of the row's need by dish, for the cost of each. */
   readonly shares: readonly { readonly dishId: DishId; readonly dish: string; readonly share: number }[];
   readonly optional: boolean;
+  /** What the shopper may choose of it: "half red, half yellow"; empty where nothing. */
+  readonly group: string;
   readonly inLarder: boolean;
   readonly supplier: string;
   /** Local dates between which it is bought, first and last; null where no date is known. */

@@ -83,3 +83,26 @@ function totalWords(unit: UnitId, total: Rational, system: MeasureSystem): strin
   const name = unitName(unit, count);
   return `${shown}${name ? ` ${name}` : ''}`;
 }
+
+/** Uses whose amounts add up without knowing what the food is: weights, volumes, or one kind of count. */
+export function byKind(uses: readonly IngredientUse[]): IngredientUse[][] {
+  const groups = new Map<string, IngredientUse[]>();
+  for (const use of uses) {
+    if (!use.amount) continue;
+    const kind = unitKind(use.amount.unit);
+    const key = kind === 'mass' || kind === 'volume' ? kind : use.amount.unit;
+    groups.set(key, [...(groups.get(key) ?? []), inSmallest(use, key)]);
+  }
+  return [...groups.values()];
+}
+
+/** A weight in grams and a volume in millilitres, whatever unit it was written in. */
+function inSmallest(use: IngredientUse, kind: string): IngredientUse {
+  const size = kind === 'mass' || kind === 'volume' ? unitSize(use.amount!.unit, use.system) : null;
+  if (!size) return use;
+  const unit = kind === 'mass' ? 'g' : 'ml';
+  return {
+    ...use,
+    amount: { low: multiply(use.amount!.low, size), high: multiply(use.amount!.high, size), unit },
+  };
+}

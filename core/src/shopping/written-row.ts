@@ -1,10 +1,10 @@
-import { multiply, showRational, unitKind, unitName, unitSize, type Workings } from '../amounts/index.js';
+import { showRational, unitName, type Workings } from '../amounts/index.js';
 import { capital } from '../words/index.js';
 import { useLabel } from './as-purchased.js';
-import { daysToBuy, dishTitles, type RowContext } from './row-parts.js';
+import { daysToBuy, dishTitles, groupOf, type RowContext } from './row-parts.js';
 import { supplierOf } from './trips.js';
 import type { IngredientUse, ShoppingRow } from './types.js';
-import { writtenTotals } from './words.js';
+import { byKind, writtenTotals } from './words.js';
 
 /**
  * A row for what the larder does not know: amounts of one unit are added, nothing is converted or invented.
@@ -31,6 +31,7 @@ export function writtenRow(key: string, uses: readonly IngredientUse[], context:
     dishes: dishTitles(uses),
     shares: [],
     optional: uses.every((use) => use.optional),
+    group: groupOf(uses),
     inLarder: false,
     supplier: supplierOf('other', context.suppliers).name,
     buyFrom: days?.from ?? null,
@@ -41,36 +42,15 @@ export function writtenRow(key: string, uses: readonly IngredientUse[], context:
     remark:
       others.length > 0
         ? `Not in it yet: ${writtenTotals(others.flat())}. Add it to the larder, so that it can be added up.`
-        : 'Not in the larder: added up as written.',
+        : groupOf(uses)
+          ? ''
+          : 'Not in the larder: added up as written.',
     isPartial: others.length > 0,
     missing: null,
     insteadOf: '',
     substitutes: [],
     estimated: false,
     workings: writtenWorkings(uses, buy),
-  };
-}
-
-/** Uses whose amounts add up without knowing what the food is: weights, volumes, or one kind of count. */
-function byKind(uses: readonly IngredientUse[]): IngredientUse[][] {
-  const groups = new Map<string, IngredientUse[]>();
-  for (const use of uses) {
-    if (!use.amount) continue;
-    const kind = unitKind(use.amount.unit);
-    const key = kind === 'mass' || kind === 'volume' ? kind : use.amount.unit;
-    groups.set(key, [...(groups.get(key) ?? []), inSmallest(use, key)]);
-  }
-  return [...groups.values()];
-}
-
-/** A weight in grams and a volume in millilitres, whatever unit it was written in. */
-function inSmallest(use: IngredientUse, kind: string): IngredientUse {
-  const size = kind === 'mass' || kind === 'volume' ? unitSize(use.amount!.unit, use.system) : null;
-  if (!size) return use;
-  const unit = kind === 'mass' ? 'g' : 'ml';
-  return {
-    ...use,
-    amount: { low: multiply(use.amount!.low, size), high: multiply(use.amount!.high, size), unit },
   };
 }
 

@@ -72,6 +72,7 @@ function show(value: ClassEdits[keyof ClassEdits]): string {
 
 function decisionWords({
   substitutes,
+  alternatives,
   skipped,
   packs,
   madeDo,
@@ -83,6 +84,7 @@ function decisionWords({
 }: ClassEdits['decisions']): string {
   const counts: readonly (readonly [number, string])[] = [
     [Object.keys(substitutes).length, 'substitutes'],
+    [Object.keys(alternatives).length, 'alternatives taken'],
     [skipped.length, 'left out'],
     [Object.keys(packs).length + Object.keys(madeDo).length, 'packs chosen'],
     [kit.length + ownSets.length, 'about the kit'],

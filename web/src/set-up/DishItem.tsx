@@ -8,6 +8,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Row } from '../parts/states.js';
 import { Differences } from '../parts/Differences.js';
+import { OpenLinesOf } from '../classes/OpenLines.js';
 import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
@@ -32,7 +33,7 @@ const makerNames: readonly { id: Maker; name: string }[] = [
 const Item = styled.li`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 116px 186px auto;
-  align-items: center;
+  align-items: start;
   gap: 12px;
   padding: 9px 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
@@ -43,6 +44,7 @@ const Item = styled.li`
 
 const Title = styled.div`
   min-width: 0;
+  padding-top: 6px;
   overflow-wrap: anywhere;
   a {
     color: inherit;
@@ -188,6 +190,7 @@ function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onC
         <Contains>{capital(contents)}.</Contains>
       )}
       {notKnown ? <NotKnownFoods names={notKnown.split('\n')} /> : null}
+      <OpenLinesOf dishId={dish.id} />
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice

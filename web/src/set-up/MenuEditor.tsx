@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import { useCallback, useRef, useState } from 'react';
 import { allergenSentence, type ClassPlan } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
+import { askedOf } from '../classes/not-known.js';
 import { Button } from '../parts/Button.js';
 import { Empty, Row } from '../parts/states.js';
 import { ChooseDish } from './ChooseDish.js';
@@ -22,11 +23,14 @@ const Alert = styled.p`
   font-weight: 600;
 `;
 
-/** What a dish contains, and what of it is not known, as words that stay the same while it does. */
+/** What a dish contains, and what of it has to be asked about, as words that stay the same while it does. */
 function contentsOf(plan: ClassPlan, dish: string): { contents: string; notKnown: string } {
   const found = plan.allergens.find(({ dishId }) => dishId === dish);
   const notKnown = found?.notKnown ?? [];
-  return { contents: allergenSentence(found?.contains ?? [], notKnown), notKnown: notKnown.join('\n') };
+  return {
+    contents: allergenSentence(found?.contains ?? [], notKnown),
+    notKnown: askedOf(plan, notKnown, dish).join('\n'),
+  };
 }
 
 /** Why the menu cannot be kept as it is: it is shown, and sent again once it is changed. */

@@ -2,6 +2,8 @@ import { useState } from 'react';
 import type { TickView } from '@fornax/contract';
 import styled from 'styled-components';
 import { money, type PackChoice, type ShoppingRow, showDate } from '@fornax/core';
+import { useOpenClass } from '../classes/class-context.js';
+import { OpenLines } from '../classes/OpenLines.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
@@ -90,6 +92,7 @@ export function ShopItem({ row, currency, tick, onToggle }: Props) {
         {row.missing && row.ingredient ? (
           <MissingFact ingredient={row.ingredient} name={name} missing={row.missing} />
         ) : null}
+        <OpenLinesOfRow row={row} />
         <Decide row={row} />
       </td>
       <td>
@@ -114,6 +117,15 @@ export function ShopItem({ row, currency, tick, onToggle }: Props) {
       </td>
     </Item>
   );
+}
+
+/** What recipes leave open about what stands in a row. */
+function OpenLinesOfRow({ row }: { row: ShoppingRow }) {
+  const { plan } = useOpenClass();
+  const lines = plan.alternatives.filter(({ ingredient, name }) =>
+    ingredient === null ? row.ingredient === null && row.name === name : ingredient === row.ingredient,
+  );
+  return <OpenLines lines={lines} showDish={row.dishes.length > 1} />;
 }
 
 /** Dates in a sentence of core, as the reader writes them. */

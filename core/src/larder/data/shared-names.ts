@@ -48,6 +48,7 @@ mixed mushrooms: mushroom chestnut-mushroom wild-mushroom
 artichoke heart pieces: artichoke-hearts tinned-artichokes
 cabbage: cabbage pointed-cabbage red-cabbage savoy-cabbage
 endive: chicory frisee
+leaves, green leaves: mixed-leaves cos-lettuce rocket baby-spinach
 greens, leafy greens: mixed-leaves kale baby-spinach swiss-chard
 breadcrumbs, bread crumbs: breadcrumbs fresh-breadcrumbs panko
 noodles: egg-noodles rice-noodles wheat-noodles

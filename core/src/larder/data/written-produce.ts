@@ -100,7 +100,7 @@ fresh-turmeric: fresh turmeric, turmeric root, fresh turmeric root
   | 50 pack 1 | piece=15 cm=4 d.grated=0.9 y=0.88 | cold 14 | – | 78 0.5 1.5 0
 fresh-horseradish: fresh horseradish, horseradish root, fresh horseradish root
   | 100 pack 2.5 | piece=200 cm=15 d.grated=0.45 y=0.75 scaling=startLow | cold 30 | – | 75 0.5 6 0
-samphire: samphire, marsh samphire / sea beans, fresh samphire
+samphire: samphire, marsh samphire, sea beans, fresh samphire
   | 80 pack 2 | handful=25 d=0.3 y=0.95 months=6-9 | cold 3 | – | 86 0.3 0.5 4
 pumpkin: pumpkin, culinary pumpkin, pumpkins
   | 100 loose 1.2 | piece=1500 d.cubed=0.55 d.mashed=0.95 y=0.7 months=9-12 | cool 30 | – | 92 0.1 2.8 0
@@ -127,7 +127,7 @@ radish-sprouts: radish sprouts, broccoli sprouts, sprouted seeds
 export const moreLeaves = writtenSection(
   'salad and herbs',
   `
-lettuce: lettuce, any kind, head of lettuce, green lettuce, loose-leaf lettuce, leaf lettuce
+lettuce: lettuce, head of lettuce, green lettuce, loose-leaf lettuce, leaf lettuce
   | pc 1 head 0.9 | piece=300 head=300 leaf=12 handful=25 d.torn=0.1 d.shredded=0.15 y=0.75 months=5-10 | cold 5 | !wash | 95 0.2 1 0
 iceberg: iceberg lettuce, iceberg, crisphead lettuce
   | pc 1 head 0.9 | piece=500 head=500 leaf=20 handful=25 d.shredded=0.22 d.torn=0.15 y=0.85 months=5-10 | cold 8 | !wash | 96 0.1 2 0

@@ -35,7 +35,7 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
   const flags = takeFlags(plain.replace(/ - (?:about |approx\.? |~ ?)?(\d[^,()]*)$/i, ' ($1)'));
   const kept = takeKeptBack(flags.rest, options);
   const front = readFront(kept.rest, options);
-  const tail = readTail(front.rest, options.larder);
+  const tail = readTail(front.rest, options.larder, front.unit === 'piece');
   return assemble(written, flags, kept.keptBack, front, tail, options);
 }
 

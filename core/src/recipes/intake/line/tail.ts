@@ -1,4 +1,6 @@
 import type { Form, Larder } from '../../../larder/index.js';
+import { readAlternatives } from './alternatives.js';
+import { freeChoice } from './free-choice.js';
 import { isKnownName } from './names.js';
 import { readForms, splitDescription } from './words.js';
 
@@ -17,28 +19,29 @@ export interface Tail {
   note: string;
   before: Form[];
   after: Form[];
-  alternatives: string[];
+  alternatives: readonly string[];
   leaves: boolean;
   /** A second thing on the same line, "1 yolk" of "1 egg and 1 yolk", that one line cannot hold. */
   beside: string;
 }
 
-/** Reads the name, its alternatives and what was done to it. */
-export function readTail(rest: string, larder: Larder | undefined): Tail {
+/**
+ * Reads the name, its alternatives and what was done to it. `isCounted` says that pieces are counted, so that
+ * each name before an "or" is whole.
+ */
+export function readTail(rest: string, larder: Larder | undefined, isCounted = false): Tail {
   const brackets = [...rest.matchAll(/\(([^)]*)\)/g)].map((match) => match[1]!);
-  const plain = rest
-    .replace(/\([^)]*\)/g, ' ')
-    .replace(/\s+/g, ' ')
-    .replace(/ ,/g, ',')
-    .trim();
+  const free = freeChoice(withoutBrackets(rest));
+  const plain = free.rest;
   const comma = cutAtComma(plain);
-  const [first, ...alternatives] = plain
-    .slice(0, comma)
-    .split(/ or (?:else )?/i)
-    .map((part) => part.trim());
-  const main = withHeadOf(first ?? '', alternatives[0]);
-  const beside = / and (\d.*)$/.exec(main ?? '');
-  const kept = splitPurpose((main ?? '').slice(0, beside?.index), larder);
+  const read = readAlternatives(plain.slice(0, comma), [plain.slice(comma + 1).trim(), ...brackets], {
+    isCounted,
+    larder,
+  });
+  const { alternatives } = read;
+  const main = withHeadOf(read.name, alternatives[0]);
+  const beside = / and (\d.*)$/.exec(main);
+  const kept = splitPurpose(main.slice(0, beside?.index), larder);
   const { description, rest: name } = splitKnownName(kept.name, larder);
   const trailing = plain.slice(comma + 1).trim();
   const pieces = /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
@@ -48,6 +51,7 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
     pieces?.[2] ?? '',
     split.trailing,
     kept.purpose,
+    free.words,
     trailing,
     ...brackets.map((each) => each.trim()),
   ]
@@ -69,6 +73,14 @@ export function readTail(rest: string, larder: Larder | undefined): Tail {
     leaves: /\bleaves\b/i.test(name),
     beside: beside?.[1] ?? '',
   };
+}
+
+function withoutBrackets(text: string): string {
+  return text
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .replace(/ ,/g, ',')
+    .trim();
 }
 
 /** "2 large or 3 small carrots": the head that is said once holds for both. */
