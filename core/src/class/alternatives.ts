@@ -238,7 +238,11 @@ function effectOf(
     brings.length > 0 ? `brings ${brings.join(', ')}` : '',
     spares.length > 0 ? `then without ${spares.join(', ')}` : '',
     open.length > 0 ? `allergens ${notKnownWords(open)}` : '',
-    diet !== diets(before) && open.length === 0 ? (diet ? `then ${diet}` : `no longer ${diets(before)}`) : '',
+    diet === diets(before) || was.notKnown.length > 0 || open.length > 0
+      ? ''
+      : diet
+        ? `then ${diet}`
+        : `no longer ${diets(before)}`,
   ]
     .filter(Boolean)
     .join('; ');
