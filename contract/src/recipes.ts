@@ -64,6 +64,7 @@ export class AmountDto extends EndsDto {
 
 export class KeptBackDto {
   @MayBeNull() @IsPart(() => AmountDto) amount: AmountDto | null;
+  @MayBeAbsent() @IsRational() share?: Rational;
   @IsString() @MaxLength(200, text(200)) words: string;
 }
 

@@ -60,7 +60,12 @@ const line = fc.record({
   unit: maybe(unit),
   pack: maybe(amount),
   second: maybe(amount),
-  keptBack: maybe(fc.record({ amount: maybe(amount), words: text(200) })),
+  keptBack: maybe(
+    fc.oneof(
+      fc.record({ amount: maybe(amount), words: text(200) }),
+      fc.record({ amount: fc.constant(null), share: fc.constantFrom('1/2', '1/4', '2/3'), words: text(200) }),
+    ),
+  ),
   name: text(400),
   ingredient: maybe(ingredient),
   form: maybe(fc.constantFrom(...forms)),

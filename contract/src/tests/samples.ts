@@ -131,7 +131,7 @@ export const samples: Readonly<Record<string, object>> = {
   FirstAccountDto: { ...account, password: 'a long password' },
   GoesWrongDto: { wrong: 'It splits.', mend: 'Add water.' },
   KeepVersionDto: { note: 'before the class' },
-  KeptBackDto: line.keptBack,
+  KeptBackDto: { amount: null, share: '1/2', words: 'half for the top' },
   KitDecisionDto: { tool: 'whisk', kind: 'stagger', atOnce: 2, by: 'fork' },
   LarderEntryDto: { figures: {}, own, called: ['salt cod'] },
   MeasureByDto: kitchen.measureBy,

@@ -140,7 +140,9 @@ function cardLine(line: DishPortions['components'][number]['lines'][number], col
     beside,
     note: line.note,
     advice: line.advice,
-    kept: cell.kept ? `keep ${cell.kept} back for the top` : line.keptBack,
+    kept: cell.kept
+      ? `keep ${cell.kept} ${cell.isKeptWithin ? 'of it ' : ''}back for the top`
+      : line.keptBack,
   };
 }
 

@@ -97,7 +97,7 @@ function compositionOf(row: readonly string[] | undefined): Composition | undefi
   };
 }
 
-const meat = new Set(['smoked-bacon', 'bacon-fat', 'chicken-breast']);
+const meat = new Set(['smoked-bacon', 'bacon-fat', 'chicken-breast', 'pan-fat', 'pan-juices']);
 /** Made with rennet of animals unless the label says otherwise. */
 const rennet = new Set(['parmesan']);
 

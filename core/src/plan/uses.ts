@@ -195,6 +195,8 @@ function stepGift(
   { gift, batches, larder, times }: GiftContext & { gift: NonNullable<RecipeStep['gives']>[number] },
 ): Gift[] {
   const product = findIngredient(larder, gift.ingredient);
+  // The juice in what is left of fruit in fillets is counted with its pieces.
+  if (product?.byProducts) return [];
   const once = product && inShoppingUnit(gift.amount, product);
   if (!product || !once) return [];
   const factors = batches
@@ -226,7 +228,10 @@ function leftFromLine(
 ): Gift[] {
   const ingredient = findIngredient(larder, line.ingredient);
   const using = dish.recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id));
+  const isSaid = (product: string) =>
+    dish.recipe.steps.some((step) => step.gives?.some((gift) => gift.ingredient === product));
   return (ingredient?.leaves ?? []).flatMap((left): Gift[] => {
+    if (isSaid(left.product)) return [];
     const product = larder.ingredients.get(left.product);
     const happens =
       left.when === 'drained'

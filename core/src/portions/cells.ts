@@ -3,6 +3,7 @@ import {
   createKitchenFormat,
   formatMillilitres,
   type KitchenAmount,
+  multiply,
   type Rational,
   showRational,
   strictTolerance,
@@ -14,8 +15,9 @@ import {
 import type { ClassDish } from '../class/index.js';
 import { rememberByText, rememberLast } from '../identity/index.js';
 import { allowanceOf, conversionFacts, type Ingredient } from '../larder/index.js';
-import { pieceSizeOf, type RecipeLine } from '../recipes/index.js';
+import { type KeptBack, pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
+import { measureOf } from './measures.js';
 import { scaleLine } from './scale-line.js';
 import type { Batch, PortionCell, PortionOptions } from './types.js';
 
@@ -101,25 +103,28 @@ function asGiven(
 }
 
 type DishRecipeSystem = ClassDish['recipe']['system'];
-/** The part set aside for the top, as the bench measures it. */
+/** The part set aside for the top, as the bench measures it: beside the line's amount, or a share of it. */
 export function keptShow(
   line: RecipeLine,
+  keptBack: KeptBack | null,
   ingredient: Ingredient | null,
-  system: DishRecipeSystem,
-  options: PortionOptions,
+  { system, options }: { system: DishRecipeSystem; options: PortionOptions },
 ): (factor: Rational) => string {
-  const kept = line.keptBack?.amount;
+  const kept = keptBack?.amount ?? shareOf(line, keptBack?.share);
   if (!kept) return () => '';
-  const show = createShow(
-    { ...line, amount: { low: kept.low, high: kept.high }, unit: kept.unit },
-    ingredient,
-    system,
-    options,
-  );
-  return (factor) =>
-    show(
-      scaleLine({ amount: { low: kept.low, high: kept.high }, unit: kept.unit, scaling: 'linear' }, factor),
-    ).spoons.lead;
+  const { low, high, unit } = kept;
+  const show = createShow({ ...line, amount: { low, high }, unit }, ingredient, system, options);
+  return (factor) => {
+    const shown = show(scaleLine({ amount: { low, high }, unit, scaling: 'linear' }, factor));
+    // A share of the line is measured as the line is.
+    const isWeighed = keptBack?.share !== undefined && measureOf(line, ingredient, options) === 'grams';
+    return (isWeighed ? shown.grams : shown.spoons).lead;
+  };
+}
+
+function shareOf({ amount, unit }: RecipeLine, share: Rational | undefined): Amount | null {
+  if (!amount || !unit || share === undefined) return null;
+  return { low: multiply(amount.low, share), high: multiply(amount.high, share), unit };
 }
 
 const toTaste: KitchenAmount = { lead: 'to taste', beside: null, error: 0, estimated: false };
@@ -135,10 +140,15 @@ function packGrams(line: RecipeLine): Record<string, Rational> {
 interface CellParts {
   readonly show: Show;
   readonly kept: (factor: Rational) => string;
+  readonly isKeptWithin: boolean;
   readonly fills: number | undefined;
 }
 
-export function cellOf(line: RecipeLine, batch: Batch, { show, kept, fills }: CellParts): PortionCell {
+export function cellOf(
+  line: RecipeLine,
+  batch: Batch,
+  { show, kept, isKeptWithin, fills }: CellParts,
+): PortionCell {
   const amount = scaleLine(line, batch.factor, fills);
   const shown = show(amount);
   const keptText = kept(batch.factor);
@@ -146,12 +156,15 @@ export function cellOf(line: RecipeLine, batch: Batch, { show, kept, fills }: Ce
     { label: 'Written', value: line.text },
     ...batch.workings.steps,
     ...(amount && line.amount ? [scalingStep(line, batch.factor, amount, fills)] : []),
-    ...(keptText ? [{ label: 'Kept back for the top, beside it', value: keptText }] : []),
+    ...(keptText
+      ? [{ label: `Kept back for the top, ${isKeptWithin ? 'of it' : 'beside it'}`, value: keptText }]
+      : []),
   ];
   const title = `${shown.spoons.lead} ${line.name}, ${batch.heading.toLowerCase()}`;
   return {
     amount,
     kept: keptText,
+    isKeptWithin,
     ...shown,
     workings: workings(
       title,
@@ -183,6 +196,7 @@ export function absentCell(line: RecipeLine, batch: Batch, once: Batch | undefin
     amount: null,
     absent: true,
     kept: '',
+    isKeptWithin: false,
     spoons: noAmount(words),
     grams: noAmount(words),
     workings: workings(`${line.name}, ${batch.heading.toLowerCase()}`, steps, words, false),
@@ -255,6 +269,7 @@ export function totalOf(
   return {
     amount,
     kept: '',
+    isKeptWithin: false,
     ...shown,
     workings: workings(
       `${shown.spoons.lead} ${line.name} in all`,

@@ -1,4 +1,4 @@
-import type { ClassDish, LineKind } from '../class/index.js';
+import type { ClassDish } from '../class/index.js';
 import {
   findIngredient,
   type Ingredient,
@@ -6,10 +6,11 @@ import {
   type Larder,
   standardLarder,
 } from '../larder/index.js';
-import type { RecipeLine } from '../recipes/index.js';
+import { keptBackOf, type RecipeLine } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { batchesInAll } from './batches.js';
 import { absentCell, cellOf, createShow, keptShow, totalOf } from './cells.js';
+import { measureOf } from './measures.js';
 import { type Fills, fillsFor, fillsOf } from './fills.js';
 import type { Batch, DishPortions, PortionLine, PortionOptions } from './types.js';
 import { fitVessels, makesStep } from './vessels/fits.js';
@@ -77,10 +78,16 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   const { dish, batches, options, larder } = context;
   const ingredient = findIngredient(larder, line.ingredient);
   const show = createShow(line, ingredient, dish.recipe.system, options);
-  const kept = keptShow(line, ingredient, dish.recipe.system, options);
+  const keptBack = keptBackOf(line, dish.recipe.steps);
+  const kept = keptShow(line, keptBack, ingredient, { system: dish.recipe.system, options });
   const cells = batches.map((batch) =>
     makesLine(batch, line)
-      ? cellOf(line, batch, { show, kept, fills: fillsFor(context.fills, line, batch) })
+      ? cellOf(line, batch, {
+          show,
+          kept,
+          isKeptWithin: keptBack?.share !== undefined,
+          fills: fillsFor(context.fills, line, batch),
+        })
       : absentCell(line, batch, context.once),
   );
   return {
@@ -89,8 +96,8 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
     note: noteOf(line),
     advice: adviceOf(line),
     scaling: line.scaling,
-    measure: (options.measureBy ?? usualMeasures)[kindOfLine(line, ingredient)],
-    keptBack: line.keptBack?.words ?? '',
+    measure: measureOf(line, ingredient, options),
+    keptBack: keptBack?.words ?? '',
     inLarder: ingredient !== null,
     cells,
     total: totalOf(line, batches, cells, show),
@@ -103,18 +110,6 @@ function lineName(line: RecipeLine, ingredient: Ingredient | null, english: Engl
   const part = line.byProducts.length > 0 ? ` ${line.byProducts.join(' and ')}` : '';
   const base = ingredientName(ingredient, english);
   return part && ingredient.id === 'egg' ? `egg${part}${part.endsWith('s') ? '' : 's'}` : `${base}${part}`;
-}
-
-/** Spoons for what is poured or pinched, scales for the rest. */
-export const usualMeasures: NonNullable<PortionOptions['measureBy']> = {
-  liquid: 'spoons',
-  spice: 'spoons',
-  food: 'grams',
-};
-
-function kindOfLine(line: RecipeLine, ingredient: Ingredient | null): LineKind {
-  if (line.scaling === 'startLow' || ingredient?.section === 'spices and seasoning') return 'spice';
-  return ingredient?.shoppingUnit === 'ml' || line.byProducts.includes('juice') ? 'liquid' : 'food';
 }
 
 function noteOf(line: RecipeLine): string {

@@ -47,8 +47,10 @@ export interface PortionCell {
   readonly amount: Amount | null;
   /** True where this batch does not make the line at all. */
   readonly absent?: boolean;
-  /** The part set aside for the top, beside the rest: "1 tbsp". */
+  /** The part set aside for the top: "1 tbsp". */
   readonly kept: string;
+  /** Whether that part is among the amount; else it is beside it. */
+  readonly isKeptWithin: boolean;
   readonly spoons: KitchenAmount;
   readonly grams: KitchenAmount;
   readonly workings: Workings;

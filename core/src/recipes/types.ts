@@ -27,6 +27,15 @@ export type Basis = (typeof bases)[number];
 export const byProducts = ['juice', 'zest', 'yolk', 'white'] as const;
 export type ByProduct = (typeof byProducts)[number];
 
+/** The part of a line that is set aside for the top. */
+export interface KeptBack {
+  /** On top of the line's amount, "plus 1 tbsp for the top"; null where that is not said. */
+  readonly amount: Amount | null;
+  /** A share of the line's own amount: "half for the top" is 1/2. */
+  readonly share?: Rational;
+  readonly words: string;
+}
+
 /**
  * What was understood of one written ingredient line. Nothing written is ever thrown away: `text` keeps it.
  */
@@ -40,7 +49,7 @@ export interface LineReading {
   /** The same amount as also written in another system. */
   readonly second: Amount | null;
   /** The part set aside for the top, with the words that say so. */
-  readonly keptBack: { readonly amount: Amount | null; readonly words: string } | null;
+  readonly keptBack: KeptBack | null;
   /** The ingredient's name as written, without amount and preparation. */
   readonly name: string;
   /** Larder id, or null where the larder has no such thing. */

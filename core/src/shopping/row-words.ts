@@ -35,8 +35,18 @@ export function buyText({ ingredient, pooled, answer, toCover }: RowParts, isUns
 
 /** What to know of a row besides its amount. */
 export function remarkOf(parts: RowParts, isUnsold: boolean): string {
-  const unsold = isUnsold ? 'It is not sold by itself: open one more of what leaves it.' : '';
+  const unsold = isUnsold ? unsoldWords(parts) : '';
   return [parts.remark, openedFor(parts), unsold].filter(Boolean).join(' ');
+}
+
+/** What comes out of other food only: of a tin that leaves it, or of a step that has to keep it. */
+function unsoldWords({ ingredient, context }: RowParts): string {
+  const isLeft = [...context.larder.ingredients.values()].some((food) =>
+    food.leaves?.some(({ product }) => product === ingredient.id),
+  );
+  return isLeft
+    ? 'It is not sold by itself: open one more of what leaves it.'
+    : 'It is not sold by itself: say in a step that it is kept.';
 }
 
 /** The chain link by link, then the packs, the days and the season. */

@@ -272,7 +272,9 @@ function Amount({
       beside={
         plain
           ? null
-          : [shown.beside, cell.kept ? `+ ${cell.kept} kept back` : ''].filter(Boolean).join('; ') || null
+          : [shown.beside, cell.kept ? `${cell.isKeptWithin ? 'of it' : '+'} ${cell.kept} kept back` : '']
+              .filter(Boolean)
+              .join('; ') || null
       }
       label={label}
     />

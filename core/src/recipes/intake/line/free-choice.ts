@@ -1,3 +1,5 @@
+import { readForms } from './words.js';
+
 /** What a name leaves to whoever shops, and the rest of the line without those words. */
 export interface FreeChoice {
   readonly rest: string;
@@ -28,14 +30,17 @@ export function freeChoice(text: string): FreeChoice {
 }
 
 const groupWords =
-  /\b(?:any (?:colou?rs?|kind|sort|type|variety|will do|mix)|whatever|whichever|any(?= you)|you (?:have|like|prefer|fancy)|of your choice|of choice|your favou?rite|(?:mixed|different|of (?:any|different|several|various)) (?:colou?rs?|kinds?|sorts?)|half (?:[a-z]+),? (?:and )?half [a-z]+|a mix(?:ture)? of)\b/i;
+  /\b(?:any (?:colou?rs?|kind|sort|type|variety|will do|mix)|whatever|whichever|any(?= you)|you (?:have|like|prefer|fancy)|of your choice|of choice|your favou?rite|(?:mixed|different|of (?:any|different|several|various)) (?:colou?rs?|kinds?|sorts?)|a mix(?:ture)? of)\b/i;
 
 /** The words of a line's note by which it is a group that the shopper fills; empty where there are none. */
 export function groupWordsOf(note: string): string {
-  return note.split(', ').length > 1 && /half [a-z]+, (?:and )?half/i.test(note)
-    ? /half [a-z]+, (?:and )?half [a-z]+/i.exec(note)![0]
-    : (note
-        .split(/[,;]/)
-        .map((piece) => piece.trim())
-        .find((piece) => /^any$/i.test(piece) || groupWords.test(piece)) ?? '');
+  const halves = /half ([a-z]+),? (?:and )?half ([a-z]+)/i.exec(note);
+  // "Half diced, half sliced" are two ways to cut.
+  if (halves && readForms(`${halves[1]} ${halves[2]}`).length === 0) return halves[0];
+  return (
+    note
+      .split(/[,;]/)
+      .map((piece) => piece.trim())
+      .find((piece) => /^any$/i.test(piece) || groupWords.test(piece)) ?? ''
+  );
 }

@@ -8,8 +8,9 @@ import {
 } from '../../../amounts/index.js';
 import { findIngredient, type Form, type Ingredient, standardLarder } from '../../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../../types.js';
-import { type LineOptions, readAmount } from './amount.js';
+import type { LineOptions } from './amount.js';
 import { type Front, readFront } from './front.js';
+import { takeKeptBack } from './kept-back.js';
 import { plainSpelling } from './numbers.js';
 import { readTail, type Tail } from './tail.js';
 import { type FoodReading, foodOf } from './which-food.js';
@@ -93,23 +94,6 @@ function takeFlags(text: string): Flags {
     take(/(?<!\( ?)\b(?:about|approximately|approx\.?|roughly(?= \d)|around|circa|ca\.)\s+/i) ||
     take(/^~\s*/);
   return { optional, toTaste, about, rest: rest.replace(/^[,;\s]+|[,;\s]+$/g, '') };
-}
-
-const keptBackPattern =
-  /[,;]?\s*\(?(?:plus|and|with)\s+((?:(?!plus ).)+?)\s+(?:for (?:the )?(?:top|garnish|garnishing|finishing|serving|sprinkling|scattering|drizzling)|to (?:finish|garnish|serve|scatter|drizzle|top|sprinkle))\)?\s*$/i;
-
-/** "plus 1 tbsp for the top": a part kept back. */
-function takeKeptBack(
-  text: string,
-  options: LineOptions,
-): { keptBack: LineReading['keptBack']; rest: string } {
-  const match = keptBackPattern.exec(text);
-  if (!match) return { keptBack: null, rest: text };
-  const amount = readAmount(match[1]!, options);
-  return {
-    keptBack: { amount: amount?.amount ?? null, words: match[0].replace(/^[,;\s(]+|[)\s]+$/g, '') },
-    rest: text.slice(0, match.index).trim(),
-  };
 }
 
 function assemble(

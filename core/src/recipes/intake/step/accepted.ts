@@ -1,6 +1,6 @@
 import { showRational } from '../../../amounts/index.js';
-import type { RecipeLine, RecipeStep, StepUse } from '../../types.js';
-import type { StepFinding } from './findings.js';
+import type { RecipeLine, RecipeStep, StepGift, StepUse } from '../../types.js';
+import { giftFinding, type StepFinding } from './findings.js';
 import { usualHandsOnMinutes } from './usual.js';
 
 /** What is found in a step's words, and what it holds besides: everything that can be taken off it again. */
@@ -36,7 +36,10 @@ export function offeredFindings(
       label: technique.replaceAll('-', ' '),
       technique,
     }));
-  return [...found, ...occupied, ...tools, ...techniques, ...uses];
+  const gifts = (step.gives ?? [])
+    .filter((gift) => !has('gift', (finding) => finding.key === `gift:${gift.ingredient}`))
+    .map(giftFinding);
+  return [...found, ...occupied, ...tools, ...techniques, ...uses, ...gifts];
 }
 
 function heldAppliance({ appliance, setting }: NonNullable<RecipeStep['occupies']>): StepFinding {
@@ -67,6 +70,8 @@ export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
       return step.techniques.includes(finding.technique);
     case 'line':
       return step.uses.some((use) => use.line === finding.use.line);
+    case 'gift':
+      return (step.gives ?? []).some(({ ingredient }) => ingredient === finding.gift.ingredient);
   }
 }
 
@@ -89,6 +94,8 @@ export function acceptFinding(step: RecipeStep, finding: StepFinding): RecipeSte
         ...accepted,
         uses: [...step.uses.filter((use) => use.line !== finding.use.line), finding.use],
       };
+    case 'gift':
+      return { ...accepted, gives: [...giftsBut(step, finding.gift), finding.gift] };
   }
 }
 
@@ -112,7 +119,13 @@ export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeSt
       };
     case 'line':
       return { ...declined, uses: step.uses.filter((use) => use.line !== finding.use.line) };
+    case 'gift':
+      return { ...declined, gives: giftsBut(step, finding.gift) };
   }
+}
+
+function giftsBut(step: RecipeStep, { ingredient }: StepGift): StepGift[] {
+  return (step.gives ?? []).filter((gift) => gift.ingredient !== ingredient);
 }
 
 /** "½ of parsley", "olive oil". */

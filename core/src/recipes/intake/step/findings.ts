@@ -1,8 +1,9 @@
-import { showRational } from '../../../amounts/index.js';
+import { showRational, writeAmount } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
 import { techniqueWords } from '../../../techniques/index.js';
 import { showRange } from '../../../words/index.js';
-import type { Appliance, RecipeLine, StepUse } from '../../types.js';
+import type { Appliance, RecipeLine, StepGift, StepUse } from '../../types.js';
+import { giftsIn } from './gifts.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
 import { readTimes } from './times.js';
@@ -20,6 +21,7 @@ export type StepFinding = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'tool'; readonly tool: string }
   | { readonly kind: 'technique'; readonly technique: string }
   | { readonly kind: 'line'; readonly use: StepUse }
+  | { readonly kind: 'gift'; readonly gift: StepGift }
 );
 
 const appliances: readonly (readonly [RegExp, Appliance])[] = [
@@ -77,7 +79,22 @@ export function findInSteps(
       label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${names.get(use.line) ?? ''}`,
       use,
     })),
+    ...giftsIn(text, usedLines(uses[index]!, lines), larder).map(giftFinding),
   ]);
+}
+
+function usedLines(uses: readonly StepUse[], lines: readonly RecipeLine[]): RecipeLine[] {
+  return lines.filter(({ id }) => uses.some((use) => use.line === id));
+}
+
+/** A by-product as a chip: "leaves ~ 100 ml cooking liquid". */
+export function giftFinding(gift: StepGift): StepFinding {
+  return {
+    kind: 'gift',
+    key: `gift:${gift.ingredient}`,
+    label: `leaves ~ ${writeAmount(gift.amount)} ${gift.text}`,
+    gift,
+  };
 }
 
 function timesIn(text: string): StepFinding[] {

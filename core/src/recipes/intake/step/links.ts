@@ -1,5 +1,5 @@
 import { toFraction, toRational, type Rational } from '../../../amounts/index.js';
-import { findIngredient, standardLarder, type Larder } from '../../../larder/index.js';
+import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
 import type { LineReading, RecipeLine, StepUse } from '../../types.js';
 import { idOfName } from '../line/names.js';
 
@@ -126,7 +126,8 @@ const shareBefore = new RegExp(
     String.raw`(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$`,
   'i',
 );
-const restBefore = /\b(?:rest of(?: the)?|remaining|other half of(?: the)?)(?: [\w-]+)?\s*$/i;
+const restBefore =
+  /\b(?:(?:rest|last) of(?: the)?|remaining|reserved|other half of(?: the)?)(?: [\w-]+)?\s*$/i;
 
 /**
  * Which lines each step uses, and which share of them. A step that names a share ("half the oil", "the rest
@@ -145,6 +146,7 @@ export function linkLines(
     if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients)\b/i.test(text))
       for (const line of lines)
         if (!named.has(line.id) && left.get(line.id)!.compare(1) === 0) named.set(line.id, 0);
+    for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
       const wanted = shareSaid(text.slice(0, at), rest);
@@ -156,12 +158,42 @@ export function linkLines(
   });
 }
 
+const kindWords: readonly (readonly [RegExp, readonly Section[] | null])[] = [
+  [/\b(?:vegetables?|veg)\b/i, ['vegetables', 'salad and herbs']],
+  [/\bherbs?\b/i, ['salad and herbs']],
+  [/\bnuts?\b/i, ['nuts and seeds']],
+  [/\bingredients?\b/i, null],
+];
+
+/** "Some of each vegetable", "the rest of the herbs": a share of every line of the kind, with its place. */
+function sharesOfEach(
+  text: string,
+  lines: readonly NamedLine[],
+  larder: Larder,
+): (readonly [string, number])[] {
+  const [pattern, sections] = kindWords.find(([word]) => word.test(text)) ?? [];
+  const at = pattern ? text.search(pattern) : -1;
+  const before = text.slice(0, at);
+  if (
+    at < 0 ||
+    !(restBefore.test(before) || (shareBefore.test(before) && /\b(?:each|all|every|the)\b/i.test(before)))
+  )
+    return [];
+  return lines.flatMap((line) => {
+    const section = findIngredient(larder, line.ingredient)?.section;
+    const isOfKind = sections === null || (section !== undefined && sections!.includes(section));
+    return isOfKind && line.amount ? [[line.id, at] as const] : [];
+  });
+}
+
 function shareSaid(before: string, rest: ReturnType<typeof toFraction>): ReturnType<typeof toFraction> {
   if (restBefore.test(before)) return rest;
   const match = shareBefore.exec(before);
   if (!match) return rest;
-  const share = toFraction(shares[match.groups!.share!.toLowerCase()]!);
-  return match.groups!.held ? toFraction('1').sub(share) : share;
+  const said = match.groups!.share!.toLowerCase();
+  if (!match.groups!.held) return toFraction(shares[said]!);
+  // Some that is kept back for the top is less than some that goes in.
+  return toFraction('1').sub(toFraction(said === 'some of' ? shares['a little of']! : shares[said]!));
 }
 
 /** Words that the larder knows but that mean no ingredient in a step. */

@@ -1,0 +1,188 @@
+import {
+  type Amount,
+  multiply,
+  type Rational,
+  toNumber,
+  toRational,
+  unitKind,
+} from '../../../amounts/index.js';
+import { findIngredient, type Larder, type LeftFrom, standardLarder } from '../../../larder/index.js';
+import type { RecipeLine, StepGift } from '../../types.js';
+import { readAmount } from '../line/amount.js';
+
+type UsedLine = Pick<RecipeLine, 'ingredient' | 'amount' | 'unit' | 'preparation'>;
+
+/** What a step may leave, by the words for it, with how much that is where nobody says: ~ millilitres. */
+interface Product {
+  readonly words: RegExp;
+  readonly ingredient: string;
+  readonly millilitres: number;
+}
+
+const products: readonly Product[] = [
+  { words: /^soaking (?:liquid|liquor|water)s?$/, ingredient: 'soaking-liquid', millilitres: 150 },
+  {
+    words:
+      /^(?:pasta|cooking|boiling|poaching|bean|blanching|starchy)(?: cooking)? (?:liquid|liquor|water)s?$/,
+    ingredient: 'cooking-liquid',
+    millilitres: 100,
+  },
+  {
+    words: /^(?:pickling |pickle )?(?:brine|pickling liquid|pickling liquor|pickle juice)s?$/,
+    ingredient: 'pickle-brine',
+    millilitres: 60,
+  },
+  {
+    words: /^(?:bacon |rendered |pan |duck |chicken )?(?:fat|dripping)s?$/,
+    ingredient: 'pan-fat',
+    millilitres: 30,
+  },
+  {
+    words: /^(?:pan |roasting |cooking |resting |tray |tomato |meat )?juices?$/,
+    ingredient: 'pan-juices',
+    millilitres: 30,
+  },
+  {
+    words: /^(?:roasting |frying |cooking |poaching |garlic |anchovy |shallot |chilli )?oils?$/,
+    ingredient: 'pan-oil',
+    millilitres: 45,
+  },
+  { words: /^(?:liquid|liquor|water)s?$/, ingredient: 'cooking-liquid', millilitres: 100 },
+];
+
+const keepWords = [
+  'keep(?:ing)?',
+  'reserv(?:e|ing)',
+  'sav(?:e|ing)',
+  'set(?:ting)? aside',
+  'hold(?:ing)? (?:on to|back)',
+  'collect(?:ing)?',
+  'catch(?:ing)?',
+  'retain(?:ing)?',
+].join('|');
+const kinds =
+  'soaking|pasta|cooking|boiling|poaching|bean|blanching|starchy|pickling|pickle|bacon|rendered|pan|duck|' +
+  'chicken|roasting|resting|tray|tomato|meat|frying|garlic|anchovy|shallot|chilli';
+const noun = String.raw`((?:(?:${kinds}) ){0,2}(?:fat|drippings?|juices?|liquid|liquor|water|brine|oil))\b`;
+const articles = '(?:(?:of |all |the |its |their |any |some |that |this )+)?';
+const between = String.raw`((?:(?!\b(?:and|then|for|in|but|while)\b)[^.;,]){0,30}?)`;
+const kept = new RegExp(String.raw`\b(?:${keepWords})(?: back| aside)? ${between}${articles}` + noun, 'gi');
+/** "Drain, saving 2 tbsp": only the amount is said. */
+const savedAmount = new RegExp(
+  String.raw`\b(?:drain|strain)\w*\b[^.;]{0,30}?\b(?:${keepWords})(?: back| aside)? ([^.;]{1,30})(?=[.;]|$)`,
+  'i',
+);
+const squeezed = String.raw`\bsqueez\w+ (?:out )?(?:the |any |what is left of the |all the )*`;
+const membranes = new RegExp(
+  String.raw`${squeezed}(?:juice (?:from|out of) the )?(?:membranes?|cores?|skeletons?)\b`,
+  'i',
+);
+
+/** Millilitres of juice in what is left of an orange in fillets, ~. */
+const juiceOfMembranes = 20;
+
+/**
+ * By-products that a step's words keep for another: "reserving 100 ml of the cooking water", "keep the fat",
+ * "squeeze the membranes". Amounts that are not said are estimates for the recipe as written.
+ */
+export function giftsIn(
+  text: string,
+  lines: readonly UsedLine[],
+  larder: Larder = standardLarder,
+): StepGift[] {
+  const named = [...text.matchAll(kept)].flatMap((match) => {
+    const product = products.find(({ words }) => words.test(match[2]!.toLowerCase()));
+    return product ? [giftOf(product, match[1]!, match[2]!, lines, larder)] : [];
+  });
+  const saved = named.length === 0 ? savedAmount.exec(text)?.[1] : undefined;
+  const measured = saved === undefined ? null : volumeOf(saved);
+  const gifts = [
+    ...named,
+    ...(measured ? [{ text: 'cooking liquid', ingredient: 'cooking-liquid', amount: measured }] : []),
+    ...(membranes.test(text) ? membraneJuice(lines, larder) : []),
+  ];
+  return gifts.filter(
+    (gift, index) => gifts.findIndex((each) => each.ingredient === gift.ingredient) === index,
+  );
+}
+
+function giftOf(
+  product: Product,
+  before: string,
+  words: string,
+  lines: readonly UsedLine[],
+  larder: Larder,
+): StepGift {
+  const leaver = lines
+    .map((line) => ({ line, left: leftOf(line, product, larder) }))
+    .find(({ left }) => left !== undefined);
+  const said = volumeOf(before.trim());
+  const millilitres = leaver ? millilitresLeft(leaver.line, leaver.left!, larder) : null;
+  return {
+    text: words.toLowerCase(),
+    ingredient: leaver?.left?.product ?? product.ingredient,
+    amount: said ?? volume(toRational(Math.round(millilitres ?? product.millilitres))),
+  };
+}
+
+/** What the larder says that a line leaves of this kind: fat of bacon, oil of anchovies, liquid of a tin. */
+function leftOf(line: UsedLine, { ingredient }: Product, larder: Larder) {
+  const endings: Readonly<Record<string, RegExp>> = {
+    'pan-fat': /fat$/,
+    'pan-oil': /oil$/,
+    'cooking-liquid': /liquid$/,
+    'pickle-brine': /brine$/,
+  };
+  const ending = endings[ingredient];
+  return findIngredient(larder, line.ingredient)?.leaves?.find(({ product }) => ending?.test(product));
+}
+
+/** What is left of a line, by its weight and the density of what it leaves; null where that is not known. */
+function millilitresLeft(line: UsedLine, { product, share }: LeftFrom, larder: Larder): number | null {
+  const food = findIngredient(larder, line.ingredient);
+  if (!line.amount || !line.unit || !food) return null;
+  const each = line.unit === 'g' ? 1 : line.unit === 'kg' ? 1000 : food.countGrams[line.unit]?.value;
+  const density = findIngredient(larder, product)?.densities.plain?.value ?? 1;
+  return each ? (toNumber(line.amount.low) * each * share.value) / density : null;
+}
+
+function membraneJuice(lines: readonly UsedLine[], larder: Larder): StepGift[] {
+  const fruit = lines.find(
+    (line) =>
+      line.unit === 'piece' &&
+      line.amount &&
+      findIngredient(larder, line.ingredient)?.byProducts?.juiceMillilitres !== undefined,
+  );
+  return fruit
+    ? [
+        {
+          text: 'juice of the membranes',
+          ingredient: fruit.ingredient!,
+          amount: volume(multiply(fruit.amount!.low, toRational(juiceOfMembranes))),
+        },
+      ]
+    : [];
+}
+
+const spoken: readonly (readonly [RegExp, Rational])[] = [
+  [/^(?:a |one )?(?:small )?ladle(?:ful)?s?(?: or (?:so|two))?$/i, '100'],
+  [/^(?:a )?(?:mug|cup)(?:ful)?$/i, '250'],
+  [/^(?:a )?few (?:table)?spoon(?:ful)?s?$/i, '45'],
+  [/^(?:a )?(?:little|bit|splash|some)$/i, '30'],
+];
+
+/** "2 tbsp", "about 100 ml", "a ladleful"; null where no volume is said. */
+function volumeOf(words: string): Amount | null {
+  const plain = words
+    .replace(/^(?:about|around|roughly|at least) /i, '')
+    .replace(/ of$/i, '')
+    .trim();
+  const said = spoken.find(([pattern]) => pattern.test(plain))?.[1];
+  if (said) return volume(said);
+  const read = readAmount(plain, { system: 'metric' });
+  return read?.unitWritten && unitKind(read.amount.unit) === 'volume' ? read.amount : null;
+}
+
+function volume(millilitres: Rational): Amount {
+  return { low: millilitres, high: millilitres, unit: 'ml' };
+}
