@@ -71,7 +71,7 @@ describe('station cards', () => {
     ]);
   });
   it('the part for the top is set aside: ⅔ tbsp = 2 tsp', () =>
-    expect(first!.dishes[0]!.components[0]!.lines[3]!.kept).toBe('keep 2 tsp back for the top'));
+    expect(first!.dishes[0]!.components[0]!.lines[2]!.kept).toBe('keep 2 tsp back for the top'));
   it('steps that are taught, numbered from 1, with sign, vessel, notes and caution', () => {
     expect(first!.dishes[0]!.steps).toMatchObject([
       {
@@ -83,7 +83,7 @@ describe('station cards', () => {
         notes: [expect.stringContaining('Toss'), 'Keep a third back.'],
       },
     ]);
-    expect(first!.dishes[0]!.doneBefore).toEqual(['Toast the walnuts.']);
+    expect(first!.dishes[0]!.doneBefore).toEqual(['Toast the walnuts. (40 g walnut halves)']);
   });
   it('the bench card has every step, and what is only shown', () =>
     expect(bench!.dishes.map(({ title, steps }) => [title, steps.length])).toEqual([

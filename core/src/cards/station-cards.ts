@@ -1,4 +1,5 @@
 import { type ClassDish, type ClassFacts, decidedDishes, type KitchenFacts } from '../class/index.js';
+import type { LineId } from '../identity/index.js';
 import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, makesStep, nameStations } from '../portions/index.js';
@@ -102,6 +103,7 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
   // it is done.
   const isStation = batch.stations.length > 0;
   const steps = made.filter((step) => !isStation || step.place === 'in class');
+  const usedUp = usedUpBefore(made, steps);
   const contents = context.plan.allergens.find((each) => each.dishId === portions.dishId);
   return {
     title: portions.title,
@@ -110,18 +112,41 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
       .map((component) => ({
         name: component.name,
         lines: component.lines
-          .filter((line) => !line.cells[column]!.absent)
+          .filter((line) => !line.cells[column]!.absent && !usedUp.has(line.lineId))
           .map((line) => cardLine(line, column)),
       }))
       .filter((component) => component.lines.length > 0),
     fromOnce: portions.components
       .filter((component) => component.lines.some((line) => /\d/.test(absentWords(line, column))))
       .map((component) => `${component.name}: ${absentWords(component.lines[0]!, column)}`),
-    doneBefore: made.filter((step) => !steps.includes(step)).map((step) => step.text),
+    doneBefore: made
+      .filter((step) => !steps.includes(step))
+      .map((step) => doneWords(step, usedUp, { portions, column })),
     steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
     contents: allergenSentence(contents?.contains ?? [], contents?.notKnown ?? []),
     credit: dish.recipe.credit,
   };
+}
+
+/** Lines that staff use up before class: no step of this card has any of them left to use. */
+function usedUpBefore(made: readonly RecipeStep[], steps: readonly RecipeStep[]): ReadonlySet<LineId> {
+  const linesOf = (all: readonly RecipeStep[]) => all.flatMap(({ uses }) => uses.map(({ line }) => line));
+  const left = new Set(linesOf(steps));
+  return new Set(linesOf(made.filter((step) => !steps.includes(step))).filter((line) => !left.has(line)));
+}
+
+/** A step that is done already, with what went into it and stands on no other line of the card. */
+function doneWords(
+  step: RecipeStep,
+  usedUp: ReadonlySet<LineId>,
+  { portions, column }: { portions: DishPortions; column: number },
+): string {
+  const gone = portions.components
+    .flatMap((component) => component.lines)
+    .filter(({ lineId, cells }) => usedUp.has(lineId) && !cells[column]!.absent)
+    .filter(({ lineId }) => step.uses.some(({ line }) => line === lineId))
+    .map((line) => `${cardLine(line, column).amount} ${line.name}`);
+  return gone.length > 0 ? `${step.text} (${gone.join(', ')})` : step.text;
 }
 
 /** The share of a batch made once that a place gets of a line; empty where it makes the line itself. */

@@ -1,7 +1,6 @@
 import {
   type Amount,
   createKitchenFormat,
-  formatMillilitres,
   type KitchenAmount,
   multiply,
   type Rational,
@@ -17,6 +16,7 @@ import { rememberByText, rememberLast } from '../identity/index.js';
 import { allowanceOf, conversionFacts, type Ingredient } from '../larder/index.js';
 import { type KeptBack, pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
+import { asGiven, packGrams } from './as-given.js';
 import { measureOf } from './measures.js';
 import { scaleLine } from './scale-line.js';
 import type { Batch, PortionCell, PortionOptions } from './types.js';
@@ -88,20 +88,6 @@ function tasteOf(ingredient: Ingredient | null): KitchenAmount {
   return { ...toTaste, beside, estimated: true };
 }
 
-/** Half a lemon squeezed is its juice at the bench, not its weight. */
-function asGiven(
-  line: RecipeLine,
-  ingredient: Ingredient | null,
-): (shown: KitchenAmount, pieces: Rational) => KitchenAmount {
-  const juice = ingredient?.byProducts?.juiceMillilitres;
-  if (line.unit !== 'piece' || !juice || !line.byProducts.includes('juice')) return (shown) => shown;
-  return (shown, pieces) => {
-    const millilitres = toNumber(pieces) * ((juice.low.value + juice.high.value) / 2);
-    const beside = `about ${formatMillilitres(Math.round(millilitres / 5) * 5)} of juice`;
-    return { ...shown, beside, estimated: true };
-  };
-}
-
 type DishRecipeSystem = ClassDish['recipe']['system'];
 /** The part set aside for the top, as the bench measures it: beside the line's amount, or a share of it. */
 export function keptShow(
@@ -128,14 +114,6 @@ function shareOf({ amount, unit }: RecipeLine, share: Rational | undefined): Amo
 }
 
 const toTaste: KitchenAmount = { lead: 'to taste', beside: null, error: 0, estimated: false };
-
-/** Grams in one tin or jar of the size that the line names. */
-function packGrams(line: RecipeLine): Record<string, Rational> {
-  if (!line.pack || !line.unit || (line.pack.unit !== 'g' && line.pack.unit !== 'kg')) return {};
-  return {
-    [line.unit]: line.pack.unit === 'kg' ? toRational(toFraction(line.pack.low).mul(1000)) : line.pack.low,
-  };
-}
 
 interface CellParts {
   readonly show: Show;

@@ -28,7 +28,8 @@ strained-yoghurt 77 10 3.8 0.1 lactic 1
 cream-cheese 60 24 3.5 0.7 lactic 0.6 | feta 55 22 1 2.6 lactic 0.9 | parmesan 30 29 0 1.7 | goats-cheese 60 22 1 1 lactic 0.6
 blue-cheese 42 29 0.5 2.4 | halloumi 50 25 2 2.6 | mozzarella 58 18 1 0.6 | tofu 76 6 0.5 0
 smoked-bacon 60 23 0.5 3 | bacon-fat 0.5 99 0 0.3 | chickpea-liquid 94 0.2 0.5 0.6 | pickle-brine 92 0 2 4 acetic 1.2
-cooking-liquid 97 0.1 0.3 0.6 | soaking-liquid 98 0.1 0.5 0.1 | pan-juices 92 3 1.5 0.8 | pan-fat 0.5 99 0 0.2 | pan-oil 0.5 99 0 0.1 | tomato-oil 0.5 98 0.5 0.5
+cooking-liquid 97 0.1 0.3 0.6 | soaking-liquid 98 0.1 0.5 0.1 | pan-juices 92 3 1.5 0.8 | pan-fat 0.5 99 0 0.2
+pan-oil 0.5 99 0 0.1 | tomato-oil 0.5 98 0.5 0.5
 anchovy-oil 1 95 0 3 | prawns 80 0.6 0 0.7 | smoked-mackerel 50 30 0 1.9 | chicken-breast 75 1.6 0 0.2
 tinned-chickpeas 69 2.6 0.4 0.5 | tinned-white-beans 72 0.5 0.7 0.5 | tinned-black-beans 72 0.5 0.3 0.6 | tinned-lentils 76 0.5 0.4 0.5
 sweetcorn 80 1.2 6.5 0.4 | tuna 72 1 0 0.9 | tinned-tomatoes 93 0.2 3 0.2 citric 0.4 | anchovy 52 10 0 14 | olives 75 15 0.5 3.5 lactic 0.4

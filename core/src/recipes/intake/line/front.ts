@@ -10,6 +10,7 @@ import type { ByProduct } from '../../types.js';
 import { type LineOptions, readAmount } from './amount.js';
 import { findIngredient, standardLarder } from '../../../larder/index.js';
 import { findByName, idOfName, isKnownName } from './names.js';
+import { readByProductFront, readNestedByProduct, withByProduct } from './by-products.js';
 import { readNumber } from './numbers.js';
 import { readUnit } from './words.js';
 
@@ -153,36 +154,16 @@ function readTrailingUnit(front: Front, options: LineOptions): void {
   front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
 }
 
-/** "juice of 1/2 lime", "zest and juice of 2 oranges", "1 lemon, zested and juiced" is left to the forms. */
-function readByProductFront(text: string): Pick<Front, 'amount' | 'unit' | 'byProducts' | 'rest'> | null {
-  const match =
-    /^(?:the )?(?:(?:finely )?grated |freshly squeezed )?(juice|zest|rind)(?: (?:and|&) (?:(?:finely )?grated )?(juice|zest|rind))?(?: of| from) /i.exec(
-      text,
-    );
-  if (!match) return null;
-  const after = text.slice(match[0].length);
-  const number = readNumber(after);
-  return {
-    amount: { low: number?.low ?? '1', high: number?.high ?? '1' },
-    unit: 'piece',
-    byProducts: byProductsOf(match[1], match[2]),
-    rest: after
-      .slice(number?.length ?? 0)
-      .trim()
-      .replace(/^(?:of )?(?:(?:an?|the) )?/i, ''),
-  };
-}
-
-function byProductsOf(...words: (string | undefined)[]): ByProduct[] {
-  return words
-    .filter((word) => word !== undefined)
-    .map((word) => (word.toLowerCase() === 'juice' ? 'juice' : 'zest'));
-}
-
 /** "a squeeze", "handful of rocket" without a number: one of them. */
 function readBareUnit(text: string, front: Front, options: LineOptions): Front {
   const unit = readUnit(text);
   if (isKnownName(/^[^,(]*/.exec(text)![0].trim(), options.larder)) return front;
+  // "Squeeze the membranes", "drizzle over the oil": what to do, not how much.
+  if (
+    unit &&
+    /^ (?:the|over|out|in|on|with|it|them|both|each|all|any|your|some)\b/i.test(text.slice(unit.length))
+  )
+    return front;
   if (!unit || unit.length < 3 || !/^ (?:of )?\w/.test(text.slice(unit.length))) return front;
   return {
     ...front,
@@ -270,28 +251,4 @@ function readBracketed(front: Front, options: LineOptions): void {
     front.rest = front.rest.replace(match[0], '').replace(/\s+/g, ' ').trim();
     return;
   }
-}
-
-/** "2 tbsp of lemon juice" names juice by amount; "1 tsp lemon zest" zest. Handled by the name. */
-function withByProduct(front: Front, options: LineOptions): Front {
-  readNestedByProduct(front, options);
-  return front;
-}
-
-function readNestedByProduct(front: Front, options: LineOptions): void {
-  const match = /^(?:(?:freshly |finely |fresh )?(?:squeezed |grated )?)(.+?) (juice|zest)(?= |,|$)/i.exec(
-    front.rest,
-  );
-  if (!match || /,| or | and /.test(match[1]!) || !givesIt(match[1]!, match[2]!, options)) return;
-  front.byProducts = byProductsOf(match[2]);
-  front.rest = `${match[1]!}${front.rest.slice(match[0].length)}`;
-}
-
-/** Whether a fruit is bought for this: apple juice comes in a carton. */
-function givesIt(name: string, part: string, { larder = standardLarder }: LineOptions): boolean {
-  if (isKnownName(`${name} ${part}`, larder)) return false;
-  const gives = findIngredient(larder, findByName(name, larder)?.ingredient ?? null)?.byProducts;
-  return part.toLowerCase() === 'juice'
-    ? gives?.juiceMillilitres !== undefined
-    : gives?.zestGrams !== undefined;
 }

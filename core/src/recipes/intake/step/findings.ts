@@ -79,7 +79,7 @@ export function findInSteps(
       label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${names.get(use.line) ?? ''}`,
       use,
     })),
-    ...giftsIn(text, usedLines(uses[index]!, lines), larder).map(giftFinding),
+    ...giftsIn(text, usedLines(uses[index]!, lines), larder, lines).map(giftFinding),
   ]);
 }
 

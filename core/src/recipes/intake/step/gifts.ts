@@ -83,12 +83,14 @@ const juiceOfMembranes = 20;
 
 /**
  * By-products that a step's words keep for another: "reserving 100 ml of the cooking water", "keep the fat",
- * "squeeze the membranes". Amounts that are not said are estimates for the recipe as written.
+ * "squeeze the membranes". Amounts that are not said are estimates for the recipe as written. `lines` are
+ * those that the step uses, `all` those of the recipe.
  */
 export function giftsIn(
   text: string,
   lines: readonly UsedLine[],
   larder: Larder = standardLarder,
+  all: readonly UsedLine[] = lines,
 ): StepGift[] {
   const named = [...text.matchAll(kept)].flatMap((match) => {
     const product = products.find(({ words }) => words.test(match[2]!.toLowerCase()));
@@ -99,7 +101,7 @@ export function giftsIn(
   const gifts = [
     ...named,
     ...(measured ? [{ text: 'cooking liquid', ingredient: 'cooking-liquid', amount: measured }] : []),
-    ...(membranes.test(text) ? membraneJuice(lines, larder) : []),
+    ...(membranes.test(text) ? membraneJuice(all, larder) : []),
   ];
   return gifts.filter(
     (gift, index) => gifts.findIndex((each) => each.ingredient === gift.ingredient) === index,
@@ -151,6 +153,7 @@ function membraneJuice(lines: readonly UsedLine[], larder: Larder): StepGift[] {
     (line) =>
       line.unit === 'piece' &&
       line.amount &&
+      line.preparation.includes('segmented') &&
       findIngredient(larder, line.ingredient)?.byProducts?.juiceMillilitres !== undefined,
   );
   return fruit

@@ -245,7 +245,13 @@ function looksLikeStep(row: string, options: LineOptions): boolean {
   const words = row.replace(numbered, '').split(' ').length;
   const isMeasured = parseIngredientLine(row.replace(numbered, ''), options).amount !== null;
   if (numbered.test(row)) return !isMeasured || words > longestNumberedLine;
+  if (!bullet.test(row) && /[.!]$/.test(row) && isProse(row)) return true;
   return !bullet.test(row) && !isMeasured && /[.!]$/.test(row) && words > 3;
+}
+
+/** Several whole sentences are no ingredient, whatever they begin with. */
+function isProse(row: string): boolean {
+  return [...sentences.segment(row)].filter(({ segment }) => segment.trim().split(' ').length > 3).length > 1;
 }
 
 function usualComponent({ title }: SortedRows): string {
