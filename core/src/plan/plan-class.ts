@@ -142,7 +142,7 @@ function planShopping({ bundle, facts, larder, dishes }: Passes, planned: Timeli
   const { kitchen } = bundle;
   const times = stepTimes(planned);
   const classDate = dateOf(facts.startsAt);
-  const uses = ingredientUses(dishes.map(wholeMade), { times, date: classDate });
+  const uses = ingredientUses(dishes.map(wholeMade), { times, date: classDate, larder });
   const together = (bundle.together ?? []).filter((other) => other.id !== facts.id);
   const isElsewhere = (classId: string) => together.some((each) => each.id === classId);
   const list = buildShoppingList(

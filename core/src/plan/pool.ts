@@ -21,7 +21,7 @@ export function usesOfClass(
     const fits = goesByVessel ? fitVessels(dish, batches, kitchen.vessels, larder) : [];
     return { dish, batches, fits, allergens: allergensOf(dish.recipe, larder) };
   });
-  return ingredientUses(made, { date: dateOf(facts.startsAt), title: facts.title });
+  return ingredientUses(made, { date: dateOf(facts.startsAt), title: facts.title, larder });
 }
 
 /** What a class wants of each ingredient as purchased, for the left-overs of another. */

@@ -19,7 +19,7 @@ import {
   scaleLine,
   type VesselFit,
 } from '../portions/index.js';
-import { groupWordsOf, pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
+import { dippersOf, groupWordsOf, pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import type { StepMinutes } from '../safety/index.js';
 import {
   asPurchased,
@@ -79,10 +79,11 @@ export interface MadeDish {
 /** What every batch uses of every line. Water from the tap falls out in the shopping list itself. */
 export function ingredientUses(
   made: readonly MadeDish[],
-  context: { times?: StepTimes; date: LocalDate; title?: string },
+  context: { times?: StepTimes; date: LocalDate; title?: string; larder: Larder },
 ): IngredientUse[] {
   return made.flatMap(({ dish, batches, fits, allergens }) => {
     const fills = fillsOf(dish.recipe, fits);
+    const dippers = dippersOf(dish.recipe, context.larder);
     return dish.recipe.lines.flatMap((line) => {
       const when = timeOfLine(dish, line, context.times ?? noTimes);
       return batches
@@ -94,6 +95,7 @@ export function ingredientUses(
             minute: when?.start,
             date: when?.date ?? context.date,
             title: context.title,
+            dippers: dippers.includes(line) ? dippers.length : 0,
           }),
         );
     });
@@ -117,19 +119,21 @@ interface UseContext {
   readonly minute: number | undefined;
   readonly date: LocalDate;
   readonly title: string | undefined;
+  readonly dippers: number;
 }
 
 function useOf(
   dish: ClassDish,
   line: RecipeLine,
   batch: Batch,
-  { fills, allergens, minute, date, title }: UseContext,
+  { fills, allergens, minute, date, title, dippers }: UseContext,
 ): IngredientUse {
   return Object.assign(lineUse(dish, line, batch, fills), {
     dishTitle: title ? `${title}: ${dish.recipe.title}` : dish.recipe.title,
     date,
     dishAllergens: allergens,
     minute,
+    dippers,
   });
 }
 

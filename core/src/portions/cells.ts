@@ -13,11 +13,12 @@ import {
 } from '../amounts/index.js';
 import type { ClassDish } from '../class/index.js';
 import { rememberByText, rememberLast } from '../identity/index.js';
-import { allowanceOf, conversionFacts, type Ingredient } from '../larder/index.js';
+import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { type KeptBack, pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
 import { asGiven, packGrams } from './as-given.js';
 import { measureOf } from './measures.js';
+import { tasteOf, toTaste } from './served.js';
 import { scaleLine } from './scale-line.js';
 import type { Batch, PortionCell, PortionOptions } from './types.js';
 
@@ -32,26 +33,33 @@ const shownOfLine = 32;
 
 const shows = rememberLast<RecipeLine, Show>();
 
-/** How amounts of a line are shown. What was shown of it before is not written again. */
+/**
+ * How amounts of a line are shown. What was shown of it before is not written again. `dippers` is among how
+ * many things to dip it is one.
+ */
 export function createShow(
   line: RecipeLine,
   ingredient: Ingredient | null,
   recipeSystem: DishRecipeSystem,
   options: PortionOptions,
+  dippers = 0,
 ): Show {
-  return shows(line, [ingredient, recipeSystem, options], () =>
-    newShow(line, ingredient, recipeSystem, options),
+  return shows(line, [ingredient, recipeSystem, options, dippers], () =>
+    newShow(line, ingredient, { recipeSystem, options, dippers }),
   );
 }
 
 function newShow(
   line: RecipeLine,
   ingredient: Ingredient | null,
-  recipeSystem: DishRecipeSystem,
-  options: PortionOptions,
+  {
+    recipeSystem,
+    options,
+    dippers,
+  }: { recipeSystem: DishRecipeSystem; options: PortionOptions; dippers: number },
 ): Show {
   if (!line.amount || !line.unit) {
-    const taste = tasteOf(ingredient);
+    const taste = tasteOf(line, ingredient, dippers);
     return () => ({ spoons: taste, grams: taste });
   }
   const facts = conversionFacts(ingredient, line.preparation, pieceSizeOf(line.note));
@@ -80,14 +88,6 @@ function newShow(
   return (amount) => (amount ? shown(`${amount.low} ${amount.high}`) : { spoons: toTaste, grams: toTaste });
 }
 
-/** What is served beside a dish, or taken to taste, with what a head takes of bread and the like. */
-function tasteOf(ingredient: Ingredient | null): KitchenAmount {
-  if (ingredient?.section !== 'bakery') return toTaste;
-  const each = toNumber(allowanceOf(ingredient));
-  const beside = ingredient.shoppingUnit === 'piece' ? `about ${each} a head` : `about ${each} g a head`;
-  return { ...toTaste, beside, estimated: true };
-}
-
 type DishRecipeSystem = ClassDish['recipe']['system'];
 /** The part set aside for the top, as the bench measures it: beside the line's amount, or a share of it. */
 export function keptShow(
@@ -112,8 +112,6 @@ function shareOf({ amount, unit }: RecipeLine, share: Rational | undefined): Amo
   if (!amount || !unit || share === undefined) return null;
   return { low: multiply(amount.low, share), high: multiply(amount.high, share), unit };
 }
-
-const toTaste: KitchenAmount = { lead: 'to taste', beside: null, error: 0, estimated: false };
 
 interface CellParts {
   readonly show: Show;

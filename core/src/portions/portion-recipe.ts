@@ -6,7 +6,7 @@ import {
   type Larder,
   standardLarder,
 } from '../larder/index.js';
-import { keptBackOf, type RecipeLine } from '../recipes/index.js';
+import { dippersOf, isServedBeside, keptBackOf, type RecipeLine } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { batchesInAll } from './batches.js';
 import { absentCell, cellOf, createShow, keptShow, totalOf } from './cells.js';
@@ -29,6 +29,7 @@ export function portionRecipe(
 ): DishPortions {
   const { recipe } = dish;
   const fits = options.vessels ? fitVessels(dish, batches, options.vessels, larder) : [];
+  const dippers = dippersOf(recipe, larder);
   const context: LineContext = {
     dish,
     batches,
@@ -36,6 +37,7 @@ export function portionRecipe(
     larder,
     fills: fillsOf(recipe, fits),
     once: batches.find((batch) => batch.kind === 'made once'),
+    dippers: new Map(dippers.map((line) => [line, dippers.length])),
   };
   return {
     dishId: dish.id,
@@ -67,6 +69,7 @@ interface LineContext {
   readonly larder: Larder;
   readonly fills: Fills;
   readonly once: Batch | undefined;
+  readonly dippers: ReadonlyMap<RecipeLine, number>;
 }
 
 /** Whether a batch makes a line: of the components it is for, and of the way it is made in. */
@@ -77,7 +80,7 @@ export function makesLine(batch: Batch, line: Pick<RecipeLine, 'componentId' | '
 function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   const { dish, batches, options, larder } = context;
   const ingredient = findIngredient(larder, line.ingredient);
-  const show = createShow(line, ingredient, dish.recipe.system, options);
+  const show = createShow(line, ingredient, dish.recipe.system, options, context.dippers.get(line));
   const keptBack = keptBackOf(line, dish.recipe.steps);
   const kept = keptShow(line, keptBack, ingredient, { system: dish.recipe.system, options });
   const cells = batches.map((batch) =>
@@ -118,6 +121,6 @@ function noteOf(line: RecipeLine): string {
 
 function adviceOf(line: RecipeLine): string {
   if (line.scaling === 'startLow') return 'use ¾ first, taste, then the rest';
-  if (line.scaling === 'toTaste') return 'to taste';
+  if (line.scaling === 'toTaste') return isServedBeside(line) ? '' : 'to taste';
   return '';
 }

@@ -34,6 +34,7 @@ export {
   dietsOf,
   notKnownWords,
 } from './allergens.js';
+export { dippersOf, isServedBeside } from './dippers.js';
 export { keptBackOf } from './kept-back.js';
 export { recognised, recognisedLine } from './recognise.js';
 export { addLines, type FoundLines } from './intake/text/ingredient-rows.js';

@@ -134,29 +134,43 @@ function eggNeed(uses: readonly MeasuredUse[], ingredient: Ingredient): PooledNe
 }
 
 function withAllowance(base: PooledNeed, uses: readonly IngredientUse[], ingredient: Ingredient): PooledNeed {
+  const byDippers = new Map<number, IngredientUse[]>();
+  for (const use of uses) {
+    if (!use.plates) continue;
+    byDippers.set(use.dippers ?? 0, [...(byDippers.get(use.dippers ?? 0) ?? []), use]);
+  }
+  return [...byDippers].reduce(
+    (sum, [dippers, alike]) => withAllowanceOf(sum, alike, ingredient, dippers),
+    base,
+  );
+}
+
+/** What is used to taste, served or dipped, by a head's share of it. */
+function withAllowanceOf(
+  base: PooledNeed,
+  uses: readonly IngredientUse[],
+  ingredient: Ingredient,
+  dippers: number,
+): PooledNeed {
   const plates = uses.reduce((sum, use) => sum + (use.plates ?? 0), 0);
-  if (plates === 0) return base;
-  const allowance = allowanceOf(ingredient);
-  const extra = toRational(toFraction(allowance).mul(plates));
-  const need = toRational(toFraction(base.need).add(toFraction(extra)));
+  const allowance = allowanceOf(ingredient, dippers);
+  const of = (count: number) => toRational(toFraction(allowance).mul(count));
   const step = {
-    label: `To taste: ${plates} people × ${showNeed(allowance, ingredient)}`,
-    value: showNeed(extra, ingredient),
-    note: 'An allowance, so that there is enough to taste with.',
+    label: `${dippers > 0 ? 'To dip' : 'To taste'}: ${plates} people × ${showNeed(allowance, ingredient)}`,
+    value: showNeed(of(plates), ingredient),
+    note:
+      dippers > 0
+        ? `5 to 6 pieces a head${dippers > 1 ? `, of ${dippers} things to dip` : ''}.`
+        : 'An allowance, so that there is enough to taste with.',
   };
   return {
     ...base,
-    need,
+    need: toRational(toFraction(base.need).add(toFraction(of(plates)))),
     steps: [...base.steps, step],
     estimated: true,
     parts: [
       ...base.parts,
-      ...uses.map((use) => ({
-        use,
-        need: toRational(toFraction(allowance).mul(use.plates ?? 0)),
-        edible: toRational(toFraction(allowance).mul(use.plates ?? 0)),
-        state: '',
-      })),
+      ...uses.map((use) => ({ use, need: of(use.plates ?? 0), edible: of(use.plates ?? 0), state: '' })),
     ],
   };
 }

@@ -29,6 +29,8 @@ export interface IngredientUse {
   readonly scaling?: Scaling;
   /** People that all these batches feed together, for an allowance of what is used to taste. */
   readonly plates?: number;
+  /** Among how many things to dip it is one; 0 or absent where it is none of them. */
+  readonly dippers?: number;
   /**
    * Minute of the plan at which it is first used, and the local date of that; absent where no timeline is
    * known.

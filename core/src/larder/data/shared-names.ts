@@ -46,6 +46,7 @@ herbs, fresh herbs, soft herbs, mixed fresh herbs, chopped herbs: parsley mint d
 dried herbs: dried-oregano dried-thyme mixed-herbs
 mixed mushrooms: mushroom chestnut-mushroom wild-mushroom
 artichoke heart pieces: artichoke-hearts tinned-artichokes
+crudites, mixed crudites, raw vegetables, vegetable sticks, mixed vegetable sticks, vegetables to dip: carrot celery cucumber pepper radish
 cabbage: cabbage pointed-cabbage red-cabbage savoy-cabbage
 endive: chicory frisee
 leaves, green leaves: mixed-leaves cos-lettuce rocket baby-spinach

@@ -9,8 +9,10 @@ const top = [
 const forTop =
   `(?:for|as) (?:the |a )?(?:${top})` +
   '|to (?:finish|garnish|serve|scatter|drizzle|top|sprinkle|decorate)(?: (?:over|on top|with|the top))?';
+/** "And parsley to garnish" is another food; "and a little to garnish" is more of this one. */
+const ofThisOne = String.raw`(?:and|with)(?= (?:extra|more|some|an?|another|\d|½|¼|⅓|one|two|three)\b)`;
 const more = new RegExp(
-  String.raw`[,;]?\s*\(?(?:plus|and|with)\s+((?:(?!plus ).)+?)\s+(?:${forTop})\)?\s*$`,
+  String.raw`[,;]?\s*\(?(?:plus|${ofThisOne})\s+((?:(?!plus ).)+?)\s+(?:${forTop})\)?\s*$`,
   'i',
 );
 

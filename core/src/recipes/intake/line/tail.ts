@@ -105,7 +105,7 @@ function changesIn(pieces: readonly string[]): string[] {
 }
 
 const purpose =
-  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup)|from (?:an?|the) (?:tin|can|jar|carton|packet|tube|bottle))$/i;
+  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste|dip|scoop)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup)|from (?:an?|the) (?:tin|can|jar|carton|packet|tube|bottle))$/i;
 
 /**
  * "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows

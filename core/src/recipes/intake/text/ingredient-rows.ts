@@ -72,19 +72,35 @@ const longestTogether = 60;
 const longestEach = 160;
 
 /**
- * "Salt and pepper, to taste" becomes two lines, "1/2 tsp each: cumin, paprika" as many as it names: no
- * amount is lost by it, and each is bought for itself.
+ * "Salt and pepper, to taste" and "carrots, celery and radishes to dip" become a line each, "1/2 tsp each:
+ * cumin, paprika" as many as it names: no amount is lost by it, and each is bought for itself.
  */
 function separate(row: string, options: LineOptions): string[] {
   const each = eachOf(row, options);
   if (each) return each;
-  if (row.length > longestTogether) return [row];
-  const match = /^([^\d,;:()]+?) (?:and|&) ([^\d,;:()]+?)((?:,? (?:to taste|as needed|to season))?)$/i.exec(
-    row,
-  );
-  if (!match || parseIngredientLine(row, options).ingredient !== null) return [row];
-  const parts = [`${match[1]!}${match[3]!}`, `${match[2]!}${match[3]!}`];
-  return parts.every((part) => parseIngredientLine(part, options).ingredient !== null) ? parts : [row];
+  return row.length > longestTogether ? [row] : (listOf(row, options) ?? [row]);
+}
+
+/** What is said at the end of a list, of all that it names. */
+const purposeOfAll =
+  /,? (?:to (?:taste|season|serve|dip|garnish|finish)|as needed|for (?:dipping|serving|garnish))$/i;
+
+/** Foods named one after another without an amount, each with what is said of all of them at the end. */
+function listOf(row: string, options: LineOptions): string[] | null {
+  if (/[\d:;()]| or /i.test(row)) return null;
+  const purpose = purposeOfAll.exec(row)?.[0] ?? '';
+  const parts = row
+    .slice(0, row.length - purpose.length)
+    .split(/, (?:and )?| and | & /i)
+    .map((part) => part.trim());
+  const isFood = (part: string) => parseIngredientLine(part, options).ingredient !== null;
+  const foods = parts.findIndex((part) => !isFood(part));
+  const names = foods < 0 ? parts : parts.slice(0, foods);
+  const isOneName = names.length > 1 && !row.includes(',') && isFood(row.replace(purposeOfAll, ''));
+  if (names.length < 2 || isOneName || isKnownName(parts.slice(0, 2).join(' and '), options.larder))
+    return null;
+  const rest = parts.slice(names.length).join(', ');
+  return names.map((name) => `${name}${rest ? `, ${rest}` : ''}${purpose}`);
 }
 
 function eachOf(row: string, options: LineOptions): string[] | null {
