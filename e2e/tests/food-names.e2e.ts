@@ -80,3 +80,89 @@ test('an answer holds for every recipe with the same words, and can be taken bac
   await page.getByRole('link', { name: 'Spread of bloater', exact: true }).click();
   await expect(page.getByText('not known for 1 line: bloater fillets').first()).toBeVisible();
 });
+
+test('what a recipe leaves open is chosen on Shop and on the menu, one press each', async ({
+  kitchen: page,
+}) => {
+  await keepText(
+    page,
+    `Salad of what there is
+Serves 4
+
+1 tin whatever beans you have
+4 tbsp yoghurt (or tahini)
+2 peppers, half red, half yellow
+2 sprigs chervil
+100 g walnuts, half for the top
+
+Dice the peppers. Toss the beans with the yoghurt and the chervil. Scatter with the walnuts.`,
+  );
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await makeClass(page, 'Left open', '8');
+  await addDish(page, 'Salad of what there is');
+  const dishes = page.getByRole('list', { name: 'Dishes' });
+  await expect(dishes).toContainText('not known for 1 line: beans');
+  await expect(dishes).toContainText('Yoghurt or tahini (brings sesame; then without milk)');
+  await dishes.getByRole('button', { name: 'Salad of what there is: tinned kidney beans for beans' }).click();
+  await expect(dishes).toContainText('Contains milk, nuts (walnut); check the labels.');
+  await saved(page);
+
+  await goTo(page, 'Shop');
+  await expect(page.getByRole('checkbox', { name: /^Tinned kidney beans/ })).toBeVisible();
+  await expect(page.getByText('Peppers: half red, half yellow.')).toBeVisible();
+  await page.getByRole('button', { name: 'Salad of what there is: tahini for yoghurt' }).click();
+  await expect(page.getByRole('checkbox', { name: /^Tahini/ })).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: /^Plain yoghurt/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Salad of what there is: back to yoghurt' }).click();
+  await expect(page.getByRole('checkbox', { name: /^Plain yoghurt/ })).toBeVisible();
+
+  // The kept part of the walnuts stands with the bench's amount, and a word that was read wrong is mended there.
+  await goTo(page, 'Portion');
+  await expect(page.getByText('half for the top', { exact: true })).toBeVisible();
+  await page
+    .getByRole('button', { name: /^plain yoghurt, /i })
+    .first()
+    .click();
+  await page.getByRole('button', { name: '“yoghurt” means something else' }).click();
+  const question = page.getByRole('group', { name: 'What “yoghurt” is' });
+  const answer = question.getByRole('button').first();
+  const meant = (await answer.textContent())!;
+  await answer.click();
+  await expect(page.getByText(`“yoghurt” is ${meant} in every recipe now.`)).toBeVisible();
+  await goTo(page, 'Shop');
+  await expect(page.getByRole('checkbox', { name: new RegExp(`^${meant}`, 'i') })).toBeVisible();
+  await page.goto('/larder');
+  await page
+    .getByRole('link', { name: new RegExp(`^${meant}`, 'i') })
+    .first()
+    .click();
+  await page.getByRole('button', { name: '“yoghurt” no longer means it' }).click();
+});
+
+test('a figure that a row lacks is asked for in the row, and kept in the larder', async ({
+  kitchen: page,
+}) => {
+  await keepText(
+    page,
+    `Row that lacks a figure
+Serves 4
+
+2 slices halloumi
+100 g halloumi
+
+Fry the halloumi.`,
+  );
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await makeClass(page, 'Lacking', '4');
+  await addDish(page, 'Row that lacks a figure');
+  await saved(page);
+  await goTo(page, 'Shop');
+  await expect(page.getByText(/How much does one slice weigh\?/)).toBeVisible();
+  const field = page.getByRole('textbox', { name: /, g$/ });
+  await field.fill('nothing');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('“nothing” is not a weight: write a number.')).toBeVisible();
+  await field.fill('30');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText(/How much does one slice weigh\?/)).toHaveCount(0);
+});

@@ -1,7 +1,7 @@
 import type { Workings, WorkingStep } from '../amounts/index.js';
 import type { AllergenList, Hemisphere, Ingredient, Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
-import type { English } from '../words/index.js';
+import { counted, type English } from '../words/index.js';
 
 /** One computed fact of a recipe, as text with its workings. */
 export interface RecipeFact {
@@ -34,6 +34,18 @@ export interface RecipeFactsOptions {
 export interface LineOf {
   readonly line: RecipeLine;
   readonly ingredient: Ingredient | null;
+}
+
+/** Said behind a figure that lacks some lines: ", not known for 2 lines"; empty where it has all. */
+export function lacking(count: number): string {
+  return count > 0 ? `, not known for ${counted(count, 'line')}` : '';
+}
+
+/** The lines that a figure lacks, as a step of its workings. */
+export function lackingStep(names: readonly string[]): WorkingStep[] {
+  return names.length > 0
+    ? [{ label: 'Not known', value: counted(names.length, 'line'), note: names.join(', ') }]
+    : [];
 }
 
 export function fact(

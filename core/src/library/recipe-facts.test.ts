@@ -61,10 +61,19 @@ describe('the strip above a recipe', () => {
       (fact) => fact.id === 'yield',
     )!;
     expect(odd.workings.steps.at(-1)).toMatchObject({
-      label: 'Not counted',
-      value: '1',
-      note: '2 cups moon dust',
+      label: 'Not known',
+      value: '1 line',
+      note: 'moon dust',
     });
+    expect(odd.text).toMatch(/, not known for 1 line$/);
+  });
+  it('nor are the season and the cost of what nobody knows', () => {
+    const odd = recipeFacts(recipe(['200 g moon dust', '100 g rocket']), options).facts;
+    const text = (id: string) => odd.find((fact) => fact.id === id)!.text;
+    expect([text('season'), text('cost')]).toEqual([
+      expect.stringMatching(/, not known for 1 line$/),
+      expect.stringMatching(/, not known for 1 line$/),
+    ]);
   });
   it('nothing unknown is called vegan', () =>
     expect(recipeFacts(recipe(['2 cups moon dust']), options).diets).toEqual([]));

@@ -10,7 +10,15 @@ import {
 import { batchesFrom, lineMeasure, usualDensity } from '../portions/index.js';
 import { contentsOf, dietsOf, type Recipe, recipeMinutes, recognised } from '../recipes/index.js';
 import { type English, showSpan } from '../words/index.js';
-import { fact, type LineOf, type RecipeFact, type RecipeFacts, type RecipeFactsOptions } from './facts.js';
+import {
+  fact,
+  lacking,
+  lackingStep,
+  type LineOf,
+  type RecipeFact,
+  type RecipeFacts,
+  type RecipeFactsOptions,
+} from './facts.js';
 import { costFact } from './rough-cost.js';
 import { seasonFact } from './season.js';
 
@@ -29,7 +37,11 @@ export function recipeFacts(written: Recipe, options: RecipeFactsOptions): Recip
       yieldFact(lines),
       batchFact(recipe, lines),
       minutesFact(recipe),
-      seasonFact(known, options),
+      seasonFact(
+        known,
+        lines.filter(({ ingredient }) => !ingredient).map(({ line }) => line.name),
+        options,
+      ),
       costFact(recipe, lines, options),
     ],
     allergens: allergensByList(contents.allergens, options.allergenList),
@@ -57,21 +69,13 @@ function yieldFact(lines: readonly LineOf[]): RecipeFact {
           ? `No density is known: taken as ${usualDensity} g/ml for the volume.`
           : undefined,
     }));
-  const left =
-    missing.length > 0
-      ? [
-          {
-            label: 'Not counted',
-            value: String(missing.length),
-            note: missing.map((each) => each.line.text).join('; '),
-          },
-        ]
-      : [];
   return fact(
     'yield',
     'Yield',
-    grams === 0 ? 'not known' : `${formatMass(grams)}, ${formatMillilitres(millilitres)}`,
-    [...steps, ...left],
+    grams === 0
+      ? 'not known'
+      : `${formatMass(grams)}, ${formatMillilitres(millilitres)}${lacking(missing.length)}`,
+    [...steps, ...lackingStep(missing.map((each) => each.line.name))],
     true,
   );
 }

@@ -1,7 +1,14 @@
 import { toFraction, type WorkingStep } from '../amounts/index.js';
 import { pieceSizeOf, type Recipe } from '../recipes/index.js';
 import { asPurchased, fruitPieces } from '../shopping/index.js';
-import { fact, type LineOf, type RecipeFact, type RecipeFactsOptions } from './facts.js';
+import {
+  fact,
+  lacking,
+  lackingStep,
+  type LineOf,
+  type RecipeFact,
+  type RecipeFactsOptions,
+} from './facts.js';
 
 /** The larder's own prices are in this money. */
 const larderCurrency = 'GBP';
@@ -16,28 +23,18 @@ export function costFact(recipe: Recipe, lines: readonly LineOf[], options: Reci
   const steps: WorkingStep[] = priced
     .filter((each) => each.cost)
     .map((each) => ({ label: each.line.name, value: money.format(each.cost!) }));
-  const left =
-    unknown.length > 0
-      ? [
-          {
-            label: 'Price not known',
-            value: String(unknown.length),
-            note: unknown.map((each) => each.line.name).join(', '),
-          },
-        ]
-      : [];
   const text =
     total === 0
       ? 'not known'
       : `about ${money.format(total)}, ${money.format(total / recipe.serves)} ` +
-        `each${unknown.length > 0 ? `, without ${unknown.length}` : ''}`;
+        `each${lacking(unknown.length)}`;
   return fact(
     'cost',
     'Rough cost',
     text,
     [
       ...steps,
-      ...left,
+      ...lackingStep(unknown.map((each) => each.line.name)),
       {
         label: `÷ ${recipe.serves}`,
         value: money.format(total / recipe.serves),

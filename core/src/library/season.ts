@@ -1,7 +1,7 @@
 import type { WorkingStep } from '../amounts/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { Recipe } from '../recipes/index.js';
-import { fact, type RecipeFact, type RecipeFactsOptions } from './facts.js';
+import { fact, lacking, lackingStep, type RecipeFact, type RecipeFactsOptions } from './facts.js';
 
 const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
@@ -41,13 +41,18 @@ function seasonOfAll(
   return months.length === 0 ? 'never all at once' : monthsText(months);
 }
 
-export function seasonFact(known: readonly Ingredient[], options: RecipeFactsOptions): RecipeFact {
+export function seasonFact(
+  known: readonly Ingredient[],
+  notKnown: readonly string[],
+  options: RecipeFactsOptions,
+): RecipeFact {
   const ingredients = seasonal(known);
   const steps = ingredients.map((ingredient): WorkingStep => ({
     label: ingredient.names[options.english],
     value: monthsText(seasonOf(ingredient, options.hemisphere)),
   }));
-  return fact('season', 'In season', seasonOfAll(ingredients, options.hemisphere), steps, true);
+  const text = `${seasonOfAll(ingredients, options.hemisphere)}${lacking(notKnown.length)}`;
+  return fact('season', 'In season', text, [...steps, ...lackingStep(notKnown)], true);
 }
 
 function seasonOf(ingredient: Ingredient, hemisphere: RecipeFactsOptions['hemisphere']): number[] {

@@ -5,6 +5,7 @@ import { useUndoKeys } from '../parts/useUndoKeys.js';
 import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
 import { ClassBand } from './ClassBand.js';
 import { ClassContext } from './class-context.js';
+import { ReadAs } from './ReadAs.js';
 import { ConflictNotice } from './ConflictNotice.js';
 import { useClassEditor } from './useClassEditor.js';
 import { usePlan } from './usePlan.js';
@@ -74,7 +75,9 @@ function OpenedClass({ classId }: { classId: string }) {
           <Work>
             <Outlet />
           </Work>
-          <WorkingsPanel />
+          <WorkingsPanel>
+            <ReadAs />
+          </WorkingsPanel>
         </Columns>
       </WorkingsProvider>
     </ClassContext>

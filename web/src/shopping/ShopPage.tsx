@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { money, type ShoppingList, type ShoppingRow, showDate } from '@fornax/core';
+import { money, notKnownWords, type ShoppingList, type ShoppingRow, showDate } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { notKnownIn } from '../classes/not-known.js';
@@ -81,9 +81,7 @@ export default function ShopPage() {
             text={`about ${money(cost.total, cost.currency)}, ${money(cost.perHead, cost.currency)} a head`}
             label="Cost"
           />
-          {cost.unknown.length > 0 ? (
-            <Quietly>, without {cost.unknown.length} of no known price</Quietly>
-          ) : null}
+          {cost.unknown.length > 0 ? <Quietly>, {notKnownWords(cost.unknown)}</Quietly> : null}
         </p>
       ) : null}
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'shopping')} />

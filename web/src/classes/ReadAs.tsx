@@ -1,0 +1,71 @@
+import { useState } from 'react';
+import { type ClassBundle, findIngredient, type Larder, type RecipeLine, recognised } from '@fornax/core';
+import styled from 'styled-components';
+import { useKitchen, useLarder } from '../api/useLarder.js';
+import { Button } from '../parts/Button.js';
+import { FoodQuestion } from '../parts/food/FoodQuestion.js';
+import { useWorkings } from '../parts/workings.js';
+import { useOpenClass } from './class-context.js';
+
+const Read = styled.section`
+  margin-top: 16px;
+  padding-top: 8px;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  font-size: 13px;
+  line-height: 18px;
+`;
+
+/** Under the workings of a food's figure: the words it was read from, to be mended there. */
+export function ReadAs() {
+  const { selected } = useWorkings();
+  const { bundle } = useOpenClass();
+  const larder = useLarder();
+  const lines = selected ? linesOfFigure(selected.key, bundle, larder) : [];
+  const names = [...new Set(lines.map(({ name }) => name))];
+  if (names.length === 0) return null;
+  return (
+    <Read aria-label="Read from the recipe">
+      {names.map((name) => (
+        <NameRead
+          key={`${selected!.key}:${name}`}
+          name={name}
+          ingredient={lines.find((line) => line.name === name)!.ingredient!}
+        />
+      ))}
+    </Read>
+  );
+}
+
+function NameRead({ name, ingredient }: { name: string; ingredient: string }) {
+  const [isAsking, setAsking] = useState(false);
+  const larder = useLarder();
+  const english = useKitchen()?.english ?? 'uk';
+  return (
+    <>
+      <p>
+        “{name}” is read as {findIngredient(larder, ingredient)?.names[english]}.
+      </p>
+      {isAsking ? (
+        <FoodQuestion name={name} isSure />
+      ) : (
+        <Button look="quiet" onPress={() => setAsking(true)}>
+          “{name}” means something else
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** The lines that a figure of Portion ("dish:line:batch") or of Shop ("shop:ingredient") is worked out of. */
+function linesOfFigure(key: string, { class: { dishes } }: ClassBundle, larder: Larder): RecipeLine[] {
+  const ofShop = key.startsWith('shop:') ? key.slice('shop:'.length) : null;
+  return dishes.flatMap((dish) =>
+    recognised(dish.recipe, larder).lines.filter((line) =>
+      line.ingredient === null || line.corrected
+        ? false
+        : ofShop === null
+          ? key.startsWith(`${dish.id}:${line.id}:`)
+          : line.ingredient === ofShop,
+    ),
+  );
+}
