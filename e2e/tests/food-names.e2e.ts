@@ -116,7 +116,7 @@ Dice the peppers. Toss the beans with the yoghurt and the chervil. Scatter with 
   await page.getByRole('button', { name: 'Salad of what there is: back to yoghurt' }).click();
   await expect(page.getByRole('checkbox', { name: /^Plain yoghurt/ })).toBeVisible();
 
-  // The kept part of the walnuts stands with the bench's amount, and a word that was read wrong is mended there.
+  // The kept part of the walnuts stands with the bench's amount; a word that was read wrong is mended there.
   await goTo(page, 'Portion');
   await expect(page.getByText('half for the top', { exact: true })).toBeVisible();
   await page

@@ -2,7 +2,7 @@ import { showRational } from '../amounts/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
-import { looseEnds, type Recipe, stepCircle } from '../recipes/index.js';
+import { groupWordsOf, looseEnds, type Recipe, stepCircle } from '../recipes/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import { listed, money, quotedList } from '../words/index.js';
 import { applianceWarnings, roomWarnings } from './kitchen-checks.js';
@@ -97,7 +97,10 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
       `Steps of “${recipe.title}” name what no line has: ${listed(unlisted, 4)}`,
       'Add a line for it, or take it out of the step.',
     );
-  const unread = recipe.lines.filter((line) => line.confidence < 0.6).map((line) => `“${line.text}”`);
+  // What the shopper chooses is not misread: Shop asks for it.
+  const unread = recipe.lines
+    .filter((line) => line.confidence < 0.6 && !groupWordsOf(line.note))
+    .map((line) => `“${line.text}”`);
   if (unread.length > 0)
     look(
       'unread',

@@ -76,6 +76,35 @@ function scaleOf(section: BowlSection): Scale {
   };
 }
 
+/** The level up to which it may be filled, and how much room is left. */
+function Limit({ section, scale, free }: { section: BowlSection; scale: Scale; free: number }) {
+  const { colour } = useTheme();
+  const { y, half, middle } = scale;
+  return (
+    <>
+      <line
+        x1={middle - half(section.limitLevel) - 7}
+        x2={middle + half(section.limitLevel) + 7}
+        y1={y(section.limitLevel)}
+        y2={y(section.limitLevel)}
+        stroke={section.fits ? colour.ink : colour.ember}
+        strokeWidth={1.5}
+        strokeDasharray="2 3"
+      />
+      {y(section.level) - labelTop(section, y) > 26 ? (
+        <text x={middle} y={labelTop(section, y) + 14} textAnchor="middle" fontSize={12} fill={colour.quiet}>
+          {showVolume(free)} free
+        </text>
+      ) : null}
+    </>
+  );
+}
+
+/** Where the dotted line would run through the label at the rim, the label stands under it. */
+function labelTop({ limitLevel }: BowlSection, y: (level: number) => number): number {
+  return y(limitLevel) - y(1) < 18 ? y(limitLevel) + 2 : y(1);
+}
+
 /**
  * A vessel in section with its layers from the bottom up, the room that is left, and the level up to which it
  * may be filled.
@@ -83,7 +112,7 @@ function scaleOf(section: BowlSection): Scale {
 export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dishTitle: string }) {
   const { colour } = useTheme();
   const scale = scaleOf(section);
-  const { y, half, middle } = scale;
+  const { y } = scale;
   const fill = (index: number) => colour.layers[index % colour.layers.length]!;
   const free =
     section.millilitres *
@@ -104,20 +133,7 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
           <Layer key={layer.lineId} layer={layer} scale={scale} fill={fill(index)} />
         ))}
         <polyline points={wall} fill="none" stroke={colour.ink} strokeWidth={2} strokeLinejoin="round" />
-        <line
-          x1={middle - half(section.limitLevel) - 7}
-          x2={middle + half(section.limitLevel) + 7}
-          y1={y(section.limitLevel)}
-          y2={y(section.limitLevel)}
-          stroke={section.fits ? colour.ink : colour.ember}
-          strokeWidth={1.5}
-          strokeDasharray="2 3"
-        />
-        {y(section.level) - y(1) > 26 ? (
-          <text x={middle} y={y(1) + 14} textAnchor="middle" fontSize={12} fill={colour.quiet}>
-            {showVolume(free)} free
-          </text>
-        ) : null}
+        <Limit section={section} scale={scale} free={free} />
       </svg>
       <Caption>
         <h4>

@@ -9,6 +9,8 @@ import {
   type Rational,
   showRational,
 } from '@fornax/core';
+import { useOpenClass } from '../classes/class-context.js';
+import { OpenLines } from '../classes/OpenLines.js';
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
@@ -220,7 +222,7 @@ function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; sho
         {line.note ? <Quietly>, {line.note}</Quietly> : null}
         {line.advice ? <Advice>{line.advice}</Advice> : null}
         {line.keptBack ? <Note>{line.keptBack}</Note> : null}
-        {line.inLarder ? null : <Unknown>not in the larder</Unknown>}
+        {line.inLarder ? null : <NotInLarder dish={dish} line={line} />}
       </td>
       {line.cells.map((cell, index) => (
         <td key={dish.batches[index]!.id}>
@@ -245,6 +247,15 @@ function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; sho
       </td>
     </tr>
   );
+}
+
+/** What nobody knows is marked; what the class chooses itself can be chosen here. */
+function NotInLarder({ dish, line }: { dish: DishPortions; line: PortionLine }) {
+  const { plan } = useOpenClass();
+  const open = plan.alternatives.filter(
+    ({ dishId, lineId, group }) => dishId === dish.dishId && lineId === line.lineId && group !== '',
+  );
+  return open.length > 0 ? <OpenLines lines={open} /> : <Unknown>not in the larder</Unknown>;
 }
 
 function Amount({

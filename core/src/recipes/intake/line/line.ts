@@ -9,6 +9,7 @@ import {
 import { findIngredient, type Form, type Ingredient, standardLarder } from '../../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../../types.js';
 import type { LineOptions } from './amount.js';
+import { groupWordsOf } from './free-choice.js';
 import { type Front, readFront } from './front.js';
 import { takeKeptBack } from './kept-back.js';
 import { plainSpelling } from './numbers.js';
@@ -112,7 +113,7 @@ function assemble(
   const toTaste = flags.toTaste || (front.amount === null && keptBack === null);
   const problems = [
     front.amount === null ? missingAmount(front, flags.toTaste) : thousandOrOne(text, front),
-    isDividedByNothing(front) ? '' : food.problem,
+    isDividedByNothing(front) ? '' : openOr(food, tail),
     tail.beside ? `“and ${tail.beside}” was not read: write it on a line of its own` : '',
     secondDisagrees(front, options.system),
   ].filter(Boolean);
@@ -137,6 +138,13 @@ function assemble(
       tail.beside || front.vague || thousandOrOne(text, front) ? partlyRead : confidenceOf(front, food),
     unread: problems.join('; '),
   };
+}
+
+/** Why a food is not known; of a group, who chooses it. */
+function openOr({ ingredient, problem, name }: FoodReading, { note }: Tail): string {
+  return ingredient === null && groupWordsOf(note) !== ''
+    ? `“${name}” is left open: each class chooses it on its menu or on Shop`
+    : problem;
 }
 
 /** A line of which a part was left out is marked, however well the rest was understood. */
