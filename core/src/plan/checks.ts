@@ -2,7 +2,7 @@ import { showRational } from '../amounts/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
-import { groupWordsOf, looseEnds, type Recipe, stepCircle } from '../recipes/index.js';
+import { groupWordsOf, looseEnds, type Recipe, type RecipeLine, stepCircle } from '../recipes/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import { listed, money, quotedList } from '../words/index.js';
 import { applianceWarnings, roomWarnings } from './kitchen-checks.js';
@@ -97,9 +97,9 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
       `Steps of “${recipe.title}” name what no line has: ${listed(unlisted, 4)}`,
       'Add a line for it, or take it out of the step.',
     );
-  // What the shopper chooses is not misread: Shop asks for it.
+  // What the shopper chooses, and a food that nobody knows, are asked about by themselves.
   const unread = recipe.lines
-    .filter((line) => line.confidence < 0.6 && !groupWordsOf(line.note))
+    .filter((line) => line.confidence < 0.6 && !groupWordsOf(line.note) && !isAskedAsFood(line))
     .map((line) => `“${line.text}”`);
   if (unread.length > 0)
     look(
@@ -108,6 +108,11 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
       'Correct them in the recipe.',
     );
   return warnings;
+}
+
+/** Whether nothing of a line is open but which food it names. */
+function isAskedAsFood({ ingredient, unread }: RecipeLine): boolean {
+  return ingredient === null && /^“[^”]*” (?:is not in the larder|can be several things)$/.test(unread);
 }
 
 /** Batches that fall short, and what does not fit into its vessel. */

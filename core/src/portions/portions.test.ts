@@ -139,6 +139,18 @@ describe('the sheet of a dish', () => {
   it('pepper stays to taste', () => expect(lines[3]!.cells[0]!.spoons.lead).toBe('to taste'));
   it('what the larder does not know is marked', () =>
     expect(lines[4]).toMatchObject({ inLarder: false, name: 'moon dust' }));
+  it('what is counted is given as what comes of it', () => {
+    const given = (text: string) =>
+      portionRecipe(
+        dish(recipe([text], { serves: 4 })),
+        planBatches(dish(recipe([], { serves: 4 })), splitStations(4, 4), 4, 0),
+        options,
+      ).components[0]!.lines[0]!.cells[0]!.grams.beside;
+    // 2 × 400 g × 0.60; 400 g are not drained where nothing says so; 3 × 200 g × 0.52 = 312 g, set as 310.
+    expect(given('2 × 400 g tins chickpeas, drained and rinsed')).toBe('about 480 g drained');
+    expect(given('1 tin chopped tomatoes')).not.toMatch(/drained/);
+    expect(given('3 oranges, segmented')).toBe('about 310 g of fillets');
+  });
   it('carries its workings', () => {
     const { workings } = lines[1]!.cells[1]!;
     expect(workings.steps.map(({ label, value }) => [label, value])).toEqual([

@@ -115,7 +115,7 @@ describe('what cannot be summed', () => {
       inLarder: false,
       section: 'other',
       buy: '60 g',
-      remark: 'Not in it yet: 5 ml. Add it to the larder, so that it can be added up.',
+      remark: 'Not in it yet: 1 tsp. Add it to the larder, so that it can be added up.',
       need: null,
     });
   });
@@ -138,13 +138,14 @@ describe('what cannot be summed', () => {
   it('bread to serve is bought by the head: 2 people × 60 g = 120 g', () =>
     expect(only({ ...use('country bread, to serve'), plates: 2 }).need).toBe('120'));
   it('never in parts that no spoon has', () => {
-    expect(only(use('1/6 cup moon dust')).buy).toBe('41.7 ml');
+    expect(only(use('1/6 cup moon dust')).buy).toBe('42 ml');
+    expect(only(use('1¾ tsp moon dust')).buy).toBe('1¾ tsp');
   });
   it('a known one with a missing fact is bought as written, with the reason', () => {
     expect(only(use('½ cup figs'))).toMatchObject({
       remark: 'How many grams does a millilitre of it weigh?',
       missing: { figure: 'density.plain', unit: 'g/ml' },
-      buy: '125 ml',
+      buy: '½ cup',
     });
   });
   it('to taste is still bought: the smallest size', () =>

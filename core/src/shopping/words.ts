@@ -74,9 +74,20 @@ export function writtenTotals(uses: readonly Pick<IngredientUse, 'amount' | 'cou
   return [...totals].map(([unit, total]) => totalWords(unit, total, system)).join(', ');
 }
 
+/** More spoons than this nobody counts. */
+const mostSpoons = 12;
+const spoons: readonly UnitId[] = ['tsp', 'dsp', 'tbsp', 'cup'];
+
+/** Whether an amount is a few spoons or cups, whole or in parts that there are. */
+function isSpooned(unit: UnitId, total: Rational): boolean {
+  const parts = Number(total.split('/')[1] ?? '1');
+  return spoons.includes(unit) && parts <= 4 && toNumber(total) <= mostSpoons;
+}
+
 /** A spoon is shown in parts that there are: never 0.17 cup. */
 function totalWords(unit: UnitId, total: Rational, system: MeasureSystem): string {
   const size = unitKind(unit) === 'volume' ? unitSize(unit, system) : null;
+  if (size && isSpooned(unit, total)) return `${showRational(total)} ${unitName(unit, toNumber(total))}`;
   if (size && unit !== 'ml' && unit !== 'l') return formatMillilitres(toNumber(multiply(total, size)));
   const count = toNumber(total);
   const shown = unitKind(unit) === 'count' ? showNumber(Math.ceil(count - 1e-9)) : showNumber(count);
@@ -91,9 +102,14 @@ export function byKind(uses: readonly IngredientUse[]): IngredientUse[][] {
     if (!use.amount) continue;
     const kind = unitKind(use.amount.unit);
     const key = kind === 'mass' || kind === 'volume' ? kind : use.amount.unit;
-    groups.set(key, [...(groups.get(key) ?? []), inSmallest(use, key)]);
+    groups.set(key, [...(groups.get(key) ?? []), use]);
   }
-  return [...groups.values()];
+  // What is all written in one unit stays in it.
+  return [...groups].map(([kind, alike]) =>
+    alike.every(({ amount }) => amount!.unit === alike[0]!.amount!.unit)
+      ? alike
+      : alike.map((use) => inSmallest(use, kind)),
+  );
 }
 
 /** A weight in grams and a volume in millilitres, whatever unit it was written in. */

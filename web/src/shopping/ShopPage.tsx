@@ -59,32 +59,18 @@ export default function ShopPage() {
   const { view, plan } = useOpenClass();
   const ticks = useTicks(view.id);
   const [by, setBy] = useState<'trip' | 'section'>('section');
-  const { rows, cost, trips } = plan.shopping;
-  const done = rows.filter((row) => ticks.ticks.get(row.key)?.ticked).length;
+  const { rows, cost } = plan.shopping;
   return (
     <>
       <Head>
         <h2>To buy</h2>
         {rows.length > 0 ? <ShopExports ticks={ticks.ticks} /> : null}
       </Head>
-      {rows.length > 0 ? (
-        <p>
-          <Quietly>
-            {done} of {rows.length} ticked
-            {ticks.waiting > 0
-              ? ` · ${ticks.waiting} kept on this device until the server answers`
-              : ''} · {trips.map((trip) => `${trip.supplier} on ${showDate(trip.date)}`).join(', ')} ·{' '}
-          </Quietly>
-          <Figure
-            id="shop:cost"
-            workings={cost.workings}
-            text={`about ${money(cost.total, cost.currency)}, ${money(cost.perHead, cost.currency)} a head`}
-            label="Cost"
-          />
-          {cost.unknown.length > 0 ? <Quietly>, {notKnownWords(cost.unknown)}</Quietly> : null}
-        </p>
-      ) : null}
-      <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'shopping')} />
+      {rows.length > 0 ? <Sum list={plan.shopping} ticks={ticks} /> : null}
+      {/* Foods that nobody knows are asked about just below. */}
+      <Warnings
+        warnings={plan.warnings.filter(({ place, id }) => place === 'shopping' && id !== 'unknown')}
+      />
       <NotKnownFoods names={notKnownIn(plan)} what="Allergens" />
       <OverturnedTicks ticks={ticks} rows={rows} />
       {view.dishes.length > 0 ? <ShopSettings /> : null}
@@ -111,6 +97,27 @@ export default function ShopPage() {
       <Covered list={plan.shopping} />
       <LeftOut />
     </>
+  );
+}
+
+/** How far it is ticked, where and when it is bought, and what it comes to. */
+function Sum({ list: { rows, trips, cost }, ticks }: { list: ShoppingList; ticks: Ticks }) {
+  const done = rows.filter((row) => ticks.ticks.get(row.key)?.ticked).length;
+  return (
+    <p>
+      <Quietly>
+        {done} of {rows.length} ticked
+        {ticks.waiting > 0 ? ` · ${ticks.waiting} kept on this device until the server answers` : ''} ·{' '}
+        {trips.map((trip) => `${trip.supplier} on ${showDate(trip.date)}`).join(', ')} ·{' '}
+      </Quietly>
+      <Figure
+        id="shop:cost"
+        workings={cost.workings}
+        text={`about ${money(cost.total, cost.currency)}, ${money(cost.perHead, cost.currency)} a head`}
+        label="Cost"
+      />
+      {cost.unknown.length > 0 ? <Quietly>, {notKnownWords(cost.unknown)}</Quietly> : null}
+    </p>
   );
 }
 

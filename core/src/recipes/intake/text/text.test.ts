@@ -140,8 +140,10 @@ describe('what is started low', () => {
     ).toEqual(['olive-oil linear', 'sherry-vinegar linear', 'fine-salt startLow']));
   it('nor the vinegar of a pickle: 150 ml do not sharpen', () =>
     expect(
-      scalings('Pickle\nIngredients\n300 g carrots\n150 ml rice vinegar\nMethod\nPour it over.'),
-    ).toEqual(['carrot linear', 'rice-vinegar linear']));
+      scalings(
+        'Pickle\nIngredients\n300 g carrots\n150 ml rice vinegar\n2 tbsp caster sugar\nMethod\nPour it over.',
+      ),
+    ).toEqual(['carrot linear', 'rice-vinegar linear', 'caster-sugar linear']));
   it('cloves of garlic in a step are no spice that a line lacks', () =>
     expect(
       looseEnds(
