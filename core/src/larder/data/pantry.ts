@@ -196,7 +196,7 @@ export const tinsAndJars = defineSection('tins and jars', [
   {
     id: 'dijon-mustard',
     uk: 'Dijon mustard',
-    also: ['dijon mustard', 'mustard', 'smooth mustard'],
+    also: ['dijon mustard', 'mustard', 'smooth mustard', 'dijon'],
     packs: [[185, 'jar']],
     density: { plain: 1.05 },
     yields: {},

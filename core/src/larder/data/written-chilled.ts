@@ -275,7 +275,7 @@ sausages: pork sausages, pork sausage
   | 400 pack 3 | piece=65 y=1 y.cooked=0.8 | cold 3 | pork wheat sulphites !raw !cold | 52 22 1.5 1.6
 merguez: lamb sausages, merguez, merguez sausages
   | 300 pack 4 | piece=50 y=1 y.cooked=0.78 | cold 3 | meat sulphites !raw !cold | 52 25 1 2
-duck-fat: duck fat, goose fat | 320 jar 3 | d=0.9 y=1 | cold 90 | meat | 0.2 99.6 0 0
+duck-fat: duck or goose fat, duck fat, goose fat | 320 jar 3 | d=0.9 y=1 | cold 90 | meat | 0.2 99.6 0 0
 lard: lard, pork lard | 250 block 1 | d=0.92 y=1 | cold 90 | pork | 0.5 99 0 0
 gelatine: leaf gelatine / sheet gelatin, gelatine leaves, gelatine, gelatin, powdered gelatine, powdered gelatin
   | 15 packet 1.6 | leaf=2 y=1 | room 700 | meat | 12 0.1 0 0.5

@@ -106,7 +106,7 @@ wheat-noodles: wheat noodles, somen noodles
   | 250 packet 1.3 | cooked=2.3 y=1 | room 500 | wheat !coolfast | 10 2 2 1
 rice-paper: rice paper wrappers / rice paper, rice paper, rice spring roll wrappers
   | pc 20 packet 2 | piece=9 y=1 | room 700 | – | 12 0.5 0.5 1
-popcorn: popping corn, popcorn, popcorn kernels | 500 bag 1.2 | d=0.85 y=1 | room 700 | – | 10 4 1 0
+popcorn: popping corn, popcorn kernels, popcorn maize | 500 bag 1.2 | d=0.85 y=1 | room 700 | – | 10 4 1 0
 breakfast-granola: granola, savoury granola
   | 400 bag 2.6 | handful=25 d=0.45 y=1 | room 120 | oats almond hazelnut notvegan | 4 18 18 0.2
 black-quinoa: black quinoa | 300 bag 2.6 | d=0.75 cooked=2.8 y=1 | room 365 | !coolfast | 12 6 2 0

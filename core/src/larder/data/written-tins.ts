@@ -52,7 +52,7 @@ pickled-onions: pickled onions, cocktail onions, pickled silverskin onions
   | 440 jar 1.6 | piece=12 drained=0.6 y=1 | room 400 | sulphites | 86 0.1 6 1.6 acetic 1.5
 pickled-jalapenos: pickled jalapeños, pickled jalapenos, sliced jalapeños in vinegar, jarred jalapeños, pickled green chillies
   | 215 jar 1.4 | slice=2 d=0.6 drained=0.55 y=1 scaling=startLow | room 400 | sulphites | 90 0.5 2 3 acetic 1.2
-pickled-peppers: pickled chilli peppers, pickled peppers, pickled chillies, banana peppers, pepperoncini
+pickled-peppers: pickled chilli peppers, pickled peppers, pickled chillies, pickled banana peppers, pepperoncini
   | 280 jar 2 | piece=10 drained=0.55 y=1 scaling=startLow | room 400 | sulphites | 90 0.4 2 3 acetic 1.2
 pickled-ginger: pickled ginger, sushi ginger
   | 190 jar 2 | d=0.6 drained=0.65 y=1 | room 300 | sulphites | 80 0.2 12 2 acetic 1
@@ -186,7 +186,7 @@ hemp-oil: hemp oil, hempseed oil, hemp seed oil | ml 250 bottle 5 | d=0.93 y=1 |
 plain-sesame-oil: untoasted sesame oil, cold-pressed sesame oil, light sesame oil
   | ml 250 bottle 3 | d=0.92 y=1 | room 240 | sesame | 0 100 0 0
 mustard-oil: mustard oil, mustard seed oil | ml 250 bottle 2.5 | d=0.91 y=1 | room 300 | mustard | 0 100 0 0
-palm-oil: red palm oil, palm oil | 500 bottle 4 | d=0.91 y=1 | room 365 | – | 0 100 0 0
+palm-oil: palm oil, red palm oil | 500 bottle 4 | d=0.91 y=1 | room 365 | – | 0 100 0 0
 white-vinegar: distilled white vinegar, spirit vinegar, distilled vinegar, pickling vinegar, distilled malt vinegar
   | ml 568 bottle 0.6 | d=1.01 y=1 | room 700 | – | 95 0 0 0 acetic 5
 malt-vinegar: malt vinegar, brown malt vinegar

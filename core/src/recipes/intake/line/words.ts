@@ -9,14 +9,24 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   lb: ['lb', 'lbs', 'pound', 'pounds'],
   ml: ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters'],
   l: ['l', 'litre', 'litres', 'liter', 'liters'],
-  tsp: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls'],
+  tsp: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls', 'tl', 'teelöffel'],
   dsp: ['dsp', 'dessertspoon', 'dessertspoons'],
-  tbsp: ['tbsp', 'tbsps', 'tbs', 'tablespoon', 'tablespoons', 'tablespoonful', 'tablespoonfuls'],
+  tbsp: [
+    'tbsp',
+    'tbsps',
+    'tbs',
+    'tablespoon',
+    'tablespoons',
+    'tablespoonful',
+    'tablespoonfuls',
+    'el',
+    'esslöffel',
+  ],
   cup: ['cup', 'cups', 'cupful', 'cupfuls', 'c'],
   floz: ['fl oz', 'fl. oz', 'floz', 'fluid ounce', 'fluid ounces'],
   pint: ['pint', 'pints', 'pt'],
   drop: ['drop', 'drops'],
-  pinch: ['pinch', 'pinches'],
+  pinch: ['pinch', 'pinches', 'prise', 'prisen'],
   dash: ['dash', 'dashes', 'squirt', 'squirts'],
   squeeze: ['squeeze', 'squeezes'],
   splash: ['splash', 'splashes'],
@@ -65,7 +75,7 @@ const unitByWord = new Map(
 export function readUnit(text: string): { unit: UnitId; length: number; times?: Rational } | null {
   const spoon = /^([Tt])\.?(?= )/.exec(text);
   if (spoon) return { unit: spoon[1] === 'T' ? 'tbsp' : 'tsp', length: spoon[0].length };
-  const match = /^(fl\.? ?oz|fluid ounces?|[a-z]+|")\.?(?![a-z])/i.exec(text);
+  const match = /^(fl\.? ?oz|fluid ounces?|[a-zäöüß]+|")\.?(?![a-zäöüß])/i.exec(text);
   if (!match) return null;
   const word = match[1]!.toLowerCase();
   const unit = unitByWord.get(word) ?? unitByWord.get(word.replace(/^fl\.? ?oz$/, 'fl oz'));

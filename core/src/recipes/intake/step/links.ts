@@ -143,9 +143,12 @@ export function linkLines(
   const left = new Map(lines.map((line) => [line.id, toFraction('1')]));
   return texts.map((text) => {
     const named = mentions.in(text);
+    const excepted = mentions.in(exceptIn(text));
+    for (const line of excepted.keys()) named.delete(line);
     if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients)\b/i.test(text))
       for (const line of lines)
-        if (!named.has(line.id) && left.get(line.id)!.compare(1) === 0) named.set(line.id, 0);
+        if (!named.has(line.id) && !excepted.has(line.id) && left.get(line.id)!.compare(1) === 0)
+          named.set(line.id, 0);
     for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
@@ -156,6 +159,15 @@ export function linkLines(
       return [{ line, share: toRational(share) }];
     });
   });
+}
+
+/** "Everything but the chips", "all the ingredients except the nuts and the dill": what is left out. */
+function exceptIn(text: string): string {
+  return (
+    /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)((?:(?! (?:in|into|with|together)\b)[^.;(])*)/i.exec(
+      text,
+    )?.[1] ?? ''
+  );
 }
 
 const kindWords: readonly (readonly [RegExp, readonly Section[] | null])[] = [

@@ -23,7 +23,10 @@ export function openComponent({ components }: FoundLines, name: string): void {
 export function addLine(found: FoundLines, row: string, usual: string, options: LineOptions): void {
   if (found.components.length === 0) openComponent(found, usual);
   const component = found.components[found.components.length - 1]!.id;
-  for (const line of separate(row.replace(bullet, ''), options))
+  for (const line of separate(
+    row.replace(bullet, '').replace(/\bs ?(?:&|and|\+) ?p\b/i, 'salt and pepper'),
+    options,
+  ))
     found.lines.push({ reading: parseIngredientLine(line, options), component });
 }
 

@@ -4,8 +4,8 @@ import type { RecipeLine } from '../../types.js';
 
 /**
  * The acid that a dressing measures against its oil is used whole, as held back it would change the ratio; so
- * is that of a pickle, with its sugar. What only sharpens or sweetens a dish, or is salted, hot or raw garlic,
- * is started low.
+ * is that of a pickle, with its sugar. What only sharpens or sweetens a dish, or is salted, hot or raw
+ * garlic, is started low.
  */
 export function withMeasuredAcid(
   lines: readonly RecipeLine[],

@@ -1,4 +1,5 @@
-import type { DishKind, Portion } from '../../types.js';
+import { capital } from '../../../words/index.js';
+import type { Portion } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import {
@@ -10,6 +11,7 @@ import {
 } from './headings.js';
 import { addLine, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
+import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
 import { linesOfProse } from './prose.js';
 import { peopleOfAmount, readServings } from './servings.js';
 
@@ -43,17 +45,40 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
   rows.forEach((row, index) => {
     const heading = headingOf(row, rows[index + 1], { found, part, options, isTitled: index > titleAt });
     if (heading) part = heading;
-    else if (index === titleAt) found.title = titleOf(row);
+    else if (index === titleAt) takeTitle(found, row, servings, options);
     else if (index < titleAt) found.story = joined(found.story, row);
     else if (!takeFact(found, row, part, servings, options))
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
   });
+  if (found.title === '')
+    found.title =
+      titleOfFoods(
+        found.lines.map(({ reading }) => reading),
+        options,
+      ) || titleOf(rows[0] ?? '');
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
   if (found.lines.length === 0)
     for (const line of linesOfProse(found.steps, options))
       addLine(found, line, usualComponent(found), options);
   return found;
 }
+
+/** The row that is the title, with what stands in brackets behind it; a sentence of a letter is its story. */
+function takeTitle(found: SortedRows, row: string, servings: Serving, options: LineOptions): void {
+  const { title, facts } = factsOfTitle(row);
+  const told = isSentence(row) ? row : facts;
+  if (isSentence(row)) found.story = row;
+  else found.title = titleOf(title);
+  if (!servesWithin.test(told)) return;
+  const read = readServings(told.slice(told.search(servesWithin)), options.system);
+  servings.people ??= read.people;
+  found.portion = read.portion ?? found.portion;
+  const makes = /\bmakes\b[^,;.)]*/i.exec(facts)?.[0];
+  if (makes) servings.millilitres ??= readServings(makes, options.system).millilitres;
+  if (makes) found.story = joined(found.story, capital(makes));
+}
+
+const servesWithin = /\b(?:serves|feeds|enough for|makes) (?:about |around )?\d/i;
 
 interface Serving {
   people: number | null;
@@ -74,35 +99,6 @@ function emptyRows(): SortedRows {
     lines: [],
     steps: [],
   };
-}
-
-const longestTitleWords = 14;
-
-/** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
-function titleRow(rows: readonly string[], options: LineOptions): number {
-  const end = rows.findIndex((row) => ingredientsHeading.test(row) || methodHeading.test(row));
-  const before = rows.slice(0, end > 0 ? end : Math.min(rows.length, 6));
-  const found = before.findIndex(
-    (row) =>
-      row.split(/\s+/).length <= longestTitleWords &&
-      !/[.!?:;,]$/.test(row) &&
-      readServings(row, options.system).people === null &&
-      !factRow.test(row) &&
-      parseIngredientLine(row.replace(bullet, ''), options).amount === null,
-  );
-  return found >= 0 ? found : ingredientsHeading.test(rows[0] ?? '') ? -1 : 0;
-}
-
-const longestTitle = 120;
-
-/** A title without marks, and never cut in the middle of a word. */
-export function titleOf(row: string): string {
-  const title = row.replace(/^#+ */, '').replace(/[,:]$/, '').replace(/\s+/g, ' ').trim();
-  if (title.length <= longestTitle) return title;
-  return title
-    .slice(0, longestTitle + 1)
-    .replace(/\s+\S*$/, '')
-    .slice(0, longestTitle);
 }
 
 /**
@@ -139,8 +135,6 @@ function headingOf(row: string, next: string | undefined, context: HeadingContex
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
 
-const factRow =
-  /^(?:serves|servings?|makes|yields?|feeds|enough for|for \d|prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)\b.{0,60}$/i;
 const timeRow =
   /^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|rest(?:ing)?|chill(?:ing)?|ready in)(?: time)?\s*:?\s*(?:about )?\d.{0,60}$/i;
 const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
@@ -256,13 +250,4 @@ function isProse(row: string): boolean {
 
 function usualComponent({ title }: SortedRows): string {
   return kindOf(title) === 'salad' ? 'Salad' : titleOf(title).slice(0, 60) || 'All';
-}
-
-/** What a title says a dish is: a salad with a dressing is a salad. */
-export function kindOf(title: string): DishKind {
-  const main = title.replace(/\b(?:with|and|in|&)\b.*$/i, '');
-  const named = /\bsalads?\b(?! dressing)|\bslaw\b(?! dressing)/i.test(main);
-  if (/\bdressing\b|vinaigrette/i.test(main) && !named) return 'dressing';
-  const isDip = /\bdips?\b|hummus|houmous|spread|pâté|\bsalsa\b|guacamole|tzatziki/i.test(title);
-  return isDip && !named ? 'dip' : 'salad';
 }

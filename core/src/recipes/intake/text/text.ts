@@ -1,7 +1,8 @@
 import type { MeasureSystem } from '../../../amounts/index.js';
 import { findIngredient, standardLarder, type Larder, type Scaling } from '../../../larder/index.js';
 import type { LineReading, Recipe, RecipeComponent, RecipeLine } from '../../types.js';
-import { kindOf, sortRows, type SortedRows } from './rows.js';
+import { sortRows, type SortedRows } from './rows.js';
+import { kindOf } from './title.js';
 import { readSteps } from '../step/steps.js';
 import { withMeasuredAcid } from './measured-acid.js';
 import { withPulsesOfSteps } from './pulses-by-steps.js';

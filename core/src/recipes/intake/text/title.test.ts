@@ -1,0 +1,46 @@
+import { describe, expect, it } from 'vitest';
+import { parseRecipeText } from './text.js';
+
+const read = (text: string) => parseRecipeText(text, { system: 'us' });
+
+describe('what a text is called', () => {
+  it('a sentence of a letter is its story, with its people; the dish is named by its foods', () => {
+    const recipe = read(`Hi Ida,
+
+here's the beetroot thing from last night!! It feeds 6 as a starter, or 4 hungry people.
+
+4 medium beets (about 600g), roasted till soft
+a good handful of walnuts, toasted - keep a few back
+2 tbsp sherry vinegar (or red wine vinegar)
+s&p
+
+Slice the beets into wedges and dress them with the vinegar. Finish with the walnuts.
+
+Love, Bea`);
+    expect([recipe.title, recipe.serves, recipe.portion]).toEqual(['Beets and walnuts', 6, 'taste']);
+    expect(recipe.story).toMatch(/^here's the beetroot thing/);
+    expect(recipe.lines.map(({ ingredient }) => ingredient)).toEqual([
+      'beetroot',
+      'walnuts',
+      'sherry-vinegar',
+      'fine-salt',
+      'black-pepper',
+    ]);
+  });
+
+  it('brackets behind it say how much it makes and for how many', () => {
+    const recipe = read(`CHARRED CORN SALSA (makes about 3 cups, serves 8 as a dip)
+
+3 ears corn, shucked
+1 (15-oz) can black beans, rinsed
+Tortilla chips, for serving
+
+1. Char the corn and cut the kernels off the cobs.
+2. Mix everything but the chips in a large bowl.
+3. Serve with the chips.`);
+    expect([recipe.title, recipe.serves, recipe.portion]).toEqual(['CHARRED CORN SALSA', 8, 'taste']);
+    expect(recipe.story).toBe('Makes about 3 cups');
+    // "Everything but the chips" leaves the chips for the last step.
+    expect(recipe.steps.map(({ uses }) => uses.map(({ line }) => line))).toEqual([['l1'], ['l2'], ['l3']]);
+  });
+});

@@ -1,0 +1,79 @@
+import { findIngredient, standardLarder } from '../../../larder/index.js';
+import type { DishKind, LineReading } from '../../types.js';
+import type { LineOptions } from '../line/amount.js';
+import { parseIngredientLine } from '../line/line.js';
+import { ingredientsHeading, methodHeading } from './headings.js';
+import { bullet } from './ingredient-rows.js';
+import { readServings } from './servings.js';
+
+const factRow =
+  /^(?:serves|servings?|makes|yields?|feeds|enough for|for \d|prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)\b.{0,60}$/i;
+const longestTitleWords = 14;
+
+/** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
+export function titleRow(rows: readonly string[], options: LineOptions): number {
+  const isMeasured = (row: string) => parseIngredientLine(row.replace(bullet, ''), options).amount !== null;
+  // No title stands under an ingredient.
+  const end = rows.findIndex(
+    (row) => ingredientsHeading.test(row) || methodHeading.test(row) || isMeasured(factsOfTitle(row).title),
+  );
+  const before = rows.slice(0, end > 0 ? Math.min(end, 6) : Math.min(rows.length, 6));
+  const found = before.findIndex((row) => {
+    const { title } = factsOfTitle(row);
+    return (
+      title.split(/\s+/).length <= longestTitleWords &&
+      !/[.!?:;,]$/.test(title) &&
+      readServings(title, options.system).people === null &&
+      !factRow.test(title) &&
+      !isMeasured(title)
+    );
+  });
+  return found >= 0 ? found : ingredientsHeading.test(rows[0] ?? '') ? -1 : 0;
+}
+
+const longestTitle = 120;
+
+/** A title without marks, and never cut in the middle of a word. */
+export function titleOf(row: string): string {
+  const title = row.replace(/^#+ */, '').replace(/[,:]$/, '').replace(/\s+/g, ' ').trim();
+  if (title.length <= longestTitle) return title;
+  return title
+    .slice(0, longestTitle + 1)
+    .replace(/\s+\S*$/, '')
+    .slice(0, longestTitle);
+}
+
+/** "Corn salsa (makes 3 cups, serves 8)": the title, and what the brackets say of it. */
+export function factsOfTitle(row: string): { readonly title: string; readonly facts: string } {
+  const brackets = /\s*\(([^)]*\b(?:serves|makes|feeds|for \d|enough for)\b[^)]*)\)\s*$/i.exec(row);
+  return brackets ? { title: row.slice(0, brackets.index), facts: brackets[1]! } : { title: row, facts: '' };
+}
+
+/** Whether a row is told, not named: "Here is the beetroot thing from last night!" */
+export function isSentence(row: string): boolean {
+  return row.split(/\s+/).length > 6 && /[.!?]["”’)]?$/.test(row) && !/^#/.test(row);
+}
+
+const seasonings = new Set(['oils and vinegars', 'spices and seasoning', 'baking and sweet', 'other']);
+
+/** The name of a recipe that has none, by its first two foods; empty where it has none of those either. */
+export function titleOfFoods(
+  readings: readonly LineReading[],
+  { larder = standardLarder }: LineOptions,
+): string {
+  const foods = readings.filter(({ ingredient }) => {
+    const section = findIngredient(larder, ingredient)?.section;
+    return section !== undefined && !seasonings.has(section);
+  });
+  const names = [...new Set(foods.map(({ name }) => name.toLowerCase()))].slice(0, 2).join(' and ');
+  return names.charAt(0).toUpperCase() + names.slice(1);
+}
+
+/** What a title says a dish is: a salad with a dressing is a salad. */
+export function kindOf(title: string): DishKind {
+  const main = title.replace(/\b(?:with|and|in|&)\b.*$/i, '');
+  const named = /\bsalads?\b(?! dressing)|\bslaw\b(?! dressing)/i.test(main);
+  if (/\bdressing\b|vinaigrette/i.test(main) && !named) return 'dressing';
+  const isDip = /\bdips?\b|hummus|houmous|spread|pâté|\bsalsa\b|guacamole|tzatziki/i.test(title);
+  return isDip && !named ? 'dip' : 'salad';
+}
