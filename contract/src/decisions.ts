@@ -17,6 +17,8 @@ import {
   type KitDecision,
   type KitWay,
   kitWays,
+  longWaitWays,
+  type LongWaitWay,
   type LineKey,
   type OwnSet,
   type Rational,
@@ -50,6 +52,9 @@ export class DishMakingDto implements DishMaking {
   @MayBeAbsent() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: readonly string[];
   @MayBeAbsent() @IsBoolean() spare?: boolean;
   @MayBeAbsent() @IsBoolean() swap?: boolean;
+  @MayBeAbsent()
+  @IsIn(longWaitWays, { message: 'Choose what is done about the long wait.' })
+  longWait?: LongWaitWay;
 }
 
 /** A way out of a shortage that was taken. */

@@ -18,6 +18,13 @@ async function keepText(page: Page, text: string): Promise<void> {
   await expect(page.getByRole('heading', { name: text.split('\n')[0]!, level: 2 })).toBeVisible();
 }
 
+/** Keeps the pasted recipe, and waits until its page is there. */
+async function keep(page: Page, title: string): Promise<void> {
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+  await expect(page).toHaveURL(/\/recipes\/[0-9a-f-]{36}/);
+}
+
 test('a food that the larder does not have is asked about, added in place, and known everywhere', async ({
   kitchen: page,
 }) => {
@@ -97,7 +104,7 @@ Serves 4
 
 Dice the peppers. Toss the beans with the yoghurt and the chervil. Scatter with the walnuts.`,
   );
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await keep(page, 'Salad of what there is');
   await makeClass(page, 'Left open', '8');
   await addDish(page, 'Salad of what there is');
   const dishes = page.getByRole('list', { name: 'Dishes' });
@@ -152,7 +159,7 @@ Serves 4
 
 Fry the halloumi.`,
   );
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await keep(page, 'Row that lacks a figure');
   await makeClass(page, 'Lacking', '4');
   await addDish(page, 'Row that lacks a figure');
   await saved(page);

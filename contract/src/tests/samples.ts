@@ -76,6 +76,7 @@ const making = {
   once: ['c1'],
   spare: true,
   swap: true,
+  longWait: 'ahead',
 };
 const dish = {
   id,

@@ -181,7 +181,8 @@ function cardStep(
   );
   const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
   const { waitMinutes } = step;
-  const wait = waitMinutes ? `, then wait ${showRange(waitMinutes.low, waitMinutes.high)} min` : '';
+  const minutes = waitMinutes && `${showRange(waitMinutes.low, waitMinutes.high)} min`;
+  const wait = minutes ? `, then ${step.waitsAtHome ? `${minutes} at home` : `wait ${minutes}`}` : '';
   return {
     number,
     text: step.text,

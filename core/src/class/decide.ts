@@ -8,6 +8,7 @@ import { decisionsOf, type ShoppingDecisions } from './decisions.js';
 import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
 import type { ClassFacts } from './facts.js';
 import { applyKitDecisions } from './kit-decisions.js';
+import { withLongWaits } from './long-waits.js';
 import { splitStations } from './stations.js';
 import { withSubstitute } from './substitute.js';
 
@@ -31,7 +32,8 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
       madeDo(withoutSkipped(chosen, decisions), decisions),
     );
     const places = dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations;
-    return { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, places) } as DecidedDish;
+    const made = { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, places) };
+    return withLongWaits(made, { lengthMinutes: facts.lengthMinutes, when: decisions.when }) as DecidedDish;
   });
 
   function withSubstituteOf(recipe: Recipe, missing: string, taken: string): Recipe {

@@ -14,6 +14,10 @@ export const makers: readonly Maker[] = [
   'made ahead',
 ];
 
+/** What is done about a wait that work in class leads into and that the class is too short for. */
+export const longWaitWays = ['ready-made', 'ahead', 'unchilled'] as const;
+export type LongWaitWay = (typeof longWaitWays)[number];
+
 /** How a dish is shared out, beyond who makes it. What is absent is not done. */
 export interface DishMaking {
   /** For `some stations`: their numbers. Everybody eats of what they make. */
@@ -28,6 +32,8 @@ export interface DishMaking {
   readonly spare?: boolean;
   /** One more batch, finished before class, that takes the place of one that must wait. */
   readonly swap?: boolean;
+  /** What is done about a wait that the class is too short for; the first that fits where absent. */
+  readonly longWait?: LongWaitWay;
 }
 
 /** A dish on the menu of a class, with the version of its recipe that the class uses. */

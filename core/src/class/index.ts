@@ -11,3 +11,4 @@ export { type ClassSize, classSize, classSizeProblem } from './class-size.js';
 export { applyKitDecisions } from './kit-decisions.js';
 export { chosenRecipe, decidedDishes, slowestWay } from './decide.js';
 export { type AlternativeOption, alternativesOf, type LineAlternatives } from './alternatives.js';
+export { type LongWait, longWaitOf } from './long-waits.js';

@@ -1,4 +1,11 @@
-import { alternativesOf, chosenRecipe, type ClassFacts, decisionsOf, splitStations } from '../class/index.js';
+import {
+  alternativesOf,
+  chosenRecipe,
+  type ClassFacts,
+  decisionsOf,
+  longWaitOf,
+  splitStations,
+} from '../class/index.js';
 import { dateOf } from '../identity/index.js';
 import { buildKitList, type KitList } from '../kit/index.js';
 import { allergensByList, type Larder, larderOf } from '../larder/index.js';
@@ -70,7 +77,13 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
       notKnown,
     })),
     alternatives: openLines(passes),
+    longWaits: longWaits(passes),
   };
+}
+
+function longWaits({ facts, larder, dishes }: Passes): ClassPlan['longWaits'] {
+  const time = { lengthMinutes: facts.lengthMinutes, when: decisionsOf(facts).when };
+  return dishes.flatMap(({ given }) => longWaitOf(given, chosenRecipe(given, larder), time) ?? []);
 }
 
 function openLines({ bundle, facts, larder, dishes }: Passes): ClassPlan['alternatives'] {

@@ -1,4 +1,4 @@
-import type { ClassFacts, KitchenFacts, LineAlternatives } from '../class/index.js';
+import type { ClassFacts, KitchenFacts, LineAlternatives, LongWait } from '../class/index.js';
 import type { DishId, LocalDate, LocalTime } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -57,4 +57,6 @@ export interface ClassPlan {
   }[];
   /** Lines of which the recipes leave something open: "or soured cream", "any colour". */
   readonly alternatives: readonly LineAlternatives[];
+  /** Waits that the class is too short for, and what is done about each. */
+  readonly longWaits: readonly LongWait[];
 }

@@ -110,7 +110,12 @@ describe('a clash and its ways out', () => {
     const long = recipe([], {
       steps: [
         step('knead', { handsOnMinutes: 80 }),
-        step('rest', { handsOnMinutes: 0, waitMinutes: { low: 40, high: 40 }, after: ['knead'] }),
+        step('rest', {
+          text: 'Bake it.',
+          handsOnMinutes: 0,
+          waitMinutes: { low: 40, high: 40 },
+          after: ['knead'],
+        }),
       ],
     });
     // 5 welcome + 60 (80 × 1.5 ÷ 2) + 1 + 40 + 20 eating + 15 clearing = 141 > 120; 15 min more are too few,

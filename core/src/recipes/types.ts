@@ -159,6 +159,8 @@ export interface RecipeStep {
   readonly declined?: readonly string[];
   /** Minutes the instructor shows this step to the class; 0 where it is not shown. */
   readonly demonstrateMinutes: number;
+  /** What is made in class waits once it was carried home; absent in a recipe. */
+  readonly waitsAtHome?: boolean;
   /** Why the plan of a class added this step by itself; absent in a recipe. */
   readonly addedFor?: string;
 }

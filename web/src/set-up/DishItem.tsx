@@ -12,6 +12,7 @@ import { OpenLinesOf } from '../classes/OpenLines.js';
 import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
+import { LongWaitChoice } from './LongWaitChoice.js';
 
 const noMaking: DishMaking = {};
 
@@ -191,6 +192,7 @@ function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onC
       )}
       {notKnown ? <NotKnownFoods names={notKnown.split('\n')} /> : null}
       <OpenLinesOf dishId={dish.id} />
+      <LongWaitChoice dishId={dish.id} making={dish.making ?? noMaking} onMaking={onMaking} />
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice

@@ -175,7 +175,7 @@ To serve:
     steps: [
       '4 | in class | – | smoked-mackerel',
       '4 | in class | – | soured-cream, cream-cheese, horseradish, lemon',
-      '2 + 120–720 | before | fridge | –',
+      '2 + 120 | before | fridge | –',
       '2 + 15–18 | in class | oven 180 °C | rye-bread, cucumber, chives',
     ],
 

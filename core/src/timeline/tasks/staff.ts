@@ -31,8 +31,18 @@ export function staffFor(
   return load.assistant <= load.you ? 'assistant' : 'you';
 }
 
-/** A step that may be either is done before, unless the instructor wants it in class. */
-export function isInClass({ input }: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
+/**
+ * A step that may be either is done before, unless the instructor wants it in class. What comes before a step
+ * that is done before class is done before, too.
+ */
+export function isInClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
+  return (
+    isMeantForClass(draft, dish, step) &&
+    dish.recipe.steps.every((each) => !each.after.includes(step.id) || isInClass(draft, dish, each))
+  );
+}
+
+function isMeantForClass({ input }: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
   const wanted = input.decisions.when[stepKey(dish.id, step.id)];
   return (wanted ?? step.place) === 'in class';
 }

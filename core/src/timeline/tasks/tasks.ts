@@ -76,6 +76,8 @@ function linkSteps(draft: TaskDraft, dish: TimedDish, before: StepId, step: Step
   if (isEaten || step.shown)
     draft.link(readyMade.last, step.shown ?? step.hands, isEaten ? keeping(holdOf(dish, before)) : {});
   if (!isEaten) draft.link(given.last, step.hands, keeping(holdOf(dish, before)));
+  // The own batch is seen to before the ready-made one is gone on with.
+  else if (given.last === given.hands) draft.link(given.hands, step.hands);
 }
 
 function linkTo(
@@ -116,12 +118,13 @@ function addStep(draft: TaskDraft, dish: TimedDish, step: RecipeStep, portions: 
 function addWork(draft: TaskDraft, planned: StepToPlan, shown: string | null): StepTasks {
   const hands = addHands(draft, planned);
   if (shown) draft.link(shown, hands);
-  const wait = planned.step.waitMinutes ? addWait(draft, planned, hands) : null;
+  const isCarriedHome = planned.step.waitsAtHome === true && !planned.ofSwap;
+  const wait = planned.step.waitMinutes && !isCarriedHome ? addWait(draft, planned, hands) : null;
   return {
     shown,
     hands,
     last: wait ?? hands,
-    waitsInClass: wait !== null && planned.place.inClass,
+    waitsInClass: (wait !== null || isCarriedHome) && planned.place.inClass,
   };
 }
 

@@ -59,6 +59,8 @@ export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
       return step.waitMinutes?.low === finding.low && step.waitMinutes.high === finding.high;
     case 'work':
       return step.handsOnMinutes === finding.minutes;
+    case 'keep':
+      return step.holdMinutes === finding.minutes;
     case 'appliance':
       return (
         step.occupies?.appliance === finding.appliance &&
@@ -83,6 +85,8 @@ export function acceptFinding(step: RecipeStep, finding: StepFinding): RecipeSte
       return { ...accepted, waitMinutes: { low: finding.low, high: finding.high } };
     case 'work':
       return { ...accepted, handsOnMinutes: finding.minutes };
+    case 'keep':
+      return { ...accepted, holdMinutes: finding.minutes };
     case 'appliance':
       return { ...accepted, occupies: { appliance: finding.appliance, setting: finding.setting } };
     case 'tool':
@@ -108,6 +112,8 @@ export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeSt
       return { ...declined, waitMinutes: null };
     case 'work':
       return { ...declined, handsOnMinutes: usualHandsOnMinutes };
+    case 'keep':
+      return { ...declined, holdMinutes: null };
     case 'appliance':
       return { ...declined, occupies: null };
     case 'tool':

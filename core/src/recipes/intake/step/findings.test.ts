@@ -109,9 +109,7 @@ describe('oven heat', () => {
 
 describe('times, and whether hands are free', () => {
   const spans = (text: string) =>
-    readTimes(text).map(
-      ({ low, high, waits }) => `${low === high ? high : `${low}-${high}`} ${waits ? 'wait' : 'work'}`,
-    );
+    readTimes(text).map(({ low, high, kind }) => `${low === high ? high : `${low}-${high}`} ${kind}`);
   it.each<[string, string[]]>([
     ['Simmer for 15–20 minutes.', ['15-20 wait']],
     ['Whisk for 2 minutes, then chill for an hour.', ['2 work', '60 wait']],
@@ -120,7 +118,21 @@ describe('times, and whether hands are free', () => {
     ['Stir every 5 minutes while it simmers for half an hour.', ['30 wait']],
     ['Soak overnight.', ['600-720 wait']],
     ['Soak for 8 to 12 hours or overnight.', ['480-720 wait']],
-    ['Chill overnight or for at least 2 hours.', ['120-720 wait']],
+    // A wait that may be the night is the shorter one; the rest is how long it keeps.
+    ['Chill overnight or for at least 2 hours.', ['120 wait', '600 keep']],
+    ['Marinate for 1 hour or overnight.', ['60 wait', '660 keep']],
+    ['Rest in the fridge for at least an hour, and preferably overnight.', ['60 wait', '660 keep']],
+    ['Cover and chill 30 minutes or up to 2 days.', ['30 wait', '2850 keep']],
+    ['Keeps 3 to 4 days in the fridge.', ['4320-5760 keep']],
+    ['Can be made up to 3 days ahead.', ['4320 keep']],
+    ['Refrigerate until needed, up to 5 days.', ['7200 keep']],
+    ['Will keep for a week in a jar.', ['10080 keep']],
+    ['Stand at room temperature for up to 1 hour.', ['60 keep']],
+    ['Cook for up to 10 minutes.', ['10 wait']],
+    ['Take out of the fridge 30 minutes before serving.', ['30 rest']],
+    ['Simmer for 25 minutes; look after 15.', ['25 wait']],
+    ['Leave to cool completely.', ['30-60 wait']],
+    ['Tear the bread and toast it in the oven for 12 minutes.', ['12 wait']],
     ['Massage it with a pinch of salt for 2 minutes.', ['2 work']],
     ['Boil the eggs nine minutes.', ['9 wait']],
     ['Massage the kale for 3 minutes.', ['3 work']],

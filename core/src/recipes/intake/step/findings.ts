@@ -1,8 +1,9 @@
 import { showRational, writeAmount } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
 import { techniqueWords } from '../../../techniques/index.js';
-import { showRange } from '../../../words/index.js';
+import { showRange, showSpan } from '../../../words/index.js';
 import type { Appliance, RecipeLine, StepGift, StepUse } from '../../types.js';
+import { applianceNamed } from './appliance-words.js';
 import { giftsIn } from './gifts.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
@@ -17,21 +18,13 @@ const mostTechniques = 4;
 export type StepFinding = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'wait'; readonly low: number; readonly high: number }
   | { readonly kind: 'work'; readonly minutes: number }
+  | { readonly kind: 'keep'; readonly minutes: number }
   | { readonly kind: 'appliance'; readonly appliance: Appliance; readonly setting: string }
   | { readonly kind: 'tool'; readonly tool: string }
   | { readonly kind: 'technique'; readonly technique: string }
   | { readonly kind: 'line'; readonly use: StepUse }
   | { readonly kind: 'gift'; readonly gift: StepGift }
 );
-
-const appliances: readonly (readonly [RegExp, Appliance])[] = [
-  [/\b(oven|roast|bake)\b/i, 'oven'],
-  [/\b(microwave)\b/i, 'microwave'],
-  [/\b(griddle|char-?grill)\b/i, 'griddle'],
-  [/\b(blender|blend|processor|blitz)\b/i, 'blender'],
-  [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|toast)\b/i, 'hob'],
-  [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
-];
 
 const toolWords: readonly (readonly [RegExp, string])[] = [
   [
@@ -100,7 +93,8 @@ export function giftFinding(gift: StepGift): StepFinding {
 function timesIn(text: string): StepFinding[] {
   const spans = readTimes(text);
   const waits = spans.filter((span) => span.waits);
-  const works = spans.filter((span) => !span.waits);
+  const works = spans.filter(({ kind }) => kind === 'work');
+  const kept = Math.max(0, ...spans.filter(({ kind }) => kind === 'keep').map(({ low }) => low));
   const sum = (of: typeof spans, end: 'low' | 'high') => of.reduce((total, span) => total + span[end], 0);
   const found: StepFinding[] = [];
   if (waits.length > 0) {
@@ -120,6 +114,8 @@ function timesIn(text: string): StepFinding[] {
       label: `${sum(works, 'high')} min hands-on`,
       minutes: sum(works, 'high'),
     });
+  if (kept > 0)
+    found.push({ kind: 'keep', key: `keep:${kept}`, label: `keeps ${showSpan(kept)}`, minutes: kept });
   return found;
 }
 
@@ -135,7 +131,7 @@ function carriedHeats(texts: readonly string[]): (OvenHeat | null)[] {
 function applianceIn(text: string, carried: OvenHeat | null): StepFinding[] {
   const own = readOvenHeat(text);
   const heat = own ?? (/\b(?:oven|roast|bake)\b/i.test(text) ? carried : null);
-  const named = appliances.find(([pattern]) => pattern.test(text))?.[1];
+  const named = applianceNamed(text);
   const appliance = heat && !named ? 'oven' : named;
   if (!appliance) return [];
   const setting = appliance === 'oven' && heat ? `${heat.celsius} °C` : '';

@@ -93,7 +93,7 @@ export function emptyStep(
 
 function placeOf(text: string, wait: RecipeStep['waitMinutes']): StepPlace {
   if (
-    /\b(overnight|the day before|a day ahead|the night before)\b/i.test(text) ||
+    /\b(the day before|a day ahead|the night before)\b/i.test(text) ||
     (wait !== null && wait.low > longestWaitInClass)
   )
     return 'before';

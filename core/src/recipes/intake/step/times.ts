@@ -1,16 +1,27 @@
 import { toNumber } from '../../../amounts/index.js';
 import { plainSpelling, readNumber } from '../line/numbers.js';
 
+/**
+ * What a stretch of time is to its step: hands at work, a wait, how long the result keeps, or a rest out of
+ * the cold.
+ */
+export type SpanKind = 'work' | 'wait' | 'keep' | 'rest';
+
 /** A stretch of time that a step names, in whole minutes, and whether hands are free in it. */
 export interface TimeSpan {
   readonly low: number;
   readonly high: number;
   readonly waits: boolean;
+  readonly kind: SpanKind;
 }
 
 const overnight = { low: 600, high: 720 };
 /** A span without any telling verb is work up to this length, and waiting beyond. An estimate. */
 const longestUnnamedWork = 5;
+
+/** A wait that may be this many times as long, and is long then, is the shorter one: the rest is keeping. */
+const keepsFromTimes = 4;
+const keepsFromMinutes = 240;
 
 const minutesIn: Readonly<Record<string, number>> = {
   second: 1 / 60,
@@ -21,10 +32,11 @@ const minutesIn: Readonly<Record<string, number>> = {
   hr: 60,
   h: 60,
   day: 1440,
+  week: 10_080,
 };
 const numberStart =
-  /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day)))/gi;
-const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day)s?\b/i;
+  /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day|week)))/gi;
+const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day|week)s?\b/i;
 const waiting =
   /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
 const working =
@@ -47,28 +59,98 @@ export function readTimes(text: string): TimeSpan[] {
     if (moment.test(plain.slice(0, match.index))) continue;
     const factor = minutesIn[named[1]!.toLowerCase()]!;
     const high = wholeMinutes(number.high * factor);
+    const kind = kindOf(plain, { from: before, at: match.index, to: end }, high);
     spans.push({
       low: wholeMinutes(number.low * factor),
       high,
-      waits: isWaiting(clauseAround(plain, before, match.index, end), high),
+      waits: kind === 'wait' || kind === 'rest',
+      kind,
     });
   }
-  return withOvernight(spans, plain);
+  return withKeeping(withCooling(withOvernight(spans, plain), plain));
+}
+
+interface Place {
+  readonly from: number;
+  readonly at: number;
+  readonly to: number;
+}
+
+const keeping =
+  /\b(?:keeps|will keep|can be kept|keep(?: it| them| for| up to|,)? *(?:for|up to)|lasts?|good for|stays? (?:fresh|crisp|good)|stor(?:e|ed|es)|(?:can be |may be )?(?:made|prepared|assembled|done))\b/i;
+const ahead = /^,? (?:ahead|in advance|beforehand|before(?: the class| you need)?)\b/i;
+const cooks = /\b(?:simmer|boil|bake|roast|poach|steam|cook|char|fry|toast|grill)(?:s|ing|ed)?\b/i;
+const outOfCold =
+  /\b(?:take|bring|lift|remove|get|pull)\b[^.;]{0,40}\b(?:out of|from) the (?:fridge|refrigerator|cold)\b|\bcome (?:up |back )?to room temperature\b/i;
+
+/** What a span is, by the words of its clause and those that stand at it. */
+function kindOf(plain: string, { from, at, to }: Place, minutes: number): SpanKind {
+  const clause = clauseAround(plain, from, at, to);
+  const isUpTo = /\bup to\s*$/i.test(plain.slice(0, at));
+  if (isUpTo && !cooks.test(clause)) return 'keep';
+  if (ahead.test(plain.slice(to)) && !outOfCold.test(clause)) {
+    if (keeping.test(clause) || minutes >= keepsFromMinutes) return 'keep';
+  }
+  if (/\b(?:keeps|will keep|can be kept|lasts?|good for|stays? (?:fresh|crisp|good))\b/i.test(clause))
+    return 'keep';
+  if (
+    /\bkeep(?: it| them)?(?: covered| chilled)?(?: in the fridge| in a jar)?(?: for)?\s*$/i.test(
+      plain.slice(from, at),
+    )
+  )
+    return minutes >= keepsFromMinutes ? 'keep' : 'wait';
+  if (outOfCold.test(clause)) return 'rest';
+  return isWaiting(clause, minutes) ? 'wait' : 'work';
+}
+
+/** "30 minutes or up to 2 days", "an hour or overnight": a wait, and how long it keeps on from there. */
+function withKeeping(spans: readonly TimeSpan[]): TimeSpan[] {
+  return spans.flatMap((span, index): TimeSpan[] => {
+    const before = spans[index - 1];
+    if (span.kind === 'keep' && before?.kind === 'wait' && span.high > before.high)
+      return [{ ...span, low: span.low - before.low, high: span.high - before.low }];
+    const isWide =
+      span.kind === 'wait' && span.high >= keepsFromMinutes && span.high >= keepsFromTimes * span.low;
+    if (!isWide) return [span];
+    const kept = span.high - span.low;
+    return [
+      { ...span, high: span.low },
+      { low: kept, high: kept, waits: false, kind: 'keep' },
+    ];
+  });
+}
+
+/** Until hot food is cold through, spread out, ~; what is left deep takes longer. */
+const coolingMinutes = { low: 30, high: 60 };
+const coldThrough =
+  /\b(?:cool|cooled|cold) (?:completely|to room temperature)\b|\buntil (?:completely )?cold\b/i;
+
+/** "Leave to cool completely" is a wait that nobody counts. */
+function withCooling(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
+  const isSaid = spans.some(({ kind }) => kind === 'wait' || kind === 'rest');
+  return coldThrough.test(plain) && !isSaid
+    ? [...spans, { ...coolingMinutes, waits: true, kind: 'wait' }]
+    : [...spans];
 }
 
 /** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
 function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
   if (!/\bovernight\b/i.test(plain) || spans.some((span) => span.high >= overnight.low)) return [...spans];
-  const other = /\bor overnight\b/i.test(plain)
+  const other = /\b(?:or|and)(?:,? (?:preferably|better|ideally|up to))? overnight\b/i.test(plain)
     ? spans.length - 1
     : /\bovernight,? or\b/i.test(plain)
       ? 0
       : -1;
   const either = spans[other];
-  if (!either) return [...spans, { ...overnight, waits: true }];
+  if (!either) return [...spans, { ...overnight, waits: true, kind: 'wait' }];
   return spans.map((span, index) =>
     index === other
-      ? { low: Math.min(span.low, overnight.low), high: Math.max(span.high, overnight.high), waits: true }
+      ? {
+          low: Math.min(span.low, overnight.low),
+          high: Math.max(span.high, overnight.high),
+          waits: true,
+          kind: 'wait' as const,
+        }
       : span,
   );
 }
@@ -107,6 +189,8 @@ function clauseAround(plain: string, from: number, at: number, to: number): stri
 function isWaiting(clause: string, minutes: number): boolean {
   const waits = lastIndexOf(clause, waiting);
   const works = lastIndexOf(clause, working);
+  // What toasts in the oven needs no hands.
+  if (/\boven\b/i.test(clause)) return true;
   if (waits < 0 && works < 0) return minutes > longestUnnamedWork;
   return waits > works;
 }

@@ -3,6 +3,7 @@ import { findIngredient, standardLarder, type Larder, type Scaling } from '../..
 import type { LineReading, Recipe, RecipeComponent, RecipeLine } from '../../types.js';
 import { sortRows, type SortedRows } from './rows.js';
 import { kindOf } from './title.js';
+import { jobsOf } from '../step/jobs.js';
 import { readSteps } from '../step/steps.js';
 import { withMeasuredAcid } from './measured-acid.js';
 import { withPulsesOfSteps } from './pulses-by-steps.js';
@@ -32,6 +33,7 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
   const read = parts.lines.map(({ reading, component }, index) =>
     lineOf(reading, index, component, options.larder),
   );
+  const jobs = jobsOf(parts.steps);
   const lines = withMeasuredAcid(withPulsesOfSteps(read, parts.steps, options.larder), options.larder);
   const { title, serves, portion, story, source, credit, permission, notes } = parts;
   // A recipe of a title only still has a place for its first line.
@@ -55,8 +57,8 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
     components,
     lines,
     steps: readSteps(
-      parts.steps,
-      parts.steps.map((step) => componentOfStep(step, lines, components)),
+      jobs,
+      jobs.map((step) => componentOfStep(step, lines, components)),
       lines,
       options.larder,
     ),

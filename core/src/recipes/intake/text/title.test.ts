@@ -28,6 +28,11 @@ Love, Bea`);
     ]);
   });
 
+  it('a title may count something', () =>
+    expect(read('Five of it\nServes 4\nIngredients\n200 g feta\nMethod\n1. Blend.').title).toBe(
+      'Five of it',
+    ));
+
   it('brackets behind it say how much it makes and for how many', () => {
     const recipe = read(`CHARRED CORN SALSA (makes about 3 cups, serves 8 as a dip)
 

@@ -13,11 +13,12 @@ const longestTitleWords = 14;
 /** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
 export function titleRow(rows: readonly string[], options: LineOptions): number {
   const isMeasured = (row: string) => parseIngredientLine(row.replace(bullet, ''), options).amount !== null;
-  // No title stands under an ingredient.
-  const end = rows.findIndex(
-    (row) => ingredientsHeading.test(row) || methodHeading.test(row) || isMeasured(factsOfTitle(row).title),
-  );
-  const before = rows.slice(0, end > 0 ? Math.min(end, 6) : Math.min(rows.length, 6));
+  // No title stands under a heading or an ingredient. A first row that counts may be one: "Five of it".
+  const ends = [
+    rows.findIndex((row) => ingredientsHeading.test(row) || methodHeading.test(row)),
+    rows.findIndex((row) => isMeasured(factsOfTitle(row).title)),
+  ].filter((at) => at > 0);
+  const before = rows.slice(0, Math.min(6, rows.length, ...ends));
   const found = before.findIndex((row) => {
     const { title } = factsOfTitle(row);
     return (

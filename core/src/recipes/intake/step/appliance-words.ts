@@ -1,0 +1,23 @@
+import type { Appliance } from '../../types.js';
+import { readTimes } from './times.js';
+
+const appliances: readonly (readonly [RegExp, Appliance])[] = [
+  [/\b(oven|roast|bake)\b/i, 'oven'],
+  [/\b(microwave)\b/i, 'microwave'],
+  [/\b(griddle|char-?grill)\b/i, 'griddle'],
+  [/\b(blender|blend|processor|blitz)\b/i, 'blender'],
+  [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|toast|skillet|wok)\b/i, 'hob'],
+  [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
+];
+
+/** How long something keeps in the fridge does not put it there now. */
+const onlyKept = /(?:^|(?<=[.;] ))[^.;]*\b(?:keeps|will keep|can be kept|lasts?)\b[^.;]*[.;]?/gi;
+
+/** The appliance that a text names by what is done; null where none. Out of the fridge nothing is in it. */
+export function applianceNamed(text: string): Appliance | null {
+  const now = text.replace(onlyKept, '');
+  const isOut = /\bfridge\b/i.test(text) && readTimes(text).some(({ kind }) => kind === 'rest');
+  return (
+    appliances.find(([pattern, each]) => pattern.test(now) && !(isOut && each === 'fridge'))?.[1] ?? null
+  );
+}

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { cutIntoJobs, jobsOf } from './jobs.js';
+
+describe('the jobs that a step holds', () => {
+  it.each<[string, string[]]>([
+    [
+      'The night before boil the potatoes 20 minutes, drain, cool and chill overnight.',
+      ['The night before boil the potatoes 20 minutes.', 'Drain, cool and chill overnight.'],
+    ],
+    [
+      'Heat a skillet. Char the corn, turning, 8 to 10 minutes. Cool 5 minutes, then cut it off the cobs.',
+      [
+        'Heat a skillet. Char the corn, turning, 8 to 10 minutes.',
+        'Cool 5 minutes, then cut it off the cobs.',
+      ],
+    ],
+    [
+      'Soak overnight, drain, cover with fresh water and simmer for 1 hour.',
+      ['Soak overnight.', 'Drain, cover with fresh water and simmer for 1 hour.'],
+    ],
+    [
+      'Roast for 30 minutes, then leave to cool completely.',
+      ['Roast for 30 minutes.', 'Leave to cool completely.'],
+    ],
+    // One wait, or two on the same appliance, are one job.
+    ['Boil the eggs for 8 minutes, then cool under cold water and peel.', []],
+    ['Boil hard for 10 minutes, then simmer for 40 minutes.', []],
+    ['Whisk for 2 minutes, then fold in the herbs.', []],
+    ['Blend everything until smooth. Taste and season.', []],
+  ])('%s', (text, jobs) => expect(cutIntoJobs(text)).toEqual(jobs.length > 0 ? jobs : [text]));
+
+  it('what only says how long it keeps is said with the step before', () =>
+    expect(jobsOf(['Leave to cool.', 'Keeps 3 to 4 days in the fridge.'])).toEqual([
+      'Leave to cool. Keeps 3 to 4 days in the fridge.',
+    ]));
+});

@@ -1,0 +1,47 @@
+import { type DishMaking, type LongWaitWay } from '@fornax/core';
+import styled from 'styled-components';
+import { useOpenClass } from '../classes/class-context.js';
+import { Choice } from '../parts/Field.js';
+
+const Wait = styled.div`
+  max-width: 340px;
+  margin: 4px 0;
+  p {
+    color: ${({ theme }) => theme.colour.lemonText};
+    font-size: 13px;
+    line-height: 18px;
+  }
+`;
+
+const wayNames: Readonly<Record<LongWaitWay, string>> = {
+  'ready-made': 'eat a batch made ahead, take yours home',
+  ahead: 'do the steps before it ahead',
+  unchilled: 'eat it without that wait',
+};
+
+/** A wait of a dish that the class is too short for: what is done about it, to be chosen. */
+export function LongWaitChoice({
+  dishId,
+  making,
+  onMaking,
+}: {
+  dishId: string;
+  making: DishMaking;
+  onMaking: (making: DishMaking) => void;
+}) {
+  const { plan } = useOpenClass();
+  const wait = plan.longWaits.find((each) => each.dishId === dishId);
+  if (!wait) return null;
+  return (
+    <Wait>
+      <p>{wait.sentence}:</p>
+      <Choice
+        label={`The long wait of ${wait.dish}`}
+        hideLabel
+        value={wait.way}
+        options={wait.ways.map((way) => ({ id: way, name: wayNames[way] }))}
+        onChange={(longWait) => onMaking({ ...making, longWait })}
+      />
+    </Wait>
+  );
+}
