@@ -60,7 +60,6 @@ describe('a wait that the class is too short for', () => {
       'swap s1 hands before',
       'swap s2 hands before',
       'swap s2 wait before',
-      'swap s3 hands before',
     ]);
     // One more batch is bought: 12 people at stations, 2 at the bench, and the one to eat.
     const beans = (making: DishMaking) =>

@@ -39,7 +39,8 @@ export function longWaitOf(dish: ClassDish, recipe: Recipe, time: ClassTime): Lo
   if (dish.maker === 'made ahead') return null;
   const isInClass = (step: RecipeStep) =>
     (lookUp(time.when, stepKey(dish.id, step.id)) ?? step.place) === 'in class';
-  const step = tooLong(recipe, time, isInClass) ?? longestOfTooMany(recipe, time, isInClass);
+  const alone = tooLong(recipe, time, isInClass);
+  const step = alone ?? longestOfTooMany(recipe, time, isInClass);
   if (!step) return null;
   const ways = waysOf(step, dish);
   const handsOn = recipe.steps.filter(isInClass).reduce((sum, each) => sum + each.handsOnMinutes, 0);
@@ -49,12 +50,17 @@ export function longWaitOf(dish: ClassDish, recipe: Recipe, time: ClassTime): Lo
     dishId: dish.id,
     dish: recipe.title,
     stepId: step.id,
-    sentence:
-      `“${step.text.replace(/[.]$/, '')}” takes ${showSpan(step.waitMinutes!.low)}, ` +
-      'longer than this class allows',
+    sentence: sentenceOf(step, alone !== undefined),
     way: decided && ways.includes(decided) ? decided : ways.find(fits)!,
     ways,
   };
+}
+
+function sentenceOf({ text, waitMinutes }: RecipeStep, isAlone: boolean): string {
+  const job = /^[^.;]*/.exec(text)![0];
+  return isAlone
+    ? `“${job}” takes ${showSpan(waitMinutes!.low)}, longer than this class allows`
+    : `Its waits are together longer than this class allows, “${job}” among them`;
 }
 
 type IsInClass = (step: RecipeStep) => boolean;
@@ -76,6 +82,8 @@ function longestOfTooMany(
   { lengthMinutes }: ClassTime,
   isInClass: IsInClass,
 ): RecipeStep | undefined {
+  // What follows the wait at home is done beside it, with the ready-made batch.
+  if (recipe.steps.some(({ waitsAtHome }) => waitsAtHome)) return undefined;
   const waitOf = (step: RecipeStep) =>
     isInClass(step) && !step.waitsAtHome ? (step.waitMinutes?.high ?? 0) : 0;
   const canMove = (step: RecipeStep) => (cooks.test(step.text) ? 0 : waitOf(step));

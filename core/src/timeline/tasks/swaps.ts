@@ -29,3 +29,15 @@ export function placeOfSwap(
     places: 1,
   };
 }
+
+/**
+ * The steps of a ready-made swap: all of them; where the own batch goes home, up to that wait, since the rest
+ * is done in class with what is ready.
+ */
+export function stepsOfSwap(steps: readonly RecipeStep[]): RecipeStep[] {
+  const later = new Set<string>();
+  for (const step of steps)
+    if (step.after.some((id) => later.has(id) || steps.find((each) => each.id === id)?.waitsAtHome))
+      later.add(step.id);
+  return steps.filter(({ id }) => !later.has(id));
+}

@@ -9,7 +9,7 @@ import { addClassFrame } from './frame.js';
 import { addHands } from './hands.js';
 import { heatingFor, largest, roundsFor } from './minutes.js';
 import { isInClass, shareOutFrame, staffFor } from './staff.js';
-import { isEatenReadyMade, placeOfSwap } from './swaps.js';
+import { isEatenReadyMade, placeOfSwap, stepsOfSwap } from './swaps.js';
 import type { ClassTasks, DishOnClock, StepPlace, StepTasks, StepToPlan, TaskInput } from './types.js';
 import { addWait } from './waits.js';
 import { withWashing } from './washing.js';
@@ -50,11 +50,20 @@ function addDish(draft: TaskDraft, { timed: dish, portions }: DishOnClock): void
 /** What is eaten of a last step: its own result, or that of the swap where it would still wait. */
 function readyTask(draft: TaskDraft, dish: TimedDish, stepId: StepId): string {
   const tasks = draft.tasksOf(dish, stepId)!;
-  return isEatenReadyMade(dish) && tasks.waitsInClass ? draft.tasksOf(dish, stepId, true)!.last : tasks.last;
+  const readyMade = isEatenReadyMade(dish) && isBridged(dish, stepId, tasks);
+  return (readyMade ? draft.tasksOf(dish, stepId, true)?.last : undefined) ?? tasks.last;
+}
+
+/** Whether the ready-made batch is gone on with after a step: of one that goes home, only after that wait. */
+function isBridged({ recipe, making }: TimedDish, stepId: StepId, given: StepTasks | undefined): boolean {
+  if (!given?.waitsInClass) return false;
+  return (
+    making?.longWait !== 'ready-made' || recipe.steps.find(({ id }) => id === stepId)?.waitsAtHome === true
+  );
 }
 
 function addSwap(draft: TaskDraft, dish: TimedDish, portions: DishPortions): void {
-  const { steps } = dish.recipe;
+  const steps = stepsOfSwap(dish.recipe.steps);
   for (const step of steps) {
     const place = placeOfSwap(draft, dish, step, portions);
     draft.keep(dish, step.id, addWork(draft, { dish, step, place, ofSwap: true }, null), true);
@@ -70,14 +79,12 @@ function addSwap(draft: TaskDraft, dish: TimedDish, portions: DishPortions): voi
  */
 function linkSteps(draft: TaskDraft, dish: TimedDish, before: StepId, step: StepTasks): void {
   const given = draft.tasksOf(dish, before);
-  const readyMade = given?.waitsInClass ? draft.tasksOf(dish, before, true) : undefined;
+  const readyMade = isBridged(dish, before, given) ? draft.tasksOf(dish, before, true) : undefined;
   if (!given || !readyMade) return linkTo(draft, dish, before, given, step);
   const isEaten = isEatenReadyMade(dish);
   if (isEaten || step.shown)
     draft.link(readyMade.last, step.shown ?? step.hands, isEaten ? keeping(holdOf(dish, before)) : {});
   if (!isEaten) draft.link(given.last, step.hands, keeping(holdOf(dish, before)));
-  // The own batch is seen to before the ready-made one is gone on with.
-  else if (given.last === given.hands) draft.link(given.hands, step.hands);
 }
 
 function linkTo(

@@ -5,7 +5,7 @@ import { plainSpelling, readNumber } from '../line/numbers.js';
  * What a stretch of time is to its step: hands at work, a wait, how long the result keeps, or a rest out of
  * the cold.
  */
-export type SpanKind = 'work' | 'wait' | 'keep' | 'rest';
+type SpanKind = 'work' | 'wait' | 'keep' | 'rest';
 
 /** A stretch of time that a step names, in whole minutes, and whether hands are free in it. */
 export interface TimeSpan {
