@@ -98,8 +98,8 @@ function Options({ line }: { line: LineAlternatives }) {
 
 function Option({ line, option }: { line: LineAlternatives; option: AlternativeOption }) {
   const { decisions, decide } = useDecisions();
-  const hasAmount = /^[\d½⅓¼¾⅔]/.test(option.text);
-  const own = option.ingredient === null || hasAmount ? option.text : option.name;
+  // In the recipe's own words, by which it is known.
+  const own = option.text;
   const effect = [option.inCupboard ? 'in the cupboard' : '', option.effect].filter(Boolean).join('; ');
   const take = () =>
     decide(

@@ -4,7 +4,9 @@ import { DropZone, FileTrigger, Text } from 'react-aria-components';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import {
+  counted,
   decodeText,
+  groupWordsOf,
   type Larder,
   largestFileBytes,
   type MeasureSystem,
@@ -209,7 +211,12 @@ function FoundRow({
 }) {
   const marked = recipe?.lines.filter((line) => line.unread !== '').length ?? 0;
   const notKnown = [
-    ...new Set(recipe?.lines.filter(({ ingredient }) => ingredient === null).map(({ name }) => name)),
+    ...new Set(
+      recipe?.lines
+        // What each class chooses itself is no food to ask about here.
+        .filter(({ ingredient, note }) => ingredient === null && groupWordsOf(note) === '')
+        .map(({ name }) => name),
+    ),
   ].filter(Boolean);
   return (
     <li>
@@ -218,7 +225,8 @@ function FoundRow({
           <strong>{recipe.title}</strong>{' '}
           <Quietly>
             {recipe.kind}, serves {recipe.serves}
-            {yieldSaid(recipe)} · {recipe.lines.length} lines, {recipe.steps.length} steps, from {file}
+            {yieldSaid(recipe)} · {counted(recipe.lines.length, 'line')},{' '}
+            {counted(recipe.steps.length, 'step')}, from {file}
           </Quietly>{' '}
           {marked > 0 ? <Look>{marked} to look at</Look> : null} {isKept ? <Quietly>kept</Quietly> : null}
           {remarks.map((remark) => (

@@ -6,6 +6,7 @@ import {
   findByName,
   findIngredient,
   type Larder,
+  groupWordsOf,
   lineOf,
   type MeasureSystem,
   parseIngredientLine,
@@ -105,7 +106,8 @@ export function LineEditor({
       text,
       when: line.when,
     });
-  const isAsked = line.ingredient === null && line.name !== '' && isOnlyItsName(line);
+  const isAsked =
+    line.ingredient === null && line.name !== '' && isOnlyItsName(line) && groupWordsOf(line.note) === '';
   return (
     <>
       {handle}

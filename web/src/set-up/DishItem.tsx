@@ -40,6 +40,9 @@ const Item = styled.li`
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   @media (max-width: 800px) {
     grid-template-columns: 1fr 1fr;
+    > :first-child {
+      grid-column: 1 / -1;
+    }
   }
 `;
 
