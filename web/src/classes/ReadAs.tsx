@@ -40,16 +40,17 @@ function NameRead({ name, ingredient }: { name: string; ingredient: string }) {
   const [isAsking, setAsking] = useState(false);
   const larder = useLarder();
   const english = useKitchen()?.english ?? 'uk';
+  const food = findIngredient(larder, ingredient)?.names[english] ?? '';
   return (
     <>
       <p>
-        “{name}” is read as {findIngredient(larder, ingredient)?.names[english]}.
+        {food.toLowerCase() === name.toLowerCase() ? `As written: ${food}.` : `“${name}” is read as ${food}.`}
       </p>
       {isAsking ? (
         <FoodQuestion name={name} isSure />
       ) : (
-        <Button look="quiet" onPress={() => setAsking(true)}>
-          “{name}” means something else
+        <Button look="quiet" aria-label={`“${name}” means something else`} onPress={() => setAsking(true)}>
+          Means something else
         </Button>
       )}
     </>

@@ -1,5 +1,13 @@
-import { atName, findIngredient, type Larder, plainName, standardLarder } from '../../../larder/index.js';
+import {
+  atName,
+  findIngredient,
+  type Larder,
+  plainName,
+  type Section,
+  standardLarder,
+} from '../../../larder/index.js';
 import type { IngredientId } from '../../../identity/index.js';
+import { sectionOfName } from './kinds-of-food.js';
 import { isNeutralBefore, isNeutralBehind, nameWords } from './neutral-words.js';
 
 export interface NamedIngredient {
@@ -94,7 +102,8 @@ const leastScore = -0.5;
 export function candidatesOf(written: string, larder: Larder = standardLarder): IngredientId[] {
   const { shared } = readName(written, larder);
   if (shared.length > 0) return shared.slice(0, mostCandidates);
-  const stems = nameWords(plainName(written)).map(stemOf);
+  const words = nameWords(plainName(written));
+  const stems = words.map(stemOf);
   const head = stems[stems.length - 1] ?? '';
   const points = new Map<string, number>();
   for (const [name, id] of larder.names) {
@@ -105,12 +114,23 @@ export function candidatesOf(written: string, larder: Larder = standardLarder): 
     if (score > (points.get(id) ?? leastScore)) points.set(id, score);
   }
   // Those that only share a word of two are shown where nothing is nearer.
-  const isNear = [...points.values()].some((score) => score > 0);
-  return [...points]
+  const alike = ofItsKind([...points], sectionOfName(words), larder);
+  const isNear = alike.some(([, score]) => score > 0);
+  return alike
     .filter(([, score]) => score > 0 || !isNear)
     .sort(([, a], [, b]) => b - a)
     .slice(0, mostCandidates)
     .map(([id]) => id);
+}
+
+/** What stands where such a food does, if anything with its words does. */
+function ofItsKind(
+  points: readonly (readonly [string, number])[],
+  section: Section | null,
+  larder: Larder,
+): (readonly [string, number])[] {
+  const alike = points.filter(([id]) => findIngredient(larder, id)?.section === section);
+  return alike.length > 0 ? alike : [...points];
 }
 
 function stemOf(word: string): string {
