@@ -12,6 +12,7 @@ import { type Attempt, type AttemptInput, type Starts, strictProblem } from './p
 import { findAttempt } from './place/find-attempt.js';
 import { canBeLate } from './place/overrun.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
+import { handsOnOf } from './read/hands-on.js';
 import { clashesOf, entryOf } from './read/entries.js';
 import { linksBy } from './read/reasons.js';
 import { eatMinuteOf } from './tasks/frame-minutes.js';
@@ -72,6 +73,7 @@ export function buildTimeline(given: TimelineInput): Timeline {
     spareMinutes: Math.max(0, -attempt.overrun),
     clashes,
     usedWorkings: usedWorkings(entries, used, input.facts.lengthMinutes),
+    handsOn: handsOnOf(entries, eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun),
     budget: budgetOf(entries),
     ahead: aheadOf(attempt),
     leftOut: given.leftOut ?? [],
@@ -134,6 +136,7 @@ function emptyTimeline(facts: ClassFacts): Timeline {
       { entryIds: [], sentence: 'No plan was found that fits this kitchen’s hours, hands and appliances' },
     ],
     usedWorkings: { title: 'No plan', steps: [], result: '0 min', estimated: true },
+    handsOn: handsOnOf([], eatMinuteOf(facts.lengthMinutes)),
     budget: [],
     ahead: [],
     leftOut: [],

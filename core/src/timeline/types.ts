@@ -88,6 +88,7 @@ export interface Timeline {
   readonly spareMinutes: number;
   readonly clashes: readonly TimelineClash[];
   readonly usedWorkings: Workings;
+  readonly handsOn: HandsOn;
   /** Minutes of the class by what takes them, most first. */
   readonly budget: readonly BudgetRow[];
   /** Steps that could be in class and are done before, with the class minutes that this saves. */
@@ -103,6 +104,17 @@ export interface Timeline {
   readonly starts: Readonly<Record<string, number>>;
   /** Pins that no plan can keep; they were let go. */
   readonly brokenPins: readonly string[];
+}
+
+/** How much of a class students cook. Starting from estimated minutes. */
+export interface HandsOn {
+  /** Station minutes at work ÷ minutes from start to eating, in per cent, whole. */
+  readonly percent: number;
+  /** The longest spell in which stations only watch. */
+  readonly watchMinutes: number;
+  /** The longest between being shown a step and doing it; null where nothing is shown. */
+  readonly delayMinutes: number | null;
+  readonly workings: Workings;
 }
 
 /** Class minutes of one job, what is shown of it counted in. */

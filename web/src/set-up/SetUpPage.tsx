@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import type { LocalDateTime } from '@fornax/core';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
+import { HandsAtWork } from '../classes/HandsAtWork.js';
 import { useOpenClass } from '../classes/class-context.js';
 import type { ClassEdits } from '../api/rows.js';
 import { Warnings } from '../parts/Warnings.js';
@@ -65,6 +66,7 @@ export default function SetUpPage() {
           text={`${plan.timeline.usedMinutes} of ${plan.timeline.classMinutes} class minutes used`}
         />
         {plan.timeline.spareMinutes > 0 ? ` · ${plan.timeline.spareMinutes} to spare` : ''}
+        <HandsAtWork timeline={plan.timeline} />
       </Quietly>
       <Section>
         <Warnings

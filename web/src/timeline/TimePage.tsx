@@ -9,6 +9,7 @@ import {
   writePlanCalendar,
   writePlanCsv,
 } from '@fornax/core';
+import { HandsAtWork } from '../classes/HandsAtWork.js';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
@@ -186,6 +187,7 @@ function Used({ timeline }: { timeline: Timeline }) {
         />
         {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail
         shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}
+        <HandsAtWork timeline={timeline} />
       </Quietly>
     </p>
   );

@@ -11,7 +11,8 @@ const heads: Readonly<Partial<Record<Section, string>>> = {
     cuttlefish venison goose rabbit hare pheasant partridge pigeon quail guinea veal mutton kid tongue liver
     kidney heart tripe oxtail brisket biltong jerky pastrami bresaola salami saucisson mortadella pepperoni`,
   'dairy and eggs': `cheese curd quark kefir skyr cream yoghurt yogurt butter milk egg custard`,
-  fruit: `berry berries currant gooseberry quince medlar persimmon guava lychee rambutan passionfruit tamarillo
+  fruit: `berry berries currant gooseberry quince medlar persimmon guava lychee rambutan passionfruit
+    tamarillo
     starfruit pomelo tangerine clementine mandarin apricot damson greengage cherry melon plantain`,
   vegetables: `squash gourd marrow yam taro cassava salsify scorzonera cardoon kohlrabi okra chayote romanesco
     mushroom truffle radish turnip potato onion shallot leek bean pea pepper`,
