@@ -2,6 +2,7 @@ import { classTaskRef, taskRef, type Timeline, type TimelineEntry } from '@forna
 import { describe, expect, it } from 'vitest';
 import { clockSpan, isFixed, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
+const workings = { title: '', steps: [], result: '', estimated: false };
 const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry> = {}): TimelineEntry => ({
   id,
   lane: 'you',
@@ -36,7 +37,8 @@ const timeline = (clock: TimelineEntry[]): Timeline => ({
   overrunMinutes: 0,
   spareMinutes: 0,
   clashes: [],
-  usedWorkings: { title: '', steps: [], result: '', estimated: false },
+  usedWorkings: workings,
+  handsOn: { percent: 0, watchMinutes: 0, delayMinutes: null, workings },
   budget: [],
   ahead: [],
   leftOut: [],
