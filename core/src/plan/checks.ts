@@ -112,7 +112,10 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
 
 /** Whether nothing of a line is open but which food it names. */
 function isAskedAsFood({ ingredient, unread }: RecipeLine): boolean {
-  return ingredient === null && /^“[^”]*” (?:is not in the larder|can be several things)$/.test(unread);
+  return (
+    ingredient === null &&
+    /^(?:no amount is written; )?“[^”]*” (?:is not in the larder|can be several things)$/.test(unread)
+  );
 }
 
 /** Batches that fall short, and what does not fit into its vessel. */

@@ -143,7 +143,7 @@ export function LineEditor({
 
 /** Whether the name is all that was not understood. */
 function isOnlyItsName({ unread }: RecipeLine): boolean {
-  return /^“[^”]*” (?:is not in the larder|can be several things)$/.test(unread);
+  return /^(?:no amount is written; )?“[^”]*” (?:is not in the larder|can be several things)$/.test(unread);
 }
 
 function LineButtons({

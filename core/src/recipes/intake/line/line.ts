@@ -45,6 +45,7 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
 function readable(written: string): string {
   const plain = plainSpelling(written.replace(/^[\s\u25a0-\u25ff\u2610-\u2612]+/u, ''))
     .replace(/^(?:[-*•·▪] ?|\[[ xX]?\] ?|\d{1,2}[.)] (?=\d|half|an? ))+/, '')
+    .replace(/^few (?=[a-z])/i, 'a few ')
     .replace(/\bmed\.? (?=[a-z])/gi, 'medium ')
     .replace(/\b(?:lg|lrg)\.? (?=[a-z])/gi, 'large ')
     .replace(/\bsm\.? (?=[a-z])/gi, 'small ');

@@ -9,6 +9,7 @@ import {
   methodHeading,
   notesHeading,
 } from './headings.js';
+import { readTimes } from '../step/times.js';
 import { addLine, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
@@ -225,8 +226,11 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
   if (isNumbered) return [row];
   return [...sentences.segment(row)].reduce<string[]>((steps, { segment }) => {
     const sentence = segment.trim();
-    if (steps.length > 0 && sentence.split(' ').length < fewestWords)
-      return [...steps.slice(0, -1), `${steps[steps.length - 1]!} ${sentence}`];
+    const last = steps[steps.length - 1];
+    // What is done while something waits is a job of its own, however short: "Flake the fish."
+    const waits = last !== undefined && readTimes(last).some((span) => span.waits);
+    if (last !== undefined && !waits && sentence.split(' ').length < fewestWords)
+      return [...steps.slice(0, -1), `${last} ${sentence}`];
     return sentence ? [...steps, sentence] : steps;
   }, []);
 }

@@ -28,6 +28,25 @@ Love, Bea`);
     ]);
   });
 
+  it('a part is no title: the letter goes on, with its people', () => {
+    const recipe = read(`Hi both, this is what I made on Sunday. Enough for 6.
+
+For the pickle
+1 small red onion, in thin half moons
+100ml cider vinegar
+few sprigs thyme
+
+Pour the vinegar over the onion and leave for 2 hours. Flake the fish. Toss.`);
+    expect([recipe.title, recipe.serves]).toEqual(['Red onion and thyme', 6]);
+    expect(recipe.components[0]!.name.toLowerCase()).toContain('pickle');
+    expect(recipe.lines[2]).toMatchObject({ ingredient: 'thyme', unit: 'sprig' });
+    // What is short is a step of its own where something waits before it.
+    expect(recipe.steps.map(({ text }) => text)).toEqual([
+      'Pour the vinegar over the onion and leave for 2 hours.',
+      'Flake the fish. Toss.',
+    ]);
+  });
+
   it('a title may count something', () =>
     expect(read('Five of it\nServes 4\nIngredients\n200 g feta\nMethod\n1. Blend.').title).toBe(
       'Five of it',

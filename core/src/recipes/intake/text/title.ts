@@ -26,6 +26,7 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
       !/[.!?:;,]$/.test(title) &&
       readServings(title, options.system).people === null &&
       !factRow.test(title) &&
+      !/^for (?:the|an?) /i.test(title) &&
       !isMeasured(title)
     );
   });
