@@ -1,6 +1,7 @@
 import { benchAgainst } from './lib/bench-against.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
 import { benchLoad } from './lib/bench-load.mjs';
+import { benchMenus } from './lib/bench-menus.mjs';
 import { benchOddLines, benchParsing, benchUnderstanding } from './lib/bench-parsing.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
@@ -31,6 +32,7 @@ await runCommand(async () => {
       benchOddLines(core);
       benchUnderstanding(core);
     },
+    menus: () => benchMenus(core),
     schedule: () => benchSchedule(core, row),
     server: () => benchServer(core),
     load: () => benchLoad(),

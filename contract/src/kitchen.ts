@@ -166,6 +166,8 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @MayBeAbsent() @IsTimeZone() zone?: string;
   @MayBeAbsent() @Matches(time, { message: 'Write a time such as 08:00.' }) opens?: string;
   @MayBeAbsent() @Matches(time, { message: 'Write a time such as 22:00.' }) closes?: string;
+  @MayBeAbsent() @Matches(time, { message: 'Write a time such as 09:00.' }) worksFrom?: string;
+  @MayBeAbsent() @Matches(time, { message: 'Write a time such as 18:00.' }) worksTo?: string;
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(7)

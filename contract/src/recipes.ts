@@ -188,6 +188,7 @@ export class RecipeStepDto {
   @IsArray() @ArrayMaxSize(8) @Matches(shortId, { each: true }) techniques: string[];
   @IsString() @MaxLength(limits.textLength) techniqueNote: string;
   @IsInt() @Min(0) @Max(120) demonstrateMinutes: number;
+  @MayBeAbsent() @IsBoolean() isWorkedOut?: boolean;
 }
 
 /** A recipe's content as it is written and sent. */

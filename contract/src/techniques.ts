@@ -4,20 +4,38 @@ import {
   IsArray,
   IsIn,
   IsInt,
+  IsNumber,
   IsString,
   Matches,
   Max,
   Min,
 } from 'class-validator';
-import { techniqueGroups, type TechniqueGroup, type TechniqueNote } from '@fornax/core';
+import {
+  type RateUnit,
+  rateUnits,
+  techniqueGroups,
+  type TechniqueGroup,
+  type TechniqueNote,
+  type TechniqueRate,
+} from '@fornax/core';
 import { larderId, limits } from './rules.js';
-import { IsParts, Length, MaxLength } from './shapes.js';
+import { IsParts, Length, MaxLength, MayBeAbsent } from './shapes.js';
 
 const long = { message: `Keep each part under ${limits.textLength} characters.` };
 
 export class GoesWrongDto {
   @IsString() @MaxLength(limits.textLength, long) wrong: string;
   @IsString() @MaxLength(limits.textLength, long) mend: string;
+}
+
+export class TechniqueRateDto implements TechniqueRate {
+  @IsString() @MaxLength(60, { message: 'Keep the name of the food under 60 characters.' }) food: string;
+  @IsNumber({}, { message: 'Write minutes as a number.' })
+  @Min(0, { message: 'Minutes are 0 or more.' })
+  @Max(240, { message: 'A rate is at most 240 minutes.' })
+  minutes: number;
+  @IsIn(rateUnits, { message: 'Count minutes by the piece, 100 g, bunch, clove, stalk, tin or batch.' })
+  per: RateUnit;
 }
 
 /** A technique note as it is written. Its texts are Markdown. */
@@ -44,6 +62,11 @@ export class TechniqueNoteDto implements TechniqueNote {
   @Max(240, { message: 'A technique takes at most 240 minutes.' })
   beginnerMinutes: number;
   @IsString() @MaxLength(60, { message: 'Keep the unit under 60 characters.' }) beginnerPer: string;
+  @MayBeAbsent()
+  @IsArray()
+  @ArrayMaxSize(60, { message: 'A technique has at most 60 rates.' })
+  @IsParts(() => TechniqueRateDto)
+  rates?: TechniqueRateDto[];
 }
 
 export interface TechniqueView extends TechniqueNote {

@@ -32,7 +32,7 @@ const classes: readonly (Omit<DemoClass, 'startsAt' | keyof typeof usual> & {
     title: 'Dressings from the ratio up',
     inDays: -7,
     startsAtTime: '18:30',
-    lengthMinutes: 120,
+    lengthMinutes: 105,
     people: 12,
     assistants: 0,
     dishes: [
@@ -44,7 +44,7 @@ const classes: readonly (Omit<DemoClass, 'startsAt' | keyof typeof usual> & {
     title: 'Slaws and lunch bowls',
     inDays: 0,
     startsAtTime: '18:00',
-    lengthMinutes: 120,
+    lengthMinutes: 105,
     people: 10,
     assistants: 1,
     dishes: [
@@ -71,7 +71,7 @@ const classes: readonly (Omit<DemoClass, 'startsAt' | keyof typeof usual> & {
     title: 'Smoke, char and warm salads',
     inDays: 8,
     startsAtTime: '17:30',
-    lengthMinutes: 180,
+    lengthMinutes: 150,
     people: 16,
     assistants: 1,
     dishes: [
@@ -82,6 +82,7 @@ const classes: readonly (Omit<DemoClass, 'startsAt' | keyof typeof usual> & {
         maker: 'every station',
         making: { shareBatch: true },
       },
+      { recipe: 'fennel-pear', portion: 'taste', maker: 'every station' },
       { recipe: 'slaw', portion: 'taste', maker: 'made ahead' },
     ],
   },

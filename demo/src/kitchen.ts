@@ -18,6 +18,8 @@ export const demoKitchen: KitchenFacts = {
   system: 'metric',
   zone: 'Europe/London',
   opens: '08:00',
+  worksFrom: '09:00',
+  worksTo: '20:00',
   closes: '22:30',
   closedDays: [],
   benches: { count: 6, peopleEach: 4 },

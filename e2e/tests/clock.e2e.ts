@@ -21,42 +21,42 @@ test('a job is pinned with the keys, stays through a reload, shows what moved, a
   kitchen: page,
 }) => {
   await openClock(page);
-  const peel = bar(page, /^Peel the beetroot/);
-  await peel.focus();
-  const before = minutesOf(await peel.getAttribute('aria-label'));
+  const wrap = bar(page, /^Wrap the beetroot/);
+  await wrap.focus();
+  const before = minutesOf(await wrap.getAttribute('aria-label'));
   await page.keyboard.press('ArrowLeft');
-  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
-  expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBe(before - 5);
+  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toBeVisible();
+  expect(minutesOf(await bar(page, /^Wrap the beetroot/).getAttribute('aria-label'))).toBe(before - 5);
   await expect(page.getByText(/jobs? moved/)).toBeVisible();
   await expect(
     page.getByRole('complementary', { name: 'Workings' }).getByText('Pinned: you put it here'),
   ).toBeVisible();
   await saved(page);
   await page.reload();
-  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
-  await bar(page, /^Peel the beetroot/).focus();
+  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toBeVisible();
+  await bar(page, /^Wrap the beetroot/).focus();
   await page.keyboard.press('Delete');
-  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toHaveCount(0);
+  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toHaveCount(0);
 });
 
 test('a bar is dragged: the rest follows while it moves, and it is pinned where it is let go', async ({
   kitchen: page,
 }) => {
   await openClock(page);
-  const peel = bar(page, /^Peel the beetroot/);
-  await peel.scrollIntoViewIfNeeded();
-  const before = minutesOf(await peel.getAttribute('aria-label'));
-  const box = (await peel.locator('rect').first().boundingBox())!;
+  const wrap = bar(page, /^Wrap the beetroot/);
+  await wrap.scrollIntoViewIfNeeded();
+  const before = minutesOf(await wrap.getAttribute('aria-label'));
+  const box = (await wrap.locator('rect').first().boundingBox())!;
   await page.mouse.move(box.x + 8, box.y + 8);
   await page.mouse.down();
   await page.mouse.move(box.x - 60, box.y + 8, { steps: 6 });
   await expect(async () =>
-    expect(minutesOf(await bar(page, /^Peel the beetroot/).getAttribute('aria-label'))).toBeLessThan(before),
+    expect(minutesOf(await bar(page, /^Wrap the beetroot/).getAttribute('aria-label'))).toBeLessThan(before),
   ).toPass();
   await page.mouse.up();
-  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toBeVisible();
+  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toBeVisible();
   await page.keyboard.press('Control+z');
-  await expect(bar(page, /^Peel the beetroot.*pinned$/)).toHaveCount(0);
+  await expect(bar(page, /^Wrap the beetroot.*pinned$/)).toHaveCount(0);
 });
 
 test('a drag that comes back to where it began pins nothing', async ({ kitchen: page }) => {
@@ -85,6 +85,10 @@ test('in the list a job is handed over, and an open step comes into class', asyn
   const peel = page.getByRole('row', { name: /Peel the beetroot while warm and cut it in wedges/ });
   const chosen = page.getByRole('group', { name: 'The chosen job' });
   await page.getByRole('button', { name: /^Peel the beetroot/ }).focus();
+  // Students do what may be done in class, while it is under 85 % full.
+  await expect(peel.getByRole('cell', { name: 'every station' })).toBeVisible();
+  await chosen.getByRole('button', { name: 'Do it before class' }).click();
+  await expect(peel.getByRole('cell', { name: 'every station' })).toHaveCount(0);
   const isYours = (await peel.getByRole('cell', { name: 'you', exact: true }).count()) === 1;
   await chosen.getByRole('button', { name: isYours ? 'Give to the assistant' : 'Do it yourself' }).click();
   await expect(peel.getByRole('cell', { name: isYours ? 'assistant' : 'you', exact: true })).toBeVisible();

@@ -51,6 +51,7 @@ const step = {
   techniques: ['whisk-dressing'],
   techniqueNote: '',
   demonstrateMinutes: 2,
+  isWorkedOut: true,
 };
 const content = {
   title: 'Walnut dressing',
@@ -110,9 +111,11 @@ const own = {
   allergensNotKnown: false,
   rawProtein: false,
 };
-const kitchen = Object.fromEntries(
-  Object.entries(usualKitchen).filter(([field]) => field !== 'larder'),
-) as Omit<typeof usualKitchen, 'larder'>;
+const kitchen = {
+  ...Object.fromEntries(Object.entries(usualKitchen).filter(([field]) => field !== 'larder')),
+  worksFrom: '09:00',
+  worksTo: '18:00',
+} as Omit<typeof usualKitchen, 'larder'>;
 const account = { kitchenName: 'Test kitchen', name: 'Ines', email: 'ines@example.org' };
 
 /** One of each shape of the contract, with every field it can have. */
@@ -161,6 +164,7 @@ export const samples: Readonly<Record<string, object>> = {
   SubRecipeDto: component.recipe,
   SupplierDto: { name: 'Market hall', sections: ['vegetables'], days: [1, 2], tripMinutes: 30 },
   TechniqueNoteDto: standardTechniques[0]!,
+  TechniqueRateDto: { food: 'onion', minutes: 2, per: 'piece' },
   TickDto: { key: 'parsley', ticked: true, count: 2 },
   ToolCountDto: { tool: 'whisk', count: 4 },
   UpdateClassDto: { title: 'Roots', startsAt: '2026-11-27T18:30', ...classFields },

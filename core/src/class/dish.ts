@@ -14,8 +14,13 @@ export const makers: readonly Maker[] = [
   'made ahead',
 ];
 
+/** Whether a dish is made by students, in class. */
+export function isMadeByStudents(maker: Maker): boolean {
+  return maker !== 'demonstration' && maker !== 'made ahead';
+}
+
 /** What is done about a wait that work in class leads into and that the class is too short for. */
-export const longWaitWays = ['ready-made', 'ahead', 'unchilled'] as const;
+export const longWaitWays = ['ready-made', 'ahead', 'unchilled', 'next class'] as const;
 export type LongWaitWay = (typeof longWaitWays)[number];
 
 /** How a dish is shared out, beyond who makes it. What is absent is not done. */

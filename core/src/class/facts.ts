@@ -19,4 +19,6 @@ export interface ClassFacts {
   readonly demonstrationPlates: number;
   readonly dishes: readonly ClassDish[];
   readonly decisions?: Partial<ClassDecisions>;
+  /** In how many earlier classes of its course each technique was practised. */
+  readonly practised?: Readonly<Record<string, number>>;
 }

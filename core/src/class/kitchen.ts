@@ -2,6 +2,7 @@ import type { MeasureSystem, Measuring, MeasuringSet } from '../amounts/index.js
 import { rememberLast } from '../identity/index.js';
 import type { AllergenList, Hemisphere, LarderEntry, Section } from '../larder/index.js';
 import type { Appliance } from '../recipes/index.js';
+import type { Rates } from '../techniques/index.js';
 import type { English } from '../words/index.js';
 import type { LineKind } from './measuring.js';
 import type { SafetyProfile } from './safety-profile.js';
@@ -22,6 +23,11 @@ export interface KitchenFacts {
   /** Opening hours on every day, local wall time. */
   readonly opens: string;
   readonly closes: string;
+  /**
+   * When people come to work on days before a class; absent is while it is open, but for the last half hour.
+   */
+  readonly worksFrom?: string;
+  readonly worksTo?: string;
   /** Days of the week on which it is closed, 0 for Sunday. */
   readonly closedDays: readonly number[];
   /** Places to work at, and people at one. */
@@ -42,6 +48,8 @@ export interface KitchenFacts {
   readonly hemisphere: Hemisphere;
   /** What the kitchen knows better than the standard larder, or adds to it. */
   readonly larder: readonly LarderEntry[];
+  /** How long its own hands take, by technique, where it has measured that. */
+  readonly rates?: Rates;
 }
 
 /** An appliance with how many fit in or on it at once, how long it heats, and what it can be set to. */

@@ -47,8 +47,21 @@ describe('a wait that the class is too short for', () => {
       stepId: 's2',
       sentence: '“Cover and chill for at least 2 hours” takes 2 h, longer than this class allows',
       way: 'ready-made',
-      ways: ['ready-made', 'ahead', 'unchilled'],
+      ways: ['ready-made', 'ahead', 'unchilled', 'next class'],
     }));
+
+  it('left to the next class, only what comes before it is made and bought', () => {
+    const oiled = parseRecipeText(
+      'Dip\nServes 6\n\n2 tins white beans, drained\n3 tbsp olive oil\n\n1. Blend the beans until smooth.\n' +
+        '2. Cover and chill for 2 hours.\n3. Pour the olive oil over and serve.',
+      { system: 'metric' },
+    );
+    const found = planned({ longWait: 'next class' }, 120, oiled);
+    expect(entries(found).sort()).toEqual(['s1 hands in class', 's2 hands in class']);
+    expect(found.plan.timeline.status).toBe('scheduled');
+    expect(found.plan.shopping.rows.map(({ ingredient }) => ingredient)).toEqual(['tinned-white-beans']);
+    expect(found.plan.foodAHead.grams).toBe(0);
+  });
 
   it('by itself a batch made ahead is eaten, and what is made in class goes home', () => {
     const found = planned();
@@ -96,7 +109,7 @@ describe('a wait that the class is too short for', () => {
       { system: 'metric' },
     );
     const found = (recipe: typeof dip) => longWaitOf(dish(recipe, { id: 'd1' }), recipe, time(150));
-    expect(found(marinated)?.ways).toEqual(['ready-made', 'ahead']);
+    expect(found(marinated)?.ways).toEqual(['ready-made', 'ahead', 'next class']);
     expect(found(soaked)).toBeNull();
   });
 

@@ -99,9 +99,11 @@ function longestOfTooMany(
 }
 
 function waysOf({ text }: RecipeStep, { making }: ClassDish): LongWaitWay[] {
-  if (cooks.test(text)) return ['ahead'];
+  if (cooks.test(text)) return ['ahead', 'next class'];
   const isSpared = canBeLeftOut.test(text) && !cannotBeLeftOut.test(text);
-  const all: LongWaitWay[] = isSpared ? ['ready-made', 'ahead', 'unchilled'] : ['ready-made', 'ahead'];
+  const all: LongWaitWay[] = isSpared
+    ? ['ready-made', 'ahead', 'unchilled', 'next class']
+    : ['ready-made', 'ahead', 'next class'];
   // Of a tasting flight each station makes another one: no one batch stands for all.
   return making?.flight ? all.filter((way) => way !== 'ready-made') : all;
 }
@@ -147,6 +149,12 @@ function withLongWait(dish: ClassDish, time: ClassTime): ClassDish {
       first.has(step.id) || step.id === wait.stepId ? { ...step, place: 'before' } : step,
     );
   }
+  if (wait.way === 'next class')
+    return {
+      ...dish,
+      recipe: leftToNextClass(recipe, wait.stepId),
+      making: { ...making, longWait: 'next class' },
+    };
   const isIt = (step: RecipeStep) => step.id === wait.stepId;
   if (wait.way === 'unchilled')
     return changed((step) =>
@@ -156,4 +164,19 @@ function withLongWait(dish: ClassDish, time: ClassTime): ClassDish {
     ...changed((step) => (isIt(step) ? { ...step, place: 'in class', waitsAtHome: true } : step)),
     making: { ...making, swap: true, longWait: 'ready-made' },
   };
+}
+
+/**
+ * What is done of a dish in this class: up to the wait, which goes on after it, and what is bought for that.
+ */
+function leftToNextClass(recipe: Recipe, stepId: StepId): Recipe {
+  const steps = recipe.steps
+    .filter(({ id }) => !before(recipe, id).some((each) => each.id === stepId))
+    .map((step): RecipeStep =>
+      step.id === stepId ? { ...step, place: 'in class', waitsAtHome: true } : step,
+    );
+  const usedIn = (of: readonly RecipeStep[]) =>
+    new Set(of.flatMap(({ uses }) => uses.map(({ line }) => line)));
+  const [now, ever] = [usedIn(steps), usedIn(recipe.steps)];
+  return { ...recipe, steps, lines: recipe.lines.filter(({ id }) => now.has(id) || !ever.has(id)) };
 }

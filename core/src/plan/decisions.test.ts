@@ -120,7 +120,8 @@ describe('prepared goods', () => {
       ]),
     );
     const prepIn = ({ timeline }: typeof before) =>
-      timeline.daysBefore.filter(({ kind }) => kind !== 'buy').length;
+      [...timeline.daysBefore, ...timeline.clock].filter(({ kind, start }) => kind === 'wait' && start < 0)
+        .length;
     expect([prepIn(before) > 0, prepIn(after)]).toEqual([true, 0]);
     expect(
       planChanges(before, after)

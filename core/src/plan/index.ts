@@ -2,5 +2,5 @@ export * from './types.js';
 export { betteringSlices, isBetter } from './bettering.js';
 export { planClass, type PlanOptions } from './plan-class.js';
 export { needsOfClass, usesOfClass } from './pool.js';
-export { fullClass } from './timeline-checks.js';
+export { fullClass } from '../timeline/index.js';
 export { usualTripMinutes } from './trips-on-clock.js';

@@ -22,6 +22,7 @@ import {
   type TimelineInput,
 } from '../timeline/index.js';
 import { findWarnings } from './checks.js';
+import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
 import { planDishes, type PlannedDish } from './planned-dish.js';
 import { usesOfClass } from './pool.js';
@@ -63,13 +64,17 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     profile: kitchen.safety,
     clock: (minute) => passes.axis.local(minute).time,
   });
+  const food = foodAHead(facts, dishes, larder);
   return {
     portions,
     shopping,
     kit,
     timeline,
     outOfCold: cold,
-    warnings: warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }),
+    warnings: [
+      ...warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }),
+      ...foodWarnings(food),
+    ],
     jobs: planJobs(facts, timeline),
     allergens: dishes.map(({ id, allergens, notKnown }) => ({
       dishId: id,
@@ -78,6 +83,7 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     })),
     alternatives: openLines(passes),
     longWaits: longWaits(passes),
+    foodAHead: food,
   };
 }
 

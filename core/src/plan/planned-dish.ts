@@ -20,7 +20,7 @@ import {
   type PortionOptions,
   portionRecipe,
 } from '../portions/index.js';
-import { contentsOf } from '../recipes/index.js';
+import { contentsOf, type WorkBySteps, workBySteps } from '../recipes/index.js';
 import { withAddedSteps } from '../timeline/index.js';
 
 /** A dish on its way through the passes of a plan, from what stands on the menu to what the clock sees. */
@@ -31,6 +31,8 @@ export interface PlannedDish {
   readonly whole: WholeDish;
   readonly timed: TimedDish;
   readonly portions: DishPortions;
+  /** The work of the steps whose minutes follow it. */
+  readonly work: WorkBySteps;
   readonly allergens: readonly Allergen[];
   /** Names of lines whose allergens are not known. */
   readonly notKnown: readonly string[];
@@ -45,12 +47,16 @@ export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Lar
   return facts.dishes.map((given, index): PlannedDish => {
     const dish = decided[index]!;
     const whole = wholes(given, [dish.recipe, larder, leftOut], () => withAddedSteps(dish, larder, leftOut));
+    const timed = slowestWay(whole);
     return {
       id: given.id,
       given,
       decided: dish,
       whole,
-      timed: slowestWay(whole),
+      timed,
+      work: worked(given, [timed.recipe, larder, kitchen.rates], () =>
+        workBySteps({ ...timed.recipe, larder, rates: kitchen.rates }),
+      ),
       portions: portioned(
         given,
         [dish.recipe, facts.people, facts.peoplePerStation, facts.demonstrationPlates, options, larder],
@@ -62,6 +68,7 @@ export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Lar
 }
 
 const wholes = rememberLast<ClassDish, WholeDish>();
+const worked = rememberLast<ClassDish, WorkBySteps>();
 const portioned = rememberLast<ClassDish, DishPortions>();
 const optionsOf = rememberLast<KitchenFacts, PortionOptions>();
 

@@ -1,11 +1,8 @@
 import { safetyFigures, showCelsius } from '../safety/index.js';
-import type { Timeline } from '../timeline/index.js';
-import { isPlural, showSpan } from '../words/index.js';
+import { fullClass, leastPercentAtWork, mostDelay, mostWatching, type Timeline } from '../timeline/index.js';
+import { isPlural, listed, showSpan } from '../words/index.js';
 import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
-
-/** A class that fills more than this share of its minutes runs late. */
-export const fullClass = 0.85;
 
 export function timelineWarnings(timeline: Timeline): PlanWarning[] {
   const warnings: PlanWarning[] = timeline.clashes.map((clash, index) => ({
@@ -49,7 +46,33 @@ export function timelineWarnings(timeline: Timeline): PlanWarning[] {
       remedy: 'Leave something out, or prepare more before class.',
     });
   }
-  return warnings;
+  return [...warnings, ...handsWarnings(timeline)];
+}
+
+/** Where students watch more than they cook. */
+function handsWarnings({ handsOn, clock }: Timeline): PlanWarning[] {
+  const { percent, watchMinutes, delayMinutes, shownLong, doneLate } = handsOn;
+  if (!clock.some(({ kind }) => kind === 'students')) return [];
+  const found: Omit<PlanWarning, 'place' | 'level'>[] = [];
+  if (percent < leastPercentAtWork)
+    found.push({
+      id: 'hands:share',
+      sentence: `Students’ hands are at work ${percent} % of the time until they eat`,
+      remedy: 'Let them do what is prepared for them, do a long wait before class, or show less.',
+    });
+  if (watchMinutes > mostWatching)
+    found.push({
+      id: 'hands:watching',
+      sentence: `Students watch ${watchMinutes} min in a row: ${listed(shownLong, 3)}`,
+      remedy: 'Let them do a step in between, show one thing less, or show it in less time.',
+    });
+  if (delayMinutes !== null && delayMinutes > mostDelay)
+    found.push({
+      id: 'hands:delay',
+      sentence: `“${doneLate}” is done ${delayMinutes} min after it was shown`,
+      remedy: 'Show it right before it is done, or show it again in a word.',
+    });
+  return found.map((each) => ({ ...each, place: 'timeline', level: 'look' }));
 }
 
 /** Food that is out of the cold for longer than the kitchen's safety profile lets it, or cools too slowly. */

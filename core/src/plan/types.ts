@@ -1,3 +1,4 @@
+import type { Workings } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts, LineAlternatives, LongWait } from '../class/index.js';
 import type { DishId, LocalDate, LocalTime } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
@@ -31,6 +32,18 @@ export interface PlanWarning {
   readonly remedy: string;
 }
 
+/** What there is to eat for each person over all dishes. */
+export interface FoodAHead {
+  readonly grams: number;
+  readonly millilitres: number;
+  readonly meal: 'lunch' | 'dinner';
+  /** From and to how many grams are enough for it. */
+  readonly enough: readonly [number, number];
+  /** The dish there is most of; empty where nothing is eaten. */
+  readonly most: string;
+  readonly workings: Workings;
+}
+
 /** The next dated job that a class asks for. */
 export interface PlanJob {
   readonly at: string;
@@ -59,4 +72,5 @@ export interface ClassPlan {
   readonly alternatives: readonly LineAlternatives[];
   /** Waits that the class is too short for, and what is done about each. */
   readonly longWaits: readonly LongWait[];
+  readonly foodAHead: FoodAHead;
 }

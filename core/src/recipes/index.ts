@@ -1,5 +1,16 @@
 export * from './types.js';
 export { parseIngredientLine, longestLine, type LineOptions } from './intake/line/line.js';
+export {
+  betweenJobsMinutes,
+  minutesOfWork,
+  nameOfPart,
+  type WorkBySteps,
+  workBySteps,
+  workOf,
+  workingsOfWork,
+  workInWords,
+  type WorkPart,
+} from './handwork/work.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text/text.js';
@@ -23,6 +34,7 @@ export {
 } from './written-out.js';
 export { compareRecipes, type RecipeDifference, type TextPart } from './compare.js';
 export { pieceSizeOf } from './size.js';
+export { placedSteps, type PlacedStep, toggleAfter } from './step-network.js';
 export { stepCircle, withoutCircles } from './circles.js';
 export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';
 

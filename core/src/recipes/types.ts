@@ -133,6 +133,8 @@ export interface RecipeStep {
   readonly text: string;
   /** Minutes of one pair of hands for the recipe as written. */
   readonly handsOnMinutes: number;
+  /** They were worked out from what is cut, peeled and mixed, and follow the kitchen's own rates. */
+  readonly isWorkedOut?: boolean;
   /** Minutes of waiting after the hands are free; null where there is none. */
   readonly waitMinutes: { readonly low: number; readonly high: number } | null;
   /** The sign that ends the step: "until a knife slides in". */

@@ -1,6 +1,10 @@
+import { readRates, writeRates } from './rate-lines.js';
 import type { TechniqueNote } from './types.js';
 
-type NoteText = Pick<TechniqueNote, 'why' | 'how' | 'lookFor' | 'goesWrong' | 'caution' | 'anotherWay'>;
+type NoteText = Pick<
+  TechniqueNote,
+  'why' | 'how' | 'lookFor' | 'goesWrong' | 'caution' | 'anotherWay' | 'rates'
+>;
 
 const headings: Readonly<Record<string, keyof NoteText>> = {
   why: 'why',
@@ -9,6 +13,7 @@ const headings: Readonly<Record<string, keyof NoteText>> = {
   'goes wrong': 'goesWrong',
   caution: 'caution',
   'another way': 'anotherWay',
+  minutes: 'rates',
 };
 /** Between what goes wrong and how it is mended. */
 const arrow = ' → ';
@@ -22,6 +27,7 @@ export function writeNoteMarkdown(note: NoteText): string {
     ['Goes wrong', note.goesWrong.map(({ wrong, mend }) => `- ${wrong}${arrow}${mend}`).join('\n')],
     ['Caution', note.caution],
     ['Another way', note.anotherWay],
+    ['Minutes', writeRates(note.rates ?? [])],
   ];
   return `${parts.map(([heading, text]) => `## ${heading}\n\n${text}`.trim()).join('\n\n')}\n`;
 }
@@ -38,6 +44,7 @@ export function readNoteMarkdown(markdown: string): NoteText {
     goesWrong: [],
     caution: [],
     anotherWay: [],
+    rates: [],
   };
   let part: keyof NoteText = 'why';
   for (const row of markdown.split(/\r?\n/)) {
@@ -50,7 +57,9 @@ export function readNoteMarkdown(markdown: string): NoteText {
     } else rows[part].push(row);
   }
   const text = (of: keyof NoteText) => rows[of].join('\n').trim();
+  const rates = readRates(rows.rates);
   return {
+    ...(rates.length > 0 ? { rates } : {}),
     why: text('why'),
     how: items(rows.how),
     lookFor: text('lookFor'),

@@ -58,6 +58,15 @@ Boil the juice down to a reduction. | fruit-reduction
 Layer the salad in a glass bowl. | layer
 Bring it back to room temperature. | bring-back
 Cut the base out of the cos. | open-cos
+Grate the carrots. | grate
+Peel the carrots. | peel
+Seed the cucumbers. | seed
+Halve the figs. | cut-in-pieces
+Crumble the feta. | tear-and-crumble
+Mash the peas. | mash
+Fry the mushrooms. | fry
+Mix the yoghurt and herbs. | mix
+Spread the labneh on a plate. | arrange
 `
   .trim()
   .split('\n')

@@ -13,7 +13,24 @@ export interface TechniqueNote {
   readonly beginnerMinutes: number;
   /** For how much these minutes are: "an onion", "a bunch"; empty where it hardly depends on the amount. */
   readonly beginnerPer: string;
+  /** How long practised hands take for so much of it. */
+  readonly rates?: readonly TechniqueRate[];
 }
+
+/** What minutes are counted by. A batch counts once, however large. */
+export const rateUnits = ['piece', '100 g', 'bunch', 'clove', 'stalk', 'tin', 'batch'] as const;
+export type RateUnit = (typeof rateUnits)[number];
+
+/** Minutes of practised hands for one unit of a food. Starting estimates, which a kitchen's own replace. */
+export interface TechniqueRate {
+  /** Larder id; empty for any food that has no rate of its own. */
+  readonly food: string;
+  readonly minutes: number;
+  readonly per: RateUnit;
+}
+
+/** Rates by technique. */
+export type Rates = Readonly<Record<string, readonly TechniqueRate[]>>;
 
 export type TechniqueGroup =
   'knife and leaf' | 'fruit' | 'pulses, grains, starch' | 'heat' | 'dressing' | 'finish';

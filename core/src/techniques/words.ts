@@ -58,4 +58,13 @@ export const techniqueWords: readonly (readonly [RegExp, string])[] = [
   [/\bslice\b/i, 'slice'],
   [/\b(garnish|scatter|serve)\b/i, 'garnish'],
   [/\bchill\b|\bfridge\b/i, 'chill-and-store'],
+  [/\bgrate\b/i, 'grate'],
+  [/\bpeel\b/i, 'peel'],
+  [/\bseed the\b|\bscrape out the seeds\b/i, 'seed'],
+  [/\b(?:halve|quarter|in wedges)\b/i, 'cut-in-pieces'],
+  [/\b(?:tear|crumble|flake)\b/i, 'tear-and-crumble'],
+  [/\b(?:mash|crush)\b/i, 'mash'],
+  [/\bfry\b/i, 'fry'],
+  [/\b(?:mix|stir|combine)\b/i, 'mix'],
+  [/\b(?:arrange|lay out|spread)\b/i, 'arrange'],
 ];

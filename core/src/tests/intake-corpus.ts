@@ -35,3 +35,19 @@ export function corpusRecipes() {
       };
     });
 }
+
+/** Methods as people write them: "@ title", its lines, the text, then "= what it comes after | job". */
+export function corpusMethods(): { title: string; text: string; jobs: string[] }[] {
+  return readFileSync(join(folder, 'methods.txt'), 'utf8')
+    .split(/^@ /m)
+    .slice(1)
+    .map((block) => {
+      const [title, lines, ...rows] = block.trimEnd().split('\n') as [string, string, ...string[]];
+      const method = rows.filter((row) => !row.startsWith('= '));
+      return {
+        title,
+        text: [title, '', 'Ingredients', ...lines.split('; '), '', 'Method', ...method].join('\n'),
+        jobs: rows.filter((row) => row.startsWith('= ')).map((row) => row.slice(2)),
+      };
+    });
+}

@@ -10,19 +10,38 @@ export type OpenHours = readonly (readonly [number, number])[];
 const leadDays = 5;
 const dayMinutes = 1440;
 
-/** The hours that the kitchen has written down. */
+/** Nobody begins a job right before the door is locked. */
+const beforeClosing = 30;
+
+/**
+ * The hours that the kitchen has written down: its working hours on days before, open all of the class day.
+ */
 export function writtenHours(axis: Axis, kitchen: KitchenFacts): OpenHours {
+  const { worksFrom: opens, worksTo: closes, closedDays } = kitchen;
+  const isOfClass = ([from]: readonly [number, number]) => axis.local(from).date === axis.classDate;
+  const open = openingHours(axis, kitchen);
+  const days = open.filter((each) => !isOfClass(each));
+  const working =
+    opens && closes
+      ? axis.openIntervals({ opens, closes, closedDays }, leadDays).filter((each) => !isOfClass(each))
+      : days.map(([from, to]) => [from, to - beforeClosing] as const).filter(([from, to]) => to > from);
+  return [...working, ...open.filter(isOfClass)];
+}
+
+/** The hours in which the kitchen can be entered at all. */
+export function openingHours(axis: Axis, kitchen: KitchenFacts): OpenHours {
   return axis.openIntervals(kitchen, leadDays);
 }
 
 /**
- * Other hours to plan in, where nothing fits those that are written down: with the day of the class open,
- * since it takes place; and round the clock.
+ * Other hours to plan in, where nothing fits those that are written down: while the kitchen is open; with
+ * the day of the class open, since it takes place; and round the clock.
  */
 export function otherHours(axis: Axis, kitchen: KitchenFacts): OpenHours[] {
   const days = kitchen.closedDays.length === 0 ? [] : axis.openIntervals({ ...kitchen, closedDays: [] }, 0);
   return [
-    ...(days.length > 0 ? [[...writtenHours(axis, kitchen), ...days]] : []),
+    openingHours(axis, kitchen),
+    ...(days.length > 0 ? [[...openingHours(axis, kitchen), ...days]] : []),
     [[-leadDays * dayMinutes, dayMinutes]],
   ];
 }

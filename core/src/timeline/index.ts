@@ -5,6 +5,8 @@ export { createAxis, type Axis } from './axis.js';
 export { handsBusy, movedBetween, type HandsAt, type MovedEntry } from './read/compare.js';
 
 export { leftOutOf, withAddedSteps } from './tasks/added-steps.js';
+export { leastPercentAtWork, mostDelay, mostWatching } from './read/attention.js';
+export { fullClass } from './read/budget.js';
 export { shortTitle } from './tasks/titles.js';
 export { eatMinutes } from './tasks/frame-minutes.js';
 export { explainTimeline, isOnTime, type TimelineInput } from './timeline.js';

@@ -118,31 +118,6 @@ describe('class time', () => {
 });
 
 describe('before class', () => {
-  const soaked = recipe([], {
-    steps: [
-      step('soak', {
-        place: 'before',
-        handsOnMinutes: 5,
-        waitMinutes: { low: 480, high: 720 },
-        occupies: { appliance: 'fridge', setting: '' },
-      }),
-      step('cook', {
-        place: 'before',
-        handsOnMinutes: 10,
-        waitMinutes: { low: 60, high: 75 },
-        occupies: { appliance: 'hob', setting: '' },
-        after: ['soak'],
-      }),
-      step('blend', { after: ['cook'] }),
-    ],
-  });
-  it('a soak of 12 h is put on the evening before, in opening hours', () => {
-    const timeline = timelineOf(classOf([dish(soaked)]));
-    expect(timeline.daysBefore.map(({ id }) => id)).toEqual(['d1/soak', 'd1/soak:wait']);
-    expect(entry(timeline, 'd1/soak').localDate).toBe('2026-11-26');
-    expect(entry(timeline, 'd1/soak').localTime <= '21:55').toBe(true);
-    expect(entry(timeline, 'd1/soak:wait').end - entry(timeline, 'd1/soak:wait').start).toBe(720);
-  });
   it('two settings of one oven do not overlap, and each is heated first', () => {
     const roast = (id: string, setting: string) =>
       step(id, {

@@ -7,12 +7,14 @@ import {
 } from '../class/index.js';
 import { schedule, type ScheduleResult } from '../scheduler/index.js';
 import { type Axis, createAxis } from './axis.js';
-import { otherHours, outsideHours, writtenHours } from './hours.js';
+import { type OpenHours, openingHours, otherHours, outsideHours, writtenHours } from './hours.js';
 import { type Attempt, type AttemptInput, type Starts, strictProblem } from './place/attempt.js';
 import { findAttempt } from './place/find-attempt.js';
 import { canBeLate } from './place/overrun.js';
+import { sharedOut } from './place/share-out.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { handsOnOf } from './read/hands-on.js';
+import { isEarlierDay, visitsOf } from './read/visits.js';
 import { clashesOf, entryOf } from './read/entries.js';
 import { linksBy } from './read/reasons.js';
 import { eatMinuteOf } from './tasks/frame-minutes.js';
@@ -58,12 +60,17 @@ export function buildTimeline(given: TimelineInput): Timeline {
     .map((task) => entryOf(task, found, axis))
     .sort((a, b) => a.start - b.start || a.end - b.end);
   const classEnd = input.facts.lengthMinutes + attempt.overrun;
-  const clashes = [...clashesOf(entries), ...outsideHours(entries, input.open, classEnd)];
+  const clashes = [
+    ...clashesOf(entries),
+    ...outsideHours(entries, openingHours(axis, input.kitchen), classEnd),
+  ];
   const used = usedMinutes(entries, classEnd);
+  const daysBefore = entries.filter((entry) => entry.localDate < axis.classDate);
   return {
     status:
       attempt.overrun > 0 || clashes.length > 0 || attempt.brokenPins.length > 0 ? 'strained' : 'scheduled',
-    daysBefore: entries.filter((entry) => entry.localDate < axis.classDate),
+    daysBefore,
+    visits: visitsOf(daysBefore),
     clock: entries.filter((entry) => entry.localDate >= axis.classDate),
     eatMinute: eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun,
     classMinutes: input.facts.lengthMinutes,
@@ -85,19 +92,46 @@ export function buildTimeline(given: TimelineInput): Timeline {
 /** A plan in the hours of the kitchen; where only they stand in the way, in others, which is said. */
 function inSomeHours(input: AttemptInput, axis: Axis): Attempt | null {
   const attempt = findAttempt(input);
-  const others = otherHours(axis, input.kitchen).map((open) => ({ ...input, open }));
-  if (attempt || !canBeLate(others[others.length - 1]!)) return attempt;
+  const hours = otherHours(axis, input.kitchen);
+  if (attempt)
+    return keepsBadlyOvernight(attempt, input) ? (keptBetter(input, hours[0]!, attempt) ?? attempt) : attempt;
+  const others = hours.map((open) => ({ ...input, open }));
+  if (!canBeLate(others[others.length - 1]!)) return null;
   return others.reduce<Attempt | null>((found, other) => found ?? findAttempt(other), null);
+}
+
+/** Whether something that was made on an earlier day is used too late. */
+function keepsBadlyOvernight(
+  { tasks: { tasks, links }, starts, letGo }: Attempt,
+  { open }: AttemptInput,
+): boolean {
+  if (letGo !== 'keeping') return false;
+  const minutes = new Map(tasks.map((task) => [task.id, task.minutes]));
+  return links.some(
+    ({ from, to, maxLag, isKeeping }) =>
+      isKeeping &&
+      isEarlierDay(starts[from]!, open) &&
+      starts[to]! - starts[from]! - minutes.get(from)! > (maxLag ?? Infinity),
+  );
+}
+
+/** Before something keeps badly a soak is drained, and people come while the kitchen is open. */
+function keptBetter(input: AttemptInput, open: OpenHours, than: Attempt): Attempt | undefined {
+  for (const to of [{ isDrained: true }, { open }, { open, isDrained: true }]) {
+    const found = findAttempt({ ...input, ...to });
+    if (found && found.letGo !== 'keeping' && found.overrun <= Math.max(0, than.overrun)) return found;
+  }
+  return undefined;
 }
 
 function openInput(given: TimelineInput): AttemptInput {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
-  return {
+  return sharedOut({
     ...given,
     decisions: given.decisions ?? noTimelineDecisions,
     effort: given.effort ?? 0,
     open: writtenHours(axis, given.kitchen),
-  };
+  });
 }
 
 /**
@@ -118,13 +152,16 @@ export function explainTimeline(given: TimelineInput): ScheduleResult {
 /** Whether there is a plan on time that keeps all keeping times and pins. */
 export function isOnTime(given: TimelineInput): boolean {
   const attempt = findAttempt(openInput(given));
-  return attempt !== null && attempt.overrun <= 0 && !attempt.isRelaxed && attempt.brokenPins.length === 0;
+  return (
+    attempt !== null && attempt.overrun <= 0 && attempt.letGo !== 'keeping' && attempt.brokenPins.length === 0
+  );
 }
 
 function emptyTimeline(facts: ClassFacts): Timeline {
   return {
     status: 'undecided',
     daysBefore: [],
+    visits: [],
     clock: [],
     eatMinute: eatMinuteOf(facts.lengthMinutes),
     classMinutes: facts.lengthMinutes,

@@ -68,6 +68,13 @@ export interface TimelineClash {
   readonly remedy?: string;
 }
 
+/** A visit to the kitchen before the day of the class. */
+export interface Visit {
+  readonly entryIds: readonly string[];
+  /** "17:00–18:28, 1 h 28 min: 3 jobs". */
+  readonly words: string;
+}
+
 export interface Timeline {
   /**
    * `scheduled`: all can be met. `strained`: a plan with clashes or past its time. `undecided`: none found.
@@ -75,6 +82,8 @@ export interface Timeline {
   readonly status: 'scheduled' | 'strained' | 'undecided';
   /** On earlier days than the class, in order. */
   readonly daysBefore: readonly TimelineEntry[];
+  /** The visits to the kitchen that they make, without shopping, in order. */
+  readonly visits: readonly Visit[];
   /** On the day of the class, in order. */
   readonly clock: readonly TimelineEntry[];
   readonly eatMinute: number;
@@ -114,6 +123,9 @@ export interface HandsOn {
   readonly watchMinutes: number;
   /** The longest between being shown a step and doing it; null where nothing is shown. */
   readonly delayMinutes: number | null;
+  /** What is shown in that longest spell, and what is done so late. */
+  readonly shownLong: readonly string[];
+  readonly doneLate: string;
   readonly workings: Workings;
 }
 

@@ -29,7 +29,7 @@ export const dipsAndDressings: readonly WrittenRecipe[] = [
         text: 'Pick over the beans and soak them in plenty of cold water.',
         of: 1,
         hands: 5,
-        wait: [480, 720],
+        wait: [600, 720],
         until: 'until evenly swollen',
         place: 'before',
         on: ['fridge', ''],

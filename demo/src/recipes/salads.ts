@@ -357,7 +357,7 @@ export const salads: readonly WrittenRecipe[] = [
         after: [],
         holds: 90,
         techniques: ['zest-before-juicing', 'fillet-citrus'],
-        show: 6,
+        show: 4,
       },
       {
         text: 'Whisk juice, vinegar, salt and hazelnut oil.',

@@ -5,6 +5,7 @@ import { Op } from 'sequelize';
 import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
+import { practisedBefore } from './practised.js';
 import { wholeRecipes } from '../recipes/library.js';
 import { isSameContent } from '../recipes/versions.js';
 
@@ -33,6 +34,7 @@ export class ClassViews {
     const drafts = await new KitchenScope(RecipeRow, kitchenId).find({
       where: { id: { [Op.in]: recipeIds } },
     });
+    const practised = await practisedBefore(kitchenId, rows);
     const wholes = await wholeRecipes(kitchenId, drafts);
     const newest = new Map(
       drafts.flatMap((draft, index) =>
@@ -53,6 +55,7 @@ export class ClassViews {
       assistants: row.assistants,
       demonstrationPlates: row.demonstrationPlates,
       decisions: decisionsOf(row),
+      practised: practised.get(row.id) ?? {},
       kitchen,
       dishes: dishes
         .filter((dish) => dish.classId === row.id)

@@ -11,6 +11,7 @@ const restsOn = [
   'assistants',
   'demonstrationPlates',
   'dishes',
+  'practised',
 ] as const;
 
 /**

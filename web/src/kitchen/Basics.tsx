@@ -198,6 +198,18 @@ export function Hours({ kitchen, editor }: Props) {
           onChange={(closes) => editor.edit({ closes })}
           problem={editor.problems.closes}
         />
+        <TimeField
+          label="Prep on days before, from"
+          value={kitchen.worksFrom ?? kitchen.opens}
+          onChange={(worksFrom) => editor.edit({ worksFrom, worksTo: kitchen.worksTo ?? kitchen.closes })}
+          problem={editor.problems.worksFrom}
+        />
+        <TimeField
+          label="Prep on days before, to"
+          value={kitchen.worksTo ?? kitchen.closes}
+          onChange={(worksTo) => editor.edit({ worksFrom: kitchen.worksFrom ?? kitchen.opens, worksTo })}
+          problem={editor.problems.worksTo}
+        />
         <NumberField
           label="Benches"
           value={kitchen.benches.count}

@@ -17,6 +17,7 @@ const wayNames: Readonly<Record<LongWaitWay, string>> = {
   'ready-made': 'eat a batch made ahead, take yours home',
   ahead: 'do the steps before it ahead',
   unchilled: 'eat it without that wait',
+  'next class': 'leave it to the next class of the course',
 };
 
 /** A wait of a dish that the class is too short for: what is done about it, to be chosen. */

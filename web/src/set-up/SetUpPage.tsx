@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import type { LocalDateTime } from '@fornax/core';
+import type { ClassPlan, LocalDateTime } from '@fornax/core';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { HandsAtWork } from '../classes/HandsAtWork.js';
@@ -67,6 +67,7 @@ export default function SetUpPage() {
         />
         {plan.timeline.spareMinutes > 0 ? ` · ${plan.timeline.spareMinutes} to spare` : ''}
         <HandsAtWork timeline={plan.timeline} />
+        <FoodAHead plan={plan} />
       </Quietly>
       <Section>
         <Warnings
@@ -195,3 +196,15 @@ function DeleteClass() {
 
 /** A date and a time as they are typed; the contract says whether they are one. */
 const startAt = (date: string, time: string) => `${date}T${time}` as LocalDateTime;
+
+/** How much there is to eat for each. */
+function FoodAHead({ plan: { foodAHead: food } }: { plan: ClassPlan }) {
+  if (food.grams === 0) return null;
+  return (
+    <>
+      <br />
+      <Figure id="food" workings={food.workings} text={`About ${food.grams} g of food a head`} />
+      {`, ${food.enough[0]}–${food.enough[1]} g are usual for a ${food.meal}`}
+    </>
+  );
+}

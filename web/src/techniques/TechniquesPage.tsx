@@ -232,7 +232,8 @@ function emptyNote(notes: readonly TechniqueNote[]): TechniqueNote {
 }
 
 function duplicateOf(note: TechniqueNote, notes: readonly TechniqueNote[]): TechniqueNote {
-  const { group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer } = note;
+  const { group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer, rates } =
+    note;
   return {
     id: freeId(note.title, notes),
     title: `${note.title}, another`,
@@ -245,5 +246,6 @@ function duplicateOf(note: TechniqueNote, notes: readonly TechniqueNote[]): Tech
     anotherWay,
     beginnerMinutes,
     beginnerPer,
+    ...(rates ? { rates } : {}),
   };
 }

@@ -1,16 +1,11 @@
-import { useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, type KeyboardEvent } from 'react';
 import { Pin } from 'lucide-react';
 import { useTheme } from 'styled-components';
 import type { Timeline, TimelineEntry } from '@fornax/core';
 import { useWorkings } from '../parts/workings.js';
 import { isFixed, type PlacedBar, shortLabel } from './clock-layout.js';
 import { barHeight, type ClockProps, type Place, workingsKeyOf } from './clock-measures.js';
-
-/** Dragging and arrow keys move a start in steps of five minutes. */
-const snapMinutes = 5;
-
-/** Pixels before a press becomes a drag. */
-const dragPixels = 5;
+import { snapMinutes, useDrag } from './useDrag.js';
 
 /** Where a bar stands, in pixels. */
 interface Box {
@@ -47,7 +42,7 @@ export function Bar({
   useEffect(() => {
     if (isStale) select({ key, workings: entry.workings });
   }, [isStale, key, entry, select]);
-  const drag = useDrag(entry, place.perMinute, { onMove, onPreview, onCancel });
+  const drag = useDrag(entry, { perMinute: place.perMinute, way: 'across' }, { onMove, onPreview, onCancel });
   const fixed = isFixed(entry);
   const onKeyDown = (event: KeyboardEvent) => {
     const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
@@ -151,48 +146,6 @@ function Ghost({ entry, before, place }: { entry: TimelineEntry; before: Timelin
       strokeDasharray="3 3"
     />
   );
-}
-
-/**
- * While a bar is dragged the rest is planned around it; where it is let go it is pinned. The window is
- * listened to, not the bar: bars change places while the plan changes, and one that is moved in the page
- * loses the pointer.
- */
-function useDrag(
-  entry: TimelineEntry,
-  perMinute: number,
-  handlers: Pick<BarProps, 'onMove' | 'onPreview' | 'onCancel'>,
-) {
-  const latest = useRef(handlers);
-  latest.current = handlers;
-  const onPointerDown = (event: PointerEvent<SVGGElement>) => {
-    if (event.button !== 0) return;
-    const { clientX: from } = event;
-    const startAt = (to: MouseEvent) =>
-      Math.round((entry.start + (to.clientX - from) / perMinute) / snapMinutes) * snapMinutes;
-    const isDrag = (to: MouseEvent) => Math.abs(to.clientX - from) >= dragPixels;
-    let shown: number | null = null;
-    const move = (to: MouseEvent) => {
-      if (!isDrag(to) || startAt(to) === shown) return;
-      shown = startAt(to);
-      latest.current.onPreview(entry.id, shown);
-    };
-    const end = (to: MouseEvent) => {
-      stop();
-      if (to.type === 'pointerup' && isDrag(to) && startAt(to) !== entry.start)
-        latest.current.onMove(entry, startAt(to));
-      else if (shown !== null) latest.current.onCancel();
-    };
-    const stop = () => {
-      window.removeEventListener('pointermove', move);
-      window.removeEventListener('pointerup', end);
-      window.removeEventListener('pointercancel', end);
-    };
-    window.addEventListener('pointermove', move);
-    window.addEventListener('pointerup', end);
-    window.addEventListener('pointercancel', end);
-  };
-  return { style: { touchAction: 'pan-y' as const }, onPointerDown };
 }
 
 /**

@@ -1,5 +1,6 @@
 import styled from 'styled-components';
-import { isOfStep, showDate, showSpan, type TimelineEntry } from '@fornax/core';
+import { Fragment } from 'react';
+import { isOfStep, showDate, showSpan, type Timeline, type TimelineEntry } from '@fornax/core';
 import { countdown } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
@@ -63,33 +64,44 @@ function Added({ entry }: { entry: TimelineEntry }) {
 }
 
 /** Shopping trips and jobs of the days before, in order. */
-export function DaysBefore({ entries }: { entries: readonly TimelineEntry[] }) {
+export function DaysBefore({ timeline }: { timeline: Timeline }) {
+  const { daysBefore: entries, visits } = timeline;
+  const visitFrom = (id: string) => visits.find(({ entryIds }) => entryIds[0] === id);
   return (
     <Table onKeyDown={walkFigures}>
       <tbody>
         {entries.map((entry) => (
-          <tr key={entry.id}>
-            <td>
-              <Figure
-                id={`time:${entry.id}`}
-                workings={entry.workings}
-                text={`${showDate(entry.localDate)}, ${entry.localTime}`}
-                label={entry.title}
-              />
-            </td>
-            <td>
-              {whatOf(entry)}
-              <Added entry={entry} />
-            </td>
-            <td>
-              <Quietly>
-                {showSpan(entry.end - entry.start)}, {whose[entry.lane]}
-              </Quietly>
-            </td>
-            <td>
-              <Soon>{countdown(entry.localDate)}</Soon>
-            </td>
-          </tr>
+          <Fragment key={entry.id}>
+            {visitFrom(entry.id) ? (
+              <tr>
+                <th colSpan={4} scope="rowgroup">
+                  In the kitchen {showDate(entry.localDate)}, {visitFrom(entry.id)!.words}
+                </th>
+              </tr>
+            ) : null}
+            <tr>
+              <td>
+                <Figure
+                  id={`time:${entry.id}`}
+                  workings={entry.workings}
+                  text={`${showDate(entry.localDate)}, ${entry.localTime}`}
+                  label={entry.title}
+                />
+              </td>
+              <td>
+                {whatOf(entry)}
+                <Added entry={entry} />
+              </td>
+              <td>
+                <Quietly>
+                  {showSpan(entry.end - entry.start)}, {whose[entry.lane]}
+                </Quietly>
+              </td>
+              <td>
+                <Soon>{countdown(entry.localDate)}</Soon>
+              </td>
+            </tr>
+          </Fragment>
         ))}
       </tbody>
     </Table>

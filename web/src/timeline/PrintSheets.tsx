@@ -1,18 +1,19 @@
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { showDate, showSpan, type TimelineEntry } from '@fornax/core';
+import { createAxis, showDate, showSpan, type TimelineEntry } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { showTimes } from '../parts/dates.js';
 import { whatOf } from './DayLists.js';
+import { Duet } from './Duet.js';
 
 export type PrintedSheet = 'prep' | 'wall';
 
-const Paper = styled.section<{ $points: number }>`
+const Paper = styled.section`
   display: none;
   @media print {
     display: block;
     color: #000;
-    font-size: ${({ $points }) => $points}pt;
+    font-size: 11pt;
     line-height: 1.3;
     h2 {
       font-size: 1.6em;
@@ -48,29 +49,13 @@ const Paper = styled.section<{ $points: number }>`
     tr {
       break-inside: avoid;
     }
-    &[data-sheet='wall'] {
-      td:first-child {
-        width: 3.4em;
-      }
-      td:last-child {
-        width: 6.4em;
-      }
-    }
   }
 `;
 
-/**
- * Points of the prep sheet, and of the wall's at most and least: it is read from afar, and stays on one page.
- */
-const prepPoints = 11;
-const wallPoints = { most: 15, least: 8 };
-const rowsAtMost = 27;
-
-function pointsFor(kind: PrintedSheet, rows: number): number {
-  return kind === 'prep'
-    ? prepPoints
-    : Math.max(wallPoints.least, Math.min(wallPoints.most, (wallPoints.most * rowsAtMost) / rows));
-}
+/** Pixels of a printed page that the duet may take, so that the class is on one sheet. */
+const pageHeight = 930;
+/** Minutes drawn before and after the class. */
+const around = 12;
 
 /** Heating is a wait that somebody must begin. */
 function isAction(entry: TimelineEntry): boolean {
@@ -89,15 +74,14 @@ export function PrintSheet({ kind, onPrinted }: { kind: PrintedSheet; onPrinted:
   }, [onPrinted]);
   const { daysBefore, clock } = plan.timeline;
   const prep = [...daysBefore, ...clock].filter((entry) => entry.start < 0 && isAction(entry));
-  const onTheWall = clock.filter((entry) => entry.start >= 0 && isAction(entry));
   return (
-    <Paper $points={pointsFor(kind, onTheWall.length)} aria-hidden data-sheet={kind}>
+    <Paper aria-hidden data-sheet={kind}>
       <h2>{kind === 'prep' ? 'Prep' : view.title}</h2>
       <p>
         {kind === 'prep' ? `${view.title} · ` : ''}
         {showDate(view.startsAt)}, {showTimes(view.startsAt, view.lengthMinutes)} · {view.people} people
       </p>
-      {kind === 'prep' ? <PrepTables entries={prep} /> : <WallTable entries={onTheWall} />}
+      {kind === 'prep' ? <PrepTables entries={prep} /> : <WallDuet />}
     </Paper>
   );
 }
@@ -133,25 +117,25 @@ function PrepTables({ entries }: { entries: readonly TimelineEntry[] }) {
   );
 }
 
-function whoOf(entry: TimelineEntry): string {
-  if (entry.kind === 'students') return 'every station';
-  if (entry.kind === 'demonstration') return 'all watch';
-  return entry.kind === 'class' ? 'all' : (entry.hands?.who ?? entry.lane);
-}
-
-/** One line a job, so that the class fits on one page. */
-function WallTable({ entries }: { entries: readonly TimelineEntry[] }) {
+/** The class as a duet, as large as one page takes it. */
+function WallDuet() {
+  const { view, plan } = useOpenClass();
+  const { timeline, portions } = plan;
+  const axis = createAxis(view.startsAt, view.zone);
+  const end = Math.max(timeline.eatMinute, ...timeline.clock.map((entry) => entry.end));
   return (
-    <table>
-      <tbody>
-        {entries.map((entry) => (
-          <tr key={entry.id}>
-            <td>{entry.localTime}</td>
-            <td>{entry.title}</td>
-            <td>{whoOf(entry)}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <Duet
+      timeline={timeline}
+      stations={portions.stations.sizes.length}
+      timeAt={(minute) => axis.local(minute).time}
+      scale={Math.min(mostPerMinute, pageHeight / (end + around))}
+      onMove={ignore}
+      onPreview={ignore}
+      onCancel={ignore}
+      onUnpin={ignore}
+    />
   );
 }
+
+const mostPerMinute = 7;
+const ignore = () => undefined;

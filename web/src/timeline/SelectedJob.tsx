@@ -37,7 +37,7 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
     return (
       <Strip>
         <Quietly>
-          Choose a job to see why it stands there; drag it, or press the left and right arrow keys, to pin it
+          Choose a job to see why it stands there; drag it, or press the arrow keys along its time, to pin it
           elsewhere.
         </Quietly>
       </Strip>
@@ -105,7 +105,7 @@ function When({ entry }: { entry: TimelineEntry }) {
   const { decisions, decide } = useDecisions();
   const key = stepKeyOf(entry.ref);
   if (!entry.isEither || !key) return null;
-  const isBefore = decisions.when[key] !== 'in class';
+  const isBefore = entry.start < 0;
   return (
     <Button
       look="quiet"

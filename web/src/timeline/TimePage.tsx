@@ -22,6 +22,7 @@ import { ClassMinutes } from './ClassMinutes.js';
 import { Clock } from './Clock.js';
 import { DayHead, type Extra, Head, type Shown } from './DayHead.js';
 import { DayList, DaysBefore } from './DayLists.js';
+import { Duet } from './Duet.js';
 import { Moved } from './Moved.js';
 import { LeftOut, OutOfTheCold } from './OutOfTheCold.js';
 import { type PrintedSheet, PrintSheet } from './PrintSheets.js';
@@ -82,7 +83,7 @@ export default function TimePage() {
           <h2>Before the day</h2>
           <PlanExports onPrint={setPrinted} />
         </Head>
-        <DaysBefore entries={plan.timeline.daysBefore} />
+        <DaysBefore timeline={plan.timeline} />
         <Day />
       </Screen>
     </>
@@ -119,27 +120,42 @@ function Day() {
       ) : null}
       {edits.before ? <Moved before={edits.before} after={timeline} onHide={edits.forget} /> : null}
       <Chosen edits={edits} />
-      {shown === 'list' ? (
-        <DayList entries={timeline.clock} />
-      ) : (
-        <Clock
-          timeline={timeline}
-          before={edits.before}
-          window={shown}
-          timeAt={timeAt}
-          labelAt={labelAt}
-          onMove={edits.pin}
-          onPreview={edits.preview}
-          onCancel={edits.cancel}
-          onUnpin={edits.unpin}
-        />
-      )}
+      <Drawn shown={shown} edits={edits} timeAt={timeAt} labelAt={labelAt} />
       <Used timeline={timeline} />
       <Aim edits={edits} />
       <ClassMinutes timeline={timeline} />
       <OutOfTheCold />
       <LeftOut timeline={timeline} />
     </>
+  );
+}
+
+/** The day as it is looked at: a list, the duet of the class, or lanes. */
+function Drawn({
+  shown,
+  edits,
+  timeAt,
+  labelAt,
+}: {
+  shown: Shown;
+  edits: ClockEdits;
+  timeAt: (minute: number) => string;
+  labelAt: (minute: number) => string;
+}) {
+  const { plan } = useOpenClass();
+  const { timeline, before } = edits;
+  if (shown === 'list') return <DayList entries={timeline.clock} />;
+  const moves = {
+    onMove: edits.pin,
+    onPreview: edits.preview,
+    onCancel: edits.cancel,
+    onUnpin: edits.unpin,
+  };
+  const stations = plan.portions.stations.sizes.length;
+  return shown === 'class' ? (
+    <Duet timeline={timeline} stations={stations} timeAt={timeAt} {...moves} />
+  ) : (
+    <Clock timeline={timeline} before={before} window={shown} timeAt={timeAt} labelAt={labelAt} {...moves} />
   );
 }
 

@@ -29,6 +29,7 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
 const timeline = (clock: TimelineEntry[]): Timeline => ({
   status: 'scheduled',
   daysBefore: [],
+  visits: [],
   clock,
   eatMinute: 90,
   classMinutes: 120,
@@ -38,7 +39,7 @@ const timeline = (clock: TimelineEntry[]): Timeline => ({
   spareMinutes: 0,
   clashes: [],
   usedWorkings: workings,
-  handsOn: { percent: 0, watchMinutes: 0, delayMinutes: null, workings },
+  handsOn: { percent: 0, watchMinutes: 0, delayMinutes: null, shownLong: [], doneLate: '', workings },
   budget: [],
   ahead: [],
   leftOut: [],

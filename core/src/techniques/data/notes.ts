@@ -1,4 +1,6 @@
+import { basicTechniques } from './basic-notes.js';
 import { moreTechniques } from './more-notes.js';
+import { standardRates } from './rates.js';
 import type { TechniqueNote, WrittenNote } from '../types.js';
 
 const firstTechniques: readonly WrittenNote[] = [
@@ -535,6 +537,12 @@ const firstTechniques: readonly WrittenNote[] = [
 ];
 
 /** The notes every kitchen starts with. Beginner minutes are starting estimates. */
-export const standardTechniques: readonly TechniqueNote[] = [...firstTechniques, ...moreTechniques].map(
-  (note) => ({ beginnerPer: '', ...note }),
-);
+export const standardTechniques: readonly TechniqueNote[] = [
+  ...firstTechniques,
+  ...moreTechniques,
+  ...basicTechniques,
+].map((note) => ({
+  beginnerPer: '',
+  ...note,
+  ...(standardRates[note.id] ? { rates: standardRates[note.id]! } : {}),
+}));

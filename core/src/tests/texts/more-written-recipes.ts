@@ -37,9 +37,9 @@ Tear over the mozzarella and basil, dress and serve at once.
       'Dressing | 1/2 tsp | flake-salt',
     ],
     steps: [
-      '4 | in class | – | tomato, peach, 1/2 flake-salt',
+      '11 | in class | – | tomato, peach, 1/2 flake-salt',
       '4 | in class | – | extra-virgin-olive-oil, white-balsamic, 1/2 flake-salt',
-      '4 | in class | – | mozzarella, basil',
+      '5 | in class | – | mozzarella, basil',
     ],
   },
   {
@@ -81,8 +81,8 @@ Toss the kale and beans with half of the tahini. Top with avocado, pumpkin seeds
       'Salad | 1 pinch | chilli-flakes',
     ],
     steps: [
-      '2 | in class | – | kale',
-      '4 | in class | – | tahini, lemon, garlic, water',
+      '5 | in class | – | kale',
+      '8 | in class | – | tahini, lemon, garlic, water',
       '4 | in class | – | tinned-butter-beans',
       '4 | in class | – | avocado, pumpkin-seeds, chilli-flakes',
     ],
@@ -125,9 +125,9 @@ Step 3: Toss the watermelon with lime zest, lime juice and the rest of the oil. 
       'Salad | – | black-pepper',
     ],
     steps: [
-      '2 + 60 | in class | fridge | watermelon',
-      '3 | in class | – | halloumi, 1/2 olive-oil',
-      '4 | in class | – | lime, 1/2 olive-oil, mint',
+      '6 + 60 | either | fridge | watermelon',
+      '6 | in class | – | halloumi, 1/2 olive-oil',
+      '7 | in class | – | lime, 1/2 olive-oil, mint',
     ],
     marked: ['Freshly ground black pepper'],
   },
@@ -174,9 +174,10 @@ To serve:
     ],
     steps: [
       '4 | in class | – | smoked-mackerel',
-      '4 | in class | – | soured-cream, cream-cheese, horseradish, lemon',
+      '6 | in class | – | soured-cream, cream-cheese, horseradish, lemon',
       '2 + 120 | before | fridge | –',
-      '2 + 15–18 | in class | oven 180 °C | rye-bread, cucumber, chives',
+      '4 + 15–18 | in class | oven 180 °C | rye-bread',
+      '4 | in class | – | cucumber, chives',
     ],
 
     marked: ['1 heaped tsp horseradish'],

@@ -7,13 +7,19 @@ import { tasksOf } from './tasks-of.js';
 /** Conflicts for each task of one attempt. */
 export const stepsPerTask = 1;
 
+/**
+ * What a plan does without: nothing; that what was shown is done soon; or that, too, that results are used as
+ * long as they keep.
+ */
+export type LetGo = 'nothing' | 'showing' | 'keeping';
+
 export type Starts = Readonly<Record<string, number>>;
 
 export interface Attempt {
   tasks: ClassTasks;
   starts: Starts;
   overrun: number;
-  isRelaxed: boolean;
+  letGo: LetGo;
   brokenPins: readonly string[];
 }
 
@@ -25,11 +31,10 @@ export interface AttemptInput extends TaskInput {
   readonly standing?: Starts;
 }
 
-/** Any plan of a class that runs over by so much; relaxed, results may be kept for longer than they keep. */
-export function attemptPlan(input: AttemptInput, overrun: number, relaxed: boolean): Attempt | null {
+/** Any plan of a class that runs over by so much and does without what is let go. */
+export function attemptPlan(input: AttemptInput, overrun: number, letGo: LetGo): Attempt | null {
   const tasks = tasksOf(input, overrun);
-  const links = relaxed ? tasks.links.map(withoutHold) : tasks.links;
-  const result = scheduled(problemOf(tasks, links, input, overrun), {
+  const result = scheduled(problemOf(tasks, linksWithout(tasks, letGo), input, overrun), {
     objective: 'shortest',
     seed: 1,
     budgetSteps: stepsPerTask * tasks.tasks.length,
@@ -37,7 +42,7 @@ export function attemptPlan(input: AttemptInput, overrun: number, relaxed: boole
     pinned: pinsOf(tasks, input),
   });
   return result.status === 'scheduled'
-    ? { tasks, starts: result.starts, overrun, isRelaxed: relaxed, brokenPins: [] }
+    ? { tasks, starts: result.starts, overrun, letGo, brokenPins: [] }
     : null;
 }
 
@@ -52,14 +57,31 @@ export function pinsOf(
   );
 }
 
+/** The plan at its strictest that there is: first with all, then without what it can do without best. */
+export function strictest(input: AttemptInput, overrun: number, most: LetGo): Attempt | null {
+  for (const letGo of ['nothing', 'showing', 'keeping'] as const) {
+    const attempt = attemptPlan(input, overrun, letGo);
+    if (attempt || letGo === most) return attempt;
+  }
+  return null;
+}
+
 /** The problem of the class on time, with every keeping time and pin: what a clash is looked for in. */
 export function strictProblem(input: AttemptInput): { problem: ScheduleProblem; pinned: Starts } {
   const tasks = tasksOf(input, 0);
-  return { problem: problemOf(tasks, tasks.links, input, 0), pinned: pinsOf(tasks, input) };
+  return {
+    problem: problemOf(tasks, linksWithout(tasks, 'showing'), input, 0),
+    pinned: pinsOf(tasks, input),
+  };
 }
 
-/** A wait still follows its hands at once; only how long a result keeps is let go. */
-export function withoutHold(link: PlanLink): PlanLink {
+export function linksWithout({ links }: ClassTasks, letGo: LetGo): readonly PlanLink[] {
+  if (letGo === 'nothing') return links;
+  return links.map((link) => (letGo === 'keeping' || link.isSeen ? withoutMost(link) : link));
+}
+
+/** A wait still follows its hands at once; only how long after something comes is let go. */
+function withoutMost(link: PlanLink): PlanLink {
   return link.maxLag === 0 && !link.isKeeping ? link : { ...link, maxLag: undefined };
 }
 

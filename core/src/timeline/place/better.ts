@@ -1,6 +1,6 @@
 import { frameId } from '../../identity/index.js';
 import type { ScheduleOptions, ScheduleProblem } from '../../scheduler/index.js';
-import { type Attempt, type AttemptInput, pinsOf, problemOf, withoutHold } from './attempt.js';
+import { type Attempt, type AttemptInput, linksWithout, pinsOf, problemOf } from './attempt.js';
 import { scheduled } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
 
@@ -42,10 +42,10 @@ export function bettered(input: AttemptInput, given: Attempt): Attempt {
  * is so already or is not found.
  */
 function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
-  if (attempt.overrun <= 0 && !attempt.isRelaxed) return null;
+  if (attempt.overrun <= 0 && attempt.letGo !== 'keeping') return null;
   const tasks = tasksOf(input, 0);
   const pinned = pinsOf(tasks, input, attempt.brokenPins);
-  const result = scheduled(problemOf(tasks, tasks.links, input, 0), {
+  const result = scheduled(problemOf(tasks, linksWithout(tasks, 'showing'), input, 0), {
     objective: 'shortest',
     seed: 1,
     budgetSteps: input.effort * onTimeSteps,
@@ -53,7 +53,7 @@ function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
     pinned,
   });
   return result.status === 'scheduled'
-    ? { tasks, starts: result.starts, overrun: 0, isRelaxed: false, brokenPins: attempt.brokenPins }
+    ? { tasks, starts: result.starts, overrun: 0, letGo: 'showing', brokenPins: attempt.brokenPins }
     : null;
 }
 
@@ -63,9 +63,8 @@ function questionOf(
   attempt: Attempt,
   options: Partial<ScheduleOptions> & { budgetSteps: number },
 ): [ScheduleProblem, ScheduleOptions] {
-  const links = attempt.isRelaxed ? attempt.tasks.links.map(withoutHold) : attempt.tasks.links;
   return [
-    problemOf(attempt.tasks, links, input, attempt.overrun),
+    problemOf(attempt.tasks, linksWithout(attempt.tasks, attempt.letGo), input, attempt.overrun),
     { objective: 'shortest', seed: 1, pinned: pinsOf(attempt.tasks, input, attempt.brokenPins), ...options },
   ];
 }

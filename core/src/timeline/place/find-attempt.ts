@@ -1,7 +1,9 @@
 import type { Attempt, AttemptInput } from './attempt.js';
 import { bettered } from './better.js';
 import { findPlan } from './find-plan.js';
+import { isBusier, withHandsBusy } from './hands-busy.js';
 import { nearStanding, steadied, withoutBrokenPins } from './pins.js';
+import { gathered } from './visits.js';
 
 /**
  * A plan of the class: on time and with all keeping times where there is one; else with the keeping times let
@@ -9,10 +11,20 @@ import { nearStanding, steadied, withoutBrokenPins } from './pins.js';
  */
 export function findAttempt(input: AttemptInput): Attempt | null {
   const steady = input.standing && steadied(input, input.standing);
-  if (steady) return input.effort > 0 ? bettered(input, steady) : steady;
+  if (steady) return gathered(input, betteredIfWanted(input, steady));
   const found = findPlan(input);
   const pins = Object.keys(input.decisions.pins);
-  const isWanting = !found || found.overrun > 0 || found.isRelaxed;
+  const isWanting = !found || found.overrun > 0 || found.letGo === 'keeping';
   const best = pins.length === 0 || !isWanting ? found : nearStanding(input, withoutBrokenPins(input, found));
-  return best && input.effort > 0 ? bettered(input, best) : best;
+  return best && gathered(input, betteredIfWanted(input, best));
+}
+
+function betteredIfWanted(input: AttemptInput, attempt: Attempt): Attempt {
+  const found = input.effort > 0 ? bettered(input, attempt) : attempt;
+  if (input.decisions.aim !== 'shortest') return found;
+  const better = withHandsBusy(input, found);
+  if (found === attempt || attempt.overrun > 0 || attempt.letGo === 'keeping') return better;
+  // A shorter class in which students work less is no better one.
+  const standing = withHandsBusy(input, attempt);
+  return isBusier(input, standing, better) ? standing : better;
 }

@@ -1,4 +1,4 @@
-import { attemptPlan, type Attempt, type AttemptInput } from './attempt.js';
+import { attemptPlan, strictest, type Attempt, type AttemptInput } from './attempt.js';
 import { tasksOf } from './tasks-of.js';
 
 /** Minutes by which a class that does not fit is let run over, tried in turn. */
@@ -16,7 +16,7 @@ export function withOverrun(input: AttemptInput, least: number): Attempt | null 
   let from = first;
   let to = first;
   for (let stride = 1; to < overruns.length; stride *= 2) {
-    found = attemptPlan(input, overruns[to]!, true);
+    found = attemptPlan(input, overruns[to]!, 'keeping');
     if (found) break;
     // What cannot be at all is not looked for in all the ways in which it could be.
     if (stride === 2 && !canBeLate(input)) return null;
@@ -26,17 +26,17 @@ export function withOverrun(input: AttemptInput, least: number): Attempt | null 
   to = Math.min(to, overruns.length);
   while (from < to) {
     const middle = (from + to) >> 1;
-    const attempt = attemptPlan(input, overruns[middle]!, true);
+    const attempt = attemptPlan(input, overruns[middle]!, 'keeping');
     found = attempt ?? found;
     if (attempt) to = middle;
     else from = middle + 1;
   }
-  return found && (attemptPlan(input, found.overrun, false) ?? found);
+  return found && (strictest(input, found.overrun, 'showing') ?? found);
 }
 
 /** Whether there is a plan at all, however late it ends and however long results are kept. */
 export function canBeLate(input: AttemptInput): boolean {
-  return attemptPlan(input, overruns[overruns.length - 1]!, true) !== null;
+  return attemptPlan(input, overruns[overruns.length - 1]!, 'keeping') !== null;
 }
 
 /**

@@ -1,16 +1,29 @@
 import { frameId } from '../../identity/index.js';
 import { eatMinuteOf } from '../tasks/frame-minutes.js';
-import { type Attempt, type AttemptInput, pinsOf, problemOf, type Starts, stepsPerTask } from './attempt.js';
+import {
+  type Attempt,
+  type AttemptInput,
+  type LetGo,
+  linksWithout,
+  pinsOf,
+  problemOf,
+  type Starts,
+  stepsPerTask,
+} from './attempt.js';
 import { findPlan } from './find-plan.js';
 import { scheduled } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
 
 /** The plan that stands with what must change in it, and eating when it was; null where that cannot be. */
 export function steadied(input: AttemptInput, standing: Starts): Attempt | null {
+  return steadiedWithout(input, standing, 'nothing') ?? steadiedWithout(input, standing, 'showing');
+}
+
+function steadiedWithout(input: AttemptInput, standing: Starts, letGo: LetGo): Attempt | null {
   if (standing[frameId('eat')] === undefined) return null;
   const overrun = standing[frameId('eat')]! - eatMinuteOf(input.facts.lengthMinutes);
   const tasks = tasksOf(input, overrun);
-  const result = scheduled(problemOf(tasks, tasks.links, input, overrun), {
+  const result = scheduled(problemOf(tasks, linksWithout(tasks, letGo), input, overrun), {
     objective: 'shortest',
     seed: 1,
     budgetSteps: stepsPerTask * tasks.tasks.length,
@@ -19,7 +32,7 @@ export function steadied(input: AttemptInput, standing: Starts): Attempt | null 
     standing,
   });
   return result.status === 'scheduled' && overrun <= 0
-    ? { tasks, starts: result.starts, overrun, isRelaxed: false, brokenPins: [] }
+    ? { tasks, starts: result.starts, overrun, letGo, brokenPins: [] }
     : null;
 }
 
@@ -72,5 +85,8 @@ export function withoutBrokenPins(input: AttemptInput, withAll: Attempt | null):
 }
 
 function isWorse(attempt: Attempt, than: Attempt): boolean {
-  return Math.max(0, attempt.overrun) > Math.max(0, than.overrun) || (attempt.isRelaxed && !than.isRelaxed);
+  return (
+    Math.max(0, attempt.overrun) > Math.max(0, than.overrun) ||
+    (attempt.letGo === 'keeping' && than.letGo !== 'keeping')
+  );
 }

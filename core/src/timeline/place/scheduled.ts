@@ -1,38 +1,57 @@
-import type { ScheduleOptions, ScheduleProblem } from '../../scheduler/index.js';
+import type { ScheduleLink, ScheduleOptions, ScheduleProblem, ScheduleTask } from '../../scheduler/index.js';
 import { findPlan } from '../../scheduler/schedule.js';
 
 type Answer = ReturnType<typeof findPlan>;
 
-/** The last answers by their question, the oldest first. */
-const answers = new Map<string, Answer>();
-const remembered = 16;
+const scheduledLast = rememberAnswers<Answer>(32);
 
 /**
  * What the scheduler finds for a problem. Most edits of a class move no task: a question that was asked
  * shortly before has the same answer, and is not searched for again.
  */
 export function scheduled(problem: ScheduleProblem, options: ScheduleOptions): Answer {
-  const question = questionOf(problem, options);
-  const answer = answers.get(question) ?? findPlan(problem, options);
-  answers.delete(question);
-  answers.set(question, answer);
-  if (answers.size > remembered) answers.delete(answers.keys().next().value!);
-  return answer;
+  return scheduledLast(questionOf(problem, options), () => findPlan(problem, options));
+}
+
+/** The last answers by their question, of which so many are kept. */
+export function rememberAnswers<A>(most: number): (question: string, answerOf: () => A) => A {
+  const answers = new Map<string, A>();
+  return (question, answerOf) => {
+    const answer = answers.get(question) ?? answerOf();
+    answers.delete(question);
+    answers.set(question, answer);
+    if (answers.size > most) answers.delete(answers.keys().next().value!);
+    return answer;
+  };
 }
 
 /** All that the answer hangs on, as text. */
-function questionOf({ tasks, links, resources }: ScheduleProblem, options: ScheduleOptions): string {
-  return JSON.stringify([
-    tasks.map(({ id, minutes, demands, earliest, latest, inClass }) => [
-      id,
-      minutes,
-      demands,
-      earliest,
-      latest,
-      inClass,
-    ]),
-    links.map(({ from, to, minLag, maxLag, weight }) => [from, to, minLag, maxLag, weight]),
-    resources,
-    options,
-  ]);
+export function questionOf({ tasks, links, resources }: ScheduleProblem, options: unknown): string {
+  return `${textOfTasks(tasks)}${textOfLinks(links)}${JSON.stringify([resources, options])}`;
+}
+
+const textOfTasks = textOnce<ScheduleTask>(({ id, minutes, demands, earliest, latest, inClass }) => [
+  id,
+  minutes,
+  demands,
+  earliest,
+  latest,
+  inClass,
+]);
+const textOfLinks = textOnce<ScheduleLink>(({ from, to, minLag, maxLag, weight }) => [
+  from,
+  to,
+  minLag,
+  maxLag,
+  weight,
+]);
+
+/** The text of a list, made once: several questions are asked about the same tasks. */
+function textOnce<T>(partsOf: (each: T) => unknown[]): (list: readonly T[]) => string {
+  const texts = new WeakMap<readonly T[], string>();
+  return (list) => {
+    const text = texts.get(list) ?? JSON.stringify(list.map(partsOf));
+    texts.set(list, text);
+    return text;
+  };
 }

@@ -3,6 +3,9 @@ import type { Attempt } from '../place/attempt.js';
 import type { PlanTask } from '../tasks/types.js';
 import type { BudgetRow, Timeline, TimelineEntry } from '../types.js';
 
+/** A class that fills more than this share of its minutes runs late. */
+export const fullClass = 0.85;
+
 /** Class minutes by step, most first; demonstrations count with the step they show. */
 export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {
   const titles = new Map(entries.map((entry) => [entry.id, entry.title]));
@@ -32,7 +35,10 @@ export function aheadOf({ tasks }: Attempt): Timeline['ahead'] {
 }
 
 /** Minutes of the class in which something is going on, of those it has. */
-export function usedMinutes(entries: readonly TimelineEntry[], length: number): number {
+export function usedMinutes(
+  entries: readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[],
+  length: number,
+): number {
   const busy = new Array<boolean>(length).fill(false);
   for (const entry of entries) {
     if (entry.kind === 'wait' || entry.end <= 0) continue;

@@ -1,5 +1,6 @@
 import { showSpan } from '../../words/index.js';
 import type { Axis } from '../axis.js';
+import { keepsFor } from '../tasks/keeping.js';
 import type { PlanTask } from '../tasks/types.js';
 import type { TimelineClash, TimelineEntry } from '../types.js';
 import { type FoundPlan, placementSteps } from './reasons.js';
@@ -39,13 +40,8 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
 }
 
 function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry['keeps'] {
-  const hold = task.step?.holdMinutes;
-  if (
-    hold === null ||
-    hold === undefined ||
-    task.kind === 'demonstration' ||
-    (task.kind !== 'wait' && task.step?.waitMinutes)
-  )
+  const hold = task.step && keepsFor(task.step);
+  if (hold === null || task.kind === 'demonstration' || (task.kind !== 'wait' && task.step?.waitMinutes))
     return null;
   const users = attempt.after.get(task.id) ?? [];
   const last = users

@@ -2,10 +2,8 @@ import type { WorkingStep } from '../../amounts/index.js';
 import { stepKeyOf } from '../../identity/index.js';
 import { counted } from '../../words/index.js';
 import type { HandsOn, TimelineEntry } from '../types.js';
+import { joined, type Spell, watchedSpells } from './attention.js';
 import { percentOf } from './budget.js';
-
-/** From one minute of the class to another. */
-type Spell = readonly [from: number, to: number];
 
 /**
  * How much of a class students cook, from its start until they eat: the share of these minutes in which the
@@ -13,15 +11,10 @@ type Spell = readonly [from: number, to: number];
  * done after it was shown.
  */
 export function handsOnOf(entries: readonly TimelineEntry[], eatMinute: number): HandsOn {
-  const work = joined(
-    entries
-      .filter(({ kind }) => kind === 'students')
-      .map(({ start, end }): Spell => [Math.max(0, start), Math.min(eatMinute, end)])
-      .filter(([from, to]) => from < to),
-  );
-  const workMinutes = work.reduce((sum, [from, to]) => sum + to - from, 0);
-  const percent = eatMinute > 0 ? percentOf(workMinutes, eatMinute) : 0;
-  const watched = longestWatched(entries, work, eatMinute);
+  const work = workOf(entries, eatMinute);
+  const workMinutes = minutesOf(work);
+  const percent = percentAtWork(entries, eatMinute);
+  const watched = longestWatched(entries, work);
   const delay = longestDelay(entries);
   const steps: WorkingStep[] = [
     { label: 'From the start until eating', value: `${eatMinute} min` },
@@ -49,6 +42,8 @@ export function handsOnOf(entries: readonly TimelineEntry[], eatMinute: number):
     percent,
     watchMinutes: watched.minutes,
     delayMinutes: delay?.minutes ?? null,
+    shownLong: watched.shown,
+    doneLate: delay?.title ?? '',
     workings: {
       title: 'Students’ hands',
       steps,
@@ -58,40 +53,44 @@ export function handsOnOf(entries: readonly TimelineEntry[], eatMinute: number):
   };
 }
 
-/** Spells in order, those that touch or overlap as one. */
-function joined(spells: readonly Spell[]): Spell[] {
-  return [...spells]
-    .sort((a, b) => a[0] - b[0])
-    .reduce<Spell[]>((found, [from, to]) => {
-      const last = found[found.length - 1];
-      return last && from <= last[1]
-        ? [...found.slice(0, -1), [last[0], Math.max(last[1], to)]]
-        : [...found, [from, to]];
-    }, []);
+type Spells = readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[];
+
+/** Minutes of 100 from the start until eating in which the stations have work in hand, whole. */
+export function percentAtWork(entries: Spells, eatMinute: number): number {
+  return eatMinute > 0 ? percentOf(minutesOf(workOf(entries, eatMinute)), eatMinute) : 0;
 }
 
-/** The longest spell without work at the stations in which something is shown, from end of work to work. */
+function workOf(entries: Spells, eatMinute: number): Spell[] {
+  return joined(
+    entries
+      .filter(({ kind }) => kind === 'students')
+      .map(({ start, end }): Spell => [Math.max(0, start), Math.min(eatMinute, end)])
+      .filter(([from, to]) => from < to),
+  );
+}
+
+function minutesOf(spells: readonly Spell[]): number {
+  return spells.reduce((sum, [from, to]) => sum + to - from, 0);
+}
+
+/** The longest spell in which stations only watch, and what is shown in it. */
 function longestWatched(
   entries: readonly TimelineEntry[],
   work: readonly Spell[],
-  eatMinute: number,
 ): { readonly minutes: number; readonly shown: readonly string[] } {
-  const starts = [0, ...work.map(([, to]) => to)];
-  const ends = [...work.map(([from]) => from), eatMinute];
-  const spells = starts.map((from, index) => {
-    const to = ends[index]!;
-    const shown = entries.filter(
-      ({ kind, start, end }) => kind === 'demonstration' && start < to && end > from,
-    );
-    // Before the first thing is shown and after the last, nobody watches.
-    const first = Math.max(from, Math.min(...shown.map(({ start }) => start)));
-    const last = Math.min(to, Math.max(...shown.map(({ end }) => end)));
-    return { minutes: shown.length > 0 ? last - first : 0, shown: shown.map(({ title }) => title) };
-  });
-  return spells.reduce((longest, spell) => (spell.minutes > longest.minutes ? spell : longest), {
-    minutes: 0,
-    shown: [],
-  });
+  const shown = entries.filter(({ kind }) => kind === 'demonstration');
+  const spells = watchedSpells(
+    shown.map(({ start, end }): Spell => [start, end]),
+    work,
+  );
+  const [from, to] = spells.reduce<Spell>(
+    (longest, spell) => (spell[1] - spell[0] > longest[1] - longest[0] ? spell : longest),
+    [0, 0],
+  );
+  return {
+    minutes: to - from,
+    shown: shown.filter(({ start, end }) => start >= from && end <= to).map(({ title }) => title),
+  };
 }
 
 /** The step that is done the longest after it was shown; null where nothing is shown. */

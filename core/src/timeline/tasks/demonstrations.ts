@@ -3,20 +3,25 @@ import { taskRef } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
 import { welcomeMinutes } from './frame-minutes.js';
+import { shownMinutes } from './shown.js';
 import { shortTitle } from './titles.js';
 
-/** What students do is shown to all of them first, where the recipe says so; null where it is not. */
+/**
+ * What students do is shown to all of them first, where the recipe says so and they do not know it yet;
+ * null where it is not.
+ */
 export function addDemonstration(
   draft: TaskDraft,
   dish: TimedDish,
   step: RecipeStep,
   isAtStations: boolean,
 ): string | null {
-  if (!isAtStations || step.demonstrateMinutes === 0 || draft.input.facts.demonstrationPlates === 0)
-    return null;
+  const { facts } = draft.input;
+  const { minutes, how } = shownMinutes(step, facts);
+  if (!isAtStations || minutes === 0 || facts.demonstrationPlates === 0) return null;
   return draft.add({
     ref: taskRef(dish.id, step.id, 'shown'),
-    minutes: step.demonstrateMinutes,
+    minutes,
     demands: [
       { resource: 'you', units: 1 },
       { resource: 'stations', units: draft.stationHands },
@@ -31,6 +36,6 @@ export function addDemonstration(
     detail: 'Every station stops and watches.',
     dishTitle: dish.recipe.title,
     step,
-    how: [{ label: 'Demonstration as planned in the recipe', value: `${step.demonstrateMinutes} min` }],
+    how,
   });
 }

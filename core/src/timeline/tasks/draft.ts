@@ -1,5 +1,6 @@
 import type { TimedDish } from '../../class/index.js';
 import { idOf, type StepId, stepKey } from '../../identity/index.js';
+import type { WorkPart } from '../../recipes/index.js';
 import { eatMinuteOf, setOutMinutesOf } from './frame-minutes.js';
 import type { ClassTasks, PlanLink, PlanTask, Staff, StepTasks, TaskInput } from './types.js';
 
@@ -29,6 +30,11 @@ export class TaskDraft {
     const users = this.#turns.get(kind) ?? [];
     if (!users.includes(user)) this.#turns.set(kind, [...users, user]);
     return this.#turns.get(kind)!.indexOf(user) + 1;
+  }
+
+  /** What the hands of a step do, where its minutes follow that; null where they are as written. */
+  workOf(dish: TimedDish, stepId: StepId): readonly WorkPart[] | null {
+    return this.input.dishes.find(({ timed }) => timed === dish)?.work?.get(stepId) ?? null;
   }
 
   has(id: string): boolean {

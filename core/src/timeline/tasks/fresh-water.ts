@@ -1,6 +1,7 @@
 import { taskRef } from '../../identity/index.js';
 import { showSpan } from '../../words/index.js';
 import type { TaskDraft } from './draft.js';
+import { rangeOf } from './keeping.js';
 import { staffFor } from './staff.js';
 import { shortTitle } from './titles.js';
 import type { StepToPlan } from './types.js';
@@ -45,7 +46,7 @@ export function addFreshWater(
       ],
     });
     draft.link(before, change, { minLag: leastMinutesInWater, maxLag: mostMinutesInWater });
-    draft.link(change, wait, { minLag: -soakMinutes });
+    draft.link(change, wait, { minLag: -(soakMinutes - rangeOf(step)) });
     before = change;
   }
 }

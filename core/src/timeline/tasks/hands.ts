@@ -1,12 +1,16 @@
+import type { ClassFacts } from '../../class/index.js';
 import { taskRef } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { applianceDemand } from './appliances.js';
 import type { TaskDraft } from './draft.js';
 import { welcomeMinutes } from './frame-minutes.js';
 import { handsOn, type HandsOn } from './minutes.js';
+import { handsOnWork } from './minutes-of-work.js';
 import { addPreheating } from './preheating.js';
+import { shownMinutes } from './shown.js';
 import { shortTitle } from './titles.js';
-import type { StepPlace, StepToPlan } from './types.js';
+import type { StepToPlan } from './types.js';
+import { isWatched } from './watched.js';
 
 /** People in a class take longer than the recipe's practised hands. */
 const beginnerPace = 1.5;
@@ -14,8 +18,8 @@ const beginnerPace = 1.5;
 /** The hands of a step; returns the id of their task. */
 export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepToPlan): string {
   const { where, inClass } = place;
-  const isShown = dish.maker === 'demonstration' && inClass;
-  const work = isShown ? shownToAll(step) : workOf(draft, step, place);
+  const isShown = dish.maker === 'demonstration' && inClass && isWatched(dish, step, draft.input.facts);
+  const work = isShown ? shownToAll(step, draft.input.facts) : workOf(draft, { dish, step, place, ofSwap });
   if (where !== 'stations' && !inClass) draft.load[where] += work.minutes;
   const title = ofSwap ? `Swap: ${shortTitle(step.text)}` : shortTitle(step.text);
   const hands = draft.add({
@@ -44,17 +48,20 @@ export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepTo
   return hands;
 }
 
-function workOf(draft: TaskDraft, step: RecipeStep, { where, factor, rounds }: StepPlace): HandsOn {
-  return where === 'stations'
-    ? handsOn(step, factor, { hands: draft.stationHands, pace: beginnerPace, rounds })
-    : handsOn(step, factor, { hands: 1, pace: 1, rounds });
+function workOf(draft: TaskDraft, { dish, step, place: { where, factor, rounds } }: StepToPlan): HandsOn {
+  const work = draft.workOf(dish, step.id);
+  const hands =
+    where === 'stations' ? { hands: draft.stationHands, pace: beginnerPace } : { hands: 1, pace: 1 };
+  return work ? handsOnWork(work, factor, { ...hands, rounds }) : handsOn(step, factor, { ...hands, rounds });
 }
 
-function shownToAll({ demonstrateMinutes, handsOnMinutes }: RecipeStep): HandsOn {
-  const minutes = demonstrateMinutes || handsOnMinutes;
-  return {
-    minutes: Math.max(1, minutes),
-    pairs: 1,
-    how: [{ label: 'Demonstrated to all', value: `${minutes} min` }],
-  };
+function shownToAll(step: RecipeStep, facts: ClassFacts): HandsOn {
+  const { minutes, how } = shownMinutes(step, facts);
+  return minutes > 0
+    ? { minutes, pairs: 1, how }
+    : {
+        minutes: Math.max(1, step.handsOnMinutes),
+        pairs: 1,
+        how: [{ label: 'Demonstrated to all', value: `${step.handsOnMinutes} min` }],
+      };
 }

@@ -4,7 +4,7 @@ import type { RecipeStep } from '../../recipes/index.js';
 import type { HowStep } from './types.js';
 
 /** Work longer than this at a station is shared by two pairs of hands. */
-const shareWorkOverMinutes = 12;
+export const shareWorkOverMinutes = 12;
 
 /** The rounds that the fullest vessel of a step asks for, for the batch in question or any. */
 export function roundsFor(step: RecipeStep, portions: DishPortions, batch: Batch | null): number {
@@ -40,13 +40,20 @@ export function heatingFor(step: RecipeStep, portions: DishPortions, batch: Batc
 }
 
 /** Emptying and filling a vessel again. A starting estimate. */
-const minutesBetweenRounds = 1;
+export const minutesBetweenRounds = 1;
 
 export function largest(batches: readonly Batch[]): Batch | null {
   return batches.reduce<Batch | null>(
     (best, each) => (!best || toNumber(each.factor) > toNumber(best.factor) ? each : best),
     null,
   );
+}
+
+/** How many pairs of hands there may be, how much slower than practised ones, in how many rounds. */
+export interface PairsOfHands {
+  readonly hands: number;
+  readonly pace: number;
+  readonly rounds: number;
 }
 
 /** Work for hands: minutes of so many pairs, and how that came about. */
@@ -60,11 +67,7 @@ export interface HandsOn {
  * Hands-on minutes for a batch: they grow with the amount per pair of hands, but never fall under half of
  * what is written; loading something that then waits grows only past a double batch. Starting estimates.
  */
-export function handsOn(
-  step: RecipeStep,
-  factor: number,
-  pairOfHands: { hands: number; pace: number; rounds: number },
-): HandsOn {
+export function handsOn(step: RecipeStep, factor: number, pairOfHands: PairsOfHands): HandsOn {
   const growth = step.waitMinutes ? Math.max(1, factor / 2) : Math.max(0.5, factor);
   const alone = step.handsOnMinutes * growth * pairOfHands.pace;
   const pairs = alone > shareWorkOverMinutes && pairOfHands.hands >= 2 ? 2 : 1;

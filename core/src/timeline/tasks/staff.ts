@@ -4,6 +4,7 @@ import type { RecipeStep } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
 import { cratesOf, packMinutesPerCrate } from './frame-minutes.js';
 import type { Staff } from './types.js';
+import { isWatched } from './watched.js';
 
 /** Packing and setting out are the assistant's, so they count before any prep is shared out. */
 export function shareOutFrame({ load, setOutMinutes, input }: TaskDraft): void {
@@ -13,7 +14,7 @@ export function shareOutFrame({ load, setOutMinutes, input }: TaskDraft): void {
 
 /**
  * As decided; else prep is shared out by load, and in class the assistant does what students do not.
- * Demonstrations are the instructor's.
+ * What is shown to all is the instructor's.
  */
 export function staffFor(
   { input, load }: TaskDraft,
@@ -27,12 +28,14 @@ export function staffFor(
   if (input.facts.assistants === 0) return 'you';
   const wanted = input.decisions.hands[idOf(taskRef(dish.id, step.id, 'hands', { ofSwap }))];
   if (wanted) return wanted;
-  if (inClass) return dish.maker === 'demonstration' ? 'you' : 'assistant';
+  if (inClass)
+    return dish.maker === 'demonstration' && isWatched(dish, step, input.facts) ? 'you' : 'assistant';
   return load.assistant <= load.you ? 'assistant' : 'you';
 }
 
 /**
- * A step that may be either is done before, unless the instructor wants it in class. What comes before a step
+ * A step that may be either is done before, unless the instructor wants it in class or it is given to the
+ * students. What comes before a step
  * that is done before class is done before, too.
  */
 export function isInClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
@@ -42,7 +45,25 @@ export function isInClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): 
   );
 }
 
-function isMeantForClass({ input }: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
-  const wanted = input.decisions.when[stepKey(dish.id, step.id)];
-  return (wanted ?? step.place) === 'in class';
+function isMeantForClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
+  const { input } = draft;
+  const key = stepKey(dish.id, step.id);
+  if (dish.maker === 'made ahead' && !input.decisions.when[key]) return finishMinutes(draft, dish, step) > 0;
+  const wanted = input.decisions.when[key] ?? step.place;
+  return wanted === 'in class' || (wanted === 'either' && input.toStudents?.has(key) === true);
+}
+
+/**
+ * A dish that is made ahead is finished before class. Only what does not keep from then until it is eaten, or
+ * until it goes into such a step, is left for the last minutes: how many of them from its start to eating; 0
+ * where it is done before.
+ */
+function finishMinutes(draft: TaskDraft, dish: TimedDish, step: RecipeStep): number {
+  if (step.place === 'before' || step.holdMinutes === null) return 0;
+  const later = dish.recipe.steps.filter(({ after }) => after.includes(step.id));
+  const toFinish = Math.max(0, ...later.map((each) => finishMinutes(draft, dish, each)));
+  if (later.length > 0 && toFinish === 0) return 0;
+  const needed = draft.eatAt - toFinish + draft.setOutMinutes;
+  if (step.holdMinutes >= needed) return 0;
+  return toFinish + Math.max(1, step.handsOnMinutes) + (step.waitMinutes?.high ?? 0);
 }

@@ -1,14 +1,18 @@
 import { type Rational, toNumber } from '../../amounts/index.js';
-import type { Maker, TimedDish } from '../../class/index.js';
+import { type ClassFacts, isMadeByStudents, type TimedDish } from '../../class/index.js';
 import { frameId, type StepId } from '../../identity/index.js';
 import { type Batch, batchesInAll, type DishPortions, stationsAtOnce } from '../../portions/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { addDemonstration } from './demonstrations.js';
+import { addDraining, drainedMinutes } from './draining.js';
 import { TaskDraft } from './draft.js';
 import { addClassFrame } from './frame.js';
 import { addHands } from './hands.js';
+import { keepsFor } from './keeping.js';
 import { heatingFor, largest, roundsFor } from './minutes.js';
+import { mostDelay, mostWatching } from '../read/attention.js';
 import { isInClass, shareOutFrame, staffFor } from './staff.js';
+import { shownMinutes } from './shown.js';
 import { isEatenReadyMade, placeOfSwap, stepsOfSwap } from './swaps.js';
 import type { ClassTasks, DishOnClock, StepPlace, StepTasks, StepToPlan, TaskInput } from './types.js';
 import { addWait } from './waits.js';
@@ -31,9 +35,6 @@ export function buildTasks(input: TaskInput): ClassTasks {
   });
 }
 
-/** Dishes that students make in class. */
-const madeByStudents: readonly Maker[] = ['every station', 'some stations', 'in rotation', 'one big batch'];
-
 function addDish(draft: TaskDraft, { timed: dish, portions }: DishOnClock): void {
   const { steps } = dish.recipe;
   const used = new Set(steps.flatMap((step) => step.after));
@@ -42,8 +43,7 @@ function addDish(draft: TaskDraft, { timed: dish, portions }: DishOnClock): void
   for (const step of steps) {
     const tasks = draft.tasksOf(dish, step.id)!;
     for (const before of step.after) linkSteps(draft, dish, before, tasks);
-    if (!used.has(step.id))
-      draft.link(readyTask(draft, dish, step.id), frameId('eat'), keeping(step.holdMinutes ?? undefined));
+    if (!used.has(step.id)) draft.link(readyTask(draft, dish, step.id), frameId('eat'), keeping(tasks));
   }
 }
 
@@ -70,7 +70,7 @@ function addSwap(draft: TaskDraft, dish: TimedDish, portions: DishPortions): voi
   }
   for (const step of steps)
     for (const before of step.after)
-      linkTo(draft, dish, before, draft.tasksOf(dish, before, true), draft.tasksOf(dish, step.id, true)!);
+      linkTo(draft, draft.tasksOf(dish, before, true), draft.tasksOf(dish, step.id, true)!);
 }
 
 /**
@@ -80,31 +80,21 @@ function addSwap(draft: TaskDraft, dish: TimedDish, portions: DishPortions): voi
 function linkSteps(draft: TaskDraft, dish: TimedDish, before: StepId, step: StepTasks): void {
   const given = draft.tasksOf(dish, before);
   const readyMade = isBridged(dish, before, given) ? draft.tasksOf(dish, before, true) : undefined;
-  if (!given || !readyMade) return linkTo(draft, dish, before, given, step);
+  if (!given || !readyMade) return linkTo(draft, given, step);
   const isEaten = isEatenReadyMade(dish);
   if (isEaten || step.shown)
-    draft.link(readyMade.last, step.shown ?? step.hands, isEaten ? keeping(holdOf(dish, before)) : {});
-  if (!isEaten) draft.link(given.last, step.hands, keeping(holdOf(dish, before)));
+    draft.link(readyMade.last, step.shown ?? step.hands, isEaten ? keeping(readyMade) : {});
+  if (!isEaten) draft.link(given.last, step.hands, keeping(given));
 }
 
-function linkTo(
-  draft: TaskDraft,
-  dish: TimedDish,
-  before: StepId,
-  given: StepTasks | undefined,
-  step: StepTasks,
-): void {
-  if (given) draft.link(given.last, step.shown ?? step.hands, keeping(holdOf(dish, before)));
-}
-
-function holdOf({ recipe }: TimedDish, stepId: StepId): number | undefined {
-  return recipe.steps.find(({ id }) => id === stepId)?.holdMinutes ?? undefined;
+function linkTo(draft: TaskDraft, given: StepTasks | undefined, step: StepTasks): void {
+  if (given) draft.link(given.last, step.shown ?? step.hands, keeping(given));
 }
 
 function addStep(draft: TaskDraft, dish: TimedDish, step: RecipeStep, portions: DishPortions): StepTasks {
   const inClass = isInClass(draft, dish, step);
   const once = madeOnce(step, portions);
-  const isAtStations = madeByStudents.includes(dish.maker) && inClass && !once;
+  const isAtStations = isMadeByStudents(dish.maker) && inClass && !once;
   const batch = once ?? (isAtStations ? largest(atStations(portions)) : null);
   const where = isAtStations ? 'stations' : staffFor(draft, { dish, step, inClass });
   const { input } = draft;
@@ -124,14 +114,25 @@ function addStep(draft: TaskDraft, dish: TimedDish, step: RecipeStep, portions: 
 /** The hands of a step after it was shown, and its wait. */
 function addWork(draft: TaskDraft, planned: StepToPlan, shown: string | null): StepTasks {
   const hands = addHands(draft, planned);
-  if (shown) draft.link(shown, hands);
+  if (shown) draft.link(shown, hands, seenSoon(planned, draft.input.facts));
   const isCarriedHome = planned.step.waitsAtHome === true && !planned.ofSwap;
   const wait = planned.step.waitMinutes && !isCarriedHome ? addWait(draft, planned, hands) : null;
+  const drained = wait && addDraining(draft, planned, wait);
   return {
     shown,
     hands,
-    last: wait ?? hands,
+    last: drained ?? wait ?? hands,
+    keeps: drained ? drainedMinutes : keepsFor(planned.step),
     waitsInClass: (wait !== null || isCarriedHome) && planned.place.inClass,
+  };
+}
+
+/** What was shown is done soon, unless a ready-made swap lets it be shown while the own batch still waits. */
+function seenSoon({ dish, step }: StepToPlan, facts: ClassFacts): { maxLag?: number; isSeen?: boolean } {
+  if (dish.making?.swap) return {};
+  return {
+    maxLag: Math.max(0, Math.min(mostDelay, mostWatching - shownMinutes(step, facts).minutes)),
+    isSeen: true,
   };
 }
 
@@ -157,6 +158,6 @@ function batchesOfItself({ batches }: DishPortions): Rational {
 }
 
 /** A result is used within its keeping time, where it has one. */
-function keeping(holdMinutes: number | undefined): { maxLag?: number; isKeeping?: boolean } {
-  return holdMinutes === undefined ? {} : { maxLag: holdMinutes, isKeeping: true };
+function keeping({ keeps }: StepTasks): { maxLag?: number; isKeeping?: boolean } {
+  return keeps === null ? {} : { maxLag: keeps, isKeeping: true };
 }

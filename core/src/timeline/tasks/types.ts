@@ -5,9 +5,9 @@ import type {
   TimedDish,
   TimelineDecisions,
 } from '../../class/index.js';
-import type { TaskRef } from '../../identity/index.js';
+import type { StepKey, TaskRef } from '../../identity/index.js';
 import type { DishPortions } from '../../portions/index.js';
-import type { RecipeStep } from '../../recipes/index.js';
+import type { RecipeStep, WorkBySteps } from '../../recipes/index.js';
 import type { ScheduleLink, ScheduleResource, ScheduleTask } from '../../scheduler/index.js';
 import type { EntryKind, Lane } from '../types.js';
 
@@ -32,9 +32,13 @@ export interface PlanTask extends ScheduleTask {
   readonly how: readonly HowStep[];
 }
 
-/** A link of the plan. That of a result to its use may be let go when no plan keeps it. */
+/**
+ * A link of the plan. That of a result to its use, and of what is shown to its being done, may be let go when
+ * no plan keeps it.
+ */
 export interface PlanLink extends ScheduleLink {
   readonly isKeeping?: boolean;
+  readonly isSeen?: boolean;
 }
 
 /** The tasks and links of a class that ends on time, before anything is placed. */
@@ -49,6 +53,8 @@ export interface ClassTasks {
 export interface DishOnClock {
   readonly timed: TimedDish;
   readonly portions: DishPortions;
+  /** The work of the steps whose minutes follow it. */
+  readonly work?: WorkBySteps;
 }
 
 export interface TaskInput {
@@ -57,6 +63,10 @@ export interface TaskInput {
   readonly stations: StationPlan;
   readonly dishes: readonly DishOnClock[];
   readonly decisions: TimelineDecisions;
+  /** Steps that may be done before class and that the planner gives to the students. */
+  readonly toStudents?: ReadonlySet<StepKey>;
+  /** Soaks are drained when they are over, and what was soaked waits in the cold for what comes next. */
+  readonly isDrained?: boolean;
 }
 
 export type Staff = 'you' | 'assistant';
@@ -84,6 +94,8 @@ export interface StepTasks {
   readonly shown: string | null;
   readonly hands: string;
   readonly last: string;
+  /** How long its result is good; null for no limit that matters. */
+  readonly keeps: number | null;
   readonly waitsInClass: boolean;
 }
 

@@ -1,9 +1,10 @@
 import { taskRef } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
-import { showRange } from '../../words/index.js';
+import { showRange, showSpan } from '../../words/index.js';
 import { applianceDemand, roundsOfWait } from './appliances.js';
 import type { TaskDraft } from './draft.js';
 import { addFreshWater } from './fresh-water.js';
+import { rangeOf } from './keeping.js';
 import { minutesALitre } from './minutes.js';
 import { addPreheating } from './preheating.js';
 import { isEatenReadyMade } from './swaps.js';
@@ -17,10 +18,10 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
   const wait = draft.add({
     ref: taskRef(dish.id, step.id, 'wait', { ofSwap }),
     name: nameOfWait(step.text),
-    minutes: step.waitMinutes!.high * rounds + place.heatingMinutes,
+    minutes: (step.waitMinutes!.high - rangeOf(step)) * rounds + place.heatingMinutes,
     demands: applianceDemand(draft.input.kitchen, step, place),
     latest: latestOf(draft, planned),
-    fromEnd: ofSwap ? undefined : 'latest',
+    fromEnd: ofSwap || isMadeAhead(planned) ? undefined : 'latest',
     lane: step.occupies?.appliance ?? 'resting',
     kind: 'wait',
     title: waitTitle(step),
@@ -35,22 +36,34 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
   return wait;
 }
 
+function isMadeAhead({ dish, place }: StepToPlan): boolean {
+  return dish.maker === 'made ahead' && !place.inClass;
+}
+
 /**
- * A swap is ready before the stations are set out. What it stands in for may be ready when the class is over,
- * all else when it is eaten.
+ * A swap is ready before the stations are set out, what is made ahead when class begins. What it stands in
+ * for may be ready when the class is over, all else when it is eaten.
  */
-function latestOf({ input, eatAt, setOutMinutes }: TaskDraft, { dish, place, ofSwap }: StepToPlan): number {
+function latestOf({ input, eatAt, setOutMinutes }: TaskDraft, planned: StepToPlan): number {
+  const { dish, place, ofSwap } = planned;
   if (ofSwap) return -setOutMinutes;
+  if (isMadeAhead(planned)) return 0;
   return isEatenReadyMade(dish) && place.inClass ? input.facts.lengthMinutes : eatAt;
 }
 
-function howWaited({ waitMinutes, until }: RecipeStep, rounds: number, heatingMinutes: number): HowStep[] {
-  const { low, high } = waitMinutes!;
+function rangeNote(step: RecipeStep): string | undefined {
+  const range = rangeOf(step);
+  return range > 0 ? `The least of it; up to ${showSpan(range)} longer is as good.` : undefined;
+}
+
+function howWaited(step: RecipeStep, rounds: number, heatingMinutes: number): HowStep[] {
+  const { until } = step;
+  const { low, high } = step.waitMinutes!;
   return [
     {
       label: 'Waiting, as written',
       value: `${showRange(low, high)} min`,
-      note: until ? `Look first at ${low} min: ${until}.` : undefined,
+      note: until ? `Look first at ${low} min: ${until}.` : rangeNote(step),
     },
     ...(rounds > 1 ? [{ label: 'Rounds', value: String(rounds), note: 'It does not all fit at once.' }] : []),
     ...(heatingMinutes > 0

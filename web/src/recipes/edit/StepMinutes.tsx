@@ -1,11 +1,21 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { parseIngredientLine, type Recipe, type RecipeStep, toolFacts, writeAmount } from '@fornax/core';
+import {
+  minutesOfWork,
+  parseIngredientLine,
+  type Recipe,
+  type RecipeStep,
+  toolFacts,
+  workingsOfWork,
+  workInWords,
+  writeAmount,
+} from '@fornax/core';
 import { useLarder } from '../../api/useLarder.js';
 import { Button } from '../../parts/Button.js';
 import { Choice, Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Quietly } from '../../parts/states.js';
+import { Figure } from '../../parts/workings.js';
 import { WhenChoice } from '../WhenChoice.js';
 import type { StepEditorProps } from './step-editor-props.js';
 
@@ -34,7 +44,7 @@ const places: readonly { id: RecipeStep['place']; name: string }[] = [
   { id: 'before', name: 'before class' },
 ];
 
-export function StepMinutes({ step, onChange }: { step: RecipeStep; onChange: (step: RecipeStep) => void }) {
+export function StepMinutes({ step, work, onChange }: Pick<StepEditorProps, 'step' | 'work' | 'onChange'>) {
   const wait = step.waitMinutes ?? { low: 0, high: 0 };
   const changeWait = (to: Partial<typeof wait>) => {
     const next = { ...wait, ...to };
@@ -47,25 +57,54 @@ export function StepMinutes({ step, onChange }: { step: RecipeStep; onChange: (s
     });
   };
   return (
-    <Minutes>
-      <NumberField
-        label="Hands-on, min"
-        value={step.handsOnMinutes}
-        onChange={whole((handsOnMinutes) => onChange({ ...step, handsOnMinutes }))}
-      />
-      <NumberField
-        label="Wait, from"
-        value={wait.low}
-        onChange={whole((low) => changeWait({ low, high: Math.max(low, wait.high) }))}
-      />
-      <NumberField label="Wait, to" value={wait.high} onChange={whole((high) => changeWait({ high }))} />
-      <Choice
-        label="Done"
-        value={step.place}
-        options={places}
-        onChange={(place) => onChange({ ...step, place })}
-      />
-    </Minutes>
+    <>
+      <Minutes>
+        <NumberField
+          label="Hands-on, min"
+          value={step.handsOnMinutes}
+          onChange={whole((handsOnMinutes) => onChange({ ...step, handsOnMinutes, isWorkedOut: false }))}
+        />
+        <NumberField
+          label="Wait, from"
+          value={wait.low}
+          onChange={whole((low) => changeWait({ low, high: Math.max(low, wait.high) }))}
+        />
+        <NumberField label="Wait, to" value={wait.high} onChange={whole((high) => changeWait({ high }))} />
+        <Choice
+          label="Done"
+          value={step.place}
+          options={places}
+          onChange={(place) => onChange({ ...step, place })}
+        />
+      </Minutes>
+      <WorkedOut step={step} work={work} onChange={onChange} />
+    </>
+  );
+}
+
+/** "~14 min: 3 cucumbers, seeded 6; …": how the minutes come about, or what they would be. */
+function WorkedOut({ step, work, onChange }: Pick<StepEditorProps, 'step' | 'work' | 'onChange'>) {
+  const minutes = minutesOfWork(work);
+  const workings = workingsOfWork(work);
+  if (step.isWorkedOut)
+    return (
+      <p>
+        <Quietly>
+          <Figure id={`work ${step.id}`} workings={workings} text={`~${workings.result}`} />:{' '}
+          {workInWords(work)}
+        </Quietly>
+      </p>
+    );
+  if (minutes === step.handsOnMinutes) return null;
+  return (
+    <p>
+      <Quietly>
+        By the work ~<Figure id={`work ${step.id}`} workings={workings} text={workings.result} />{' '}
+      </Quietly>
+      <Button look="quiet" onPress={() => onChange({ ...step, handsOnMinutes: minutes, isWorkedOut: true })}>
+        Take {minutes} min
+      </Button>
+    </p>
   );
 }
 

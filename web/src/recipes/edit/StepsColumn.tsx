@@ -5,17 +5,33 @@ import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
 import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { X } from 'lucide-react';
-import { addStep, emptyStep, findInSteps, moveStep, nextId, removeStep, type RecipeStep } from '@fornax/core';
+import {
+  addStep,
+  emptyStep,
+  findInSteps,
+  moveStep,
+  nextId,
+  removeStep,
+  type RecipeStep,
+  toggleAfter,
+  workOf,
+} from '@fornax/core';
 import { techniquesQuery } from '../../api/queries.js';
 import { Button } from '../../parts/Button.js';
 import { spokenMoves, useDragSensors, useMovable } from '../../parts/dragging.js';
 import { Field } from '../../parts/Field.js';
+import { AfterChips } from './AfterChips.js';
 import { AttachedNotes } from './AttachedNotes.js';
 import { FindingChips } from './FindingChips.js';
 import type { ColumnProps } from './LinesColumn.js';
 import type { StepEditorProps } from './step-editor-props.js';
 import { StepMinutes, StepMore } from './StepMinutes.js';
+import { StepOrder } from './StepOrder.js';
 
+const Problem = styled.p`
+  margin: 4px 0 8px;
+  color: ${({ theme }) => theme.colour.beet};
+`;
 const Item = styled.li`
   display: flex;
   gap: 2px;
@@ -49,6 +65,13 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
     recipe.lines,
     larder,
   );
+  const work = workOf({ ...recipe, larder });
+  const [problem, setProblem] = useState('');
+  const toggle = (id: string, before: string) => {
+    const linked = toggleAfter(recipe.steps, id, before);
+    setProblem('problem' in linked ? linked.problem : '');
+    if ('steps' in linked) change({ steps: [...linked.steps] });
+  };
   const changeStep = (changed: RecipeStep) =>
     change({ steps: recipe.steps.map((step) => (step.id === changed.id ? changed : step)) });
   const drop = ({ active, over }: DragEndEvent) => {
@@ -65,6 +88,8 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
       accessibility={spokenMoves((id) => recipe.steps.find((step) => step.id === id)?.text ?? '')}
     >
       <h2>Steps</h2>
+      {recipe.steps.length > 1 ? <StepOrder steps={recipe.steps} onToggle={toggle} /> : null}
+      {problem ? <Problem role="alert">{problem}</Problem> : null}
       <SortableContext items={recipe.steps.map((step) => step.id)} strategy={verticalListSortingStrategy}>
         <ol aria-label="Steps">
           {recipe.steps.map((step, index) => (
@@ -75,6 +100,8 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
               recipe={recipe}
               findings={findings[index]!}
               notes={notes}
+              work={work[index]!}
+              onToggleAfter={(before) => toggle(step.id, before)}
               onChange={changeStep}
               onRemove={() => change({ steps: removeStep(recipe.steps, step.id) })}
             />
@@ -86,7 +113,8 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
   );
 }
 
-function StepEditor({ step, index, recipe, findings, notes, onChange, onRemove }: StepEditorProps) {
+function StepEditor(props: StepEditorProps) {
+  const { step, index, recipe, findings, notes, work, onChange, onRemove } = props;
   const { setNodeRef, style, handle } = useMovable(step.id, `Move step ${index + 1}`);
   return (
     <Item ref={setNodeRef} style={style}>
@@ -114,7 +142,8 @@ function StepEditor({ step, index, recipe, findings, notes, onChange, onRemove }
           lines={recipe.lines}
           onChange={onChange}
         />
-        <StepMinutes step={step} onChange={onChange} />
+        <AfterChips {...props} />
+        <StepMinutes step={step} work={work} onChange={onChange} />
         <AttachedNotes step={step} index={index} notes={notes} onChange={onChange} />
         <StepMore step={step} recipe={recipe} onChange={onChange} />
       </Body>

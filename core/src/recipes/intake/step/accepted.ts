@@ -58,7 +58,7 @@ export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
     case 'wait':
       return step.waitMinutes?.low === finding.low && step.waitMinutes.high === finding.high;
     case 'work':
-      return step.handsOnMinutes === finding.minutes;
+      return step.isWorkedOut === true || step.handsOnMinutes === finding.minutes;
     case 'keep':
       return step.holdMinutes === finding.minutes;
     case 'appliance':

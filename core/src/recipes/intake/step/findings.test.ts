@@ -152,6 +152,7 @@ describe('findings are accepted or declined', () => {
       'tool: peeler',
       'tool: oven tray',
       'technique: roast vegetables',
+      'technique: peel',
       'line: beetroot',
     ]);
   });

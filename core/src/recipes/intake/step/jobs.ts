@@ -1,41 +1,83 @@
 import { applianceNamed } from './appliance-words.js';
 import { readTimes } from './times.js';
 
-/** Where one job can end and the next begin: "…, drain", "… then cool", "… and chill". */
+/** A piece of work with one wait at most; it goes on where it was cut off the job before it. */
+export interface Job {
+  readonly text: string;
+  readonly goesOn: boolean;
+}
+
+const workVerbs =
+  'toss|dress|mash|blend|blitz|fold|stir in|stir through|mix|peel|cut|slice|chop|dice|top|scatter|squeeze|' +
+  'drizzle|crumble|tear|halve|quarter|shred|flake|break|crush|whisk|serve|season|pour|spoon|spread|arrange|' +
+  'layer|grate|beat|combine|add|strip|pick|shake';
+
+/** Where one job can end and the next begin: "…, drain", "… then cool", "… and chill", "… and toss". */
+const leavesIt =
+  'drain|cool|cover|seal|chill|leave|soak|rest|marinate|refrigerate|freeze|set aside|let|spread';
 const boundaries = [
   String.raw`(?<=[.;])\s+`,
   String.raw`,?\s+(?:and )?then\s+`,
-  String.raw`,\s+(?=(?:drain|cool|chill|leave|soak|rest|marinate|refrigerate|freeze|set aside|let|spread)\b)`,
-  String.raw`\s+and\s+(?=(?:chill|leave|refrigerate|marinate|set aside|soak|let)\b)`,
+  String.raw`,\s+(?=(?:and )?(?:${leavesIt}|${workVerbs})\b)`,
+  String.raw`\s+and\s+(?=(?:chill|leave|refrigerate|marinate|set aside|soak|let|${workVerbs})\b)`,
 ].join('|');
 
 /** What only says how long something keeps, or how it is served, is no job of its own. */
 const onlyKept =
   /^(?:it |they |this |these |the [a-z]+ )?(?:keeps?|will keep|lasts?|can be (?:kept|stored|made|prepared)|stays? (?:fresh|crisp|good)|store)\b/i;
 
+/** A wait in the cold or on the side from this length on is a job of its own. A starting estimate. */
+const longLeft = 45;
+const leadsIn = '^[\\s,;]*(?:and |then )*(?:gently |lightly |finally,? |just before serving,? )?';
+const works = new RegExp(`${leadsIn}(?:${workVerbs})\\b`, 'i');
+const worksSomewhere = new RegExp(
+  `\\b(?:${workVerbs}|stir|rub|salt|toast|fry|whip|massage|knead|grind|pound|juice|zest)\\b`,
+  'i',
+);
+/** Said on the way to what comes next: "cover and chill", "drain, cool and toss". */
+const leadsOn = new RegExp(
+  `${leadsIn}(?:cover|seal|drain|rinse|refresh|cool|let it cool|leave to cool)\\b`,
+  'i',
+);
+
 interface Clause {
   readonly text: string;
-  readonly waits: boolean;
+  /** Minutes that it waits at least; 0 where it does not. */
+  readonly wait: number;
+  /** What it waits on: 'none' where it was taken off, null where nothing is said. */
   readonly appliance: string | null;
 }
 
 /**
- * The jobs that a step holds, each with one wait at most: "boil 20 minutes, drain, cool and chill overnight"
- * is 20 minutes on the hob, then a night in the fridge. Waits on the same appliance stay together.
+ * The jobs that a step holds, each with one wait at most, which ends it: "boil 20 minutes, drain, cool and
+ * chill overnight" is 20 minutes on the hob, then a night in the fridge; "simmer 20 minutes and dress them
+ * warm" is a wait, then work. What is left for long is a job apart from the work before it. Waits on the
+ * same appliance stay together.
  */
 export function cutIntoJobs(text: string): string[] {
   const clauses = clausesOf(text);
   const jobs: Clause[][] = [[]];
-  let last: Clause | null = null;
   clauses.forEach((clause, index) => {
-    const next = clauses.slice(index).find(({ waits }) => waits);
-    // The job is over where its wait is, and another wait of another kind is still to come.
-    if (last && next && next.appliance !== last.appliance && jobs[jobs.length - 1]!.includes(last))
-      jobs.push([]);
-    jobs[jobs.length - 1]!.push(clause);
-    if (clause.waits) last = clause;
+    const job = jobs[jobs.length - 1]!;
+    if (isOver(job, clause, clauses.slice(index))) jobs.push([...leadingOn(job), clause]);
+    else job.push(clause);
   });
   return jobs.length > 1 ? jobs.map((job) => sentenceOf(job.map((clause) => clause.text))) : [text];
+}
+
+/** Whether a job ends before a clause, with all that is still to come from it on. */
+function isOver(job: readonly Clause[], clause: Clause, rest: readonly Clause[]): boolean {
+  const last = job.findLast(({ wait }) => wait > 0);
+  const next = rest.find(({ wait }) => wait > 0);
+  if (last) return next ? next.appliance !== last.appliance : works.test(clause.text);
+  const isLeft = clause.wait >= longLeft && [null, 'none', 'fridge'].includes(clause.appliance);
+  return isLeft && job.some((each) => worksSomewhere.test(each.text));
+}
+
+/** Takes off the end of a job what is said on the way to the next one. */
+function leadingOn(job: Clause[]): Clause[] {
+  const from = job.findLastIndex(({ text, wait }) => wait > 0 || !leadsOn.test(text)) + 1;
+  return from > 0 ? job.splice(from) : [];
 }
 
 function clausesOf(text: string): Clause[] {
@@ -44,13 +86,14 @@ function clausesOf(text: string): Clause[] {
   return [0, ...cuts].map((from, index, all) => {
     const clause = text.slice(from, all[index + 1]);
     // What goes on in the pan is said once; what cools or rests has left it.
-    appliance = applianceNamed(clause) ?? (offTheHeat.test(clause) ? null : appliance);
-    return { text: clause, waits: readTimes(clause).some(({ waits }) => waits), appliance };
+    appliance = applianceNamed(clause) ?? (offTheHeat.test(clause) ? 'none' : appliance);
+    const wait = Math.max(0, ...readTimes(clause).map(({ waits, low }) => (waits ? low : 0)));
+    return { text: clause, wait, appliance };
   });
 }
 
 const offTheHeat =
-  /^\W*(?:and |then )*(?:let |leave )?(?:[a-z]+ ){0,2}(?:cool|drain|leave|rest|stand|set aside|soak|marinate|chill)\b/i;
+  /^\W*(?:and |then )*(?:let |leave )?(?:[a-z]+ ){0,2}(?:cool|drain|leave|rest|stand|set aside|soak|steep|infuse|marinate|chill)\b/i;
 
 function sentenceOf(parts: readonly string[]): string {
   const words = parts
@@ -62,9 +105,12 @@ function sentenceOf(parts: readonly string[]): string {
   return /[.!?]$/.test(whole) ? whole : `${whole}.`;
 }
 
-/** Steps with the jobs in them cut apart; what only says how long a result keeps is said with its step. */
-export function jobsOf(steps: readonly string[]): string[] {
-  return steps
+/**
+ * Steps with the jobs in them cut apart. What only says how long a result keeps is said with its step, and
+ * heating the oven with the step that takes it.
+ */
+export function jobsOf(steps: readonly string[]): Job[] {
+  return withOvenHeated(steps)
     .reduce<string[]>(
       (found, step) =>
         found.length > 0 && onlyKept.test(step)
@@ -72,5 +118,17 @@ export function jobsOf(steps: readonly string[]): string[] {
           : [...found, step],
       [],
     )
-    .flatMap(cutIntoJobs);
+    .flatMap((step) => cutIntoJobs(step).map((text, index) => ({ text, goesOn: index > 0 })));
+}
+
+const heatsOven = /^(?:pre-?)?heat (?:the |your )?oven\b[^.;]*[.;]?$/i;
+
+/** The clock heats the oven by itself, in time for what goes in. */
+function withOvenHeated(steps: readonly string[]): readonly string[] {
+  const heating = steps.findIndex((step) => heatsOven.test(step.trim()));
+  const user = steps.findIndex((step, index) => index > heating && applianceNamed(step) === 'oven');
+  if (heating < 0 || user < 0) return steps;
+  const [heated, used] = [steps[heating]!, steps[user]!];
+  const words = /[.;]$/.test(heated.trim()) ? `${heated.trim()} ${used}` : `${heated.trim()}. ${used}`;
+  return steps.flatMap((step, index) => (index === heating ? [] : index === user ? [words] : [step]));
 }

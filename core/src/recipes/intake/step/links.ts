@@ -73,9 +73,15 @@ export class LineMentions {
 
   /** Each line that the text names, with the place where it does so first. */
   in(text: string): Map<string, number> {
-    const words = wordsOf(text);
     const found = new Map<string, number>();
-    words.forEach(({ word }, index) => {
+    for (const { line, at } of this.everyIn(text)) if (!found.has(line)) found.set(line, at);
+    return found;
+  }
+
+  /** Every place where the text names a line: that of the last word of the name. */
+  everyIn(text: string): { readonly line: string; readonly at: number }[] {
+    const words = wordsOf(text);
+    return words.flatMap(({ word, at }, index) => {
       let longest = -1;
       let named: string[] = [];
       for (const { line, words: name } of this.#byLastWord.get(word) ?? []) {
@@ -87,10 +93,8 @@ export class LineMentions {
       }
       // Of two that a word means alike, the measured one: "the pepper" is not what stands there to taste.
       const measured = named.filter((line) => this.#measured.has(line));
-      for (const line of measured.length > 0 ? measured : named)
-        if (!found.has(line)) found.set(line, words[index]!.at);
+      return (measured.length > 0 ? measured : named).map((line) => ({ line, at }));
     });
-    return found;
   }
 }
 
@@ -162,7 +166,7 @@ export function linkLines(
 }
 
 /** "Everything but the chips", "all the ingredients except the nuts and the dill": what is left out. */
-function exceptIn(text: string): string {
+export function exceptIn(text: string): string {
   return (
     /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)((?:(?! (?:in|into|with|together)\b)[^.;(])*)/i.exec(
       text,

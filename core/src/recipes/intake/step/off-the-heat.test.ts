@@ -2,7 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { readSteps } from './steps.js';
 
 const read = (text: string) => {
-  const [step] = readSteps([text], ['c1'], []);
+  const [step] = readSteps({
+    jobs: [{ text, goesOn: false }],
+    componentIds: ['c1'],
+    lines: [],
+    components: [],
+    system: 'metric',
+  });
   return [step!.occupies?.appliance ?? null, step!.waitMinutes?.high ?? null];
 };
 

@@ -1,8 +1,9 @@
-import type { Larder } from '../../../larder/index.js';
-import type { Appliance, RecipeLine, RecipeStep, StepPlace } from '../../types.js';
+import type { Appliance, RecipeStep, StepPlace } from '../../types.js';
 import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
+import { type NetworkInput, networkOf } from './network.js';
 import { readTimes } from './times.js';
+import { minutesOfWork, workOf, type WorkPart } from '../../handwork/work.js';
 import { usualHandsOnMinutes } from './usual.js';
 
 /** Minutes of work to set something going that then waits. An estimate. */
@@ -11,20 +12,17 @@ const settingGoingMinutes = 2;
 const longestWaitInClass = 90;
 
 /**
- * Steps of pasted text, in order, each after the one above, with everything that was found accepted. An
+ * Steps of pasted text, each after those that made what it uses, with everything that was found accepted. An
  * appliance is taken only where something waits on it or it does the work.
  */
-export function readSteps(
-  texts: readonly string[],
-  componentIds: readonly string[],
-  lines: readonly RecipeLine[],
-  larder?: Larder,
-): RecipeStep[] {
-  const before = afterIds(texts);
-  return findInSteps(texts, lines, larder).map((findings, index) => {
+export function readSteps(input: NetworkInput): RecipeStep[] {
+  const { jobs, componentIds, lines, larder } = input;
+  const texts = jobs.map(({ text }) => text);
+  const before = networkOf(input);
+  const steps = findInSteps(texts, lines, larder).map((findings, index) => {
     const text = texts[index]!;
     const waits = findings.some((finding) => finding.kind === 'wait');
-    const plain = emptyStep(`s${index + 1}`, componentIds[index]!, text, before[index]!);
+    const plain = emptyStep(idAt(index), componentIds[index]!, text, before[index]!.map(idAt));
     const isOnIt = waits && !isLeftOffTheHeat(text);
     const wanted = findings.filter(
       (finding) =>
@@ -38,7 +36,28 @@ export function readSteps(
     );
     return { ...read, place: placeOf(text, read.waitMinutes) };
   });
+  const work = workOf({ steps, lines, system: input.system, larder });
+  return steps
+    .map((step, index) => workedOut(step, work[index]!))
+    .reduce<RecipeStep[]>((found, step) => [...found, withOpenPlace(step, found)], []);
 }
+
+function workedOut(step: RecipeStep, parts: readonly WorkPart[]): RecipeStep {
+  const least = step.waitMinutes ? settingGoingMinutes : 1;
+  return { ...step, handsOnMinutes: Math.max(least, minutesOfWork(parts)), isWorkedOut: true };
+}
+
+/** An hour in the oven or the cold that no work in class comes before need not be an hour of the class. */
+function withOpenPlace(step: RecipeStep, steps: readonly RecipeStep[]): RecipeStep {
+  const isFirst = steps.every(({ id, place }) => place !== 'in class' || !step.after.includes(id));
+  const isLong = (step.waitMinutes?.low ?? 0) >= longFirstWait;
+  return isFirst && isLong && step.place === 'in class' ? { ...step, place: 'either' } : step;
+}
+
+/** A starting estimate. */
+const longFirstWait = 45;
+
+const idAt = (index: number) => `s${index + 1}`;
 
 const heating: ReadonlySet<Appliance> = new Set(['hob', 'oven', 'griddle', 'microwave']);
 /** Left or soaked for a time, with nothing said on the way that goes on over the heat. */
@@ -48,21 +67,6 @@ const left =
 /** What is heated and poured over waits beside the flame: "boil the vinegar, pour over, leave 2 hours". */
 function isLeftOffTheHeat(text: string): boolean {
   return left.test(text) && readTimes(text).filter((span) => span.waits).length === 1;
-}
-
-/** Each step comes after the one above; "meanwhile" runs beside it, and what follows waits for both. */
-function afterIds(texts: readonly string[]): string[][] {
-  let group: string[] = [];
-  let before: string[] = [];
-  return texts.map((text, index) => {
-    const beside = index > 0 && /^(?:meanwhile|in the meantime|while (?:that|it|they))\b/i.test(text);
-    if (!beside) {
-      before = group;
-      group = [];
-    }
-    group.push(`s${index + 1}`);
-    return before;
-  });
 }
 
 /** A step of which nothing is known but its words. */

@@ -9,6 +9,8 @@ const longestName = 6;
 const notFood =
   /^(?:minutes?|mins?|hours?|hrs?|seconds?|secs?|days?|times?|degrees?|°|cm|mm|inch(?:es)?|people|servings?)\b/i;
 
+const shareOfNamed = /^(?:half|a (?:third|quarter|little)|one (?:half|third|quarter)) (?:of )?(?:the|it)\b/i;
+
 /** Words that end no name. */
 const joining = /^(?:of|in|into|for|to|at|on|over|with|and|or|the|an?|each|before|after|until|from|by)$/i;
 
@@ -41,6 +43,8 @@ function linesOfSentence(text: string, options: LineOptions): string[] {
 
 /** The longest line that begins a text and whose food is known or asked about by its own name. */
 function lineAt(text: string, options: LineOptions): string | null {
+  // "Half the dill" is a share of what another line has.
+  if (shareOfNamed.test(text)) return null;
   const amount = readAmount(text, options);
   const byProduct = /^(?:the )?(?:juice|zest) of /i.exec(text);
   const length = byProduct?.[0].length ?? amount?.length;

@@ -58,11 +58,16 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
         options,
       ) || titleOf(rows[0] ?? '');
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
-  if (found.lines.length === 0)
+  if (found.lines.length === 0) {
     for (const line of linesOfProse(found.steps, options))
       addLine(found, line, usualComponent(found), options);
+    // A sentence that only lists what there must be is its lines now, and no work.
+    if (found.lines.length > 0) found.steps = found.steps.filter((step) => !onlyLists.test(step));
+  }
   return found;
 }
+
+const onlyLists = /^(?:for (?:this|it),? )?you(?:['’]ll| will)? (?:also )?need\b/i;
 
 /** The row that is the title, with what stands in brackets behind it; a sentence of a letter is its story. */
 function takeTitle(found: SortedRows, row: string, servings: Serving, options: LineOptions): void {
@@ -216,7 +221,7 @@ function joined(before: string, row: string): string {
 
 const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
 /** A sentence of fewer words belongs to the one before: "Taste." */
-const fewestWords = 4;
+const fewestWords = 3;
 
 /**
  * A paragraph of several sentences becomes one step a sentence; a step that was numbered stays as it was cut

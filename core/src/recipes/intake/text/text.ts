@@ -56,12 +56,14 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
     choices: [],
     components,
     lines,
-    steps: readSteps(
+    steps: readSteps({
       jobs,
-      jobs.map((step) => componentOfStep(step, lines, components)),
+      componentIds: jobs.map(({ text }) => componentOfStep(text, lines, components)),
       lines,
-      options.larder,
-    ),
+      components,
+      system: options.system,
+      larder: options.larder,
+    }),
   };
 }
 

@@ -42,9 +42,19 @@ Pour the vinegar over the onion and leave for 2 hours. Flake the fish. Toss.`);
     expect(recipe.lines[2]).toMatchObject({ ingredient: 'thyme', unit: 'sprig' });
     // What is short is a step of its own where something waits before it.
     expect(recipe.steps.map(({ text }) => text)).toEqual([
-      'Pour the vinegar over the onion and leave for 2 hours.',
+      'Pour the vinegar over the onion.',
+      'Leave for 2 hours.',
       'Flake the fish. Toss.',
     ]);
+  });
+
+  it('a sentence that lists what there must be is lines and no step, and half of it is no line more', () => {
+    const recipe = read(
+      'Beetroot with yoghurt\nYou’ll need 300g thick yoghurt, 50g walnuts and a bunch of dill. ' +
+        'Stir half the dill into the yoghurt. Chop the walnuts and scatter over with the rest of the dill.',
+    );
+    expect(recipe.lines.map(({ ingredient }) => ingredient)).toEqual(['strained-yoghurt', 'walnuts', 'dill']);
+    expect(recipe.steps.map(({ text }) => text.split(' ')[0])).toEqual(['Stir', 'Chop']);
   });
 
   it('a title may count something', () =>

@@ -1,0 +1,244 @@
+import type { MeasureSystem } from '../../../amounts/index.js';
+import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
+import type { RecipeComponent, RecipeLine } from '../../types.js';
+import type { Job } from './jobs.js';
+import { exceptIn, LineMentions } from './links.js';
+import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';
+
+/** What is known of a step where its place among the others is looked for. */
+interface Named {
+  readonly text: string;
+  /** It goes on with what the step before it has in hand. */
+  readonly isInHand: boolean;
+  /** Lines and words of its own and of what it goes on with. */
+  readonly has: { readonly words: ReadonlySet<string>; readonly lines: ReadonlySet<string> };
+  readonly words: ReadonlySet<string>;
+  /** Lines that it names, with the place where it does so first. */
+  readonly lines: ReadonlyMap<string, number>;
+  /** Lines that "everything but" leaves out. */
+  readonly excepted: ReadonlySet<string>;
+  readonly componentId: string;
+}
+
+export interface NetworkInput {
+  readonly jobs: readonly Job[];
+  /** The component of each step. */
+  readonly componentIds: readonly string[];
+  readonly lines: readonly RecipeLine[];
+  readonly components: readonly RecipeComponent[];
+  readonly system: MeasureSystem;
+  readonly larder?: Larder;
+}
+
+/**
+ * Which steps each step comes after, by their numbers: those that made what it uses, by the food and the
+ * things that it names, by the vessel that it goes on in, and by "it" and "everything". A step that begins
+ * with food of its own and names nothing of the others comes after none. What is not clear comes after all
+ * that is open; the last step after all that nothing else goes on with.
+ */
+export function networkOf(input: NetworkInput): number[][] {
+  const named = namedIn(input);
+  const after: number[][] = [];
+  named.forEach((step, index) => {
+    const open = openEnds(after);
+    const found = beforeOf(step, { named, index, open, input });
+    const isLast = index === named.length - 1 && index > 0;
+    const isApart = found.isOwn && !refersTo.aFinishedDish(step.text);
+    after.push(reduced(isLast && !isApart ? [...found.steps, ...open] : found.steps, after));
+  });
+  return after;
+}
+
+function namedIn({ jobs, componentIds, lines, larder = standardLarder }: NetworkInput): Named[] {
+  const mentions = new LineMentions(lines, larder);
+  const named: Named[] = [];
+  jobs.forEach(({ text, goesOn }, index) => {
+    const excepted = new Set(mentions.in(exceptIn(text)).keys());
+    const own = {
+      words: wordsOf(text),
+      lines: new Map([...mentions.in(text)].filter(([line]) => !excepted.has(line))),
+      excepted,
+    };
+    const firstNamed = Math.min(...own.lines.values(), text.length);
+    const isInHand =
+      goesOn ||
+      (!refersTo.nothingBefore(text) && (refersTo.whatIsInHand(text) || refersTo.itBefore(text, firstNamed)));
+    const before = isInHand ? named[index - 1] : undefined;
+    named.push({
+      ...own,
+      text,
+      isInHand,
+      has: {
+        words: new Set([...own.words, ...(before?.has.words ?? [])]),
+        lines: new Set([...own.lines.keys(), ...(before?.has.lines ?? [])]),
+      },
+      componentId: componentIds[index]!,
+    });
+  });
+  return named;
+}
+
+/** Steps that nothing goes on with yet. */
+function openEnds(after: readonly (readonly number[])[]): number[] {
+  const used = new Set(after.flat());
+  return after.map((_, index) => index).filter((index) => !used.has(index));
+}
+
+interface Sight {
+  readonly named: readonly Named[];
+  readonly index: number;
+  readonly open: readonly number[];
+  readonly input: NetworkInput;
+}
+
+function beforeOf(step: Named, sight: Sight): { readonly steps: number[]; readonly isOwn: boolean } {
+  const { index, open } = sight;
+  if (index === 0) return { steps: [], isOwn: false };
+  const known = [
+    ...ofLines(step, sight),
+    ...ofKinds(step, sight),
+    ...ofThings(step, sight),
+    ...ofComponents(step, sight),
+    ...ofVessels(step, sight),
+    ...ofHeat(step, sight),
+  ];
+  const { text } = step;
+  if (step.isInHand) known.push(index - 1);
+  if (refersTo.all(text)) {
+    const isLeftOut = (each: number) =>
+      [...step.excepted].some((line) => sight.named[each]!.has.lines.has(line));
+    return { steps: [...known, ...open.filter((each) => !isLeftOut(each))], isOwn: false };
+  }
+  if (refersTo.nothingBefore(text)) return { steps: known, isOwn: known.length === 0 };
+  if (refersTo.anUnnamedDish(text) || (refersTo.aFinishedDish(text) && known.length === 0))
+    return { steps: [...known, ...open], isOwn: false };
+  if (known.length > 0) return { steps: known, isOwn: false };
+  return hasOwnFood(step, sight) ? { steps: [], isOwn: true } : { steps: [...open], isOwn: false };
+}
+
+/** What stands in the cupboard is taken from it again, unless something was done with it. */
+const fromTheCupboard: ReadonlySet<Section> = new Set<Section>([
+  'oils and vinegars',
+  'spices and seasoning',
+  'baking and sweet',
+]);
+const changed =
+  /\b(?:toast|grind|ground|soak|chop|crush|pound|pickl|infus|caramelis|reduce|grate|zest|juice)/i;
+const someOf =
+  /\b(?:rest|remaining|remainder|half|some|third|quarter|other|reserved|extra|little|more|pinch)(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$/i;
+
+/** After the last step that had the food which this one names again. */
+function ofLines(step: Named, { named, index, input }: Sight): number[] {
+  return [...step.lines].flatMap(([line, at]) => {
+    const before = lastIndex(named, index, (each) => each.has.lines.has(line));
+    if (before < 0) return [];
+    const isChanged = isChangedIn(named[before]!, line);
+    const isPoured = isFromCupboard(line, input) || someOf.test(step.text.slice(0, at));
+    return isPoured && !isChanged ? [] : [before];
+  });
+}
+
+/** Whether a step does more with a food than take some of it: "toast the seeds", "the ground seeds". */
+function isChangedIn({ text, lines }: Named, line: string): boolean {
+  const at = lines.get(line) ?? -1;
+  return at >= 0 && changed.test(/[^.;,]*$/.exec(text.slice(0, at))![0]);
+}
+
+function isFromCupboard(id: string, { lines, larder = standardLarder }: NetworkInput): boolean {
+  const line = lines.find((each) => each.id === id)!;
+  const food = findIngredient(larder, line.ingredient);
+  return (
+    line.byProducts.length > 0 ||
+    line.ingredient === 'water' ||
+    (food !== null && fromTheCupboard.has(food.section))
+  );
+}
+
+const kinds: readonly (readonly [words: RegExp, sections: readonly Section[]])[] = [
+  [/\b(?:vegetables|veg)\b/i, ['vegetables']],
+  [/\bherbs\b/i, ['salad and herbs']],
+  [/\b(?:nuts|seeds)\b/i, ['nuts and seeds']],
+  [/\bfruits?\b/i, ['fruit']],
+];
+
+/** After the last step of each food of a kind that this one names as a whole: "the herbs", "vegetables". */
+function ofKinds(step: Named, { named, index, input }: Sight): number[] {
+  const { lines, larder = standardLarder } = input;
+  const wanted = kinds.filter(([words]) => words.test(step.text)).flatMap(([, sections]) => sections);
+  return lines
+    .filter(({ id, ingredient }) => {
+      const section = findIngredient(larder, ingredient)?.section;
+      return section !== undefined && wanted.includes(section) && !step.excepted.has(id);
+    })
+    .map(({ id }) => lastIndex(named, index, (each) => each.has.lines.has(id)))
+    .filter((before) => before >= 0);
+}
+
+/** After the last step that made a thing which this one speaks of as known. */
+function ofThings(step: Named, { named, index, input }: Sight): number[] {
+  const foods = input.lines
+    .filter(({ id }) => step.lines.has(id) || step.excepted.has(id))
+    .flatMap(nameWords);
+  const text = step.text.toLowerCase();
+  const isOfItsFood = (thing: string) =>
+    foods.includes(thing) || foods.some((food) => text.includes(`${food} ${thing}`));
+  return thingsNamed(step.text).flatMap((thing) => {
+    const made = lastIndex(named, index, (each) => mayMake(each.text, thing));
+    const said = lastIndex(named, index, (each) => each.has.words.has(thing));
+    const before = said >= 0 ? said : made;
+    return before < 0 || isOfItsFood(thing) ? [] : [before];
+  });
+}
+
+function nameWords({ name, byProducts }: RecipeLine): string[] {
+  return [...wordsOf(name), ...byProducts];
+}
+
+/** After the last step of another component that this one names: "the crumbs", "the quick pickle". */
+function ofComponents(step: Named, { named, index, input }: Sight): number[] {
+  return input.components
+    .filter(({ id, name }) => id !== step.componentId && name.length > 3 && saysName(step.text, name))
+    .map(({ id }) => lastIndex(named, index, (each) => each.componentId === id))
+    .filter((before) => before >= 0);
+}
+
+function saysName(text: string, name: string): boolean {
+  return text.toLowerCase().includes(`the ${name.toLowerCase().replace(/^(?:for )?(?:the|a) /, '')}`);
+}
+
+/** After the last step that had the vessel which this one goes on in. */
+function ofVessels(step: Named, { named, index }: Sight): number[] {
+  return vesselsAgain(step.text)
+    .map((vessel) => lastIndex(named, index, (each) => vesselsIn(each.text).includes(vessel)))
+    .filter((before) => before >= 0);
+}
+
+const isHot = /\b(?:fry|cook|boil|simmer|sear|toast|roast|bake|blanch|poach|steam|grill|griddle|char)/i;
+
+/** After a step that only heats what this one takes. */
+function ofHeat(step: Named, { named, index }: Sight): number[] {
+  const before = lastIndex(named, index, ({ text }) => onlyHeats(text));
+  return before >= 0 && isHot.test(step.text) ? [before] : [];
+}
+
+/** Whether a step begins with food that no step before had; what only stands in the cupboard is mixed. */
+function hasOwnFood(step: Named, { named, index, input }: Sight): boolean {
+  const isNew = (line: string) => named.slice(0, index).every((each) => !each.lines.has(line));
+  const own = [...step.lines.keys()].filter(isNew);
+  return own.some((line) => !isFromCupboard(line, input)) || (own.length > 0 && startsMixing.test(step.text));
+}
+
+const startsMixing =
+  /^(?:\w+ly,? |for the \w+,? |to make the \w+,? )*(?:whisk|shake|mix|stir|blend|combine|beat|warm|heat|toast|grind|dissolve|melt|make|put|bring|boil|zest|grate|crush|pound)\b/i;
+
+function lastIndex(named: readonly Named[], before: number, is: (step: Named) => boolean): number {
+  for (let index = before - 1; index >= 0; index--) if (is(named[index]!)) return index;
+  return -1;
+}
+
+/** Without those that another of them comes after anyway, in order. */
+function reduced(steps: readonly number[], after: readonly (readonly number[])[]): number[] {
+  const earlier = (of: number): number[] => after[of]!.flatMap((each) => [each, ...earlier(each)]);
+  const implied = new Set(steps.flatMap(earlier));
+  return [...new Set(steps)].filter((each) => !implied.has(each)).sort((a, b) => a - b);
+}

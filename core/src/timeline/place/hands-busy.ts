@@ -1,0 +1,190 @@
+import type { ScheduleProblem } from '../../scheduler/index.js';
+import { eatMinuteOf, welcomeMinutes } from '../tasks/frame-minutes.js';
+import { joined, mostWatching, type Spell, watchedSpells } from '../read/attention.js';
+import { fullClass, usedMinutes } from '../read/budget.js';
+import { percentAtWork } from '../read/hands-on.js';
+import type { PlanTask } from '../tasks/types.js';
+import type { TimelineEntry } from '../types.js';
+import { type Attempt, type AttemptInput, linksWithout, pinsOf, problemOf, type Starts } from './attempt.js';
+import { type Moves, Placement } from './placement.js';
+import { questionOf, rememberAnswers } from './scheduled.js';
+import { tasksOf } from './tasks-of.js';
+
+/** Moves that are tried for one plan. */
+const mostTries = 200;
+/** A minute of watching too long weighs as much as so many minutes of work. */
+const weightOfWatching = 4;
+/** Shorter spells without work are no use to anybody. */
+const leastSpell = 2;
+
+/**
+ * A plan in which students have something to do: work and what is shown before it come forward into spells in
+ * which the stations would stand idle or watch for too long, one job after the other, as far as everything
+ * keeps. Where the class has minutes to spare and students still work little, it eats later, so that jobs
+ * which would go on side by side come one after the other.
+ */
+export function withHandsBusy(input: AttemptInput, attempt: Attempt): Attempt {
+  const busy = inItsTime(input, attempt);
+  const percent = percentIn(input, busy);
+  if (percent >= wantedPercent) return busy;
+  const room = roomToSpread(input, busy);
+  for (const minutes of [room, room >> 1].filter((each) => each >= leastSpread)) {
+    const later = eatingLater(input, attempt, minutes);
+    const spread = later && inItsTime(input, later);
+    if (spread && percentIn(input, spread) > percent) return spread;
+  }
+  return busy;
+}
+
+/** Whether students work more in one plan than in another, as far as more of it is wanted. */
+export function isBusier(input: AttemptInput, one: Attempt, other: Attempt): boolean {
+  const wanted = (attempt: Attempt) => Math.min(wantedPercent, percentIn(input, attempt));
+  return wanted(one) > wanted(other);
+}
+
+function percentIn({ facts }: AttemptInput, attempt: Attempt): number {
+  return percentAtWork(spellsOf(attempt), eatMinuteOf(facts.lengthMinutes) + attempt.overrun);
+}
+
+/** Minutes of 100 until eating with work in hand from which on no more is looked for. */
+const wantedPercent = 66;
+const leastSpread = 3;
+
+/** Minutes that jobs overlap, as far as the class has them to spare below 85 %. */
+function roomToSpread({ facts }: AttemptInput, attempt: Attempt): number {
+  const spells = spellsOf(attempt);
+  const work = spells.filter(({ kind, start }) => kind === 'students' && start >= 0);
+  const sum = work.reduce((total, { start, end }) => total + end - start, 0);
+  const side = joined(work.map(({ start, end }): Spell => [start, end]));
+  const overlap = side.reduce((rest, [from, to]) => rest - (to - from), sum);
+  const room = Math.floor(facts.lengthMinutes * fullClass) - usedMinutes(spells, facts.lengthMinutes);
+  return Math.min(overlap, room, -attempt.overrun);
+}
+
+/** The same plan with all of the class but its welcome so much later; null where something does not keep. */
+function eatingLater(input: AttemptInput, attempt: Attempt, minutes: number): Attempt | null {
+  const overrun = attempt.overrun + minutes;
+  const tasks = tasksOf(input, overrun);
+  const pinned = pinsOf(tasks, input, attempt.brokenPins);
+  const starts = Object.fromEntries(
+    Object.entries(attempt.starts).map(([id, start]) => [
+      id,
+      start > 0 && pinned[id] === undefined ? start + minutes : start,
+    ]),
+  );
+  const later = { ...attempt, tasks, starts, overrun };
+  const problem = problemOf(tasks, linksWithout(tasks, attempt.letGo), input, overrun);
+  return new Placement(problem, starts, () => true).isSound() ? later : null;
+}
+
+/** Minutes and kinds of what a plan holds. */
+export function spellsOf({
+  tasks: { tasks },
+  starts,
+}: Attempt): readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[] {
+  return tasks.map(({ id, kind, minutes }) => ({ kind, start: starts[id]!, end: starts[id]! + minutes }));
+}
+
+function inItsTime(input: AttemptInput, attempt: Attempt): Attempt {
+  const pinned = pinsOf(attempt.tasks, input, attempt.brokenPins);
+  const links = linksWithout(attempt.tasks, attempt.letGo);
+  const problem = problemOf(attempt.tasks, links, input, attempt.overrun);
+  const eatMinute = eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun;
+  const starts = busiedLast(questionOf(problem, [attempt.starts, pinned, eatMinute]), () =>
+    busied(attempt, problem, pinned, eatMinute),
+  );
+  return { ...attempt, starts };
+}
+
+const busiedLast = rememberAnswers<Starts>(16);
+
+function busied(
+  { tasks: { tasks }, starts }: Attempt,
+  problem: ScheduleProblem,
+  pinned: Starts,
+  eatMinute: number,
+) {
+  const isFixed = new Set(
+    tasks.filter(({ kind, id }) => kind === 'class' || pinned[id] !== undefined).map(({ id }) => id),
+  );
+  const placement = new Placement(problem, starts, ({ id }) => isFixed.has(id));
+  const hands = new Hands(tasks, placement, eatMinute);
+  let tries = 0;
+  const improve = (): boolean => {
+    const now = hands.worth();
+    for (const [task, to] of hands.wishes()) {
+      if (tries++ >= mostTries) return false;
+      if (isFixed.has(tasks[task]!.id)) continue;
+      const moves = placement.tried(task, to);
+      if (!moves || hands.worth(moves) <= now) continue;
+      placement.take(moves);
+      return true;
+    }
+    return false;
+  };
+  while (improve());
+  return placement.result();
+}
+
+/** What the hands of the students have to do in a plan, and what would be better. */
+class Hands {
+  readonly #work: readonly number[];
+  readonly #shown: readonly number[];
+
+  constructor(
+    private readonly tasks: readonly PlanTask[],
+    private readonly placement: Placement,
+    private readonly eatMinute: number,
+  ) {
+    const numbers = tasks.map((_, number) => number);
+    this.#work = numbers.filter((each) => tasks[each]!.kind === 'students');
+    this.#shown = numbers.filter((each) => tasks[each]!.kind === 'demonstration');
+  }
+
+  /** Minutes of work, less what is watched for too long. */
+  worth(moves?: Moves): number {
+    const work = this.#spellsOf(this.#work, moves);
+    const worked = joined(work).reduce((sum, [from, to]) => sum + to - from, 0);
+    const tooLong = watchedSpells(this.#spellsOf(this.#shown, moves), work).reduce(
+      (sum, [from, to]) => sum + Math.max(0, to - from - mostWatching),
+      0,
+    );
+    return worked - weightOfWatching * tooLong;
+  }
+
+  /** Later jobs at the start or the end of spells without work, and between two things that are shown. */
+  *wishes(): Generator<readonly [task: number, to: number]> {
+    const later = [...this.#work, ...this.#shown].sort(
+      (a, b) => this.placement.starts[a]! - this.placement.starts[b]! || a - b,
+    );
+    for (const [from, to] of this.#idle()) {
+      const ends = this.#shown
+        .map((each) => this.placement.starts[each]! + this.tasks[each]!.minutes)
+        .filter((end) => end > from && end < to);
+      for (const task of later) {
+        if (this.placement.starts[task]! <= from) continue;
+        for (const at of new Set([from, ...ends, to - this.tasks[task]!.minutes]))
+          if (at >= from && at < this.placement.starts[task]!) yield [task, at];
+      }
+    }
+  }
+
+  /** Spells until eating in which no station works. */
+  #idle(): Spell[] {
+    const work = joined(this.#spellsOf(this.#work));
+    const starts = [welcomeMinutes, ...work.map(([, to]) => to)];
+    const ends = [...work.map(([from]) => from), this.eatMinute];
+    return starts
+      .map((from, index): Spell => [Math.max(welcomeMinutes, from), Math.min(this.eatMinute, ends[index]!)])
+      .filter(([from, to]) => to - from >= leastSpell);
+  }
+
+  #spellsOf(tasks: readonly number[], moves?: Moves): Spell[] {
+    return tasks
+      .map((task): Spell => {
+        const start = moves?.get(task) ?? this.placement.starts[task]!;
+        return [Math.max(0, start), Math.min(this.eatMinute, start + this.tasks[task]!.minutes)];
+      })
+      .filter(([from, to]) => from < to);
+  }
+}

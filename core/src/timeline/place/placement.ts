@@ -1,0 +1,222 @@
+import type { ScheduleLink, ScheduleProblem, ScheduleResource, ScheduleTask } from '../../scheduler/index.js';
+import type { Starts } from './attempt.js';
+
+/** Other starts of some tasks, by their numbers. */
+export type Moves = ReadonlyMap<number, number>;
+
+const noMoves: Moves = new Map();
+
+/** Tasks that one move may take along. */
+const mostMoved = 12;
+
+interface Tie {
+  readonly other: number;
+  readonly minLag: number;
+  readonly maxLag: number;
+}
+
+interface Use {
+  readonly task: number;
+  /** Its number among the resources. */
+  readonly resource: number;
+  readonly units: number;
+  readonly setting: string | undefined;
+}
+
+interface Resource {
+  readonly capacity: number;
+  readonly open: ScheduleResource['open'];
+  readonly changeover: number;
+  readonly uses: Use[];
+}
+
+/**
+ * A plan that stands, in which single tasks are moved and take along what hangs on them. Every plan it gives
+ * keeps all that the problem asks for.
+ */
+export class Placement {
+  readonly starts: number[];
+  readonly #numbers: ReadonlyMap<string, number>;
+  readonly #before: Tie[][];
+  readonly #after: Tie[][];
+  readonly #uses: readonly (readonly Use[])[];
+  readonly #resources: readonly Resource[];
+  /** Tasks that cannot go on while one does. */
+  readonly #rivals = new Map<number, readonly number[]>();
+
+  constructor(
+    readonly problem: ScheduleProblem,
+    starts: Starts,
+    private readonly isFixed: (task: ScheduleTask) => boolean,
+  ) {
+    const { tasks, links } = problem;
+    this.#numbers = new Map(tasks.map(({ id }, number) => [id, number]));
+    this.starts = tasks.map(({ id }) => starts[id]!);
+    this.#before = tasks.map(() => []);
+    this.#after = tasks.map(() => []);
+    for (const link of links) this.#tie(link);
+    const places = new Map(problem.resources.map(({ id }, number) => [id, number]));
+    this.#resources = problem.resources.map(({ capacity, open, changeoverMinutes = 0 }) => ({
+      capacity,
+      open,
+      changeover: changeoverMinutes,
+      uses: [],
+    }));
+    this.#uses = tasks.map(({ demands, minutes }, task) =>
+      minutes === 0
+        ? []
+        : demands.map(({ resource, units, setting }) => ({
+            task,
+            resource: places.get(resource)!,
+            units,
+            setting,
+          })),
+    );
+    for (const use of this.#uses.flat()) this.#resources[use.resource]!.uses.push(use);
+  }
+
+  #tie({ from, to, minLag, maxLag = Infinity }: ScheduleLink): void {
+    const [first, second] = [this.#numbers.get(from)!, this.#numbers.get(to)!];
+    this.#after[first]!.push({ other: second, minLag, maxLag });
+    this.#before[second]!.push({ other: first, minLag, maxLag });
+  }
+
+  /** What else moves where a task starts at another minute; null where that cannot be. */
+  tried(task: number, to: number): Moves | null {
+    const moves = new Map([[task, to]]);
+    const open = [task];
+    while (open.length > 0) {
+      const wanted = this.#takenAlong(open.shift()!, moves);
+      if (!wanted) return null;
+      for (const [each, start] of wanted) {
+        // What is pushed to and fro does not come to rest.
+        if (moves.has(each) || moves.size >= mostMoved) return null;
+        moves.set(each, start);
+        open.push(each);
+      }
+    }
+    return [...moves.keys()].every((each) => this.#isAllowed(each, moves)) ? moves : null;
+  }
+
+  /** Whether the starts it was given keep all that the problem asks for. */
+  isSound(): boolean {
+    return this.starts.every((_, task) => this.#isAllowed(task, noMoves));
+  }
+
+  take(moves: Moves): void {
+    for (const [task, start] of moves) this.starts[task] = start;
+  }
+
+  result(): Starts {
+    return Object.fromEntries(this.problem.tasks.map(({ id }, number) => [id, this.starts[number]!]));
+  }
+
+  #at(task: number, moves: Moves): number {
+    return moves.get(task) ?? this.starts[task]!;
+  }
+
+  #endOf(task: number, moves: Moves): number {
+    return this.#at(task, moves) + this.problem.tasks[task]!.minutes;
+  }
+
+  /** Tasks that must move with one, by links and because it takes their place; null where one cannot. */
+  #takenAlong(task: number, moves: Moves): Map<number, number> | null {
+    const found = new Map<number, number>();
+    for (const { other, minLag, maxLag } of this.#before[task]!) {
+      const lag = this.#at(task, moves) - this.#endOf(other, moves);
+      if (lag < minLag) found.set(other, this.#at(other, moves) + lag - minLag);
+      if (lag > maxLag) found.set(other, this.#at(other, moves) + lag - maxLag);
+    }
+    for (const { other, minLag, maxLag } of this.#after[task]!) {
+      const lag = this.#at(other, moves) - this.#endOf(task, moves);
+      if (lag < minLag) found.set(other, this.#at(other, moves) + minLag - lag);
+      if (lag > maxLag) found.set(other, this.#at(other, moves) + maxLag - lag);
+    }
+    for (const [other, start] of this.#pushed(task, moves)) if (!found.has(other)) found.set(other, start);
+    for (const other of found.keys()) if (this.isFixed(this.problem.tasks[other]!)) return null;
+    return found;
+  }
+
+  #rivalsOf(task: number): readonly number[] {
+    const known = this.#rivals.get(task);
+    if (known) return known;
+    const rivals = new Set<number>();
+    for (const { resource, units } of this.#uses[task]!) {
+      const { capacity, uses } = this.#resources[resource]!;
+      for (const other of uses)
+        if (other.task !== task && other.units + units > capacity) rivals.add(other.task);
+    }
+    const found = [...rivals];
+    this.#rivals.set(task, found);
+    return found;
+  }
+
+  /** What starts while a task has all of what it needs begins after it. */
+  #pushed(task: number, moves: Moves): Map<number, number> {
+    const [start, end] = [this.#at(task, moves), this.#endOf(task, moves)];
+    const found = new Map<number, number>();
+    for (const other of this.#rivalsOf(task)) {
+      const at = this.starts[other]!;
+      if (at >= start && at < end && !moves.has(other)) found.set(other, end);
+    }
+    return found;
+  }
+
+  #isAllowed(task: number, moves: Moves): boolean {
+    const { earliest = -Infinity, latest = Infinity } = this.problem.tasks[task]!;
+    const [start, end] = [this.#at(task, moves), this.#endOf(task, moves)];
+    return (
+      start >= earliest &&
+      end <= latest &&
+      this.#before[task]!.every((tie) => keeps(tie, start - this.#endOf(tie.other, moves))) &&
+      this.#after[task]!.every((tie) => keeps(tie, this.#at(tie.other, moves) - end)) &&
+      this.#uses[task]!.every((use) => this.#hasRoom(task, use, moves))
+    );
+  }
+
+  #hasRoom(task: number, { resource, units, setting }: Use, moves: Moves): boolean {
+    const { capacity, open, changeover, uses } = this.#resources[resource]!;
+    const start = this.#at(task, moves);
+    const end = this.#endOf(task, moves);
+    if (open && !isOpen(open, start, end)) return false;
+    let most = capacity - units;
+    // The most at once is reached where it starts or where another one starts.
+    const besides: number[] = [];
+    for (const other of uses) {
+      if (other.task === task) continue;
+      const from = this.#at(other.task, moves);
+      const to = from + this.problem.tasks[other.task]!.minutes;
+      const isOther = setting !== undefined && other.setting !== undefined && other.setting !== setting;
+      if (isOther && from < end + changeover && to + changeover > start) return false;
+      if (from < end && to > start) besides.push(other.task);
+      if (from <= start && to > start) most -= other.units;
+    }
+    if (most < 0) return false;
+    return besides.every((each) => {
+      const minute = this.#at(each, moves);
+      return minute <= start || this.#unitsAt(besides, uses, minute, moves) + units <= capacity;
+    });
+  }
+
+  #unitsAt(tasks: readonly number[], uses: readonly Use[], minute: number, moves: Moves): number {
+    let sum = 0;
+    for (const { task, units } of uses) {
+      if (!tasks.includes(task)) continue;
+      const from = this.#at(task, moves);
+      if (from <= minute && minute < from + this.problem.tasks[task]!.minutes) sum += units;
+    }
+    return sum;
+  }
+}
+
+function keeps({ minLag, maxLag }: Tie, lag: number): boolean {
+  return lag >= minLag && lag <= maxLag;
+}
+
+/** Whether hours that may touch each other cover a span. */
+function isOpen(open: readonly (readonly [number, number])[], start: number, end: number): boolean {
+  let from = start;
+  for (const [opens, closes] of [...open].sort((a, b) => a[0] - b[0]))
+    if (opens <= from && closes > from) from = closes;
+  return from >= end;
+}

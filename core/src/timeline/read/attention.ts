@@ -1,0 +1,35 @@
+/** From one minute of the class to another. */
+export type Spell = readonly [from: number, to: number];
+
+/** Minutes in a row for which people watch with attention. A starting estimate. */
+export const mostWatching = 12;
+/** Minutes after which what was shown should be in their hands. A starting estimate. */
+export const mostDelay = 10;
+/** Of 100 minutes until eating, the fewest with work in their hands. A starting estimate. */
+export const leastPercentAtWork = 50;
+/** Between two things that are shown nobody goes back to work for less. A starting estimate. */
+const shortPause = 4;
+
+/** Spells in order, those that touch or overlap as one; with a pause between them that is bridged, too. */
+export function joined(spells: readonly Spell[], pause = 0): Spell[] {
+  return [...spells]
+    .sort((a, b) => a[0] - b[0])
+    .reduce<Spell[]>((found, [from, to]) => {
+      const last = found[found.length - 1];
+      return last && from <= last[1] + pause
+        ? [...found.slice(0, -1), [last[0], Math.max(last[1], to)]]
+        : [...found, [from, to]];
+    }, []);
+}
+
+/** The spells in which people only watch: what is shown, one after the other, with no work in between. */
+export function watchedSpells(shown: readonly Spell[], work: readonly Spell[]): Spell[] {
+  const isBroken = (from: number, to: number) => work.some((spell) => spell[0] < to && spell[1] > from);
+  return [...shown]
+    .sort((a, b) => a[0] - b[0])
+    .reduce<Spell[]>((found, [from, to]) => {
+      const last = found[found.length - 1];
+      const goesOn = last && from - last[1] <= shortPause && !isBroken(last[1], from);
+      return goesOn ? [...found.slice(0, -1), [last[0], Math.max(last[1], to)]] : [...found, [from, to]];
+    }, []);
+}

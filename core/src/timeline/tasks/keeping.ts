@@ -1,0 +1,27 @@
+import type { RecipeStep } from '../../recipes/index.js';
+
+/** A wait that may be longer by this has a range that a plan can use. */
+const leastRange = 60;
+/** What lies in water, and must come out of it in time. */
+const soaks = /\b(?:soak\w*|desalt\w*|de-salt\w*)\b/i;
+
+/** Minutes by which a wait in the cold or on the side may be longer than it must be; 0 where it may not. */
+export function rangeOf({ waitMinutes, occupies }: Pick<RecipeStep, 'waitMinutes' | 'occupies'>): number {
+  const range = waitMinutes ? waitMinutes.high - waitMinutes.low : 0;
+  const isLeft = occupies === null || occupies.appliance === 'fridge';
+  return isLeft && range >= leastRange ? range : 0;
+}
+
+/**
+ * How long the result of a step is good once its wait is over at the earliest: as long as it keeps, and
+ * what the wait may be longer; of a soak that names no keeping, that alone. Null for no limit that matters.
+ */
+export function endsSoak(step: RecipeStep): boolean {
+  return step.holdMinutes === null && rangeOf(step) > 0 && soaks.test(step.text);
+}
+
+export function keepsFor(step: RecipeStep): number | null {
+  const range = rangeOf(step);
+  if (step.holdMinutes !== null) return step.holdMinutes + range;
+  return endsSoak(step) ? range : null;
+}
