@@ -1,5 +1,5 @@
 import { type Amount, type MeasureSystem, sizeOfUnit, toNumber, unitKind } from '../amounts/index.js';
-import type { ClassDish } from '../class/index.js';
+import type { ClassDish, KitDecision } from '../class/index.js';
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import { type DishPortions, lineMeasure, nameStations } from '../portions/index.js';
 import type { ContainerRow } from './types.js';
@@ -14,6 +14,7 @@ export interface ContainerInput {
   readonly stations: readonly number[];
   readonly dishes: readonly KitDish[];
   readonly larder?: Larder;
+  readonly decisions?: { readonly kit: readonly KitDecision[] };
 }
 
 /**
@@ -27,6 +28,11 @@ const containerSizes: readonly (readonly [number, string, number])[] = [
   [Infinity, 'large tub', 700],
 ];
 const trayGrams = 900;
+
+/** The name under which decisions are made about a container, apart from the tool of that name. */
+export function containerTool(container: string): string {
+  return `container:${container}`;
+}
 
 export function containerGrams(container: string): number {
   return containerSizes.find(([, name]) => name === container)?.[2] ?? trayGrams;
@@ -54,14 +60,18 @@ export function sortedPlaces(input: ContainerInput): SortedPlace[] {
   return placesOf(input).map(({ place, stations, columns }) => {
     const rows = new Map<string, ContainerRow & { holds: string[] }>();
     let foodGrams = 0;
+    const sharedWith = new Set<string>();
     for (const column of columns) {
-      for (const { container, name, grams } of sortedLines(input, column)) {
+      for (const { container, name, grams, goesIn } of sortedLines(input, column)) {
         const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
+        // One lemon is there for its juice and its zest.
+        if (container === 'produce tray' && row.holds.includes(name)) continue;
         rows.set(container, {
           ...row,
-          count: container === 'produce tray' ? 1 : row.count + 1,
+          count: container === 'produce tray' ? 1 : row.count + (sharedWith.has(goesIn) ? 0 : 1),
           holds: [...row.holds, name],
         });
+        if (goesIn) sharedWith.add(goesIn);
         foodGrams += grams;
       }
     }
@@ -92,11 +102,16 @@ function placesOf(input: ContainerInput): { place: string; stations: number[]; c
   return [...alike, ...[...single].map(([place, own]) => ({ place, stations: [], columns: own }))];
 }
 
+interface SortedLine {
+  readonly container: string;
+  readonly name: string;
+  readonly grams: number;
+  /** Lines with the same words here share a container; empty where each has its own. */
+  readonly goesIn: string;
+}
+
 /** Each line of a batch with what it is set out in. */
-function sortedLines(
-  input: ContainerInput,
-  { dish, batch }: Column,
-): { container: string; name: string; grams: number }[] {
+function sortedLines(input: ContainerInput, { dish, batch }: Column): SortedLine[] {
   const { recipe } = dish.decided;
   const larder = input.larder ?? standardLarder;
   return dish.portions.components
@@ -106,15 +121,24 @@ function sortedLines(
       const written = recipe.lines.find((each) => each.id === line.lineId)!;
       const { amount } = line.cells[batch]!;
       const grams = lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0;
+      const isFruit = written.byProducts.some((part) => part === 'juice' || part === 'zest');
+      const container = isFruit
+        ? 'produce tray'
+        : containerFor(amount, written.ingredient, written.preparation, { system: recipe.system, larder });
+      const step = recipe.steps.find(({ uses }) => uses.some((use) => use.line === written.id));
+      const isShared = isSetOutTogether(container, input);
       return {
-        container: containerFor(amount, written.ingredient, written.preparation, {
-          system: recipe.system,
-          larder,
-        }),
-        name: line.name,
+        container,
+        // What students squeeze and zest is set out whole.
+        name: isFruit ? line.name.replace(/ (?:juice|zest)(?: and (?:juice|zest))?$/, '') : line.name,
         grams,
+        goesIn: isShared && step ? [container, dish.decided.id, step.id].join(' ') : '',
       };
     });
+}
+
+function isSetOutTogether(container: string, { decisions }: ContainerInput): boolean {
+  return decisions?.kit.some(({ tool }) => tool === containerTool(container)) === true;
 }
 
 function containerFor(

@@ -1,7 +1,8 @@
-import type { ClassDish } from '../class/index.js';
+import { type ClassDish, isMadeByStudents } from '../class/index.js';
 import { rememberLast } from '../identity/index.js';
 import { findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import type { Recipe } from '../recipes/index.js';
+import type { ContainerInput } from './containers.js';
 import type { KitCheck } from './types.js';
 
 interface Rule {
@@ -123,17 +124,30 @@ interface Consumable {
   readonly grams: number;
 }
 
-/** What is used up, by what the menu does. Sheets, bags and labels are counted by use. */
-export function consumableCounts(
-  dishes: readonly ClassDish[],
-  people: number,
-  stations: number,
-  larder: Larder = standardLarder,
-): Consumable[] {
-  const { text, hasRaw } = menuOf(dishes, larder);
-  const steps = dishes.flatMap((dish) => dish.recipe.steps);
-  const trays = steps.filter((step) => step.tools.includes('oven tray')).length;
-  const covered = steps.filter((step) => /\b(?:cover|film|chill|overnight|rest)\b/i.test(step.text)).length;
+/** "The rest of the oil" is no rest. */
+const covers = /\b(?:cover|film|chill|overnight|(?<!the )rest(?! of))\b/i;
+
+/** How many bowls are covered: at each station that does it, once where it is made ahead or shown. */
+function coversOf({ dishes, stations }: ContainerInput): number {
+  return dishes.reduce((sum, { decided, portions }) => {
+    const benches = portions.batches
+      .filter((batch) => batch.stations.length > 0)
+      .reduce((count, batch) => count + batch.count, 0);
+    const steps = decided.recipe.steps.filter(({ text }) => covers.test(text));
+    const atBenches = isMadeByStudents(decided.maker) ? benches || stations.length : 1;
+    return sum + steps.reduce((count, { place }) => count + (place === 'in class' ? atBenches : 1), 0);
+  }, 0);
+}
+
+/** What is used up, by what the menu does. Sheets, bags and labels are counted by use; trays are those at once. */
+export function consumableCounts(input: ContainerInput & { people: number }, trays: number): Consumable[] {
+  const { people } = input;
+  const stations = input.stations.length;
+  const { text, hasRaw } = menuOf(
+    input.dishes.map(({ decided }) => decided),
+    input.larder ?? standardLarder,
+  );
+  const covered = coversOf(input);
   const wantsGloves = hasRaw || /\bchill?i(?:es|s)?\b/i.test(text);
   const wantsIce = /\bice water|iced\b/i.test(text);
   const counts: Readonly<Record<ConsumableName, readonly [count: number, why: string]>> = {
@@ -143,8 +157,11 @@ export function consumableCounts(
     ],
     'labels and a pen': [1, 'One set'],
     'box to carry food home': [people, 'One a person'],
-    'sheet of baking paper': [trays * stations, `${trays} steps on a tray × ${stations} stations`],
-    'cover for a bowl': [covered * stations, `${covered} steps that cover or chill × ${stations} stations`],
+    'sheet of baking paper': [trays, 'One for each tray that is in use at once'],
+    'cover for a bowl': [
+      covered,
+      'One for each bowl that is covered or chilled, at every station that does it',
+    ],
     'pair of gloves': [wantsGloves ? people : 0, 'One pair a person'],
     'bag of ice': [wantsIce ? Math.ceil(stations / 2) : 0, `One for every 2 of ${stations} stations`],
   };
@@ -156,24 +173,30 @@ export function consumableCounts(
     .filter(({ count }) => count > 0);
 }
 
+/** The largest station, and how many boards each works on at once. */
+export interface StationSize {
+  readonly largest: number;
+  readonly boards: number;
+}
+
 /** What every station wants whatever is cooked. */
 export const alwaysAtStations: readonly {
   readonly id: string;
-  readonly count: (largest: number) => number;
+  readonly count: (of: StationSize) => number;
   readonly note: string;
   readonly why: string;
   readonly grams: number;
 }[] = [
   {
     id: 'damp cloth',
-    count: () => 1,
-    note: 'under the board, so that it cannot slip',
-    why: 'One under the board',
+    count: ({ boards }) => Math.max(1, boards),
+    note: 'under each board, so that it cannot slip',
+    why: 'One under each board',
     grams: 80,
   },
   {
     id: 'tasting spoons',
-    count: (largest) => largest * 2,
+    count: ({ largest }) => largest * 2,
     note: 'two a person: one in use, one clean',
     why: 'Two a person at the largest station',
     grams: 25,
@@ -189,7 +212,13 @@ export const alwaysAtStations: readonly {
 ];
 
 export const alwaysAtBench: typeof alwaysAtStations = [
-  { id: 'damp cloth', count: () => 1, note: 'under the board', why: 'One under the board', grams: 80 },
+  {
+    id: 'damp cloth',
+    count: ({ boards }) => Math.max(1, boards),
+    note: 'under each board',
+    why: 'One under each board',
+    grams: 80,
+  },
   {
     id: 'tilted mirror or camera',
     count: () => 1,

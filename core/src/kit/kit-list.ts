@@ -8,9 +8,16 @@ import {
   toolPlural,
 } from '../class/index.js';
 import { capital, counted, type English } from '../words/index.js';
-import { sortedPlaces } from './containers.js';
+import { containerTool, sortedPlaces } from './containers.js';
 import { crates } from './crates.js';
-import { alwaysAtBench, alwaysAtStations, consumableCounts, forgottenChecks } from './forgotten.js';
+import { bowlShortages } from './enough-bowls.js';
+import {
+  alwaysAtBench,
+  alwaysAtStations,
+  consumableCounts,
+  forgottenChecks,
+  type StationSize,
+} from './forgotten.js';
 import { dealOut, mostDirty, type Peak, singleUses } from './in-use.js';
 import type { KitInput } from './kit-input.js';
 import { findShortages } from './shortages.js';
@@ -29,16 +36,14 @@ export function buildKitList(input: KitInput): KitList {
   const lists = {
     perStation: [
       ...dealt.own.peaks.map((peak) => kitRow(peak, input, 'each station')),
-      ...fixedRows(alwaysAtStations, input.stations[0] ?? 0),
+      ...fixedRows(alwaysAtStations, { largest: input.stations[0] ?? 0, boards: boardsIn(dealt.own.peaks) }),
     ],
     demonstrationBench: [
       ...dealt.bench.peaks.map((peak) => kitRow(peak, input, 'the demonstration bench')),
-      ...fixedRows(alwaysAtBench, 0),
+      ...fixedRows(alwaysAtBench, { largest: 0, boards: boardsIn(dealt.bench.peaks) }),
     ],
     shared: dealt.pool.peaks.map((peak) => withOwnSets(kitRow(peak, input, 'shared use'), ownSets)),
-    consumables: consumableCounts(dishes, input.people, input.stations.length, input.larder).map((row) =>
-      fixedRow(row.tool, row),
-    ),
+    consumables: consumableCounts(input, traysIn(dealt.pool.peaks)).map((row) => fixedRow(row.tool, row)),
   };
   const sorted = sortedPlaces(input);
   const washing = [...dealt.own.washing, ...dealt.bench.washing, ...dealt.pool.washing];
@@ -50,10 +55,20 @@ export function buildKitList(input: KitInput): KitList {
     checks: forgottenChecks(dishes, input.larder),
     washing: washing.sort((a, b) => a.atMinute - b.atMinute),
     dirty: dirtyOf(dealt.everywhere, input),
-    shortages: shortagesOf(dealt, input, ownSets),
+    shortages: [
+      ...shortagesOf(dealt, input, ownSets),
+      ...bowlShortages(input, sorted, (tool) => countOf(dealt.room.peaks, tool)),
+    ],
     taken: decided.map((decision) => ({ decision, sentence: takenWords(decision, input.english) })),
   };
 }
+
+function countOf(peaks: readonly Peak[], tool: string): number {
+  return peaks.filter((peak) => peak.tool === tool).reduce((sum, { count }) => sum + count, 0);
+}
+
+const boardsIn = (peaks: readonly Peak[]) => countOf(peaks, 'board and knife');
+const traysIn = (peaks: readonly Peak[]) => countOf(peaks, 'oven tray');
 
 /** The tools dealt out: to each station, to the bench, in shared use, and over the whole room. */
 function dealTools(input: KitInput) {
@@ -99,6 +114,7 @@ function shortagesOf(
 }
 
 function takenWords({ tool, kind, atOnce, by }: KitDecision, english: English): string {
+  if (tool.startsWith(containerTool(''))) return 'What goes in together is set out together';
   const many = toolPlural(toolName(tool, english));
   if (kind === 'replace') return `${capital(toolPlural(toolName(by ?? '', english)))} instead of ${many}`;
   return kind === 'share'
@@ -174,10 +190,8 @@ function fixedRow(
   };
 }
 
-function fixedRows(rows: typeof alwaysAtStations, largest: number): KitRow[] {
-  return rows.map(({ id, count, note, why, grams }) =>
-    fixedRow(id, { count: count(largest), note, why, grams }),
-  );
+function fixedRows(rows: typeof alwaysAtStations, of: StationSize): KitRow[] {
+  return rows.map(({ id, count, note, why, grams }) => fixedRow(id, { count: count(of), note, why, grams }));
 }
 
 function dirtyOf(uses: Parameters<typeof mostDirty>[0], input: KitInput): KitList['dirty'] {

@@ -199,8 +199,27 @@ describe('consumables and what is easily forgotten', () => {
     }),
   );
   const kit = kitOf([], [], {}, chicken);
-  it('sheets by use: 1 step on a tray × 4 stations', () =>
-    expect(kit.consumables.find(({ id }) => id === 'sheet of baking paper')).toMatchObject({ count: 4 }));
+  const used = (of: ReturnType<typeof kitOf>, tool: string) =>
+    of.consumables.find(({ id }) => id === tool)?.count ?? 0;
+  it('sheets for trays that are in use at once: 4 stations, then the same trays again', () => {
+    expect(used(kit, 'sheet of baking paper')).toBe(0);
+    const twice = [use(0, 20, ['oven tray']), use(20, 40, ['oven tray'])];
+    expect(used(kitOf(twice, [], {}, chicken), 'sheet of baking paper')).toBe(4);
+  });
+  it('a bowl is covered at each station that does it, once where it is made ahead; “the rest of it” is none', () => {
+    expect(used(kit, 'cover for a bowl')).toBe(4);
+    expect(used(kitOf([], [], {}, { ...chicken, maker: 'made ahead' }), 'cover for a bowl')).toBe(1);
+    const rest = dish(recipe(['2 tbsp oil'], { steps: [step('a', { text: 'Add the rest of the oil.' })] }));
+    expect(used(kitOf([], [], {}, rest), 'cover for a bowl')).toBe(0);
+  });
+  it('a cloth under each board that is out at once', () => {
+    const raw = [
+      use(0, 10, ['board and knife']),
+      use(4, 9, ['board and knife'], { raw: ['chicken breast'] }),
+    ];
+    expect(own(raw, 'damp cloth')).toBe(2);
+    expect(own([use(0, 10, ['whisk'])], 'damp cloth')).toBe(1);
+  });
   it('asks for what no step names', () =>
     expect(kit.checks.map(({ id }) => id)).toEqual([
       'second-board',
@@ -217,5 +236,42 @@ describe('consumables and what is easily forgotten', () => {
     for (const fact of toolFacts)
       for (const { tool } of fact.instead)
         expect([fact.id, tool, known.has(tool)]).toEqual([fact.id, tool, true]);
+  });
+});
+
+describe('bowls to set out in', () => {
+  // 16 people, 4 stations: oil and vinegar have a pinch bowl each, cream and stock a small one; 8 of each.
+  const lines = ['2 tbsp olive oil', '2 tbsp cider vinegar', '150 ml double cream', '100 ml vegetable stock'];
+  const steps = [
+    step('a', { uses: [0, 1].map((at) => ({ line: `l${at + 1}`, share: '1' })) }),
+    step('b', { uses: [{ line: 'l3', share: '1' }] }),
+    step('c', { uses: [{ line: 'l4', share: '1' }] }),
+  ];
+  const dressed = dish(recipe(lines, { steps }));
+  const short = (tool: string, count: number, uses: readonly ToolUse[] = []) =>
+    kitOf(uses, [{ tool, count }], {}, dressed).shortages;
+
+  it('enough is said nothing of', () => expect(short('pinch bowl', 8)).toEqual([]));
+  it('7 for 8: oil and vinegar go in together, so 4 will do; taken, the shortage is gone', () => {
+    const [shortage] = short('pinch bowl', 7);
+    expect(shortage).toMatchObject({
+      sentence: 'Not enough pinch bowls: 8 needed to set out, 7 in the kitchen',
+      waysOut: [{ action: 'Set out together what goes in together', sentence: '4 pinch bowls instead of 8' }],
+    });
+    const kit = [shortage!.waysOut[0]!.decision];
+    const taken = kitOf([], [{ tool: 'pinch bowl', count: 7 }], { kit }, dressed);
+    expect(taken.shortages).toEqual([]);
+    expect(taken.taken[0]!.sentence).toBe('What goes in together is set out together');
+  });
+  it('small bowls to work in are wanted beside them, 8 + 4; cream and stock go in apart: no way out', () =>
+    expect(short('small bowl', 8, [use(0, 5, ['small bowl'])])).toMatchObject([
+      {
+        sentence: 'Not enough small bowls: 12 needed to set out, 4 of them to work in, 8 in the kitchen',
+        waysOut: [],
+      },
+    ]));
+  it('what students squeeze stands there as fruit, once for juice and zest', () => {
+    const fruit = kitOf([], [], {}, dish(recipe(['2 tbsp lemon juice', '1 tsp lemon zest'])));
+    expect(fruit.containers).toMatchObject([{ container: 'produce tray', count: 1, holds: ['lemon'] }]);
   });
 });

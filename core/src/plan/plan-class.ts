@@ -146,6 +146,9 @@ function planKit(
     people: facts.people,
     dishes,
     toolsInKitchen: kitchen.tools,
+    bowls: kitchen.vessels
+      .filter(({ kind }) => kind === 'bowl')
+      .map(({ name, count }) => ({ tool: name, count })),
     english: kitchen.english,
     clock: (minute) => axis.local(minute).time,
     larder,

@@ -1,7 +1,8 @@
 import type { TimedDish } from '../../class/index.js';
 import { idOf, type StepId, stepKey } from '../../identity/index.js';
 import type { WorkPart } from '../../recipes/index.js';
-import { eatMinuteOf, setOutMinutesOf } from './frame-minutes.js';
+import { eatMinuteOf } from './frame-minutes.js';
+import { type SettingOut, settingOut } from './setting-out.js';
 import type { ClassTasks, PlanLink, PlanTask, Staff, StepTasks, TaskInput } from './types.js';
 
 /** The tasks of a class while they are being put together. */
@@ -14,15 +15,19 @@ export class TaskDraft {
   readonly load: Record<Staff, number> = { you: 0, assistant: 0 };
   /** When eating starts where the class ends on time. */
   readonly eatAt: number;
-  /** Minutes before class in which the stations are set out. */
-  readonly setOutMinutes: number;
+  /** Setting out the stations, before class. */
+  readonly settingOut: SettingOut;
   /** The fewest people at a station. */
   readonly stationHands: number;
 
   constructor(readonly input: TaskInput) {
     this.eatAt = eatMinuteOf(input.facts.lengthMinutes);
-    this.setOutMinutes = setOutMinutesOf(input.stations);
+    this.settingOut = settingOut(input);
     this.stationHands = Math.min(...input.stations.sizes);
+  }
+
+  get setOutMinutes(): number {
+    return this.settingOut.minutes;
   }
 
   /** Which of its kind a user is, from 1: the same number for the same user. */

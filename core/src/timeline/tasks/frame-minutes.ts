@@ -4,16 +4,11 @@ import type { StationPlan } from '../../class/index.js';
 export const welcomeMinutes = 5;
 export const eatMinutes = 20;
 export const clearMinutes = 15;
-export const setOutMinutesPerStation = 4;
 export const packMinutesPerCrate = 2;
 
 /** When eating starts: what is left before clearing. */
 export function eatMinuteOf(lengthMinutes: number): number {
   return lengthMinutes - clearMinutes - eatMinutes;
-}
-
-export function setOutMinutesOf({ sizes }: StationPlan): number {
-  return setOutMinutesPerStation * sizes.length;
 }
 
 /** A crate for each station and one for the demonstration bench. */

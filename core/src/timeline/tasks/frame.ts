@@ -1,13 +1,6 @@
 import { classTaskRef, frameId, type FrameStep } from '../../identity/index.js';
 import type { TaskDraft } from './draft.js';
-import {
-  clearMinutes,
-  cratesOf,
-  eatMinutes,
-  packMinutesPerCrate,
-  setOutMinutesPerStation,
-  welcomeMinutes,
-} from './frame-minutes.js';
+import { clearMinutes, cratesOf, eatMinutes, packMinutesPerCrate, welcomeMinutes } from './frame-minutes.js';
 import type { HowStep, Staff } from './types.js';
 
 /** What every class has: packing, setting out, the welcome, eating and clearing. */
@@ -92,12 +85,7 @@ function addPacking(draft: TaskDraft): void {
     detail: 'Crates, sorted ingredients, boards on damp cloths.',
     minutes: draft.setOutMinutes,
     latest: -1,
-    how: [
-      {
-        label: `${stations.sizes.length} stations × ${setOutMinutesPerStation} min`,
-        value: `${draft.setOutMinutes} min`,
-      },
-    ],
+    how: draft.settingOut.how,
   });
 }
 

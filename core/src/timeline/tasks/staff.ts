@@ -4,6 +4,7 @@ import type { RecipeStep } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
 import { cratesOf, packMinutesPerCrate } from './frame-minutes.js';
 import type { Staff } from './types.js';
+import { isWantedInClass } from './wanted.js';
 import { isWatched } from './watched.js';
 
 /** Packing and setting out are the assistant's, so they count before any prep is shared out. */
@@ -33,24 +34,20 @@ export function staffFor(
   return load.assistant <= load.you ? 'assistant' : 'you';
 }
 
-/**
- * A step that may be either is done before, unless the instructor wants it in class or it is given to the
- * students. What comes before a step
- * that is done before class is done before, too.
- */
+/** Whether a step is done in class. What comes before a step that is done before class is done before, too. */
 export function isInClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
+  const isMeantForClass = isLeftToTheEnd(draft, dish, step)
+    ? finishMinutes(draft, dish, step) > 0
+    : isWantedInClass(draft.input, dish, step);
   return (
-    isMeantForClass(draft, dish, step) &&
+    isMeantForClass &&
     dish.recipe.steps.every((each) => !each.after.includes(step.id) || isInClass(draft, dish, each))
   );
 }
 
-function isMeantForClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
-  const { input } = draft;
-  const key = stepKey(dish.id, step.id);
-  if (dish.maker === 'made ahead' && !input.decisions.when[key]) return finishMinutes(draft, dish, step) > 0;
-  const wanted = input.decisions.when[key] ?? step.place;
-  return wanted === 'in class' || (wanted === 'either' && input.toStudents?.has(key) === true);
+/** Of a dish that is made ahead nothing but its last minutes is done in class, unless it is decided so. */
+function isLeftToTheEnd({ input }: TaskDraft, { id, maker }: TimedDish, step: RecipeStep): boolean {
+  return maker === 'made ahead' && !input.decisions.when[stepKey(id, step.id)];
 }
 
 /**
