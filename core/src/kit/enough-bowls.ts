@@ -27,7 +27,9 @@ export function bowlShortages(
         needed,
         inKitchen,
         atMinute: 0,
-        sentence: `Not enough ${toolPlural(container)}: ${needed} needed to set out${beside}, ${inKitchen} in the kitchen`,
+        sentence:
+          `Not enough ${toolPlural(container)}: ${needed} needed to set out${beside}, ` +
+          `${inKitchen} in the kitchen`,
         waysOut: together(input, { container, needed, inKitchen, inUse: inUse(container) }),
       },
     ];

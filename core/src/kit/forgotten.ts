@@ -139,7 +139,10 @@ function coversOf({ dishes, stations }: ContainerInput): number {
   }, 0);
 }
 
-/** What is used up, by what the menu does. Sheets, bags and labels are counted by use; trays are those at once. */
+/**
+ * What is used up, by what the menu does. Sheets, bags and labels are counted by use; trays are those at
+ * once.
+ */
 export function consumableCounts(input: ContainerInput & { people: number }, trays: number): Consumable[] {
   const { people } = input;
   const stations = input.stations.length;

@@ -206,7 +206,7 @@ describe('consumables and what is easily forgotten', () => {
     const twice = [use(0, 20, ['oven tray']), use(20, 40, ['oven tray'])];
     expect(used(kitOf(twice, [], {}, chicken), 'sheet of baking paper')).toBe(4);
   });
-  it('a bowl is covered at each station that does it, once where it is made ahead; “the rest of it” is none', () => {
+  it('a bowl is covered at each station that does it, once made ahead, not for “the rest of it”', () => {
     expect(used(kit, 'cover for a bowl')).toBe(4);
     expect(used(kitOf([], [], {}, { ...chicken, maker: 'made ahead' }), 'cover for a bowl')).toBe(1);
     const rest = dish(recipe(['2 tbsp oil'], { steps: [step('a', { text: 'Add the rest of the oil.' })] }));

@@ -33,8 +33,10 @@ function setOut(maker: TimedDish['maker'] = 'every station', toStudents: readonl
 
 describe('setting out in its real time', () => {
   it('3 stations: carrots weighed, oil by the spoon, lemons and an onion counted', () => {
-    // Weighed: 30 + 2 × 15 = 60 s. Spoon: 20 + 2 × 10 = 40 s. Counted: 2 × 10 + 4 × 5 = 40 s; the juice is squeezed
-    // at the bench, so lemons are counted. The walnuts are toasted before. 140 s are 2 min 20, so 3, and 3 boards.
+    // Weighed: 30 + 2 × 15 = 60 s. Spoon: 20 + 2 × 10 = 40 s. Counted: 2 × 10 + 4 × 5 = 40 s; the juice is
+    // squeezed
+    // at the bench, so lemons are counted. The walnuts are toasted before. 140 s are 2 min 20, so 3, and 3
+    // boards.
     expect(setOut()).toMatchObject({
       minutes: 6,
       how: [

@@ -3,6 +3,7 @@ import { isMadeByStudents } from '../../class/index.js';
 import type { LineId } from '../../identity/index.js';
 import type { PortionCell } from '../../portions/index.js';
 import type { Recipe, RecipeLine } from '../../recipes/index.js';
+import { counted } from '../../words/index.js';
 import type { DishOnClock, HowStep, TaskInput } from './types.js';
 import { staysInClass } from './wanted.js';
 
@@ -61,7 +62,7 @@ function rowOf(kind: Measured, all: readonly LineSetOut[]): { seconds: number; h
     seconds,
     how: [
       {
-        label: `${lines.length} ${lines.length === 1 ? 'line' : 'lines'} ${names[kind]} × ${secondsOf[kind]} s${inRow}`,
+        label: `${counted(lines.length, 'line')} ${names[kind]} × ${secondsOf[kind]} s${inRow}`,
         value: `${Math.round((seconds / 60) * 10) / 10} min`,
       },
     ],

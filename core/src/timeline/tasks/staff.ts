@@ -34,7 +34,9 @@ export function staffFor(
   return load.assistant <= load.you ? 'assistant' : 'you';
 }
 
-/** Whether a step is done in class. What comes before a step that is done before class is done before, too. */
+/**
+ * Whether a step is done in class. What comes before a step that is done before class is done before, too.
+ */
 export function isInClass(draft: TaskDraft, dish: TimedDish, step: RecipeStep): boolean {
   const isMeantForClass = isLeftToTheEnd(draft, dish, step)
     ? finishMinutes(draft, dish, step) > 0

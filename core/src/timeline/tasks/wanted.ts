@@ -17,7 +17,10 @@ export function isWantedInClass(
   return wanted === 'in class' || (wanted === 'either' && toStudents?.has(key) === true);
 }
 
-/** The same of a dish that is not made ahead, with all that comes after: what a step before class needs is done then. */
+/**
+ * The same of a dish that is not made ahead, with all that comes after: what a step before class needs is
+ * done then.
+ */
 export function staysInClass(input: TaskInput, dish: TimedDish, step: RecipeStep): boolean {
   return (
     isWantedInClass(input, dish, step) &&
