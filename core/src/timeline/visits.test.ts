@@ -63,7 +63,7 @@ describe('soaks and visits', () => {
       ]),
     );
     const soak = entry(timeline, 'd1/soak:wait');
-    const drain = all(timeline).find(({ title }) => title === 'Drain: Soak the beans')!;
+    const drain = all(timeline).find(({ title }) => title === 'Drain the beans')!;
     expect(timeline.status).toBe('scheduled');
     expect(drain.start - soak.start).toBeGreaterThanOrEqual(600);
     expect(drain.start - soak.start).toBeLessThanOrEqual(720);

@@ -143,7 +143,7 @@ function cooling(recipe: Recipe, from: string, to: string): RecipeStep | null {
     coolsAlready.test(`${hot.text} ${hot.until} ${next.text}`)
   )
     return null;
-  return addedStep(`auto-cool-${from}-${to}`, 'Spread it out and let it cool until you can handle it.', hot, {
+  return addedStep(`auto-cool-${from}-${to}`, 'Spread it out to cool until you can handle it.', hot, {
     waitMinutes: coolMinutes,
     until: 'cool enough to handle',
     place: hot.place === 'in class' ? next.place : hot.place,

@@ -4,7 +4,7 @@ import type { RecipeStep } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
 import { welcomeMinutes } from './frame-minutes.js';
 import { shownMinutes } from './shown.js';
-import { shortTitle } from './titles.js';
+import { jobTitle } from './titles.js';
 
 /**
  * What students do is shown to all of them first, where the recipe says so and they do not know it yet;
@@ -32,7 +32,7 @@ export function addDemonstration(
     inClass: true,
     lane: 'you',
     kind: 'demonstration',
-    title: `Show: ${shortTitle(step.text)}`,
+    title: `Show: ${jobTitle(step, dish.recipe)}`,
     detail: 'Every station stops and watches.',
     dishTitle: dish.recipe.title,
     step,

@@ -2,7 +2,7 @@ import { taskRef } from '../../identity/index.js';
 import type { TaskDraft } from './draft.js';
 import { endsSoak, rangeOf } from './keeping.js';
 import { staffFor } from './staff.js';
-import { shortTitle } from './titles.js';
+import { mainFoodOf } from './work-words.js';
 import type { StepToPlan } from './types.js';
 
 /** Pouring off, rinsing, covering. A starting estimate. */
@@ -31,7 +31,7 @@ export function addDraining(
     inClass: false,
     lane: who,
     kind: 'prep',
-    title: `Drain: ${shortTitle(step.text)}`,
+    title: `Drain ${mainFoodOf(step, dish.recipe)}`,
     detail: 'The soak is over: pour the water off, rinse, cover and put into the cold until it is wanted.',
     dishTitle: dish.recipe.title,
     step: null,

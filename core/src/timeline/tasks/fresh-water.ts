@@ -3,7 +3,7 @@ import { showSpan } from '../../words/index.js';
 import type { TaskDraft } from './draft.js';
 import { rangeOf } from './keeping.js';
 import { staffFor } from './staff.js';
-import { shortTitle } from './titles.js';
+import { mainFoodOf } from './work-words.js';
 import type { StepToPlan } from './types.js';
 
 /** Soaks as long as this want fresh water, about every 8 hours; nights are longer. Starting estimates. */
@@ -34,7 +34,7 @@ export function addFreshWater(
       inClass: false,
       lane: who,
       kind: 'prep',
-      title: `Change the water: ${shortTitle(step.text)}`,
+      title: `Change the water of ${mainFoodOf(step, dish.recipe)}`,
       detail: `Pour the water off and cover with fresh, change ${turn} of ${changes}.`,
       dishTitle: dish.recipe.title,
       step: null,

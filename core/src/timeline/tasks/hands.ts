@@ -8,7 +8,7 @@ import { handsOn, type HandsOn } from './minutes.js';
 import { handsOnWork } from './minutes-of-work.js';
 import { addPreheating } from './preheating.js';
 import { shownMinutes } from './shown.js';
-import { shortTitle } from './titles.js';
+import { jobTitle } from './titles.js';
 import type { StepToPlan } from './types.js';
 import { isWatched } from './watched.js';
 
@@ -21,7 +21,7 @@ export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepTo
   const isShown = dish.maker === 'demonstration' && inClass && isWatched(dish, step, draft.input.facts);
   const work = isShown ? shownToAll(step, draft.input.facts) : workOf(draft, { dish, step, place, ofSwap });
   if (where !== 'stations' && !inClass) draft.load[where] += work.minutes;
-  const title = ofSwap ? `Swap: ${shortTitle(step.text)}` : shortTitle(step.text);
+  const title = ofSwap ? `Swap: ${jobTitle(step, dish.recipe)}` : jobTitle(step, dish.recipe);
   const hands = draft.add({
     ref: taskRef(dish.id, step.id, 'hands', { ofSwap }),
     minutes: work.minutes,

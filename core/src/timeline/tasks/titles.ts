@@ -1,52 +1,116 @@
-import type { RecipeStep } from '../../recipes/index.js';
+import type { Recipe, RecipeStep } from '../../recipes/index.js';
+import { capital } from '../../words/index.js';
+import { isPart, mainFoodOf, nearestFood, verbIn } from './work-words.js';
 
 const longestTitle = 46;
 
-/** The first clause of a step, for a bar of the clock. */
+/** What stands before the work: when it is done, and what it is for. */
+const leadIn =
+  /^(?:(?:the )?(?:night|day|evening|morning) before|in the morning|meanwhile|next|then|now|finally|first|last|at the end|(?:while|when|once|as soon as|for the|to make|to serve|to finish) [^,.]+(?=,)),?\s+(?!are\b|is\b)/i;
+/** How much of it: the amounts stand on the cards. */
+const amount =
+  /\b(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])\s*(?:(?:kg|g|ml|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|cups?|tins?|cans?|jars?|bulbs?|bunch(?:es)?|heads?|cloves?)\b\s*(?:of\s+)?)/gi;
+/** How long: the minutes stand beside the name. */
+const span =
+  /,?\s*\b(?:(?:for|about|around|another|a further|roughly|at least)\s+)*(?:\d+(?:\s*(?:[–-]|to|or)\s*\d+)?|a few|an|half an)[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b(?: (?:or so|at most|more|longer|before|(?:a|each|per) side))?/gi;
+/** What is done beside it. */
+const beside = /,? (?:looking|checking|turning|stirring|shaking) .*$/i;
+const leftOpen = /[\s,(]+(?:and|with|for|a|an|the|at|of|but|as|then)$/i;
+const dangling =
+  /[\s,(]+(?:and|with|over|for|in|a|an|the|to|at|of|into|on|from|their|its|as|until|through|by|or|then|out|it|but|if|using|[\d½¼¾⅓⅔]+)$/i;
+const danglingVerb =
+  /(?: and|,) (?:scatter|top|toss|pour|serve|spoon|stir|fold|add|dress|keep|season|mix|blend|crumble|grate|squeeze|drain|check|pile|lay|cover|slice|tear|chop|bake|soak|fry|cut|put)$/i;
+const leadsOn = /^(?:and|with|over|for|in|to|at|of|into|on|from|as|until|through|by|or|then)\b/i;
+const lastPart = /^(.{18,}),? (?:and|with|over|for|in|to|at|of|into|on|from|through)\b.*$/i;
+
+/** The first clause of a step as a cook says it: without when, how much and how long; never cut in a word. */
 export function shortTitle(text: string): string {
-  const clause = text
-    .split(/[.;:]| until | then /)[0]!
-    .trim()
-    .replace(/,$/, '');
-  if (clause.length <= longestTitle) return clause;
-  const cut = clause.slice(0, longestTitle);
-  const end = cut.lastIndexOf(' ') > 20 ? cut.lastIndexOf(' ') : longestTitle;
-  return `${cut.slice(0, end).replace(/[,\s]+$/, '')} …`;
+  const said = text === text.toUpperCase() ? text.toLowerCase() : text;
+  const work = capital(said.trim().replace(leadIn, '').replace(leadIn, ''));
+  const clause = work.split(/[.;:(]| until | so that | then /)[0]!;
+  const counted = clause
+    .replace(span, '')
+    .replace(amount, '')
+    .replace(beside, '')
+    .replace(/\s{2,}/g, ' ');
+  const bare = without(counted, leftOpen);
+  return atBoundary(bare || clause.trim() || work);
 }
 
-/** What happens by itself while nobody's hands are at it. */
-const waitingVerbs =
-  'roast|bake|toast|grill|char|boil|simmer|steam|poach|soak|marinate|chill|cool|freeze|thaw|rest|stand|' +
-  'leave|drain|soften|melt|warm|reduce|infuse|set';
+/** Cut between two words, and never after one that leads on. */
+function atBoundary(clause: string): string {
+  if (clause.length <= longestTitle) return clause;
+  const cut = clause.slice(0, longestTitle + 1);
+  const end = Math.max(cut.lastIndexOf(' '), 1);
+  const words = cut.slice(0, end);
+  // In the midst of a part, the part goes.
+  const isWhole = /[,]$/.test(words) || leadsOn.test(clause.slice(end + 1));
+  const kept = isWhole ? words : (lastPart.exec(words)?.[1] ?? words);
+  return without(without(kept, dangling), danglingVerb);
+}
 
-const verbWithObject = new RegExp(
-  `\\b(${waitingVerbs})\\b(?:\\s+(the [a-z -]+?)(?=[,.;:]| ` +
-    `(?:and|in|into|on|over|with|for|until|to|at|as|hard|gently|slowly)\\b|$))?`,
-  'i',
-);
+function without(words: string, ends: RegExp): string {
+  const left = words.trim().replace(/[,\s]+$/, '');
+  return ends.test(left) ? without(left.replace(ends, ''), ends) : left;
+}
 
-const firstObject =
-  /\bthe [a-z -]+?(?=[,.;:]| (?:and|in|into|on|over|with|for|until|to|at|as|away|off|out|dry)\b|$)/i;
+/** Work that is hardly more than a word wants to be told what of. */
+const bareWork =
+  /^(?:[a-z]+)(?: (?:it|them|everything|well|all))?(?: (?:all|together|out|dry|up|cold|warm))?$/i;
+const pronoun = /^([A-Z][a-z]+(?: (?:and|in|out|over))?) (it|them)\b(?! all\b| over\b)/;
 
-/**
- * What is waited for: "Cut the carrots, oil them and roast in one layer" is "Roast the carrots" while it
- * waits.
- */
-export function waitingText(text: string): string {
-  const found = verbWithObject.exec(text);
-  if (!found || (found.index === 0 && !found[2])) return shortTitle(text);
-  const verb = found[1]!.charAt(0).toUpperCase() + found[1]!.slice(1).toLowerCase();
-  const object = found[2] ?? firstObject.exec(text)?.[0].toLowerCase();
-  return object ? `${verb} ${object}` : verb;
+/** Work on all of a part at once. */
+const mixes = /^(?:blend|whisk|shake|mix|toss|stir|whip|season|dress|serve|assemble|layer|combine)$/i;
+
+/** Work whose food was named before: "Peel and slice". */
+const openVerb =
+  /^(Peel|Drain|Squeeze|Cool|Chop|Slice|Shred|Grate|Wash|Dry|Halve|Rinse|Crush|Mash)(?= (?:and|while|dry|under|in|into)\b)/;
+
+/** The work of a step by its name: "Peel" is "Peel the aubergines", "Flake it" is "Flake the cod". */
+export function jobTitle(step: RecipeStep, recipe: Recipe): string {
+  const title = shortTitle(step.text);
+  const rest = step.waitMinutes ? putAway(title, step, recipe) : null;
+  if (rest) return rest;
+  const food = mainFoodOf(step, recipe);
+  const isWord = /^[a-z]+$/i.test(title);
+  if (isPart(food)) return isWord && mixes.test(title) ? `${title} ${food}` : title;
+  if (isWord) return `${title} ${food}`;
+  if (title.includes(food)) return title;
+  return title.replace(pronoun, (_, verb: string) => `${verb} ${food}`).replace(openVerb, `$1 ${food}`);
+}`);
+}
+
+const cold = /^(?:cover(?: it)? and )?(?:chill|freeze|refrigerate)\b/i;
+const aside = /^(?:cover(?: it| them)? and )?(?:leave|rest|stand|set|infuse|steep|cool)\b/i;
+
+/** What a step that only waits asks of the hands. */
+function putAway(title: string, step: RecipeStep, recipe: Recipe): string | null {
+  if (
+    !bareWork.test(
+      title
+        .replace(/^cover(?: it| them)? and /i, '')
+        .replace(/ (?:overnight|to cool|completely|aside|to stand|to rest)/gi, ''),
+    )
+  )
+    return null;
+  if (cold.test(title)) return `Put ${mainFoodOf(step, recipe)} in to chill`;
+  return aside.test(title) ? `Set ${mainFoodOf(step, recipe)} aside` : null;
+}
+
+/** What is waited for: "Cut the carrots, oil them and roast in one layer" is "Roast the carrots". */
+export function waitingText(step: RecipeStep, recipe: Recipe): string {
+  const verb = verbIn(step.text);
+  if (!verb) return jobTitle(step, recipe);
+  return `${capital(verb.word)} ${nearestFood(step.text, verb) ?? mainFoodOf(step, recipe)}`;
 }
 
 /** A wait by its name, told apart from the work before it. */
-export function nameOfWait(text: string): string {
-  const waiting = waitingText(text);
-  return shortTitle(text).startsWith(waiting) ? `${waiting}: waiting` : waiting;
+export function nameOfWait(step: RecipeStep, recipe: Recipe): string {
+  const waiting = waitingText(step, recipe);
+  return jobTitle(step, recipe).startsWith(waiting) ? `${waiting}: waiting` : waiting;
 }
 
-export function waitTitle(step: RecipeStep): string {
+export function waitTitle(step: RecipeStep, recipe: Recipe): string {
   const setting = step.occupies?.setting.replace(/ °/g, '\u00a0°');
-  return `${waitingText(step.text)}${setting ? `, ${setting}` : ''}`;
+  return `${waitingText(step, recipe)}${setting ? `, ${setting}` : ''}`;
 }

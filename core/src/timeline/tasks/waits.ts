@@ -17,14 +17,14 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
   const rounds = roundsOfWait(draft.input.kitchen, step, place);
   const wait = draft.add({
     ref: taskRef(dish.id, step.id, 'wait', { ofSwap }),
-    name: nameOfWait(step.text),
+    name: nameOfWait(step, dish.recipe),
     minutes: (step.waitMinutes!.high - rangeOf(step)) * rounds + place.heatingMinutes,
     demands: applianceDemand(draft.input.kitchen, step, place),
     latest: latestOf(draft, planned),
     fromEnd: ofSwap || isMadeAhead(planned) ? undefined : 'latest',
     lane: step.occupies?.appliance ?? 'resting',
     kind: 'wait',
-    title: waitTitle(step),
+    title: waitTitle(step, dish.recipe),
     detail: step.until || step.text,
     dishTitle: dish.recipe.title,
     step,
