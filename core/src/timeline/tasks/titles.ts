@@ -77,7 +77,6 @@ export function jobTitle(step: RecipeStep, recipe: Recipe): string {
   if (isWord) return `${title} ${food}`;
   if (title.includes(food)) return title;
   return title.replace(pronoun, (_, verb: string) => `${verb} ${food}`).replace(openVerb, `$1 ${food}`);
-}`);
 }
 
 const cold = /^(?:cover(?: it)? and )?(?:chill|freeze|refrigerate)\b/i;
