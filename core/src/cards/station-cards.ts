@@ -59,7 +59,7 @@ interface Made {
 function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext {
   const larder = larderOf(kitchen.larder);
   return {
-    dishes: decidedDishes(facts, larder, kitchen.english),
+    dishes: decidedDishes(facts, larder, kitchen),
     techniques: new Map(techniques.map((note) => [note.id, note])),
     larder,
     plan,

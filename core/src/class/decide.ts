@@ -2,24 +2,30 @@ import { toFraction, toNumber, toRational } from '../amounts/index.js';
 import { lookUp } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import { applyChoices, type Recipe, recipeMinutes, recognised, withoutCircles } from '../recipes/index.js';
-import type { English } from '../words/index.js';
 import { withAlternatives } from './alternatives.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
 import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
 import type { ClassFacts } from './facts.js';
+import type { KitchenFacts } from './kitchen.js';
 import { applyKitDecisions } from './kit-decisions.js';
 import { withLongWaits } from './long-waits.js';
+import { ovenSettings, withOvenSettings } from './oven-settings.js';
 import { splitStations } from './stations.js';
 import { withSubstitute } from './substitute.js';
 
 /**
  * The dishes of a class as they will be made: choices taken, substitutes in place, optional things left out,
- * tools as decided.
+ * tools as decided, ovens at what they are really set to.
  */
-export function decidedDishes(facts: ClassFacts, larder: Larder, english: English): DecidedDish[] {
+export function decidedDishes(
+  facts: ClassFacts,
+  larder: Larder,
+  kitchen: Pick<KitchenFacts, 'english' | 'appliances'>,
+): DecidedDish[] {
+  const { english } = kitchen;
   const decisions = decisionsOf(facts);
   const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
-  return facts.dishes.map((dish) => {
+  const dishes = facts.dishes.map((dish) => {
     const chosen = withAlternatives(
       chosenRecipe(dish, larder),
       dish.id,
@@ -33,8 +39,13 @@ export function decidedDishes(facts: ClassFacts, larder: Larder, english: Englis
     );
     const places = dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations;
     const made = { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, places) };
-    return withLongWaits(made, { lengthMinutes: facts.lengthMinutes, when: decisions.when }) as DecidedDish;
+    return withLongWaits(made, { lengthMinutes: facts.lengthMinutes, when: decisions.when });
   });
+  const settings = ovenSettings(
+    dishes.map(({ recipe }) => recipe),
+    kitchen,
+  );
+  return dishes.map((dish) => ({ ...dish, recipe: withOvenSettings(dish.recipe, settings) }) as DecidedDish);
 
   function withSubstituteOf(recipe: Recipe, missing: string, taken: string): Recipe {
     return withSubstitute(recipe, missing, taken, larder, english);

@@ -9,6 +9,7 @@ export * from './decisions.js';
 export { toolFacts, toolFact, toolName, toolPlural, isSharedTool } from './tools.js';
 export { type ClassSize, classSize, classSizeProblem } from './class-size.js';
 export { applyKitDecisions } from './kit-decisions.js';
+export { applianceTool, insteadOf } from './missing-appliances.js';
 export { chosenRecipe, decidedDishes, slowestWay } from './decide.js';
 export { type AlternativeOption, alternativesOf, type LineAlternatives } from './alternatives.js';
 export { type LongWait, longWaitOf } from './long-waits.js';

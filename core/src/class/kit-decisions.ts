@@ -1,5 +1,6 @@
 import type { Recipe, RecipeStep } from '../recipes/index.js';
 import type { KitDecision } from './decisions.js';
+import { withInstead } from './missing-appliances.js';
 import { toolFact } from './tools.js';
 
 /**
@@ -20,7 +21,8 @@ export function applyKitDecisions(
   };
 }
 
-function applyOne(step: RecipeStep, decision: KitDecision, stations: number): RecipeStep {
+function applyOne(given: RecipeStep, decision: KitDecision, stations: number): RecipeStep {
+  const step = withInstead(given, decision);
   if (!step.tools.includes(decision.tool)) return step;
   const longer = (factor: number) => ({
     ...step,

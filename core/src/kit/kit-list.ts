@@ -1,5 +1,6 @@
 import type { WorkingStep } from '../amounts/index.js';
 import {
+  applianceTool,
   isSharedTool,
   type KitDecision,
   type OwnSet,
@@ -114,6 +115,8 @@ function shortagesOf(
 }
 
 function takenWords({ tool, kind, atOnce, by }: KitDecision, english: English): string {
+  const appliance = tool.startsWith(applianceTool('')) ? tool.slice(applianceTool('').length) : null;
+  if (appliance) return `${capital(by ?? '')} instead of the ${appliance}`;
   if (tool.startsWith(containerTool(''))) return 'What goes in together is set out together';
   const many = toolPlural(toolName(tool, english));
   if (kind === 'replace') return `${capital(toolPlural(toolName(by ?? '', english)))} instead of ${many}`;

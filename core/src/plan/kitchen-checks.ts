@@ -1,6 +1,5 @@
 import { appliancesOf } from '../class/index.js';
-import type { Appliance } from '../recipes/index.js';
-import { quotedList } from '../words/index.js';
+import { applianceShortages, type LackingStep } from '../kit/index.js';
 import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
 
@@ -36,21 +35,28 @@ export function roomWarnings({ kitchen: { benches }, portions: { stations } }: T
   ];
 }
 
-/** What recipes cook on or in that the kitchen has not. The plan leaves it out of what must be shared. */
-export function applianceWarnings({ dishes, kitchen }: ToCheck): PlanWarning[] {
+/** Steps that want an appliance which the kitchen has not. The plan leaves it out of what must be shared. */
+export function lackingSteps(dishes: ToCheck['dishes'], kitchen: ToCheck['kitchen']): LackingStep[] {
   const has = new Set(appliancesOf(kitchen).map(({ appliance }) => appliance));
-  const wanted = new Map<Appliance, Set<string>>();
-  for (const { timed } of dishes)
-    for (const { occupies } of timed.recipe.steps)
-      if (occupies && !has.has(occupies.appliance))
-        wanted.set(occupies.appliance, (wanted.get(occupies.appliance) ?? new Set()).add(timed.recipe.title));
-  return [...wanted].map(([appliance, titles]) => ({
-    id: `appliance:${appliance}`,
+  return dishes.flatMap(({ timed: { recipe } }) =>
+    recipe.steps.flatMap((step) =>
+      step.occupies && !has.has(step.occupies.appliance)
+        ? [{ appliance: step.occupies.appliance, title: recipe.title, step }]
+        : [],
+    ),
+  );
+}
+
+/** What recipes cook on or in that the kitchen has not. */
+export function applianceWarnings({ dishes, kitchen }: ToCheck): PlanWarning[] {
+  return applianceShortages(lackingSteps(dishes, kitchen), kitchen).map(({ id, sentence, waysOut }) => ({
+    id,
     place: 'timeline',
     level: 'clash',
-    sentence:
-      `The kitchen has no ${appliance}, and ${quotedList([...titles], 4)} ` +
-      `${titles.size === 1 ? 'wants' : 'want'} one`,
-    remedy: 'Write it down in the kitchen where there is one; else choose another way to cook it.',
+    sentence,
+    remedy:
+      waysOut.length > 0
+        ? 'Take another way to cook it on Pack, or write it down in the kitchen where there is one.'
+        : 'Write it down in the kitchen where there is one; else choose another way to cook it.',
   }));
 }

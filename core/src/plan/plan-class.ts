@@ -7,7 +7,7 @@ import {
   splitStations,
 } from '../class/index.js';
 import { dateOf } from '../identity/index.js';
-import { buildKitList, type KitList } from '../kit/index.js';
+import { applianceShortages, buildKitList, type KitList } from '../kit/index.js';
 import { allergensByList, type Larder, larderOf } from '../larder/index.js';
 import { type PortionPlan, rotationTurns } from '../portions/index.js';
 import { type ColdBatch, type OutOfCold, outOfCold } from '../safety/index.js';
@@ -24,6 +24,7 @@ import {
 import { findWarnings } from './checks.js';
 import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
+import { lackingSteps } from './kitchen-checks.js';
 import { planDishes, type PlannedDish } from './planned-dish.js';
 import { usesOfClass } from './pool.js';
 import { toolUses } from './tool-uses.js';
@@ -140,7 +141,7 @@ function planKit(
   { stations }: PortionPlan,
   timeline: Timeline,
 ): KitList {
-  return buildKitList({
+  const kit = buildKitList({
     uses: toolUses(dishes, { stations, timeline, larder }),
     stations: stations.sizes,
     people: facts.people,
@@ -154,6 +155,8 @@ function planKit(
     larder,
     decisions: decisionsOf(facts),
   });
+  const lacking = applianceShortages(lackingSteps(dishes, kitchen), kitchen);
+  return { ...kit, shortages: [...lacking, ...kit.shortages] };
 }
 
 /**

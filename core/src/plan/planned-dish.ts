@@ -43,7 +43,7 @@ export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Lar
   const stations = splitStations(facts.people, facts.peoplePerStation);
   const { leftOut } = decisionsOf(facts);
   const options = optionsOf(kitchen, [], () => portionOptions(kitchen));
-  const decided = decidedDishes(facts, larder, kitchen.english);
+  const decided = decidedDishes(facts, larder, kitchen);
   return facts.dishes.map((given, index): PlannedDish => {
     const dish = decided[index]!;
     const whole = wholes(given, [dish.recipe, larder, leftOut], () => withAddedSteps(dish, larder, leftOut));

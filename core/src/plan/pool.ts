@@ -13,7 +13,7 @@ export function usesOfClass(
   kitchen: KitchenFacts,
   larder: Larder = larderOf(kitchen.larder),
 ): IngredientUse[] {
-  const dishes = decidedDishes(facts, larder, kitchen.english);
+  const dishes = decidedDishes(facts, larder, kitchen);
   const stations = splitStations(facts.people, facts.peoplePerStation);
   const made = dishes.map((dish): MadeDish => {
     const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);

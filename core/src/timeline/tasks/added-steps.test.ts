@@ -111,6 +111,10 @@ describe('cooling before cutting', () => {
   });
   it('and so is what meets leaves', () =>
     expect(addedIds(roast('Roast the peppers.', 'Toss with the rocket.'))).toHaveLength(1));
+  it('never before a covering that steams: it must go in hot', () => {
+    const covered = 'Cover them with a plate for 15 minutes, then peel and slice them.';
+    expect(addedIds(roast('Roast the peppers.', covered))).toEqual([]);
+  });
   it('not where the recipe cools it, or wants it warm', () => {
     expect(addedIds(roast('Roast the peppers and let them cool.', 'Slice them.'))).toEqual([]);
     expect(addedIds(roast('Roast the peppers.', 'Slice them while warm.'))).toEqual([]);

@@ -41,6 +41,8 @@ const cutting: ReadonlySet<string> = new Set([
 const emulsions: ReadonlySet<string> = new Set(['shake-dressing', 'whisk-dressing']);
 const coolsAlready =
   /\b(?:cool|cold|ice|chill|fridge|warm|hot|rest|stand|straight away|at once|sizzling|room temperature)/i;
+/** Covered hot it steams, so that its skin comes off: it must not cool first. */
+const steams = /\b(?:cover|wrap|steam)\b/i;
 const cutsOrTosses =
   /\b(?:cut|slice|dice|chop|peel|shred|quarter|halve|crumble|rub|leaves|rocket|lettuce|cos|spinach)\b/i;
 const pours = /\b(?:toss|dress|pour|spoon|drizzle|coat|fold)\b/i;
@@ -140,6 +142,7 @@ function cooling(recipe: Recipe, from: string, to: string): RecipeStep | null {
     !isHeated(hot) ||
     !hot.waitMinutes ||
     !cuts ||
+    steams.test(next.text) ||
     coolsAlready.test(`${hot.text} ${hot.until} ${next.text}`)
   )
     return null;
