@@ -3,7 +3,7 @@ import type { LineId } from '../identity/index.js';
 import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, makesStep, nameStations } from '../portions/index.js';
-import { allergenSentence, type RecipeStep } from '../recipes/index.js';
+import { allergenSentence, cutsOfStep, type RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
 import { capital, showRange } from '../words/index.js';
 import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
@@ -179,6 +179,7 @@ function cardStep(
   const fits = portions.fits.filter(
     (each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '',
   );
+  const cuts = cutsOfStep(step.text);
   const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
   const { waitMinutes } = step;
   const minutes = waitMinutes && `${showRange(waitMinutes.low, waitMinutes.high)} min`;
@@ -193,6 +194,7 @@ function cardStep(
       .map((fit) => `${fit.vessel}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`)
       .join(', then '),
     notes: [
+      ...(cuts.length > 0 ? [`Cut: ${cuts.join('; ')}`] : []),
       ...notes.filter((note) => note.lookFor).map((note) => `${note.title}: ${note.lookFor}`),
       ...(step.techniqueNote ? [step.techniqueNote] : []),
     ],

@@ -6,7 +6,7 @@ import {
   type Larder,
   standardLarder,
 } from '../larder/index.js';
-import { dippersOf, isServedBeside, keptBackOf, type RecipeLine } from '../recipes/index.js';
+import { type Cut, cutOf, dippersOf, isServedBeside, keptBackOf, type RecipeLine } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { batchesInAll } from './batches.js';
 import { absentCell, cellOf, createShow, keptShow, totalOf } from './cells.js';
@@ -96,7 +96,7 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   return {
     lineId: line.id,
     name: lineName(line, ingredient, options.english),
-    note: noteOf(line),
+    note: noteOf(line, ingredient),
     advice: adviceOf(line),
     scaling: line.scaling,
     measure: measureOf(line, ingredient, options),
@@ -115,8 +115,15 @@ function lineName(line: RecipeLine, ingredient: Ingredient | null, english: Engl
   return part && ingredient.id === 'egg' ? `egg${part}${part.endsWith('s') ? '' : 's'}` : `${base}${part}`;
 }
 
-function noteOf(line: RecipeLine): string {
-  return [line.note.replace(/^about,? ?/, ''), line.optional ? 'optional' : ''].filter(Boolean).join(', ');
+/** How it is prepared, with the size of its cut. */
+function noteOf(line: RecipeLine, ingredient: Ingredient | null): string {
+  const cut = cutOf(line.text, ingredient);
+  const note = line.note.replace(/^about,? ?/, '');
+  return [cut ? withCut(note, cut) : note, line.optional ? 'optional' : ''].filter(Boolean).join(', ');
+}
+
+function withCut(note: string, { words }: Cut): string {
+  return /\d ?(?:mm|cm)\b/.test(note) ? note : note ? `${note} (${words})` : words;
 }
 
 function adviceOf(line: RecipeLine): string {

@@ -11,6 +11,7 @@ export {
   workInWords,
   type WorkPart,
 } from './handwork/work.js';
+export { type Cut, cutOf, cutsOfStep } from './handwork/cuts.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text/text.js';

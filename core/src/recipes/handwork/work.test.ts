@@ -68,7 +68,7 @@ describe('minutes of practised hands, from what is done and how much of it', () 
     expect(
       workOf(read('3 cucumbers, seeded; 500 g tomatoes', 'Dice the tomatoes. Toss the cucumbers.')),
     ).toEqual([
-      [{ what: 'tomatoes, diced', amount: 500, unit: 'g', minutes: 4, grows: true }],
+      [{ what: 'tomatoes, diced, 6 mm', amount: 500, unit: 'g', minutes: 4, grows: true }],
       [
         { what: 'cucumbers, seeded', amount: 3, unit: '', minutes: 3, grows: true },
         { what: 'to toss', amount: null, unit: '', minutes: 2, grows: false },

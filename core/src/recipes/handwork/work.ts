@@ -13,6 +13,7 @@ import { LineMentions } from '../intake/step/links.js';
 import { readTimes } from '../intake/step/times.js';
 import type { RecipeLine, RecipeStep } from '../types.js';
 import { type Act, actOfForm, verbsOnBatch, verbsOnFood } from './acts.js';
+import { cutOf } from './cuts.js';
 
 /** A piece of the work of a step, for the recipe as written, in minutes of practised hands. */
 export interface WorkPart {
@@ -49,20 +50,20 @@ export function workOf(input: WorkInput): WorkPart[][] {
   const done = new Map<string, Set<string>>();
   return steps.map((step) => {
     const parts: WorkPart[] = [];
-    const add = (line: RecipeLine, one: Act, share: number) => {
+    const add = (line: RecipeLine, one: Act, share: number, words: string) => {
       const already = done.get(line.id) ?? new Set();
       if (already.has(one.technique)) return;
-      const part = partOf(line, one, share, input);
+      const part = partOf(line, one, { share, words }, input);
       if (!part) return;
       done.set(line.id, already.add(one.technique));
       parts.push(part);
     };
     const named = actsInWords(step, mentions, input);
-    for (const { line, act } of named) add(line, act, shareOf(step, line));
+    for (const { line, act } of named) add(line, act, shareOf(step, line), `${step.text} ${line.text}`);
     for (const use of step.uses) {
       const line = lines.find(({ id }) => id === use.line);
       if (!line) continue;
-      for (const one of actsOfLine(line)) add(line, one, toNumber(use.share));
+      for (const one of actsOfLine(line)) add(line, one, toNumber(use.share), line.text);
     }
     return [...parts, ...mixingOf(step, input, parts)];
   });
@@ -200,7 +201,7 @@ function cameBefore(step: RecipeStep, { steps, lines }: WorkInput): RecipeLine[]
 function partOf(
   line: RecipeLine,
   { technique, done }: Act,
-  share: number,
+  { share, words }: { share: number; words: string },
   input: WorkInput,
 ): WorkPart | null {
   const food = findIngredient(input.larder ?? standardLarder, line.ingredient);
@@ -213,14 +214,18 @@ function partOf(
   if (technique === 'wash-and-dry-leaves' && food?.section !== 'salad and herbs') return null;
   const units = unitsOf(line, rate, share, input);
   if (units === null || units <= 0) return null;
+  const cut = sized.has(technique) ? cutOf(words, food) : null;
   return {
-    what: `${line.name}, ${done}`,
+    what: cut ? `${line.name}, ${done}, ${cut.size}` : `${line.name}, ${done}`,
     amount: rate.per === '100 g' ? Math.round(units * 100) : Math.ceil(units * 10 - 1e-9) / 10,
     unit: rate.per === '100 g' ? 'g' : rate.per === 'piece' ? '' : rate.per,
-    minutes: units * rate.minutes,
+    minutes: units * rate.minutes * (cut?.minutesFactor ?? 1),
     grows: true,
   };
 }
+
+/** Techniques whose minutes follow the size of the cut. */
+const sized: ReadonlySet<string> = new Set(['dice', 'slice', 'cut-in-pieces', 'shave']);
 
 /** What is poured or comes as powder is not cut. */
 function isWorthCutting({ byProducts }: RecipeLine, section: string | undefined): boolean {

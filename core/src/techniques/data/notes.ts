@@ -16,7 +16,9 @@ const firstTechniques: readonly WrittenNote[] = [
       'Cut one flat side and lay the piece on it.',
       'Slice, turn, slice into sticks, turn, cut across.',
     ],
-    lookFor: 'Pieces of one size that fit on a fork with something else.',
+    lookFor:
+      'Pieces of one size that fit on a fork with something else: fine dice 3 mm, dice 6, large dice 12, ' +
+      'forkable 20, matchsticks 3 × 3 × 40.',
     goesWrong: [
       { wrong: 'The board slides.', mend: 'Lay a damp cloth under it.' },
       { wrong: 'The piece rolls.', mend: 'Cut a thin slice off and stand it on the flat.' },
@@ -35,7 +37,7 @@ const firstTechniques: readonly WrittenNote[] = [
       'Let the knife rock forward; do not press.',
       'Take the claw back by the width of one slice each time.',
     ],
-    lookFor: 'You can see the blade through the slice.',
+    lookFor: 'Thin slices are 2 mm: you can see the blade through them. Usual ones are 4, thick ones 10.',
     goesWrong: [
       { wrong: 'Wedges instead of slices.', mend: 'Look along the blade, not at it from the side.' },
     ],

@@ -125,7 +125,7 @@ Step 3: Toss the watermelon with lime zest, lime juice and the rest of the oil. 
       'Salad | – | black-pepper',
     ],
     steps: [
-      '6 + 60 | either | fridge | watermelon',
+      '5 + 60 | either | fridge | watermelon',
       '6 | in class | – | halloumi, 1/2 olive-oil',
       '7 | in class | – | lime, 1/2 olive-oil, mint',
     ],

@@ -57,7 +57,7 @@ DIRECTIONS
     ],
     steps: [
       '2 + 20–25 | in class | oven 230 °C | corn-cob',
-      '15 | in class | – | tinned-black-beans, red-pepper, red-onion, coriander',
+      '16 | in class | – | tinned-black-beans, red-pepper, red-onion, coriander',
       '9 + 30 | in class | fridge | lime, ground-cumin, olive-oil',
     ],
   },
