@@ -87,12 +87,14 @@ test('in the list a job is handed over, and an open step comes into class', asyn
   await page.getByRole('button', { name: /^Peel the beetroot/ }).focus();
   // Students do what may be done in class, while it is under 85 % full.
   await expect(peel.getByRole('cell', { name: 'every station' })).toBeVisible();
-  await chosen.getByRole('button', { name: 'Do it before class' }).click();
+  // What it does is said before it is done.
+  await expect(chosen.getByRole('status')).toContainText(/Hands at work .* %, class used .* %/);
+  await chosen.getByRole('button', { name: 'Have it prepared' }).click();
   await expect(peel.getByRole('cell', { name: 'every station' })).toHaveCount(0);
   const isYours = (await peel.getByRole('cell', { name: 'you', exact: true }).count()) === 1;
   await chosen.getByRole('button', { name: isYours ? 'Give to the assistant' : 'Do it yourself' }).click();
   await expect(peel.getByRole('cell', { name: isYours ? 'assistant' : 'you', exact: true })).toBeVisible();
-  await chosen.getByRole('button', { name: 'Do it in class' }).click();
+  await chosen.getByRole('button', { name: 'Students do this' }).click();
   await expect(peel.getByRole('cell', { name: 'every station' })).toBeVisible();
   await saved(page);
   await page.reload();

@@ -8,6 +8,8 @@ export interface WhatIfEffect {
   readonly whatIf: WhatIf | null;
   /** Class minutes used, in per cent, and minutes over the class. */
   readonly usedPercent: number;
+  /** Minutes until eating in which students have their hands at work, in per cent. */
+  readonly atWorkPercent: number;
   readonly overrunMinutes: number;
   readonly clashes: number;
   /** First start on the day of the class, in minutes from class start. */
@@ -26,6 +28,7 @@ function effectOf(whatIf: WhatIf | null, timeline: Timeline): WhatIfEffect {
   return {
     whatIf,
     usedPercent: timeline.usedPercent,
+    atWorkPercent: timeline.handsOn.percent,
     overrunMinutes: timeline.overrunMinutes,
     clashes: timeline.clashes.length + timeline.brokenPins.length,
     firstStart,

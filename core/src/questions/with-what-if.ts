@@ -15,6 +15,7 @@ export type WhatIf =
   | { readonly kind: 'appliance'; readonly appliance: string }
   | { readonly kind: 'unpin'; readonly task: string }
   | { readonly kind: 'before'; readonly step: StepKey }
+  | { readonly kind: 'in class'; readonly step: StepKey }
   | { readonly kind: 'leave out'; readonly step: StepKey }
   | { readonly kind: 'swap'; readonly dish: DishId };
 
@@ -53,7 +54,7 @@ function withSwap(dish: ClassDish, wanted: DishId): ClassDish {
 
 function changedDecisions(
   decisions: ClassDecisions,
-  whatIf: Extract<WhatIf, { kind: 'unpin' | 'before' | 'leave out' }>,
+  whatIf: Extract<WhatIf, { kind: 'unpin' | 'before' | 'in class' | 'leave out' }>,
 ): ClassDecisions {
   switch (whatIf.kind) {
     case 'unpin': {
@@ -61,7 +62,8 @@ function changedDecisions(
       return { ...decisions, pins: Object.fromEntries(kept) };
     }
     case 'before':
-      return { ...decisions, when: { ...decisions.when, [whatIf.step]: 'before' } };
+    case 'in class':
+      return { ...decisions, when: { ...decisions.when, [whatIf.step]: whatIf.kind } };
     case 'leave out':
       return { ...decisions, leftOut: [...decisions.leftOut, whatIf.step] };
   }

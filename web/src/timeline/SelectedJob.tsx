@@ -5,6 +5,7 @@ import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { isFixed } from './clock-layout.js';
+import { StudentsOrPrepared } from './StudentsOrPrepared.js';
 import type { ClockEdits } from './useClockEdits.js';
 
 const Strip = styled.div`
@@ -71,8 +72,8 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
             </Button>
           )}
           <Whose entry={entry} />
-          <When entry={entry} />
           <LeaveOut entry={entry} />
+          <StudentsOrPrepared entry={entry} />
         </>
       )}
     </Strip>
@@ -96,27 +97,6 @@ function Whose({ entry }: { entry: TimelineEntry }) {
       }
     >
       {other === 'you' ? 'Do it yourself' : 'Give to the assistant'}
-    </Button>
-  );
-}
-
-/** A step that the recipe leaves open may change between prep and class. */
-function When({ entry }: { entry: TimelineEntry }) {
-  const { decisions, decide } = useDecisions();
-  const key = stepKeyOf(entry.ref);
-  if (!entry.isEither || !key) return null;
-  const isBefore = entry.start < 0;
-  return (
-    <Button
-      look="quiet"
-      onPress={() =>
-        decide(
-          { when: { ...decisions.when, [key]: isBefore ? 'in class' : 'before' } },
-          isBefore ? 'It is done in class.' : 'It is done before class.',
-        )
-      }
-    >
-      {isBefore ? 'Do it in class' : 'Do it before class'}
     </Button>
   );
 }

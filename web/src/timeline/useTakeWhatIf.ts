@@ -22,7 +22,8 @@ export function useTakeWhatIf(titleOf: (id: string) => string): (whatIf: WhatIf)
           `${name}: done.`,
         );
       case 'before':
-        return decide({ when: { ...decisions.when, [whatIf.step]: 'before' } }, `${name}: done.`);
+      case 'in class':
+        return decide({ when: { ...decisions.when, [whatIf.step]: whatIf.kind } }, `${name}: done.`);
       case 'leave out':
         return decide({ leftOut: [...decisions.leftOut, whatIf.step] }, `${name}: done.`);
       case 'swap':

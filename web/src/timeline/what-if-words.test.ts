@@ -1,6 +1,6 @@
 import { parseRecipeText, planClass, usualKitchen, type ClassBundle } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
-import { nameWhatIf, sayEffect, titlesOf, whatIfsFor } from './what-if-words.js';
+import { nameWhatIf, sayDifference, sayEffect, titlesOf, whatIfsFor } from './what-if-words.js';
 
 const titleOf = (id: string) => (id === 'd1/peel' ? 'Peel the beetroot' : id);
 const timeAt = (minute: number) => `+${minute}`;
@@ -12,6 +12,7 @@ describe('changes in words', () => {
     [{ kind: 'appliance', appliance: 'oven' }, 'Twice the oven'],
     [{ kind: 'unpin', task: 'd1/peel' }, 'Unpin “Peel the beetroot”'],
     [{ kind: 'before', step: 'd1/peel' }, 'Do “Peel the beetroot” before class'],
+    [{ kind: 'in class', step: 'd1/peel' }, 'Let students do “Peel the beetroot”'],
     [{ kind: 'leave out', step: 'd1/peel' }, 'Leave out “Peel the beetroot”'],
     [{ kind: 'swap', dish: 'd1/peel' }, 'A ready-made swap of “Peel the beetroot”'],
   ] as const)('%j is “%s”', (whatIf, words) => expect(nameWhatIf(whatIf, titleOf)).toBe(words));
@@ -29,6 +30,25 @@ describe('changes in words', () => {
       '90 % of the class used, the day begins +0, 3 clashes',
     ],
   ])('%j is said', (effect, words) => expect(sayEffect(effect, timeAt)).toBe(words));
+});
+
+describe('a change beside the class as it is', () => {
+  const effect = (atWorkPercent: number, usedPercent: number, clashes = 0, overrunMinutes = 0) => ({
+    whatIf: null,
+    atWorkPercent,
+    usedPercent,
+    clashes,
+    overrunMinutes,
+    firstStart: 0,
+  });
+  it('what moves from what to what, and what stays', () => {
+    expect(sayDifference(effect(62, 80), effect(70, 84))).toBe(
+      'Hands at work 62 → 70 %, class used 80 → 84 %, no clash',
+    );
+    expect(sayDifference(effect(62, 80), effect(62, 104, 2, 6))).toBe(
+      'Hands at work 62 % as before, class used 80 → 104 %, 6 min over, 2 clashes',
+    );
+  });
 });
 
 describe('what can be tried', () => {

@@ -7,6 +7,7 @@ import {
   type ClassFacts,
   type Timeline,
   type WhatIf,
+  type WhatIfEffect,
 } from '@fornax/core';
 
 /** What a change is called on a switch or a button. */
@@ -26,6 +27,8 @@ export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): str
       return `Leave out “${titleOf(whatIf.step)}”`;
     case 'before':
       return `Do “${titleOf(whatIf.step)}” before class`;
+    case 'in class':
+      return `Let students do “${titleOf(whatIf.step)}”`;
   }
 }
 
@@ -56,6 +59,22 @@ export function whatIfsFor({ kitchen }: ClassBundle, timeline: Timeline): WhatIf
   ];
 }
 
+/** "Hands at work 72 → 75 %, class used 80 → 84 %, no clash": a change beside the class as it is. */
+export function sayDifference(now: WhatIfEffect, then: WhatIfEffect): string {
+  const moved = (name: string, from: number, to: number) =>
+    from === to ? `${name} ${to} % as before` : `${name} ${from} → ${to} %`;
+  const over = then.overrunMinutes > 0 ? `, ${showSpan(then.overrunMinutes)} over` : '';
+  return [
+    moved('Hands at work', now.atWorkPercent, then.atWorkPercent),
+    `${moved('class used', now.usedPercent, then.usedPercent)}${over}`,
+    clashWords(then.clashes),
+  ].join(', ');
+}
+
+function clashWords(clashes: number): string {
+  return clashes === 0 ? 'no clash' : clashes === 1 ? '1 clash' : `${clashes} clashes`;
+}
+
 /** "78 % of the class used, the day begins 16:40, no clash" */
 export function sayEffect(
   {
@@ -67,6 +86,5 @@ export function sayEffect(
   timeAt: (minute: number) => string,
 ): string {
   const over = overrunMinutes > 0 ? `, ${showSpan(overrunMinutes)} over` : '';
-  const clash = clashes === 0 ? 'no clash' : clashes === 1 ? '1 clash' : `${clashes} clashes`;
-  return `${usedPercent} % of the class used${over}, the day begins ${timeAt(firstStart)}, ${clash}`;
+  return `${usedPercent} % of the class used${over}, the day begins ${timeAt(firstStart)}, ${clashWords(clashes)}`;
 }
