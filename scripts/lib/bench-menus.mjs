@@ -99,6 +99,16 @@ function say(what, bundles, core) {
     '  over their time',
     share(({ timeline }) => timeline.overrunMinutes > 0),
   );
+  const wanting = plans.filter(({ timeline }) => timeline.overrunMinutes > 0 || timeline.clashes.length > 0);
+  const freed = wanting.filter(({ bundle }) => core.clashReport(bundle).waysOut.length > 0);
+  row(
+    '  over their time or with a clash, and with a way out that was tried',
+    `${freed.length} of ${wanting.length}`,
+  );
+  row(
+    '  steps prepared by staff so that it fits',
+    share(({ timeline }) => timeline.ahead.some(({ isForFit }) => isForFit)),
+  );
   row(
     '  hands at work half of the time or more',
     share(({ timeline }) => timeline.handsOn.percent >= 50),

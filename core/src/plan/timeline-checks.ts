@@ -46,7 +46,22 @@ export function timelineWarnings(timeline: Timeline): PlanWarning[] {
       remedy: 'Leave something out, or prepare more before class.',
     });
   }
-  return [...warnings, ...handsWarnings(timeline)];
+  return [...warnings, ...preparedWarnings(timeline), ...handsWarnings(timeline)];
+}
+
+/** What staff prepare as it would not fit. */
+function preparedWarnings({ ahead }: Timeline): PlanWarning[] {
+  const titles = ahead.filter(({ isForFit }) => isForFit).map(({ title }) => `“${title}”`);
+  if (titles.length === 0) return [];
+  return [
+    {
+      id: 'prepared',
+      place: 'timeline',
+      level: 'look',
+      sentence: `So that the class fits, staff prepare ${listed(titles, 4)} before it`,
+      remedy: 'Make the class longer or leave a dish out, and students do it.',
+    },
+  ];
 }
 
 /** Where students watch more than they cook. */

@@ -4,3 +4,4 @@ export { whatIfEffects, type WhatIfEffect } from './what-if.js';
 export { clashReport, type ClashReport } from './ways-out.js';
 export { type AheadProposal, proposeAhead } from './ahead.js';
 export * from './rehearse.js';
+export { type RehearsedSpare, rehearsedSpare, spareInWords } from './spare.js';

@@ -3,6 +3,7 @@ import { type ClassDecisions, type ClassFacts, noDecisions } from '../class/inde
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
 import { rehearsalProblem, rehearseClass } from './rehearse.js';
+import { rehearsedSpare, spareInWords } from './spare.js';
 
 const salad = recipe([], {
   steps: [
@@ -26,6 +27,8 @@ const bundle = (to: Partial<ClassFacts> = {}, decisions: Partial<ClassDecisions>
   }),
   kitchen,
 });
+/** The students chop and roast, however short the class. */
+const theirs = { when: { 'd1/chop': 'in class', 'd1/roast': 'in class' } } as const;
 const options = { runs: 400, seed: 3, group: 'mixed' as const };
 
 describe('a class as it is rehearsed', () => {
@@ -72,20 +75,38 @@ describe('a class as it is rehearsed', () => {
 describe('the chance to end on time', () => {
   it('is high where there is room, and falls with a shorter class', () => {
     const roomy = rehearseClass(bundle(), options);
-    const tight = rehearseClass(bundle({ lengthMinutes: 85 }), options);
+    const tight = rehearseClass(bundle({ lengthMinutes: 85 }, theirs), options);
     expect(roomy.onTime).toBeGreaterThan(0.95);
     expect(tight.onTime).toBeLessThan(roomy.onTime);
     expect(roomy.early).toBeLessThanOrEqual(roomy.median);
     expect(roomy.median).toBeLessThanOrEqual(roomy.late);
   });
+  it('the plan’s own spare is that of the rehearsals, with what is drawn beside it', () => {
+    const given = bundle();
+    const { timeline } = planClass(given);
+    const spare = rehearsedSpare(given, timeline.starts);
+    const { median, onTime } = rehearseClass(given, { ...options, seed: 1, standing: timeline.starts });
+    expect(spare).toMatchObject({
+      minutes: 150 - median,
+      drawnMinutes: timeline.spareMinutes,
+      onTimePercent: Math.round(onTime * 100),
+    });
+    expect(spare.minutes).toBeLessThanOrEqual(spare.drawnMinutes);
+    expect(spareInWords({ ...spare, minutes: 31, drawnMinutes: 44 })).toBe(
+      'about 31 min to spare, 44 min to spare as drawn',
+    );
+    expect(spareInWords({ ...spare, minutes: -6, drawnMinutes: -2 })).toBe(
+      'mostly 6 min over, 2 min over as drawn',
+    );
+  });
   it('falls with a group that is further apart', () => {
-    const tight = bundle({ lengthMinutes: 95 });
+    const tight = bundle({ lengthMinutes: 95 }, theirs);
     expect(rehearseClass(tight, { ...options, group: 'very mixed' }).late).toBeGreaterThan(
       rehearseClass(tight, { ...options, group: 'even' }).late,
     );
   });
   it('names what one change would gain, the most first, and only what gains', () => {
-    const tight = rehearseClass(bundle({ lengthMinutes: 85 }), options);
+    const tight = rehearseClass(bundle({ lengthMinutes: 85 }, theirs), options);
     expect(tight.gains.map(({ whatIf }) => whatIf.kind)).toContain('longer');
     for (const gain of tight.gains)
       expect(gain.onTime > tight.onTime || gain.median < tight.median).toBe(true);

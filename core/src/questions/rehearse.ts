@@ -18,6 +18,8 @@ export interface RehearsalGain {
 
 export interface ClassRehearsal extends Rehearsal {
   readonly classMinutes: number;
+  /** When the plan ends as it is drawn, with nobody waiting for anybody. */
+  readonly drawnEnd: number;
   /** What single changes would gain, most first. */
   readonly gains: readonly RehearsalGain[];
 }
@@ -53,6 +55,7 @@ export function rehearseClass(bundle: ClassBundle, options: RehearsalOptions): C
   return {
     ...own,
     classMinutes: bundle.class.lengthMinutes,
+    drawnEnd: bundle.class.lengthMinutes + plan.timeline.overrunMinutes - plan.timeline.spareMinutes,
     gains: gains
       .filter(({ onTime, median }) => onTime > own.onTime || median < own.median)
       .sort((a, b) => b.onTime - a.onTime || a.median - b.median),

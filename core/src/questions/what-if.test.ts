@@ -46,7 +46,7 @@ describe('decisions about the clock', () => {
     const open = recipe([], { steps: [step('chop', { place: 'either', handsOnMinutes: 8, text: 'Chop.' })] });
     const before = planClass(bundle({ when: { 'd1/chop': 'before' } }, {}, open));
     expect(before.timeline.ahead).toEqual([
-      { stepKey: 'd1/chop', title: 'Chop', dishTitle: 'Test salad', minutes: 8 },
+      { stepKey: 'd1/chop', title: 'Chop', dishTitle: 'Test salad', minutes: 8, isForFit: false },
     ]);
     expect(entry(before, 'd1/chop').end).toBeLessThanOrEqual(0);
     const given = planClass(bundle({}, {}, open));
@@ -120,7 +120,7 @@ describe('a clash and its ways out', () => {
     });
     // 5 welcome + 60 (80 × 1.5 ÷ 2) + 1 + 40 + 20 eating + 15 clearing = 141 > 120; 15 min more are too few,
     // 30 do.
-    const report = clashReport(bundle({}, { lengthMinutes: 120 }, long));
+    const report = clashReport(bundle({ when: { 'd1/knead': 'in class' } }, { lengthMinutes: 120 }, long));
     expect(report.result.status).toBe('impossible');
     expect(report.waysOut).toContainEqual({ kind: 'longer', minutes: 30 });
     expect(report.waysOut).not.toContainEqual({ kind: 'longer', minutes: 15 });

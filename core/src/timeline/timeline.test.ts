@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type ClassFacts, type KitchenFacts, splitStations } from '../class/index.js';
+import { type ClassFacts, type KitchenFacts, noTimelineDecisions, splitStations } from '../class/index.js';
 import { classOf, dish, kitchen, onClock, recipe, step } from '../tests/recipes.js';
 import { showSpan } from '../words/index.js';
 import { createAxis } from './axis.js';
@@ -97,14 +97,35 @@ describe('class time', () => {
   });
   it('what does not fit is let run over, and said by how much', () => {
     const steps = [
-      step('s1', { handsOnMinutes: 60 }),
-      step('s2', { handsOnMinutes: 60, after: ['s1'] }),
+      step('s1', { text: 'Dress it.', handsOnMinutes: 60 }),
+      step('s2', { text: 'Toss it.', handsOnMinutes: 60, after: ['s1'] }),
       step('s3', { waitMinutes: { low: 60, high: 60 }, after: ['s2'] }),
     ];
     const timeline = timelineOf(classOf([dish(recipe([], { steps }))]));
     expect(timeline.status).toBe('strained');
     expect(timeline.overrunMinutes).toBeGreaterThan(0);
     expect(entry(timeline, 'clear').end).toBe(150 + timeline.overrunMinutes);
+  });
+  it('what can be prepared is, as little as makes it fit, longest first; putting together is not', () => {
+    // With two pairs of hands at 1.5 each 60 min are 45: 5 + 45 + 30 + 15 + 20 + 15 = 130 of 90. Without the
+    // first 85 are left.
+    const steps = [
+      step('cook', { text: 'Cook the beans.', handsOnMinutes: 60 }),
+      step('chop', { text: 'Chop the herbs.', handsOnMinutes: 40 }),
+      step('toss', { text: 'Toss.', handsOnMinutes: 20, after: ['cook', 'chop'] }),
+    ];
+    const facts = classOf([dish(recipe([], { steps }))], { lengthMinutes: 90 });
+    const timeline = timelineOf(facts);
+    expect(timeline).toMatchObject({ status: 'scheduled', overrunMinutes: 0 });
+    expect(entry(timeline, 'd1/cook')).toMatchObject({ kind: 'prep', lane: 'you' });
+    expect(entry(timeline, 'd1/cook').end).toBeLessThanOrEqual(0);
+    expect(entry(timeline, 'd1/chop').kind).toBe('students');
+    expect(timeline.ahead).toMatchObject([{ title: 'Cook the beans', isForFit: true }]);
+    expect(timelineOf({ ...facts, lengthMinutes: 150 }).ahead).toEqual([]);
+    const decided = { ...noTimelineDecisions, when: { 'd1/cook': 'in class' as const } };
+    const stations = splitStations(facts.people, facts.peoplePerStation);
+    const theirs = buildTimeline({ facts, kitchen, stations, dishes: onClock(facts), decisions: decided });
+    expect(entry(theirs, 'd1/cook').kind).toBe('students');
   });
   it('minutes used are those in which something goes on, with their workings', () => {
     const timeline = timelineOf(classOf([dish(recipe([], { steps: [step('s1', { handsOnMinutes: 10 })] }))]));

@@ -11,6 +11,7 @@ import { type OpenHours, openingHours, otherHours, outsideHours, writtenHours } 
 import { type Attempt, type AttemptInput, type Starts, strictProblem } from './place/attempt.js';
 import { findAttempt } from './place/find-attempt.js';
 import { canBeLate } from './place/overrun.js';
+import { withPrepared } from './place/prepared.js';
 import { sharedOut } from './place/share-out.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { handsOnOf } from './read/hands-on.js';
@@ -45,8 +46,7 @@ const clashSteps = 2000;
  */
 export function buildTimeline(given: TimelineInput): Timeline {
   const axis = createAxis(given.facts.startsAt, given.facts.zone);
-  const input = openInput(given);
-  const attempt = inSomeHours(input, axis);
+  const { input, attempt } = planned(openInput(given), axis);
   if (!attempt) return emptyTimeline(input.facts);
   const byId = new Map(attempt.tasks.tasks.map((task) => [task.id, task]));
   const found = {
@@ -82,11 +82,21 @@ export function buildTimeline(given: TimelineInput): Timeline {
     usedWorkings: usedWorkings(entries, used, input.facts.lengthMinutes),
     handsOn: handsOnOf(entries, eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun),
     budget: budgetOf(entries),
-    ahead: aheadOf(attempt),
+    ahead: aheadOf(attempt, input.toStaff),
     leftOut: given.leftOut ?? [],
     starts: attempt.starts,
     brokenPins: attempt.brokenPins,
   };
+}
+
+/** A plan; where the class would run over, one with steps prepared by staff that runs over less. */
+function planned(input: AttemptInput, axis: Axis): { input: AttemptInput; attempt: Attempt | null } {
+  const attempt = inSomeHours(input, axis);
+  if (attempt && attempt.overrun <= 0) return { input, attempt };
+  const prepared = withPrepared(input);
+  const other = prepared && inSomeHours(prepared, axis);
+  const isBetter = other && other.overrun < (attempt?.overrun ?? Infinity);
+  return isBetter ? { input: prepared, attempt: other } : { input, attempt };
 }
 
 /** A plan in the hours of the kitchen; where only they stand in the way, in others, which is said. */
@@ -151,7 +161,10 @@ export function explainTimeline(given: TimelineInput): ScheduleResult {
 
 /** Whether there is a plan on time that keeps all keeping times and pins. */
 export function isOnTime(given: TimelineInput): boolean {
-  const attempt = findAttempt(openInput(given));
+  const input = openInput(given);
+  const found = findAttempt(input);
+  const prepared = found && found.overrun <= 0 ? null : withPrepared(input);
+  const attempt = prepared ? findAttempt(prepared) : found;
   return (
     attempt !== null && attempt.overrun <= 0 && attempt.letGo !== 'keeping' && attempt.brokenPins.length === 0
   );

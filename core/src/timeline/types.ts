@@ -106,6 +106,8 @@ export interface Timeline {
     readonly title: string;
     readonly dishTitle: string;
     readonly minutes: number;
+    /** It is meant for the class, and staff prepare it as the class would run over. */
+    readonly isForFit: boolean;
   }[];
   /** What the plan would add by itself and the instructor left out. */
   readonly leftOut: readonly AddedStep[];

@@ -6,6 +6,7 @@ import type { ClassPlan, LocalDateTime } from '@fornax/core';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { HandsAtWork } from '../classes/HandsAtWork.js';
+import { Spare } from '../classes/Spare.js';
 import { useOpenClass } from '../classes/class-context.js';
 import type { ClassEdits } from '../api/rows.js';
 import { Warnings } from '../parts/Warnings.js';
@@ -65,13 +66,15 @@ export default function SetUpPage() {
           workings={plan.timeline.usedWorkings}
           text={`${plan.timeline.usedMinutes} of ${plan.timeline.classMinutes} class minutes used`}
         />
-        {plan.timeline.spareMinutes > 0 ? ` · ${plan.timeline.spareMinutes} to spare` : ''}
+        <Spare />
         <HandsAtWork timeline={plan.timeline} />
         <FoodAHead plan={plan} />
       </Quietly>
       <Section>
         <Warnings
-          warnings={plan.warnings.filter((warning) => warning.place === 'people' || warning.id === 'overrun')}
+          warnings={plan.warnings.filter(
+            (warning) => warning.place === 'people' || ['overrun', 'prepared'].includes(warning.id),
+          )}
         />
       </Section>
       {daysAhead(view.startsAt) < 0 ? <Marked>This date is in the past.</Marked> : null}

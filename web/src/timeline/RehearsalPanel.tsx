@@ -86,6 +86,14 @@ export default function RehearsalPanel({ timeAt }: { timeAt: (minute: number) =>
   );
 }
 
+/** Why the plan as drawn and the plays differ. */
+function saidBeside({ median, drawnEnd }: ClassRehearsal): string {
+  const lost = median - drawnEnd;
+  return lost > 0
+    ? `That is ${lost} min later than drawn: all wait for the slowest, and queue at what is shared. `
+    : '';
+}
+
 function Found({
   rehearsal,
   timeAt,
@@ -102,8 +110,8 @@ function Found({
         <strong>Ends on time in {percent(onTime)} of them</strong>, mostly about {timeAt(median)}; one in ten
         ends before {timeAt(early)}, one in ten after {timeAt(late)}.{' '}
         <Quietly>
-          Estimates: step times vary with the group, the oven and blender are queued for, demonstrations wait
-          for the slowest.
+          {saidBeside(rehearsal)}Estimates: step times vary with the group, the oven and blender are queued
+          for, demonstrations wait for the slowest.
         </Quietly>
       </p>
       <Ends rehearsal={rehearsal} timeAt={timeAt} />

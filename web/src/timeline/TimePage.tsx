@@ -3,13 +3,13 @@ import styled from 'styled-components';
 import {
   createAxis,
   showDate,
-  showSpan,
   type Timeline,
   type TimelineEntry,
   writePlanCalendar,
   writePlanCsv,
 } from '@fornax/core';
 import { HandsAtWork } from '../classes/HandsAtWork.js';
+import { Spare } from '../classes/Spare.js';
 import { useOpenClass } from '../classes/class-context.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
@@ -201,8 +201,8 @@ function Used({ timeline }: { timeline: Timeline }) {
             `${timeline.classMinutes} (${timeline.usedPercent} %)`
           }
         />
-        {timeline.spareMinutes > 0 ? `. ${showSpan(timeline.spareMinutes)} to spare at the end` : ''}. A tail
-        shows how long the result stays good.{isBettering ? ' Looking for a better plan …' : ''}
+        <Spare />. A tail shows how long the result stays good.
+        {isBettering ? ' Looking for a better plan …' : ''}
         <HandsAtWork timeline={timeline} />
       </Quietly>
     </p>

@@ -86,5 +86,6 @@ export function sayEffect(
   timeAt: (minute: number) => string,
 ): string {
   const over = overrunMinutes > 0 ? `, ${showSpan(overrunMinutes)} over` : '';
-  return `${usedPercent} % of the class used${over}, the day begins ${timeAt(firstStart)}, ${clashWords(clashes)}`;
+  const begins = `the day begins ${timeAt(firstStart)}`;
+  return `${usedPercent} % of the class used${over}, ${begins}, ${clashWords(clashes)}`;
 }

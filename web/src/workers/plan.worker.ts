@@ -4,6 +4,7 @@ import {
   planClass,
   proposeAhead,
   rehearseClass,
+  rehearsedSpare,
   whatIfEffects,
   withWhatIf,
   type AheadProposal,
@@ -14,6 +15,7 @@ import {
   type PlanChange,
   type PlanOptions,
   type RehearsalOptions,
+  type RehearsedSpare,
   type Timeline,
   type WhatIf,
   type WhatIfEffect,
@@ -46,6 +48,8 @@ const worker = {
     whatIfEffects(known(bundle), whatIfs),
   clash: (bundle: ClassBundle): ClashReport => clashReport(bundle),
   ahead: (bundle: ClassBundle): AheadProposal[] => proposeAhead(bundle),
+  spare: (bundle: ClassBundle, standing: ClassPlan['timeline']['starts']): RehearsedSpare =>
+    rehearsedSpare(bundle, standing),
   rehearse: (bundle: ClassBundle, options: RehearsalOptions): ClassRehearsal =>
     rehearseClass(bundle, options),
 };

@@ -1,4 +1,4 @@
-import { handsOf, idOf, stepKeyOf } from '../../identity/index.js';
+import { handsOf, idOf, type StepKey, stepKeyOf } from '../../identity/index.js';
 import type { Attempt } from '../place/attempt.js';
 import type { PlanTask } from '../tasks/types.js';
 import type { BudgetRow, Timeline, TimelineEntry } from '../types.js';
@@ -21,16 +21,19 @@ export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {
 }
 
 /**
- * Steps that the recipe lets be done in class or before, and that are done before: what that saves in class.
+ * Steps that could be done in class, by what the recipe says or as the plan had to have them prepared, and
+ * that are done before: what that saves in class.
  */
-export function aheadOf({ tasks }: Attempt): Timeline['ahead'] {
+export function aheadOf({ tasks }: Attempt, toStaff: ReadonlySet<StepKey> = new Set()): Timeline['ahead'] {
+  const isOpen = ({ step, ref }: PlanTask) => step?.place === 'either' || toStaff.has(stepKeyOf(ref)!);
   const isAhead = (task: PlanTask) =>
-    task.step?.place === 'either' && task.inClass === false && task.kind === 'prep' && !task.ref.ofSwap;
+    isOpen(task) && task.inClass === false && task.kind === 'prep' && !task.ref.ofSwap;
   return tasks.tasks.filter(isAhead).map((task) => ({
     stepKey: stepKeyOf(task.ref)!,
     title: task.title,
     dishTitle: task.dishTitle,
     minutes: task.minutes,
+    isForFit: toStaff.has(stepKeyOf(task.ref)!),
   }));
 }
 

@@ -1,5 +1,8 @@
 import type { RecipeStep } from '../../recipes/index.js';
 
+/** What is cut, cooked or toasted before class keeps so long, covered and cold. ~ */
+export const preparedMinutes = 240;
+
 /** A wait that may be longer by this has a range that a plan can use. */
 const leastRange = 60;
 /** What lies in water, and must come out of it in time. */

@@ -1,6 +1,6 @@
 import { type Rational, toNumber } from '../../amounts/index.js';
 import { type ClassFacts, isMadeByStudents, type TimedDish } from '../../class/index.js';
-import { frameId, type StepId } from '../../identity/index.js';
+import { frameId, type StepId, stepKey } from '../../identity/index.js';
 import { type Batch, batchesInAll, type DishPortions, stationsAtOnce } from '../../portions/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { addDemonstration } from './demonstrations.js';
@@ -8,7 +8,7 @@ import { addDraining, drainedMinutes } from './draining.js';
 import { TaskDraft } from './draft.js';
 import { addClassFrame } from './frame.js';
 import { addHands } from './hands.js';
-import { keepsFor } from './keeping.js';
+import { keepsFor, preparedMinutes } from './keeping.js';
 import { heatingFor, largest, roundsFor } from './minutes.js';
 import { mostDelay, mostWatching } from '../read/attention.js';
 import { isInClass, shareOutFrame, staffFor } from './staff.js';
@@ -122,9 +122,14 @@ function addWork(draft: TaskDraft, planned: StepToPlan, shown: string | null): S
     shown,
     hands,
     last: drained ?? wait ?? hands,
-    keeps: drained ? drainedMinutes : keepsFor(planned.step),
+    keeps: drained ? drainedMinutes : keepsWhen(planned, draft.input),
     waitsInClass: (wait !== null || isCarriedHome) && planned.place.inClass,
   };
+}
+
+/** What staff prepare stands covered and cold until it is wanted, where nothing else is known. */
+function keepsWhen({ dish, step }: StepToPlan, { toStaff }: TaskInput): number | null {
+  return keepsFor(step) ?? (toStaff?.has(stepKey(dish.id, step.id)) ? preparedMinutes : null);
 }
 
 /** What was shown is done soon, unless a ready-made swap lets it be shown while the own batch still waits. */

@@ -65,6 +65,8 @@ export interface TaskInput {
   readonly decisions: TimelineDecisions;
   /** Steps that may be done before class and that the planner gives to the students. */
   readonly toStudents?: ReadonlySet<StepKey>;
+  /** Steps meant for the class that staff prepare, as they would not fit. */
+  readonly toStaff?: ReadonlySet<StepKey>;
   /** Soaks are drained when they are over, and what was soaked waits in the cold for what comes next. */
   readonly isDrained?: boolean;
 }

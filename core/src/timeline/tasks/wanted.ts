@@ -8,12 +8,12 @@ import type { TaskInput } from './types.js';
  * the students.
  */
 export function isWantedInClass(
-  { decisions, toStudents }: TaskInput,
+  { decisions, toStudents, toStaff }: TaskInput,
   dish: TimedDish,
   step: RecipeStep,
 ): boolean {
   const key = stepKey(dish.id, step.id);
-  const wanted = decisions.when[key] ?? step.place;
+  const wanted = decisions.when[key] ?? (toStaff?.has(key) ? 'before' : step.place);
   return wanted === 'in class' || (wanted === 'either' && toStudents?.has(key) === true);
 }
 
