@@ -8,18 +8,20 @@ import {
 import { schedule, type ScheduleResult } from '../scheduler/index.js';
 import { type Axis, createAxis } from './axis.js';
 import { type OpenHours, openingHours, otherHours, outsideHours, writtenHours } from './hours.js';
-import { type Attempt, type AttemptInput, type Starts, strictProblem } from './place/attempt.js';
+import { type Attempt, type AttemptInput, attemptPlan, type Starts, strictProblem } from './place/attempt.js';
 import { findAttempt } from './place/find-attempt.js';
 import { canBeLate } from './place/overrun.js';
 import { withPrepared } from './place/prepared.js';
 import { sharedOut } from './place/share-out.js';
+import { withOtherHours } from './place/tasks-of.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { handsOnOf } from './read/hands-on.js';
 import { isEarlierDay, visitsOf } from './read/visits.js';
 import { clashesOf, entryOf } from './read/entries.js';
 import { linksBy } from './read/reasons.js';
 import { eatMinuteOf } from './tasks/frame-minutes.js';
-import type { DishOnClock } from './tasks/types.js';
+import { endsSoak } from './tasks/keeping.js';
+import type { DishOnClock, PlanTask } from './tasks/types.js';
 import type { AddedStep, Timeline } from './types.js';
 
 export interface TimelineInput {
@@ -103,33 +105,47 @@ function planned(input: AttemptInput, axis: Axis): { input: AttemptInput; attemp
 function inSomeHours(input: AttemptInput, axis: Axis): Attempt | null {
   const attempt = findAttempt(input);
   const hours = otherHours(axis, input.kitchen);
-  if (attempt)
-    return keepsBadlyOvernight(attempt, input) ? (keptBetter(input, hours[0]!, attempt) ?? attempt) : attempt;
-  const others = hours.map((open) => ({ ...input, open }));
+  if (attempt) {
+    const late = keptTooLong(attempt, input);
+    return late.length > 0 ? (keptBetter(input, hours[0]!, attempt, late) ?? attempt) : attempt;
+  }
+  const others = hours.map((open) => withOtherHours(input, { open }));
   if (!canBeLate(others[others.length - 1]!)) return null;
   return others.reduce<Attempt | null>((found, other) => found ?? findAttempt(other), null);
 }
 
-/** Whether something that was made on an earlier day is used too late. */
-function keepsBadlyOvernight(
+/** Tasks of an earlier day whose results are used too late. */
+function keptTooLong(
   { tasks: { tasks, links }, starts, letGo }: Attempt,
   { open }: AttemptInput,
-): boolean {
-  if (letGo !== 'keeping') return false;
+): PlanTask[] {
+  if (letGo !== 'keeping') return [];
   const minutes = new Map(tasks.map((task) => [task.id, task.minutes]));
-  return links.some(
+  const late = links.filter(
     ({ from, to, maxLag, isKeeping }) =>
       isKeeping &&
       isEarlierDay(starts[from]!, open) &&
       starts[to]! - starts[from]! - minutes.get(from)! > (maxLag ?? Infinity),
   );
+  return tasks.filter(({ id }) => late.some(({ from }) => from === id));
 }
 
 /** Before something keeps badly a soak is drained, and people come while the kitchen is open. */
-function keptBetter(input: AttemptInput, open: OpenHours, than: Attempt): Attempt | undefined {
-  for (const to of [{ isDrained: true }, { open }, { open, isDrained: true }]) {
-    const found = findAttempt({ ...input, ...to });
-    if (found && found.letGo !== 'keeping' && found.overrun <= Math.max(0, than.overrun)) return found;
+function keptBetter(
+  input: AttemptInput,
+  open: OpenHours,
+  than: Attempt,
+  late: readonly PlanTask[],
+): Attempt | undefined {
+  const isSoaked = late.some(({ step }) => step && endsSoak(step));
+  const most = Math.max(0, than.overrun);
+  const drained = isSoaked ? [{ isDrained: true }, { open, isDrained: true }] : [];
+  for (const to of [...drained.slice(0, 1), { open }, ...drained.slice(1)]) {
+    const other = 'isDrained' in to ? { ...input, ...to } : withOtherHours(input, to);
+    // Whether there is any at all is quickly found; only then it is looked for in earnest.
+    if (!attemptPlan(other, most, 'showing')) continue;
+    const found = findAttempt(other);
+    if (found && found.letGo !== 'keeping' && found.overrun <= most) return found;
   }
   return undefined;
 }

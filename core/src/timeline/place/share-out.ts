@@ -29,7 +29,8 @@ export function sharedOut(input: AttemptInput): AttemptInput {
   // The same steps are the same question, so that their tasks are built once.
   const asked = new Map<string, AttemptInput>();
   const withSteps = (steps: readonly StepKey[]): AttemptInput => {
-    const question = asked.get(steps.join()) ?? { ...input, toStudents: new Set(steps) };
+    const question =
+      asked.get(steps.join()) ?? (steps.length === 0 ? input : { ...input, toStudents: new Set(steps) });
     asked.set(steps.join(), question);
     return question;
   };
@@ -81,6 +82,8 @@ function mostThatFit(
   while (count > best) {
     if (fits(steps.slice(0, count))) best = count;
     else tooMany = count;
+    // A class that is too full as it is has no room for any of them.
+    if (count === steps.length && best === 0 && !fits([])) return [];
     count = (best + tooMany) >> 1;
   }
   return steps.slice(0, best);

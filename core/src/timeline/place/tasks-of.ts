@@ -7,6 +7,16 @@ const built = new WeakMap<TaskInput, ClassTasks>();
  * The tasks of a class that runs over by so many minutes, or below 0 ends before its time: built once for all
  * that is asked of the same input.
  */
+/** The same in other hours: its tasks are the same ones. */
+export function withOtherHours<Input extends TaskInput, Hours extends object>(
+  input: Input,
+  hours: Hours,
+): Input & Hours {
+  const other = { ...input, ...hours };
+  built.set(other, tasksOf(input, 0));
+  return other;
+}
+
 export function tasksOf(input: TaskInput, overrun: number): ClassTasks {
   const onTime = built.get(input) ?? buildTasks(input);
   built.set(input, onTime);

@@ -1,6 +1,6 @@
 import { toNumber, unitKind, unitSize } from '../../amounts/index.js';
 import { isMadeByStudents } from '../../class/index.js';
-import type { LineId } from '../../identity/index.js';
+import { type LineId, rememberLast } from '../../identity/index.js';
 import type { PortionCell } from '../../portions/index.js';
 import type { Recipe, RecipeLine } from '../../recipes/index.js';
 import { counted } from '../../words/index.js';
@@ -28,6 +28,13 @@ export interface SettingOut {
  * seconds a line. Nothing that the students make themselves is set out made.
  */
 export function settingOut(input: TaskInput): SettingOut {
+  const { stations, decisions, toStudents, toStaff } = input;
+  return remembered(input.dishes, [stations, decisions.when, toStudents, toStaff], () => setOut(input));
+}
+
+const remembered = rememberLast<TaskInput['dishes'], SettingOut>();
+
+function setOut(input: TaskInput): SettingOut {
   const lines = input.dishes.flatMap((dish) => linesOf(input, dish));
   const kinds = (['count', 'spoon', 'weighing'] as const).map((kind) => rowOf(kind, lines));
   const benches = input.stations.sizes.length * minutesPerBench;

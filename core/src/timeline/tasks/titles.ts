@@ -66,8 +66,28 @@ const mixes = /^(?:blend|whisk|shake|mix|toss|stir|whip|season|dress|serve|assem
 const openVerb =
   /^(Peel|Drain|Squeeze|Cool|Chop|Slice|Shred|Grate|Wash|Dry|Halve|Rinse|Crush|Mash)(?= (?:and|while|dry|under|in|into)\b)/;
 
+interface Names {
+  readonly job: string;
+  readonly waiting: string;
+}
+
+/** Plans of one class ask for the same names many times. */
+const named = new WeakMap<Recipe, Map<RecipeStep, Names>>();
+
+function namesOf(step: RecipeStep, recipe: Recipe): Names {
+  const known = named.get(recipe) ?? new Map<RecipeStep, Names>();
+  named.set(recipe, known);
+  const names = known.get(step) ?? { job: jobName(step, recipe), waiting: waitName(step, recipe) };
+  known.set(step, names);
+  return names;
+}
+
 /** The work of a step by its name: "Peel" is "Peel the aubergines", "Flake it" is "Flake the cod". */
 export function jobTitle(step: RecipeStep, recipe: Recipe): string {
+  return namesOf(step, recipe).job;
+}
+
+function jobName(step: RecipeStep, recipe: Recipe): string {
   const title = shortTitle(step.text);
   const rest = step.waitMinutes ? putAway(title, step, recipe) : null;
   if (rest) return rest;
@@ -98,8 +118,12 @@ function putAway(title: string, step: RecipeStep, recipe: Recipe): string | null
 
 /** What is waited for: "Cut the carrots, oil them and roast in one layer" is "Roast the carrots". */
 export function waitingText(step: RecipeStep, recipe: Recipe): string {
+  return namesOf(step, recipe).waiting;
+}
+
+function waitName(step: RecipeStep, recipe: Recipe): string {
   const verb = verbIn(step.text);
-  if (!verb) return jobTitle(step, recipe);
+  if (!verb) return jobName(step, recipe);
   return `${capital(verb.word)} ${nearestFood(step.text, verb) ?? mainFoodOf(step, recipe)}`;
 }
 
