@@ -58,7 +58,7 @@ export class Placement {
     const places = new Map(problem.resources.map(({ id }, number) => [id, number]));
     this.#resources = problem.resources.map(({ capacity, open, changeoverMinutes = 0 }) => ({
       capacity,
-      open,
+      open: open && [...open].sort((a, b) => a[0] - b[0]),
       changeover: changeoverMinutes,
       uses: [],
     }));
@@ -83,12 +83,14 @@ export class Placement {
 
   /** What else moves where a task starts at another minute; null where that cannot be. */
   tried(task: number, to: number): Moves | null {
+    if (!this.#isInTime(task, to)) return null;
     const moves = new Map([[task, to]]);
     const open = [task];
     while (open.length > 0) {
       const wanted = this.#takenAlong(open.shift()!, moves);
       if (!wanted) return null;
       for (const [each, start] of wanted) {
+        if (!this.#isInTime(each, start)) return null;
         // What is pushed to and fro does not come to rest.
         if (moves.has(each) || moves.size >= mostMoved) return null;
         moves.set(each, start);
@@ -162,12 +164,15 @@ export class Placement {
     return found;
   }
 
+  #isInTime(task: number, start: number): boolean {
+    const { earliest = -Infinity, latest = Infinity, minutes } = this.problem.tasks[task]!;
+    return start >= earliest && start + minutes <= latest;
+  }
+
   #isAllowed(task: number, moves: Moves): boolean {
-    const { earliest = -Infinity, latest = Infinity } = this.problem.tasks[task]!;
     const [start, end] = [this.#at(task, moves), this.#endOf(task, moves)];
     return (
-      start >= earliest &&
-      end <= latest &&
+      this.#isInTime(task, start) &&
       this.#before[task]!.every((tie) => keeps(tie, start - this.#endOf(tie.other, moves))) &&
       this.#after[task]!.every((tie) => keeps(tie, this.#at(tie.other, moves) - end)) &&
       this.#uses[task]!.every((use) => this.#hasRoom(task, use, moves))
@@ -213,10 +218,9 @@ function keeps({ minLag, maxLag }: Tie, lag: number): boolean {
   return lag >= minLag && lag <= maxLag;
 }
 
-/** Whether hours that may touch each other cover a span. */
+/** Whether hours in order, that may touch each other, cover a span. */
 function isOpen(open: readonly (readonly [number, number])[], start: number, end: number): boolean {
   let from = start;
-  for (const [opens, closes] of [...open].sort((a, b) => a[0] - b[0]))
-    if (opens <= from && closes > from) from = closes;
+  for (const [opens, closes] of open) if (opens <= from && closes > from) from = closes;
   return from >= end;
 }

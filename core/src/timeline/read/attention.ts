@@ -12,24 +12,21 @@ const shortPause = 4;
 
 /** Spells in order, those that touch or overlap as one; with a pause between them that is bridged, too. */
 export function joined(spells: readonly Spell[], pause = 0): Spell[] {
-  return [...spells]
-    .sort((a, b) => a[0] - b[0])
-    .reduce<Spell[]>((found, [from, to]) => {
-      const last = found[found.length - 1];
-      return last && from <= last[1] + pause
-        ? [...found.slice(0, -1), [last[0], Math.max(last[1], to)]]
-        : [...found, [from, to]];
-    }, []);
+  return joinedWhere(spells, (last, from) => from <= last[1] + pause);
 }
 
 /** The spells in which people only watch: what is shown, one after the other, with no work in between. */
 export function watchedSpells(shown: readonly Spell[], work: readonly Spell[]): Spell[] {
   const isBroken = (from: number, to: number) => work.some((spell) => spell[0] < to && spell[1] > from);
-  return [...shown]
-    .sort((a, b) => a[0] - b[0])
-    .reduce<Spell[]>((found, [from, to]) => {
-      const last = found[found.length - 1];
-      const goesOn = last && from - last[1] <= shortPause && !isBroken(last[1], from);
-      return goesOn ? [...found.slice(0, -1), [last[0], Math.max(last[1], to)]] : [...found, [from, to]];
-    }, []);
+  return joinedWhere(shown, (last, from) => from - last[1] <= shortPause && !isBroken(last[1], from));
+}
+
+function joinedWhere(spells: readonly Spell[], goesOn: (last: Spell, from: number) => boolean): Spell[] {
+  const found: Spell[] = [];
+  for (const spell of [...spells].sort((a, b) => a[0] - b[0])) {
+    const last = found[found.length - 1];
+    if (last && goesOn(last, spell[0])) found[found.length - 1] = [last[0], Math.max(last[1], spell[1])];
+    else found.push(spell);
+  }
+  return found;
 }
