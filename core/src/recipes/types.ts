@@ -165,6 +165,8 @@ export interface RecipeStep {
   readonly waitsAtHome?: boolean;
   /** Why the plan of a class added this step by itself; absent in a recipe. */
   readonly addedFor?: string;
+  /** It only mixes again what would have separated: not wanted where it is used before that. */
+  readonly mixesAgain?: boolean;
 }
 
 /** A recipe's content: what a version freezes and a class uses. */

@@ -16,6 +16,7 @@ import { sharedOut } from './place/share-out.js';
 import { withOtherHours } from './place/tasks-of.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
 import { handsOnOf } from './read/hands-on.js';
+import { withoutIdleMixing } from './read/idle-mixing.js';
 import { isEarlierDay, visitsOf } from './read/visits.js';
 import { clashesOf, entryOf } from './read/entries.js';
 import { linksBy } from './read/reasons.js';
@@ -58,9 +59,10 @@ export function buildTimeline(given: TimelineInput): Timeline {
     before: linksBy(attempt.tasks.links, 'to'),
     after: linksBy(attempt.tasks.links, 'from'),
   };
-  const entries = attempt.tasks.tasks
+  const all = attempt.tasks.tasks
     .map((task) => entryOf(task, found, axis))
     .sort((a, b) => a.start - b.start || a.end - b.end);
+  const entries = withoutIdleMixing(all, byId);
   const classEnd = input.facts.lengthMinutes + attempt.overrun;
   const clashes = [
     ...clashesOf(entries),

@@ -201,6 +201,7 @@ function mixingAgain(recipe: Recipe, from: string, to: string, larder: Larder): 
     return null;
   return addedStep(`auto-mix-${from}-${to}`, 'Mix the dressing again just before pouring.', next, {
     holdMinutes: holds,
+    mixesAgain: true,
     addedFor: `It separates after about ${holds} min, and the recipe lets it stand longer.`,
   });
 }
