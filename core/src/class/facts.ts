@@ -21,4 +21,6 @@ export interface ClassFacts {
   readonly decisions?: Partial<ClassDecisions>;
   /** In how many earlier classes of its course each technique was practised. */
   readonly practised?: Readonly<Record<string, number>>;
+  /** Dishes that the class before it in its course left to it, with the title of that class. */
+  readonly leftToIt?: readonly { readonly dishTitle: string; readonly classTitle: string }[];
 }

@@ -1,4 +1,5 @@
 import { showRational } from '../amounts/index.js';
+import type { ClassFacts } from '../class/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -14,6 +15,7 @@ import type { PlanWarning } from './types.js';
 export function findWarnings(given: ToCheck): PlanWarning[] {
   return [
     ...menuWarnings(given),
+    ...leftToItWarnings(given.facts),
     ...roomWarnings(given),
     ...applianceWarnings(given),
     ...portionWarnings(given.portions),
@@ -22,6 +24,17 @@ export function findWarnings(given: ToCheck): PlanWarning[] {
     ...kitWarnings(given.kit),
     ...shoppingWarnings(given.shopping),
   ];
+}
+
+/** What waits for this class from the one before it in its course. */
+function leftToItWarnings({ leftToIt = [] }: ClassFacts): PlanWarning[] {
+  return leftToIt.map(({ dishTitle, classTitle }, index) => ({
+    id: `left-to-it:${index}`,
+    place: 'people',
+    level: 'look',
+    sentence: `“${dishTitle}” from “${classTitle}” is finished and eaten in this class`,
+    remedy: 'Take it out, taste and season it, and count it with what there is to eat.',
+  }));
 }
 
 function menuWarnings({ dishes, larder }: ToCheck): PlanWarning[] {

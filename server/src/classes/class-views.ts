@@ -5,6 +5,7 @@ import { Op } from 'sequelize';
 import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
+import { leftToNext } from './left-to-next.js';
 import { practisedBefore } from './practised.js';
 import { wholeRecipes } from '../recipes/library.js';
 import { isSameContent } from '../recipes/versions.js';
@@ -19,7 +20,7 @@ export class ClassViews {
     return (await this.ofMany([row]))[0]!;
   }
 
-  /** Several classes of one kitchen with four queries in all. */
+  /** Several classes of one kitchen with a few queries in all. */
   async ofMany(rows: readonly ClassRow[]): Promise<ClassView[]> {
     const kitchenId = rows[0]?.kitchenId;
     if (!kitchenId) return [];
@@ -35,6 +36,7 @@ export class ClassViews {
       where: { id: { [Op.in]: recipeIds } },
     });
     const practised = await practisedBefore(kitchenId, rows);
+    const left = await leftToNext(kitchenId, rows);
     const wholes = await wholeRecipes(kitchenId, drafts);
     const newest = new Map(
       drafts.flatMap((draft, index) =>
@@ -56,6 +58,7 @@ export class ClassViews {
       demonstrationPlates: row.demonstrationPlates,
       decisions: decisionsOf(row),
       practised: practised.get(row.id) ?? {},
+      leftToIt: left.get(row.id) ?? [],
       kitchen,
       dishes: dishes
         .filter((dish) => dish.classId === row.id)

@@ -82,6 +82,29 @@ describe('the list', () => {
     });
     await harness.cook.delete(`/api/classes/${id}`).expect(204);
   });
+  it('knows what the class before it in its course left to it, and no other', async () => {
+    const list = (await harness.cook.get('/api/classes').expect(200)).body as ClassView[];
+    const ofCourse = list
+      .filter(({ courseId }) => courseId !== null)
+      .sort((a, b) => a.startsAt.localeCompare(b.startsAt));
+    const read = async (index: number) =>
+      (await harness.cook.get(`/api/classes/${ofCourse[index]!.id}`).expect(200)).body as ClassView;
+    const [first, second] = [await read(0), await read(1)];
+    expect(second.leftToIt).toEqual([]);
+    const dishes = first.dishes.map(({ id, recipeId, portion, maker }, index) => ({
+      id,
+      recipeId,
+      portion,
+      maker,
+      making: index === 0 ? { longWait: 'next class' } : {},
+    }));
+    await patch(first, { dishes }).expect(200);
+    expect((await read(1)).leftToIt).toEqual([
+      { dishTitle: first.dishes[0]!.recipe.title, classTitle: first.title },
+    ]);
+    expect((await read(0)).leftToIt).toEqual([]);
+    expect((await read(2)).leftToIt).toEqual([]);
+  });
   it('names the course', async () =>
     expect((await harness.cook.get('/api/courses').expect(200)).body).toMatchObject([
       { title: 'Leaves, roots and beans' },
@@ -99,7 +122,7 @@ describe('a plan', () => {
     );
     expect(body.portions.stations.sizes).toEqual([4, 4, 3, 3]);
     expect(body.timeline.daysBefore.map(({ title }) => title)).toContain(
-      'Pick over the beans and soak them in plenty …',
+      'Pick over the beans and soak them in plenty',
     );
   });
   it('follows a changed number: 14 → 17', async () => {

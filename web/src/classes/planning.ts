@@ -12,6 +12,7 @@ const restsOn = [
   'demonstrationPlates',
   'dishes',
   'practised',
+  'leftToIt',
 ] as const;
 
 /**

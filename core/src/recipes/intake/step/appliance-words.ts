@@ -5,8 +5,8 @@ const appliances: readonly (readonly [RegExp, Appliance])[] = [
   [/\b(oven|roast|bake)\b/i, 'oven'],
   [/\b(microwave)\b/i, 'microwave'],
   [/\b(griddle|char-?grill)\b/i, 'griddle'],
-  [/\b(blender|blend|processor|blitz)\b/i, 'blender'],
-  [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|toast|skillet|wok)\b/i, 'hob'],
+  [/\b(blender|blend|blitz|liquidise)\b/i, 'blender'],
+  [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|saut[eé]|sear|toast|skillet|wok)\b/i, 'hob'],
   [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
 ];
 
@@ -15,9 +15,14 @@ const onlyKept = /(?:^|(?<=[.;] ))[^.;]*\b(?:keeps|will keep|can be kept|lasts?)
 
 /** The appliance that a text names by what is done; null where none. Out of the fridge nothing is in it. */
 export function applianceNamed(text: string): Appliance | null {
+  // A stick blender and a food processor are tools; the appliance is the jug.
+  const isTool = /\b(?:(?:stick|hand|immersion)[ -]?blender|processor)\b/i.test(text);
   const now = text.replace(onlyKept, '');
   const isOut = /\bfridge\b/i.test(text) && readTimes(text).some(({ kind }) => kind === 'rest');
   return (
-    appliances.find(([pattern, each]) => pattern.test(now) && !(isOut && each === 'fridge'))?.[1] ?? null
+    appliances.find(
+      ([pattern, each]) =>
+        pattern.test(now) && !(isOut && each === 'fridge') && !(isTool && each === 'blender'),
+    )?.[1] ?? null
   );
 }

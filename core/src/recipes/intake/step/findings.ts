@@ -3,6 +3,7 @@ import type { Larder } from '../../../larder/index.js';
 import { techniqueWords } from '../../../techniques/index.js';
 import { showRange, showSpan } from '../../../words/index.js';
 import type { Appliance, RecipeLine, StepGift, StepUse } from '../../types.js';
+import { toolsNamed } from './tool-words.js';
 import { applianceNamed } from './appliance-words.js';
 import { giftsIn } from './gifts.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
@@ -26,26 +27,6 @@ export type StepFinding = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'gift'; readonly gift: StepGift }
 );
 
-const toolWords: readonly (readonly [RegExp, string])[] = [
-  [
-    /\b(chop|dice|slice|mince|shred|cut|halve|quarter(?! of)|wedges?|core|peel|fillet|de-?rib)\b/i,
-    'board and knife',
-  ],
-  [/\bpeel\b/i, 'peeler'],
-  [/\bgrate|zest\b/i, 'fine grater'],
-  [/\bshave\b/i, 'peeler'],
-  [/\bwhisk\b/i, 'whisk'],
-  [/\b(toss|fold|mix|combine)\b/i, 'large bowl'],
-  [/\bjar\b|\bshake\b/i, 'jar with lid'],
-  [/\b(blend|blitz)\b/i, 'jug blender'],
-  [/\b(drain|strain|rinse|sieve)\b/i, 'strainer'],
-  [/\b(roast|bake|tray)\b/i, 'oven tray'],
-  [/\b(simmer|boil)\b/i, 'saucepan'],
-  [/\b(fry|toast|pan)\b/i, 'frying pan'],
-  [/\bjuice\b/i, 'citrus press'],
-  [/\b(serve|plate|platter)\b/i, 'serving dish'],
-];
-
 /**
  * What the words of each step name: waits and work in minutes, the appliance and its setting, tools,
  * techniques, and the lines used with their shares. Guesses to be accepted or declined; the text itself is
@@ -62,9 +43,12 @@ export function findInSteps(
   return texts.map((text, index) => [
     ...timesIn(text),
     ...applianceIn(text, heats[index]!),
-    ...[...new Set(toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool))].map(
-      (tool): StepFinding => ({ kind: 'tool', key: `tool:${tool}`, label: tool, tool }),
-    ),
+    ...toolsNamed(text).map((tool): StepFinding => ({
+      kind: 'tool',
+      key: `tool:${tool}`,
+      label: tool,
+      tool,
+    })),
     ...techniquesIn(text),
     ...uses[index]!.map((use): StepFinding => ({
       kind: 'line',

@@ -20,10 +20,14 @@ Simmer for three quarters of an hour. | saucepan | hob | w 45–45
 Bake at 350 °F for 15 minutes. | oven tray | oven 180 °C | w 15–15
 Simmer gently for 20 minutes. | saucepan | hob | w 20–20
 Boil hard for 10 minutes, then simmer for an hour. | saucepan | hob | w 70–70
-Bring a pan of water to the boil. | saucepan, frying pan | hob | –
+Bring a pan of water to the boil. | saucepan | hob | –
+Boil the potatoes in a large pan of water for 20 minutes. | large pot | hob | w 20–20
+Blend with a stick blender for 2 minutes. | stick blender | – | h 2
+Blitz in a food processor for 1 minute. | food processor | – | h 1
+Toast the bread in the oven for 8 minutes. | – | oven | w 8–8
 Fry the halloumi for 3 minutes. | frying pan | hob | h 3
 Toast the walnuts for 5 to 6 minutes. | frying pan | hob | h 6
-Poach for 8 minutes. | – | hob | w 8–8
+Poach for 8 minutes. | saucepan | hob | w 8–8
 Steam for 6 minutes. | – | – | w 6–6
 Blend for 2 minutes until smooth. | jug blender | blender | h 2
 Drain and rinse the chickpeas. | strainer | – | –

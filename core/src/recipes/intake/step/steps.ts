@@ -4,6 +4,7 @@ import { findInSteps } from './findings.js';
 import { type NetworkInput, networkOf } from './network.js';
 import { readTimes } from './times.js';
 import { minutesOfWork, workOf, type WorkPart } from '../../handwork/work.js';
+import { isFriedByHand } from './tool-words.js';
 import { usualHandsOnMinutes } from './usual.js';
 
 /** Minutes of work to set something going that then waits. An estimate. */
@@ -28,6 +29,7 @@ export function readSteps(input: NetworkInput): RecipeStep[] {
       (finding) =>
         finding.kind !== 'appliance' ||
         finding.appliance === 'blender' ||
+        (finding.appliance === 'hob' && isFriedByHand(text)) ||
         (heating.has(finding.appliance) ? isOnIt : waits),
     );
     const read = wanted.reduce(
