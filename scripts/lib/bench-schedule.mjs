@@ -115,13 +115,13 @@ function benchRehearsal(core, row) {
     minutes: 5,
     least: 2,
     by: at % 8 === 0 ? 'all' : 'stations',
-    takesHands: true,
+    pairs: 1,
     appliance: at % 5 === 0 ? 'hob' : null,
     after: at > 0 ? [`s${at - 1}`] : [],
   }));
   const begun = performance.now();
   core.rehearse(
-    { stations: 12, steps, places: { hob: 4 }, classMinutes: 240, spread: 0.25 },
+    { stations: 12, pairsEach: 2, steps, places: { hob: 4 }, classMinutes: 240, spread: 0.25 },
     { runs: 2000, seed: 1 },
   );
   row('rehearsal, 2 000 runs of 12 stations × 40 steps', `${(performance.now() - begun).toFixed(0)} ms`);

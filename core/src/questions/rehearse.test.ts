@@ -46,7 +46,7 @@ describe('a class as it is rehearsed', () => {
     // 20 min × 1 batch × 1.5 for people who are learning, by two pairs of hands: 15 min.
     expect(byId('d1/chop')).toMatchObject({
       by: 'stations',
-      takesHands: true,
+      pairs: 2,
       minutes: 15,
       least: 8,
       appliance: null,
@@ -55,7 +55,7 @@ describe('a class as it is rehearsed', () => {
   it('a wait is between its low and its high, takes a place in the oven and no hands', () =>
     expect(byId('d1/roast:wait')).toMatchObject({
       by: 'stations',
-      takesHands: false,
+      pairs: 0,
       minutes: 20,
       least: 15,
       appliance: 'oven',

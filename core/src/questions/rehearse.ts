@@ -97,8 +97,11 @@ export function rehearsalProblem(
   const { class: facts, kitchen } = bundle;
   const inClass = timeline.clock.filter((entry) => entry.start >= 0);
   const steps = recipeSteps(bundle);
+  const { sizes } = splitStations(facts.people, facts.peoplePerStation);
   return {
-    stations: splitStations(facts.people, facts.peoplePerStation).sizes.length,
+    stations: sizes.length,
+    // As the plan has it: where stations differ, the smallest sets the pace.
+    pairsEach: Math.min(...sizes),
     classMinutes: facts.lengthMinutes,
     spread: groupSpreads[group],
     places: Object.fromEntries(appliancesOf(kitchen).map(({ appliance, capacity }) => [appliance, capacity])),
@@ -130,7 +133,7 @@ function stepOf(
     title: entry.title,
     minutes,
     least: wait ? wait.low : fixed ? minutes : Math.round(minutes / 2),
-    takesHands: entry.hands !== null,
+    pairs: entry.hands?.pairs ?? 0,
     by: isStudents ? 'stations' : entry.kind === 'demonstration' || fixed ? 'all' : 'staff',
     appliance: applianceLanes.has(entry.lane) ? entry.lane : null,
     after: entry.after,

@@ -7,13 +7,14 @@ const at = (id: string, minutes: number, to: Partial<RehearsalStep> = {}): Rehea
   minutes,
   least: minutes,
   by: 'stations',
-  takesHands: true,
+  pairs: 1,
   appliance: null,
   after: [],
   ...to,
 });
 const problem = (steps: readonly RehearsalStep[], to: Partial<RehearsalProblem> = {}): RehearsalProblem => ({
   stations: 3,
+  pairsEach: 1,
   steps,
   places: {},
   classMinutes: 60,
@@ -31,12 +32,27 @@ describe('a class whose groups are all as planned', () => {
     }));
   it('hands do one thing at a time, even where nothing says which first: 10 + 20', () =>
     expect(rehearse(problem([at('a', 10), at('b', 20)]), once).median).toBe(30));
-  it('a wait beside the work: 10, then 30 in the fridge while 20 are worked: 40', () => {
+  it('two pairs of hands do both at once, 20; of three things the third begins when the first is free: 10 + 15', () => {
+    const two = { pairsEach: 2 };
+    expect(rehearse(problem([at('a', 10), at('b', 20)], two), once).median).toBe(20);
+    expect(rehearse(problem([at('a', 10), at('b', 20), at('c', 15)], two), once).median).toBe(25);
+  });
+  it('what takes both pairs waits for the later one: 20 + 5, and all that follows waits for it: + 5', () => {
+    const steps = [at('a', 10), at('b', 20), at('lift', 5, { pairs: 2 }), at('c', 5)];
+    expect(rehearse(problem(steps, { pairsEach: 2 }), once).median).toBe(30);
+    const more = [at('a', 10), at('b', 20), at('lift', 5, { pairs: 9 })];
+    expect(rehearse(problem(more, { pairsEach: 2 }), once).median).toBe(25);
+  });
+  it('a demonstration stops every pair of hands: 20 + 5 + 10', () =>
     expect(
       rehearse(
-        problem([at('a', 10), at('chill', 30, { takesHands: false, after: ['a'] }), at('b', 20)]),
+        problem([at('a', 10), at('b', 20), at('show', 5, { by: 'all' }), at('c', 10)], { pairsEach: 2 }),
         once,
       ).median,
+    ).toBe(35));
+  it('a wait beside the work: 10, then 30 in the fridge while 20 are worked: 40', () => {
+    expect(
+      rehearse(problem([at('a', 10), at('chill', 30, { pairs: 0, after: ['a'] }), at('b', 20)]), once).median,
     ).toBe(40);
   });
   it('three stations queue for one blender: 10 + 3 × 5 = 25; with two of them 10 + 2 × 5 = 20', () => {

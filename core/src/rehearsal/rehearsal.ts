@@ -1,4 +1,5 @@
 import { seeded } from '../scheduler/random.js';
+import { PairsOfHands } from './pairs-of-hands.js';
 
 /** One step of a class as it is rehearsed. */
 export interface RehearsalStep {
@@ -9,8 +10,8 @@ export interface RehearsalStep {
   readonly least: number;
   /** Every station for itself, all together with the instructor, or staff beside the class. */
   readonly by: 'stations' | 'all' | 'staff';
-  /** Somebody's hands are taken, not only an appliance or time. */
-  readonly takesHands: boolean;
+  /** Pairs of hands that it takes at each place; 0 where it takes only an appliance or time. */
+  readonly pairs: number;
   /** What each station, or the one batch, takes a place of. */
   readonly appliance: string | null;
   readonly after: readonly string[];
@@ -18,6 +19,8 @@ export interface RehearsalStep {
 
 export interface RehearsalProblem {
   readonly stations: number;
+  /** Pairs of hands at each station, that may each do another thing. */
+  readonly pairsEach: number;
   /** In the order of the plan. */
   readonly steps: readonly RehearsalStep[];
   /** Places by appliance. */
@@ -46,6 +49,7 @@ export interface Rehearsal {
 const stepSpread = 0.2;
 const stretch = 5;
 const mostCostly = 3;
+const allOfThem = Infinity;
 
 /**
  * Plays a class many times. Groups differ in skill and from step to step; they queue at shared appliances in
@@ -108,11 +112,9 @@ class Play {
   readonly #over: Float64Array;
   readonly #after: readonly (readonly number[])[];
   readonly #skill: Float64Array;
-  /**
-   * When each station, then the instructor's and the staff's hands, is free again, and what took them last.
-   */
-  readonly #free: Float64Array;
-  readonly #busyWith: Int32Array;
+  readonly #hands: readonly PairsOfHands[];
+  /** The instructor's and the staff's. */
+  readonly #staff = new PairsOfHands(1);
   readonly #queues: readonly (Queue | null)[];
   /** Stations in the order in which they can begin a step, with when and what they waited for. */
   readonly #order: Int32Array;
@@ -132,8 +134,7 @@ class Play {
     const index = new Map(steps.map(({ id }, at) => [id, at]));
     this.#after = steps.map(({ after }) => after.flatMap((id) => index.get(id) ?? []));
     this.#skill = new Float64Array(stations);
-    this.#free = new Float64Array(stations + 1);
-    this.#busyWith = new Int32Array(stations + 1);
+    this.#hands = Array.from({ length: stations }, () => new PairsOfHands(problem.pairsEach));
     const queues = new Map(
       Object.entries(problem.places).map(([appliance, places]): [string, Queue] => [
         appliance,
@@ -151,8 +152,8 @@ class Play {
     const { steps, spread } = this.problem;
     for (let station = 0; station < this.#count; station++)
       this.#skill[station] = Math.exp(spread * this.normal());
-    this.#free.fill(0);
-    this.#busyWith.fill(-1);
+    for (const hands of this.#hands) hands.begin();
+    this.#staff.begin();
     for (const queue of this.#queues) {
       queue?.free.fill(0);
       queue?.last.fill(-1);
@@ -175,16 +176,15 @@ class Play {
     }
     for (const station of this.#order) {
       const place = this.#do(step, turn, station);
-      if (!step.takesHands) continue;
-      this.#free[station] = this.#ends[place]!;
-      this.#busyWith[station] = place;
+      if (step.pairs > 0) this.#hands[station]!.take(step.pairs, this.#ends[place]!, place);
     }
   }
 
   /** When a station can begin: what comes before is done, and its hands are free. */
   #setReady(step: RehearsalStep, at: number, station: number): void {
-    let start = step.takesHands ? this.#free[station]! : 0;
-    let cause = step.takesHands ? this.#busyWith[station]! : -1;
+    const hands = this.#hands[station]!;
+    let start = step.pairs > 0 ? hands.freeAt(step.pairs) : 0;
+    let cause = step.pairs > 0 ? hands.busyWith(step.pairs) : -1;
     for (const before of this.#after[at]!) {
       const place = before * this.#count + station;
       if (this.#ends[place]! <= start) continue;
@@ -202,7 +202,7 @@ class Play {
     const start = this.#starts[station]!;
     const waits = served >= 0 && queue!.free[served]! > start;
     const begins = waits ? queue!.free[served]! : start;
-    const pace = step.by === 'stations' && step.takesHands ? this.#skill[station]! : 1;
+    const pace = step.by === 'stations' && step.pairs > 0 ? this.#skill[station]! : 1;
     const minutes =
       step.minutes === step.least
         ? step.minutes
@@ -228,10 +228,10 @@ class Play {
         cause = place;
       }
     };
-    const hands = this.#count;
-    if (step.takesHands) look(this.#free[hands]!, this.#busyWith[hands]!);
+    if (step.pairs > 0) look(this.#staff.freeAt(1), this.#staff.busyWith(1));
     for (let station = 0; station < this.#count; station++) {
-      if (step.by === 'all') look(this.#free[station]!, this.#busyWith[station]!);
+      const hands = this.#hands[station]!;
+      if (step.by === 'all') look(hands.freeAt(allOfThem), hands.busyWith(allOfThem));
       for (const before of this.#after[turn]!)
         look(this.#ends[before * this.#count + station]!, before * this.#count + station);
     }
@@ -243,15 +243,9 @@ class Play {
       this.#ends[first + station] = this.#ends[first]!;
       this.#causes[first + station] = this.#causes[first]!;
       this.#over[first + station] = this.#over[first]!;
-      if (step.by === 'all') {
-        this.#free[station] = this.#ends[first]!;
-        this.#busyWith[station] = first;
-      }
+      if (step.by === 'all') this.#hands[station]!.take(allOfThem, this.#ends[first]!, first);
     }
-    if (step.takesHands) {
-      this.#free[hands] = this.#ends[first]!;
-      this.#busyWith[hands] = first;
-    }
+    if (step.pairs > 0) this.#staff.take(1, this.#ends[first]!, first);
   }
 
   /** The last end; every step on the way back from it has its minutes over the plan counted. */
