@@ -26,12 +26,15 @@ const leastSpell = 2;
 export function withHandsBusy(input: AttemptInput, attempt: Attempt): Attempt {
   const busy = inItsTime(input, attempt);
   const percent = percentIn(input, busy);
-  if (percent >= wantedPercent) return busy;
+  const isRoomy = usedPercent(input, busy) < roomyPercent;
+  if (percent >= wantedPercent && !isRoomy) return busy;
   const room = roomToSpread(input, busy);
+  // Where there is time to spare, jobs in turn are better than side by side, as long as hands stay at work.
+  const least = isRoomy ? Math.min(percent, wantedPercent) : percent + 1;
   for (const minutes of [room, room >> 1].filter((each) => each >= leastSpread)) {
     const later = eatingLater(input, attempt, minutes);
     const spread = later && inItsTime(input, later);
-    if (spread && percentIn(input, spread) > percent) return spread;
+    if (spread && percentIn(input, spread) >= least) return spread;
   }
   return busy;
 }
@@ -49,6 +52,12 @@ function percentIn({ facts }: AttemptInput, attempt: Attempt): number {
 /** Minutes of 100 until eating with work in hand from which on no more is looked for. */
 const wantedPercent = 66;
 const leastSpread = 3;
+/** A class that uses less of its minutes has time to do things one after the other. */
+const roomyPercent = 75;
+
+function usedPercent({ facts }: AttemptInput, attempt: Attempt): number {
+  return (usedMinutes(spellsOf(attempt), facts.lengthMinutes) / facts.lengthMinutes) * 100;
+}
 
 /** Minutes that jobs overlap, as far as the class has them to spare below 85 %. */
 function roomToSpread({ facts }: AttemptInput, attempt: Attempt): number {
