@@ -32,7 +32,7 @@ describe('a class whose groups are all as planned', () => {
     }));
   it('hands do one thing at a time, even where nothing says which first: 10 + 20', () =>
     expect(rehearse(problem([at('a', 10), at('b', 20)]), once).median).toBe(30));
-  it('two pairs of hands do both at once, 20; of three things the third begins when the first is free: 10 + 15', () => {
+  it('two pairs of hands do both at once, 20; a third thing begins when the first is free: 10 + 15', () => {
     const two = { pairsEach: 2 };
     expect(rehearse(problem([at('a', 10), at('b', 20)], two), once).median).toBe(20);
     expect(rehearse(problem([at('a', 10), at('b', 20), at('c', 15)], two), once).median).toBe(25);

@@ -1,4 +1,4 @@
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, useSyncExternalStore } from 'react';
 import { useTheme } from 'styled-components';
 import type { ClockProps } from './clock-measures.js';
 import { type Duet as Layout, type DuetBlock, type DuetThread, layOutDuet } from './duet-layout.js';
@@ -7,6 +7,8 @@ import { Job, type Moves, type Shared } from './DuetJob.js';
 
 const perMinute = 7;
 const leastHeight = 17;
+/** On a phone time runs longer, and what goes on side by side is a list. */
+const narrow = { query: '(max-width: 700px)', perMinute: 11, mostColumns: 1 };
 
 interface DuetProps extends Pick<ClockProps, 'timeline' | 'timeAt'>, Moves {
   stations: number;
@@ -18,8 +20,14 @@ interface DuetProps extends Pick<ClockProps, 'timeline' | 'timeAt'>, Moves {
  * The class as two voices: what you show and do, and what the stations do, with time running down between
  * them.
  */
-export function Duet({ timeline, timeAt, stations, scale = perMinute, ...moves }: DuetProps) {
-  const layout = layOutDuet(timeline, { perMinute: scale, leastHeight: Math.min(leastHeight, scale * 2.3) });
+export function Duet({ timeline, timeAt, stations, scale: given, ...moves }: DuetProps) {
+  const isNarrow = useNarrow() && given === undefined;
+  const scale = given ?? (isNarrow ? narrow.perMinute : perMinute);
+  const layout = layOutDuet(timeline, {
+    perMinute: scale,
+    leastHeight: Math.min(leastHeight, scale * 2.3),
+    ...(isNarrow ? { mostColumns: narrow.mostColumns } : {}),
+  });
   const threads = layout.threads.reduce((sum, thread) => sum + widthOf(thread), 0);
   const shared = { layout, scale, timeAt, moves };
   return (
@@ -62,9 +70,20 @@ export function Duet({ timeline, timeAt, stations, scale = perMinute, ...moves }
   );
 }
 
+function useNarrow(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const list = window.matchMedia(narrow.query);
+      list.addEventListener('change', changed);
+      return () => list.removeEventListener('change', changed);
+    },
+    () => window.matchMedia(narrow.query).matches,
+  );
+}
+
 /** A person's jobs have more words than an oven's. */
 function widthOf({ lane, columns }: DuetThread): number {
-  return columns * (lane === 'assistant' ? 1.45 : 0.95);
+  return columns * (lane === 'assistant' ? 1.8 : 1);
 }
 
 function ThreadNames({ layout }: { layout: Layout }) {

@@ -6,7 +6,7 @@ import { useWorkings } from '../parts/workings.js';
 import { isFixed, shortLabel } from './clock-layout.js';
 import { type ClockProps, workingsKeyOf } from './clock-measures.js';
 import type { Duet as Layout, DuetBlock } from './duet-layout.js';
-import { Block, lookOf, Tail } from './duet-style.js';
+import { Block, Foot, lookOf, Tail } from './duet-style.js';
 import { snapMinutes, useDrag } from './useDrag.js';
 
 const lineHeight = 15;
@@ -43,7 +43,8 @@ export function Job({ block, layout, scale, timeAt, moves, inset, isThread = fal
   };
   const left = `calc(${inset.left}px + (100% - ${inset.left}px) * ${column / columns})`;
   const width = `calc((100% - ${inset.left}px) / ${columns} - ${inset.right}px)`;
-  const lines = Math.floor((height - 6) / lineHeight);
+  const foot = block.washing ?? 0;
+  const lines = Math.floor((height - foot - 6) / lineHeight);
   return (
     <>
       <Block
@@ -52,13 +53,14 @@ export function Job({ block, layout, scale, timeAt, moves, inset, isThread = fal
         data-thread={isThread ? '' : undefined}
         aria-label={
           `${entry.title}, ${entry.localTime} to ${entry.localEnd}` +
-          `${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${entry.isPinned ? ', pinned' : ''}`
+          `${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${foot > 0 ? ', then wash up' : ''}` +
+          `${entry.isPinned ? ', pinned' : ''}`
         }
         title={entry.title}
         $look={lookOf(entry)}
         $chosen={isChosen}
         $lines={lines}
-        style={{ top, height: Math.max(height - 1, 12), left, width, ...style }}
+        style={{ top, height: Math.max(height - 1, 12), left, width, paddingBottom: foot, ...style }}
         onFocus={choose}
         onClick={choose}
         onKeyDown={onKeyDown}
@@ -68,6 +70,7 @@ export function Job({ block, layout, scale, timeAt, moves, inset, isThread = fal
           {entry.isPinned ? <Pin size={11} aria-hidden /> : null}{' '}
           <Words entry={entry} lines={lines} timeAt={timeAt} />
         </strong>
+        {foot > 0 ? <Foot style={{ height: foot }} /> : null}
         {lines > 2 && entry.dishTitle && !isThread ? <small>{entry.dishTitle}</small> : null}
       </Block>
       <Kept entry={entry} layout={layout} foot={top + height} left={left} width={width} />

@@ -56,6 +56,28 @@ describe('the duet', () => {
       'd 0/1',
     ]);
   });
+  it('with no room beside each other they are a list, in the room of all: 150 ÷ 3 = 50', () => {
+    const clock = [entry('a', 10, 20), entry('b', 12, 18), entry('c', 18, 25), entry('d', 30, 40)];
+    const { stations } = layOutDuet(timelineOf(clock), { perMinute: 10, leastHeight: 17, mostColumns: 1 });
+    expect(stations.map(({ entry: { id }, top, height, columns }) => [id, top, height, columns])).toEqual([
+      ['a', 150, 50, 1],
+      ['b', 200, 50, 1],
+      ['c', 250, 50, 1],
+      ['d', 350, 100, 1],
+    ]);
+  });
+  it('washing up right after a job is its foot: 2 of its 12 minutes; after a pause it is a job', () => {
+    const wash = (id: string, start: number, end: number) =>
+      entry(`${id}:washed`, start, end, { ref: taskRef('d1', id, 'washed') });
+    const job = (id: string, start: number, end: number) =>
+      entry(`d1/${id}`, start, end, { ref: taskRef('d1', id, 'hands') });
+    const { stations } = layOut([job('a', 10, 20), wash('a', 20, 22), job('b', 30, 35), wash('b', 40, 42)]);
+    expect(stations.map(({ entry: { id }, height, washing }) => [id, height, washing])).toEqual([
+      ['d1/a', 120, 20],
+      ['d1/b', 50, undefined],
+      ['b:washed', 20, undefined],
+    ]);
+  });
   it('one pair of hands has one job after the other: a short one ends where the next begins', () => {
     const { you } = layOut([shown('a', 10, 11), shown('b', 11, 15)]);
     expect(you.map(({ top, height, columns }) => [top, height, columns])).toEqual([

@@ -1,4 +1,4 @@
-import { type Lane, stepKeyOf, type Timeline, type TimelineEntry } from '@fornax/core';
+import { handsOf, idOf, type Lane, stepKeyOf, type Timeline, type TimelineEntry } from '@fornax/core';
 
 /** A block of the duet, in pixels from its top, and which of the columns beside each other it takes. */
 export interface DuetBlock {
@@ -7,6 +7,8 @@ export interface DuetBlock {
   readonly height: number;
   readonly column: number;
   readonly columns: number;
+  /** Pixels at its foot in which what it needed is washed up. */
+  readonly washing?: number;
 }
 
 /** An appliance, the cold or the assistant, at the outer edge. */
@@ -46,6 +48,10 @@ export interface DuetScale {
   readonly perMinute: number;
   /** A block is at least as tall as a line of its words. */
   readonly leastHeight: number;
+  /**
+   * More jobs of the stations beside each other than so many are a list, in the order in which they begin.
+   */
+  readonly mostColumns?: number;
 }
 
 const minutesBefore = 5;
@@ -91,7 +97,10 @@ export function layOutDuet(timeline: Timeline, scale: DuetScale): Duet {
     you: inTurn(
       inColumns(shown.filter(({ kind, lane }) => lane === 'you' && kind !== 'class' && kind !== 'buy')),
     ),
-    stations: inColumns(stations),
+    stations: columnsOf(stations, yOf, scale.leastHeight, {
+      washing: washingOf(stations),
+      most: scale.mostColumns,
+    }),
     threads: threads.filter(({ blocks }) => blocks.length > 0),
     spells: spellsOf(timeline, yOf),
     faces: facesOf(shown),
@@ -102,17 +111,37 @@ export function layOutDuet(timeline: Timeline, scale: DuetScale): Duet {
   };
 }
 
+/** What is washed up right after a job is the foot of its block. */
+function washingOf(entries: readonly TimelineEntry[]): ReadonlyMap<TimelineEntry, TimelineEntry> {
+  return new Map(
+    entries.flatMap((entry) => {
+      const wash = entries.find(
+        ({ ref, start }) => ref.role === 'washed' && start === entry.end && idOf(handsOf(ref)) === entry.id,
+      );
+      return wash ? [[entry, wash] as const] : [];
+    }),
+  );
+}
+
 /** Blocks that overlap stand beside each other; each group of them shares the width. */
 function columnsOf(
   entries: readonly TimelineEntry[],
   yOf: (minute: number) => number,
   leastHeight: number,
+  {
+    washing = new Map(),
+    most = Infinity,
+  }: { washing?: ReadonlyMap<TimelineEntry, TimelineEntry>; most?: number } = {},
 ): DuetBlock[] {
-  const boxes = [...entries]
+  const atFoot = new Set(washing.values());
+  const boxes = entries
+    .filter((entry) => !atFoot.has(entry))
     .sort((a, b) => a.start - b.start || b.end - a.end)
     .map((entry) => {
       const top = yOf(entry.start);
-      return { entry, top, height: Math.max(leastHeight, yOf(entry.end) - top) };
+      const wash = washing.get(entry);
+      const foot = wash ? { washing: yOf(wash.end) - yOf(wash.start) } : {};
+      return { entry, top, height: Math.max(leastHeight, yOf((wash ?? entry).end) - top), ...foot };
     });
   const groups: (typeof boxes)[] = [];
   let bottom = -Infinity;
@@ -129,8 +158,24 @@ function columnsOf(
       bottoms[column] = box.top + box.height;
       return { ...box, column };
     });
-    return placed.map((box) => ({ ...box, columns: bottoms.length }));
+    return bottoms.length > most
+      ? inAList(placed)
+      : placed.map((box) => ({ ...box, columns: bottoms.length }));
   });
+}
+
+/** Jobs side by side, one below the other in the room that they take together. */
+function inAList(boxes: readonly Omit<DuetBlock, 'columns'>[]): DuetBlock[] {
+  const top = Math.min(...boxes.map((box) => box.top));
+  const bottom = Math.max(...boxes.map((box) => box.top + box.height));
+  const height = (bottom - top) / boxes.length;
+  return boxes.map(({ entry }, index) => ({
+    entry,
+    top: top + index * height,
+    height,
+    column: 0,
+    columns: 1,
+  }));
 }
 
 /** The jobs of one pair of hands: one below the other, each at most down to the next. */

@@ -1,7 +1,7 @@
 import styled, { css, type DefaultTheme } from 'styled-components';
 import type { TimelineEntry } from '@fornax/core';
 
-const threadWidth = 68;
+const threadWidth = 36;
 
 export const Scroll = styled.div`
   overflow-x: auto;
@@ -15,11 +15,14 @@ export const Score = styled.div<{ $threads: number }>`
   display: grid;
   grid-template-columns:
     calc(${({ $threads }) => $threads} * var(--thread)) minmax(0, 1fr) var(--axis)
-    minmax(0, 1.45fr);
+    minmax(0, 2.1fr);
   min-width: 330px;
   @media (max-width: 700px) {
-    --thread: 17px;
+    --thread: 15px;
     --axis: 34px;
+    grid-template-columns:
+      calc(${({ $threads }) => $threads} * var(--thread)) minmax(0, 1fr) var(--axis)
+      minmax(0, 2.4fr);
   }
   @media print {
     --thread: 46px;
@@ -220,12 +223,12 @@ export const Block = styled.button<{ $look: Look; $chosen: boolean; $lines: numb
   }
   &[data-thread] {
     text-align: left;
-    padding: 2px 4px;
+    padding: 5px 1px;
     justify-content: flex-start;
-    font-size: 11.5px;
+    font-size: 12px;
     line-height: 13px;
+    writing-mode: vertical-rl;
     @media (max-width: 700px) {
-      writing-mode: vertical-rl;
       padding: 3px 0;
       font-size: 10.5px;
       line-height: 12px;
@@ -245,6 +248,17 @@ export const Block = styled.button<{ $look: Look; $chosen: boolean; $lines: numb
       line-height: 11px;
     }
   }
+`;
+
+/** Washing up at the foot of a job. */
+export const Foot = styled.span`
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  border-top: 1px dashed currentColor;
+  background: repeating-linear-gradient(90deg, transparent 0 5px, currentColor 5px 6px);
+  opacity: 0.45;
 `;
 
 /** How long the result stays good: it thins from the foot of its block to the moment it is no longer. */

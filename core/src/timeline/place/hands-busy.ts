@@ -31,7 +31,7 @@ export function withHandsBusy(input: AttemptInput, attempt: Attempt): Attempt {
   const room = roomToSpread(input, busy);
   // Where there is time to spare, jobs in turn are better than side by side, as long as hands stay at work.
   const least = isRoomy ? Math.min(percent, wantedPercent) : percent + 1;
-  for (const minutes of [room, room >> 1].filter((each) => each >= leastSpread)) {
+  for (const minutes of [room, room >> 1, room >> 2].filter((each) => each >= leastSpread)) {
     const later = eatingLater(input, attempt, minutes);
     const spread = later && inItsTime(input, later);
     if (spread && percentIn(input, spread) >= least) return spread;
