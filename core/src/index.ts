@@ -5,6 +5,7 @@ export * from './larder/index.js';
 export * from './recipes/index.js';
 export * from './techniques/index.js';
 export * from './class/index.js';
+export * from './dressing/index.js';
 export * from './portions/index.js';
 export * from './shopping/index.js';
 export * from './kit/index.js';

@@ -1,0 +1,101 @@
+import type { Workings } from '../amounts/index.js';
+import type { MeasuredLine } from './line-shares.js';
+import type { DressingMethod } from './types.js';
+
+/** What makes a dressing creamy. */
+const creamy =
+  /^(?:yoghurt|strained-yoghurt|creme-fraiche|soured-cream|buttermilk|cream|cream-cheese|mayonnaise|tahini|peanut-butter|avocado|tofu|feta|blue-cheese|goats-cheese|cashews|egg)$/;
+const mustard = /mustard$/;
+const seeds = /^(?:tahini|peanut-butter|cashews|almonds|walnuts|hazelnuts|pine-nuts|sesame-seeds)$/;
+const dairy =
+  /^(?:yoghurt|strained-yoghurt|creme-fraiche|soured-cream|buttermilk|mayonnaise|tofu|cream-cheese)$/;
+const others: readonly (readonly [RegExp, string])[] = [
+  [/^egg$/, 'egg yolk'],
+  [/^mayonnaise$/, 'mayonnaise'],
+  [/^miso$/, 'miso'],
+  [/^honey$/, 'honey, a little'],
+  [/^garlic$/, 'garlic paste, a little'],
+];
+
+/** Mustard that holds an emulsion: a teaspoon for 120 ml. */
+const mustardTo = 5 / 120;
+
+/** Minutes that an emulsion holds, ~. */
+const holds = {
+  plain: 10,
+  whiskedWithMustard: 45,
+  stickBlender: 8,
+  stickBlenderWithMustard: 240,
+  blended: 1440,
+} as const;
+
+/** Share of the weight that is creamy by itself. */
+export function creamyShare(lines: readonly MeasuredLine[]): number {
+  const grams = lines.reduce((sum, line) => sum + line.grams, 0);
+  const own = lines
+    .filter(({ ingredient }) => ingredient !== null && creamy.test(ingredient))
+    .reduce((sum, line) => sum + line.grams, 0);
+  return grams > 0 ? own / grams : 0;
+}
+
+export function emulsifiersOf(lines: readonly MeasuredLine[]): string[] {
+  const found = lines.flatMap(({ ingredient, name }) => {
+    if (ingredient === null) return [];
+    if (mustard.test(ingredient) || dairy.test(ingredient) || seeds.test(ingredient)) return [name];
+    return others.filter(([pattern]) => pattern.test(ingredient)).map(([, words]) => words);
+  });
+  return [...new Set(found)];
+}
+
+/** How long it holds by its method and the dose of what holds it together. */
+export function holdMinutesOf(
+  lines: readonly MeasuredLine[],
+  method: DressingMethod,
+): { minutes: number; workings: Workings } {
+  const has = (pattern: RegExp) =>
+    lines.some(({ ingredient }) => ingredient !== null && pattern.test(ingredient));
+  const volume = lines
+    .filter(({ role }) => role === 'oil' || role === 'acid')
+    .reduce((sum, line) => sum + line.millilitres, 0);
+  const dose = lines
+    .filter(({ ingredient }) => ingredient !== null && mustard.test(ingredient))
+    .reduce((sum, line) => sum + line.millilitres, 0);
+  const isEnough = volume > 0 && dose / volume >= mustardTo - 1e-9;
+  const [minutes, why] = holdOf(method, { isEnough, isBlended: has(dairy) || has(seeds) });
+  return {
+    minutes,
+    workings: {
+      title: 'How long it holds',
+      estimated: true,
+      result: minutes >= 1440 ? 'a day or more' : `${minutes} min`,
+      steps: [
+        ...(dose > 0
+          ? [
+              {
+                label: `Mustard, ${Math.round(dose * 10) / 10} ml for ${Math.round(volume)} ml of oil and acid`,
+                value: isEnough ? 'enough' : 'too little',
+                note: 'A teaspoon for 120 ml holds an emulsion.',
+              },
+            ]
+          : []),
+        { label: why, value: minutes >= 1440 ? 'a day or more' : `${minutes} min` },
+      ],
+    },
+  };
+}
+
+function holdOf(
+  method: DressingMethod,
+  { isEnough, isBlended }: { isEnough: boolean; isBlended: boolean },
+): readonly [number, string] {
+  if (isBlended && method !== 'shake') return [holds.blended, 'Blended with yoghurt, seeds or nuts'];
+  if (method === 'whisk')
+    return isEnough
+      ? [holds.whiskedWithMustard, 'Whisked, with mustard']
+      : [holds.plain, 'Whisked in a stream'];
+  if (method === 'stick blender' || method === 'blend')
+    return isEnough
+      ? [holds.stickBlenderWithMustard, 'Blended, with mustard']
+      : [holds.stickBlender, 'Blended, without mustard'];
+  return [holds.plain, method === 'paste' ? 'Stirred into a paste of garlic and salt' : 'Shaken'];
+}

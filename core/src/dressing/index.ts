@@ -1,0 +1,6 @@
+export * from './types.js';
+export { balanceDressing } from './balance.js';
+export { borders, schoolOf, schoolTargets, type SchoolTarget } from './schools.js';
+export { type Fit, fitDressing, type FitLine, type FitPart, type FitTarget, fitTolerances } from './fit.js';
+export { type Addition, adjustments, type Complaint, complaints } from './adjust.js';
+export { type Base, bases as dressedBases, type Dresses, dresses } from './dresses.js';
