@@ -26,6 +26,7 @@ const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
 const RecipePage = lazy(() => import('./recipes/RecipePage.js'));
 const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
 const LarderPage = lazy(() => import('./larder/LarderPage.js'));
+const BenchPage = lazy(() => import('./bench/BenchPage.js'));
 const TechniquesPage = lazy(() => import('./techniques/TechniquesPage.js'));
 
 /** An answer that asks for a sign-in has the session asked for again, which then says so. */
@@ -132,6 +133,7 @@ function Places() {
           <Route path="/recipes/:recipeId" element={<RecipePage />} />
           <Route path="/larder" element={<LarderPage />} />
           <Route path="/larder/:ingredientId" element={<LarderPage />} />
+          <Route path="/bench" element={<BenchPage />} />
           <Route path="/techniques" element={<TechniquesPage />} />
           <Route path="/techniques/:slug" element={<TechniquesPage />} />
           <Route

@@ -35,7 +35,8 @@ export interface Addition {
 /** At most so much is moved at a time, in points of a per cent: then it is tasted again. */
 const mostPoints = 0.3;
 const teaspoonMillilitres = 5;
-const spoons = [6, 3, 2, 1, 0.5, 0.25];
+/** Down to a pinch. */
+const spoons = [6, 3, 2, 1, 0.5, 0.25, 0.125, 0.0625];
 
 interface Remedy {
   readonly ingredient: IngredientId;
@@ -92,7 +93,8 @@ const juices: ReadonlySet<IngredientId> = new Set(['lemon', 'lime', 'orange']);
  */
 export function adjustments(bowl: Balance, complaint: Complaint, larder: Larder): Addition[] {
   if (bowl.grams <= 0) return [];
-  return remedies[complaint].flatMap((each) => {
+  return remedies[complaint].flatMap((usual) => {
+    const each = { ...usual, ingredient: ownOf(usual.ingredient, bowl) };
     const food = findIngredient(larder, each.ingredient);
     if (!food?.composition) return [];
     const density = juices.has(each.ingredient) ? 1.03 : (food.densities.plain?.value ?? 1);
@@ -111,14 +113,14 @@ export function adjustments(bowl: Balance, complaint: Complaint, larder: Larder)
     const fits = (teaspoons: number) => {
       const { salt, acid } = effect(teaspoons);
       const isMild = Math.abs(salt) <= mostPoints + 1e-9 && Math.abs(acid) <= mostPoints + 1e-9;
-      return isMild && teaspoons <= Math.max(most, 0.25);
+      return isMild && teaspoons <= Math.max(most, 0.0625);
     };
-    const teaspoons = spoons.find(fits) ?? 0.25;
+    const teaspoons = spoons.find(fits) ?? 0.0625;
     const { salt, acid } = effect(teaspoons);
     const name = juices.has(each.ingredient) ? `${food.names.uk} juice` : food.names.uk;
     const more = teaspoons * teaspoonMillilitres;
     const isOil = composition.fat.value >= 0.95;
-    const isAcid = juices.has(each.ingredient);
+    const isAcid = (composition.acid?.share.value ?? 0) > 0.03;
     const oil = bowl.oilMillilitres + (isOil ? more : 0);
     const sharp = bowl.acidMillilitres + (isAcid ? more : 0);
     return [
@@ -135,6 +137,12 @@ export function adjustments(bowl: Balance, complaint: Complaint, larder: Larder)
       },
     ];
   });
+}
+
+/** Of oil and of what is sharp, the bowl's own is taken. */
+function ownOf(ingredient: IngredientId, { lines }: Balance): IngredientId {
+  const role = ingredient === 'olive-oil' ? 'oil' : ingredient === 'lemon' ? 'acid' : null;
+  return (role && lines.find((line) => line.role === role)?.ingredient) || ingredient;
 }
 
 function additionWorkings(

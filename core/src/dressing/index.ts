@@ -1,6 +1,16 @@
 export * from './types.js';
 export { balanceDressing } from './balance.js';
+export { dressingMethodOf } from './method.js';
 export { borders, schoolOf, schoolTargets, type SchoolTarget } from './schools.js';
 export { type Fit, fitDressing, type FitLine, type FitPart, type FitTarget, fitTolerances } from './fit.js';
 export { type Addition, adjustments, type Complaint, complaints } from './adjust.js';
 export { type Base, bases as dressedBases, type Dresses, dresses } from './dresses.js';
+export {
+  type BowlAddition,
+  mapPoint,
+  type MapPoint,
+  movedTo,
+  solvedTexts,
+  withAdditions,
+  writtenSpoons,
+} from './bowl.js';

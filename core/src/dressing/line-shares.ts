@@ -62,7 +62,9 @@ function scaled(size: number | null, count: number): number | null {
   return size === null ? null : size * count;
 }
 
-/** Vinegars and stocks are water but for a little: a millilitre of one weighs a gram where no density is kept. */
+/**
+ * Vinegars and stocks are water but for a little: a millilitre of one weighs a gram where no density is kept.
+ */
 function isWatery(food: Ingredient | null): boolean {
   return (food?.composition?.water.value ?? 0) >= 0.85 && food?.shoppingUnit === 'ml';
 }

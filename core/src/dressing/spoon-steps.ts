@@ -1,4 +1,7 @@
-/** What spoons and a small jug give, in teaspoons: eighths to 1, quarters to 2, halves to 6, wholes to 12, tablespoons beyond. */
+/**
+ * What spoons and a small jug give, in teaspoons: eighths to 1, quarters to 2, halves to 6, wholes to 12,
+ * tablespoons beyond.
+ */
 const finest: readonly (readonly [upTo: number, step: number])[] = [
   [1, 0.125],
   [2, 0.25],

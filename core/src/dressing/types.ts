@@ -43,7 +43,9 @@ export interface LineShare {
   readonly millilitres: number;
 }
 
-/** What a line is for: oil and acid are turned for the ratio, salt and sweet for the taste, the rest stays. */
+/**
+ * What a line is for: oil and acid are turned for the ratio, salt and sweet for the taste, the rest stays.
+ */
 export type LineRole = 'oil' | 'acid' | 'salt' | 'sweet' | 'rest';
 
 export interface Balance extends Readonly<Record<Part, number>> {

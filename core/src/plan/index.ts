@@ -1,4 +1,5 @@
 export * from './types.js';
+export type { DishDressing } from './dressings.js';
 export { betteringSlices, isBetter } from './bettering.js';
 export { planClass, type PlanOptions } from './plan-class.js';
 export { needsOfClass, usesOfClass } from './pool.js';

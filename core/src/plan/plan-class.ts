@@ -22,6 +22,7 @@ import {
   type TimelineInput,
 } from '../timeline/index.js';
 import { findWarnings } from './checks.js';
+import { dressingsOf } from './dressings.js';
 import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
 import { lackingSteps } from './kitchen-checks.js';
@@ -85,6 +86,7 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     alternatives: openLines(passes),
     longWaits: longWaits(passes),
     foodAHead: food,
+    dressings: dressingsOf(dishes, timeline, larder),
   };
 }
 

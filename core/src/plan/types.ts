@@ -6,6 +6,7 @@ import type { PortionPlan } from '../portions/index.js';
 import type { OutOfCold } from '../safety/index.js';
 import type { ClassNeeds, ShoppingList, StockItem } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
+import type { DishDressing } from './dressings.js';
 
 /** Everything that a plan is made of. The same bundle gives the same plan on every machine. */
 export interface ClassBundle {
@@ -73,4 +74,6 @@ export interface ClassPlan {
   /** Waits that the class is too short for, and what is done about each. */
   readonly longWaits: readonly LongWait[];
   readonly foodAHead: FoodAHead;
+  /** The dressings and dips with their balance. */
+  readonly dressings: readonly DishDressing[];
 }

@@ -17,6 +17,7 @@ import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import { BowlDrawing } from './BowlDrawing.js';
 import type { Show } from './show.js';
+import { Dressings } from './Dressings.js';
 import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`
@@ -167,6 +168,7 @@ export function DishSheet({
         {dish.section ? <BowlDrawing section={dish.section} dishTitle={dish.title} /> : null}
       </Beside>
       <Offers dish={dish} onTake={onMaking} />
+      <Dressings dishId={dish.dishId} />
       <Vessels dish={dish} />
     </Sheet>
   );

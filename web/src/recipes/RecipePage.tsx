@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { looseEnds, recognised, showRational, type Larder, type Recipe } from '@fornax/core';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { useKitchen, useLarder } from '../api/useLarder.js';
@@ -55,6 +55,12 @@ const Head = styled.div`
   @media (max-width: 900px) {
     flex-direction: column;
   }
+`;
+const ToBench = styled(Link)`
+  align-self: center;
+  padding: 6px 0;
+  color: ${({ theme }) => theme.colour.basil};
+  font-weight: 600;
 `;
 const Editing = styled.div`
   display: grid;
@@ -155,6 +161,9 @@ function RecipeHead({ id, recipe, whole }: { id: string; recipe: Recipe; whole: 
         </Button>
         <PutOnClass recipeId={id} recipe={recipe} look={isEditing ? 'plain' : 'act'} />
         <Versions recipeId={id} whole={whole} />
+        {whole.components.some(({ role }) => role === 'dressing' || role === 'dip') ? (
+          <ToBench to={`/bench?recipe=${id}`}>On the dressing bench</ToBench>
+        ) : null}
         <Exports recipe={whole} />
         <DeleteRecipe id={id} title={recipe.title} />
       </Row>

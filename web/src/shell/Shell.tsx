@@ -104,6 +104,9 @@ export function Shell({ children }: { children: ReactNode }) {
               <Place to="/techniques">Techniques</Place>
             </li>
             <li>
+              <Place to="/bench">Dressing bench</Place>
+            </li>
+            <li>
               <Place to="/larder">Larder</Place>
             </li>
             <li>
@@ -125,7 +128,12 @@ export function Shell({ children }: { children: ReactNode }) {
 
 const PlaceList = styled.ul`
   display: flex;
-  gap: 24px;
+  flex-wrap: wrap;
+  gap: 0 24px;
+  white-space: nowrap;
+  @media (max-width: 900px) {
+    gap: 0 16px;
+  }
 `;
 
 function PersonMenu() {

@@ -1,0 +1,91 @@
+import { expect, goTo, makeClass, addDish, saved, test } from './kitchen.js';
+
+test('a dressing is designed to a target, tasted three times, and written back as a new version', async ({
+  kitchen: page,
+}) => {
+  await page.goto('/recipes/new');
+  await page.getByLabel('Paste or write a recipe').fill(`Leaves to dress
+Serves 4
+
+200 g mixed leaves
+
+For the dressing
+6 tbsp olive oil
+4 tbsp cider vinegar
+1 tsp fine salt
+
+1. Whisk the oil, vinegar and salt.
+2. Toss the leaves with the dressing.`);
+  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await expect(page.getByRole('heading', { name: 'Leaves to dress', level: 1 })).toBeVisible();
+  await page.getByRole('link', { name: 'On the dressing bench' }).click();
+  await expect(page.getByRole('heading', { name: 'Dressing bench', level: 1 })).toBeVisible();
+  const parts = page.getByRole('main');
+  await expect(parts).toContainText('1.5 oil : 1 acid');
+  await expect(parts).toContainText(/over the usual 1.5–2.5 %/);
+
+  // To a target, in spoons.
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByRole('region', { name: 'Meet a target' }).getByRole('status')).toContainText(
+    'Met, in measures that spoons give.',
+  );
+  await expect(parts).toContainText(/(2\.9|3|3\.1) oil : 1 acid/);
+
+  // The point is moved by the keys, and the amounts follow.
+  const vinegar = page.getByRole('textbox', { name: 'Line 2' });
+  const before = await vinegar.inputValue();
+  await page.getByRole('img', { name: /the arrow keys move it/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(vinegar).not.toHaveValue(before);
+
+  // Three counted additions, each with what it was like after it.
+  const taste = page.getByRole('region', { name: 'Taste and adjust' });
+  await taste.getByRole('button', { name: 'flat' }).click();
+  const add = taste.getByRole('list', { name: 'What helps' }).getByRole('button', { name: /^Add/ }).first();
+  await add.click();
+  await add.click();
+  await taste.getByRole('button', { name: 'too sharp' }).click();
+  await add.click();
+  const log = taste.getByRole('list', { name: 'The bowl’s log' });
+  await expect(log.getByRole('listitem')).toHaveCount(3);
+  await expect(log).toContainText('honey');
+
+  // Kept on this device through a reload, and written back.
+  await page.reload();
+  await expect(log.getByRole('listitem')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Make this the recipe' }).click();
+  await expect(page.getByText(/^A new version of the recipe: .*new: .*honey/)).toBeVisible();
+  await expect(log).toHaveCount(0);
+  await page.goto('/recipes');
+  await page.getByRole('link', { name: 'Leaves to dress' }).first().click();
+  await expect(page.getByRole('main')).toContainText(/honey/);
+
+  // On a class the sheet says how it is balanced.
+  await makeClass(page, 'Dressed class', '8');
+  await addDish(page, 'Leaves to dress');
+  await saved(page);
+  await goTo(page, 'Portion');
+  await expect(page.getByText(/: 1, .*· salt .* % · dresses .* g · holds 10 min/)).toBeVisible();
+  await page.getByRole('link', { name: 'on the bench' }).click();
+  await expect(page.getByRole('group', { name: 'Bowls' })).toContainText('Leaves to dress');
+});
+
+test('what cannot be is said in a sentence, and the bench has no axe violations', async ({
+  kitchen: page,
+}) => {
+  await page.goto('/bench');
+  await page.getByRole('textbox', { name: 'Salt, %' }).fill('90');
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByRole('region', { name: 'Meet a target' }).getByRole('status')).toContainText(
+    'No bowl can be like that',
+  );
+  for (let line = 4; line > 0; line--)
+    await page
+      .getByRole('button', { name: /^Take “.*” out$/ })
+      .first()
+      .click();
+  await page.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByRole('main')).toContainText('There is nothing in the bowl yet');
+  await expect(page.getByRole('main')).not.toContainText('NaN');
+});

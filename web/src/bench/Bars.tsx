@@ -1,0 +1,131 @@
+import { type Balance, dressedBases, dresses, schoolTargets, type Workings } from '@fornax/core';
+import styled from 'styled-components';
+import { Quietly } from '../parts/states.js';
+import { Figure } from '../parts/workings.js';
+
+const Rows = styled.dl`
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+  gap: 10px 12px;
+  margin: 0;
+  dt {
+    font-weight: 600;
+  }
+  dd {
+    margin: 0;
+  }
+`;
+const Track = styled.div`
+  position: relative;
+  height: 14px;
+  margin-top: 4px;
+  background: ${({ theme }) => theme.colour.ground};
+  border: 1px solid ${({ theme }) => theme.colour.hairline};
+`;
+const Window = styled.span`
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  background: ${({ theme }) => theme.colour.basilPale};
+  border: solid ${({ theme }) => theme.colour.basil};
+  border-width: 0 1px;
+`;
+const Needle = styled.span<{ $out: boolean }>`
+  position: absolute;
+  top: -3px;
+  bottom: -3px;
+  width: 4px;
+  margin-left: -2px;
+  background: ${({ theme, $out }) => ($out ? theme.colour.lemonText : theme.colour.basil)};
+`;
+const Out = styled.span`
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+`;
+
+/** Salt, sugar, acid, thickness and keeping, each with the window of its school. */
+export function Bars({ balance }: { balance: Balance }) {
+  const target = schoolTargets[balance.school];
+  const { workings } = balance;
+  return (
+    <Rows>
+      <dt>Parts</dt>
+      <dd>
+        <Figure
+          id="bench:ratio"
+          workings={workings.ratio}
+          text={balance.ratio === null ? 'nothing sharp to measure' : `${short(balance.ratio)} oil : 1 acid`}
+        />{' '}
+        <Quietly>
+          {balance.school}, suits {target.suits}. {target.why}
+        </Quietly>
+      </dd>
+      <Bar name="Salt" value={balance.salt * 100} window={target.salt} most={5} workings={workings.salt} />
+      <Bar
+        name="Sugar"
+        value={balance.sugar * 100}
+        window={target.sugar}
+        most={20}
+        workings={workings.sugar}
+      />
+      <Bar name="Acid" value={balance.acidity} window={target.acidity} most={6} workings={workings.acidity} />
+      <dt>Thick</dt>
+      <dd>
+        <Figure id="bench:thick" workings={workings.thickness} text={balance.thickness} />
+      </dd>
+      <dt>Holds</dt>
+      <dd>
+        <Figure id="bench:hold" workings={workings.hold} text={workings.hold.result} />
+        {balance.emulsifiers.length > 0 ? <Quietly> with {balance.emulsifiers.join(', ')}</Quietly> : null}
+      </dd>
+      <dt>Dresses</dt>
+      <dd>
+        {dressedBases.slice(0, 4).map((base) => {
+          const of = dresses(base, balance);
+          return (
+            <div key={base}>
+              <Figure id={`bench:dresses:${base}`} workings={of.workings} text={of.workings.result} />{' '}
+              <Quietly>of {base}</Quietly>
+            </div>
+          );
+        })}
+      </dd>
+    </Rows>
+  );
+}
+
+const short = (value: number) => String(Math.round(value * 10) / 10);
+
+interface BarProps {
+  name: string;
+  value: number;
+  window: readonly [number, number];
+  most: number;
+  workings: Workings;
+}
+
+function Bar({ name, value, window: [from, to], most, workings }: BarProps) {
+  const at = (percent: number) => `${Math.min(100, (percent / most) * 100)}%`;
+  const isOut = value < from - 0.05 || value > to + 0.05;
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>
+        <Figure id={`bench:${name}`} workings={workings} text={`${short(value)} %`} />{' '}
+        {isOut ? (
+          <Out>
+            {value > to ? 'over' : 'under'} the usual {short(from)}–{short(to)} %
+          </Out>
+        ) : (
+          <Quietly>
+            usual {short(from)}–{short(to)} %
+          </Quietly>
+        )}
+        <Track aria-hidden>
+          <Window style={{ left: at(from), width: `calc(${at(to)} - ${at(from)})` }} />
+          <Needle $out={isOut} style={{ left: at(value) }} />
+        </Track>
+      </dd>
+    </>
+  );
+}

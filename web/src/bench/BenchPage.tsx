@@ -1,0 +1,293 @@
+import { useEffect, useRef, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useSearchParams } from 'react-router';
+import { dressingMethods, movedTo, schoolTargets } from '@fornax/core';
+import styled from 'styled-components';
+import { call } from '../api/client.js';
+import { recipeQuery, recipesQuery } from '../api/queries.js';
+import { contentOf, recipeRow } from '../api/rows.js';
+import { useKitchen, useLarder } from '../api/useLarder.js';
+import { Button } from '../parts/Button.js';
+import { Choice, Field } from '../parts/Field.js';
+import { Loading, Quietly, Row } from '../parts/states.js';
+import { useSay } from '../parts/toasts.js';
+import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
+import { BalanceMap } from './BalanceMap.js';
+import { Bars } from './Bars.js';
+import { BowlLines } from './BowlLines.js';
+import { balanceOf, bowlOfRecipe, linesOf, mostBowls, newBowl, textsWith, writtenBack } from './bowls.js';
+import { Solve } from './Solve.js';
+import { TasteLog } from './TasteLog.js';
+import { type Bench, useBench } from './useBench.js';
+
+const Frame = styled.div`
+  display: flex;
+  align-items: stretch;
+  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  @media (max-width: 900px) {
+    flex-direction: column;
+  }
+`;
+const Work = styled.main`
+  flex: 1;
+  min-width: 0;
+  min-height: calc(100vh - 49px);
+  padding: 16px 24px 40px;
+  background: ${({ theme }) => theme.colour.sheet};
+  h1 {
+    margin-bottom: 8px;
+  }
+  h2 {
+    margin: 20px 0 6px;
+  }
+  h3 {
+    margin-top: 16px;
+  }
+`;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 28px;
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Table = styled.table`
+  width: 100%;
+  th,
+  td {
+    padding: 4px 10px 4px 0;
+    text-align: left;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    font-variant-numeric: tabular-nums;
+  }
+`;
+
+/** Is this dressing balanced; what if? */
+export default function BenchPage() {
+  const bench = useBench();
+  const kitchen = useKitchen();
+  return (
+    <WorkingsProvider>
+      <Frame>
+        <Work>
+          <h1>Dressing bench</h1>
+          {kitchen && bench.isRead ? <OnTheBench bench={bench} /> : <Loading what="the bench" />}
+        </Work>
+        <WorkingsPanel />
+      </Frame>
+    </WorkingsProvider>
+  );
+}
+
+function OnTheBench({ bench }: { bench: Bench }) {
+  const larder = useLarder();
+  const system = useKitchen()!.system;
+  const bowl = bench.bowls[bench.chosen]!;
+  const balance = balanceOf(bowl, system, larder);
+  useOpenedFrom(bench);
+  const mapped = bench.bowls.map((each) => ({
+    title: each.title,
+    balance: balanceOf(each, system, larder),
+    trail: each.log.map((_, count) => balanceOf(each, system, larder, count)),
+  }));
+  const start = balanceOf(bowl, system, larder, 0);
+  return (
+    <>
+      <BowlTabs bench={bench} />
+      <Columns>
+        <div>
+          <BalanceMap
+            bowls={mapped}
+            chosen={bench.chosen}
+            onMove={(point) =>
+              bench.change({
+                texts: movedTo(bowl.texts, linesOf(bowl.texts, system, larder), start, point, (index) =>
+                  bowl.fixed.includes(index),
+                ),
+              })
+            }
+          />
+          <AsTable mapped={mapped} />
+        </div>
+        <Bars balance={balance} />
+      </Columns>
+      <Columns>
+        <div>
+          <h2>In the bowl</h2>
+          <Row $gap={2}>
+            <Field
+              label="Name"
+              value={bowl.title}
+              maxLength={80}
+              onChange={(title) => bench.change({ title })}
+            />
+            <Choice
+              label="Brought together"
+              value={bowl.method}
+              onChange={(method) => bench.change({ method })}
+              options={dressingMethods.map((id) => ({ id, name: id }))}
+            />
+          </Row>
+          <BowlLines bowl={bowl} balance={start} onChange={bench.change} />
+          <WriteBack bench={bench} />
+          <Solve bowl={bowl} larder={larder} system={system} onChange={bench.change} />
+        </div>
+        <TasteLog balance={balance} log={bowl.log} larder={larder} onLog={(log) => bench.change({ log })} />
+      </Columns>
+    </>
+  );
+}
+
+function BowlTabs({ bench }: { bench: Bench }) {
+  const { data: recipes = [] } = useQuery(recipesQuery);
+  const client = useQueryClient();
+  const say = useSay();
+  const take = async (recipeId: string) => {
+    const row = await client.fetchQuery(recipeQuery(recipeId));
+    const bowl = bowlOfRecipe(recipeId, row.whole ?? contentOf(row));
+    if (bowl) bench.put(bowl);
+    else say('That recipe has no dressing or dip with lines of its own.');
+  };
+  const isFull = bench.bowls.length >= mostBowls;
+  return (
+    <Row $gap={1} role="group" aria-label="Bowls">
+      {bench.bowls.map((bowl, index) => (
+        <Button
+          key={index}
+          look={index === bench.chosen ? 'plain' : 'quiet'}
+          aria-pressed={index === bench.chosen}
+          onPress={() => bench.choose(index)}
+        >
+          {index + 1}. {bowl.title}
+        </Button>
+      ))}
+      {bench.bowls.length > 1 ? (
+        <Button look="quiet" onPress={() => bench.takeAway(bench.chosen)}>
+          Clear this bowl
+        </Button>
+      ) : null}
+      {isFull ? null : (
+        <>
+          <Button look="quiet" onPress={() => bench.put(newBowl)}>
+            New bowl
+          </Button>
+          <Choice
+            label="Take a recipe’s dressing"
+            hideLabel
+            value=""
+            onChange={(id) => void (id && take(id))}
+            options={[
+              { id: '', name: 'From a recipe …' },
+              ...recipes.map(({ id, title }) => ({ id, name: title })),
+            ]}
+          />
+        </>
+      )}
+    </Row>
+  );
+}
+
+/** Opened from a recipe: its dressing is put on the bench once. */
+function useOpenedFrom(bench: Bench): void {
+  const [search, setSearch] = useSearchParams();
+  const client = useQueryClient();
+  const opened = useRef('');
+  const recipeId = search.get('recipe');
+  const componentId = search.get('component') ?? undefined;
+  useEffect(() => {
+    if (!recipeId || opened.current === recipeId) return;
+    opened.current = recipeId;
+    void client.fetchQuery(recipeQuery(recipeId)).then((row) => {
+      const at = bench.bowls.findIndex(({ from }) => from?.recipeId === recipeId);
+      const bowl = bowlOfRecipe(recipeId, row.whole ?? contentOf(row), componentId);
+      if (at >= 0) bench.choose(at);
+      else if (bowl) bench.put(bowl);
+      setSearch({}, { replace: true });
+    });
+  }, [recipeId, componentId, client, bench, setSearch]);
+}
+
+/** The sum of the bowl becomes the recipe, as a version of its own. */
+function WriteBack({ bench }: { bench: Bench }) {
+  const larder = useLarder();
+  const system = useKitchen()!.system;
+  const client = useQueryClient();
+  const say = useSay();
+  const [problem, setProblem] = useState('');
+  const [isBusy, setIsBusy] = useState(false);
+  const bowl = bench.bowls[bench.chosen]!;
+  const { from } = bowl;
+  if (!from) return null;
+  const write = async () => {
+    setIsBusy(true);
+    setProblem('');
+    try {
+      const kept = recipeRow(from.recipeId);
+      const row = await kept.read();
+      const texts = textsWith(bowl, system, larder);
+      const { recipe, changes } = writtenBack(contentOf(row), bowl, texts, larder);
+      if (changes.length === 0) return say('The recipe has these amounts already.');
+      await kept.send(recipe, row.revision, row);
+      await call(`/recipes/${from.recipeId}/versions`, {
+        method: 'POST',
+        body: { note: `From the dressing bench: ${changes.join('; ')}`.slice(0, 200) },
+      });
+      await client.invalidateQueries();
+      const next = bowlOfRecipe(from.recipeId, recipe, from.componentId);
+      bench.change({ texts, log: [], from: next?.from ?? null });
+      say(`A new version of the recipe: ${changes.join('; ')}.`);
+    } catch (failure) {
+      setProblem((failure as Error).message);
+    } finally {
+      setIsBusy(false);
+    }
+  };
+  return (
+    <p>
+      <Button isDisabled={isBusy} onPress={() => void write()}>
+        Make this the recipe
+      </Button>{' '}
+      <Quietly role="status">{problem}</Quietly>
+    </p>
+  );
+}
+
+function AsTable({
+  mapped,
+}: {
+  mapped: readonly { title: string; balance: ReturnType<typeof balanceOf> }[];
+}) {
+  const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
+  return (
+    <details>
+      <summary>The map as a table</summary>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Bowl</th>
+            <th scope="col">School</th>
+            <th scope="col">Oil : acid</th>
+            <th scope="col">Salt</th>
+            <th scope="col">Sugar</th>
+            <th scope="col">Acid</th>
+          </tr>
+        </thead>
+        <tbody>
+          {mapped.map(({ title, balance }, index) => (
+            <tr key={index}>
+              <th scope="row">
+                {index + 1}. {title}
+              </th>
+              <td>{`${balance.school}${schoolTargets[balance.school].ratio ? `, ${schoolTargets[balance.school].name}` : ''}`}</td>
+              <td>{balance.ratio === null ? '–' : `${Math.round(balance.ratio * 10) / 10} : 1`}</td>
+              <td>{percent(balance.salt)}</td>
+              <td>{percent(balance.sugar)}</td>
+              <td>{Math.round(balance.acidity * 100) / 100} %</td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </details>
+  );
+}

@@ -1,0 +1,84 @@
+import { useState } from 'react';
+import {
+  type FitPart,
+  fitDressing,
+  type FitTarget,
+  type Larder,
+  type MeasureSystem,
+  schools,
+  schoolTargets,
+  solvedTexts,
+} from '@fornax/core';
+import styled from 'styled-components';
+import { Button } from '../parts/Button.js';
+import { Choice, Field } from '../parts/Field.js';
+import { type BenchBowl, linesOf } from './bowls.js';
+
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: 1.6fr repeat(3, 1fr) auto;
+  gap: 8px;
+  align-items: end;
+  @media (max-width: 700px) {
+    grid-template-columns: 1fr 1fr;
+  }
+`;
+
+const targets = schools.filter((school) => schoolTargets[school].ratio !== null);
+const names: Readonly<Record<FitPart, string>> = {
+  ratio: 'the ratio',
+  salt: 'the salt',
+  sugar: 'the sugar',
+  millilitres: 'the volume',
+};
+
+interface SolveProps {
+  readonly bowl: BenchBowl;
+  readonly larder: Larder;
+  readonly system: MeasureSystem;
+  readonly onChange: (to: Partial<BenchBowl>) => void;
+}
+
+/** Meet a school, a salt, a sweetness and a volume, in measures that spoons give. */
+export function Solve({ bowl, larder, system, onChange }: SolveProps) {
+  const [school, setSchool] = useState<(typeof targets)[number]>('oil-led');
+  const [salt, setSalt] = useState('2');
+  const [sugar, setSugar] = useState('');
+  const [volume, setVolume] = useState('');
+  const [said, setSaid] = useState('');
+  const solve = () => {
+    const given = linesOf(bowl.texts, system, larder);
+    const target: FitTarget = {
+      ratio: schoolTargets[school].ratio!,
+      ...(salt ? { salt: Number(salt.replace(',', '.')) } : {}),
+      ...(sugar ? { sugar: Number(sugar.replace(',', '.')) } : {}),
+      ...(volume ? { millilitres: Number(volume.replace(',', '.')) } : {}),
+    };
+    const lines = given.map((line, index) => ({ ...line, isFixed: bowl.fixed.includes(index) }));
+    const found = fitDressing(lines, target, { larder, system, method: bowl.method });
+    if (found.problem) return setSaid(found.problem);
+    onChange({ texts: solvedTexts(bowl.texts, found.lines) });
+    const missed = found.missed.map((part) => names[part]).join(' and ');
+    setSaid(
+      missed ? `The nearest that spoons give: ${missed} gives way.` : 'Met, in measures that spoons give.',
+    );
+  };
+  return (
+    <section aria-label="Meet a target">
+      <h2>Meet a target</h2>
+      <Fields>
+        <Choice
+          label="School"
+          value={school}
+          onChange={setSchool}
+          options={targets.map((id) => ({ id, name: `${id}, ${schoolTargets[id].name}` }))}
+        />
+        <Field label="Salt, %" inputMode="decimal" value={salt} onChange={setSalt} />
+        <Field label="Sugar, %" inputMode="decimal" value={sugar} onChange={setSugar} />
+        <Field label="Volume, ml" inputMode="decimal" value={volume} onChange={setVolume} />
+        <Button onPress={solve}>Work it out</Button>
+      </Fields>
+      <p role="status">{said}</p>
+    </section>
+  );
+}

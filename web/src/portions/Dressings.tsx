@@ -1,0 +1,39 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { useOpenClass } from '../classes/class-context.js';
+import { Figure } from '../parts/workings.js';
+
+const Line = styled.p`
+  margin-top: 6px;
+`;
+const Remedy = styled.span`
+  display: block;
+  color: ${({ theme }) => theme.colour.lemonText};
+  font-weight: 600;
+`;
+const Aside = styled(Link)`
+  color: ${({ theme }) => theme.colour.basil};
+  @media print {
+    display: none;
+  }
+`;
+
+/** A line under each dressing: its parts, its salt, what it dresses, how long it holds; and what helps. */
+export function Dressings({ dishId }: { dishId: string }) {
+  const { plan } = useOpenClass();
+  const own = plan.dressings.filter((each) => each.dishId === dishId);
+  return own.map((each) => (
+    <Line key={each.componentId}>
+      {own.length > 1 ? `${each.name}: ` : ''}
+      <Figure
+        id={`dressing:${each.dishId}:${each.componentId}`}
+        workings={each.workings}
+        text={each.words}
+      />{' '}
+      <Aside to={`/bench?recipe=${each.recipeId}&component=${each.componentId}`}>on the bench</Aside>
+      {each.remedies.map((remedy) => (
+        <Remedy key={remedy}>{remedy}</Remedy>
+      ))}
+    </Line>
+  ));
+}
