@@ -19,7 +19,7 @@ describe('a bowl on the map', () => {
   });
   it('an empty one lies nowhere', () =>
     expect(mapPoint(balanceOf([]))).toEqual({ oil: 0, acid: 0, rest: 0 }));
-  it('drawn to as much acid as oil by weight: 56.1 g oil are 61.7 ml, 4 tbsp; 56.1 g vinegar 55.5 ml, 11 tsp', () => {
+  it('drawn to as much acid as oil: 56.1 g oil are 61.7 ml, 4 tbsp; vinegar 55.5 ml, 11 tsp', () => {
     const moved = movedTo(
       classic,
       read(classic),

@@ -1,6 +1,7 @@
 import { type MeasureSystem, toNumber, toRational, unitSize } from '../amounts/index.js';
-import { findIngredient, type Larder } from '../larder/index.js';
+import type { Larder } from '../larder/index.js';
 import { balanceDressing } from './balance.js';
+import { RoleFactors } from './role-factors.js';
 import { nearMeasures } from './spoon-steps.js';
 import type { Balance, DressingLine, LineRole, LineShare } from './types.js';
 
@@ -92,6 +93,9 @@ function problemOf(lines: readonly FitLine[], target: FitTarget, { grams, lines:
   return '';
 }
 
+/** Each of the parts moves the others a little: so often they are turned in turn. */
+const rounds = 40;
+
 /** Millilitres of each free line that meet the target without rounding. */
 function continuous(
   lines: readonly FitLine[],
@@ -100,60 +104,15 @@ function continuous(
   larder: Larder,
 ): ReadonlyMap<string, number> {
   const free = new Set(lines.filter(({ isFixed }) => !isFixed).map(({ id }) => id));
-  const factors: Record<LineRole, number> = { oil: 1, acid: 1, salt: 1, sweet: 1, rest: 1 };
-  const scaled = (line: LineShare) => (free.has(line.lineId) ? factors[line.role] : 1);
-  const total = (of: (line: LineShare) => number, only?: (line: LineShare) => boolean) =>
-    start.lines
-      .filter((line) => only?.(line) ?? true)
-      .reduce((sum, line) => sum + of(line) * scaled(line), 0);
-  const grams = () => total((line) => line.grams);
-  const millilitres = () => total((line) => line.millilitres);
-  if (target.millilitres !== undefined)
-    for (const role of ['oil', 'acid', 'salt', 'sweet', 'rest'] as const)
-      factors[role] = target.millilitres / Math.max(1e-9, start.millilitres);
-  for (let round = 0; round < 40; round++) {
-    if (target.ratio !== undefined) {
-      const oil = total(
-        (line) => line.millilitres,
-        ({ role }) => role === 'oil',
-      );
-      const acid = total(
-        (line) => line.millilitres,
-        ({ role }) => role === 'acid',
-      );
-      const both = oil + acid;
-      const wantedAcid = both / (1 + target.ratio);
-      if (oil > 0) factors.oil *= (both - wantedAcid) / oil;
-      if (acid > 0) factors.acid *= wantedAcid / acid;
-    }
-    turn('salt', target.salt);
-    turn('sweet', target.sugar);
-    if (target.millilitres !== undefined) {
-      const by = target.millilitres / Math.max(1e-9, millilitres());
-      for (const role of ['oil', 'acid', 'rest'] as const) factors[role] *= by;
-    }
+  const isFree = ({ lineId }: LineShare) => free.has(lineId);
+  const factors = new RoleFactors(start, isFree, larder);
+  for (let round = 0; round < rounds; round++) {
+    if (target.millilitres !== undefined) factors.meetVolume(target.millilitres);
+    if (target.ratio !== undefined) factors.meetRatio(target.ratio);
+    if (target.salt !== undefined) factors.meetPercent('salt', target.salt);
+    if (target.sugar !== undefined) factors.meetPercent('sweet', target.sugar);
   }
-  return new Map(
-    start.lines
-      .filter(({ lineId }) => free.has(lineId))
-      .map((line) => [line.lineId, line.millilitres * factors[line.role]]),
-  );
-
-  function purity({ ingredient }: LineShare, role: 'salt' | 'sweet'): number {
-    const composition = findIngredient(larder, ingredient)?.composition;
-    return (role === 'salt' ? composition?.salt : composition?.sugar)?.value ?? 0;
-  }
-
-  /** Salt or sweet so that the whole holds so many per cent. */
-  function turn(role: 'salt' | 'sweet', percent: number | undefined): void {
-    if (percent === undefined) return;
-    const own = start.lines.filter((line) => line.role === role && free.has(line.lineId));
-    const pure = own.reduce((sum, line) => sum + line.grams * purity(line, role), 0);
-    if (pure <= 0) return;
-    const all = (role === 'salt' ? start.salt : start.sugar) * start.grams;
-    const others = all - pure;
-    factors[role] = Math.max(0.02, ((percent / 100) * grams() - others) / pure);
-  }
+  return new Map(start.lines.filter(isFree).map((line) => [line.lineId, factors.millilitresOf(line)]));
 }
 
 function deviationsOf(balance: Balance, target: FitTarget): Fit['deviations'] {

@@ -3,6 +3,7 @@ import { parseRecipeText } from '../recipes/index.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
 import { planClass } from './plan-class.js';
 
+const method = ['1. Whisk the dressing.', '2. Toss.'];
 const dressed = (dressing: readonly string[], leaves = '200 g mixed leaves') =>
   planClass({
     kitchen,
@@ -10,7 +11,7 @@ const dressed = (dressing: readonly string[], leaves = '200 g mixed leaves') =>
       [
         dish(
           parseRecipeText(
-            `Leaves\nServes 4\n\n${leaves}\n\nFor the dressing\n${dressing.join('\n')}\n\n1. Whisk the dressing.\n2. Toss.`,
+            ['Leaves', 'Serves 4', '', leaves, '', 'For the dressing', ...dressing, '', ...method].join('\n'),
             { system: 'metric' },
           ),
           { portion: 'side' },

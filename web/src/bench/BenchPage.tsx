@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { dressingMethods, movedTo, schoolTargets } from '@fornax/core';
+import { dressingMethods, movedTo } from '@fornax/core';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { recipeQuery, recipesQuery } from '../api/queries.js';
@@ -143,6 +143,11 @@ function BowlTabs({ bench }: { bench: Bench }) {
   const { data: recipes = [] } = useQuery(recipesQuery);
   const client = useQueryClient();
   const say = useSay();
+  const clear = () => {
+    const kept = { bowls: bench.bowls, chosen: bench.chosen };
+    bench.takeAway(bench.chosen);
+    say('The bowl is cleared.', { label: 'Undo', run: () => bench.putBack(kept) });
+  };
   const take = async (recipeId: string) => {
     const row = await client.fetchQuery(recipeQuery(recipeId));
     const bowl = bowlOfRecipe(recipeId, row.whole ?? contentOf(row));
@@ -163,7 +168,7 @@ function BowlTabs({ bench }: { bench: Bench }) {
         </Button>
       ))}
       {bench.bowls.length > 1 ? (
-        <Button look="quiet" onPress={() => bench.takeAway(bench.chosen)}>
+        <Button look="quiet" onPress={clear}>
           Clear this bowl
         </Button>
       ) : null}
@@ -192,6 +197,7 @@ function BowlTabs({ bench }: { bench: Bench }) {
 function useOpenedFrom(bench: Bench): void {
   const [search, setSearch] = useSearchParams();
   const client = useQueryClient();
+  const say = useSay();
   const opened = useRef('');
   const recipeId = search.get('recipe');
   const componentId = search.get('component') ?? undefined;
@@ -202,10 +208,10 @@ function useOpenedFrom(bench: Bench): void {
       const at = bench.bowls.findIndex(({ from }) => from?.recipeId === recipeId);
       const bowl = bowlOfRecipe(recipeId, row.whole ?? contentOf(row), componentId);
       if (at >= 0) bench.choose(at);
-      else if (bowl) bench.put(bowl);
+      else if (bowl && !bench.put(bowl)) say('Four bowls are on the bench: clear one to make room for it.');
       setSearch({}, { replace: true });
     });
-  }, [recipeId, componentId, client, bench, setSearch]);
+  }, [recipeId, componentId, client, bench, say, setSearch]);
 }
 
 /** The sum of the bowl becomes the recipe, as a version of its own. */
@@ -279,7 +285,7 @@ function AsTable({
               <th scope="row">
                 {index + 1}. {title}
               </th>
-              <td>{`${balance.school}${schoolTargets[balance.school].ratio ? `, ${schoolTargets[balance.school].name}` : ''}`}</td>
+              <td>{balance.school}</td>
               <td>{balance.ratio === null ? '–' : `${Math.round(balance.ratio * 10) / 10} : 1`}</td>
               <td>{percent(balance.salt)}</td>
               <td>{percent(balance.sugar)}</td>

@@ -44,49 +44,9 @@ export function BowlLines({ bowl, balance, onChange }: BowlLinesProps) {
   return (
     <section aria-label="In the bowl">
       <List>
-        {bowl.texts.map((text, index) => {
-          const isFixed = bowl.fixed.includes(index);
-          const grams = balance.lines.find(({ lineId }) => lineId === `l${index + 1}`)?.grams;
-          return (
-            <li key={index}>
-              <Field
-                label={`Line ${index + 1}`}
-                hideLabel
-                maxLength={200}
-                value={text}
-                onChange={(to) => onChange({ texts: bowl.texts.with(index, to) })}
-              />
-              <Grams>{grams === undefined ? '–' : `${Math.round(grams * 10) / 10} g`}</Grams>
-              <Button
-                look="quiet"
-                aria-label={isFixed ? `Let “${text}” change` : `Keep “${text}” as it is`}
-                aria-pressed={isFixed}
-                onPress={() =>
-                  onChange({
-                    fixed: isFixed ? bowl.fixed.filter((each) => each !== index) : [...bowl.fixed, index],
-                  })
-                }
-              >
-                {isFixed ? <Pin size={15} aria-hidden /> : <PinOff size={15} aria-hidden />}
-              </Button>
-              <Button
-                look="quiet"
-                aria-label={`Take “${text}” out`}
-                onPress={() =>
-                  onChange({
-                    texts: bowl.texts.toSpliced(index, 1),
-                    fixed: bowl.fixed.flatMap((each) =>
-                      each === index ? [] : [each > index ? each - 1 : each],
-                    ),
-                    from: bowl.from && { ...bowl.from, lineIds: bowl.from.lineIds.toSpliced(index, 1) },
-                  })
-                }
-              >
-                <X size={15} aria-hidden />
-              </Button>
-            </li>
-          );
-        })}
+        {bowl.texts.map((_, index) => (
+          <BowlLine key={index} index={index} bowl={bowl} balance={balance} onChange={onChange} />
+        ))}
       </List>
       <Field
         label="Add a line"
@@ -103,5 +63,41 @@ export function BowlLines({ bowl, balance, onChange }: BowlLinesProps) {
         </p>
       ))}
     </section>
+  );
+}
+
+function BowlLine({ index, bowl, balance, onChange }: BowlLinesProps & { index: number }) {
+  const text = bowl.texts[index]!;
+  const isFixed = bowl.fixed.includes(index);
+  const grams = balance.lines.find(({ lineId }) => lineId === `l${index + 1}`)?.grams;
+  const others = bowl.fixed.filter((each) => each !== index);
+  const takeOut = () =>
+    onChange({
+      texts: bowl.texts.toSpliced(index, 1),
+      fixed: others.map((each) => (each > index ? each - 1 : each)),
+      from: bowl.from && { ...bowl.from, lineIds: bowl.from.lineIds.toSpliced(index, 1) },
+    });
+  return (
+    <li>
+      <Field
+        label={`Line ${index + 1}`}
+        hideLabel
+        maxLength={200}
+        value={text}
+        onChange={(to) => onChange({ texts: bowl.texts.with(index, to) })}
+      />
+      <Grams>{grams === undefined ? '–' : `${Math.round(grams * 10) / 10} g`}</Grams>
+      <Button
+        look="quiet"
+        aria-label={isFixed ? `Let “${text}” change` : `Keep “${text}” as it is`}
+        aria-pressed={isFixed}
+        onPress={() => onChange({ fixed: isFixed ? others : [...others, index] })}
+      >
+        {isFixed ? <Pin size={15} aria-hidden /> : <PinOff size={15} aria-hidden />}
+      </Button>
+      <Button look="quiet" aria-label={`Take “${text}” out`} onPress={takeOut}>
+        <X size={15} aria-hidden />
+      </Button>
+    </li>
   );
 }

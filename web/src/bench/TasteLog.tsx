@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import {
+  type Addition,
   adjustments,
   type Balance,
   complaints,
@@ -42,8 +43,6 @@ const signed = (points: number) => `${points < 0 ? '−' : '+'}${Math.abs(Math.r
 export function TasteLog({ balance, log, larder, onLog }: TasteLogProps) {
   const [complaint, setComplaint] = useState<Complaint | null>(null);
   const offered = complaint ? adjustments(balance, complaint, larder) : [];
-  const change = (index: number, to: Partial<LoggedAddition>) =>
-    onLog(log.map((each, at) => (at === index ? { ...each, ...to } : each)));
   return (
     <section aria-label="Taste and adjust">
       <h2>Taste and adjust</h2>
@@ -62,26 +61,13 @@ export function TasteLog({ balance, log, larder, onLog }: TasteLogProps) {
       {complaint && offered.length === 0 ? <p>There is nothing in the bowl to mend yet.</p> : null}
       <List aria-label="What helps">
         {offered.map((each) => (
-          <li key={each.ingredient}>
-            <span>
-              <Figure
-                id={`bench:add:${each.ingredient}`}
-                workings={each.workings}
-                text={`${writtenSpoons(each.teaspoons)} ${each.name}`}
-              />{' '}
-              <Quietly>
-                {each.why} Salt {signed(each.saltPoints)}, acid {signed(each.acidPoints)} points
-              </Quietly>
-            </span>
-            <Button
-              onPress={() => {
-                const { ingredient, name, teaspoons } = each;
-                onLog([...log, { ingredient, name, teaspoons, note: complaint ?? '', mark: '' }]);
-              }}
-            >
-              Add {writtenSpoons(each.teaspoons)}
-            </Button>
-          </li>
+          <Offer
+            key={each.ingredient}
+            addition={each}
+            onAdd={({ ingredient, name, teaspoons }) =>
+              onLog([...log, { ingredient, name, teaspoons, note: complaint ?? '', mark: '' }])
+            }
+          />
         ))}
       </List>
       <h3>The bowl’s log</h3>
@@ -90,35 +76,63 @@ export function TasteLog({ balance, log, larder, onLog }: TasteLogProps) {
       ) : (
         <List aria-label="The bowl’s log">
           {log.map((each, index) => (
-            <li key={index}>
-              <span>
-                {index + 1}. {writtenSpoons(each.teaspoons)} {each.name}
-              </span>
-              <Button
-                look="quiet"
-                aria-label={`Take ${each.name} out again`}
-                onPress={() => onLog(log.filter((_, at) => at !== index))}
-              >
-                Take out
-              </Button>
-              <Field
-                label="Note"
-                hideLabel
-                maxLength={120}
-                value={each.note}
-                onChange={(note) => change(index, { note })}
-              />
-              <Choice<Mark | ''>
-                label="After it, the bowl is"
-                hideLabel
-                value={each.mark}
-                onChange={(mark) => change(index, { mark })}
-                options={markChoices}
-              />
-            </li>
+            <Logged
+              key={index}
+              number={index + 1}
+              addition={each}
+              onChange={(to) => onLog(log.with(index, { ...each, ...to }))}
+              onTakeOut={() => onLog(log.toSpliced(index, 1))}
+            />
           ))}
         </List>
       )}
     </section>
+  );
+}
+
+function Offer({ addition, onAdd }: { addition: Addition; onAdd: (addition: Addition) => void }) {
+  const { ingredient, teaspoons, name, why, workings, saltPoints, acidPoints } = addition;
+  return (
+    <li>
+      <span>
+        <Figure
+          id={`bench:add:${ingredient}`}
+          workings={workings}
+          text={`${writtenSpoons(teaspoons)} ${name}`}
+        />{' '}
+        <Quietly>
+          {why} Salt {signed(saltPoints)}, acid {signed(acidPoints)} points
+        </Quietly>
+      </span>
+      <Button onPress={() => onAdd(addition)}>Add {writtenSpoons(teaspoons)}</Button>
+    </li>
+  );
+}
+
+interface LoggedProps {
+  number: number;
+  addition: LoggedAddition;
+  onChange: (to: Partial<LoggedAddition>) => void;
+  onTakeOut: () => void;
+}
+
+function Logged({ number, addition: { teaspoons, name, note, mark }, onChange, onTakeOut }: LoggedProps) {
+  return (
+    <li>
+      <span>
+        {number}. {writtenSpoons(teaspoons)} {name}
+      </span>
+      <Button look="quiet" aria-label={`Take ${name} out again`} onPress={onTakeOut}>
+        Take out
+      </Button>
+      <Field label="Note" hideLabel maxLength={120} value={note} onChange={(to) => onChange({ note: to })} />
+      <Choice<Mark | ''>
+        label="After it, the bowl is"
+        hideLabel
+        value={mark}
+        onChange={(to) => onChange({ mark: to })}
+        options={markChoices}
+      />
+    </li>
   );
 }

@@ -5,8 +5,10 @@ export interface Bench extends KeptBench {
   readonly isRead: boolean;
   choose(index: number): void;
   change(to: Partial<BenchBowl>): void;
-  put(bowl: BenchBowl): void;
+  /** False where there is no room: nothing is lost for it. */
+  put(bowl: BenchBowl): boolean;
   takeAway(index: number): void;
+  putBack(kept: KeptBench): void;
 }
 
 /** Up to four bowls; what is done to them is kept on this device as it is done. */
@@ -33,12 +35,14 @@ export function useBench(): Bench {
     change: (to) =>
       keep({ bowls: bowls.map((bowl, index) => (index === chosen ? { ...bowl, ...to } : bowl)), chosen }),
     put: (bowl) => {
-      const others = bowls.length >= mostBowls ? bowls.slice(0, mostBowls - 1) : bowls;
-      keep({ bowls: [...others, bowl], chosen: others.length });
+      if (bowls.length >= mostBowls) return false;
+      keep({ bowls: [...bowls, bowl], chosen: bowls.length });
+      return true;
     },
     takeAway: (index) => {
       const left = bowls.filter((_, at) => at !== index);
       keep({ bowls: left.length > 0 ? left : [newBowl], chosen: Math.max(0, index - 1) });
     },
+    putBack: keep,
   };
 }
