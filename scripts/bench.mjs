@@ -1,6 +1,7 @@
 import { benchAgainst } from './lib/bench-against.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
 import { benchLoad } from './lib/bench-load.mjs';
+import { benchDressing } from './lib/bench-dressing.mjs';
 import { benchMenus } from './lib/bench-menus.mjs';
 import { benchOddLines, benchParsing, benchUnderstanding } from './lib/bench-parsing.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
@@ -33,6 +34,7 @@ await runCommand(async () => {
       benchUnderstanding(core);
     },
     menus: () => benchMenus(core),
+    dressing: () => benchDressing(core),
     schedule: () => benchSchedule(core, row),
     server: () => benchServer(core),
     load: () => benchLoad(),

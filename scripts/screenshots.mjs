@@ -39,7 +39,7 @@ const views = [
     async (open, at, page) => {
       await open(`${at}/time`);
       await settled(page);
-      await page.getByRole('button', { name: /^Roast the beetroot, 200/ }).focus();
+      await page.getByRole('button', { name: /^Roast the beetroot, 1/ }).focus();
     },
   ],
   [
@@ -84,6 +84,24 @@ const views = [
       await open('/recipes/new');
       await page.getByRole('textbox', { name: 'Paste or write a recipe' }).fill(pasted);
       await page.getByRole('heading', { name: 'Tomato and bread salad' }).waitFor();
+    },
+  ],
+  [
+    'dressing-bench',
+    async (open, at, page) => {
+      await open('/recipes');
+      await page.getByRole('link', { name: 'House mustard dressing' }).click();
+      await page.getByRole('link', { name: 'On the dressing bench' }).click();
+      await page.getByRole('button', { name: /^2\. House mustard/ }).waitFor();
+      await page.getByRole('button', { name: 'flat', exact: true }).click();
+      await page
+        .getByRole('button', { name: /^Add 1/ })
+        .first()
+        .click();
+      await page
+        .getByRole('button', { name: /^2\.\d %/ })
+        .first()
+        .focus();
     },
   ],
   ['techniques', (open) => open('/techniques/fillet-citrus')],

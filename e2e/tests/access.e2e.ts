@@ -62,6 +62,7 @@ test('no other place has axe violations', async ({ kitchen: page }) => {
     ['/recipes', 'Recipes'],
     ['/recipes/new', 'New recipe from text'],
     ['/techniques', 'Techniques'],
+    ['/bench', 'Dressing bench'],
     ['/larder/lemon', 'Larder'],
     ['/larder/stock', 'Larder'],
     ['/kitchen', 'The Long Table kitchen'],

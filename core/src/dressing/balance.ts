@@ -58,13 +58,16 @@ export function balanceDressing(
     lines: measured.map(({ food: _, ...line }) => line),
     missing: read.flatMap((each) => each.missing),
     notes: notesOf(measured),
-    workings: {
-      ratio: ratioWorkings(measured, ratio),
-      salt: shareWorkings('Salt', measured, grams, saltOf),
-      sugar: shareWorkings('Sugar', measured, grams, sugarOf),
-      acidity: shareWorkings('Acid, as acetic', measured, grams, aceticOf),
-      hold: held.workings,
-      thickness: thickness.workings,
+    // Most balances are only compared: what is said of one is put together when it is asked for.
+    get workings() {
+      return {
+        ratio: ratioWorkings(measured, ratio),
+        salt: shareWorkings('Salt', measured, grams, saltOf),
+        sugar: shareWorkings('Sugar', measured, grams, sugarOf),
+        acidity: shareWorkings('Acid, as acetic', measured, grams, aceticOf),
+        hold: held.workings,
+        thickness: thickness.workings,
+      };
     },
   };
 }

@@ -72,7 +72,7 @@ export function holdMinutesOf(
         ...(dose > 0
           ? [
               {
-                label: `Mustard, ${Math.round(dose * 10) / 10} ml for ${Math.round(volume)} ml of oil and acid`,
+                label: `Mustard, ${show(dose)} ml for ${show(volume)} ml of oil and acid`,
                 value: isEnough ? 'enough' : 'too little',
                 note: 'A teaspoon for 120 ml holds an emulsion.',
               },
@@ -83,6 +83,8 @@ export function holdMinutesOf(
     },
   };
 }
+
+const show = (value: number) => String(Math.round(value * 10) / 10);
 
 function holdOf(
   method: DressingMethod,

@@ -55,8 +55,14 @@ export function fitDressing(given: readonly FitLine[], target: FitTarget, option
   const teaspoon = toNumber(unitSize('tsp', options.system ?? 'metric')!);
   const shares = new Map(start.lines.map((line) => [line.lineId, line]));
   const wanted = continuous(given, target, start, options.larder);
-  const toLine = (line: FitLine, millilitres: number): FitLine =>
-    line.isFixed ? line : { ...line, ...measured(millilitres / teaspoon), unit: 'tsp' };
+  // A line with a measure is the same object each time, so that it is measured once.
+  const made = new Map<string, FitLine>();
+  const toLine = (line: FitLine, millilitres: number): FitLine => {
+    const key = `${line.id} ${millilitres}`;
+    const known = made.get(key) ?? { ...line, ...measured(millilitres / teaspoon), unit: 'tsp' as const };
+    made.set(key, known);
+    return known;
+  };
   const choices = given.map((line) => {
     const share = shares.get(line.id);
     const ideal = wanted.get(line.id);

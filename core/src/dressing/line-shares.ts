@@ -1,4 +1,5 @@
 import { type MeasureSystem, sizeOfUnit, toNumber } from '../amounts/index.js';
+import { rememberLast } from '../identity/index.js';
 import { conversionFacts, findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { DressingLine, LineRole, LineShare, MissingRow } from './types.js';
 
@@ -13,12 +14,19 @@ export interface MeasuredLine extends LineShare {
   readonly food: Ingredient | null;
 }
 
+interface Measuring {
+  readonly measured: MeasuredLine | null;
+  readonly missing: readonly MissingRow[];
+}
+
+const measuredLast = rememberLast<DressingLine, Measuring>();
+
 /** Measures a line. What cannot be weighed is left out and said. */
-export function measureLine(
-  line: DressingLine,
-  larder: Larder,
-  system: MeasureSystem,
-): { measured: MeasuredLine | null; missing: MissingRow[] } {
+export function measureLine(line: DressingLine, larder: Larder, system: MeasureSystem): Measuring {
+  return measuredLast(line, [larder, system], () => measureNew(line, larder, system));
+}
+
+function measureNew(line: DressingLine, larder: Larder, system: MeasureSystem): Measuring {
   const food = findIngredient(larder, line.ingredient);
   const missing = (what: MissingRow['what'], sentence: string): MissingRow => ({
     lineId: line.id,

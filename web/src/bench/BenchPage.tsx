@@ -48,6 +48,7 @@ const Columns = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   gap: 28px;
+  margin-top: 12px;
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
   }
