@@ -89,7 +89,7 @@ describe('an appliance that the kitchen has not', () => {
     const baked = decided.timeline.clock
       .concat(decided.timeline.daysBefore)
       .find(({ lane }) => lane === 'oven');
-    expect(baked).toBeDefined();
+    expect(baked).toMatchObject({ dishTitle: 'Test salad', lane: 'oven' });
     const [changed] = applyKitDecisions(charred, [plan().kit.shortages[0]!.waysOut[1]!.decision], 1).steps;
     expect(changed).toMatchObject({
       occupies: { appliance: 'oven', setting: '240 °C' },

@@ -85,10 +85,10 @@ function volumeOf(lines: readonly MeasuredLine[], role: MeasuredLine['role']): n
 
 const part = (line: MeasuredLine, of: 'water' | 'fat' | 'sugar' | 'salt') =>
   line.grams * (line.food?.composition?.[of].value ?? 0);
-export const saltOf = (line: MeasuredLine) => part(line, 'salt');
-export const sugarOf = (line: MeasuredLine) => part(line, 'sugar');
+const saltOf = (line: MeasuredLine) => part(line, 'salt');
+const sugarOf = (line: MeasuredLine) => part(line, 'sugar');
 const acidOf = (line: MeasuredLine) => line.grams * (line.food?.composition?.acid?.share.value ?? 0);
-export const aceticOf = (line: MeasuredLine) => {
+const aceticOf = (line: MeasuredLine) => {
   const acid = line.food?.composition?.acid;
   return acid ? line.grams * acid.share.value * asAcetic[acid.kind] : 0;
 };

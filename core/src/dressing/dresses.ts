@@ -7,7 +7,7 @@ export type Base = (typeof bases)[number];
  * Grams of dressing for a gram of what it dresses, ~: 12–15 g for 50 g of leaves, 10–15 % of vegetables,
  * pulses and grains, 15–20 % of potatoes, 30–60 % of bread.
  */
-export const dressingShare: Readonly<Record<Base, readonly [number, number]>> = {
+const dressingShare: Readonly<Record<Base, readonly [number, number]>> = {
   leaves: [0.24, 0.3],
   'vegetables and pulses': [0.1, 0.15],
   potatoes: [0.15, 0.2],

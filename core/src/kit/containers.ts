@@ -5,7 +5,7 @@ import { type DishPortions, lineMeasure, nameStations } from '../portions/index.
 import type { ContainerRow } from './types.js';
 
 /** A dish as it will be made, and how much of it is made where. */
-export interface KitDish {
+interface KitDish {
   readonly decided: ClassDish;
   readonly portions: DishPortions;
 }

@@ -4,7 +4,7 @@ import type { ContainerInput } from './containers.js';
 import type { ToolUse } from './types.js';
 
 /** What is there, and how many of it. */
-export interface CountedTool {
+interface CountedTool {
   readonly tool: string;
   readonly count: number;
 }

@@ -26,7 +26,7 @@ const Drawing = styled.svg`
 `;
 
 /** A bowl on the map: where it lies, and where it lay before each addition. */
-export interface MappedBowl {
+interface MappedBowl {
   readonly title: string;
   readonly balance: Balance;
   readonly trail: readonly Balance[];
