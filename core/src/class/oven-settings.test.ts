@@ -86,9 +86,9 @@ describe('an appliance that the kitchen has not', () => {
     const decided = plan([plan().kit.shortages[0]!.waysOut[1]!.decision]);
     expect(decided.kit.shortages.filter(({ id }) => id.startsWith('appliance:'))).toEqual([]);
     expect(decided.kit.taken[0]!.sentence).toBe('Oven instead of the griddle');
-    const baked = decided.timeline.clock
-      .concat(decided.timeline.daysBefore)
-      .find(({ lane }) => lane === 'oven');
+    const baked = decided.timeline.clock.find(
+      ({ lane, kind, dishTitle }) => lane === 'oven' && kind === 'wait' && dishTitle !== '',
+    );
     expect(baked).toMatchObject({ dishTitle: 'Test salad', lane: 'oven' });
     const [changed] = applyKitDecisions(charred, [plan().kit.shortages[0]!.waysOut[1]!.decision], 1).steps;
     expect(changed).toMatchObject({
