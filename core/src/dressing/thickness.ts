@@ -9,7 +9,7 @@ const boundFat = 0.4;
 const coldFactor = 1.25;
 /** From here on a dip is taken up with bread, and from there on it is spread. ~ */
 const dippableFrom = 0.1;
-const spreadableFrom = 0.3;
+const spreadableFrom = 0.4;
 
 /** How thick it is, from its solids and the fat that is bound in it. A starting estimate. */
 export function thicknessOf(

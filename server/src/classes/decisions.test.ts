@@ -1,5 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { noDecisions, type ClassNeeds, type ClassPlan, type ShoppingRow } from '@fornax/core';
+import {
+  noDecisions,
+  parseRecipeText,
+  type ClassNeeds,
+  type ClassPlan,
+  type ShoppingRow,
+} from '@fornax/core';
+import { v7 as uuid } from 'uuid';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
@@ -84,17 +91,29 @@ describe('decisions about the lists', () => {
     },
   );
   it('what the plan adds can be left out, and is then no job of it', async () => {
-    const mixing = (of: ClassPlan) =>
-      of.timeline.clock.filter(({ title }) => title.startsWith('Mix the dressing again'));
-    const [added] = mixing(await plan());
-    expect(added!.addedFor).toMatch(/^It separates after about 10 min/);
-    expect((await patch({ decisions: { ...noDecisions, leftOut: [added!.id] } })).status).toBe(200);
-    const without = await plan();
-    expect(mixing(without)).toEqual([]);
-    expect(without.timeline.leftOut).toMatchObject([
-      { stepKey: added!.id, title: 'Mix the dressing again just before pouring' },
-    ]);
-    await patch({ decisions: noDecisions });
+    const [recipeId, classId] = [uuid(), uuid()];
+    const steps = '1. Roast the peppers at 200 °C for 20 minutes.\n2. Slice the peppers.';
+    const text = `Peppers\nServes 4\n\n4 peppers\n\n${steps}`;
+    const content = parseRecipeText(text, { system: 'metric' });
+    await harness.cook.post('/api/recipes').send({ id: recipeId, content }).expect(201);
+    const dishes = [{ id: uuid(), recipeId, portion: 'side', maker: 'every station' }];
+    const made = { id: classId, title: 'Peppers', startsAt: '2099-12-05T18:30', dishes };
+    const { body: view } = await harness.cook.post('/api/classes').send(made).expect(201);
+    const planned = async () =>
+      (await harness.cook.get(`/api/classes/${classId}/plan`).expect(200)).body as ClassPlan;
+    const cooling = (of: ClassPlan) => of.timeline.clock.filter(({ addedFor }) => addedFor !== '');
+    const [added] = cooling(await planned());
+    expect(added!.addedFor).toMatch(/comes out hot/);
+    const leftOut = [`${added!.ref.dishId}/${added!.ref.stepId}`];
+    await harness.cook
+      .patch(`/api/classes/${classId}`)
+      .set('If-Match', `"r${view.revision}"`)
+      .send({ decisions: { ...noDecisions, leftOut } })
+      .expect(200);
+    const without = await planned();
+    expect(cooling(without)).toEqual([]);
+    expect(without.timeline.leftOut).toMatchObject([{ stepKey: leftOut[0] }]);
+    await harness.cook.delete(`/api/classes/${classId}`).expect(204);
   });
   it('classes of another kitchen, or none, are not bought for', async () => {
     await patch({ decisions: { ...noDecisions, together: ['018f0000-0000-7000-8000-000000000000'] } });

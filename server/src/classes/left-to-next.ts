@@ -3,6 +3,9 @@ import { Op } from 'sequelize';
 import { ClassDishRow, ClassRow, RecipeRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 
+/** Of a course that has gone on for longer, its last classes are looked at. */
+const mostEarlier = 40;
+
 type LeftToIt = NonNullable<ClassFacts['leftToIt']>;
 
 /**
@@ -15,10 +18,12 @@ export async function leftToNext(
 ): Promise<ReadonlyMap<string, LeftToIt>> {
   const courses = [...new Set(rows.flatMap(({ courseId }) => courseId ?? []))];
   if (courses.length === 0) return new Map();
+  const latest = rows.reduce((last, { startsAt }) => (startsAt > last ? startsAt : last), '');
   const classes = await new KitchenScope(ClassRow, kitchenId).find({
     attributes: ['id', 'courseId', 'startsAt', 'title'],
-    where: { deletedAt: null, courseId: { [Op.in]: courses } },
+    where: { deletedAt: null, courseId: { [Op.in]: courses }, startsAt: { [Op.lt]: latest } },
     order: [['startsAt', 'DESC']],
+    limit: mostEarlier,
   });
   const before = new Map(
     rows.flatMap((row) => {
