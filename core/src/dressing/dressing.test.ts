@@ -120,9 +120,10 @@ const table: Row[] = [
     'pourable',
     10,
   ],
-  // 240 g chickpeas: 6.24 fat, 1.2 salt, 0.96 sugar, 165.6 water; 60 g tahini: 33.6 fat, 0.3 sugar, 0.06 salt,
-  // 1.2 water; 30 ml lemon 30.9 g: 28.428 water, 0.0927 fat, 0.6798 sugar, 1.6995 citric × 0.938 = 1.594; 2 g salt.
-  // 332.9 g: salt 3.26 = 0.98 %, acid 0.48 %, sugar 1.9398 = 0.58 %. Solids 27 %, fat 12 % × 0.4: 32 %, to dip into.
+  // 240 g chickpeas: 6.24 fat, 1.2 salt, 0.96 sugar, 165.6 water; 60 g tahini: 33.6 fat, 0.3 sugar, 0.06
+  // salt, 1.2 water; 30 ml lemon 30.9 g: 28.428 water, 0.0927 fat, 0.6798 sugar, 1.6995 citric × 0.938 =
+  // 1.594; 2 g salt. 332.9 g: salt 3.26 = 0.98 %, acid 0.48 %, sugar 1.9398 = 0.58 %. Solids 27 %, fat
+  // 12 % × 0.4: 32 %, to dip into.
   [
     ['240 g chickpeas, drained', '60 g tahini', '30 ml lemon juice', '2 g fine salt'],
     'blend',
