@@ -38,6 +38,11 @@ describe('a line under each dressing', () => {
       'It dresses about 290 g, and 570 g are on the bench: make more.',
     ]);
   });
+  it('of what nobody knows what it consists of no balance is told', () =>
+    expect(dressed(['60 ml olive oil', '20 ml cider vinegar', '30 g quince paste'])).toMatchObject({
+      words: 'balance not known, for what is in it: quince paste',
+      remedies: [],
+    }));
   it('more acid than oil is said the other way round', () =>
     expect(dressed(['20 ml olive oil', '60 ml cider vinegar', '2 g fine salt']).words).toMatch(
       /^1 : 3, acid-led/,

@@ -13,6 +13,7 @@ import { findIngredient, type Larder } from '../larder/index.js';
 import { lineMeasure } from '../portions/index.js';
 import type { Recipe, RecipeComponent, RecipeLine } from '../recipes/index.js';
 import type { Timeline } from '../timeline/index.js';
+import { listed } from '../words/index.js';
 import type { PlannedDish } from './planned-dish.js';
 
 /** What is to be said of a dressing or dip of a dish, as it is made at a station. */
@@ -52,6 +53,9 @@ export function dressingsOf(
         });
         if (balance.grams <= 0) return [];
         const grams = balance.grams * (factor || 1);
+        const notKnown = balance.missing.filter(({ what }) => what === 'composition').map(({ name }) => name);
+        if (notKnown.length > 0)
+          return [unknownBalance({ id, recipeId: decided.recipeId, component }, balance, notKnown)];
         const base = component.role === 'dressing' ? baseOf(recipe, larder) : null;
         const reach = base && dresses(base.kind, { ...balance, grams });
         const enough = reach ? (reach.grams[0] + reach.grams[1]) / 2 : 0;
@@ -74,6 +78,23 @@ export function dressingsOf(
         ];
       });
   });
+}
+
+/** Of what nobody knows what it consists of no balance is told. */
+function unknownBalance(
+  { id, recipeId, component }: { id: DishId; recipeId: RecipeId; component: RecipeComponent },
+  { workings }: Balance,
+  notKnown: readonly string[],
+): DishDressing {
+  return {
+    dishId: id,
+    recipeId,
+    componentId: component.id,
+    name: component.name,
+    words: `balance not known, for what is in it: ${listed(notKnown, 3)}`,
+    remedies: [],
+    workings: workings.salt,
+  };
 }
 
 function linesOf({ lines }: Recipe, { id }: RecipeComponent): RecipeLine[] {

@@ -122,8 +122,8 @@ function noteOf(line: RecipeLine, ingredient: Ingredient | null): string {
   return [cut ? withCut(note, cut) : note, line.optional ? 'optional' : ''].filter(Boolean).join(', ');
 }
 
-function withCut(note: string, { words }: Cut): string {
-  return /\d ?(?:mm|cm)\b/.test(note) ? note : note ? `${note} (${words})` : words;
+function withCut(note: string, { words, size }: Cut): string {
+  return /\d ?(?:mm|cm)\b/.test(note) ? note : note ? `${note} (${size})` : words;
 }
 
 function adviceOf(line: RecipeLine): string {
