@@ -1,5 +1,6 @@
 import { type Amount, type MeasureSystem, sizeOfUnit, toNumber, unitKind } from '../amounts/index.js';
 import type { ClassDish, KitDecision } from '../class/index.js';
+import { rememberLast } from '../identity/index.js';
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import { type DishPortions, lineMeasure, nameStations } from '../portions/index.js';
 import type { ContainerRow } from './types.js';
@@ -58,19 +59,18 @@ export interface SortedPlace {
  */
 export function sortedPlaces(input: ContainerInput): SortedPlace[] {
   return placesOf(input).map(({ place, stations, columns }) => {
-    const rows = new Map<string, ContainerRow & { holds: string[] }>();
+    const rows = new Map<string, { place: string; container: string; count: number; holds: string[] }>();
     let foodGrams = 0;
     const sharedWith = new Set<string>();
     for (const column of columns) {
       for (const { container, name, grams, goesIn } of sortedLines(input, column)) {
         const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
+        rows.set(container, row);
+        const isTray = container === 'produce tray';
         // One lemon is there for its juice and its zest.
-        if (container === 'produce tray' && row.holds.includes(name)) continue;
-        rows.set(container, {
-          ...row,
-          count: container === 'produce tray' ? 1 : row.count + (sharedWith.has(goesIn) ? 0 : 1),
-          holds: [...row.holds, name],
-        });
+        if (isTray && row.holds.includes(name)) continue;
+        row.count = isTray ? 1 : row.count + (sharedWith.has(goesIn) ? 0 : 1);
+        row.holds.push(name);
         if (goesIn) sharedWith.add(goesIn);
         foodGrams += grams;
       }
@@ -111,28 +111,43 @@ interface SortedLine {
 }
 
 /** Each line of a batch with what it is set out in. */
-function sortedLines(input: ContainerInput, { dish, batch }: Column): SortedLine[] {
+function sortedLines(input: ContainerInput, { dish, batch }: Column): readonly SortedLine[] {
   const { recipe } = dish.decided;
   const larder = input.larder ?? standardLarder;
-  return dish.portions.components
+  const lines = remembered(dish.portions, [recipe, larder], () =>
+    dish.portions.batches.map((_, each) => linesOf(dish, each, larder)),
+  )[batch]!;
+  return lines.map((line) => {
+    const isShared = line.step !== undefined && isSetOutTogether(line.container, input);
+    return { ...line, goesIn: isShared ? [line.container, dish.decided.id, line.step].join(' ') : '' };
+  });
+}
+
+/** A line of a batch in its container, and the step that uses it first. */
+type LineInContainer = Omit<SortedLine, 'goesIn'> & { readonly step: string | undefined };
+
+const remembered = rememberLast<DishPortions, readonly (readonly LineInContainer[])[]>();
+
+function linesOf(
+  { decided: { recipe }, portions }: KitDish,
+  batch: number,
+  larder: Larder,
+): LineInContainer[] {
+  return portions.components
     .flatMap((component) => component.lines)
     .filter((line) => !line.cells[batch]!.absent)
     .map((line) => {
       const written = recipe.lines.find((each) => each.id === line.lineId)!;
       const { amount } = line.cells[batch]!;
-      const grams = lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0;
       const isFruit = written.byProducts.some((part) => part === 'juice' || part === 'zest');
-      const container = isFruit
-        ? 'produce tray'
-        : containerFor(amount, written.ingredient, written.preparation, { system: recipe.system, larder });
-      const step = recipe.steps.find(({ uses }) => uses.some((use) => use.line === written.id));
-      const isShared = isSetOutTogether(container, input);
       return {
-        container,
+        container: isFruit
+          ? 'produce tray'
+          : containerFor(amount, written.ingredient, written.preparation, { system: recipe.system, larder }),
         // What students squeeze and zest is set out whole.
         name: isFruit ? line.name.replace(/ (?:juice|zest)(?: and (?:juice|zest))?$/, '') : line.name,
-        grams,
-        goesIn: isShared && step ? [container, dish.decided.id, step.id].join(' ') : '',
+        grams: lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0,
+        step: recipe.steps.find(({ uses }) => uses.some((use) => use.line === written.id))?.id,
       };
     });
 }

@@ -8,7 +8,7 @@ import {
   dresses,
   schoolTargets,
 } from '../dressing/index.js';
-import type { ComponentId, DishId, RecipeId } from '../identity/index.js';
+import { type ComponentId, type DishId, type RecipeId, rememberLast } from '../identity/index.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import { lineMeasure } from '../portions/index.js';
 import type { Recipe, RecipeComponent, RecipeLine } from '../recipes/index.js';
@@ -46,17 +46,12 @@ export function dressingsOf(
     return recipe.components
       .filter(({ role }) => role === 'dressing' || role === 'dip')
       .flatMap((component): DishDressing[] => {
-        const lines = linesOf(recipe, component);
-        const balance = balanceDressing(lines, larder, {
-          method: dressingMethodOf(recipe, component.id),
-          system: recipe.system,
-        });
+        const { balance, base } = asWritten(recipe, component, larder);
         if (balance.grams <= 0) return [];
         const grams = balance.grams * (factor || 1);
         const notKnown = balance.missing.filter(({ what }) => what === 'composition').map(({ name }) => name);
         if (notKnown.length > 0)
           return [unknownBalance({ id, recipeId: decided.recipeId, component }, balance, notKnown)];
-        const base = component.role === 'dressing' ? baseOf(recipe, larder) : null;
         const reach = base && dresses(base.kind, { ...balance, grams });
         const enough = reach ? (reach.grams[0] + reach.grams[1]) / 2 : 0;
         const onBench = (base?.grams ?? 0) * (factor || 1);
@@ -96,6 +91,25 @@ function unknownBalance(
     workings: workings.salt,
   };
 }
+
+interface AsWritten {
+  readonly balance: Balance;
+  /** What it dresses; null of a dip, and where nothing is weighed. */
+  readonly base: { readonly kind: Base; readonly grams: number } | null;
+}
+
+/** A dressing or dip for the recipe as written: what most edits of a class leave as it is. */
+function asWritten(recipe: Recipe, component: RecipeComponent, larder: Larder): AsWritten {
+  return remembered(component, [recipe.lines, recipe.steps, recipe.components, larder], () => ({
+    balance: balanceDressing(linesOf(recipe, component), larder, {
+      method: dressingMethodOf(recipe, component.id),
+      system: recipe.system,
+    }),
+    base: component.role === 'dressing' ? baseOf(recipe, larder) : null,
+  }));
+}
+
+const remembered = rememberLast<RecipeComponent, AsWritten>();
 
 function linesOf({ lines }: Recipe, { id }: RecipeComponent): RecipeLine[] {
   return lines.filter(({ componentId }) => componentId === id);

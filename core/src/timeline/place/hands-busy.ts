@@ -11,7 +11,7 @@ import { questionOf, rememberAnswers } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
 
 /** Moves that are tried for one plan. */
-const mostTries = 200;
+const mostTries = 150;
 /** A minute of watching too long weighs as much as so many minutes of work. */
 const weightOfWatching = 4;
 /** Shorter spells without work are no use to anybody. */
@@ -35,6 +35,8 @@ export function withHandsBusy(input: AttemptInput, attempt: Attempt): Attempt {
     const later = eatingLater(input, attempt, minutes);
     const spread = later && inItsTime(input, later);
     if (spread && percentIn(input, spread) >= least) return spread;
+    // Where the most room gives no more work, less of it does not either.
+    if (!isRoomy && spread && workIn(spread) <= workIn(busy)) break;
   }
   return busy;
 }
@@ -47,6 +49,17 @@ export function isBusier(input: AttemptInput, one: Attempt, other: Attempt): boo
 
 function percentIn({ facts }: AttemptInput, attempt: Attempt): number {
   return percentAtWork(spellsOf(attempt), eatMinuteOf(facts.lengthMinutes) + attempt.overrun);
+}
+
+/** Minutes of the class with work in hand. */
+function workIn(attempt: Attempt): number {
+  return joined(studentSpells(attempt)).reduce((sum, [from, to]) => sum + to - from, 0);
+}
+
+function studentSpells(attempt: Attempt): Spell[] {
+  return spellsOf(attempt)
+    .filter(({ kind, start }) => kind === 'students' && start >= 0)
+    .map(({ start, end }): Spell => [start, end]);
 }
 
 /** Minutes of 100 until eating with work in hand from which on no more is looked for. */
@@ -62,10 +75,8 @@ function usedPercent({ facts }: AttemptInput, attempt: Attempt): number {
 /** Minutes that jobs overlap, as far as the class has them to spare below 85 %. */
 function roomToSpread({ facts }: AttemptInput, attempt: Attempt): number {
   const spells = spellsOf(attempt);
-  const work = spells.filter(({ kind, start }) => kind === 'students' && start >= 0);
-  const sum = work.reduce((total, { start, end }) => total + end - start, 0);
-  const side = joined(work.map(({ start, end }): Spell => [start, end]));
-  const overlap = side.reduce((rest, [from, to]) => rest - (to - from), sum);
+  const sum = studentSpells(attempt).reduce((total, [from, to]) => total + to - from, 0);
+  const overlap = sum - workIn(attempt);
   const room = Math.floor(facts.lengthMinutes * fullClass) - usedMinutes(spells, facts.lengthMinutes);
   return Math.min(overlap, room, -attempt.overrun);
 }
@@ -119,17 +130,28 @@ function busied(
   const placement = new Placement(problem, starts, ({ id }) => isFixed.has(id));
   const hands = new Hands(tasks, placement, eatMinute);
   let tries = 0;
+  // What could not be moved to a minute mostly cannot after another move either: that is looked at last.
+  const failed = new Set<string>();
+  let isLookedAtAgain = false;
   const improve = (): boolean => {
     const now = hands.worth();
     for (const [task, to] of hands.wishes()) {
+      const wish = `${task} ${to}`;
+      if (isFixed.has(tasks[task]!.id) || failed.has(wish)) continue;
       if (tries++ >= mostTries) return false;
-      if (isFixed.has(tasks[task]!.id)) continue;
       const moves = placement.tried(task, to);
-      if (!moves || hands.worth(moves) <= now) continue;
+      if (!moves || hands.worth(moves) <= now) {
+        failed.add(wish);
+        continue;
+      }
       placement.take(moves);
+      isLookedAtAgain = true;
       return true;
     }
-    return false;
+    if (!isLookedAtAgain) return false;
+    isLookedAtAgain = false;
+    failed.clear();
+    return true;
   };
   while (improve());
   return placement.result();

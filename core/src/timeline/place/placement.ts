@@ -4,8 +4,6 @@ import type { Starts } from './attempt.js';
 /** Other starts of some tasks, by their numbers. */
 export type Moves = ReadonlyMap<number, number>;
 
-const noMoves: Moves = new Map();
-
 /** Tasks that one move may take along. */
 const mostMoved = 12;
 
@@ -36,6 +34,10 @@ interface Resource {
  */
 export class Placement {
   readonly starts: number[];
+  /** The same while a move is tried. */
+  readonly #now: number[];
+  readonly #minutes: readonly number[];
+  readonly #isFixed: readonly boolean[];
   readonly #numbers: ReadonlyMap<string, number>;
   readonly #before: Tie[][];
   readonly #after: Tie[][];
@@ -47,11 +49,14 @@ export class Placement {
   constructor(
     readonly problem: ScheduleProblem,
     starts: Starts,
-    private readonly isFixed: (task: ScheduleTask) => boolean,
+    isFixed: (task: ScheduleTask) => boolean,
   ) {
     const { tasks, links } = problem;
     this.#numbers = new Map(tasks.map(({ id }, number) => [id, number]));
     this.starts = tasks.map(({ id }) => starts[id]!);
+    this.#now = [...this.starts];
+    this.#minutes = tasks.map(({ minutes }) => minutes);
+    this.#isFixed = tasks.map(isFixed);
     this.#before = tasks.map(() => []);
     this.#after = tasks.map(() => []);
     for (const link of links) this.#tie(link);
@@ -83,59 +88,64 @@ export class Placement {
 
   /** What else moves where a task starts at another minute; null where that cannot be. */
   tried(task: number, to: number): Moves | null {
-    if (!this.#isInTime(task, to)) return null;
-    const moves = new Map([[task, to]]);
-    const open = [task];
-    while (open.length > 0) {
-      const wanted = this.#takenAlong(open.shift()!, moves);
-      if (!wanted) return null;
-      for (const [each, start] of wanted) {
-        if (!this.#isInTime(each, start)) return null;
-        // What is pushed to and fro does not come to rest.
-        if (moves.has(each) || moves.size >= mostMoved) return null;
-        moves.set(each, start);
-        open.push(each);
-      }
+    const moves = new Map<number, number>();
+    const found = this.#moved(moves, task, to) && [...moves.keys()].every((each) => this.#isAllowed(each));
+    for (const each of moves.keys()) this.#now[each] = this.starts[each]!;
+    return found ? moves : null;
+  }
+
+  /** Moves a task with all that hangs on it; false where that cannot be. */
+  #moved(moves: Map<number, number>, task: number, to: number): boolean {
+    const wanted: [number, number][] = [[task, to]];
+    for (const [each, start] of wanted) {
+      // What is pushed to and fro does not come to rest.
+      if (!this.#isInTime(each, start) || moves.has(each) || moves.size >= mostMoved) return false;
+      moves.set(each, start);
+      this.#now[each] = start;
+      const along = this.#takenAlong(each, moves);
+      if (!along) return false;
+      wanted.push(...along);
     }
-    return [...moves.keys()].every((each) => this.#isAllowed(each, moves)) ? moves : null;
+    return true;
   }
 
   /** Whether the starts it was given keep all that the problem asks for. */
   isSound(): boolean {
-    return this.starts.every((_, task) => this.#isAllowed(task, noMoves));
+    return this.starts.every((_, task) => this.#isAllowed(task));
   }
 
   take(moves: Moves): void {
-    for (const [task, start] of moves) this.starts[task] = start;
+    for (const [task, start] of moves) this.starts[task] = this.#now[task] = start;
   }
 
   result(): Starts {
     return Object.fromEntries(this.problem.tasks.map(({ id }, number) => [id, this.starts[number]!]));
   }
 
-  #at(task: number, moves: Moves): number {
-    return moves.get(task) ?? this.starts[task]!;
-  }
-
-  #endOf(task: number, moves: Moves): number {
-    return this.#at(task, moves) + this.problem.tasks[task]!.minutes;
+  #endOf(task: number): number {
+    return this.#now[task]! + this.#minutes[task]!;
   }
 
   /** Tasks that must move with one, by links and because it takes their place; null where one cannot. */
   #takenAlong(task: number, moves: Moves): Map<number, number> | null {
     const found = new Map<number, number>();
+    const [start, end] = [this.#now[task]!, this.#endOf(task)];
     for (const { other, minLag, maxLag } of this.#before[task]!) {
-      const lag = this.#at(task, moves) - this.#endOf(other, moves);
-      if (lag < minLag) found.set(other, this.#at(other, moves) + lag - minLag);
-      if (lag > maxLag) found.set(other, this.#at(other, moves) + lag - maxLag);
+      const lag = start - this.#endOf(other);
+      if (lag < minLag) found.set(other, this.#now[other]! + lag - minLag);
+      if (lag > maxLag) found.set(other, this.#now[other]! + lag - maxLag);
     }
     for (const { other, minLag, maxLag } of this.#after[task]!) {
-      const lag = this.#at(other, moves) - this.#endOf(task, moves);
-      if (lag < minLag) found.set(other, this.#at(other, moves) + minLag - lag);
-      if (lag > maxLag) found.set(other, this.#at(other, moves) + maxLag - lag);
+      const lag = this.#now[other]! - end;
+      if (lag < minLag) found.set(other, this.#now[other]! + minLag - lag);
+      if (lag > maxLag) found.set(other, this.#now[other]! + maxLag - lag);
     }
-    for (const [other, start] of this.#pushed(task, moves)) if (!found.has(other)) found.set(other, start);
-    for (const other of found.keys()) if (this.isFixed(this.problem.tasks[other]!)) return null;
+    // What starts while a task has all of what it needs begins after it.
+    for (const other of this.#rivalsOf(task)) {
+      const at = this.starts[other]!;
+      if (at >= start && at < end && !moves.has(other) && !found.has(other)) found.set(other, end);
+    }
+    for (const other of found.keys()) if (this.#isFixed[other]) return null;
     return found;
   }
 
@@ -153,62 +163,48 @@ export class Placement {
     return found;
   }
 
-  /** What starts while a task has all of what it needs begins after it. */
-  #pushed(task: number, moves: Moves): Map<number, number> {
-    const [start, end] = [this.#at(task, moves), this.#endOf(task, moves)];
-    const found = new Map<number, number>();
-    for (const other of this.#rivalsOf(task)) {
-      const at = this.starts[other]!;
-      if (at >= start && at < end && !moves.has(other)) found.set(other, end);
-    }
-    return found;
-  }
-
   #isInTime(task: number, start: number): boolean {
     const { earliest = -Infinity, latest = Infinity, minutes } = this.problem.tasks[task]!;
     return start >= earliest && start + minutes <= latest;
   }
 
-  #isAllowed(task: number, moves: Moves): boolean {
-    const [start, end] = [this.#at(task, moves), this.#endOf(task, moves)];
+  #isAllowed(task: number): boolean {
+    const [start, end] = [this.#now[task]!, this.#endOf(task)];
     return (
       this.#isInTime(task, start) &&
-      this.#before[task]!.every((tie) => keeps(tie, start - this.#endOf(tie.other, moves))) &&
-      this.#after[task]!.every((tie) => keeps(tie, this.#at(tie.other, moves) - end)) &&
-      this.#uses[task]!.every((use) => this.#hasRoom(task, use, moves))
+      this.#before[task]!.every((tie) => keeps(tie, start - this.#endOf(tie.other))) &&
+      this.#after[task]!.every((tie) => keeps(tie, this.#now[tie.other]! - end)) &&
+      this.#uses[task]!.every((use) => this.#hasRoom(use, start, end))
     );
   }
 
-  #hasRoom(task: number, { resource, units, setting }: Use, moves: Moves): boolean {
+  #hasRoom({ task, resource, units, setting }: Use, start: number, end: number): boolean {
     const { capacity, open, changeover, uses } = this.#resources[resource]!;
-    const start = this.#at(task, moves);
-    const end = this.#endOf(task, moves);
     if (open && !isOpen(open, start, end)) return false;
     let most = capacity - units;
     // The most at once is reached where it starts or where another one starts.
-    const besides: number[] = [];
+    const besides: Use[] = [];
     for (const other of uses) {
       if (other.task === task) continue;
-      const from = this.#at(other.task, moves);
-      const to = from + this.problem.tasks[other.task]!.minutes;
+      const from = this.#now[other.task]!;
+      const to = from + this.#minutes[other.task]!;
       const isOther = setting !== undefined && other.setting !== undefined && other.setting !== setting;
       if (isOther && from < end + changeover && to + changeover > start) return false;
-      if (from < end && to > start) besides.push(other.task);
+      if (from < end && to > start) besides.push(other);
       if (from <= start && to > start) most -= other.units;
     }
     if (most < 0) return false;
     return besides.every((each) => {
-      const minute = this.#at(each, moves);
-      return minute <= start || this.#unitsAt(besides, uses, minute, moves) + units <= capacity;
+      const minute = this.#now[each.task]!;
+      return minute <= start || this.#unitsAt(besides, minute) + units <= capacity;
     });
   }
 
-  #unitsAt(tasks: readonly number[], uses: readonly Use[], minute: number, moves: Moves): number {
+  #unitsAt(uses: readonly Use[], minute: number): number {
     let sum = 0;
     for (const { task, units } of uses) {
-      if (!tasks.includes(task)) continue;
-      const from = this.#at(task, moves);
-      if (from <= minute && minute < from + this.problem.tasks[task]!.minutes) sum += units;
+      const from = this.#now[task]!;
+      if (from <= minute && minute < from + this.#minutes[task]!) sum += units;
     }
     return sum;
   }

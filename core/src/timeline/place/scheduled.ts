@@ -27,30 +27,26 @@ export function rememberAnswers<A>(most: number): (question: string, answerOf: (
 
 /** All that the answer hangs on, as text. */
 export function questionOf({ tasks, links, resources }: ScheduleProblem, options: unknown): string {
-  return `${textOfTasks(tasks)}${textOfLinks(links)}${JSON.stringify([resources, options])}`;
+  return `${textOfTasks(tasks)}\n\n${textOfLinks(links)}\n\n${JSON.stringify([resources, options])}`;
 }
 
-const textOfTasks = textOnce<ScheduleTask>(({ id, minutes, demands, earliest, latest, inClass }) => [
-  id,
-  minutes,
-  demands,
-  earliest,
-  latest,
-  inClass,
-]);
-const textOfLinks = textOnce<ScheduleLink>(({ from, to, minLag, maxLag, weight }) => [
-  from,
-  to,
-  minLag,
-  maxLag,
-  weight,
-]);
+const textOfTasks = textOnce<ScheduleTask>(
+  ({ id, minutes, demands, earliest, latest, inClass }) =>
+    `${id} ${minutes} ${earliest} ${latest} ${inClass}${demands.map(textOfDemand).join('')}`,
+);
+const textOfLinks = textOnce<ScheduleLink>(
+  ({ from, to, minLag, maxLag, weight }) => `${from} ${to} ${minLag} ${maxLag} ${weight}`,
+);
 
-/** The text of a list, made once: several questions are asked about the same tasks. */
-function textOnce<T>(partsOf: (each: T) => unknown[]): (list: readonly T[]) => string {
+function textOfDemand({ resource, units, setting }: ScheduleTask['demands'][number]): string {
+  return ` ${resource} ${units} ${setting}`;
+}
+
+/** The text of a list, made once: several questions are asked about the same tasks. Ids hold no line ends. */
+function textOnce<T>(textOf: (each: T) => string): (list: readonly T[]) => string {
   const texts = new WeakMap<readonly T[], string>();
   return (list) => {
-    const text = texts.get(list) ?? JSON.stringify(list.map(partsOf));
+    const text = texts.get(list) ?? list.map(textOf).join('\n');
     texts.set(list, text);
     return text;
   };

@@ -75,6 +75,8 @@ function mostThatFit(
   steps: readonly StepKey[],
   fits: (steps: readonly StepKey[]) => boolean,
 ): readonly StepKey[] {
+  // A class that is too full as it is has no room for any of them: large classes are asked that first.
+  if (steps.length === 0 || !fits([])) return [];
   let best = 0;
   let tooMany = steps.length + 1;
   // Mostly all of them fit, so that is tried first.
@@ -82,8 +84,6 @@ function mostThatFit(
   while (count > best) {
     if (fits(steps.slice(0, count))) best = count;
     else tooMany = count;
-    // A class that is too full as it is has no room for any of them.
-    if (count === steps.length && best === 0 && !fits([])) return [];
     count = (best + tooMany) >> 1;
   }
   return steps.slice(0, best);

@@ -3,10 +3,6 @@ import type { ClassTasks, PlanTask, TaskInput } from '../tasks/types.js';
 
 const built = new WeakMap<TaskInput, ClassTasks>();
 
-/**
- * The tasks of a class that runs over by so many minutes, or below 0 ends before its time: built once for all
- * that is asked of the same input.
- */
 /** The same in other hours: its tasks are the same ones. */
 export function withOtherHours<Input extends TaskInput, Hours extends object>(
   input: Input,
@@ -17,6 +13,10 @@ export function withOtherHours<Input extends TaskInput, Hours extends object>(
   return other;
 }
 
+/**
+ * The tasks of a class that runs over by so many minutes, or below 0 ends before its time: built once for all
+ * that is asked of the same input.
+ */
 export function tasksOf(input: TaskInput, overrun: number): ClassTasks {
   const onTime = built.get(input) ?? buildTasks(input);
   built.set(input, onTime);

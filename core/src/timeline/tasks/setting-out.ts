@@ -76,8 +76,17 @@ function rowOf(kind: Measured, all: readonly LineSetOut[]): { seconds: number; h
   };
 }
 
+function linesOf(input: TaskInput, dish: DishOnClock): readonly LineSetOut[] {
+  const { decisions, toStudents, toStaff } = input;
+  return dishRemembered(dish.portions, [dish.timed, decisions.when, toStudents, toStaff], () =>
+    linesOfDish(input, dish),
+  );
+}
+
+const dishRemembered = rememberLast<DishOnClock['portions'], readonly LineSetOut[]>();
+
 /** The lines of a dish that students find at their station. */
-function linesOf(input: TaskInput, { timed, portions }: DishOnClock): LineSetOut[] {
+function linesOfDish(input: TaskInput, { timed, portions }: DishOnClock): LineSetOut[] {
   if (!isMadeByStudents(timed.maker)) return [];
   const isLeft = leftForClass(input, timed);
   return portions.components
