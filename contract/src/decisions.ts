@@ -23,6 +23,8 @@ import {
   type OwnSet,
   type Rational,
   type StepKey,
+  type TechniqueLevel,
+  techniqueLevels,
 } from '@fornax/core';
 import {
   IsAlternatives,
@@ -103,6 +105,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   @MayBeAbsent() @IsPins() pins: Record<string, number> = {};
   @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
   @MayBeAbsent() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};
+  @MayBeAbsent() @IsStepChoices(techniqueLevels) levels: Record<string, TechniqueLevel> = {};
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(200)

@@ -169,7 +169,7 @@ export function IsStepChoices(words: readonly string[]): PropertyDecorator {
   return named(
     'isStepChoices',
     (value) => isTextMap(value, (word) => words.includes(word as string)),
-    `Choose ${words.join(' or ')}.`,
+    `Choose ${[words.slice(0, -1).join(', '), words[words.length - 1]].join(' or ')}.`,
   )();
 }
 

@@ -123,3 +123,29 @@ Method
   const wait = /(\d\d):(\d\d) to (\d\d):(\d\d)/.exec((await boiled.getAttribute('aria-label'))!)!;
   expect(await startIn(page, /^Drain the beans/)).toBeLessThan(Number(wait[3]) * 60 + Number(wait[4]));
 });
+
+test('what the class knows is shown no more, stays so through a reload, and is shown again by undoing', async ({
+  kitchen: page,
+}) => {
+  await makeClass(page, 'Well known');
+  await addDish(page, 'Beetroot');
+  await goTo(page, 'Time');
+  const clock = page.getByRole('group', { name: 'Clock' });
+  const shown = clock.getByRole('button', { name: /^Show: / });
+  await expect(page.getByText('Looking for a better plan')).toHaveCount(0);
+  const before = await shown.count();
+  const name = (await shown.first().getAttribute('aria-label'))!.split(',')[0]!;
+  await shown.first().click();
+  await page.getByRole('button', { name: /For the class/ }).click();
+  await page.getByRole('option', { name: 'known to all: not shown' }).click();
+  await expect(clock.getByRole('button', { name: new RegExp(`^${name}`) })).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await expect(clock.getByRole('button').first()).toBeVisible();
+  await expect(clock.getByRole('button', { name: new RegExp(`^${name}`) })).toHaveCount(0);
+  // The step itself is still there, and says how well it is known.
+  await clock.getByRole('button', { name: new RegExp(`^${name.replace('Show: ', '')}`) }).focus();
+  await page.getByRole('button', { name: /For the class/ }).click();
+  await page.getByRole('option', { name: /^new to the class/ }).click();
+  await expect(shown).toHaveCount(before);
+});

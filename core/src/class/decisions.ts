@@ -56,6 +56,10 @@ export interface KitDecisions {
   readonly ownSets: readonly OwnSet[];
 }
 
+/** How well a class knows a technique: what is new is shown in full, what is practised in half the time. */
+export const techniqueLevels = ['new', 'practised', 'known'] as const;
+export type TechniqueLevel = (typeof techniqueLevels)[number];
+
 /** What the instructor decided about the times of a class. Steps are named "dish/step". */
 export interface TimelineDecisions {
   /** Task → start in minutes from class start. */
@@ -64,6 +68,8 @@ export interface TimelineDecisions {
   readonly hands: Readonly<Record<string, 'you' | 'assistant'>>;
   /** Step → in class or before, against what the recipe or the planner says. */
   readonly when: Readonly<Record<StepKey, 'in class' | 'before'>>;
+  /** Technique, or step without one → how well the class knows it, against what the course says. */
+  readonly levels: Readonly<Record<string, TechniqueLevel>>;
   /** Steps that the plan would add by itself and the instructor does not want. */
   readonly leftOut: readonly StepKey[];
   /** What is wanted most of the plan: the shortest class, or food that waits least before it is used. */
@@ -74,6 +80,7 @@ export const noTimelineDecisions: TimelineDecisions = {
   pins: {},
   hands: {},
   when: {},
+  levels: {},
   leftOut: [],
   aim: 'shortest',
 };

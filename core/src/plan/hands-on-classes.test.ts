@@ -94,6 +94,24 @@ describe('showing', () => {
     expect(shown(1)!.end - shown(1)!.start).toBe(3);
     expect(shown(2)).toBeUndefined();
   });
+  it('as the instructor says, whatever the course has practised; of several techniques the newest counts', () => {
+    const shown = (techniques: string[], levels: Record<string, 'new' | 'practised' | 'known'>) =>
+      entryOf(
+        planned([{ demonstrateMinutes: 5, techniques }], { practised: { dice: 2 }, decisions: { levels } }),
+        'd1/s1:shown',
+      ) as ReturnType<typeof entryOf> | undefined;
+    const minutes = (...asked: Parameters<typeof shown>) => {
+      const entry = shown(...asked);
+      return entry ? entry.end - entry.start : 0;
+    };
+    expect(minutes(['dice'], { dice: 'new' })).toBe(5);
+    expect(minutes(['dice'], { dice: 'practised' })).toBe(3);
+    expect(minutes(['dice', 'zest'], {})).toBe(5);
+    expect(minutes(['dice', 'zest'], { zest: 'known' })).toBe(0);
+    // A step without a technique is known by itself.
+    expect(minutes([], { 'd1/s1': 'known' })).toBe(0);
+    expect(minutes([], { 'd1/s2': 'known' })).toBe(5);
+  });
 });
 
 describe('what is made ahead', () => {

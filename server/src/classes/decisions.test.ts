@@ -60,6 +60,7 @@ describe('decisions about the lists', () => {
     [{ leftOut: [7] }, 'decisions.leftOut', 'Name the jobs that are left out.'],
     [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'],
     [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
+    [{ levels: { dice: 'old' } }, 'decisions.levels', 'Choose new, practised or known.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });
     expect([status, body.errors]).toEqual([422, [{ field, sentence }]]);
@@ -77,7 +78,7 @@ describe('decisions about the lists', () => {
       });
       const older = Object.fromEntries(
         Object.entries(noDecisions).filter(
-          ([key]) => !['pins', 'hands', 'when', 'leftOut', 'aim'].includes(key),
+          ([key]) => !['pins', 'hands', 'when', 'levels', 'leftOut', 'aim'].includes(key),
         ),
       );
       expect((await patch({ decisions: older })).status).toBe(200);
@@ -85,6 +86,7 @@ describe('decisions about the lists', () => {
         pins: {},
         hands: {},
         when: {},
+        levels: {},
         leftOut: [],
         aim: 'shortest',
       });

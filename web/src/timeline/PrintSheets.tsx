@@ -52,8 +52,25 @@ const Paper = styled.section`
   }
 `;
 
+/** Jobs of oven, hob, cold and assistant in full: their threads are too narrow for the words. */
+const Beside = styled.ul`
+  columns: 2;
+  column-gap: 18pt;
+  margin: 4pt 0 0;
+  padding: 0;
+  list-style: none;
+  font-size: 9pt;
+  line-height: 1.25;
+  li {
+    break-inside: avoid;
+  }
+  strong {
+    font-variant-numeric: tabular-nums;
+  }
+`;
+
 /** Pixels of a printed page that the duet may take, so that the class is on one sheet. */
-const pageHeight = 930;
+const pageHeight = 950;
 /** Minutes drawn before and after the class. */
 const around = 12;
 
@@ -123,19 +140,38 @@ function WallDuet() {
   const { timeline, portions } = plan;
   const axis = createAxis(view.startsAt, view.zone);
   const end = Math.max(timeline.eatMinute, ...timeline.clock.map((entry) => entry.end));
+  const beside = timeline.clock.filter(
+    ({ lane, kind, end: until }) =>
+      until > -around && kind !== 'class' && lane !== 'you' && lane !== 'stations',
+  );
+  const forBeside = Math.ceil(beside.length / besideColumns) * besideHeight;
   return (
-    <Duet
-      timeline={timeline}
-      stations={portions.stations.sizes.length}
-      timeAt={(minute) => axis.local(minute).time}
-      scale={Math.min(mostPerMinute, pageHeight / (end + around))}
-      onMove={ignore}
-      onPreview={ignore}
-      onCancel={ignore}
-      onUnpin={ignore}
-    />
+    <>
+      <Duet
+        timeline={timeline}
+        stations={portions.stations.sizes.length}
+        timeAt={(minute) => axis.local(minute).time}
+        scale={Math.min(mostPerMinute, (pageHeight - forBeside) / (end + around))}
+        onMove={ignore}
+        onPreview={ignore}
+        onCancel={ignore}
+        onUnpin={ignore}
+      />
+      <Beside>
+        {beside.map((entry) => (
+          <li key={entry.id}>
+            <strong>{entry.localTime}</strong> {entry.title} ({entry.hands?.who ?? entry.lane}, until{' '}
+            {entry.localEnd})
+          </li>
+        ))}
+      </Beside>
+    </>
   );
 }
+
+/** In how many columns the jobs of the narrow threads are written out, and what a row of them takes. */
+const besideColumns = 2;
+const besideHeight = 24;
 
 const mostPerMinute = 7;
 const ignore = () => undefined;

@@ -6,6 +6,7 @@ import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { isFixed } from './clock-layout.js';
 import { StudentsOrPrepared } from './StudentsOrPrepared.js';
+import { WellKnown } from './WellKnown.js';
 import type { ClockEdits } from './useClockEdits.js';
 
 const Strip = styled.div`
@@ -73,6 +74,7 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
           )}
           <Whose entry={entry} />
           <LeaveOut entry={entry} />
+          <WellKnown entry={entry} />
           <StudentsOrPrepared entry={entry} />
         </>
       )}

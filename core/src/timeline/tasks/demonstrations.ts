@@ -17,7 +17,7 @@ export function addDemonstration(
   isAtStations: boolean,
 ): string | null {
   const { facts } = draft.input;
-  const { minutes, how } = shownMinutes(step, facts);
+  const { minutes, how } = shownMinutes(dish.id, step, facts);
   if (!isAtStations || minutes === 0 || facts.demonstrationPlates === 0) return null;
   return draft.add({
     ref: taskRef(dish.id, step.id, 'shown'),

@@ -1,5 +1,5 @@
 import type { ClassFacts } from '../../class/index.js';
-import { taskRef } from '../../identity/index.js';
+import { type DishId, taskRef } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { applianceDemand } from './appliances.js';
 import type { TaskDraft } from './draft.js';
@@ -19,7 +19,9 @@ const beginnerPace = 1.5;
 export function addHands(draft: TaskDraft, { dish, step, place, ofSwap }: StepToPlan): string {
   const { where, inClass } = place;
   const isShown = dish.maker === 'demonstration' && inClass && isWatched(dish, step, draft.input.facts);
-  const work = isShown ? shownToAll(step, draft.input.facts) : workOf(draft, { dish, step, place, ofSwap });
+  const work = isShown
+    ? shownToAll(dish.id, step, draft.input.facts)
+    : workOf(draft, { dish, step, place, ofSwap });
   if (where !== 'stations' && !inClass) draft.load[where] += work.minutes;
   const title = ofSwap ? `Swap: ${jobTitle(step, dish.recipe)}` : jobTitle(step, dish.recipe);
   const hands = draft.add({
@@ -55,8 +57,8 @@ function workOf(draft: TaskDraft, { dish, step, place: { where, factor, rounds }
   return work ? handsOnWork(work, factor, { ...hands, rounds }) : handsOn(step, factor, { ...hands, rounds });
 }
 
-function shownToAll(step: RecipeStep, facts: ClassFacts): HandsOn {
-  const { minutes, how } = shownMinutes(step, facts);
+function shownToAll(dishId: DishId, step: RecipeStep, facts: ClassFacts): HandsOn {
+  const { minutes, how } = shownMinutes(dishId, step, facts);
   return minutes > 0
     ? { minutes, pairs: 1, how }
     : {

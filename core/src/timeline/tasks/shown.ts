@@ -1,21 +1,33 @@
-import type { ClassFacts } from '../../class/index.js';
-import { lookUp } from '../../identity/index.js';
+import { type ClassFacts, type TechniqueLevel, techniqueLevels } from '../../class/index.js';
+import { type DishId, lookUp, stepKey } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import type { HowStep } from './types.js';
 
-/** How well a class knows what a step takes, by how often it was practised in the course. */
-export type Level = 'new' | 'practised' | 'known';
 /** Practised in so many earlier classes it is known. A starting estimate. */
 const knownFrom = 2;
 
-/** The level of the technique of a step that is known least; new where it has none. */
+/** What the level of a step hangs on: what the course practised, and what the instructor says. */
+type Taught = Pick<ClassFacts, 'practised' | 'decisions'>;
+
+/** What the instructor can say the level of: the techniques of a step, or the step where it has none. */
+export function levelKeys(dishId: DishId, { id, techniques }: RecipeStep): readonly string[] {
+  return techniques.length > 0 ? techniques : [stepKey(dishId, id)];
+}
+
+/** How well a class knows what a step takes: the technique that it knows least. */
 export function levelOf(
-  { techniques }: RecipeStep,
-  { practised = {} }: Pick<ClassFacts, 'practised'>,
-): Level {
-  const times = techniques.map((technique) => lookUp(practised, technique) ?? 0);
-  const least = times.length > 0 ? Math.min(...times) : 0;
-  return least >= knownFrom ? 'known' : least > 0 ? 'practised' : 'new';
+  dishId: DishId,
+  step: RecipeStep,
+  { practised = {}, decisions }: Taught,
+): TechniqueLevel {
+  const levels = levelKeys(dishId, step).map(
+    (key) => lookUp(decisions?.levels ?? {}, key) ?? practisedLevel(lookUp(practised, key) ?? 0),
+  );
+  return techniqueLevels.find((level) => levels.includes(level)) ?? 'new';
+}
+
+function practisedLevel(times: number): TechniqueLevel {
+  return times >= knownFrom ? 'known' : times > 0 ? 'practised' : 'new';
 }
 
 /**
@@ -23,14 +35,15 @@ export function levelOf(
  * class has practised it before; 0 where it knows it.
  */
 export function shownMinutes(
+  dishId: DishId,
   step: RecipeStep,
-  facts: Pick<ClassFacts, 'practised'>,
+  facts: Taught,
 ): { readonly minutes: number; readonly how: readonly HowStep[] } {
   const asWritten = {
     label: 'Demonstration as planned in the recipe',
     value: `${step.demonstrateMinutes} min`,
   };
-  const level = levelOf(step, facts);
+  const level = levelOf(dishId, step, facts);
   if (level === 'new' || step.demonstrateMinutes === 0)
     return { minutes: step.demonstrateMinutes, how: [asWritten] };
   const minutes = level === 'known' ? 0 : Math.ceil(step.demonstrateMinutes / 2);
@@ -39,7 +52,7 @@ export function shownMinutes(
     how: [
       asWritten,
       {
-        label: level === 'known' ? 'Known from the course' : 'Practised once in the course',
+        label: level === 'known' ? 'The class knows it' : 'The class has practised it',
         value: `${minutes} min`,
         note: level === 'known' ? 'Name it; it need not be shown again.' : 'Shown in half the time.',
       },

@@ -136,7 +136,7 @@ function keepsWhen({ dish, step }: StepToPlan, { toStaff }: TaskInput): number |
 function seenSoon({ dish, step }: StepToPlan, facts: ClassFacts): { maxLag?: number; isSeen?: boolean } {
   if (dish.making?.swap) return {};
   return {
-    maxLag: Math.max(0, Math.min(mostDelay, mostWatching - shownMinutes(step, facts).minutes)),
+    maxLag: Math.max(0, Math.min(mostDelay, mostWatching - shownMinutes(dish.id, step, facts).minutes)),
     isSeen: true,
   };
 }

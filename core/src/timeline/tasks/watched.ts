@@ -8,11 +8,11 @@ import { levelOf } from './shown.js';
  * bench while the stations work.
  */
 export function isWatched(
-  { recipe: { steps } }: TimedDish,
+  { id, recipe: { steps } }: TimedDish,
   step: RecipeStep,
-  facts: Pick<ClassFacts, 'practised'>,
+  facts: Pick<ClassFacts, 'practised' | 'decisions'>,
 ): boolean {
-  if (levelOf(step, facts) === 'known') return false;
+  if (levelOf(id, step, facts) === 'known') return false;
   if (steps.some(({ demonstrateMinutes }) => demonstrateMinutes > 0)) return step.demonstrateMinutes > 0;
   return teaches(step) || !steps.some(teaches);
 }
