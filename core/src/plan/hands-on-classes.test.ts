@@ -94,7 +94,7 @@ describe('showing', () => {
     expect(shown(1)!.end - shown(1)!.start).toBe(3);
     expect(shown(2)).toBeUndefined();
   });
-  it('as the instructor says, whatever the course has practised; of several techniques the newest counts', () => {
+  it('as the instructor says, whatever the course did; of several techniques the newest counts', () => {
     const shown = (techniques: string[], levels: Record<string, 'new' | 'practised' | 'known'>) =>
       entryOf(
         planned([{ demonstrateMinutes: 5, techniques }], { practised: { dice: 2 }, decisions: { levels } }),
