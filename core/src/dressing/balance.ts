@@ -51,11 +51,12 @@ export function balanceDressing(
     oilMillilitres,
     acidMillilitres,
     thickness: thickness.thickness,
+    firmness: thickness.firmness,
     emulsifiers,
     holdMinutes: held.minutes,
     school: schoolOf({ oil: shares.oil, creamy: creamyShare(measured), ratio }),
     allergens: [...new Set(measured.flatMap(({ food }) => food?.allergens ?? []))],
-    lines: measured.map(({ food: _, ...line }) => line),
+    lines: measured.map(({ food: _, foodGrams: __, ...line }) => line),
     missing: read.flatMap((each) => each.missing),
     notes: notesOf(measured),
     // Most balances are only compared: what is said of one is put together when it is asked for.
@@ -84,13 +85,14 @@ function volumeOf(lines: readonly MeasuredLine[], role: MeasuredLine['role']): n
 }
 
 const part = (line: MeasuredLine, of: 'water' | 'fat' | 'sugar' | 'salt') =>
-  line.grams * (line.food?.composition?.[of].value ?? 0);
+  line.foodGrams * (line.food?.composition?.[of].value ?? 0) +
+  (of === 'water' ? line.grams - line.foodGrams : 0);
 const saltOf = (line: MeasuredLine) => part(line, 'salt');
 const sugarOf = (line: MeasuredLine) => part(line, 'sugar');
-const acidOf = (line: MeasuredLine) => line.grams * (line.food?.composition?.acid?.share.value ?? 0);
+const acidOf = (line: MeasuredLine) => line.foodGrams * (line.food?.composition?.acid?.share.value ?? 0);
 const aceticOf = (line: MeasuredLine) => {
   const acid = line.food?.composition?.acid;
-  return acid ? line.grams * acid.share.value * asAcetic[acid.kind] : 0;
+  return acid ? line.foodGrams * acid.share.value * asAcetic[acid.kind] : 0;
 };
 
 /** Shares of the weight; what is not known and what is none of the others is among the solids. */

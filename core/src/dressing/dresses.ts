@@ -15,10 +15,26 @@ const dressingShare: Readonly<Record<Base, readonly [number, number]>> = {
   grains: [0.1, 0.15],
 };
 
+/** Starch that is dressed warm takes up so much more. ~ */
+const warmFactor = 4 / 3;
+const starches: readonly Base[] = ['potatoes', 'grains', 'vegetables and pulses'];
+
 /** Those that are made strong are meant to be used sparingly: 4–6 % of what they dress. */
 const sparing = [0.04, 0.06] as const;
 const strongAcidity = 4.6;
 const strongSalt = 4;
+
+export interface HowDressed {
+  /** Dressed while it is warm. */
+  readonly isWarm?: boolean;
+  /** Strong as it is, the usual amount of it is poured on. */
+  readonly isPoured?: boolean;
+}
+
+/** The usual share of dressing, from and to, by what is dressed. */
+export function usualShare(base: Base): readonly [number, number] {
+  return dressingShare[base];
+}
 
 export interface Dresses {
   /** From and to how many grams of such food this much dressing is enough for. */
@@ -31,9 +47,14 @@ export interface Dresses {
 export function dresses(
   base: Base,
   bowl: { readonly grams: number; readonly acidity: number; readonly salt: number },
+  { isWarm = false, isPoured = false }: HowDressed = {},
 ): Dresses {
-  const isStrong = bowl.acidity > strongAcidity || bowl.salt * 100 > strongSalt;
-  const [low, high] = isStrong ? sparing : dressingShare[base];
+  const isStrong = !isPoured && (bowl.acidity > strongAcidity || bowl.salt * 100 > strongSalt);
+  const warm = isWarm && !isStrong && starches.includes(base) ? warmFactor : 1;
+  const [low, high] = (isStrong ? sparing : dressingShare[base]).map((share) => share * warm) as [
+    number,
+    number,
+  ];
   const grams = [bowl.grams / high, bowl.grams / low] as const;
   return {
     grams,
@@ -46,8 +67,17 @@ export function dresses(
         { label: 'The dressing', value: `${Math.round(bowl.grams)} g` },
         {
           label: isStrong ? 'Made strong: used sparingly' : `Usual for ${base}`,
-          value: `${Math.round(low * 100)}–${Math.round(high * 100)} % of the weight`,
+          value: `${Math.round((low / warm) * 100)}–${Math.round((high / warm) * 100)} % of the weight`,
         },
+        ...(warm > 1
+          ? [
+              {
+                label: 'Dressed warm it takes up a third more',
+                value: '× 1⅓',
+                note: 'Dress it in two goes: warm, and again before it is eaten.',
+              },
+            ]
+          : []),
       ],
     },
   };

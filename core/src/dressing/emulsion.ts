@@ -7,6 +7,9 @@ const creamy =
   /^(?:yoghurt|strained-yoghurt|creme-fraiche|soured-cream|buttermilk|cream|cream-cheese|mayonnaise|tahini|peanut-butter|avocado|tofu|feta|blue-cheese|goats-cheese|cashews|egg)$/;
 const mustard = /mustard$/;
 const seeds = /^(?:tahini|peanut-butter|cashews|almonds|walnuts|hazelnuts|pine-nuts|sesame-seeds)$/;
+const vegetables = /(?:roasted-peppers|aubergine|beetroot|carrot|squash|avocado)$/;
+const pureed =
+  /(?:chickpeas|beans|lentils|peas|avocado|roasted-peppers|aubergine|beetroot|carrot|squash|cashews)$/;
 const dairy =
   /^(?:yoghurt|strained-yoghurt|creme-fraiche|soured-cream|buttermilk|mayonnaise|tofu|cream-cheese)$/;
 const others: readonly (readonly [RegExp, string])[] = [
@@ -31,9 +34,26 @@ const holds = {
 
 /** Share of the weight that is creamy by itself. */
 export function creamyShare(lines: readonly MeasuredLine[]): number {
+  return shareOf(lines, creamy);
+}
+
+/** Share of the weight that is puréed vegetables, whose fibre holds water. */
+export function pureedShare(lines: readonly MeasuredLine[]): number {
+  return shareOf(lines, vegetables);
+}
+
+/** Whether pulses or vegetables must be broken down before there is a dip at all. */
+export function needsBlending(lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[]): boolean {
+  return shareOf(lines, pureed) >= leastPureed;
+}
+
+/** Less of it than this is mashed with a fork. */
+const leastPureed = 0.25;
+
+function shareOf(lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[], pattern: RegExp): number {
   const grams = lines.reduce((sum, line) => sum + line.grams, 0);
   const own = lines
-    .filter(({ ingredient }) => ingredient !== null && creamy.test(ingredient))
+    .filter(({ ingredient }) => ingredient !== null && pattern.test(ingredient))
     .reduce((sum, line) => sum + line.grams, 0);
   return grams > 0 ? own / grams : 0;
 }
@@ -61,7 +81,7 @@ export function holdMinutesOf(
     .filter(({ ingredient }) => ingredient !== null && mustard.test(ingredient))
     .reduce((sum, line) => sum + line.millilitres, 0);
   const isEnough = volume > 0 && dose / volume >= mustardTo - 1e-9;
-  const [minutes, why] = holdOf(method, { isEnough, isBlended: has(dairy) || has(seeds) });
+  const [minutes, why] = holdOf(method, { isEnough, isBlended: has(dairy) || has(seeds) || has(pureed) });
   return {
     minutes,
     workings: {
@@ -90,7 +110,7 @@ function holdOf(
   method: DressingMethod,
   { isEnough, isBlended }: { isEnough: boolean; isBlended: boolean },
 ): readonly [number, string] {
-  if (isBlended && method !== 'shake') return [holds.blended, 'Blended with yoghurt, seeds or nuts'];
+  if (isBlended && method !== 'shake') return [holds.blended, 'Blended with yoghurt, seeds, nuts or pulses'];
   if (method === 'whisk')
     return isEnough
       ? [holds.whiskedWithMustard, 'Whisked, with mustard']

@@ -13,7 +13,17 @@ export type School = (typeof schools)[number];
 /** A line of a bowl: what is written of it, as in a recipe. */
 export type DressingLine = Pick<
   RecipeLine,
-  'id' | 'text' | 'name' | 'ingredient' | 'amount' | 'unit' | 'preparation' | 'byProducts'
+  | 'id'
+  | 'text'
+  | 'name'
+  | 'ingredient'
+  | 'amount'
+  | 'unit'
+  | 'preparation'
+  | 'byProducts'
+  | 'basis'
+  | 'pack'
+  | 'note'
 >;
 
 /** What a bowl consists of, in shares of its weight; together they are 1. Acid is pure acid of every kind. */
@@ -31,7 +41,9 @@ export interface MissingRow {
   readonly sentence: string;
 }
 
-export type Thickness = 'pourable' | 'dippable' | 'spreadable';
+/** From thin to thick. */
+export const thicknesses = ['pourable', 'dippable', 'spreadable'] as const;
+export type Thickness = (typeof thicknesses)[number];
 
 /** What a line brings to the bowl. */
 export interface LineShare {
@@ -62,6 +74,8 @@ export interface Balance extends Readonly<Record<Part, number>> {
   readonly oilMillilitres: number;
   readonly acidMillilitres: number;
   readonly thickness: Thickness;
+  /** What the thickness is told by: the share of solids and of bound fat, as it stands warm or cold. */
+  readonly firmness: number;
   readonly emulsifiers: readonly string[];
   /** Minutes until it separates; a day and more for what is blended. */
   readonly holdMinutes: number;

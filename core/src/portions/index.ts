@@ -5,7 +5,8 @@ export { planBatches, batchOffers, rotationTurns, stationsAtOnce, chosenStations
 export { portionRecipe, makesLine } from './portion-recipe.js';
 export { usualMeasures } from './measures.js';
 export { scaleLine } from './scale-line.js';
-export { lineMeasure, lineVolume, usualDensity } from './vessels/line-volume.js';
+export { lineMeasure, lineVolume, shareThatGoesIn, usualDensity } from './vessels/line-volume.js';
+export { usualManner } from './vessels/manners.js';
 export { fitVessels, makesStep, stepsInto } from './vessels/fits.js';
 export { sectionOf, heightOf, shapeOf, widthAt } from './vessels/section.js';
 

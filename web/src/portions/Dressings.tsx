@@ -1,15 +1,10 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
-import { Figure } from '../parts/workings.js';
+import { Remedies, ToldOf } from '../parts/food/Told.js';
 
 const Line = styled.p`
   margin-top: 6px;
-`;
-const Remedy = styled.span`
-  display: block;
-  color: ${({ theme }) => theme.colour.lemonText};
-  font-weight: 600;
 `;
 const Aside = styled(Link)`
   color: ${({ theme }) => theme.colour.basil};
@@ -25,15 +20,9 @@ export function Dressings({ dishId }: { dishId: string }) {
   return own.map((each) => (
     <Line key={each.componentId}>
       {own.length > 1 ? `${each.name}: ` : ''}
-      <Figure
-        id={`dressing:${each.dishId}:${each.componentId}`}
-        workings={each.workings}
-        text={each.words}
-      />{' '}
+      <ToldOf told={each} id={`dressing:${each.dishId}:${each.componentId}`} />{' '}
       <Aside to={`/bench?recipe=${each.recipeId}&component=${each.componentId}`}>on the bench</Aside>
-      {each.remedies.map((remedy) => (
-        <Remedy key={remedy}>{remedy}</Remedy>
-      ))}
+      <Remedies told={each} />
     </Line>
   ));
 }

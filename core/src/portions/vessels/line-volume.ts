@@ -90,10 +90,17 @@ function juiceOfOne(line: RecipeLine, ingredient: Ingredient | null, unit: UnitI
   return unit === 'piece' && line.byProducts.includes('juice') && low ? low : null;
 }
 
-function shareThatGoesIn(line: RecipeLine, ingredient: Ingredient | null, unit: UnitId): number {
+/** What of a line's food goes into the dish, as a share of its weight as written; swollen, more than 1. */
+export function shareThatGoesIn(
+  line: Pick<RecipeLine, 'basis' | 'preparation'>,
+  ingredient: Ingredient | null,
+  unit: UnitId,
+): number {
   if (!ingredient) return 1;
   const swells = ingredient.dryToCooked && line.basis === 'purchased' ? ingredient.dryToCooked.value : 1;
   if (line.basis === 'edible' && unitKind(unit) !== 'count') return swells;
-  if (ingredient.drainedShare && line.preparation.includes('drained')) return ingredient.drainedShare.value;
+  // A tin is drained; a weight that is written drained is that of what is left.
+  if (ingredient.drainedShare && line.preparation.includes('drained'))
+    return unitKind(unit) === 'count' ? ingredient.drainedShare.value : 1;
   return (yieldOf(ingredient, line.preparation)?.value ?? 1) * swells;
 }

@@ -77,6 +77,11 @@ const mannerOfKind: Readonly<Record<VesselKind, Manner>> = {
   'storage box': { words: 'keep', share: 0.9, note: 'A box with a lid is nine tenths full at most.' },
 };
 
+/** How full a vessel of a kind may be and must be, when nothing special is done in it. */
+export function usualManner(kind: VesselKind): Manner {
+  return mannerOfKind[kind];
+}
+
 const tossWords = /\b(?:toss|fold|massage)/i;
 const hotWords = /\b(?:hot|warm|simmer)/i;
 

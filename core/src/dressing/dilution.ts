@@ -1,0 +1,96 @@
+import { rememberLast } from '../identity/index.js';
+import type { Workings } from '../amounts/index.js';
+import type { Larder } from '../larder/index.js';
+import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
+import { type WeighedLine, weighedLines } from './base-of.js';
+
+/** What cut food gives off in the bowl before it is eaten, as a share of its weight. ~ */
+interface Wet {
+  readonly pattern: RegExp;
+  readonly share: number;
+  /** Words of a step after which it is wet no more. */
+  readonly dried: RegExp;
+  readonly what: string;
+}
+
+const wet: readonly Wet[] = [
+  {
+    pattern: /^(?:tomato|cherry-tomatoes|plum-tomato|vine-tomatoes|beef-tomato)$/,
+    share: 0.08,
+    dried: /\b(?:drain|seed|salt (?:the|them)|colander|squeeze)/i,
+    what: 'not drained',
+  },
+  {
+    pattern: /^(?:cucumber|courgette)$/,
+    share: 0.1,
+    dried: /\b(?:squeez|drain|pat|wring)/i,
+    what: 'not squeezed',
+  },
+  {
+    pattern: /(?:chickpeas|beans|lentils)$/,
+    share: 0.05,
+    dried: /\b(?:dry|dried|pat|spin|towel)/i,
+    what: 'wet from rinsing',
+  },
+];
+
+export interface WetLine {
+  readonly name: string;
+  readonly what: string;
+  readonly millilitres: number;
+}
+
+/** Liquid that wet food brings into a dressing, for the recipe as written. */
+export interface Dilution {
+  readonly lines: readonly WetLine[];
+  readonly millilitres: number;
+}
+
+const remembered = rememberLast<Recipe, Dilution>();
+
+/** Liquid from undrained tomatoes, cucumber that is salted and not squeezed, and wet pulses. */
+export function dilutionOf(recipe: Recipe, larder: Larder): Dilution {
+  return remembered(recipe, [larder], () => {
+    const lines = weighedLines(recipe, larder, ['base']).flatMap((each) => wetLine(each, recipe));
+    return { lines, millilitres: lines.reduce((sum, each) => sum + each.millilitres, 0) };
+  });
+}
+
+function wetLine({ line, ingredient, grams }: WeighedLine, { steps }: Recipe): WetLine[] {
+  const kind = wet.find(({ pattern }) => pattern.test(ingredient));
+  if (!kind || line.preparation.includes('seeded')) return [];
+  const words = [line.note, ...stepsWith(line, steps).map(({ text }) => text)].join(' ');
+  if (kind.dried.test(words)) return [];
+  const millilitres = grams * kind.share;
+  return millilitres >= 1 ? [{ name: line.name, what: kind.what, millilitres }] : [];
+}
+
+function stepsWith({ id }: RecipeLine, steps: readonly RecipeStep[]): RecipeStep[] {
+  return steps.filter(({ uses }) => uses.some(({ line }) => line === id));
+}
+
+/** A dressing of so many grams with that liquid in it: its salt and acid in per cent, and its workings. */
+export function diluted(
+  bowl: { readonly grams: number; readonly salt: number; readonly acidity: number },
+  { lines, millilitres }: Dilution,
+): { readonly salt: number; readonly acidity: number; readonly workings: Workings } {
+  const share = bowl.grams > 0 ? bowl.grams / (bowl.grams + millilitres) : 1;
+  const show = (value: number) => String(Math.round(value * 100) / 100);
+  return {
+    salt: bowl.salt * share,
+    acidity: bowl.acidity * share,
+    workings: {
+      title: 'Thinned by what it dresses',
+      estimated: true,
+      result: `salt ${show(bowl.salt * share * 100)} %, acid ${show(bowl.acidity * share)} %`,
+      steps: [
+        { label: 'The dressing', value: `${Math.round(bowl.grams)} g` },
+        ...lines.map(({ name, what, millilitres: each }) => ({
+          label: `${name}, ${what}`,
+          value: `${Math.round(each)} ml`,
+        })),
+        { label: 'Salt and acid', value: `× ${show(share)}` },
+      ],
+    },
+  };
+}

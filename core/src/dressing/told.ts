@@ -1,0 +1,254 @@
+import type { Workings } from '../amounts/index.js';
+import { rememberLast } from '../identity/index.js';
+import type { Larder } from '../larder/index.js';
+import type { Recipe, RecipeComponent } from '../recipes/index.js';
+import { counted, listed } from '../words/index.js';
+import { linesAsMade } from './as-made.js';
+import { balanceDressing } from './balance.js';
+import { baseOf, type DressedBase } from './base-of.js';
+import { diluted, dilutionOf } from './dilution.js';
+import { dipServing } from './dips.js';
+import { dresses, usualShare } from './dresses.js';
+import { dressingKeeping } from './keeping.js';
+import { dressingMethodOf } from './method.js';
+import { saltInPlaces } from './salt-places.js';
+import { schoolTargets, type SchoolTarget } from './schools.js';
+import type { Balance } from './types.js';
+
+/** A figure that is said of a dressing, with how it came about. */
+export interface ToldFigure {
+  readonly id: 'balance' | 'salt' | 'thinned' | 'serves';
+  readonly text: string;
+  readonly workings: Workings;
+}
+
+/** What is to be said of a dressing or dip of a recipe. */
+export interface ToldDressing {
+  readonly name: string;
+  /** The first is "3 : 1, oil-led · salt 1.9 % · dresses 620 g · holds 10 min, mix again at 19:40". */
+  readonly figures: readonly ToldFigure[];
+  /** What is out of its window, with what helps; empty where all is well. */
+  readonly remedies: readonly string[];
+}
+
+interface Telling {
+  /** Batches of the recipe that are made at once. */
+  readonly factor?: number;
+  /** When it is mixed again, "19:40"; null where it is not. */
+  readonly again?: string | null;
+}
+
+/** The components of a recipe that are dressings or dips of their own. */
+export function dressingComponents({ components }: Recipe): RecipeComponent[] {
+  return components.filter(({ role }) => role === 'dressing' || role === 'dip');
+}
+
+/** What is said of a dressing or dip as it is made in one place; null where nothing of it is weighed. */
+export function tellDressing(
+  recipe: Recipe,
+  component: RecipeComponent,
+  larder: Larder,
+  { factor = 1, again = null }: Telling = {},
+): ToldDressing | null {
+  const { balance, base } = asWritten(recipe, component, larder);
+  if (balance.grams <= 0) return null;
+  const { name } = component;
+  const notKnown = balance.missing.filter(({ what }) => what === 'composition').map((row) => row.name);
+  if (notKnown.length > 0)
+    return {
+      name,
+      figures: [
+        {
+          id: 'balance',
+          text: `balance not known, for what is in it: ${listed(notKnown, 3)}`,
+          workings: balance.workings.salt,
+        },
+      ],
+      remedies: [],
+    };
+  const told = { recipe, larder, balance, base, factor };
+  const reach = base && reachOf(told, base);
+  const isDip = component.role === 'dip';
+  const salt = saltOf(told);
+  const others = [isDip ? servesOf(told) : null, salt, thinnedOf(told)];
+  const target = isDip ? dipWindows : schoolTargets[balance.school];
+  return {
+    name,
+    figures: [
+      {
+        id: 'balance',
+        text: [
+          isDip ? balance.thickness : partsWords(balance),
+          `salt ${oneDecimal(balance.salt * 100)} %`,
+          ...(reach ? [`dresses ${tens(reach.enough)} g`] : isDip ? [] : [balance.thickness]),
+          holdWords(balance, again),
+        ].join(' · '),
+        workings: reach?.workings ?? balance.workings.thickness,
+      },
+      ...others.flatMap((each) => each?.figure ?? []),
+    ],
+    remedies: [
+      ...windowRemedies(balance, target, reach?.isShort || (salt?.isSalty ?? true)),
+      ...(reach?.remedies ?? []),
+      ...others.flatMap((each) => each?.remedies ?? []),
+    ],
+  };
+}
+
+interface Told {
+  readonly recipe: Recipe;
+  readonly larder: Larder;
+  readonly balance: Balance;
+  readonly base: DressedBase | null;
+  readonly factor: number;
+}
+
+interface Part {
+  readonly figure: ToldFigure;
+  readonly remedies: readonly string[];
+}
+
+interface AsWritten {
+  readonly balance: Balance;
+  /** What it dresses; null of a dip, and where nothing is weighed. */
+  readonly base: DressedBase | null;
+}
+
+/** A dressing or dip for the recipe as written: what most edits of a class leave as it is. */
+function asWritten(recipe: Recipe, component: RecipeComponent, larder: Larder): AsWritten {
+  return remembered(component, [recipe.lines, recipe.steps, recipe.components, larder], () => ({
+    balance: balanceDressing(linesAsMade(recipe, component.id), larder, {
+      method: dressingMethodOf(recipe, component.id),
+      system: recipe.system,
+    }),
+    base: component.role === 'dressing' ? baseOf(recipe, larder) : null,
+  }));
+}
+
+const remembered = rememberLast<RecipeComponent, AsWritten>();
+const warmWords =
+  /\bwhile (?:it is |they are )?(?:still )?(?:warm|hot)\b|\bstill warm\b|\bwarm (?:potatoes|grains|lentils|beans)/i;
+
+function reachOf({ recipe, larder, balance, factor }: Told, base: DressedBase) {
+  const isWarm = recipe.steps.some(
+    ({ text }) => warmWords.test(text) && /\b(?:dress|toss|fold|pour)/i.test(text),
+  );
+  const isPoured = balance.grams >= base.grams * usualShare(base.kind)[0];
+  const bowl = { ...balance, grams: balance.grams * factor };
+  const { grams, workings } = dresses(base.kind, bowl, { isWarm, isPoured });
+  const enough = (grams[0] + grams[1]) / 2;
+  const onBench = base.grams * factor;
+  const keeps = dressingKeeping(balance, larder).days;
+  return {
+    enough,
+    workings,
+    isShort: enough < onBench * leastReach,
+    remedies: reachRemedies(enough, onBench, keeps),
+  };
+}
+
+/** A dip: for how many it is enough. */
+function servesOf({ balance, factor }: Told): Part {
+  const { portions, dippers, workings } = dipServing({ millilitres: balance.millilitres * factor });
+  return {
+    figure: {
+      id: 'serves',
+      text: `enough for ${portions}, with ${dippers[0]}–${dippers[1]} pieces to dip`,
+      workings,
+    },
+    remedies: [],
+  };
+}
+
+/** The salt of the finished dish, by where it comes from. */
+function saltOf({ recipe, larder, base }: Told): (Part & { readonly isSalty: boolean }) | null {
+  const salt = base && saltInPlaces(recipe, larder);
+  if (!salt) return null;
+  return {
+    figure: {
+      id: 'salt',
+      text: `salt of the dish ${oneDecimal(salt.percent)} %`,
+      workings: salt.workings,
+    },
+    remedies: salt.remedies,
+    isSalty: salt.percent > salt.window[1],
+  };
+}
+
+/** What wet food makes of it; null where it brings little. */
+function thinnedOf({ recipe, larder, base, balance }: Told): Part | null {
+  const dilution = base && dilutionOf(recipe, larder);
+  if (!dilution || dilution.millilitres < balance.grams * leastThinned) return null;
+  const { salt, workings } = diluted(balance, dilution);
+  const names = listed(
+    dilution.lines.map(({ name, what }) => `${name} ${what}`),
+    2,
+  );
+  return {
+    figure: { id: 'thinned', text: `thinned to ${oneDecimal(salt * 100)} % salt by ${names}`, workings },
+    remedies: [],
+  };
+}
+
+/** Less liquid than this share of the dressing is not worth a word. */
+const leastThinned = 0.1;
+
+const oneDecimal = (value: number) => String(Math.round(value * 10) / 10);
+const tens = (grams: number) => Math.round(grams / 10) * 10;
+
+/** Less oil than this beside the acid is no part of it. */
+const leastRatio = 0.05;
+
+function partsWords({ ratio, school }: Balance): string {
+  if (ratio === null || ratio < leastRatio || school === 'creamy' || school === 'no-oil') return school;
+  return ratio >= 1 ? `${oneDecimal(ratio)} : 1, ${school}` : `1 : ${oneDecimal(1 / ratio)}, ${school}`;
+}
+
+function holdWords({ holdMinutes }: Balance, again: string | null): string {
+  const held = holdMinutes >= 1440 ? 'holds a day or more' : `holds ${holdMinutes} min`;
+  return again ? `${held}, mix again at ${again}` : held;
+}
+
+type Windows = Pick<SchoolTarget, 'salt' | 'acidity'>;
+
+/** A dip is eaten as it is, and much of it. ~ */
+const dipWindows: Windows = { salt: [0.7, 1.5], acidity: [0.2, 1.8] };
+
+/**
+ * Salt and acid out of the window of their school. A dressing that is salty so that its dish is salted enough
+ * is meant to be.
+ */
+function windowRemedies({ school, salt, acidity }: Balance, target: Windows, isDishSalty: boolean): string[] {
+  const percent = salt * 100;
+  return [
+    ...(percent > target.salt[1] + 0.5 && isDishSalty
+      ? [`Salt is over the usual ${target.salt.join('–')} %: add oil or more of the rest, never sugar.`]
+      : []),
+    ...(percent < target.salt[0] - 0.5
+      ? [`Salt is under the usual ${target.salt.join('–')} %: season what it dresses, or the dressing.`]
+      : []),
+    ...(acidity > target.acidity[1] + 0.5
+      ? [`Sharper than usual for ${school}: oil, or a little honey.`]
+      : []),
+    ...(acidity < target.acidity[0] - 0.4
+      ? [`Flatter than usual for ${school}: a teaspoon of something sharp.`]
+      : []),
+  ];
+}
+
+/** Of what is on the bench, how much a dressing may be enough for without a word. */
+const leastReach = 0.7;
+const mostReach = 1.4;
+
+function reachRemedies(enough: number, onBench: number, keepsDays: number): string[] {
+  if (enough <= 0 || onBench <= 0) return [];
+  const times = enough / onBench;
+  if (times > mostReach)
+    return [
+      `It dresses ${oneDecimal(times)} × what is on the bench: bottle the rest, ` +
+        `it keeps ${counted(keepsDays, 'day')} cold.`,
+    ];
+  return times < leastReach
+    ? [`It dresses about ${tens(enough)} g, and ${tens(onBench)} g are on the bench: make more.`]
+    : [];
+}
