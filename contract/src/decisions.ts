@@ -52,6 +52,7 @@ export class DishMakingDto implements DishMaking {
   @MayBeAbsentOrNull() @Matches(shortId, { message: 'Choose one of the choices of the recipe.' }) flight?:
     string | null;
   @MayBeAbsent() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) once?: readonly string[];
+  @MayBeAbsent() @IsIn(['open', 'blind'], { message: 'Choose open or blind.' }) tasting?: 'open' | 'blind';
   @MayBeAbsent() @IsBoolean() spare?: boolean;
   @MayBeAbsent() @IsBoolean() swap?: boolean;
   @MayBeAbsent()

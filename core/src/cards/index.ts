@@ -1,2 +1,3 @@
 export * from './types.js';
+export { markingSheets } from './marking-sheet.js';
 export { stationCards, type CardInput } from './station-cards.js';

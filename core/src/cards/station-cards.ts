@@ -1,4 +1,10 @@
-import { type ClassDish, type ClassFacts, decidedDishes, type KitchenFacts } from '../class/index.js';
+import {
+  type ClassDish,
+  type ClassFacts,
+  decidedDishes,
+  type KitchenFacts,
+  tastingOf,
+} from '../class/index.js';
 import type { LineId } from '../identity/index.js';
 import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
 import type { ClassPlan } from '../plan/index.js';
@@ -106,11 +112,11 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
   const usedUp = usedUpBefore(made, steps);
   const contents = context.plan.allergens.find((each) => each.dishId === portions.dishId);
   return {
-    title: portions.title,
+    title: titleOnCard(dish, portions),
     batch: batch.stations.length > 0 ? batch.subheading : `${batch.heading} · ${batch.subheading}`,
     components: portions.components
       .map((component) => ({
-        name: component.name,
+        name: nameOnCard(component, dish),
         lines: component.lines
           .filter((line) => !line.cells[column]!.absent && !usedUp.has(line.lineId))
           .map((line) => cardLine(line, column)),
@@ -126,6 +132,20 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
     contents: allergenSentence(contents?.contains ?? [], contents?.notKnown ?? []),
     credit: dish.recipe.credit,
   };
+}
+
+/** A blind flight is not told by its title. */
+function titleOnCard(dish: ClassDish, { title }: DishPortions): string {
+  return tastingOf(dish)?.isBlind ? 'Blind tasting' : title;
+}
+
+/** On a card a bowl of a tasting flight goes by its letter; blind, by nothing else. */
+function nameOnCard({ name, lines }: DishPortions['components'][number], dish: ClassDish): string {
+  const tasting = tastingOf(dish);
+  const line = dish.recipe.lines.find(({ id }) => id === lines[0]?.lineId);
+  const bowl = tasting?.bowls.find(({ componentId }) => componentId === line?.componentId);
+  if (!tasting || !bowl) return name;
+  return tasting.isBlind ? `Bowl ${bowl.letter}` : `Bowl ${bowl.letter}: ${name}`;
 }
 
 /** Lines that staff use up before class: no step of this card has any of them left to use. */

@@ -50,3 +50,17 @@ export interface StationCard {
   readonly checks: readonly string[];
   readonly cautions: readonly string[];
 }
+
+/** A sheet on which a person marks the bowls of a tasting flight. */
+export interface MarkingSheet {
+  readonly id: string;
+  readonly title: string;
+  readonly classTitle: string;
+  readonly classLine: string;
+  readonly copies: number;
+  readonly questions: readonly string[];
+  /** The bowls; their names are empty where they are tasted blind. */
+  readonly rows: readonly { readonly letter: string; readonly name: string }[];
+  /** "A: House dressing", for the instructor alone. */
+  readonly key: readonly string[];
+}

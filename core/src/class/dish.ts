@@ -31,6 +31,8 @@ export interface DishMaking {
   readonly shareBatch?: boolean;
   /** A tasting flight: the choice whose ways are dealt out, one to each station in turn. */
   readonly flight?: string | null;
+  /** Its dressings are tasted beside each other, by letter; blind, nobody knows which is which. */
+  readonly tasting?: 'open' | 'blind';
   /** Ids of components that are made once for the whole class. */
   readonly once?: readonly ComponentId[];
   /** One more batch, kept aside for what goes wrong. */

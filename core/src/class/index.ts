@@ -1,5 +1,6 @@
 export * from './facts.js';
 export * from './dish.js';
+export { letterOf, type Tasting, type TastingBowl, tastingOf } from './tasting.js';
 export * from './stations.js';
 export * from './kitchen.js';
 export * from './vessels.js';

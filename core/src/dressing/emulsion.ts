@@ -24,7 +24,7 @@ const others: readonly (readonly [RegExp, string])[] = [
 const mustardTo = 5 / 120;
 
 /** Minutes that an emulsion holds, ~. */
-const holds = {
+export const holds = {
   plain: 10,
   whiskedWithMustard: 45,
   stickBlender: 8,

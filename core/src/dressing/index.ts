@@ -15,9 +15,19 @@ export {
   writtenSpoons,
 } from './bowl.js';
 export { type DipServing, dipServing, liquidToReach, type ToReach } from './dips.js';
+export {
+  type FlightBowl,
+  flightBowls,
+  flightChoice,
+  flightRecipe,
+  type FlightWay,
+  flightWays,
+  tastedOn,
+  type TastedOn,
+} from './flight.js';
 export { type DressingKeeping, dressingKeeping } from './keeping.js';
 export { readParts, type SaidParts } from './parts-words.js';
 export { type HeatWays, heatWays, type SecondUse, secondUses, dressingLabel } from './second-uses.js';
-export { dressingComponents, tellDressing, type ToldDressing, type ToldFigure } from './told.js';
+export { dressingComponents, holdOf, tellDressing, type ToldDressing, type ToldFigure } from './told.js';
 export { type SaltInPlaces, saltInPlaces } from './salt-places.js';
 export { type DressingWay, waysOf } from './ways.js';

@@ -1,5 +1,5 @@
 import type { Workings } from '../amounts/index.js';
-import { rememberLast } from '../identity/index.js';
+import { type ComponentId, rememberLast } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import type { Recipe, RecipeComponent } from '../recipes/index.js';
 import { counted, listed } from '../words/index.js';
@@ -9,6 +9,7 @@ import { baseOf, type DressedBase } from './base-of.js';
 import { diluted, dilutionOf } from './dilution.js';
 import { dipServing } from './dips.js';
 import { dresses, usualShare } from './dresses.js';
+import { holds } from './emulsion.js';
 import { dressingKeeping } from './keeping.js';
 import { dressingMethodOf } from './method.js';
 import { saltInPlaces } from './salt-places.js';
@@ -93,6 +94,13 @@ export function tellDressing(
       ...others.flatMap((each) => each?.remedies ?? []),
     ],
   };
+}
+
+/** Minutes that the emulsion of a part of a recipe holds; of what has no weight, as long as a plain one. */
+export function holdOf(recipe: Recipe, componentId: ComponentId, larder: Larder): number {
+  const component = recipe.components.find(({ id }) => id === componentId);
+  const balance = component && asWritten(recipe, component, larder).balance;
+  return balance && balance.grams > 0 ? balance.holdMinutes : holds.plain;
 }
 
 interface Told {

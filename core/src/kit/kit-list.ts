@@ -22,6 +22,7 @@ import {
 import { dealOut, mostDirty, type Peak, singleUses } from './in-use.js';
 import type { KitInput } from './kit-input.js';
 import { findShortages } from './shortages.js';
+import { tastingRows } from './tasting.js';
 import type { KitList, KitRow, ToolUse } from './types.js';
 
 /**
@@ -44,7 +45,9 @@ export function buildKitList(input: KitInput): KitList {
       ...fixedRows(alwaysAtBench, { largest: 0, boards: boardsIn(dealt.bench.peaks) }),
     ],
     shared: dealt.pool.peaks.map((peak) => withOwnSets(kitRow(peak, input, 'shared use'), ownSets)),
-    consumables: consumableCounts(input, traysIn(dealt.pool.peaks)).map((row) => fixedRow(row.tool, row)),
+    consumables: [...tastingRows(input), ...consumableCounts(input, traysIn(dealt.pool.peaks))].map((row) =>
+      fixedRow(row.tool, row),
+    ),
   };
   const sorted = sortedPlaces(input);
   const washing = [...dealt.own.washing, ...dealt.bench.washing, ...dealt.pool.washing];

@@ -1,9 +1,10 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import type { CardDish, CardLine, CardStep, StationCard } from '@fornax/core';
+import type { CardDish, CardLine, CardStep, MarkingSheet, StationCard } from '@fornax/core';
 import pdfmake from 'pdfmake';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { drawn } from './drawn-text.js';
+import { markingContent } from './marking-content.js';
 
 export type Paper = 'a4' | 'letter';
 
@@ -37,15 +38,23 @@ pdfmake.setLocalAccessPolicy((path) => path.includes('@fontsource'));
 
 /**
  * Station cards as a PDF: black on white, in type that is read at arm's length, a card from the top of a
- * page, no step split over two.
+ * page, no step split over two; and a sheet to mark for each tasting flight.
  */
-export async function cardsPdf(cards: readonly StationCard[], paper: Paper): Promise<Buffer> {
-  return pdfmake.createPdf(documentOf(cards, paper)).getBuffer();
+export async function cardsPdf(
+  cards: readonly StationCard[],
+  paper: Paper,
+  sheets: readonly MarkingSheet[] = [],
+): Promise<Buffer> {
+  return pdfmake.createPdf(documentOf(cards, paper, sheets)).getBuffer();
 }
 
 const margin = 40;
 
-function documentOf(cards: readonly StationCard[], paper: Paper): TDocumentDefinitions {
+function documentOf(
+  cards: readonly StationCard[],
+  paper: Paper,
+  sheets: readonly MarkingSheet[],
+): TDocumentDefinitions {
   const first = cards[0];
   return {
     pageSize: paper === 'a4' ? 'A4' : 'LETTER',
@@ -67,7 +76,7 @@ function documentOf(cards: readonly StationCard[], paper: Paper): TDocumentDefin
     }),
     content:
       cards.length > 0
-        ? cards.flatMap((card, index) => cardContent(card, index > 0))
+        ? [...cards.flatMap((card, index) => cardContent(card, index > 0)), ...markingContent(sheets)]
         : [{ text: 'No dishes are on the menu yet.' }],
   };
 }

@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
-import type { StationCard } from '@fornax/core';
+import type { MarkingSheet, StationCard } from '@fornax/core';
 import Tinypool from 'tinypool';
 import type { Paper } from './cards-pdf.js';
 
@@ -15,7 +15,11 @@ const idleMilliseconds = 30_000;
 export class CardsPrinter implements OnModuleDestroy {
   #pool: Tinypool | null = null;
 
-  async pdf(cards: readonly StationCard[], paper: Paper): Promise<Buffer> {
+  async pdf(
+    cards: readonly StationCard[],
+    paper: Paper,
+    sheets: readonly MarkingSheet[] = [],
+  ): Promise<Buffer> {
     this.#pool ??= new Tinypool({
       filename: workerFile,
       runtime: 'worker_threads',
@@ -23,7 +27,7 @@ export class CardsPrinter implements OnModuleDestroy {
       maxThreads: 1,
       idleTimeout: idleMilliseconds,
     });
-    return Buffer.from((await this.#pool.run({ cards, paper })) as Uint8Array);
+    return Buffer.from((await this.#pool.run({ cards, paper, sheets })) as Uint8Array);
   }
 
   async onModuleDestroy(): Promise<void> {

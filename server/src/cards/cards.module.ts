@@ -1,5 +1,5 @@
 import { Controller, Get, Header, Injectable, Module, Param, Query, StreamableFile } from '@nestjs/common';
-import { showWholeDate, stationCards } from '@fornax/core';
+import { markingSheets, showWholeDate, stationCards } from '@fornax/core';
 import { ClassesModule } from '../classes/classes.module.js';
 import { ClassesService } from '../classes/classes.service.js';
 import { IdPipe } from '../common/id.pipe.js';
@@ -34,7 +34,7 @@ class CardsService {
       when,
     });
     return {
-      pdf: await this.printer.pdf(cards, paper),
+      pdf: await this.printer.pdf(cards, paper, markingSheets(facts, when)),
       name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf`,
     };
   }

@@ -16,9 +16,12 @@ import { BalanceMap } from './BalanceMap.js';
 import { Bars } from './Bars.js';
 import { BowlLines } from './BowlLines.js';
 import { balanceOf, bowlOfRecipe, linesOf, mostBowls, newBowl, textsWith, writtenBack } from './bowls.js';
+import { Flight } from './Flight.js';
+import { MoreOfIt } from './MoreOfIt.js';
 import { Solve } from './Solve.js';
 import { TasteLog } from './TasteLog.js';
 import { type Bench, useBench } from './useBench.js';
+import { Ways } from './Ways.js';
 
 const Frame = styled.div`
   display: flex;
@@ -90,9 +93,9 @@ function OnTheBench({ bench }: { bench: Bench }) {
   const mapped = bench.bowls.map((each) => ({
     title: each.title,
     balance: balanceOf(each, system, larder),
-    trail: each.log.map((_, count) => balanceOf(each, system, larder, count)),
+    trail: each.log.map((_, count) => balanceOf(each, system, larder, { count })),
   }));
-  const start = balanceOf(bowl, system, larder, 0);
+  const start = balanceOf(bowl, system, larder, { count: 0 });
   return (
     <>
       <BowlTabs bench={bench} />
@@ -136,6 +139,15 @@ function OnTheBench({ bench }: { bench: Bench }) {
         </div>
         <TasteLog balance={balance} log={bowl.log} larder={larder} onLog={(log) => bench.change({ log })} />
       </Columns>
+      <Columns>
+        <Ways bowl={bowl} larder={larder} onMethod={(method) => bench.change({ method })} />
+        <MoreOfIt
+          title={bowl.title}
+          balance={balance}
+          cold={balanceOf(bowl, system, larder, { temperature: 'cold' })}
+          larder={larder}
+        />
+      </Columns>
     </>
   );
 }
@@ -173,6 +185,7 @@ function BowlTabs({ bench }: { bench: Bench }) {
           Clear this bowl
         </Button>
       ) : null}
+      <Flight bowls={bench.bowls} />
       {isFull ? null : (
         <>
           <Button look="quiet" onPress={() => bench.put(newBowl)}>

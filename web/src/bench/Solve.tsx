@@ -5,6 +5,8 @@ import {
   type FitTarget,
   type Larder,
   type MeasureSystem,
+  readParts,
+  type SaidParts,
   schools,
   schoolTargets,
   solvedTexts,
@@ -12,6 +14,7 @@ import {
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
+import { Row } from '../parts/states.js';
 import { type BenchBowl, linesOf } from './bowls.js';
 
 const Fields = styled.div`
@@ -23,6 +26,29 @@ const Fields = styled.div`
     grid-template-columns: 1fr 1fr;
   }
 `;
+
+type Open = Extract<SaidParts, { kind: 'open' }>;
+
+/** "Three to one" is said both ways round: which is the oil? */
+function WhichIsOil({
+  said: { first, second, question },
+  onSay,
+}: {
+  said: Open;
+  onSay: (to: string) => void;
+}) {
+  const ways = [`${first} parts oil to ${second} acid`, `${first} parts acid to ${second} oil`];
+  return (
+    <Row $gap={1} role="group" aria-label={question}>
+      <span>{question}</span>
+      {ways.map((way) => (
+        <Button key={way} look="quiet" onPress={() => onSay(way)}>
+          {way}
+        </Button>
+      ))}
+    </Row>
+  );
+}
 
 const targets = schools.filter((school) => schoolTargets[school].ratio !== null);
 const names: Readonly<Record<FitPart, string>> = {
@@ -46,10 +72,14 @@ export function Solve({ bowl, larder, system, onChange }: SolveProps) {
   const [sugar, setSugar] = useState('');
   const [volume, setVolume] = useState('');
   const [said, setSaid] = useState('');
+  const [parts, setParts] = useState('');
+  const spoken = parts.trim() ? readParts(parts) : null;
   const solve = () => {
+    if (spoken?.kind === 'none') return setSaid(spoken.sentence);
+    if (spoken?.kind === 'open') return setSaid(spoken.question);
     const given = linesOf(bowl.texts, system, larder);
     const target: FitTarget = {
-      ratio: schoolTargets[school].ratio!,
+      ratio: spoken ? spoken.oil / spoken.acid : schoolTargets[school].ratio!,
       ...(salt ? { salt: Number(salt.replace(',', '.')) } : {}),
       ...(sugar ? { sugar: Number(sugar.replace(',', '.')) } : {}),
       ...(volume ? { millilitres: Number(volume.replace(',', '.')) } : {}),
@@ -78,6 +108,14 @@ export function Solve({ bowl, larder, system, onChange }: SolveProps) {
         <Field label="Volume, ml" inputMode="decimal" value={volume} onChange={setVolume} />
         <Button onPress={solve}>Work it out</Button>
       </Fields>
+      <Field
+        label="Or the parts in words"
+        value={parts}
+        maxLength={80}
+        onChange={setParts}
+        placeholder="three parts oil to one part vinegar"
+      />
+      {spoken?.kind === 'open' ? <WhichIsOil said={spoken} onSay={setParts} /> : null}
       <p role="status">{said}</p>
     </section>
   );

@@ -35,7 +35,7 @@ describe('a bowl from a recipe', () => {
   it('a recipe without a dressing has none', () =>
     expect(bowlOfRecipe('r2', { ...recipe, components: recipe.components.slice(0, 1) })).toBeNull());
   it('its trail is the bowl after each addition', () => {
-    const acid = [0, 1, 2].map((count) => balanceOf(added, 'metric', standardLarder, count).acidity);
+    const acid = [0, 1, 2].map((count) => balanceOf(added, 'metric', standardLarder, { count }).acidity);
     expect(acid[1]).toBeGreaterThan(acid[0]!);
     expect(acid[2]).toBeLessThan(acid[1]!);
   });

@@ -64,9 +64,15 @@ export function textsWith(
   return withAdditions(bowl.texts, lines, bowl.log.slice(0, count), { larder, system });
 }
 
-export function balanceOf(bowl: BenchBowl, system: MeasureSystem, larder: Larder, count?: number): Balance {
+/** The balance of a bowl with all that was added, or with so many additions; warm, or straight from the cold. */
+export function balanceOf(
+  bowl: BenchBowl,
+  system: MeasureSystem,
+  larder: Larder,
+  { count, temperature }: { count?: number; temperature?: 'room' | 'cold' } = {},
+): Balance {
   const lines = linesOf(textsWith(bowl, system, larder, count), system, larder);
-  return balanceDressing(lines, larder, { method: bowl.method, system });
+  return balanceDressing(lines, larder, { method: bowl.method, system, temperature });
 }
 
 /** The dressing or dip of a recipe as a bowl; null where a recipe has none with lines of its own. */

@@ -2,14 +2,16 @@ import { useMemo } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { showDate, type StationCard, stationCards } from '@fornax/core';
+import { markingSheets, showDate, type StationCard, stationCards } from '@fornax/core';
 import { techniquesQuery } from '../api/queries.js';
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
 import { showTimes } from '../parts/dates.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { Loading, Row } from '../parts/states.js';
+import { Card } from './Card.js';
 import { CardDishSheet, Small } from './CardDishSheet.js';
+import { MarkingSheets } from './MarkingSheets.js';
 
 const Bar = styled(Row)`
   justify-content: space-between;
@@ -32,41 +34,6 @@ const Download = styled.a`
   }
   @media (pointer: coarse) {
     min-height: 44px;
-  }
-`;
-const Card = styled.article`
-  max-width: 780px;
-  margin: 24px 0;
-  padding: 20px 24px;
-  border: 1px solid ${({ theme }) => theme.colour.hairline};
-  font-size: 16px;
-  line-height: 23px;
-  h2 {
-    font-size: 27px;
-    line-height: 32px;
-  }
-  h3 {
-    margin-top: 18px;
-    font-size: 20px;
-    line-height: 26px;
-  }
-  h4 {
-    margin: 10px 0 2px;
-    font: 700 15px/20px ${({ theme }) => theme.font.text};
-  }
-  @media print {
-    max-width: none;
-    margin: 0;
-    padding: 0;
-    border: 0;
-    break-after: page;
-    color: #000;
-    p,
-    span,
-    li,
-    td {
-      color: #000 !important;
-    }
   }
 `;
 const List = styled.ul`
@@ -121,6 +88,9 @@ export default function CardsPage() {
       </Bar>
       {cards.map((card) => (
         <OneCard key={card.id} card={card} />
+      ))}
+      {markingSheets(bundle.class, when).map((sheet) => (
+        <MarkingSheets key={sheet.id} sheet={sheet} />
       ))}
     </>
   );

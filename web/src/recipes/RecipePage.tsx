@@ -13,6 +13,7 @@ import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
 import { Details } from './edit/Details.js';
 import { LinesColumn } from './edit/LinesColumn.js';
 import { StepsColumn } from './edit/StepsColumn.js';
+import { DressingStrip } from './DressingStrip.js';
 import { Exports } from './Exports.js';
 import { FactsStrip } from './FactsStrip.js';
 import { Look } from './Look.js';
@@ -127,6 +128,7 @@ function OpenedRecipe({ id }: { id: string }) {
         </Quietly>
         <RecipeConflict editor={editor} />
         <FactsStrip recipe={whole} larder={larder} kitchen={kitchen} />
+        <DressingStrip recipe={whole} larder={larder} />
         <LooseEnds recipe={whole} larder={larder} />
         {isEditing ? (
           <OnScreen>

@@ -1,6 +1,6 @@
 import { memo, useState } from 'react';
 import { Label } from 'react-aria-components';
-import type { DishMaking, Maker, Recipe } from '@fornax/core';
+import { dressingComponents, type DishMaking, type Maker, type Recipe } from '@fornax/core';
 import styled from 'styled-components';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
@@ -40,7 +40,7 @@ function makingWords(making: DishMaking, recipe: Recipe): string {
       ? `at ${making.stations.length === 1 ? 'station' : 'stations'} ${making.stations.join(', ')}`
       : '',
     making.shareBatch ? 'two stations share a batch' : '',
-    making.flight ? 'a tasting flight' : '',
+    making.flight || making.tasting ? `a ${making.tasting === 'blind' ? 'blind ' : ''}tasting flight` : '',
     once.length > 0 ? `${once.join(' and ')} made once` : '',
     making.swap ? 'with a ready-made swap' : '',
     making.spare ? 'with a spare' : '',
@@ -127,6 +127,20 @@ function MakingForm({ recipe, maker, making, stations, onChange }: Props) {
             value={making.flight ?? ''}
             options={[{ id: '', name: 'no flight' }, ...recipe.choices.map(({ id, name }) => ({ id, name }))]}
             onChange={(flight) => onChange({ ...making, flight: flight || null })}
+          />
+        </Part>
+      ) : null}
+      {dressingComponents(recipe).length > 1 ? (
+        <Part>
+          <Choice
+            label="Dressings tasted beside each other"
+            value={making.tasting ?? ''}
+            options={[
+              { id: '', name: 'no' },
+              { id: 'open', name: 'by letter and name, with a sheet to mark' },
+              { id: 'blind', name: 'blind, by letter alone' },
+            ]}
+            onChange={(tasting) => onChange({ ...making, tasting: tasting || undefined })}
           />
         </Part>
       ) : null}

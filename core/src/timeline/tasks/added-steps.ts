@@ -1,4 +1,5 @@
 import type { ClassDish, DecidedDish, WholeDish } from '../../class/index.js';
+import { holdOf } from '../../dressing/index.js';
 import { stepKey, type StepKey } from '../../identity/index.js';
 import { findIngredient, type Larder } from '../../larder/index.js';
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
@@ -22,10 +23,6 @@ const thawMinutes = { low: 480, high: 720 };
 const outOfColdMinutes = { low: 30, high: 30 };
 const softenMinutes = { low: 45, high: 60 };
 const coolMinutes = { low: 10, high: 15 };
-/**
- * An emulsion that is shaken, or whisked without mustard, holds about 10 minutes; whisked with it about 45.
- */
-const emulsionMinutes = { plain: 10, mustard: 45 };
 /** What keeps a day or longer is kept in the cold. */
 const keptColdFromMinutes = 1440;
 
@@ -186,11 +183,7 @@ function outOfCold(recipe: Recipe, from: string, to: string, larder: Larder): Re
 function mixingAgain(recipe: Recipe, from: string, to: string, larder: Larder): RecipeStep | null {
   const made = stepOf(recipe, from);
   const next = stepOf(recipe, to);
-  const holds =
-    usedBy(recipe, made, larder).some(({ id }) => /mustard/.test(id)) &&
-    made.techniques.includes('whisk-dressing')
-      ? emulsionMinutes.mustard
-      : emulsionMinutes.plain;
+  const holds = holdOf(recipe, made.componentId, larder);
   const standsTooLong = made.holdMinutes === null || made.holdMinutes > holds;
   if (
     !made.techniques.some((technique) => emulsions.has(technique)) ||
@@ -202,6 +195,7 @@ function mixingAgain(recipe: Recipe, from: string, to: string, larder: Larder): 
   return addedStep(`auto-mix-${from}-${to}`, 'Mix the dressing again just before pouring.', next, {
     holdMinutes: holds,
     mixesAgain: true,
+    ...(made.when ? { when: made.when } : {}),
     addedFor: `It separates after about ${holds} min, and the recipe lets it stand longer.`,
   });
 }

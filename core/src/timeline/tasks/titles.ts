@@ -51,6 +51,8 @@ function atBoundary(clause: string): string {
 
 function without(words: string, ends: RegExp): string {
   const left = words.trim().replace(/[,\s]+$/, '');
+  // A single capital is a letter that something goes by: "bowl A" is not cut at an article.
+  if (/ [A-Z]$/.test(left)) return left;
   return ends.test(left) ? without(left.replace(ends, ''), ends) : left;
 }
 

@@ -1,0 +1,93 @@
+import type { MarkingSheet } from '@fornax/core';
+import styled from 'styled-components';
+import { Card } from './Card.js';
+import { Small } from './CardDishSheet.js';
+
+const Marks = styled.table`
+  width: 100%;
+  margin: 14px 0;
+  border-collapse: collapse;
+  table-layout: fixed;
+  th,
+  td {
+    height: 52px;
+    padding: 4px 8px;
+    border: 1px solid ${({ theme }) => theme.colour.quiet};
+    text-align: left;
+    vertical-align: top;
+    font-size: 14px;
+    line-height: 18px;
+    overflow-wrap: anywhere;
+  }
+  thead th {
+    height: auto;
+  }
+  tbody th {
+    font: 700 22px/26px ${({ theme }) => theme.font.heading};
+    small {
+      display: block;
+      font: 400 13px/17px ${({ theme }) => theme.font.text};
+    }
+  }
+  @media (max-width: 600px) {
+    th,
+    td {
+      padding: 3px;
+      font-size: 12px;
+    }
+  }
+`;
+
+/** The sheet to mark of a tasting flight, and the key to its letters on a sheet of its own. */
+export function MarkingSheets({ sheet }: { sheet: MarkingSheet }) {
+  const { title, classTitle, classLine, copies, questions, rows, key } = sheet;
+  return (
+    <>
+      <Card aria-label={`Sheet to mark: ${title}`}>
+        <Small>
+          {classTitle} · {classLine}
+        </Small>
+        <h2>{title}</h2>
+        <Small>
+          A sheet to mark for each of {copies} people: print {copies}
+        </Small>
+        <p>Name ____________________</p>
+        <Marks>
+          <thead>
+            <tr>
+              <th scope="col">Bowl</th>
+              {questions.map((question) => (
+                <th scope="col" key={question}>
+                  {question}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ letter, name }) => (
+              <tr key={letter}>
+                <th scope="row">
+                  {letter}
+                  {name ? <small>{name}</small> : null}
+                </th>
+                {questions.map((question) => (
+                  <td key={question} />
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </Marks>
+        <p>Write down your marks before you talk. A clean spoon or a clean piece for every taste.</p>
+      </Card>
+      <Card aria-label={`Key: ${title}`}>
+        <h2>{title}: key</h2>
+        <Small>For you alone, until everybody has marked.</Small>
+        <ul>
+          {key.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      </Card>
+    </>
+  );
+}
