@@ -36,7 +36,12 @@ const classes: readonly (Omit<DemoClass, 'startsAt' | keyof typeof usual> & {
     people: 12,
     assistants: 0,
     dishes: [
-      { recipe: 'vinaigrettes', portion: 'taste', maker: 'every station', making: { spare: true } },
+      {
+        recipe: 'vinaigrettes',
+        portion: 'taste',
+        maker: 'every station',
+        making: { spare: true, tasting: 'open' },
+      },
       { recipe: 'herb-yoghurt', portion: 'taste', maker: 'every station' },
     ],
   },

@@ -1,10 +1,16 @@
 import {
+  balanceDressing,
   betteringSlices,
+  dressingComponents,
+  dressingMethodOf,
   isBetter,
   isMadeByStudents,
   looseEnds,
   planClass,
+  schools,
+  standardLarder,
   standardTechniques,
+  tellDressing,
   type Maker,
 } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
@@ -178,5 +184,39 @@ describe('the demo', () => {
       return [`${index} first ${startsInWords(first)}`, `${index} bettered ${startsInWords(bettered)}`];
     });
     await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('plans-kept.txt');
+  });
+});
+
+describe('the dressings of the demo', () => {
+  const told = demoRecipes.flatMap(({ recipe }) =>
+    recipe.kind === 'salad'
+      ? []
+      : dressingComponents(recipe).flatMap((component) => {
+          const lines = recipe.lines.filter(({ componentId }) => componentId === component.id);
+          const method = dressingMethodOf(recipe, component.id);
+          const { school } = balanceDressing(lines, standardLarder, { method, system: recipe.system });
+          const { remedies } = tellDressing(recipe, component, standardLarder)!;
+          return [{ title: recipe.title, kind: recipe.kind, school, remedies }];
+        }),
+  );
+  it('are six recipes of all schools beside the flight, and four dips', () => {
+    const own = told.filter(({ title }) => !title.includes('flight'));
+    expect(new Set(own.filter(({ kind }) => kind === 'dressing').map(({ title }) => title)).size).toBe(6);
+    expect(new Set(own.filter(({ kind }) => kind === 'dip').map(({ title }) => title)).size).toBe(4);
+    expect(new Set(told.map(({ school }) => school))).toEqual(new Set(schools));
+  });
+  it('one is wrong on purpose, and its remedy holds: three times the oil and vinegar', () => {
+    expect(told.filter(({ remedies }) => remedies.length > 0).map(({ title }) => title)).toEqual([
+      'Cider and wholegrain dressing, too salty on purpose',
+    ]);
+    const { recipe } = demoRecipes.find(({ key }) => key === 'cider-wholegrain')!;
+    const salt = (times: number) => {
+      const [oil, vinegar, ...rest] = recipe.lines;
+      const more = Array.from({ length: times }, () => [oil!, vinegar!]).flat();
+      return balanceDressing([...more, ...rest], standardLarder, { method: 'whisk' }).salt * 100;
+    };
+    // 55.2 g oil, 30.3 vinegar, 5.15 mustard with 0.26 salt, 6 salt: 6.26 ÷ 96.65 = 6.5 %; ÷ 267.65 = 2.3 %.
+    expect(salt(1)).toBeCloseTo(6.5, 1);
+    expect(salt(3)).toBeCloseTo(2.34, 1);
   });
 });

@@ -8,6 +8,7 @@ import {
   type StockItem,
 } from '@fornax/core';
 import { dipsAndDressings } from './recipes/dips-dressings.js';
+import { dressings } from './recipes/dressings.js';
 import { salads } from './recipes/salads.js';
 import { writeRecipe } from './write.js';
 
@@ -78,10 +79,12 @@ export interface DemoRecipe {
   readonly recipe: Recipe;
 }
 
-export const demoRecipes: readonly DemoRecipe[] = [...salads, ...dipsAndDressings].map((written) => ({
-  key: written.key,
-  recipe: writeRecipe(written),
-}));
+export const demoRecipes: readonly DemoRecipe[] = [...salads, ...dipsAndDressings, ...dressings].map(
+  (written) => ({
+    key: written.key,
+    recipe: writeRecipe(written),
+  }),
+);
 
 /** What stands in the cupboard of the demo, dated from the day it is loaded. */
 export function demoStock(today: string): (StockItem & { readonly note: string })[] {

@@ -22,6 +22,8 @@ export interface WrittenRecipe {
   readonly system?: MeasureSystem;
   readonly leastBatch?: Rational;
   readonly story: string;
+  /** Notes to self, never printed on a card. */
+  readonly notes?: string;
   /** `made` names another recipe of the demo by its key, and how many batches of it. */
   readonly components: readonly {
     readonly name: string;
@@ -78,7 +80,7 @@ export function writeRecipe(written: WrittenRecipe): Recipe {
     source: 'House recipe',
     credit: '',
     permission: 'Written for this kitchen',
-    notes: '',
+    notes: written.notes ?? '',
     choices: written.choices ?? [],
     components,
     lines: withMeasuredAcid(

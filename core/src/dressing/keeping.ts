@@ -9,7 +9,7 @@ const keepers: readonly (readonly [days: number, pattern: RegExp, why: string])[
   [
     3,
     /^(?:garlic|wild-garlic|chilli|red-chilli|green-chilli|basil|parsley|coriander|mint|dill|chives|tarragon|ginger|shallot|spring-onion)$/,
-    'fresh garlic, chilli, shallot or herbs in oil are kept cold and used within 4 days',
+    'fresh garlic, chilli, shallot or herbs, which in oil are kept cold and used within 4 days',
   ],
   [
     3,

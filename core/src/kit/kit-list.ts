@@ -74,6 +74,33 @@ function countOf(peaks: readonly Peak[], tool: string): number {
 const boardsIn = (peaks: readonly Peak[]) => countOf(peaks, 'board and knife');
 const traysIn = (peaks: readonly Peak[]) => countOf(peaks, 'oven tray');
 
+/**
+ * What one station uses: of a tasting flight one of its ways, for each tool that which takes most of it.
+ */
+function oneWayEach(uses: readonly ToolUse[]): ToolUse[] {
+  const counts = new Map<string, number>();
+  const keyOf = ({ dishId, way }: ToolUse, tool: string) => JSON.stringify([dishId, tool, way]);
+  for (const use of uses)
+    for (const tool of use.tools) counts.set(keyOf(use, tool), (counts.get(keyOf(use, tool)) ?? 0) + 1);
+  const taken = new Map<string, string>();
+  for (const use of uses.filter(({ way }) => way !== undefined))
+    for (const tool of use.tools) {
+      const place = JSON.stringify([use.dishId, tool]);
+      const best = taken.get(place);
+      const more = counts.get(keyOf(use, tool))!;
+      if (best === undefined || more > counts.get(keyOf({ ...use, way: best }, tool))!)
+        taken.set(place, use.way!);
+    }
+  return uses.map((use) =>
+    use.way === undefined
+      ? use
+      : {
+          ...use,
+          tools: use.tools.filter((tool) => taken.get(JSON.stringify([use.dishId, tool])) === use.way),
+        },
+  );
+}
+
 /** The tools dealt out: to each station, to the bench, in shared use, and over the whole room. */
 function dealTools(input: KitInput) {
   const decided = input.decisions?.kit ?? [];
@@ -90,7 +117,7 @@ function dealTools(input: KitInput) {
   const isOwn = ({ tool }: { readonly tool: string }) => !isSharedTool(tool);
   return {
     everywhere,
-    own: dealOut(singleUses(stationUses, once, decided).filter(isOwn), 'each station'),
+    own: dealOut(singleUses(oneWayEach(stationUses), once, decided).filter(isOwn), 'each station'),
     bench: dealOut(atBench.filter(isOwn), 'demonstration bench'),
     pool: dealOut(
       everywhere.filter(({ tool }) => isSharedTool(tool)),

@@ -13,6 +13,8 @@ export interface ToolUse {
   readonly title: string;
   /** The dish: a tool goes on within it, and is washed before it serves another. */
   readonly dishId?: DishId;
+  /** The way of a tasting flight that it belongs to: a station goes one of them. */
+  readonly way?: string;
   /** Names of the ingredients that it is used for raw, "chicken breast"; empty for none. */
   readonly raw?: readonly string[];
 }

@@ -32,6 +32,7 @@ export function toolUses(
   const decided = dishes.map((dish) => dish.decided);
   const steps = knownSteps(decided, larder);
   const entries = [...timeline.daysBefore, ...timeline.clock];
+  const dealt = new Map(dishes.map((dish) => [dish.id, dish]));
   const ofEntries = entries.flatMap((entry): ToolUse[] => {
     const key = isOfStep(entry.ref) ? stepKeyOf(entry.ref) : null;
     const known = key === null ? undefined : steps.get(key);
@@ -48,6 +49,7 @@ export function toolUses(
         dishId: known.dish.id,
         raw: known.raw,
         ...(isAtStations ? { places: stationsAtOnce(known.dish, decided, stations) } : {}),
+        ...(isAtStations ? ofWay(dealt.get(known.dish.id), known.step) : {}),
       },
     ];
   });
@@ -76,11 +78,25 @@ function rawFood({ recipe }: ClassDish, { uses }: RecipeStep, larder: Larder): s
     .map((ingredient) => ingredient.names.uk);
 }
 
+/** A step of one way of a flight is done at the stations that go that way. */
+function ofWay(dish: PlannedDish | undefined, { when }: RecipeStep): Pick<ToolUse, 'places' | 'way'> {
+  if (!dish || flightOf(dish.decided) === null || when?.choice !== flightOf(dish.decided)!.id) return {};
+  return { places: placesOfWay(dish, when.option), way: when.option };
+}
+
+function placesOfWay({ portions }: PlannedDish, option: string): number {
+  const places = portions.batches
+    .filter((batch) => batch.kind === 'stations' && batch.option === option)
+    .reduce((sum, batch) => sum + batch.count, 0);
+  return Math.max(1, places);
+}
+
 /**
  * The clock follows the slowest way of a tasting flight; the tools of the other ways are wanted at their
  * stations in the same time.
  */
-function otherWays({ decided: dish, portions }: PlannedDish, entries: readonly TimelineEntry[]): ToolUse[] {
+function otherWays(planned: PlannedDish, entries: readonly TimelineEntry[]): ToolUse[] {
+  const { decided: dish } = planned;
   if (flightOf(dish) === null) return [];
   const shown = entries.filter(({ kind, ref }) => kind === 'students' && ref.dishId === dish.id);
   if (shown.length === 0) return [];
@@ -91,18 +107,14 @@ function otherWays({ decided: dish, portions }: PlannedDish, entries: readonly T
     .filter(
       (step) => step.when && step.place === 'in class' && !onClock.has(step.id) && step.tools.length > 0,
     )
-    .map((step): ToolUse => {
-      const places = portions.batches
-        .filter((batch) => batch.kind === 'stations' && batch.option === step.when!.option)
-        .reduce((sum, batch) => sum + batch.count, 0);
-      return {
-        start,
-        end,
-        place: 'stations',
-        places: Math.max(1, places),
-        tools: step.tools,
-        title: step.text,
-        dishId: dish.id,
-      };
-    });
+    .map((step): ToolUse => ({
+      start,
+      end,
+      place: 'stations',
+      places: placesOfWay(planned, step.when!.option),
+      way: step.when!.option,
+      tools: step.tools,
+      title: step.text,
+      dishId: dish.id,
+    }));
 }

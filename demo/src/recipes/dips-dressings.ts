@@ -206,7 +206,12 @@ export const dipsAndDressings: readonly WrittenRecipe[] = [
       {
         name: 'Acid-led, 1 : 3',
         role: 'dressing',
-        lines: ['1 tbsp toasted sesame oil', '3 tbsp rice vinegar', '2 tsp soy sauce', '2 tsp caster sugar'],
+        lines: [
+          '1 tbsp toasted sesame oil',
+          '3 tbsp white wine vinegar',
+          '2 tsp soy sauce',
+          '2 tsp caster sugar',
+        ],
       },
       { name: 'To taste them on', role: 'base', lines: ['4 heads little gem'] },
     ],

@@ -51,11 +51,7 @@ export function Bars({ balance }: { balance: Balance }) {
     <Rows>
       <dt>Parts</dt>
       <dd>
-        <Figure
-          id="bench:ratio"
-          workings={workings.ratio}
-          text={balance.ratio === null ? 'nothing sharp to measure' : `${short(balance.ratio)} oil : 1 acid`}
-        />{' '}
+        <Figure id="bench:ratio" workings={workings.ratio} text={partsOf(balance.ratio)} />{' '}
         <Quietly>
           {balance.school}, suits {target.suits}. {target.why}
         </Quietly>
@@ -78,6 +74,15 @@ export function Bars({ balance }: { balance: Balance }) {
         <Figure id="bench:hold" workings={workings.hold} text={workings.hold.result} />
         {balance.emulsifiers.length > 0 ? <Quietly> with {balance.emulsifiers.join(', ')}</Quietly> : null}
       </dd>
+      {balance.thickness === 'pourable' ? <Reach balance={balance} /> : null}
+    </Rows>
+  );
+}
+
+/** How much of each base it dresses. */
+function Reach({ balance }: { balance: Balance }) {
+  return (
+    <>
       <dt>Dresses</dt>
       <dd>
         {dressedBases.slice(0, 4).map((base) => {
@@ -90,8 +95,13 @@ export function Bars({ balance }: { balance: Balance }) {
           );
         })}
       </dd>
-    </Rows>
+    </>
   );
+}
+
+function partsOf(ratio: number | null): string {
+  if (ratio === null) return 'nothing sharp to measure';
+  return ratio < 0.05 ? 'no free oil' : `${short(ratio)} oil : 1 acid`;
 }
 
 const short = (value: number) => String(Math.round(value * 10) / 10);

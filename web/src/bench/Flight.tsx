@@ -21,7 +21,7 @@ import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
-import { Quietly, Row } from '../parts/states.js';
+import { Loading, Quietly, Row } from '../parts/states.js';
 import { usePutOnMenu } from '../recipes/usePutOnMenu.js';
 import { type BenchBowl, textsWith } from './bowls.js';
 
@@ -58,11 +58,12 @@ function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
   const [isBlind, setBlind] = useState(true);
   const [classId, setClassId] = useState<string | null>(null);
   const { problem, isBusy, send } = useSending();
-  const { data: classes = [] } = useQuery(classesQuery);
+  const { data: classes = [], isPending } = useQuery(classesQuery);
   const coming = classes
     .filter(({ startsAt }) => startsAt >= new Date().toISOString().slice(0, 10))
     .sort((a, b) => a.startsAt.localeCompare(b.startsAt));
   const target = classId ?? coming[0]?.id ?? '';
+  if (isPending) return <Loading what="the classes" />;
   if (coming.length === 0) return <p>There is no class to come. Make one under Classes.</p>;
   const of = bowls.filter((_, index) => chosen.includes(String(index)));
   return (
