@@ -87,3 +87,53 @@ test('what cannot be is said in a sentence, and never NaN', async ({ kitchen: pa
   await expect(page.getByRole('main')).toContainText('There is nothing in the bowl yet');
   await expect(page.getByRole('main')).not.toContainText('NaN');
 });
+
+test('two bowls become a blind flight of a class: letters on cards, kit, a sheet to mark and its key', async ({
+  kitchen: page,
+}) => {
+  await makeClass(page, 'Tasting class', '9');
+  await page.goto('/bench');
+  const name = page.getByRole('textbox', { name: 'Name', exact: true });
+  await name.fill('House');
+  await page.getByRole('button', { name: 'New bowl', exact: true }).click();
+  await name.fill('Sharper');
+  await page.getByRole('textbox', { name: 'Line 2' }).fill('4 tbsp red wine vinegar');
+  await page.getByRole('button', { name: 'Taste as a flight' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Taste as a flight' });
+  await expect(dialog.getByRole('checkbox', { name: 'B: Sharper' })).toBeChecked();
+  await dialog.getByRole('button', { name: /Class$/ }).click();
+  await page.getByRole('option', { name: /^Tasting class/ }).click();
+  await dialog.getByRole('button', { name: 'Put it on the class' }).click();
+
+  // Each station makes another bowl, for everybody.
+  await expect(page.getByRole('heading', { name: /^Tasting flight: House and Sharper/ })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: /^Stations 1, 3: A/ })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: /^Station 2: B/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Station cards to print' }).click();
+  const card = page.getByRole('article', { name: /^Stations 1/ });
+  await expect(card.getByRole('heading', { name: 'Blind tasting' })).toBeVisible();
+  await expect(card).toContainText('Bowl A');
+  await expect(card).not.toContainText('House');
+  const sheet = page.getByRole('article', { name: 'Sheet to mark: Blind tasting' });
+  await expect(sheet).toContainText('for each of 9 people');
+  await expect(sheet.getByRole('row')).toHaveCount(3);
+  await expect(sheet).not.toContainText('Sharper');
+  await expect(page.getByRole('article', { name: 'Key: Blind tasting' })).toContainText('B: Sharper');
+  await goTo(page, 'Pack');
+  // 2 bowls × 9 people.
+  await expect(page.getByRole('main')).toContainText(/18\s*tasting spoon for a flight/);
+});
+
+test('parts in words: three to one is asked about, and what is said then is met', async ({
+  kitchen: page,
+}) => {
+  await page.goto('/bench');
+  const target = page.getByRole('region', { name: 'Meet a target' });
+  await target.getByRole('textbox', { name: 'Or the parts in words' }).fill('three to one');
+  await target.getByRole('button', { name: '3 parts acid to 1 oil' }).click();
+  await target.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByRole('main')).toContainText('0.3 oil : 1 acid');
+  await target.getByRole('textbox', { name: 'Or the parts in words' }).fill('a lot of oil');
+  await target.getByRole('button', { name: 'Work it out' }).click();
+  await expect(target.getByRole('status')).toContainText('Write two numbers');
+});

@@ -48,6 +48,19 @@ const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<Station
   ],
   ...to,
 });
+const sheet = {
+  id: 'd',
+  title: 'Blind tasting',
+  classTitle: 'Test class',
+  classLine: 'Friday',
+  copies: 12,
+  questions: ['Sharp, 1–5', 'Mark, 1–10'],
+  rows: [
+    { letter: 'A', name: '' },
+    { letter: 'B', name: '' },
+  ],
+  key: ['A: House', 'B: Lime'],
+};
 const pages = (pdf: Buffer) => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
 const size = (pdf: Buffer) =>
   /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf.toString('latin1'))!.slice(1).map(Number);
@@ -97,6 +110,12 @@ describe('station cards as PDF', () => {
   });
   it('each card begins a page', async () =>
     expect(pages(await cardsPdf([card([]), card([]), card([])], 'a4'))).toBe(3));
+  it('a tasting flight has a sheet to mark and its key, each on a page', async () => {
+    const printer = new CardsPrinter();
+    const pdf = await printer.pdf([card([step(1, 'Stir.')])], 'a4', [sheet]);
+    await printer.onModuleDestroy();
+    expect(pages(pdf)).toBe(3);
+  });
   it('no step is split: one that fills most of a page goes to the next as a whole', async () => {
     const long = step(2, 'Chop it. '.repeat(260));
     expect(pages(await cardsPdf([card([long])], 'a4'))).toBe(2);

@@ -141,7 +141,7 @@ describe('how a dish is shared out', () => {
       portion,
       maker,
       choices,
-      making: index === 0 ? { shareBatch: true, spare: true } : {},
+      making: index === 0 ? { shareBatch: true, spare: true, tasting: 'blind' } : {},
     }));
     expect((await patch({ dishes: plain })).status).toBe(200);
     expect((await plan()).portions.dishes[0]!.batches.map(({ heading }) => heading)).toEqual([
@@ -150,10 +150,17 @@ describe('how a dish is shared out', () => {
       'Stations 3+4',
       'Spare',
     ]);
-    expect((await roots()).dishes[0]!.making).toEqual({ shareBatch: true, spare: true });
+    expect((await roots()).dishes[0]!.making).toEqual({
+      shareBatch: true,
+      spare: true,
+      tasting: 'blind',
+    });
     await patch({ dishes: plain.map((dish) => ({ ...dish, making: {} })) });
   });
-  it('stations are numbered from 1', async () => {
+  it.each([
+    [{ stations: [0] }, 'Stations are numbered from 1.'],
+    [{ tasting: 'secret' }, 'Choose open or blind.'],
+  ])('making %j is refused', async (making, sentence) => {
     const { dishes } = await roots();
     const { status, body } = await patch({
       dishes: dishes.map(({ id, recipeId, portion, maker }) => ({
@@ -161,10 +168,10 @@ describe('how a dish is shared out', () => {
         recipeId,
         portion,
         maker,
-        making: { stations: [0] },
+        making,
       })),
     });
-    expect([status, body.errors[0].sentence]).toEqual([422, 'Stations are numbered from 1.']);
+    expect([status, body.errors[0].sentence]).toEqual([422, sentence]);
   });
 });
 
