@@ -2,6 +2,7 @@ import { benchAgainst } from './lib/bench-against.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
 import { benchLoad } from './lib/bench-load.mjs';
 import { benchDressing } from './lib/bench-dressing.mjs';
+import { benchMap } from './lib/bench-map.mjs';
 import { benchMenus } from './lib/bench-menus.mjs';
 import { benchOddLines, benchParsing, benchUnderstanding } from './lib/bench-parsing.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
@@ -38,6 +39,7 @@ await runCommand(async () => {
     schedule: () => benchSchedule(core, row),
     server: () => benchServer(core),
     load: () => benchLoad(),
+    map: () => benchMap(),
     browser: () => benchBrowser(core),
   };
   if (wanted && wanted !== 'soak' && !benches[wanted])

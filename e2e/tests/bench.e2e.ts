@@ -88,7 +88,7 @@ test('what cannot be is said in a sentence, and never NaN', async ({ kitchen: pa
   await expect(page.getByRole('main')).not.toContainText('NaN');
 });
 
-test('two bowls become a blind flight of a class: letters on cards, kit, a sheet to mark and its key', async ({
+test('two bowls become a blind flight of a class: letters on cards, kit, a sheet to mark, its key', async ({
   kitchen: page,
 }) => {
   await makeClass(page, 'Tasting class', '9');
@@ -122,6 +122,25 @@ test('two bowls become a blind flight of a class: letters on cards, kit, a sheet
   await goTo(page, 'Pack');
   // 2 bowls × 9 people.
   await expect(page.getByRole('main')).toContainText(/18\s*tasting spoon for a flight/);
+});
+
+test('a bowl that lies under others in the same place is drawn off them, and its amounts follow', async ({
+  kitchen: page,
+}) => {
+  await page.goto('/bench');
+  await page.getByRole('button', { name: 'New bowl', exact: true }).click();
+  await page.getByRole('button', { name: '1. New bowl' }).click();
+  const vinegar = page.getByRole('textbox', { name: 'Line 2' });
+  await expect(vinegar).toHaveValue('2 tbsp red wine vinegar');
+  const box = (await page.getByRole('img', { name: /the arrow keys move it/ }).boundingBox())!;
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 120, y - 40, { steps: 6 });
+  await page.mouse.up();
+  await expect(vinegar).not.toHaveValue('2 tbsp red wine vinegar');
+  await page.getByRole('button', { name: '2. New bowl' }).click();
+  await expect(vinegar).toHaveValue('2 tbsp red wine vinegar');
 });
 
 test('parts in words: three to one is asked about, and what is said then is met', async ({

@@ -34,7 +34,7 @@ const wet: readonly Wet[] = [
   },
 ];
 
-export interface WetLine {
+interface WetLine {
   readonly name: string;
   readonly what: string;
   readonly millilitres: number;

@@ -73,7 +73,7 @@ describe('a flight of bowls', () => {
     // 3 stations make all 3.
     expect(counts('every station all')['letter to stick on a bowl']).toBe(9);
   });
-  it('a station packs the tools of the one bowl that it makes: a whisk where there is one, a jar for two', () => {
+  it('a station packs the tools of the one bowl that it makes: one whisk, and one jar for two', () => {
     const { kit } = planned('each another').plan;
     const count = (tool: string) => kit.perStation.find(({ id }) => id === tool)?.count;
     expect([count('whisk'), count('jar with lid')]).toEqual([1, 1]);

@@ -6,10 +6,10 @@ import { baseOf, weighedLines } from './base-of.js';
 import { writtenSpoons } from './bowl.js';
 import type { Base } from './dresses.js';
 
-export type SaltSource = 'cooking water' | 'food' | 'dressing' | 'toppings';
+type SaltSource = 'cooking water' | 'food' | 'dressing' | 'toppings';
 
 /** Salt of a finished dish by where it comes from, in grams for the recipe as written. */
-export interface SaltRow {
+interface SaltRow {
   readonly source: SaltSource;
   readonly grams: number;
   /** What brings it, most first. */
@@ -220,9 +220,4 @@ function workingsOf({
       { label: `Usual for ${base}`, value: `${window[0]}–${window[1]} %` },
     ],
   };
-}
-
-/** Grams of salt of a source. */
-export function saltFrom({ rows }: SaltInPlaces, source: SaltSource): number {
-  return rows.find((row) => row.source === source)?.grams ?? 0;
 }

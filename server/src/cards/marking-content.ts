@@ -2,7 +2,7 @@ import type { MarkingSheet } from '@fornax/core';
 import type { Content } from 'pdfmake/interfaces.js';
 import { drawn } from './drawn-text.js';
 
-/** The sheets of a class's tasting flights, each on a page of its own, and the key on one for the instructor. */
+/** The sheets of a class's tasting flights, each on a page of its own, and the key for the instructor. */
 export function markingContent(sheets: readonly MarkingSheet[]): Content[] {
   return sheets.flatMap((sheet) => [...sheetContent(sheet), ...keyContent(sheet)]);
 }

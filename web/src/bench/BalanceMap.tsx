@@ -91,7 +91,7 @@ export function BalanceMap({ bowls, chosen, onMove }: BalanceMapProps) {
       <Corner at={corners.oil} name="oil" anchor="start" below />
       <Corner at={corners.acid} name="acid" anchor="end" below />
       <Corner at={corners.rest} name="the rest" anchor="middle" />
-      {bowls.map(({ title, balance, trail }, index) => (
+      {chosenOnTop(bowls, chosen).map(({ title, balance, trail, index }) => (
         <Bowl
           key={index}
           number={index + 1}
@@ -107,6 +107,16 @@ export function BalanceMap({ bowls, chosen, onMove }: BalanceMapProps) {
       ))}
     </Drawing>
   );
+}
+
+/** What is drawn last lies on top: bowls in one place must not keep the chosen one from being drawn. */
+function chosenOnTop(
+  bowls: readonly MappedBowl[],
+  chosen: number,
+): (MappedBowl & { readonly index: number })[] {
+  return bowls
+    .map((bowl, index) => ({ ...bowl, index }))
+    .sort((a, b) => Number(a.index === chosen) - Number(b.index === chosen));
 }
 
 function edge(ratio: number): Place {

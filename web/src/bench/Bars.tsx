@@ -81,16 +81,20 @@ export function Bars({ balance }: { balance: Balance }) {
 
 /** How much of each base it dresses. */
 function Reach({ balance }: { balance: Balance }) {
+  const { isStrong } = dresses('leaves', balance);
+  const strong = isStrong
+    ? { bases: ['leaves'] as const, words: 'of anything: it is strong, and used sparingly' }
+    : null;
   return (
     <>
       <dt>Dresses</dt>
       <dd>
-        {dressedBases.slice(0, 4).map((base) => {
+        {(strong ? strong.bases : dressedBases.slice(0, 4)).map((base) => {
           const of = dresses(base, balance);
           return (
             <div key={base}>
               <Figure id={`bench:dresses:${base}`} workings={of.workings} text={of.workings.result} />{' '}
-              <Quietly>of {base}</Quietly>
+              <Quietly>{strong ? strong.words : `of ${base}`}</Quietly>
             </div>
           );
         })}

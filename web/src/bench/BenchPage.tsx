@@ -1,27 +1,28 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { dressingMethods, movedTo } from '@fornax/core';
+import { type Balance, dressingMethods, movedTo } from '@fornax/core';
 import styled from 'styled-components';
-import { call } from '../api/client.js';
 import { recipeQuery, recipesQuery } from '../api/queries.js';
-import { contentOf, recipeRow } from '../api/rows.js';
+import { contentOf } from '../api/rows.js';
 import { useKitchen, useLarder } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
-import { Loading, Quietly, Row } from '../parts/states.js';
+import { Loading, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
 import { BalanceMap } from './BalanceMap.js';
 import { Bars } from './Bars.js';
 import { BowlLines } from './BowlLines.js';
-import { balanceOf, bowlOfRecipe, linesOf, mostBowls, newBowl, textsWith, writtenBack } from './bowls.js';
+import { balanceOf, bowlOfRecipe, linesOf, mostBowls, newBowl } from './bowls.js';
 import { Flight } from './Flight.js';
+import { MapTable } from './MapTable.js';
 import { MoreOfIt } from './MoreOfIt.js';
 import { Solve } from './Solve.js';
 import { TasteLog } from './TasteLog.js';
 import { type Bench, useBench } from './useBench.js';
 import { Ways } from './Ways.js';
+import { WriteBack } from './WriteBack.js';
 
 const Frame = styled.div`
   display: flex;
@@ -56,15 +57,11 @@ const Columns = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Table = styled.table`
-  width: 100%;
-  th,
-  td {
-    padding: 4px 10px 4px 0;
-    text-align: left;
-    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-    font-variant-numeric: tabular-nums;
-  }
+const TabName = styled.span`
+  max-width: min(280px, 70vw);
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 `;
 
 /** Is this dressing balanced; what if? */
@@ -112,33 +109,11 @@ function OnTheBench({ bench }: { bench: Bench }) {
               })
             }
           />
-          <AsTable mapped={mapped} />
+          <MapTable mapped={mapped} />
         </div>
         <Bars balance={balance} />
       </Columns>
-      <Columns>
-        <div>
-          <h2>In the bowl</h2>
-          <Row $gap={2}>
-            <Field
-              label="Name"
-              value={bowl.title}
-              maxLength={80}
-              onChange={(title) => bench.change({ title })}
-            />
-            <Choice
-              label="Brought together"
-              value={bowl.method}
-              onChange={(method) => bench.change({ method })}
-              options={dressingMethods.map((id) => ({ id, name: id }))}
-            />
-          </Row>
-          <BowlLines bowl={bowl} balance={start} onChange={bench.change} />
-          <WriteBack bench={bench} />
-          <Solve bowl={bowl} larder={larder} system={system} onChange={bench.change} />
-        </div>
-        <TasteLog balance={balance} log={bowl.log} larder={larder} onLog={(log) => bench.change({ log })} />
-      </Columns>
+      <BowlColumns bench={bench} balance={balance} start={start} />
       <Columns>
         <Ways bowl={bowl} larder={larder} onMethod={(method) => bench.change({ method })} />
         <MoreOfIt
@@ -149,6 +124,45 @@ function OnTheBench({ bench }: { bench: Bench }) {
         />
       </Columns>
     </>
+  );
+}
+
+interface BowlColumnsProps {
+  bench: Bench;
+  balance: Balance;
+  /** Before anything was added. */
+  start: Balance;
+}
+
+/** What is in the bowl and what it is to become; beside it what it tastes like. */
+function BowlColumns({ bench, balance, start }: BowlColumnsProps) {
+  const larder = useLarder();
+  const system = useKitchen()!.system;
+  const bowl = bench.bowls[bench.chosen]!;
+  return (
+    <Columns>
+      <div>
+        <h2>In the bowl</h2>
+        <Row $gap={2}>
+          <Field
+            label="Name"
+            value={bowl.title}
+            maxLength={80}
+            onChange={(title) => bench.change({ title })}
+          />
+          <Choice
+            label="Brought together"
+            value={bowl.method}
+            onChange={(method) => bench.change({ method })}
+            options={dressingMethods.map((id) => ({ id, name: id }))}
+          />
+        </Row>
+        <BowlLines bowl={bowl} balance={start} onChange={bench.change} />
+        <WriteBack bench={bench} />
+        <Solve bowl={bowl} larder={larder} system={system} onChange={bench.change} />
+      </div>
+      <TasteLog balance={balance} log={bowl.log} larder={larder} onLog={(log) => bench.change({ log })} />
+    </Columns>
   );
 }
 
@@ -177,7 +191,9 @@ function BowlTabs({ bench }: { bench: Bench }) {
           aria-pressed={index === bench.chosen}
           onPress={() => bench.choose(index)}
         >
-          {index + 1}. {bowl.title}
+          <TabName>
+            {index + 1}. {bowl.title}
+          </TabName>
         </Button>
       ))}
       {bench.bowls.length > 1 ? (
@@ -226,88 +242,4 @@ function useOpenedFrom(bench: Bench): void {
       setSearch({}, { replace: true });
     });
   }, [recipeId, componentId, client, bench, say, setSearch]);
-}
-
-/** The sum of the bowl becomes the recipe, as a version of its own. */
-function WriteBack({ bench }: { bench: Bench }) {
-  const larder = useLarder();
-  const system = useKitchen()!.system;
-  const client = useQueryClient();
-  const say = useSay();
-  const [problem, setProblem] = useState('');
-  const [isBusy, setIsBusy] = useState(false);
-  const bowl = bench.bowls[bench.chosen]!;
-  const { from } = bowl;
-  if (!from) return null;
-  const write = async () => {
-    setIsBusy(true);
-    setProblem('');
-    try {
-      const kept = recipeRow(from.recipeId);
-      const row = await kept.read();
-      const texts = textsWith(bowl, system, larder);
-      const { recipe, changes } = writtenBack(contentOf(row), bowl, texts, larder);
-      if (changes.length === 0) return say('The recipe has these amounts already.');
-      await kept.send(recipe, row.revision, row);
-      await call(`/recipes/${from.recipeId}/versions`, {
-        method: 'POST',
-        body: { note: `From the dressing bench: ${changes.join('; ')}`.slice(0, 200) },
-      });
-      await client.invalidateQueries();
-      const next = bowlOfRecipe(from.recipeId, recipe, from.componentId);
-      bench.change({ texts, log: [], from: next?.from ?? null });
-      say(`A new version of the recipe: ${changes.join('; ')}.`);
-    } catch (failure) {
-      setProblem((failure as Error).message);
-    } finally {
-      setIsBusy(false);
-    }
-  };
-  return (
-    <p>
-      <Button isDisabled={isBusy} onPress={() => void write()}>
-        Make this the recipe
-      </Button>{' '}
-      <Quietly role="status">{problem}</Quietly>
-    </p>
-  );
-}
-
-function AsTable({
-  mapped,
-}: {
-  mapped: readonly { title: string; balance: ReturnType<typeof balanceOf> }[];
-}) {
-  const percent = (share: number) => `${Math.round(share * 1000) / 10} %`;
-  return (
-    <details>
-      <summary>The map as a table</summary>
-      <Table>
-        <thead>
-          <tr>
-            <th scope="col">Bowl</th>
-            <th scope="col">School</th>
-            <th scope="col">Oil : acid</th>
-            <th scope="col">Salt</th>
-            <th scope="col">Sugar</th>
-            <th scope="col">Acid</th>
-          </tr>
-        </thead>
-        <tbody>
-          {mapped.map(({ title, balance }, index) => (
-            <tr key={index}>
-              <th scope="row">
-                {index + 1}. {title}
-              </th>
-              <td>{balance.school}</td>
-              <td>{balance.ratio === null ? '–' : `${Math.round(balance.ratio * 10) / 10} : 1`}</td>
-              <td>{percent(balance.salt)}</td>
-              <td>{percent(balance.sugar)}</td>
-              <td>{Math.round(balance.acidity * 100) / 100} %</td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
-    </details>
-  );
 }

@@ -22,7 +22,7 @@ import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Field.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
-import { usePutOnMenu } from '../recipes/usePutOnMenu.js';
+import { usePutOnMenu } from '../api/usePutOnMenu.js';
 import { type BenchBowl, textsWith } from './bowls.js';
 
 const Parts = styled.div`
@@ -58,10 +58,7 @@ function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
   const [isBlind, setBlind] = useState(true);
   const [classId, setClassId] = useState<string | null>(null);
   const { problem, isBusy, send } = useSending();
-  const { data: classes = [], isPending } = useQuery(classesQuery);
-  const coming = classes
-    .filter(({ startsAt }) => startsAt >= new Date().toISOString().slice(0, 10))
-    .sort((a, b) => a.startsAt.localeCompare(b.startsAt));
+  const { coming, isPending } = useComing();
   const target = classId ?? coming[0]?.id ?? '';
   if (isPending) return <Loading what="the classes" />;
   if (coming.length === 0) return <p>There is no class to come. Make one under Classes.</p>;
@@ -111,6 +108,16 @@ function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
       </Row>
     </Parts>
   );
+}
+
+/** The classes from today on, the next one first. */
+function useComing() {
+  const { data: classes = [], isPending } = useQuery(classesQuery);
+  const today = new Date().toISOString().slice(0, 10);
+  const coming = classes
+    .filter(({ startsAt }) => startsAt >= today)
+    .sort((a, b) => a.startsAt.localeCompare(b.startsAt));
+  return { coming, isPending };
 }
 
 interface Sending {

@@ -47,10 +47,14 @@ export function MoreOfIt({ title, balance, cold, larder }: MoreProps) {
     <section aria-label="What else it can be">
       <h2>What else it can be</h2>
       <Rows>
-        <dt>Thickness</dt>
-        <dd>
-          <Thickness balance={balance} cold={cold} />
-        </dd>
+        {cold.thickness === 'pourable' ? null : (
+          <>
+            <dt>Thickness</dt>
+            <dd>
+              <Thickness balance={balance} cold={cold} />
+            </dd>
+          </>
+        )}
         {balance.thickness === 'pourable' ? null : <Dip balance={balance} />}
         {secondUses(balance).map(({ use, amount, changes, cautions }) => (
           <SecondUse key={use} use={use} amount={amount} words={[...changes, ...cautions]} />

@@ -19,7 +19,7 @@ import { type BenchBowl, linesOf } from './bowls.js';
 
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: 1.6fr repeat(3, 1fr) auto;
+  grid-template-columns: minmax(168px, 2fr) repeat(3, minmax(58px, 1fr)) auto;
   gap: 8px;
   align-items: end;
   @media (max-width: 700px) {
@@ -48,6 +48,11 @@ function WhichIsOil({
       ))}
     </Row>
   );
+}
+
+/** "3 : 1", always oil first. */
+function partsOf(ratio: number): string {
+  return ratio >= 1 ? `${ratio} : 1` : `1 : ${Math.round(1 / ratio)}`;
 }
 
 const targets = schools.filter((school) => schoolTargets[school].ratio !== null);
@@ -98,10 +103,10 @@ export function Solve({ bowl, larder, system, onChange }: SolveProps) {
       <h2>Meet a target</h2>
       <Fields>
         <Choice
-          label="School"
+          label="School, oil : acid"
           value={school}
           onChange={setSchool}
-          options={targets.map((id) => ({ id, name: `${id}, ${schoolTargets[id].name}` }))}
+          options={targets.map((id) => ({ id, name: `${id}, ${partsOf(schoolTargets[id].ratio!)}` }))}
         />
         <Field label="Salt, %" inputMode="decimal" value={salt} onChange={setSalt} />
         <Field label="Sugar, %" inputMode="decimal" value={sugar} onChange={setSugar} />

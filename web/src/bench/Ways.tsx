@@ -79,7 +79,7 @@ function Way({
 }
 
 /** "10 min: mix again just before it is poured", "a day or more". */
-export function holdsWords(minutes: Balance['holdMinutes']): string {
+function holdsWords(minutes: Balance['holdMinutes']): string {
   if (minutes >= 1440) return 'a day or more';
   if (minutes >= 120) return `${minutes / 60} h`;
   return `${minutes} min: mixed again if it is poured later`;

@@ -3,6 +3,7 @@ import {
   balanceDressing,
   type Balance,
   type BowlAddition,
+  dressingComponents,
   type DressingMethod,
   dressingMethodOf,
   type Larder,
@@ -64,7 +65,7 @@ export function textsWith(
   return withAdditions(bowl.texts, lines, bowl.log.slice(0, count), { larder, system });
 }
 
-/** The balance of a bowl with all that was added, or with so many additions; warm, or straight from the cold. */
+/** The balance of a bowl with all that was added, or so much of it; warm, or straight from the cold. */
 export function balanceOf(
   bowl: BenchBowl,
   system: MeasureSystem,
@@ -83,13 +84,19 @@ export function bowlOfRecipe(recipeId: string, recipe: Recipe, componentId?: str
   const lines = recipe.lines.filter((line) => line.componentId === wanted?.id);
   if (!wanted || lines.length === 0) return null;
   return {
-    title: wanted.name && wanted.name !== recipe.title ? `${recipe.title}: ${wanted.name}` : recipe.title,
+    title: titleOf(recipe, wanted.name, dressingComponents(recipe).length),
     method: dressingMethodOf(recipe, wanted.id),
     texts: lines.map(({ text }) => text),
     fixed: [],
     log: [],
     from: { recipeId, componentId: wanted.id, lineIds: lines.map(({ id }) => id) },
   };
+}
+
+/** A part that is not the only one, or has a name of its own, is told by it. */
+function titleOf({ title }: Recipe, part: string, parts: number): string {
+  const isPlain = parts === 1 && /^(?:dressing|dip)?$/i.test(part.trim());
+  return isPlain || part === title ? title : `${title}: ${part}`.slice(0, 80);
 }
 
 /** The recipe with what is in the bowl now, and what that changes, in words. */

@@ -8,7 +8,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import { usePutOnMenu } from './usePutOnMenu.js';
+import { usePutOnMenu } from '../api/usePutOnMenu.js';
 
 /** Puts a recipe on the menu of a class at once. */
 export function PutOnClass({

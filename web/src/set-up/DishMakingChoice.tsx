@@ -120,6 +120,20 @@ function MakingForm({ recipe, maker, making, stations, onChange }: Props) {
           A spare batch
         </TickBox>
       </Part>
+      <Flights recipe={recipe} making={making} atStations={atStations} onChange={onChange} />
+    </>
+  );
+}
+
+/** Ways dealt out to the stations, and dressings tasted beside each other. */
+function Flights({
+  recipe,
+  making,
+  atStations,
+  onChange,
+}: Pick<Props, 'recipe' | 'making' | 'onChange'> & { atStations: boolean }) {
+  return (
+    <>
       {atStations && recipe.choices.length > 0 ? (
         <Part>
           <Choice

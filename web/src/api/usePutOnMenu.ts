@@ -3,7 +3,7 @@ import type { ClassView } from '@fornax/contract';
 import type { DishMaking, Portion } from '@fornax/core';
 import { useNavigate } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { call } from '../api/client.js';
+import { call } from './client.js';
 
 interface NewDish {
   readonly recipeId: string;
