@@ -84,11 +84,13 @@ const mayBeEmpty: ReadonlySet<string> = new Set([
   'choices',
   'figures',
   'hands',
+  'levels',
   'madeDo',
   'making',
   'own',
   'packs',
   'pins',
+  'schools',
   'substitutes',
   'when',
 ]);

@@ -31,6 +31,7 @@ import {
   type SafetyProfile,
   type SafetyStyle,
   safetyStyles,
+  schoolFigureProblem,
   type Section,
   sections,
   type StaffMember,
@@ -39,7 +40,7 @@ import {
   type VesselKind,
   vesselKinds,
 } from '@fornax/core';
-import { IsTimeZone, limits } from './rules.js';
+import { IsFigures, IsTimeZone, limits } from './rules.js';
 import { IsPart, IsParts, Length, MaxLength, MayBeAbsent, MayBeAbsentOrNull } from './shapes.js';
 
 const most = (count: number, what: string) => ({ message: `At most ${count} ${what}.` });
@@ -210,6 +211,7 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @IsIn(allergenLists, { message: 'Choose a list of allergens.' })
   allergenList?: KitchenFacts['allergenList'];
   @MayBeAbsent() @IsPart(() => SafetyProfileDto) safety?: SafetyProfileDto;
+  @MayBeAbsent() @IsFigures(schoolFigureProblem) schools?: Record<string, number>;
   @MayBeAbsent() @IsIn(hemispheres, { message: 'Choose a half of the earth.' }) hemisphere?: Hemisphere;
 }
 

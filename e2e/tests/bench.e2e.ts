@@ -156,3 +156,20 @@ test('parts in words: three to one is asked about, and what is said then is met'
   await target.getByRole('button', { name: 'Work it out' }).click();
   await expect(target.getByRole('status')).toContainText('Write two numbers');
 });
+
+test('a school as the kitchen teaches it is what the bench solves for', async ({ kitchen: page }) => {
+  await page.goto('/kitchen');
+  const even = page.getByRole('region', { name: 'even', exact: true });
+  await even.getByRole('textbox', { name: 'Oil to 1 acid' }).fill('1,25');
+  await saved(page);
+  await page.goto('/bench');
+  const target = page.getByRole('region', { name: 'Meet a target' });
+  await target.getByRole('button', { name: /School/ }).click();
+  await page.getByRole('option', { name: 'even, 1.25 : 1' }).click();
+  await target.getByRole('button', { name: 'Work it out' }).click();
+  await expect(page.getByRole('main')).toContainText(/1\.[23] oil : 1 acid/);
+  await page.goto('/kitchen');
+  await even.getByRole('button', { name: 'Back to the usual' }).click();
+  await expect(even.getByRole('textbox', { name: 'Oil to 1 acid' })).toHaveValue('1');
+  await saved(page);
+});

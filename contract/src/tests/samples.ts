@@ -73,6 +73,7 @@ const content = {
 const making = {
   stations: [1, 2],
   shareBatch: true,
+  tasting: 'blind',
   flight: 'oil',
   once: ['c1'],
   spare: true,
@@ -113,6 +114,7 @@ const own = {
 };
 const kitchen = {
   ...Object.fromEntries(Object.entries(usualKitchen).filter(([field]) => field !== 'larder')),
+  schools: { 'oil-led ratio': 4 },
   worksFrom: '09:00',
   worksTo: '18:00',
 } as Omit<typeof usualKitchen, 'larder'>;

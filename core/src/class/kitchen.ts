@@ -48,6 +48,8 @@ export interface KitchenFacts {
   readonly hemisphere: Hemisphere;
   /** What the kitchen knows better than the standard larder, or adds to it. */
   readonly larder: readonly LarderEntry[];
+  /** Its own figures of the schools of dressing, by school and figure: "oil-led salt to" in per cent. */
+  readonly schools?: Readonly<Record<string, number>>;
   /** How long its own hands take, by technique, where it has measured that. */
   readonly rates?: Rates;
 }

@@ -50,6 +50,8 @@ describe('solving for a target', () => {
     ['no number', start, { ratio: Number.NaN }],
     ['less than nothing', start, { salt: -1 }],
     ['more salt than food', start, { salt: 60 }],
+    ['a bowl of nothing', start, { millilitres: 0 }],
+    ['no oil to any acid', start, { ratio: 0 }],
     ['unknown food only', linesOf('1 handful moon dust'), { salt: 2 }],
   ])('%s: a sentence, never NaN', (_, lines, target) => {
     const found = fitDressing(lines, target, options);

@@ -91,7 +91,8 @@ function problemOf(lines: readonly FitLine[], target: FitTarget, { grams, lines:
   if (grams <= 0) return 'Nothing in the bowl has an amount that is known.';
   if (lines.every(({ isFixed }) => isFixed)) return 'Every line is fixed: let one of them go.';
   const impossible = Object.values(target).some((value) => !Number.isFinite(value) || value < 0);
-  if (impossible || (target.salt ?? 0) > 30 || (target.sugar ?? 0) > 80)
+  const isNothing = target.ratio === 0 || target.millilitres === 0;
+  if (impossible || isNothing || (target.salt ?? 0) > 30 || (target.sugar ?? 0) > 80)
     return 'No bowl can be like that: choose a ratio, salt and sugar of a dressing.';
   const has = (role: LineRole) => known.some((line) => line.role === role);
   if (target.ratio !== undefined && (!has('oil') || !has('acid')))

@@ -26,6 +26,15 @@ export {
   type TastedOn,
 } from './flight.js';
 export { type DressingKeeping, dressingKeeping } from './keeping.js';
+export {
+  type OwnSchools,
+  schoolFigure,
+  type SchoolFigure,
+  schoolFigureKey,
+  schoolFigureProblem,
+  schoolFigures,
+  schoolTarget,
+} from './own-schools.js';
 export { readParts, type SaidParts } from './parts-words.js';
 export { type HeatWays, heatWays, type SecondUse, secondUses, dressingLabel } from './second-uses.js';
 export { dressingComponents, holdOf, tellDressing, type ToldDressing, type ToldFigure } from './told.js';

@@ -13,7 +13,8 @@ import { holds } from './emulsion.js';
 import { dressingKeeping } from './keeping.js';
 import { dressingMethodOf } from './method.js';
 import { saltInPlaces } from './salt-places.js';
-import { schoolTargets, type SchoolTarget } from './schools.js';
+import { type OwnSchools, schoolTarget } from './own-schools.js';
+import type { SchoolTarget } from './schools.js';
 import type { Balance } from './types.js';
 
 /** A figure that is said of a dressing, with how it came about. */
@@ -35,6 +36,8 @@ export interface ToldDressing {
 interface Telling {
   /** Batches of the recipe that are made at once. */
   readonly factor?: number;
+  /** The kitchen's own figures of the schools. */
+  readonly own?: OwnSchools;
   /** When it is mixed again, "19:40"; null where it is not. */
   readonly again?: string | null;
 }
@@ -49,7 +52,7 @@ export function tellDressing(
   recipe: Recipe,
   component: RecipeComponent,
   larder: Larder,
-  { factor = 1, again = null }: Telling = {},
+  { factor = 1, again = null, own = {} }: Telling = {},
 ): ToldDressing | null {
   const { balance, base } = asWritten(recipe, component, larder);
   if (balance.grams <= 0) return null;
@@ -72,7 +75,7 @@ export function tellDressing(
   const isDip = component.role === 'dip';
   const salt = saltOf(told);
   const others = [isDip ? servesOf(told) : null, salt, thinnedOf(told)];
-  const target = isDip ? dipWindows : schoolTargets[balance.school];
+  const target = isDip ? dipWindows : schoolTarget(balance.school, own);
   return {
     name,
     figures: [

@@ -1,5 +1,5 @@
 import { toNumber } from '../amounts/index.js';
-import { dressingComponents, tellDressing, type ToldDressing } from '../dressing/index.js';
+import { dressingComponents, type OwnSchools, tellDressing, type ToldDressing } from '../dressing/index.js';
 import type { ComponentId, DishId, RecipeId } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import type { Timeline } from '../timeline/index.js';
@@ -16,7 +16,7 @@ export interface DishDressing extends ToldDressing {
 export function dressingsOf(
   dishes: readonly PlannedDish[],
   timeline: Timeline,
-  larder: Larder,
+  { larder, own }: { larder: Larder; own?: OwnSchools },
 ): DishDressing[] {
   return dishes.flatMap(({ id, decided, portions }) => {
     const factor = Math.max(
@@ -29,6 +29,7 @@ export function dressingsOf(
       const told = tellDressing(decided.recipe, component, larder, {
         factor: factor || 1,
         again: mixedAgainAt(id, timeline),
+        own,
       });
       return told ? [{ ...told, dishId: id, recipeId: decided.recipeId, componentId: component.id }] : [];
     });

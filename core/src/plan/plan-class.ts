@@ -86,7 +86,7 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     alternatives: openLines(passes),
     longWaits: longWaits(passes),
     foodAHead: food,
-    dressings: dressingsOf(dishes, timeline, larder),
+    dressings: dressingsOf(dishes, timeline, { larder, own: kitchen.schools }),
   };
 }
 

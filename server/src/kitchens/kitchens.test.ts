@@ -62,6 +62,19 @@ describe('what a kitchen has to work with', () => {
     await patch((await kitchen()).revision, { safety: { style: 'eu', own: {} } }).expect(200);
     expect(await warned()).toEqual([]);
   });
+  it('its own figures of a school count under the dressings of a class', async () => {
+    const view = await classNamed(harness.cook, 'Roots and citrus');
+    const remedies = async () =>
+      (
+        (await harness.cook.get(`/api/classes/${view.id}/plan`).expect(200)).body as ClassPlan
+      ).dressings.flatMap((each) => each.remedies);
+    expect((await remedies()).join()).not.toContain('Flatter than usual');
+    const own = { 'oil-led acid from': 3, 'oil-led acid to': 4 };
+    const { body } = await patch((await kitchen()).revision, { schools: own }).expect(200);
+    expect(body.schools).toEqual(own);
+    expect((await remedies()).join()).toContain('Flatter than usual for oil-led');
+    await patch((await kitchen()).revision, { schools: {} }).expect(200);
+  });
   it('what a kitchen of before this has never written down is as usual', async () => {
     const row = (await KitchenRow.findOne())!;
     const older = Object.fromEntries(
@@ -85,6 +98,8 @@ describe('what a kitchen has to work with', () => {
       'Choose from ⅛, ¼, ½, ¾ and 1 teaspoon.',
     ],
     [{ safety: { style: 'mars', own: {} } }, 'safety.style', 'Choose whose advice is followed.'],
+    [{ schools: { 'oil-led salt to': 90 } }, 'schools', 'Write per cent from 0 to 20.'],
+    [{ schools: { 'sour ratio': 3 } }, 'schools', '“sour ratio” is no figure of a school of dressing.'],
     [
       { safety: { style: 'uk', own: { coldCelsius: 120 } } },
       'safety.own.coldCelsius',

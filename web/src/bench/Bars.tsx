@@ -1,5 +1,6 @@
-import { type Balance, dressedBases, dresses, schoolTargets, type Workings } from '@fornax/core';
+import { type Balance, dressedBases, dresses, schoolTarget, type Workings } from '@fornax/core';
 import styled from 'styled-components';
+import { useKitchen } from '../api/useLarder.js';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
@@ -45,7 +46,7 @@ const Out = styled.span`
 
 /** Salt, sugar, acid, thickness and keeping, each with the window of its school. */
 export function Bars({ balance }: { balance: Balance }) {
-  const target = schoolTargets[balance.school];
+  const target = schoolTarget(balance.school, useKitchen()?.schools);
   const { workings } = balance;
   return (
     <Rows>

@@ -8,10 +8,11 @@ import {
   readParts,
   type SaidParts,
   schools,
-  schoolTargets,
+  schoolTarget,
   solvedTexts,
 } from '@fornax/core';
 import styled from 'styled-components';
+import { useKitchen } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Row } from '../parts/states.js';
@@ -55,7 +56,7 @@ function partsOf(ratio: number): string {
   return ratio >= 1 ? `${ratio} : 1` : `1 : ${Math.round(1 / ratio)}`;
 }
 
-const targets = schools.filter((school) => schoolTargets[school].ratio !== null);
+const targets = schools.filter((school) => schoolTarget(school).ratio !== null);
 const names: Readonly<Record<FitPart, string>> = {
   ratio: 'the ratio',
   salt: 'the salt',
@@ -78,13 +79,14 @@ export function Solve({ bowl, larder, system, onChange }: SolveProps) {
   const [volume, setVolume] = useState('');
   const [said, setSaid] = useState('');
   const [parts, setParts] = useState('');
+  const own = useKitchen()?.schools;
   const spoken = parts.trim() ? readParts(parts) : null;
   const solve = () => {
     if (spoken?.kind === 'none') return setSaid(spoken.sentence);
     if (spoken?.kind === 'open') return setSaid(spoken.question);
     const given = linesOf(bowl.texts, system, larder);
     const target: FitTarget = {
-      ratio: spoken ? spoken.oil / spoken.acid : schoolTargets[school].ratio!,
+      ratio: spoken ? spoken.oil / spoken.acid : schoolTarget(school, own).ratio!,
       ...(salt ? { salt: Number(salt.replace(',', '.')) } : {}),
       ...(sugar ? { sugar: Number(sugar.replace(',', '.')) } : {}),
       ...(volume ? { millilitres: Number(volume.replace(',', '.')) } : {}),
@@ -106,7 +108,7 @@ export function Solve({ bowl, larder, system, onChange }: SolveProps) {
           label="School, oil : acid"
           value={school}
           onChange={setSchool}
-          options={targets.map((id) => ({ id, name: `${id}, ${partsOf(schoolTargets[id].ratio!)}` }))}
+          options={targets.map((id) => ({ id, name: `${id}, ${partsOf(schoolTarget(id, own).ratio!)}` }))}
         />
         <Field label="Salt, %" inputMode="decimal" value={salt} onChange={setSalt} />
         <Field label="Sugar, %" inputMode="decimal" value={sugar} onChange={setSugar} />

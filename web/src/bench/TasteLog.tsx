@@ -91,7 +91,7 @@ export function TasteLog({ balance, log, larder, onLog }: TasteLogProps) {
 }
 
 function Offer({ addition, onAdd }: { addition: Addition; onAdd: (addition: Addition) => void }) {
-  const { ingredient, teaspoons, name, why, workings, saltPoints, acidPoints } = addition;
+  const { ingredient, teaspoons, name, why, workings, saltPoints, acidPoints, ratio, millilitres } = addition;
   return (
     <li>
       <span>
@@ -102,6 +102,8 @@ function Offer({ addition, onAdd }: { addition: Addition; onAdd: (addition: Addi
         />{' '}
         <Quietly>
           {why} Salt {signed(saltPoints)}, acid {signed(acidPoints)} points
+          {ratio === null ? '' : `, ${Math.round(ratio * 10) / 10} : 1 then`},{' '}
+          {Math.round(millilitres * 10) / 10} ml more
         </Quietly>
       </span>
       <Button onPress={() => onAdd(addition)}>Add {writtenSpoons(teaspoons)}</Button>

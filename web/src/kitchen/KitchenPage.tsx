@@ -8,6 +8,7 @@ import { Basics, Hours, Measures } from './Basics.js';
 import { KitchenFiles } from './KitchenFiles.js';
 import { Appliances, Staff, Tools, Vessels } from './KitchenLists.js';
 import { Safety } from './Safety.js';
+import { Schools } from './Schools.js';
 import { Suppliers } from './Suppliers.js';
 import { type KitchenEditor, useKitchenEditor } from './useKitchenEditor.js';
 import type { KitchenEdits } from '../api/rows.js';
@@ -102,6 +103,14 @@ const parts: readonly KitchenPart[] = [
       'Usual general advice to begin from. Your local food code and a qualified person’s advice come ' +
       'first: write their figures in place of these.',
     Body: Safety,
+  },
+  {
+    id: 'schools',
+    name: 'Schools of dressing',
+    words:
+      'Usual figures to begin from, none of them an error: write your own in their place, and the dressing ' +
+      'bench, recipes and Portion count with them.',
+    Body: Schools,
   },
   {
     id: 'files',

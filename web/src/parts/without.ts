@@ -1,4 +1,4 @@
-/** A record without one of its keys. */
-export function without<T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> {
-  return Object.fromEntries(Object.entries(record).filter(([each]) => each !== key));
+/** A record without one of its keys, or some. */
+export function without<T>(record: Readonly<Record<string, T>>, ...keys: string[]): Record<string, T> {
+  return Object.fromEntries(Object.entries(record).filter(([each]) => !keys.includes(each)));
 }

@@ -1,5 +1,6 @@
 import { dressingComponents, type Larder, type Recipe, tellDressing } from '@fornax/core';
 import styled from 'styled-components';
+import { useKitchen } from '../api/useLarder.js';
 import { Remedies, ToldOf } from '../parts/food/Told.js';
 
 const DressingLine = styled.p`
@@ -8,8 +9,9 @@ const DressingLine = styled.p`
 
 /** What is said of each dressing or dip of the recipe, with what helps. */
 export function DressingStrip({ recipe, larder }: { recipe: Recipe; larder: Larder }) {
+  const own = useKitchen()?.schools;
   const told = dressingComponents(recipe).flatMap((component) => {
-    const each = tellDressing(recipe, component, larder);
+    const each = tellDressing(recipe, component, larder, { own });
     return each ? [{ id: component.id, ...each }] : [];
   });
   return told.map((each) => (
