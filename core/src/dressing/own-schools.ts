@@ -53,7 +53,7 @@ export function schoolTarget(school: School, own: OwnSchools = {}): SchoolTarget
   };
 }
 
-/** A figure of a school as it stands: the kitchen's own, else the usual one; null where the school has none. */
+/** A figure of a school as it stands: the kitchen's own, else the usual; null where the school has none. */
 export function schoolFigure(school: School, figure: SchoolFigure, own: OwnSchools = {}): number | null {
   const { ratio, salt, sugar, acidity } = schoolTarget(school, own);
   return {

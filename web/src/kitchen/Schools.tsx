@@ -89,7 +89,7 @@ interface OneFigureProps {
   onSet: (key: string, value: number) => void;
 }
 
-/** A figure that takes effect while it is typed, where it can be; else it stays in its box with what is wrong. */
+/** A figure that takes effect while it is typed; one that cannot be stays in its box with why. */
 function OneFigure({ school, figure, value, onSet }: OneFigureProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const key = schoolFigureKey(school, figure);
