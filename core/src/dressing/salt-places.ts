@@ -91,9 +91,17 @@ export function saltInPlaces(recipe: Recipe, larder: Larder): SaltInPlaces | nul
     percent,
     window,
     isOut: percent < window[0] - slack || percent > window[1] + slack,
-    remedies: remediesOf({ rows, salt, dishGrams, window }),
+    remedies: remediesOf({ rows, salt, dishGrams, window }, hasSaltToTaste(recipe.lines, larder)),
     workings: workingsOf({ rows, dishGrams, percent, base: base.kind, window }),
   };
+}
+
+/** Whether salt is written without how much: what is seasoned to taste is not called too little. */
+export function hasSaltToTaste(lines: readonly RecipeLine[], larder: Larder): boolean {
+  return lines.some(
+    ({ amount, toTaste, ingredient }) =>
+      (!amount || toTaste) && (findIngredient(larder, ingredient)?.composition?.salt.value ?? 0) > 0.9,
+  );
 }
 
 /** A line's salt; null of what is not eaten with it, and "not known" where nobody knows what is in it. */
@@ -148,21 +156,21 @@ function rowsOf(salted: readonly Salted[]): SaltRow[] {
   });
 }
 
-function remediesOf({
-  rows,
-  salt,
-  dishGrams,
-  window: [low, high],
-}: {
-  rows: readonly SaltRow[];
-  salt: number;
-  dishGrams: number;
-  window: readonly [number, number];
-}): string[] {
+interface ForRemedies {
+  readonly rows: readonly SaltRow[];
+  readonly salt: number;
+  readonly dishGrams: number;
+  readonly window: readonly [number, number];
+}
+
+function remediesOf(
+  { rows, salt, dishGrams, window: [low, high] }: ForRemedies,
+  isToTaste: boolean,
+): string[] {
   const percent = (salt / dishGrams) * 100;
   const toppings = rows.find(({ source }) => source === 'toppings')!;
   const remedies: string[] = [];
-  if (percent < low - slack) {
+  if (percent < low - slack && !isToTaste) {
     // Salt that is added is part of the dish: (salt + x) ÷ (dish + x) = low.
     const grams = (dishGrams * (low / 100) - salt) / (1 - low / 100);
     const teaspoons = grams / saltDensity / teaspoon;

@@ -105,4 +105,10 @@ describe('what is said of a dressing', () => {
     expect(
       figure(recipeOf(['100 g rocket'], ['60 ml lemon juice', '1 g salt'], whisk), 'balance')!.text,
     ).toMatch(/^no-oil · /));
+  it('salt to taste is not called too little', () => {
+    const bare = ['60 ml olive oil', '20 ml cider vinegar'];
+    expect(told(recipeOf(['300 g rocket'], bare, whisk)).remedies.join()).toMatch(/Salt is under the usual/);
+    const seasoned = told(recipeOf(['300 g rocket'], [...bare, 'salt to taste'], whisk));
+    expect(seasoned.remedies.join()).not.toMatch(/salt/i);
+  });
 });

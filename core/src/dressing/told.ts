@@ -12,7 +12,7 @@ import { dresses, usualShare } from './dresses.js';
 import { holds } from './emulsion.js';
 import { dressingKeeping } from './keeping.js';
 import { dressingMethodOf } from './method.js';
-import { saltInPlaces } from './salt-places.js';
+import { hasSaltToTaste, saltInPlaces } from './salt-places.js';
 import { type OwnSchools, schoolTarget } from './own-schools.js';
 import type { SchoolTarget } from './schools.js';
 import type { Balance } from './types.js';
@@ -58,18 +58,7 @@ export function tellDressing(
   if (balance.grams <= 0) return null;
   const { name } = component;
   const notKnown = balance.missing.filter(({ what }) => what === 'composition').map((row) => row.name);
-  if (notKnown.length > 0)
-    return {
-      name,
-      figures: [
-        {
-          id: 'balance',
-          text: `balance not known, for what is in it: ${listed(notKnown, 3)}`,
-          workings: balance.workings.salt,
-        },
-      ],
-      remedies: [],
-    };
+  if (notKnown.length > 0) return unknownBalance(name, balance, notKnown);
   const told = { recipe, larder, balance, base, factor };
   const reach = base && reachOf(told, base);
   const isDip = component.role === 'dip';
@@ -92,11 +81,21 @@ export function tellDressing(
       ...others.flatMap((each) => each?.figure ?? []),
     ],
     remedies: [
-      ...windowRemedies(balance, target, reach?.isShort || (salt?.isSalty ?? true)),
+      ...windowRemedies(balance, target, {
+        isDishSalty: reach?.isShort || (salt?.isSalty ?? true),
+        isToTaste: hasSaltToTaste(recipe.lines, larder),
+        isDip,
+      }),
       ...(reach?.remedies ?? []),
       ...others.flatMap((each) => each?.remedies ?? []),
     ],
   };
+}
+
+/** Of what nobody knows what it consists of no balance is told. */
+function unknownBalance(name: string, { workings }: Balance, notKnown: readonly string[]): ToldDressing {
+  const text = `balance not known, for what is in it: ${listed(notKnown, 3)}`;
+  return { name, figures: [{ id: 'balance', text, workings: workings.salt }], remedies: [] };
 }
 
 /** Minutes that the emulsion of a part of a recipe holds; of what has no weight, as long as a plain one. */
@@ -189,7 +188,8 @@ function saltOf({ recipe, larder, base }: Told): (Part & { readonly isSalty: boo
 /** What wet food makes of it; null where it brings little. */
 function thinnedOf({ recipe, larder, base, balance }: Told): Part | null {
   const dilution = base && dilutionOf(recipe, larder);
-  if (!dilution || dilution.millilitres < balance.grams * leastThinned) return null;
+  const isLittle = !dilution || dilution.millilitres < balance.grams * leastThinned;
+  if (isLittle || balance.salt < leastSalt) return null;
   const { salt, workings } = diluted(balance, dilution);
   const names = listed(
     dilution.lines.map(({ name, what }) => `${name} ${what}`),
@@ -203,6 +203,8 @@ function thinnedOf({ recipe, larder, base, balance }: Told): Part | null {
 
 /** Less liquid than this share of the dressing is not worth a word. */
 const leastThinned = 0.1;
+/** Of a dressing without salt it is not said how little is left of it. */
+const leastSalt = 0.002;
 
 const oneDecimal = (value: number) => String(Math.round(value * 10) / 10);
 const tens = (grams: number) => Math.round(grams / 10) * 10;
@@ -229,14 +231,21 @@ const dipWindows: Windows = { salt: [0.7, 1.5], acidity: [0.2, 1.8] };
  * Salt and acid out of the window of their school. A dressing that is salty so that its dish is salted enough
  * is meant to be.
  */
-function windowRemedies({ school, salt, acidity }: Balance, target: Windows, isDishSalty: boolean): string[] {
+function windowRemedies(
+  { school, salt, acidity }: Balance,
+  target: Windows,
+  { isDishSalty, isToTaste, isDip }: { isDishSalty: boolean; isToTaste: boolean; isDip: boolean },
+): string[] {
   const percent = salt * 100;
   return [
     ...(percent > target.salt[1] + 0.5 && isDishSalty
       ? [`Salt is over the usual ${target.salt.join('–')} %: add oil or more of the rest, never sugar.`]
       : []),
-    ...(percent < target.salt[0] - 0.5
-      ? [`Salt is under the usual ${target.salt.join('–')} %: season what it dresses, or the dressing.`]
+    ...(percent < target.salt[0] - 0.5 && !isToTaste
+      ? [
+          `Salt is under the usual ${target.salt.join('–')} %: ` +
+            (isDip ? 'season it, and taste again.' : 'season what it dresses, or the dressing.'),
+        ]
       : []),
     ...(acidity > target.acidity[1] + 0.5
       ? [`Sharper than usual for ${school}: oil, or a little honey.`]
