@@ -1,28 +1,17 @@
-import type { Workings } from '../amounts/index.js';
-import { type ComponentId, rememberLast } from '../identity/index.js';
+import type { ComponentId } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import type { Recipe, RecipeComponent } from '../recipes/index.js';
 import { counted, listed } from '../words/index.js';
-import { linesAsMade } from './as-made.js';
-import { balanceDressing } from './balance.js';
-import { baseOf, type DressedBase } from './base-of.js';
-import { diluted, dilutionOf } from './dilution.js';
+import { asWritten, oneDecimal, type ToldFigure, type ToldPart } from './as-written.js';
+import type { DressedBase } from './base-of.js';
 import { dipServing } from './dips.js';
 import { dresses, usualShare } from './dresses.js';
 import { holds } from './emulsion.js';
 import { dressingKeeping } from './keeping.js';
-import { dressingMethodOf } from './method.js';
-import { hasSaltToTaste, saltInPlaces } from './salt-places.js';
+import { hasSaltToTaste } from './salt-places.js';
 import { type OwnSchools, schoolTarget } from './own-schools.js';
 import type { SchoolTarget } from './schools.js';
 import type { Balance } from './types.js';
-
-/** A figure that is said of a dressing, with how it came about. */
-export interface ToldFigure {
-  readonly id: 'balance' | 'salt' | 'thinned' | 'serves';
-  readonly text: string;
-  readonly workings: Workings;
-}
 
 /** What is to be said of a dressing or dip of a recipe. */
 export interface ToldDressing {
@@ -54,7 +43,7 @@ export function tellDressing(
   larder: Larder,
   { factor = 1, again = null, own = {} }: Telling = {},
 ): ToldDressing | null {
-  const { balance, base } = asWritten(recipe, component, larder);
+  const { balance, base, salt, thinned } = asWritten(recipe, component, larder);
   if (balance.grams <= 0) return null;
   const { name } = component;
   const notKnown = balance.missing.filter(({ what }) => what === 'composition').map((row) => row.name);
@@ -62,8 +51,7 @@ export function tellDressing(
   const told = { recipe, larder, balance, base, factor };
   const reach = base && reachOf(told, base);
   const isDip = component.role === 'dip';
-  const salt = saltOf(told);
-  const others = [isDip ? servesOf(told) : null, salt, thinnedOf(told)];
+  const others = [isDip ? servesOf(told) : null, salt, thinned];
   const target = isDip ? dipWindows : schoolTarget(balance.school, own);
   return {
     name,
@@ -113,29 +101,6 @@ interface Told {
   readonly factor: number;
 }
 
-interface Part {
-  readonly figure: ToldFigure;
-  readonly remedies: readonly string[];
-}
-
-interface AsWritten {
-  readonly balance: Balance;
-  /** What it dresses; null of a dip, and where nothing is weighed. */
-  readonly base: DressedBase | null;
-}
-
-/** A dressing or dip for the recipe as written: what most edits of a class leave as it is. */
-function asWritten(recipe: Recipe, component: RecipeComponent, larder: Larder): AsWritten {
-  return remembered(component, [recipe.lines, recipe.steps, recipe.components, larder], () => ({
-    balance: balanceDressing(linesAsMade(recipe, component.id), larder, {
-      method: dressingMethodOf(recipe, component.id),
-      system: recipe.system,
-    }),
-    base: component.role === 'dressing' ? baseOf(recipe, larder) : null,
-  }));
-}
-
-const remembered = rememberLast<RecipeComponent, AsWritten>();
 const warmWords =
   /\bwhile (?:it is |they are )?(?:still )?(?:warm|hot)\b|\bstill warm\b|\bwarm (?:potatoes|grains|lentils|beans)/i;
 
@@ -158,7 +123,7 @@ function reachOf({ recipe, larder, balance, factor }: Told, base: DressedBase) {
 }
 
 /** A dip: for how many it is enough. */
-function servesOf({ balance, factor }: Told): Part {
+function servesOf({ balance, factor }: Told): ToldPart {
   const { portions, dippers, workings } = dipServing({ millilitres: balance.millilitres * factor });
   return {
     figure: {
@@ -170,43 +135,6 @@ function servesOf({ balance, factor }: Told): Part {
   };
 }
 
-/** The salt of the finished dish, by where it comes from. */
-function saltOf({ recipe, larder, base }: Told): (Part & { readonly isSalty: boolean }) | null {
-  const salt = base && saltInPlaces(recipe, larder);
-  if (!salt) return null;
-  return {
-    figure: {
-      id: 'salt',
-      text: `salt of the dish ${oneDecimal(salt.percent)} %`,
-      workings: salt.workings,
-    },
-    remedies: salt.remedies,
-    isSalty: salt.percent > salt.window[1],
-  };
-}
-
-/** What wet food makes of it; null where it brings little. */
-function thinnedOf({ recipe, larder, base, balance }: Told): Part | null {
-  const dilution = base && dilutionOf(recipe, larder);
-  const isLittle = !dilution || dilution.millilitres < balance.grams * leastThinned;
-  if (isLittle || balance.salt < leastSalt) return null;
-  const { salt, workings } = diluted(balance, dilution);
-  const names = listed(
-    dilution.lines.map(({ name, what }) => `${name} ${what}`),
-    2,
-  );
-  return {
-    figure: { id: 'thinned', text: `thinned to ${oneDecimal(salt * 100)} % salt by ${names}`, workings },
-    remedies: [],
-  };
-}
-
-/** Less liquid than this share of the dressing is not worth a word. */
-const leastThinned = 0.1;
-/** Of a dressing without salt it is not said how little is left of it. */
-const leastSalt = 0.002;
-
-const oneDecimal = (value: number) => String(Math.round(value * 10) / 10);
 const tens = (grams: number) => Math.round(grams / 10) * 10;
 
 /** Less oil than this beside the acid is no part of it. */

@@ -51,6 +51,8 @@ export interface SortedPlace {
   readonly stations: readonly number[];
   readonly rows: readonly ContainerRow[];
   readonly foodGrams: number;
+  /** Containers where lines of one step share theirs. */
+  readonly together: ReadonlyMap<string, number>;
 }
 
 /**
@@ -60,10 +62,12 @@ export interface SortedPlace {
 export function sortedPlaces(input: ContainerInput): SortedPlace[] {
   return placesOf(input).map(({ place, stations, columns }) => {
     const rows = new Map<string, { place: string; container: string; count: number; holds: string[] }>();
+    const together = new Map<string, number>();
+    const ofSteps = new Set<string>();
     let foodGrams = 0;
     const sharedWith = new Set<string>();
     for (const column of columns) {
-      for (const { container, name, grams, goesIn } of sortedLines(input, column)) {
+      for (const { container, name, grams, ofStep, goesIn } of sortedLines(input, column)) {
         const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
         rows.set(container, row);
         const isTray = container === 'produce tray';
@@ -71,11 +75,14 @@ export function sortedPlaces(input: ContainerInput): SortedPlace[] {
         if (isTray && row.holds.includes(name)) continue;
         row.count = isTray ? 1 : row.count + (sharedWith.has(goesIn) ? 0 : 1);
         row.holds.push(name);
+        if (isTray) together.set(container, 1);
+        else if (!ofSteps.has(ofStep)) together.set(container, (together.get(container) ?? 0) + 1);
+        if (ofStep) ofSteps.add(ofStep);
         if (goesIn) sharedWith.add(goesIn);
         foodGrams += grams;
       }
     }
-    return { place, stations, rows: [...rows.values()], foodGrams };
+    return { place, stations, rows: [...rows.values()], foodGrams, together };
   });
 }
 
@@ -106,6 +113,8 @@ interface SortedLine {
   readonly container: string;
   readonly name: string;
   readonly grams: number;
+  /** Its container and the step that uses it first; empty where none does. */
+  readonly ofStep: string;
   /** Lines with the same words here share a container; empty where each has its own. */
   readonly goesIn: string;
 }
@@ -118,13 +127,13 @@ function sortedLines(input: ContainerInput, { dish, batch }: Column): readonly S
     dish.portions.batches.map((_, each) => linesOf(dish, each, larder)),
   )[batch]!;
   return lines.map((line) => {
-    const isShared = line.step !== undefined && isSetOutTogether(line.container, input);
-    return { ...line, goesIn: isShared ? [line.container, dish.decided.id, line.step].join(' ') : '' };
+    const ofStep = line.step === undefined ? '' : [line.container, dish.decided.id, line.step].join(' ');
+    return { ...line, ofStep, goesIn: isSetOutTogether(line.container, input) ? ofStep : '' };
   });
 }
 
 /** A line of a batch in its container, and the step that uses it first. */
-type LineInContainer = Omit<SortedLine, 'goesIn'> & { readonly step: string | undefined };
+type LineInContainer = Omit<SortedLine, 'goesIn' | 'ofStep'> & { readonly step: string | undefined };
 
 const remembered = rememberLast<DishPortions, readonly (readonly LineInContainer[])[]>();
 

@@ -1,6 +1,6 @@
 import type { KitDecision } from '../class/index.js';
 import { toolPlural } from '../class/index.js';
-import { containerTool, type SortedPlace, sortedPlaces } from './containers.js';
+import { containerTool, type SortedPlace } from './containers.js';
 import type { KitInput } from './kit-input.js';
 import type { KitShortage } from './types.js';
 
@@ -30,7 +30,7 @@ export function bowlShortages(
         sentence:
           `Not enough ${toolPlural(container)}: ${needed} needed to set out${beside}, ` +
           `${inKitchen} in the kitchen`,
-        waysOut: together(input, { container, needed, inKitchen, inUse: inUse(container) }),
+        waysOut: together(sorted, { container, needed, inKitchen, inUse: inUse(container) }),
       },
     ];
   });
@@ -51,10 +51,18 @@ interface Lack {
   readonly inUse: number;
 }
 
-function together(input: KitInput, { container, needed, inKitchen, inUse }: Lack): KitShortage['waysOut'] {
+function together(
+  sorted: readonly SortedPlace[],
+  { container, needed, inKitchen, inUse }: Lack,
+): KitShortage['waysOut'] {
   const decision: KitDecision = { tool: containerTool(container), kind: 'share' };
-  const kit = [...(input.decisions?.kit ?? []), decision];
-  const fewer = (wanted(sortedPlaces({ ...input, decisions: { kit } })).get(container) ?? 0) + inUse;
+  const fewer =
+    inUse +
+    sorted.reduce(
+      (sum, { stations, together: shared }) =>
+        sum + (shared.get(container) ?? 0) * Math.max(1, stations.length),
+      0,
+    );
   if (fewer >= needed) return [];
   const rest = fewer > inKitchen ? `, ${fewer - inKitchen} still to borrow` : '';
   return [

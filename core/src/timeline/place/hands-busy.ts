@@ -140,7 +140,7 @@ function busied(
       if (isFixed.has(tasks[task]!.id) || failed.has(wish)) continue;
       if (tries++ >= mostTries) return false;
       const moves = placement.tried(task, to);
-      if (!moves || hands.worth(moves) <= now) {
+      if (!moves || !hands.isTouchedBy(moves) || hands.worth(moves) <= now) {
         failed.add(wish);
         continue;
       }
@@ -161,6 +161,7 @@ function busied(
 class Hands {
   readonly #work: readonly number[];
   readonly #shown: readonly number[];
+  readonly #isTheirs: readonly boolean[];
 
   constructor(
     private readonly tasks: readonly PlanTask[],
@@ -170,6 +171,12 @@ class Hands {
     const numbers = tasks.map((_, number) => number);
     this.#work = numbers.filter((each) => tasks[each]!.kind === 'students');
     this.#shown = numbers.filter((each) => tasks[each]!.kind === 'demonstration');
+    this.#isTheirs = tasks.map(({ kind }) => kind === 'students' || kind === 'demonstration');
+  }
+
+  /** Whether moves change what the students do or see. */
+  isTouchedBy(moves: Moves): boolean {
+    return [...moves.keys()].some((task) => this.#isTheirs[task]);
   }
 
   /** Minutes of work, less what is watched for too long. */
