@@ -149,6 +149,7 @@ export class OwnSafetyDto implements Partial<SafetyFigures> {
   @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldOutMinutes?: number | null;
   @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
   @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
+  @MayBeAbsentOrNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) roomCelsius?: number | null;
 }
 
 export class SafetyProfileDto implements SafetyProfile {

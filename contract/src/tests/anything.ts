@@ -154,6 +154,7 @@ const anyKitchen = fc.record({
         coldCelsius: maybe(fc.constantFrom(0, 100)),
         coldOutMinutes: maybe(fc.constantFrom(1, 1440)),
         chillWithinMinutes: maybe(fc.constantFrom(1, 1440)),
+        roomCelsius: maybe(fc.constantFrom(0, 100)),
       },
       { requiredKeys: [] },
     ),

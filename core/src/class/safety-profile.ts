@@ -14,6 +14,8 @@ export interface SafetyFigures {
   readonly hotOutMinutes: number | null;
   /** Within which cooked food that is kept must be in the cold. */
   readonly chillWithinMinutes: number | null;
+  /** How warm the room gets: over 32 °C US-style advice halves the time out. */
+  readonly roomCelsius: number | null;
 }
 
 export type SafetyFigure = keyof SafetyFigures;

@@ -1,4 +1,4 @@
-import { cutGreens } from '../safety/out-of-cold.js';
+import { cutGreens } from '../safety/cold-foods.js';
 import { describe, expect, it } from 'vitest';
 import { densityOf, findIngredient, standardLarder, yieldOf } from './larder.js';
 

@@ -124,5 +124,16 @@ export function coldWarnings({ outOfCold, kitchen }: ToCheck): PlanWarning[] {
         `safety profile allows ${showSpan(chillWithin!)}`,
       remedy: `Spread this food out shallow, and put it into ${cold} sooner. ${follow}`,
     }));
-  return [...over, ...slow];
+  const again = outOfCold
+    .filter(({ isOutAgain, isOver }) => isOutAgain && !isOver)
+    .map((batch): PlanWarning => ({
+      id: `again:${batch.id}`,
+      place: 'timeline',
+      level: 'harm',
+      sentence:
+        `“${batch.dishTitle}”: the ${batch.food} ${isPlural(batch.food) ? 'are' : 'is'} out of the cold ` +
+        'a second time, and your safety profile allows one spell',
+      remedy: `Take out only what is used, or use it all in one go. ${follow}`,
+    }));
+  return [...over, ...slow, ...again];
 }

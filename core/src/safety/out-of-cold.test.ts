@@ -1,36 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { SafetyProfile } from '../class/index.js';
-import type { StepKey } from '../identity/index.js';
-import { standardLarder } from '../larder/index.js';
-import { dish, recipe, step } from '../tests/recipes.js';
-import { outOfCold, type StepMinutes } from './out-of-cold.js';
-
-const use = (...lines: string[]) => lines.map((line) => ({ line, share: '1' as const }));
-const uk: SafetyProfile = { style: 'uk', own: {} };
-const us: SafetyProfile = { style: 'us', own: {} };
-const fridge = { appliance: 'fridge', setting: '' } as const;
-const hob = { appliance: 'hob', setting: '' } as const;
-
-/** Times by step as [start, hands end, end of the wait]; eaten at 120. */
-function count(
-  of: ReturnType<typeof recipe>,
-  times: Record<string, [number, number, number]>,
-  profile: SafetyProfile = uk,
-) {
-  const at = new Map(
-    Object.entries(times).map(([id, [start, handsEnd, end]]): [StepKey, StepMinutes] => [
-      `d1/${id}`,
-      { start, handsEnd, end },
-    ]),
-  );
-  return outOfCold({
-    batches: [{ dish: dish(of), title: of.title, ofSwap: false, times: at }],
-    eatenAt: 120,
-    larder: standardLarder,
-    profile,
-    clock: (minute) => `${minute}`,
-  });
-}
+import { count, fridge, hob, uk, us, use } from '../tests/counted-cold.js';
+import { recipe, step } from '../tests/recipes.js';
 
 describe('food for the cold', () => {
   const yoghurt = recipe(['200 g yoghurt', '2 carrots'], {

@@ -3,7 +3,8 @@ import type { ClassDish, SafetyProfile } from '../class/index.js';
 import { stepKey, type StepKey } from '../identity/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine, RecipeStep } from '../recipes/index.js';
-import { countsCutGreens, countsInAll, safetyFigures } from './profile.js';
+import { type CountsFrom, countsFrom } from './cold-foods.js';
+import { countsInAll, outLimit, safetyFigures } from './profile.js';
 import type { OutOfCold, Spell } from './types.js';
 
 /** When a step is at work: its hands, then its wait. Minutes from class start. */
@@ -33,25 +34,17 @@ export interface OutOfColdInput {
 
 /** What keeps a day or longer is kept in the cold between two steps. */
 const keptColdFromMinutes = 1440;
+const heats =
+  /\b(?:boil|fr(?:y|ied)|roast|bak(?:e|ing)|simmer|grill|sear|cook|warm|heat|poach|steam|char|soften)/i;
+const toasted: ReadonlySet<string> = new Set([
+  'nuts and seeds',
+  'spices and seasoning',
+  'bakery',
+  'grains and pulses',
+]);
+/** Handled for no longer than this, food that goes back into the cold was not out for a spell. ~ */
+const handlingMinutes = 30;
 const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
-/** Counted as food for the cold once they are cut, by the profiles that do so. */
-export const cutGreens: readonly string[] = [
-  'cos-lettuce',
-  'little-gem',
-  'butterhead',
-  'mixed-leaves',
-  'rocket',
-  'baby-spinach',
-  'kale',
-  'watercress',
-  'radicchio',
-  'chicory',
-  'tomato',
-  'cherry-tomato',
-  'melon',
-  'watermelon',
-];
-
 /**
  * Per dish, the food that is longest out of the cold until it is eaten, against the kitchen's safety profile.
  * Food for the cold counts from the step that first takes it out; what was cooked counts from the heat, and
@@ -77,24 +70,11 @@ function countLine(batch: ColdBatch, line: RecipeLine, input: OutOfColdInput): O
   const first = dish.recipe.steps.find(
     (step) => step.uses.some((use) => use.line === line.id) && !step.addedFor,
   );
-  if (!ingredient || !first || !needsCold(ingredient, input.profile)) return null;
-  const path = longestPath(batch, first);
-  const spells = spellsOf(batch, { path, isRawCold: isColdFood(ingredient, input.profile) }, input.eatenAt);
+  if (!ingredient || !first) return null;
+  const from = countsFrom(ingredient, first, input.profile);
+  if (!from) return null;
+  const spells = spellsOf(batch, { path: longestPath(batch, first), from, food: ingredient }, input.eatenAt);
   return spells.length === 0 ? null : judged(batch, line, spells, input);
-}
-
-/** Food that is kept in the cold from the shop on. */
-function isColdFood(ingredient: Ingredient, profile: SafetyProfile): boolean {
-  return (
-    ingredient.cautions.some(
-      (caution) => caution === 'keep-cold' || caution === 'raw-protein' || caution === 'soft-cheese',
-    ) ||
-    (countsCutGreens(profile) && cutGreens.includes(ingredient.id))
-  );
-}
-
-function needsCold(ingredient: Ingredient, profile: SafetyProfile): boolean {
-  return isColdFood(ingredient, profile) || ingredient.cautions.includes('cool-fast');
 }
 
 /**
@@ -116,8 +96,15 @@ function longestPath({ dish: { recipe, id }, times }: ColdBatch, first: RecipeSt
   return path;
 }
 
-function isCooked(step: RecipeStep): boolean {
-  return step.occupies !== null && hotPlaces.has(step.occupies.appliance);
+/** Whether a step cooks a food. Toasting seeds or bread heats nothing else that is put to them. */
+function isCooked({ occupies, text }: RecipeStep, food: Ingredient): boolean {
+  if (occupies === null || !hotPlaces.has(occupies.appliance)) return false;
+  return !/\btoast/i.test(text) || heats.test(text) || toasted.has(food.section);
+}
+
+/** Cooling from the heat is no spell out of the cold, nor is what is handled for a short while. */
+function isOutTwice(spells: readonly Spell[]): boolean {
+  return spells.filter(({ from, to, isHot }) => !isHot && to - from > handlingMinutes).length > 1;
 }
 
 function isInFridge(step: RecipeStep): boolean {
@@ -127,10 +114,11 @@ function isInFridge(step: RecipeStep): boolean {
 /** The stretches out of the cold along a way. What comes before the last heat does not count. */
 function spellsOf(
   { dish: { id }, times }: ColdBatch,
-  { path, isRawCold }: { path: readonly RecipeStep[]; isRawCold: boolean },
+  { path, from, food }: { path: readonly RecipeStep[]; from: CountsFrom; food: Ingredient },
   eatenAt: number,
 ): Spell[] {
   const spells: Spell[] = [];
+  let wasCooked = false;
   let open: { from: number; isHot: boolean } | null = null;
   const close = (to: number) => {
     if (open && to > open.from) spells.push({ ...open, to });
@@ -139,10 +127,11 @@ function spellsOf(
   for (const [index, step] of path.entries()) {
     const time = times.get(stepKey(id, step.id));
     if (!time) continue;
-    if (isCooked(step)) {
+    if (isCooked(step, food)) {
       spells.length = 0;
+      wasCooked = true;
       open = { from: time.end, isHot: true };
-    } else if (!open && (isRawCold || index > 0)) {
+    } else if (!open && (from === 'taken out' || wasCooked || (from === 'second step' && index > 0))) {
       open = { from: time.start, isHot: false };
     }
     if (isInFridge(step)) close(time.handsEnd);
@@ -161,7 +150,8 @@ function judged(
   const figures = safetyFigures(profile);
   const inAll = countsInAll(profile);
   const lengths = spells.map(({ from, to }) => to - from);
-  const limitOf = (spell: Spell) => (spell.isHot ? figures.hotOutMinutes : figures.coldOutMinutes);
+  const limitOf = ({ isHot }: Spell) =>
+    outLimit(isHot ? figures.hotOutMinutes : figures.coldOutMinutes, figures.roomCelsius, profile);
   // Of single spells, the one that comes nearest to what it may last, or is furthest over it.
   const worst = [...spells].sort(
     (a, b) => (b.to - b.from) / (limitOf(b) ?? 1) - (a.to - a.from) / (limitOf(a) ?? 1),
@@ -181,6 +171,7 @@ function judged(
     limitMinutes,
     isOver,
     chilledAfterMinutes: goesCold,
+    isOutAgain: !inAll && isOutTwice(spells),
     workings: workingsOf(line, spells, { minutes, limitMinutes, inAll, clock }),
   };
 }

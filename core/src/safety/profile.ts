@@ -8,14 +8,29 @@ import type { SafetyFact } from './types.js';
  * there.
  */
 const usual: Readonly<Record<SafetyStyle, SafetyFigures>> = {
-  uk: { coldCelsius: 8, hotCelsius: 63, coldOutMinutes: 240, hotOutMinutes: 120, chillWithinMinutes: 90 },
-  us: { coldCelsius: 5, hotCelsius: 57, coldOutMinutes: 120, hotOutMinutes: 120, chillWithinMinutes: 120 },
+  uk: {
+    coldCelsius: 8,
+    hotCelsius: 63,
+    coldOutMinutes: 240,
+    hotOutMinutes: 120,
+    chillWithinMinutes: 90,
+    roomCelsius: null,
+  },
+  us: {
+    coldCelsius: 5,
+    hotCelsius: 57,
+    coldOutMinutes: 120,
+    hotOutMinutes: 120,
+    chillWithinMinutes: 120,
+    roomCelsius: null,
+  },
   eu: {
     coldCelsius: null,
     hotCelsius: null,
     coldOutMinutes: null,
     hotOutMinutes: null,
     chillWithinMinutes: null,
+    roomCelsius: null,
   },
 };
 
@@ -27,6 +42,7 @@ const names: readonly (readonly [SafetyFigure, string, SafetyFact['unit']])[] = 
   ['coldOutMinutes', 'Cold food may be out', 'min'],
   ['hotOutMinutes', 'Cooked food may stand', 'min'],
   ['chillWithinMinutes', 'Cooked food is in the cold within', 'min'],
+  ['roomCelsius', 'The room gets as warm as', '°C'],
 ];
 
 /** Every figure of a profile with its source: the kitchen's own before the usual one. */
@@ -57,6 +73,20 @@ export function safetyFigures(profile: SafetyProfile): SafetyFigures {
  */
 export function countsInAll({ style }: SafetyProfile): boolean {
   return style !== 'uk';
+}
+
+/** In a room warmer than this US-style advice lets food stand for an hour. */
+const hotRoom = 32;
+const hotRoomMinutes = 60;
+
+/** How long food may be out: what the profile allows, in a hot room at most an hour by US-style advice. */
+export function outLimit(
+  allowed: number | null,
+  roomCelsius: number | null,
+  { style }: SafetyProfile,
+): number | null {
+  const isHot = style === 'us' && roomCelsius !== null && roomCelsius > hotRoom;
+  return isHot && allowed !== null ? Math.min(allowed, hotRoomMinutes) : allowed;
 }
 
 /** US-style advice counts leaves, tomatoes and melons as food for the cold as soon as they are cut. */

@@ -24,6 +24,7 @@ describe('a safety profile', () => {
       ['coldOutMinutes', 240, 'general advice'],
       ['hotOutMinutes', 120, 'general advice'],
       ['chillWithinMinutes', 90, 'general advice'],
+      ['roomCelsius', null, 'not set'],
     ]);
     expect(
       safetyFacts({ style: 'eu', own: {} }).every(
@@ -40,6 +41,7 @@ describe('a safety profile', () => {
       coldOutMinutes: 120,
       hotOutMinutes: 120,
       chillWithinMinutes: 120,
+      roomCelsius: null,
     }));
 });
 

@@ -36,5 +36,7 @@ export interface OutOfCold {
   readonly isOver: boolean;
   /** Minutes from the heat to the cold, where it is cooked and then kept cold. */
   readonly chilledAfterMinutes: number | null;
+  /** Where one spell is allowed: it was out for a second one. */
+  readonly isOutAgain: boolean;
   readonly workings: Workings;
 }

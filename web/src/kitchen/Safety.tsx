@@ -73,7 +73,9 @@ function inFahrenheit({ unit, value }: SafetyFact): string {
   return unit === '°C' && value !== null && !Number.isNaN(value) ? `: ${showCelsius(value, 'us')}` : '';
 }
 
-function sourceOf({ source }: SafetyFact, style: SafetyStyle): string {
+function sourceOf({ source, figure }: SafetyFact, style: SafetyStyle): string {
+  if (figure === 'roomCelsius' && source === 'not set')
+    return 'Not set: over 32 °C US-style advice lets food stand for an hour';
   if (source === 'general advice') return `General advice, ${styleWords[style]}`;
   return source === 'your own' ? 'Your own figure' : 'Not set: write your country’s';
 }

@@ -1,0 +1,81 @@
+import type { SafetyProfile } from '../class/index.js';
+import type { Ingredient } from '../larder/index.js';
+import type { RecipeStep } from '../recipes/index.js';
+import { countsCutGreens } from './profile.js';
+
+/** Counted as food for the cold once they are cut, by the profiles that do so: cabbage is a leaf, too. */
+export const cutGreens: readonly string[] = [
+  'cos-lettuce',
+  'little-gem',
+  'butterhead',
+  'lettuce',
+  'iceberg',
+  'oak-leaf',
+  'frisee',
+  'batavia',
+  'lambs-lettuce',
+  'mizuna',
+  'microleaves',
+  'sorrel',
+  'mixed-leaves',
+  'rocket',
+  'baby-spinach',
+  'leaf-spinach',
+  'swiss-chard',
+  'kale',
+  'watercress',
+  'radicchio',
+  'chicory',
+  'cabbage',
+  'red-cabbage',
+  'savoy-cabbage',
+  'pointed-cabbage',
+  'pak-choi',
+  'brussels-sprouts',
+  'tomato',
+  'cherry-tomato',
+  'green-tomato',
+  'melon',
+  'watermelon',
+];
+
+/** Kept in the cold from the shop on, beside what its caution says: milk, and soft or fresh cheese. */
+const dairy = /(?:^|-)(?:milk|buttermilk|paneer|feta|goats-cheese|blue-cheese|halloumi|cream-cheese)$/;
+const plantDrinks = /^(?:oat|soya|almond|coconut|rice|cashew)-(?:milk|drink|cream)$/;
+const eggs = /^(?:egg|quail-eggs|duck-eggs)$/;
+/** Food that needs the cold from when its tin or jar is opened. */
+const opened =
+  /^(?:tuna|cooked-beetroot|roasted-peppers|artichoke-hearts|sweetcorn|pesto|red-pesto|coconut-milk|hummus|guacamole|aioli|mayonnaise|vegan-mayonnaise|refried-beans)$|^tinned-(?!tomatoes|pineapple|peaches)/;
+/** Herbs, garlic, chilli and shallot, and what of them lies in oil. */
+const aromatics = /(?:garlic|chilli|shallot|basil|rosemary|thyme|parsley|sage|oregano|tarragon|mint|ginger)/;
+const inOil =
+  /\b(?:infus\w*|steep\w*|confit|cover\w* (?:[^.;]{0,40} )?with (?:the |olive )?oil|under oil|kept? in (?:the )?oil)\b/i;
+
+/** From when on a food's time out counts: taken out, its second step, or only once it was cooked. */
+export type CountsFrom = 'taken out' | 'second step' | 'cooked';
+
+/** From when on the time of a food counts that a step takes first; null where it needs no cold. */
+export function countsFrom(food: Ingredient, first: RecipeStep, profile: SafetyProfile): CountsFrom | null {
+  if (isColdFood(food, first, profile)) return 'taken out';
+  // Grains and pulses may swell in hot water without a hob.
+  if (food.cautions.includes('cool-fast')) return 'second step';
+  return food.section === 'vegetables' || food.section === 'grains and pulses' ? 'cooked' : null;
+}
+
+function isColdFood(food: Ingredient, step: RecipeStep, profile: SafetyProfile): boolean {
+  const { cautions, id } = food;
+  return (
+    cautions.some((caution) => ['keep-cold', 'raw-protein', 'soft-cheese', 'sprouts'].includes(caution)) ||
+    [dairy, plantDrinks, eggs, opened].some((pattern) => pattern.test(id)) ||
+    (countsCutGreens(profile) && cutGreens.includes(id)) ||
+    isInOil(food, step)
+  );
+}
+
+/** Garlic, herbs, chilli and shallot that lie in oil: cold from then on. */
+function isInOil({ id }: Ingredient, { text, holdMinutes }: RecipeStep): boolean {
+  return aromatics.test(id) && inOil.test(text) && (holdMinutes === null || holdMinutes > usedSoon);
+}
+
+/** What is used within so many minutes is not kept in oil. ~ */
+const usedSoon = 120;
