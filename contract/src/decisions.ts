@@ -29,6 +29,7 @@ import {
 import {
   IsAlternatives,
   IsLarderIds,
+  IsNotes,
   IsPackKeys,
   IsPins,
   IsShares,
@@ -78,6 +79,7 @@ export class OwnSetDto implements OwnSet {
 /** What the instructor decided about the lists of a class. */
 export class ClassDecisionsDto implements ClassDecisions {
   @IsLarderIds() substitutes: Record<string, string>;
+  @MayBeAbsent() @IsNotes() noted: Record<string, string> = {};
   @MayBeAbsent() @IsAlternatives() alternatives: Record<LineKey, string> = {};
   @IsArray() @ArrayMaxSize(200) @Matches(larderId, { each: true }) skipped: readonly string[];
   @IsPackKeys() packs: Record<string, string>;

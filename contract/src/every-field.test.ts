@@ -93,6 +93,7 @@ const mayBeEmpty: ReadonlySet<string> = new Set([
   'hands',
   'levels',
   'madeDo',
+  'noted',
   'making',
   'own',
   'packs',

@@ -134,6 +134,14 @@ export const IsAlternatives = named(
     ),
   'Take one of the alternatives that the recipe writes.',
 );
+/** A finding's note is a sentence or two. */
+const longestNote = 400;
+
+export const IsNotes = named(
+  'isNotes',
+  (value) => isTextMap(value, (text) => typeof text === 'string' && text.length <= longestNote),
+  `Write why in up to ${longestNote} characters.`,
+);
 export const IsPackKeys = named(
   'isPackKeys',
   (value) => isTextMap(value, (text) => typeof text === 'string' && /^[0-9x.+~]{1,120}$/.test(text)),

@@ -86,13 +86,17 @@ export const noTimelineDecisions: TimelineDecisions = {
 };
 
 /** What the instructor decided about the lists and the times of a class. */
-export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {}
+export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {
+  /** Finding → why it is known and left; of harm never without a word. */
+  readonly noted: Readonly<Record<string, string>>;
+}
 
 export const noDecisions: ClassDecisions = {
   ...noShoppingDecisions,
   kit: [],
   ownSets: [],
   ...noTimelineDecisions,
+  noted: {},
 };
 
 export function decisionsOf(facts: { readonly decisions?: Partial<ClassDecisions> }): ClassDecisions {

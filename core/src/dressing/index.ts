@@ -14,6 +14,7 @@ export {
   withAdditions,
   writtenSpoons,
 } from './bowl.js';
+export { dilutionOf } from './dilution.js';
 export { type DipServing, dipServing, liquidToReach, type ToReach } from './dips.js';
 export {
   type FlightBowl,

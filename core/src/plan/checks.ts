@@ -1,5 +1,7 @@
 import { showRational } from '../amounts/index.js';
-import type { ClassFacts } from '../class/index.js';
+import { findCautions } from '../cautions/index.js';
+import type { ClassFacts, SafetyProfile } from '../class/index.js';
+import type { DishId } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -37,7 +39,22 @@ function leftToItWarnings({ leftToIt = [] }: ClassFacts): PlanWarning[] {
   }));
 }
 
-function menuWarnings({ dishes, larder }: ToCheck): PlanWarning[] {
+/** Mistakes that practitioners know, before they happen. */
+function cautionWarnings(
+  id: DishId,
+  recipe: Recipe,
+  by: { readonly larder: Larder; readonly profile: SafetyProfile },
+): PlanWarning[] {
+  return findCautions(id, { recipe, ...by }).map(({ id: found, severity, sentence, remedy }) => ({
+    id: `caution:${found}`,
+    place: 'people',
+    level: severity === 'harm' ? 'harm' : 'look',
+    sentence: `“${recipe.title}”: ${sentence}`,
+    remedy,
+  }));
+}
+
+function menuWarnings({ dishes, larder, kitchen }: ToCheck): PlanWarning[] {
   const empty: PlanWarning[] =
     dishes.length === 0
       ? [
@@ -55,6 +72,7 @@ function menuWarnings({ dishes, larder }: ToCheck): PlanWarning[] {
     ...dishes.flatMap(({ id, decided, given }) => [
       ...circleWarnings(id, given.recipe),
       ...recipeWarnings(id, decided.recipe, larder),
+      ...cautionWarnings(id, decided.recipe, { larder, profile: kitchen.safety }),
     ]),
   ];
 }

@@ -1,3 +1,4 @@
+export { canBeNoted } from './noted.js';
 export * from './types.js';
 export type { DishDressing } from './dressings.js';
 export { betteringSlices, isBetter } from './bettering.js';

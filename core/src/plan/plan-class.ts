@@ -22,6 +22,7 @@ import {
   type TimelineInput,
 } from '../timeline/index.js';
 import { findWarnings } from './checks.js';
+import { withNoted } from './noted.js';
 import { dressingsOf } from './dressings.js';
 import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
@@ -73,10 +74,10 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     kit,
     timeline,
     outOfCold: cold,
-    warnings: [
-      ...warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }),
-      ...foodWarnings(food),
-    ],
+    ...withNoted(
+      [...warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }), ...foodWarnings(food)],
+      decisionsOf(facts).noted,
+    ),
     jobs: planJobs(facts, timeline),
     allergens: dishes.map(({ id, allergens, notKnown }) => ({
       dishId: id,

@@ -62,6 +62,8 @@ export interface ClassPlan {
   /** Food of each dish that is longest out of the cold. */
   readonly outOfCold: readonly OutOfCold[];
   readonly warnings: readonly PlanWarning[];
+  /** Findings that the instructor knows of and leaves, with why. */
+  readonly noted: readonly (PlanWarning & { readonly why: string })[];
   readonly jobs: readonly PlanJob[];
   /** What each dish contains, and its lines of which that is not known. */
   readonly allergens: readonly {

@@ -60,6 +60,7 @@ describe('decisions about the lists', () => {
     [{ leftOut: [7] }, 'decisions.leftOut', 'Name the jobs that are left out.'],
     [{ hands: { 'd/s': 'cat' } }, 'decisions.hands', 'Choose you or assistant.'],
     [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
+    [{ noted: { 'caution:x': 'y'.repeat(401) } }, 'decisions.noted', 'Write why in up to 400 characters.'],
     [{ levels: { dice: 'old' } }, 'decisions.levels', 'Choose new, practised or known.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });

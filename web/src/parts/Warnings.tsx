@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { PlanWarning } from '@fornax/core';
 import styled from 'styled-components';
 
@@ -19,13 +20,20 @@ const Item = styled.li<{ $level: PlanWarning['level'] }>`
 `;
 
 /** What the checks found for one stop: a reason and a remedy each. */
-export function Warnings({ warnings }: { warnings: readonly PlanWarning[] }) {
+export function Warnings({
+  warnings,
+  action,
+}: {
+  warnings: readonly PlanWarning[];
+  /** What can be done about one, right there. */
+  action?: (warning: PlanWarning) => ReactNode;
+}) {
   if (warnings.length === 0) return null;
   return (
     <List aria-label="To decide">
       {warnings.map((warning) => (
         <Item key={warning.id} $level={warning.level}>
-          <strong>{warning.sentence}.</strong> {warning.remedy}
+          <strong>{warning.sentence}.</strong> {warning.remedy} {action?.(warning)}
         </Item>
       ))}
     </List>

@@ -9,6 +9,7 @@ import { HandsAtWork } from '../classes/HandsAtWork.js';
 import { Spare } from '../classes/Spare.js';
 import { useOpenClass } from '../classes/class-context.js';
 import type { ClassEdits } from '../api/rows.js';
+import { Noted, NoteIt } from '../classes/NoteIt.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
@@ -75,7 +76,9 @@ export default function SetUpPage() {
           warnings={plan.warnings.filter(
             (warning) => warning.place === 'people' || ['overrun', 'prepared'].includes(warning.id),
           )}
+          action={(warning) => <NoteIt warning={warning} />}
         />
+        <Noted />
       </Section>
       {daysAhead(view.startsAt) < 0 ? <Marked>This date is in the past.</Marked> : null}
       <ClassFields view={view} editor={editor} />

@@ -11,6 +11,7 @@ import {
 import { HandsAtWork } from '../classes/HandsAtWork.js';
 import { Spare } from '../classes/Spare.js';
 import { useOpenClass } from '../classes/class-context.js';
+import { NoteIt } from '../classes/NoteIt.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { NoDishes } from '../parts/NoDishes.js';
@@ -77,6 +78,7 @@ export default function TimePage() {
       <Screen data-quiet={printed ? '' : undefined}>
         <Warnings
           warnings={plan.warnings.filter((warning) => warning.place === 'timeline' && warning.id !== 'pins')}
+          action={(warning) => <NoteIt warning={warning} />}
         />
         <ClashPanel />
         <Head>

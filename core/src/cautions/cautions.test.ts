@@ -1,0 +1,233 @@
+import { describe, expect, it } from 'vitest';
+import type { SafetyProfile } from '../class/index.js';
+import { standardLarder } from '../larder/index.js';
+import { planClass } from '../plan/index.js';
+import { parseRecipeText } from '../recipes/index.js';
+import { classOf, dish, kitchen } from '../tests/recipes.js';
+import { cautionRules, findCautions } from './index.js';
+
+const written = (lines: readonly string[], steps: readonly string[]) =>
+  parseRecipeText(
+    [
+      'Test',
+      'Serves 4',
+      '',
+      ...lines,
+      '',
+      'Method',
+      ...steps.map((each, index) => `${index + 1}. ${each}`),
+    ].join('\n'),
+    { system: 'metric' },
+  );
+const found = (lines: readonly string[], steps: readonly string[], style: SafetyProfile['style'] = 'uk') =>
+  findCautions('d1', { recipe: written(lines, steps), larder: standardLarder, profile: { style, own: {} } });
+const rulesOf = (...of: Parameters<typeof found>) => found(...of).map(({ rule }) => rule);
+
+/** A rule, a recipe that it speaks of, and its nearest neighbour of which it does not. */
+type Row = [rule: string, lines: string[], speaks: string[], quiet: string[]];
+const table: Row[] = [
+  [
+    'beans-not-soaked',
+    ['250 g dried kidney beans'],
+    ['Boil the beans hard for 30 minutes, then simmer until tender.'],
+    ['Soak the beans overnight and drain.', 'Boil the beans hard for 30 minutes, then simmer.'],
+  ],
+  [
+    'beans-soaking-water',
+    ['250 g dried white beans'],
+    ['Soak the beans overnight.', 'Boil the beans hard for 30 minutes.'],
+    ['Soak the beans overnight.', 'Drain, cover with fresh water and boil the beans hard for 30 minutes.'],
+  ],
+  [
+    'beans-not-boiled',
+    ['250 g dried borlotti beans'],
+    ['Soak the beans overnight and drain.', 'Bake the beans in a slow cooker for 8 hours.'],
+    ['Soak the beans overnight and drain.', 'Boil the beans hard for 30 minutes, then bake.'],
+  ],
+  [
+    'beans-boiled-short',
+    ['250 g dried black beans'],
+    ['Soak the beans overnight and drain.', 'Simmer the beans for 5 minutes.'],
+    ['Soak the beans overnight and drain.', 'Simmer the beans for 60 minutes.'],
+  ],
+  [
+    'raw-egg',
+    ['2 egg yolks', '200 ml rapeseed oil'],
+    ['Whisk the yolks with the oil.'],
+    ['Boil the egg yolks, then mash with the oil.'],
+  ],
+  [
+    'raw-meets-ready',
+    ['400 g chicken breast', '100 g rocket'],
+    ['Toss the chicken with the rocket.', 'Serve.'],
+    ['Fry the chicken until 75 °C.', 'Toss the chicken with the rocket.'],
+  ],
+  [
+    'marinade-reused',
+    ['400 g chicken breast', '50 ml olive oil'],
+    [
+      'Marinate the chicken in the oil.',
+      'Grill the chicken until 75 °C.',
+      'Pour the remaining marinade over.',
+    ],
+    [
+      'Marinate the chicken in the oil.',
+      'Grill the chicken until 75 °C.',
+      'Boil the remaining marinade and pour it over.',
+    ],
+  ],
+  [
+    'cooked-to-what',
+    ['400 g chicken thighs'],
+    ['Fry the chicken for 12 minutes.'],
+    ['Fry the chicken for 12 minutes, until the juices run clear.'],
+  ],
+  [
+    'raw-flour',
+    ['2 tbsp plain flour', '200 g cream cheese'],
+    ['Whisk the flour into the cream cheese.'],
+    ['Toast the flour, then whisk it into the cream cheese.'],
+  ],
+  [
+    'in-oil',
+    ['1 bulb garlic', '300 ml olive oil'],
+    ['Cover the garlic with the oil. It keeps 2 weeks in a cupboard.'],
+    ['Cover the garlic with the oil. It keeps 3 days in the fridge.'],
+  ],
+  [
+    'rice-kept',
+    ['200 g white rice'],
+    ['Boil the rice and cool it fast. It keeps 3 days.'],
+    ['Boil the rice and cool it fast. It keeps 1 day.'],
+  ],
+  [
+    'reheated-twice',
+    ['400 g potatoes'],
+    ['Boil the potatoes.', 'Reheat the potatoes until steaming.', 'Reheat them again until steaming.'],
+    ['Boil the potatoes.', 'Reheat the potatoes until steaming.'],
+  ],
+  [
+    'reheated-to-what',
+    ['400 g potatoes'],
+    ['Boil the potatoes.', 'Reheat the potatoes.'],
+    ['Boil the potatoes.', 'Reheat the potatoes until steaming hot.'],
+  ],
+  [
+    'blended-hot',
+    ['400 g carrots'],
+    ['Blend the carrots while hot.'],
+    ['Blend the carrots while hot, a third at a time, the lid vented.'],
+  ],
+  [
+    'zest-after-juice',
+    ['juice of 1 lemon', 'zest of 1 lemon'],
+    ['Squeeze the lemon.', 'Zest the lemon.'],
+    ['Zest the lemon.', 'Squeeze the lemon.'],
+  ],
+  [
+    'tin-not-drained',
+    ['1 tin chickpeas'],
+    ['Toss the chickpeas.'],
+    ['Drain and rinse the chickpeas.', 'Toss the chickpeas.'],
+  ],
+  [
+    'leaves-not-dried',
+    ['2 heads little gem'],
+    ['Wash the little gem.', 'Toss the little gem.'],
+    ['Wash the little gem and spin it dry.', 'Toss the little gem.'],
+  ],
+  [
+    'cucumber-in-yoghurt',
+    ['1 cucumber', '200 g yoghurt'],
+    ['Grate the cucumber.', 'Stir the cucumber into the yoghurt.'],
+    ['Grate the cucumber, salt it and squeeze it.', 'Stir the cucumber into the yoghurt.'],
+  ],
+];
+
+describe('each rule', () => {
+  it.each(table)(
+    '%s speaks of its mistake and not of its nearest neighbour',
+    (rule, lines, speaks, quiet) => {
+      expect(rulesOf(lines, speaks)).toContain(rule);
+      expect(rulesOf(lines, quiet)).not.toContain(rule);
+    },
+  );
+  it('a dressing on wet food is told where much comes of it', () => {
+    const text = (tomatoes: string) =>
+      [
+        'Salad',
+        'Serves 4',
+        '',
+        `${tomatoes} tomatoes`,
+        '',
+        'For the dressing',
+        '60 ml olive oil',
+        '',
+        '1. Toss.',
+      ].join('\n');
+    const rules = (tomatoes: string) =>
+      findCautions('d1', {
+        recipe: parseRecipeText(text(tomatoes), { system: 'metric' }),
+        larder: standardLarder,
+        profile: { style: 'uk', own: {} },
+      }).map(({ rule }) => rule);
+    // 8 % of 910 g (1 kg without cores) are 73 ml; of 91 g 7 ml.
+    expect(rules('1 kg')).toContain('thinned-dressing');
+    expect(rules('100 g')).not.toContain('thinned-dressing');
+  });
+  it('is tried by this table or by a test of its own', () =>
+    expect(cautionRules.map(({ id }) => id).sort()).toEqual(
+      [...table.map(([rule]) => rule), 'thinned-dressing'].sort(),
+    ));
+});
+
+describe('by whose advice', () => {
+  it('kidney beans are boiled hard for 10 min UK-style and 30 US-style', () => {
+    const steps = ['Soak the beans overnight and drain.', 'Simmer the beans for 20 minutes.'];
+    expect(rulesOf(['250 g dried kidney beans'], steps, 'uk')).not.toContain('beans-boiled-short');
+    const us = found(['250 g dried kidney beans'], steps, 'us').find(
+      ({ rule }) => rule === 'beans-boiled-short',
+    );
+    expect(us!.remedy).toContain('boil them hard for 30 min');
+    expect(us!.remedy).toContain('Follow your local food code');
+  });
+  it('reheated to 75 °C, 82 in Scotland, or 74', () => {
+    const remedy = (style: 'uk' | 'us') =>
+      found(['400 g potatoes'], ['Boil the potatoes.', 'Reheat the potatoes.'], style)[0]!.remedy;
+    expect(remedy('uk')).toContain('75 °C in the middle (82 °C in Scotland)');
+    expect(remedy('us')).toContain('74 °C');
+  });
+});
+
+describe('in the plan of a class', () => {
+  it('harm comes first, names its dish, and is no word of safety', () => {
+    const recipe = written(
+      ['2 egg yolks', '1 tin chickpeas'],
+      ['Whisk the yolks.', 'Toss the chickpeas with the yolks.'],
+    );
+    const { warnings } = planClass({ class: classOf([dish(recipe)]), kitchen });
+    const cautions = warnings.filter(({ id }) => id.startsWith('caution:'));
+    expect(cautions.map(({ level, sentence }) => [level, sentence])).toEqual([
+      ['harm', '“Test”: the egg yolks are eaten raw'],
+      ['look', '“Test”: the chickpeas are not drained'],
+    ]);
+    expect(JSON.stringify(cautions)).not.toMatch(/\bsafe\b/i);
+  });
+  it('is noted as known with a word why, and harm not without one', () => {
+    const recipe = written(['2 egg yolks', '1 tin chickpeas'], ['Whisk the yolks.', 'Toss the chickpeas.']);
+    const plan = (noted: Record<string, string>) =>
+      planClass({ class: classOf([dish(recipe)], { decisions: { noted } }), kitchen });
+    const [egg, tin] = plan({}).warnings.filter(({ id }) => id.startsWith('caution:'));
+    expect(plan({ [egg!.id]: ' ', [tin!.id]: '' }).noted.map(({ id }) => id)).toEqual([tin!.id]);
+    const noted = plan({ [egg!.id]: 'Pasteurised yolks are used.' });
+    expect(noted.noted).toMatchObject([{ id: egg!.id, why: 'Pasteurised yolks are used.' }]);
+    expect(noted.warnings.map(({ id }) => id)).not.toContain(egg!.id);
+  });
+  it('a clash or a lack cannot be noted away', () => {
+    const menu = [dish(written(['500 g potatoes'], ['Boil the potatoes in a large pot for 20 minutes.']))];
+    const facts = classOf(menu, { people: 60, peoplePerStation: 4 });
+    const [lack] = planClass({ class: facts, kitchen }).warnings.filter(({ id }) => id === 'benches');
+    const decided = { ...facts, decisions: { noted: { [lack!.id]: 'never mind' } } };
+    expect(planClass({ class: decided, kitchen }).warnings.map(({ id }) => id)).toContain('benches');
+  });
+});

@@ -1,0 +1,41 @@
+import type { DishId } from '../identity/index.js';
+import { handlingRules } from './handling.js';
+import { keepingRules } from './keeping.js';
+import { pulseRules } from './pulses.js';
+import { rawRules } from './raw.js';
+import type { Found, Judged, Rule, Severity } from './types.js';
+
+export type { Judged } from './types.js';
+
+/** Every rule, those that keep people from harm first. */
+export const cautionRules: readonly Rule[] = [...pulseRules, ...rawRules, ...keepingRules, ...handlingRules];
+
+/** What a rule found in a dish. */
+export interface CautionFinding extends Found {
+  readonly id: string;
+  readonly rule: string;
+  readonly dishId: DishId;
+  readonly severity: Severity;
+  readonly note: string | null;
+  readonly source: Rule['source'];
+}
+
+/** What the rules find in a dish, the worst first. */
+export function findCautions(dishId: DishId, judged: Judged): CautionFinding[] {
+  const order: readonly Severity[] = ['harm', 'spoils the dish', 'costs time'];
+  // Without a method nobody knows what is done with the food.
+  if (judged.recipe.steps.length === 0) return [];
+  return cautionRules
+    .flatMap(({ id, severity, note, source, find }) =>
+      find(judged).map((found, index) => ({
+        ...found,
+        id: `${id}:${dishId}:${found.stepId ?? index}`,
+        rule: id,
+        dishId,
+        severity,
+        note,
+        source,
+      })),
+    )
+    .sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
+}

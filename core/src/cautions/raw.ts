@@ -1,0 +1,132 @@
+import { cutGreens } from '../safety/index.js';
+import { type FoodLine, follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
+import type { Judged, Rule } from './types.js';
+
+const poultry = /^(?:chicken|turkey|whole-chicken|duck-breast|minced-chicken|minced-turkey)/;
+const minced = /^(?:minced-|sausages|merguez)/;
+const flour = /^(?:plain-flour|flour|self-raising-flour|strong-flour|wholemeal-flour|rye-flour|spelt-flour)$/;
+const signOfDone = /(?:°|degrees|probe|thermometer|clear|no(?:t)? pink|cooked through|piping)/i;
+const reused = /\b(?:reserved|remaining|left[- ]?over|rest of the|the) marinade\b/i;
+const pours = /\b(?:pour|drizzle|spoon|dress|serve|brush|baste)/i;
+
+function rawProteins(judged: Judged): FoodLine[] {
+  return linesWhere(judged, ({ food }) => food.cautions.includes('raw-protein'));
+}
+
+/** To what it is cooked in the middle: UK-style 75 °C, US-style 74, minced meat there 71. */
+function middleWords({ profile }: Judged, isMinced: boolean): string {
+  if (profile.style === 'uk') return '75 °C (82 °C in Scotland where it is reheated)';
+  return isMinced ? '71 °C' : '74 °C';
+}
+
+export const rawRules: readonly Rule[] = [
+  {
+    id: 'raw-egg',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => food.cautions.includes('raw-egg'))
+        .filter(({ line }) => !stepsOf(judged, line).some(heats))
+        .filter(({ line }) => !line.preparation.includes('cooked') && !/\bboil/i.test(line.note))
+        .map(({ line }) => ({
+          stepId: stepsOf(judged, line)[0]?.id ?? null,
+          sentence: `${theFoodIs(line)} eaten raw`,
+          remedy:
+            'Take pasteurised egg, or eggs of an assured scheme where your advice allows them, and leave ' +
+            `it out for those at risk: small children, the old, pregnant or ill people. ${follow}`,
+        })),
+  },
+  {
+    id: 'raw-meets-ready',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) => {
+      const raw = rawProteins(judged);
+      const ready = new Set(
+        linesWhere(judged, ({ food }) => cutGreens.includes(food.id) || food.section === 'bakery').map(
+          ({ line }) => line.id,
+        ),
+      );
+      return judged.recipe.steps.flatMap((step) => {
+        const own = raw.find(({ line }) => step.uses.some((use) => use.line === line.id));
+        const isRawYet =
+          own &&
+          !heats(step) &&
+          !stepsOf(judged, own.line).some((each) => isBefore(judged, each.id, step.id) && heats(each));
+        if (!own || !isRawYet || !step.uses.some(({ line }) => ready.has(line))) return [];
+        return [
+          {
+            stepId: step.id,
+            sentence: `raw ${own.line.name} and food that is eaten as it is are in one step`,
+            remedy: `Keep them apart: a board and a bowl of its own, hands washed in between. ${follow}`,
+          },
+        ];
+      });
+    },
+  },
+  {
+    id: 'marinade-reused',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) =>
+      rawProteins(judged).length === 0
+        ? []
+        : judged.recipe.steps
+            .filter(({ text }) => reused.test(text) && pours.test(text) && !/\bboil/i.test(text))
+            .filter((step) =>
+              judged.recipe.steps.some(({ text, id }) => id !== step.id && /\bmarinat/i.test(text)),
+            )
+            .map((step) => ({
+              stepId: step.id,
+              sentence: 'a marinade that touched raw food is used again',
+              remedy: `Set some aside before the raw food goes in, or boil it before it is poured. ${follow}`,
+            })),
+  },
+  {
+    id: 'cooked-to-what',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) =>
+      linesWhere(
+        judged,
+        ({ food }) =>
+          food.cautions.includes('raw-protein') && (poultry.test(food.id) || minced.test(food.id)),
+      ).flatMap(({ line, food }) => {
+        const cooking = stepsOf(judged, line).filter(heats);
+        const [first] = cooking;
+        if (!first || cooking.some(({ text, until }) => signOfDone.test(`${text} ${until}`))) return [];
+        return [
+          {
+            stepId: first.id,
+            sentence: `it is not said when ${theFoodIs(line)} done`,
+            remedy:
+              `Until ${middleWords(judged, minced.test(food.id))} in the middle, by a probe, and the ` +
+              `juices run clear. ${follow}`,
+          },
+        ];
+      }),
+  },
+  {
+    id: 'raw-flour',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => flour.test(food.id))
+        .filter(({ line }) => !stepsOf(judged, line).some(heats))
+        .map(({ line }) => ({
+          stepId: stepsOf(judged, line)[0]?.id ?? null,
+          sentence: `${theFoodIs(line)} eaten raw`,
+          remedy: `Cook what it thickens, or take cornflour and boil it up. ${follow}`,
+        })),
+  },
+];
+
+/** Whether a step is written before another. */
+function isBefore({ recipe: { steps } }: Judged, one: string, other: string): boolean {
+  return steps.findIndex(({ id }) => id === one) < steps.findIndex(({ id }) => id === other);
+}

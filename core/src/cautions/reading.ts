@@ -1,0 +1,55 @@
+import { findIngredient, type Ingredient } from '../larder/index.js';
+import type { RecipeLine, RecipeStep } from '../recipes/index.js';
+import { isPlural } from '../words/index.js';
+import type { Judged } from './types.js';
+
+/** A line with its food. */
+export interface FoodLine {
+  readonly line: RecipeLine;
+  readonly food: Ingredient;
+}
+
+/** The lines of a recipe whose food is known and is of some kind. */
+export function linesWhere({ recipe, larder }: Judged, is: (each: FoodLine) => boolean): FoodLine[] {
+  return recipe.lines.flatMap((line) => {
+    const food = findIngredient(larder, line.ingredient);
+    return food && is({ line, food }) ? [{ line, food }] : [];
+  });
+}
+
+/** The steps that use a line, and all that come after them: what happens to the food. */
+export function stepsOf({ recipe: { steps } }: Judged, line: RecipeLine): RecipeStep[] {
+  const found = new Set(stepsWith(steps, line).map(({ id }) => id));
+  // Steps stand in the order in which they are written, each after those that it names.
+  for (const step of steps) if (step.after.some((before) => found.has(before))) found.add(step.id);
+  return steps.filter((step) => found.has(step.id));
+}
+
+/** The steps that use a line, or where none does, name a word of it: "the chicken" for chicken thighs. */
+function stepsWith(steps: readonly RecipeStep[], { id, name }: RecipeLine): RecipeStep[] {
+  const using = steps.filter(({ uses }) => uses.some(({ line }) => line === id));
+  return using.length > 0 ? using : steps.filter((step) => names(step, name));
+}
+
+/** Whether a step names a food by one of its words. */
+export function names({ text }: RecipeStep, name: string): boolean {
+  const words = name.toLowerCase().match(/[a-zé]{4,}/g) ?? [];
+  const said = text.toLowerCase();
+  return words.some((word) => said.includes(word.replace(/s$/, '')));
+}
+
+const hot =
+  /\b(?:crisp|brown|render|soften|saut|melt|boil|simmer|fry|fried|roast|bake|grill|griddle|sear|poach|steam|scald|blanch|cook|toast|char)/i;
+const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
+
+/** Whether a step heats what is in it. */
+export function heats({ text, occupies }: RecipeStep): boolean {
+  return hot.test(text) || (occupies !== null && hotPlaces.has(occupies.appliance));
+}
+
+/** "the beans are", "the salmon is". */
+export function theFoodIs({ name }: RecipeLine): string {
+  return `the ${name} ${isPlural(name) ? 'are' : 'is'}`;
+}
+
+export const follow = 'Follow your local food code and a qualified person’s advice.';
