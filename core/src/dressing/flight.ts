@@ -10,6 +10,7 @@ import {
 } from '../amounts/index.js';
 import type { Larder } from '../larder/index.js';
 import {
+  emptyStep,
   lineOf,
   parseIngredientLine,
   type Recipe,
@@ -201,23 +202,8 @@ const made: Readonly<
 
 const step = (
   id: string,
-  to: Partial<RecipeStep> & Pick<RecipeStep, 'componentId' | 'text'>,
-): RecipeStep => ({
-  id,
-  handsOnMinutes: 4,
-  waitMinutes: null,
-  until: '',
-  place: 'in class',
-  occupies: null,
-  tools: [],
-  uses: [],
-  after: [],
-  holdMinutes: null,
-  techniques: [],
-  techniqueNote: '',
-  demonstrateMinutes: 0,
-  ...to,
-});
+  { componentId, text, ...to }: Partial<RecipeStep> & Pick<RecipeStep, 'componentId' | 'text'>,
+): RecipeStep => ({ ...emptyStep(id, componentId, text, []), until: '', ...to });
 
 function stepsOf(
   bowls: readonly FlightBowl[],
