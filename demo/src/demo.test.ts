@@ -220,3 +220,43 @@ describe('the dressings of the demo', () => {
     expect(salt(3)).toBeCloseTo(2.34, 1);
   });
 });
+
+it('a job of the day is pinned earlier, where all that may be done in class is the students’', () => {
+  const { recipe } = demoRecipes.find(({ key }) => key === 'beetroot')!;
+  const dishes = [
+    {
+      id: 'd1',
+      recipeId: 'beetroot',
+      version: 1,
+      portion: 'side' as const,
+      maker: 'every station' as const,
+      choices: {},
+      recipe,
+    },
+  ];
+  const facts = classes[2]!;
+  const planned = (pins: Record<string, number>, standing?: Record<string, number>) =>
+    planClass(
+      {
+        kitchen: demoKitchen,
+        class: {
+          ...facts,
+          id: 'c',
+          zone: demoKitchen.zone,
+          lengthMinutes: 120,
+          people: 12,
+          assistants: 0,
+          dishes,
+          decisions: { pins },
+        },
+      },
+      { standing },
+    ).timeline;
+  const before = planned({});
+  const start = before.clock.find(({ id }) => id === 'd1/s1')!.start;
+  for (const earlier of [5, 10, 20]) {
+    const after = planned({ 'd1/s1': start - earlier }, before.starts);
+    expect(after.brokenPins).toEqual([]);
+    expect(after.clock.find(({ id }) => id === 'd1/s1')!.start).toBe(start - earlier);
+  }
+});

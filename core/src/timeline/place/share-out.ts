@@ -75,8 +75,6 @@ function mostThatFit(
   steps: readonly StepKey[],
   fits: (steps: readonly StepKey[]) => boolean,
 ): readonly StepKey[] {
-  // A class that is too full as it is has no room for any of them: large classes are asked that first.
-  if (steps.length === 0 || !fits([])) return [];
   let best = 0;
   let tooMany = steps.length + 1;
   // Mostly all of them fit, so that is tried first.
@@ -84,6 +82,8 @@ function mostThatFit(
   while (count > best) {
     if (fits(steps.slice(0, count))) best = count;
     else tooMany = count;
+    // Where not even none of them fits, some will not either; all may, where staff have no hands.
+    if (count === steps.length && best === 0 && !fits([])) return [];
     count = (best + tooMany) >> 1;
   }
   return steps.slice(0, best);
