@@ -111,4 +111,11 @@ describe('what is said of a dressing', () => {
     const seasoned = told(recipeOf(['300 g rocket'], [...bare, 'salt to taste'], whisk));
     expect(seasoned.remedies.join()).not.toMatch(/salt/i);
   });
+  it('a vinegar that nobody knows is not left out of the balance: none is told', () =>
+    expect(
+      told(recipeOf(['100 g rocket'], ['75 ml rapeseed oil', '2 tbsp tarragon vinegar'], whisk)),
+    ).toMatchObject({
+      figures: [{ text: 'balance not known, for what is in it: tarragon vinegar' }],
+      remedies: [],
+    }));
 });

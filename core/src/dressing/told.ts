@@ -46,7 +46,7 @@ export function tellDressing(
   const { balance, base, salt, thinned } = asWritten(recipe, component, larder);
   if (balance.grams <= 0) return null;
   const { name } = component;
-  const notKnown = balance.missing.filter(({ what }) => what === 'composition').map((row) => row.name);
+  const notKnown = balance.missing.filter(({ what }) => what !== 'amount').map((row) => row.name);
   if (notKnown.length > 0) return unknownBalance(name, balance, notKnown);
   const told = { recipe, larder, balance, base, factor };
   const reach = base && reachOf(told, base);
