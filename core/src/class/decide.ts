@@ -1,16 +1,31 @@
 import { toFraction, toNumber, toRational } from '../amounts/index.js';
-import { lookUp } from '../identity/index.js';
+import { lookUp, plainId } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
-import { applyChoices, type Recipe, recipeMinutes, recognised, withoutCircles } from '../recipes/index.js';
+import {
+  applyChoices,
+  type Recipe,
+  recipeMinutes,
+  recognised,
+  withoutCircles,
+  withSettled,
+} from '../recipes/index.js';
 import { withAlternatives } from './alternatives.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
-import { type ClassDish, type DecidedDish, flightOf, type TimedDish, type WholeDish } from './dish.js';
+import {
+  type ClassDish,
+  type DecidedDish,
+  flightOf,
+  isByStation,
+  type TimedDish,
+  type WholeDish,
+} from './dish.js';
 import type { ClassFacts } from './facts.js';
 import type { KitchenFacts } from './kitchen.js';
 import { applyKitDecisions } from './kit-decisions.js';
 import { withLongWaits } from './long-waits.js';
 import { ovenSettings, withOvenSettings } from './oven-settings.js';
-import { splitStations } from './stations.js';
+import { stationsOf } from './stations.js';
+import { withStationWays } from './station-ways.js';
 import { withSubstitute } from './substitute.js';
 
 /**
@@ -24,7 +39,7 @@ export function decidedDishes(
 ): DecidedDish[] {
   const { english } = kitchen;
   const decisions = decisionsOf(facts);
-  const stations = splitStations(facts.people, facts.peoplePerStation).sizes.length;
+  const stations = stationsOf(facts).sizes.length;
   const dishes = facts.dishes.map((dish) => {
     const chosen = withAlternatives(
       chosenRecipe(dish, larder),
@@ -39,7 +54,8 @@ export function decidedDishes(
     );
     const places = dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations;
     const made = { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, places) };
-    return withLongWaits(made, { lengthMinutes: facts.lengthMinutes, when: decisions.when });
+    const timed = withLongWaits(made, { lengthMinutes: facts.lengthMinutes, when: decisions.when });
+    return withStationWays(timed, larder, english);
   });
   const settings = ovenSettings(
     dishes.map(({ recipe }) => recipe),
@@ -54,7 +70,8 @@ export function decidedDishes(
 
 /** The recipe of a dish as the larder reads it, with its choices made and nothing decided about its lines. */
 export function chosenRecipe(dish: ClassDish, larder: Larder): Recipe {
-  return applyChoices(inOrder(recognised(dish.recipe, larder)), dish.choices, flightOf(dish)?.id ?? null);
+  const dealt = flightOf(dish)?.id ?? null;
+  return withSettled(applyChoices(inOrder(recognised(dish.recipe, larder)), dish.choices, dealt), dealt);
 }
 
 /** No step waits for itself. The recipe itself where none does. */
@@ -105,5 +122,22 @@ export function slowestWay(dish: WholeDish): TimedDish {
   const slowest = ways.reduce((best, each) =>
     recipeMinutes(each).handsOn > recipeMinutes(best).handsOn ? each : best,
   );
-  return { ...(dish as ClassDish), recipe: slowest } as TimedDish;
+  const recipe = isByStation(dish) ? withPlainIds(slowest) : slowest;
+  return { ...(dish as ClassDish), recipe } as TimedDish;
+}
+
+/** On the clock a step goes by one name, whichever station sets its end. */
+function withPlainIds(recipe: Recipe): Recipe {
+  const isOwn = (id: string) => plainId(id) !== id;
+  if (!recipe.lines.some(({ id }) => isOwn(id)) && !recipe.steps.some(({ id }) => isOwn(id))) return recipe;
+  return {
+    ...recipe,
+    lines: recipe.lines.map((line) => ({ ...line, id: plainId(line.id) })),
+    steps: recipe.steps.map((step) => ({
+      ...step,
+      id: plainId(step.id),
+      after: step.after.map(plainId),
+      uses: step.uses.map((use) => ({ ...use, line: plainId(use.line) })),
+    })),
+  };
 }

@@ -1,4 +1,4 @@
-import type { ComponentId, DishId, RecipeId } from '../identity/index.js';
+import type { ComponentId, DishId, IngredientId, RecipeId } from '../identity/index.js';
 import type { Chosen, Portion, Recipe, RecipeChoice } from '../recipes/index.js';
 
 /** Who makes a dish of a class. */
@@ -23,6 +23,16 @@ export function isMadeByStudents(maker: Maker): boolean {
 export const longWaitWays = ['ready-made', 'ahead', 'unchilled', 'next class'] as const;
 export type LongWaitWay = (typeof longWaitWays)[number];
 
+/** The choice whose ways are those of single stations. No recipe has a choice of this id. */
+export const stationWays = 'for stations';
+
+/** What one station takes in place of something, or leaves out where `taken` is null. */
+export interface StationSwap {
+  readonly station: number;
+  readonly missing: IngredientId;
+  readonly taken: IngredientId | null;
+}
+
 /** How a dish is shared out, beyond who makes it. What is absent is not done. */
 export interface DishMaking {
   /** For `some stations`: their numbers. Everybody eats of what they make. */
@@ -41,6 +51,8 @@ export interface DishMaking {
   readonly swap?: boolean;
   /** What is done about a wait that the class is too short for; the first that fits where absent. */
   readonly longWait?: LongWaitWay;
+  /** What single stations take in place of something, for those who stand there. */
+  readonly forStations?: readonly StationSwap[];
 }
 
 /** A dish on the menu of a class, with the version of its recipe that the class uses. */
@@ -70,4 +82,9 @@ export type TimedDish = ClassDish & { readonly [stage]: 'timed' };
 /** The choice that a tasting flight deals out; null where there is no flight. */
 export function flightOf(dish: Pick<ClassDish, 'making' | 'recipe'>): RecipeChoice | null {
   return dish.recipe.choices.find((choice) => choice.id === dish.making?.flight) ?? null;
+}
+
+/** Whether the ways of a dish are those of single stations, and no flight. */
+export function isByStation({ making }: Pick<ClassDish, 'making'>): boolean {
+  return making?.flight === stationWays;
 }

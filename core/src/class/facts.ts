@@ -1,6 +1,7 @@
 import type { ClassId, LocalDateTime } from '../identity/index.js';
 import type { ClassDecisions } from './decisions.js';
 import type { ClassDish } from './dish.js';
+import type { Person } from './person.js';
 
 /** What a class is, apart from its menu. */
 export interface ClassFacts {
@@ -19,6 +20,8 @@ export interface ClassFacts {
   readonly demonstrationPlates: number;
   readonly dishes: readonly ClassDish[];
   readonly decisions?: Partial<ClassDecisions>;
+  /** Who comes, as far as they are named. Never more than `people`. */
+  readonly roster?: readonly Person[];
   /** In how many earlier classes of its course each technique was practised. */
   readonly practised?: Readonly<Record<string, number>>;
   /** Dishes that the class before it in its course left to it, with the title of that class. */

@@ -2,6 +2,8 @@ export * from './facts.js';
 export * from './dish.js';
 export { letterOf, type Tasting, type TastingBowl, tastingOf } from './tasting.js';
 export * from './stations.js';
+export * from './person.js';
+export { swapWords, wayOfStation, waysOfStations } from './station-ways.js';
 export * from './kitchen.js';
 export * from './vessels.js';
 export * from './measuring.js';

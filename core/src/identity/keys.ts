@@ -29,8 +29,15 @@ export type FrameStep = (typeof frameSteps)[number];
 
 const classPrefixes = { heating: 'heat', trip: 'trip', ripening: 'ripen' } as const;
 
+/** The id of what a part of one station's own way stands for: "s4" of "s4@own-1". */
+export function plainId(id: string): string {
+  const at = id.indexOf('@');
+  return at < 0 ? id : id.slice(0, at);
+}
+
+/** What is decided of a step holds for the ways in which single stations do it. */
 export function stepKey(dishId: DishId, stepId: StepId): StepKey {
-  return `${dishId}/${stepId}`;
+  return `${dishId}/${plainId(stepId)}`;
 }
 
 export function lineKey(dishId: DishId, lineId: LineId): LineKey {

@@ -4,7 +4,7 @@ import {
   type ClassFacts,
   decisionsOf,
   longWaitOf,
-  splitStations,
+  stationsOf,
 } from '../class/index.js';
 import { dateOf } from '../identity/index.js';
 import { applianceShortages, buildKitList, type KitList } from '../kit/index.js';
@@ -118,7 +118,7 @@ export function timelineInputOf(bundle: ClassBundle): TimelineInput {
 }
 
 function portionPlan({ facts, dishes }: Passes): PortionPlan {
-  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const stations = stationsOf(facts);
   const decided = dishes.map((dish) => dish.decided);
   return {
     stations,

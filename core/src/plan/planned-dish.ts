@@ -6,7 +6,7 @@ import {
   decisionsOf,
   type KitchenFacts,
   slowestWay,
-  splitStations,
+  stationsOf,
   type StationPlan,
   type TimedDish,
   type WholeDish,
@@ -40,7 +40,7 @@ export interface PlannedDish {
 
 /** The dishes of a class, decided, portioned, and made whole for the clock, in the order of the menu. */
 export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Larder): PlannedDish[] {
-  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const stations = stationsOf(facts);
   const { leftOut } = decisionsOf(facts);
   const options = optionsOf(kitchen, [], () => portionOptions(kitchen));
   const decided = decidedDishes(facts, larder, kitchen);
@@ -59,7 +59,7 @@ export function planDishes(facts: ClassFacts, kitchen: KitchenFacts, larder: Lar
       ),
       portions: portioned(
         given,
-        [dish.recipe, facts.people, facts.peoplePerStation, facts.demonstrationPlates, options, larder],
+        [dish.recipe, facts.people, stations.sizes.join('+'), facts.demonstrationPlates, options, larder],
         () => portionsOf(dish, { facts, stations, options, larder }),
       ),
       ...contentsOf(dish.recipe, larder),

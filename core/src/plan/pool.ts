@@ -1,5 +1,5 @@
 import type { Rational } from '../amounts/index.js';
-import { type ClassFacts, decidedDishes, type KitchenFacts, splitStations } from '../class/index.js';
+import { type ClassFacts, decidedDishes, type KitchenFacts, stationsOf } from '../class/index.js';
 import { dateOf } from '../identity/index.js';
 import { findIngredient, type Larder, larderOf } from '../larder/index.js';
 import { fitVessels, planBatches } from '../portions/index.js';
@@ -14,7 +14,7 @@ export function usesOfClass(
   larder: Larder = larderOf(kitchen.larder),
 ): IngredientUse[] {
   const dishes = decidedDishes(facts, larder, kitchen);
-  const stations = splitStations(facts.people, facts.peoplePerStation);
+  const stations = stationsOf(facts);
   const made = dishes.map((dish): MadeDish => {
     const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);
     const goesByVessel = dish.recipe.lines.some(({ scaling }) => scaling === 'perVessel');

@@ -1,5 +1,5 @@
 import { type ClassDish, flightOf, type StationPlan } from '../class/index.js';
-import { isOfStep, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
+import { isOfStep, plainId, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import type { ToolUse } from '../kit/index.js';
 import { findIngredient, isRawProtein, type Larder } from '../larder/index.js';
 import { stationsAtOnce } from '../portions/index.js';
@@ -100,12 +100,18 @@ function otherWays(planned: PlannedDish, entries: readonly TimelineEntry[]): Too
   if (flightOf(dish) === null) return [];
   const shown = entries.filter(({ kind, ref }) => kind === 'students' && ref.dishId === dish.id);
   if (shown.length === 0) return [];
-  const onClock = new Set(shown.map(({ ref }) => ref.stepId));
+  // Which way of each step is on the clock already.
+  const timed = new Map(planned.timed.recipe.steps.map(({ id, when }) => [id, when?.option]));
+  const onClock = new Set(shown.map(({ ref }) => `${ref.stepId} ${timed.get(ref.stepId) ?? ''}`));
   const start = Math.min(...shown.map((entry) => entry.start));
   const end = Math.max(...shown.map((entry) => entry.end));
   return dish.recipe.steps
     .filter(
-      (step) => step.when && step.place === 'in class' && !onClock.has(step.id) && step.tools.length > 0,
+      (step) =>
+        step.when &&
+        step.place === 'in class' &&
+        !onClock.has(`${plainId(step.id)} ${step.when.option}`) &&
+        step.tools.length > 0,
     )
     .map((step): ToolUse => ({
       start,

@@ -3,6 +3,7 @@ export * from './vessels/types.js';
 export { batchesInAll, batchNeed, batchesFrom, workableBatch, nameStations, portionSize } from './batches.js';
 export { planBatches, batchOffers, rotationTurns, stationsAtOnce, chosenStations } from './plan-batches.js';
 export { portionRecipe, makesLine } from './portion-recipe.js';
+export { linesEatenOf } from './eaten.js';
 export { usualMeasures } from './measures.js';
 export { scaleLine } from './scale-line.js';
 export { lineMeasure, lineVolume, shareThatGoesIn, usualDensity } from './vessels/line-volume.js';

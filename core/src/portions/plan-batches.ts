@@ -1,6 +1,14 @@
 import { type Rational, showRational, toFraction, toRational } from '../amounts/index.js';
-import { type ClassDish, type DishMaking, flightOf, type StationPlan } from '../class/index.js';
+import {
+  type ClassDish,
+  type DishMaking,
+  flightOf,
+  isByStation,
+  type StationPlan,
+  wayOfStation,
+} from '../class/index.js';
 import { batchNeed, describeBatch, largeSurplus, nameStations, workableBatch } from './batches.js';
+import { isOfWay } from '../recipes/index.js';
 import type { Batch, BatchKind, PortionOffer, RotationTurn } from './types.js';
 
 /**
@@ -35,7 +43,7 @@ function single(dish: ClassDish, kind: BatchKind, people: number, heading: strin
     count: 1,
     people: { low: people, high: people },
     heading,
-    option: kind === 'demonstration' || kind === 'swap' ? firstWay(dish) : null,
+    option: kind === 'demonstration' || kind === 'swap' || isByStation(dish) ? firstWay(dish) : null,
   });
 }
 
@@ -94,12 +102,24 @@ function groupsOf(dish: ClassDish, { sizes }: StationPlan, people: number): Grou
       ? spread(people, working.length)
       : working.map((number) => sizes[number - 1]!);
   const ways = flightOf(dish)?.options.map(({ id }) => id) ?? [];
+  const wayOf = (number: number, index: number) =>
+    ways.length === 0
+      ? null
+      : isByStation(dish)
+        ? (ways.find((way) => way === wayOfStation(making, number)) ?? ways[0]!)
+        : ways[index % ways.length]!;
   const alone = working.map((number, index): Group => ({
     stations: [number],
     people: feeds[index]!,
-    option: ways.length > 0 ? ways[index % ways.length]! : null,
+    option: wayOf(number, index),
   }));
-  return making.shareBatch && ways.length === 0 ? inPairs(alone) : alone;
+  if (!making.shareBatch || (ways.length > 0 && !isByStation(dish))) return alone;
+  // Who makes it in a way of its own makes it alone.
+  const usual = firstWay(dish);
+  return [
+    ...inPairs(alone.filter(({ option }) => option === usual)),
+    ...alone.filter(({ option }) => option !== usual),
+  ];
 }
 
 function inPairs(groups: readonly Group[]): Group[] {
@@ -109,7 +129,7 @@ function inPairs(groups: readonly Group[]): Group[] {
     pairs.push({
       stations: both.flatMap((group) => group.stations),
       people: both.reduce((sum, group) => sum + group.people, 0),
-      option: null,
+      option: both[0]!.option,
     });
   }
   return pairs;
@@ -144,10 +164,11 @@ function withMadeOnce(dish: ClassDish, batches: readonly Batch[]): Batch[] {
   const once = dish.recipe.components.map(({ id }) => id).filter((id) => dish.making?.once?.includes(id));
   const rest = dish.recipe.components.map(({ id }) => id).filter((id) => !once.includes(id));
   if (once.length === 0 || rest.length === 0) return [...batches];
+  const sharing = batches.filter((batch) => !makesItself(dish, batch, once));
   const need = toRational(
-    batches.reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0')),
+    sharing.reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0')),
   );
-  const people = batches.reduce((sum, batch) => sum + batch.people.high * batch.count, 0);
+  const people = sharing.reduce((sum, batch) => sum + batch.people.high * batch.count, 0);
   const names = dish.recipe.components
     .filter(({ id }) => once.includes(id))
     .map(({ name }) => name.toLowerCase())
@@ -161,8 +182,21 @@ function withMadeOnce(dish: ClassDish, batches: readonly Batch[]): Batch[] {
     heading: `Made once: ${names}`,
     components: once,
     need,
+    option: isByStation(dish) ? firstWay(dish) : null,
   });
-  return [...batches.map((batch) => ({ ...batch, components: rest })), made];
+  return [
+    ...batches.map((batch) => (sharing.includes(batch) ? { ...batch, components: rest } : batch)),
+    made,
+  ];
+}
+
+/** A station that takes something else in what is made once for all makes that itself. */
+function makesItself(dish: ClassDish, { option }: Batch, once: readonly string[]): boolean {
+  if (!isByStation(dish) || option === null) return false;
+  const usual = firstWay(dish);
+  return dish.recipe.lines
+    .filter(({ componentId }) => once.includes(componentId))
+    .some((line) => isOfWay(line, option) !== isOfWay(line, usual));
 }
 
 /** What would be better: a batch far over its need is offered to two stations together. */
@@ -222,5 +256,6 @@ export function stationsAtOnce(dish: ClassDish, dishes: readonly ClassDish[], st
     ).length;
   const rotating = dishes.filter((each) => each.maker === 'in rotation').length;
   const working = dish.maker === 'in rotation' && rotating > 1 ? Math.ceil(all / rotating) : all;
-  return dish.making?.shareBatch && !dish.making.flight ? Math.ceil(working / 2) : working;
+  const isShared = dish.making?.shareBatch && (!dish.making.flight || isByStation(dish));
+  return isShared ? Math.ceil(working / 2) : working;
 }

@@ -1,4 +1,4 @@
-import { appliancesOf, splitStations } from '../class/index.js';
+import { appliancesOf, stationsOf } from '../class/index.js';
 import { handsOf, idOf, refOf, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import { type ClassBundle, planClass } from '../plan/index.js';
 import { appliances, type RecipeStep } from '../recipes/index.js';
@@ -97,7 +97,7 @@ export function rehearsalProblem(
   const { class: facts, kitchen } = bundle;
   const inClass = timeline.clock.filter((entry) => entry.start >= 0);
   const steps = recipeSteps(bundle);
-  const { sizes } = splitStations(facts.people, facts.peoplePerStation);
+  const { sizes } = stationsOf(facts);
   return {
     stations: sizes.length,
     // As the plan has it: where stations differ, the smallest sets the pace.

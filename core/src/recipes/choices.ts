@@ -1,5 +1,5 @@
 import { lookUp } from '../identity/index.js';
-import type { Recipe, RecipeChoice } from './types.js';
+import type { Recipe, RecipeChoice, When } from './types.js';
 
 /** The option taken for each choice, by the choice's id. What is not named takes its usual option. */
 export type Chosen = Readonly<Record<string, string>>;
@@ -8,6 +8,24 @@ export type Chosen = Readonly<Record<string, string>>;
 export function optionTaken(choice: RecipeChoice, chosen: Chosen): string {
   const wanted = lookUp(chosen, choice.id);
   return choice.options.some((option) => option.id === wanted) ? wanted! : choice.usual;
+}
+
+/** Whether a part belongs to an option of its choice. */
+function isOfOption({ option, also = [] }: When, taken: string | undefined): boolean {
+  return taken !== undefined && (option === taken || also.includes(taken));
+}
+
+/** Whether a part is made in a way of a flight; in every one where it belongs to none, or none is dealt. */
+export function isOfWay({ when }: { readonly when?: When | null }, way: string | null): boolean {
+  return !way || !when || isOfOption(when, way);
+}
+
+/** The recipe whose parts belong to no choice any more, but to the one that is dealt. */
+export function withSettled(recipe: Recipe, dealt: string | null): Recipe {
+  const settled = <T extends { readonly when?: When | null }>(part: T): T =>
+    part.when && part.when.choice !== dealt ? { ...part, when: null } : part;
+  if (recipe.choices.length === 0) return recipe;
+  return { ...recipe, lines: recipe.lines.map(settled), steps: recipe.steps.map(settled) };
 }
 
 /**
@@ -19,7 +37,7 @@ export function applyChoices(recipe: Recipe, chosen: Chosen, dealt: string | nul
   if (recipe.choices.length === 0) return recipe;
   const taken = new Map(recipe.choices.map((choice) => [choice.id, optionTaken(choice, chosen)]));
   const holds = (part: { readonly when?: Recipe['lines'][number]['when'] }) =>
-    !part.when || part.when.choice === dealt || taken.get(part.when.choice) === part.when.option;
+    !part.when || part.when.choice === dealt || isOfOption(part.when, taken.get(part.when.choice));
   const lines = recipe.lines.filter(holds);
   const kept = new Set(lines.map((line) => line.id));
   const before = new Map(recipe.steps.map((step) => [step.id, step]));

@@ -22,7 +22,7 @@ export { readTimes, type TimeSpan } from './intake/step/times.js';
 export { readOvenHeat, type OvenHeat } from './intake/step/heat.js';
 export { linkLines } from './intake/step/links.js';
 export { looseEnds, type LooseEnds } from './loose-ends.js';
-export { applyChoices, namesTaken, optionTaken, type Chosen } from './choices.js';
+export { applyChoices, isOfWay, namesTaken, optionTaken, withSettled, type Chosen } from './choices.js';
 export { expandRecipe, subRecipeIds, type FindRecipe } from './sub-recipes.js';
 export {
   compositionProblem,

@@ -75,6 +75,8 @@ export interface LineReading {
 export interface When {
   readonly choice: string;
   readonly option: string;
+  /** Further options that it belongs to as well. */
+  readonly also?: readonly string[];
 }
 
 /** A school that a class chooses of: when to dress, peeled or not, which ratio. */

@@ -2,7 +2,7 @@ import { formatMillilitres, toNumber } from '../../amounts/index.js';
 import type { ClassDish, Vessel, VesselKind } from '../../class/index.js';
 import { rememberLast } from '../../identity/index.js';
 import type { Larder } from '../../larder/index.js';
-import type { Recipe, RecipeStep } from '../../recipes/index.js';
+import { isOfWay, type Recipe, type RecipeStep } from '../../recipes/index.js';
 import type { Batch } from '../types.js';
 import { fitWorkings, isFlat } from './fit-workings.js';
 import { type Manner, mannerOf, vesselKindsOf } from './manners.js';
@@ -29,8 +29,7 @@ export function fitVessels(
 }
 
 export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | 'when'>): boolean {
-  const ofWay = !batch.option || !step.when || step.when.option === batch.option;
-  return ofWay && (batch.components === null || batch.components.includes(step.componentId));
+  return isOfWay(step, batch.option) && (batch.components === null || batch.components.includes(step.componentId));
 }
 
 /**

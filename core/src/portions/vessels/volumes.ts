@@ -1,5 +1,5 @@
 import { findIngredient, type Larder } from '../../larder/index.js';
-import type { Recipe } from '../../recipes/index.js';
+import { isOfWay, type Recipe } from '../../recipes/index.js';
 import { scaleLine } from '../scale-line.js';
 import type { Batch } from '../types.js';
 import { lineVolume } from './line-volume.js';
@@ -13,9 +13,7 @@ export const nothing: Volume = { millilitres: 0, estimated: false };
 
 /** The room of each line of a batch, by line; lines of another way of a flight have none. */
 export function lineVolumes(recipe: Recipe, batch: Batch, larder: Larder): ReadonlyMap<string, Volume> {
-  const made = recipe.lines.filter(
-    (line) => !batch.option || !line.when || line.when.option === batch.option,
-  );
+  const made = recipe.lines.filter((line) => isOfWay(line, batch.option));
   return new Map(
     made.map((line) => [
       line.id,
