@@ -6,10 +6,18 @@ import {
   tastingOf,
 } from '../class/index.js';
 import type { LineId } from '../identity/index.js';
-import { type CautionId, cautionWords, findIngredient, type Larder, larderOf } from '../larder/index.js';
+import {
+  type AllergenList,
+  allergensByList,
+  type CautionId,
+  cautionWords,
+  findIngredient,
+  type Larder,
+  larderOf,
+} from '../larder/index.js';
 import type { ClassPlan } from '../plan/index.js';
-import { type Batch, type DishPortions, makesStep, nameStations } from '../portions/index.js';
-import { allergenSentence, cutsOfStep, type RecipeStep } from '../recipes/index.js';
+import { type Batch, type DishPortions, linesEatenOf, makesStep, nameStations } from '../portions/index.js';
+import { allergenSentence, contentsOf, cutsOfStep, type RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
 import { capital, showRange } from '../words/index.js';
 import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
@@ -41,10 +49,7 @@ export function stationCards(input: CardInput): StationCard[] {
         dishes: made.map((each) => cardDish(each, context)),
         containers: containersOf(input.plan, place),
         checks: checksOf(made),
-        cautions: cautionsOf(
-          made.map(({ dish }) => dish),
-          context.larder,
-        ),
+        cautions: cautionsOf(made, context.larder),
       };
     })
     .filter((card) => card.dishes.length > 0);
@@ -54,6 +59,7 @@ interface CardContext {
   readonly dishes: readonly ClassDish[];
   readonly techniques: ReadonlyMap<string, TechniqueNote>;
   readonly larder: Larder;
+  readonly allergenList: AllergenList;
   readonly plan: ClassPlan;
 }
 interface Made {
@@ -68,6 +74,7 @@ function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext
     dishes: decidedDishes(facts, larder, kitchen),
     techniques: new Map(techniques.map((note) => [note.id, note])),
     larder,
+    allergenList: kitchen.allergenList,
     plan,
   };
 }
@@ -110,7 +117,10 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
   const isStation = batch.stations.length > 0;
   const steps = made.filter((step) => !isStation || step.place === 'in class');
   const usedUp = usedUpBefore(made, steps);
-  const contents = context.plan.allergens.find((each) => each.dishId === portions.dishId);
+  const { allergens, notKnown } = contentsOf(
+    { lines: linesEatenOf(dish, portions.batches, batch) },
+    context.larder,
+  );
   return {
     title: titleOnCard(dish, portions),
     batch: batch.stations.length > 0 ? batch.subheading : `${batch.heading} · ${batch.subheading}`,
@@ -129,7 +139,7 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
       .filter((step) => !steps.includes(step))
       .map((step) => doneWords(step, usedUp, { portions, column })),
     steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
-    contents: allergenSentence(contents?.contains ?? [], contents?.notKnown ?? []),
+    contents: allergenSentence(allergensByList(allergens, context.allergenList), notKnown),
     credit: dish.recipe.credit,
   };
 }
@@ -264,9 +274,10 @@ function checksOf(made: readonly Made[]): string[] {
   });
 }
 
-function cautionsOf(dishes: readonly ClassDish[], larder: Larder): string[] {
+function cautionsOf(made: readonly Made[], larder: Larder): string[] {
   const found = new Map<CautionId, Set<string>>();
-  for (const line of dishes.flatMap((dish) => dish.recipe.lines)) {
+  const lines = made.flatMap(({ dish, portions, batch }) => linesEatenOf(dish, portions.batches, batch));
+  for (const line of lines) {
     const ingredient = findIngredient(larder, line.ingredient);
     for (const caution of ingredient?.cautions ?? [])
       found.set(caution, (found.get(caution) ?? new Set()).add(line.name));

@@ -6,6 +6,7 @@ import { rawRules } from './raw.js';
 import type { Found, Judged, Rule, Severity } from './types.js';
 
 export type { Judged } from './types.js';
+export { heats, stepsOf } from './reading.js';
 
 /** Every rule, those that keep people from harm first. */
 export const cautionRules: readonly Rule[] = [...pulseRules, ...rawRules, ...keepingRules, ...handlingRules];

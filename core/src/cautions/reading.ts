@@ -18,7 +18,7 @@ export function linesWhere({ recipe, larder }: Judged, is: (each: FoodLine) => b
 }
 
 /** The steps that use a line, and all that come after them: what happens to the food. */
-export function stepsOf({ recipe: { steps } }: Judged, line: RecipeLine): RecipeStep[] {
+export function stepsOf({ recipe: { steps } }: Pick<Judged, 'recipe'>, line: RecipeLine): RecipeStep[] {
   const found = new Set(stepsWith(steps, line).map(({ id }) => id));
   // Steps stand in the order in which they are written, each after those that it names.
   for (const step of steps) if (step.after.some((before) => found.has(before))) found.add(step.id);

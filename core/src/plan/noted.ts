@@ -2,7 +2,7 @@ import type { ClassPlan, PlanWarning } from './types.js';
 
 /** What a rule of caution or keeping found can be noted as known; a clash or a lack is decided instead. */
 export function canBeNoted({ id, level }: PlanWarning): boolean {
-  return level === 'harm' || id.startsWith('caution:');
+  return level === 'harm' || id.startsWith('caution:') || id.startsWith('person:');
 }
 
 /** The findings that are open, and those that are noted as known. Harm stays open until a word says why. */

@@ -26,6 +26,7 @@ import { withNoted } from './noted.js';
 import { dressingsOf } from './dressings.js';
 import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
+import { peopleOfPlan, peopleWarnings } from './people-of-plan.js';
 import { lackingSteps } from './kitchen-checks.js';
 import { planDishes, type PlannedDish } from './planned-dish.js';
 import { usesOfClass } from './pool.js';
@@ -68,6 +69,7 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     clock: (minute) => passes.axis.local(minute).time,
   });
   const food = foodAHead(facts, dishes, larder);
+  const people = peopleOfPlan(facts, dishes, { larder, english: kitchen.english });
   return {
     portions,
     shopping,
@@ -75,7 +77,11 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     timeline,
     outOfCold: cold,
     ...withNoted(
-      [...warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }), ...foodWarnings(food)],
+      [
+        ...peopleWarnings(people),
+        ...warningsOf(passes, { portions, shopping, kit, timeline, outOfCold: cold }),
+        ...foodWarnings(food),
+      ],
       decisionsOf(facts).noted,
     ),
     jobs: planJobs(facts, timeline),
@@ -87,6 +93,7 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
     alternatives: openLines(passes),
     longWaits: longWaits(passes),
     foodAHead: food,
+    people,
     dressings: dressingsOf(dishes, timeline, { larder, own: kitchen.schools }),
   };
 }

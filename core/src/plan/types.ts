@@ -2,6 +2,7 @@ import type { Workings } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts, LineAlternatives, LongWait } from '../class/index.js';
 import type { DishId, LocalDate, LocalTime } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
+import type { PeopleCheck } from '../people/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import type { OutOfCold } from '../safety/index.js';
 import type { ClassNeeds, ShoppingList, StockItem } from '../shopping/index.js';
@@ -76,6 +77,8 @@ export interface ClassPlan {
   /** Waits that the class is too short for, and what is done about each. */
   readonly longWaits: readonly LongWait[];
   readonly foodAHead: FoodAHead;
+  /** What does not go with those who come, as far as they are named. */
+  readonly people: PeopleCheck;
   /** The dressings and dips with their balance. */
   readonly dressings: readonly DishDressing[];
 }

@@ -1,4 +1,5 @@
 import type { CautionId, Substitute } from '../types.js';
+import { swapsForPeople } from './swaps-for-people.js';
 
 /**
  * [what is missing, what takes its place, how much of it for one, what that changes]. Starting estimates of
@@ -113,7 +114,7 @@ const readyMade: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Substitutes by the id of what is missing. */
-export const substitutes: ReadonlyMap<string, readonly Substitute[]> = rows.reduce(
+export const substitutes: ReadonlyMap<string, readonly Substitute[]> = [...rows, ...swapsForPeople].reduce(
   (map, [missing, ingredient, ratio, by, effect]) =>
     map.set(missing, [
       ...(map.get(missing) ?? []),

@@ -1,0 +1,64 @@
+import type { Person } from '../class/index.js';
+import type { Ingredient } from '../larder/index.js';
+import type { MetLine } from './objections.js';
+
+const alcohol =
+  /^(?:white-wine|red-wine|dry-sherry|vermouth|mirin|rice-wine|sake)$|(?:^|-)(?:beer|brandy|rum|vodka|whisky|gin|port|marsala|prosecco|cider)$/;
+const hot =
+  /chill|cayenne|harissa|jalapeno|sriracha|gochu|sambal|pepper-sauce|hot-sauce|peri-peri|chipotle|berbere|jerk|hot-paprika|aleppo|urfa|wasabi|horseradish|kimchi|curry-paste|shichimi|english-mustard/;
+
+export const isAlcoholic = ({ id }: Ingredient) => alcohol.test(id);
+export const isShellfish = ({ allergens }: Ingredient) =>
+  allergens.includes('crustaceans') || allergens.includes('molluscs');
+
+/** Meat and poultry: no vegetarian eats it, and it is no fish, shellfish or cheese. */
+export function isMeat({ section, diet, allergens }: Ingredient): boolean {
+  return (
+    section === 'fish and meat' &&
+    !diet.vegetarian &&
+    !allergens.some((each) => each === 'fish' || each === 'crustaceans' || each === 'molluscs')
+  );
+}
+
+/** Chilli in any form, and what burns like it. */
+export function isHot({ food, line }: MetLine): boolean {
+  return hot.test(food?.id ?? '') || /\bchill?i(?:es)?\b|\bhot sauce\b/i.test(line.name);
+}
+
+const risks: readonly (readonly [RegExp, string, boolean])[] = [
+  [/^(?:egg|duck-eggs|quail-eggs)$/, 'raw egg', true],
+  [/^(?:sprouts|alfalfa-sprouts|mung-sprouts|radish-sprouts)$/, 'raw sprouts', true],
+  [/^(?:goats-cheese|blue-cheese|brie|camembert)$/, 'mould-ripened or unpasteurised cheese', true],
+  [/^(?:smoked-(?:salmon|trout)|fish-roe|pickled-herring|oysters)$/, 'cold-smoked or raw fish', true],
+  [/^(?:cured-ham|salami|chorizo|pancetta)$/, 'cured raw meat', true],
+  [/^chicken-livers$/, 'liver', false],
+];
+
+/**
+ * What a line is to somebody at risk, by general advice; null where it is nothing. What is heated through is
+ * no longer raw.
+ */
+export function riskOf({ food, line, isHeated }: MetLine): string | null {
+  const isCooked = isHeated || line.preparation.includes('cooked') || /\bboil/i.test(line.note);
+  const found = risks.find(([ids, , endsByHeat]) => ids.test(food?.id ?? '') && !(endsByHeat && isCooked));
+  return found?.[1] ?? null;
+}
+
+const nuts =
+  /^(?:walnuts|hazelnuts|almonds|smoked-almonds|pecans|cashews|salted-cashews|pistachios|peanuts|salted-peanuts|raw-peanuts|macadamias|brazil-nuts|mixed-nuts|candied-nuts|chestnuts)$/;
+const round =
+  /^(?:cherry-tomato|grapes|olives|green-olives|black-olives|stuffed-olives|mozzarella-pearls|blueberries|cherries)$/;
+const hard = /^(?:carrot|apple|celery|kohlrabi|radish|fennel)$/;
+
+/** Foods that choke small children as they are cut. ~ General advice. */
+export function isChokingFor({ age }: Pick<Person, 'age'>, { food, line, isHeated }: MetLine): boolean {
+  if ((age !== 'small child' && age !== 'baby') || !food) return false;
+  const cut = (...ways: string[]) => line.preparation.some((form) => ways.includes(form));
+  if (food.id === 'popcorn') return true;
+  if (nuts.test(food.id)) return !cut('ground', 'minced', 'crushed');
+  if (round.test(food.id)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
+  if (food.id === 'dates') return !cut('chopped', 'minced', 'mashed', 'sliced');
+  return (
+    hard.test(food.id) && !isHeated && !cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked')
+  );
+}

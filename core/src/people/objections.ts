@@ -1,0 +1,122 @@
+import {
+  type AllergenNeed,
+  type Heat,
+  isAtRisk,
+  type Person,
+  type PersonDiet,
+  substancesOf,
+} from '../class/index.js';
+import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
+import type { RecipeLine } from '../recipes/index.js';
+import { isAlcoholic, isChokingFor, isHot, isMeat, isShellfish, riskOf } from './foods.js';
+import { matchesWords } from './free-words.js';
+import type { NeedKind, PeopleFinding } from './types.js';
+
+/** Why one line does not go with a person. */
+export interface Objection {
+  readonly kind: NeedKind;
+  readonly what: string;
+  /** "walnuts (walnut)": the line, with what it holds where that is told. */
+  readonly words: string;
+  readonly level: PeopleFinding['level'];
+  readonly food: Ingredient | null;
+}
+
+/** A line of a dish, with what is done to it there. */
+export interface MetLine {
+  readonly line: RecipeLine;
+  readonly food: Ingredient | null;
+  /** Whether any step that it goes through heats it. */
+  readonly isHeated: boolean;
+}
+
+export function metLine(line: RecipeLine, larder: Larder, isHeated: boolean): MetLine {
+  return { line, food: findIngredient(larder, line.ingredient), isHeated };
+}
+
+/** Everything about a line that does not go with a person. */
+export function objectionsTo(person: Person, met: MetLine): Objection[] {
+  const { food } = met;
+  return [
+    ...person.allergens.flatMap((need) => allergenIn(need, met)),
+    ...notKnownIn(person, met),
+    ...(food ? person.diets.flatMap((diet) => againstDiet(diet, food, met)) : []),
+    ...riskIn(person, met),
+    ...person.sensitivities.flatMap((word) => named(word, met, 'sensitivity')),
+    ...person.dislikes.flatMap((word) => named(word, met, 'dislike')),
+    ...tooHot(person.heat, met),
+  ];
+}
+
+function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'>, holds = ''): Objection {
+  const name = met.line.name || met.line.text;
+  return { ...rest, food: met.food, words: holds ? `${name} (${holds})` : name };
+}
+
+function allergenIn({ what }: AllergenNeed, met: MetLine): Objection[] {
+  const held = substancesOf(what).filter((each) => met.food?.allergens.includes(each));
+  if (held.length === 0) return [];
+  return [objection(met, { kind: 'allergen', what, level: 'harm' }, held.join(', '))];
+}
+
+/** Of a food that nobody knows, nothing can be said to somebody with an allergy or a diet. */
+function notKnownIn({ allergens, diets }: Person, met: MetLine): Objection[] {
+  const asks = (diet: PersonDiet) => !diet.startsWith('low');
+  const isAllergenOpen = allergens.length > 0 && (!met.food || met.food.allergensNotKnown === true);
+  const isDietOpen = diets.some(asks) && (!met.food || met.food.diet.unknown === true);
+  if (!isAllergenOpen && !isDietOpen) return [];
+  const what = isAllergenOpen ? allergens.map((each) => each.what).join(', ') : diets.filter(asks).join(', ');
+  return [objection(met, { kind: 'not known', what, level: 'look' })];
+}
+
+/** More than this share of the weight is called much: salt, sugar, fat. General advice for labels. */
+const much = { 'low salt': 0.015, 'low sugar': 0.225, 'low fat': 0.175 } as const;
+const share = { 'low salt': 'salt', 'low sugar': 'sugar', 'low fat': 'fat' } as const;
+
+function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objection[] {
+  const against = (level: Objection['level'], holds = '') => [
+    objection(met, { kind: 'diet', what: diet, level }, holds),
+  ];
+  if (diet === 'low salt' || diet === 'low sugar' || diet === 'low fat') {
+    const found = food.composition?.[share[diet]].value ?? 0;
+    return found > much[diet] ? against('look', `${Math.round(found * 100)} % ${share[diet]}`) : [];
+  }
+  if (food.diet.unknown) return [];
+  const refuses: Readonly<Record<Exclude<PersonDiet, keyof typeof much>, boolean>> = {
+    vegetarian: !food.diet.vegetarian,
+    vegan: !food.diet.vegan,
+    'no pork': food.diet.pork,
+    'no alcohol': isAlcoholic(food),
+    halal: food.diet.pork || isAlcoholic(food),
+    'kosher-style': food.diet.pork || isShellfish(food),
+  };
+  if (refuses[diet]) return against('clash');
+  if ((diet === 'halal' || diet === 'kosher-style') && isMeat(food))
+    return against('look', `ask for ${diet === 'halal' ? 'halal' : 'kosher'} meat`);
+  return [];
+}
+
+function riskIn(person: Person, met: MetLine): Objection[] {
+  const found: Objection[] = [];
+  if (person.age === 'baby' && /honey$/.test(met.food?.id ?? ''))
+    found.push(objection(met, { kind: 'risk', what: 'honey under one year', level: 'harm' }));
+  const risk = isAtRisk(person) ? riskOf(met) : null;
+  if (risk) found.push(objection(met, { kind: 'risk', what: risk, level: 'harm' }));
+  if (met.food && isAlcoholic(met.food) && (person.pregnant || isYoung(person)))
+    found.push(objection(met, { kind: 'risk', what: 'alcohol', level: 'harm' }));
+  if (isChokingFor(person, met))
+    found.push(objection(met, { kind: 'choking', what: 'choking', level: 'harm' }));
+  return found;
+}
+
+const isYoung = ({ age }: Person) => age !== 'adult' && age !== 'older';
+
+function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Objection[] {
+  if (!matchesWords(word, met)) return [];
+  return [objection(met, { kind, what: word.trim(), level: kind === 'dislike' ? 'look' : 'clash' })];
+}
+
+function tooHot(heat: Heat | null, met: MetLine): Objection[] {
+  if ((heat !== 'none' && heat !== 'mild') || !isHot(met)) return [];
+  return [objection(met, { kind: 'heat', what: heat === 'none' ? 'no heat' : 'mild', level: 'look' })];
+}

@@ -1,0 +1,72 @@
+import { heats, stepsOf } from '../cautions/index.js';
+import { type Person, substancesOf } from '../class/index.js';
+import { type Batch, linesEatenOf } from '../portions/index.js';
+import { metLine, type MetLine } from './objections.js';
+import type { MetDish, PeopleInput } from './types.js';
+
+/** A dish with what each station, and everybody, meets of it; read once for all people. */
+export class Plate {
+  readonly #lines: ReadonlyMap<string, MetLine>;
+  readonly #atStation = new Map<number | null, readonly MetLine[]>();
+
+  constructor(
+    readonly dish: MetDish,
+    { larder }: Pick<PeopleInput, 'larder'>,
+  ) {
+    const judged = { recipe: dish.decided.recipe, larder };
+    this.#lines = new Map(
+      dish.decided.recipe.lines.map((line) => [
+        line.id,
+        metLine(line, larder, stepsOf(judged, line).some(heats)),
+      ]),
+    );
+  }
+
+  /** What is eaten at a station of what is made there; of what a few make for all, everybody eats. */
+  eatenAt(station: number | null): readonly MetLine[] {
+    const known = this.#atStation.get(station);
+    if (known) return known;
+    const { batches } = this.dish;
+    const made = batches.filter(({ kind }) => kind !== 'made once' && !this.#isOnlyShown(kind));
+    const own = this.isServedToAll
+      ? made
+      : made.filter(
+          (batch) => batch.stations.length > 0 && (station === null || batch.stations.includes(station)),
+        );
+    const lines = this.#met(own);
+    this.#atStation.set(station, lines);
+    return lines;
+  }
+
+  /** What the demonstration plate holds, of which all taste. */
+  shown(): readonly MetLine[] {
+    return this.#met(this.dish.batches.filter(({ kind }) => this.#isOnlyShown(kind)));
+  }
+
+  /** A dish that is a demonstration is served to all; of another, the plate is handed round. */
+  #isOnlyShown(kind: Batch['kind']): boolean {
+    return kind === 'demonstration' && this.dish.decided.maker !== 'demonstration';
+  }
+
+  /** Everything that is handled in the room. */
+  handled(): readonly MetLine[] {
+    return [...this.#lines.values()];
+  }
+
+  get isServedToAll(): boolean {
+    const { maker } = this.dish.decided;
+    return maker !== 'every station' && maker !== 'in rotation';
+  }
+
+  #met(batches: MetDish['batches']): MetLine[] {
+    const eaten = new Set(
+      batches.flatMap((batch) => linesEatenOf(this.dish.decided, this.dish.batches, batch)),
+    );
+    return [...eaten].map(({ id }) => this.#lines.get(id)!);
+  }
+}
+
+/** Whether a line holds what a need stands for. */
+export function holds({ food }: MetLine, what: Person['allergens'][number]['what']): boolean {
+  return substancesOf(what).some((each) => food?.allergens.includes(each));
+}
