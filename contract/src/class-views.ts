@@ -5,6 +5,7 @@ import type {
   ClassPlan,
   KitchenFacts,
   LocalDateTime,
+  Person,
   Recipe,
 } from '@fornax/core';
 import { Length, MayBeAbsent } from './shapes.js';
@@ -78,8 +79,9 @@ export interface ClassSummary {
 }
 
 /** A class with all that a plan is made of. */
-export interface ClassView extends Omit<ClassFacts, 'dishes' | 'decisions'> {
+export interface ClassView extends Omit<ClassFacts, 'dishes' | 'decisions' | 'roster'> {
   readonly decisions: ClassDecisions;
+  readonly roster: readonly Person[];
   readonly revision: number;
   readonly courseId: string | null;
   /** `newest` is what the recipe would give now, where that differs from the version the class stays on. */

@@ -1,6 +1,7 @@
 import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsString, IsUUID, Max, Min } from 'class-validator';
 import { type LocalDateTime, type Maker, makers, type Portion, portions } from '@fornax/core';
 import { ClassDecisionsDto, DishMakingDto } from './decisions.js';
+import { PersonDto } from './people.js';
 import { IsChoices, IsLocalDateTime, IsTimeZone, limits } from './rules.js';
 import { HasOwnIds, IsPart, IsParts, Length, MaxLength, MayBeAbsent } from './shapes.js';
 
@@ -99,6 +100,13 @@ class OptionalClassFields {
   @MayBeAbsent()
   @IsPart(() => ClassDecisionsDto)
   decisions?: ClassDecisionsDto;
+
+  @MayBeAbsent()
+  @IsArray()
+  @ArrayMaxSize(limits.people.most, { message: `A class has at most ${limits.people.most} people.` })
+  @HasOwnIds('Two people have one id.')
+  @IsParts(() => PersonDto)
+  roster?: PersonDto[];
 }
 
 /** What can be changed of a class; every field may stand alone. */

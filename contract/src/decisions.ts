@@ -26,6 +26,7 @@ import {
   type TechniqueLevel,
   techniqueLevels,
 } from '@fornax/core';
+import { StationSwapDto } from './people.js';
 import {
   IsAlternatives,
   IsLarderIds,
@@ -59,6 +60,11 @@ export class DishMakingDto implements DishMaking {
   @MayBeAbsent()
   @IsIn(longWaitWays, { message: 'Choose what is done about the long wait.' })
   longWait?: LongWaitWay;
+  @MayBeAbsent()
+  @IsArray()
+  @ArrayMaxSize(200)
+  @IsParts(() => StationSwapDto)
+  forStations?: readonly StationSwapDto[];
 }
 
 /** A way out of a shortage that was taken. */
@@ -105,6 +111,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   @ArrayMaxSize(60)
   @IsParts(() => OwnSetDto)
   ownSets: readonly OwnSetDto[];
+  @MayBeAbsent() @IsBoolean() needsOnCards: boolean = false;
   @MayBeAbsent() @IsPins() pins: Record<string, number> = {};
   @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
   @MayBeAbsent() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};

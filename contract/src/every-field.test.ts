@@ -31,6 +31,8 @@ function takenFor(shape: Shape, sample: Readonly<Record<string, unknown>>, chang
 const mayBeNull: Readonly<Record<string, readonly string[]>> = {
   ClassDecisionsDto: ['budget'],
   DishMakingDto: ['flight'],
+  PersonDto: ['heat', 'station'],
+  StationSwapDto: ['taken'],
   KeptBackDto: ['amount'],
   LarderEntryDto: ['own'],
   OwnSafetyDto: [

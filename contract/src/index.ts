@@ -11,3 +11,4 @@ export * from './larder.js';
 export * from './techniques.js';
 export * from './problems.js';
 export * from './kitchen.js';
+export * from './people.js';

@@ -171,6 +171,11 @@ export class UpdateKitchenDto implements Partial<Omit<KitchenFacts, 'larder'>> {
   @MayBeAbsent() @Matches(time, { message: 'Write a time such as 09:00.' }) worksFrom?: string;
   @MayBeAbsent() @Matches(time, { message: 'Write a time such as 18:00.' }) worksTo?: string;
   @MayBeAbsent()
+  @IsInt(whole('days'))
+  @Min(1, { message: 'People are kept for a day at the least.' })
+  @Max(3650, most(3650, 'days'))
+  forgetPeopleAfterDays?: number;
+  @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(7)
   @IsInt({ each: true })

@@ -79,6 +79,24 @@ const making = {
   spare: true,
   swap: true,
   longWait: 'ahead',
+  forStations: [{ station: 2, missing: 'walnuts', taken: 'pumpkin-seeds' }],
+};
+const person = {
+  id,
+  name: 'Mira',
+  station: 2,
+  allergens: [{ what: 'nuts', traces: true }],
+  sensitivities: ['lactose'],
+  diets: ['vegan'],
+  dislikes: ['coriander'],
+  heat: 'mild',
+  age: 'adult',
+  pregnant: false,
+  leftHanded: true,
+  reach: 'sits',
+  experienced: false,
+  friends: [],
+  notes: '',
 };
 const dish = {
   id,
@@ -100,6 +118,7 @@ const classFields = {
   demonstrationPlates: 2,
   dishes: [dish],
   decisions,
+  roster: [person],
 };
 const own = {
   name: 'marsh samphire',
@@ -117,6 +136,7 @@ const kitchen = {
   schools: { 'oil-led ratio': 4 },
   worksFrom: '09:00',
   worksTo: '18:00',
+  forgetPeopleAfterDays: 30,
 } as unknown as Omit<typeof usualKitchen, 'larder'>;
 const account = { kitchenName: 'Test kitchen', name: 'Ines', email: 'ines@example.org' };
 
@@ -124,6 +144,7 @@ const account = { kitchenName: 'Test kitchen', name: 'Ines', email: 'ines@exampl
 export const samples: Readonly<Record<string, object>> = {
   ClassesQuery: { before: `2026-11-20T18:30,${id}`, find: 'slaw' },
   VersionsQuery: { before: 3 },
+  AllergenNeedDto: person.allergens[0]!,
   AmountDto: amount,
   ApplianceDto: { appliance: 'oven', capacity: 2, heatMinutes: 15, settings: 'fan' },
   BenchesDto: { count: 4, peopleEach: 4 },
@@ -134,6 +155,7 @@ export const samples: Readonly<Record<string, object>> = {
   CreateRecipeDto: { id, content },
   DishMakingDto: making,
   EndsDto: ends,
+  ErasePersonDto: { name: 'Mira' },
   FirstAccountDto: { ...account, password: 'a long password' },
   GoesWrongDto: { wrong: 'It splits.', mend: 'Add water.' },
   KeepVersionDto: { note: 'before the class' },
@@ -153,6 +175,7 @@ export const samples: Readonly<Record<string, object>> = {
     roomCelsius: 34,
   },
   OwnSetDto: { station: 1, without: 'nuts' },
+  PersonDto: person,
   RecipeChoiceDto: choice,
   RecipeComponentDto: component,
   RecipeContentDto: content,
@@ -161,6 +184,7 @@ export const samples: Readonly<Record<string, object>> = {
   SafetyProfileDto: { style: 'uk', own: {} },
   SignInDto: { demo: false, email: account.email, password: 'a long password' },
   StaffDto: { name: 'Ines', role: 'teaches' },
+  StationSwapDto: making.forStations[0]!,
   StepGiftDto: gift,
   StepUseDto: step.uses[0]!,
   StockDto: { id, ingredient: 'walnut-oil', amount, state: 'opened', useBy: '2026-12-01', note: '' },

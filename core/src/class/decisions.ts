@@ -89,6 +89,8 @@ export const noTimelineDecisions: TimelineDecisions = {
 export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {
   /** Finding → why it is known and left; of harm never without a word. */
   readonly noted: Readonly<Record<string, string>>;
+  /** Whether cards say what their station keeps free of; never who it is for. */
+  readonly needsOnCards: boolean;
 }
 
 export const noDecisions: ClassDecisions = {
@@ -97,6 +99,7 @@ export const noDecisions: ClassDecisions = {
   ownSets: [],
   ...noTimelineDecisions,
   noted: {},
+  needsOnCards: false,
 };
 
 export function decisionsOf(facts: { readonly decisions?: Partial<ClassDecisions> }): ClassDecisions {

@@ -28,6 +28,8 @@ export interface KitchenFacts {
    */
   readonly worksFrom?: string;
   readonly worksTo?: string;
+  /** How many days after a class the names and needs of its people are erased; 30 where absent. */
+  readonly forgetPeopleAfterDays?: number;
   /** Days of the week on which it is closed, 0 for Sunday. */
   readonly closedDays: readonly number[];
   /** Places to work at, and people at one. */

@@ -21,3 +21,4 @@ export {
 export { writeTripsCalendar, writePlanCalendar } from './calendar.js';
 export { writeKitchenCsv, readKitchenCsv, type KitchenCsvReading } from './kitchen-csv.js';
 export { decodeText } from './decode.js';
+export { readRosterCsv, type RosterReading, writeRosterCsv } from './roster-csv.js';

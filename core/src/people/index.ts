@@ -2,3 +2,4 @@ export * from './types.js';
 export { checkPeople } from './check.js';
 export { keptSeats, placeWell, seatAt, type Seating, swapSeats } from './seats.js';
 export { metLine, objectionsTo } from './objections.js';
+export { readNeeds, type ReadNeeds } from './read-needs.js';

@@ -5,6 +5,7 @@ import { Op } from 'sequelize';
 import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
+import { isForgotten } from './forgetting.js';
 import { leftToNext } from './left-to-next.js';
 import { practisedBefore } from './practised.js';
 import { wholeRecipes } from '../recipes/library.js';
@@ -57,6 +58,7 @@ export class ClassViews {
       assistants: row.assistants,
       demonstrationPlates: row.demonstrationPlates,
       decisions: decisionsOf(row),
+      roster: isForgotten(row, kitchen) ? [] : (row.roster ?? []),
       practised: practised.get(row.id) ?? {},
       leftToIt: left.get(row.id) ?? [],
       kitchen,

@@ -17,11 +17,14 @@ import { ApiQuery } from '@nestjs/swagger';
 import {
   ClassesQuery,
   CreateClassDto,
+  ErasePersonDto,
   TickDto,
   UpdateClassDto,
   type ClassSummary,
   type ClassView,
   type CourseView,
+  type ErasedView,
+  type LastPeople,
   type TickView,
 } from '@fornax/contract';
 import type { ClassNeeds, ClassPlan } from '@fornax/core';
@@ -36,6 +39,7 @@ import { forNow, Known } from '../known/known.interceptor.js';
 import { PlanningModule } from '../planning/planner.js';
 import { ClassViews } from './class-views.js';
 import { ClassesService } from './classes.service.js';
+import { PeopleService } from './people.service.js';
 import { TicksService } from './ticks.service.js';
 
 @Controller('api/courses')
@@ -142,10 +146,29 @@ class ClassesController {
   }
 }
 
+@Controller('api')
+class PeopleController {
+  constructor(private readonly people: PeopleService) {}
+
+  @Get('classes/:id/last-people')
+  async last(
+    @Session() session: SessionContext,
+    @Param('id', IdPipe) id: string,
+  ): Promise<{ readonly last: LastPeople | null }> {
+    return { last: await this.people.last(session.kitchenId, id) };
+  }
+
+  @Post('people/erase')
+  @HttpCode(200)
+  erase(@Session() session: SessionContext, @Body() { name }: ErasePersonDto): Promise<ErasedView> {
+    return this.people.erase(session.kitchenId, name);
+  }
+}
+
 @Module({
   imports: [PlanningModule],
-  controllers: [ClassesController, CoursesController],
-  providers: [ClassesService, ClassViews, TicksService],
+  controllers: [ClassesController, CoursesController, PeopleController],
+  providers: [ClassesService, ClassViews, PeopleService, TicksService],
   exports: [ClassesService],
 })
 export class ClassesModule {}

@@ -112,7 +112,7 @@ export class ClassesService {
       () => scope.findOne({ where: { id: input.id } }),
       () =>
         inTransaction(this.sequelize, async () => {
-          const created = await scope.create({ decisions: {}, ...usual, ...fields, revision: 1 });
+          const created = await scope.create({ decisions: {}, roster: [], ...usual, ...fields, revision: 1 });
           await writeMenu(created, dishes ?? []);
           return created;
         }),

@@ -8,6 +8,7 @@ import type {
   LarderEntry,
   LocalDate,
   LocalDateTime,
+  Person,
   Recipe,
   TechniqueNote,
 } from '@fornax/core';
@@ -173,6 +174,8 @@ export class ClassRow extends Model {
   @Column(DataType.INTEGER) assistants: number;
   @Column({ type: DataType.INTEGER, field: 'demonstration_plates' }) demonstrationPlates: number;
   @JsonColumn('decisions') decisions: Partial<ClassDecisions>;
+  /** Names and needs of people: never in a log, an export that was not asked for, or another kitchen. */
+  @JsonColumn('roster') roster: readonly Person[];
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
 }
 

@@ -5,6 +5,7 @@ import * as makingDecisionsCounts from './0003-making-decisions-counts.js';
 import * as recipeParts from './0004-recipe-parts.js';
 import * as keysByLetter from './0005-keys-by-letter.js';
 import * as knownAnswers from './0006-known-answers.js';
+import * as people from './0007-people.js';
 
 interface Migration {
   readonly name: string;
@@ -22,4 +23,5 @@ export const migrations: readonly Migration[] = [
   { name: '0004-recipe-parts', up: recipeParts.up },
   { name: '0005-keys-by-letter', up: keysByLetter.up },
   { name: '0006-known-answers', up: knownAnswers.up },
+  { name: '0007-people', up: people.up },
 ];
