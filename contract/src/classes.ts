@@ -106,7 +106,7 @@ class OptionalClassFields {
   @ArrayMaxSize(limits.people.most, { message: `A class has at most ${limits.people.most} people.` })
   @HasOwnIds('Two people have one id.')
   @IsParts(() => PersonDto)
-  roster?: PersonDto[];
+  roster?: readonly PersonDto[];
 }
 
 /** What can be changed of a class; every field may stand alone. */

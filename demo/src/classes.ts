@@ -1,5 +1,6 @@
 import { parseDate } from '@internationalized/date';
-import type { ClassDecisions, DishMaking, LocalDateTime, Maker, Portion } from '@fornax/core';
+import type { ClassDecisions, DishMaking, LocalDateTime, Maker, Person, Portion } from '@fornax/core';
+import { smokePeople } from './people.js';
 
 export interface DemoClass {
   readonly title: string;
@@ -11,6 +12,7 @@ export interface DemoClass {
   readonly assistants: number;
   readonly demonstrationPlates: number;
   readonly decisions?: Partial<ClassDecisions>;
+  readonly roster?: readonly Person[];
   readonly dishes: readonly {
     readonly recipe: string;
     readonly portion: Portion;
@@ -79,6 +81,7 @@ const classes: readonly (Omit<DemoClass, 'startsAt' | keyof typeof usual> & {
     lengthMinutes: 150,
     people: 16,
     assistants: 1,
+    roster: smokePeople,
     dishes: [
       { recipe: 'aubergine', portion: 'taste', maker: 'every station' },
       {

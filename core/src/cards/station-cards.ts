@@ -2,6 +2,7 @@ import {
   type ClassDish,
   type ClassFacts,
   decidedDishes,
+  decisionsOf,
   type KitchenFacts,
   tastingOf,
 } from '../class/index.js';
@@ -15,6 +16,7 @@ import {
   type Larder,
   larderOf,
 } from '../larder/index.js';
+import { needsOfStations } from '../people/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, linesEatenOf, makesStep, nameStations } from '../portions/index.js';
 import { allergenSentence, contentsOf, cutsOfStep, type RecipeStep } from '../recipes/index.js';
@@ -34,9 +36,9 @@ export interface CardInput {
 /** A card for each set of stations that do the same, and one for what is done at the demonstration bench. */
 export function stationCards(input: CardInput): StationCard[] {
   const context = contextOf(input);
-  const places = placesOf(input.plan);
+  const places = placesOf(input.plan, needsAsked(input.facts));
   return places
-    .map(({ id, place, stations, batchOf }) => {
+    .map(({ id, place, stations, needs, batchOf }) => {
       const made = input.plan.portions.dishes.flatMap((dish, index) =>
         batchOf(dish).map((batch) => ({ dish: context.dishes[index]!, portions: dish, batch })),
       );
@@ -46,6 +48,7 @@ export function stationCards(input: CardInput): StationCard[] {
         stations,
         classTitle: input.facts.title,
         classLine: `${input.when} · ${input.facts.people} people`,
+        needs,
         dishes: made.map((each) => cardDish(each, context)),
         containers: containersOf(input.plan, place),
         checks: checksOf(made),
@@ -83,27 +86,39 @@ interface CardPlace {
   readonly id: string;
   readonly place: string;
   readonly stations: number;
+  readonly needs: readonly string[];
   readonly batchOf: (dish: DishPortions) => Batch[];
 }
 
-function placesOf(plan: ClassPlan): CardPlace[] {
+/** What a station keeps free of, as its card says it; nothing where that was not asked for. */
+function needsAsked(facts: ClassFacts): (station: number) => readonly string[] {
+  const { needsOnCards } = decisionsOf(facts);
+  return (station) => (needsOnCards ? needsOfStations(facts.roster ?? [], [station]) : []);
+}
+
+function placesOf(plan: ClassPlan, needsOf: (station: number) => readonly string[]): CardPlace[] {
   const sets = new Map<string, number[]>();
   plan.portions.stations.sizes.forEach((_, index) => {
-    const key = plan.portions.dishes
-      .map((dish) => dish.batches.find((batch) => batch.stations.includes(index + 1))?.id ?? '')
-      .join('|');
+    const key = [
+      ...plan.portions.dishes.map(
+        (dish) => dish.batches.find((batch) => batch.stations.includes(index + 1))?.id ?? '',
+      ),
+      ...needsOf(index + 1),
+    ].join('|');
     sets.set(key, [...(sets.get(key) ?? []), index + 1]);
   });
   const stations = [...sets.values()].map((numbers): CardPlace => ({
     id: `stations:${numbers[0]}`,
     place: nameStations(numbers),
     stations: numbers.length,
+    needs: numbers.flatMap(needsOf),
     batchOf: (dish) => dish.batches.filter((batch) => batch.stations.includes(numbers[0]!)),
   }));
   const bench: CardPlace = {
     id: 'bench',
     place: 'Demonstration bench',
     stations: 1,
+    needs: plan.portions.stations.sizes.flatMap((_, index) => needsOf(index + 1)),
     batchOf: (dish) => dish.batches.filter((batch) => batch.stations.length === 0),
   };
   return [...stations, bench];

@@ -44,6 +44,8 @@ export interface StationCard {
   readonly stations: number;
   readonly classTitle: string;
   readonly classLine: string;
+  /** What its stations keep free of, never for whom; empty unless it was asked for. */
+  readonly needs: readonly string[];
   readonly dishes: readonly CardDish[];
   readonly containers: readonly string[];
   /** What is asked before each point of no return. */

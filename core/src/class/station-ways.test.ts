@@ -24,7 +24,7 @@ describe('a station with a way of its own', () => {
   // Four people of a side: 4 × ⅔ ÷ (4 × ⅔) = 1 batch: 40 g of walnuts, or 40 g of seeds at one for one.
   it('takes its own, and nobody else does', () => {
     expect(planClass(withMaking(seedsAt2)).portions.dishes[0]!.batches.map(({ heading }) => heading)).toEqual(
-      ['Demonstration', 'Stations 1, 3', 'Station 2: pumpkin seeds instead of walnut halves'],
+      ['Demonstration', 'Stations 1, 3', 'Station 2: no walnut halves'],
     );
     expect(amountsOf(withMaking(seedsAt2), 'walnut halves')[0]![2]).toBe('–');
     expect(amountsOf(withMaking(seedsAt2), 'pumpkin seeds')[0]).toEqual(['–', '–', '40 g']);
@@ -64,7 +64,7 @@ describe('a station with a way of its own', () => {
     const bundle = withMaking({ forStations: [{ station: 3, missing: 'walnuts', taken: null }] });
     expect(amountsOf(bundle, 'walnut halves')[0]).toEqual(['20 g', '40 g', '–']);
     const [salad] = planClass(bundle).portions.dishes;
-    expect(salad!.batches[2]!.heading).toBe('Station 3: without walnut halves');
+    expect(salad!.batches[2]!.heading).toBe('Station 3: no walnut halves');
   });
 
   it('shares no batch with a neighbour who makes it as written', () => {
@@ -72,7 +72,7 @@ describe('a station with a way of its own', () => {
     expect(batches.map(({ heading }) => heading)).toEqual([
       'Demonstration',
       'Stations 1+3',
-      'Station 2: pumpkin seeds instead of walnut halves',
+      'Station 2: no walnut halves',
     ]);
   });
 

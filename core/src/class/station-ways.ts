@@ -1,7 +1,7 @@
 import { type IngredientId, type LineId, plainId } from '../identity/index.js';
 import { findIngredient, ingredientName, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine, RecipeStep, When } from '../recipes/index.js';
-import { type English, listed } from '../words/index.js';
+import type { English } from '../words/index.js';
 import { type ClassDish, type DishMaking, isMadeByStudents, type StationSwap, stationWays } from './dish.js';
 import { withSubstitute } from './substitute.js';
 
@@ -181,7 +181,7 @@ function allBut(differing: readonly StationWay[], ways: readonly StationWay[]): 
   return { choice: stationWays, option: asWritten, ...(others.length > 0 ? { also: others } : {}) };
 }
 
-/** "pumpkin seeds instead of walnuts, without feta". */
+/** "no walnuts, feta": what a way goes without; what it takes stands beside its lines. */
 export function swapWords(
   swaps: readonly Omit<StationSwap, 'station'>[],
   larder: Larder,
@@ -191,9 +191,5 @@ export function swapWords(
     const food = findIngredient(larder, id);
     return food ? ingredientName(food, english) : id;
   };
-  return listed(
-    swaps.map(({ missing, taken }) =>
-      taken === null ? `without ${nameOf(missing)}` : `${nameOf(taken)} instead of ${nameOf(missing)}`,
-    ),
-  );
+  return `no ${swaps.map(({ missing }) => nameOf(missing)).join(', ')}`;
 }

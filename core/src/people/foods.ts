@@ -50,15 +50,18 @@ const round =
   /^(?:cherry-tomato|grapes|olives|green-olives|black-olives|stuffed-olives|mozzarella-pearls|blueberries|cherries)$/;
 const hard = /^(?:carrot|apple|celery|kohlrabi|radish|fennel)$/;
 
+const fine = /\b(?:grate|shred|shave|matchstick|thin|fine|mandoline|ribbon)/i;
+
 /** Foods that choke small children as they are cut. ~ General advice. */
-export function isChokingFor({ age }: Pick<Person, 'age'>, { food, line, isHeated }: MetLine): boolean {
+export function isChokingFor({ age }: Pick<Person, 'age'>, met: MetLine): boolean {
+  const { food, line, isHeated } = met;
   if ((age !== 'small child' && age !== 'baby') || !food) return false;
   const cut = (...ways: string[]) => line.preparation.some((form) => ways.includes(form));
   if (food.id === 'popcorn') return true;
   if (nuts.test(food.id)) return !cut('ground', 'minced', 'crushed');
   if (round.test(food.id)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
   if (food.id === 'dates') return !cut('chopped', 'minced', 'mashed', 'sliced');
-  return (
-    hard.test(food.id) && !isHeated && !cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked')
-  );
+  const isFine =
+    cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked') || fine.test(met.said);
+  return hard.test(food.id) && !isHeated && !isFine;
 }

@@ -3,3 +3,4 @@ export { checkPeople } from './check.js';
 export { keptSeats, placeWell, seatAt, type Seating, swapSeats } from './seats.js';
 export { metLine, objectionsTo } from './objections.js';
 export { readNeeds, type ReadNeeds } from './read-needs.js';
+export { marksOf, needsOfStations } from './marks.js';

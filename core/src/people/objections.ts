@@ -28,10 +28,12 @@ export interface MetLine {
   readonly food: Ingredient | null;
   /** Whether any step that it goes through heats it. */
   readonly isHeated: boolean;
+  /** What the steps that use it say. */
+  readonly said: string;
 }
 
-export function metLine(line: RecipeLine, larder: Larder, isHeated: boolean): MetLine {
-  return { line, food: findIngredient(larder, line.ingredient), isHeated };
+export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'isHeated' | 'said'>): MetLine {
+  return { line, food: findIngredient(larder, line.ingredient), ...done };
 }
 
 /** Everything about a line that does not go with a person. */

@@ -1,6 +1,7 @@
 import { heats, stepsOf } from '../cautions/index.js';
 import { type Person, substancesOf } from '../class/index.js';
 import { type Batch, linesEatenOf } from '../portions/index.js';
+import type { RecipeLine, RecipeStep } from '../recipes/index.js';
 import { metLine, type MetLine } from './objections.js';
 import type { MetDish, PeopleInput } from './types.js';
 
@@ -17,7 +18,10 @@ export class Plate {
     this.#lines = new Map(
       dish.decided.recipe.lines.map((line) => [
         line.id,
-        metLine(line, larder, stepsOf(judged, line).some(heats)),
+        metLine(line, larder, {
+          isHeated: stepsOf(judged, line).some(heats),
+          said: saidOf(judged.recipe.steps, line),
+        }),
       ]),
     );
   }
@@ -69,4 +73,11 @@ export class Plate {
 /** Whether a line holds what a need stands for. */
 export function holds({ food }: MetLine, what: Person['allergens'][number]['what']): boolean {
   return substancesOf(what).some((each) => food?.allergens.includes(each));
+}
+
+function saidOf(steps: readonly RecipeStep[], { id }: RecipeLine): string {
+  return steps
+    .filter(({ uses }) => uses.some(({ line }) => line === id))
+    .map(({ text }) => text)
+    .join(' ');
 }

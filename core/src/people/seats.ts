@@ -65,7 +65,7 @@ export interface Seating {
 }
 
 /** What each thing that is not as it should be counts. ~ */
-const counts = { childAlone: 40, friendApart: 12, needSpread: 4, noneExperienced: 3 } as const;
+const counts = { childAlone: 40, friendApart: 12, needSpread: 4, noneExperienced: 3, uneven: 2 } as const;
 /** Passes over all pairs of seats; it settles in two or three. */
 const mostPasses = 12;
 
@@ -124,12 +124,23 @@ function costOf(seats: Seats, stationOfSeat: readonly number[], stations: number
   const experienced = at.flat().filter(({ experienced: is }) => is).length;
   const without = at.filter((people) => !people.some(({ experienced: is }) => is)).length;
   const couldHave = Math.max(0, stations - experienced);
+  // Those who are only counted stand among the others, not by themselves.
+  const named = at.map((people) => people.length);
+  const uneven = Math.max(...named) - Math.min(...named);
   return (
+    Math.max(0, uneven - 1) * counts.uneven +
     alone * counts.childAlone +
     apart * counts.friendApart +
     stationsOfNeeds * counts.needSpread +
     Math.max(0, without - couldHave) * counts.noneExperienced
   );
+}
+
+/** The one they know, where there is one. */
+function grownUpFor(children: readonly Person[], grown: readonly Person[]): Person {
+  const knows = (one: Person, other: Person) =>
+    one.friends.includes(other.id) || other.friends.includes(one.id);
+  return grown.find((adult) => children.some((child) => knows(adult, child))) ?? grown[0]!;
 }
 
 /** What was reached and what was not, station by station. */
@@ -151,7 +162,7 @@ function whyOf(roster: readonly Person[], stations: number): string[] {
       ...friends,
       children.length > 0
         ? grown.length > 0
-          ? `${listed(children.map(({ name }) => name))} with ${grown[0]!.name}`
+          ? `${listed(children.map(({ name }) => name))} with ${grownUpFor(children, grown).name}`
           : `${listed(children.map(({ name }) => name))} without a grown-up: ask one to join`
         : '',
       people.some(({ experienced }) => experienced)

@@ -136,7 +136,10 @@ function candidates(
     .filter((id) => {
       const food = findIngredient(larder, id);
       if (!food) return false;
-      const as = metLine({ ...line, name: food.names.uk, ingredient: id }, larder, false);
+      const as = metLine({ ...line, name: food.names.uk, ingredient: id }, larder, {
+        isHeated: false,
+        said: '',
+      });
       return people.every((person) => objectionsTo(person, as).every(({ level }) => level === 'look'));
     });
 }
@@ -242,8 +245,7 @@ function swapsForAll(trial: Trial): PeopleWay[] {
       id: `all:${options.join('+')}`,
       kind: 'swap for all',
       title: `${capital(words)} for everybody`,
-      effect:
-        'Every station and the demonstration take it, in every dish of this class, and nothing of it is in the room.',
+      effect: 'Every station and the demonstration take it, in every dish of this class.',
       change: { substitutes },
     },
   ];

@@ -95,6 +95,7 @@ function cardContent(card: StationCard, onNewPage: boolean): Content[] {
       fontSize: 11,
       margin: [0, 0, 0, 6],
     },
+    ...listContent('Kept free of', card.needs),
     ...card.dishes.flatMap(dishContent),
     ...listContent('Set out in', card.containers),
     ...listContent('Before you go on', card.checks, '☐'),

@@ -54,6 +54,7 @@ async function loadClass(
   const { kitchenId } = course;
   const row = await ClassRow.create({
     decisions: {},
+    roster: [],
     ...fields,
     id: uuid(),
     kitchenId,

@@ -16,6 +16,7 @@ export type ClassEdits = Pick<
   | 'demonstrationPlates'
   | 'dishes'
   | 'decisions'
+  | 'roster'
 >;
 
 /** The fields of a kitchen that can be changed. */

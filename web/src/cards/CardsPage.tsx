@@ -5,6 +5,8 @@ import styled from 'styled-components';
 import { markingSheets, showDate, type StationCard, stationCards } from '@fornax/core';
 import { techniquesQuery } from '../api/queries.js';
 import { useOpenClass } from '../classes/class-context.js';
+import { useDecisions } from '../classes/useDecisions.js';
+import { TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
 import { showTimes } from '../parts/dates.js';
 import { NoDishes } from '../parts/NoDishes.js';
@@ -52,6 +54,7 @@ const List = styled.ul`
 /** A sheet for each set of equal stations and one for the demonstration bench, to print or to save. */
 export default function CardsPage() {
   const { view, plan, bundle } = useOpenClass();
+  const { decideQuietly } = useDecisions();
   const { data: techniques } = useQuery(techniquesQuery);
   const when = `${showDate(view.startsAt)}, ${showTimes(view.startsAt, view.lengthMinutes)}`;
   const cards = useMemo(
@@ -83,6 +86,14 @@ export default function CardsPage() {
           <Download href={`/api/classes/${view.id}/cards.pdf?paper=letter`} download>
             PDF, US Letter
           </Download>
+          {view.roster.length > 0 ? (
+            <TickBox
+              isSelected={view.decisions.needsOnCards}
+              onChange={(needsOnCards) => decideQuietly({ needsOnCards })}
+            >
+              What stations keep free of, without names
+            </TickBox>
+          ) : null}
           <Button onPress={() => window.print()}>Print</Button>
         </Row>
       </Bar>
@@ -108,6 +119,7 @@ function OneCard({ card }: { card: StationCard }) {
           {card.stations} stations alike: print {card.stations}
         </Small>
       ) : null}
+      <Items title="Kept free of" items={card.needs} />
       {card.dishes.map((dish, index) => (
         <CardDishSheet key={index} dish={dish} />
       ))}

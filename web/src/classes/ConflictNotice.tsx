@@ -31,6 +31,7 @@ const fieldNames: Readonly<Record<keyof ClassEdits, string>> = {
   demonstrationPlates: 'Demonstration plates',
   dishes: 'Menu',
   decisions: 'Decisions about the lists',
+  roster: 'Who comes',
 };
 
 /** Two people changed the same thing: both versions, and a choice that loses neither until it is made. */
@@ -67,7 +68,8 @@ export function ConflictNotice() {
 
 function show(value: ClassEdits[keyof ClassEdits]): string {
   if (typeof value !== 'object') return String(value);
-  return 'map' in value ? value.map((dish) => dish.recipe.title).join(', ') : decisionWords(value);
+  if (!('map' in value)) return decisionWords(value);
+  return value.map((each) => ('recipe' in each ? each.recipe.title : each.name)).join(', ') || 'nobody';
 }
 
 function decisionWords({

@@ -7,6 +7,7 @@ import { useUndoKeys } from '../parts/useUndoKeys.js';
 import { Basics, Hours, Measures } from './Basics.js';
 import { KitchenFiles } from './KitchenFiles.js';
 import { Appliances, Staff, Tools, Vessels } from './KitchenLists.js';
+import { People } from './People.js';
 import { Safety } from './Safety.js';
 import { Schools } from './Schools.js';
 import { Suppliers } from './Suppliers.js';
@@ -96,6 +97,12 @@ const parts: readonly KitchenPart[] = [
     Body: Suppliers,
   },
   { id: 'staff', name: 'Staff', Body: Staff },
+  {
+    id: 'people',
+    name: 'People of classes',
+    words: 'Who comes to your classes, and how long that is kept.',
+    Body: People,
+  },
   {
     id: 'safety',
     name: 'Safety profile',

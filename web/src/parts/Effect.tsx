@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import type { ClassBundle, ClassDecisions, PlanChange } from '@fornax/core';
+import type { ClassBundle, PlanChange } from '@fornax/core';
 import styled from 'styled-components';
 import { Quietly } from './states.js';
 import { planWorker } from '../workers/plan-worker.js';
@@ -36,13 +36,13 @@ const aboutWords: Readonly<Record<PlanChange['about'], string>> = {
 };
 
 /** What a decision would change, worked out before it is taken. */
-export function Effect({ bundle, decisions }: { bundle: ClassBundle; decisions: ClassDecisions }) {
+export function Effect({ bundle, after }: { bundle: ClassBundle; after: ClassBundle }) {
   const [changes, setChanges] = useState<readonly PlanChange[] | null>(null);
   useEffect(() => {
     let current = true;
     setChanges(null);
     void planWorker()
-      .changes(bundle, { ...bundle, class: { ...bundle.class, decisions } })
+      .changes(bundle, after)
       .then(
         (found) => {
           if (current) setChanges(found);
@@ -54,7 +54,7 @@ export function Effect({ bundle, decisions }: { bundle: ClassBundle; decisions: 
     return () => {
       current = false;
     };
-  }, [bundle, decisions]);
+  }, [bundle, after]);
   if (changes === null)
     return (
       <p role="status">

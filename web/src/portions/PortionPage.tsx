@@ -11,6 +11,7 @@ import { NoDishes } from '../parts/NoDishes.js';
 import { Quietly } from '../parts/states.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { DishSheet } from './DishSheet.js';
+import { StationNeeds } from './StationNeeds.js';
 import type { Show } from './show.js';
 
 const storedShow = 'fornax:show';
@@ -85,6 +86,7 @@ export default function PortionPage() {
         </Switch>
       </Head>
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'portions')} />
+      <StationNeeds />
       <NotKnownFoods names={notKnownIn(plan)} what="Allergens" />
       {plan.portions.dishes.length === 0 ? (
         <NoDishes>The amounts for every bench appear here.</NoDishes>

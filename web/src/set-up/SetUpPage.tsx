@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import type { ClassPlan, LocalDateTime } from '@fornax/core';
+import { type ClassPlan, keptSeats, type LocalDateTime, type PlanWarning } from '@fornax/core';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { HandsAtWork } from '../classes/HandsAtWork.js';
@@ -20,7 +20,8 @@ import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { Figure } from '../parts/workings.js';
 import { MenuEditor } from './MenuEditor.js';
-import { StationsPlan } from './StationsPlan.js';
+import { Room } from './room/Room.js';
+import { PersonWaysOut } from './room/WaysOut.js';
 
 const Grid = styled.div`
   display: grid;
@@ -40,6 +41,11 @@ const Section = styled.section`
   h2 {
     margin-bottom: 8px;
   }
+`;
+const Actions = styled.span`
+  display: inline-flex;
+  flex-wrap: wrap;
+  vertical-align: middle;
 `;
 const Marked = styled.p`
   margin-bottom: 12px;
@@ -72,17 +78,14 @@ export default function SetUpPage() {
         <FoodAHead plan={plan} />
       </Quietly>
       <Section>
-        <Warnings
-          warnings={plan.warnings.filter(
-            (warning) => warning.place === 'people' || ['overrun', 'prepared'].includes(warning.id),
-          )}
-          action={(warning) => <NoteIt warning={warning} />}
-        />
+        <Findings plan={plan} />
         <Noted />
       </Section>
       {daysAhead(view.startsAt) < 0 ? <Marked>This date is in the past.</Marked> : null}
       <ClassFields view={view} editor={editor} />
-      <StationsPlan sizes={stations.sizes} />
+      <Section>
+        <Room />
+      </Section>
       <Section>
         <MenuEditor />
       </Section>
@@ -93,8 +96,38 @@ export default function SetUpPage() {
   );
 }
 
+/** More findings than these are folded away. */
+const mostShown = 4;
+const order = ['harm', 'clash', 'look'];
+
+/** What the checks found about the people and the dishes, the worst first. */
+function Findings({ plan }: { plan: ClassPlan }) {
+  const found = plan.warnings
+    .filter((warning) => warning.place === 'people' || ['overrun', 'prepared'].includes(warning.id))
+    .sort((a, b) => order.indexOf(a.level) - order.indexOf(b.level));
+  const action = (warning: PlanWarning) => (
+    <Actions>
+      <PersonWaysOut warning={warning} />
+      <NoteIt warning={warning} />
+    </Actions>
+  );
+  const rest = found.slice(mostShown);
+  return (
+    <>
+      <Warnings warnings={found.slice(0, mostShown)} action={action} />
+      {rest.length > 0 ? (
+        <details>
+          <summary>{rest.length} more to look at</summary>
+          <Warnings warnings={rest} action={action} />
+        </details>
+      ) : null}
+    </>
+  );
+}
+
 function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'view' | 'editor'>) {
   const [title, setTitle] = useState<string | null>(null);
+  const [tooFew, setTooFew] = useState<string>();
   const { problems, edit } = editor;
   const date = view.startsAt.slice(0, 10);
   const start = view.startsAt.slice(11);
@@ -103,6 +136,18 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
     value: view[field],
     problem: problems[field],
     onChange: (value: number) => edit({ [field]: value } as Partial<ClassEdits>),
+  });
+  // Whoever stood at a station that is gone is placed again; all others stay.
+  const size = (field: 'people' | 'peoplePerStation') => ({
+    ...number(field),
+    problem: problems[field] ?? (field === 'people' ? tooFew : undefined),
+    onChange: (value: number) => {
+      const isTooFew = field === 'people' && value < view.roster.length;
+      setTooFew(isTooFew ? `${view.roster.length} people are named: take some out first.` : undefined);
+      if (isTooFew) return;
+      const room = { ...view, [field]: value };
+      edit({ [field]: value, ...(view.roster.length > 0 ? { roster: keptSeats(room) } : {}) });
+    },
   });
   return (
     <Grid>
@@ -142,8 +187,8 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
         onEnd={(value) => edit({ lengthMinutes: minutesBetween(start, value) })}
         problem={problems.lengthMinutes}
       />
-      <NumberField label="People" {...number('people')} />
-      <NumberField label="Up to, at a station" {...number('peoplePerStation')} />
+      <NumberField label="People" {...size('people')} />
+      <NumberField label="Up to, at a station" {...size('peoplePerStation')} />
       <NumberField label="Assistants" {...number('assistants')} />
       <NumberField label="Demonstration feeds" {...number('demonstrationPlates')} />
     </Grid>

@@ -14,12 +14,16 @@ export function SubstituteDialog({ row, onClose }: { row: ShoppingRow; onClose: 
   const { decisions, decide } = useDecisions();
   const [chosen, setChosen] = useState(row.substitutes[0]!.ingredient);
   const substitute = row.substitutes.find((each) => each.ingredient === chosen)!;
-  const after = useMemo(
-    () => ({ ...decisions, substitutes: { ...decisions.substitutes, [row.ingredient!]: chosen } }),
+  const substitutes = useMemo(
+    () => ({ ...decisions.substitutes, [row.ingredient!]: chosen }),
     [decisions, row.ingredient, chosen],
   );
+  const after = useMemo(
+    () => ({ ...bundle, class: { ...bundle.class, decisions: { ...decisions, substitutes } } }),
+    [bundle, decisions, substitutes],
+  );
   const take = () => {
-    decide({ substitutes: after.substitutes }, `${substitute.name} takes the place of ${row.name}.`);
+    decide({ substitutes }, `${substitute.name} takes the place of ${row.name}.`);
     onClose();
   };
   return (
@@ -33,7 +37,7 @@ export function SubstituteDialog({ row, onClose }: { row: ShoppingRow; onClose: 
       <p>
         <Quietly>{substitute.effect}</Quietly>
       </p>
-      <Effect bundle={bundle} decisions={after} />
+      <Effect bundle={bundle} after={after} />
       <Row>
         <Button look="act" onPress={take}>
           Use {substitute.name}

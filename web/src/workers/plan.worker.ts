@@ -1,5 +1,6 @@
 import {
   clashReport,
+  peopleWays,
   planChanges,
   planClass,
   proposeAhead,
@@ -12,6 +13,8 @@ import {
   type ClassBundle,
   type ClassPlan,
   type ClassRehearsal,
+  type PeopleFinding,
+  type PeopleWay,
   type PlanChange,
   type PlanOptions,
   type RehearsalOptions,
@@ -47,6 +50,8 @@ const worker = {
   whatIfs: (bundle: ClassBundle, whatIfs: readonly WhatIf[]): WhatIfEffect[] =>
     whatIfEffects(known(bundle), whatIfs),
   clash: (bundle: ClassBundle): ClashReport => clashReport(bundle),
+  peopleWays: (bundle: ClassBundle, finding: PeopleFinding): PeopleWay[] =>
+    peopleWays(known(bundle), finding),
   ahead: (bundle: ClassBundle): AheadProposal[] => proposeAhead(bundle),
   spare: (bundle: ClassBundle, standing: ClassPlan['timeline']['starts']): RehearsedSpare =>
     rehearsedSpare(bundle, standing),

@@ -29,7 +29,9 @@ export function fitVessels(
 }
 
 export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | 'when'>): boolean {
-  return isOfWay(step, batch.option) && (batch.components === null || batch.components.includes(step.componentId));
+  return (
+    isOfWay(step, batch.option) && (batch.components === null || batch.components.includes(step.componentId))
+  );
 }
 
 /**

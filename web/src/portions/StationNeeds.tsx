@@ -1,0 +1,41 @@
+import { marksOf } from '@fornax/core';
+import styled from 'styled-components';
+import { useOpenClass } from '../classes/class-context.js';
+
+const List = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: 0 0 12px;
+  max-width: 980px;
+  li {
+    padding: 2px 8px;
+    border: 1px solid ${({ theme }) => theme.colour.beet};
+    border-radius: ${({ theme }) => theme.radius};
+    font-size: 13px;
+    line-height: 18px;
+  }
+  @media print {
+    display: none;
+  }
+`;
+
+/** Who needs what at which bench, where the amounts are set out. On the screen only. */
+export function StationNeeds() {
+  const { view } = useOpenClass();
+  const marked = view.roster
+    .map((person) => ({ person, marks: marksOf(person) }))
+    .filter(({ marks }) => marks.length > 0)
+    .sort((a, b) => (a.person.station ?? Infinity) - (b.person.station ?? Infinity));
+  if (marked.length === 0) return null;
+  return (
+    <List aria-label="Needs at the stations">
+      {marked.map(({ person, marks }) => (
+        <li key={person.id}>
+          <strong>{person.station === null ? 'No place' : `Station ${person.station}`}</strong> {person.name}:{' '}
+          {marks.join(', ')}
+        </li>
+      ))}
+    </List>
+  );
+}

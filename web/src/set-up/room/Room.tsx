@@ -1,0 +1,138 @@
+import { useState } from 'react';
+import { DndContext, type DragEndEvent } from '@dnd-kit/core';
+import { placeWell, seatAt, swapSeats } from '@fornax/core';
+import styled from 'styled-components';
+import { useOpenClass } from '../../classes/class-context.js';
+import { Button } from '../../parts/Button.js';
+import { spokenMoves } from '../../parts/dragging.js';
+import { Field } from '../../parts/Field.js';
+import { Quietly, Row } from '../../parts/states.js';
+import { Bench, benchId, Waiting, waitingId } from './Bench.js';
+import { LastTime } from './LastTime.js';
+import { PersonDialog } from './PersonDialog.js';
+import { overWhat, useBenchSensors } from './bench-sensors.js';
+import { RosterFile } from './RosterFile.js';
+import { useRoster } from './useRoster.js';
+
+const Head = styled(Row)`
+  justify-content: space-between;
+  margin-bottom: 8px;
+`;
+const Plan = styled.ol`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 12px;
+`;
+const Add = styled.form`
+  display: grid;
+  grid-template-columns: minmax(0, 220px) auto;
+  justify-content: start;
+  gap: 8px;
+  align-items: end;
+  margin: 12px 0 4px;
+`;
+const Why = styled.ul`
+  margin: 8px 0;
+  max-width: 820px;
+  li {
+    padding: 2px 0;
+  }
+`;
+
+/** Who stands where: the benches from above, with those who are named. */
+export function Room() {
+  const { view, plan } = useOpenClass();
+  const { roster, change, add } = useRoster();
+  const [open, setOpen] = useState<string | null>(null);
+  const [why, setWhy] = useState<readonly string[]>([]);
+  const { sizes } = plan.portions.stations;
+  const nameOf = (id: string) => roster.find((person) => person.id === id)?.name ?? wordsOf(id);
+  const drop = ({ active, over }: DragEndEvent) => {
+    if (!over) return;
+    const moved = movedTo(String(active.id), String(over.id));
+    if (moved) change(() => moved);
+  };
+  const movedTo = (id: string, to: string) => {
+    if (to === waitingId)
+      return roster.map((person) => (person.id === id ? { ...person, station: null } : person));
+    const station = Number(/^bench:(\d+)$/.exec(to)?.[1] ?? 0);
+    if (station > 0) return seatAt(view, id, station);
+    return to === id ? null : swapSeats(roster, id, to);
+  };
+  const place = () => {
+    const seating = placeWell(view);
+    change(() => seating.roster, 'Everybody has a place.');
+    setWhy(seating.why);
+  };
+  return (
+    <section aria-label="Room">
+      <Head>
+        <h2>
+          Room <Quietly as="small">{namedWords(roster.length, view.people)}</Quietly>
+        </h2>
+        <Row $gap={2}>
+          {roster.length > 0 ? <Button onPress={place}>Place them well</Button> : null}
+          <LastTime />
+          <RosterFile />
+        </Row>
+      </Head>
+      <DndContext
+        sensors={useBenchSensors()}
+        collisionDetection={overWhat}
+        onDragEnd={drop}
+        accessibility={spokenMoves(nameOf)}
+      >
+        <Plan aria-label="Stations">
+          {sizes.map((size, index) => (
+            <Bench
+              key={benchId(index + 1)}
+              station={index + 1}
+              size={size}
+              people={roster.filter(({ station }) => station === index + 1)}
+              onOpen={setOpen}
+            />
+          ))}
+        </Plan>
+        <Waiting
+          people={roster.filter(({ station }) => station === null || station > sizes.length)}
+          onOpen={setOpen}
+        />
+      </DndContext>
+      {why.length > 0 ? (
+        <Why aria-label="Why they stand there">
+          {why.map((sentence) => (
+            <li key={sentence}>{sentence}</li>
+          ))}
+        </Why>
+      ) : null}
+      <AddPerson onAdd={(name) => setOpen(add(name))} isFull={roster.length >= 200} />
+      {open ? <PersonDialog id={open} onClose={() => setOpen(null)} /> : null}
+    </section>
+  );
+}
+
+const wordsOf = (id: string) =>
+  id === waitingId ? 'those without a place' : id.replace('bench:', 'station ');
+
+function namedWords(named: number, people: number): string {
+  if (named === 0) return 'nobody is named yet; names and needs are seen by this kitchen alone';
+  return named === people ? `all ${people} are named` : `${named} of ${people} are named`;
+}
+
+function AddPerson({ onAdd, isFull }: { onAdd: (name: string) => void; isFull: boolean }) {
+  const [name, setName] = useState('');
+  return (
+    <Add
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim() === '' || isFull) return;
+        onAdd(name.trim());
+        setName('');
+      }}
+    >
+      <Field label="Somebody by name" value={name} onChange={setName} maxLength={80} autoComplete="off" />
+      <Button type="submit">Add them</Button>
+    </Add>
+  );
+}
