@@ -40,9 +40,12 @@ function byHarm(a: PeopleFinding, b: PeopleFinding): number {
 
 /** One finding for each thing that a person does not go with in a dish, however many lines it is in. */
 function findingsAt(person: Person, plate: Plate): PeopleFinding[] {
-  const own = grouped(plate.eatenAt(person.station).flatMap((met) => objectionsTo(person, met)));
+  const eaten = plate.eatenAt(person.station);
+  const own = grouped(eaten.flatMap((met) => objectionsTo(person, met)));
   const meeting = plate.isServedToAll ? 'served' : 'own';
-  const shown = grouped(plate.shown().flatMap((met) => objectionsTo(person, met)));
+  // Most of what is shown is what they make themselves.
+  const onlyShown = plate.shown().filter((met) => !eaten.includes(met));
+  const shown = grouped(onlyShown.flatMap((met) => objectionsTo(person, met)));
   return [
     ...[...own].map(([, objections]) => finding(person, plate, objections, meeting)),
     // What a station has of its own says nothing about the plate that is handed round.
@@ -54,6 +57,7 @@ function findingsAt(person: Person, plate: Plate): PeopleFinding[] {
 
 function grouped(objections: readonly Objection[]): ReadonlyMap<string, readonly Objection[]> {
   const groups = new Map<string, Objection[]>();
+  if (objections.length === 0) return groups;
   for (const each of objections) {
     const key = `${each.kind} ${each.what} ${each.level}`;
     groups.set(key, [...(groups.get(key) ?? []), each]);

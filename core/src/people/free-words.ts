@@ -1,6 +1,8 @@
 import type { Allergen, Ingredient, Larder } from '../larder/index.js';
 import { nameKeys } from '../larder/index.js';
 import { substancesOf } from '../class/index.js';
+import { rememberByText } from '../identity/index.js';
+import type { RecipeLine } from '../recipes/index.js';
 import type { MetLine } from './objections.js';
 
 /** Words that stand for an allergen, as people say them. */
@@ -41,33 +43,66 @@ const plain = (word: string) =>
     .replace(/^(?:raw|cooked|fresh|any|all)\s+/, '');
 const singular = (word: string) => word.replace(/(?:ies)$/, 'y').replace(/([^s])s$/, '$1');
 
-/** Whether a line is what somebody named in free words: "raw onion", "lactose", "coriander". */
-export function matchesWords(word: string, { line, food, isHeated }: MetLine): boolean {
+/** Free words as they are looked for. */
+interface Wanted {
+  readonly parts: readonly string[];
+  readonly isRaw: boolean;
+  readonly allergens: readonly Allergen[];
+  readonly family: RegExp | null;
+}
+
+/** The same words come up with every line. */
+const wantedOf = rememberByText(500, (word): Wanted => {
   const wanted = singular(plain(word));
-  if (wanted === '') return false;
-  if (/^raw\s/i.test(word.trim()) && isHeated) return false;
-  const allergens = asAllergens[wanted];
-  if (allergens?.some((each) => food?.allergens.includes(each))) return true;
-  if (families[wanted]?.test(food?.id ?? '')) return true;
-  return [line.name, ...(food ? namesOf(food) : [])].some((name) => hasWord(name, wanted));
+  return {
+    parts: wordsOf(wanted),
+    isRaw: /^raw\s/i.test(word.trim()),
+    allergens: Object.hasOwn(asAllergens, wanted) ? asAllergens[wanted]! : [],
+    family: Object.hasOwn(families, wanted) ? families[wanted]! : null,
+  };
+});
+
+/** Whether a line is what somebody named in free words: "raw onion", "lactose", "coriander". */
+export function matchesWords(word: string, { names, food, isHeated }: MetLine): boolean {
+  const { parts, isRaw, allergens, family } = wantedOf(word);
+  if (parts.length === 0 || (isRaw && isHeated)) return false;
+  return (
+    allergens.some((each) => food?.allergens.includes(each)) ||
+    (family?.test(food?.id ?? '') ?? false) ||
+    names.some((words) => parts.every((part) => words.includes(part)))
+  );
+}
+
+/** The names of a line and of its food, each as its words: "onion" is in "red onions", "egg" not in "eggplant". */
+export function namesOfLine(line: RecipeLine, food: Ingredient | null): readonly (readonly string[])[] {
+  return [line.name, ...(food ? namesOf(food) : [])].map(wordsOf);
 }
 
 const namesOf = ({ id, names }: Ingredient) => [id.replaceAll('-', ' '), names.uk, names.us];
 
-/** "onion" is in "red onions", "egg" is not in "eggplant". */
-function hasWord(name: string, wanted: string): boolean {
-  const words = name
+function wordsOf(text: string): readonly string[] {
+  return text
     .toLowerCase()
     .split(/[^a-zà-ÿ]+/)
+    .filter(Boolean)
     .map(singular);
-  const parts = wanted.split(/\s+/).map(singular);
-  return parts.length > 0 && parts.every((part) => words.includes(part));
 }
 
 /** Whether free words name anything that lines can be looked at for. */
 export function isUnderstood(word: string, larder: Larder): boolean {
+  const known = understood.get(larder) ?? rememberByText(500, (text) => isFood(text, larder));
+  understood.set(larder, known);
+  return known(word);
+}
+
+const understood = new WeakMap<Larder, (word: string) => boolean>();
+
+function isFood(word: string, larder: Larder): boolean {
   const wanted = singular(plain(word));
   if (Object.hasOwn(asAllergens, wanted) || Object.hasOwn(families, wanted)) return true;
   if (nameKeys(plain(word)).some((key) => larder.names.has(key) || larder.shared.has(key))) return true;
-  return [...larder.ingredients.values()].some((food) => namesOf(food).some((name) => hasWord(name, wanted)));
+  const parts = wordsOf(wanted);
+  return [...larder.ingredients.values()].some((food) =>
+    namesOf(food).some((name) => parts.every((part) => wordsOf(name).includes(part))),
+  );
 }

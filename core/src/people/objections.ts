@@ -9,7 +9,7 @@ import {
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
 import { isAlcoholic, isChokingFor, isHot, isMeat, isShellfish, riskOf } from './foods.js';
-import { matchesWords } from './free-words.js';
+import { matchesWords, namesOfLine } from './free-words.js';
 import type { NeedKind, PeopleFinding } from './types.js';
 
 /** Why one line does not go with a person. */
@@ -30,24 +30,27 @@ export interface MetLine {
   readonly isHeated: boolean;
   /** What the steps that use it say. */
   readonly said: string;
+  /** Its names, each as its words. */
+  readonly names: readonly (readonly string[])[];
 }
 
 export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'isHeated' | 'said'>): MetLine {
-  return { line, food: findIngredient(larder, line.ingredient), ...done };
+  const food = findIngredient(larder, line.ingredient);
+  return { line, food, names: namesOfLine(line, food), ...done };
 }
 
 /** Everything about a line that does not go with a person. */
 export function objectionsTo(person: Person, met: MetLine): Objection[] {
   const { food } = met;
-  return [
-    ...person.allergens.flatMap((need) => allergenIn(need, met)),
-    ...notKnownIn(person, met),
-    ...(food ? person.diets.flatMap((diet) => againstDiet(diet, food, met)) : []),
-    ...riskIn(person, met),
-    ...person.sensitivities.flatMap((word) => named(word, met, 'sensitivity')),
-    ...person.dislikes.flatMap((word) => named(word, met, 'dislike')),
-    ...tooHot(person.heat, met),
-  ];
+  const found: Objection[] = [];
+  for (const need of person.allergens) found.push(...allergenIn(need, met));
+  if (!food || food.allergensNotKnown || food.diet.unknown) found.push(...notKnownIn(person, met));
+  if (food) for (const diet of person.diets) found.push(...againstDiet(diet, food, met));
+  if (person.pregnant || person.age !== 'adult') found.push(...riskIn(person, met));
+  for (const word of person.sensitivities) found.push(...named(word, met, 'sensitivity'));
+  for (const word of person.dislikes) found.push(...named(word, met, 'dislike'));
+  if (person.heat === 'none' || person.heat === 'mild') found.push(...tooHot(person.heat, met));
+  return found;
 }
 
 function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'>, holds = ''): Objection {
@@ -56,7 +59,8 @@ function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'
 }
 
 function allergenIn({ what }: AllergenNeed, met: MetLine): Objection[] {
-  const held = substancesOf(what).filter((each) => met.food?.allergens.includes(each));
+  if (!met.food || met.food.allergens.length === 0) return [];
+  const held = substancesOf(what).filter((each) => met.food!.allergens.includes(each));
   if (held.length === 0) return [];
   return [objection(met, { kind: 'allergen', what, level: 'harm' }, held.join(', '))];
 }
@@ -118,7 +122,7 @@ function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Obj
   return [objection(met, { kind, what: word.trim(), level: kind === 'dislike' ? 'look' : 'clash' })];
 }
 
-function tooHot(heat: Heat | null, met: MetLine): Objection[] {
-  if ((heat !== 'none' && heat !== 'mild') || !isHot(met)) return [];
+function tooHot(heat: Heat, met: MetLine): Objection[] {
+  if (!isHot(met)) return [];
   return [objection(met, { kind: 'heat', what: heat === 'none' ? 'no heat' : 'mild', level: 'look' })];
 }

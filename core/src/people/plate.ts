@@ -8,6 +8,7 @@ import type { MetDish, PeopleInput } from './types.js';
 /** A dish with what each station, and everybody, meets of it; read once for all people. */
 export class Plate {
   readonly #lines: ReadonlyMap<string, MetLine>;
+  #shown: readonly MetLine[] | null = null;
   readonly #atStation = new Map<number | null, readonly MetLine[]>();
 
   constructor(
@@ -44,7 +45,7 @@ export class Plate {
 
   /** What the demonstration plate holds, of which all taste. */
   shown(): readonly MetLine[] {
-    return this.#met(this.dish.batches.filter(({ kind }) => this.#isOnlyShown(kind)));
+    return (this.#shown ??= this.#met(this.dish.batches.filter(({ kind }) => this.#isOnlyShown(kind))));
   }
 
   /** A dish that is a demonstration is served to all; of another, the plate is handed round. */
