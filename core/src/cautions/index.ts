@@ -1,15 +1,28 @@
 import type { DishId } from '../identity/index.js';
 import { handlingRules } from './handling.js';
+import { heatRules } from './heat.js';
 import { keepingRules } from './keeping.js';
+import { orderRules } from './order.js';
 import { pulseRules } from './pulses.js';
+import { rawAndKeptRules } from './raw-and-kept.js';
 import { rawRules } from './raw.js';
+import { waterRules } from './water.js';
 import type { Found, Judged, Rule, Severity } from './types.js';
 
 export type { Judged } from './types.js';
 export { heats, stepsOf } from './reading.js';
 
 /** Every rule, those that keep people from harm first. */
-export const cautionRules: readonly Rule[] = [...pulseRules, ...rawRules, ...keepingRules, ...handlingRules];
+export const cautionRules: readonly Rule[] = [
+  ...pulseRules,
+  ...rawRules,
+  ...rawAndKeptRules,
+  ...keepingRules,
+  ...heatRules,
+  ...handlingRules,
+  ...orderRules,
+  ...waterRules,
+];
 
 /** What a rule found in a dish. */
 export interface CautionFinding extends Found {

@@ -1,5 +1,5 @@
 import { findIngredient, type Ingredient } from '../larder/index.js';
-import type { RecipeLine, RecipeStep } from '../recipes/index.js';
+import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
 import { isPlural } from '../words/index.js';
 import type { Judged } from './types.js';
 
@@ -53,3 +53,26 @@ export function theFoodIs({ name }: RecipeLine): string {
 }
 
 export const follow = 'Follow your local food code and a qualified person’s advice.';
+
+/**
+ * Minutes that pass after a step until the food is eaten, as far as its own wait and those of the steps that
+ * follow it say; `from` 1 leaves out its own.
+ */
+export function waitsAfter({ steps }: Pick<Recipe, 'steps'>, step: RecipeStep, from: 0 | 1 = 0): number {
+  const later = new Set([step.id]);
+  for (const each of steps) if (each.after.some((id) => later.has(id))) later.add(each.id);
+  return steps
+    .filter(({ id }) => later.has(id) && (from === 0 || id !== step.id))
+    .reduce((sum, { waitMinutes }) => sum + (waitMinutes?.low ?? 0), 0);
+}
+
+export function usesLine({ uses }: Pick<RecipeStep, 'uses'>, id: string): boolean {
+  return uses.some(({ line }) => line === id);
+}
+
+/** Whether a line is in what a step handles: used there, named, or among all that comes together. */
+export function handles(step: RecipeStep, { id, name }: RecipeLine): boolean {
+  return (
+    usesLine(step, id) || names(step, name) || /\b(?:leaves|salad|everything|all of it)\b/i.test(step.text)
+  );
+}

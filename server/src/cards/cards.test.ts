@@ -26,6 +26,7 @@ const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<Station
   stations: 2,
   classTitle: 'Test class',
   classLine: 'Friday',
+  needs: [],
   containers: [],
   checks: [],
   cautions: [],

@@ -1,0 +1,274 @@
+import { follow, heats, linesWhere, names, stepsOf, theFoodIs, usesLine } from './reading.js';
+import type { Rule } from './types.js';
+
+const fries = /\b(?:fry|fries|frying|deep[- ]fr\w+|shallow[- ]fr\w+)\b/i;
+const deep = /\bdeep[- ]fr|\b(?:litre|l) (?:of )?(?:hot )?oil\b|\bsubmerge[sd]? in (?:the )?(?:hot )?oil/i;
+const wets = /\b(?:wash|rinse|soak|boil|steam|blanch)/i;
+const dries = /\b(?:dry|dried|drain|spin|towel|pat|blot|flour|coat|crumb)/i;
+const slowly =
+  /\b(?:slow|drop|drip|thin stream|stream|gradual|bit by bit|little by little|a little at a time|steady|spoonful|stick blender)/i;
+const pourHot =
+  /\b(?:pour|tip|ladle)\b[^.;]*\b(?:hot|boiling|simmering)\b[^.;]*\b(?:jars?|glass)\b|\b(?:hot|boiling)\b[^.;]*\b(?:into|over)\b[^.;]*\b(?:jars?|glass)\b/i;
+const warmJar = /\b(?:warm(?:ed)?|heatproof|sterili[sz]ed|hot) (?:\w+ )?(?:jars?|glass)/i;
+const nutsAndSeeds =
+  /^(?:walnuts|hazelnuts|almonds|flaked-almonds|pecans|cashews|pistachios|pine-nuts|peanuts|pumpkin-seeds|sunflower-seeds|sesame-seeds)$/;
+/** Nuts toast at 160 to 180 °C in 6 to 12 minutes. ~ */
+const mostToast = { celsius: 195, minutes: 15 };
+const dairy =
+  /^(?:yoghurt|strained-yoghurt|soured-cream|buttermilk|quark|skyr|labneh|kefir|low-fat-yoghurt|goats-yoghurt|sheeps-yoghurt)$/;
+const boils = /\b(?:boil|simmer|bring to the boil)\b/i;
+const beans = /^dried-(?:white|kidney|black|borlotti|pinto|black-eyed|butter|broad)-?.*|^dried-chickpeas$/;
+const acidic = /tomato|lemon|lime|vinegar|wine/;
+
+/** What heat does to food, and hot food to people. */
+export const heatRules: readonly Rule[] = [
+  {
+    id: 'wet-into-oil',
+    severity: 'harm',
+    source: 'the trade',
+    note: 'fry',
+    find: (judged) =>
+      judged.recipe.lines.flatMap((line) => {
+        const steps = stepsOf(judged, line).filter(
+          (step) => usesLine(step, line.id) || step.after.length > 0,
+        );
+        const fried = steps.findIndex(({ text }) => deep.test(text));
+        const wet = steps.findIndex((step) => usesLine(step, line.id) && wets.test(step.text));
+        if (fried < 0 || wet < 0 || wet >= fried) return [];
+        if (steps.slice(wet, fried + 1).some(({ text }) => dries.test(text))) return [];
+        return [
+          {
+            stepId: steps[fried]!.id,
+            sentence: `${theFoodIs(line)} wet when it goes into hot oil`,
+            remedy: `Pat it dry: water in hot oil spits and can boil over. ${follow}`,
+          },
+        ];
+      }),
+  },
+  {
+    id: 'unattended-oil',
+    severity: 'harm',
+    source: 'the trade',
+    note: 'fry',
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text, waitMinutes }) => deep.test(text) && (waitMinutes?.low ?? 0) >= 5)
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'hot oil is left to itself',
+          remedy: `Somebody stays with hot oil; a lid lies beside it, and never water on it. ${follow}`,
+        })),
+  },
+  {
+    id: 'hot-into-jar',
+    severity: 'harm',
+    source: 'the trade',
+    note: 'quick-pickle',
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text }) => pourHot.test(text) && !warmJar.test(text))
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'something hot is poured into cold glass',
+          remedy: 'Warm the jar first, and stand it on a cloth: cold glass cracks.',
+        })),
+  },
+  {
+    id: 'flambe',
+    severity: 'harm',
+    source: 'the trade',
+    note: null,
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text }) => /\bflamb|\bset (?:it )?alight|\bignite\b/i.test(text))
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'spirits are set alight',
+          remedy: `Leave it out in a class, or let the cook in charge do it away from hair, sleeves and the hood. ${follow}`,
+        })),
+  },
+  {
+    id: 'stone-in-the-palm',
+    severity: 'harm',
+    source: 'the trade',
+    note: 'open-avocado',
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(
+          ({ text }) =>
+            /\b(?:avocado|mango|peach|nectarine|squash)\b/i.test(text) &&
+            /\b(?:in|on) (?:the|your|one) (?:palm|hand)\b/i.test(text),
+        )
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'a stone fruit is opened in the hand',
+          remedy: 'Lay it on the board, cut round the stone, twist, and lift the stone with a spoon.',
+        })),
+  },
+  {
+    id: 'oil-too-fast',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'mend-split',
+    find: (judged) => {
+      const yolks = linesWhere(
+        judged,
+        ({ food, line }) =>
+          food.id === 'egg' && (line.byProducts.includes('yolk') || /yolk/i.test(line.name)),
+      );
+      const oils = linesWhere(
+        judged,
+        ({ food }) => food.section === 'oils and vinegars' && /oil$/.test(food.id),
+      );
+      return judged.recipe.steps
+        .filter(({ text }) => /\b(?:whisk|beat|blend|blitz)/i.test(text) && !slowly.test(text))
+        .filter((step) => oils.some(({ line }) => usesLine(step, line.id)))
+        .filter((step) => yolks.some(({ line }) => usesLine(step, line.id)))
+        .slice(0, 1)
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'oil goes into the yolk all at once',
+          remedy: 'Whisk it in by drops, then in a thin stream: at once it splits.',
+        }));
+    },
+  },
+  {
+    id: 'bitter-oil',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'blend-dip',
+    find: (judged) => {
+      const oils = linesWhere(judged, ({ food }) => food.id === 'extra-virgin-olive-oil');
+      const eggs = linesWhere(judged, ({ food }) => food.id === 'egg');
+      return judged.recipe.steps
+        .filter(({ text }) => /\b(?:blend|blitz|process|stick blender)/i.test(text))
+        .filter((step) => [oils, eggs].every((all) => all.some(({ line }) => usesLine(step, line.id))))
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'extra virgin oil is beaten hard by a machine',
+          remedy: 'Blend with a mild oil, and stir the extra virgin in by hand: beaten, it turns bitter.',
+        }));
+    },
+  },
+  {
+    id: 'nuts-scorched',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'toast-nuts-seeds',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => nutsAndSeeds.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter((step) => usesLine(step, line.id) && /\b(?:toast|roast|bake)/i.test(step.text))
+          .filter(({ text, occupies, waitMinutes, uses }) => {
+            const degrees = Number(/(\d{3}) ?°/.exec(`${occupies?.setting ?? ''} ${text}`)?.[1] ?? 0);
+            const isAlone = uses.length === 1;
+            return isAlone && (degrees > mostToast.celsius || (waitMinutes?.low ?? 0) > mostToast.minutes);
+          })
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} toasted too hot or too long`,
+            remedy: 'At 160–180 °C, 6–12 min, shaken once; they go on browning on a hot tray.',
+          })),
+      ),
+  },
+  {
+    id: 'garlic-burnt',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'mince-garlic-ginger',
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text }) => /\bgarlic\b/i.test(text) && fries.test(text))
+        .filter(({ text }) =>
+          /garlic[^.;]*\b(?:until|till) (?:\w+ )?(?:brown|dark)|\bhigh heat\b/i.test(text),
+        )
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'garlic is fried until it is brown',
+          remedy: 'Take it off when it is pale gold: brown, it is bitter in all of the dish.',
+        })),
+  },
+  {
+    id: 'yoghurt-boiled',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: null,
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => dairy.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter(
+            (step) =>
+              usesLine(step, line.id) &&
+              boils.test(step.text) &&
+              !/\boff the heat|do not (?:let it )?boil/i.test(step.text),
+          )
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} boiled`,
+            remedy: 'Stir it in off the heat: boiled, it splits.',
+          })),
+      ),
+  },
+  {
+    id: 'basil-cooked',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'strip-herbs',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => /^(?:basil|mint|dill|coriander)$/.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter(
+            (step) =>
+              usesLine(step, line.id) && /\b(?:boil|simmer|roast|bake)\b/i.test(step.text) && heats(step),
+          )
+          .slice(0, 1)
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} cooked through`,
+            remedy: 'Add soft herbs at the end: cooked, they lose their green and their scent.',
+          })),
+      ),
+  },
+  {
+    id: 'acid-with-beans',
+    severity: 'costs time',
+    source: 'the trade',
+    note: 'soak-and-cook-pulses',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => beans.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter((step) => (usesLine(step, line.id) || names(step, 'beans')) && boils.test(step.text))
+          .filter((step) =>
+            linesWhere(judged, ({ food }) => acidic.test(food.id)).some((acid) =>
+              usesLine(step, acid.line.id),
+            ),
+          )
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} boiled with something sour`,
+            remedy: 'Add what is sour when they are soft: in acid they stay hard for hours.',
+          })),
+      ),
+  },
+  {
+    id: 'eggs-not-cooled',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'boil-eggs',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => /^(?:egg|quail-eggs|duck-eggs)$/.test(food.id)).flatMap(({ line }) => {
+        const steps = stepsOf(judged, line);
+        const boiled = steps.find((step) => usesLine(step, line.id) && /\bboil/i.test(step.text));
+        if (!boiled || /\b(?:poach|scrambl|soft)/i.test(boiled.text)) return [];
+        if (steps.some(({ text }) => /\b(?:cold|ice|iced|cool|chill|refresh|run(?:ning)? water)/i.test(text)))
+          return [];
+        return [
+          {
+            stepId: boiled.id,
+            sentence: `${theFoodIs(line)} not cooled after boiling`,
+            remedy: 'Put them into cold water at once: else they go on cooking, ring grey and peel badly.',
+          },
+        ];
+      }),
+  },
+];

@@ -1,0 +1,215 @@
+import { toFraction } from '../amounts/index.js';
+import { handles, heats, linesWhere, stepsOf, theFoodIs, usesLine, waitsAfter } from './reading.js';
+import type { Found, Judged, Rule } from './types.js';
+
+const salty =
+  /^(?:feta|marinated-feta|parmesan|pecorino|halloumi|capers|capers-in-salt|caperberries|olives|green-olives|black-olives|anchovy|salted-anchovies|soy-sauce|fish-sauce|miso|smoked-bacon|pancetta|cured-ham|blue-cheese|preserved-lemon)$/;
+const seasons = /\bseason(?:ing)?\b(?! (?:again|once more|lightly))/i;
+const cuts = /\b(?:slice|cut|chop|dice|carve)\b/i;
+const hotYet =
+  /\b(?:straight from the (?:oven|pan|grill|pot)|while (?:still )?(?:very )?hot|(?:piping|still) hot|immediately after (?:roasting|frying|grilling))\b/i;
+const tosses = /\b(?:toss|dress)\b/i;
+const greens = 'wash-leaves';
+const kale = /kale|cabbage|chicory|radicchio/;
+/** Dressed leaves are limp after so many minutes. ~ */
+const mostDressed = 15;
+const browning = /^(?:apple|pear|avocado|banana|fennel|globe-artichoke|celeriac|quince|peach)$/;
+const acids = /lemon|lime|vinegar|orange|verjuice|sour|acidulated|citric|dressing|buttermilk|yoghurt|yogurt/i;
+/** Cut fruit browns in so many minutes without acid. ~ */
+const mostBare = 30;
+const greenVegetables =
+  /^(?:green-beans|asparagus|broccoli|long-stem-broccoli|sugar-snap|mangetout|peas|fresh-peas|runner-beans)$/;
+const crisp = /^(?:croutons|crispy-onions|pitta-chips|tortilla-chips|breadcrumbs|panko)$/;
+const addsTop = /\b(?:scatter|sprinkle|top with|stir in|fold in|toss)\b/i;
+
+/** Things done in the wrong order, or too early. */
+export const orderRules: readonly Rule[] = [
+  {
+    id: 'seasoned-before-salty',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'taste-and-adjust',
+    find: (judged) => {
+      const { steps } = judged.recipe;
+      return firstOf(
+        linesWhere(judged, ({ food }) => salty.test(food.id)).flatMap(({ line }) => {
+          const at = steps.findIndex(({ uses }) => uses.some((use) => use.line === line.id));
+          const seasoned = steps.findIndex(
+            ({ text, componentId }) => componentId === line.componentId && seasons.test(text),
+          );
+          const isAgain = steps.slice(at).some(({ text }) => /\b(?:season|taste|salt)/i.test(text));
+          if (at < 0 || seasoned < 0 || seasoned >= at || isAgain) return [];
+          return [
+            {
+              stepId: steps[seasoned]!.id,
+              sentence: `it is seasoned before the ${line.name} ${addsWord(line.name)} salt to it`,
+              remedy: 'Season after the salty part is in, and taste first.',
+            },
+          ];
+        }),
+      );
+    },
+  },
+  {
+    id: 'cut-while-hot',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: null,
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text }) =>
+          text.split(/[.;]/).some((part) => cuts.test(part) && hotYet.test(part) && !/potato/i.test(part)),
+        )
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'it is cut while it is hot',
+          remedy: 'Let it rest first: it keeps its juice and its shape, and nobody burns their fingers.',
+        })),
+  },
+  {
+    id: 'dressed-early',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'toss',
+    find: (judged) =>
+      firstOf(
+        linesWhere(judged, ({ food }) => food.cautions.includes(greens) && !kale.test(food.id)).flatMap(
+          ({ line }) =>
+            stepsOf(judged, line)
+              .filter((step) => tosses.test(step.text) && handles(step, line))
+              .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
+              .filter(() => line.unit !== 'tbsp' && !isHerb(line.name))
+              .map((step) => ({
+                stepId: step.id,
+                sentence: `${theFoodIs(line)} dressed long before it is eaten`,
+                remedy: `Dress leaves last: after ${mostDressed} min they are limp.`,
+              })),
+        ),
+      ),
+  },
+  {
+    id: 'browns',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: null,
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => browning.test(food.id)).flatMap(({ line }) => {
+        const [cut] = stepsOf(judged, line).filter(
+          (step) =>
+            usesLine(step, line.id) && /\b(?:slice|cut|chop|dice|grate|shave|peel|halve)/i.test(step.text),
+        );
+        if (!cut || heats(cut) || acids.test(cut.text) || usesAcid(judged, cut)) return [];
+        if (waitsAfter(judged.recipe, cut, 1) <= mostBare) return [];
+        return [
+          {
+            stepId: cut.id,
+            sentence: `${theFoodIs(line)} cut and left bare`,
+            remedy: 'Turn it in lemon juice or the dressing as it is cut, or cut it last.',
+          },
+        ];
+      }),
+  },
+  {
+    id: 'green-in-acid',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'crisp-tender',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => greenVegetables.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter((step) => handles(step, line) && tosses.test(step.text))
+          .filter(
+            (step) =>
+              waitsAfter(judged.recipe, step) > mostBare && (usesAcid(judged, step) || acids.test(step.text)),
+          )
+          .slice(0, 1)
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} in acid long before it is eaten`,
+            remedy: 'Dress what is green last: acid turns it drab in half an hour.',
+          })),
+      ),
+  },
+  {
+    id: 'soggy-topping',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'garnish',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => crisp.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter((step) => usesLine(step, line.id) && addsTop.test(step.text) && !heats(step))
+          .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
+          .slice(0, 1)
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} added long before it is eaten`,
+            remedy: 'Keep what is crisp beside, and scatter it on at the end.',
+          })),
+      ),
+  },
+  {
+    id: 'used-twice',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: null,
+    find: ({ recipe: { lines, steps } }) =>
+      lines.flatMap((line): Found[] => {
+        const using = steps.filter((step) => step.uses.some((use) => use.line === line.id));
+        const sum = using
+          .flatMap(({ uses }) => uses.filter((use) => use.line === line.id))
+          .reduce((all, { share }) => all.add(toFraction(share)), toFraction('0'));
+        const last = using[using.length - 1];
+        if (!last || using.length < 2 || sum.compare('101/100') <= 0) return [];
+        return [
+          {
+            stepId: last.id,
+            sentence: `all of the ${line.name} is used before a later step wants it`,
+            remedy: 'Say how much each step takes, and keep that part back.',
+          },
+        ];
+      }),
+  },
+  {
+    id: 'dressing-not-used',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'toss',
+    find: ({ recipe: { kind, components, steps } }) => {
+      const dressings = new Set(components.filter(({ role }) => role === 'dressing').map(({ id }) => id));
+      const own = steps.filter(({ componentId }) => dressings.has(componentId));
+      const last = own[own.length - 1];
+      if (kind !== 'salad' || !last || components.every(({ id }) => dressings.has(id))) return [];
+      const isUsed = steps.some(
+        (step) =>
+          (!dressings.has(step.componentId) &&
+            (step.after.some((id) => own.some((each) => each.id === id)) ||
+              /\bdress|\btoss|vinaigrette|\bpour|\bdrizzle|\bspoon/i.test(step.text))) ||
+          (dressings.has(step.componentId) && /\b(?:over|toss|dress the|onto)\b/i.test(step.text)),
+      );
+      if (isUsed) return [];
+      return [
+        {
+          stepId: last.id,
+          sentence: 'the dressing is made, and no step uses it',
+          remedy: 'Say in a step when the salad is dressed.',
+        },
+      ];
+    },
+  },
+];
+
+const isHerb = (name: string) =>
+  /\b(?:parsley|mint|dill|basil|coriander|cilantro|chives|tarragon)\b/i.test(name);
+const addsWord = (name: string) => (/s$/.test(name) && !/ss$/.test(name) ? 'add' : 'adds');
+
+const sour = /lemon|lime|vinegar|verjuice|buttermilk|yoghurt/;
+
+function usesAcid({ recipe }: Judged, step: Judged['recipe']['steps'][number]): boolean {
+  return recipe.lines.some((line) => usesLine(step, line.id) && sour.test(line.ingredient ?? ''));
+}
+
+/** Said once, however many lines it is true of. */
+function firstOf(found: readonly Found[]): Found[] {
+  return found.slice(0, 1);
+}

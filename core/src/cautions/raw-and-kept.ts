@@ -1,0 +1,218 @@
+import { safetyFigures } from '../safety/index.js';
+import { follow, heats, linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
+import type { Rule } from './types.js';
+
+const day = 1440;
+const isPoultry = /^(?:chicken|turkey|whole-chicken|duck-breast|minced-chicken|minced-turkey)/;
+const acids = /\b(?:lemon|lime|vinegar|citrus|orange juice|marinade|marinate|verjuice)/i;
+const thaws = /\b(?:thaw|defrost)/i;
+const warm = /\b(?:room temperature|counter|worktop|sink|warm (?:place|water)|on the side|hot water)\b/i;
+const cools = /\bcool\b|\bcooling\b|\bleave (?:it |them )?to stand\b/i;
+const cold = /\b(?:fridge|ice|cold water|chill)/i;
+const poisons: readonly (readonly [RegExp, string])[] = [
+  [/\brhubarb lea(?:f|ves)\b/i, 'rhubarb leaves are poisonous, cooked too'],
+  [/\b(?:raw )?elderberr(?:y|ies)\b/i, 'elderberries are not eaten raw'],
+  [/\b(?:apricot|peach) kernels?\b|\bbitter almonds?\b/i, 'kernels and bitter almonds hold prussic acid'],
+  [/\bcassava\b|\bmanioc\b/i, 'cassava is not eaten raw'],
+];
+const cookedKept = /(?:rice|farro|barley|bulgur|quinoa|couscous|pasta|lentils|beans|chickpeas|potato)/;
+const mostCookedDays = 3;
+const fishMinutes = 30;
+const poultryMinutes = 240;
+
+/** Raw food, its marinades, and how long what was cooked is kept. */
+export const rawAndKeptRules: readonly Rule[] = [
+  {
+    id: 'poultry-washed',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) =>
+      linesWhere(
+        judged,
+        ({ food }) => isPoultry.test(food.id) && food.cautions.includes('raw-protein'),
+      ).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter((step) => usesLine(step, line.id) && /\b(?:wash|rinse)\b/i.test(step.text))
+          .slice(0, 1)
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} washed raw`,
+            remedy: `Pat it dry instead: washing throws what is on it about the sink and the bench. ${follow}`,
+          })),
+      ),
+  },
+  {
+    id: 'thawed-warm',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text }) => thaws.test(text) && warm.test(text) && !/\bfridge\b/i.test(text))
+        .filter(({ text }) => !/\b(?:peas|berries|sweetcorn|bread|spinach|pastry)\b/i.test(text))
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'it is thawed in the warm',
+          remedy: `Thaw it in the fridge overnight, in a dish that holds its juice. ${follow}`,
+        })),
+  },
+  {
+    id: 'fish-in-acid-long',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: 'poach-fish',
+    find: (judged) =>
+      linesWhere(
+        judged,
+        ({ food }) => food.allergens.includes('fish') && food.cautions.includes('raw-protein'),
+      ).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter(
+            (step) =>
+              usesLine(step, line.id) &&
+              /\bmarinat|\bsteep|\bleave\b/i.test(step.text) &&
+              acids.test(step.text),
+          )
+          .filter(
+            ({ waitMinutes, text }) => (waitMinutes?.low ?? 0) > fishMinutes && !/ceviche|cure/i.test(text),
+          )
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} in acid for more than ${fishMinutes} min`,
+            remedy: `Keep it to ${fishMinutes} min, cold: longer, acid turns fish chalky, and it is still raw.`,
+          })),
+      ),
+  },
+  {
+    id: 'poultry-in-acid-long',
+    severity: 'spoils the dish',
+    source: 'the trade',
+    note: null,
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => isPoultry.test(food.id)).flatMap(({ line }) =>
+        stepsOf(judged, line)
+          .filter((step) => usesLine(step, line.id) && /\bmarinat/i.test(step.text))
+          .filter(
+            (step) =>
+              /\b(?:lemon|lime|vinegar|citrus)/i.test(step.text) ||
+              judged.recipe.lines.some(
+                (each) => usesLine(step, each.id) && /lemon|lime|vinegar/.test(each.ingredient ?? ''),
+              ),
+          )
+          .filter(({ waitMinutes }) => (waitMinutes?.low ?? 0) > poultryMinutes)
+          .map((step) => ({
+            stepId: step.id,
+            sentence: `${theFoodIs(line)} in acid for more than ${poultryMinutes / 60} hours`,
+            remedy: `Keep it to about ${poultryMinutes / 60} hours, cold: longer, its outside goes to mush.`,
+          })),
+      ),
+  },
+  {
+    id: 'cooked-kept-long',
+    severity: 'harm',
+    source: 'general advice',
+    note: 'chill-and-store',
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => cookedKept.test(food.id) && food.section !== 'tins and jars').flatMap(
+        ({ line }) =>
+          stepsOf(judged, line)
+            .filter((step) => usesLine(step, line.id) && heats(step))
+            .filter(
+              ({ holdMinutes }) =>
+                (holdMinutes ?? 0) > mostCookedDays * day && !/rice$/.test(line.ingredient ?? ''),
+            )
+            .slice(0, 1)
+            .map((step) => ({
+              stepId: step.id,
+              sentence: `${theFoodIs(line)} cooked and kept for more than ${mostCookedDays} days`,
+              remedy: `Cook it nearer to the class; cold, it keeps about ${mostCookedDays} days. ${follow}`,
+            })),
+      ),
+  },
+  {
+    id: 'cooled-too-slowly',
+    severity: 'harm',
+    source: 'general advice',
+    note: 'chill-and-store',
+    find: (judged) => {
+      const most = safetyFigures(judged.profile).chillWithinMinutes;
+      if (most === null) return [];
+      const kept = linesWhere(
+        judged,
+        ({ food }) => food.cautions.includes('cool-fast') || food.cautions.includes('raw-protein'),
+      );
+      return judged.recipe.steps
+        .filter((step) => kept.some(({ line }) => stepsOf(judged, line).includes(step)))
+        .filter(
+          ({ text, occupies, waitMinutes }) =>
+            cools.test(text) &&
+            !cold.test(text) &&
+            occupies?.appliance !== 'fridge' &&
+            (waitMinutes?.low ?? 0) > most,
+        )
+        .map((step) => ({
+          stepId: step.id,
+          sentence: `cooked food cools for longer than ${most} min`,
+          remedy:
+            judged.profile.style === 'us'
+              ? `Spread it shallow: from 57 to 21 °C within 2 hours, and to 5 °C within 4 more. ${follow}`
+              : `Spread it shallow on a tray, and have it in the cold within ${most} min. ${follow}`,
+        }));
+    },
+  },
+  {
+    id: 'quick-pickle-kept',
+    severity: 'harm',
+    source: 'general advice',
+    note: 'quick-pickle',
+    find: ({ recipe }) =>
+      recipe.steps
+        .filter(({ text }) => /\bpickl/i.test(text))
+        .filter(
+          ({ text, holdMinutes }) =>
+            /\b(?:cupboard|room temperature|larder shelf|for months|\d+ months)\b/i.test(text) ||
+            (holdMinutes ?? 0) > 21 * day,
+        )
+        .map(({ id }) => ({
+          stepId: id,
+          sentence: 'quick pickles are kept as if they were preserves',
+          remedy: `They are not: keep them cold, under their liquid, for two weeks at most. ${follow}`,
+        })),
+  },
+  {
+    id: 'poison-raw',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: ({ recipe }) =>
+      poisons.flatMap(([word, why]) =>
+        recipe.lines
+          .filter(({ text }) => word.test(text) && !/\b(?:cordial|cooked|syrup)\b/i.test(text))
+          .map(() => ({
+            stepId: null,
+            sentence: why,
+            remedy: `Leave it out, or ask somebody qualified. ${follow}`,
+          })),
+      ),
+  },
+  {
+    id: 'foraged',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: ({ recipe }) =>
+      recipe.lines
+        .filter(({ text }) =>
+          /\b(?:foraged?|hand-?picked|wild) (?:mushrooms?|fungi|leaves|greens|garlic|herbs|berries|plants)\b/i.test(
+            text,
+          ),
+        )
+        .filter(({ text }) => !/\b(?:dried|bought|shop|farmed|cultivated)\b/i.test(text))
+        .map((line) => ({
+          stepId: null,
+          sentence: `${theFoodIs(line)} picked in the wild`,
+          remedy: `Use what is bought, or what somebody qualified has named; wild mushrooms are always cooked. ${follow}`,
+        })),
+  },
+];
