@@ -14,6 +14,7 @@ export * from './safety/index.js';
 export * from './scheduler/index.js';
 export * from './timeline/index.js';
 export * from './rehearsal/index.js';
+export { type CautionFinding, findCautions } from './cautions/index.js';
 export * from './people/index.js';
 export * from './plan/index.js';
 export * from './questions/index.js';

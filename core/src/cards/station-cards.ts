@@ -1,3 +1,4 @@
+import { benchCautionsFor } from '../cautions/index.js';
 import {
   type ClassDish,
   type ClassFacts,
@@ -7,21 +8,14 @@ import {
   tastingOf,
 } from '../class/index.js';
 import type { LineId } from '../identity/index.js';
-import {
-  type AllergenList,
-  allergensByList,
-  type CautionId,
-  cautionWords,
-  findIngredient,
-  type Larder,
-  larderOf,
-} from '../larder/index.js';
+import { type AllergenList, allergensByList, type Larder, larderOf } from '../larder/index.js';
 import { needsOfStations } from '../people/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, linesEatenOf, makesStep, nameStations } from '../portions/index.js';
 import { allergenSentence, contentsOf, cutsOfStep, type RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
-import { capital, showRange } from '../words/index.js';
+import { showRange } from '../words/index.js';
+import { cautionsOf, checksOf, type Made } from './take-care.js';
 import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
 
 export interface CardInput {
@@ -39,6 +33,7 @@ export function stationCards(input: CardInput): StationCard[] {
   const places = placesOf(input.plan, needsAsked(input.facts));
   return places
     .map(({ id, place, stations, needs, batchOf }) => {
+      const said = new Set<string>();
       const made = input.plan.portions.dishes.flatMap((dish, index) =>
         batchOf(dish).map((batch) => ({ dish: context.dishes[index]!, portions: dish, batch })),
       );
@@ -49,7 +44,7 @@ export function stationCards(input: CardInput): StationCard[] {
         classTitle: input.facts.title,
         classLine: `${input.when} · ${input.facts.people} people`,
         needs,
-        dishes: made.map((each) => cardDish(each, context)),
+        dishes: made.map((each) => cardDish(each, context, said)),
         containers: containersOf(input.plan, place),
         checks: checksOf(made),
         cautions: cautionsOf(made, context.larder),
@@ -65,12 +60,6 @@ interface CardContext {
   readonly allergenList: AllergenList;
   readonly plan: ClassPlan;
 }
-interface Made {
-  readonly dish: ClassDish;
-  readonly portions: DishPortions;
-  readonly batch: Batch;
-}
-
 function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext {
   const larder = larderOf(kitchen.larder);
   return {
@@ -124,7 +113,8 @@ function placesOf(plan: ClassPlan, needsOf: (station: number) => readonly string
   return [...stations, bench];
 }
 
-function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDish {
+/** `said` are the kitchen cautions that the card has given. */
+function cardDish({ dish, portions, batch }: Made, context: CardContext, said: Set<string>): CardDish {
   const column = portions.batches.indexOf(batch);
   const made = dish.recipe.steps.filter((step) => makesStep(batch, step));
   // What need not be taught is done before class by staff: the bench card has it, a station's card says that
@@ -153,7 +143,7 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext): CardDi
     doneBefore: made
       .filter((step) => !steps.includes(step))
       .map((step) => doneWords(step, usedUp, { portions, column })),
-    steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context })),
+    steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context, said })),
     contents: allergenSentence(allergensByList(allergens, context.allergenList), notKnown),
     credit: dish.recipe.credit,
   };
@@ -219,13 +209,22 @@ function cardLine(line: DishPortions['components'][number]['lines'][number], col
 function cardStep(
   step: RecipeStep,
   number: number,
-  { portions, batch, context }: { portions: DishPortions; batch: Batch; context: CardContext },
+  {
+    portions,
+    batch,
+    context,
+    said,
+  }: { portions: DishPortions; batch: Batch; context: CardContext; said: Set<string> },
 ): CardStep {
   const fits = portions.fits.filter(
     (each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '',
   );
   const cuts = cutsOfStep(step.text);
   const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
+  const ofNotes = notes
+    .map((note) => note.caution)
+    .filter(Boolean)
+    .join(' ');
   const { waitMinutes } = step;
   const minutes = waitMinutes && `${showRange(waitMinutes.low, waitMinutes.high)} min`;
   const wait = minutes ? `, then ${step.waitsAtHome ? `${minutes} at home` : `wait ${minutes}`}` : '';
@@ -243,10 +242,7 @@ function cardStep(
       ...notes.filter((note) => note.lookFor).map((note) => `${note.title}: ${note.lookFor}`),
       ...(step.techniqueNote ? [step.techniqueNote] : []),
     ],
-    caution: notes
-      .map((note) => note.caution)
-      .filter(Boolean)
-      .join(' '),
+    caution: [ofNotes, ...benchCautionsFor(step, ofNotes, said)].filter(Boolean).join(' '),
   };
 }
 
@@ -258,47 +254,4 @@ function containersOf(plan: ClassPlan, place: string): string[] {
   return wanted.map(
     (row) => `${row.count} ${row.container}${row.count > 1 ? 's' : ''}: ${row.holds.join(', ')}`,
   );
-}
-
-/** Asked before each point of no return: before the toss, is everything there, dry, cool, and mixed again. */
-function checksOf(made: readonly Made[]): string[] {
-  return made.flatMap(({ dish, portions, batch }) => {
-    const tosses = dish.recipe.steps.some(
-      (step) => makesStep(batch, step) && /\b(?:toss|fold|dress)/i.test(step.text),
-    );
-    const kept = portions.components
-      .flatMap((component) => component.lines)
-      .filter((line) => line.keptBack)
-      .map((line) => line.name);
-    const hasDressing = dish.recipe.components.some((component) => component.role === 'dressing');
-    return [
-      ...(tosses
-        ? [
-            `${portions.title}: before you toss, is every bowl on the ` +
-              'bench empty, and everything dry and cool?',
-          ]
-        : []),
-      ...(tosses && hasDressing
-        ? [
-            `${portions.title}: mix the dressing again just before it is ` +
-              'poured, and taste it on a piece of the salad.',
-          ]
-        : []),
-      ...(kept.length > 0 ? [`${portions.title}: is the ${kept.join(' and ')} for the top kept back?`] : []),
-    ];
-  });
-}
-
-function cautionsOf(made: readonly Made[], larder: Larder): string[] {
-  const found = new Map<CautionId, Set<string>>();
-  const lines = made.flatMap(({ dish, portions, batch }) => linesEatenOf(dish, portions.batches, batch));
-  for (const line of lines) {
-    const ingredient = findIngredient(larder, line.ingredient);
-    for (const caution of ingredient?.cautions ?? [])
-      found.set(caution, (found.get(caution) ?? new Set()).add(line.name));
-  }
-  const words = [...found].map(
-    ([caution, names]) => `${capital([...names].join(', '))}: ${cautionWords[caution]}`,
-  );
-  return words.length > 0 ? [...words, 'Follow your local food code and a qualified person’s advice.'] : [];
 }

@@ -1,4 +1,4 @@
-import type { DishId } from '../identity/index.js';
+import { type DishId, plainId } from '../identity/index.js';
 import { handlingRules } from './handling.js';
 import { heatRules } from './heat.js';
 import { keepingRules } from './keeping.js';
@@ -11,6 +11,7 @@ import type { Found, Judged, Rule, Severity } from './types.js';
 
 export type { Judged } from './types.js';
 export { heats, stepsOf } from './reading.js';
+export { benchCautionsFor } from './at-the-bench.js';
 
 /** Every rule, those that keep people from harm first. */
 export const cautionRules: readonly Rule[] = [
@@ -39,17 +40,21 @@ export function findCautions(dishId: DishId, judged: Judged): CautionFinding[] {
   const order: readonly Severity[] = ['harm', 'spoils the dish', 'costs time'];
   // Without a method nobody knows what is done with the food.
   if (judged.recipe.steps.length === 0) return [];
-  return cautionRules
-    .flatMap(({ id, severity, note, source, find }) =>
-      find(judged).map((found, index) => ({
-        ...found,
-        id: `${id}:${dishId}:${found.stepId ?? index}`,
-        rule: id,
-        dishId,
-        severity,
-        note,
-        source,
-      })),
-    )
-    .sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
+  return (
+    cautionRules
+      .flatMap(({ id, severity, note, source, find }) =>
+        find(judged).map((found, index) => ({
+          ...found,
+          id: `${id}:${dishId}:${found.stepId === null ? index : plainId(found.stepId)}`,
+          rule: id,
+          dishId,
+          severity,
+          note,
+          source,
+        })),
+      )
+      // A step that one station does in its own way is the same mistake.
+      .filter(({ id }, at, all) => all.findIndex((each) => each.id === id) === at)
+      .sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity))
+  );
 }

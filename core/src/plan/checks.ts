@@ -1,7 +1,7 @@
 import { showRational } from '../amounts/index.js';
 import { findCautions } from '../cautions/index.js';
 import type { ClassFacts, SafetyProfile } from '../class/index.js';
-import type { DishId } from '../identity/index.js';
+import { type DishId, stepKey } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -45,12 +45,13 @@ function cautionWarnings(
   recipe: Recipe,
   by: { readonly larder: Larder; readonly profile: SafetyProfile },
 ): PlanWarning[] {
-  return findCautions(id, { recipe, ...by }).map(({ id: found, severity, sentence, remedy }) => ({
+  return findCautions(id, { recipe, ...by }).map(({ id: found, severity, sentence, remedy, stepId }) => ({
     id: `caution:${found}`,
     place: 'people',
     level: severity === 'harm' ? 'harm' : 'look',
     sentence: `“${recipe.title}”: ${sentence}`,
     remedy,
+    ...(stepId === null ? {} : { step: stepKey(id, stepId) }),
   }));
 }
 

@@ -1,6 +1,6 @@
 import type { Workings } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts, LineAlternatives, LongWait } from '../class/index.js';
-import type { DishId, LocalDate, LocalTime } from '../identity/index.js';
+import type { DishId, LocalDate, LocalTime, StepKey } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { PeopleCheck } from '../people/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -32,6 +32,8 @@ export interface PlanWarning {
   readonly level: 'harm' | 'clash' | 'look';
   readonly sentence: string;
   readonly remedy: string;
+  /** The step that it is about, where it is about one. */
+  readonly step?: StepKey;
 }
 
 /** What there is to eat for each person over all dishes. */

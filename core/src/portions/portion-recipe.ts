@@ -95,6 +95,7 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   );
   return {
     lineId: line.id,
+    ingredient: ingredient?.id ?? null,
     name: lineName(line, ingredient, options.english),
     note: noteOf(line, ingredient),
     advice: adviceOf(line),

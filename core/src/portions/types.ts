@@ -8,7 +8,7 @@ import type {
   Workings,
 } from '../amounts/index.js';
 import type { DishMaking, LineKind, Maker, StationPlan, Vessel } from '../class/index.js';
-import type { DishId, LineId } from '../identity/index.js';
+import type { DishId, IngredientId, LineId } from '../identity/index.js';
 import type { Scaling } from '../larder/index.js';
 import type { ComponentRole, Portion } from '../recipes/index.js';
 import type { English } from '../words/index.js';
@@ -58,6 +58,8 @@ export interface PortionCell {
 
 export interface PortionLine {
   readonly lineId: LineId;
+  /** Its food; null where the larder has no such thing. */
+  readonly ingredient: IngredientId | null;
   readonly name: string;
   /** "toasted, chopped", and what to do at the bench: "use ¾ first, taste, then the rest". */
   readonly note: string;

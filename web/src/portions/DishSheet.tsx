@@ -18,6 +18,7 @@ import { Figure, walkFigures } from '../parts/workings.js';
 import { BowlDrawing } from './BowlDrawing.js';
 import type { Show } from './show.js';
 import { Dressings } from './Dressings.js';
+import { NotFor } from './NotFor.js';
 import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`
@@ -224,6 +225,7 @@ function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; sho
         {line.note ? <Quietly>, {line.note}</Quietly> : null}
         {line.advice ? <Advice>{line.advice}</Advice> : null}
         {line.keptBack ? <Note>{line.keptBack}</Note> : null}
+        <NotFor dishId={dish.dishId} line={line} />
         {line.inLarder ? null : <NotInLarder dish={dish} line={line} />}
       </td>
       {line.cells.map((cell, index) => (

@@ -1,7 +1,9 @@
 import styled from 'styled-components';
-import type { Recipe } from '@fornax/core';
+import { useMemo } from 'react';
+import { findCautions, type Larder, type Recipe, type SafetyProfile } from '@fornax/core';
 import { AmountText } from '../parts/AmountText.js';
 import { Quietly } from '../parts/states.js';
+import { Cautions } from './Cautions.js';
 import { Look } from './Look.js';
 import { StepList } from './StepList.js';
 
@@ -24,7 +26,16 @@ const Component = styled.section`
   }
 `;
 
-export function ReadRecipe({ recipe }: { recipe: Recipe }) {
+export function ReadRecipe({
+  recipe,
+  larder,
+  profile,
+}: {
+  recipe: Recipe;
+  larder: Larder;
+  profile: SafetyProfile;
+}) {
+  const cautions = useMemo(() => findCautions('', { recipe, larder, profile }), [recipe, larder, profile]);
   return (
     <>
       {recipe.story ? <p>{recipe.story}</p> : null}
@@ -65,7 +76,8 @@ export function ReadRecipe({ recipe }: { recipe: Recipe }) {
           </p>
         </div>
         <div>
-          <StepList recipe={recipe} notesBeside />
+          <Cautions found={cautions.filter(({ stepId }) => stepId === null)} />
+          <StepList recipe={recipe} notesBeside cautions={cautions} />
         </div>
       </Reading>
     </>

@@ -137,10 +137,10 @@ function OpenedRecipe({ id }: { id: string }) {
         ) : null}
         {isEditing ? (
           <OnPaper>
-            <ReadRecipe recipe={whole} />
+            <ReadRecipe recipe={whole} larder={larder} profile={kitchen.safety} />
           </OnPaper>
         ) : (
-          <ReadRecipe recipe={whole} />
+          <ReadRecipe recipe={whole} larder={larder} profile={kitchen.safety} />
         )}
       </Work>
       <WorkingsPanel />

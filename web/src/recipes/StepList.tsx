@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Recipe, RecipeStep, TechniqueNote } from '@fornax/core';
+import type { CautionFinding, Recipe, RecipeStep, TechniqueNote } from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { techniquesQuery } from '../api/queries.js';
 import { Quietly } from '../parts/states.js';
+import { Cautions } from './Cautions.js';
 import { TechniqueText } from '../parts/technique/TechniqueText.js';
 
 const List = styled.ol`
@@ -64,7 +65,15 @@ const Own = styled.p`
 `;
 
 /** The steps in order, each with its minutes and, beside it, the technique notes it has. */
-export function StepList({ recipe, notesBeside = false }: { recipe: Recipe; notesBeside?: boolean }) {
+export function StepList({
+  recipe,
+  notesBeside = false,
+  cautions = [],
+}: {
+  recipe: Recipe;
+  notesBeside?: boolean;
+  cautions?: readonly CautionFinding[];
+}) {
   const { data: notes = [] } = useQuery(techniquesQuery);
   if (recipe.steps.length === 0)
     return (
@@ -83,6 +92,7 @@ export function StepList({ recipe, notesBeside = false }: { recipe: Recipe; note
             <div>
               <Text>{step.text}</Text>
               <Facts>{stepFacts(step)}</Facts>
+              <Cautions found={cautions.filter(({ stepId }) => stepId === step.id)} />
               {notesBeside ? null : (
                 <Facts>
                   {step.techniques.map((id) => notes.find((note) => note.id === id)?.title ?? id).join(' · ')}

@@ -1,8 +1,10 @@
-import { Pin } from 'lucide-react';
+import { Pin, TriangleAlert } from 'lucide-react';
 import { type KeyboardEvent, useEffect } from 'react';
 import { useTheme } from 'styled-components';
 import type { TimelineEntry } from '@fornax/core';
+import { useOpenClass } from '../classes/class-context.js';
 import { useWorkings } from '../parts/workings.js';
+import { foundAt } from './found-at.js';
 import { isFixed, shortLabel } from './clock-layout.js';
 import { type ClockProps, workingsKeyOf } from './clock-measures.js';
 import type { Duet as Layout, DuetBlock } from './duet-layout.js';
@@ -31,6 +33,8 @@ interface JobProps extends Shared {
 export function Job({ block, layout, scale, timeAt, moves, inset, isThread = false }: JobProps) {
   const { entry, top, height, column, columns } = block;
   const { isChosen, choose } = useChosen(entry);
+  const { plan } = useOpenClass();
+  const found = foundAt(plan, entry);
   const { onMove, onUnpin } = moves;
   const { style, onPointerDown } = useDrag(entry, { perMinute: scale, way: 'down' }, moves);
   const fixed = isFixed(entry);
@@ -54,7 +58,7 @@ export function Job({ block, layout, scale, timeAt, moves, inset, isThread = fal
         aria-label={
           `${entry.title}, ${entry.localTime} to ${entry.localEnd}` +
           `${entry.dishTitle ? `, ${entry.dishTitle}` : ''}${foot > 0 ? ', then wash up' : ''}` +
-          `${entry.isPinned ? ', pinned' : ''}`
+          `${entry.isPinned ? ', pinned' : ''}${found.length > 0 ? `; ${found[0]!.sentence}` : ''}`
         }
         title={entry.title}
         $look={lookOf(entry)}
@@ -67,7 +71,8 @@ export function Job({ block, layout, scale, timeAt, moves, inset, isThread = fal
         {...(fixed ? {} : { onPointerDown })}
       >
         <strong>
-          {entry.isPinned ? <Pin size={11} aria-hidden /> : null}{' '}
+          {entry.isPinned ? <Pin size={11} aria-hidden /> : null}
+          {found.length > 0 ? <TriangleAlert size={12} aria-hidden /> : null}{' '}
           <Words entry={entry} lines={lines} timeAt={timeAt} />
         </strong>
         {foot > 0 ? <Foot style={{ height: foot }} /> : null}

@@ -4,7 +4,9 @@ import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
+import { Warnings } from '../parts/Warnings.js';
 import { isFixed } from './clock-layout.js';
+import { foundAt } from './found-at.js';
 import { StudentsOrPrepared } from './StudentsOrPrepared.js';
 import { WellKnown } from './WellKnown.js';
 import type { ClockEdits } from './useClockEdits.js';
@@ -46,40 +48,50 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
     );
   const fixed = isFixed(entry);
   return (
-    <Strip role="group" aria-label="The chosen job">
-      <strong title={entry.title}>{entry.title}</strong>
-      <span>
-        {entry.localTime}–{entry.localEnd}
-      </span>
-      {fixed ? (
-        <Quietly>
-          {entry.kind === 'class' ? 'fixed by the times of the class' : 'from its trip until it is wanted'}
-        </Quietly>
-      ) : (
-        <>
-          <Button look="quiet" onPress={() => edits.pin(entry, entry.start - step)}>
-            {step} min earlier
-          </Button>
-          <Button look="quiet" onPress={() => edits.pin(entry, entry.start + step)}>
-            {step} min later
-          </Button>
-          {entry.isPinned ? (
-            <Button look="quiet" onPress={() => edits.unpin(entry)}>
-              Unpin
+    <>
+      <FoundAtStep entry={entry} />
+      <Strip role="group" aria-label="The chosen job">
+        <strong title={entry.title}>{entry.title}</strong>
+        <span>
+          {entry.localTime}–{entry.localEnd}
+        </span>
+        {fixed ? (
+          <Quietly>
+            {entry.kind === 'class' ? 'fixed by the times of the class' : 'from its trip until it is wanted'}
+          </Quietly>
+        ) : (
+          <>
+            <Button look="quiet" onPress={() => edits.pin(entry, entry.start - step)}>
+              {step} min earlier
             </Button>
-          ) : (
-            <Button look="quiet" onPress={() => edits.pin(entry, entry.start)}>
-              Pin here
+            <Button look="quiet" onPress={() => edits.pin(entry, entry.start + step)}>
+              {step} min later
             </Button>
-          )}
-          <Whose entry={entry} />
-          <LeaveOut entry={entry} />
-          <WellKnown entry={entry} />
-          <StudentsOrPrepared entry={entry} />
-        </>
-      )}
-    </Strip>
+            {entry.isPinned ? (
+              <Button look="quiet" onPress={() => edits.unpin(entry)}>
+                Unpin
+              </Button>
+            ) : (
+              <Button look="quiet" onPress={() => edits.pin(entry, entry.start)}>
+                Pin here
+              </Button>
+            )}
+            <Whose entry={entry} />
+            <LeaveOut entry={entry} />
+            <WellKnown entry={entry} />
+            <StudentsOrPrepared entry={entry} />
+          </>
+        )}
+      </Strip>
+    </>
   );
+}
+
+/** What the checks found about the step of a job. */
+function FoundAtStep({ entry }: { entry: TimelineEntry }) {
+  const { plan } = useOpenClass();
+  const found = foundAt(plan, entry);
+  return found.length > 0 ? <Warnings warnings={found} /> : null;
 }
 
 function Whose({ entry }: { entry: TimelineEntry }) {
