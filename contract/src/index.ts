@@ -12,3 +12,4 @@ export * from './techniques.js';
 export * from './problems.js';
 export * from './kitchen.js';
 export * from './people.js';
+export * from './labels.js';

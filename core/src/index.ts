@@ -20,4 +20,5 @@ export * from './plan/index.js';
 export * from './questions/index.js';
 export * from './library/index.js';
 export * from './cards/index.js';
+export * from './labels/index.js';
 export * from './formats/index.js';

@@ -21,6 +21,7 @@ const ShopPage = lazy(() => import('./shopping/ShopPage.js'));
 const PackPage = lazy(() => import('./kit/PackPage.js'));
 const TimePage = lazy(() => import('./timeline/TimePage.js'));
 const CardsPage = lazy(() => import('./cards/CardsPage.js'));
+const LabelsPage = lazy(() => import('./cards/LabelsPage.js'));
 const KitchenPage = lazy(() => import('./kitchen/KitchenPage.js'));
 const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
 const RecipePage = lazy(() => import('./recipes/RecipePage.js'));
@@ -126,6 +127,7 @@ function Places() {
             <Route path="pack" element={<PackPage />} />
             <Route path="time" element={<TimePage />} />
             <Route path="cards" element={<CardsPage />} />
+            <Route path="labels" element={<LabelsPage />} />
           </Route>
           <Route path="/kitchen" element={<KitchenPage />} />
           <Route path="/recipes" element={<RecipesPage />} />

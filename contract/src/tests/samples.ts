@@ -1,4 +1,4 @@
-import { noDecisions, standardTechniques, usualKitchen } from '@fornax/core';
+import { noDecisions, standardTechniques, usualKitchen, usualLabelSheet } from '@fornax/core';
 
 const id = '0193a1b2-0000-7000-8000-000000000001';
 const ends = { low: '1', high: '3/2' };
@@ -161,6 +161,7 @@ export const samples: Readonly<Record<string, object>> = {
   KeepVersionDto: { note: 'before the class' },
   KeptBackDto: { amount: null, share: '1/2', words: 'half for the top' },
   KitDecisionDto: { tool: 'whisk', kind: 'stagger', atOnce: 2, by: 'fork' },
+  LabelsQuery: { ...usualLabelSheet },
   LarderEntryDto: { figures: {}, own, called: ['salt cod'] },
   MeasureByDto: kitchen.measureBy,
   MeasuringSetDto: kitchen.measuringSet,

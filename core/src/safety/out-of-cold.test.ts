@@ -54,6 +54,23 @@ describe('food for the cold', () => {
   });
 });
 
+describe('what is left is thrown away', () => {
+  const yoghurt = recipe(['200 g yoghurt'], {
+    steps: [
+      step('stir', { uses: use('l1'), waitMinutes: { low: 60, high: 60 }, occupies: fridge }),
+      step('serve', { uses: use('l1'), after: ['stir'] }),
+    ],
+  });
+  // Out from 0 to 10, then in the fridge, and out again from 90.
+  const times = { stir: [0, 10, 70], serve: [90, 95, 95] } as Record<string, [number, number, number]>;
+  it('UK-style when its last spell has lasted four hours: 90 + 240', () =>
+    expect(count(yoghurt, times)[0]!.discardAt).toBe('330'));
+  it('US-style when all spells together have lasted two: 90 + 120 − 10', () =>
+    expect(count(yoghurt, times, us)[0]!.discardAt).toBe('200'));
+  it('and is not said where no limit is set', () =>
+    expect(count(yoghurt, times, { style: 'eu', own: {} })[0]!.discardAt).toBe(''));
+});
+
 describe('minutes in the cold do not count', () => {
   const dip = recipe(['200 g yoghurt'], {
     steps: [

@@ -171,9 +171,24 @@ function judged(
     limitMinutes,
     isOver,
     chilledAfterMinutes: goesCold,
+    discardAt: discardAtOf(spells, inAll, limitOf, clock),
     isOutAgain: !inAll && isOutTwice(spells),
     workings: workingsOf(line, spells, { minutes, limitMinutes, inAll, clock }),
   };
+}
+
+/** What is on the table when the plates are empty may stand on until its last spell has lasted its limit. */
+function discardAtOf(
+  spells: readonly Spell[],
+  inAll: boolean,
+  limitOf: (spell: Spell) => number | null,
+  clock: (minute: number) => string,
+): string {
+  const last = spells[spells.length - 1]!;
+  const limits = inAll ? spells.map(limitOf) : [limitOf(last)];
+  if (limits.includes(null)) return '';
+  const before = inAll ? spells.slice(0, -1).reduce((sum, { from, to }) => sum + to - from, 0) : 0;
+  return clock(last.from + Math.max(0, Math.min(...(limits as number[])) - before));
 }
 
 function workingsOf(

@@ -36,6 +36,8 @@ export interface OutOfCold {
   readonly isOver: boolean;
   /** Minutes from the heat to the cold, where it is cooked and then kept cold. */
   readonly chilledAfterMinutes: number | null;
+  /** When what is left of it is thrown away, "21:40"; empty where its profile sets no limit. */
+  readonly discardAt: string;
   /** Where one spell is allowed: it was out for a second one. */
   readonly isOutAgain: boolean;
   readonly workings: Workings;

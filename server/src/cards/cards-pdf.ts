@@ -1,9 +1,18 @@
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';
-import type { CardDish, CardLine, CardStep, MarkingSheet, StationCard } from '@fornax/core';
+import type {
+  CardDish,
+  CardLine,
+  CardStep,
+  LabelSheet,
+  MarkingSheet,
+  StationCard,
+  StorageLabel,
+} from '@fornax/core';
 import pdfmake from 'pdfmake';
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces.js';
 import { drawn } from './drawn-text.js';
+import { labelsDocument } from './labels-pdf.js';
 import { markingContent } from './marking-content.js';
 
 export type Paper = 'a4' | 'letter';
@@ -46,6 +55,11 @@ export async function cardsPdf(
   sheets: readonly MarkingSheet[] = [],
 ): Promise<Buffer> {
   return pdfmake.createPdf(documentOf(cards, paper, sheets)).getBuffer();
+}
+
+/** Storage labels as a PDF, on sheets of their size. */
+export async function labelsPdf(labels: readonly StorageLabel[], sheet: LabelSheet): Promise<Buffer> {
+  return pdfmake.createPdf(labelsDocument(labels, sheet)).getBuffer();
 }
 
 const margin = 40;

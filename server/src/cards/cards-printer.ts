@@ -1,8 +1,9 @@
 import { fileURLToPath } from 'node:url';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
-import type { MarkingSheet, StationCard } from '@fornax/core';
+import type { LabelSheet, MarkingSheet, StationCard, StorageLabel } from '@fornax/core';
 import Tinypool from 'tinypool';
 import type { Paper } from './cards-pdf.js';
+import type { SetWork } from './cards.worker.js';
 
 /** The thread goes after so long without cards, and the memory that setting them takes with it. */
 const idleMilliseconds = 30_000;
@@ -15,11 +16,15 @@ const idleMilliseconds = 30_000;
 export class CardsPrinter implements OnModuleDestroy {
   #pool: Tinypool | null = null;
 
-  async pdf(
-    cards: readonly StationCard[],
-    paper: Paper,
-    sheets: readonly MarkingSheet[] = [],
-  ): Promise<Buffer> {
+  pdf(cards: readonly StationCard[], paper: Paper, sheets: readonly MarkingSheet[] = []): Promise<Buffer> {
+    return this.#set({ cards, paper, sheets });
+  }
+
+  labels(labels: readonly StorageLabel[], sheet: LabelSheet): Promise<Buffer> {
+    return this.#set({ labels, sheet });
+  }
+
+  async #set(work: SetWork): Promise<Buffer> {
     this.#pool ??= new Tinypool({
       filename: workerFile,
       runtime: 'worker_threads',
@@ -27,7 +32,7 @@ export class CardsPrinter implements OnModuleDestroy {
       maxThreads: 1,
       idleTimeout: idleMilliseconds,
     });
-    return Buffer.from((await this.#pool.run({ cards, paper, sheets })) as Uint8Array);
+    return Buffer.from((await this.#pool.run(work)) as Uint8Array);
   }
 
   async onModuleDestroy(): Promise<void> {

@@ -1,5 +1,13 @@
 import { Controller, Get, Header, Injectable, Module, Param, Query, StreamableFile } from '@nestjs/common';
-import { markingSheets, showWholeDate, stationCards } from '@fornax/core';
+import { LabelsQuery } from '@fornax/contract';
+import {
+  type LabelSheet,
+  labelSheetProblem,
+  markingSheets,
+  showWholeDate,
+  stationCards,
+  storageLabels,
+} from '@fornax/core';
 import { ClassesModule } from '../classes/classes.module.js';
 import { ClassesService } from '../classes/classes.service.js';
 import { IdPipe } from '../common/id.pipe.js';
@@ -40,6 +48,51 @@ class CardsService {
   }
 }
 
+/** What is stuck on what is kept before a class or carried home from it. */
+@Injectable()
+class LabelsService {
+  constructor(
+    private readonly classes: ClassesService,
+    private readonly planner: Planner,
+    private readonly printer: CardsPrinter,
+  ) {}
+
+  async pdf(kitchenId: string, classId: string, sheet: LabelSheet): Promise<{ pdf: Buffer; name: string }> {
+    const problem = labelSheetProblem(sheet);
+    if (problem)
+      throw new ProblemException(422, problem, { errors: [{ field: 'width', sentence: problem }] });
+    const { class: facts, kitchen, ...rest } = await this.classes.bundle(kitchenId, classId);
+    const plan = await this.planner.best({ class: facts, kitchen, ...rest });
+    return {
+      pdf: await this.printer.labels(storageLabels({ facts, kitchen, plan }), sheet),
+      name: `${facts.title} ${facts.startsAt.slice(0, 10)} labels.pdf`,
+    };
+  }
+}
+
+@Controller('api/classes')
+class LabelsController {
+  constructor(private readonly labels: LabelsService) {}
+
+  /** Storage labels as PDF, on sheets of any size. */
+  @Get(':id/labels.pdf')
+  @Header('Content-Type', 'application/pdf')
+  async pdf(
+    @Session() session: SessionContext,
+    @Param('id', IdPipe) id: string,
+    @Query() sheet: LabelsQuery,
+  ): Promise<StreamableFile> {
+    return asFile(await this.labels.pdf(session.kitchenId, id, sheet), 'storage-labels.pdf');
+  }
+}
+
+function asFile({ pdf, name }: { pdf: Buffer; name: string }, plainName: string): StreamableFile {
+  return new StreamableFile(pdf, {
+    type: 'application/pdf',
+    disposition: `attachment; filename="${plainName}"; filename*=UTF-8''${encodeURIComponent(name)}`,
+  });
+}
+
 @Controller('api/classes')
 class CardsController {
   constructor(private readonly cards: CardsService) {}
@@ -56,17 +109,13 @@ class CardsController {
       throw new ProblemException(422, 'Choose A4 or US Letter as the paper.', {
         errors: [{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }],
       });
-    const { pdf, name } = await this.cards.pdf(session.kitchenId, id, paper);
-    return new StreamableFile(pdf, {
-      type: 'application/pdf',
-      disposition: `attachment; filename="station-cards.pdf"; filename*=UTF-8''${encodeURIComponent(name)}`,
-    });
+    return asFile(await this.cards.pdf(session.kitchenId, id, paper), 'station-cards.pdf');
   }
 }
 
 @Module({
   imports: [ClassesModule, PlanningModule, TechniquesModule],
-  controllers: [CardsController],
-  providers: [CardsService, CardsPrinter],
+  controllers: [CardsController, LabelsController],
+  providers: [CardsService, CardsPrinter, LabelsService],
 })
 export class CardsModule {}

@@ -62,6 +62,11 @@ const sheet = {
   ],
   key: ['A: House', 'B: Lime'],
 };
+const asBuffer: Parameters<ReturnType<Harness['cook']['get']>['parse']>[0] = (response, done) => {
+  const parts: Buffer[] = [];
+  response.on('data', (part: Buffer) => parts.push(part));
+  response.on('end', () => done(null, Buffer.concat(parts)));
+};
 const pages = (pdf: Buffer) => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
 const size = (pdf: Buffer) =>
   /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf.toString('latin1'))!.slice(1).map(Number);
@@ -72,11 +77,7 @@ describe('station cards as PDF', () => {
     const { headers, body } = await harness.cook
       .get(`/api/classes/${view.id}/cards.pdf`)
       .buffer()
-      .parse((response, done) => {
-        const parts: Buffer[] = [];
-        response.on('data', (part: Buffer) => parts.push(part));
-        response.on('end', () => done(null, Buffer.concat(parts)));
-      })
+      .parse(asBuffer)
       .expect(200);
     expect(headers['content-type']).toBe('application/pdf');
     expect(headers['content-disposition']).toContain(
@@ -127,6 +128,31 @@ describe('station cards as PDF', () => {
   it('texts of every kind are set: fractions, accents, arrows, markup, emoji', async () => {
     const text = '⅔ tbsp crème fraîche → Łódź żurek <script>alert(1)</script> 🥕 漢字';
     expect(pages(await cardsPdf([card([step(1, text)], { classTitle: text })], 'a4'))).toBe(1);
+  });
+});
+
+describe('storage labels as PDF', () => {
+  const ask = async (query = '') => {
+    const { id } = await classNamed(harness.cook, 'Smoke, char and warm salads');
+    return harness.cook.get(`/api/classes/${id}/labels.pdf${query}`).buffer(true).parse(asBuffer);
+  };
+  it('stand on sheets of their size', async () => {
+    const usual = await ask();
+    expect([usual.status, usual.headers['content-type']]).toEqual([200, 'application/pdf']);
+    const [few, many] = [await ask('?width=100&height=140'), await ask('?width=40&height=20')];
+    expect(pages(few.body as Buffer)).toBeGreaterThan(pages(usual.body as Buffer));
+    expect(pages(many.body as Buffer)).toBeLessThan(pages(usual.body as Buffer));
+  });
+  it.each([
+    ['?width=250', 'No label of this size fits on the paper.'],
+    ['?width=20', 'A label is at least 35 by 18 mm, to hold its words.'],
+    ['?width=wide', 'Write millimetres from 10 to 300.'],
+    ['?paper=a5', 'Choose A4 or US Letter as the paper.'],
+    ['?startAt=22', 'There are 21 labels on a sheet.'],
+  ])('%s is refused in a sentence', async (query, sentence) => {
+    const { id } = await classNamed(harness.cook, 'Smoke, char and warm salads');
+    const { status, body } = await harness.cook.get(`/api/classes/${id}/labels.pdf${query}`);
+    expect([status, JSON.stringify(body)]).toEqual([422, expect.stringContaining(sentence)]);
   });
 });
 

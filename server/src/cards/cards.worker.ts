@@ -1,11 +1,18 @@
-import type { MarkingSheet, StationCard } from '@fornax/core';
-import { cardsPdf, type Paper } from './cards-pdf.js';
+import type { LabelSheet, MarkingSheet, StationCard, StorageLabel } from '@fornax/core';
+import { cardsPdf, labelsPdf, type Paper } from './cards-pdf.js';
 
-/** Sets cards on a thread of their own. */
-export default function setCards(work: {
-  readonly cards: readonly StationCard[];
-  readonly paper: Paper;
-  readonly sheets: readonly MarkingSheet[];
-}): Promise<Uint8Array> {
-  return cardsPdf(work.cards, work.paper, work.sheets);
+/** What is set: the cards of a class, or its storage labels. */
+export type SetWork =
+  | {
+      readonly cards: readonly StationCard[];
+      readonly paper: Paper;
+      readonly sheets: readonly MarkingSheet[];
+    }
+  | { readonly labels: readonly StorageLabel[]; readonly sheet: LabelSheet };
+
+/** Sets cards and labels on a thread of their own. */
+export default function setSheets(work: SetWork): Promise<Uint8Array> {
+  return 'labels' in work
+    ? labelsPdf(work.labels, work.sheet)
+    : cardsPdf(work.cards, work.paper, work.sheets);
 }

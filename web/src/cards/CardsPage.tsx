@@ -13,29 +13,13 @@ import { NoDishes } from '../parts/NoDishes.js';
 import { Loading, Row } from '../parts/states.js';
 import { Card } from './Card.js';
 import { CardDishSheet, Small } from './CardDishSheet.js';
+import { Download } from './Download.js';
 import { MarkingSheets } from './MarkingSheets.js';
 
 const Bar = styled(Row)`
   justify-content: space-between;
   @media print {
     display: none;
-  }
-`;
-const Download = styled.a`
-  display: inline-flex;
-  align-items: center;
-  min-height: 34px;
-  padding: 5px 12px;
-  border: 1px solid ${({ theme }) => theme.colour.basil};
-  border-radius: ${({ theme }) => theme.radius};
-  color: ${({ theme }) => theme.colour.basil};
-  font-weight: 600;
-  text-decoration: none;
-  &:hover {
-    background: ${({ theme }) => theme.colour.basilPale};
-  }
-  @media (pointer: coarse) {
-    min-height: 44px;
   }
 `;
 const List = styled.ul`
@@ -78,6 +62,7 @@ export default function CardsPage() {
         <Row>
           <h2>Station cards</h2>
           <Link to="../portion">Back to Portion</Link>
+          <Link to="../labels">Storage labels</Link>
         </Row>
         <Row>
           <Download href={`/api/classes/${view.id}/cards.pdf?paper=a4`} download>

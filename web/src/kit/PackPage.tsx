@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { writeKitCsv, writeKitText, type ContainerRow, type KitRow } from '@fornax/core';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
@@ -90,6 +91,7 @@ export default function PackPage() {
     <>
       <Top>
         <h2>To pack</h2>
+        <Link to="../labels">Storage labels to print</Link>
         <Row $gap={1}>
           <Button
             look="quiet"

@@ -58,6 +58,7 @@ export function OutOfTheCold() {
             <th scope="col">What</th>
             <th scope="col">Out of the cold</th>
             <th scope="col">Allowed</th>
+            <th scope="col">Throw away what is left at</th>
           </tr>
         </thead>
         <tbody>
@@ -81,6 +82,7 @@ export function OutOfTheCold() {
                   showSpan(batch.limitMinutes)
                 )}
               </td>
+              <td>{batch.discardAt || <Quietly>not set</Quietly>}</td>
             </tr>
           ))}
         </tbody>

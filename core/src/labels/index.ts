@@ -1,0 +1,10 @@
+export * from './types.js';
+export {
+  labelGrid,
+  type LabelPlace,
+  labelPlaces,
+  labelSheetProblem,
+  paperMillimetres,
+  usualLabelSheet,
+} from './sheet.js';
+export { storageLabels } from './labels.js';
