@@ -150,11 +150,18 @@ export class OwnSafetyDto implements Partial<SafetyFigures> {
   @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) hotOutMinutes?: number | null;
   @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) chillWithinMinutes?: number | null;
   @MayBeAbsentOrNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) roomCelsius?: number | null;
+  @MayBeAbsentOrNull() @IsInt(celsius) @Min(0, celsius) @Max(100, celsius) reheatCelsius?: number | null;
+  @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) coldThroughMinutes?: number | null;
+  @MayBeAbsentOrNull() @IsInt(spell) @Min(1, spell) @Max(1440, spell) beansBoilMinutes?: number | null;
 }
 
 export class SafetyProfileDto implements SafetyProfile {
   @IsIn(safetyStyles, { message: 'Choose whose advice is followed.' }) style: SafetyStyle;
   @IsPart(() => OwnSafetyDto) own: OwnSafetyDto;
+  @MayBeAbsent()
+  @IsString()
+  @MaxLength(60, { message: 'Name the country in up to 60 characters.' })
+  country?: string;
 }
 
 /** What can be changed of a kitchen; every field may stand alone. */

@@ -222,9 +222,10 @@ function cardStep(
   const cuts = cutsOfStep(step.text);
   const notes = step.techniques.flatMap((id) => context.techniques.get(id) ?? []);
   const ofNotes = notes
-    .map((note) => note.caution)
-    .filter(Boolean)
+    .filter(({ caution }) => caution !== '' && !said.has(caution))
+    .map(({ caution }) => caution)
     .join(' ');
+  for (const { caution } of notes) said.add(caution);
   const { waitMinutes } = step;
   const minutes = waitMinutes && `${showRange(waitMinutes.low, waitMinutes.high)} min`;
   const wait = minutes ? `, then ${step.waitsAtHome ? `${minutes} at home` : `wait ${minutes}`}` : '';

@@ -416,10 +416,12 @@ describe('by whose advice', () => {
     expect(us!.remedy).toContain('Follow your local food code');
   });
   it('reheated to 75 °C, 82 in Scotland, or 74', () => {
-    const remedy = (style: 'uk' | 'us') =>
+    const remedy = (style: SafetyProfile['style']) =>
       found(['400 g potatoes'], ['Boil the potatoes.', 'Reheat the potatoes.'], style)[0]!.remedy;
     expect(remedy('uk')).toContain('75 °C in the middle (82 °C in Scotland)');
+    expect(remedy('scotland')).toContain('82 °C in the middle.');
     expect(remedy('us')).toContain('74 °C');
+    expect(remedy('eu')).toContain('to what your local code says');
   });
 });
 

@@ -1,3 +1,4 @@
+import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
@@ -22,7 +23,11 @@ function daysSaid(text: string): number {
 }
 
 function reheatedTo({ profile }: Judged): string {
-  return profile.style === 'uk' ? '75 °C in the middle (82 °C in Scotland)' : '74 °C in the middle';
+  const { reheatCelsius } = safetyFigures(profile);
+  const inScotland = profile.style === 'uk' ? ' (82 °C in Scotland)' : '';
+  return reheatCelsius === null
+    ? 'to what your local code says, in the middle'
+    : `${reheatCelsius} °C in the middle${inScotland}`;
 }
 
 export const keepingRules: readonly Rule[] = [

@@ -1,3 +1,4 @@
+import { safetyFigures } from '../safety/index.js';
 import { type FoodLine, follow, linesWhere, stepsOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
@@ -17,9 +18,12 @@ const boils =
 const boilsHard =
   /\bboil\w*\b[^.]*\b(?:hard|fast|rapidly|vigorously)\b|\b(?:hard|fast|rapid|rolling|vigorous) boil/i;
 
-/** Minutes that they are boiled hard: UK-style 10, US-style 30; who sets their own goes by the longer. */
+/** The longer of what is advised, for who has set nothing. */
+const longestBoil = 30;
+
+/** Minutes that they are boiled hard: UK-style 10, US-style 30, or the kitchen's own. */
 function hardMinutes({ profile }: Judged): number {
-  return profile.style === 'uk' ? 10 : 30;
+  return safetyFigures(profile).beansBoilMinutes ?? longestBoil;
 }
 
 const howTo = (judged: Judged) =>

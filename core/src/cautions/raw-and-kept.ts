@@ -1,3 +1,4 @@
+import { isUsStyle } from '../class/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
@@ -154,10 +155,9 @@ export const rawAndKeptRules: readonly Rule[] = [
         .map((step) => ({
           stepId: step.id,
           sentence: `cooked food cools for longer than ${most} min`,
-          remedy:
-            judged.profile.style === 'us'
-              ? `Spread it shallow: from 57 to 21 °C within 2 hours, and to 5 °C within 4 more. ${follow}`
-              : `Spread it shallow on a tray, and have it in the cold within ${most} min. ${follow}`,
+          remedy: isUsStyle(judged.profile)
+            ? `Spread it shallow: from 57 to 21 °C within 2 hours, and to 5 °C within 4 more. ${follow}`
+            : `Spread it shallow on a tray, and have it in the cold within ${most} min. ${follow}`,
         }));
     },
   },

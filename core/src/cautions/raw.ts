@@ -1,3 +1,4 @@
+import { isUkStyle } from '../class/index.js';
 import { cutGreens } from '../safety/index.js';
 import { type FoodLine, follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
@@ -15,7 +16,7 @@ function rawProteins(judged: Judged): FoodLine[] {
 
 /** To what it is cooked in the middle: UK-style 75 °C, US-style 74, minced meat there 71. */
 function middleWords({ profile }: Judged, isMinced: boolean): string {
-  if (profile.style === 'uk') return '75 °C (82 °C in Scotland where it is reheated)';
+  if (isUkStyle(profile)) return '75 °C (82 °C in Scotland where it is reheated)';
   return isMinced ? '71 °C' : '74 °C';
 }
 

@@ -1,5 +1,8 @@
-/** Whose usual advice the figures follow. A country of the EU sets its own. */
-export const safetyStyles = ['uk', 'us', 'eu'] as const;
+/**
+ * Whose usual advice the figures follow: UK-style, the same in Scotland, US-style, the same in a licensed
+ * kitchen that writes down its times, and a country of the EU, which sets its own.
+ */
+export const safetyStyles = ['uk', 'scotland', 'us', 'us-licensed', 'eu'] as const;
 export type SafetyStyle = (typeof safetyStyles)[number];
 
 /**
@@ -16,6 +19,12 @@ export interface SafetyFigures {
   readonly chillWithinMinutes: number | null;
   /** How warm the room gets: over 32 °C US-style advice halves the time out. */
   readonly roomCelsius: number | null;
+  /** To what food is heated again, in the middle. */
+  readonly reheatCelsius: number | null;
+  /** Within which cooked food has gone all the way down to the cold. */
+  readonly coldThroughMinutes: number | null;
+  /** How long beans of the kidney kind are boiled hard. */
+  readonly beansBoilMinutes: number | null;
 }
 
 export type SafetyFigure = keyof SafetyFigures;
@@ -24,4 +33,16 @@ export type SafetyFigure = keyof SafetyFigures;
 export interface SafetyProfile {
   readonly style: SafetyStyle;
   readonly own: Partial<SafetyFigures>;
+  /** Of the EU, the country whose figures the kitchen wrote down. */
+  readonly country?: string;
+}
+
+/** UK-style advice, in Scotland too. */
+export function isUkStyle({ style }: Pick<SafetyProfile, 'style'>): boolean {
+  return style === 'uk' || style === 'scotland';
+}
+
+/** US-style advice, in a licensed kitchen too. */
+export function isUsStyle({ style }: Pick<SafetyProfile, 'style'>): boolean {
+  return style === 'us' || style === 'us-licensed';
 }

@@ -1,4 +1,11 @@
-import type { SafetyFigure, SafetyFigures, SafetyProfile, SafetyStyle } from '../class/index.js';
+import {
+  isUkStyle,
+  isUsStyle,
+  type SafetyFigure,
+  type SafetyFigures,
+  type SafetyProfile,
+  type SafetyStyle,
+} from '../class/index.js';
 import type { English } from '../words/index.js';
 import type { SafetyFact } from './types.js';
 
@@ -7,23 +14,34 @@ import type { SafetyFact } from './types.js';
  * its local food code and a qualified person decide. A country of the EU sets its own, so nothing is given
  * there.
  */
+const uk: SafetyFigures = {
+  coldCelsius: 8,
+  hotCelsius: 63,
+  coldOutMinutes: 240,
+  hotOutMinutes: 120,
+  chillWithinMinutes: 90,
+  roomCelsius: null,
+  reheatCelsius: 75,
+  coldThroughMinutes: null,
+  beansBoilMinutes: 10,
+};
+const us: SafetyFigures = {
+  coldCelsius: 5,
+  hotCelsius: 57,
+  coldOutMinutes: 120,
+  hotOutMinutes: 120,
+  // From 57 to 21 °C in two hours, and to 5 in four more.
+  chillWithinMinutes: 120,
+  coldThroughMinutes: 360,
+  roomCelsius: null,
+  reheatCelsius: 74,
+  beansBoilMinutes: 30,
+};
 const usual: Readonly<Record<SafetyStyle, SafetyFigures>> = {
-  uk: {
-    coldCelsius: 8,
-    hotCelsius: 63,
-    coldOutMinutes: 240,
-    hotOutMinutes: 120,
-    chillWithinMinutes: 90,
-    roomCelsius: null,
-  },
-  us: {
-    coldCelsius: 5,
-    hotCelsius: 57,
-    coldOutMinutes: 120,
-    hotOutMinutes: 120,
-    chillWithinMinutes: 120,
-    roomCelsius: null,
-  },
+  uk,
+  scotland: { ...uk, reheatCelsius: 82 },
+  us,
+  'us-licensed': { ...us, coldOutMinutes: 240, hotOutMinutes: 240 },
   eu: {
     coldCelsius: null,
     hotCelsius: null,
@@ -31,6 +49,9 @@ const usual: Readonly<Record<SafetyStyle, SafetyFigures>> = {
     hotOutMinutes: null,
     chillWithinMinutes: null,
     roomCelsius: null,
+    reheatCelsius: null,
+    coldThroughMinutes: null,
+    beansBoilMinutes: null,
   },
 };
 
@@ -42,6 +63,9 @@ const names: readonly (readonly [SafetyFigure, string, SafetyFact['unit']])[] = 
   ['coldOutMinutes', 'Cold food may be out', 'min'],
   ['hotOutMinutes', 'Cooked food may stand', 'min'],
   ['chillWithinMinutes', 'Cooked food is in the cold within', 'min'],
+  ['coldThroughMinutes', 'Cooked food is cold all through within', 'min'],
+  ['reheatCelsius', 'Food is heated again to', '°C'],
+  ['beansBoilMinutes', 'Kidney-type beans are boiled hard for', 'min'],
   ['roomCelsius', 'The room gets as warm as', '°C'],
 ];
 
@@ -71,8 +95,8 @@ export function safetyFigures(profile: SafetyProfile): SafetyFigures {
  * UK-style advice allows one spell of its length; US-style advice, and who sets their own, counts all spells
  * together.
  */
-export function countsInAll({ style }: SafetyProfile): boolean {
-  return style !== 'uk';
+export function countsInAll(profile: SafetyProfile): boolean {
+  return !isUkStyle(profile);
 }
 
 /** In a room warmer than this US-style advice lets food stand for an hour. */
@@ -83,15 +107,15 @@ const hotRoomMinutes = 60;
 export function outLimit(
   allowed: number | null,
   roomCelsius: number | null,
-  { style }: SafetyProfile,
+  profile: SafetyProfile,
 ): number | null {
-  const isHot = style === 'us' && roomCelsius !== null && roomCelsius > hotRoom;
+  const isHot = profile.style === 'us' && roomCelsius !== null && roomCelsius > hotRoom;
   return isHot && allowed !== null ? Math.min(allowed, hotRoomMinutes) : allowed;
 }
 
 /** US-style advice counts leaves, tomatoes and melons as food for the cold as soon as they are cut. */
-export function countsCutGreens({ style }: SafetyProfile): boolean {
-  return style === 'us';
+export function countsCutGreens(profile: SafetyProfile): boolean {
+  return isUsStyle(profile);
 }
 
 /** A temperature in the reader's words: "5 °C", or "41 °F" in US words. */

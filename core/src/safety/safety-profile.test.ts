@@ -24,6 +24,9 @@ describe('a safety profile', () => {
       ['coldOutMinutes', 240, 'general advice'],
       ['hotOutMinutes', 120, 'general advice'],
       ['chillWithinMinutes', 90, 'general advice'],
+      ['coldThroughMinutes', null, 'not set'],
+      ['reheatCelsius', 75, 'general advice'],
+      ['beansBoilMinutes', 10, 'general advice'],
       ['roomCelsius', null, 'not set'],
     ]);
     expect(
@@ -41,8 +44,21 @@ describe('a safety profile', () => {
       coldOutMinutes: 120,
       hotOutMinutes: 120,
       chillWithinMinutes: 120,
+      coldThroughMinutes: 360,
       roomCelsius: null,
+      reheatCelsius: 74,
+      beansBoilMinutes: 30,
     }));
+  it('Scotland heats again to 82 °C, and a licensed kitchen that writes its times has 4 h', () => {
+    expect(safetyFigures({ style: 'scotland', own: {} })).toMatchObject({
+      reheatCelsius: 82,
+      coldOutMinutes: 240,
+    });
+    expect(safetyFigures({ style: 'us-licensed', own: {} })).toMatchObject({
+      coldOutMinutes: 240,
+      coldCelsius: 5,
+    });
+  });
 });
 
 describe('in the plan of a class', () => {

@@ -1,7 +1,7 @@
 import { safetyFacts, showCelsius, type SafetyFact, type SafetyStyle } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
-import { Choice } from '../parts/Field.js';
+import { Choice, Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
 import type { KitchenEdits } from '../api/rows.js';
@@ -21,10 +21,18 @@ const Narrow = styled.div`
 `;
 const styles: readonly { id: SafetyStyle; name: string }[] = [
   { id: 'uk', name: 'UK-style: one spell out of the cold' },
+  { id: 'scotland', name: 'UK-style in Scotland: heated again to 82 °C' },
   { id: 'us', name: 'US-style: all time out of the cold together' },
-  { id: 'eu', name: 'our country’s own: nothing is given' },
+  { id: 'us-licensed', name: 'US-style, licensed: 4 h with times written down' },
+  { id: 'eu', name: 'a country of the EU: its own, nothing is given' },
 ];
-const styleWords: Readonly<Record<SafetyStyle, string>> = { uk: 'UK-style', us: 'US-style', eu: 'own' };
+const styleWords: Readonly<Record<SafetyStyle, string>> = {
+  uk: 'UK-style',
+  scotland: 'UK-style, Scotland',
+  us: 'US-style',
+  'us-licensed': 'US-style, with written times',
+  eu: 'own',
+};
 
 /**
  * Whose figures for cold and hot food are followed, each with where it comes from, and the kitchen's own in
@@ -45,6 +53,16 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
           options={styles}
           onChange={(style) => editor.edit({ safety: { ...safety, style } })}
         />
+        {safety.style === 'eu' ? (
+          <Field
+            label="Country"
+            value={safety.country ?? ''}
+            onChange={(country) => editor.edit({ safety: { ...safety, country } })}
+            problem={editor.problems['safety.country']}
+            maxLength={60}
+            hint="Its food code sets the figures: write them below."
+          />
+        ) : null}
       </Narrow>
       <Grid>
         {safetyFacts(safety).map((fact) => (
@@ -54,7 +72,7 @@ export function Safety({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
               value={fact.value}
               onChange={(value) => own(fact.figure, value)}
               problem={editor.problems[`safety.own.${fact.figure}`]}
-              hint={`${sourceOf(fact, safety.style)}${inFahrenheit(fact)}`}
+              hint={`${sourceOf(fact, safety)}${inFahrenheit(fact)}`}
             />
             {fact.source === 'your own' ? (
               <Button look="quiet" onPress={() => own(fact.figure, undefined)}>
@@ -73,9 +91,12 @@ function inFahrenheit({ unit, value }: SafetyFact): string {
   return unit === '°C' && value !== null && !Number.isNaN(value) ? `: ${showCelsius(value, 'us')}` : '';
 }
 
-function sourceOf({ source, figure }: SafetyFact, style: SafetyStyle): string {
+function sourceOf({ source, figure }: SafetyFact, { style, country }: KitchenEdits['safety']): string {
   if (figure === 'roomCelsius' && source === 'not set')
     return 'Not set: over 32 °C US-style advice lets food stand for an hour';
+  if (figure === 'coldThroughMinutes' && source === 'not set') return 'Not set by this advice';
   if (source === 'general advice') return `General advice, ${styleWords[style]}`;
-  return source === 'your own' ? 'Your own figure' : 'Not set: write your country’s';
+  if (source === 'your own')
+    return style === 'eu' && country ? `As you wrote it for ${country}` : 'Your own figure';
+  return `Not set: write ${country ? `${country}’s` : 'your country’s'}`;
 }
