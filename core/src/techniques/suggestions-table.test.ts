@@ -67,6 +67,20 @@ Mash the peas. | mash
 Fry the mushrooms. | fry
 Mix the yoghurt and herbs. | mix
 Spread the labneh on a plate. | arrange
+Make the mayonnaise. | mayonnaise
+Whisk the yolks with the oil. | mayonnaise
+Pour boiling water over the bulgur. | absorb-grains
+Cook the pasta until just done. | cook-pasta
+Boil the rice for 12 minutes. | cook-rice
+Pound the cumin in a mortar. | mortar-and-bloom
+Strain the yoghurt through a cloth. | strain-yoghurt
+Pit the olives. | pit-olives
+Cut the carrots into matchsticks. | matchsticks
+Warm the dressing in a pan. | warm-dressing
+Bake the croutons until crisp. | croutons
+Infuse the oil with garlic. | infused-oil
+Poach the chicken under the simmer. | poach-chicken
+Rub the skins off the beetroot. | peel-roast-beetroot
 `
   .trim()
   .split('\n')
@@ -79,6 +93,18 @@ const offered = (sentence: string) =>
 
 describe('notes are suggested by a step’s words', () => {
   it.each(table)('%s → %s', (sentence, note) => expect(offered(sentence)).toContain(note));
+  it.each([
+    ['Whisk the pomegranate molasses with the oil.', 'seed-pomegranate'],
+    ['Drain the soaked beans, cover with fresh water and boil.', 'drain-tins'],
+    ['Boil the chickpeas until soft, then drain.', 'drain-tins'],
+    ['Seed the tomatoes and keep the tomato juice.', 'juice-citrus'],
+    ['Keep their juice for the dressing.', 'juice-citrus'],
+    ['Whisk the rice vinegar with the soy sauce.', 'cook-rice'],
+    ['Poach the chicken under the simmer.', 'poach-fish'],
+    ['Stone the plums.', 'pit-olives'],
+  ])('“%s” is not about %s', (sentence, note) => expect(offered(sentence)).not.toContain(note));
+  it('every note has its minutes with their unit', () =>
+    expect(standardTechniques.filter(({ rates }) => !rates?.length).map(({ id }) => id)).toEqual([]));
   it('every note is suggested by some sentence', () => {
     const suggested = new Set(table.map(([, note]) => note));
     expect(standardTechniques.map(({ id }) => id).filter((id) => !suggested.has(id))).toEqual([]);

@@ -1,4 +1,5 @@
 import { basicTechniques } from './basic-notes.js';
+import { kitchenNotes } from './kitchen-notes.js';
 import { moreTechniques } from './more-notes.js';
 import { standardRates } from './rates.js';
 import type { TechniqueNote, WrittenNote } from '../types.js';
@@ -277,7 +278,7 @@ const firstTechniques: readonly WrittenNote[] = [
     ],
     lookFor: 'The knife slides in and the potato slides off.',
     goesWrong: [{ wrong: 'Edges fall off.', mend: 'Stop now: dress as they are, warm.' }],
-    caution: 'Pour away from you; steam burns.',
+    caution: 'Pour away from you; steam burns. Kept, they are cooled fast and shallow, and cold.',
     anotherWay: 'Whole in their skins, for firmer slices.',
   },
   {
@@ -343,7 +344,8 @@ const firstTechniques: readonly WrittenNote[] = [
     ],
     lookFor: 'Black skin, soft all the way to the stem.',
     goesWrong: [{ wrong: 'Watery flesh.', mend: 'Drain longer and chop by hand.' }],
-    caution: 'Prick first or it may burst. The inside stays hot long after the skin is cool.',
+    caution:
+      'Prick first or it may burst. Over a flame: sleeves up, hair tied back, never left alone. The inside stays hot.',
     anotherWay: 'In a very hot oven: less smoke, no flame.',
   },
   {
@@ -447,7 +449,7 @@ const firstTechniques: readonly WrittenNote[] = [
     ],
     lookFor: 'Bent, bright and no longer sharp.',
     goesWrong: [{ wrong: 'Too sour.', mend: 'Rinse briefly, or leave acid out of the dressing.' }],
-    caution: '',
+    caution: 'It is no preserve: kept cold, under its liquid, and for two weeks at most.',
     anotherWay: 'Rinse in cold water if there is no time.',
   },
   {
@@ -543,6 +545,7 @@ export const standardTechniques: readonly TechniqueNote[] = [
   ...firstTechniques,
   ...moreTechniques,
   ...basicTechniques,
+  ...kitchenNotes,
 ].map((note) => ({
   beginnerPer: '',
   ...note,

@@ -151,6 +151,7 @@ describe('findings are accepted or declined', () => {
       'tool: board and knife',
       'tool: peeler',
       'tool: oven tray',
+      'technique: peel roast beetroot',
       'technique: roast vegetables',
       'technique: peel',
       'line: beetroot',
