@@ -57,6 +57,11 @@ export class LarderEntryDto {
   @IsString({ each: true })
   @Length(1, 200, { each: true, message: 'Keep a name under 200 characters.' })
   called?: string[];
+  /** What the label of its pack warns of. */
+  @MayBeAbsent()
+  @IsArray()
+  @IsIn(allergens, { each: true, message: 'Choose allergens from the list.' })
+  mayContain?: readonly Allergen[];
 }
 
 export interface LarderEntryView extends LarderEntry {

@@ -90,7 +90,7 @@ test('a nut allergy arrives the day before: swap, and card, list, kit and clock 
   );
 });
 
-test('people by keyboard: lifted, carried to the next bench, set down; and from a list with its report', async ({
+test('people are carried by keyboard from bench to bench, and come from a list with its report', async ({
   kitchen: page,
 }) => {
   await makeClass(page, 'Rows of people', '8');

@@ -162,7 +162,7 @@ export const samples: Readonly<Record<string, object>> = {
   KeptBackDto: { amount: null, share: '1/2', words: 'half for the top' },
   KitDecisionDto: { tool: 'whisk', kind: 'stagger', atOnce: 2, by: 'fork' },
   LabelsQuery: { ...usualLabelSheet },
-  LarderEntryDto: { figures: {}, own, called: ['salt cod'] },
+  LarderEntryDto: { figures: {}, own, called: ['salt cod'], mayContain: ['sesame'] },
   MeasureByDto: kitchen.measureBy,
   MeasuringSetDto: kitchen.measuringSet,
   OccupiesDto: step.occupies,

@@ -84,7 +84,9 @@ export const heatRules: readonly Rule[] = [
         .map(({ id }) => ({
           stepId: id,
           sentence: 'spirits are set alight',
-          remedy: `Leave it out in a class, or let the cook in charge do it away from hair, sleeves and the hood. ${follow}`,
+          remedy:
+            'Leave it out in a class, or let the cook in charge do it away from hair, sleeves and the ' +
+            `hood. ${follow}`,
         })),
   },
   {

@@ -17,6 +17,8 @@ const poisons: readonly (readonly [RegExp, string])[] = [
   [/\bcassava\b|\bmanioc\b/i, 'cassava is not eaten raw'],
 ];
 const cookedKept = /(?:rice|farro|barley|bulgur|quinoa|couscous|pasta|lentils|beans|chickpeas|potato)/;
+const wildFood =
+  /\b(?:foraged?|hand-?picked|wild) (?:mushrooms?|fungi|leaves|greens|garlic|herbs|berries|plants)\b/i;
 const mostCookedDays = 3;
 const fishMinutes = 30;
 const poultryMinutes = 240;
@@ -39,7 +41,7 @@ export const rawAndKeptRules: readonly Rule[] = [
           .map((step) => ({
             stepId: step.id,
             sentence: `${theFoodIs(line)} washed raw`,
-            remedy: `Pat it dry instead: washing throws what is on it about the sink and the bench. ${follow}`,
+            remedy: `Pat it dry instead: washing throws what is on it about the bench. ${follow}`,
           })),
       ),
   },
@@ -81,7 +83,7 @@ export const rawAndKeptRules: readonly Rule[] = [
           .map((step) => ({
             stepId: step.id,
             sentence: `${theFoodIs(line)} in acid for more than ${fishMinutes} min`,
-            remedy: `Keep it to ${fishMinutes} min, cold: longer, acid turns fish chalky, and it is still raw.`,
+            remedy: `Keep it to ${fishMinutes} min, cold: longer, it turns chalky, and it is still raw.`,
           })),
       ),
   },
@@ -203,16 +205,12 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: null,
     find: ({ recipe }) =>
       recipe.lines
-        .filter(({ text }) =>
-          /\b(?:foraged?|hand-?picked|wild) (?:mushrooms?|fungi|leaves|greens|garlic|herbs|berries|plants)\b/i.test(
-            text,
-          ),
-        )
+        .filter(({ text }) => wildFood.test(text))
         .filter(({ text }) => !/\b(?:dried|bought|shop|farmed|cultivated)\b/i.test(text))
         .map((line) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} picked in the wild`,
-          remedy: `Use what is bought, or what somebody qualified has named; wild mushrooms are always cooked. ${follow}`,
+          remedy: `Use what is bought, or what somebody qualified has named; mushrooms cooked. ${follow}`,
         })),
   },
 ];

@@ -82,8 +82,7 @@ export const waterRules: readonly Rule[] = [
         .map(({ line }) => ({
           stepId: stepsOf(judged, line)[0]?.id ?? null,
           sentence: `${theFoodIs(line)} not rinsed`,
-          remedy:
-            'Rinse it in a fine strainer until the water stays clear, unless the label says washed: its coat is bitter.',
+          remedy: 'Rinse it until the water stays clear, unless the label says washed: its coat is bitter.',
         })),
   },
   {

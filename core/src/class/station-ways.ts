@@ -13,7 +13,7 @@ interface StationWay {
 }
 
 /** The way of a dish that all stations take but those with a swap. */
-export const asWritten = 'as-written';
+const asWritten = 'as-written';
 
 /** The ways that single stations make a dish in, one for each set of swaps, by their first station. */
 export function waysOfStations({ forStations = [] }: Pick<DishMaking, 'forStations'>): StationWay[] {

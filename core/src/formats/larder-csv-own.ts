@@ -20,6 +20,7 @@ const saidOf: Readonly<Record<string, (item: Ingredient) => string>> = {
   'raw protein': ({ cautions }) => (cautions.includes('raw-protein') ? 'yes' : 'no'),
 };
 export const calledKey = 'called';
+export const mayContainKey = 'may contain';
 
 /** Rows of what a kitchen says of an ingredient of its own, besides its figures: [word, value]. */
 export function ownRows(item: Ingredient): (readonly [string, string])[] {
@@ -27,7 +28,7 @@ export function ownRows(item: Ingredient): (readonly [string, string])[] {
 }
 
 export function isSaid(key: string): boolean {
-  return Object.hasOwn(saidOf, key) || key === calledKey;
+  return Object.hasOwn(saidOf, key) || key === calledKey || key === mayContainKey;
 }
 
 /** The entry with what one row says of it; a sentence where it says nothing that can be taken. */
@@ -38,6 +39,15 @@ export function withSaid(entry: LarderEntry, key: string, value: string): Larder
       .map((name) => name.trim())
       .filter(Boolean);
     return { ...entry, called: [...new Set([...(entry.called ?? []), ...called])] };
+  }
+  if (key === mayContainKey) {
+    const named = value
+      .split(';')
+      .map((name) => name.trim().toLowerCase())
+      .filter((name) => name !== '' && name !== 'none');
+    const unknown = named.find((name) => !(allergens as readonly string[]).includes(name));
+    if (unknown) return `“${unknown}” is no allergen of the list.`;
+    return { ...entry, mayContain: named as Allergen[] };
   }
   if (!entry.own) return `“${key}” is said of ingredients of your own only.`;
   const own = withOwn(entry.own, key, value);

@@ -16,6 +16,12 @@ describe('the larder as CSV', () => {
     const { entries } = readLarderCsv(writeLarderCsv(larderOf(before)), standardLarder, []);
     expect(entries).toEqual(before);
   });
+  it('what a pack may contain comes back, and no word that is no allergen', () => {
+    const before = [{ ingredient: 'basil', figures: {}, own: null, mayContain: ['sesame' as const] }];
+    const { entries } = readLarderCsv(writeLarderCsv(larderOf(before)), standardLarder, []);
+    expect(entries).toEqual(before);
+    expect(read('basil,,,may contain,dust').report[0]!.refused).toBe('“dust” is no allergen of the list.');
+  });
   it('each row is taken or refused with its reason', () => {
     const { report, entries } = read(
       'basil,,,handful,14\n,arugula,,handful,20\nbasil,,,yield.usual,0\nmoon ' +

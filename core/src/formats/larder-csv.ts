@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { safeCell } from './csv.js';
-import { calledKey, isSaid, ownRows, withSaid } from './larder-csv-own.js';
+import { calledKey, isSaid, mayContainKey, ownRows, withSaid } from './larder-csv-own.js';
 import {
   atName,
   figureProblem,
@@ -47,7 +47,11 @@ export function writeLarderCsv(larder: Larder, entries: readonly LarderEntry[] =
   const calledById = new Map(entries.map(({ ingredient, called = [] }) => [ingredient, called]));
   const rows = [...larder.ingredients.values()].flatMap((item) => {
     const called = calledById.get(item.id) ?? [];
-    const said = [...ownRows(item), ...(called.length > 0 ? [[calledKey, called.join('; ')] as const] : [])];
+    const said = [
+      ...ownRows(item),
+      ...(called.length > 0 ? [[calledKey, called.join('; ')] as const] : []),
+      ...(item.mayContain?.length ? [[mayContainKey, item.mayContain.join('; ')] as const] : []),
+    ];
     return [
       ...said.map(([key, value]) => [key, value, '', 'measured'] as const),
       ...figuresOf(item).map(({ key, value, unit, source }) => [key, value, unit, source] as const),

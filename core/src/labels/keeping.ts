@@ -1,25 +1,25 @@
 import type { RecipeLine } from '../recipes/index.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 
-/** Days that a dish keeps cold and covered, by what is in it that keeps worst. General advice and the trade. ~ */
+/** Days that a dish keeps cold and covered, by what is in it that keeps worst. ~ */
 const keepers: readonly (readonly [days: number, pattern: RegExp, why: string])[] = [
   [1, /^(?:egg|duck-eggs|quail-eggs)$/, 'egg'],
   [1, /^avocado$/, 'avocado browns'],
   [1, /(?:^|-)rice$/, 'cooked rice: within 24 hours'],
   [
     1,
-    /^(?:prawns|cooked-prawns|shell-on-prawns|crab-meat|mussels|clams|squid|scallops|lobster|oysters|salmon|smoked-salmon|cod|trout|mackerel|smoked-mackerel|haddock|tuna-steak)$/,
+    /prawns$|^(?:crab-meat|mussels|clams|squid|scallops|lobster|oysters|tuna-steak)$|(?:salmon|cod|trout|mackerel|haddock)$/,
     'fish and shellfish',
   ],
   [1, /^(?:sprouts|alfalfa-sprouts|mung-sprouts|radish-sprouts)$/, 'sprouts'],
   [
     2,
-    /^(?:chicken|turkey|cooked-chicken|whole-chicken|duck-breast|minced|ham|roast-beef|beef-steak|smoked-bacon|tuna$)/,
+    /^(?:cooked-|whole-)?(?:chicken|turkey|duck|minced|ham|roast-beef|beef|smoked-bacon|tuna$)/,
     'cooked meat or opened fish',
   ],
   [
     3,
-    /(?:yoghurt|cream|creme-fraiche|buttermilk|cream-cheese|feta|goats-cheese|blue-cheese|mozzarella|ricotta|tofu|mayonnaise)$/,
+    /(?:yoghurt|cream|fraiche|buttermilk|cheese|feta|mozzarella|ricotta|tofu|mayonnaise)$/,
     'fresh dairy, tofu or mayonnaise',
   ],
   [

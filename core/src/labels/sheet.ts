@@ -31,7 +31,7 @@ export function labelGrid(sheet: LabelSheet): { readonly across: number; readonl
 }
 
 /** The least a label can be to hold its words, in millimetres. */
-export const leastLabel = { width: 35, height: 18 } as const;
+const leastLabel = { width: 35, height: 18 } as const;
 
 /** Why a sheet cannot be printed; empty where it can. */
 export function labelSheetProblem(sheet: LabelSheet): string {

@@ -39,6 +39,8 @@ export interface LarderEntry {
   readonly own: OwnIngredient | null;
   /** What this kitchen calls it besides: these words mean it in every recipe. */
   readonly called?: readonly string[];
+  /** What the label of its pack warns of: "may contain". */
+  readonly mayContain?: Ingredient['allergens'];
 }
 
 function split(key: string): { kind: FigureKind | undefined; rest: string } {

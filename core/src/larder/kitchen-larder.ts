@@ -75,13 +75,13 @@ export function larderOf(entries: readonly LarderEntry[]): Larder {
   if (known.size >= rememberedLarders) known.clear();
   const ingredients = new Map(standardLarder.ingredients);
   const called: [name: string, id: string][] = [];
-  for (const { ingredient, figures, own, called: names = [] } of entries) {
+  for (const { ingredient, figures, own, called: names = [], mayContain } of entries) {
     const base = own ? ownIngredient(ingredient, own) : ingredients.get(ingredient);
     if (base)
-      ingredients.set(
-        ingredient,
-        Object.entries(figures).reduce((item, [figure, value]) => withFigure(item, figure, value), base),
-      );
+      ingredients.set(ingredient, {
+        ...Object.entries(figures).reduce((item, [figure, value]) => withFigure(item, figure, value), base),
+        ...(mayContain?.length ? { mayContain } : {}),
+      });
     if (base) called.push(...names.map((name): [string, string] => [name, ingredient]));
   }
   const larder = createLarder([...ingredients.values()], called);

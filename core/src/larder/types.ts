@@ -232,6 +232,8 @@ export interface Ingredient {
   readonly allergens: readonly Allergen[];
   /** True where nobody has said what allergens an ingredient of the kitchen's own holds. */
   readonly allergensNotKnown?: boolean;
+  /** What the kitchen read on its pack: "may contain". */
+  readonly mayContain?: readonly Allergen[];
   /** How its lines scale unless the recipe says otherwise. */
   readonly scaling: Scaling;
   /** Grams of a small and of a large piece; the medium one is among the counts. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { allergenNeeds, ages, personDiets, type Person } from '../class/index.js';
 import { planClass } from '../plan/index.js';
-import { peopleWays, withPeopleChange } from '../questions/index.js';
+import { dishesInstead, peopleWays, withPeopleChange } from '../questions/index.js';
 import { checked, roomOf, somebody } from '../tests/people.js';
 
 const told = (person: Person) =>
@@ -52,6 +52,18 @@ describe('somebody against what is planned', () => {
   it('says of words that it cannot look for that it does not', () => {
     const [found] = checked(roomOf([at2({ sensitivities: ['histamine'] })])).findings;
     expect(found!.sentence).toBe('Mira, station 2: lines are not looked at for “histamine”');
+  });
+
+  it.each([
+    [true, ['traces', 'harm']],
+    [false, ['traces', 'look']],
+  ])('counts what a pack may contain, where traces matter (%s) as harm', (traces, found) => {
+    const bundle = roomOf([at2({ allergens: [{ what: 'peanut', traces }] })]);
+    const larder = [{ ingredient: 'pear', figures: {}, own: null, mayContain: ['peanut' as const] }];
+    const { findings } = checked({ ...bundle, kitchen: { ...bundle.kitchen, larder } });
+    expect(findings.map(({ kind, level, sentence }) => [kind, level, sentence])).toEqual([
+      [...found, 'Mira, station 2: “Pear and walnut salad” has pears (may contain peanut)'],
+    ]);
   });
 
   it('says of a line that nobody knows that it is not known', () => {
@@ -115,6 +127,19 @@ describe('ways out of a finding', () => {
       checked(three).findings.find(({ id }) => id === finding.id)!,
     ).map(({ title }) => title);
     expect(titles).toEqual(['No walnut halves at station 2']);
+  });
+});
+
+describe('another dish', () => {
+  it('is one that goes with everybody', () => {
+    const mira = somebody('mira', { station: 1, allergens: [{ what: 'nuts', traces: false }] });
+    const bundle = roomOf([mira]);
+    const [salad, dip] = bundle.class.dishes;
+    const offered = [
+      { ...salad!, id: 'again' },
+      { ...dip!, id: 'dip' },
+    ];
+    expect(dishesInstead(bundle, 'd1', offered).map(({ id }) => id)).toEqual(['dip']);
   });
 });
 

@@ -1,6 +1,6 @@
 import type { Person } from '../class/index.js';
 import type { Ingredient } from '../larder/index.js';
-import type { MetLine } from './objections.js';
+import type { MetLine } from './types.js';
 
 const alcohol =
   /^(?:white-wine|red-wine|dry-sherry|vermouth|mirin|rice-wine|sake)$|(?:^|-)(?:beer|brandy|rum|vodka|whisky|gin|port|marsala|prosecco|cider)$/;

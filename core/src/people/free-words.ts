@@ -3,7 +3,7 @@ import { nameKeys } from '../larder/index.js';
 import { substancesOf } from '../class/index.js';
 import { rememberByText } from '../identity/index.js';
 import type { RecipeLine } from '../recipes/index.js';
-import type { MetLine } from './objections.js';
+import type { MetLine } from './types.js';
 
 /** Words that stand for an allergen, as people say them. */
 const asAllergens: Readonly<Record<string, readonly Allergen[]>> = {
@@ -73,7 +73,7 @@ export function matchesWords(word: string, { names, food, isHeated }: MetLine): 
   );
 }
 
-/** The names of a line and of its food, each as its words: "onion" is in "red onions", "egg" not in "eggplant". */
+/** The names of a line and its food, as words: "onion" is in "red onions", "egg" not in "eggplant". */
 export function namesOfLine(line: RecipeLine, food: Ingredient | null): readonly (readonly string[])[] {
   return [line.name, ...(food ? namesOf(food) : [])].map(wordsOf);
 }

@@ -10,7 +10,7 @@ import { findIngredient, type Ingredient, type Larder } from '../larder/index.js
 import type { RecipeLine } from '../recipes/index.js';
 import { isAlcoholic, isChokingFor, isHot, isMeat, isShellfish, riskOf } from './foods.js';
 import { matchesWords, namesOfLine } from './free-words.js';
-import type { NeedKind, PeopleFinding } from './types.js';
+import type { MetLine, NeedKind, PeopleFinding } from './types.js';
 
 /** Why one line does not go with a person. */
 export interface Objection {
@@ -20,18 +20,6 @@ export interface Objection {
   readonly words: string;
   readonly level: PeopleFinding['level'];
   readonly food: Ingredient | null;
-}
-
-/** A line of a dish, with what is done to it there. */
-export interface MetLine {
-  readonly line: RecipeLine;
-  readonly food: Ingredient | null;
-  /** Whether any step that it goes through heats it. */
-  readonly isHeated: boolean;
-  /** What the steps that use it say. */
-  readonly said: string;
-  /** Its names, each as its words. */
-  readonly names: readonly (readonly string[])[];
 }
 
 export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'isHeated' | 'said'>): MetLine {
@@ -58,11 +46,15 @@ function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'
   return { ...rest, food: met.food, words: holds ? `${name} (${holds})` : name };
 }
 
-function allergenIn({ what }: AllergenNeed, met: MetLine): Objection[] {
-  if (!met.food || met.food.allergens.length === 0) return [];
-  const held = substancesOf(what).filter((each) => met.food!.allergens.includes(each));
-  if (held.length === 0) return [];
-  return [objection(met, { kind: 'allergen', what, level: 'harm' }, held.join(', '))];
+function allergenIn({ what, traces }: AllergenNeed, met: MetLine): Objection[] {
+  const { allergens = [], mayContain = [] } = met.food ?? {};
+  if (allergens.length === 0 && mayContain.length === 0) return [];
+  const held = substancesOf(what).filter((each) => allergens.includes(each));
+  if (held.length > 0) return [objection(met, { kind: 'allergen', what, level: 'harm' }, held.join(', '))];
+  const warned = substancesOf(what).filter((each) => mayContain.includes(each));
+  if (warned.length === 0) return [];
+  const level = traces ? 'harm' : 'look';
+  return [objection(met, { kind: 'traces', what, level }, `may contain ${warned.join(', ')}`)];
 }
 
 /** Of a food that nobody knows, nothing can be said to somebody with an allergy or a diet. */

@@ -22,6 +22,7 @@ export function sentenceFor({ person, station, dish, kind, what, meeting }: Abou
     case 'risk':
       return `${who}: ${where} has ${what} (${lines})`;
     case 'allergen':
+    case 'traces':
       return `${who}: ${where} has ${lines}`;
     case 'heat':
       return `${who} eats ${what === 'mild' ? 'mild' : 'without heat'}: ${where} has ${lines}`;
@@ -35,6 +36,7 @@ export function remedyFor({ kind, dish, meeting, station, what }: About): string
   if (meeting === 'shown') return 'Keep the demonstration plate from them, or leave it out for all.';
   switch (kind) {
     case 'traces':
+      if (dish !== '') return 'Take a pack without that warning, or leave it out for them.';
       return (
         `Give ${station === null ? 'their station' : `station ${station}`} a set of its own, ` +
         `washed apart, and make what is free of ${what} first.`

@@ -2,8 +2,8 @@ import { heats, stepsOf } from '../cautions/index.js';
 import { type Person, substancesOf } from '../class/index.js';
 import { type Batch, linesEatenOf } from '../portions/index.js';
 import type { RecipeLine, RecipeStep } from '../recipes/index.js';
-import { metLine, type MetLine } from './objections.js';
-import type { MetDish, PeopleInput } from './types.js';
+import { metLine } from './objections.js';
+import type { MetDish, MetLine, PeopleInput } from './types.js';
 
 /** A dish with what each station, and everybody, meets of it; read once for all people. */
 export class Plate {

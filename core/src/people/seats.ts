@@ -43,7 +43,7 @@ export function swapSeats(roster: readonly Person[], one: PersonId, other: Perso
   );
 }
 
-/** Everybody where they were, as far as the stations go; who stood at one that is gone goes where most room is. */
+/** Everybody where they were; who stood at a station that is gone goes where most room is. */
 export function keptSeats(room: Room): Person[] {
   const { sizes } = splitStations(room.people, room.peoplePerStation);
   const taken = sizes.map(

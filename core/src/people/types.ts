@@ -1,7 +1,8 @@
 import type { ClassDish, OwnSet, Person, PersonId } from '../class/index.js';
 import type { DishId, IngredientId } from '../identity/index.js';
-import type { Larder } from '../larder/index.js';
+import type { Ingredient, Larder } from '../larder/index.js';
 import type { Batch } from '../portions/index.js';
+import type { RecipeLine } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 
 /** What a finding is about. */
@@ -16,6 +17,18 @@ export interface MetDish {
   readonly id: DishId;
   readonly decided: Pick<ClassDish, 'recipe' | 'maker' | 'making'>;
   readonly batches: readonly Batch[];
+}
+
+/** A line of a dish, with what is done to it there. */
+export interface MetLine {
+  readonly line: RecipeLine;
+  readonly food: Ingredient | null;
+  /** Whether any step that it goes through heats it. */
+  readonly isHeated: boolean;
+  /** What the steps that use it say. */
+  readonly said: string;
+  /** Its names, each as its words. */
+  readonly names: readonly (readonly string[])[];
 }
 
 export interface PeopleInput {

@@ -45,14 +45,18 @@ function cautionWarnings(
   recipe: Recipe,
   by: { readonly larder: Larder; readonly profile: SafetyProfile },
 ): PlanWarning[] {
-  return findCautions(id, { recipe, ...by }).map(({ id: found, severity, sentence, remedy, stepId }) => ({
-    id: `caution:${found}`,
-    place: 'people',
-    level: severity === 'harm' ? 'harm' : 'look',
-    sentence: `“${recipe.title}”: ${sentence}`,
-    remedy,
-    ...(stepId === null ? {} : { step: stepKey(id, stepId) }),
-  }));
+  return findCautions(id, { recipe, ...by }).map(
+    ({ id: found, severity, sentence, remedy, stepId, note, source }) => ({
+      id: `caution:${found}`,
+      place: 'people',
+      level: severity === 'harm' ? 'harm' : 'look',
+      sentence: `“${recipe.title}”: ${sentence}`,
+      remedy,
+      ...(stepId === null ? {} : { step: stepKey(id, stepId) }),
+      ...(note === null ? {} : { note }),
+      source,
+    }),
+  );
 }
 
 function menuWarnings({ dishes, larder, kitchen }: ToCheck): PlanWarning[] {

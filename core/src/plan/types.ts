@@ -34,6 +34,9 @@ export interface PlanWarning {
   readonly remedy: string;
   /** The step that it is about, where it is about one. */
   readonly step?: StepKey;
+  /** The technique note to read, and where its figures come from. */
+  readonly note?: string;
+  readonly source?: 'general advice' | 'the trade';
 }
 
 /** What there is to eat for each person over all dishes. */

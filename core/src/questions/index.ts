@@ -5,4 +5,10 @@ export { clashReport, type ClashReport } from './ways-out.js';
 export { type AheadProposal, proposeAhead } from './ahead.js';
 export * from './rehearse.js';
 export { type RehearsedSpare, rehearsedSpare, spareInWords } from './spare.js';
-export { type PeopleChange, type PeopleWay, peopleWays, withPeopleChange } from './people-ways.js';
+export {
+  dishesInstead,
+  type PeopleChange,
+  type PeopleWay,
+  peopleWays,
+  withPeopleChange,
+} from './people-ways.js';

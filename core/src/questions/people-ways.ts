@@ -68,6 +68,22 @@ export function peopleWays(bundle: ClassBundle, finding: PeopleFinding): PeopleW
   );
 }
 
+/**
+ * Of dishes that could stand in place of one on the menu, those that nobody who comes has anything grave
+ * against.
+ */
+export function dishesInstead(
+  { class: facts, kitchen }: ClassBundle,
+  dishId: DishId,
+  offered: readonly ClassDish[],
+): ClassDish[] {
+  return offered.filter((dish) => {
+    const dishes = facts.dishes.map((each) => (each.id === dishId ? dish : each));
+    const { findings } = peopleOfClass({ ...facts, dishes }, kitchen).check;
+    return !findings.some((each) => each.dishId === dish.id && each.level !== 'look');
+  });
+}
+
 /** A class in which ways out are tried. */
 class Trial {
   readonly larder: Larder;

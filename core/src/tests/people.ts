@@ -19,7 +19,7 @@ export const somebody = (id: string, of: Partial<Person> = {}): Person => ({
   ...of,
 });
 
-export const nutSalad = writtenRecipe(
+const nutSalad = writtenRecipe(
   'Pear and walnut salad',
   [
     '100 g rocket',
@@ -35,7 +35,7 @@ export const nutSalad = writtenRecipe(
     'Toss the rocket, pears, walnuts and feta with the dressing.',
   ],
 );
-export const tahiniDip = writtenRecipe(
+const tahiniDip = writtenRecipe(
   'Tahini dip',
   ['60 g tahini', '1 × 400 g tin chickpeas, drained', '2 tbsp lemon juice', '2 tbsp water'],
   ['Blend the chickpeas with the tahini, lemon juice and water.'],

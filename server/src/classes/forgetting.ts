@@ -1,7 +1,7 @@
 import type { KitchenFacts } from '@fornax/core';
 import type { ClassRow } from '../database/models.js';
 
-/** Days after a class at which the names and needs of its people are erased, unless a kitchen says otherwise. */
+/** Days after a class until names and needs are erased, unless a kitchen says otherwise. */
 const usualDays = 30;
 const day = 24 * 60 * 60 * 1000;
 

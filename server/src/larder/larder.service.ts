@@ -39,6 +39,7 @@ export class LarderService {
       figures: { ...input.figures },
       own: input.own ? { ...input.own } : null,
       ...(called.length > 0 ? { called: [...called] } : {}),
+      ...(input.mayContain?.length ? { mayContain: input.mayContain } : {}),
     };
     const saved =
       revision === 0

@@ -40,6 +40,7 @@ export function useLarderEntries(): LarderEntries {
         figures: value === null ? rest : { ...rest, [key]: value },
         own: before?.own ?? null,
         called: before?.called ?? [],
+        mayContain: before?.mayContain ?? [],
       });
     },
     [client, save],
@@ -59,18 +60,19 @@ export function useLarderEntries(): LarderEntries {
 /** Sends what the kitchen says of one ingredient; a refusal throws its sentence. */
 function useSaveEntry(client: QueryClient): LarderEntries['save'] {
   return useCallback(
-    async ({ ingredient, figures, own, called = [] }: LarderEntry) => {
+    async ({ ingredient, figures, own, called = [], mayContain = [] }: LarderEntry) => {
       const problem = checkLarderEntry({
         figures: { ...figures },
         own: own && { ...own, allergens: [...own.allergens] },
         called: [...called],
+        mayContain: [...mayContain],
       })[0];
       if (problem) throw new Error(problem.sentence);
       const known = client.getQueryData(larderQuery.queryKey)?.find((each) => each.ingredient === ingredient);
       await client.cancelQueries({ queryKey: larderQuery.queryKey });
       const saved = await call<LarderEntryView>(`/larder/${ingredient}`, {
         method: 'PUT',
-        body: { figures, own, called },
+        body: { figures, own, called, mayContain },
         revision: known?.revision ?? 0,
       }).catch(async (failure: Error) => {
         await client.invalidateQueries({ queryKey: larderQuery.queryKey });

@@ -141,25 +141,7 @@ export default function LabelsPage() {
           What it is, when it was made, use by, keep at, allergens and station: {all.length} labels,{' '}
           {grid.across} × {grid.down} to a sheet
         </Quietly>
-        <Settings>
-          <Choice
-            label="Paper"
-            value={sheet.paper}
-            options={[
-              { id: 'a4', name: 'A4' },
-              { id: 'letter', name: 'US Letter' },
-            ]}
-            onChange={(paper) => change({ paper })}
-          />
-          {number.map(([field, label]) => (
-            <NumberField
-              key={field}
-              label={label}
-              value={sheet[field]}
-              onChange={(value) => change({ [field]: value })}
-            />
-          ))}
-        </Settings>
+        <SheetSettings sheet={sheet} change={change} />
         <Boxes value={kinds} onChange={setKinds} aria-label="Which labels">
           <TickBox value="kept">kept before class</TickBox>
           <TickBox value="home">carried home</TickBox>
@@ -178,6 +160,36 @@ export default function LabelsPage() {
       </OnScreen>
       {problem === '' ? <Sheets sheet={sheet} labels={all} /> : null}
     </>
+  );
+}
+
+function SheetSettings({
+  sheet,
+  change,
+}: {
+  sheet: LabelSheet;
+  change: (patch: Partial<LabelSheet>) => void;
+}) {
+  return (
+    <Settings>
+      <Choice
+        label="Paper"
+        value={sheet.paper}
+        options={[
+          { id: 'a4', name: 'A4' },
+          { id: 'letter', name: 'US Letter' },
+        ]}
+        onChange={(paper) => change({ paper })}
+      />
+      {number.map(([field, label]) => (
+        <NumberField
+          key={field}
+          label={label}
+          value={sheet[field]}
+          onChange={(value) => change({ [field]: value })}
+        />
+      ))}
+    </Settings>
   );
 }
 

@@ -24,7 +24,7 @@ export function People({ kitchen, editor }: { kitchen: KitchenEdits; editor: Kit
         value={kitchen.forgetPeopleAfterDays ?? usualDays}
         onChange={(forgetPeopleAfterDays) => editor.edit({ forgetPeopleAfterDays })}
         problem={editor.problems.forgetPeopleAfterDays}
-        hint="Names and needs are seen by this kitchen alone; on no card, list or calendar unless you ask for it."
+        hint="Names and needs are seen by this kitchen alone, and are on no card, list or calendar."
       />
       <Field
         label="Erase somebody who asks for it"

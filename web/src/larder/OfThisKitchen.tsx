@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Ingredient, LarderEntry, OwnIngredient } from '@fornax/core';
+import { allergens, type Ingredient, type LarderEntry, type OwnIngredient } from '@fornax/core';
 import type { LarderEntries } from '../api/useLarderEntries.js';
+import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
 import { NewIngredient } from '../parts/food/NewIngredient.js';
 import { Quietly, Row } from '../parts/states.js';
@@ -14,14 +15,18 @@ const Problem = styled.p`
 export function OfThisKitchen({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
   const [isOpen, setOpen] = useState(false);
   const [problem, setProblem] = useState('');
-  const entry = entries.entries.find((each) => each.ingredient === ingredient.id);
-  if (!entry) return null;
+  const entry: LarderEntry = entries.entries.find((each) => each.ingredient === ingredient.id) ?? {
+    ingredient: ingredient.id,
+    figures: {},
+    own: null,
+  };
   const called = entry.called ?? [];
-  const forget = (name: string) =>
-    void entries.save({ ...entry, called: called.filter((each) => each !== name) }).then(
+  const save = (next: LarderEntry) =>
+    void entries.save(next).then(
       () => setProblem(''),
       (error: Error) => setProblem(error.message),
     );
+  const forget = (name: string) => save({ ...entry, called: called.filter((each) => each !== name) });
   return (
     <>
       {called.map((name) => (
@@ -33,11 +38,36 @@ export function OfThisKitchen({ ingredient, entries }: { ingredient: Ingredient;
         </Row>
       ))}
       {entry.own ? <Button onPress={() => setOpen(true)}>Change what its label says</Button> : null}
+      <MayContain entry={entry} save={save} />
       {problem ? <Problem role="alert">{problem}</Problem> : null}
       {isOwn(entry) ? (
         <NewIngredient isOpen={isOpen} entries={entries} existing={entry} onClose={() => setOpen(false)} />
       ) : null}
     </>
+  );
+}
+
+/** What the label of the pack warns of: it counts for those for whom traces matter. */
+function MayContain({ entry, save }: { entry: LarderEntry; save: (next: LarderEntry) => void }) {
+  const chosen = entry.mayContain ?? [];
+  return (
+    <details>
+      <summary>
+        May contain, by the label of the pack:{' '}
+        <Quietly>{chosen.length > 0 ? chosen.join(', ') : 'nothing written down'}</Quietly>
+      </summary>
+      <Boxes
+        aria-label="May contain, by the label of the pack"
+        value={[...chosen]}
+        onChange={(value) => save({ ...entry, mayContain: allergens.filter((each) => value.includes(each)) })}
+      >
+        {allergens.map((each) => (
+          <TickBox key={each} value={each}>
+            {each}
+          </TickBox>
+        ))}
+      </Boxes>
+    </details>
   );
 }
 

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { PlanWarning } from '@fornax/core';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 
 const fills = { look: 'lemon', harm: 'beet', clash: 'ember' } as const;
@@ -19,6 +20,11 @@ const Item = styled.li<{ $level: PlanWarning['level'] }>`
   }
 `;
 
+const Source = styled.small`
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+`;
+
 /** What the checks found for one stop: a reason and a remedy each. */
 export function Warnings({
   warnings,
@@ -33,7 +39,13 @@ export function Warnings({
     <List aria-label="To decide">
       {warnings.map((warning) => (
         <Item key={warning.id} $level={warning.level}>
-          <strong>{warning.sentence}.</strong> {warning.remedy} {action?.(warning)}
+          <strong>{warning.sentence}.</strong> {warning.remedy}{' '}
+          {warning.note ? (
+            <>
+              <Link to={`/techniques/${warning.note}`}>Read the note</Link>{' '}
+            </>
+          ) : null}
+          {warning.source ? <Source>{warning.source}</Source> : null} {action?.(warning)}
         </Item>
       ))}
     </List>

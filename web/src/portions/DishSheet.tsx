@@ -1,14 +1,6 @@
 import styled from 'styled-components';
-import {
-  capital,
-  type DishMaking,
-  type DishPortions,
-  type Maker,
-  type PortionCell,
-  type PortionLine,
-  type Rational,
-  showRational,
-} from '@fornax/core';
+import type { DishMaking, DishPortions, Maker, PortionCell, PortionLine, Rational } from '@fornax/core';
+import { capital, showRational } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { OpenLines } from '../classes/OpenLines.js';
 import { AmountText } from '../parts/AmountText.js';
@@ -16,8 +8,8 @@ import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { Figure, walkFigures } from '../parts/workings.js';
 import { BowlDrawing } from './BowlDrawing.js';
-import type { Show } from './show.js';
 import { Dressings } from './Dressings.js';
+import type { Show } from './show.js';
 import { NotFor } from './NotFor.js';
 import { Vessels } from './Vessels.js';
 

@@ -20,6 +20,8 @@ const List = styled.ul`
   }
 `;
 
+const placeOf = (station: number | null) => (station === null ? 'No place' : `Station ${station}`);
+
 /** Who needs what at which bench, where the amounts are set out. On the screen only. */
 export function StationNeeds() {
   const { view } = useOpenClass();
@@ -32,8 +34,7 @@ export function StationNeeds() {
     <List aria-label="Needs at the stations">
       {marked.map(({ person, marks }) => (
         <li key={person.id}>
-          <strong>{person.station === null ? 'No place' : `Station ${person.station}`}</strong> {person.name}:{' '}
-          {marks.join(', ')}
+          <strong>{placeOf(person.station)}</strong> {person.name}: {marks.join(', ')}
         </li>
       ))}
     </List>

@@ -79,7 +79,7 @@ export function ChooseDish({
 }
 
 /** A dish as it first stands on a menu: made at every station, in the portion its recipe is written for. */
-function dishOf(recipe: RecipeView): Dish {
+export function dishOf(recipe: RecipeView): Dish {
   return {
     id: uuid(),
     recipeId: recipe.id,

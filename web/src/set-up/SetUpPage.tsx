@@ -19,6 +19,7 @@ import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { Figure } from '../parts/workings.js';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { MenuEditor } from './MenuEditor.js';
 import { Room } from './room/Room.js';
 import { PersonWaysOut } from './room/WaysOut.js';
@@ -114,6 +115,11 @@ function Findings({ plan }: { plan: ClassPlan }) {
   const rest = found.slice(mostShown);
   return (
     <>
+      <VisuallyHidden role="status">
+        {found.length === 0
+          ? 'Nothing to decide about people and dishes.'
+          : `${found.length} to decide: ${found[0]!.sentence}.`}
+      </VisuallyHidden>
       <Warnings warnings={found.slice(0, mostShown)} action={action} />
       {rest.length > 0 ? (
         <details>
@@ -127,28 +133,16 @@ function Findings({ plan }: { plan: ClassPlan }) {
 
 function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'view' | 'editor'>) {
   const [title, setTitle] = useState<string | null>(null);
-  const [tooFew, setTooFew] = useState<string>();
   const { problems, edit } = editor;
   const date = view.startsAt.slice(0, 10);
   const start = view.startsAt.slice(11);
   const end = addMinutes(view.startsAt, view.lengthMinutes).slice(11, 16);
-  const number = (field: 'people' | 'peoplePerStation' | 'assistants' | 'demonstrationPlates') => ({
+  const number = (field: 'assistants' | 'demonstrationPlates') => ({
     value: view[field],
     problem: problems[field],
     onChange: (value: number) => edit({ [field]: value } as Partial<ClassEdits>),
   });
-  // Whoever stood at a station that is gone is placed again; all others stay.
-  const size = (field: 'people' | 'peoplePerStation') => ({
-    ...number(field),
-    problem: problems[field] ?? (field === 'people' ? tooFew : undefined),
-    onChange: (value: number) => {
-      const isTooFew = field === 'people' && value < view.roster.length;
-      setTooFew(isTooFew ? `${view.roster.length} people are named: take some out first.` : undefined);
-      if (isTooFew) return;
-      const room = { ...view, [field]: value };
-      edit({ [field]: value, ...(view.roster.length > 0 ? { roster: keptSeats(room) } : {}) });
-    },
-  });
+  const size = useSizes({ view, editor });
   return (
     <Grid>
       <div className="two">
@@ -193,6 +187,26 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
       <NumberField label="Demonstration feeds" {...number('demonstrationPlates')} />
     </Grid>
   );
+}
+
+/** People, and how many stand together: never fewer than are named. */
+function useSizes({
+  view,
+  editor: { problems, edit },
+}: Pick<ReturnType<typeof useOpenClass>, 'view' | 'editor'>) {
+  const [tooFew, setTooFew] = useState<string>();
+  // Whoever stood at a station that is gone is placed again; all others stay.
+  return (field: 'people' | 'peoplePerStation') => ({
+    value: view[field],
+    problem: problems[field] ?? (field === 'people' ? tooFew : undefined),
+    onChange: (value: number) => {
+      const isTooFew = field === 'people' && value < view.roster.length;
+      setTooFew(isTooFew ? `${view.roster.length} people are named: take some out first.` : undefined);
+      if (isTooFew) return;
+      const room = { ...view, [field]: value };
+      edit({ [field]: value, ...(view.roster.length > 0 ? { roster: keptSeats(room) } : {}) });
+    },
+  });
 }
 
 /** Keeps an end that is refused in its field, with the sentence below it. */

@@ -1,5 +1,6 @@
 import {
   clashReport,
+  dishesInstead,
   peopleWays,
   planChanges,
   planClass,
@@ -11,6 +12,7 @@ import {
   type AheadProposal,
   type ClashReport,
   type ClassBundle,
+  type ClassDish,
   type ClassPlan,
   type ClassRehearsal,
   type PeopleFinding,
@@ -52,6 +54,8 @@ const worker = {
   clash: (bundle: ClassBundle): ClashReport => clashReport(bundle),
   peopleWays: (bundle: ClassBundle, finding: PeopleFinding): PeopleWay[] =>
     peopleWays(known(bundle), finding),
+  dishesInstead: (bundle: ClassBundle, dishId: string, offered: readonly ClassDish[]): ClassDish[] =>
+    dishesInstead(known(bundle), dishId, offered),
   ahead: (bundle: ClassBundle): AheadProposal[] => proposeAhead(bundle),
   spare: (bundle: ClassBundle, standing: ClassPlan['timeline']['starts']): RehearsedSpare =>
     rehearsedSpare(bundle, standing),

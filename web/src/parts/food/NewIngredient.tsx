@@ -109,7 +109,8 @@ function NewIngredientForm({ entries, onClose, name = '', existing, onAdded }: N
     if (found) return setProblems(found);
     const called = existing?.called ?? (name && name !== own.name ? [name] : []);
     const figures = { ...existing?.figures, ...figuresOf(draft) };
-    await entries.save({ ingredient, figures, own, called }).then(
+    const mayContain = existing?.mayContain ?? [];
+    await entries.save({ ingredient, figures, own, called, mayContain }).then(
       () => {
         onClose();
         onAdded?.(ingredient);

@@ -17,10 +17,11 @@ import { useOpenClass } from '../../classes/class-context.js';
 import { Boxes, TickBox } from '../../parts/Boxes.js';
 import { Button } from '../../parts/Button.js';
 import { Dialog } from '../../parts/Dialog.js';
-import { Choice, Field } from '../../parts/Field.js';
-import { Quietly, Row } from '../../parts/states.js';
-import { Allergens } from './Allergens.js';
 import { ErasePerson } from '../../parts/ErasePerson.js';
+import { Choice, Field } from '../../parts/Field.js';
+import { Row } from '../../parts/states.js';
+import { Allergens } from './Allergens.js';
+import { Friends } from './Friends.js';
 import { useRoster } from './useRoster.js';
 
 const Form = styled.div`
@@ -273,32 +274,3 @@ function Bodily({ person, edit }: Part) {
     </>
   );
 }
-
-function Friends({ person, others, edit }: Part & { others: readonly Person[] }) {
-  const rest = others.filter(({ id }) => id !== person.id);
-  if (rest.length === 0) return null;
-  return (
-    <details>
-      <summary>
-        Asked to stand with <Quietly>{friendNames(person, rest) || 'nobody'}</Quietly>
-      </summary>
-      <Boxes
-        aria-label="Asked to stand with"
-        value={[...person.friends]}
-        onChange={(friends) => edit({ friends: friends.slice(0, 20) })}
-      >
-        {rest.map(({ id, name }) => (
-          <TickBox key={id} value={id}>
-            {name}
-          </TickBox>
-        ))}
-      </Boxes>
-    </details>
-  );
-}
-
-const friendNames = ({ friends }: Person, others: readonly Person[]) =>
-  others
-    .filter(({ id }) => friends.includes(id))
-    .map(({ name }) => name)
-    .join(', ');

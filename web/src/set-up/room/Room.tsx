@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
-import { placeWell, seatAt, swapSeats } from '@fornax/core';
+import type { ClassView } from '@fornax/contract';
+import { type Person, placeWell, seatAt, swapSeats } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../../classes/class-context.js';
 import { Button } from '../../parts/Button.js';
@@ -48,16 +49,8 @@ export function Room() {
   const { sizes } = plan.portions.stations;
   const nameOf = (id: string) => roster.find((person) => person.id === id)?.name ?? wordsOf(id);
   const drop = ({ active, over }: DragEndEvent) => {
-    if (!over) return;
-    const moved = movedTo(String(active.id), String(over.id));
+    const moved = over && movedTo(view, String(active.id), String(over.id));
     if (moved) change(() => moved);
-  };
-  const movedTo = (id: string, to: string) => {
-    if (to === waitingId)
-      return roster.map((person) => (person.id === id ? { ...person, station: null } : person));
-    const station = Number(/^bench:(\d+)$/.exec(to)?.[1] ?? 0);
-    if (station > 0) return seatAt(view, id, station);
-    return to === id ? null : swapSeats(roster, id, to);
   };
   const place = () => {
     const seating = placeWell(view);
@@ -98,21 +91,36 @@ export function Room() {
           onOpen={setOpen}
         />
       </DndContext>
-      {why.length > 0 ? (
-        <Why aria-label="Why they stand there">
-          {why.map((sentence) => (
-            <li key={sentence}>{sentence}</li>
-          ))}
-        </Why>
-      ) : null}
+      <Reasons why={why} />
       <AddPerson onAdd={(name) => setOpen(add(name))} isFull={roster.length >= 200} />
       {open ? <PersonDialog id={open} onClose={() => setOpen(null)} /> : null}
     </section>
   );
 }
 
+/** The roster with somebody at a bench, in the place of somebody else, or without a place. */
+function movedTo(view: ClassView, id: string, to: string): Person[] | null {
+  const { roster } = view;
+  if (to === waitingId)
+    return roster.map((person) => (person.id === id ? { ...person, station: null } : person));
+  const station = Number(/^bench:(\d+)$/.exec(to)?.[1] ?? 0);
+  if (station > 0) return seatAt(view, id, station);
+  return to === id ? null : swapSeats(roster, id, to);
+}
+
 const wordsOf = (id: string) =>
   id === waitingId ? 'those without a place' : id.replace('bench:', 'station ');
+
+function Reasons({ why }: { why: readonly string[] }) {
+  if (why.length === 0) return null;
+  return (
+    <Why aria-label="Why they stand there">
+      {why.map((sentence) => (
+        <li key={sentence}>{sentence}</li>
+      ))}
+    </Why>
+  );
+}
 
 function namedWords(named: number, people: number): string {
   if (named === 0) return 'nobody is named yet; names and needs are seen by this kitchen alone';

@@ -14,6 +14,7 @@ import { Effect } from '../../parts/Effect.js';
 import { Quietly, Row } from '../../parts/states.js';
 import { useSay } from '../../parts/toasts.js';
 import { planWorker } from '../../workers/plan-worker.js';
+import { OtherDish } from './OtherDish.js';
 
 const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
@@ -83,8 +84,7 @@ function Ways({ finding, onClose }: { finding: PeopleFinding; onClose: () => voi
       {ways === null ? <p role="status">Trying what helps …</p> : null}
       {ways?.length === 0 ? (
         <p role="status">
-          Nothing that was tried takes it away without bringing something else. {finding.remedy} Or choose
-          another dish in the menu.
+          Nothing that was tried takes it away without bringing something else. {finding.remedy}
         </p>
       ) : null}
       {ways && ways.length > 0 ? (
@@ -104,6 +104,7 @@ function Ways({ finding, onClose }: { finding: PeopleFinding; onClose: () => voi
         </List>
       ) : null}
       <Row style={{ marginTop: 12 }}>
+        {finding.dishId ? <OtherDish dishId={finding.dishId} onTaken={onClose} /> : null}
         <Button look="quiet" onPress={onClose}>
           Leave it open
         </Button>
