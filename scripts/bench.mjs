@@ -5,6 +5,7 @@ import { benchDressing } from './lib/bench-dressing.mjs';
 import { benchMap } from './lib/bench-map.mjs';
 import { benchMenus } from './lib/bench-menus.mjs';
 import { benchOddLines, benchParsing, benchUnderstanding } from './lib/bench-parsing.mjs';
+import { benchPeople } from './lib/bench-people.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
 import { benchSoak } from './lib/bench-soak.mjs';
@@ -36,6 +37,7 @@ await runCommand(async () => {
     },
     menus: () => benchMenus(core),
     dressing: () => benchDressing(core),
+    people: () => benchPeople(core, demo),
     schedule: () => benchSchedule(core, row),
     server: () => benchServer(core),
     load: () => benchLoad(),

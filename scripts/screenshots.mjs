@@ -12,6 +12,20 @@ const views = [
   ['classes', (open) => open('/classes')],
   ['set-up', (open, at) => open(`${at}/set-up`)],
   [
+    'room',
+    async (open, at, page) => {
+      await open('/classes');
+      await page
+        .getByRole('link', { name: /Smoke, char/ })
+        .first()
+        .click();
+      const room = page.getByRole('region', { name: 'Room' });
+      await room.getByRole('button', { name: 'Place them well' }).click();
+      await room.getByText('Why they stand there').waitFor({ state: 'hidden' });
+      await room.evaluate((element) => element.scrollIntoView({ block: 'start' }));
+    },
+  ],
+  [
     'portion',
     async (open, at, page) => {
       await open(`${at}/portion`);

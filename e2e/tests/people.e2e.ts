@@ -78,6 +78,12 @@ test('a nut allergy arrives the day before: swap, and card, list, kit and clock 
   await expect(card).toContainText('Station 2: no nuts, nor traces');
   await expect(page.getByRole('main')).not.toContainText('Mirelle');
 
+  // What a station takes is said on the menu, and can be taken back there.
+  await goTo(page, 'Set up');
+  const swaps = page.getByRole('list', { name: 'Stations with a way of their own' });
+  await expect(swaps).toContainText('Station 2: pumpkin seeds instead of walnut halves');
+  await expect(swaps.getByRole('button', { name: /^Take back: Station 2: pumpkin/ })).toBeVisible();
+
   // Undone step by step: the words on cards, her set, the swap.
   await goTo(page, 'Set up');
   await page.getByRole('heading', { name: 'Set up' }).click();

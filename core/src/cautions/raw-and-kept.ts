@@ -183,6 +183,20 @@ export const rawAndKeptRules: readonly Rule[] = [
         })),
   },
   {
+    id: 'grapefruit',
+    severity: 'harm',
+    source: 'general advice',
+    note: null,
+    find: (judged) =>
+      linesWhere(judged, ({ food }) => /^(?:grapefruit|pomelo)$/.test(food.id))
+        .slice(0, 1)
+        .map(({ line }) => ({
+          stepId: null,
+          sentence: `${line.name} disturbs some medicines`,
+          remedy: `Ask whether anybody takes such a medicine, and have orange for them. ${follow}`,
+        })),
+  },
+  {
     id: 'poison-raw',
     severity: 'harm',
     source: 'general advice',

@@ -5,6 +5,7 @@ import {
   applyChoices,
   type Recipe,
   recipeMinutes,
+  type RecipeStep,
   recognised,
   withoutCircles,
   withSettled,
@@ -25,7 +26,7 @@ import { applyKitDecisions } from './kit-decisions.js';
 import { withLongWaits } from './long-waits.js';
 import { ovenSettings, withOvenSettings } from './oven-settings.js';
 import { stationsOf } from './stations.js';
-import { withStationWays } from './station-ways.js';
+import { waysOfStations, withStationWays } from './station-ways.js';
 import { withSubstitute } from './substitute.js';
 
 /**
@@ -122,19 +123,31 @@ export function slowestWay(dish: WholeDish): TimedDish {
   const slowest = ways.reduce((best, each) =>
     recipeMinutes(each).handsOn > recipeMinutes(best).handsOn ? each : best,
   );
-  const recipe = isByStation(dish) ? withPlainIds(slowest) : slowest;
+  const recipe = isByStation(dish) ? withPlainIds(slowest, dish) : slowest;
   return { ...(dish as ClassDish), recipe } as TimedDish;
 }
 
 /** On the clock a step goes by one name, whichever station sets its end. */
-function withPlainIds(recipe: Recipe): Recipe {
+function withPlainIds(
+  recipe: Recipe,
+  { making, recipe: whole }: Pick<ClassDish, 'making' | 'recipe'>,
+): Recipe {
   const isOwn = (id: string) => plainId(id) !== id;
-  if (!recipe.lines.some(({ id }) => isOwn(id)) && !recipe.steps.some(({ id }) => isOwn(id))) return recipe;
+  if (!whole.steps.some(({ id }) => isOwn(id))) return recipe;
+  const ways = waysOfStations(making ?? {});
+  const otherWays = (step: RecipeStep) =>
+    whole.steps
+      .filter((each) => isOwn(each.id) && each.id !== step.id && plainId(each.id) === plainId(step.id))
+      .map(({ when, text }) => ({
+        stations: ways.find(({ option }) => option === when?.option)?.stations ?? [],
+        text,
+      }));
   return {
     ...recipe,
     lines: recipe.lines.map((line) => ({ ...line, id: plainId(line.id) })),
     steps: recipe.steps.map((step) => ({
       ...step,
+      ownWays: otherWays(step),
       id: plainId(step.id),
       after: step.after.map(plainId),
       uses: step.uses.map((use) => ({ ...use, line: plainId(use.line) })),

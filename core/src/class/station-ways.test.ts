@@ -60,6 +60,16 @@ describe('a station with a way of its own', () => {
     expect(names(withMaking(seedsAt2))).toEqual(names(roomOf([])));
   });
 
+  it('says at the job on the clock what that station does otherwise', () => {
+    const jobs = planClass(withMaking(seedsAt2)).timeline.clock.filter(({ dishTitle }) =>
+      /walnut/.test(dishTitle),
+    );
+    const said = jobs
+      .flatMap(({ workings }) => workings.steps)
+      .filter(({ label }) => label.startsWith('Station 2 in'));
+    expect(said.map(({ note }) => note)).toContain('Toast the pumpkin seeds.');
+  });
+
   it('leaves out what is only left out, with the step that did nothing else', () => {
     const bundle = withMaking({ forStations: [{ station: 3, missing: 'walnuts', taken: null }] });
     expect(amountsOf(bundle, 'walnut halves')[0]).toEqual(['20 g', '40 g', '–']);

@@ -44,6 +44,7 @@ describe('somebody against what is planned', () => {
     ['who bears no lactose', { sensitivities: ['lactose'] }, ['lactose']],
     ['who does not like pears', { dislikes: ['pears'] }, ['pears']],
     ['a small child', { age: 'small child' }, ['choking']],
+    ['who is pregnant', { pregnant: true }, []],
     ['a child of eight', { age: 'child' }, []],
   ])('%s', (_, needs, found) => {
     expect(told(at2(needs)).map(([, , , what]) => what)).toEqual(found);

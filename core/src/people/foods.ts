@@ -34,6 +34,8 @@ const risks: readonly (readonly [RegExp, string, boolean])[] = [
   [/^chicken-livers$/, 'liver', false],
 ];
 
+const unpasteurised = /\bunpasteuri[sz]ed\b|\braw(?:-| )milk\b/i;
+
 /**
  * What a line is to somebody at risk, by general advice; null where it is nothing. What is heated through is
  * no longer raw.
@@ -41,6 +43,7 @@ const risks: readonly (readonly [RegExp, string, boolean])[] = [
 export function riskOf({ food, line, isHeated }: MetLine): string | null {
   const isCooked = isHeated || line.preparation.includes('cooked') || /\bboil/i.test(line.note);
   const found = risks.find(([ids, , endsByHeat]) => ids.test(food?.id ?? '') && !(endsByHeat && isCooked));
+  if (!found && !isCooked && unpasteurised.test(line.text)) return 'unpasteurised food';
   return found?.[1] ?? null;
 }
 
@@ -55,9 +58,10 @@ const fine = /\b(?:grate|shred|shave|matchstick|thin|fine|mandoline|ribbon)/i;
 /** Foods that choke small children as they are cut. ~ General advice. */
 export function isChokingFor({ age }: Pick<Person, 'age'>, met: MetLine): boolean {
   const { food, line, isHeated } = met;
-  if ((age !== 'small child' && age !== 'baby') || !food) return false;
+  if (age !== 'small child' && age !== 'baby') return false;
+  if (/\bpopcorn\b/i.test(line.name)) return true;
+  if (!food) return false;
   const cut = (...ways: string[]) => line.preparation.some((form) => ways.includes(form));
-  if (food.id === 'popcorn') return true;
   if (nuts.test(food.id)) return !cut('ground', 'minced', 'crushed');
   if (round.test(food.id)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
   if (food.id === 'dates') return !cut('chopped', 'minced', 'mashed', 'sliced');

@@ -167,6 +167,8 @@ export interface RecipeStep {
   readonly waitsAtHome?: boolean;
   /** Why the plan of a class added this step by itself; absent in a recipe. */
   readonly addedFor?: string;
+  /** How single stations of a class do it otherwise; absent in a recipe. */
+  readonly ownWays?: readonly { readonly stations: readonly number[]; readonly text: string }[];
   /** It only mixes again what would have separated: not wanted where it is used before that. */
   readonly mixesAgain?: boolean;
 }

@@ -148,6 +148,7 @@ export const moreCautionRows: readonly CautionRow[] = [
     ['Pickle the onion in the vinegar; it keeps in the fridge for a week.'],
   ],
   ['poison-raw', ['100 g apricot kernels', '200 g yoghurt'], ['Grind the kernels into the yoghurt.'], []],
+  ['grapefruit', ['2 grapefruit', '100 g rocket'], ['Fillet the grapefruit.'], []],
   ['foraged', ['200 g wild mushrooms'], ['Fry the mushrooms.'], []],
   [
     'courgette-not-squeezed',

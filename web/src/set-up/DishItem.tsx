@@ -13,6 +13,7 @@ import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
 import { LongWaitChoice } from './LongWaitChoice.js';
+import { StationSwaps } from './StationSwaps.js';
 
 const noMaking: DishMaking = {};
 
@@ -196,6 +197,7 @@ function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onC
       {notKnown ? <NotKnownFoods names={notKnown.split('\n')} /> : null}
       <OpenLinesOf dishId={dish.id} />
       <LongWaitChoice dishId={dish.id} making={dish.making ?? noMaking} onMaking={onMaking} />
+      <StationSwaps making={dish.making ?? noMaking} onMaking={onMaking} />
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice

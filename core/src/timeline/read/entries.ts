@@ -1,3 +1,4 @@
+import type { WorkingStep } from '../../amounts/index.js';
 import { showSpan } from '../../words/index.js';
 import type { Axis } from '../axis.js';
 import { keepsFor } from '../tasks/keeping.js';
@@ -32,11 +33,21 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
     keeps: keepsOf(task, end, attempt),
     workings: {
       title: `${task.title}, ${from.time}–${axis.local(end).time}`,
-      steps: [...task.how, ...placementSteps(task, start, end, attempt, axis)],
+      steps: [...task.how, ...ownWaysOf(task), ...placementSteps(task, start, end, attempt, axis)],
       result: `${from.time}`,
       estimated: true,
     },
   };
+}
+
+/** How single stations do it otherwise: it is for the hands of students, and for what is shown to them. */
+function ownWaysOf({ step, ref }: PlanTask): WorkingStep[] {
+  if (ref.role !== 'hands' && ref.role !== 'shown') return [];
+  return (step?.ownWays ?? []).map(({ stations, text }) => ({
+    label: `${stations.length === 1 ? 'Station' : 'Stations'} ${stations.join(', ')} in a way of their own`,
+    value: '',
+    note: text,
+  }));
 }
 
 function keepsOf(task: PlanTask, end: number, attempt: FoundPlan): TimelineEntry['keeps'] {

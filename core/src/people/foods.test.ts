@@ -1,0 +1,82 @@
+import { describe, expect, it } from 'vitest';
+import type { Person } from '../class/index.js';
+import { checked, roomOf, somebody, writtenRecipe } from '../tests/people.js';
+import { dish } from '../tests/recipes.js';
+
+/** What is found for somebody in a dish of these lines, by what it is about. */
+function found(of: Partial<Person>, lines: readonly string[], steps: readonly string[]): string[] {
+  const one = dish(writtenRecipe('Test', lines, steps), { id: 'd1' });
+  const { findings } = checked(roomOf([somebody('x', { station: 1, ...of })], { dishes: [one] }));
+  return [...new Set(findings.map(({ what }) => what))];
+}
+
+type Row = [
+  who: string,
+  of: Partial<Person>,
+  what: string,
+  lines: string[],
+  steps: string[],
+  quiet: string[],
+];
+const pregnant = { pregnant: true };
+const infant: Partial<Person> = { age: 'baby' };
+const small: Partial<Person> = { age: 'small child' };
+
+/** Who, what is found, in which lines and steps; and the steps in which it is not. */
+const table: Row[] = [
+  [
+    'pregnant',
+    pregnant,
+    'raw egg',
+    ['2 eggs'],
+    ['Whisk the eggs.'],
+    ['Boil the eggs for 10 minutes, then cool.'],
+  ],
+  ['pregnant', pregnant, 'raw sprouts', ['100 g bean sprouts'], ['Toss the sprouts.'], ['Boil the sprouts.']],
+  ['pregnant', pregnant, 'alcohol', ['100 ml white wine'], ['Stir the wine.'], []],
+  ['65 or more', { age: 'older' }, 'raw egg', ['2 eggs'], ['Whisk the eggs.'], ['Boil the eggs, then cool.']],
+  ['a teenager', { age: 'teenager' }, 'alcohol', ['2 tbsp vermouth'], ['Stir the vermouth.'], []],
+  ['under 1', infant, 'honey under one year', ['1 tbsp honey'], ['Stir the honey.'], []],
+  ['1 to 4', small, 'choking', ['200 g grapes'], ['Toss the grapes.'], []],
+  ['1 to 4', small, 'choking', ['2 carrots'], ['Cut the carrots in chunks.'], ['Grate the carrots.']],
+  ['1 to 4', small, 'choking', ['50 g popcorn'], ['Scatter the popcorn.'], []],
+];
+
+describe('for whom a food is no good', () => {
+  it.each(table)('%s, %o: %s', (_who, of, what, lines, steps, quiet) => {
+    expect(found(of, lines, steps)).toContain(what);
+    if (quiet.length > 0) expect(found(of, lines, quiet)).not.toContain(what);
+    expect(found({}, lines, steps)).toEqual([]);
+  });
+  it.each([
+    ['grapes', ['200 g grapes, quartered']],
+    ['walnuts', ['50 g ground walnuts']],
+    ['dates', ['100 g dates, chopped']],
+  ])('%s that are cut small choke nobody', (_, lines) =>
+    expect(found(small, lines, ['Toss it all.'])).toEqual([]),
+  );
+  it('an unpasteurised cheese is told by its words', () => {
+    expect(found(pregnant, ['100 g unpasteurised cheddar'], ['Grate the cheddar.'])).toEqual([
+      'unpasteurised food',
+    ]);
+    expect(found(pregnant, ['100 g cheddar'], ['Grate the cheddar.'])).toEqual([]);
+  });
+});
+
+describe('diets', () => {
+  it.each<[Person['diets'][number], string, string[], 'clash' | 'look']>([
+    ['vegan', 'vegan', ['100 g feta'], 'clash'],
+    ['vegetarian', 'vegetarian', ['100 g anchovies'], 'clash'],
+    ['no pork', 'no pork', ['100 g smoked bacon'], 'clash'],
+    ['halal', 'halal', ['100 g smoked bacon'], 'clash'],
+    ['halal', 'halal', ['200 g chicken breast'], 'look'],
+    ['kosher-style', 'kosher-style', ['200 g prawns'], 'clash'],
+    ['no alcohol', 'no alcohol', ['100 ml white wine'], 'clash'],
+    ['low sugar', 'low sugar', ['2 tbsp honey'], 'look'],
+    ['low fat', 'low fat', ['3 tbsp olive oil'], 'look'],
+  ])('%s: %s', (diet, what, lines, level) => {
+    const one = dish(writtenRecipe('Test', lines, ['Toss it all.']), { id: 'd1' });
+    const { findings } = checked(roomOf([somebody('x', { station: 1, diets: [diet] })], { dishes: [one] }));
+    expect(findings.map((each) => [each.what, each.level])).toEqual([[what, level]]);
+  });
+});
