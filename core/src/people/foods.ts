@@ -1,13 +1,23 @@
-import type { Person } from '../class/index.js';
 import type { Ingredient } from '../larder/index.js';
-import type { MetLine } from './types.js';
+import type { MetLine, Traits } from './types.js';
+
+/** A line before its traits are known. */
+type PlainLine = Pick<MetLine, 'line' | 'food' | 'isHeated' | 'said'>;
+
+export function traitsOf(met: PlainLine): Traits {
+  return {
+    isAlcoholic: met.food !== null && alcohol.test(met.food.id),
+    isHot: isHot(met),
+    risk: riskOf(met),
+    chokes: chokes(met),
+  };
+}
 
 const alcohol =
   /^(?:white-wine|red-wine|dry-sherry|vermouth|mirin|rice-wine|sake)$|(?:^|-)(?:beer|brandy|rum|vodka|whisky|gin|port|marsala|prosecco|cider)$/;
 const hot =
   /chill|cayenne|harissa|jalapeno|sriracha|gochu|sambal|pepper-sauce|hot-sauce|peri-peri|chipotle|berbere|jerk|hot-paprika|aleppo|urfa|wasabi|horseradish|kimchi|curry-paste|shichimi|english-mustard/;
 
-export const isAlcoholic = ({ id }: Ingredient) => alcohol.test(id);
 export const isShellfish = ({ allergens }: Ingredient) =>
   allergens.includes('crustaceans') || allergens.includes('molluscs');
 
@@ -21,7 +31,7 @@ export function isMeat({ section, diet, allergens }: Ingredient): boolean {
 }
 
 /** Chilli in any form, and what burns like it. */
-export function isHot({ food, line }: MetLine): boolean {
+function isHot({ food, line }: PlainLine): boolean {
   return hot.test(food?.id ?? '') || /\bchill?i(?:es)?\b|\bhot sauce\b/i.test(line.name);
 }
 
@@ -40,7 +50,7 @@ const unpasteurised = /\bunpasteuri[sz]ed\b|\braw(?:-| )milk\b/i;
  * What a line is to somebody at risk, by general advice; null where it is nothing. What is heated through is
  * no longer raw.
  */
-export function riskOf({ food, line, isHeated }: MetLine): string | null {
+function riskOf({ food, line, isHeated }: PlainLine): string | null {
   const isCooked = isHeated || line.preparation.includes('cooked') || /\bboil/i.test(line.note);
   const found = risks.find(([ids, , endsByHeat]) => ids.test(food?.id ?? '') && !(endsByHeat && isCooked));
   if (!found && !isCooked && unpasteurised.test(line.text)) return 'unpasteurised food';
@@ -56,16 +66,13 @@ const hard = /^(?:carrot|apple|celery|kohlrabi|radish|fennel)$/;
 const fine = /\b(?:grate|shred|shave|matchstick|thin|fine|mandoline|ribbon)/i;
 
 /** Foods that choke small children as they are cut. ~ General advice. */
-export function isChokingFor({ age }: Pick<Person, 'age'>, met: MetLine): boolean {
-  const { food, line, isHeated } = met;
-  if (age !== 'small child' && age !== 'baby') return false;
+function chokes({ food, line, isHeated, said }: PlainLine): boolean {
   if (/\bpopcorn\b/i.test(line.name)) return true;
   if (!food) return false;
   const cut = (...ways: string[]) => line.preparation.some((form) => ways.includes(form));
   if (nuts.test(food.id)) return !cut('ground', 'minced', 'crushed');
   if (round.test(food.id)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
   if (food.id === 'dates') return !cut('chopped', 'minced', 'mashed', 'sliced');
-  const isFine =
-    cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked') || fine.test(met.said);
+  const isFine = cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked') || fine.test(said);
   return hard.test(food.id) && !isHeated && !isFine;
 }

@@ -8,7 +8,7 @@ import {
 } from '../class/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
-import { isAlcoholic, isChokingFor, isHot, isMeat, isShellfish, riskOf } from './foods.js';
+import { isMeat, isShellfish, traitsOf } from './foods.js';
 import { matchesWords, namesOfLine } from './free-words.js';
 import type { MetLine, NeedKind, PeopleFinding } from './types.js';
 
@@ -24,7 +24,8 @@ export interface Objection {
 
 export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'isHeated' | 'said'>): MetLine {
   const food = findIngredient(larder, line.ingredient);
-  return { line, food, names: namesOfLine(line, food), ...done };
+  const traits = traitsOf({ line, food, ...done });
+  return { line, food, names: namesOfLine(line, food), traits, ...done };
 }
 
 /** Everything about a line that does not go with a person. */
@@ -71,6 +72,16 @@ function notKnownIn({ allergens, diets }: Person, met: MetLine): Objection[] {
 const much = { 'low salt': 0.015, 'low sugar': 0.225, 'low fat': 0.175 } as const;
 const share = { 'low salt': 'salt', 'low sugar': 'sugar', 'low fat': 'fat' } as const;
 
+type Refuses = (met: MetLine, food: Ingredient) => boolean;
+const refuses: Readonly<Record<Exclude<PersonDiet, keyof typeof much>, Refuses>> = {
+  vegetarian: (_, { diet }) => !diet.vegetarian,
+  vegan: (_, { diet }) => !diet.vegan,
+  'no pork': (_, { diet }) => diet.pork,
+  'no alcohol': ({ traits }) => traits.isAlcoholic,
+  halal: ({ traits }, { diet }) => diet.pork || traits.isAlcoholic,
+  'kosher-style': (_, food) => food.diet.pork || isShellfish(food),
+};
+
 function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objection[] {
   const against = (level: Objection['level'], holds = '') => [
     objection(met, { kind: 'diet', what: diet, level }, holds),
@@ -80,15 +91,7 @@ function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objectio
     return found > much[diet] ? against('look', `${Math.round(found * 100)} % ${share[diet]}`) : [];
   }
   if (food.diet.unknown) return [];
-  const refuses: Readonly<Record<Exclude<PersonDiet, keyof typeof much>, boolean>> = {
-    vegetarian: !food.diet.vegetarian,
-    vegan: !food.diet.vegan,
-    'no pork': food.diet.pork,
-    'no alcohol': isAlcoholic(food),
-    halal: food.diet.pork || isAlcoholic(food),
-    'kosher-style': food.diet.pork || isShellfish(food),
-  };
-  if (refuses[diet]) return against('clash');
+  if (refuses[diet](met, food)) return against('clash');
   if ((diet === 'halal' || diet === 'kosher-style') && isMeat(food))
     return against('look', `ask for ${diet === 'halal' ? 'halal' : 'kosher'} meat`);
   return [];
@@ -98,11 +101,11 @@ function riskIn(person: Person, met: MetLine): Objection[] {
   const found: Objection[] = [];
   if (person.age === 'baby' && /honey$/.test(met.food?.id ?? ''))
     found.push(objection(met, { kind: 'risk', what: 'honey under one year', level: 'harm' }));
-  const risk = isAtRisk(person) ? riskOf(met) : null;
-  if (risk) found.push(objection(met, { kind: 'risk', what: risk, level: 'harm' }));
-  if (met.food && isAlcoholic(met.food) && (person.pregnant || isYoung(person)))
+  const { risk, isAlcoholic, chokes } = met.traits;
+  if (risk && isAtRisk(person)) found.push(objection(met, { kind: 'risk', what: risk, level: 'harm' }));
+  if (isAlcoholic && (person.pregnant || isYoung(person)))
     found.push(objection(met, { kind: 'risk', what: 'alcohol', level: 'harm' }));
-  if (isChokingFor(person, met))
+  if (chokes && (person.age === 'small child' || person.age === 'baby'))
     found.push(objection(met, { kind: 'choking', what: 'choking', level: 'harm' }));
   return found;
 }
@@ -115,6 +118,6 @@ function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Obj
 }
 
 function tooHot(heat: Heat, met: MetLine): Objection[] {
-  if (!isHot(met)) return [];
+  if (!met.traits.isHot) return [];
   return [objection(met, { kind: 'heat', what: heat === 'none' ? 'no heat' : 'mild', level: 'look' })];
 }

@@ -29,6 +29,17 @@ export interface MetLine {
   readonly said: string;
   /** Its names, each as its words. */
   readonly names: readonly (readonly string[])[];
+  readonly traits: Traits;
+}
+
+/** What is to be known of a line whoever eats it. */
+export interface Traits {
+  readonly isAlcoholic: boolean;
+  readonly isHot: boolean;
+  /** What it is to somebody at risk; null where it is nothing. */
+  readonly risk: string | null;
+  /** Whether it chokes a small child as it is cut. */
+  readonly chokes: boolean;
 }
 
 export interface PeopleInput {

@@ -1,7 +1,7 @@
 import { showRational } from '../amounts/index.js';
-import { findCautions } from '../cautions/index.js';
+import { type CautionFinding, findCautions } from '../cautions/index.js';
 import type { ClassFacts, SafetyProfile } from '../class/index.js';
-import { type DishId, stepKey } from '../identity/index.js';
+import { type DishId, rememberLast, stepKey } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -39,24 +39,25 @@ function leftToItWarnings({ leftToIt = [] }: ClassFacts): PlanWarning[] {
   }));
 }
 
+const cautionsFound = rememberLast<Recipe, CautionFinding[]>();
+
 /** Mistakes that practitioners know, before they happen. */
 function cautionWarnings(
   id: DishId,
   recipe: Recipe,
   by: { readonly larder: Larder; readonly profile: SafetyProfile },
 ): PlanWarning[] {
-  return findCautions(id, { recipe, ...by }).map(
-    ({ id: found, severity, sentence, remedy, stepId, note, source }) => ({
-      id: `caution:${found}`,
-      place: 'people',
-      level: severity === 'harm' ? 'harm' : 'look',
-      sentence: `“${recipe.title}”: ${sentence}`,
-      remedy,
-      ...(stepId === null ? {} : { step: stepKey(id, stepId) }),
-      ...(note === null ? {} : { note }),
-      source,
-    }),
-  );
+  const found = cautionsFound(recipe, [id, by.larder, by.profile], () => findCautions(id, { recipe, ...by }));
+  return found.map(({ id: found, severity, sentence, remedy, stepId, note, source }) => ({
+    id: `caution:${found}`,
+    place: 'people',
+    level: severity === 'harm' ? 'harm' : 'look',
+    sentence: `“${recipe.title}”: ${sentence}`,
+    remedy,
+    ...(stepId === null ? {} : { step: stepKey(id, stepId) }),
+    ...(note === null ? {} : { note }),
+    source,
+  }));
 }
 
 function menuWarnings({ dishes, larder, kitchen }: ToCheck): PlanWarning[] {
