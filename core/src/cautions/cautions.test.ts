@@ -136,6 +136,27 @@ describe('by whose advice', () => {
   });
 });
 
+describe('what mends it with one press', () => {
+  const takeable: [string, string[], string[], string][] = [
+    ['raw egg', ['2 eggs', '200 ml rapeseed oil'], ['Whisk the eggs with the oil.'], 'pasteurised-egg'],
+    ['beans that are not boiled', ['250 g dried kidney beans'], ['Soak the beans.'], 'tinned-kidney-beans'],
+    [
+      'oil that turns bitter',
+      ['2 egg yolks', '200 ml extra virgin olive oil'],
+      ['Blend the yolks, adding the extra virgin olive oil slowly.'],
+      'rapeseed-oil',
+    ],
+  ];
+  it.each(takeable)('%s: taken, it is no longer found', (_, lines, steps, taken) => {
+    const recipe = written(lines, steps);
+    const warningsOf = (substitutes: Record<string, string>) =>
+      planClass({ class: classOf([dish(recipe)], { decisions: { substitutes } }), kitchen }).warnings;
+    const open = warningsOf({}).find(({ swap }) => swap?.taken === taken)!;
+    const after = warningsOf({ [open.swap!.missing]: taken });
+    expect(after.map(({ id }) => id)).not.toContain(open.id);
+  });
+});
+
 describe('in the plan of a class', () => {
   it('harm comes first, names its dish, and is no word of safety', () => {
     const recipe = written(

@@ -1,4 +1,4 @@
-import { follow, heats, linesWhere, names, stepsOf, theFoodIs, usesLine } from './reading.js';
+import { follow, heats, linesWhere, names, stepsOf, swapOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
 
 const fries = /\b(?:fry|fries|frying|deep[- ]fr\w+|shallow[- ]fr\w+)\b/i;
@@ -146,6 +146,7 @@ export const heatRules: readonly Rule[] = [
         .filter(({ text }) => /\b(?:blend|blitz|process|stick blender)/i.test(text))
         .filter((step) => [oils, eggs].every((all) => all.some(({ line }) => usesLine(step, line.id))))
         .map(({ id }) => ({
+          ...swapOf(judged, 'extra-virgin-olive-oil', 'rapeseed-oil'),
           stepId: id,
           sentence: 'extra virgin oil is beaten hard by a machine',
           remedy: 'Blend with a mild oil, and stir the extra virgin in by hand: beaten, it turns bitter.',

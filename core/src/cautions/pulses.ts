@@ -1,5 +1,5 @@
 import { safetyFigures } from '../safety/index.js';
-import { type FoodLine, follow, linesWhere, stepsOf, theFoodIs } from './reading.js';
+import { type FoodLine, follow, linesWhere, stepsOf, swapOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
 /** Dried beans of the kidney kind: raw and half cooked they make people ill. */
@@ -31,6 +31,8 @@ const howTo = (judged: Judged) =>
   `before they go on; never only in a slow or a low oven. ${follow}`;
 
 const note = 'soak-and-cook-pulses';
+/** The same beans from a tin, boiled already. */
+const tinned = (id: string) => id.replace(/^dried-/, 'tinned-');
 
 export const pulseRules: readonly Rule[] = [
   {
@@ -42,10 +44,11 @@ export const pulseRules: readonly Rule[] = [
       kidneyBeans(judged)
         .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => soaks.test(text)))
         .filter(({ line }) => !line.preparation.includes('soaked') && !soaks.test(line.note))
-        .map(({ line }) => ({
+        .map(({ line, food }) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} not soaked`,
           remedy: howTo(judged),
+          ...swapOf(judged, food.id, tinned(food.id)),
         })),
   },
   {
@@ -54,7 +57,7 @@ export const pulseRules: readonly Rule[] = [
     source: 'general advice',
     note,
     find: (judged) =>
-      kidneyBeans(judged).flatMap(({ line }) => {
+      kidneyBeans(judged).flatMap(({ line, food }) => {
         const steps = stepsOf(judged, line);
         const soaking = steps.find(({ text }) => soaks.test(text));
         if (!soaking || steps.some(({ text }) => throwsAway.test(text))) return [];
@@ -63,6 +66,7 @@ export const pulseRules: readonly Rule[] = [
             stepId: soaking.id,
             sentence: `${theFoodIs(line)} not said to lose the water that they soaked in`,
             remedy: howTo(judged),
+            ...swapOf(judged, food.id, tinned(food.id)),
           },
         ];
       }),
@@ -75,10 +79,11 @@ export const pulseRules: readonly Rule[] = [
     find: (judged) =>
       kidneyBeans(judged)
         .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => boils.test(text)))
-        .map(({ line }) => ({
+        .map(({ line, food }) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} not boiled`,
           remedy: howTo(judged),
+          ...swapOf(judged, food.id, tinned(food.id)),
         })),
   },
   {
@@ -87,7 +92,7 @@ export const pulseRules: readonly Rule[] = [
     source: 'general advice',
     note,
     find: (judged) =>
-      kidneyBeans(judged).flatMap(({ line }) => {
+      kidneyBeans(judged).flatMap(({ line, food }) => {
         const boiling = stepsOf(judged, line).filter(({ text }) => boils.test(text));
         const minutes = boiling.reduce((sum, { waitMinutes }) => sum + (waitMinutes?.low ?? 0), 0);
         const isHard = boiling.some(({ text }) => boilsHard.test(text));
@@ -97,6 +102,7 @@ export const pulseRules: readonly Rule[] = [
             stepId: boiling[0]!.id,
             sentence: `${theFoodIs(line)} boiled for less than ${hardMinutes(judged)} min`,
             remedy: howTo(judged),
+            ...swapOf(judged, food.id, tinned(food.id)),
           },
         ];
       }),

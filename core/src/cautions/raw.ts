@@ -1,6 +1,6 @@
 import { isUkStyle } from '../class/index.js';
 import { cutGreens } from '../safety/index.js';
-import { type FoodLine, follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
+import { type FoodLine, follow, heats, linesWhere, stepsOf, swapOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
 const poultry = /^(?:chicken|turkey|whole-chicken|duck-breast|minced-chicken|minced-turkey)/;
@@ -30,7 +30,12 @@ export const rawRules: readonly Rule[] = [
       linesWhere(judged, ({ food }) => food.cautions.includes('raw-egg'))
         .filter(({ line }) => !stepsOf(judged, line).some(heats))
         .filter(({ line }) => !line.preparation.includes('cooked') && !/\bboil/i.test(line.note))
-        .map(({ line }) => ({
+        .map(({ line, food }) => ({
+          ...swapOf(
+            judged,
+            food.id,
+            line.byProducts.includes('yolk') ? 'pasteurised-yolk' : 'pasteurised-egg',
+          ),
           stepId: stepsOf(judged, line)[0]?.id ?? null,
           sentence: `${theFoodIs(line)} eaten raw`,
           remedy:

@@ -1,7 +1,7 @@
 import { findIngredient, type Ingredient } from '../larder/index.js';
 import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
 import { isPlural } from '../words/index.js';
-import type { Judged } from './types.js';
+import type { Found, Judged } from './types.js';
 
 /** A line with its food. */
 export interface FoodLine {
@@ -75,4 +75,14 @@ export function handles(step: RecipeStep, { id, name }: RecipeLine): boolean {
   return (
     usesLine(step, id) || names(step, name) || /\b(?:leaves|salad|everything|all of it)\b/i.test(step.text)
   );
+}
+
+/** A food that can be taken in place of one, where the larder knows how much of it. */
+export function swapOf(
+  { larder }: Pick<Judged, 'larder'>,
+  missing: string,
+  taken: string,
+): Pick<Found, 'swap'> {
+  const isKnown = findIngredient(larder, missing)?.substitutes.some(({ ingredient }) => ingredient === taken);
+  return isKnown ? { swap: { missing, taken } } : {};
 }

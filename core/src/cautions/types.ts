@@ -1,5 +1,5 @@
 import type { SafetyProfile } from '../class/index.js';
-import type { StepId } from '../identity/index.js';
+import type { IngredientId, StepId } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import type { Recipe } from '../recipes/index.js';
 
@@ -20,6 +20,8 @@ export interface Found {
   readonly sentence: string;
   /** What is done about it. */
   readonly remedy: string;
+  /** A food that can be taken in place of another, where that mends it. */
+  readonly swap?: { readonly missing: IngredientId; readonly taken: IngredientId };
 }
 
 /** A mistake that practitioners know, as a small pure function. */

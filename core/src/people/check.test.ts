@@ -120,6 +120,15 @@ describe('ways out of a finding', () => {
     expect(after.filter(({ person }) => person === 'Mira').map(({ meeting }) => meeting)).toEqual(['shown']);
   });
 
+  it('mends the same for two at once, though the plate that is shown is left for both', () => {
+    const two = roomOf([
+      somebody('mira', { station: 2, diets: ['vegan'] }),
+      somebody('ole', { station: 2, sensitivities: ['lactose'] }),
+    ]);
+    const found = checked(two).findings.find(({ what }) => what === 'vegan')!;
+    expect(peopleWays(two, found).map(({ kind }) => kind)).toContain('swap');
+  });
+
   it('brings nothing that somebody else at the station has', () => {
     const kai = somebody('kai', { station: 2, sensitivities: ['pumpkin seeds'] });
     const three = roomOf([...bundle.class.roster!, kai]);

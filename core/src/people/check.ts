@@ -1,11 +1,11 @@
 import type { Person } from '../class/index.js';
 import { listed } from '../words/index.js';
 import { isUnderstood } from './free-words.js';
-import { type Objection, objectionsTo } from './objections.js';
+import { addObjections, type Objection } from './objections.js';
 import { remedyFor, sentenceFor, summaryOf } from './people-words.js';
 import { Plate } from './plate.js';
 import { tracesFor } from './traces.js';
-import type { Meeting, PeopleCheck, PeopleFinding, PeopleInput } from './types.js';
+import type { Meeting, MetLine, PeopleCheck, PeopleFinding, PeopleInput } from './types.js';
 
 /**
  * Every line, as each station makes it, against everybody who eats of it or works beside it. What is found of
@@ -40,27 +40,31 @@ function byHarm(a: PeopleFinding, b: PeopleFinding): number {
 
 /** One finding for each thing that a person does not go with in a dish, however many lines it is in. */
 function findingsAt(person: Person, plate: Plate): PeopleFinding[] {
-  const eaten = plate.eatenAt(person.station);
-  const own = grouped(eaten.flatMap((met) => objectionsTo(person, met)));
+  const own = objectionsIn(person, plate.eatenAt(person.station));
+  const shown = objectionsIn(person, plate.onlyShownAt(person.station));
   const meeting = plate.isServedToAll ? 'served' : 'own';
-  // Most of what is shown is what they make themselves.
-  const onlyShown = plate.shown().filter((met) => !eaten.includes(met));
-  const shown = grouped(onlyShown.flatMap((met) => objectionsTo(person, met)));
-  return [
-    ...[...own].map(([, objections]) => finding(person, plate, objections, meeting)),
-    // What a station has of its own says nothing about the plate that is handed round.
-    ...[...shown]
-      .filter(([key]) => !own.has(key))
-      .map(([, objections]) => finding(person, plate, objections, 'shown')),
-  ];
+  const found: PeopleFinding[] = [];
+  for (const objections of own.values()) found.push(finding(person, plate, objections, meeting));
+  // What a station has of its own says nothing about the plate that is handed round.
+  for (const [key, objections] of shown)
+    if (!own.has(key)) found.push(finding(person, plate, objections, 'shown'));
+  return found;
 }
 
-function grouped(objections: readonly Objection[]): ReadonlyMap<string, readonly Objection[]> {
+type Grouped = ReadonlyMap<string, readonly Objection[]>;
+const nothing: Grouped = new Map();
+
+/** What is against some lines, by what it is about. */
+function objectionsIn(person: Person, lines: readonly MetLine[]): Grouped {
+  const all: Objection[] = [];
+  for (const met of lines) addObjections(all, person, met);
+  if (all.length === 0) return nothing;
   const groups = new Map<string, Objection[]>();
-  if (objections.length === 0) return groups;
-  for (const each of objections) {
+  for (const each of all) {
     const key = `${each.kind} ${each.what} ${each.level}`;
-    groups.set(key, [...(groups.get(key) ?? []), each]);
+    const known = groups.get(key);
+    if (known) known.push(each);
+    else groups.set(key, [each]);
   }
   return groups;
 }
@@ -88,7 +92,7 @@ function finding(
     foods,
   };
   return {
-    id: `${person.id}:${dish.id}:${kind}:${what}:${meeting === 'shown' ? 'shown' : 'eaten'}`,
+    id: [person.id, dish.id, kind, what, meeting === 'shown' ? 'shown' : 'eaten', level].join(':'),
     ...about,
     sentence: sentenceFor(about, lines),
     remedy: remedyFor(about),

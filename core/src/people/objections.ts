@@ -6,7 +6,7 @@ import {
   type PersonDiet,
   substancesOf,
 } from '../class/index.js';
-import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
+import { type Allergen, findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
 import { isMeat, isShellfish, traitsOf } from './foods.js';
 import { matchesWords, namesOfLine } from './free-words.js';
@@ -30,16 +30,25 @@ export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'i
 
 /** Everything about a line that does not go with a person. */
 export function objectionsTo(person: Person, met: MetLine): Objection[] {
-  const { food } = met;
   const found: Objection[] = [];
-  for (const need of person.allergens) found.push(...allergenIn(need, met));
-  if (!food || food.allergensNotKnown || food.diet.unknown) found.push(...notKnownIn(person, met));
-  if (food) for (const diet of person.diets) found.push(...againstDiet(diet, food, met));
-  if (person.pregnant || person.age !== 'adult') found.push(...riskIn(person, met));
-  for (const word of person.sensitivities) found.push(...named(word, met, 'sensitivity'));
-  for (const word of person.dislikes) found.push(...named(word, met, 'dislike'));
-  if (person.heat === 'none' || person.heat === 'mild') found.push(...tooHot(person.heat, met));
+  addObjections(found, person, met);
   return found;
+}
+
+/** Adds them to what was found of other lines: most lines go with most people, and nothing is made for them. */
+export function addObjections(found: Objection[], person: Person, met: MetLine): void {
+  const { food } = met;
+  for (const need of person.allergens) push(found, allergenIn(need, met));
+  if (!food || food.allergensNotKnown || food.diet.unknown) push(found, notKnownIn(person, met));
+  if (food) for (const diet of person.diets) push(found, againstDiet(diet, food, met));
+  if (person.pregnant || person.age !== 'adult') addRisks(found, person, met);
+  for (const word of person.sensitivities) push(found, named(word, met, 'sensitivity'));
+  for (const word of person.dislikes) push(found, named(word, met, 'dislike'));
+  if (person.heat === 'none' || person.heat === 'mild') push(found, tooHot(person.heat, met));
+}
+
+function push(found: Objection[], one: Objection | null): void {
+  if (one) found.push(one);
 }
 
 function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'>, holds = ''): Objection {
@@ -47,25 +56,28 @@ function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'
   return { ...rest, food: met.food, words: holds ? `${name} (${holds})` : name };
 }
 
-function allergenIn({ what, traces }: AllergenNeed, met: MetLine): Objection[] {
-  const { allergens = [], mayContain = [] } = met.food ?? {};
-  if (allergens.length === 0 && mayContain.length === 0) return [];
+const none: readonly Allergen[] = [];
+
+function allergenIn({ what, traces }: AllergenNeed, met: MetLine): Objection | null {
+  if (!met.food) return null;
+  const { allergens, mayContain = none } = met.food;
+  if (allergens.length === 0 && mayContain.length === 0) return null;
   const held = substancesOf(what).filter((each) => allergens.includes(each));
-  if (held.length > 0) return [objection(met, { kind: 'allergen', what, level: 'harm' }, held.join(', '))];
+  if (held.length > 0) return objection(met, { kind: 'allergen', what, level: 'harm' }, held.join(', '));
   const warned = substancesOf(what).filter((each) => mayContain.includes(each));
-  if (warned.length === 0) return [];
+  if (warned.length === 0) return null;
   const level = traces ? 'harm' : 'look';
-  return [objection(met, { kind: 'traces', what, level }, `may contain ${warned.join(', ')}`)];
+  return objection(met, { kind: 'traces', what, level }, `may contain ${warned.join(', ')}`);
 }
 
 /** Of a food that nobody knows, nothing can be said to somebody with an allergy or a diet. */
-function notKnownIn({ allergens, diets }: Person, met: MetLine): Objection[] {
+function notKnownIn({ allergens, diets }: Person, met: MetLine): Objection | null {
   const asks = (diet: PersonDiet) => !diet.startsWith('low');
   const isAllergenOpen = allergens.length > 0 && (!met.food || met.food.allergensNotKnown === true);
   const isDietOpen = diets.some(asks) && (!met.food || met.food.diet.unknown === true);
-  if (!isAllergenOpen && !isDietOpen) return [];
+  if (!isAllergenOpen && !isDietOpen) return null;
   const what = isAllergenOpen ? allergens.map((each) => each.what).join(', ') : diets.filter(asks).join(', ');
-  return [objection(met, { kind: 'not known', what, level: 'look' })];
+  return objection(met, { kind: 'not known', what, level: 'look' });
 }
 
 /** More than this share of the weight is called much: salt, sugar, fat. General advice for labels. */
@@ -82,23 +94,21 @@ const refuses: Readonly<Record<Exclude<PersonDiet, keyof typeof much>, Refuses>>
   'kosher-style': (_, food) => food.diet.pork || isShellfish(food),
 };
 
-function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objection[] {
-  const against = (level: Objection['level'], holds = '') => [
-    objection(met, { kind: 'diet', what: diet, level }, holds),
-  ];
+function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objection | null {
+  const against = (level: Objection['level'], holds = '') =>
+    objection(met, { kind: 'diet', what: diet, level }, holds);
   if (diet === 'low salt' || diet === 'low sugar' || diet === 'low fat') {
     const found = food.composition?.[share[diet]].value ?? 0;
-    return found > much[diet] ? against('look', `${Math.round(found * 100)} % ${share[diet]}`) : [];
+    return found > much[diet] ? against('look', `${Math.round(found * 100)} % ${share[diet]}`) : null;
   }
-  if (food.diet.unknown) return [];
+  if (food.diet.unknown) return null;
   if (refuses[diet](met, food)) return against('clash');
   if ((diet === 'halal' || diet === 'kosher-style') && isMeat(food))
     return against('look', `ask for ${diet === 'halal' ? 'halal' : 'kosher'} meat`);
-  return [];
+  return null;
 }
 
-function riskIn(person: Person, met: MetLine): Objection[] {
-  const found: Objection[] = [];
+function addRisks(found: Objection[], person: Person, met: MetLine): void {
   if (person.age === 'baby' && /honey$/.test(met.food?.id ?? ''))
     found.push(objection(met, { kind: 'risk', what: 'honey under one year', level: 'harm' }));
   const { risk, isAlcoholic, chokes } = met.traits;
@@ -107,17 +117,16 @@ function riskIn(person: Person, met: MetLine): Objection[] {
     found.push(objection(met, { kind: 'risk', what: 'alcohol', level: 'harm' }));
   if (chokes && (person.age === 'small child' || person.age === 'baby'))
     found.push(objection(met, { kind: 'choking', what: 'choking', level: 'harm' }));
-  return found;
 }
 
 const isYoung = ({ age }: Person) => age !== 'adult' && age !== 'older';
 
-function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Objection[] {
-  if (!matchesWords(word, met)) return [];
-  return [objection(met, { kind, what: word.trim(), level: kind === 'dislike' ? 'look' : 'clash' })];
+function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Objection | null {
+  if (!matchesWords(word, met)) return null;
+  return objection(met, { kind, what: word.trim(), level: kind === 'dislike' ? 'look' : 'clash' });
 }
 
-function tooHot(heat: Heat, met: MetLine): Objection[] {
-  if (!met.traits.isHot) return [];
-  return [objection(met, { kind: 'heat', what: heat === 'none' ? 'no heat' : 'mild', level: 'look' })];
+function tooHot(heat: Heat, met: MetLine): Objection | null {
+  if (!met.traits.isHot) return null;
+  return objection(met, { kind: 'heat', what: heat === 'none' ? 'no heat' : 'mild', level: 'look' });
 }

@@ -1,7 +1,9 @@
 import { heats, stepsOf } from '../cautions/index.js';
 import { type Person, substancesOf } from '../class/index.js';
+import { rememberLast } from '../identity/index.js';
+import type { Larder } from '../larder/index.js';
 import { type Batch, linesEatenOf } from '../portions/index.js';
-import type { RecipeLine, RecipeStep } from '../recipes/index.js';
+import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
 import { metLine } from './objections.js';
 import type { MetDish, MetLine, PeopleInput } from './types.js';
 
@@ -9,22 +11,14 @@ import type { MetDish, MetLine, PeopleInput } from './types.js';
 export class Plate {
   readonly #lines: ReadonlyMap<string, MetLine>;
   #shown: readonly MetLine[] | null = null;
+  readonly #onlyShown = new Map<number | null, readonly MetLine[]>();
   readonly #atStation = new Map<number | null, readonly MetLine[]>();
 
   constructor(
     readonly dish: MetDish,
     { larder }: Pick<PeopleInput, 'larder'>,
   ) {
-    const judged = { recipe: dish.decided.recipe, larder };
-    this.#lines = new Map(
-      dish.decided.recipe.lines.map((line) => [
-        line.id,
-        metLine(line, larder, {
-          isHeated: stepsOf(judged, line).some(heats),
-          said: saidOf(judged.recipe.steps, line),
-        }),
-      ]),
-    );
+    this.#lines = metLines(dish.decided.recipe, [larder], () => linesOf(dish.decided.recipe, larder));
   }
 
   /** What is eaten at a station of what is made there; of what a few make for all, everybody eats. */
@@ -46,6 +40,16 @@ export class Plate {
   /** What the demonstration plate holds, of which all taste. */
   shown(): readonly MetLine[] {
     return (this.#shown ??= this.#met(this.dish.batches.filter(({ kind }) => this.#isOnlyShown(kind))));
+  }
+
+  /** What the demonstration plate holds and is not made at a station: most of it is. */
+  onlyShownAt(station: number | null): readonly MetLine[] {
+    const known = this.#onlyShown.get(station);
+    if (known) return known;
+    const eaten = new Set(this.eatenAt(station));
+    const only = this.shown().filter((met) => !eaten.has(met));
+    this.#onlyShown.set(station, only);
+    return only;
   }
 
   /** A dish that is a demonstration is served to all; of another, the plate is handed round. */
@@ -74,6 +78,21 @@ export class Plate {
 /** Whether a line holds what a need stands for. */
 export function holds({ food }: MetLine, what: Person['allergens'][number]['what']): boolean {
   return substancesOf(what).some((each) => food?.allergens.includes(each));
+}
+
+/** The lines of a recipe with what is done to each, by line; kept while the recipe is the same. */
+const metLines = rememberLast<Recipe, ReadonlyMap<string, MetLine>>();
+
+function linesOf(recipe: Recipe, larder: Larder): ReadonlyMap<string, MetLine> {
+  return new Map(
+    recipe.lines.map((line) => [
+      line.id,
+      metLine(line, larder, {
+        isHeated: stepsOf({ recipe }, line).some(heats),
+        said: saidOf(recipe.steps, line),
+      }),
+    ]),
+  );
 }
 
 function saidOf(steps: readonly RecipeStep[], { id }: RecipeLine): string {

@@ -1,5 +1,5 @@
-import type { OwnSet, Person } from '../class/index.js';
-import { listed, quotedList } from '../words/index.js';
+import { isSharedTool, type OwnSet, type Person } from '../class/index.js';
+import { isPlural, listed, quotedList } from '../words/index.js';
 import { placeOf, remedyFor } from './people-words.js';
 import { holds, type Plate } from './plate.js';
 import type { PeopleFinding } from './types.js';
@@ -38,15 +38,27 @@ export function tracesFor(
           ...about,
           sentence:
             `${person.name}${placeOf(person.station)}: traces of ${what} matter, and ${names} ` +
-            `${foods.length === 1 ? 'is' : 'are'} handled in ` +
+            `${foods.length === 1 && !isPlural(foods[0]!.line.name) ? 'is' : 'are'} handled in ` +
             quotedList(
               near.map(({ dish }) => dish.decided.recipe.title),
               3,
-            ),
+            ) +
+            sharedWords(near),
           remedy: remedyFor(about),
         },
       ];
     });
+}
+
+const fries = /\bdeep[- ]fr|\b(?:shallow[- ])?fry in (?:hot )?oil/i;
+
+/** What goes from one station to the next: "; jug blender and tasting spoons are shared". */
+function sharedWords(near: readonly Plate[]): string {
+  const steps = near.flatMap(({ dish }) => dish.decided.recipe.steps);
+  const tools = new Set(steps.flatMap((step) => step.tools).filter(isSharedTool));
+  const oil = steps.some(({ text }) => fries.test(text)) ? ['frying oil'] : [];
+  const things = [...tools, ...oil, 'tasting spoons'];
+  return `; ${listed(things, 5)} are shared`;
 }
 
 /** Whether their station has a set of its own that is kept free of it. */

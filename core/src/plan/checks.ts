@@ -47,8 +47,8 @@ function cautionWarnings(
   recipe: Recipe,
   by: { readonly larder: Larder; readonly profile: SafetyProfile },
 ): PlanWarning[] {
-  const found = cautionsFound(recipe, [id, by.larder, by.profile], () => findCautions(id, { recipe, ...by }));
-  return found.map(({ id: found, severity, sentence, remedy, stepId, note, source }) => ({
+  const all = cautionsFound(recipe, [id, by.larder, by.profile], () => findCautions(id, { recipe, ...by }));
+  return all.map(({ id: found, severity, sentence, remedy, stepId, note, source, swap }) => ({
     id: `caution:${found}`,
     place: 'people',
     level: severity === 'harm' ? 'harm' : 'look',
@@ -56,6 +56,7 @@ function cautionWarnings(
     remedy,
     ...(stepId === null ? {} : { step: stepKey(id, stepId) }),
     ...(note === null ? {} : { note }),
+    ...(swap ? { swap } : {}),
     source,
   }));
 }

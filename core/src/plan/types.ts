@@ -1,6 +1,6 @@
 import type { Workings } from '../amounts/index.js';
 import type { ClassFacts, KitchenFacts, LineAlternatives, LongWait } from '../class/index.js';
-import type { DishId, LocalDate, LocalTime, StepKey } from '../identity/index.js';
+import type { DishId, IngredientId, LocalDate, LocalTime, StepKey } from '../identity/index.js';
 import type { KitList } from '../kit/index.js';
 import type { PeopleCheck } from '../people/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -34,6 +34,8 @@ export interface PlanWarning {
   readonly remedy: string;
   /** The step that it is about, where it is about one. */
   readonly step?: StepKey;
+  /** A food that can be taken in place of another in the whole class, where that mends it. */
+  readonly swap?: { readonly missing: IngredientId; readonly taken: IngredientId };
   /** The technique note to read, and where its figures come from. */
   readonly note?: string;
   readonly source?: 'general advice' | 'the trade';

@@ -89,6 +89,8 @@ class Trial {
   readonly larder: Larder;
   readonly facts: ClassFacts;
   readonly #before: ReadonlySet<string>;
+  /** What was eaten before, by whom it was found and of what. */
+  readonly #eaten: ReadonlySet<string>;
 
   constructor(
     readonly bundle: ClassBundle,
@@ -96,7 +98,9 @@ class Trial {
   ) {
     this.larder = larderOf(bundle.kitchen.larder);
     this.facts = bundle.class;
-    this.#before = new Set(this.#grave(this.facts).map(({ id }) => id));
+    const grave = this.#grave(this.facts);
+    this.#before = new Set(grave.map(({ id }) => id));
+    this.#eaten = new Set(grave.map(aboutOf));
   }
 
   get roster(): readonly Person[] {
@@ -122,10 +126,10 @@ class Trial {
     return isGone && found.every((each) => this.#isNoNews(each));
   }
 
-  /** Of the same thing the plate that is shown is left, which they are told not to taste. */
-  #isNoNews({ id, level, meeting, personId, what }: PeopleFinding): boolean {
-    const isLeft = meeting === 'shown' && personId === this.finding.personId && what === this.finding.what;
-    return level === 'look' || isLeft || this.#before.has(id);
+  /** Of what was eaten the plate that is shown is left, which they are told not to taste. */
+  #isNoNews(found: PeopleFinding): boolean {
+    const isLeft = found.meeting === 'shown' && this.#eaten.has(aboutOf(found));
+    return found.level === 'look' || isLeft || this.#before.has(found.id);
   }
 
   #found(facts: ClassFacts): readonly PeopleFinding[] {
@@ -136,6 +140,8 @@ class Trial {
     return this.#found(facts).filter(({ level }) => level !== 'look');
   }
 }
+
+const aboutOf = ({ personId, dishId, kind, what }: PeopleFinding) => [personId, dishId, kind, what].join(' ');
 
 /** Foods that may stand in place of one, that nobody of these has anything grave against. */
 function candidates(

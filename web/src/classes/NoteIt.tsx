@@ -42,6 +42,9 @@ export function NoteIt({ warning }: { warning: PlanWarning }) {
 }
 
 const List = styled.ul`
+  @media print {
+    display: none;
+  }
   margin: 4px 0 12px;
   li {
     padding: 4px 0;

@@ -15,6 +15,12 @@ const List = styled.ul`
 const Item = styled.li<{ $level: PlanWarning['level'] }>`
   padding-left: 10px;
   border-left: 3px solid ${({ $level, theme }) => theme.colour[fills[$level]]};
+  /* Who comes is on no paper. */
+  &[data-person] {
+    @media print {
+      display: none;
+    }
+  }
   strong {
     color: ${({ $level, theme }) => theme.colour[texts[$level]]};
   }
@@ -38,7 +44,11 @@ export function Warnings({
   return (
     <List aria-label="To decide">
       {warnings.map((warning) => (
-        <Item key={warning.id} $level={warning.level}>
+        <Item
+          key={warning.id}
+          $level={warning.level}
+          data-person={warning.id.startsWith('person:') || undefined}
+        >
           <strong>{warning.sentence}.</strong> {warning.remedy}{' '}
           {warning.note ? (
             <>

@@ -21,6 +21,7 @@ import { useSay } from '../parts/toasts.js';
 import { Figure } from '../parts/workings.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { MenuEditor } from './MenuEditor.js';
+import { TakeInstead } from './TakeInstead.js';
 import { Room } from './room/Room.js';
 import { PersonWaysOut } from './room/WaysOut.js';
 
@@ -109,6 +110,7 @@ function Findings({ plan }: { plan: ClassPlan }) {
   const action = (warning: PlanWarning) => (
     <Actions>
       <PersonWaysOut warning={warning} />
+      <TakeInstead warning={warning} />
       <NoteIt warning={warning} />
     </Actions>
   );

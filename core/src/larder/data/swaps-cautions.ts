@@ -108,6 +108,11 @@ const rows: readonly (readonly [string, string, number, Substitute['by'], string
 const readyMade: Readonly<Record<string, readonly string[]>> = {
   'dried-white-beans>tinned-white-beans': ['soak', 'boil', 'cook'],
   'dried-chickpeas>tinned-chickpeas': ['soak', 'boil', 'cook'],
+  'dried-kidney-beans>tinned-kidney-beans': ['soak', 'boil', 'cook'],
+  'dried-black-beans>tinned-black-beans': ['soak', 'boil', 'cook'],
+  'dried-borlotti-beans>tinned-borlotti-beans': ['soak', 'boil', 'cook'],
+  'dried-pinto-beans>tinned-pinto-beans': ['soak', 'boil', 'cook'],
+  'dried-butter-beans>tinned-butter-beans': ['soak', 'boil', 'cook'],
   'pepper>roasted-peppers': ['char', 'roast', 'grill', 'peel'],
   'cos-lettuce>mixed-leaves': ['wash', 'rinse', 'spin'],
   'butterhead>mixed-leaves': ['wash', 'rinse', 'spin'],

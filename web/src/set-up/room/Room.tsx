@@ -15,6 +15,12 @@ import { overWhat, useBenchSensors } from './bench-sensors.js';
 import { RosterFile } from './RosterFile.js';
 import { useRoster } from './useRoster.js';
 
+/** Who comes is on no paper. */
+const OnScreen = styled.section`
+  @media print {
+    display: none;
+  }
+`;
 const Head = styled(Row)`
   justify-content: space-between;
   margin-bottom: 8px;
@@ -58,7 +64,7 @@ export function Room() {
     setWhy(seating.why);
   };
   return (
-    <section aria-label="Room">
+    <OnScreen aria-label="Room">
       <Head>
         <h2>
           Room <Quietly as="small">{namedWords(roster.length, view.people)}</Quietly>
@@ -94,7 +100,7 @@ export function Room() {
       <Reasons why={why} />
       <AddPerson onAdd={(name) => setOpen(add(name))} isFull={roster.length >= 200} />
       {open ? <PersonDialog id={open} onClose={() => setOpen(null)} /> : null}
-    </section>
+    </OnScreen>
   );
 }
 
