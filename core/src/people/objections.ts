@@ -35,7 +35,7 @@ export function objectionsTo(person: Person, met: MetLine): Objection[] {
   return found;
 }
 
-/** The same, added to what was found of other lines: most go with most people, so nothing is made for them. */
+/** The same, added to what was found of other lines: most go with most people, and make nothing. */
 export function addObjections(found: Objection[], person: Person, met: MetLine): void {
   const { food } = met;
   for (const need of person.allergens) push(found, allergenIn(need, met));
