@@ -1,7 +1,8 @@
 import { toNumber } from '../amounts/index.js';
 import { dressingComponents, type OwnSchools, tellDressing, type ToldDressing } from '../dressing/index.js';
-import type { ComponentId, DishId, RecipeId } from '../identity/index.js';
+import { type ComponentId, type DishId, type RecipeId, rememberLast } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
+import type { RecipeComponent } from '../recipes/index.js';
 import type { Timeline } from '../timeline/index.js';
 import type { PlannedDish } from './planned-dish.js';
 
@@ -26,15 +27,16 @@ export function dressingsOf(
         .map((batch) => toNumber(batch.factor)),
     );
     return dressingComponents(decided.recipe).flatMap((component): DishDressing[] => {
-      const told = tellDressing(decided.recipe, component, larder, {
-        factor: factor || 1,
-        again: mixedAgainAt(id, timeline),
-        own,
-      });
+      const telling = { factor: factor || 1, again: mixedAgainAt(id, timeline), own };
+      const told = toldLast(component, [decided.recipe, larder, telling.factor, telling.again, own], () =>
+        tellDressing(decided.recipe, component, larder, telling),
+      );
       return told ? [{ ...told, dishId: id, recipeId: decided.recipeId, componentId: component.id }] : [];
     });
   });
 }
+
+const toldLast = rememberLast<RecipeComponent, ToldDressing | null>();
 
 function mixedAgainAt(dishId: DishId, { clock }: Timeline): string | null {
   return (

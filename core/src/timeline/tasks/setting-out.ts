@@ -86,13 +86,25 @@ function linesOf(input: TaskInput, dish: DishOnClock): readonly LineSetOut[] {
 const dishRemembered = rememberLast<DishOnClock['portions'], readonly LineSetOut[]>();
 
 /** The lines of a dish that students find at their station. */
-function linesOfDish(input: TaskInput, { timed, portions }: DishOnClock): LineSetOut[] {
+function linesOfDish(input: TaskInput, dish: DishOnClock): LineSetOut[] {
+  const { timed, portions } = dish;
   if (!isMadeByStudents(timed.maker)) return [];
   const isLeft = leftForClass(input, timed);
+  return atBenches(portions, [timed.recipe], () => linesAtBenches(dish)).filter(({ lineId }) =>
+    isLeft(lineId),
+  );
+}
+
+const atBenches = rememberLast<
+  DishOnClock['portions'],
+  readonly (LineSetOut & { readonly lineId: LineId })[]
+>();
+
+/** All lines that go to stations, whoever does their steps: what is tried leaves them as they are. */
+function linesAtBenches({ timed, portions }: DishOnClock): (LineSetOut & { readonly lineId: LineId })[] {
   return portions.components
     .flatMap(({ lines }) => lines)
-    .filter(({ lineId }) => isLeft(lineId))
-    .flatMap(({ lineId, cells }): LineSetOut[] => {
+    .flatMap(({ lineId, cells }) => {
       const written = timed.recipe.lines.find(({ id }) => id === lineId);
       const at = portions.batches.flatMap((batch, index) =>
         batch.stations.length > 0 && !cells[index]!.absent ? [{ batch, cell: cells[index]! }] : [],
@@ -100,6 +112,7 @@ function linesOfDish(input: TaskInput, { timed, portions }: DishOnClock): LineSe
       if (!written || at.length === 0) return [];
       return [
         {
+          lineId,
           kind: measuredHow(at[0]!.cell, written, timed.recipe),
           benches: at.reduce((sum, { batch }) => sum + batch.count, 0),
         },
