@@ -56,6 +56,29 @@ test('no stop of a class has axe violations', async ({ kitchen: page }) => {
   }
 });
 
+test('neither the room, its people and their ways out, nor the labels have axe violations', async ({
+  kitchen: page,
+}) => {
+  test.setTimeout(120_000);
+  await page.getByRole('link', { name: 'Smoke, char and warm salads' }).click();
+  await page.getByRole('region', { name: 'Room' }).waitFor();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: /^Aino Bergholm/ }).click();
+  await page.getByRole('dialog').waitFor();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Ways out' }).first().click();
+  await page.getByRole('list', { name: 'Ways out' }).waitFor();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Leave it open' }).click();
+  await page.goto(page.url().replace(/\/set-up$/, '/portion'));
+  await page.getByRole('list', { name: 'Needs at the stations' }).waitFor();
+  await expectNoViolations(page);
+  await page.goto(page.url().replace(/\/portion$/, '/labels'));
+  await page.getByRole('group', { name: /^Sheet 1 of/ }).waitFor();
+  await expectNoViolations(page);
+});
+
 test('no other place has axe violations', async ({ kitchen: page }) => {
   test.setTimeout(150_000);
   for (const [place, heading] of [
