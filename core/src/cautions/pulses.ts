@@ -1,14 +1,27 @@
+import { findIngredient, type Ingredient } from '../larder/index.js';
+import type { RecipeLine } from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
-import { type FoodLine, follow, linesWhere, stepsOf, swapOf, theFoodIs } from './reading.js';
-import type { Judged, Rule } from './types.js';
+import { follow, stepsOf, swapOf, theFoodIs } from './reading.js';
+import type { Found, Judged, Rule } from './types.js';
 
 /** Dried beans of the kidney kind: raw and half cooked they make people ill. */
-function kidneyBeans(judged: Judged): FoodLine[] {
-  return linesWhere(
-    judged,
-    ({ line, food }) => food.cautions.includes('kidney-type-beans') && !line.preparation.includes('cooked'),
-  );
+function kidneyBeans({ recipe, larder }: Judged): BeanLine[] {
+  return recipe.lines.flatMap((line) => {
+    const food = findIngredient(larder, line.ingredient);
+    const isKind = food ? food.cautions.includes('kidney-type-beans') : driedBeans.test(line.name);
+    return isKind && !line.preparation.includes('cooked') ? [{ line, food }] : [];
+  });
 }
+
+/** A line of beans; the larder may not know which. */
+interface BeanLine {
+  readonly line: RecipeLine;
+  readonly food: Ingredient | null;
+}
+
+/** Beans under a name that the larder does not have: of the kind unless they are of another. */
+const driedBeans =
+  /\bdr(?:ied|y)\b(?!.*\b(?:broad|fava|mung|adzuki|soya?|chick))[^,]*\b(?:beans?|borlotti|cannellini|haricots?|flageolets?|kidney|pinto|navy|lima)\b/i;
 
 const soaks = /\bsoak/i;
 const throwsAway =
@@ -32,7 +45,9 @@ const howTo = (judged: Judged) =>
 
 const note = 'soak-and-cook-pulses';
 /** The same beans from a tin, boiled already. */
-const tinned = (id: string) => id.replace(/^dried-/, 'tinned-');
+function tinnedInstead(judged: Judged, food: Ingredient | null): Pick<Found, 'swap'> {
+  return food ? swapOf(judged, food.id, food.id.replace(/^dried-/, 'tinned-')) : {};
+}
 
 export const pulseRules: readonly Rule[] = [
   {
@@ -48,7 +63,7 @@ export const pulseRules: readonly Rule[] = [
           stepId: null,
           sentence: `${theFoodIs(line)} not soaked`,
           remedy: howTo(judged),
-          ...swapOf(judged, food.id, tinned(food.id)),
+          ...tinnedInstead(judged, food),
         })),
   },
   {
@@ -66,7 +81,7 @@ export const pulseRules: readonly Rule[] = [
             stepId: soaking.id,
             sentence: `${theFoodIs(line)} not said to lose the water that they soaked in`,
             remedy: howTo(judged),
-            ...swapOf(judged, food.id, tinned(food.id)),
+            ...tinnedInstead(judged, food),
           },
         ];
       }),
@@ -83,7 +98,7 @@ export const pulseRules: readonly Rule[] = [
           stepId: null,
           sentence: `${theFoodIs(line)} not boiled`,
           remedy: howTo(judged),
-          ...swapOf(judged, food.id, tinned(food.id)),
+          ...tinnedInstead(judged, food),
         })),
   },
   {
@@ -102,7 +117,7 @@ export const pulseRules: readonly Rule[] = [
             stepId: boiling[0]!.id,
             sentence: `${theFoodIs(line)} boiled for less than ${hardMinutes(judged)} min`,
             remedy: howTo(judged),
-            ...swapOf(judged, food.id, tinned(food.id)),
+            ...tinnedInstead(judged, food),
           },
         ];
       }),

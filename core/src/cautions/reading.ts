@@ -38,13 +38,20 @@ export function names({ text }: RecipeStep, name: string): boolean {
   return words.some((word) => said.includes(word.replace(/s$/, '')));
 }
 
+/** Verbs that heat. What "was roasted" or "is crisp" is only spoken of. */
 const hot =
-  /\b(?:crisp|brown|render|soften|saut|melt|boil|simmer|fry|fried|roast|bake|grill|griddle|sear|poach|steam|scald|blanch|cook|toast|char)/i;
+  /\b(?:crisp (?:up|the|it|them)|brown(?! (?:rice|sugar|bread|lentils?))|render|soften|saut[ée]|melt|boil|simmer|fry|roast|bake|grill|griddle|sear|poach|steam|scald|scramble|blanch|cook|toast|char|re-?heat)(?:ing)?\b/i;
+/** What goes on beside a step: "while they cook", "meanwhile the rice boils". */
+const meanwhile =
+  /\b(?:while|as|meanwhile|whilst)\b[^,.;]*?\b(?:cook|boil|simmer|roast|bake|fry|grill|steam)\w*/gi;
+/** Heat that a thing has had: "the roast carrots", "on toast". */
+const alreadyHot = /\b(?:the|with|on|of|some|over) (?:roast|toast|char|grill|sear)\b/gi;
 const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
 
 /** Whether a step heats what is in it. */
 export function heats({ text, occupies }: RecipeStep): boolean {
-  return hot.test(text) || (occupies !== null && hotPlaces.has(occupies.appliance));
+  const done = text.replace(meanwhile, ' ').replace(alreadyHot, ' ');
+  return hot.test(done) || (occupies !== null && hotPlaces.has(occupies.appliance));
 }
 
 /** "the beans are", "the salmon is". */

@@ -88,6 +88,14 @@ describe('somebody against what is planned', () => {
     );
   });
 
+  it.each<[Partial<Person>, string]>([
+    [{ pregnant: true }, 'No listed food to avoid when pregnant in what is planned; check the labels.'],
+    [{ age: 'child' }, 'No needs written down.'],
+    [{ age: 'small child' }, '1 thing to look at: choking; check the labels.'],
+  ])('says of somebody at risk what was looked for: %o', (of, sentence) => {
+    expect(checked(roomOf([at2(of)])).summaries[0]!.sentence).toBe(sentence);
+  });
+
   it('never calls anything safe', () => {
     const words = JSON.stringify(checked(roomOf([at2({ allergens: [{ what: 'celery', traces: false }] })])));
     expect(words).not.toMatch(/\bsafe\b/i);

@@ -32,6 +32,23 @@ const table: Row[] = [
     ['Whisk the eggs.'],
     ['Boil the eggs for 10 minutes, then cool.'],
   ],
+  // Words that speak of heat and heat nothing of it: crisps, what was roasted before, what else is cooking.
+  [
+    'pregnant',
+    pregnant,
+    'cold-smoked or raw fish',
+    ['50 g salmon roe', '50 g crisps'],
+    ['Serve the salmon roe with crisps.'],
+    [],
+  ],
+  [
+    'pregnant',
+    pregnant,
+    'raw egg',
+    ['2 egg yolks', '4 carrots'],
+    ['While the carrots cook, whisk the yolks.', 'Toss the roasted carrots with the yolks.'],
+    [],
+  ],
   ['pregnant', pregnant, 'raw sprouts', ['100 g bean sprouts'], ['Toss the sprouts.'], ['Boil the sprouts.']],
   ['pregnant', pregnant, 'alcohol', ['100 ml white wine'], ['Stir the wine.'], []],
   ['65 or more', { age: 'older' }, 'raw egg', ['2 eggs'], ['Whisk the eggs.'], ['Boil the eggs, then cool.']],

@@ -1,4 +1,4 @@
-import type { Person } from '../class/index.js';
+import { isAtRisk, type Person } from '../class/index.js';
 import { counted, listed } from '../words/index.js';
 import type { PeopleFinding, PersonSummary } from './types.js';
 
@@ -68,11 +68,14 @@ export function summaryOf(person: Person, findings: readonly PeopleFinding[]): P
   );
   const free = person.allergens.map(({ what }) => what as string).filter((what) => !found.has(what));
   const open = findings.filter(({ kind }) => kind === 'not known').length;
+  const isRiskFree = !findings.some(({ kind }) => kind === 'risk' || kind === 'choking');
+  const risk = person.pregnant ? 'when pregnant' : isAtRisk(person) ? 'at this age' : '';
   const parts = [
     free.length > 0 ? `No listed ${listed(free)} in what is planned` : '',
+    risk && isRiskFree ? `No listed food to avoid ${risk} in what is planned` : '',
     found.size > 0 ? `${counted(found.size, 'thing')} to look at: ${listed([...found], 4)}` : '',
     open > 0 ? `${counted(open, 'thing')} not known` : '',
-    asked.length > 0 ? 'check the labels' : '',
+    asked.length > 0 || risk || found.size > 0 ? 'check the labels' : '',
   ].filter(Boolean);
   const sentence = parts.join('; ');
   return {

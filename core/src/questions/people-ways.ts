@@ -183,7 +183,8 @@ function swapsAtStation(trial: Trial): PeopleWay[] {
     }),
   ).filter((_, turn) => turn === 0 || options.some((of) => of.length > turn));
   const left = foods.map((missing): StationSwap => ({ station, missing, taken: null }));
-  const ways = options.every((of) => of.length > 0) ? swaps : [];
+  // What nothing can take the place of is left out beside.
+  const ways = options.some((of) => of.length > 0) ? swaps : [];
   return [...ways, left].map((each) => stationWay(trial, dish, each));
 }
 

@@ -10,6 +10,18 @@ export const firstCautionRows: readonly CautionRow[] = [
     ['Soak the beans overnight and drain.', 'Boil the beans hard for 30 minutes, then simmer.'],
   ],
   [
+    'beans-not-soaked',
+    ['a bag of dried borlotti'],
+    ['Boil them hard for 30 minutes.'],
+    ['Soak the borlotti overnight and drain.', 'Boil the borlotti hard for 30 minutes.'],
+  ],
+  [
+    'beans-not-boiled',
+    ['250 g dried beans'],
+    ['Soak the beans overnight and drain.', 'Bake the beans slowly.'],
+    ['Soak the beans overnight and drain.', 'Boil the beans hard for 30 minutes.'],
+  ],
+  [
     'beans-soaking-water',
     ['250 g dried white beans'],
     ['Soak the beans overnight.', 'Boil the beans hard for 30 minutes.'],

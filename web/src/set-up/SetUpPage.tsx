@@ -44,6 +44,13 @@ const Section = styled.section`
     margin-bottom: 8px;
   }
 `;
+const Rest = styled.details`
+  margin-bottom: 16px;
+  summary {
+    margin-bottom: 6px;
+    cursor: pointer;
+  }
+`;
 const Actions = styled.span`
   display: inline-flex;
   flex-wrap: wrap;
@@ -124,10 +131,10 @@ function Findings({ plan }: { plan: ClassPlan }) {
       </VisuallyHidden>
       <Warnings warnings={found.slice(0, mostShown)} action={action} />
       {rest.length > 0 ? (
-        <details>
+        <Rest>
           <summary>{rest.length} more to look at</summary>
           <Warnings warnings={rest} action={action} />
-        </details>
+        </Rest>
       ) : null}
     </>
   );

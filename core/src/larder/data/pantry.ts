@@ -495,6 +495,8 @@ export const grainsAndPulses = defineSection('grains and pulses', [
       'dried haricot beans',
       'dry cannellini beans',
       'dried navy beans',
+      'dried cannellini',
+      'dried haricots',
     ],
     packs: [[500, 'bag']],
     density: { plain: 0.8, cooked: 0.72 },

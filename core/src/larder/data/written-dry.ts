@@ -8,7 +8,7 @@ dried-kidney-beans: dried kidney beans / dry kidney beans, dried red kidney bean
   | 500 bag 1.5 | d=0.8 d.cooked=0.72 cooked=2.3 y=1 | room 500 | !beans !coolfast | 12 1 2 0
 dried-black-beans: dried black beans / dry black beans, dried turtle beans
   | 500 bag 1.8 | d=0.8 d.cooked=0.72 cooked=2.3 y=1 | room 500 | !beans !coolfast | 11 1.4 2 0
-dried-borlotti-beans: dried borlotti beans / dry cranberry beans, dried cranberry beans, dry borlotti beans
+dried-borlotti-beans: dried borlotti beans / dry cranberry beans, dried cranberry beans, dry borlotti beans, dried borlotti
   | 500 bag 2 | d=0.8 d.cooked=0.72 cooked=2.3 y=1 | room 500 | !beans !coolfast | 12 1.2 2 0
 dried-pinto-beans: dried pinto beans / dry pinto beans
   | 500 bag 1.8 | d=0.8 d.cooked=0.72 cooked=2.3 y=1 | room 500 | !beans !coolfast | 11 1.2 2 0

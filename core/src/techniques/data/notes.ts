@@ -518,7 +518,7 @@ const firstTechniques: readonly WrittenNote[] = [
     ],
     lookFor: 'Nothing in the dish is hidden.',
     goesWrong: [{ wrong: 'All of it went in.', mend: 'Lift a few pieces up with two forks.' }],
-    caution: 'Whole nuts and small whole tomatoes can choke small children.',
+    caution: '',
     anotherWay: 'Set toppings out in bowls.',
   },
   {
