@@ -80,6 +80,14 @@ describe('for whom a food is no good', () => {
   });
 });
 
+describe('a food that nobody knows', () => {
+  it.each([[pregnant], [{ age: 'older' as const }], [small]])('is told to who is at risk: %o', (of) =>
+    expect(found(of, ['200 g zorble paste'], ['Stir the paste.'])).toEqual(['foods to avoid']),
+  );
+  it('is not told to who asked for nothing', () =>
+    expect(found({ age: 'child' }, ['200 g zorble paste'], ['Stir the paste.'])).toEqual([]));
+});
+
 describe('diets', () => {
   it.each<[Person['diets'][number], string, string[], 'clash' | 'look']>([
     ['vegan', 'vegan', ['100 g feta'], 'clash'],

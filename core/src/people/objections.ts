@@ -70,13 +70,20 @@ function allergenIn({ what, traces }: AllergenNeed, met: MetLine): Objection | n
   return objection(met, { kind: 'traces', what, level }, `may contain ${warned.join(', ')}`);
 }
 
-/** Of a food that nobody knows, nothing can be said to somebody with an allergy or a diet. */
-function notKnownIn({ allergens, diets }: Person, met: MetLine): Objection | null {
+/** Of a food that nobody knows, nothing can be said to somebody with an allergy, a diet or at risk. */
+function notKnownIn(person: Person, met: MetLine): Objection | null {
+  const { allergens, diets } = person;
   const asks = (diet: PersonDiet) => !diet.startsWith('low');
   const isAllergenOpen = allergens.length > 0 && (!met.food || met.food.allergensNotKnown === true);
   const isDietOpen = diets.some(asks) && (!met.food || met.food.diet.unknown === true);
-  if (!isAllergenOpen && !isDietOpen) return null;
-  const what = isAllergenOpen ? allergens.map((each) => each.what).join(', ') : diets.filter(asks).join(', ');
+  const isRiskOpen = isAtRisk(person) && !met.food;
+  const asked = [
+    ...(isAllergenOpen ? allergens.map((each) => each.what as string) : []),
+    ...(isDietOpen ? diets.filter(asks) : []),
+    ...(isRiskOpen ? ['foods to avoid'] : []),
+  ];
+  if (asked.length === 0) return null;
+  const what = asked.join(', ');
   return objection(met, { kind: 'not known', what, level: 'look' });
 }
 
