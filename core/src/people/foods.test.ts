@@ -67,7 +67,7 @@ describe('for whom a food is no good', () => {
   });
   it.each([
     ['grapes', ['200 g grapes, quartered']],
-    ['walnuts', ['50 g walnuts, ground']],
+    ['walnuts', ['50 g walnuts, crushed']],
     ['dates', ['100 g dates, chopped']],
   ])('%s that are cut small choke nobody', (_, lines) =>
     expect(found(small, lines, ['Toss it all.'])).toEqual([]),
