@@ -9,17 +9,16 @@ const remembered = 2;
 /**
  * Remembers, for each owner, the last values that were made for it and what each was made from. Plans are
  * made of values that never change: made from the same, it is the same, and an edit of one dish leaves the
- * others as they were. What nobody holds any more is forgotten.
+ * others as they were. What nobody holds any more is forgotten. What is made anew every time is compared by
+ * `isSame`.
  */
-export function rememberLast<Owner extends object, Value>(): (
-  owner: Owner,
-  from: readonly unknown[],
-  make: () => Value,
-) => Value {
+export function rememberLast<Owner extends object, Value>(
+  isSame: (one: unknown, other: unknown) => boolean = Object.is,
+): (owner: Owner, from: readonly unknown[], make: () => Value) => Value {
   const last = new WeakMap<Owner, readonly Made<Value>[]>();
   return (owner, from, make) => {
     const before = last.get(owner) ?? [];
-    const known = before.find((made) => made.from.every((each, at) => Object.is(each, from[at])));
+    const known = before.find((made) => made.from.every((each, at) => isSame(each, from[at])));
     if (known && known === before[0]) return known.value;
     const made = known ?? { from, value: make() };
     last.set(owner, [made, ...before.filter((other) => other !== known)].slice(0, remembered));

@@ -1,6 +1,7 @@
 import { irreducibleClash } from './clash.js';
 import { type Model, modelOf } from './model.js';
 import { optimise } from './optimise.js';
+import { isOutOfTime } from './out-of-time.js';
 import { clashSentence } from './sentence.js';
 import type { StartList } from './stages.js';
 import type { ScheduleOptions, ScheduleProblem, ScheduleResult } from './types.js';
@@ -31,6 +32,7 @@ export function findPlan(
 ): Exclude<ScheduleResult, { status: 'impossible' }> | { readonly status: 'none' } {
   validateProblem(problem, options);
   const model = modelOf(problem, options.pinned ?? {}, !options.firstOnly);
+  if (isOutOfTime(model)) return { status: 'none' };
   const outcome = optimise(model, {
     objective: options.objective,
     seed: options.seed,

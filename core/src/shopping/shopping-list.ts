@@ -1,6 +1,14 @@
+import { dequal } from 'dequal/lite';
 import { noShoppingDecisions, type ShoppingDecisions, type Supplier } from '../class/index.js';
-import type { LocalDate } from '../identity/index.js';
-import { findIngredient, type Hemisphere, type Larder, sections, standardLarder } from '../larder/index.js';
+import { type LocalDate, lookUp, rememberLast } from '../identity/index.js';
+import {
+  findIngredient,
+  type Ingredient,
+  type Hemisphere,
+  type Larder,
+  sections,
+  standardLarder,
+} from '../larder/index.js';
 import type { English } from '../words/index.js';
 import { costOf } from './cost.js';
 import type { RowContext } from './row-parts.js';
@@ -41,15 +49,17 @@ export function buildShoppingList(uses: readonly IngredientUse[], options: Shopp
     currency: options.currency ?? 'GBP',
     classDate: options.classDate ?? null,
     hemisphere: options.hemisphere ?? 'north',
-    stock: options.stock ?? [],
-    gifts: options.gifts ?? [],
-    suppliers: options.suppliers ?? [],
-    others: options.others ?? [],
-    decisions: { ...noShoppingDecisions, ...options.decisions },
+    stock: options.stock ?? none,
+    gifts: options.gifts ?? none,
+    suppliers: options.suppliers ?? none,
+    others: options.others ?? none,
+    decisions: withDefaults(options.decisions),
   };
   const all = [...pooled(uses, context.larder)].map(([key, group]) => {
     const ingredient = findIngredient(context.larder, group[0]!.ingredient);
-    return ingredient ? knownRow(key, group, ingredient, context) : writtenRow(key, group, context);
+    return ingredient
+      ? rowOnce(group, ingredient, context, () => knownRow(key, group, ingredient, context))
+      : writtenRow(key, group, context);
   });
   const bought = all.filter((row) => row.buy !== 'nothing');
   const trips = planTrips(bought, context.suppliers, {
@@ -69,6 +79,40 @@ export function buildShoppingList(uses: readonly IngredientUse[], options: Shopp
     cost: costOf(rows, context, options.people ?? 1),
   };
 }
+
+const none: readonly never[] = [];
+
+/** The same decisions with the same defaults, so that rows can tell that they are. */
+function withDefaults(decisions: Partial<ShoppingDecisions> | undefined): ShoppingDecisions {
+  if (!decisions) return noShoppingDecisions;
+  return defaulted(decisions, [], () => ({ ...noShoppingDecisions, ...decisions }));
+}
+
+const defaulted = rememberLast<Partial<ShoppingDecisions>, ShoppingDecisions>();
+
+/**
+ * An edit of one dish leaves most of the list as it was: where an ingredient is wanted for the same and all
+ * else that its row hangs on is the same, the row is, too.
+ */
+function rowOnce(
+  uses: readonly IngredientUse[],
+  ingredient: Ingredient,
+  context: RowContext,
+  make: () => ShoppingRow,
+): ShoppingRow {
+  const gifts = context.gifts.filter((gift) => gift.ingredient === ingredient.id);
+  const others = context.others.filter(({ needs }) => lookUp(needs, ingredient.id) !== undefined);
+  const { english, larder, currency, classDate, hemisphere, stock, suppliers, decisions } = context;
+  return rowsOnce(
+    ingredient,
+    [english, larder, currency, classDate, hemisphere, decisions, uses, gifts, stock, suppliers, others],
+    make,
+  );
+}
+
+const rowsOnce = rememberLast<Ingredient, ShoppingRow>(
+  (a, b) => Object.is(a, b) || (Array.isArray(a) && dequal(a, b)),
+);
 
 /** The key of the row that a use is added up in. */
 export function rowKeyOf(use: IngredientUse, larder: Larder): string {

@@ -1,4 +1,5 @@
 import type { ScheduleLink, ScheduleProblem, ScheduleResource, ScheduleTask } from '../../scheduler/index.js';
+import { earliestStarts, gapsOf } from '../../scheduler/out-of-time.js';
 import type { Starts } from './attempt.js';
 
 /** Other starts of some tasks, by their numbers. */
@@ -43,6 +44,8 @@ export class Placement {
   readonly #after: Tie[][];
   readonly #uses: readonly (readonly Use[])[];
   readonly #resources: readonly Resource[];
+  /** No plan has a task before this, whatever else moves. */
+  readonly #earliest: readonly number[];
   /** Tasks that cannot go on while one does. */
   readonly #rivals = new Map<number, readonly number[]>();
 
@@ -60,6 +63,7 @@ export class Placement {
     this.#before = tasks.map(() => []);
     this.#after = tasks.map(() => []);
     for (const link of links) this.#tie(link);
+    this.#earliest = this.#earliestStarts();
     const places = new Map(problem.resources.map(({ id }, number) => [id, number]));
     this.#resources = problem.resources.map(({ capacity, open, changeoverMinutes = 0 }) => ({
       capacity,
@@ -86,8 +90,19 @@ export class Placement {
     this.#before[second]!.push({ other: first, minLag, maxLag });
   }
 
+  #earliestStarts(): readonly number[] {
+    const { tasks, links } = this.problem;
+    const own = tasks.map(({ earliest = -Infinity }, task) =>
+      this.#isFixed[task] ? this.starts[task]! : earliest,
+    );
+    const ends = links.map(({ from, to }) => [this.#numbers.get(from)!, this.#numbers.get(to)!] as const);
+    const never = own.map(() => Infinity);
+    return earliestStarts(own, never, gapsOf(links, ends, this.#minutes)) ?? own;
+  }
+
   /** What else moves where a task starts at another minute; null where that cannot be. */
   tried(task: number, to: number): Moves | null {
+    if (to < this.#earliest[task]!) return null;
     const moves = new Map<number, number>();
     const found = this.#moved(moves, task, to) && [...moves.keys()].every((each) => this.#isAllowed(each));
     for (const each of moves.keys()) this.#now[each] = this.starts[each]!;
