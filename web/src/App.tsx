@@ -96,7 +96,7 @@ function SignedIn() {
   if (error)
     return (
       <Sheet>
-        <Failed error={error} onRetry={() => void refetch()} />
+        <Failed isPage error={error} onRetry={() => void refetch()} />
       </Sheet>
     );
   return (
@@ -143,6 +143,7 @@ function Places() {
             element={
               <Sheet>
                 <Failed
+                  isPage
                   error={new Error('There is no page at this address. Choose a place from the bar above.')}
                 />
               </Sheet>

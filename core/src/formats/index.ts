@@ -22,3 +22,10 @@ export { writeTripsCalendar, writePlanCalendar } from './calendar.js';
 export { writeKitchenCsv, readKitchenCsv, type KitchenCsvReading } from './kitchen-csv.js';
 export { decodeText } from './decode.js';
 export { readRosterCsv, type RosterReading, writeRosterCsv } from './roster-csv.js';
+export {
+  readStockCsv,
+  readStockLine,
+  type StockCsvReading,
+  type StockRow,
+  writeStockCsv,
+} from './stock-csv.js';

@@ -1,6 +1,5 @@
-import Papa from 'papaparse';
 import { type KitchenFacts, type Vessel, type VesselKind, vesselKinds } from '../class/index.js';
-import { safeCell } from './csv.js';
+import { cellText, readCsv, writeCsv } from './csv.js';
 import type { CsvRowReport } from './larder-csv.js';
 
 const columns = ['kind', 'name', 'count', 'millilitres', 'square centimetres'] as const;
@@ -18,10 +17,7 @@ export function writeKitchenCsv({ tools, vessels }: Counted): string {
       squareCentimetres || '',
     ]),
   ];
-  return Papa.unparse(
-    { fields: [...columns], data: rows.map((row) => row.map(safeCell)) },
-    { newline: '\n' },
-  );
+  return writeCsv(columns, rows);
 }
 
 export interface KitchenCsvReading extends Counted {
@@ -36,30 +32,12 @@ const mostRows = 500;
  * and sizes are refused by row.
  */
 export function readKitchenCsv(text: string, before: Counted): KitchenCsvReading {
-  const { data, meta } = Papa.parse<Record<string, string | undefined>>(text.replace(/^\ufeff/, ''), {
-    header: true,
-    skipEmptyLines: 'greedy',
-    transformHeader: (header) => header.trim().toLowerCase(),
-  });
-  const missing = ['kind', 'name', 'count'].filter((column) => !meta.fields?.includes(column));
-  if (missing.length > 0)
-    return {
-      ...before,
-      report: [],
-      refused:
-        'The first row must name the columns “kind”, “name” and ' +
-        `“count”; “${missing.join('” and “')}” is missing.`,
-    };
-  if (data.length > mostRows)
-    return {
-      ...before,
-      report: [],
-      refused: `This file has ${data.length} rows, more than the ${mostRows} that are read at once.`,
-    };
+  const { data, refused } = readCsv(text, ['kind', 'name', 'count'], mostRows);
+  if (refused) return { ...before, report: [], refused };
   const tools = new Map(before.tools.map((each) => [each.tool, each]));
   const vessels = new Map(before.vessels.map((each) => [`${each.kind}|${each.name}`, each]));
   const report = data.map((cells, index): CsvRowReport => {
-    const name = (cells.name ?? '').trim().replace(/^'(?=[=+\-@])/, '');
+    const name = cellText(cells.name);
     const kind = (cells.kind ?? '').trim().toLowerCase();
     const count = Number((cells.count ?? '').trim() || Number.NaN);
     const row = { row: index + 2, what: `${kind}: ${name}` };

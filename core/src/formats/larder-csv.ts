@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { safeCell } from './csv.js';
+import { cellText, writeCsv } from './csv.js';
 import { calledKey, isSaid, mayContainKey, ownRows, withSaid } from './larder-csv-own.js';
 import {
   atName,
@@ -55,9 +55,9 @@ export function writeLarderCsv(larder: Larder, entries: readonly LarderEntry[] =
     return [
       ...said.map(([key, value]) => [key, value, '', 'measured'] as const),
       ...figuresOf(item).map(({ key, value, unit, source }) => [key, value, unit, source] as const),
-    ].map((row) => [item.id, item.names.uk, item.section, ...row].map(safeCell));
+    ].map((row) => [item.id, item.names.uk, item.section, ...row]);
   });
-  return Papa.unparse({ fields: [...columns], data: rows }, { newline: '\n' });
+  return writeCsv(columns, rows);
 }
 
 /**
@@ -108,7 +108,7 @@ interface RowInput {
 }
 
 function takeRow({ row, cells, larder, entries, changed, currency }: RowInput): CsvRowReport {
-  const cell = (name: string) => (cells[name] ?? '').trim().replace(/^'(?=[=+\-@])/, '');
+  const cell = (name: string) => cellText(cells[name]);
   const written = cell('ingredient') || cell('name');
   const key = cell('figure');
   const what = [written, key, cell('value')].filter(Boolean).join(', ');

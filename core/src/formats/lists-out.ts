@@ -1,50 +1,44 @@
-import Papa from 'papaparse';
 import type { ClassFacts } from '../class/index.js';
 import type { KitList } from '../kit/index.js';
 import type { ShoppingList, ShoppingRow } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
 import { listed, money } from '../words/index.js';
-import { safeCell } from './csv.js';
+import { writeCsv } from './csv.js';
 
 /** The shopping list as CSV: one row a thing, with what is bought, when, where, and what it costs. */
 export function writeShoppingCsv(list: ShoppingList, isTicked: (key: string) => boolean): string {
-  const rows = list.rows.map((row) =>
+  const rows = list.rows.map((row) => [
+    row.section,
+    row.name,
+    row.need === null ? '' : decimal(row.need),
+    row.unit ?? '',
+    row.buy,
+    row.have,
+    row.leftOver,
+    row.supplier,
+    tripDate(list, row),
+    row.cost === null ? '' : row.cost.toFixed(2),
+    row.cost === null ? '' : list.cost.currency,
+    row.dishes.join('; '),
+    isTicked(row.key) ? 'yes' : 'no',
+  ]);
+  return writeCsv(
     [
-      row.section,
-      row.name,
-      row.need === null ? '' : decimal(row.need),
-      row.unit ?? '',
-      row.buy,
-      row.have,
-      row.leftOver,
-      row.supplier,
-      tripDate(list, row),
-      row.cost === null ? '' : row.cost.toFixed(2),
-      row.cost === null ? '' : list.cost.currency,
-      row.dishes.join('; '),
-      isTicked(row.key) ? 'yes' : 'no',
-    ].map(safeCell),
-  );
-  return Papa.unparse(
-    {
-      fields: [
-        'section',
-        'name',
-        'as purchased',
-        'unit',
-        'buy',
-        'have',
-        'left over',
-        'supplier',
-        'date',
-        'cost',
-        'currency',
-        'for',
-        'got',
-      ],
-      data: rows,
-    },
-    { newline: '\n' },
+      'section',
+      'name',
+      'as purchased',
+      'unit',
+      'buy',
+      'have',
+      'left over',
+      'supplier',
+      'date',
+      'cost',
+      'currency',
+      'for',
+      'got',
+    ],
+    rows,
   );
 }
 
@@ -85,12 +79,9 @@ function textRow({ name, buy, group }: ShoppingRow, isTicked: boolean): string {
 /** The packing list as CSV: one row a thing and crate. */
 export function writeKitCsv(kit: KitList): string {
   const rows = kit.crates.flatMap((crate) =>
-    crate.rows.map((row) => [crate.name, crate.count, row.name, row.count].map(safeCell)),
+    crate.rows.map((row) => [crate.name, crate.count, row.name, row.count]),
   );
-  return Papa.unparse(
-    { fields: ['crate', 'crates alike', 'thing', 'in each'], data: rows },
-    { newline: '\n' },
-  );
+  return writeCsv(['crate', 'crates alike', 'thing', 'in each'], rows);
 }
 
 /** The packing list as plain text, crate by crate. */
@@ -104,22 +95,18 @@ export function writeKitText(title: string, kit: KitList): string {
 
 /** The whole plan as CSV: one row a job, wait or demonstration, in order of time. */
 export function writePlanCsv(timeline: Timeline): string {
-  const rows = [...timeline.daysBefore, ...timeline.clock].map((entry) =>
-    [
-      entry.localDate,
-      entry.localTime,
-      entry.localEnd,
-      entry.end - entry.start,
-      entry.lane,
-      entry.kind,
-      entry.dishTitle,
-      entry.detail,
-    ].map(safeCell),
-  );
-  return Papa.unparse(
-    { fields: ['date', 'from', 'to', 'minutes', 'who or where', 'kind', 'dish', 'what'], data: rows },
-    { newline: '\n' },
-  );
+  const rows = [...timeline.daysBefore, ...timeline.clock].map((entry) => [
+    entry.localDate,
+    entry.localTime,
+    entry.localEndDate,
+    entry.localEnd,
+    entry.end - entry.start,
+    entry.lane,
+    entry.kind,
+    entry.dishTitle,
+    entry.detail,
+  ]);
+  return writeCsv(['date', 'from', 'to date', 'to', 'minutes', 'who or where', 'kind', 'dish', 'what'], rows);
 }
 
 export type ListClass = Pick<ClassFacts, 'id' | 'title' | 'zone' | 'place'>;

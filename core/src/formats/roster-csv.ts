@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { type Age, ages, type Heat, heats, nobody, type Person } from '../class/index.js';
 import { readNeeds } from '../people/index.js';
-import { safeCell } from './csv.js';
+import { writeCsv } from './csv.js';
 import type { CsvRowReport } from './larder-csv.js';
 
 const columns = [
@@ -189,8 +189,5 @@ export function writeRosterCsv(people: readonly Person[]): string {
     person.friends.flatMap((id) => nameOfId.get(id) ?? []).join('; '),
     person.notes,
   ]);
-  return Papa.unparse(
-    { fields: [...columns], data: rows.map((row) => row.map(safeCell)) },
-    { newline: '\n' },
-  );
+  return writeCsv(columns, rows);
 }

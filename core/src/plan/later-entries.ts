@@ -8,7 +8,7 @@ type NewEntry = Pick<TimelineEntry, 'ref' | 'title' | 'start' | 'end' | 'lane' |
 
 export function entryAt(axis: Axis, { how, ...entry }: NewEntry): TimelineEntry {
   const from = axis.local(entry.start);
-  const to = axis.local(entry.end).time;
+  const to = axis.local(entry.end);
   return {
     ...entry,
     id: idOf(entry.ref),
@@ -21,9 +21,15 @@ export function entryAt(axis: Axis, { how, ...entry }: NewEntry): TimelineEntry 
     startsAt: axis.instant(entry.start),
     localDate: from.date,
     localTime: from.time,
-    localEnd: to,
+    localEnd: to.time,
+    localEndDate: to.date,
     keeps: null,
-    workings: { title: `${entry.title}, ${from.time}–${to}`, steps: how, result: from.time, estimated: true },
+    workings: {
+      title: `${entry.title}, ${from.time}–${to.time}`,
+      steps: how,
+      result: from.time,
+      estimated: true,
+    },
   };
 }
 

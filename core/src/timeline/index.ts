@@ -1,5 +1,6 @@
 export * from './types.js';
 export { buildTimeline } from './timeline.js';
+export { visitsIn } from './read/visits.js';
 export type { Starts } from './place/attempt.js';
 export { createAxis, type Axis } from './axis.js';
 export { handsBusy, movedBetween, type HandsAt, type MovedEntry } from './read/compare.js';

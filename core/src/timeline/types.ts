@@ -43,6 +43,8 @@ export interface TimelineEntry {
   readonly localDate: LocalDate;
   readonly localTime: LocalTime;
   readonly localEnd: LocalTime;
+  /** The day on which it ends: a long wait ends on another. */
+  readonly localEndDate: LocalDate;
   /** How long the result stays good, to which minute, and when it is used. */
   readonly keeps: {
     readonly until: number;

@@ -10,7 +10,8 @@ import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Loading, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
+import { WorkingsProvider } from '../parts/workings.js';
+import { WorkingsPanel } from '../parts/WorkingsPanel.js';
 import { BalanceMap } from './BalanceMap.js';
 import { Bars } from './Bars.js';
 import { BowlLines } from './BowlLines.js';
@@ -23,6 +24,7 @@ import { TasteLog } from './TasteLog.js';
 import { type Bench, useBench } from './useBench.js';
 import { Ways } from './Ways.js';
 import { WriteBack } from './WriteBack.js';
+import { PageHeading } from '../parts/page.js';
 
 const Frame = styled.div`
   display: flex;
@@ -72,7 +74,7 @@ export default function BenchPage() {
     <WorkingsProvider>
       <Frame>
         <Work>
-          <h1>Dressing bench</h1>
+          <PageHeading names={['Dressing bench']}>Dressing bench</PageHeading>
           {kitchen && bench.isRead ? <OnTheBench bench={bench} /> : <Loading what="the bench" />}
         </Work>
         <WorkingsPanel />

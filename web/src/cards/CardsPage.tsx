@@ -15,6 +15,7 @@ import { Card } from './Card.js';
 import { CardDishSheet, Small } from './CardDishSheet.js';
 import { Download } from './Download.js';
 import { MarkingSheets } from './MarkingSheets.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const Bar = styled(Row)`
   justify-content: space-between;
@@ -51,7 +52,9 @@ export default function CardsPage() {
   if (view.dishes.length === 0)
     return (
       <>
-        <h2>Station cards</h2>
+        <StopHeading stop="Station cards" sheet="station cards">
+          Station cards
+        </StopHeading>
         <NoDishes>A card for every station appears here, with amounts, steps, notes and cautions.</NoDishes>
       </>
     );
@@ -60,7 +63,9 @@ export default function CardsPage() {
     <>
       <Bar>
         <Row>
-          <h2>Station cards</h2>
+          <StopHeading stop="Station cards" sheet="station cards">
+            Station cards
+          </StopHeading>
           <Link to="../portion">Back to Portion</Link>
           <Link to="../labels">Storage labels</Link>
         </Row>

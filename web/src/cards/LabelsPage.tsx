@@ -19,6 +19,7 @@ import { NoDishes } from '../parts/NoDishes.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Download } from './Download.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const stored = 'fornax:labels';
 
@@ -122,7 +123,9 @@ export default function LabelsPage() {
   if (view.dishes.length === 0)
     return (
       <>
-        <h2>Storage labels</h2>
+        <StopHeading stop="Storage labels" sheet="storage labels">
+          Storage labels
+        </StopHeading>
         <NoDishes>A label for everything that is kept or carried home appears here.</NoDishes>
       </>
     );
@@ -134,7 +137,9 @@ export default function LabelsPage() {
     <>
       <OnScreen>
         <Row>
-          <h2>Storage labels</h2>
+          <StopHeading stop="Storage labels" sheet="storage labels">
+            Storage labels
+          </StopHeading>
           <Link to="../pack">Back to Pack</Link>
         </Row>
         <Quietly>

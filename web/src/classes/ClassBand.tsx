@@ -1,11 +1,10 @@
-import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { Redo2, Undo2 } from 'lucide-react';
 import styled from 'styled-components';
 import { showDate } from '@fornax/core';
 import { Button } from '../parts/Button.js';
 import { countdown, daysAhead, showTimes } from '../parts/dates.js';
-import { isTyping } from '../parts/useUndoKeys.js';
+import { useKeys, whileNotTyping } from '../parts/useKeys.js';
 import { useOpenClass } from './class-context.js';
 import { Path } from './Path.js';
 import { stopsOf } from './stops.js';
@@ -105,17 +104,15 @@ export function ClassBand() {
   );
 }
 
-/** The digits go to their stop when no field has the focus. */
+/** The digits go to their stop where they are not typed. */
 function useDigits(stops: readonly (readonly [string, string])[], classId: string): void {
   const navigate = useNavigate();
-  const paths = JSON.stringify(stops);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const stop = (JSON.parse(paths) as [string, string][]).find(([digit]) => digit === event.key);
-      if (stop) void navigate(`/classes/${classId}/${stop[1]}`);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [paths, classId, navigate]);
+  useKeys(
+    Object.fromEntries(
+      stops.map(([digit, stop]) => [
+        digit,
+        whileNotTyping(() => void navigate(`/classes/${classId}/${stop}`)),
+      ]),
+    ),
+  );
 }

@@ -2,11 +2,13 @@ import { Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
 import { Failed, Loading, Sheet } from '../parts/states.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
-import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
+import { WorkingsProvider } from '../parts/workings.js';
+import { WorkingsPanel } from '../parts/WorkingsPanel.js';
 import { ClassBand } from './ClassBand.js';
 import { ClassContext } from './class-context.js';
 import { ReadAs } from './ReadAs.js';
 import { ConflictNotice } from './ConflictNotice.js';
+import { WhatIsOpen } from './WhatIsOpen.js';
 import { useClassEditor } from './useClassEditor.js';
 import { usePlan } from './usePlan.js';
 
@@ -43,13 +45,14 @@ function OpenedClass({ classId }: { classId: string }) {
   if (editor.error && !editor.shown)
     return (
       <Sheet>
-        <Failed error={editor.error} onRetry={editor.retry} />
+        <Failed isPage error={editor.error} onRetry={editor.retry} />
       </Sheet>
     );
   if (error)
     return (
       <Sheet>
         <Failed
+          isPage
           error={
             new Error(
               'This class could not be planned. What you entered is kept; ' +
@@ -75,7 +78,7 @@ function OpenedClass({ classId }: { classId: string }) {
           <Work>
             <Outlet />
           </Work>
-          <WorkingsPanel>
+          <WorkingsPanel idle={<WhatIsOpen />}>
             <ReadAs />
           </WorkingsPanel>
         </Columns>

@@ -8,6 +8,8 @@ import { classPagesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { countdown, isOver, showDateInYear, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
+import { linksAreOneStop } from '../parts/one-stop.js';
+import { PageHeading } from '../parts/page.js';
 
 /** The form with its calendar comes when it is first asked for. */
 const NewClass = lazy(() => import('./NewClass.js').then((module) => ({ default: module.NewClass })));
@@ -85,7 +87,7 @@ export function ClassesPage() {
   return (
     <Sheet>
       <Head>
-        <h1>Classes</h1>
+        <PageHeading names={['Classes']}>Classes</PageHeading>
         <Button
           look="act"
           onPress={() => {
@@ -105,7 +107,7 @@ export function ClassesPage() {
         </Empty>
       ) : null}
       {coming.length > 0 ? (
-        <List aria-label="Coming classes">
+        <List aria-label="Coming classes" ref={linksAreOneStop}>
           {coming.map((each) => (
             <ClassItem key={each.id} item={each} courses={courses} />
           ))}
@@ -145,7 +147,7 @@ function PastClasses({
   return (
     <Past>
       <h2>Past</h2>
-      <List aria-label="Past classes">
+      <List aria-label="Past classes" ref={linksAreOneStop}>
         {past.map((each) => (
           <ClassItem key={each.id} item={each} courses={courses} />
         ))}

@@ -1,9 +1,13 @@
+import type { CSSProperties } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import styled from 'styled-components';
+import { phone, useMedia } from '../parts/useMedia.js';
 import { theme } from '../theme/theme.js';
 import type { Stop } from './stops.js';
 
-const stopWidth = 116;
+/** The whole path is seen, on a phone too: there only the open stop has its note. */
+const wideStop = 116;
+const narrowStop = 57;
 const heights = [30, 17, 26, 13, 24];
 const lineHeight = 42;
 
@@ -14,7 +18,6 @@ const Nav = styled.nav`
   @media (max-width: 900px) {
     align-self: flex-start;
     max-width: 100%;
-    overflow-x: auto;
   }
 `;
 const Line = styled.svg`
@@ -26,7 +29,7 @@ const Stops = styled.ol`
 const StopLink = styled(NavLink)`
   position: relative;
   display: block;
-  width: ${stopWidth}px;
+  width: var(--stop);
   padding: 0 0 5px;
   margin-top: -${lineHeight}px;
   padding-top: ${lineHeight}px;
@@ -48,14 +51,30 @@ const StopLink = styled(NavLink)`
     color: ${({ theme: t }) => t.colour.ink};
     font-weight: 800;
   }
+  @media ${phone} {
+    small {
+      display: none;
+    }
+  }
   &.active::after {
     content: '';
     position: absolute;
-    left: 22px;
-    right: 22px;
+    left: 18%;
+    right: 18%;
     bottom: 0;
     height: 3px;
     background: ${({ theme: t }) => t.colour.ink};
+    @media (forced-colors: active) {
+      background: Highlight;
+    }
+  }
+`;
+const Here = styled.p`
+  display: none;
+  font-size: 13px;
+  line-height: 18px;
+  @media ${phone} {
+    display: block;
   }
 `;
 const Urgent = styled.small`
@@ -65,6 +84,8 @@ const Urgent = styled.small`
 /** The path: stops on one bent line, each empty, half or full, with what is open at it. */
 export function Path({ stops, classId }: { stops: readonly Stop[]; classId: string }) {
   const { pathname } = useLocation();
+  const stopWidth = useMedia(phone) ? narrowStop : wideStop;
+  const here = stops.find((stop) => pathname.endsWith(`/${stop.path}`));
   const points = stops.map(
     (_, index) => [index * stopWidth + stopWidth / 2, heights[index % heights.length]!] as const,
   );
@@ -81,7 +102,7 @@ export function Path({ stops, classId }: { stops: readonly Stop[]; classId: stri
           <Point key={stop.path} stop={stop} at={points[index]!} here={pathname.endsWith(`/${stop.path}`)} />
         ))}
       </Line>
-      <Stops>
+      <Stops style={{ '--stop': `${stopWidth}px` } as CSSProperties}>
         {stops.map((stop) => (
           <li key={stop.path}>
             <StopLink to={`/classes/${classId}/${stop.path}`} aria-keyshortcuts={stop.digit}>
@@ -91,6 +112,7 @@ export function Path({ stops, classId }: { stops: readonly Stop[]; classId: stri
           </li>
         ))}
       </Stops>
+      {here?.note ? <Here>{`${here.name}: ${here.note}`}</Here> : null}
     </Nav>
   );
 }

@@ -3,7 +3,10 @@ import { formatMass } from '@fornax/core';
 import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Tick } from '../parts/Tick.js';
+import { figuresAreOneStop } from '../parts/one-stop.js';
 import { Figure } from '../parts/workings.js';
+import { walkFigures } from '../parts/walk-figures.js';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { CountField } from '../parts/CountField.js';
 import type { Ticks } from '../api/useTicks.js';
 
@@ -68,12 +71,14 @@ export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
           · {out} of {crate.rows.length} packed
         </Quietly>
       </Head>
-      <Table>
+      <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
         <thead>
           <tr>
             <th scope="col">Out</th>
             <th scope="col">Back</th>
-            <th scope="col"></th>
+            <th scope="col">
+              <VisuallyHidden>How many</VisuallyHidden>
+            </th>
             <th scope="col">What</th>
             <th scope="col">Missing</th>
             <th scope="col">Broken</th>

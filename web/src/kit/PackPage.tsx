@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Label, Radio, RadioGroup } from 'react-aria-components';
 import { writeKitCsv, writeKitText, type ContainerRow, type KitRow } from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -14,6 +13,8 @@ import { CrateList } from './CrateList.js';
 import { OwnSets } from './OwnSets.js';
 import { Shortages } from './Shortages.js';
 import { Washing } from './Washing.js';
+import { Switch } from '../parts/Switch.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const Crates = styled.div`
   display: grid;
@@ -45,31 +46,6 @@ const Top = styled(Row)`
   justify-content: space-between;
   align-items: baseline;
 `;
-const Switch = styled(RadioGroup)`
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  margin-top: 8px;
-  @media print {
-    display: none;
-  }
-`;
-const Option = styled(Radio)`
-  padding: 4px 0 2px;
-  cursor: pointer;
-  color: ${({ theme }) => theme.colour.quiet};
-  border-bottom: 2px solid transparent;
-  &[data-selected] {
-    color: ${({ theme }) => theme.colour.ink};
-    font-weight: 700;
-    border-color: ${({ theme }) => theme.colour.ink};
-  }
-  &[data-focus-visible] {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-    outline-offset: 2px;
-  }
-`;
-
 type View = 'need' | 'crates';
 
 /** What goes in which crate? */
@@ -80,34 +56,22 @@ export default function PackPage() {
   if (plan.portions.dishes.length === 0)
     return (
       <>
-        <h2>To pack</h2>
+        <StopHeading stop="Pack" sheet="packing list">
+          To pack
+        </StopHeading>
         <NoDishes>
           Tools, vessels and containers appear here, for a station, the demonstration and shared use.
         </NoDishes>
       </>
     );
-  const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
   return (
     <>
       <Top>
-        <h2>To pack</h2>
+        <StopHeading stop="Pack" sheet="packing list">
+          To pack
+        </StopHeading>
         <Link to="../labels">Storage labels to print</Link>
-        <Row $gap={1}>
-          <Button
-            look="quiet"
-            onPress={() =>
-              saveFile(`${name} kit.txt`, 'text/plain', writeKitText(`${view.title}: to pack`, plan.kit))
-            }
-          >
-            Text
-          </Button>
-          <Button look="quiet" onPress={() => saveFile(`${name} kit.csv`, 'text/csv', writeKitCsv(plan.kit))}>
-            CSV
-          </Button>
-          <Button look="quiet" onPress={() => window.print()}>
-            Print
-          </Button>
-        </Row>
+        <KitExports />
       </Top>
       <p>
         <Quietly>
@@ -118,17 +82,44 @@ export default function PackPage() {
         </Quietly>
       </p>
       <Shortages />
-      <Switch value={shown} onChange={(value) => setShown(value as View)} orientation="horizontal">
-        <Label>Show</Label>
-        <Option value="need">what is needed</Option>
-        <Option value="crates">crates to check off</Option>
-      </Switch>
+      <Switch
+        label="Show"
+        value={shown}
+        onChange={setShown}
+        options={[
+          ['need', 'what is needed'],
+          ['crates', 'crates to check off'],
+        ]}
+      />
       {shown === 'need' ? (
         <Needed />
       ) : (
         plan.kit.crates.map((crate) => <CrateList key={crate.id} crate={crate} ticks={ticks} />)
       )}
     </>
+  );
+}
+
+function KitExports() {
+  const { view, plan } = useOpenClass();
+  const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
+  return (
+    <Row $gap={1}>
+      <Button
+        look="quiet"
+        onPress={() =>
+          saveFile(`${name} kit.txt`, 'text/plain', writeKitText(`${view.title}: to pack`, plan.kit))
+        }
+      >
+        Text
+      </Button>
+      <Button look="quiet" onPress={() => saveFile(`${name} kit.csv`, 'text/csv', writeKitCsv(plan.kit))}>
+        CSV
+      </Button>
+      <Button look="quiet" onPress={() => window.print()}>
+        Print
+      </Button>
+    </Row>
   );
 }
 

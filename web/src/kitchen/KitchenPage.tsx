@@ -13,6 +13,7 @@ import { Schools } from './Schools.js';
 import { Suppliers } from './Suppliers.js';
 import { type KitchenEditor, useKitchenEditor } from './useKitchenEditor.js';
 import type { KitchenEdits } from '../api/rows.js';
+import { PageHeading } from '../parts/page.js';
 
 const Part = styled.section`
   margin-top: 28px;
@@ -136,7 +137,7 @@ export default function KitchenPage() {
     return (
       <Sheet>
         {editor.error ? (
-          <Failed error={editor.error} onRetry={editor.retry} />
+          <Failed isPage error={editor.error} onRetry={editor.retry} />
         ) : (
           <Loading what="the kitchen" />
         )}
@@ -144,7 +145,7 @@ export default function KitchenPage() {
     );
   return (
     <Sheet>
-      <h1>{kitchen.name}</h1>
+      <PageHeading names={['Kitchen', kitchen.name]}>{kitchen.name}</PageHeading>
       <Saving $gap={1}>
         <Button look="quiet" aria-label="Undo" isDisabled={!editor.canUndo} onPress={editor.undo}>
           <Undo2 size={14} aria-hidden />

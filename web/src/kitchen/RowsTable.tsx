@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { X } from 'lucide-react';
 import styled from 'styled-components';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { Button } from '../parts/Button.js';
 import { Choice, Field } from '../parts/Field.js';
 
@@ -60,7 +61,9 @@ export function RowsTable<T>({ label, rows, columns, nameOf, onChange, makeRow, 
                   {column.title}
                 </th>
               ))}
-              <th scope="col"></th>
+              <th scope="col">
+                <VisuallyHidden>Remove</VisuallyHidden>
+              </th>
             </tr>
           </thead>
           <tbody>

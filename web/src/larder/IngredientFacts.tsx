@@ -15,6 +15,7 @@ import { Quietly } from '../parts/states.js';
 import { AddFigure, FigureRow, Problem } from './FigureRow.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 import { OfThisKitchen } from './OfThisKitchen.js';
+import { PageHeading } from '../parts/page.js';
 
 const Table = styled.table`
   width: 100%;
@@ -68,7 +69,9 @@ export function IngredientFacts({ ingredient, entries }: { ingredient: Ingredien
   const english = kitchen?.english ?? 'uk';
   return (
     <article>
-      <h2>{capital(ingredient.names[english])}</h2>
+      <PageHeading level={2} names={[capital(ingredient.names[english]), 'Larder']}>
+        {capital(ingredient.names[english])}
+      </PageHeading>
       <NamesAndAllergens ingredient={ingredient} />
       <OfThisKitchen ingredient={ingredient} entries={entries} />
       <Table>

@@ -12,6 +12,8 @@ import { NewIngredient } from '../parts/food/NewIngredient.js';
 import { StockList } from './StockList.js';
 import { useLarderEntries, type LarderEntries } from '../api/useLarderEntries.js';
 import { WeighYourHand } from './WeighYourHand.js';
+import { linksAreOneStop } from '../parts/one-stop.js';
+import { PageHeading } from '../parts/page.js';
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -76,7 +78,7 @@ export default function LarderPage() {
   return (
     <Sheet>
       <Head>
-        <h1>Larder</h1>
+        {isStock || shown ? <h1>Larder</h1> : <PageHeading names={['Larder']}>Larder</PageHeading>}
         <Row $gap={2}>
           <Button onPress={() => void navigate('/larder/stock')} aria-pressed={isStock}>
             In the cupboard
@@ -141,7 +143,7 @@ function Ingredients({ entries }: { entries: LarderEntries }) {
   return (
     <div>
       <Field label="Find" type="search" value={search} onChange={setSearch} hint="By any of its names." />
-      <List aria-label="Ingredients">
+      <List aria-label="Ingredients" ref={linksAreOneStop}>
         {found.length === 0 ? <Quietly>Nothing of this name. Add it as your own.</Quietly> : null}
         {sections.map((section) => {
           const inSection = found

@@ -5,16 +5,7 @@ import type { StockView } from '@fornax/contract';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import {
-  type Amount,
-  capital,
-  type Larder,
-  parseIngredientLine,
-  showDate,
-  showRational,
-  toNumber,
-  unitName,
-} from '@fornax/core';
+import { readStockLine, showDate, showRational, toNumber, unitName } from '@fornax/core';
 import { ApiError, call } from '../api/client.js';
 import { stockQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
@@ -24,6 +15,9 @@ import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
+import { useKitchen } from '../api/useLarder.js';
+import { PageHeading } from '../parts/page.js';
+import { StockFiles } from './StockFiles.js';
 
 const Form = styled.form`
   display: grid;
@@ -37,6 +31,9 @@ const Form = styled.form`
   }
   @media (max-width: 1000px) {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+  @media (max-width: 400px) {
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Table = styled.table`
@@ -74,6 +71,7 @@ const soonDays = 3;
 export function StockList({ entries }: { entries: LarderEntries }) {
   const { data: stock, error, refetch } = useQuery(stockQuery);
   const client = useQueryClient();
+  const kitchen = useKitchen();
   const say = useSay();
   const refresh = () => client.invalidateQueries({ queryKey: stockQuery.queryKey });
   const remove = async (row: StockView) => {
@@ -86,8 +84,13 @@ export function StockList({ entries }: { entries: LarderEntries }) {
   };
   return (
     <article>
-      <h2>In the cupboard</h2>
+      <PageHeading level={2} names={['In the cupboard', 'Larder']}>
+        In the cupboard
+      </PageHeading>
       <AddStock entries={entries} onAdded={refresh} />
+      {stock ? (
+        <StockFiles stock={stock} entries={entries} english={kitchen?.english ?? 'uk'} onTaken={refresh} />
+      ) : null}
       {error && !stock ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!stock && !error ? <Loading what="the cupboard" /> : null}
       {stock?.length === 0 ? (
@@ -165,7 +168,7 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
   const [note, setNote] = useState('');
   const [problem, setProblem] = useState('');
   const add = async () => {
-    const read = readStock(text, entries.larder);
+    const read = readStockLine(text, entries.larder);
     if ('problem' in read) return setProblem(read.problem);
     const body = { id: uuid(), ...read, state: state || read.state, useBy: useBy || null, note };
     await call('/stock', { method: 'POST', body }).then(
@@ -204,26 +207,4 @@ function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () =>
       <Button type="submit">Put it in</Button>
     </Form>
   );
-}
-
-interface StockRead {
-  readonly ingredient: string;
-  readonly amount: Amount;
-  readonly state: string;
-}
-
-/** What was written as stock: an ingredient, how much, and its state; or why it cannot be taken. */
-function readStock(text: string, larder: Larder): StockRead | { readonly problem: string } {
-  // A dash before a figure is a mark of a list in a recipe; here it is a minus.
-  if (/^\s*[-−–]\s*[\d½⅓¼]/.test(text))
-    return { problem: 'There cannot be less than nothing: write how much is there.' };
-  const { amount, unit, ingredient, unread, preparation } = parseIngredientLine(text, {
-    system: 'metric',
-    larder,
-  });
-  if (amount && unit && ingredient)
-    return { ingredient, amount: { ...amount, unit }, state: preparation.join(', ').slice(0, 40) };
-  return {
-    problem: unread ? `${capital(unread)}.` : 'Write an amount and an ingredient, such as 500 g farro.',
-  };
 }

@@ -1,3 +1,4 @@
+import type { Ref } from 'react';
 import { Button as AriaButton, type ButtonProps as AriaButtonProps } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 
@@ -59,12 +60,22 @@ const Styled = styled(AriaButton)<{ $look: ButtonLook }>`
   @media (pointer: coarse) {
     min-height: 44px;
   }
+  @media (forced-colors: active) {
+    &[aria-pressed='true'] {
+      forced-color-adjust: none;
+      color: HighlightText;
+      background: Highlight;
+    }
+  }
   @media print {
     display: none;
   }
 `;
 
 /** A button that says what it does. One `act` a screen at most. */
-export function Button({ look = 'plain', ...props }: AriaButtonProps & { look?: ButtonLook }) {
+export function Button({
+  look = 'plain',
+  ...props
+}: AriaButtonProps & { look?: ButtonLook; ref?: Ref<HTMLButtonElement> }) {
   return <Styled $look={look} {...props} />;
 }

@@ -14,6 +14,7 @@ export class ErrorBoundary extends Component<{ children: ReactNode }, { failed: 
     return (
       <Sheet>
         <Failed
+          isPage
           error={new Error('This page could not be drawn. What you entered is kept; load the page again.')}
           onRetry={() => window.location.reload()}
         />

@@ -126,7 +126,10 @@ export function Field({
         if (event.key === 'Enter' && onEnter) {
           event.preventDefault();
           onEnter();
+          return;
         }
+        // Escape closes what the field is in, and Tab goes on: neither is the field's.
+        event.continuePropagation();
       }}
     >
       {hideLabel ? <HiddenLabel>{label}</HiddenLabel> : <StyledLabel>{label}</StyledLabel>}

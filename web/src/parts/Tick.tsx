@@ -20,6 +20,10 @@ const Box = styled(Checkbox)`
     border-radius: 3px;
     color: transparent;
   }
+  /* Colours of one's own would show a tick that is not there. */
+  &:not([data-selected]) svg {
+    visibility: hidden;
+  }
   &[data-selected] > span {
     background: ${({ theme }) => theme.colour.basil};
     border-color: ${({ theme }) => theme.colour.basil};

@@ -31,6 +31,11 @@ const Source = styled.small`
   font-size: 13px;
 `;
 
+/** Where a finding stands on its page. */
+export function warningId({ id }: PlanWarning): string {
+  return `finding-${id}`;
+}
+
 /** What the checks found for one stop: a reason and a remedy each. */
 export function Warnings({
   warnings,
@@ -46,6 +51,8 @@ export function Warnings({
       {warnings.map((warning) => (
         <Item
           key={warning.id}
+          id={warningId(warning)}
+          tabIndex={-1}
           $level={warning.level}
           data-person={warning.id.startsWith('person:') || undefined}
         >

@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from './Button.js';
+import { PageHeading } from './page.js';
 
 const Box = styled.div`
   padding: 40px 0;
   max-width: 520px;
+  h1,
   h2 {
     margin-bottom: 8px;
   }
@@ -42,11 +44,19 @@ export function Loading({ what }: { what: string }) {
   return <Quiet role="status">Loading {what} …</Quiet>;
 }
 
+interface FailedProps {
+  error: Error;
+  onRetry?: () => void;
+  /** There is nothing else on the page. */
+  isPage?: boolean;
+}
+
 /** What went wrong, what was kept, what to do. */
-export function Failed({ error, onRetry }: { error: Error; onRetry?: () => void }) {
+export function Failed({ error, onRetry, isPage = false }: FailedProps) {
+  const words = 'This could not be shown';
   return (
     <Box role="alert">
-      <h2>This could not be shown</h2>
+      {isPage ? <PageHeading names={[words]}>{words}</PageHeading> : <h2>{words}</h2>}
       <p>{error.message}</p>
       {onRetry ? <Button onPress={onRetry}>Try again</Button> : null}
     </Box>

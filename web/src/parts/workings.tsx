@@ -1,15 +1,17 @@
 import {
   createContext,
+  useCallback,
   useContext,
   useEffect,
   useMemo,
+  useRef,
   useState,
-  type KeyboardEvent,
   type ReactNode,
 } from 'react';
 import type { Workings } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from './AmountText.js';
+import { noRoomBeside } from './useMedia.js';
 
 interface Selection {
   readonly key: string;
@@ -18,14 +20,31 @@ interface Selection {
 interface Panel {
   readonly selected: Selection | null;
   select: (selection: Selection | null) => void;
+  /** Explains nothing any more; what was explained has the focus. */
+  dismiss: () => void;
 }
 
-const PanelContext = createContext<Panel>({ selected: null, select: () => undefined });
+const PanelContext = createContext<Panel>({
+  selected: null,
+  select: () => undefined,
+  dismiss: () => undefined,
+});
 
 /** Holds which figure is explained in the Workings panel. */
 export function WorkingsProvider({ children }: { children: ReactNode }) {
-  const [selected, select] = useState<Selection | null>(null);
-  const value = useMemo(() => ({ selected, select }), [selected]);
+  const [selected, setSelected] = useState<Selection | null>(null);
+  const from = useRef<HTMLElement | SVGElement | null>(null);
+  const select = useCallback((selection: Selection | null) => {
+    const active = document.activeElement;
+    if (selection && (active instanceof HTMLElement || active instanceof SVGElement)) from.current = active;
+    setSelected(selection);
+  }, []);
+  const dismiss = useCallback(() => {
+    // What has the focus is explained: so the focus comes first.
+    from.current?.focus();
+    setSelected(null);
+  }, []);
+  const value = useMemo(() => ({ selected, select, dismiss }), [selected, select, dismiss]);
   return <PanelContext value={value}>{children}</PanelContext>;
 }
 
@@ -54,6 +73,16 @@ const FigureButton = styled.button<{ $estimate: boolean; $chosen: boolean }>`
   &:focus-visible {
     outline: 2px solid ${({ theme }) => theme.colour.basil};
     outline-offset: 1px;
+  }
+  @media ${noRoomBeside} {
+    /* Its workings open over the foot of the page, not over itself. */
+    scroll-margin-bottom: 60vh;
+  }
+  td > & {
+    @media (pointer: coarse) {
+      min-width: 44px;
+      min-height: 44px;
+    }
   }
 `;
 const Beside = styled.span`
@@ -101,141 +130,5 @@ export function Figure({ id, workings, text, beside, label, tabIndex }: FigurePr
         </Beside>
       ) : null}
     </FigureButton>
-  );
-}
-
-/** Lets the arrow keys walk the figures of a table; the table is one stop for Tab. */
-export function walkFigures(event: KeyboardEvent<HTMLElement>): void {
-  const steps: Record<string, [number, number]> = {
-    ArrowLeft: [0, -1],
-    ArrowRight: [0, 1],
-    ArrowUp: [-1, 0],
-    ArrowDown: [1, 0],
-  };
-  const step = steps[event.key];
-  const cell = (event.target as HTMLElement).closest('td');
-  if (!step || !cell) return;
-  const rows = [...event.currentTarget.querySelectorAll('tr')].filter((row) =>
-    row.querySelector('[data-figure]'),
-  );
-  const rowIndex = rows.indexOf(cell.closest('tr')!) + step[0];
-  const column = cell.cellIndex + step[1];
-  const next = rows[rowIndex]?.cells[column]?.querySelector<HTMLElement>('[data-figure]');
-  if (!next) return;
-  event.preventDefault();
-  next.focus();
-}
-
-const Aside = styled.aside`
-  width: ${({ theme }) => theme.workingsWidth};
-  flex: none;
-  padding: 20px 24px 24px 22px;
-  border-left: 1px solid ${({ theme }) => theme.colour.hairline};
-  background: ${({ theme }) => theme.colour.ground};
-  h2 {
-    margin: 8px 0 12px;
-  }
-  @media (max-width: 900px) {
-    width: auto;
-    border-left: 0;
-    border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  }
-  @media print {
-    display: none;
-  }
-`;
-const Kicker = styled.p`
-  color: ${({ theme }) => theme.colour.quiet};
-  font-size: 12px;
-  line-height: 16px;
-  font-weight: 600;
-`;
-const Step = styled.div`
-  padding: 7px 0;
-  border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  > div {
-    display: flex;
-    justify-content: space-between;
-    gap: 12px;
-  }
-  dd {
-    flex: none;
-    max-width: 62%;
-    font-weight: 700;
-    text-align: right;
-    font-variant-numeric: tabular-nums;
-  }
-  p {
-    color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-    line-height: 18px;
-  }
-`;
-const Result = styled(Step)`
-  border-top: 2px solid ${({ theme }) => theme.colour.ink};
-  dt {
-    font-weight: 700;
-  }
-`;
-const Note = styled.p`
-  margin-top: 12px;
-  color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
-`;
-
-/** The panel at the right that explains the chosen figure. */
-export function WorkingsPanel({ children }: { children?: ReactNode }) {
-  const { selected } = useWorkings();
-  return (
-    <Aside aria-label="Workings">
-      <Kicker>Workings</Kicker>
-      {selected ? (
-        <Explanation workings={selected.workings} />
-      ) : (
-        <Note>Choose any figure to see how it came about.</Note>
-      )}
-      {children}
-    </Aside>
-  );
-}
-
-function Explanation({ workings }: { workings: Workings }) {
-  return (
-    <div aria-live="polite">
-      <h2>
-        <AmountText text={workings.title} />
-      </h2>
-      <dl>
-        {workings.steps.map((step, index) => (
-          <Step key={index}>
-            <div>
-              <dt>
-                <AmountText text={step.label} />
-              </dt>
-              <dd>
-                <AmountText text={step.value} />
-              </dd>
-            </div>
-            {step.note ? (
-              <p>
-                <AmountText text={step.note} />
-              </p>
-            ) : null}
-          </Step>
-        ))}
-        <Result>
-          <div>
-            <dt>Result</dt>
-            <dd>
-              <AmountText text={workings.result} />
-            </dd>
-          </div>
-        </Result>
-      </dl>
-      {workings.estimated ? (
-        <Note>~ An estimate has a part in this. Your own figure would replace it.</Note>
-      ) : null}
-    </div>
   );
 }

@@ -1,13 +1,15 @@
 import { widthAt, type BowlSection, type SectionLayer } from '@fornax/core';
+import { useId } from 'react';
 import styled, { useTheme } from 'styled-components';
 import { Figure } from '../parts/workings.js';
+import { letterOf, Patterns, patternOf, Swatch } from './LayerPatterns.js';
 
 const Frame = styled.figure`
   width: 208px;
   margin: 0;
   text-align: center;
   break-inside: avoid;
-  svg {
+  > svg {
     display: block;
     margin: 0 auto;
   }
@@ -29,32 +31,24 @@ const Problem = styled.p`
   color: ${({ theme }) => theme.colour.emberText} !important;
   font-weight: 600;
 `;
-const Thin = styled.ul`
+const Layers = styled.ol`
   margin-top: 6px;
   text-align: left;
   li {
     display: flex;
     gap: 6px;
-    align-items: baseline;
+    align-items: center;
     color: ${({ theme }) => theme.colour.quiet};
     font-size: 13px;
     line-height: 18px;
-  }
-  i {
-    flex: none;
-    width: 9px;
-    height: 9px;
-    border: 1px solid ${({ theme }) => theme.colour.ink};
   }
 `;
 
 const width = 190;
 const tallest = 150;
 const margin = 9;
-/** Layers thinner than this have their name below the drawing. */
+/** Layers thinner than this have their letter below the drawing alone. */
 const namedFrom = 15;
-/** A bold letter of 12 px, a little more than it takes on average. */
-const letterWidth = 6.6;
 const slices = 12;
 
 interface Scale {
@@ -113,7 +107,7 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
   const { colour } = useTheme();
   const scale = scaleOf(section);
   const { y } = scale;
-  const fill = (index: number) => colour.layers[index % colour.layers.length]!;
+  const drawing = useId();
   const free =
     section.millilitres *
     Math.max(0, 1 - section.layers.reduce((sum, layer) => sum + layer.millilitres, 0) / section.millilitres);
@@ -129,8 +123,15 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
           `${section.layers.map((layer) => `${layer.name} ${showVolume(layer.millilitres)}`).join(', ')}`
         }
       >
+        <Patterns id={drawing} count={section.layers.length} />
         {section.layers.map((layer, index) => (
-          <Layer key={layer.lineId} layer={layer} scale={scale} fill={fill(index)} />
+          <Layer
+            key={layer.lineId}
+            layer={layer}
+            scale={scale}
+            letter={letterOf(index)}
+            fill={patternOf(drawing, index)}
+          />
         ))}
         <polyline points={wall} fill="none" stroke={colour.ink} strokeWidth={2} strokeLinejoin="round" />
         <Limit section={section} scale={scale} free={free} />
@@ -150,39 +151,39 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
         ) : (
           <Problem>{section.sentence}.</Problem>
         )}
-        <ThinLayers section={section} scale={scale} fill={fill} />
+        <LayerList section={section} />
       </Caption>
     </Frame>
   );
 }
 
-/** Layers too thin to hold their name, named beside the drawing. */
-function ThinLayers({
-  section,
-  scale,
-  fill,
-}: {
-  section: BowlSection;
-  scale: Scale;
-  fill: (index: number) => string;
-}) {
-  const thin = section.layers
-    .map((layer, index) => ({ layer, index }))
-    .filter(({ layer }) => !isNamed(layer, scale));
-  if (thin.length === 0) return null;
+/** What is in it from the top down, with the letter that its layer has in the drawing. */
+function LayerList({ section: { layers } }: { section: BowlSection }) {
+  if (layers.length === 0) return null;
   return (
-    <Thin aria-label="Thin layers">
-      {[...thin].reverse().map(({ layer, index }) => (
-        <li key={layer.lineId}>
-          <i style={{ background: fill(index) }} aria-hidden />
-          {layer.name}, {showVolume(layer.millilitres)}
-        </li>
-      ))}
-    </Thin>
+    <Layers reversed aria-label="Layers, from the top">
+      {layers
+        .map((layer, index) => (
+          <li key={layer.lineId}>
+            <Swatch index={index} />
+            <span>
+              {letterOf(index)}: {layer.name}, {showVolume(layer.millilitres)}
+            </span>
+          </li>
+        ))
+        .reverse()}
+    </Layers>
   );
 }
 
-function Layer({ layer, scale, fill }: { layer: BowlSection['layers'][number]; scale: Scale; fill: string }) {
+interface LayerProps {
+  layer: SectionLayer;
+  scale: Scale;
+  letter: string;
+  fill: string;
+}
+
+function Layer({ layer, scale, letter, fill }: LayerProps) {
   const { colour } = useTheme();
   const { y, middle } = scale;
   return (
@@ -194,32 +195,23 @@ function Layer({ layer, scale, fill }: { layer: BowlSection['layers'][number]; s
         strokeDasharray="2 2"
         strokeWidth={0.75}
       />
-      {isNamed(layer, scale) ? (
+      {(layer.to - layer.from) * scale.height >= namedFrom ? (
         <text
           x={middle}
           y={(y(layer.from) + y(layer.to)) / 2 + 4}
           textAnchor="middle"
           fontSize={12}
-          fontWeight={600}
+          fontWeight={700}
           fill={colour.ink}
+          stroke="#fff"
+          strokeWidth={3}
+          paintOrder="stroke"
         >
-          {labelOf(layer)}
+          {letter}
         </text>
       ) : null}
     </g>
   );
-}
-
-/** A name stands in its layer where it fits, in height and in width. */
-function isNamed(layer: SectionLayer, { height, half }: Scale): boolean {
-  return (
-    (layer.to - layer.from) * height >= namedFrom &&
-    half((layer.from + layer.to) / 2) * 2 - 8 >= labelOf(layer).length * letterWidth
-  );
-}
-
-function labelOf(layer: SectionLayer): string {
-  return `${short(layer.name)} ${showVolume(layer.millilitres)}`;
 }
 
 /**
@@ -231,10 +223,6 @@ function outline({ middle, y, half }: Scale, from: number, to: number): string {
   const left = heights.map((at) => `${middle - half(at)},${y(at)}`);
   const right = [...heights].reverse().map((at) => `${middle + half(at)},${y(at)}`);
   return [...left, ...right].join(' ');
-}
-
-function short(name: string): string {
-  return name.length > 14 ? `${name.slice(0, 13)}…` : name;
 }
 
 function showVolume(millilitres: number): string {

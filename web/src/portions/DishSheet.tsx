@@ -4,13 +4,16 @@ import { capital, showRational } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { OpenLines } from '../classes/OpenLines.js';
 import { AmountText } from '../parts/AmountText.js';
-import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
-import { Figure, walkFigures } from '../parts/workings.js';
+import { figuresAreOneStop } from '../parts/one-stop.js';
+import { Figure } from '../parts/workings.js';
+import { walkFigures } from '../parts/walk-figures.js';
 import { BowlDrawing } from './BowlDrawing.js';
 import { Dressings } from './Dressings.js';
 import type { Show } from './show.js';
 import { NotFor } from './NotFor.js';
+import { type Columns, ColumnSwitch, useColumns } from './OneColumn.js';
+import { Offers } from './Offers.js';
 import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`
@@ -94,18 +97,6 @@ const Advice = styled(Note)`
   color: ${({ theme }) => theme.colour.emberText};
   font-weight: 600;
 `;
-const Offer = styled.p`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-  margin-top: 8px;
-  padding: 4px 0 4px 10px;
-  border-left: 3px solid ${({ theme }) => theme.colour.lemon};
-  @media print {
-    display: none;
-  }
-`;
 const Unknown = styled(Note)`
   color: ${({ theme }) => theme.colour.lemonText};
   font-weight: 600;
@@ -130,6 +121,7 @@ export function DishSheet({
   show: Show;
   onMaking: (making: DishMaking) => void;
 }) {
+  const columns = useColumns(dish);
   return (
     <Sheet aria-label={dish.title}>
       <h2>
@@ -138,21 +130,22 @@ export function DishSheet({
           {dish.portion} portion · {makerWords[dish.maker]} · {dish.servesAsWritten}
         </Quietly>
       </h2>
+      <ColumnSwitch dish={dish} columns={columns} />
       <Beside $narrow={dish.batches.length > 3}>
         <Scroll>
-          <Table onKeyDown={walkFigures}>
-            <Headings dish={dish} />
+          <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
+            <Headings dish={dish} columns={columns} />
             {dish.components.map((component) => (
               <tbody key={component.name}>
                 {dish.components.length > 1 ? (
                   <tr>
-                    <th scope="rowgroup" colSpan={dish.batches.length + 2}>
+                    <th scope="rowgroup" colSpan={columns.batches.length + (columns.total ? 2 : 1)}>
                       {component.name}
                     </th>
                   </tr>
                 ) : null}
                 {component.lines.map((line) => (
-                  <Line key={line.lineId} dish={dish} line={line} show={show} />
+                  <Line key={line.lineId} dish={dish} line={line} show={show} columns={columns} />
                 ))}
               </tbody>
             ))}
@@ -167,49 +160,47 @@ export function DishSheet({
   );
 }
 
-function Headings({ dish }: { dish: DishPortions }) {
+function Headings({ dish, columns }: { dish: DishPortions; columns: Columns }) {
   return (
     <thead>
       <tr>
         <th scope="col">Line</th>
-        {dish.batches.map((batch) => (
-          <th key={batch.id} scope="col">
-            {batch.heading}
+        {columns.batches
+          .map((index) => dish.batches[index]!)
+          .map((batch) => (
+            <th key={batch.id} scope="col">
+              {batch.heading}
+              <small>
+                <Figure
+                  id={`batch:${batch.id}`}
+                  workings={batch.workings}
+                  text={batch.subheading}
+                  label={batch.heading}
+                />
+              </small>
+            </th>
+          ))}
+        {columns.total ? (
+          <th scope="col">
+            In all
             <small>
-              <Figure
-                id={`batch:${batch.id}`}
-                workings={batch.workings}
-                text={batch.subheading}
-                label={batch.heading}
-              />
+              <AmountText text={showBatches(dish.batchesInAll)} />
             </small>
           </th>
-        ))}
-        <th scope="col">
-          In all
-          <small>
-            <AmountText text={showBatches(dish.batchesInAll)} />
-          </small>
-        </th>
+        ) : null}
       </tr>
     </thead>
   );
 }
 
-/** What would be better, with the button that does it. */
-function Offers({ dish, onTake }: { dish: DishPortions; onTake: (making: DishMaking) => void }) {
-  return (
-    <>
-      {dish.offers.map((offer) => (
-        <Offer key={offer.id}>
-          <span>{offer.sentence}.</span> <Button onPress={() => onTake(offer.making)}>{offer.action}</Button>
-        </Offer>
-      ))}
-    </>
-  );
+interface LineProps {
+  dish: DishPortions;
+  line: PortionLine;
+  show: Show;
+  columns: Columns;
 }
 
-function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; show: Show }) {
+function Line({ dish, line, show, columns }: LineProps) {
   return (
     <tr>
       <td>
@@ -220,27 +211,29 @@ function Line({ dish, line, show }: { dish: DishPortions; line: PortionLine; sho
         <NotFor dishId={dish.dishId} line={line} />
         {line.inLarder ? null : <NotInLarder dish={dish} line={line} />}
       </td>
-      {line.cells.map((cell, index) => (
+      {columns.batches.map((index) => (
         <td key={dish.batches[index]!.id}>
           <Amount
             id={`${dish.dishId}:${line.lineId}:${index}`}
-            cell={cell}
+            cell={line.cells[index]!}
             show={show}
             measure={line.measure}
             label={`${line.name}, ${dish.batches[index]!.heading}`}
           />
         </td>
       ))}
-      <td>
-        <Amount
-          id={`${dish.dishId}:${line.lineId}:all`}
-          cell={line.total}
-          show={show}
-          measure={line.measure}
-          label={`${line.name}, in all`}
-          plain
-        />
-      </td>
+      {columns.total ? (
+        <td>
+          <Amount
+            id={`${dish.dishId}:${line.lineId}:all`}
+            cell={line.total}
+            show={show}
+            measure={line.measure}
+            label={`${line.name}, in all`}
+            plain
+          />
+        </td>
+      ) : null}
     </tr>
   );
 }

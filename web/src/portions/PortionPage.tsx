@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Radio, RadioGroup, Label } from 'react-aria-components';
 import type { DishMaking, RotationTurn } from '@fornax/core';
 import styled from 'styled-components';
 import { Link } from 'react-router';
@@ -9,10 +8,13 @@ import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import { Warnings } from '../parts/Warnings.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { Quietly } from '../parts/states.js';
+import { Switch } from '../parts/Switch.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { DishSheet } from './DishSheet.js';
+import { ChosenColumn } from './OneColumn.js';
 import { StationNeeds } from './StationNeeds.js';
 import type { Show } from './show.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const storedShow = 'fornax:show';
 
@@ -23,27 +25,6 @@ const Head = styled.div`
   gap: 8px 24px;
   flex-wrap: wrap;
   margin-bottom: 8px;
-`;
-const Switch = styled(RadioGroup)`
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  flex-wrap: wrap;
-`;
-const Option = styled(Radio)`
-  padding: 4px 0 2px;
-  cursor: pointer;
-  color: ${({ theme }) => theme.colour.quiet};
-  border-bottom: 2px solid transparent;
-  &[data-selected] {
-    color: ${({ theme }) => theme.colour.ink};
-    font-weight: 700;
-    border-color: ${({ theme }) => theme.colour.ink};
-  }
-  &[data-focus-visible] {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-    outline-offset: 2px;
-  }
 `;
 const Turns = styled.section`
   margin: 8px 0 16px;
@@ -74,16 +55,20 @@ export default function PortionPage() {
   return (
     <>
       <Head>
-        <h2>
+        <StopHeading stop="Portion" sheet="amounts for each bench">
           <VisuallyHidden>Portion: </VisuallyHidden>On each bench
-        </h2>
+        </StopHeading>
         {plan.portions.dishes.length > 0 ? <Link to="../cards">Station cards to print</Link> : null}
-        <Switch value={show} onChange={(value) => choose(value as Show)} orientation="horizontal">
-          <Label>Show</Label>
-          <Option value="kitchen">as we measure</Option>
-          <Option value="spoons">spoons and cups</Option>
-          <Option value="grams">grams</Option>
-        </Switch>
+        <Switch
+          label="Show"
+          value={show}
+          onChange={choose}
+          options={[
+            ['kitchen', 'as we measure'],
+            ['spoons', 'spoons and cups'],
+            ['grams', 'grams'],
+          ]}
+        />
       </Head>
       <Warnings warnings={plan.warnings.filter((warning) => warning.place === 'portions')} />
       <StationNeeds />
@@ -92,14 +77,16 @@ export default function PortionPage() {
         <NoDishes>The amounts for every bench appear here.</NoDishes>
       ) : null}
       {plan.portions.rotation.length > 0 ? <Rotation turns={plan.portions.rotation} /> : null}
-      {plan.portions.dishes.map((dish) => (
-        <DishSheet
-          key={dish.dishId}
-          dish={dish}
-          show={show}
-          onMaking={(making) => setMaking(dish.dishId, making)}
-        />
-      ))}
+      <ChosenColumn>
+        {plan.portions.dishes.map((dish) => (
+          <DishSheet
+            key={dish.dishId}
+            dish={dish}
+            show={show}
+            onMaking={(making) => setMaking(dish.dishId, making)}
+          />
+        ))}
+      </ChosenColumn>
     </>
   );
 }

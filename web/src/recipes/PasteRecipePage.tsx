@@ -24,6 +24,7 @@ import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
 import { StepList } from './StepList.js';
 import { yieldSaid } from './yield-said.js';
+import { PageHeading } from '../parts/page.js';
 
 const Columns = styled.div`
   display: grid;
@@ -85,7 +86,7 @@ export default function PasteRecipePage() {
   const { keep, problems, isKeeping } = useKeep(recipe);
   return (
     <Sheet>
-      <h1>New recipe from text</h1>
+      <PageHeading names={['New recipe from text', 'Recipes']}>New recipe from text</PageHeading>
       <Columns>
         <div>
           <Field

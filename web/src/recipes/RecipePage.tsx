@@ -9,7 +9,8 @@ import { Button } from '../parts/Button.js';
 import { Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
-import { WorkingsPanel, WorkingsProvider } from '../parts/workings.js';
+import { WorkingsProvider } from '../parts/workings.js';
+import { WorkingsPanel } from '../parts/WorkingsPanel.js';
 import { Details } from './edit/Details.js';
 import { LinesColumn } from './edit/LinesColumn.js';
 import { StepsColumn } from './edit/StepsColumn.js';
@@ -23,6 +24,7 @@ import { RecipeConflict } from './RecipeConflict.js';
 import { contentOf } from '../api/rows.js';
 import { type RecipeEditor, useRecipeEditor } from './useRecipeEditor.js';
 import { Versions } from './Versions.js';
+import { PageHeading } from '../parts/page.js';
 
 const Frame = styled.div`
   display: flex;
@@ -106,7 +108,7 @@ function OpenedRecipe({ id }: { id: string }) {
     return (
       <Sheet>
         {editor.error ? (
-          <Failed error={editor.error} onRetry={editor.retry} />
+          <Failed isPage error={editor.error} onRetry={editor.retry} />
         ) : (
           <Loading what="the recipe" />
         )}
@@ -152,7 +154,9 @@ function RecipeHead({ id, recipe, whole }: { id: string; recipe: Recipe; whole: 
   const [isEditing, setEditing] = useEditing();
   return (
     <Head>
-      <h1>{recipe.title}</h1>
+      <PageHeading names={[recipe.title, 'Recipes']} sheet={recipe.title}>
+        {recipe.title}
+      </PageHeading>
       <Row $gap={2}>
         <Button
           look={isEditing ? 'act' : 'plain'}

@@ -10,6 +10,8 @@ import { ImportRecipes } from './ImportRecipes.js';
 import { TakeOutAll } from './TakeOutAll.js';
 import { Choice, Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
+import { linksAreOneStop } from '../parts/one-stop.js';
+import { PageHeading } from '../parts/page.js';
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -75,7 +77,7 @@ export default function RecipesPage() {
   return (
     <Sheet>
       <Head>
-        <h1>Recipes</h1>
+        <PageHeading names={['Recipes']}>Recipes</PageHeading>
         <Row>
           <Button onPress={() => setImporting(true)}>Bring in files</Button>
           {recipes && recipes.length > 0 ? <TakeOutAll recipes={recipes} /> : null}
@@ -119,7 +121,7 @@ function FoundRecipes({ found }: { found: readonly RecipeSummary[] }) {
   return (
     <>
       {found.length > 0 ? (
-        <List aria-label="Recipes">
+        <List aria-label="Recipes" ref={linksAreOneStop}>
           {found.slice(0, isWhole ? undefined : firstShown).map((recipe) => (
             <RecipeItem key={recipe.id} recipe={recipe} />
           ))}

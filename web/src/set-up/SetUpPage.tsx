@@ -24,6 +24,7 @@ import { MenuEditor } from './MenuEditor.js';
 import { TakeInstead } from './TakeInstead.js';
 import { Room } from './room/Room.js';
 import { PersonWaysOut } from './room/WaysOut.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const Grid = styled.div`
   display: grid;
@@ -69,7 +70,9 @@ export default function SetUpPage() {
   const stations = plan.portions.stations;
   return (
     <>
-      <h2>Set up</h2>
+      <StopHeading stop="Set up" sheet="set up">
+        Set up
+      </StopHeading>
       <Quietly>
         <Figure
           id="stations"

@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import {
   Autocomplete,
@@ -9,12 +9,14 @@ import {
   useFilter,
   Button as AriaButton,
 } from 'react-aria-components';
+import { Search } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
 import { showDateInYear } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/Field.js';
+import { useKeys } from '../parts/useKeys.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
 const Opener = styled(AriaButton)`
@@ -27,6 +29,22 @@ const Opener = styled(AriaButton)`
   background: none;
   color: ${({ theme }) => theme.colour.quiet};
   cursor: pointer;
+  > svg {
+    display: none;
+  }
+  @media (max-width: 1060px) {
+    justify-content: center;
+    align-items: center;
+    width: 44px;
+    min-height: 44px;
+    border: 0;
+    > span {
+      display: none;
+    }
+    > svg {
+      display: block;
+    }
+  }
 `;
 const Box = styled(Input)`
   width: 100%;
@@ -48,20 +66,18 @@ const FoundItem = styled.div`
 /** Ctrl+K: classes, recipes and techniques by name. */
 export function FindAnything() {
   const [isOpen, setOpen] = useState(false);
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;
+  useKeys({
+    '$mod+k': (event) => {
       event.preventDefault();
       setOpen(true);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+    },
+  });
   return (
     <>
       <Opener onPress={() => setOpen(true)} aria-label="Find anything">
         <span>Find anything</span>
         <span>Ctrl K</span>
+        <Search size={20} aria-hidden />
       </Opener>
       <Dialog title="Find anything" isOpen={isOpen} onClose={() => setOpen(false)}>
         <Finder onDone={() => setOpen(false)} />

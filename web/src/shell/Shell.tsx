@@ -1,14 +1,21 @@
-import type { ReactNode } from 'react';
+import { useEffect, useState, type MouseEvent, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button as AriaButton, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
-import { NavLink } from 'react-router';
+import { NavLink, useLocation } from 'react-router';
+import { ChevronDown } from 'lucide-react';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
+import { Button } from '../parts/Button.js';
 import { FloatingList } from '../parts/Field.js';
 import { FindAnything } from './FindAnything.js';
+import { Shortcuts } from './Shortcuts.js';
 import { WaitingChanges } from './WaitingChanges.js';
 import { Mark } from '../parts/Mark.js';
+import { keepFocus } from '../parts/keep-focus.js';
+import { Announcer } from '../parts/page.js';
+import { phone, useMedia } from '../parts/useMedia.js';
+import { useKeys, whileNotTyping } from '../parts/useKeys.js';
 
 const Bar = styled.header`
   display: flex;
@@ -16,7 +23,12 @@ const Bar = styled.header`
   gap: 28px;
   min-height: 48px;
   padding: 0 24px;
-  flex-wrap: wrap;
+  @media (max-width: 1060px) {
+    gap: 12px;
+  }
+  @media ${phone} {
+    padding: 0 12px;
+  }
   @media print {
     display: none;
   }
@@ -29,6 +41,16 @@ const Word = styled(NavLink)`
   font: 700 20px/24px ${({ theme }) => theme.font.heading};
   color: ${({ theme }) => theme.colour.ink};
   text-decoration: none;
+  @media (max-width: 1060px) {
+    margin-right: 0;
+  }
+  @media ${phone} {
+    min-width: 44px;
+    min-height: 44px;
+    > span {
+      display: none;
+    }
+  }
 `;
 const Place = styled(NavLink)`
   padding: 8px 0 6px;
@@ -42,6 +64,12 @@ const Place = styled(NavLink)`
   &.active {
     color: ${({ theme }) => theme.colour.ink};
     border-color: ${({ theme }) => theme.colour.ink};
+  }
+  @media (forced-colors: active) {
+    border-color: Canvas;
+    &.active {
+      border-color: Highlight;
+    }
   }
 `;
 const Push = styled.div`
@@ -63,11 +91,21 @@ const Person = styled(AriaButton)`
   }
 `;
 const Item = styled(MenuItem)`
+  display: block;
   padding: 8px 14px;
+  color: inherit;
+  text-decoration: none;
   cursor: pointer;
   outline: none;
+  @media (pointer: coarse) {
+    padding: 12px 16px;
+  }
   &[data-focused] {
     background: ${({ theme }) => theme.colour.basilPale};
+    @media (forced-colors: active) {
+      outline: 2px solid Highlight;
+      outline-offset: -2px;
+    }
   }
 `;
 const Skip = styled.a`
@@ -84,59 +122,99 @@ const Skip = styled.a`
 
 /** The top bar with the places that are built, find-anything and the person. */
 export function Shell({ children }: { children: ReactNode }) {
+  const [areKeysOpen, setKeysOpen] = useState(false);
+  useEffect(keepFocus, []);
+  const showKeys = whileNotTyping(() => setKeysOpen(true));
+  useKeys({ '?': showKeys, 'Shift+?': showKeys });
   return (
     <>
-      <Skip href="#work">Skip to the work</Skip>
+      <Skip href="#work" onClick={toHeading}>
+        Skip to the page
+      </Skip>
       <Bar>
         <Word to="/classes" aria-label="Fornax, to the classes">
           <Mark />
-          Fornax
+          <span>Fornax</span>
         </Word>
-        <nav aria-label="Places">
-          <PlaceList>
-            <li>
-              <Place to="/classes">Classes</Place>
-            </li>
-            <li>
-              <Place to="/recipes">Recipes</Place>
-            </li>
-            <li>
-              <Place to="/techniques">Techniques</Place>
-            </li>
-            <li>
-              <Place to="/bench">Dressing bench</Place>
-            </li>
-            <li>
-              <Place to="/larder">Larder</Place>
-            </li>
-            <li>
-              <Place to="/kitchen">Kitchen</Place>
-            </li>
-          </PlaceList>
-        </nav>
+        <Places />
         <Push />
         <FindAnything />
-        <PersonMenu />
+        <PersonMenu onShortcuts={() => setKeysOpen(true)} />
       </Bar>
+      <Announcer />
       <WaitingChanges />
       <div id="work" tabIndex={-1}>
         {children}
       </div>
+      <Shortcuts isOpen={areKeysOpen} onClose={() => setKeysOpen(false)} />
     </>
   );
 }
 
 const PlaceList = styled.ul`
   display: flex;
-  flex-wrap: wrap;
   gap: 0 24px;
   white-space: nowrap;
-  @media (max-width: 900px) {
-    gap: 0 16px;
+  @media (max-width: 1060px) {
+    gap: 0 14px;
   }
 `;
 
-function PersonMenu() {
+const places = [
+  ['/classes', 'Classes'],
+  ['/recipes', 'Recipes'],
+  ['/techniques', 'Techniques'],
+  ['/bench', 'Dressing bench'],
+  ['/larder', 'Larder'],
+  ['/kitchen', 'Kitchen'],
+] as const;
+
+/** The places side by side; on a phone behind the name of the one that is open. */
+function Places() {
+  const { pathname } = useLocation();
+  if (!useMedia(phone))
+    return (
+      <nav aria-label="Places">
+        <PlaceList>
+          {places.map(([to, name]) => (
+            <li key={to}>
+              <Place to={to}>{name}</Place>
+            </li>
+          ))}
+        </PlaceList>
+      </nav>
+    );
+  const here = places.find(([to]) => pathname.startsWith(to))?.[1] ?? 'Places';
+  return (
+    <nav aria-label="Places">
+      <MenuTrigger>
+        <Button look="quiet" aria-label={`Places, now ${here}`}>
+          {here}
+          <ChevronDown size={16} aria-hidden />
+        </Button>
+        <FloatingList>
+          <Menu aria-label="Places">
+            {places.map(([to, name]) => (
+              <Item key={to} id={to} href={to}>
+                {name}
+              </Item>
+            ))}
+          </Menu>
+        </FloatingList>
+      </MenuTrigger>
+    </nav>
+  );
+}
+
+/** Past the bar and the path, to the heading of what is open. */
+function toHeading(event: MouseEvent): void {
+  const heading = document.querySelector<HTMLElement>('main :is(h1, h2)[tabindex]');
+  if (!heading) return;
+  event.preventDefault();
+  heading.focus();
+}
+
+function PersonMenu({ onShortcuts }: { onShortcuts: () => void }) {
   const client = useQueryClient();
   const { data: session } = useQuery(sessionQuery);
   const name = session?.person.name ?? '';
@@ -155,7 +233,8 @@ function PersonMenu() {
     <MenuTrigger>
       <Person aria-label={`${name}, ${session?.kitchen.name ?? ''}`}>{initials}</Person>
       <FloatingList>
-        <Menu onAction={() => void signOut()}>
+        <Menu onAction={(key) => (key === 'out' ? void signOut() : onShortcuts())}>
+          <Item id="keys">Keyboard shortcuts</Item>
           <Item id="out">Sign out of {session?.kitchen.name}</Item>
         </Menu>
       </FloatingList>

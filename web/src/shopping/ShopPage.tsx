@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { money, notKnownWords, type ShoppingList, type ShoppingRow, showDate } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
@@ -10,37 +9,18 @@ import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { Quietly, Row } from '../parts/states.js';
+import { Switch } from '../parts/Switch.js';
 import { Figure } from '../parts/workings.js';
 import { bySection, byTrip } from './groups.js';
 import { ShopExports } from './ShopExports.js';
 import { ShopSettings } from './ShopSettings.js';
 import { ShopTable } from './ShopTable.js';
 import { type Ticks, useTicks } from '../api/useTicks.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const Head = styled(Row)`
   justify-content: space-between;
   align-items: baseline;
-`;
-const Switch = styled(RadioGroup)`
-  display: flex;
-  gap: 10px;
-  align-items: baseline;
-  margin-top: 8px;
-`;
-const Option = styled(Radio)`
-  padding: 4px 0 2px;
-  cursor: pointer;
-  color: ${({ theme }) => theme.colour.quiet};
-  border-bottom: 2px solid transparent;
-  &[data-selected] {
-    color: ${({ theme }) => theme.colour.ink};
-    font-weight: 700;
-    border-color: ${({ theme }) => theme.colour.ink};
-  }
-  &[data-focus-visible] {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-    outline-offset: 2px;
-  }
 `;
 const Overturned = styled.ul`
   margin: 8px 0;
@@ -63,7 +43,9 @@ export default function ShopPage() {
   return (
     <>
       <Head>
-        <h2>To buy</h2>
+        <StopHeading stop="Shop" sheet="shopping list">
+          To buy
+        </StopHeading>
         {rows.length > 0 ? <ShopExports ticks={ticks.ticks} /> : null}
       </Head>
       {rows.length > 0 ? <Sum list={plan.shopping} ticks={ticks} /> : null}
@@ -79,14 +61,14 @@ export default function ShopPage() {
       ) : (
         <>
           <Switch
+            label="List"
             value={by}
-            onChange={(value) => setBy(value as 'trip' | 'section')}
-            orientation="horizontal"
-          >
-            <Label>List</Label>
-            <Option value="section">by section</Option>
-            <Option value="trip">by trip</Option>
-          </Switch>
+            onChange={setBy}
+            options={[
+              ['section', 'by section'],
+              ['trip', 'by trip'],
+            ]}
+          />
           <ShopTable
             groups={by === 'trip' ? byTrip(plan.shopping) : bySection(plan.shopping)}
             ticks={ticks}

@@ -1,6 +1,8 @@
 import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
-import { Figure, walkFigures } from '../parts/workings.js';
+import { figuresAreOneStop } from '../parts/one-stop.js';
+import { Figure } from '../parts/workings.js';
+import { walkFigures } from '../parts/walk-figures.js';
 import type { Group } from './groups.js';
 import { ShopItem } from './ShopItem.js';
 import type { Ticks } from '../api/useTicks.js';
@@ -81,7 +83,7 @@ export function ShopTable({
 }) {
   return (
     <Scroll>
-      <Table onKeyDown={walkFigures}>
+      <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
         <thead>
           <tr>
             <th scope="col">

@@ -8,6 +8,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { Field } from '../parts/Field.js';
 import { Failed, Loading } from '../parts/states.js';
 import { Mark } from '../parts/Mark.js';
+import { PageHeading } from '../parts/page.js';
 
 const Page = styled.main`
   max-width: 420px;
@@ -104,10 +105,10 @@ export function SignInPage() {
   );
   return (
     <Page>
-      <h1>
+      <PageHeading names={['Sign in']}>
         <Mark />
         Fornax
-      </h1>
+      </PageHeading>
       <p>
         Plans hands-on salad, dressing and dip classes: how much goes on each bench, what to buy, what to
         pack, and when everything happens.

@@ -11,6 +11,8 @@ import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { TechniqueText } from '../parts/technique/TechniqueText.js';
+import { linksAreOneStop } from '../parts/one-stop.js';
+import { PageHeading } from '../parts/page.js';
 
 const NoteEditor = lazy(() =>
   import('./NoteEditor.js').then(({ NoteEditor: Editor }) => ({ default: Editor })),
@@ -71,6 +73,7 @@ export default function TechniquesPage() {
   const { data: notes, error, refetch } = useQuery(techniquesQuery);
   const [writing, setWriting] = useState<{ note: TechniqueNote; revision: number | null } | null>(null);
   const open = notes?.find((note) => note.id === slug) ?? (slug ? undefined : notes?.[0]);
+  const isNamedByNote = slug !== undefined && open !== undefined && !writing;
   const done = (id: string | null) => {
     setWriting(null);
     if (id) void navigate(`/techniques/${id}`);
@@ -78,7 +81,7 @@ export default function TechniquesPage() {
   return (
     <Sheet>
       <Head>
-        <h1>Techniques</h1>
+        {isNamedByNote ? <h1>Techniques</h1> : <PageHeading names={['Techniques']}>Techniques</PageHeading>}
         <Button look="act" onPress={() => setWriting({ note: emptyNote(notes ?? []), revision: null })}>
           New note
         </Button>
@@ -100,6 +103,7 @@ export default function TechniquesPage() {
           ) : open ? (
             <OpenNote
               note={open}
+              isPage={isNamedByNote}
               onEdit={() => setWriting({ note: open, revision: open.revision })}
               onDuplicate={() => setWriting({ note: duplicateOf(open, notes), revision: null })}
             />
@@ -122,7 +126,7 @@ function NoteList({ notes }: { notes: readonly TechniqueNote[] }) {
   return (
     <div>
       <Field label="Find" type="search" value={search} onChange={setSearch} />
-      <List aria-label="Technique notes">
+      <List aria-label="Technique notes" ref={linksAreOneStop}>
         {found.length === 0 ? <Quietly>No note has these words.</Quietly> : null}
         {techniqueGroups.map((group) => (
           <NoteGroup key={group} name={group} notes={found.filter((note) => note.group === group)} />
@@ -146,12 +150,24 @@ function NoteGroup({ name, notes }: { name: string; notes: readonly TechniqueNot
   );
 }
 
+function NoteHeading({ title, isPage }: { title: string; isPage: boolean }) {
+  if (!isPage) return <h2>{title}</h2>;
+  return (
+    <PageHeading level={2} names={[title, 'Techniques']} sheet={title}>
+      {title}
+    </PageHeading>
+  );
+}
+
 function OpenNote({
   note,
+  isPage,
   onEdit,
   onDuplicate,
 }: {
   note: TechniqueView;
+  /** The page is named by it. */
+  isPage: boolean;
   onEdit: () => void;
   onDuplicate: () => void;
 }) {
@@ -171,7 +187,7 @@ function OpenNote({
   return (
     <article>
       <Head>
-        <h2>{note.title}</h2>
+        <NoteHeading title={note.title} isPage={isPage} />
         <Row $gap={2}>
           <Button onPress={onEdit}>Edit</Button>
           <Button onPress={onDuplicate}>Duplicate</Button>

@@ -22,6 +22,14 @@ export const GlobalStyle = createGlobalStyle`
   @media (prefers-reduced-motion: reduce) {
     *, *::before, *::after { transition: none !important; animation: none !important; }
   }
+  /* Drawings bring their own paper: their ink would not be seen on another. */
+  @media (forced-colors: active) {
+    svg:not(.lucide) {
+      forced-color-adjust: none;
+      color: ${({ theme }) => theme.colour.ink};
+      background: ${({ theme }) => theme.colour.sheet};
+    }
+  }
   @media print {
     html, body { background: #fff; color: #000; }
     @page {

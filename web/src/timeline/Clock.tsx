@@ -1,4 +1,5 @@
 import styled, { useTheme } from 'styled-components';
+import { jobsAreOneStop } from '../parts/one-stop.js';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { Timeline } from '@fornax/core';
 import { useWorkings } from '../parts/workings.js';
@@ -66,6 +67,7 @@ export function Clock({ timeline, before, window, timeAt, labelAt, ...moves }: C
         height={bottom + footHeight}
         role="group"
         aria-label="Clock"
+        ref={jobsAreOneStop}
         onKeyDown={walkBars}
       >
         <Hours layout={layout} x={x} bottom={bottom} timeAt={timeAt} labelAt={labelAt} />

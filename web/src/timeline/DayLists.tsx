@@ -3,7 +3,9 @@ import { Fragment } from 'react';
 import { isOfStep, showDate, showSpan, type Timeline, type TimelineEntry } from '@fornax/core';
 import { countdown } from '../parts/dates.js';
 import { Quietly } from '../parts/states.js';
-import { Figure, walkFigures } from '../parts/workings.js';
+import { figuresAreOneStop } from '../parts/one-stop.js';
+import { Figure } from '../parts/workings.js';
+import { walkFigures } from '../parts/walk-figures.js';
 
 const Table = styled.table`
   width: 100%;
@@ -68,7 +70,7 @@ export function DaysBefore({ timeline }: { timeline: Timeline }) {
   const { daysBefore: entries, visits } = timeline;
   const visitFrom = (id: string) => visits.find(({ entryIds }) => entryIds[0] === id);
   return (
-    <Table onKeyDown={walkFigures}>
+    <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
       <tbody>
         {entries.map((entry) => (
           <Fragment key={entry.id}>
@@ -111,7 +113,7 @@ export function DaysBefore({ timeline }: { timeline: Timeline }) {
 /** The same as the clock, for those who prefer a list and for screen readers. */
 export function DayList({ entries }: { entries: readonly TimelineEntry[] }) {
   return (
-    <Table onKeyDown={walkFigures}>
+    <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
       <thead>
         <tr>
           <th scope="col">When</th>

@@ -1,5 +1,7 @@
-import { type KeyboardEvent, useSyncExternalStore } from 'react';
+import type { KeyboardEvent } from 'react';
 import { useTheme } from 'styled-components';
+import { jobsAreOneStop } from '../parts/one-stop.js';
+import { phone, useMedia } from '../parts/useMedia.js';
 import type { ClockProps } from './clock-measures.js';
 import { type Duet as Layout, type DuetBlock, type DuetThread, layOutDuet } from './duet-layout.js';
 import { Across, Hour, Mark, Score, Scroll, Spell, Stem, Voice, VoiceName } from './duet-style.js';
@@ -8,7 +10,7 @@ import { Job, type Moves, type Shared } from './DuetJob.js';
 const perMinute = 7;
 const leastHeight = 17;
 /** On a phone time runs longer, and what goes on side by side is a list. */
-const narrow = { query: '(max-width: 700px)', perMinute: 11, mostColumns: 1 };
+const narrow = { perMinute: 11, mostColumns: 1 };
 
 interface DuetProps extends Pick<ClockProps, 'timeline' | 'timeAt'>, Moves {
   stations: number;
@@ -21,7 +23,7 @@ interface DuetProps extends Pick<ClockProps, 'timeline' | 'timeAt'>, Moves {
  * them.
  */
 export function Duet({ timeline, timeAt, stations, scale: given, ...moves }: DuetProps) {
-  const isNarrow = useNarrow() && given === undefined;
+  const isNarrow = useMedia(phone) && given === undefined;
   const scale = given ?? (isNarrow ? narrow.perMinute : perMinute);
   const layout = layOutDuet(timeline, {
     perMinute: scale,
@@ -32,7 +34,7 @@ export function Duet({ timeline, timeAt, stations, scale: given, ...moves }: Due
   const shared = { layout, scale, timeAt, moves };
   return (
     <Scroll>
-      <Score $threads={threads} role="group" aria-label="Duet" onKeyDown={walkBlocks}>
+      <Score $threads={threads} role="group" aria-label="Duet" ref={jobsAreOneStop} onKeyDown={walkBlocks}>
         <ThreadNames layout={layout} />
         <VoiceName data-voice="you">You</VoiceName>
         <div />
@@ -67,17 +69,6 @@ export function Duet({ timeline, timeAt, stations, scale: given, ...moves }: Due
         </Across>
       </Score>
     </Scroll>
-  );
-}
-
-function useNarrow(): boolean {
-  return useSyncExternalStore(
-    (changed) => {
-      const list = window.matchMedia(narrow.query);
-      list.addEventListener('change', changed);
-      return () => list.removeEventListener('change', changed);
-    },
-    () => window.matchMedia(narrow.query).matches,
   );
 }
 

@@ -4,7 +4,9 @@ import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
-import { Figure, walkFigures } from '../parts/workings.js';
+import { figuresAreOneStop } from '../parts/one-stop.js';
+import { Figure } from '../parts/workings.js';
+import { walkFigures } from '../parts/walk-figures.js';
 
 const Details = styled.details`
   margin-top: 4px;
@@ -51,7 +53,7 @@ export function OutOfTheCold() {
   return (
     <Details open={plan.outOfCold.some(({ isOver }) => isOver)}>
       <summary>Out of the cold</summary>
-      <Table onKeyDown={walkFigures}>
+      <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
         <thead>
           <tr>
             <th scope="col">Dish</th>

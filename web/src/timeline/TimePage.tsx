@@ -31,6 +31,7 @@ import { SelectedJob } from './SelectedJob.js';
 import { type ClockEdits, useClockEdits } from './useClockEdits.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 import { WhatIfPanel } from './WhatIfPanel.js';
+import { StopHeading } from '../classes/StopHeading.js';
 
 const HandsChart = lazy(() => import('./HandsChart.js'));
 const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
@@ -68,7 +69,9 @@ export default function TimePage() {
   if (view.dishes.length === 0)
     return (
       <>
-        <h2>Time</h2>
+        <StopHeading stop="Time" sheet="plan">
+          Time
+        </StopHeading>
         <NoDishes>The plan appears here, worked backwards from the start of class and from eating.</NoDishes>
       </>
     );
@@ -82,7 +85,9 @@ export default function TimePage() {
         />
         <ClashPanel />
         <Head>
-          <h2>Before the day</h2>
+          <StopHeading stop="Time" sheet="plan">
+            Before the day
+          </StopHeading>
           <PlanExports onPrint={setPrinted} />
         </Head>
         <DaysBefore timeline={plan.timeline} />

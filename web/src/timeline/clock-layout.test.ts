@@ -22,6 +22,7 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
   localDate: '2026-11-27',
   localTime: '18:30',
   localEnd: '18:30',
+  localEndDate: '2026-11-27',
   keeps: null,
   workings: { title: '', steps: [], result: '', estimated: false },
   ...to,
@@ -125,6 +126,7 @@ describe('rows and labels', () => {
       end: 60,
       localTime: '18:30',
       localEnd: '19:30',
+      localEndDate: '2026-11-27',
       kind: 'class',
       workings: {
         steps: [

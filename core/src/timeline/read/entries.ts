@@ -11,6 +11,7 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
   const start = attempt.starts[task.id]!;
   const end = start + task.minutes;
   const from = axis.local(start);
+  const to = axis.local(end);
   return {
     id: task.id,
     ref: task.ref,
@@ -29,10 +30,11 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
     startsAt: axis.instant(start),
     localDate: from.date,
     localTime: from.time,
-    localEnd: axis.local(end).time,
+    localEnd: to.time,
+    localEndDate: to.date,
     keeps: keepsOf(task, end, attempt),
     workings: {
-      title: `${task.title}, ${from.time}–${axis.local(end).time}`,
+      title: `${task.title}, ${from.time}–${to.time}`,
       steps: [...task.how, ...ownWaysOf(task), ...placementSteps(task, start, end, attempt, axis)],
       result: `${from.time}`,
       estimated: true,

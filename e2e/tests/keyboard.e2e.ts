@@ -1,0 +1,139 @@
+import { expect, type Page, test } from './kitchen.js';
+
+/** Goes on with Tab to what has this name, and says how many stops it took. */
+async function tabTo(page: Page, name: RegExp, most = 25): Promise<number> {
+  for (let stops = 1; stops <= most; stops++) {
+    await page.keyboard.press('Tab');
+    const has = await page.evaluate(() => {
+      const active = document.activeElement;
+      const labelled = active?.getAttribute('aria-labelledby')?.split(' ') ?? [];
+      const label = active instanceof HTMLInputElement ? (active.labels?.[0]?.textContent ?? '') : '';
+      const named = labelled.map((id) => document.getElementById(id)?.textContent ?? '').join(' ');
+      return [active?.getAttribute('aria-label'), named, label, active?.textContent].join('|');
+    });
+    if (name.test(has)) return stops;
+  }
+  throw new Error(`${String(name)} was not reached in ${most} stops`);
+}
+
+const heading = (page: Page, name: string | RegExp) => page.getByRole('heading', { name });
+
+test('a class is made, and a dish put on it, with the keyboard alone', async ({ kitchen: page }) => {
+  await tabTo(page, /New class/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog').getByLabel('Title')).toBeFocused();
+  await page.keyboard.type('Keys only');
+  await tabTo(page, /Make the class/, 30);
+  await page.keyboard.press('Enter');
+  await expect(heading(page, 'Set up')).toBeFocused();
+  await expect(page).toHaveTitle('Set up · Keys only · Fornax');
+  await tabTo(page, /^\|*Add a dish|\|Add a dish/, 40);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('searchbox', { name: 'Search the library' })).toBeFocused();
+  await page.keyboard.type('caraway');
+  await expect(page.getByRole('dialog').getByRole('option').first()).toContainText(/caraway/i);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link')).toHaveCount(1);
+  // What opened the list of dishes has the focus again.
+  await expect(page.getByRole('button', { name: 'Add a dish' })).toBeFocused();
+});
+
+test('from Set up to a packed crate: digits, one stop a table, ticks, and digits again', async ({
+  kitchen: page,
+}) => {
+  await page.getByRole('link', { name: 'Roots and citrus' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(heading(page, 'Set up')).toBeFocused();
+  await page.keyboard.press('2');
+  await expect(heading(page, /On each bench/)).toBeFocused();
+  await expect(page).toHaveTitle('Portion · Roots and citrus · Fornax');
+  // Of all figures of a table one is a stop.
+  const table = page.getByRole('region', { name: /^Beetroot/ }).getByRole('table');
+  await expect(table.locator('[data-figure]:not([tabindex="-1"])')).toHaveCount(1);
+  await page.keyboard.press('3');
+  await expect(heading(page, 'To buy')).toBeFocused();
+  await tabTo(page, /^Got |got/i, 25);
+  const ticks = page.getByRole('checkbox');
+  await expect(ticks.first()).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await expect(ticks.nth(1)).toBeFocused();
+  await page.keyboard.press('Space');
+  await expect(ticks.nth(1)).toBeChecked();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.locator('[data-figure]:focus')).toHaveCount(1);
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('Space');
+  await expect(ticks.nth(1)).not.toBeChecked();
+  await page.keyboard.press('4');
+  await expect(heading(page, 'To pack')).toBeFocused();
+  await expect(page).toHaveTitle('Pack · Roots and citrus · Fornax');
+});
+
+test('an ingredient is found, its facts read, stock put in and used up, with the keyboard alone', async ({
+  kitchen: page,
+}) => {
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'Skip to the page' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(heading(page, 'Classes')).toBeFocused();
+  await page.goto('/larder');
+  await page.getByLabel('Find', { exact: true }).focus();
+  await page.keyboard.type('fennel');
+  const names = page.getByLabel('Ingredients').getByRole('link');
+  await expect(names.first()).toHaveText(/fennel/i);
+  await page.keyboard.press('Tab');
+  await expect(names.first()).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(heading(page, 'Fennel')).toBeFocused();
+  await expect(page).toHaveTitle('Fennel · Larder · Fornax');
+  await page.goto('/larder/stock');
+  await page.getByLabel('What and how much').focus();
+  await page.keyboard.type('1 kg onions');
+  await page.keyboard.press('Enter');
+  const used = page.getByRole('button', { name: /^Used up: onion/i });
+  await used.focus();
+  await page.keyboard.press('Enter');
+  await expect(used).toHaveCount(0);
+  // The row is gone: the focus is at what took its place, not at nothing.
+  await expect(page.locator('body')).not.toBeFocused();
+  await expect(page.locator('main :focus')).toHaveCount(1);
+});
+
+test('Escape and Ctrl+K work from inside fields, and ? shows the keys', async ({ kitchen: page }) => {
+  await page.getByRole('button', { name: 'New class' }).press('Enter');
+  const title = page.getByRole('dialog').getByLabel('Title');
+  await title.pressSequentially('Half a title?');
+  await expect(title).toHaveValue('Half a title?');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'New class' })).toBeFocused();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toContainText('Find anything');
+  await page.keyboard.press('Escape');
+  await page.goto('/larder');
+  await page.getByLabel('Find', { exact: true }).focus();
+  await page.keyboard.press('Control+k');
+  await expect(page.getByRole('dialog', { name: 'Find anything' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
+});
+
+test('Workings fold away and open over the sheet, and Escape gives the figure its focus back', async ({
+  kitchen: page,
+}) => {
+  await page.getByRole('link', { name: 'Roots and citrus' }).click();
+  const workings = page.getByRole('complementary', { name: 'Workings' });
+  await expect(workings).toContainText('Open here');
+  await page.getByRole('button', { name: 'Fold Workings away' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
+  await page.keyboard.press('2');
+  const beetroot = page.getByRole('button', { name: 'beetroot, Stations 1, 2: 670 g' });
+  await beetroot.focus();
+  await expect(workings).toContainText('Result');
+  await page.keyboard.press('Escape');
+  await expect(workings).not.toContainText('Result');
+  await expect(beetroot).toBeFocused();
+  await page.getByRole('button', { name: 'Show Workings' }).press('Enter');
+  await expect(workings).toContainText('Open here');
+});

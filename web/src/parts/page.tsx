@@ -1,0 +1,70 @@
+import { useEffect, useRef, type ReactNode } from 'react';
+import { useLocation } from 'react-router';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
+
+/** Where the page says its name to those who do not see that it is another one. */
+const announcerId = 'announcer';
+
+/** The address whose page was shown last; null before the first, which the browser announces itself. */
+let shownAt: string | null = null;
+
+interface Named {
+  /** From the closest to the widest: "Shop", "Roots and citrus". */
+  readonly names: readonly string[];
+  /** What the page is called where it is printed or saved: "Roots and citrus, shopping list". */
+  readonly sheet?: string;
+}
+
+/**
+ * The heading of a page. It names the document; and where one came here from another page, it has the focus
+ * and is announced. A page has one: that of what was opened last.
+ */
+export function PageHeading({
+  level = 1,
+  names,
+  sheet,
+  children,
+}: Named & { level?: 1 | 2; children: ReactNode }) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  const title = useTitle({ names, sheet });
+  const { pathname } = useLocation();
+  useEffect(() => {
+    const isFirst = shownAt === null;
+    const isShown = shownAt === pathname;
+    shownAt = pathname;
+    if (isFirst || isShown) return;
+    heading.current?.focus();
+    const announcer = document.getElementById(announcerId);
+    if (announcer) announcer.textContent = title;
+    // The title of a page changes as its class is renamed: that is no arrival.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [pathname]);
+  const Heading = level === 1 ? 'h1' : 'h2';
+  return (
+    <Heading ref={heading} tabIndex={-1}>
+      {children}
+    </Heading>
+  );
+}
+
+/** Names the document, and names it as its sheet while it is printed. */
+function useTitle({ names, sheet }: Named): string {
+  const title = [...names, 'Fornax'].join(' · ');
+  useEffect(() => {
+    document.title = title;
+    const asSheet = () => (document.title = sheet ?? title);
+    const asPage = () => (document.title = title);
+    window.addEventListener('beforeprint', asSheet);
+    window.addEventListener('afterprint', asPage);
+    return () => {
+      window.removeEventListener('beforeprint', asSheet);
+      window.removeEventListener('afterprint', asPage);
+    };
+  }, [title, sheet]);
+  return title;
+}
+
+/** Says the name of a page on arrival. It stands outside of the pages: it must be there before they are. */
+export function Announcer() {
+  return <VisuallyHidden id={announcerId} aria-live="polite" />;
+}

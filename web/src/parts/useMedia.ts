@@ -1,0 +1,18 @@
+import { useSyncExternalStore } from 'react';
+
+/** A phone, or a window as narrow as one. */
+export const phone = 'screen and (max-width: 700px)';
+/** Too narrow for a panel beside the sheet. */
+export const noRoomBeside = 'screen and (max-width: 900px)';
+
+/** Whether a media query holds, now and as the window changes. */
+export function useMedia(query: string): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const list = window.matchMedia(query);
+      list.addEventListener('change', changed);
+      return () => list.removeEventListener('change', changed);
+    },
+    () => window.matchMedia(query).matches,
+  );
+}

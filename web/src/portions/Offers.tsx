@@ -1,0 +1,29 @@
+import type { DishMaking, DishPortions } from '@fornax/core';
+import styled from 'styled-components';
+import { Button } from '../parts/Button.js';
+
+const Offer = styled.p`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  margin-top: 8px;
+  padding: 4px 0 4px 10px;
+  border-left: 3px solid ${({ theme }) => theme.colour.lemon};
+  @media print {
+    display: none;
+  }
+`;
+
+/** What would be better, with the button that does it. */
+export function Offers({ dish, onTake }: { dish: DishPortions; onTake: (making: DishMaking) => void }) {
+  return (
+    <>
+      {dish.offers.map((offer) => (
+        <Offer key={offer.id}>
+          <span>{offer.sentence}.</span> <Button onPress={() => onTake(offer.making)}>{offer.action}</Button>
+        </Offer>
+      ))}
+    </>
+  );
+}

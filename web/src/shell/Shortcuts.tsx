@@ -1,0 +1,90 @@
+import styled from 'styled-components';
+import { Dialog } from '../parts/Dialog.js';
+
+const Groups = styled.div`
+  display: grid;
+  gap: 16px;
+  h3 {
+    margin-bottom: 4px;
+  }
+  dl > div {
+    display: flex;
+    justify-content: space-between;
+    gap: 16px;
+    padding: 4px 0;
+    border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  }
+  dd {
+    text-align: right;
+  }
+  kbd {
+    padding: 0 6px;
+    border: 1px solid ${({ theme }) => theme.colour.quiet};
+    border-radius: ${({ theme }) => theme.radius};
+    font: inherit;
+    font-size: 13px;
+  }
+`;
+
+const groups: readonly { name: string; keys: readonly (readonly [string, readonly string[]])[] }[] = [
+  {
+    name: 'Everywhere',
+    keys: [
+      ['Find anything', ['Ctrl K']],
+      ['These shortcuts', ['?']],
+      ['Undo, do again', ['Ctrl Z', 'Ctrl Shift Z']],
+      ['Close what is open', ['Escape']],
+    ],
+  },
+  {
+    name: 'In a class',
+    keys: [['Set up, Portion, Shop, Pack, Time', ['1', '2', '3', '4', '5']]],
+  },
+  {
+    name: 'In tables and lists',
+    keys: [
+      ['From figure to figure, from row to row', ['↑', '↓', '←', '→']],
+      ['To the first or the last of a list', ['Home', 'End']],
+      ['Past the table or list', ['Tab']],
+      ['Tick, or choose', ['Space']],
+    ],
+  },
+  {
+    name: 'On Time',
+    keys: [
+      ['In lanes: move and pin a job by five minutes', ['←', '→']],
+      ['In class: move and pin a job by five minutes', ['↑', '↓']],
+      ['By one minute', ['Shift', 'arrow']],
+      ['Give a pinned job back to the plan', ['Delete']],
+    ],
+  },
+];
+
+/** What the keyboard can do, on one page. */
+export function Shortcuts({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  return (
+    <Dialog title="Keyboard shortcuts" isOpen={isOpen} onClose={onClose}>
+      <Groups>
+        {groups.map(({ name, keys }) => (
+          <section key={name} aria-label={name}>
+            <h3>{name}</h3>
+            <dl>
+              {keys.map(([what, pressed]) => (
+                <div key={what}>
+                  <dt>{what}</dt>
+                  <dd>
+                    {pressed.map((key) => (
+                      <span key={key}>
+                        <kbd>{key}</kbd>{' '}
+                      </span>
+                    ))}
+                  </dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))}
+      </Groups>
+    </Dialog>
+  );
+}
