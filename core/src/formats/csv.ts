@@ -11,7 +11,7 @@ export function writeCsv(fields: readonly string[], rows: readonly (readonly Cel
     { fields: [...fields], data: rows.map((row) => [...row]) },
     { newline: '\r\n', escapeFormulae: true },
   );
-  return `\ufeff${text}\r\n`;
+  return `\ufeff${text}`;
 }
 
 interface Read {

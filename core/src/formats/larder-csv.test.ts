@@ -65,7 +65,7 @@ describe('the larder as CSV', () => {
       allergens: [],
     };
     const csv = writeLarderCsv(larderOf([{ ingredient: 'own-sum-a1', figures: { handful: 5 }, own }]));
-    expect(csv).toContain("own-sum-a1,'=SUM(A1),other,handful,5");
+    expect(csv).toContain(`own-sum-a1,"'=SUM(A1)",other,handful,5`);
   });
 });
 

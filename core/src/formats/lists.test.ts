@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { standardLarder } from '../larder/index.js';
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
+import { calendarProblems } from '../tests/strict-calendar.js';
 import { writePlanCalendar, writeTripsCalendar } from './calendar.js';
 import { readKitchenCsv, writeKitchenCsv } from './kitchen-csv.js';
 import { readLarderCsv } from './larder-csv.js';
@@ -75,18 +76,18 @@ describe('trips as iCalendar', () => {
     expect(uids(writeTripsCalendar(facts, plan.shopping, '2026-11-21T08:00:00Z'))).toEqual(uids(text));
     expect(new Set(uids(text)).size).toBe(events.length);
   });
-  it('without a clock at 10:00 for an hour; in summer that is 09:00 UTC in London', () => {
+  it('without an hour it is of the whole day: from its date to the one after', () => {
     const summer = {
       ...plan.shopping,
       trips: [{ ...plan.shopping.trips[0]!, date: '2026-07-02' as const, visit: undefined }],
     };
     expect(writeTripsCalendar(facts, summer, '2026-06-20T08:00:00Z')).toMatch(
-      /DTSTART:20260702T090000Z\r\nDTEND:20260702T100000Z/,
+      /DTSTART;VALUE=DATE:20260702\r\nDTEND;VALUE=DATE:20260703/,
     );
   });
   it('lines are folded at 75 bytes and commas escaped, as RFC 5545 wants', () => {
-    expect(text.split('\r\n').every((row) => new TextEncoder().encode(row).length <= 76)).toBe(true);
     expect(text).toContain('Roots\\, and more');
+    expect(calendarProblems(text)).toEqual([]);
   });
 });
 
@@ -118,20 +119,41 @@ describe('the plan elsewhere', () => {
       end: String(event.getFirstPropertyValue('dtend')),
     }));
   const text = writePlanCalendar(prepared, planned.shopping, planned.timeline, '2026-11-20T08:00:00Z');
-  it('as iCalendar: trips and every job of hands before class, none in it', () =>
+  it('as iCalendar: a trip, and one visit with every job of hands before class, none in it', () => {
     expect(events(text).map(({ summary }) => summary)).toEqual([
       'Buy for Test class: 1 thing at Shop',
-      'Pack the crates (Test class)',
-      'Peel the carrots (Test class)',
-      'Set out the stations (Test class)',
-    ]));
-  it('a job is where the plan has it, as long as it takes', () => {
-    const entry = planned.timeline.clock.find(({ id }) => id === 'd1/peel')!;
-    const event = events(text)[2]!;
-    expect([event.start, Date.parse(event.end) - Date.parse(event.start)]).toEqual([
-      entry.startsAt.replace('.000', ''),
-      (entry.end - entry.start) * 60_000,
+      '3 jobs for Test class: Pack the crates, Peel the carrots, Set out the stations',
     ]);
+    expect(calendarProblems(text)).toEqual([]);
+  });
+  it('a visit is where the plan has it, from its first job to the end of its last', () => {
+    const jobs = planned.timeline.clock.filter(({ kind, end }) => kind === 'prep' && end <= 0);
+    const visit = events(text)[1]!;
+    expect([visit.start, Date.parse(visit.end) - Date.parse(visit.start)]).toEqual([
+      jobs[0]!.startsAt.replace('.000', ''),
+      (Math.max(...jobs.map(({ end }) => end)) - jobs[0]!.start) * 60_000,
+    ]);
+  });
+  it('suppliers whose names have no plain letter have UIDs of their own, in any script and length', () => {
+    const names = ['Овощи', 'Фрукты', '野菜', '果物', 'الخضار', '👩🏽‍🌾', `${'é'.repeat(90)}`, 'A', 'a-1', '-'];
+    const trips = names.map((supplier, index) => ({
+      ...planned.shopping.trips[0]!,
+      id: `t${index}`,
+      supplier,
+    }));
+    const many = writeTripsCalendar(prepared, { ...planned.shopping, trips }, '2026-11-20T08:00:00Z');
+    expect(new Set(events(many).map(({ uid }) => uid)).size).toBe(names.length);
+    expect(calendarProblems(many)).toEqual([]);
+  });
+  it('its sequence is the revision of the class, and it says when it was last changed', () => {
+    const changed = writePlanCalendar(
+      { ...prepared, revision: 7 },
+      planned.shopping,
+      planned.timeline,
+      '2026-11-21T08:00:00Z',
+    );
+    expect(changed).toContain('SEQUENCE:7\r\n');
+    expect(changed).toContain('LAST-MODIFIED:20261121T080000Z\r\n');
   });
   it('keeps its UID when the class moves by a day', () => {
     const later = { ...prepared, startsAt: '2026-11-28T18:30' as const };
@@ -144,6 +166,7 @@ describe('the plan elsewhere', () => {
     const { data } = Papa.parse<Record<string, string>>(writePlanCsv(planned.timeline), { header: true });
     expect(data.find(({ what }) => what === 'Peel the carrots.')).toMatchObject({
       date: '2026-11-27',
+      'to date': '2026-11-27',
       'who or where': 'you',
       kind: 'prep',
       dish: 'Test salad',
