@@ -5,7 +5,7 @@ import { checkPort, dataFolder, readPort, resetData, serveUntilStopped } from '.
 await runCommand(async () => {
   const port = readPort();
   await checkPort(port);
-  ensurePackages(['mariadb-server']);
+  ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   const folder = dataFolder('.fornax-demo');
   if (process.argv.includes('--reset')) await resetData(folder);
   ensureNodeModules();

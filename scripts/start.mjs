@@ -6,7 +6,7 @@ await runCommand(async () => {
   const port = readPort();
   await checkPort(port);
   const isOwn = !process.env.FORNAX_DATABASE;
-  if (isOwn) ensurePackages(['mariadb-server']);
+  if (isOwn) ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   const folder = isOwn ? dataFolder('.fornax') : '';
   ensureNodeModules();
   ensureBuild();

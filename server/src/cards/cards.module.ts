@@ -1,6 +1,7 @@
 import { Controller, Get, Header, Injectable, Module, Param, Query, StreamableFile } from '@nestjs/common';
 import { LabelsQuery } from '@fornax/contract';
 import {
+  type English,
   type LabelSheet,
   labelSheetProblem,
   markingSheets,
@@ -16,8 +17,10 @@ import { Session, type SessionContext } from '../common/session-context.js';
 import { Planner, PlanningModule } from '../planning/planner.js';
 import { TechniquesModule } from '../techniques/techniques.module.js';
 import { TechniquesService } from '../techniques/techniques.service.js';
-import type { Paper } from './cards-pdf.js';
-import { CardsPrinter } from './cards-printer.js';
+import { Printer } from '../print/printer.js';
+import type { Paper } from '../print/sheet.js';
+import { cardsSheet } from './cards-sheet.js';
+import { labelsSheet } from './labels-sheet.js';
 
 /** The cards of a class, put together from its plan and the kitchen's own technique notes. */
 @Injectable()
@@ -26,7 +29,7 @@ class CardsService {
     private readonly classes: ClassesService,
     private readonly techniques: TechniquesService,
     private readonly planner: Planner,
-    private readonly printer: CardsPrinter,
+    private readonly printer: Printer,
   ) {}
 
   async pdf(kitchenId: string, classId: string, paper: Paper): Promise<{ pdf: Buffer; name: string }> {
@@ -41,9 +44,18 @@ class CardsService {
       techniques: await this.techniques.list(kitchenId),
       when,
     });
+    const title = `${facts.title}, station cards`;
     return {
-      pdf: await this.printer.pdf(cards, paper, markingSheets(facts, when)),
-      name: `${facts.title} ${facts.startsAt.slice(0, 10)} cards.pdf`,
+      pdf: await this.printer.pdf(
+        cardsSheet({
+          title,
+          lang: langOf(bundle.kitchen.english),
+          paper,
+          cards,
+          sheets: markingSheets(facts, when),
+        }),
+      ),
+      name: `${title}, ${facts.startsAt.slice(0, 10)}.pdf`,
     };
   }
 }
@@ -54,7 +66,7 @@ class LabelsService {
   constructor(
     private readonly classes: ClassesService,
     private readonly planner: Planner,
-    private readonly printer: CardsPrinter,
+    private readonly printer: Printer,
   ) {}
 
   async pdf(kitchenId: string, classId: string, sheet: LabelSheet): Promise<{ pdf: Buffer; name: string }> {
@@ -63,9 +75,11 @@ class LabelsService {
       throw new ProblemException(422, problem, { errors: [{ field: 'width', sentence: problem }] });
     const { class: facts, kitchen, ...rest } = await this.classes.bundle(kitchenId, classId);
     const plan = await this.planner.best({ class: facts, kitchen, ...rest });
+    const title = `${facts.title}, storage labels`;
+    const labels = storageLabels({ facts, kitchen, plan });
     return {
-      pdf: await this.printer.labels(storageLabels({ facts, kitchen, plan }), sheet),
-      name: `${facts.title} ${facts.startsAt.slice(0, 10)} labels.pdf`,
+      pdf: await this.printer.pdf(labelsSheet({ title, lang: langOf(kitchen.english), labels, sheet })),
+      name: `${title}, ${facts.startsAt.slice(0, 10)}.pdf`,
     };
   }
 }
@@ -84,6 +98,11 @@ class LabelsController {
   ): Promise<StreamableFile> {
     return asFile(await this.labels.pdf(session.kitchenId, id, sheet), 'storage-labels.pdf');
   }
+}
+
+/** The language of a sheet follows the kitchen's English. */
+function langOf(english: English): string {
+  return english === 'us' ? 'en-US' : 'en-GB';
 }
 
 function asFile({ pdf, name }: { pdf: Buffer; name: string }, plainName: string): StreamableFile {
@@ -116,6 +135,6 @@ class CardsController {
 @Module({
   imports: [ClassesModule, PlanningModule, TechniquesModule],
   controllers: [CardsController, LabelsController],
-  providers: [CardsService, CardsPrinter, LabelsService],
+  providers: [CardsService, Printer, LabelsService],
 })
 export class CardsModule {}

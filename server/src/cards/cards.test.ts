@@ -1,9 +1,11 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { StationCard } from '@fornax/core';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import type { MarkingSheet, StationCard } from '@fornax/core';
+import { ProblemException } from '../common/problem.js';
+import { Printer } from '../print/printer.js';
+import type { Paper } from '../print/sheet.js';
 import { classNamed, startHarness, type Harness } from '../tests/harness.js';
-import { cardsPdf } from './cards-pdf.js';
-import { CardsPrinter } from './cards-printer.js';
-import { drawn } from './drawn-text.js';
+import { readPdf } from '../tests/pdf.js';
+import { cardsSheet } from './cards-sheet.js';
 
 let harness: Harness;
 beforeAll(async () => {
@@ -67,12 +69,17 @@ const asBuffer: Parameters<ReturnType<Harness['cook']['get']>['parse']>[0] = (re
   response.on('data', (part: Buffer) => parts.push(part));
   response.on('end', () => done(null, Buffer.concat(parts)));
 };
-const pages = (pdf: Buffer) => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
-const size = (pdf: Buffer) =>
-  /\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/.exec(pdf.toString('latin1'))!.slice(1).map(Number);
+const printer = new Printer();
+const printed = async (
+  cards: readonly StationCard[],
+  { paper = 'a4' as const, ...to }: { paper?: Paper; title?: string; sheets?: readonly MarkingSheet[] } = {},
+) =>
+  readPdf(
+    await printer.pdf(cardsSheet({ title: 'Test class, station cards', lang: 'en-GB', paper, cards, ...to })),
+  );
 
 describe('station cards as PDF', () => {
-  it('of a class, to keep, under its title', async () => {
+  it('of a class, to keep, under the name of the sheet', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
     const { headers, body } = await harness.cook
       .get(`/api/classes/${view.id}/cards.pdf`)
@@ -81,53 +88,98 @@ describe('station cards as PDF', () => {
       .expect(200);
     expect(headers['content-type']).toBe('application/pdf');
     expect(headers['content-disposition']).toContain(
-      `filename*=UTF-8''Roots%20and%20citrus%202099-03-05%20cards.pdf`,
+      `filename*=UTF-8''Roots%20and%20citrus%2C%20station%20cards%2C%202099-03-05.pdf`,
     );
-    expect((body as Buffer).subarray(0, 5).toString()).toBe('%PDF-');
-    expect(pages(body as Buffer)).toBeGreaterThan(3);
+    const { title, lang, pages, roles } = await readPdf(body as Buffer);
+    expect([title, lang]).toEqual(['Roots and citrus, station cards', 'en-GB']);
+    expect(pages.length).toBeGreaterThan(3);
+    // Each page says what it is, of which class, when, and for whom.
+    pages.forEach((words, at) => {
+      expect(words).toMatch(/Station card · Roots and citrus · .*2099.* · (?:Station|Demonstration)/);
+      expect(words).toContain(`Page ${at + 1} of ${pages.length}`);
+    });
+    expect(roles.flat()).toEqual(expect.arrayContaining(['H1', 'H2', 'Table', 'TH', 'L', 'LI']));
   });
   it('on A4 and US Letter, on no other paper, and not for strangers', async () => {
-    expect(size(await cardsPdf([card([])], 'a4'))).toEqual([595.28, 841.89]);
-    expect(size(await cardsPdf([card([])], 'letter'))).toEqual([612, 792]);
+    expect((await printed([card([])])).sizes).toEqual([[595, 842]]);
+    expect((await printed([card([])], { paper: 'letter' })).sizes).toEqual([[612, 792]]);
     const view = await classNamed(harness.cook, 'Roots and citrus');
     expect(
       (await harness.cook.get(`/api/classes/${view.id}/cards.pdf?paper=a3`).expect(422)).body.errors,
     ).toEqual([{ field: 'paper', sentence: 'Choose A4 or US Letter as the paper.' }]);
     await harness.stranger.get(`/api/classes/${view.id}/cards.pdf`).expect(401);
   });
-  it('are set on a thread of their own: timers run meanwhile, and the same comes out', async () => {
-    const printer = new CardsPrinter();
-    const many = Array.from({ length: 40 }, (_, at) =>
-      card(Array.from({ length: 8 }, (_each, index) => step(index + 1, `Chop it, card ${at}.`))),
-    );
-    let turns = 0;
-    const timer = setInterval(() => {
-      turns++;
-    }, 1);
-    const pdf = await printer.pdf(many, 'a4');
-    clearInterval(timer);
-    expect(turns).toBeGreaterThan(20);
-    expect(pages(pdf)).toBe(pages(await cardsPdf(many, 'a4')));
-    await printer.onModuleDestroy();
+  it('each card begins a page, and pages of two stations can be told apart', async () => {
+    const { pages } = await printed([card([]), card([], { place: 'Station 3' })]);
+    expect(pages.map((words) => words.includes('Friday · Station 3 · Salad'))).toEqual([false, true]);
   });
-  it('each card begins a page', async () =>
-    expect(pages(await cardsPdf([card([]), card([]), card([])], 'a4'))).toBe(3));
+  it('small dishes share a page, and its head names them; large ones begin their own', async () => {
+    const [dish] = card([step(1, 'Stir.')]).dishes;
+    const small = { ...dish!, title: 'Dip' };
+    const large = {
+      ...dish!,
+      title: 'Slaw',
+      steps: Array.from({ length: 14 }, (_, at) => step(at + 1, 'Shred it.')),
+    };
+    const { pages } = await printed([card([], { dishes: [dish!, small, large] })]);
+    expect(pages.map((words) => /Stations 1, 2 · (.*?) ?Page/.exec(words)?.[1])).toEqual([
+      'Salad, Dip',
+      'Slaw',
+    ]);
+  });
   it('a tasting flight has a sheet to mark and its key, each on a page', async () => {
-    const printer = new CardsPrinter();
-    const pdf = await printer.pdf([card([step(1, 'Stir.')])], 'a4', [sheet]);
-    await printer.onModuleDestroy();
-    expect(pages(pdf)).toBe(3);
+    const { pages } = await printed([card([step(1, 'Stir.')])], { sheets: [sheet] });
+    expect(pages.length).toBe(3);
+    expect(pages[1]).toContain('Sheet to mark · Test class · Friday · Blind tasting');
+    expect(pages[1]).not.toContain('House');
+    expect(pages[2]).toContain('A: House');
   });
   it('no step is split: one that fills most of a page goes to the next as a whole', async () => {
-    const long = step(2, 'Chop it. '.repeat(260));
-    expect(pages(await cardsPdf([card([long])], 'a4'))).toBe(2);
-    expect(pages(await cardsPdf([card([step(1, 'Chop it.'), step(2, 'Chop it.')])], 'a4'))).toBe(1);
+    const { pages } = await printed([card([step(1, 'Chop it.'), step(2, 'Toss them. '.repeat(260))])]);
+    expect(pages.map((words) => words.includes('Toss them.'))).toEqual([false, true]);
   });
   it('a menu without dishes says so instead of failing', async () =>
-    expect(pages(await cardsPdf([], 'a4'))).toBe(1));
-  it('texts of every kind are set: fractions, accents, arrows, markup, emoji', async () => {
-    const text = '⅔ tbsp crème fraîche → Łódź żurek <script>alert(1)</script> 🥕 漢字';
-    expect(pages(await cardsPdf([card([step(1, text)], { classTitle: text })], 'a4'))).toBe(1);
+    expect((await printed([])).pages[0]).toContain('No dishes are on the menu yet.'));
+  it.each([
+    ['Latin', 'crème fraîche → Łódź żurek'],
+    ['Cyrillic', 'Морковь и свёкла'],
+    ['Greek', 'Σαλάτα με πορτοκάλι'],
+    ['Chinese', '胡萝卜橙子沙拉'],
+    ['Japanese', 'にんじんサラダ'],
+    ['Korean', '당근 샐러드'],
+    ['Devanagari', 'गाजर'],
+    ['symbols', '⅔ ⅛ ☐ ✓ ≥'],
+    ['markup', '<script>alert(1)</script> & "quotes" </style> \\'],
+  ])('%s is set in a title, a running head and a step: %s', async (_, text) => {
+    const { pages, title } = await printed([card([step(1, text)], { classTitle: text })], { title: text });
+    expect(title).toBe(text);
+    const words = pages.join(' ').replaceAll(/\s+/g, '');
+    // The running head and the step.
+    expect(words.split(text.replaceAll(/\s+/g, '')).length - 1).toBe(2);
+    expect(words).not.toContain('�');
+  });
+  it.each([
+    ['Arabic', 'سلطة الجزر'],
+    ['Hebrew', 'סלט גזר'],
+    ['emoji', '🥕'],
+  ])('%s has its signs: %s', async (_, text) => {
+    const { pages } = await printed([card([step(1, text)])]);
+    const signs = [...text.replaceAll(' ', '')];
+    // From right to left the order of what is read from a PDF is not that of what is written.
+    expect(signs.filter((sign) => !pages[0]!.normalize('NFKC').includes(sign))).toEqual([]);
+  });
+  it('who prints meanwhile waits in turn, and each gets their own', async () => {
+    const all = await Promise.all(['Dip', 'Slaw', 'Tabbouleh'].map((title) => printed([], { title })));
+    expect(all.map(({ title }) => title)).toEqual(['Dip', 'Slaw', 'Tabbouleh']);
+  });
+  it('without Chromium it says what to do instead', async () => {
+    vi.stubEnv('FORNAX_CHROMIUM', '/nowhere/chromium');
+    const failed = await printed([]).catch((error: unknown) => error);
+    vi.unstubAllEnvs();
+    expect((failed as ProblemException).getResponse()).toMatchObject({
+      status: 503,
+      detail: 'The PDF could not be made. Try again, or print the page from the browser.',
+    });
   });
 });
 
@@ -139,9 +191,16 @@ describe('storage labels as PDF', () => {
   it('stand on sheets of their size', async () => {
     const usual = await ask();
     expect([usual.status, usual.headers['content-type']]).toEqual([200, 'application/pdf']);
-    const [few, many] = [await ask('?width=100&height=140'), await ask('?width=40&height=20')];
-    expect(pages(few.body as Buffer)).toBeGreaterThan(pages(usual.body as Buffer));
-    expect(pages(many.body as Buffer)).toBeLessThan(pages(usual.body as Buffer));
+    const [all, few, many] = await Promise.all(
+      [usual, await ask('?width=100&height=140'), await ask('?width=40&height=20&paper=letter')].map(
+        ({ body }) => readPdf(body as Buffer),
+      ),
+    );
+    expect(all!.title).toBe('Smoke, char and warm salads, storage labels');
+    expect(few!.pages.length).toBeGreaterThan(all!.pages.length);
+    expect(many!.pages.length).toBeLessThan(all!.pages.length);
+    expect(many!.sizes[0]).toEqual([612, 792]);
+    expect(all!.pages.join(' ')).toContain('Use by');
   });
   it.each([
     ['?width=250', 'No label of this size fits on the paper.'],
@@ -154,22 +213,4 @@ describe('storage labels as PDF', () => {
     const { status, body } = await harness.cook.get(`/api/classes/${id}/labels.pdf${query}`);
     expect([status, JSON.stringify(body)]).toEqual([422, expect.stringContaining(sentence)]);
   });
-});
-
-describe('text for the shipped fonts', () => {
-  it('thirds are drawn from digits', () =>
-    expect(drawn('⅔ cup', 'Text')).toEqual([
-      { text: '2', font: 'Text', sup: true },
-      { text: '/', font: 'Text' },
-      { text: '3', font: 'Text', sub: true },
-      { text: ' cup', font: 'Text' },
-    ]));
-  it('letters of Latin Extended come from their own file', () =>
-    expect(drawn('aż', 'Text')).toEqual([
-      { text: 'a', font: 'Text' },
-      { text: 'ż', font: 'TextExt' },
-    ]));
-  it('what no shipped font has is marked, not dropped', () =>
-    expect(drawn('🥕漢', 'Text')).toEqual([{ text: '??', font: 'Text' }]));
-  it('an empty text is one empty run', () => expect(drawn('', 'Text')).toEqual([{ text: '', font: 'Text' }]));
 });
