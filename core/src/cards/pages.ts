@@ -55,3 +55,17 @@ function linesOf({ title, components, steps, doneBefore, fromOnce }: CardDish): 
   const more = rows(doneBefore.join(' ')) + rows(fromOnce.join('; '));
   return [3 + rows(title), ...amounts, ...works, more].reduce((sum, each) => sum + each, 0);
 }
+
+/** A style sheet in which pages of the classes "s0", "s1" … have a running head each, in this font. */
+export function headStyles(heads: readonly string[]): string {
+  return heads
+    .map(
+      (head, at) => `@page s${at} { @top-left { content: ${styleString(head)}; } } .s${at} { page: s${at}; }`,
+    )
+    .join('\n');
+}
+
+/** A text as a string of a style sheet that stands in a page: it can end neither. */
+export function styleString(text: string): string {
+  return `"${text.replace(/[^\p{L}\p{M}\p{N} ·,.:()–-]/gu, (sign) => `\\${sign.codePointAt(0)!.toString(16)} `)}"`;
+}

@@ -1,5 +1,6 @@
 import {
   type CardDish,
+  type CardLine,
   type CardStep,
   type MarkingSheet,
   pagesOfCard,
@@ -98,14 +99,17 @@ function amounts({ name, lines }: CardDish['components'][number]): Markup {
           (line) =>
             html`<tr>
               <th scope="row">${line.amount}${line.beside ? html` <small>${line.beside}</small>` : null}</th>
-              <td>
-                ${[line.name, [line.note, line.advice, line.kept].filter(Boolean).join('; ')].filter(Boolean).join(', ')}
-              </td>
+              <td>${lineWords(line)}</td>
             </tr>`,
         )}
       </tbody>
     </table>
   `;
+}
+
+function lineWords({ name, note, advice, kept }: CardLine): string {
+  const notes = [note, advice, kept].filter(Boolean).join('; ');
+  return notes ? `${name}, ${notes}` : name;
 }
 
 function stepPart(step: CardStep): Markup {

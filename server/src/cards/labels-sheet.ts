@@ -28,10 +28,11 @@ export function labelsSheet({ title, lang, labels, sheet }: LabelsInput): Markup
       @page { size: ${width}mm ${height}mm; margin: 0; }
       html { font: ${type}pt/1.05 ${textFonts}; color: #000; background: #fff; }
       body { margin: 0; }
-      .page { position: relative; width: ${width}mm; height: ${height}mm; overflow: hidden; break-after: page; }
+      .page { position: relative; width: ${width}mm; height: ${height}mm; overflow: hidden;
+        break-after: page; }
       .page:last-child { break-after: auto; }
-      article { position: absolute; box-sizing: border-box; width: ${sheet.width}mm; height: ${sheet.height}mm;
-        padding: 2mm; overflow: hidden; }
+      article { position: absolute; box-sizing: border-box; padding: 2mm; overflow: hidden;
+        width: ${sheet.width}mm; height: ${sheet.height}mm; }
       h2, p { margin: 0; font-size: 0.9em; overflow-wrap: anywhere; }
       h2 { font-size: 1.15em; }
       p.note { font-size: 0.8em; }
@@ -43,7 +44,7 @@ export function labelsSheet({ title, lang, labels, sheet }: LabelsInput): Markup
             { length: pages },
             (_, number) =>
               html`<div class="page">
-                ${all.map((label, at) => (places[at]!.page === number ? labelPart(label, places[at]!) : null))}
+                ${all.map((label, at) => places[at]!.page === number && labelPart(label, places[at]!))}
               </div>`,
           )}`,
   });

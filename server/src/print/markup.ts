@@ -24,8 +24,3 @@ function written(part: Part): string {
   if (typeof part === 'object') return part.map(written).join('');
   return String(part).replace(/[&<>"']/g, (sign) => escapes[sign]!);
 }
-
-/** A text as a string of a style sheet that stands in a page: it can end neither. */
-export function styleString(text: string): string {
-  return `"${text.replace(/[^\p{L}\p{M}\p{N} ·,.:()–-]/gu, (sign) => `\\${sign.codePointAt(0)!.toString(16)} `)}"`;
-}

@@ -16,8 +16,8 @@ const mostWaiting = 20;
 
 /**
  * Prints pages to PDF with Chromium, one after the other: it sets every script, from right to left too, and
- * writes the structure of a page into the file, for those who have it read to them. It runs no script, reaches
- * no network, and is gone when the file is there.
+ * writes the structure of a page into the file, for those who have it read to them. It runs no script,
+ * reaches no network, and is gone when the file is there.
  */
 @Injectable()
 export class Printer {

@@ -1,5 +1,6 @@
+import { headStyles } from '@fornax/core';
 import { fontSheets, headingFonts, textFonts } from './fonts.js';
-import { html, Markup, styleString } from './markup.js';
+import { html, Markup } from './markup.js';
 
 export type Paper = 'a4' | 'letter';
 
@@ -27,8 +28,8 @@ const look = `
   p { margin: 2pt 0; overflow-wrap: anywhere; }
   section + section { break-before: page; }
   /* A running head is set in fonts that something on the page has asked for. */
-  .heads { position: absolute; inset: 0 auto auto 0; width: 1px; height: 1px; overflow: hidden; visibility: hidden;
-    font-size: 10pt; }
+  .heads { position: absolute; inset: 0 auto auto 0; width: 1px; height: 1px; overflow: hidden;
+    visibility: hidden; font-size: 10pt; }
   ul, ol { margin: 2pt 0; padding-left: 18pt; }
   li { break-inside: avoid; margin: 2pt 0; overflow-wrap: anywhere; }
   table { width: 100%; border-collapse: collapse; break-inside: avoid; }
@@ -55,15 +56,11 @@ const look = `
  */
 export function sheetHtml({ title, lang, paper, sections }: SheetInput): Markup {
   const size = paper === 'a4' ? 'A4' : 'letter';
-  const heads = sections.map(
-    ({ head }, at) =>
-      `@page s${at} { @top-left { content: ${styleString(head)}; } } .s${at} { page: s${at}; }`,
-  );
   const pages = `
     @page { size: ${size}; margin: 24mm 14mm 17mm;
       @top-left { width: 100%; font: 10pt/1.25 ${textFonts}; vertical-align: bottom; padding-bottom: 4mm; }
       @bottom-right { content: "Page " counter(page) " of " counter(pages); font: 10pt ${textFonts}; } }
-    ${heads.join('\n')}`;
+    ${headStyles(sections.map(({ head }) => head))}`;
   return page({
     title,
     lang,

@@ -38,6 +38,10 @@ const Steps = styled.ol`
     grid-template-columns: 32px minmax(0, 1fr);
     padding: 7px 0;
     break-inside: avoid;
+    @media print {
+      font-size: 13.5pt;
+      line-height: 1.25;
+    }
     > b {
       font: 700 20px/24px ${({ theme }) => theme.font.heading};
     }

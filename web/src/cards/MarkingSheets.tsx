@@ -39,11 +39,11 @@ const Marks = styled.table`
 `;
 
 /** The sheet to mark of a tasting flight, and the key to its letters on a sheet of its own. */
-export function MarkingSheets({ sheet }: { sheet: MarkingSheet }) {
+export function MarkingSheets({ sheet, first }: { sheet: MarkingSheet; first: number }) {
   const { title, classTitle, classLine, copies, questions, rows, key } = sheet;
   return (
     <>
-      <Card aria-label={`Sheet to mark: ${title}`}>
+      <Card aria-label={`Sheet to mark: ${title}`} className={`s${first}`}>
         <Small>
           {classTitle} · {classLine}
         </Small>
@@ -79,7 +79,7 @@ export function MarkingSheets({ sheet }: { sheet: MarkingSheet }) {
         </Marks>
         <p>Write down your marks before you talk. A clean spoon or a clean piece for every taste.</p>
       </Card>
-      <Card aria-label={`Key: ${title}`}>
+      <Card aria-label={`Key: ${title}`} className={`s${first + 1}`}>
         <h2>{title}: key</h2>
         <Small>For you alone, until everybody has marked.</Small>
         <ul>

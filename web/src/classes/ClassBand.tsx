@@ -21,12 +21,9 @@ const Band = styled.div`
     align-items: stretch;
     padding-bottom: 8px;
   }
+  /* The running head says it on every page. */
   @media print {
-    min-height: 0;
-    padding: 0 0 8px;
-    nav {
-      display: none;
-    }
+    display: none;
   }
 `;
 const Title = styled.div`

@@ -30,6 +30,9 @@ const Work = styled.main`
   min-width: 0;
   padding: 18px 24px 40px;
   background: ${({ theme }) => theme.colour.sheet};
+  @media print {
+    padding: 0;
+  }
 `;
 
 /** A class: title band, path, and the open stop with its Workings. */

@@ -43,7 +43,7 @@ export function OwnSets() {
     setWithout('');
   };
   return (
-    <section aria-label="Kept apart">
+    <section aria-label="Kept apart" data-empty={decisions.ownSets.length === 0 || undefined}>
       <Head>
         Kept apart <Quietly>a set of its own, washed apart and never shared</Quietly>
       </Head>

@@ -22,8 +22,27 @@ const Crates = styled.div`
   gap: 24px 40px;
   max-width: 900px;
   margin-top: 16px;
-  @media (max-width: 700px) {
+  @media screen and (max-width: 700px) {
     grid-template-columns: 1fr;
+  }
+  /* In columns, so that a short crate leaves no hole beside a long one. */
+  @media print {
+    display: block;
+    columns: 2;
+    column-gap: 20pt;
+    font-size: 10.5pt;
+    line-height: 1.2;
+    section {
+      margin-bottom: 10pt;
+    }
+    li {
+      padding: 1.5pt 0;
+    }
+  }
+`;
+const OnScreen = styled.span`
+  @media print {
+    display: none;
   }
 `;
 const List = styled.ul`
@@ -70,7 +89,9 @@ export default function PackPage() {
         <StopHeading stop="Pack" sheet="packing list">
           To pack
         </StopHeading>
-        <Link to="../labels">Storage labels to print</Link>
+        <OnScreen>
+          <Link to="../labels">Storage labels to print</Link>
+        </OnScreen>
         <KitExports />
       </Top>
       <p>
@@ -146,7 +167,7 @@ function Needed() {
         {[...new Set(kit.containers.map(({ place }) => place))].map((place) => (
           <Containers key={place} place={place} rows={kit.containers.filter((row) => row.place === place)} />
         ))}
-        <section aria-label="Easily forgotten">
+        <section aria-label="Easily forgotten" data-empty={kit.checks.length === 0 || undefined}>
           <Head>
             Easily forgotten <Quietly>no step names these</Quietly>
           </Head>
@@ -178,7 +199,7 @@ function Crate({
   place: string;
 }) {
   return (
-    <section aria-label={title}>
+    <section aria-label={title} data-empty={rows.length === 0 || undefined}>
       <Head>
         {title} <Quietly>{aside}</Quietly>
       </Head>

@@ -28,7 +28,7 @@ export function Washing() {
   const { washing, dirty } = plan.kit;
   const axis = createAxis(view.startsAt, view.zone);
   return (
-    <section aria-label="Washing">
+    <section aria-label="Washing" data-empty={washing.length === 0 || undefined}>
       <Head>
         Washing between dishes{' '}
         <Quietly>

@@ -34,6 +34,15 @@ export const box = css`
   @media (pointer: coarse) {
     min-height: 44px;
   }
+  /* On paper it is what it says. */
+  @media print {
+    min-height: 0;
+    padding: 0;
+    border: 0;
+    svg {
+      display: none;
+    }
+  }
 `;
 const StyledInput = styled(Input)`
   ${box}

@@ -32,6 +32,14 @@ const Box = styled(Checkbox)`
   &[data-focus-visible] {
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
+  @media print {
+    width: 18px;
+    height: 15px;
+    > span {
+      width: 12px;
+      height: 12px;
+    }
+  }
   @media (pointer: coarse) {
     width: 44px;
     height: 44px;

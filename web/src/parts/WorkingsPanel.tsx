@@ -144,27 +144,27 @@ const noKeys = {};
 interface Folding {
   readonly isFolded: boolean;
   /** It was just pressed: the button that takes its place has the focus. */
-  readonly isPressed: RefObject<boolean>;
+  readonly pressedRef: RefObject<boolean>;
   fold: (folded: boolean) => void;
 }
 
 function useFolding(): Folding {
   const [isFolded, setFolded] = useState(() => localStorage.getItem(storedFold) === 'yes');
-  const isPressed = useRef(false);
+  const pressedRef = useRef(false);
   const fold = (folded: boolean) => {
     localStorage.setItem(storedFold, folded ? 'yes' : 'no');
-    isPressed.current = true;
+    pressedRef.current = true;
     setFolded(folded);
   };
-  return { isFolded, isPressed, fold };
+  return { isFolded, pressedRef, fold };
 }
 
-function FoldButton({ isFolded, isPressed, fold }: Folding) {
+function FoldButton({ isFolded, pressedRef, fold }: Folding) {
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    if (isPressed.current) button.current?.focus();
-    isPressed.current = false;
-  }, [isFolded, isPressed]);
+    if (pressedRef.current) button.current?.focus();
+    pressedRef.current = false;
+  }, [isFolded, pressedRef]);
   const Icon = isFolded ? PanelRightOpen : PanelRightClose;
   return (
     <Button

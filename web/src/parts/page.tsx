@@ -1,5 +1,7 @@
 import { useEffect, useRef, type ReactNode } from 'react';
+import { styleString } from '@fornax/core';
 import { useLocation } from 'react-router';
+import { createGlobalStyle } from 'styled-components';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
 /** Where the page says its name to those who do not see that it is another one. */
@@ -15,6 +17,11 @@ interface Named {
   readonly sheet?: string;
 }
 
+/** What stands at the head of every page of a sheet on paper. */
+const RunningHead = createGlobalStyle<{ $text: string }>`
+  @page { @top-left { content: ${({ $text }) => styleString($text)}; } }
+`;
+
 /**
  * The heading of a page. It names the document; and where one came here from another page, it has the focus
  * and is announced. A page has one: that of what was opened last.
@@ -23,8 +30,14 @@ export function PageHeading({
   level = 1,
   names,
   sheet,
+  head = sheet ?? names[0] ?? '',
   children,
-}: Named & { level?: 1 | 2; children: ReactNode }) {
+}: Named & {
+  level?: 1 | 2;
+  /** The running head on paper. */
+  head?: string;
+  children: ReactNode;
+}) {
   const heading = useRef<HTMLHeadingElement>(null);
   const title = useTitle({ names, sheet });
   const { pathname } = useLocation();
@@ -41,9 +54,12 @@ export function PageHeading({
   }, [pathname]);
   const Heading = level === 1 ? 'h1' : 'h2';
   return (
-    <Heading ref={heading} tabIndex={-1}>
-      {children}
-    </Heading>
+    <>
+      <RunningHead $text={head} />
+      <Heading ref={heading} tabIndex={-1}>
+        {children}
+      </Heading>
+    </>
   );
 }
 

@@ -69,6 +69,11 @@ export const Sheet = styled.main`
   padding: 24px;
   background: ${({ theme }) => theme.colour.sheet};
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
+  @media print {
+    min-height: 0;
+    padding: 0;
+    border: 0;
+  }
 `;
 
 export const Row = styled.div<{ $gap?: number }>`

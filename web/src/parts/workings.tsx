@@ -78,6 +78,11 @@ const FigureButton = styled.button<{ $estimate: boolean; $chosen: boolean }>`
     /* Its workings open over the foot of the page, not over itself. */
     scroll-margin-bottom: 60vh;
   }
+  @media print {
+    > span:first-child {
+      border-bottom: 0;
+    }
+  }
   td > & {
     @media (pointer: coarse) {
       min-width: 44px;

@@ -18,7 +18,11 @@ import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`
   margin: 12px 0 32px;
-  break-inside: avoid;
+  @media print {
+    margin: 0 0 12pt;
+    font-size: 11pt;
+    line-height: 1.25;
+  }
   h2 span {
     font: 400 14px/20px ${({ theme }) => theme.font.text};
     letter-spacing: 0;
@@ -36,6 +40,10 @@ const Beside = styled.div<{ $narrow: boolean }>`
   }
   > figure {
     margin-top: 40px;
+    /* On paper the words of the vessels say it in less room. */
+    @media print {
+      display: none;
+    }
   }
   ${({ $narrow }) => ($narrow ? stacked : `@media (max-width: 1180px) { ${stacked} }`)}
 `;
@@ -53,6 +61,9 @@ const Table = styled.table`
     padding: 6px 12px 6px 0;
     text-align: right;
     vertical-align: top;
+    @media print {
+      padding: 1.5pt 8pt 1.5pt 0;
+    }
   }
   th:first-child,
   td:first-child {

@@ -25,6 +25,11 @@ const Head = styled.div`
   gap: 8px 24px;
   flex-wrap: wrap;
   margin-bottom: 8px;
+  a {
+    @media print {
+      display: none;
+    }
+  }
 `;
 const Turns = styled.section`
   margin: 8px 0 16px;

@@ -22,7 +22,7 @@ const Item = styled.li`
   gap: 16px;
   padding: 5px 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  @media (max-width: 700px) {
+  @media screen and (max-width: 700px) {
     grid-template-columns: 1fr;
     gap: 0;
   }
@@ -38,7 +38,7 @@ export function Vessels({ dish }: { dish: DishPortions }) {
   const rounds = dish.fits.filter((fit) => fit.problem).length;
   return (
     <>
-      <Details open={rounds > 0 || undefined}>
+      <Details data-empty={rounds === 0 || undefined} open={rounds > 0 || undefined}>
         <summary>Rounds and vessels{rounds > 0 ? `: ${rounds} to look at` : ''}</summary>
         <List aria-label={`Vessels of ${dish.title}`}>
           {alike(dish.fits).map(({ fit, headings }) => (
@@ -68,7 +68,8 @@ function alike(fits: readonly VesselFit[]): { fit: VesselFit; headings: string }
 
 function Fit({ fit, headings }: { fit: VesselFit; headings: string }) {
   return (
-    <Item>
+    // The cards say what each step is done in: on this paper stands what does not fit.
+    <Item data-empty={fit.problem === '' || undefined}>
       <span>{fit.title.length > 70 ? `${fit.title.slice(0, 69)}…` : fit.title}</span>
       <Quietly>{headings}</Quietly>
       <span>

@@ -39,7 +39,7 @@ const Table = styled.table`
   td button {
     min-height: 24px;
   }
-  @media (max-width: 700px) {
+  @media screen and (max-width: 700px) {
     td:nth-child(2),
     td:nth-child(3) {
       min-width: 0;
@@ -65,9 +65,21 @@ const Table = styled.table`
   tbody th span {
     font-weight: 400;
   }
+  /* What a shopper needs, so that the list is one sheet. */
   @media print {
-    tr {
-      break-inside: avoid;
+    font-size: 10.5pt;
+    line-height: 1.15;
+    td,
+    th {
+      padding: 1.2pt 10pt 1.2pt 0 !important;
+    }
+    td button {
+      min-height: 0;
+      padding-block: 0;
+    }
+    th:nth-child(n + 5),
+    td:nth-child(n + 5) {
+      display: none;
     }
   }
 `;

@@ -31,10 +31,28 @@ export const GlobalStyle = createGlobalStyle`
     }
   }
   @media print {
-    html, body { background: #fff; color: #000; }
+    html, body { background: #fff; }
+    *, *::before, *::after { color: #000 !important; box-shadow: none !important; }
+    h1, h2, h3, h4 { break-after: avoid; }
+    tr, li, figure { break-inside: avoid; }
+    thead { display: table-header-group; }
+    /* What is folded on the screen is open on paper: nobody can open it there. */
+    details::details-content { content-visibility: visible; block-size: auto; }
+    summary { list-style: none; }
+    summary::-webkit-details-marker { display: none; }
+    [data-empty], [role='searchbox'], input[type='search'], a[download] { display: none; }
     @page {
-      margin: 14mm 14mm 18mm;
-      @bottom-center { content: 'Page ' counter(page) ' of ' counter(pages); font: 10pt sans-serif; }
+      margin: 21mm 14mm 16mm;
+      @top-left {
+        width: 100%;
+        padding-bottom: 4mm;
+        font: 10pt/1.25 ${({ theme }) => theme.font.text};
+        vertical-align: bottom;
+      }
+      @bottom-right {
+        content: 'Page ' counter(page) ' of ' counter(pages);
+        font: 10pt ${({ theme }) => theme.font.text};
+      }
     }
   }
 `;

@@ -52,7 +52,7 @@ const Paper = styled.section`
   }
 `;
 
-/** Jobs of oven, hob, cold and assistant in full: their threads are too narrow for the words. */
+/** Jobs in full that have no room for their words in the drawing. */
 const Beside = styled.ul`
   columns: 2;
   column-gap: 18pt;
@@ -140,9 +140,9 @@ function WallDuet() {
   const { timeline, portions } = plan;
   const axis = createAxis(view.startsAt, view.zone);
   const end = Math.max(timeline.eatMinute, ...timeline.clock.map((entry) => entry.end));
-  const beside = timeline.clock.filter(
-    ({ lane, kind, end: until }) =>
-      until > -around && kind !== 'class' && lane !== 'you' && lane !== 'stations',
+  const inClass = timeline.clock.filter(({ kind, end: until }) => until > -around && kind !== 'class');
+  const beside = inClass.filter((entry) =>
+    isTooLong(entry, inClass, (pageHeight - mostBeside) / (end + around)),
   );
   const forBeside = Math.ceil(beside.length / besideColumns) * besideHeight;
   return (
@@ -167,6 +167,23 @@ function WallDuet() {
       </Beside>
     </>
   );
+}
+
+/** What the list below may take at most, as the duet is drawn. */
+const mostBeside = 240;
+/** Pixels of a voice on paper, of a letter, and of a line. */
+const voiceWidth = 235;
+const letterWidth = 5.6;
+const lineHeight = 12;
+
+/** Whether the words of a job do not fit its block: they are narrow where several go on side by side. */
+function isTooLong(entry: TimelineEntry, all: readonly TimelineEntry[], scale: number): boolean {
+  if (entry.lane !== 'you' && entry.lane !== 'stations') return true;
+  const atOnce = all.filter(
+    ({ lane, start, end }) => lane === entry.lane && start < entry.end && end > entry.start,
+  ).length;
+  const lines = Math.max(1, Math.floor(((entry.end - entry.start) * scale - 6) / lineHeight));
+  return entry.title.length * letterWidth > (voiceWidth / atOnce) * lines;
 }
 
 /** In how many columns the jobs of the narrow threads are written out, and what a row of them takes. */

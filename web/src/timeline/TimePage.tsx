@@ -32,6 +32,7 @@ import { type ClockEdits, useClockEdits } from './useClockEdits.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 import { WhatIfPanel } from './WhatIfPanel.js';
 import { StopHeading } from '../classes/StopHeading.js';
+import { useMedia } from '../parts/useMedia.js';
 
 const HandsChart = lazy(() => import('./HandsChart.js'));
 const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
@@ -151,7 +152,9 @@ function Drawn({
 }) {
   const { plan } = useOpenClass();
   const { timeline, before } = edits;
-  if (shown === 'list') return <DayList entries={timeline.clock} />;
+  // A drawing as wide as a day is no sheet: on paper it is the list.
+  const isPaper = useMedia('print');
+  if (isPaper || shown === 'list') return <DayList entries={timeline.clock} />;
   const moves = {
     onMove: edits.pin,
     onPreview: edits.preview,

@@ -242,6 +242,13 @@ export const Block = styled.button<{ $look: Look; $chosen: boolean; $lines: numb
     clip-path: none;
     font-size: 10.5px;
     line-height: 12px;
+    /* What has no room ends with its line and stands in full below; nothing is cut with dots. */
+    strong,
+    small {
+      display: block;
+      text-overflow: clip;
+      overflow-wrap: anywhere;
+    }
     &[data-thread] {
       padding: 1px 3px;
       font-size: 9.5px;
