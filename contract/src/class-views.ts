@@ -74,6 +74,8 @@ export interface ClassSummary {
   readonly dishes: readonly string[];
   /** The next dated job that is not over; null where there is none. */
   readonly nextJob: ClassPlan['jobs'][number] | null;
+  /** Dated jobs from now on, the soonest first, the class itself among them; as many as a list shows. */
+  readonly jobs: ClassPlan['jobs'];
   /** Open decisions: clashes and things to look at. */
   readonly toDecide: number;
 }

@@ -63,7 +63,10 @@ test('neither the room, its people and their ways out, nor the labels have axe v
   await page.getByRole('link', { name: 'Smoke, char and warm salads' }).click();
   await page.getByRole('region', { name: 'Room' }).waitFor();
   await expectNoViolations(page);
-  await page.getByRole('button', { name: /^Aino Bergholm/ }).click();
+  await page
+    .getByRole('main')
+    .getByRole('button', { name: /^Aino Bergholm/ })
+    .click();
   await page.getByRole('dialog').waitFor();
   await expectNoViolations(page);
   await page.getByRole('button', { name: 'Done' }).click();

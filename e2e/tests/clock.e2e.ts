@@ -257,7 +257,9 @@ test('a stricter safety profile warns of what is too long out of the cold, and s
   await expect(safety.getByText('Your own figure')).toBeVisible();
   await saved(page);
   await page.goto(back);
-  await expect(page.getByText(/out of the cold for .*, and your safety profile allows 5 min/)).toBeVisible();
+  await expect(
+    page.getByRole('main').getByText(/out of the cold for .*, and your safety profile allows 5 min/),
+  ).toBeVisible();
   await expect(
     page.getByText(/Follow your local food code and a qualified person’s advice/).first(),
   ).toBeVisible();

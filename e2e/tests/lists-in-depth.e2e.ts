@@ -106,7 +106,7 @@ test(
     await page.getByLabel('Budget, GBP').fill('€ 5');
     await expect(page.getByText('This kitchen counts in GBP: write the number alone.')).toBeVisible();
     await page.getByLabel('Budget, GBP').fill('3');
-    await expect(page.getByText(/Over the budget by about £/)).toBeVisible();
+    await expect(page.getByRole('main').getByText(/Over the budget by about £/)).toBeVisible();
     const all = page.getByRole('button', { name: /^Show all/ });
     const wanted = page.getByText(/^Smoke, char and warm salads/);
     await all.or(wanted).first().waitFor();

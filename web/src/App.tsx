@@ -9,11 +9,13 @@ import { ErrorBoundary } from './parts/ErrorBoundary.js';
 import { Failed, Loading, Sheet } from './parts/states.js';
 import { ToastProvider } from './parts/toasts.js';
 import { Shell } from './shell/Shell.js';
-import { SignInAgain, SignInPage } from './sign-in/SignInPage.js';
 import { GlobalStyle } from './theme/GlobalStyle.js';
 import { theme } from './theme/theme.js';
 import { ClassesPage } from './classes/ClassesPage.js';
 
+/** Asked for again where a session has ended over an open page. */
+const SignInAgain = lazy(() => import('./sign-in/SignInAgain.js'));
+const SignInPage = lazy(() => import('./sign-in/SignInPage.js'));
 const ClassLayout = lazy(() => import('./classes/ClassLayout.js'));
 const SetUpPage = lazy(() => import('./set-up/SetUpPage.js'));
 const PortionPage = lazy(() => import('./portions/PortionPage.js'));
@@ -89,10 +91,19 @@ function SignedIn() {
     return (
       <>
         <Places />
-        {isSignedOut ? <SignInAgain kitchenId={session.kitchen.id} /> : null}
+        {isSignedOut ? (
+          <Suspense>
+            <SignInAgain kitchenId={session.kitchen.id} />
+          </Suspense>
+        ) : null}
       </>
     );
-  if (isSignedOut) return <SignInPage />;
+  if (isSignedOut)
+    return (
+      <Suspense>
+        <SignInPage />
+      </Suspense>
+    );
   if (error)
     return (
       <Sheet>

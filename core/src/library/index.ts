@@ -1,3 +1,3 @@
 export { recipeFacts } from './recipe-facts.js';
 export type { RecipeFact, RecipeFacts, RecipeFactsOptions } from './facts.js';
-export { monthsText, seasonText } from './season.js';
+export { monthsText, seasonMonths, seasonText } from './season.js';

@@ -11,10 +11,17 @@ export function seasonText(
   larder: Larder,
   hemisphere: RecipeFactsOptions['hemisphere'],
 ): string {
-  return seasonOfAll(
-    seasonal(recipe.lines.flatMap((line) => findIngredient(larder, line.ingredient) ?? [])),
-    hemisphere,
-  );
+  return monthsOrNever(seasonMonths(recipe, larder, hemisphere));
+}
+
+/** The same months as numbers from 1 to 12: all of them where nothing of it has a season. */
+export function seasonMonths(
+  recipe: Pick<Recipe, 'lines'>,
+  larder: Larder,
+  hemisphere: RecipeFactsOptions['hemisphere'],
+): number[] {
+  const known = recipe.lines.flatMap((line) => findIngredient(larder, line.ingredient) ?? []);
+  return monthsOfAll(seasonal(known), hemisphere);
 }
 
 /**
@@ -30,14 +37,16 @@ function seasonal(known: readonly Ingredient[]): Ingredient[] {
   );
 }
 
-function seasonOfAll(
+function monthsOfAll(
   ingredients: readonly Ingredient[],
   hemisphere: RecipeFactsOptions['hemisphere'],
-): string {
-  if (ingredients.length === 0) return 'all year';
-  const months = monthNames
+): number[] {
+  return monthNames
     .map((_, index) => index + 1)
     .filter((month) => ingredients.every((ingredient) => seasonOf(ingredient, hemisphere).includes(month)));
+}
+
+function monthsOrNever(months: readonly number[]): string {
   return months.length === 0 ? 'never all at once' : monthsText(months);
 }
 
@@ -51,7 +60,7 @@ export function seasonFact(
     label: ingredient.names[options.english],
     value: monthsText(seasonOf(ingredient, options.hemisphere)),
   }));
-  const text = `${seasonOfAll(ingredients, options.hemisphere)}${lacking(notKnown.length)}`;
+  const text = `${monthsOrNever(monthsOfAll(ingredients, options.hemisphere))}${lacking(notKnown.length)}`;
   return fact('season', 'In season', text, [...steps, ...lackingStep(notKnown)], true);
 }
 

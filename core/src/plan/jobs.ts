@@ -3,11 +3,13 @@ import { timeOf } from '../identity/index.js';
 import { createAxis, type Timeline } from '../timeline/index.js';
 import type { PlanJob } from './types.js';
 
-/** The dated jobs of a class in order: shopping trips, every job on earlier days, and the class. */
+/** The dated jobs of a class in order: shopping trips, every job of hands before class, and the class. */
 export function planJobs(facts: ClassFacts, timeline: Timeline): PlanJob[] {
   const axis = createAxis(facts.startsAt, facts.zone);
-  const trips = timeline.clock.filter(({ kind }) => kind === 'buy');
-  const jobs = [...timeline.daysBefore.filter(({ kind }) => kind !== 'wait'), ...trips].map(
+  const onTheDay = timeline.clock.filter(
+    ({ kind, start }) => kind === 'buy' || (kind === 'prep' && start < 0),
+  );
+  const jobs = [...timeline.daysBefore.filter(({ kind }) => kind !== 'wait'), ...onTheDay].map(
     (entry): PlanJob => ({
       at: entry.startsAt,
       localDate: entry.localDate,

@@ -105,9 +105,11 @@ describe('checks', () => {
 describe('allergens and jobs', () => {
   it('names allergens as the larder has them', () =>
     expect(plan().allergens).toEqual([{ dishId: 'd1', contains: ['egg', 'nuts (walnut)'], notKnown: [] }]));
-  it('shopping is a dated job the day before', () =>
+  it('shopping is a dated job the day before; packing and setting out are jobs of the day', () =>
     expect(plan().jobs.map(({ kind, localDate }) => [kind, localDate])).toEqual([
       ['buy', '2026-11-26'],
+      ['prep', '2026-11-27'],
+      ['prep', '2026-11-27'],
       ['class', '2026-11-27'],
     ]));
 });

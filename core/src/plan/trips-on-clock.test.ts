@@ -140,7 +140,7 @@ describe('late trips', () => {
     const plan = planned(early, market, '2026-11-28');
     expect(trip(plan)).toMatchObject({ localDate: '2026-11-28', localTime: '09:00' });
     expect(plan.timeline.clock.some(({ kind }) => kind === 'buy')).toBe(true);
-    expect(plan.jobs.map(({ kind }) => kind)).toEqual(['buy', 'class']);
+    expect(plan.jobs.map(({ kind }) => kind)).toEqual(['buy', 'prep', 'prep', 'class']);
   });
   it('a class at 9:30 leaves no time to shop on its day: said, not hidden', () =>
     expect(

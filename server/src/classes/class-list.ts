@@ -8,7 +8,7 @@ import { KitchenScope } from '../database/scope.js';
 const dayInMilliseconds = 86_400_000;
 
 /** A class as the list shows it, before its plan is looked at. */
-export type ListedClass = Omit<ClassSummary, 'nextJob' | 'toDecide'>;
+export type ListedClass = Omit<ClassSummary, 'nextJob' | 'jobs' | 'toDecide'>;
 
 /** What a plan tells the list. */
 export interface PlanGlance {

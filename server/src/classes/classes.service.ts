@@ -44,7 +44,7 @@ export class ClassesService {
     const now = new Date().toISOString();
     const classes = (await listedClasses(kitchenId, rows)).map((listed) => ({
       ...listed,
-      nextJob: glances.get(listed.id)?.jobs.find((job) => job.at > now) ?? null,
+      ...jobsFrom(now, glances.get(listed.id)?.jobs ?? []),
       toDecide: glances.get(listed.id)?.toDecide ?? 0,
     }));
     const isForNow = [...glances.values()].some((glance) => !glance?.isBest);
@@ -159,3 +159,11 @@ export class ClassesService {
 }
 
 const what = 'This class';
+
+/** Jobs of one class that the list of all shows. */
+const mostJobs = 12;
+
+function jobsFrom(now: string, jobs: ClassPlan['jobs']): Pick<ClassSummary, 'nextJob' | 'jobs'> {
+  const coming = jobs.filter((job) => job.at > now);
+  return { nextJob: coming[0] ?? null, jobs: coming.slice(0, mostJobs) };
+}

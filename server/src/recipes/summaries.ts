@@ -4,9 +4,11 @@ import {
   allergensByList,
   contentsOf,
   dietsOf,
+  findIngredient,
   larderOf,
   recipeMinutes,
   recognised,
+  seasonMonths,
   seasonText,
   type KitchenFacts,
   type Recipe,
@@ -21,7 +23,7 @@ import { kitchenFacts } from '../kitchens/kitchen-facts.js';
 import { wholeRecipes } from './library.js';
 
 /** Counts up where the same recipe and kitchen give another row than before. */
-const wayOfWorkingOut = 2;
+const wayOfWorkingOut = 3;
 
 const writtenAtOnce = 200;
 
@@ -114,6 +116,10 @@ function summaryOf(written: Recipe, kitchen: KitchenFacts): Omit<RecipeSummary, 
     notKnown: [...contents.notKnown],
     diets: dietsOf(recipe, larder),
     season: seasonText(recipe, larder, kitchen.hemisphere),
+    months: seasonMonths(recipe, larder, kitchen.hemisphere),
+    ingredients: [
+      ...new Set(recipe.lines.flatMap((line) => findIngredient(larder, line.ingredient)?.id ?? [])),
+    ],
     unread: recipe.lines.filter((line) => line.unread !== '').length,
   };
 }

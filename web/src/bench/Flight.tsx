@@ -20,7 +20,7 @@ import { useKitchen, useLarder } from '../api/useLarder.js';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
 import { usePutOnMenu } from '../api/usePutOnMenu.js';
 import { type BenchBowl, textsWith } from './bowls.js';

@@ -14,7 +14,8 @@ import {
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { Row } from '../parts/states.js';
 import { type BenchBowl, linesOf } from './bowls.js';
 

@@ -10,7 +10,8 @@ import {
 } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 import { type LoggedAddition, type Mark, marks } from './bowls.js';

@@ -14,7 +14,7 @@ import {
 import { useOpenClass } from '../classes/class-context.js';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';

@@ -8,6 +8,7 @@ import { classPagesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { countdown, isOver, showDateInYear, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
+import { JobsOfDays } from './JobsOfDays.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
@@ -16,11 +17,18 @@ const NewClass = lazy(() => import('./NewClass.js').then((module) => ({ default:
 
 const Head = styled(Row)`
   justify-content: space-between;
-  max-width: 980px;
   margin-bottom: 16px;
 `;
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px;
+  gap: 24px 48px;
+  align-items: start;
+  @media (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
 const List = styled.ul`
-  max-width: 980px;
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 const Item = styled.li`
@@ -107,11 +115,14 @@ export function ClassesPage() {
         </Empty>
       ) : null}
       {coming.length > 0 ? (
-        <List aria-label="Coming classes" ref={linksAreOneStop}>
-          {coming.map((each) => (
-            <ClassItem key={each.id} item={each} courses={courses} />
-          ))}
-        </List>
+        <Columns>
+          <List aria-label="Coming classes" ref={linksAreOneStop}>
+            {coming.map((each) => (
+              <ClassItem key={each.id} item={each} courses={courses} />
+            ))}
+          </List>
+          <JobsOfDays classes={coming} />
+        </Columns>
       ) : null}
       {past.length > 0 ? (
         <PastClasses

@@ -3,7 +3,8 @@ import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 
 const Head = styled.h3`

@@ -3,7 +3,8 @@ import { X } from 'lucide-react';
 import styled from 'styled-components';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 
 const Table = styled.table`
   width: 100%;

@@ -1,7 +1,8 @@
 import { safetyFacts, showCelsius, type SafetyFact, type SafetyStyle } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
 import type { KitchenEdits } from '../api/rows.js';

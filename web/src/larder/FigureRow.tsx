@@ -2,7 +2,8 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { type Ingredient, type LarderFigure, missingFigures, moneyProblem } from '@fornax/core';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 

@@ -1,19 +1,5 @@
 import type { ReactNode } from 'react';
-import {
-  FieldError,
-  Input,
-  Label,
-  ListBox,
-  ListBoxItem,
-  Popover,
-  Select,
-  SelectValue,
-  Text,
-  TextArea,
-  TextField,
-  Button,
-} from 'react-aria-components';
-import { ChevronDown } from 'lucide-react';
+import { FieldError, Input, Label, Text, TextArea, TextField } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 
 /** The frame of every box that is typed into. */
@@ -58,7 +44,7 @@ export const StyledLabel = styled(Label)`
   color: ${({ theme }) => theme.colour.quiet};
   font-size: 13px;
 `;
-const HiddenLabel = styled(StyledLabel)`
+export const HiddenLabel = styled(StyledLabel)`
   position: absolute;
   width: 1px;
   height: 1px;
@@ -150,61 +136,5 @@ export function Field({
       {hint ? <Hint slot="description">{hint}</Hint> : null}
       <Sentence>{problem}</Sentence>
     </TextField>
-  );
-}
-
-const SelectButton = styled(Button)`
-  ${box} display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 6px;
-  text-align: left;
-  cursor: pointer;
-  &[data-focus-visible] {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-  }
-`;
-export const FloatingList = styled(Popover)`
-  min-width: var(--trigger-width);
-  max-height: 320px;
-  overflow: auto;
-  background: ${({ theme }) => theme.colour.sheet};
-  border: 1px solid ${({ theme }) => theme.colour.hairline};
-  border-radius: ${({ theme }) => theme.radius};
-  box-shadow: 0 6px 20px rgb(24 35 30 / 16%);
-`;
-export const ListChoice = styled(ListBoxItem)`
-  padding: 6px 12px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: ${({ theme }) => theme.colour.basilPale};
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
-`;
-
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  onChange: (value: T) => void;
-  options: readonly { readonly id: T; readonly name: string }[];
-  hideLabel?: boolean;
-}
-
-/** One of a short list. */
-export function Choice<T extends string>({ label, value, onChange, options, hideLabel }: ChoiceProps<T>) {
-  return (
-    <Select value={value} onChange={(key) => onChange(key as T)}>
-      {hideLabel ? <HiddenLabel>{label}</HiddenLabel> : <StyledLabel>{label}</StyledLabel>}
-      <SelectButton>
-        <SelectValue />
-        <ChevronDown size={15} aria-hidden />
-      </SelectButton>
-      <FloatingList>
-        <ListBox items={options}>{(option) => <ListChoice id={option.id}>{option.name}</ListChoice>}</ListBox>
-      </FloatingList>
-    </Select>
   );
 }

@@ -63,6 +63,17 @@ export function PageHeading({
   );
 }
 
+/** What is printed apart from its page has a name and a running head of its own, as long as it is there. */
+export function PaperName({ sheet, head }: { sheet: string; head: string }) {
+  useEffect(() => {
+    // Heard after that of the page, whose name it takes the place of.
+    const asSheet = () => (document.title = sheet);
+    window.addEventListener('beforeprint', asSheet);
+    return () => window.removeEventListener('beforeprint', asSheet);
+  }, [sheet]);
+  return <RunningHead $text={head} />;
+}
+
 /** Names the document, and names it as its sheet while it is printed. */
 function useTitle({ names, sheet }: Named): string {
   const title = [...names, 'Fornax'].join(' · ');

@@ -2,7 +2,7 @@ import { writeFornaxRecipes, writeJsonLd, writeMarkdown, type Recipe } from '@fo
 import { Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
-import { FloatingList } from '../parts/Field.js';
+import { FloatingList } from '../parts/Choice.js';
 import { saveFile } from '../parts/save-file.js';
 
 const Item = styled(MenuItem)`

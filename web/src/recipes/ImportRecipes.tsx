@@ -19,7 +19,7 @@ import { useLarder } from '../api/useLarder.js';
 import { checkRecipe } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import { Quietly, Row } from '../parts/states.js';
 import { systemNames } from './edit/Details.js';

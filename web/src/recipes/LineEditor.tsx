@@ -24,7 +24,8 @@ import {
 } from '@fornax/core';
 import { AmountText } from '../parts/AmountText.js';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { FoodQuestion } from '../parts/food/FoodQuestion.js';
 import { Quietly } from '../parts/states.js';
 import { WhenChoice } from './WhenChoice.js';

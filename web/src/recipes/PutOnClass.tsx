@@ -5,7 +5,7 @@ import { type Recipe, showDate } from '@fornax/core';
 import { classesQuery } from '../api/queries.js';
 import { Button, type ButtonLook } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { ListChoice } from '../parts/Field.js';
+import { ListChoice } from '../parts/Choice.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { usePutOnMenu } from '../api/usePutOnMenu.js';

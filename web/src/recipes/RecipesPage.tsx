@@ -1,39 +1,37 @@
-import { useDeferredValue, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { RecipeSummary } from '@fornax/contract';
-import { allergenSentence, dishKinds, showSpan, type DishKind } from '@fornax/core';
+import { allergenSentence, counted, showSpan } from '@fornax/core';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { recipesQuery } from '../api/queries.js';
+import { recipesQuery, stockQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { ImportRecipes } from './ImportRecipes.js';
 import { TakeOutAll } from './TakeOutAll.js';
-import { Choice, Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
+import { type Filters, filtered, nameOfTechnique, noFilters } from './filters.js';
+import { RecipeFilters } from './RecipeFilters.js';
 
 const Head = styled(Row)`
   justify-content: space-between;
-  max-width: 980px;
   margin-bottom: 12px;
 `;
-const Filters = styled.div`
+const Columns = styled.div`
   display: grid;
-  grid-template-columns: 280px 160px;
-  gap: 16px;
-  margin-bottom: 12px;
-  @media (max-width: 520px) {
-    grid-template-columns: 1fr;
+  grid-template-columns: 216px minmax(0, 1fr);
+  gap: 8px 40px;
+  align-items: start;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const List = styled.ul`
-  max-width: 980px;
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 const Item = styled.li`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 190px 220px;
+  grid-template-columns: minmax(0, 1.5fr) 190px minmax(0, 1fr) minmax(0, 1fr);
   gap: 4px 24px;
   padding: 10px 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
@@ -56,24 +54,22 @@ const More = styled.p`
 `;
 /** So many rows are drawn at first: a long library stays quick to type in. */
 const firstShown = 100;
+const mostTechniques = 4;
 
-type KindFilter = DishKind | 'all';
-const kindNames: readonly { id: KindFilter; name: string }[] = [
-  { id: 'all', name: 'all kinds' },
-  ...dishKinds.map((id) => ({ id, name: `${id}s` })),
-];
+/** Reading files comes when it is first asked for. */
+const ImportRecipes = lazy(() =>
+  import('./ImportRecipes.js').then((module) => ({ default: module.ImportRecipes })),
+);
 
 /** Which dishes can I teach? */
 export default function RecipesPage() {
   const navigate = useNavigate();
   const { data: recipes, error, refetch } = useQuery(recipesQuery);
   const [isImporting, setImporting] = useState(false);
-  const [search, setSearch] = useState('');
-  const [kind, setKind] = useState<KindFilter>('all');
-  const wanted = useDeferredValue(search.trim().toLowerCase());
-  const found = (recipes ?? []).filter(
-    (recipe) => (kind === 'all' || recipe.kind === kind) && (wanted === '' || matches(recipe, wanted)),
-  );
+  const [filters, setFilters] = useState<Filters>(noFilters);
+  const { data: stock = [] } = useQuery(stockQuery);
+  const cupboard = new Set(stock.map(({ ingredient }) => ingredient));
+  const found = filtered(recipes ?? [], useDeferredValue(filters), cupboard);
   return (
     <Sheet>
       <Head>
@@ -86,18 +82,10 @@ export default function RecipesPage() {
           </Button>
         </Row>
       </Head>
-      <ImportRecipes isOpen={isImporting} onClose={() => setImporting(false)} />
-      {recipes && recipes.length > 0 ? (
-        <Filters>
-          <Field
-            label="Find"
-            type="search"
-            value={search}
-            onChange={setSearch}
-            hint="A title, a technique, an allergen, vegan, or a month."
-          />
-          <Choice label="Kind" value={kind} onChange={setKind} options={kindNames} />
-        </Filters>
+      {isImporting ? (
+        <Suspense>
+          <ImportRecipes isOpen onClose={() => setImporting(false)} />
+        </Suspense>
       ) : null}
       {error && !recipes ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!recipes && !error ? <Loading what="the library" /> : null}
@@ -106,24 +94,42 @@ export default function RecipesPage() {
           Paste a recipe as text: its lines and steps are read at once, and what was not understood is marked.
         </Empty>
       ) : null}
-      {recipes && recipes.length > 0 && found.length === 0 ? (
-        <Empty title="Nothing fits">
-          No recipe has this name, technique or allergen. Try fewer words, or all kinds.
-        </Empty>
+      {recipes && recipes.length > 0 ? (
+        <Columns>
+          <RecipeFilters recipes={recipes} filters={filters} onChange={setFilters} />
+          <div>
+            <Quietly role="status">
+              {found.length === recipes.length
+                ? counted(recipes.length, 'recipe')
+                : `${found.length} of ${counted(recipes.length, 'recipe')}`}
+            </Quietly>
+            {found.length === 0 ? (
+              <Empty title="Nothing fits">
+                No recipe has this name, technique or allergen, or fits what is chosen. Try fewer words, or
+                choose less.
+              </Empty>
+            ) : null}
+            <FoundRecipes found={found} cupboard={cupboard} />
+          </div>
+        </Columns>
       ) : null}
-      <FoundRecipes found={found} />
     </Sheet>
   );
 }
 
-function FoundRecipes({ found }: { found: readonly RecipeSummary[] }) {
+interface FoundProps {
+  found: readonly RecipeSummary[];
+  cupboard: ReadonlySet<string>;
+}
+
+function FoundRecipes({ found, cupboard }: FoundProps) {
   const [isWhole, setWhole] = useState(false);
   return (
     <>
       {found.length > 0 ? (
         <List aria-label="Recipes" ref={linksAreOneStop}>
           {found.slice(0, isWhole ? undefined : firstShown).map((recipe) => (
-            <RecipeItem key={recipe.id} recipe={recipe} />
+            <RecipeItem key={recipe.id} recipe={recipe} cupboard={cupboard} />
           ))}
         </List>
       ) : null}
@@ -136,17 +142,8 @@ function FoundRecipes({ found }: { found: readonly RecipeSummary[] }) {
   );
 }
 
-function matches(recipe: RecipeSummary, wanted: string): boolean {
-  return [
-    recipe.title,
-    ...recipe.techniques.map((each) => each.replaceAll('-', ' ')),
-    ...recipe.allergens,
-    ...recipe.diets,
-    recipe.season,
-  ].some((text) => text.toLowerCase().includes(wanted));
-}
-
-function RecipeItem({ recipe }: { recipe: RecipeSummary }) {
+function RecipeItem({ recipe, cupboard }: { recipe: RecipeSummary; cupboard: ReadonlySet<string> }) {
+  const there = recipe.ingredients.filter((id) => cupboard.has(id)).length;
   return (
     <Item>
       <div>
@@ -166,6 +163,15 @@ function RecipeItem({ recipe }: { recipe: RecipeSummary }) {
           : recipe.season === 'all year'
             ? 'all year'
             : `in season ${recipe.season}`}
+      </Quietly>
+      <Quietly>
+        {recipe.techniques.slice(0, mostTechniques).map(nameOfTechnique).join(', ')}
+        {there > 0 ? (
+          <>
+            <br />
+            {there} of {recipe.ingredients.length} in the cupboard
+          </>
+        ) : null}
       </Quietly>
       <div>
         {recipe.unread > 0 ? (

@@ -1,5 +1,5 @@
 import type { RecipeChoice, When } from '@fornax/core';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 
 const always = { id: 'always', name: 'always' };
 

@@ -6,7 +6,7 @@ import { v7 as uuid } from 'uuid';
 import { call } from '../api/client.js';
 import { recipesQuery } from '../api/queries.js';
 import { Dialog } from '../parts/Dialog.js';
-import { ListChoice } from '../parts/Field.js';
+import { ListChoice } from '../parts/Choice.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';

@@ -5,7 +5,7 @@ import { capital, optionTaken, type DishMaking, type Maker, type Portion } from 
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 import { Row } from '../parts/states.js';
 import { Differences } from '../parts/Differences.js';
 import { OpenLinesOf } from '../classes/OpenLines.js';

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 import { Quietly, Row } from '../parts/states.js';
 
 const Part = styled.section`

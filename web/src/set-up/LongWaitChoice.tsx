@@ -1,7 +1,7 @@
 import { type DishMaking, type LongWaitWay } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 
 const Wait = styled.div`
   max-width: 340px;

@@ -1,23 +1,11 @@
-import { useDeferredValue, useState } from 'react';
-import { useQuery } from '@tanstack/react-query';
-import {
-  Autocomplete,
-  Input,
-  Label,
-  ListBox,
-  SearchField,
-  useFilter,
-  Button as AriaButton,
-} from 'react-aria-components';
+import { lazy, Suspense, useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
 import { Search } from 'lucide-react';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
-import { showDateInYear } from '../parts/dates.js';
-import { Dialog } from '../parts/Dialog.js';
-import { ListChoice } from '../parts/Field.js';
 import { useKeys } from '../parts/useKeys.js';
-import { VisuallyHidden } from '../theme/visually-hidden.js';
+
+/** What is found comes when it is first asked for. */
+const FindDialog = lazy(() => import('./Finder.js').then((module) => ({ default: module.FindDialog })));
 
 const Opener = styled(AriaButton)`
   display: flex;
@@ -46,26 +34,14 @@ const Opener = styled(AriaButton)`
     }
   }
 `;
-const Box = styled(Input)`
-  width: 100%;
-  padding: 8px 10px;
-  border: 1px solid #98a29b;
-  border-radius: ${({ theme }) => theme.radius};
-`;
-const Kind = styled.span`
-  float: right;
-  color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-`;
-const FoundItem = styled.div`
-  max-height: 320px;
-  overflow: auto;
-  margin-top: 8px;
-`;
-
 /** Ctrl+K: classes, recipes and techniques by name. */
 export function FindAnything() {
-  const [isOpen, setOpen] = useState(false);
+  const [isOpen, setOpenNow] = useState(false);
+  const [wasOpened, setOpened] = useState(false);
+  const setOpen = (open: boolean) => {
+    setOpenNow(open);
+    if (open) setOpened(true);
+  };
   useKeys({
     '$mod+k': (event) => {
       event.preventDefault();
@@ -79,63 +55,11 @@ export function FindAnything() {
         <span>Ctrl K</span>
         <Search size={20} aria-hidden />
       </Opener>
-      <Dialog title="Find anything" isOpen={isOpen} onClose={() => setOpen(false)}>
-        <Finder onDone={() => setOpen(false)} />
-      </Dialog>
+      {wasOpened ? (
+        <Suspense>
+          <FindDialog isOpen={isOpen} onClose={() => setOpen(false)} />
+        </Suspense>
+      ) : null}
     </>
   );
-}
-
-function Finder({ onDone }: { onDone: () => void }) {
-  const navigate = useNavigate();
-  const { contains } = useFilter({ sensitivity: 'base' });
-  const [text, setText] = useState('');
-  const items = useFindable(useDeferredValue(text.trim()));
-  const open = (key: string) => {
-    onDone();
-    void navigate(key);
-  };
-  return (
-    <Autocomplete filter={contains} inputValue={text} onInputChange={setText}>
-      <SearchField autoFocus>
-        <Label>
-          <VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden>
-        </Label>
-        <Box placeholder="Name of a class, recipe or technique" />
-      </SearchField>
-      <FoundItem>
-        <ListBox
-          aria-label="Found"
-          items={items}
-          onAction={(key) => open(String(key))}
-          renderEmptyState={() => 'Nothing has this name.'}
-        >
-          {(item) => (
-            <ListChoice id={item.id} textValue={item.name}>
-              {item.name}
-              <Kind>{item.kind}</Kind>
-            </ListChoice>
-          )}
-        </ListBox>
-      </FoundItem>
-    </Autocomplete>
-  );
-}
-
-function useFindable(text: string) {
-  const { data: listed = [] } = useQuery(classesQuery);
-  const { data: named = [] } = useQuery(classesNamedQuery(text));
-  const isListed = new Set(listed.map(({ id }) => id));
-  const classes = [...listed, ...named.filter(({ id }) => !isListed.has(id))];
-  const { data: recipes = [] } = useQuery(recipesQuery);
-  const { data: techniques = [] } = useQuery(techniquesQuery);
-  return [
-    ...classes.map(({ id, title, startsAt }) => ({
-      id: `/classes/${id}`,
-      name: title,
-      kind: `class, ${showDateInYear(startsAt)}`,
-    })),
-    ...recipes.map(({ id, title }) => ({ id: `/recipes/${id}`, name: title, kind: 'recipe' })),
-    ...techniques.map(({ id, title }) => ({ id: `/techniques/${id}`, name: title, kind: 'technique' })),
-  ];
 }

@@ -1,15 +1,12 @@
-import { useEffect, useState, type MouseEvent, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useState, type MouseEvent, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button as AriaButton, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import { NavLink, useLocation } from 'react-router';
 import { ChevronDown } from 'lucide-react';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { sessionQuery } from '../api/queries.js';
-import { Button } from '../parts/Button.js';
-import { FloatingList } from '../parts/Field.js';
 import { FindAnything } from './FindAnything.js';
-import { Shortcuts } from './Shortcuts.js';
+import { MenuButton } from './MenuButton.js';
 import { WaitingChanges } from './WaitingChanges.js';
 import { Mark } from '../parts/Mark.js';
 import { keepFocus } from '../parts/keep-focus.js';
@@ -75,38 +72,24 @@ const Place = styled(NavLink)`
 const Push = styled.div`
   flex: 1;
 `;
-const Person = styled(AriaButton)`
+const Initials = styled.span`
+  display: flex;
+  align-items: center;
+  justify-content: center;
   width: 28px;
   height: 28px;
-  border: 0;
   border-radius: 50%;
   background: ${({ theme }) => theme.colour.aubergine};
   color: #fff;
   font-size: 12px;
   font-weight: 700;
-  cursor: pointer;
-  @media (pointer: coarse) {
-    width: 44px;
-    height: 44px;
-  }
 `;
-const Item = styled(MenuItem)`
-  display: block;
-  padding: 8px 14px;
-  color: inherit;
-  text-decoration: none;
-  cursor: pointer;
-  outline: none;
-  @media (pointer: coarse) {
-    padding: 12px 16px;
-  }
-  &[data-focused] {
-    background: ${({ theme }) => theme.colour.basilPale};
-    @media (forced-colors: active) {
-      outline: 2px solid Highlight;
-      outline-offset: -2px;
-    }
-  }
+const Folded = styled.span`
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding: 0 8px;
+  font-weight: 600;
 `;
 const Skip = styled.a`
   position: absolute;
@@ -119,6 +102,9 @@ const Skip = styled.a`
     padding: 8px 12px;
   }
 `;
+
+/** The list of keys comes when it is asked for. */
+const Shortcuts = lazy(() => import('./Shortcuts.js').then((module) => ({ default: module.Shortcuts })));
 
 /** The top bar with the places that are built, find-anything and the person. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -146,7 +132,11 @@ export function Shell({ children }: { children: ReactNode }) {
       <div id="work" tabIndex={-1}>
         {children}
       </div>
-      <Shortcuts isOpen={areKeysOpen} onClose={() => setKeysOpen(false)} />
+      {areKeysOpen ? (
+        <Suspense>
+          <Shortcuts isOpen onClose={() => setKeysOpen(false)} />
+        </Suspense>
+      ) : null}
     </>
   );
 }
@@ -160,6 +150,36 @@ const PlaceList = styled.ul`
   }
 `;
 
+/** The places side by side; on a phone behind the name of the one that is open. */
+function Places() {
+  const { pathname } = useLocation();
+  const isPhone = useMedia(phone);
+  const here = places.find(([to]) => pathname.startsWith(to))?.[1] ?? 'Places';
+  return (
+    <nav aria-label="Places">
+      {isPhone ? (
+        <MenuButton
+          label={`Places, now ${here}`}
+          items={places.map(([id, name]) => ({ id, name, href: id }))}
+        >
+          <Folded>
+            {here}
+            <ChevronDown size={16} aria-hidden />
+          </Folded>
+        </MenuButton>
+      ) : (
+        <PlaceList>
+          {places.map(([to, name]) => (
+            <li key={to}>
+              <Place to={to}>{name}</Place>
+            </li>
+          ))}
+        </PlaceList>
+      )}
+    </nav>
+  );
+}
+
 const places = [
   ['/classes', 'Classes'],
   ['/recipes', 'Recipes'],
@@ -168,43 +188,6 @@ const places = [
   ['/larder', 'Larder'],
   ['/kitchen', 'Kitchen'],
 ] as const;
-
-/** The places side by side; on a phone behind the name of the one that is open. */
-function Places() {
-  const { pathname } = useLocation();
-  if (!useMedia(phone))
-    return (
-      <nav aria-label="Places">
-        <PlaceList>
-          {places.map(([to, name]) => (
-            <li key={to}>
-              <Place to={to}>{name}</Place>
-            </li>
-          ))}
-        </PlaceList>
-      </nav>
-    );
-  const here = places.find(([to]) => pathname.startsWith(to))?.[1] ?? 'Places';
-  return (
-    <nav aria-label="Places">
-      <MenuTrigger>
-        <Button look="quiet" aria-label={`Places, now ${here}`}>
-          {here}
-          <ChevronDown size={16} aria-hidden />
-        </Button>
-        <FloatingList>
-          <Menu aria-label="Places">
-            {places.map(([to, name]) => (
-              <Item key={to} id={to} href={to}>
-                {name}
-              </Item>
-            ))}
-          </Menu>
-        </FloatingList>
-      </MenuTrigger>
-    </nav>
-  );
-}
 
 /** Past the bar and the path, to the heading of what is open. */
 function toHeading(event: MouseEvent): void {
@@ -230,14 +213,15 @@ function PersonMenu({ onShortcuts }: { onShortcuts: () => void }) {
     window.location.assign('/');
   };
   return (
-    <MenuTrigger>
-      <Person aria-label={`${name}, ${session?.kitchen.name ?? ''}`}>{initials}</Person>
-      <FloatingList>
-        <Menu onAction={(key) => (key === 'out' ? void signOut() : onShortcuts())}>
-          <Item id="keys">Keyboard shortcuts</Item>
-          <Item id="out">Sign out of {session?.kitchen.name}</Item>
-        </Menu>
-      </FloatingList>
-    </MenuTrigger>
+    <MenuButton
+      label={`${name}, ${session?.kitchen.name ?? ''}`}
+      items={[
+        { id: 'keys', name: 'Keyboard shortcuts' },
+        { id: 'out', name: `Sign out of ${session?.kitchen.name ?? ''}` },
+      ]}
+      onAction={(id) => (id === 'out' ? void signOut() : onShortcuts())}
+    >
+      <Initials>{initials}</Initials>
+    </MenuButton>
   );
 }

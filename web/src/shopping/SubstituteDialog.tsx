@@ -5,7 +5,7 @@ import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 import { Quietly, Row } from '../parts/states.js';
 
 /** Not to be had: what takes its place, and what that changes, before it is taken. */

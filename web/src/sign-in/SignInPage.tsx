@@ -1,14 +1,13 @@
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { ApiError, call } from '../api/client.js';
 import { sessionQuery, signInOptionsQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { Dialog } from '../parts/Dialog.js';
 import { Field } from '../parts/Field.js';
 import { Failed, Loading } from '../parts/states.js';
 import { Mark } from '../parts/Mark.js';
 import { PageHeading } from '../parts/page.js';
+import { Form, type FormProps, OpenDemo, problemOf, SignIn, Unplaced, useEntering } from './Entering.js';
 
 const Page = styled.main`
   max-width: 420px;
@@ -25,79 +24,13 @@ const Page = styled.main`
     margin-bottom: 24px;
   }
 `;
-const Form = styled.form`
-  display: grid;
-  gap: 14px;
-  padding: 20px 0;
-  button {
-    justify-self: start;
-  }
-`;
 const Rule = styled.hr`
   border: 0;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   margin: 0;
 `;
-const Alert = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
-`;
-
-type Enter = (path: string, body: object) => Promise<void>;
-
-/** Signs in at an address; what comes after is up to `onEntered`. */
-function useEntering(onEntered: () => Promise<void>) {
-  const [problem, setProblem] = useState<ApiError | Error | null>(null);
-  const [busy, setBusy] = useState(false);
-  const enter: Enter = async (path, body) => {
-    setBusy(true);
-    setProblem(null);
-    await call(path, { method: 'POST', body }).then(onEntered, (failure: Error) => setProblem(failure));
-    setBusy(false);
-  };
-  return { problem, busy, enter };
-}
-
-/**
- * Over the page that is open, where the session has ended: what is typed stays where it is, and is sent once
- * somebody of the same kitchen has signed in. For another kitchen the page is opened anew.
- */
-export function SignInAgain({ kitchenId }: { kitchenId: string }) {
-  const client = useQueryClient();
-  const { data: options } = useQuery(signInOptionsQuery);
-  const { problem, busy, enter } = useEntering(async () => {
-    const session = await client.fetchQuery({ ...sessionQuery, staleTime: 0 });
-    if (session.kitchen.id !== kitchenId) return window.location.assign('/');
-    await client.invalidateQueries();
-  });
-  return (
-    <Dialog title="Please sign in again" isOpen>
-      <p>
-        You have been signed out, here or by the time that has passed. What you typed is kept on this device,
-        and is sent when you have signed in.
-      </p>
-      {options?.demo ? <OpenDemo busy={busy} onEnter={enter} /> : null}
-      <SignIn busy={busy} problem={problem} onEnter={(body) => void enter('/session', body)} />
-    </Dialog>
-  );
-}
-
-function OpenDemo({ busy, onEnter }: { busy: boolean; onEnter: Enter }) {
-  return (
-    <Form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void onEnter('/session', { demo: true });
-      }}
-    >
-      <Button look="act" type="submit" isDisabled={busy}>
-        Open the demo kitchen
-      </Button>
-    </Form>
-  );
-}
-
 /** Signs in, opens the demo with one button, or makes the first account once. */
-export function SignInPage() {
+export default function SignInPage() {
   const { data: options, error, refetch } = useQuery(signInOptionsQuery);
   const client = useQueryClient();
   const { problem, busy, enter } = useEntering(() =>
@@ -126,58 +59,6 @@ export function SignInPage() {
         </>
       ) : null}
     </Page>
-  );
-}
-
-interface FormProps {
-  busy: boolean;
-  problem: Error | null;
-  onEnter: (body: object) => void;
-}
-
-function problemOf(problem: Error | null, field: string): string | undefined {
-  return problem instanceof ApiError
-    ? problem.fields.find((each) => each.field === field)?.sentence
-    : undefined;
-}
-
-function Unplaced({ problem }: { problem: Error | null }) {
-  const placed = problem instanceof ApiError && problem.fields.length > 0;
-  return problem && !placed ? <Alert role="alert">{problem.message}</Alert> : null;
-}
-
-function SignIn({ busy, problem, onEnter }: FormProps) {
-  const [email, setEmail] = useState('');
-  const [password, setPassword] = useState('');
-  return (
-    <Form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        onEnter({ email, password });
-      }}
-    >
-      <Field
-        label="E-mail address"
-        type="email"
-        autoComplete="username"
-        value={email}
-        onChange={setEmail}
-        problem={problemOf(problem, 'email')}
-      />
-      <Field
-        label="Password"
-        type="password"
-        autoComplete="current-password"
-        value={password}
-        onChange={setPassword}
-        problem={problemOf(problem, 'password')}
-      />
-      <Unplaced problem={problem} />
-      <Button type="submit" isDisabled={busy}>
-        Sign in
-      </Button>
-    </Form>
   );
 }
 

@@ -13,7 +13,8 @@ import { ApiError, call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { checkTechnique } from '../api/check.js';
 import { Button } from '../parts/Button.js';
-import { Choice, Field } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
+import { Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { MarkdownEditor } from './MarkdownEditor.js';
 

@@ -1,12 +1,15 @@
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import { createAxis, showDate, showSpan, type TimelineEntry } from '@fornax/core';
+import { capital, createAxis, showDate, showSpan, type TimelineEntry } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
-import { showTimes } from '../parts/dates.js';
+import { showDateInYear, showTimes } from '../parts/dates.js';
+import { PaperName } from '../parts/page.js';
 import { whatOf } from './DayLists.js';
 import { Duet } from './Duet.js';
 
 export type PrintedSheet = 'prep' | 'wall';
+
+const sheetNames: Readonly<Record<PrintedSheet, string>> = { prep: 'prep sheet', wall: 'wall clock' };
 
 const Paper = styled.section`
   display: none;
@@ -70,7 +73,7 @@ const Beside = styled.ul`
 `;
 
 /** Pixels of a printed page that the duet may take, so that the class is on one sheet. */
-const pageHeight = 950;
+const pageHeight = 860;
 /** Minutes drawn before and after the class. */
 const around = 12;
 
@@ -90,9 +93,14 @@ export function PrintSheet({ kind, onPrinted }: { kind: PrintedSheet; onPrinted:
     onPrinted();
   }, [onPrinted]);
   const { daysBefore, clock } = plan.timeline;
+  const when = `${showDateInYear(view.startsAt)}, ${showTimes(view.startsAt, view.lengthMinutes)}`;
   const prep = [...daysBefore, ...clock].filter((entry) => entry.start < 0 && isAction(entry));
   return (
     <Paper aria-hidden data-sheet={kind}>
+      <PaperName
+        sheet={`${view.title}, ${sheetNames[kind]}`}
+        head={[capital(sheetNames[kind]), view.title, when].join(' · ')}
+      />
       <h2>{kind === 'prep' ? 'Prep' : view.title}</h2>
       <p>
         {kind === 'prep' ? `${view.title} · ` : ''}

@@ -12,7 +12,7 @@ import {
 } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { useDecisions } from '../classes/useDecisions.js';
-import { Choice } from '../parts/Field.js';
+import { Choice } from '../parts/Choice.js';
 
 const Row = styled.div`
   > div {

@@ -1,5 +1,6 @@
 import { sections, type Section } from '@fornax/core';
-import { Choice, Field } from '../Field.js';
+import { Choice } from '../Choice.js';
+import { Field } from '../Field.js';
 import type { OwnDraft } from './own-draft.js';
 
 const sectionOptions = sections.map((id) => ({ id, name: id }));

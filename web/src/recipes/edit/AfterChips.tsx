@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { shortTitle } from '@fornax/core';
-import { Choice } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
 import { Chip, Chips } from './chips.js';
 import type { StepEditorProps } from './step-editor-props.js';
 

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { Choice, Field } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
+import { Field } from '../../parts/Field.js';
 import { Quietly } from '../../parts/states.js';
 import type { StepEditorProps } from './step-editor-props.js';
 

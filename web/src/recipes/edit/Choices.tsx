@@ -3,7 +3,8 @@ import { X } from 'lucide-react';
 import styled from 'styled-components';
 import { nextId, type RecipeChoice } from '@fornax/core';
 import { Button } from '../../parts/Button.js';
-import { Choice, Field } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
+import { Field } from '../../parts/Field.js';
 import { Quietly, Row } from '../../parts/states.js';
 import { type DetailsProps, Part } from './details-parts.js';
 

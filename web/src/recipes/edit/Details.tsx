@@ -8,7 +8,8 @@ import {
   showRational,
   type MeasureSystem,
 } from '@fornax/core';
-import { Choice, Field } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
+import { Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Choices } from './Choices.js';
 import { type DetailsProps, Part } from './details-parts.js';

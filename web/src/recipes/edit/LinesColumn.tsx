@@ -19,7 +19,8 @@ import { SortableContext, verticalListSortingStrategy } from '@dnd-kit/sortable'
 import { X } from 'lucide-react';
 import { Button } from '../../parts/Button.js';
 import { spokenMoves, useDragSensors, useMovable } from '../../parts/dragging.js';
-import { Choice, Field } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
+import { Field } from '../../parts/Field.js';
 import { Row } from '../../parts/states.js';
 import { LineEditor } from '../LineEditor.js';
 import { SubRecipe } from './SubRecipe.js';

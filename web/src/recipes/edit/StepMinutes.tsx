@@ -12,7 +12,8 @@ import {
 } from '@fornax/core';
 import { useLarder } from '../../api/useLarder.js';
 import { Button } from '../../parts/Button.js';
-import { Choice, Field } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
+import { Field } from '../../parts/Field.js';
 import { NumberField } from '../../parts/NumberField.js';
 import { Quietly } from '../../parts/states.js';
 import { Figure } from '../../parts/workings.js';

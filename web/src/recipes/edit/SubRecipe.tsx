@@ -4,7 +4,8 @@ import { parseIngredientLine, showRational, type RecipeComponent } from '@fornax
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { recipesQuery } from '../../api/queries.js';
-import { Choice, Field } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
+import { Field } from '../../parts/Field.js';
 import { Quietly } from '../../parts/states.js';
 
 const Box = styled.div`

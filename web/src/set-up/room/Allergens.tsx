@@ -3,7 +3,7 @@ import type { AllergenNeed, AllergenNeedOf } from '@fornax/core';
 import styled from 'styled-components';
 import { TickBox } from '../../parts/Boxes.js';
 import { Button } from '../../parts/Button.js';
-import { Choice } from '../../parts/Field.js';
+import { Choice } from '../../parts/Choice.js';
 import { Row } from '../../parts/states.js';
 
 const List = styled.ul`

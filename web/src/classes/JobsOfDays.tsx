@@ -1,0 +1,77 @@
+import type { ClassSummary } from '@fornax/contract';
+import { showDate } from '@fornax/core';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { countdown } from '../parts/dates.js';
+import { Quietly } from '../parts/states.js';
+
+const Section = styled.section`
+  h2 {
+    margin-bottom: 4px;
+  }
+  h3 {
+    margin-top: 12px;
+    padding-bottom: 2px;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
+  }
+  h3 span {
+    font: 400 14px/20px ${({ theme }) => theme.font.text};
+  }
+  li {
+    display: grid;
+    grid-template-columns: 48px minmax(0, 1fr);
+    gap: 8px;
+    padding: 5px 0;
+    border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
+    font-variant-numeric: tabular-nums;
+    overflow-wrap: anywhere;
+  }
+  li > div > a {
+    display: block;
+    color: ${({ theme }) => theme.colour.quiet};
+    font-size: 13px;
+    line-height: 18px;
+  }
+`;
+
+/** So many jobs are shown: what is far off is in the classes. */
+const mostShown = 24;
+
+/** What is to be done for all classes, day by day: shopping, jobs of hands, and the classes themselves. */
+export function JobsOfDays({ classes }: { classes: readonly ClassSummary[] }) {
+  const jobs = classes
+    .flatMap(({ id, title, jobs: own }) => own.map((job) => ({ ...job, classId: id, classTitle: title })))
+    .sort((a, b) => a.at.localeCompare(b.at))
+    .slice(0, mostShown);
+  const days = [...new Set(jobs.map(({ localDate }) => localDate))];
+  return (
+    <Section aria-label="Jobs by day">
+      <h2>What is to do</h2>
+      {days.length === 0 ? <Quietly>No dated job: put dishes on a class.</Quietly> : null}
+      {days.map((day) => (
+        <div key={day}>
+          <h3>
+            {showDate(day)} <span>{countdown(day)}</span>
+          </h3>
+          <ul>
+            {jobs
+              .filter(({ localDate }) => localDate === day)
+              .map((job) => (
+                <li key={`${job.classId}:${job.at}:${job.title}`}>
+                  <span>{job.localTime}</span>
+                  <div>
+                    {job.kind === 'class' ? <strong>{job.title}</strong> : job.title}
+                    {job.kind === 'class' ? null : (
+                      <Link to={`/classes/${job.classId}/${job.kind === 'buy' ? 'shop' : 'time'}`}>
+                        for {job.classTitle}
+                      </Link>
+                    )}
+                  </div>
+                </li>
+              ))}
+          </ul>
+        </div>
+      ))}
+    </Section>
+  );
+}

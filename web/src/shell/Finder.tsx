@@ -1,0 +1,90 @@
+import { useDeferredValue, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
+import { ListChoice } from '../parts/Choice.js';
+import { showDateInYear } from '../parts/dates.js';
+import { Dialog } from '../parts/Dialog.js';
+import { VisuallyHidden } from '../theme/visually-hidden.js';
+
+const Box = styled(Input)`
+  width: 100%;
+  padding: 8px 10px;
+  border: 1px solid #98a29b;
+  border-radius: ${({ theme }) => theme.radius};
+`;
+const Kind = styled.span`
+  float: right;
+  color: ${({ theme }) => theme.colour.quiet};
+  font-size: 13px;
+`;
+const FoundItem = styled.div`
+  max-height: 320px;
+  overflow: auto;
+  margin-top: 8px;
+`;
+
+/** Classes, recipes and techniques by name. */
+export function FindDialog({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+  return (
+    <Dialog title="Find anything" isOpen={isOpen} onClose={onClose}>
+      <Finder onDone={onClose} />
+    </Dialog>
+  );
+}
+
+function Finder({ onDone }: { onDone: () => void }) {
+  const navigate = useNavigate();
+  const { contains } = useFilter({ sensitivity: 'base' });
+  const [text, setText] = useState('');
+  const items = useFindable(useDeferredValue(text.trim()));
+  const open = (key: string) => {
+    onDone();
+    void navigate(key);
+  };
+  return (
+    <Autocomplete filter={contains} inputValue={text} onInputChange={setText}>
+      <SearchField autoFocus>
+        <Label>
+          <VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden>
+        </Label>
+        <Box placeholder="Name of a class, recipe or technique" />
+      </SearchField>
+      <FoundItem>
+        <ListBox
+          aria-label="Found"
+          items={items}
+          onAction={(key) => open(String(key))}
+          renderEmptyState={() => 'Nothing has this name.'}
+        >
+          {(item) => (
+            <ListChoice id={item.id} textValue={item.name}>
+              {item.name}
+              <Kind>{item.kind}</Kind>
+            </ListChoice>
+          )}
+        </ListBox>
+      </FoundItem>
+    </Autocomplete>
+  );
+}
+
+function useFindable(text: string) {
+  const { data: listed = [] } = useQuery(classesQuery);
+  const { data: named = [] } = useQuery(classesNamedQuery(text));
+  const isListed = new Set(listed.map(({ id }) => id));
+  const classes = [...listed, ...named.filter(({ id }) => !isListed.has(id))];
+  const { data: recipes = [] } = useQuery(recipesQuery);
+  const { data: techniques = [] } = useQuery(techniquesQuery);
+  return [
+    ...classes.map(({ id, title, startsAt }) => ({
+      id: `/classes/${id}`,
+      name: title,
+      kind: `class, ${showDateInYear(startsAt)}`,
+    })),
+    ...recipes.map(({ id, title }) => ({ id: `/recipes/${id}`, name: title, kind: 'recipe' })),
+    ...techniques.map(({ id, title }) => ({ id: `/techniques/${id}`, name: title, kind: 'technique' })),
+  ];
+}

@@ -1,0 +1,33 @@
+import type { ReactNode } from 'react';
+import { css } from 'styled-components';
+
+interface Item {
+  readonly id: string;
+  readonly name: string;
+  readonly href?: string;
+}
+
+export interface MenuProps {
+  label: string;
+  items: readonly Item[];
+  onAction?: (id: string) => void;
+  children: ReactNode;
+}
+
+/** How the button looks before its menu is there, and with it. */
+export const menuButton = css`
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  min-width: 28px;
+  min-height: 28px;
+  padding: 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  cursor: pointer;
+  @media (pointer: coarse) {
+    min-width: 44px;
+    min-height: 44px;
+  }
+`;
