@@ -7,6 +7,7 @@ export * from './classes.js';
 export * from './class-views.js';
 export * from './decisions.js';
 export * from './recipes.js';
+export * from './recipe-views.js';
 export * from './larder.js';
 export * from './techniques.js';
 export * from './problems.js';

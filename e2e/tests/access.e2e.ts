@@ -1,19 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { expectNoViolations } from './axe.js';
 import { expect, test } from './kitchen.js';
-
-async function expectNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    // Only what is wrong is described: of all that is right, the descriptions take longer than the look.
-    .options({ resultTypes: ['violations'] })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-    // There are no frames to go through: without the second page that looks for them it takes half the time.
-    .setLegacyMode()
-    .analyze();
-  expect(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`),
-  ).toEqual([]);
-}
 
 /** What the Time page opens on request. */
 async function expectNoViolationsInExtras(page: Page): Promise<void> {

@@ -9,7 +9,7 @@ import { useOpenClass } from './class-context.js';
 import { Path } from './Path.js';
 import { stopsOf } from './stops.js';
 
-const Band = styled.div`
+const Band = styled.section`
   display: flex;
   align-items: center;
   justify-content: space-between;
@@ -75,7 +75,7 @@ export function ClassBand() {
     view.id,
   );
   return (
-    <Band>
+    <Band aria-label="This class">
       <Title>
         <h1>{view.title}</h1>
         <Facts>

@@ -37,7 +37,11 @@ const Item = styled.li`
   gap: 4px 24px;
   padding: 14px 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  h3 a {
+  h2 {
+    font-size: 16px;
+    line-height: 22px;
+  }
+  h2 a {
     color: inherit;
     text-decoration: none;
     &:hover {
@@ -114,16 +118,7 @@ export function ClassesPage() {
           worked out.
         </Empty>
       ) : null}
-      {coming.length > 0 ? (
-        <Columns>
-          <List aria-label="Coming classes" ref={linksAreOneStop}>
-            {coming.map((each) => (
-              <ClassItem key={each.id} item={each} courses={courses} />
-            ))}
-          </List>
-          <JobsOfDays classes={coming} />
-        </Columns>
-      ) : null}
+      {coming.length > 0 ? <ComingClasses coming={coming} courses={courses} /> : null}
       {past.length > 0 ? (
         <PastClasses
           past={past}
@@ -143,6 +138,24 @@ export function ClassesPage() {
         </Suspense>
       ) : null}
     </Sheet>
+  );
+}
+
+interface ComingProps {
+  coming: readonly ClassSummary[];
+  courses: readonly CourseView[];
+}
+
+function ComingClasses({ coming, courses }: ComingProps) {
+  return (
+    <Columns>
+      <List aria-label="Coming classes" ref={linksAreOneStop}>
+        {coming.map((each) => (
+          <ClassItem key={each.id} item={each} courses={courses} />
+        ))}
+      </List>
+      <JobsOfDays classes={coming} />
+    </Columns>
   );
 }
 
@@ -181,9 +194,9 @@ function ClassItem({ item, courses }: { item: ClassSummary; courses: readonly Co
         </div>
       </When>
       <div>
-        <h3>
+        <h2>
           <Link to={`/classes/${item.id}`}>{item.title}</Link>
-        </h3>
+        </h2>
         <Quietly>
           {item.people} people, {item.stations} stations{course ? ` · ${course.title}` : ''}
         </Quietly>

@@ -26,7 +26,11 @@ const Section = styled.section`
     font-variant-numeric: tabular-nums;
     overflow-wrap: anywhere;
   }
-  li > div > a {
+  a {
+    color: inherit;
+    text-decoration-color: ${({ theme }) => theme.colour.hairline};
+  }
+  small {
     display: block;
     color: ${({ theme }) => theme.colour.quiet};
     font-size: 13px;
@@ -60,11 +64,15 @@ export function JobsOfDays({ classes }: { classes: readonly ClassSummary[] }) {
                 <li key={`${job.classId}:${job.at}:${job.title}`}>
                   <span>{job.localTime}</span>
                   <div>
-                    {job.kind === 'class' ? <strong>{job.title}</strong> : job.title}
-                    {job.kind === 'class' ? null : (
-                      <Link to={`/classes/${job.classId}/${job.kind === 'buy' ? 'shop' : 'time'}`}>
-                        for {job.classTitle}
-                      </Link>
+                    {job.kind === 'class' ? (
+                      <strong>{job.title}</strong>
+                    ) : (
+                      <>
+                        <Link to={`/classes/${job.classId}/${job.kind === 'buy' ? 'shop' : 'time'}`}>
+                          {job.title}
+                        </Link>
+                        <small>for {job.classTitle}</small>
+                      </>
                     )}
                   </div>
                 </li>

@@ -39,8 +39,9 @@ const List = styled.nav`
 `;
 const Group = styled.section`
   margin-bottom: 14px;
-  h3 {
+  h2 {
     font-size: 14px;
+    line-height: 20px;
     color: ${({ theme }) => theme.colour.quiet};
   }
 `;
@@ -152,7 +153,7 @@ function Ingredients({ entries }: { entries: LarderEntries }) {
           if (inSection.length === 0) return null;
           return (
             <Group key={section}>
-              <h3>{section.charAt(0).toUpperCase() + section.slice(1)}</h3>
+              <h2>{section.charAt(0).toUpperCase() + section.slice(1)}</h2>
               {inSection.map((item) => (
                 <Item key={item.id} to={`/larder/${item.id}`}>
                   {item.names[english]}

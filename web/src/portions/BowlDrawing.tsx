@@ -16,8 +16,7 @@ const Frame = styled.figure`
 `;
 const Caption = styled.figcaption`
   margin-top: 4px;
-  h4 {
-    margin: 0;
+  strong {
     font-size: 14px;
     line-height: 20px;
   }
@@ -137,14 +136,14 @@ export function BowlDrawing({ section, dishTitle }: { section: BowlSection; dish
         <Limit section={section} scale={scale} free={free} />
       </svg>
       <Caption>
-        <h4>
+        <strong>
           <Figure
             id={`section:${section.batchId}`}
             workings={section.workings}
             text={`${section.vessel}, ${showVolume(section.millilitres)}`}
             label={`Vessel of ${dishTitle}`}
           />
-        </h4>
+        </strong>
         <p>{section.heading}</p>
         {section.fits ? (
           <p>Filled no higher than the dotted line.</p>

@@ -10,7 +10,6 @@ import {
   lineOf,
   type MeasureSystem,
   parseIngredientLine,
-  type Rational,
   type RecipeChoice,
   type RecipeComponent,
   type RecipeLine,
@@ -28,6 +27,7 @@ import { Choice } from '../parts/Choice.js';
 import { Field } from '../parts/Field.js';
 import { FoodQuestion } from '../parts/food/FoodQuestion.js';
 import { Quietly } from '../parts/states.js';
+import { showAmount } from './show-amount.js';
 import { WhenChoice } from './WhenChoice.js';
 
 const Row = styled.div<{ $marked: boolean }>`
@@ -294,8 +294,4 @@ function HowCounted({ line, corrected }: { line: RecipeLine; corrected: (to: Par
       />
     </>
   );
-}
-
-function showAmount({ low, high }: { low: Rational; high: Rational }): string {
-  return low === high ? showRational(low) : `${showRational(low)}–${showRational(high)}`;
 }

@@ -52,7 +52,7 @@ export function ReadRecipe({
         <div>
           {recipe.components.map((component) => (
             <Component key={component.id}>
-              <h3>{component.name}</h3>
+              <h2>{component.name}</h2>
               <ul>
                 {recipe.lines
                   .filter((line) => line.componentId === component.id)

@@ -103,14 +103,26 @@ export function RecipeFilters({ recipes, filters, onChange }: RecipeFiltersProps
         none="any"
         options={[...needs.map((id) => ({ id, name: id }))]}
       />
-      <TickBox isSelected={filters.fromCupboard} onChange={(fromCupboard) => set({ fromCupboard })}>
+      <CupboardAndClear filters={filters} onChange={onChange} />
+    </Box>
+  );
+}
+
+function CupboardAndClear({ filters, onChange }: Omit<RecipeFiltersProps, 'recipes'>) {
+  const isFiltered = JSON.stringify(filters) !== JSON.stringify(noFilters);
+  return (
+    <>
+      <TickBox
+        isSelected={filters.fromCupboard}
+        onChange={(fromCupboard) => onChange({ ...filters, fromCupboard })}
+      >
         Uses what is in the cupboard
       </TickBox>
-      {JSON.stringify(filters) === JSON.stringify(noFilters) ? null : (
+      {isFiltered ? (
         <Button look="quiet" onPress={() => onChange(noFilters)}>
           Clear all filters
         </Button>
-      )}
-    </Box>
+      ) : null}
+    </>
   );
 }

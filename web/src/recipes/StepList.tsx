@@ -19,7 +19,7 @@ const Step = styled.li<{ $beside: boolean }>`
   break-inside: avoid;
   @media (max-width: 800px) {
     grid-template-columns: 28px minmax(0, 1fr);
-    > aside {
+    > [role='group'] {
       grid-column: 2;
     }
   }
@@ -112,7 +112,7 @@ function Notes({ step, notes }: { step: RecipeStep; notes: readonly TechniqueNot
     .map((id) => notes.find((note) => note.id === id))
     .filter((note) => note !== undefined);
   return (
-    <aside aria-label="Technique notes">
+    <div role="group" aria-label="Technique notes">
       {step.techniqueNote ? <Own>{step.techniqueNote}</Own> : null}
       {attached.map((note) => (
         <Note key={note.id}>
@@ -123,7 +123,7 @@ function Notes({ step, notes }: { step: RecipeStep; notes: readonly TechniqueNot
           <Link to={`/techniques/${note.id}`}>All about it</Link>
         </Note>
       ))}
-    </aside>
+    </div>
   );
 }
 

@@ -22,6 +22,7 @@ const recipe = (title: string, to: Partial<RecipeSummary> = {}): RecipeSummary =
 });
 const library = [
   recipe('Slaw', {
+    allergens: ['nuts (walnut)'],
     techniques: ['shred-fine'],
     diets: ['vegan', 'vegetarian'],
     ingredients: ['cabbage', 'oil'],
@@ -52,6 +53,7 @@ describe('the library, filtered', () => {
     ['20 minutes of hands', { minutes: '20' as const }, ['Slaw', 'Peach']],
     ['in December', { month: '12' }, ['Slaw', 'Labneh']],
     ['a diet', { needs: 'vegetarian' }, ['Slaw', 'Labneh']],
+    ['without nuts, whichever they are', { needs: 'without nuts' }, ['Labneh']],
     ['without milk: what is not known is not said to be', { needs: 'without milk' }, ['Slaw']],
   ])('%s', (_, to, wanted) => expect(titles(to)).toEqual(wanted));
   it('from the cupboard: 1 of 2 before 1 of 3, and none of what is not there', () =>
@@ -59,6 +61,6 @@ describe('the library, filtered', () => {
   it('offers what there is', () =>
     expect(choicesOf(library)).toEqual({
       techniques: ['shred-fine'],
-      needs: ['vegan', 'vegetarian', 'without milk'],
+      needs: ['vegan', 'vegetarian', 'without milk', 'without nuts', 'without nuts (walnut)'],
     }));
 });

@@ -52,7 +52,7 @@ function Finder({ onDone }: { onDone: () => void }) {
         </Label>
         <Box placeholder="Name of a class, recipe or technique" />
       </SearchField>
-      <FoundItem>
+      <FoundItem role="group" aria-label="What was found" tabIndex={0}>
         <ListBox
           aria-label="Found"
           items={items}

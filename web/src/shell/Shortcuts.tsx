@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 
 const Groups = styled.div`
@@ -24,6 +25,10 @@ const Groups = styled.div`
     font: inherit;
     font-size: 13px;
   }
+`;
+
+const Foot = styled.p`
+  margin-top: 16px;
 `;
 
 const groups: readonly { name: string; keys: readonly (readonly [string, readonly string[]])[] }[] = [
@@ -85,6 +90,9 @@ export function Shortcuts({ isOpen, onClose }: { isOpen: boolean; onClose: () =>
           </section>
         ))}
       </Groups>
+      <Foot>
+        <Button onPress={onClose}>Close</Button>
+      </Foot>
     </Dialog>
   );
 }

@@ -41,8 +41,9 @@ const List = styled.nav`
 `;
 const Group = styled.section`
   margin-bottom: 16px;
-  h3 {
+  h2 {
     font-size: 14px;
+    line-height: 20px;
     color: ${({ theme }) => theme.colour.quiet};
   }
 `;
@@ -140,7 +141,7 @@ function NoteGroup({ name, notes }: { name: string; notes: readonly TechniqueNot
   if (notes.length === 0) return null;
   return (
     <Group>
-      <h3>{name.charAt(0).toUpperCase() + name.slice(1)}</h3>
+      <h2>{name.charAt(0).toUpperCase() + name.slice(1)}</h2>
       {notes.map((note) => (
         <Note key={note.id} to={`/techniques/${note.id}`}>
           {note.title}

@@ -38,9 +38,9 @@ export function TechniqueText({ note }: { note: TechniqueNote }) {
   return (
     <Parts>
       <Part name="Why" text={note.why} />
-      <Drawing id={note.id} title={note.title} />
       <dt>How</dt>
       <dd>
+        <Drawing id={note.id} title={note.title} />
         <ol>
           {note.how.map((step, index) => (
             <li key={index}>
