@@ -75,7 +75,7 @@ export interface ClassSummary {
   /** The next dated job that is not over; null where there is none. */
   readonly nextJob: ClassPlan['jobs'][number] | null;
   /** Dated jobs from now on, the soonest first, the class itself among them; as many as a list shows. */
-  readonly jobs: ClassPlan['jobs'];
+  readonly jobs?: ClassPlan['jobs'];
   /** Open decisions: clashes and things to look at. */
   readonly toDecide: number;
 }

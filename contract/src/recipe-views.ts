@@ -24,10 +24,10 @@ export interface RecipeSummary {
   readonly diets: readonly string[];
   /** Months in which all of it is in season. */
   readonly season: string;
-  /** The same months as numbers, 1 to 12. */
-  readonly months: readonly number[];
-  /** Ids of what the larder knows of it. */
-  readonly ingredients: readonly string[];
+  /** The same months as numbers, 1 to 12; a server of an earlier version does not say them. */
+  readonly months?: readonly number[];
+  /** Ids of what the larder knows of it; a server of an earlier version does not say them. */
+  readonly ingredients?: readonly string[];
   readonly unread: number;
 }
 

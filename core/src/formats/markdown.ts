@@ -1,3 +1,8 @@
+import type { Nodes } from 'mdast';
+import { fromMarkdown } from 'mdast-util-from-markdown';
+import { frontmatterFromMarkdown } from 'mdast-util-frontmatter';
+import { toString } from 'mdast-util-to-string';
+import { frontmatter } from 'micromark-extension-frontmatter';
 import { parseRecipeText, type Recipe } from '../recipes/index.js';
 import type { ReadingOptions } from './json-ld.js';
 import { refuse, type FileReading } from './types.js';
@@ -14,20 +19,43 @@ export function readMarkdown(text: string, options: ReadingOptions): FileReading
   return { recipes: [recipe], refused: '', remarks: [] };
 }
 
-const escapes = /\\([!-/:-@[-`{-~])/g;
-/** Escaped signs are set aside as letters of the private area, so that no mark is seen in them. */
-const privateArea = 0xe000;
-
+/**
+ * The same text without what is about it and without marks for emphasis, links and pictures. Headings and
+ * lists keep theirs: a recipe is read by its lines.
+ */
 function withoutMarks(text: string): string {
-  return text
-    .replace(escapes, (_, sign: string) => String.fromCharCode(privateArea + sign.charCodeAt(0)))
-    .replace(/^---\n[\s\S]*?\n---\n/, '')
-    .replace(/!\[[^\]]*\]\([^)]*\)/g, '')
-    .replace(/\[([^\]]*)\]\([^)]*\)/g, '$1')
-    .replace(/(\*\*|__)(?=\S)(.+?)\1/g, '$2')
-    .replace(/(?<![\w*])\*(?=\S)([^*\n]+?)\*(?!\w)/g, '$1')
-    .replace(/^(\s*[-*+]) \[[ x]\] /gim, '$1 ')
-    .replace(/[\ue000-\ue0ff]/g, (letter) => String.fromCharCode(letter.charCodeAt(0) - privateArea));
+  const tree = fromMarkdown(text, {
+    extensions: [frontmatter('yaml')],
+    mdastExtensions: [frontmatterFromMarkdown('yaml')],
+  });
+  let plain = '';
+  let at = 0;
+  for (const { from, to, words } of inlineOf(tree)) {
+    plain += text.slice(at, from) + words;
+    at = to;
+  }
+  // A box to tick in a list is no part of its line.
+  return (plain + text.slice(at)).replace(/^(\s*[-*+]) \[[ x]\] /gim, '$1 ');
+}
+
+interface Inline {
+  readonly from: number;
+  readonly to: number;
+  readonly words: string;
+}
+
+/** What stands in lines, in order, with its place and its words; and what stands before the text itself. */
+function inlineOf(node: Nodes): Inline[] {
+  const place = { from: node.position!.start.offset!, to: node.position!.end.offset! };
+  if (node.type === 'yaml' || node.type === 'image' || node.type === 'imageReference')
+    return [{ ...place, words: '' }];
+  if (node.type === 'code' || node.type === 'html' || node.type === 'thematicBreak') return [];
+  if (isInline(node)) return [{ ...place, words: toString(node, { includeImageAlt: false }) }];
+  return 'children' in node ? node.children.flatMap(inlineOf) : [];
+}
+
+function isInline({ type }: Nodes): boolean {
+  return ['text', 'emphasis', 'strong', 'delete', 'link', 'linkReference', 'inlineCode'].includes(type);
 }
 
 /** A recipe in Markdown that {@link readMarkdown} reads back: title, servings, lines by component, steps. */

@@ -1,37 +1,29 @@
+import { convert } from 'html-to-text';
 import { Parser } from 'htmlparser2';
 
-const blocks = new Set(['p', 'br', 'li', 'div', 'h1', 'h2', 'h3', 'h4', 'tr']);
-const unseen = new Set(['script', 'style', 'noscript', 'template']);
-
 /** Some pages write "&amp;frac12;" for ½. */
-const twiceEscaped = /&amp;#?\w+;/;
+const twiceEscaped = /&amp;(?=#?\w+;)/g;
+
+/** Only the words: no marks of lists, no addresses, no capitals, no line broken for its length. */
+const wordsOnly = {
+  wordwrap: false as const,
+  preserveNewlines: true,
+  selectors: [
+    ...['script', 'style', 'noscript', 'template', 'img'].map((selector) => ({ selector, format: 'skip' })),
+    ...['h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'li', 'tr', 'div', 'ul', 'ol', 'table'].map((selector) => ({
+      selector,
+      format: 'block',
+    })),
+    { selector: 'a', options: { ignoreHref: true } },
+  ],
+};
 
 /**
  * The words of a piece of HTML, a line for each block; entities decoded, tags and scripts dropped. Nothing of
  * it is ever run.
  */
 export function plainText(html: string): string {
-  let text = '';
-  let hidden = 0;
-  const parser = new Parser(
-    {
-      onopentag: (name) => {
-        if (unseen.has(name)) hidden++;
-        if (blocks.has(name)) text += '\n';
-      },
-      ontext: (part) => {
-        if (hidden === 0) text += part;
-      },
-      onclosetag: (name) => {
-        if (unseen.has(name)) hidden = Math.max(0, hidden - 1);
-        if (blocks.has(name)) text += '\n';
-      },
-    },
-    { decodeEntities: true },
-  );
-  parser.write(twiceEscaped.test(html) ? html.replace(/&amp;(?=#?\w+;)/g, '&') : html);
-  parser.end();
-  return text
+  return convert(html.replace(twiceEscaped, '&'), wordsOnly)
     .split('\n')
     .map((line) => line.replace(/\s+/g, ' ').trim())
     .filter(Boolean)

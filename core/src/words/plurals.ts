@@ -1,13 +1,18 @@
+import pluralize from 'pluralize';
+
+/** Foods that are called the same, however much there is of them. */
+const uncountable = ['couscous', 'hummus', 'asparagus', 'cress', 'watercress', 'molasses'];
+for (const name of uncountable) pluralize.addUncountableRule(name);
+
 /** Whether an ingredient's name speaks of several: "peas", but not "couscous" or "cress". */
 export function isPlural(name: string): boolean {
-  return /[^s]s$/.test(name) && !/couscous$/.test(name);
+  const last = name.slice(name.lastIndexOf(' ') + 1);
+  return pluralize.isPlural(last) && !pluralize.isSingular(last);
 }
 
 /** The name of so many of a thing: "bunches", "loaves", "tin". */
 export function pluralFor(name: string, count: number): string {
-  if (count === 1) return name;
-  if (name === 'loaf') return 'loaves';
-  return /(?:ch|x|s|sh)$/.test(name) ? `${name}es` : `${name}s`;
+  return pluralize(name, count);
 }
 
 /** A count with its thing: "1 class", "3 classes". */

@@ -44,7 +44,9 @@ const mostShown = 24;
 /** What is to be done for all classes, day by day: shopping, jobs of hands, and the classes themselves. */
 export function JobsOfDays({ classes }: { classes: readonly ClassSummary[] }) {
   const jobs = classes
-    .flatMap(({ id, title, jobs: own }) => own.map((job) => ({ ...job, classId: id, classTitle: title })))
+    .flatMap(({ id, title, jobs: own = [] }) =>
+      own.map((job) => ({ ...job, classId: id, classTitle: title })),
+    )
     .sort((a, b) => a.at.localeCompare(b.at))
     .slice(0, mostShown);
   const days = [...new Set(jobs.map(({ localDate }) => localDate))];

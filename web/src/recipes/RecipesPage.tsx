@@ -143,7 +143,8 @@ function FoundRecipes({ found, cupboard }: FoundProps) {
 }
 
 function RecipeItem({ recipe, cupboard }: { recipe: RecipeSummary; cupboard: ReadonlySet<string> }) {
-  const there = recipe.ingredients.filter((id) => cupboard.has(id)).length;
+  const { ingredients = [] } = recipe;
+  const there = ingredients.filter((id) => cupboard.has(id)).length;
   return (
     <Item>
       <div>
@@ -169,7 +170,7 @@ function RecipeItem({ recipe, cupboard }: { recipe: RecipeSummary; cupboard: Rea
         {there > 0 ? (
           <>
             <br />
-            {there} of {recipe.ingredients.length} in the cupboard
+            {there} of {ingredients.length} in the cupboard
           </>
         ) : null}
       </Quietly>

@@ -19,7 +19,7 @@ const Step = styled.li<{ $beside: boolean }>`
   break-inside: avoid;
   @media (max-width: 800px) {
     grid-template-columns: 28px minmax(0, 1fr);
-    > [role='group'] {
+    > aside {
       grid-column: 2;
     }
   }
@@ -99,7 +99,7 @@ export function StepList({
                 </Facts>
               )}
             </div>
-            {notesBeside ? <Notes step={step} notes={notes} /> : null}
+            {notesBeside ? <Notes step={step} number={index + 1} notes={notes} /> : null}
           </Step>
         ))}
       </List>
@@ -107,12 +107,18 @@ export function StepList({
   );
 }
 
-function Notes({ step, notes }: { step: RecipeStep; notes: readonly TechniqueNote[] }) {
+interface NotesProps {
+  step: RecipeStep;
+  number: number;
+  notes: readonly TechniqueNote[];
+}
+
+function Notes({ step, number, notes }: NotesProps) {
   const attached = step.techniques
     .map((id) => notes.find((note) => note.id === id))
     .filter((note) => note !== undefined);
   return (
-    <div role="group" aria-label="Technique notes">
+    <aside aria-label={`Technique notes, step ${number}`}>
       {step.techniqueNote ? <Own>{step.techniqueNote}</Own> : null}
       {attached.map((note) => (
         <Note key={note.id}>
@@ -123,7 +129,7 @@ function Notes({ step, notes }: { step: RecipeStep; notes: readonly TechniqueNot
           <Link to={`/techniques/${note.id}`}>All about it</Link>
         </Note>
       ))}
-    </div>
+    </aside>
   );
 }
 

@@ -45,7 +45,7 @@ function fits(recipe: RecipeSummary, { search, kind, technique, minutes, month, 
     (kind === '' || recipe.kind === kind) &&
     (technique === '' || recipe.techniques.includes(technique)) &&
     (minutes === '' || recipe.handsOnMinutes <= Number(minutes)) &&
-    (month === '' || recipe.months.includes(Number(month))) &&
+    (month === '' || recipe.months?.includes(Number(month)) === true) &&
     (needs === '' || suits(recipe, needs)) &&
     (wanted === '' || matches(recipe, wanted))
   );
@@ -73,7 +73,7 @@ function matches(recipe: RecipeSummary, wanted: string): boolean {
   ].some((text) => text.toLowerCase().includes(wanted));
 }
 
-function shareThere({ ingredients }: RecipeSummary, cupboard: ReadonlySet<string>): number {
+function shareThere({ ingredients = [] }: RecipeSummary, cupboard: ReadonlySet<string>): number {
   return ingredients.filter((id) => cupboard.has(id)).length / Math.max(1, ingredients.length);
 }
 

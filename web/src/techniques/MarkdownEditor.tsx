@@ -1,7 +1,13 @@
 import { useEffect, useRef } from 'react';
-import { markdown } from '@codemirror/lang-markdown';
-import { EditorView } from '@codemirror/view';
-import { minimalSetup } from 'codemirror';
+import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import {
+  defaultHighlightStyle,
+  defineLanguageFacet,
+  Language,
+  syntaxHighlighting,
+} from '@codemirror/language';
+import { EditorView, keymap } from '@codemirror/view';
+import { parser } from '@lezer/markdown';
 import styled from 'styled-components';
 import { styleNonce } from '../nonce.js';
 
@@ -21,6 +27,9 @@ const Frame = styled.div`
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
 `;
+
+/** Markdown alone, without the languages of code that may stand in it. */
+const markdown = new Language(defineLanguageFacet(), parser, [], 'markdown');
 
 /** A text in Markdown. Tab leaves it, as it does every other field. */
 export function MarkdownEditor({
@@ -44,8 +53,10 @@ export function MarkdownEditor({
       parent: place.current!,
       extensions: [
         EditorView.cspNonce.of(styleNonce()),
-        minimalSetup,
-        markdown(),
+        history(),
+        keymap.of([...defaultKeymap, ...historyKeymap]),
+        markdown,
+        syntaxHighlighting(defaultHighlightStyle),
         EditorView.lineWrapping,
         EditorView.contentAttributes.of({ 'aria-label': label }),
         EditorView.updateListener.of((update) => {
