@@ -1,10 +1,8 @@
-/** A small seeded generator (mulberry32): the same numbers from 0 up to 1 on every machine. */
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { mersenne } from 'pure-rand/generator/mersenne';
+
+/** A seeded generator: the same numbers from 0 up to 1 on every machine. */
 export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
+  const generator = mersenne(seed);
+  return () => uniformFloat64(generator);
 }
