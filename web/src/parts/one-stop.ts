@@ -5,7 +5,7 @@ type Item = HTMLElement | SVGElement;
  * from there the others. With `arrows` they are walked by ArrowUp, ArrowDown, Home and End; without, the box
  * has keys of its own. Given as a ref, it follows what comes and goes.
  */
-export function oneStop(selector: string, arrows = true): (box: Item | null) => (() => void) | undefined {
+function oneStop(selector: string, arrows = true): (box: Item | null) => (() => void) | undefined {
   return (box) => {
     if (!box) return undefined;
     let stop: Item | undefined;

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { tinykeys, type KeyBindingMap } from 'tinykeys';
 
 /** Whether the focus is where typing belongs to the field. A box to tick is none. */
-export function isTyping(target: EventTarget | null): boolean {
+function isTyping(target: EventTarget | null): boolean {
   if (!(target instanceof HTMLElement)) return false;
   if (target instanceof HTMLInputElement) return !/^(?:checkbox|radio|button|submit|file)$/.test(target.type);
   return target.isContentEditable || /^(?:TEXTAREA|SELECT)$/.test(target.tagName);
