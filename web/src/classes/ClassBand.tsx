@@ -53,6 +53,10 @@ const Saving = styled.div`
   button {
     min-height: 24px;
     padding: 2px 8px;
+    @media (pointer: coarse) {
+      min-width: 44px;
+      min-height: 44px;
+    }
   }
   @media print {
     display: none;

@@ -55,6 +55,9 @@ const Item = styled.li`
   padding: 5px 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   font-variant-numeric: tabular-nums;
+  @media (pointer: coarse) {
+    align-items: center;
+  }
 `;
 const Head = styled.h3`
   span {

@@ -58,6 +58,7 @@ const Styled = styled(AriaButton)<{ $look: ButtonLook }>`
     cursor: default;
   }
   @media (pointer: coarse) {
+    min-width: 44px;
     min-height: 44px;
   }
   @media (forced-colors: active) {

@@ -83,11 +83,9 @@ const FigureButton = styled.button<{ $estimate: boolean; $chosen: boolean }>`
       border-bottom: 0;
     }
   }
-  td > & {
-    @media (pointer: coarse) {
-      min-width: 44px;
-      min-height: 44px;
-    }
+  @media (pointer: coarse) {
+    min-width: 44px;
+    min-height: 44px;
   }
 `;
 const Beside = styled.span`

@@ -19,6 +19,10 @@ const Reading = styled.div`
 
 const Component = styled.section`
   margin-bottom: 16px;
+  h2 {
+    font-size: 16px;
+    line-height: 22px;
+  }
   li {
     padding: 4px 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};

@@ -19,6 +19,7 @@ import { Exports } from './Exports.js';
 import { FactsStrip } from './FactsStrip.js';
 import { Look } from './Look.js';
 import { PutOnClass } from './PutOnClass.js';
+import { RecipeOpen } from './RecipeOpen.js';
 import { ReadRecipe } from './ReadRecipe.js';
 import { RecipeConflict } from './RecipeConflict.js';
 import { contentOf } from '../api/rows.js';
@@ -102,7 +103,7 @@ function OpenedRecipe({ id }: { id: string }) {
   const editor = useRecipeEditor(id);
   const larder = useLarder();
   const kitchen = useKitchen();
-  const [isEditing] = useEditing();
+  const [isEditing, setEditing] = useEditing();
   useUndoKeys(editor.undo, editor.redo);
   if (!editor.shown || !kitchen)
     return (
@@ -145,7 +146,16 @@ function OpenedRecipe({ id }: { id: string }) {
           <ReadRecipe recipe={whole} larder={larder} profile={kitchen.safety} />
         )}
       </Work>
-      <WorkingsPanel />
+      <WorkingsPanel
+        idle={
+          <RecipeOpen
+            recipe={whole}
+            larder={larder}
+            profile={kitchen.safety}
+            {...(isEditing ? {} : { onEdit: () => setEditing(true) })}
+          />
+        }
+      />
     </Frame>
   );
 }

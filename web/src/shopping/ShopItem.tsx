@@ -47,7 +47,7 @@ const Other = styled.button`
   cursor: pointer;
   white-space: normal;
   @media (pointer: coarse) {
-    min-height: 32px;
+    min-height: 44px;
   }
   @media print {
     display: none;

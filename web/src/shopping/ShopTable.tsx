@@ -38,6 +38,9 @@ const Table = styled.table`
   }
   td button {
     min-height: 24px;
+    @media (pointer: coarse) {
+      min-height: 44px;
+    }
   }
   @media screen and (max-width: 700px) {
     td:nth-child(2),

@@ -22,6 +22,12 @@ export const GlobalStyle = createGlobalStyle`
   @media (prefers-reduced-motion: reduce) {
     *, *::before, *::after { transition: none !important; animation: none !important; }
   }
+  /* What is touched with wet hands is as large as a fingertip. Links within a sentence stay in their line. */
+  @media (pointer: coarse) {
+    summary { padding-block: 12px !important; }
+    main td { vertical-align: middle !important; }
+    main :is(li, td, h2, h3, div) > a { display: inline-flex; align-items: center; min-height: 44px; }
+  }
   /* Drawings bring their own paper: their ink would not be seen on another. */
   @media (forced-colors: active) {
     svg:not(.lucide) {

@@ -32,7 +32,7 @@ import { type ClockEdits, useClockEdits } from './useClockEdits.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 import { WhatIfPanel } from './WhatIfPanel.js';
 import { StopHeading } from '../classes/StopHeading.js';
-import { useMedia } from '../parts/useMedia.js';
+import { phone, useMedia } from '../parts/useMedia.js';
 
 const HandsChart = lazy(() => import('./HandsChart.js'));
 const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
@@ -100,7 +100,8 @@ export default function TimePage() {
 
 function Day() {
   const { view } = useOpenClass();
-  const [shown, setShown] = useState<Shown>('day');
+  // On a phone the class is read down the page; a day in lanes is wider than it.
+  const [shown, setShown] = useState<Shown>(() => (window.matchMedia(phone).matches ? 'class' : 'day'));
   const [extra, setExtra] = useState<Extra | null>(null);
   const axis = useMemo(() => createAxis(view.startsAt, view.zone), [view.startsAt, view.zone]);
   const timeAt = useCallback((minute: number) => axis.local(minute).time, [axis]);
