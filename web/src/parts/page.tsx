@@ -40,6 +40,11 @@ export function PageHeading({
 }) {
   const heading = useRef<HTMLHeadingElement>(null);
   const title = useTitle({ names, sheet });
+  // The title of a page changes as its class is renamed: that is no arrival.
+  const said = useRef(title);
+  useEffect(() => {
+    said.current = title;
+  }, [title]);
   const { pathname } = useLocation();
   useEffect(() => {
     const isFirst = shownAt === null;
@@ -48,9 +53,7 @@ export function PageHeading({
     if (isFirst || isShown) return;
     heading.current?.focus();
     const announcer = document.getElementById(announcerId);
-    if (announcer) announcer.textContent = title;
-    // The title of a page changes as its class is renamed: that is no arrival.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    if (announcer) announcer.textContent = said.current;
   }, [pathname]);
   const Heading = level === 1 ? 'h1' : 'h2';
   return (

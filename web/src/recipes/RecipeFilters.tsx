@@ -25,7 +25,8 @@ interface RecipeFiltersProps {
   onChange: (filters: Filters) => void;
 }
 
-const any = 'any';
+/** A list cannot have a choice without an id. */
+const noneId = 'none';
 
 interface OneOfProps<T extends string> {
   label: string;
@@ -41,9 +42,9 @@ function OneOf<T extends string>({ label, value, none, options, onChange }: OneO
   return (
     <Choice<string>
       label={label}
-      value={value || any}
+      value={value || noneId}
       onChange={(chosen) => onChange(options.find(({ id }) => id === chosen)?.id ?? '')}
-      options={[{ id: any, name: none }, ...options]}
+      options={[{ id: noneId, name: none }, ...options]}
     />
   );
 }
