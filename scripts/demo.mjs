@@ -1,11 +1,12 @@
-import { ensureBuild, ensureNodeModules, ensurePackages } from './lib/machine.mjs';
+import { ensureBuild, ensureNodeModules, ensurePackages, wishPackages } from './lib/machine.mjs';
 import { runCommand } from './lib/say.mjs';
 import { checkPort, dataFolder, readPort, resetData, serveUntilStopped } from './lib/serve.mjs';
 
 await runCommand(async () => {
   const port = readPort();
   await checkPort(port);
-  ensurePackages(['mariadb-server', 'chromium-headless-shell']);
+  ensurePackages(['mariadb-server']);
+  wishPackages(['chromium-headless-shell'], 'cards and labels can be printed, but not saved as PDF');
   const folder = dataFolder('.fornax-demo');
   if (process.argv.includes('--reset')) await resetData(folder);
   ensureNodeModules();

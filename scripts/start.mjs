@@ -1,4 +1,4 @@
-import { ensureBuild, ensureNodeModules, ensurePackages } from './lib/machine.mjs';
+import { ensureBuild, ensureNodeModules, ensurePackages, wishPackages } from './lib/machine.mjs';
 import { runCommand } from './lib/say.mjs';
 import { checkPort, dataFolder, readPort, serveUntilStopped } from './lib/serve.mjs';
 
@@ -6,7 +6,8 @@ await runCommand(async () => {
   const port = readPort();
   await checkPort(port);
   const isOwn = !process.env.FORNAX_DATABASE;
-  if (isOwn) ensurePackages(['mariadb-server', 'chromium-headless-shell']);
+  if (isOwn) ensurePackages(['mariadb-server']);
+  wishPackages(['chromium-headless-shell'], 'cards and labels can be printed, but not saved as PDF');
   const folder = isOwn ? dataFolder('.fornax') : '';
   ensureNodeModules();
   ensureBuild();

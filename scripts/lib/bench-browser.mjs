@@ -26,6 +26,8 @@ export async function benchBrowser(core) {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     const scripts = await firstPage(page, fornax.address);
     row('script of the first page, compressed', `${Math.round(scripts / 1000)} kB`);
+    await benchPages(page, fornax.address);
+    await page.goto(fornax.address);
     await page.getByRole('link', { name: 'Roots and citrus' }).click();
     await page.getByRole('heading', { name: 'Menu' }).waitFor();
     const times = [];
@@ -106,15 +108,46 @@ async function benchLibrary(page, core, address) {
 
 /** Gzipped bytes of all scripts that the first page asks for. */
 async function firstPage(page, address) {
-  const names = new Set();
-  page.on('response', (response) => {
-    if (response.url().endsWith('.js')) names.add(response.url().split('/').pop());
-  });
+  const scripts = scriptsOf(page);
   await page.goto(address);
   await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
   await page.getByRole('heading', { name: 'Classes' }).waitFor();
+  return scripts.bytes();
+}
+
+/** Each page opened by its address; the script of the thread that plans is not the page's. */
+async function benchPages(page, address) {
+  await page.getByRole('link', { name: 'Roots and citrus' }).click();
+  await page.waitForURL(/set-up$/);
+  const ofClass = page.url().replace(/set-up$/, '');
+  const stops = ['set-up', 'portion', 'shop', 'pack', 'time', 'cards', 'labels'];
+  const places = ['recipes', 'recipes/new', 'techniques/toss', 'bench', 'larder/lemon', 'kitchen'];
+  const addresses = [...stops.map((stop) => ofClass + stop), ...places.map((place) => `${address}/${place}`)];
+  const scripts = scriptsOf(page);
+  const found = [];
+  for (const each of addresses) {
+    scripts.forget();
+    await page.goto(each);
+    await page.locator('main :is(h1, h2)[tabindex]').first().waitFor();
+    await page.waitForLoadState('networkidle');
+    found.push(`${each.split('/').pop()} ${Math.round(scripts.bytes() / 1000)}`);
+  }
+  row('scripts of each page alone, compressed, kB', found.join(', '));
+}
+
+/** Counts the scripts that a page is sent, gzipped. */
+function scriptsOf(page) {
+  const names = new Set();
+  page.on('response', (response) => {
+    const name = response.url().split('/').pop();
+    if (name.endsWith('.js') && !name.includes('worker')) names.add(name);
+  });
   const folder = join(root, 'web', 'dist', 'app', 'assets');
-  return readdirSync(folder)
-    .filter((name) => names.has(name))
-    .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0);
+  return {
+    forget: () => names.clear(),
+    bytes: () =>
+      readdirSync(folder)
+        .filter((name) => names.has(name))
+        .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0),
+  };
 }

@@ -48,6 +48,16 @@ export function ensurePackages(wanted) {
     );
 }
 
+/** The same for what Fornax can do without: where it cannot be installed, it is said what will be missing. */
+export function wishPackages(wanted, without) {
+  try {
+    ensurePackages(wanted);
+  } catch (error) {
+    if (!(error instanceof PlainError)) throw error;
+    process.stdout.write(`${error.message}\nUntil then ${without}.\n`);
+  }
+}
+
 /** Runs npm ci where the installed packages are not those of the lock file. */
 export function ensureNodeModules() {
   const lock = createHash('sha256')

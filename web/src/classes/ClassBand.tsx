@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router';
 import { Redo2, Undo2 } from 'lucide-react';
 import styled from 'styled-components';
-import { showDate } from '@fornax/core';
+import { counted, showDate } from '@fornax/core';
 import { Button } from '../parts/Button.js';
 import { countdown, daysAhead, showTimes } from '../parts/dates.js';
 import { useKeys, whileNotTyping } from '../parts/useKeys.js';
@@ -85,6 +85,7 @@ export function ClassBand() {
         <Facts>
           {`${showDate(view.startsAt)}, ${showTimes(view.startsAt, view.lengthMinutes)} · `}
           {`${view.people} people, ${plan.portions.stations.sizes.length} stations · `}
+          {plan.warnings.length > 0 ? `${counted(plan.warnings.length, 'thing')} open · ` : ''}
           <strong>
             {countdown(view.startsAt)}
             {daysAhead(view.startsAt) < 0 ? ', in the past' : ''}

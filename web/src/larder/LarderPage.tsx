@@ -1,4 +1,4 @@
-import { useDeferredValue, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import { sections, type Ingredient } from '@fornax/core';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
@@ -7,13 +7,21 @@ import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { IngredientFacts } from './IngredientFacts.js';
-import { LarderFiles } from './LarderFiles.js';
-import { NewIngredient } from '../parts/food/NewIngredient.js';
-import { StockList } from './StockList.js';
 import { useLarderEntries, type LarderEntries } from '../api/useLarderEntries.js';
-import { WeighYourHand } from './WeighYourHand.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
+
+/** What is opened beside the list of foods comes when it is opened. */
+const StockList = lazy(() => import('./StockList.js').then(({ StockList: part }) => ({ default: part })));
+const NewIngredient = lazy(() =>
+  import('../parts/food/NewIngredient.js').then(({ NewIngredient: part }) => ({ default: part })),
+);
+const WeighYourHand = lazy(() =>
+  import('./WeighYourHand.js').then(({ WeighYourHand: part }) => ({ default: part })),
+);
+const LarderFiles = lazy(() =>
+  import('./LarderFiles.js').then(({ LarderFiles: part }) => ({ default: part })),
+);
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -98,21 +106,27 @@ export default function LarderPage() {
       <Columns>
         <Ingredients entries={entries} />
         {isStock ? (
-          <StockList entries={entries} />
+          <Suspense fallback={<Loading what="the cupboard" />}>
+            <StockList entries={entries} />
+          </Suspense>
         ) : shown ? (
           <IngredientFacts key={shown.id} ingredient={shown} entries={entries} />
         ) : (
           <Nothing id={ingredientId} />
         )}
       </Columns>
-      <NewIngredient
-        isOpen={open === 'new'}
-        entries={entries}
-        onClose={() => setOpen(null)}
-        onAdded={(added) => void navigate(`/larder/${added}`)}
-      />
-      <WeighYourHand isOpen={open === 'weigh'} entries={entries} onClose={() => setOpen(null)} />
-      <LarderFiles isOpen={open === 'files'} entries={entries} onClose={() => setOpen(null)} />
+      <Suspense>
+        {open === 'new' ? (
+          <NewIngredient
+            isOpen
+            entries={entries}
+            onClose={() => setOpen(null)}
+            onAdded={(added) => void navigate(`/larder/${added}`)}
+          />
+        ) : null}
+        {open === 'weigh' ? <WeighYourHand isOpen entries={entries} onClose={() => setOpen(null)} /> : null}
+        {open === 'files' ? <LarderFiles isOpen entries={entries} onClose={() => setOpen(null)} /> : null}
+      </Suspense>
     </Sheet>
   );
 }

@@ -1,4 +1,4 @@
-import { memo, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { capital, optionTaken, type DishMaking, type Maker, type Portion } from '@fornax/core';
@@ -6,14 +6,18 @@ import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Choice.js';
-import { Row } from '../parts/states.js';
-import { Differences } from '../parts/Differences.js';
+import { Loading, Row } from '../parts/states.js';
 import { OpenLinesOf } from '../classes/OpenLines.js';
 import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
 import { LongWaitChoice } from './LongWaitChoice.js';
 import { StationSwaps } from './StationSwaps.js';
+
+/** Word by word, for those who ask what has changed. */
+const Differences = lazy(() =>
+  import('../parts/Differences.js').then(({ Differences: part }) => ({ default: part })),
+);
 
 const noMaking: DishMaking = {};
 
@@ -235,7 +239,9 @@ function Newer({ dish, newest, onNewest }: { dish: Dish; newest: Dish['recipe'];
         isOpen={isComparing}
         onClose={() => setComparing(false)}
       >
-        <Differences before={dish.recipe} after={newest} />
+        <Suspense fallback={<Loading what="what has changed" />}>
+          <Differences before={dish.recipe} after={newest} />
+        </Suspense>
         <Row>
           <Button
             look="act"

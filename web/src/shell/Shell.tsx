@@ -4,7 +4,7 @@ import { NavLink, useLocation } from 'react-router';
 import { ChevronDown } from 'lucide-react';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
-import { sessionQuery } from '../api/queries.js';
+import { kitchenQuery, sessionQuery } from '../api/queries.js';
 import { FindAnything } from './FindAnything.js';
 import { MenuButton } from './MenuButton.js';
 import { WaitingChanges } from './WaitingChanges.js';
@@ -110,6 +110,7 @@ const Shortcuts = lazy(() => import('./Shortcuts.js').then((module) => ({ defaul
 export function Shell({ children }: { children: ReactNode }) {
   const [areKeysOpen, setKeysOpen] = useState(false);
   useEffect(keepFocus, []);
+  useLang();
   const showKeys = whileNotTyping(() => setKeysOpen(true));
   useKeys({ '?': showKeys, 'Shift+?': showKeys });
   return (
@@ -188,6 +189,14 @@ const places = [
   ['/larder', 'Larder'],
   ['/kitchen', 'Kitchen'],
 ] as const;
+
+/** The page is read out in the kitchen's English. */
+function useLang(): void {
+  const lang = useQuery(kitchenQuery).data?.english === 'us' ? 'en-US' : 'en-GB';
+  useEffect(() => {
+    document.documentElement.lang = lang;
+  }, [lang]);
+}
 
 /** Past the bar and the path, to the heading of what is open. */
 function toHeading(event: MouseEvent): void {

@@ -3,7 +3,7 @@ import { Button } from '../parts/Button.js';
 import { saveFile } from '../parts/save-file.js';
 import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import { writeShoppingCsv, writeShoppingText, writeTripsCalendar } from '@fornax/core';
+import { writeShoppingText } from '@fornax/core';
 import type { Ticks } from '../api/useTicks.js';
 
 /** The list for elsewhere: a spreadsheet, a message, a calendar, paper. */
@@ -17,6 +17,15 @@ export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {
       () => say('The list is copied: paste it into a message.'),
       () => say('The list could not be copied here. Save it as text instead.'),
     );
+  const saveCsv = async () => {
+    const { writeShoppingCsv } = await import('../classes/write-files.js');
+    saveFile(`${name} shopping.csv`, 'text/csv', writeShoppingCsv(plan.shopping, isTicked));
+  };
+  const saveCalendar = async () => {
+    const { writeTripsCalendar } = await import('../classes/write-files.js');
+    const calendar = writeTripsCalendar(view, plan.shopping, new Date().toISOString());
+    saveFile(`${name} shopping.ics`, 'text/calendar', calendar);
+  };
   return (
     <Row $gap={1}>
       <Button look="quiet" onPress={() => void copy()}>
@@ -34,24 +43,10 @@ export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {
       >
         Text
       </Button>
-      <Button
-        look="quiet"
-        onPress={() =>
-          saveFile(`${name} shopping.csv`, 'text/csv', writeShoppingCsv(plan.shopping, isTicked))
-        }
-      >
+      <Button look="quiet" onPress={() => void saveCsv()}>
         CSV
       </Button>
-      <Button
-        look="quiet"
-        onPress={() =>
-          saveFile(
-            `${name} shopping.ics`,
-            'text/calendar',
-            writeTripsCalendar(view, plan.shopping, new Date().toISOString()),
-          )
-        }
-      >
+      <Button look="quiet" onPress={() => void saveCalendar()}>
         Calendar
       </Button>
       <Button look="quiet" onPress={() => window.print()}>

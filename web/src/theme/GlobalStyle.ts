@@ -38,7 +38,11 @@ export const GlobalStyle = createGlobalStyle`
   }
   @media print {
     html, body { background: #fff; }
-    *, *::before, *::after { color: #000 !important; box-shadow: none !important; }
+    *, *::before, *::after {
+      color: #000 !important;
+      border-color: #777 !important;
+      box-shadow: none !important;
+    }
     h1, h2, h3, h4 { break-after: avoid; }
     tr, li, figure { break-inside: avoid; }
     thead { display: table-header-group; }

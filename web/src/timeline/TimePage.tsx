@@ -1,13 +1,6 @@
 import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import {
-  createAxis,
-  showDate,
-  type Timeline,
-  type TimelineEntry,
-  writePlanCalendar,
-  writePlanCsv,
-} from '@fornax/core';
+import { createAxis, showDate, type Timeline, type TimelineEntry } from '@fornax/core';
 import { HandsAtWork } from '../classes/HandsAtWork.js';
 import { Spare } from '../classes/Spare.js';
 import { useOpenClass } from '../classes/class-context.js';
@@ -244,24 +237,21 @@ function Aim({ edits }: { edits: ClockEdits }) {
 function PlanExports({ onPrint }: { onPrint: (sheet: PrintedSheet) => void }) {
   const { view, plan } = useOpenClass();
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
+  const saveCalendar = async () => {
+    const { writePlanCalendar } = await import('../classes/write-files.js');
+    const calendar = writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString());
+    saveFile(`${name} plan.ics`, 'text/calendar', calendar);
+  };
+  const saveCsv = async () => {
+    const { writePlanCsv } = await import('../classes/write-files.js');
+    saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline));
+  };
   return (
     <Row $gap={1}>
-      <Button
-        look="quiet"
-        onPress={() =>
-          saveFile(
-            `${name} plan.ics`,
-            'text/calendar',
-            writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString()),
-          )
-        }
-      >
+      <Button look="quiet" onPress={() => void saveCalendar()}>
         Calendar
       </Button>
-      <Button
-        look="quiet"
-        onPress={() => saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline))}
-      >
+      <Button look="quiet" onPress={() => void saveCsv()}>
         CSV
       </Button>
       <Button look="quiet" onPress={() => onPrint('prep')}>

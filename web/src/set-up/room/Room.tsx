@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { ClassView } from '@fornax/contract';
 import { type Person, placeWell, seatAt, swapSeats } from '@fornax/core';
@@ -10,10 +10,13 @@ import { Field } from '../../parts/Field.js';
 import { Quietly, Row } from '../../parts/states.js';
 import { Bench, benchId, Waiting, waitingId } from './Bench.js';
 import { LastTime } from './LastTime.js';
-import { PersonDialog } from './PersonDialog.js';
 import { overWhat, useBenchSensors } from './bench-sensors.js';
 import { RosterFile } from './RosterFile.js';
 import { useRoster } from './useRoster.js';
+
+const PersonDialog = lazy(() =>
+  import('./PersonDialog.js').then(({ PersonDialog: part }) => ({ default: part })),
+);
 
 /** Who comes is on no paper. */
 const OnScreen = styled.section`
@@ -99,7 +102,11 @@ export function Room() {
       </DndContext>
       <Reasons why={why} />
       <AddPerson onAdd={(name) => setOpen(add(name))} isFull={roster.length >= 200} />
-      {open ? <PersonDialog id={open} onClose={() => setOpen(null)} /> : null}
+      {open ? (
+        <Suspense>
+          <PersonDialog id={open} onClose={() => setOpen(null)} />
+        </Suspense>
+      ) : null}
     </OnScreen>
   );
 }
