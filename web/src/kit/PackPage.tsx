@@ -13,6 +13,7 @@ import { CrateList } from './CrateList.js';
 import { OwnSets } from './OwnSets.js';
 import { Shortages } from './Shortages.js';
 import { Washing } from './Washing.js';
+import { listedFiguresAreOneStop } from '../parts/one-stop.js';
 import { Switch } from '../parts/Switch.js';
 import { StopHeading } from '../classes/StopHeading.js';
 
@@ -152,7 +153,7 @@ function Needed() {
   const { kit } = plan;
   return (
     <>
-      <Crates>
+      <Crates ref={listedFiguresAreOneStop}>
         <Crate
           title="Each station"
           aside={`${kit.stations} crates alike`}

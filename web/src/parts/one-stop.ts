@@ -53,6 +53,8 @@ function walk(event: KeyboardEvent, items: readonly Item[]): void {
 export const walked = '[data-figure], input[type="checkbox"]';
 /** A table, which is walked in both ways. */
 export const figuresAreOneStop = oneStop(walked, false);
+/** Figures and ticks that stand in a list. */
+export const listedFiguresAreOneStop = oneStop(walked);
 /** Bars and blocks of the clock. */
 export const jobsAreOneStop = oneStop('[data-bar]', false);
 export const linksAreOneStop = oneStop('a');

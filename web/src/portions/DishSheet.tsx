@@ -18,10 +18,12 @@ import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`
   margin: 12px 0 32px;
+  /* A dish is on one page, where it fits on one. */
   @media print {
+    break-inside: avoid;
     margin: 0 0 12pt;
     font-size: 11pt;
-    line-height: 1.25;
+    line-height: 1.2;
   }
   h2 span {
     font: 400 14px/20px ${({ theme }) => theme.font.text};
@@ -65,6 +67,7 @@ const Table = styled.table`
       padding: 1.5pt 8pt 1.5pt 0;
     }
   }
+
   th:first-child,
   td:first-child {
     padding-right: 24px;

@@ -1,5 +1,6 @@
 import type { DishPortions, VesselFit } from '@fornax/core';
 import styled from 'styled-components';
+import { listedFiguresAreOneStop } from '../parts/one-stop.js';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
@@ -40,7 +41,7 @@ export function Vessels({ dish }: { dish: DishPortions }) {
     <>
       <Details data-empty={rounds === 0 || undefined} open={rounds > 0 || undefined}>
         <summary>Rounds and vessels{rounds > 0 ? `: ${rounds} to look at` : ''}</summary>
-        <List aria-label={`Vessels of ${dish.title}`}>
+        <List ref={listedFiguresAreOneStop} aria-label={`Vessels of ${dish.title}`}>
           {alike(dish.fits).map(({ fit, headings }) => (
             <Fit key={`${fit.stepId}:${fit.batchId}:${fit.kind}`} fit={fit} headings={headings} />
           ))}

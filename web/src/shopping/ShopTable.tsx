@@ -70,11 +70,11 @@ const Table = styled.table`
   }
   /* What a shopper needs, so that the list is one sheet. */
   @media print {
-    font-size: 10.5pt;
-    line-height: 1.15;
+    font-size: 10pt;
+    line-height: 1.1;
     td,
     th {
-      padding: 1.2pt 10pt 1.2pt 0 !important;
+      padding: 0.8pt 10pt 0.8pt 0 !important;
     }
     td button {
       min-height: 0;

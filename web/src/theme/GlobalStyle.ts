@@ -45,6 +45,8 @@ export const GlobalStyle = createGlobalStyle`
     }
     h1, h2, h3, h4 { break-after: avoid; }
     tr, li, figure { break-inside: avoid; }
+    /* A heading of rows stays with its rows. */
+    tr:has(> th[scope='rowgroup']) { break-after: avoid; }
     thead { display: table-header-group; }
     /* What is folded on the screen is open on paper: nobody can open it there. */
     details::details-content { content-visibility: visible; block-size: auto; }
