@@ -137,7 +137,8 @@ describe('the chance to end on time', () => {
       bundle({ dishes: [dish(roots)], people: 2, peoplePerStation: 2 }, { pins });
     const standing = (pins: Record<string, number>) => planClass(of(pins)).timeline.starts;
     const end = (pins: Record<string, number>) =>
-      rehearseClass(of({}), { ...options, group: 'even', standing: standing(pins) }).median;
-    expect(end({ 'd1/chop': 5 }) - end({ 'd1/load': 5 })).toBeGreaterThanOrEqual(8);
+      rehearseClass(of({}), { ...options, runs: 4000, group: 'even', standing: standing(pins) }).median;
+    // Half of what chopping takes (15 ÷ 2 = 7.5) at the least, in so many runs that chance is no part of it.
+    expect(end({ 'd1/chop': 5 }) - end({ 'd1/load': 5 })).toBeGreaterThan(7.5);
   });
 });
