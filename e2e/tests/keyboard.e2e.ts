@@ -115,6 +115,7 @@ test('Escape and Ctrl+K work from inside fields, and ? shows the keys', async ({
   await page.getByLabel('Find', { exact: true }).focus();
   await page.keyboard.press('Control+k');
   await expect(page.getByRole('dialog', { name: 'Find anything' })).toBeVisible();
+  await page.keyboard.type('roots');
   await page.keyboard.press('Escape');
   await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
 });

@@ -28,7 +28,7 @@ const Band = styled.section`
 `;
 const Title = styled.div`
   min-width: 0;
-  max-width: 430px;
+  max-width: 600px;
   h1 {
     overflow-wrap: anywhere;
     display: -webkit-box;

@@ -52,7 +52,7 @@ export function JobsOfDays({ classes }: { classes: readonly ClassSummary[] }) {
   const days = [...new Set(jobs.map(({ localDate }) => localDate))];
   return (
     <Section aria-label="Jobs by day">
-      <h2>What is to do</h2>
+      <h2>To do, day by day</h2>
       {days.length === 0 ? <Quietly>No dated job: put dishes on a class.</Quietly> : null}
       {days.map((day) => (
         <div key={day}>

@@ -7,6 +7,7 @@ import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '
 import { ListChoice } from '../parts/Choice.js';
 import { showDateInYear } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
+import { useKeys } from '../parts/useKeys.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
 const Box = styled(Input)`
@@ -39,6 +40,8 @@ function Finder({ onDone }: { onDone: () => void }) {
   const navigate = useNavigate();
   const { contains } = useFilter({ sensitivity: 'base' });
   const [text, setText] = useState('');
+  // The box would only be emptied by the first press.
+  useKeys({ Escape: onDone });
   const items = useFindable(useDeferredValue(text.trim()));
   const open = (key: string) => {
     onDone();
