@@ -1,4 +1,4 @@
-import type { Model } from './model.js';
+import type { ScheduleLink, ScheduleProblem } from './types.js';
 
 /** A start that is held to be so many minutes after another at the least. */
 export type Gap = readonly [from: number, to: number, minutes: number];
@@ -7,9 +7,18 @@ export type Gap = readonly [from: number, to: number, minutes: number];
  * Whether links and windows alone leave some task no moment, however many hands and hours there were: told
  * without a search.
  */
-export function isOutOfTime(model: Model): boolean {
-  const { earliest, latest } = windowsOf(model);
-  return earliestStarts(earliest, latest, gapsOf(model.problem.links, model.ends, model.minutes)) === null;
+export function isOutOfTime(
+  { tasks, links }: Pick<ScheduleProblem, 'tasks' | 'links'>,
+  pinned: Readonly<Record<string, number>>,
+): boolean {
+  const numbers = new Map(tasks.map(({ id }, number) => [id, number]));
+  const ends = links.map(({ from, to }) => [numbers.get(from)!, numbers.get(to)!] as const);
+  const earliest = tasks.map(({ id, earliest: own = -Infinity }) => Math.max(own, pinned[id] ?? own));
+  const latest = tasks.map(({ id, latest: own = Infinity, minutes }) =>
+    Math.min(own - minutes, pinned[id] ?? Infinity),
+  );
+  const minutes = tasks.map((task) => task.minutes);
+  return earliestStarts(earliest, latest, gapsOf(links, ends, minutes)) === null;
 }
 
 /**
@@ -40,8 +49,8 @@ export function earliestStarts(
 
 /** What links ask of the starts of their ends, by their numbers. */
 export function gapsOf(
-  links: Model['problem']['links'],
-  ends: Model['ends'],
+  links: readonly ScheduleLink[],
+  ends: readonly (readonly [from: number, to: number])[],
   minutes: readonly number[],
 ): Gap[] {
   return links.flatMap(({ minLag, maxLag }, at): Gap[] => {
@@ -49,13 +58,4 @@ export function gapsOf(
     const after: Gap = [from, to, minutes[from]! + minLag];
     return maxLag === undefined ? [after] : [after, [to, from, -(minutes[from]! + maxLag)]];
   });
-}
-
-function windowsOf({ problem: { tasks }, pinned, lowest, highest }: Model) {
-  return {
-    earliest: tasks.map(({ id, earliest }) => Math.max(lowest, earliest ?? lowest, pinned[id] ?? lowest)),
-    latest: tasks.map(({ id, latest, minutes }) =>
-      Math.min(highest, latest === undefined ? highest : latest - minutes, pinned[id] ?? highest),
-    ),
-  };
 }

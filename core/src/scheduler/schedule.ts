@@ -31,8 +31,9 @@ export function findPlan(
   options: ScheduleOptions,
 ): Exclude<ScheduleResult, { status: 'impossible' }> | { readonly status: 'none' } {
   validateProblem(problem, options);
-  const model = modelOf(problem, options.pinned ?? {}, !options.firstOnly);
-  if (isOutOfTime(model)) return { status: 'none' };
+  const pinned = options.pinned ?? {};
+  if (isOutOfTime(problem, pinned)) return { status: 'none' };
+  const model = modelOf(problem, pinned, !options.firstOnly);
   const outcome = optimise(model, {
     objective: options.objective,
     seed: options.seed,

@@ -1,4 +1,5 @@
 import pluralize from 'pluralize';
+import { rememberByText } from '../identity/index.js';
 
 /** Foods that are called the same, however much there is of them. */
 const uncountable = ['couscous', 'hummus', 'asparagus', 'cress', 'watercress', 'molasses'];
@@ -12,8 +13,13 @@ export function isPlural(name: string): boolean {
 
 /** The name of so many of a thing: "bunches", "loaves", "tin". */
 export function pluralFor(name: string, count: number): string {
-  return pluralize(name, count);
+  return count === 1 ? singular(name) : plural(name);
 }
+
+/** A list of rules is gone through for each word; a class has the same few hundred over and over. */
+const rememberedWords = 1000;
+const singular = rememberByText(rememberedWords, (name) => pluralize(name, 1));
+const plural = rememberByText(rememberedWords, (name) => pluralize(name, 2));
 
 /** A count with its thing: "1 class", "3 classes". */
 export function counted(count: number, name: string): string {

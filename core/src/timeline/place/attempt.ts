@@ -1,5 +1,7 @@
 import { appliancesOf } from '../../class/index.js';
+import { rememberLast } from '../../identity/index.js';
 import type { ScheduleLink, ScheduleProblem } from '../../scheduler/index.js';
+import { isOutOfTime } from '../../scheduler/out-of-time.js';
 import type { ClassTasks, PlanLink, TaskInput } from '../tasks/types.js';
 import { scheduled } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
@@ -34,12 +36,16 @@ export interface AttemptInput extends TaskInput {
 /** Any plan of a class that runs over by so much and does without what is let go. */
 export function attemptPlan(input: AttemptInput, overrun: number, letGo: LetGo): Attempt | null {
   const tasks = tasksOf(input, overrun);
-  const result = scheduled(problemOf(tasks, linksWithout(tasks, letGo), input, overrun), {
+  const links = linksWithout(tasks, letGo);
+  const pinned = pinsOf(tasks, input);
+  // Most of what cannot be is told by its links, long before it is put together as a problem.
+  if (isOutOfTime({ tasks: tasks.tasks, links }, pinned)) return null;
+  const result = scheduled(problemOf(tasks, links, input, overrun), {
     objective: 'shortest',
     seed: 1,
     budgetSteps: stepsPerTask * tasks.tasks.length,
     firstOnly: true,
-    pinned: pinsOf(tasks, input),
+    pinned,
   });
   return result.status === 'scheduled'
     ? { tasks, starts: result.starts, overrun, letGo, brokenPins: [] }
@@ -77,8 +83,12 @@ export function strictProblem(input: AttemptInput): { problem: ScheduleProblem; 
 
 export function linksWithout({ links }: ClassTasks, letGo: LetGo): readonly PlanLink[] {
   if (letGo === 'nothing') return links;
-  return links.map((link) => (letGo === 'keeping' || link.isSeen ? withoutMost(link) : link));
+  return loosened(links, [letGo], () =>
+    links.map((link) => (letGo === 'keeping' || link.isSeen ? withoutMost(link) : link)),
+  );
 }
+
+const loosened = rememberLast<readonly PlanLink[], readonly PlanLink[]>();
 
 /** A wait still follows its hands at once; only how long after something comes is let go. */
 function withoutMost(link: PlanLink): PlanLink {

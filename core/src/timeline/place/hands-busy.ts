@@ -1,21 +1,17 @@
 import type { ScheduleProblem } from '../../scheduler/index.js';
-import { eatMinuteOf, welcomeMinutes } from '../tasks/frame-minutes.js';
-import { joined, mostWatching, type Spell, watchedSpells } from '../read/attention.js';
+import { eatMinuteOf } from '../tasks/frame-minutes.js';
+import { joined, type Spell } from '../read/attention.js';
 import { fullClass, usedMinutes } from '../read/budget.js';
 import { percentAtWork } from '../read/hands-on.js';
-import type { PlanTask } from '../tasks/types.js';
 import type { TimelineEntry } from '../types.js';
 import { type Attempt, type AttemptInput, linksWithout, pinsOf, problemOf, type Starts } from './attempt.js';
-import { type Moves, Placement } from './placement.js';
+import { Hands } from './hands.js';
+import { Placement } from './placement.js';
 import { questionOf, rememberAnswers } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
 
 /** Moves that are tried for one plan. */
 const mostTries = 150;
-/** A minute of watching too long weighs as much as so many minutes of work. */
-const weightOfWatching = 4;
-/** Shorter spells without work are no use to anybody. */
-const leastSpell = 2;
 
 /**
  * A plan in which students have something to do: work and what is shown before it come forward into spells in
@@ -155,74 +151,4 @@ function busied(
   };
   while (improve());
   return placement.result();
-}
-
-/** What the hands of the students have to do in a plan, and what would be better. */
-class Hands {
-  readonly #work: readonly number[];
-  readonly #shown: readonly number[];
-  readonly #isTheirs: readonly boolean[];
-
-  constructor(
-    private readonly tasks: readonly PlanTask[],
-    private readonly placement: Placement,
-    private readonly eatMinute: number,
-  ) {
-    const numbers = tasks.map((_, number) => number);
-    this.#work = numbers.filter((each) => tasks[each]!.kind === 'students');
-    this.#shown = numbers.filter((each) => tasks[each]!.kind === 'demonstration');
-    this.#isTheirs = tasks.map(({ kind }) => kind === 'students' || kind === 'demonstration');
-  }
-
-  /** Whether moves change what the students do or see. */
-  isTouchedBy(moves: Moves): boolean {
-    return [...moves.keys()].some((task) => this.#isTheirs[task]);
-  }
-
-  /** Minutes of work, less what is watched for too long. */
-  worth(moves?: Moves): number {
-    const work = this.#spellsOf(this.#work, moves);
-    const worked = joined(work).reduce((sum, [from, to]) => sum + to - from, 0);
-    const tooLong = watchedSpells(this.#spellsOf(this.#shown, moves), work).reduce(
-      (sum, [from, to]) => sum + Math.max(0, to - from - mostWatching),
-      0,
-    );
-    return worked - weightOfWatching * tooLong;
-  }
-
-  /** Later jobs at the start or the end of spells without work, and between two things that are shown. */
-  *wishes(): Generator<readonly [task: number, to: number]> {
-    const later = [...this.#work, ...this.#shown].sort(
-      (a, b) => this.placement.starts[a]! - this.placement.starts[b]! || a - b,
-    );
-    for (const [from, to] of this.#idle()) {
-      const ends = this.#shown
-        .map((each) => this.placement.starts[each]! + this.tasks[each]!.minutes)
-        .filter((end) => end > from && end < to);
-      for (const task of later) {
-        if (this.placement.starts[task]! <= from) continue;
-        for (const at of new Set([from, ...ends, to - this.tasks[task]!.minutes]))
-          if (at >= from && at < this.placement.starts[task]!) yield [task, at];
-      }
-    }
-  }
-
-  /** Spells until eating in which no station works. */
-  #idle(): Spell[] {
-    const work = joined(this.#spellsOf(this.#work));
-    const starts = [welcomeMinutes, ...work.map(([, to]) => to)];
-    const ends = [...work.map(([from]) => from), this.eatMinute];
-    return starts
-      .map((from, index): Spell => [Math.max(welcomeMinutes, from), Math.min(this.eatMinute, ends[index]!)])
-      .filter(([from, to]) => to - from >= leastSpell);
-  }
-
-  #spellsOf(tasks: readonly number[], moves?: Moves): Spell[] {
-    return tasks
-      .map((task): Spell => {
-        const start = moves?.get(task) ?? this.placement.starts[task]!;
-        return [Math.max(0, start), Math.min(this.eatMinute, start + this.tasks[task]!.minutes)];
-      })
-      .filter(([from, to]) => from < to);
-  }
 }

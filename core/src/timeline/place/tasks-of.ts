@@ -1,3 +1,4 @@
+import { rememberLast } from '../../identity/index.js';
 import { buildTasks } from '../tasks/tasks.js';
 import type { ClassTasks, PlanTask, TaskInput } from '../tasks/types.js';
 
@@ -20,10 +21,15 @@ export function withOtherHours<Input extends TaskInput, Hours extends object>(
 export function tasksOf(input: TaskInput, overrun: number): ClassTasks {
   const onTime = built.get(input) ?? buildTasks(input);
   built.set(input, onTime);
-  return overrun === 0
-    ? onTime
-    : { ...onTime, tasks: onTime.tasks.map((task) => movedWithEnd(task, overrun)) };
+  if (overrun === 0) return onTime;
+  return moved(onTime, [overrun], () => ({
+    ...onTime,
+    tasks: onTime.tasks.map((task) => movedWithEnd(task, overrun)),
+  }));
 }
+
+/** Several questions are asked about the same tasks: they are told to be the same as the same list. */
+const moved = rememberLast<ClassTasks, ClassTasks>();
 
 function movedWithEnd(task: PlanTask, by: number): PlanTask {
   if (!task.fromEnd) return task;

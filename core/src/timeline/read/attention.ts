@@ -8,7 +8,7 @@ export const mostDelay = 10;
 /** Of 100 minutes until eating, the fewest with work in their hands. A starting estimate. */
 export const leastPercentAtWork = 50;
 /** Between two things that are shown nobody goes back to work for less. A starting estimate. */
-const shortPause = 4;
+export const shortPause = 4;
 
 /** Spells in order, those that touch or overlap as one; with a pause between them that is bridged, too. */
 export function joined(spells: readonly Spell[], pause = 0): Spell[] {
