@@ -1,3 +1,4 @@
+import { rememberLast } from '../identity/index.js';
 import { type Larder, standardLarder } from '../larder/index.js';
 import { parseIngredientLine } from './intake/line/line.js';
 import { withPulsesOfSteps } from './intake/text/pulses-by-steps.js';
@@ -32,6 +33,13 @@ const before = new WeakMap<Larder, WeakMap<object, object>>();
 /** One line as the larder reads its words now; the line itself where that is what it holds. */
 export function recognisedLine(line: RecipeLine, system: Recipe['system'], larder: Larder): RecipeLine {
   if (line.corrected || line.text === '') return line;
+  return readLast(line, [system, larder], () => readAgain(line, system, larder));
+}
+
+/** An edit of one line leaves the others of its recipe as they were. */
+const readLast = rememberLast<RecipeLine, RecipeLine>();
+
+function readAgain(line: RecipeLine, system: Recipe['system'], larder: Larder): RecipeLine {
   const reading = parseIngredientLine(line.text, { system, larder });
   const isSame =
     reading.ingredient === line.ingredient &&

@@ -2,7 +2,7 @@ import { appliancesOf } from '../../class/index.js';
 import { rememberLast } from '../../identity/index.js';
 import type { ScheduleLink, ScheduleProblem } from '../../scheduler/index.js';
 import { isOutOfTime } from '../../scheduler/out-of-time.js';
-import type { ClassTasks, PlanLink, TaskInput } from '../tasks/types.js';
+import type { ClassTasks, PlanLink, PlanTask, TaskInput } from '../tasks/types.js';
 import { scheduled } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
 
@@ -39,7 +39,10 @@ export function attemptPlan(input: AttemptInput, overrun: number, letGo: LetGo):
   const links = linksWithout(tasks, letGo);
   const pinned = pinsOf(tasks, input);
   // Most of what cannot be is told by its links, long before it is put together as a problem.
-  if (isOutOfTime({ tasks: tasks.tasks, links }, pinned)) return null;
+  const cannotBe = toldByLinks(tasks.tasks, [links, input.decisions.pins], () =>
+    isOutOfTime({ tasks: tasks.tasks, links }, pinned),
+  );
+  if (cannotBe) return null;
   const result = scheduled(problemOf(tasks, links, input, overrun), {
     objective: 'shortest',
     seed: 1,
@@ -51,6 +54,8 @@ export function attemptPlan(input: AttemptInput, overrun: number, letGo: LetGo):
     ? { tasks, starts: result.starts, overrun, letGo, brokenPins: [] }
     : null;
 }
+
+const toldByLinks = rememberLast<readonly PlanTask[], boolean>();
 
 export function pinsOf(
   { tasks }: ClassTasks,
