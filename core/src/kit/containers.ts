@@ -1,8 +1,16 @@
-import { type Amount, type MeasureSystem, sizeOfUnit, toNumber, unitKind } from '../amounts/index.js';
+import {
+  type Amount,
+  type ConversionFacts,
+  type MeasureSystem,
+  sizeOfUnit,
+  toNumber,
+  unitKind,
+} from '../amounts/index.js';
 import type { ClassDish, KitDecision } from '../class/index.js';
-import { rememberLast } from '../identity/index.js';
+import { type LineId, rememberLast } from '../identity/index.js';
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../larder/index.js';
-import { type DishPortions, lineMeasure, nameStations } from '../portions/index.js';
+import { type DishPortions, lineMeasure, nameStations, type PortionLine } from '../portions/index.js';
+import type { Recipe, RecipeLine } from '../recipes/index.js';
 import type { ContainerRow } from './types.js';
 
 /** A dish as it will be made, and how much of it is made where. */
@@ -121,13 +129,11 @@ interface SortedLine {
 
 /** Each line of a batch with what it is set out in. */
 function sortedLines(input: ContainerInput, { dish, batch }: Column): readonly SortedLine[] {
-  const { recipe } = dish.decided;
   const larder = input.larder ?? standardLarder;
-  const lines = remembered(dish.portions, [recipe, larder], () =>
-    dish.portions.batches.map((_, each) => linesOf(dish, each, larder)),
-  )[batch]!;
+  const { id, recipe } = dish.decided;
+  const lines = remembered(dish.portions, [recipe, larder], () => linesOf(dish, larder))[batch]!;
   return lines.map((line) => {
-    const ofStep = line.step === undefined ? '' : [line.container, dish.decided.id, line.step].join(' ');
+    const ofStep = line.step === undefined ? '' : [line.container, id, line.step].join(' ');
     return { ...line, ofStep, goesIn: isSetOutTogether(line.container, input) ? ofStep : '' };
   });
 }
@@ -137,43 +143,51 @@ type LineInContainer = Omit<SortedLine, 'goesIn' | 'ofStep'> & { readonly step: 
 
 const remembered = rememberLast<DishPortions, readonly (readonly LineInContainer[])[]>();
 
-function linesOf(
-  { decided: { recipe }, portions }: KitDish,
-  batch: number,
-  larder: Larder,
-): LineInContainer[] {
-  return portions.components
-    .flatMap((component) => component.lines)
-    .filter((line) => !line.cells[batch]!.absent)
-    .map((line) => {
-      const written = recipe.lines.find((each) => each.id === line.lineId)!;
-      const { amount } = line.cells[batch]!;
-      const isFruit = written.byProducts.some((part) => part === 'juice' || part === 'zest');
-      return {
-        container: isFruit
-          ? 'produce tray'
-          : containerFor(amount, written.ingredient, written.preparation, { system: recipe.system, larder }),
-        // What students squeeze and zest is set out whole.
-        name: isFruit ? line.name.replace(/ (?:juice|zest)(?: and (?:juice|zest))?$/, '') : line.name,
-        grams: lineMeasure(written, findIngredient(larder, written.ingredient), amount).grams ?? 0,
-        step: recipe.steps.find(({ uses }) => uses.some((use) => use.line === written.id))?.id,
-      };
-    });
+/** The lines of each batch of a dish. */
+function linesOf({ decided: { recipe }, portions }: KitDish, larder: Larder): LineInContainer[][] {
+  const written = new Map(recipe.lines.map((line) => [line.id, line]));
+  const steps = firstSteps(recipe);
+  const all = portions.components
+    .flatMap(({ lines }) => lines)
+    .map((line) => ({ line, inBatch: inContainers(line, written.get(line.lineId)!, { recipe, larder, steps }) }));
+  return portions.batches.map((_, batch) =>
+    all.flatMap(({ line, inBatch }) => (line.cells[batch]!.absent ? [] : [inBatch(line.cells[batch]!.amount)])),
+  );
+}
+
+/** The step that uses each line first. */
+function firstSteps({ steps }: Recipe): ReadonlyMap<LineId, string> {
+  const first = new Map<LineId, string>();
+  for (const { id, uses } of steps) for (const { line } of uses) if (!first.has(line)) first.set(line, id);
+  return first;
+}
+
+/** How a line is set out, for whatever amount. */
+function inContainers(
+  line: PortionLine,
+  written: RecipeLine,
+  { recipe, larder, steps }: { recipe: Recipe; larder: Larder; steps: ReadonlyMap<LineId, string> },
+): (amount: Amount | null) => LineInContainer {
+  const isFruit = written.byProducts.some((part) => part === 'juice' || part === 'zest');
+  const ingredient = findIngredient(larder, written.ingredient);
+  const facts = conversionFacts(ingredient, written.preparation);
+  // What students squeeze and zest is set out whole.
+  const name = isFruit ? line.name.replace(/ (?:juice|zest)(?: and (?:juice|zest))?$/, '') : line.name;
+  return (amount) => ({
+    container: isFruit ? 'produce tray' : containerFor(amount, facts, recipe.system),
+    name,
+    grams: lineMeasure(written, ingredient, amount).grams ?? 0,
+    step: steps.get(written.id),
+  });
 }
 
 function isSetOutTogether(container: string, { decisions }: ContainerInput): boolean {
   return decisions?.kit.some(({ tool }) => tool === containerTool(container)) === true;
 }
 
-function containerFor(
-  amount: Amount | null,
-  ingredient: string | null,
-  preparation: Parameters<typeof conversionFacts>[1],
-  { system, larder }: { system: MeasureSystem; larder: Larder },
-): string {
+function containerFor(amount: Amount | null, facts: ConversionFacts, system: MeasureSystem): string {
   if (!amount) return 'pinch bowl';
   if (unitKind(amount.unit) === 'count') return 'produce tray';
-  const facts = conversionFacts(findIngredient(larder, ingredient), preparation);
   const volume = sizeOfUnit(amount.unit, 'ml', facts, system);
   const grams = volume === null ? sizeOfUnit(amount.unit, 'g', facts, system) : null;
   const count = toNumber(amount.high);

@@ -44,8 +44,8 @@ export class Placement {
   readonly #after: Tie[][];
   readonly #uses: readonly (readonly Use[])[];
   readonly #resources: readonly Resource[];
-  /** No plan has a task before this, whatever else moves. */
-  readonly #earliest: readonly number[];
+  /** No plan has a task before this, whatever else moves. Worked out when the first move is tried. */
+  #earliest: readonly number[] | null = null;
   /** Tasks that cannot go on while one does. */
   readonly #rivals = new Map<number, readonly number[]>();
 
@@ -63,7 +63,6 @@ export class Placement {
     this.#before = tasks.map(() => []);
     this.#after = tasks.map(() => []);
     for (const link of links) this.#tie(link);
-    this.#earliest = this.#earliestStarts();
     const places = new Map(problem.resources.map(({ id }, number) => [id, number]));
     this.#resources = problem.resources.map(({ capacity, open, changeoverMinutes = 0 }) => ({
       capacity,
@@ -102,11 +101,17 @@ export class Placement {
 
   /** What else moves where a task starts at another minute; null where that cannot be. */
   tried(task: number, to: number): Moves | null {
+    this.#earliest ??= this.#earliestStarts();
     if (to < this.#earliest[task]!) return null;
     const moves = new Map<number, number>();
-    const found = this.#moved(moves, task, to) && [...moves.keys()].every((each) => this.#isAllowed(each));
+    const found = this.#moved(moves, task, to) && this.#areAllowed(moves);
     for (const each of moves.keys()) this.#now[each] = this.starts[each]!;
     return found ? moves : null;
+  }
+
+  #areAllowed(moves: Moves): boolean {
+    for (const each of moves.keys()) if (!this.#isAllowed(each)) return false;
+    return true;
   }
 
   /** Moves a task with all that hangs on it; false where that cannot be. */
