@@ -12,8 +12,7 @@ export function toFraction(value: string | number | Fraction): Fraction {
   if (known) return known;
   const match = plainRational.exec(text);
   const read = match ? new Fraction(BigInt(match[1]!), BigInt(match[2] ?? 1)) : new Fraction(text);
-  if (readBefore.size >= rememberedFractions) readBefore.clear();
-  readBefore.set(text, read);
+  remember(text, read);
   return read;
 }
 
@@ -24,6 +23,11 @@ export function toFraction(value: string | number | Fraction): Fraction {
 const readBefore = new Map<string, Fraction>();
 const rememberedFractions = 5000;
 
+function remember(text: string, value: Fraction): void {
+  if (readBefore.size >= rememberedFractions) readBefore.clear();
+  readBefore.set(text, value);
+}
+
 const plainRational = /^(-?\d+)(?:\/(\d+))?$/;
 
 /** The exact value of a whole number. Throws on any other. */
@@ -33,7 +37,11 @@ export function wholeRational(value: number): Rational {
 
 /** Writes a fraction as plain data: "3", "3/4". */
 export function toRational(value: Fraction | number): Rational {
-  return toFraction(value).toFraction() as Rational;
+  const exact = toFraction(value);
+  const text = exact.toFraction() as Rational;
+  // What is written is mostly read again soon.
+  if (!readBefore.has(text)) remember(text, exact);
+  return text;
 }
 
 export function multiply(a: Rational, b: Rational): Rational {

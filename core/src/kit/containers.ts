@@ -7,7 +7,7 @@ import {
   unitKind,
 } from '../amounts/index.js';
 import type { ClassDish, KitDecision } from '../class/index.js';
-import { type LineId, rememberLast } from '../identity/index.js';
+import { type DishId, type LineId, rememberLast } from '../identity/index.js';
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import { type DishPortions, lineMeasure, nameStations, type PortionLine } from '../portions/index.js';
 import type { Recipe, RecipeLine } from '../recipes/index.js';
@@ -73,20 +73,19 @@ export function sortedPlaces(input: ContainerInput): SortedPlace[] {
     const together = new Map<string, number>();
     const ofSteps = new Set<string>();
     let foodGrams = 0;
-    const sharedWith = new Set<string>();
     for (const column of columns) {
-      for (const { container, name, grams, ofStep, goesIn } of sortedLines(input, column)) {
+      for (const { container, name, grams, ofStep } of sortedLines(input, column)) {
         const row = rows.get(container) ?? { place, container, count: 0, holds: [] };
         rows.set(container, row);
         const isTray = container === 'produce tray';
         // One lemon is there for its juice and its zest.
         if (isTray && row.holds.includes(name)) continue;
-        row.count = isTray ? 1 : row.count + (sharedWith.has(goesIn) ? 0 : 1);
+        const isShared = ofSteps.has(ofStep) && isSetOutTogether(container, input);
+        row.count = isTray ? 1 : row.count + (isShared ? 0 : 1);
         row.holds.push(name);
         if (isTray) together.set(container, 1);
         else if (!ofSteps.has(ofStep)) together.set(container, (together.get(container) ?? 0) + 1);
         if (ofStep) ofSteps.add(ofStep);
-        if (goesIn) sharedWith.add(goesIn);
         foodGrams += grams;
       }
     }
@@ -123,33 +122,24 @@ interface SortedLine {
   readonly grams: number;
   /** Its container and the step that uses it first; empty where none does. */
   readonly ofStep: string;
-  /** Lines with the same words here share a container; empty where each has its own. */
-  readonly goesIn: string;
 }
 
 /** Each line of a batch with what it is set out in. */
 function sortedLines(input: ContainerInput, { dish, batch }: Column): readonly SortedLine[] {
   const larder = input.larder ?? standardLarder;
   const { id, recipe } = dish.decided;
-  const lines = remembered(dish.portions, [recipe, larder], () => linesOf(dish, larder))[batch]!;
-  return lines.map((line) => {
-    const ofStep = line.step === undefined ? '' : [line.container, id, line.step].join(' ');
-    return { ...line, ofStep, goesIn: isSetOutTogether(line.container, input) ? ofStep : '' };
-  });
+  return remembered(dish.portions, [id, recipe, larder], () => linesOf(dish, larder))[batch]!;
 }
 
-/** A line of a batch in its container, and the step that uses it first. */
-type LineInContainer = Omit<SortedLine, 'goesIn' | 'ofStep'> & { readonly step: string | undefined };
-
-const remembered = rememberLast<DishPortions, readonly (readonly LineInContainer[])[]>();
+const remembered = rememberLast<DishPortions, readonly (readonly SortedLine[])[]>();
 
 /** The lines of each batch of a dish. */
-function linesOf({ decided: { recipe }, portions }: KitDish, larder: Larder): LineInContainer[][] {
+function linesOf({ decided: { id, recipe }, portions }: KitDish, larder: Larder): SortedLine[][] {
   const written = new Map(recipe.lines.map((line) => [line.id, line]));
   const steps = firstSteps(recipe);
   const all = portions.components
     .flatMap(({ lines }) => lines)
-    .map((line) => ({ line, inBatch: inContainers(line, written.get(line.lineId)!, { recipe, larder, steps }) }));
+    .map((line) => ({ line, inBatch: inContainers(line, written.get(line.lineId)!, { id, recipe, larder, steps }) }));
   return portions.batches.map((_, batch) =>
     all.flatMap(({ line, inBatch }) => (line.cells[batch]!.absent ? [] : [inBatch(line.cells[batch]!.amount)])),
   );
@@ -162,23 +152,30 @@ function firstSteps({ steps }: Recipe): ReadonlyMap<LineId, string> {
   return first;
 }
 
+interface LinesContext {
+  readonly id: DishId;
+  readonly recipe: Recipe;
+  readonly larder: Larder;
+  readonly steps: ReadonlyMap<LineId, string>;
+}
+
 /** How a line is set out, for whatever amount. */
 function inContainers(
   line: PortionLine,
   written: RecipeLine,
-  { recipe, larder, steps }: { recipe: Recipe; larder: Larder; steps: ReadonlyMap<LineId, string> },
-): (amount: Amount | null) => LineInContainer {
+  { id, recipe, larder, steps }: LinesContext,
+): (amount: Amount | null) => SortedLine {
   const isFruit = written.byProducts.some((part) => part === 'juice' || part === 'zest');
   const ingredient = findIngredient(larder, written.ingredient);
   const facts = conversionFacts(ingredient, written.preparation);
   // What students squeeze and zest is set out whole.
   const name = isFruit ? line.name.replace(/ (?:juice|zest)(?: and (?:juice|zest))?$/, '') : line.name;
-  return (amount) => ({
-    container: isFruit ? 'produce tray' : containerFor(amount, facts, recipe.system),
-    name,
-    grams: lineMeasure(written, ingredient, amount).grams ?? 0,
-    step: steps.get(written.id),
-  });
+  const step = steps.get(written.id);
+  return (amount) => {
+    const container = isFruit ? 'produce tray' : containerFor(amount, facts, recipe.system);
+    const ofStep = step === undefined ? '' : `${container} ${id} ${step}`;
+    return { container, name, grams: lineMeasure(written, ingredient, amount).grams ?? 0, ofStep };
+  };
 }
 
 function isSetOutTogether(container: string, { decisions }: ContainerInput): boolean {

@@ -19,7 +19,7 @@ import { handsOnOf } from './read/hands-on.js';
 import { withoutIdleMixing } from './read/idle-mixing.js';
 import { isEarlierDay, visitsOf } from './read/visits.js';
 import { clashesOf, entryOf } from './read/entries.js';
-import { linksBy } from './read/reasons.js';
+import { byStart, linksBy } from './read/reasons.js';
 import { eatMinuteOf } from './tasks/frame-minutes.js';
 import { endsSoak } from './tasks/keeping.js';
 import type { DishOnClock, PlanTask } from './tasks/types.js';
@@ -58,6 +58,7 @@ export function buildTimeline(given: TimelineInput): Timeline {
     pins: input.decisions.pins,
     before: linksBy(attempt.tasks.links, 'to'),
     after: linksBy(attempt.tasks.links, 'from'),
+    startingAt: byStart(attempt),
   };
   const all = attempt.tasks.tasks
     .map((task) => entryOf(task, found, axis))

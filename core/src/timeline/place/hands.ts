@@ -105,8 +105,10 @@ export class Hands {
 
   /** Whether there is work between the end of what was shown and the next, or past both where they touch. */
   #isBroken(end: number, next: number): boolean {
-    const pause = this.#isWorked.subarray(end, next);
-    return end < next ? pause.includes(1) : !this.#isWorked.subarray(Math.max(0, next - 1), end + 1).includes(0);
+    const [from, to] = end < next ? [end, next] : [Math.max(0, next - 1), end + 1];
+    let worked = 0;
+    for (let minute = from; minute < to; minute++) worked += this.#isWorked[minute] ?? 0;
+    return end < next ? worked > 0 : worked === to - from;
   }
 }
 

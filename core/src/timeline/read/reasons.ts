@@ -9,6 +9,8 @@ export type FoundPlan = Attempt & {
   readonly pins: Readonly<Record<string, number>>;
   readonly before: LinksBy;
   readonly after: LinksBy;
+  /** Tasks that take time, by when they start. */
+  readonly startingAt: ReadonlyMap<number, readonly PlanTask[]>;
 };
 
 type LinksBy = ReadonlyMap<string, readonly ScheduleLink[]>;
@@ -20,6 +22,17 @@ export function linksBy(links: readonly ScheduleLink[], end: 'from' | 'to'): Lin
     const known = found.get(link[end]);
     if (known) known.push(link);
     else found.set(link[end], [link]);
+  }
+  return found;
+}
+
+/** The tasks of a plan that take time, by when they start. */
+export function byStart({ tasks: { tasks }, starts }: Attempt): ReadonlyMap<number, readonly PlanTask[]> {
+  const found = new Map<number, PlanTask[]>();
+  for (const task of tasks) {
+    if (task.minutes === 0) continue;
+    const start = starts[task.id]!;
+    found.set(start, [...(found.get(start) ?? []), task]);
   }
   return found;
 }
@@ -74,11 +87,9 @@ function heldUpBy(
 ): { label: string; value: string; note?: string }[] {
   if (attempt.pins[task.id] === start)
     return [{ label: 'Pinned: you put it here', value: axis.local(start).time }];
-  const behind = attempt.tasks.tasks.find(
+  const behind = attempt.startingAt.get(end)?.find(
     (other) =>
       other.id !== task.id &&
-      other.minutes > 0 &&
-      attempt.starts[other.id] === end &&
       other.demands.some((demand) => task.demands.some((own) => own.resource === demand.resource)),
   );
   const shared = behind?.demands.find((demand) =>
