@@ -1,4 +1,5 @@
 import type { ClassDish } from '../class/index.js';
+import { rememberLast } from '../identity/index.js';
 import {
   findIngredient,
   type Ingredient,
@@ -6,7 +7,16 @@ import {
   type Larder,
   standardLarder,
 } from '../larder/index.js';
-import { type Cut, cutOf, dippersOf, isServedBeside, keptBackOf, type RecipeLine } from '../recipes/index.js';
+import {
+  type Cut,
+  cutOf,
+  dippersOf,
+  isServedBeside,
+  type KeptBack,
+  keptBackOf,
+  type RecipeLine,
+  type RecipeStep,
+} from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { batchesInAll } from './batches.js';
 import { absentCell, cellOf, createShow, keptShow, totalOf } from './cells.js';
@@ -81,7 +91,7 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   const { dish, batches, options, larder } = context;
   const ingredient = findIngredient(larder, line.ingredient);
   const show = createShow(line, ingredient, dish.recipe.system, options, context.dippers.get(line));
-  const keptBack = keptBackOf(line, dish.recipe.steps);
+  const { words, keptBack } = factsOf(line, [ingredient, dish.recipe.steps, options.english]);
   const kept = keptShow(line, keptBack, ingredient, { system: dish.recipe.system, options });
   const cells = batches.map((batch) =>
     makesLine(batch, line)
@@ -96,9 +106,7 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
   return {
     lineId: line.id,
     ingredient: ingredient?.id ?? null,
-    name: lineName(line, ingredient, options.english),
-    note: noteOf(line, ingredient),
-    advice: adviceOf(line),
+    ...words,
     scaling: line.scaling,
     measure: measureOf(line, ingredient, options),
     keptBack: keptBack?.words ?? '',
@@ -107,6 +115,29 @@ function portionLine(line: RecipeLine, context: LineContext): PortionLine {
     total: totalOf(line, batches, cells, show),
   };
 }
+
+interface LineFacts {
+  readonly words: Pick<PortionLine, 'name' | 'note' | 'advice'>;
+  readonly keptBack: KeptBack | null;
+}
+
+/** What is said of a line, however much there is of it. */
+function factsOf(
+  line: RecipeLine,
+  from: readonly [Ingredient | null, readonly RecipeStep[], English],
+): LineFacts {
+  const [ingredient, steps, english] = from;
+  return lineFacts(line, from, () => ({
+    words: {
+      name: lineName(line, ingredient, english),
+      note: noteOf(line, ingredient),
+      advice: adviceOf(line),
+    },
+    keptBack: keptBackOf(line, steps),
+  }));
+}
+
+const lineFacts = rememberLast<RecipeLine, LineFacts>();
 
 /** The reader's word for the ingredient, with the recipe's own more telling one where it has one. */
 function lineName(line: RecipeLine, ingredient: Ingredient | null, english: English): string {

@@ -48,7 +48,7 @@ function buildAxis(startsAt: LocalDateTime, zone: string): Axis {
   const offsetAt = createOffsets(zone);
   return {
     classDate: dateOf(startsAt),
-    instant: (minute) => new Date(origin + minute * minuteInMilliseconds).toISOString(),
+    instant: (minute) => instantText(origin + minute * minuteInMilliseconds),
     local: (minute) => wallTime(origin + minute * minuteInMilliseconds, offsetAt),
     openIntervals: ({ opens, closes, closedDays = [] }, daysBefore) => {
       const key = `${opens} ${closes} ${daysBefore} ${closedDays.join()}`;
@@ -117,9 +117,19 @@ function wallTime(
   instant: number,
   offsetAt: (instant: number) => number,
 ): { date: LocalDate; time: LocalTime } {
-  const local = instant + offsetAt(instant);
-  const day = Math.floor(local / dayInMilliseconds);
-  const minute = Math.floor((local - day * dayInMilliseconds) / minuteInMilliseconds);
+  return dayAndTime(instant + offsetAt(instant));
+}
+
+/** A moment as ISO 8601 text in UTC. */
+function instantText(instant: number): string {
+  const { date, time } = dayAndTime(instant);
+  return `${date}T${time}:00.000Z`;
+}
+
+/** Milliseconds since 1970 began as a day and a time, to the minute. */
+function dayAndTime(moment: number): { date: LocalDate; time: LocalTime } {
+  const day = Math.floor(moment / dayInMilliseconds);
+  const minute = Math.floor((moment - day * dayInMilliseconds) / minuteInMilliseconds);
   let date = dayTexts.get(day);
   if (date === undefined) {
     date = new Date(day * dayInMilliseconds).toISOString().slice(0, 10) as LocalDate;

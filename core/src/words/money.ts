@@ -1,8 +1,14 @@
-const formats = new Map<string, Intl.NumberFormat>();
+import { rememberByText } from '../identity/index.js';
 
-/** An amount in the kitchen's money. Making a format is slow, so each is made once. */
+/** An amount in the kitchen's money. Making a format is slow, and so is writing with it. */
 export function money(amount: number, currency: string): string {
-  const format = formats.get(currency) ?? new Intl.NumberFormat('en', { style: 'currency', currency });
-  formats.set(currency, format);
-  return format.format(amount);
+  return formatIn(currency)(String(amount));
 }
+
+const currencies = 20;
+const rememberedAmounts = 1000;
+
+const formatIn = rememberByText(currencies, (currency) => {
+  const format = new Intl.NumberFormat('en', { style: 'currency', currency });
+  return rememberByText(rememberedAmounts, (amount) => format.format(Number(amount)));
+});

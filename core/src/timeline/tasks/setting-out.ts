@@ -102,10 +102,11 @@ const atBenches = rememberLast<
 
 /** All lines that go to stations, whoever does their steps: what is tried leaves them as they are. */
 function linesAtBenches({ timed, portions }: DishOnClock): (LineSetOut & { readonly lineId: LineId })[] {
+  const lines = new Map(timed.recipe.lines.map((line) => [line.id, line]));
   return portions.components
-    .flatMap(({ lines }) => lines)
+    .flatMap((component) => component.lines)
     .flatMap(({ lineId, cells }) => {
-      const written = timed.recipe.lines.find(({ id }) => id === lineId);
+      const written = lines.get(lineId);
       const at = portions.batches.flatMap((batch, index) =>
         batch.stations.length > 0 && !cells[index]!.absent ? [{ batch, cell: cells[index]! }] : [],
       );
