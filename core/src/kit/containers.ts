@@ -139,9 +139,14 @@ function linesOf({ decided: { id, recipe }, portions }: KitDish, larder: Larder)
   const steps = firstSteps(recipe);
   const all = portions.components
     .flatMap(({ lines }) => lines)
-    .map((line) => ({ line, inBatch: inContainers(line, written.get(line.lineId)!, { id, recipe, larder, steps }) }));
+    .map((line) => ({
+      line,
+      inBatch: inContainers(line, written.get(line.lineId)!, { id, recipe, larder, steps }),
+    }));
   return portions.batches.map((_, batch) =>
-    all.flatMap(({ line, inBatch }) => (line.cells[batch]!.absent ? [] : [inBatch(line.cells[batch]!.amount)])),
+    all.flatMap(({ line, inBatch }) =>
+      line.cells[batch]!.absent ? [] : [inBatch(line.cells[batch]!.amount)],
+    ),
   );
 }
 

@@ -4,7 +4,7 @@ import { standardLarder } from '../larder/index.js';
 import { parseRecipeText, type Recipe } from '../recipes/index.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
 import { planDishes } from './planned-dish.js';
-import { giftsOf } from './uses.js';
+import { giftsOf } from './gifts.js';
 
 function giftsFrom(method: string) {
   const recipe: Recipe = parseRecipeText(`Bacon\nServes 4\n\n200 g smoked streaky bacon\n\n${method}`, {

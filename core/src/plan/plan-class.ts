@@ -24,6 +24,7 @@ import {
 import { findWarnings } from './checks.js';
 import { withNoted } from './noted.js';
 import { dressingsOf } from './dressings.js';
+import { giftsOf } from './gifts.js';
 import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
 import { peopleOfPlan, peopleWarnings } from './people-of-plan.js';
@@ -33,7 +34,7 @@ import { usesOfClass } from './pool.js';
 import { toolUses } from './tool-uses.js';
 import { placeTrips } from './trips-on-clock.js';
 import type { ClassBundle, ClassPlan } from './types.js';
-import { giftsOf, ingredientUses, stepMinutes, stepTimes } from './uses.js';
+import { ingredientUses, stepMinutes, stepTimes } from './uses.js';
 
 /** How much is put into the clock. */
 export type PlanOptions = Pick<TimelineInput, 'effort' | 'standing'>;

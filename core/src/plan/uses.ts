@@ -1,33 +1,26 @@
-import { type Amount, convert, type Rational, toFraction, toRational } from '../amounts/index.js';
+import { type Amount, toFraction, toRational } from '../amounts/index.js';
 import type { ClassDish } from '../class/index.js';
-import { isOfStep, type LocalDate, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import {
-  type Allergen,
-  conversionFacts,
-  findIngredient,
-  type Ingredient,
-  isRawProtein,
-  type Larder,
-} from '../larder/index.js';
+  isOfStep,
+  type LocalDate,
+  rememberLast,
+  stepKey,
+  type StepKey,
+  stepKeyOf,
+} from '../identity/index.js';
+import type { Allergen, Larder } from '../larder/index.js';
 import {
   type Batch,
   type Fills,
   fillsFor,
   fillsOf,
   makesLine,
-  makesStep,
   scaleLine,
   type VesselFit,
 } from '../portions/index.js';
-import { dippersOf, groupWordsOf, pieceSizeOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
+import { dippersOf, groupWordsOf, pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import type { StepMinutes } from '../safety/index.js';
-import {
-  asPurchased,
-  type Gift,
-  type IngredientUse,
-  inShoppingUnit,
-  type PurchasedUse,
-} from '../shopping/index.js';
+import type { IngredientUse, PurchasedUse } from '../shopping/index.js';
 import type { Timeline } from '../timeline/index.js';
 
 /** When each step of each dish is done, shown and waited for: minutes of the plan and the day it begins. */
@@ -67,6 +60,13 @@ export function stepMinutes(timeline: Timeline, ofSwap: boolean): ReadonlyMap<St
 
 const noTimes: StepTimes = new Map();
 
+interface UsesContext {
+  readonly times?: StepTimes;
+  readonly date: LocalDate;
+  readonly title?: string;
+  readonly larder: Larder;
+}
+
 /** A dish with its batches, and what people may be allergic to in it. */
 export interface MadeDish {
   readonly dish: ClassDish;
@@ -77,29 +77,39 @@ export interface MadeDish {
 }
 
 /** What every batch uses of every line. Water from the tap falls out in the shopping list itself. */
-export function ingredientUses(
-  made: readonly MadeDish[],
-  context: { times?: StepTimes; date: LocalDate; title?: string; larder: Larder },
-): IngredientUse[] {
-  return made.flatMap(({ dish, batches, fits, allergens }) => {
-    const fills = fillsOf(dish.recipe, fits);
-    const dippers = dippersOf(dish.recipe, context.larder);
+export function ingredientUses(made: readonly MadeDish[], context: UsesContext): IngredientUse[] {
+  return made.flatMap((each) => {
+    const { dish, batches, fits, allergens } = each;
     return dish.recipe.lines.flatMap((line) => {
       const when = timeOfLine(dish, line, context.times ?? noTimes);
-      return batches
-        .filter((batch) => makesLine(batch, line))
-        .map((batch) =>
-          useOf(dish, line, batch, {
-            fills,
-            allergens,
-            minute: when?.start,
-            date: when?.date ?? context.date,
-            title: context.title,
-            dippers: dippers.includes(line) ? dippers.length : 0,
-          }),
-        );
+      const [minute, date] = [when?.start, when?.date ?? context.date];
+      return linesUsed(
+        line,
+        [dish.id, dish.recipe, batches, fits, allergens, minute, date, context.title, context.larder],
+        () => usesOfLine(each, line, { ...context, date, minute }),
+      );
     });
   });
+}
+
+/** A list tells that nothing of a line has changed by its uses being the same. */
+const linesUsed = rememberLast<RecipeLine, readonly IngredientUse[]>();
+
+function usesOfLine(
+  { dish, batches, fits, allergens }: MadeDish,
+  line: RecipeLine,
+  { date, minute, title, larder }: UsesContext & { minute: number | undefined },
+): IngredientUse[] {
+  const dippers = dippersOf(dish.recipe, larder);
+  const context: UseContext = {
+    fills: fillsOf(dish.recipe, fits),
+    allergens,
+    minute,
+    date,
+    title,
+    dippers: dippers.includes(line) ? dippers.length : 0,
+  };
+  return batches.filter((batch) => makesLine(batch, line)).map((batch) => useOf(dish, line, batch, context));
 }
 
 function timeOfLine(
@@ -138,7 +148,7 @@ function useOf(
 }
 
 /** What a batch uses of a line, whenever that is. */
-function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch, fills: Fills): PurchasedUse {
+export function lineUse(dish: ClassDish, line: RecipeLine, batch: Batch, fills: Fills): PurchasedUse {
   return {
     dishId: dish.id,
     dishTitle: dish.recipe.title,
@@ -170,119 +180,4 @@ function withKeptBack(amount: Amount | null, line: RecipeLine, batch: Batch): Am
     low: toRational(toFraction(amount.low).add(more)),
     high: toRational(toFraction(amount.high).add(more)),
   };
-}
-
-/**
- * What steps leave for others: what a recipe says of a step, and what draining a jar or rendering bacon
- * always leaves.
- */
-export function giftsOf(made: readonly MadeDish[], larder: Larder, times: StepTimes): Gift[] {
-  return made.flatMap(({ dish, batches, fits }) => [
-    ...dish.recipe.steps.flatMap((step) =>
-      (step.gives ?? []).flatMap((gift) => stepGift(dish, step, { gift, batches, larder, times })),
-    ),
-    ...dish.recipe.lines.flatMap((line) =>
-      leftFromLine(dish, line, { batches, larder, times, fills: fillsOf(dish.recipe, fits) }),
-    ),
-  ]);
-}
-
-interface GiftContext {
-  readonly batches: readonly Batch[];
-  readonly larder: Larder;
-  readonly times: StepTimes;
-}
-
-function stepGift(
-  dish: ClassDish,
-  step: RecipeStep,
-  { gift, batches, larder, times }: GiftContext & { gift: NonNullable<RecipeStep['gives']>[number] },
-): Gift[] {
-  const product = findIngredient(larder, gift.ingredient);
-  // The juice in what is left of fruit in fillets is counted with its pieces.
-  if (product?.byProducts) return [];
-  const once = product && inShoppingUnit(gift.amount, product);
-  if (!product || !once) return [];
-  const factors = batches
-    .filter((batch) => makesStep(batch, step))
-    .reduce((sum, batch) => sum.add(toFraction(batch.factor).mul(batch.count)), toFraction('0'));
-  const lines = dish.recipe.lines
-    .filter((line) => step.uses.some((use) => use.line === line.id))
-    .flatMap((line) => findIngredient(larder, line.ingredient) ?? []);
-  return [
-    {
-      dishTitle: dish.recipe.title,
-      ingredient: product.id,
-      amount: toRational(toFraction(once).mul(factors)),
-      minute: times.get(stepKey(dish.id, step.id))?.end ?? null,
-      keepsDays: keepsOf(product),
-      allergens: [...new Set(lines.flatMap((each) => each.allergens))],
-      isRaw: step.occupies === null && lines.some(isRawProtein),
-      words: gift.text,
-    },
-  ];
-}
-
-const cooking = /\b(?:crisp|render|fry|cook|roast)/i;
-
-function leftFromLine(
-  dish: ClassDish,
-  line: RecipeLine,
-  { batches, larder, times, fills }: GiftContext & { fills: Fills },
-): Gift[] {
-  const ingredient = findIngredient(larder, line.ingredient);
-  const using = dish.recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id));
-  const isSaid = (product: string) =>
-    dish.recipe.steps.some((step) => step.gives?.some((gift) => gift.ingredient === product));
-  return (ingredient?.leaves ?? []).flatMap((left): Gift[] => {
-    if (isSaid(left.product)) return [];
-    const product = larder.ingredients.get(left.product);
-    const happens =
-      left.when === 'drained'
-        ? line.preparation.includes('drained') || line.basis === 'edible'
-        : line.preparation.includes('cooked') || using.some((step) => cooking.test(step.text));
-    const grams = happens ? gramsBought(dish, line, ingredient!, { batches, fills }) : null;
-    const millilitres =
-      product && grams
-        ? convert({ low: grams, high: grams, unit: 'g' }, 'ml', conversionFacts(product, []), 'metric')
-        : null;
-    if (!product || !millilitres?.ok) return [];
-    const end = using
-      .flatMap((step) => times.get(stepKey(dish.id, step.id))?.end ?? [])
-      .sort((a, b) => a - b)[0];
-    return [
-      {
-        dishTitle: dish.recipe.title,
-        ingredient: product.id,
-        amount: toRational(toFraction(millilitres.amount.low).mul(toFraction(left.share.value))),
-        minute: end ?? null,
-        keepsDays: keepsOf(product),
-        allergens: [...new Set([...ingredient!.allergens, ...product.allergens])],
-        isRaw: false,
-        words: product.names.uk,
-      },
-    ];
-  });
-}
-
-function gramsBought(
-  dish: ClassDish,
-  line: RecipeLine,
-  ingredient: Ingredient,
-  { batches, fills }: { batches: readonly Batch[]; fills: Fills },
-): Rational | null {
-  let sum = toFraction('0');
-  for (const batch of batches.filter((each) => makesLine(each, line))) {
-    const use = lineUse(dish, line, batch, fills);
-    const bought = use.amount
-      ? asPurchased({ ...use, amount: { ...use.amount, high: use.amount.low } }, ingredient)
-      : null;
-    if (bought?.ok) sum = sum.add(toFraction(bought.need));
-  }
-  return sum.compare(0) > 0 ? toRational(sum) : null;
-}
-
-function keepsOf(product: Ingredient): number | null {
-  const days = Object.values(product.keepingDays) as number[];
-  return days.length > 0 ? Math.max(...days) : null;
 }

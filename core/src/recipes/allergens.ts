@@ -1,3 +1,4 @@
+import { rememberLast } from '../identity/index.js';
 import { type Allergen, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import { counted } from '../words/index.js';
 import type { Recipe } from './types.js';
@@ -10,10 +11,16 @@ export interface Contents {
 }
 
 /** Allergens of a dish as the larder knows them, and what it does not. Never a promise: labels decide. */
-export function contentsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Contents {
+export function contentsOf({ lines }: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Contents {
+  return contents(lines, [larder], () => readContents(lines, larder));
+}
+
+const contents = rememberLast<Recipe['lines'], Contents>();
+
+function readContents(lines: Recipe['lines'], larder: Larder): Contents {
   const found = new Set<Allergen>();
   const notKnown = new Set<string>();
-  for (const line of recipe.lines) {
+  for (const line of lines) {
     const ingredient = findIngredient(larder, line.ingredient);
     if (!ingredient || ingredient.allergensNotKnown) notKnown.add(line.name || line.text);
     for (const allergen of ingredient?.allergens ?? []) found.add(allergen);
@@ -21,8 +28,11 @@ export function contentsOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = stand
   return { allergens: [...found].sort(), notKnown: [...notKnown] };
 }
 
-export function allergensOf(recipe: Pick<Recipe, 'lines'>, larder: Larder = standardLarder): Allergen[] {
-  return [...contentsOf(recipe, larder).allergens];
+export function allergensOf(
+  recipe: Pick<Recipe, 'lines'>,
+  larder: Larder = standardLarder,
+): readonly Allergen[] {
+  return contentsOf(recipe, larder).allergens;
 }
 
 /** More names than this are counted. */

@@ -1,3 +1,4 @@
+import { rememberLast } from '../identity/index.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine } from './types.js';
 
@@ -13,10 +14,15 @@ export function isServedBeside({ amount, text }: Pick<RecipeLine, 'amount' | 'te
  * Lines without an amount that people dip: those of a component of dippers, those that say so, and of a dip
  * the bread and vegetables to serve.
  */
-export function dippersOf(
-  recipe: Pick<Recipe, 'kind' | 'components' | 'lines'>,
-  larder: Larder,
-): RecipeLine[] {
+export function dippersOf(recipe: DippedRecipe, larder: Larder): readonly RecipeLine[] {
+  return dippers(recipe, [larder], () => findDippers(recipe, larder));
+}
+
+type DippedRecipe = Pick<Recipe, 'kind' | 'components' | 'lines'>;
+
+const dippers = rememberLast<DippedRecipe, readonly RecipeLine[]>();
+
+function findDippers(recipe: DippedRecipe, larder: Larder): readonly RecipeLine[] {
   const roles = new Map(recipe.components.map(({ id, role }) => [id, role]));
   return recipe.lines.filter((line) => {
     if (line.amount !== null) return false;

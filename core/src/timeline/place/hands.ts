@@ -96,7 +96,8 @@ export class Hands {
       const from = Math.max(0, starts[task]!);
       const to = Math.min(this.eatMinute, starts[task]! + this.#minutes[task]!);
       if (from >= to) continue;
-      const goesOn: boolean = spell !== null && from - spell[1] <= shortPause && !this.#isBroken(spell[1], from);
+      const goesOn: boolean =
+        spell !== null && from - spell[1] <= shortPause && !this.#isBroken(spell[1], from);
       if (!goesOn) tooLong += overTheMost(spell);
       spell = goesOn ? [spell![0], Math.max(spell![1], to)] : [from, to];
     }
