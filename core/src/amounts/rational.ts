@@ -92,6 +92,7 @@ export function showRational(value: Rational): string {
 
 /** A plain decimal with as many figures as a kitchen can use: 1234, 123, 12.3, 1.23. */
 export function showNumber(value: number): string {
+  if (Number.isInteger(value)) return String(value);
   const size = Math.abs(value);
   const digits = size >= 100 ? 0 : size >= 10 ? 1 : 2;
   return String(Number(value.toFixed(digits)));

@@ -152,10 +152,14 @@ function linesOf({ decided: { id, recipe }, portions }: KitDish, larder: Larder)
 
 /** The step that uses each line first. */
 function firstSteps({ steps }: Recipe): ReadonlyMap<LineId, string> {
-  const first = new Map<LineId, string>();
-  for (const { id, uses } of steps) for (const { line } of uses) if (!first.has(line)) first.set(line, id);
-  return first;
+  return firstOf(steps, [], () => {
+    const first = new Map<LineId, string>();
+    for (const { id, uses } of steps) for (const { line } of uses) if (!first.has(line)) first.set(line, id);
+    return first;
+  });
 }
+
+const firstOf = rememberLast<Recipe['steps'], ReadonlyMap<LineId, string>>();
 
 interface LinesContext {
   readonly id: DishId;

@@ -13,11 +13,14 @@ export function isOutOfTime(
 ): boolean {
   const numbers = new Map(tasks.map(({ id }, number) => [id, number]));
   const ends = links.map(({ from, to }) => [numbers.get(from)!, numbers.get(to)!] as const);
-  const earliest = tasks.map(({ id, earliest: own = -Infinity }) => Math.max(own, pinned[id] ?? own));
-  const latest = tasks.map(({ id, latest: own = Infinity, minutes }) =>
-    Math.min(own - minutes, pinned[id] ?? Infinity),
-  );
   const minutes = tasks.map((task) => task.minutes);
+  const earliest = tasks.map((task) => task.earliest ?? -Infinity);
+  const latest = tasks.map((task) => (task.latest ?? Infinity) - task.minutes);
+  for (const [id, start] of Object.entries(pinned)) {
+    const task = numbers.get(id)!;
+    earliest[task] = Math.max(earliest[task]!, start);
+    latest[task] = Math.min(latest[task]!, start);
+  }
   return earliestStarts(earliest, latest, gapsOf(links, ends, minutes)) === null;
 }
 

@@ -1,6 +1,6 @@
 import { type Rational, toFraction, toNumber, toRational, type WorkingStep } from '../amounts/index.js';
 import type { ShoppingDecisions } from '../class/index.js';
-import { type DishId, lookUp } from '../identity/index.js';
+import { type DishId, lookUp, rememberLast } from '../identity/index.js';
 import { type Ingredient, ingredientName } from '../larder/index.js';
 import type { Combination, PackAnswer, PackOptions } from './coverings.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
@@ -144,11 +144,15 @@ function insteadOf(ingredient: Ingredient, { decisions, larder, english }: RowCo
 }
 
 function substitutesOf(ingredient: Ingredient, { larder, english }: RowContext): ShoppingRow['substitutes'] {
-  return ingredient.substitutes.flatMap(({ ingredient: id, effect }) => {
-    const known = larder.ingredients.get(id);
-    return known ? [{ ingredient: id, name: ingredientName(known, english), effect }] : [];
-  });
+  return substitutes(ingredient, [larder, english], () =>
+    ingredient.substitutes.flatMap(({ ingredient: id, effect }) => {
+      const known = larder.ingredients.get(id);
+      return known ? [{ ingredient: id, name: ingredientName(known, english), effect }] : [];
+    }),
+  );
 }
+
+const substitutes = rememberLast<Ingredient, ShoppingRow['substitutes']>();
 
 /** Each dish's share of what all of them want, for the cost of each. */
 function sharesOf(pooled: PooledNeed): ShoppingRow['shares'] {

@@ -1,3 +1,4 @@
+import { rememberLast } from '../../identity/index.js';
 import type { ScheduleProblem } from '../../scheduler/index.js';
 import { eatMinuteOf } from '../tasks/frame-minutes.js';
 import { joined, type Spell } from '../read/attention.js';
@@ -94,12 +95,14 @@ function eatingLater(input: AttemptInput, attempt: Attempt, minutes: number): At
 }
 
 /** Minutes and kinds of what a plan holds. */
-export function spellsOf({
-  tasks: { tasks },
-  starts,
-}: Attempt): readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[] {
-  return tasks.map(({ id, kind, minutes }) => ({ kind, start: starts[id]!, end: starts[id]! + minutes }));
+export function spellsOf({ tasks: { tasks }, starts }: Attempt): Spells {
+  return spellsOnce(starts, [tasks], () =>
+    tasks.map(({ id, kind, minutes }) => ({ kind, start: starts[id]!, end: starts[id]! + minutes })),
+  );
 }
+
+type Spells = readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[];
+const spellsOnce = rememberLast<Starts, Spells>();
 
 function inItsTime(input: AttemptInput, attempt: Attempt): Attempt {
   const pinned = pinsOf(attempt.tasks, input, attempt.brokenPins);
@@ -120,20 +123,18 @@ function busied(
   pinned: Starts,
   eatMinute: number,
 ) {
-  const isFixed = new Set(
-    tasks.filter(({ kind, id }) => kind === 'class' || pinned[id] !== undefined).map(({ id }) => id),
-  );
-  const placement = new Placement(problem, starts, ({ id }) => isFixed.has(id));
+  const isFixed = tasks.map(({ kind, id }) => kind === 'class' || pinned[id] !== undefined);
+  const placement = new Placement(problem, starts, (_, number) => isFixed[number]!);
   const hands = new Hands(tasks, placement, eatMinute);
   let tries = 0;
   // What could not be moved to a minute mostly cannot after another move either: that is looked at last.
-  const failed = new Set<string>();
+  const failed = new Set<number>();
   let isLookedAtAgain = false;
   const improve = (): boolean => {
     const now = hands.worth();
     for (const [task, to] of hands.wishes()) {
-      const wish = `${task} ${to}`;
-      if (isFixed.has(tasks[task]!.id) || failed.has(wish)) continue;
+      const wish = to * tasks.length + task;
+      if (isFixed[task] || failed.has(wish)) continue;
       if (tries++ >= mostTries) return false;
       const moves = placement.tried(task, to);
       if (!moves || !hands.isTouchedBy(moves) || hands.worth(moves) <= now) {

@@ -52,7 +52,7 @@ export class Placement {
   constructor(
     readonly problem: ScheduleProblem,
     starts: Starts,
-    isFixed: (task: ScheduleTask) => boolean,
+    isFixed: (task: ScheduleTask, number: number) => boolean,
   ) {
     const { tasks, links } = problem;
     this.#numbers = new Map(tasks.map(({ id }, number) => [id, number]));
@@ -201,8 +201,9 @@ export class Placement {
   #hasRoom({ task, resource, units, setting }: Use, start: number, end: number): boolean {
     const { capacity, open, changeover, uses } = this.#resources[resource]!;
     if (open && !isOpen(open, start, end)) return false;
-    let most = capacity - units;
+    let free = capacity - units;
     // The most at once is reached where it starts or where another one starts.
+    const later: Use[] = [];
     const besides: Use[] = [];
     for (const other of uses) {
       if (other.task === task) continue;
@@ -210,14 +211,13 @@ export class Placement {
       const to = from + this.#minutes[other.task]!;
       const isOther = setting !== undefined && other.setting !== undefined && other.setting !== setting;
       if (isOther && from < end + changeover && to + changeover > start) return false;
-      if (from < end && to > start) besides.push(other);
-      if (from <= start && to > start) most -= other.units;
+      if (from >= end || to <= start) continue;
+      if (from <= start) free -= other.units;
+      if (free < 0) return false;
+      besides.push(other);
+      if (from > start) later.push(other);
     }
-    if (most < 0) return false;
-    return besides.every((each) => {
-      const minute = this.#now[each.task]!;
-      return minute <= start || this.#unitsAt(besides, minute) + units <= capacity;
-    });
+    return later.every((each) => this.#unitsAt(besides, this.#now[each.task]!) + units <= capacity);
   }
 
   #unitsAt(uses: readonly Use[], minute: number): number {

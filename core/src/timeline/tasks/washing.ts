@@ -19,6 +19,8 @@ interface Use {
   readonly task: PlanTask;
   readonly tool: string;
   readonly place: 'stations' | 'bench';
+  /** The tool at its place, as what the clock counts. */
+  readonly resource: string;
   /** The dish, or its ready-made swap, that it is used for. */
   readonly batch: string;
 }
@@ -70,14 +72,14 @@ export function withWashing(built: ClassTasks, input: WashingInput): ClassTasks 
         scarce.map(
           (use) =>
             [
-              resourceId(use),
+              use.resource,
               {
-                id: resourceId(use),
+                id: use.resource,
                 name:
                   use.place === 'stations'
                     ? `the ${nameOf(use, input)} of a station`
                     : `the ${nameOf(use, input)}`,
-                capacity: counts.get(resourceId(use))!,
+                capacity: counts.get(use.resource)!,
               },
             ] as const,
         ),
@@ -90,12 +92,12 @@ function nameOf({ tool }: Use, { kitchen }: WashingInput): string {
   return toolName(tool, kitchen.english);
 }
 
-function resourceId({ place, tool }: Use): string {
+function resourceOf(place: Use['place'], tool: string): string {
   return `tool:${place}:${tool}`;
 }
 
 function demandOf(use: Use): { resource: string; units: number } {
-  return { resource: resourceId(use), units: 1 };
+  return { resource: use.resource, units: 1 };
 }
 
 function washRef({ ref }: PlanTask): TaskRef {
@@ -105,10 +107,10 @@ function washRef({ ref }: PlanTask): TaskRef {
 /** Uses of tools of which a place has fewer than it has dishes that want them. */
 function scarceUses(uses: readonly Use[], counts: ReadonlyMap<string, number>): Use[] {
   const dishes = new Map<string, Set<string>>();
-  for (const use of uses)
-    dishes.set(resourceId(use), (dishes.get(resourceId(use)) ?? new Set()).add(use.batch));
+  for (const { resource, batch } of uses)
+    dishes.set(resource, (dishes.get(resource) ?? new Set()).add(batch));
   return uses.filter(
-    (use) => dishes.get(resourceId(use))!.size > (counts.get(resourceId(use)) ?? Number.MAX_SAFE_INTEGER),
+    ({ resource }) => dishes.get(resource)!.size > (counts.get(resource) ?? Number.MAX_SAFE_INTEGER),
   );
 }
 
@@ -124,7 +126,13 @@ function usesOf({ tasks }: ClassTasks): Use[] {
     const { dishId, ofSwap } = task.ref;
     return [...new Set(task.step.tools)]
       .filter((tool) => !holdsFood.has(tool) && !(place === 'stations' && isSharedTool(tool)))
-      .map((tool) => ({ task, tool, place, batch: `${dishId}${ofSwap ? ', swap' : ''}` }));
+      .map((tool) => ({
+        task,
+        tool,
+        place,
+        resource: resourceOf(place, tool),
+        batch: `${dishId}${ofSwap ? ', swap' : ''}`,
+      }));
   });
 }
 
@@ -133,15 +141,18 @@ function usesOf({ tasks }: ClassTasks): Use[] {
  * at least one, as too few are the matter of Pack.
  */
 function availableOf(uses: readonly Use[], { kitchen, stations }: WashingInput): ReadonlyMap<string, number> {
-  const wanted = new Set(uses.map(resourceId));
+  const placesOf = new Map<string, Set<Use['place']>>();
+  for (const { tool, place } of uses) placesOf.set(tool, (placesOf.get(tool) ?? new Set()).add(place));
   return new Map(
     kitchen.tools.flatMap(({ tool, count }) => {
-      const atStations = wanted.has(`tool:stations:${tool}`) ? stations : 0;
+      const places = placesOf.get(tool);
+      if (!places) return [];
+      const atStations = places.has('stations') ? stations : 0;
       const atEachStation =
-        atStations > 0 ? Math.floor(count / (atStations + (wanted.has(`tool:bench:${tool}`) ? 1 : 0))) : 0;
+        atStations > 0 ? Math.floor(count / (atStations + (places.has('bench') ? 1 : 0))) : 0;
       return [
-        [`tool:stations:${tool}`, Math.max(1, atEachStation)],
-        [`tool:bench:${tool}`, Math.max(1, count - atEachStation * atStations)],
+        [resourceOf('stations', tool), Math.max(1, atEachStation)],
+        [resourceOf('bench', tool), Math.max(1, count - atEachStation * atStations)],
       ] as const;
     }),
   );
