@@ -21,7 +21,7 @@ export function toFraction(value: string | number | Fraction): Fraction {
  * of times. They never change.
  */
 const readBefore = new Map<string, Fraction>();
-const rememberedFractions = 5000;
+const rememberedFractions = 20000;
 
 function remember(text: string, value: Fraction): void {
   if (readBefore.size >= rememberedFractions) readBefore.clear();

@@ -185,7 +185,7 @@ function scalingStep(
   amount: Amount,
   fills: number | undefined,
 ): WorkingStep {
-  const written = rangeText({ ...line.amount!, unit: amount.unit });
+  const written = writtenRange(line, [], () => rangeText({ ...line.amount!, unit: amount.unit }));
   const notes: Partial<Record<RecipeLine['scaling'], string>> = {
     whole: 'Rounded up to whole pieces: half of one cannot be shared.',
     perVessel: fills
@@ -199,6 +199,8 @@ function scalingStep(
     note: notes[line.scaling],
   };
 }
+
+const writtenRange = rememberLast<RecipeLine, string>();
 
 function rangeText(amount: Amount): string {
   const unit = amount.unit === 'piece' ? '' : ` ${amount.unit}`;

@@ -1,3 +1,4 @@
+import { rememberLast } from '../../identity/index.js';
 import { findIngredient, type Larder } from '../../larder/index.js';
 import { isOfWay, type Recipe } from '../../recipes/index.js';
 import { scaleLine } from '../scale-line.js';
@@ -13,11 +14,16 @@ export const nothing: Volume = { millilitres: 0, estimated: false };
 
 /** The room of each line of a batch, by line; lines of another way of a flight have none. */
 export function lineVolumes(recipe: Recipe, batch: Batch, larder: Larder): ReadonlyMap<string, Volume> {
-  const made = recipe.lines.filter((line) => isOfWay(line, batch.option));
-  return new Map(
-    made.map((line) => [
-      line.id,
-      lineVolume(line, findIngredient(larder, line.ingredient), scaleLine(line, batch.factor)),
-    ]),
-  );
+  return ofBatch(batch, [recipe, larder], () => {
+    const made = recipe.lines.filter((line) => isOfWay(line, batch.option));
+    return new Map(
+      made.map((line) => [
+        line.id,
+        lineVolume(line, findIngredient(larder, line.ingredient), scaleLine(line, batch.factor)),
+      ]),
+    );
+  });
 }
+
+/** The vessels of a batch ask for them, and then its bowl in section. */
+const ofBatch = rememberLast<Batch, ReadonlyMap<string, Volume>>();

@@ -118,7 +118,6 @@ export class Placement {
   #moved(moves: Map<number, number>, task: number, to: number): boolean {
     const wanted: [number, number][] = [[task, to]];
     for (const [each, start] of wanted) {
-      // What is pushed to and fro does not come to rest.
       if (!this.#isInTime(each, start) || moves.has(each) || moves.size >= mostMoved) return false;
       moves.set(each, start);
       this.#now[each] = start;
@@ -147,25 +146,30 @@ export class Placement {
   }
 
   /** Tasks that must move with one, by links and because it takes their place; null where one cannot. */
-  #takenAlong(task: number, moves: Moves): Map<number, number> | null {
+  #takenAlong(task: number, moves: Moves): ReadonlyMap<number, number> | null {
     const found = new Map<number, number>();
     const [start, end] = [this.#now[task]!, this.#endOf(task)];
+    // What is pushed to and fro does not come to rest.
+    const isStuck = (other: number) => this.#isFixed[other]! || moves.has(other);
     for (const { other, minLag, maxLag } of this.#before[task]!) {
       const lag = start - this.#endOf(other);
-      if (lag < minLag) found.set(other, this.#now[other]! + lag - minLag);
-      if (lag > maxLag) found.set(other, this.#now[other]! + lag - maxLag);
+      if (lag >= minLag && lag <= maxLag) continue;
+      if (isStuck(other)) return null;
+      found.set(other, this.#now[other]! + lag - (lag < minLag ? minLag : maxLag));
     }
     for (const { other, minLag, maxLag } of this.#after[task]!) {
       const lag = this.#now[other]! - end;
-      if (lag < minLag) found.set(other, this.#now[other]! + minLag - lag);
-      if (lag > maxLag) found.set(other, this.#now[other]! + maxLag - lag);
+      if (lag >= minLag && lag <= maxLag) continue;
+      if (isStuck(other)) return null;
+      found.set(other, this.#now[other]! - lag + (lag < minLag ? minLag : maxLag));
     }
     // What starts while a task has all of what it needs begins after it.
     for (const other of this.#rivalsOf(task)) {
       const at = this.starts[other]!;
-      if (at >= start && at < end && !moves.has(other) && !found.has(other)) found.set(other, end);
+      if (at < start || at >= end || moves.has(other) || found.has(other)) continue;
+      if (this.#isFixed[other]) return null;
+      found.set(other, end);
     }
-    for (const other of found.keys()) if (this.#isFixed[other]) return null;
     return found;
   }
 
