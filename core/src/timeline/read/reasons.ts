@@ -87,11 +87,13 @@ function heldUpBy(
 ): { label: string; value: string; note?: string }[] {
   if (attempt.pins[task.id] === start)
     return [{ label: 'Pinned: you put it here', value: axis.local(start).time }];
-  const behind = attempt.startingAt.get(end)?.find(
-    (other) =>
-      other.id !== task.id &&
-      other.demands.some((demand) => task.demands.some((own) => own.resource === demand.resource)),
-  );
+  const behind = attempt.startingAt
+    .get(end)
+    ?.find(
+      (other) =>
+        other.id !== task.id &&
+        other.demands.some((demand) => task.demands.some((own) => own.resource === demand.resource)),
+    );
   const shared = behind?.demands.find((demand) =>
     task.demands.some((own) => own.resource === demand.resource),
   );
