@@ -1,14 +1,14 @@
 import { showRational } from '../amounts/index.js';
 import { type CautionFinding, findCautions } from '../cautions/index.js';
-import type { ClassFacts, SafetyProfile } from '../class/index.js';
+import { applianceTool, type ClassFacts, type SafetyProfile } from '../class/index.js';
 import { type DishId, rememberLast, stepKey } from '../identity/index.js';
-import type { KitList } from '../kit/index.js';
+import type { KitList, KitShortage } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
 import { groupWordsOf, looseEnds, type Recipe, type RecipeLine, stepCircle } from '../recipes/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import { listed, money, quotedList } from '../words/index.js';
-import { applianceWarnings, roomWarnings } from './kitchen-checks.js';
+import { roomWarnings } from './kitchen-checks.js';
 import { coldWarnings, timelineWarnings } from './timeline-checks.js';
 import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
@@ -19,7 +19,6 @@ export function findWarnings(given: ToCheck): PlanWarning[] {
     ...menuWarnings(given),
     ...leftToItWarnings(given.facts),
     ...roomWarnings(given),
-    ...applianceWarnings(given),
     ...portionWarnings(given.portions),
     ...timelineWarnings(given.timeline),
     ...coldWarnings(given),
@@ -202,16 +201,24 @@ function fitWarnings(dish: PortionPlan['dishes'][number]): { id: string; sentenc
 }
 
 function kitWarnings(kit: KitList): PlanWarning[] {
-  return kit.shortages.map((shortage) => ({
-    id: `short:${shortage.tool}`,
-    place: 'kit',
-    level: 'clash',
-    sentence: shortage.sentence,
-    remedy:
-      shortage.waysOut.length > 0
-        ? 'Take one of the ways out below.'
-        : `Borrow ${shortage.needed - shortage.inKitchen} more.`,
-  }));
+  return kit.shortages.map((shortage) => {
+    const isAppliance = shortage.id === applianceTool(shortage.tool);
+    return {
+      id: isAppliance ? shortage.id : `short:${shortage.tool}`,
+      place: 'kit',
+      level: 'clash',
+      sentence: shortage.sentence,
+      remedy: kitRemedy(shortage, isAppliance),
+    };
+  });
+}
+
+function kitRemedy({ waysOut, needed, inKitchen }: KitShortage, isAppliance: boolean): string {
+  if (!isAppliance)
+    return waysOut.length > 0 ? 'Take one of the ways out below.' : `Borrow ${needed - inKitchen} more.`;
+  return waysOut.length > 0
+    ? 'Take another way to cook it on Pack, or write it down in the kitchen where there is one.'
+    : 'Write it down in the kitchen where there is one; else choose another way to cook it.';
 }
 
 function shoppingWarnings(shopping: ShoppingList): PlanWarning[] {

@@ -1,5 +1,5 @@
 import { appliancesOf } from '../class/index.js';
-import { applianceShortages, type LackingStep } from '../kit/index.js';
+import type { LackingStep } from '../kit/index.js';
 import type { ToCheck } from './to-check.js';
 import type { PlanWarning } from './types.js';
 
@@ -45,18 +45,4 @@ export function lackingSteps(dishes: ToCheck['dishes'], kitchen: ToCheck['kitche
         : [],
     ),
   );
-}
-
-/** What recipes cook on or in that the kitchen has not. */
-export function applianceWarnings({ dishes, kitchen }: ToCheck): PlanWarning[] {
-  return applianceShortages(lackingSteps(dishes, kitchen), kitchen).map(({ id, sentence, waysOut }) => ({
-    id,
-    place: 'timeline',
-    level: 'clash',
-    sentence,
-    remedy:
-      waysOut.length > 0
-        ? 'Take another way to cook it on Pack, or write it down in the kitchen where there is one.'
-        : 'Write it down in the kitchen where there is one; else choose another way to cook it.',
-  }));
 }

@@ -64,6 +64,10 @@ describe('appliances', () => {
       sentence: 'The kitchen has no microwave, and “Warm rice salad” wants one',
     });
   });
+  it('is named once, where its ways out are', () =>
+    expect(
+      planIn({ appliances: [] }).warnings.filter(({ sentence }) => /no microwave/.test(sentence)),
+    ).toEqual([expect.objectContaining({ id: 'appliance:microwave', place: 'kit' })]));
   it('what it has is not said to be missing', () =>
     expect(
       planIn({ appliances: [microwave(1)] }).warnings.some(({ id }) => id.startsWith('appliance:')),

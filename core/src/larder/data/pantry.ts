@@ -163,6 +163,8 @@ export const tinsAndJars = defineSection('tins and jars', [
       'jarred peppers',
       'jarred red peppers',
       'roasted red peppers',
+      'tinned roast peppers',
+      'jarred roast peppers',
       'roasted bell peppers',
       'jarred roasted peppers',
       'jarred roasted red peppers',
@@ -427,6 +429,7 @@ export const oilsAndVinegars = defineSection('oils and vinegars', [
   {
     id: 'soy-sauce',
     uk: 'soy sauce',
+    also: ['soy', 'soya sauce'],
     unit: 'ml',
     packs: [
       [150, 'bottle'],

@@ -62,6 +62,7 @@ export const verbsOnFood: readonly (readonly [verb: RegExp, act: Act])[] = [
   [/^(?:drain|rinse)$/, act('drain-tins', 'drained')],
   [/^open$/, act('open-avocado', 'opened')],
   [/^mash$/, act('mash', 'mashed')],
+  [/^(?:char|blister|blacken)$/, act('char-steam-peel', 'charred')],
 ];
 
 /** Work on a batch as a whole. */

@@ -1,5 +1,5 @@
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
-import { capital } from '../../words/index.js';
+import { capital, isPlural } from '../../words/index.js';
 import { isPart, mainFoodOf, nearestFood, verbIn } from './work-words.js';
 
 const longestTitle = 46;
@@ -12,14 +12,14 @@ const amount =
   /\b(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])\s*(?:(?:kg|g|ml|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|cups?|tins?|cans?|jars?|bulbs?|bunch(?:es)?|heads?|cloves?)\b\s*(?:of\s+)?)/gi;
 /** How long: the minutes stand beside the name. */
 const span =
-  /,?\s*\b(?:(?:for|about|around|another|a further|roughly|at least)\s+)*(?:\d+(?:\s*(?:[–-]|to|or)\s*\d+)?|a few|an|half an)[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b(?: (?:or so|at most|more|longer|before|(?:a|each|per) side))?/gi;
+  /,?\s*\b(?:(?:for|about|around|another|a further|roughly|at least)\s+)*(?:\d+(?:\s*(?:[–-]|to|or)\s*\d+)?|a few|an|half an)[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b(?: (?:or so|at most|at least|more|longer|before(?! [a-z]+ing\b)|(?:a|each|per) side))?/gi;
 /** What is done beside it. */
-const beside = /,? (?:looking|checking|turning|stirring|shaking) .*$/i;
+const beside = /,? (?:looking|checking|turning|stirring|shaking)\b.*$/i;
 const leftOpen = /[\s,(]+(?:and|with|for|a|an|the|at|of|but|as|then)$/i;
 const dangling =
   /[\s,(]+(?:and|with|over|for|in|a|an|the|to|at|of|into|on|from|their|its|as|until|through|by|or|then|out|it|but|if|using|[\d½¼¾⅓⅔]+)$/i;
 const danglingVerb =
-  /(?: and|,) (?:scatter|top|toss|pour|serve|spoon|stir|fold|add|dress|keep|season|mix|blend|crumble|grate|squeeze|drain|check|pile|lay|cover|slice|tear|chop|bake|soak|fry|cut|put)$/i;
+  /(?: and|,) (?:scatter|top|toss|pour|serve|spoon|warm|heat|stir|fold|add|dress|keep|season|mix|blend|crumble|grate|squeeze|drain|check|pile|lay|cover|slice|tear|chop|bake|soak|fry|cut|put)$/i;
 const leadsOn = /^(?:and|with|over|for|in|to|at|of|into|on|from|as|until|through|by|or|then)\b/i;
 const lastPart = /^(.{18,}),? (?:and|with|over|for|in|to|at|of|into|on|from|through)\b.*$/i;
 
@@ -27,7 +27,7 @@ const lastPart = /^(.{18,}),? (?:and|with|over|for|in|to|at|of|into|on|from|thro
 export function shortTitle(text: string): string {
   const said = text === text.toUpperCase() ? text.toLowerCase() : text;
   const work = capital(said.trim().replace(leadIn, '').replace(leadIn, ''));
-  const clause = work.split(/[.;:(]| until | so that | then /)[0]!;
+  const clause = work.split(/[.;:(]| (?:un)?till? | so that | then /)[0]!;
   const counted = clause
     .replace(span, '')
     .replace(amount, '')
@@ -102,20 +102,34 @@ function jobName(step: RecipeStep, recipe: Recipe): string {
 }
 
 const cold = /^(?:cover(?: it)? and )?(?:chill|freeze|refrigerate)\b/i;
+const wantsTime = /^(?:it|they|this|these) (?:wants?|needs?|likes?|takes?)\b/i;
 const aside = /^(?:cover(?: it| them)? and )?(?:leave|rest|stand|set|infuse|steep|cool)\b/i;
 
 /** What a step that only waits asks of the hands. */
 function putAway(title: string, step: RecipeStep, recipe: Recipe): string | null {
+  // "They want an hour" says of what was made that it waits.
+  if (wantsTime.test(step.text)) return `Set ${pluralBefore(step, recipe) ?? mainFoodOf(step, recipe)} aside`;
   if (
     !bareWork.test(
       title
         .replace(/^cover(?: it| them)? and /i, '')
-        .replace(/ (?:overnight|to cool|completely|aside|to stand|to rest)/gi, ''),
+        .replace(/ (?:overnight|to cool|completely|aside|to stand|to rest)/gi, '')
+        .replace(/ before [a-z]+ing\b.*$/i, ''),
     )
   )
     return null;
   if (cold.test(title)) return `Put ${mainFoodOf(step, recipe)} in to chill`;
   return aside.test(title) ? `Set ${mainFoodOf(step, recipe)} aside` : null;
+}
+
+/** What "they" are: the first food of the step before whose name speaks of several. */
+function pluralBefore({ text, after }: RecipeStep, { steps, lines }: Recipe): string | null {
+  if (!/^the(?:y|se)\b/i.test(text)) return null;
+  const used = new Set(
+    steps.filter(({ id }) => after.includes(id)).flatMap(({ uses }) => uses.map(({ line }) => line)),
+  );
+  const name = lines.find((line) => used.has(line.id) && isPlural(line.name))?.name;
+  return name ? `the ${name.toLowerCase()}` : null;
 }
 
 /** What is waited for: "Cut the carrots, oil them and roast in one layer" is "Roast the carrots". */

@@ -10,9 +10,9 @@ const span =
 
 /** Nouns that are where and with what, never what. */
 const places =
-  /^the (?:[a-z-]+ )?(?:ovens?|pans?|fridge|bowls?|heat|grill|trays?|dish(?:es)?|jars?|hob|boil|pot|top|rest|surface|freezer|side|sheet|board|strainer|sieve|soaking water|skins?|lid|plates?|platter|blender|processor|microwave|end|night before|day before)$/i;
+  /^the (?:[a-z-]+ )?(?:ovens?|pans?|fridge|bowls?|heat|grill|trays?|dish(?:es)?|jars?|hob|boil|pot|top|rest|surface|freezer|side|sheet|board|strainer|sieve|soaking water|skins?|lid|flames?|plates?|platter|blender|processor|microwave|end|night before|day before)$/i;
 const food =
-  /(?:\b(in|on|with|at|under|from|by|off|of) )?\bthe ((?!(?:oven|heat|night|day|evening|morning)\b)[a-zé-]+(?: (?!(?:and|in|into|on|over|with|for|until|to|at|as|hard|gently|slowly|away|off|out|dry|by|then|from|or|under|while|is|are|well|thinly|roughly|finely|again|together|nine|ten|eight|overnight|hard|just|it|them|through|a|an|the)\b)[a-zé-]+){0,2})/gi;
+  /(?:\b(in|on|with|at|under|from|by|off|of) )?\bthe ((?!(?:oven|heat|night|day|evening|morning)\b)[a-zé-]+(?: (?!(?:and|in|into|on|over|with|for|until|till|so|all|to|at|as|hard|gently|slowly|away|off|out|dry|by|then|from|or|under|while|is|are|well|thinly|roughly|finely|again|together|nine|ten|eight|overnight|hard|just|it|them|through|a|an|the)\b)[a-zé-]+){0,2})/gi;
 
 export interface FoundVerb {
   readonly word: string;

@@ -83,6 +83,8 @@ sea salt flakes | flake-salt
 table salt | fine-salt
 large ripe avocado | avocado
 good quality olive oil | olive-oil
+top quality olive oil | olive-oil
+top-quality olive oil | olive-oil
 day-old white bread | white-bread
 celery root | celeriac
 Italian parsley | parsley

@@ -15,8 +15,8 @@ export function nameWords(plain: string): string[] {
 /** Words of a name that change nothing about what the food is, wherever they stand. */
 const anywhere = words(`
   large small medium big little tiny huge extra extra-large medium-sized bite-sized thumb-sized size
-  sized thick thin fat plump long short slim good best nice fine-quality quality good-quality top-
-  quality great finest favourite favorite organic local seasonal british english irish scottish welsh
+  sized thick thin fat plump long short slim good best nice fine-quality quality good-quality top-quality
+  great finest favourite favorite organic local seasonal british english irish scottish welsh
   homemade home-made shop-bought store-bought bought leftover left-over remaining about approximately
   heaped heaping scant level rounded generous loosely tightly lightly finely thinly coarsely roughly
   very well freshly a an the of your some few whole half halves quartered piece pieces chunk chunks cold

@@ -1,4 +1,5 @@
 import type { Appliance } from '../../types.js';
+import { isOvenByDegrees } from './heat.js';
 import { readTimes } from './times.js';
 
 const appliances: readonly (readonly [RegExp, Appliance])[] = [
@@ -6,7 +7,10 @@ const appliances: readonly (readonly [RegExp, Appliance])[] = [
   [/\b(microwave)\b/i, 'microwave'],
   [/\b(griddle|char-?grill)\b/i, 'griddle'],
   [/\b(blender|blend|blitz|liquidise)\b/i, 'blender'],
-  [/\b(simmer|boil|pan|fry|saucepan|hob|stove|poach|saut[eé]|sear|toast|skillet|wok)\b/i, 'hob'],
+  [
+    /\b(simmer|boil|pan|fry|saucepan|hob|stove|flames?|gas ring|burner|poach|saut[eé]|sear|toast|skillet|wok)\b/i,
+    'hob',
+  ],
   [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
 ];
 
@@ -18,6 +22,7 @@ export function applianceNamed(text: string): Appliance | null {
   // A stick blender and a food processor are tools; the appliance is the jug.
   const isTool = /\b(?:(?:stick|hand|immersion)[ -]?blender|processor)\b/i.test(text);
   const now = text.replace(onlyKept, '');
+  if (isOvenByDegrees(now)) return 'oven';
   const isOut = /\bfridge\b/i.test(text) && readTimes(text).some(({ kind }) => kind === 'rest');
   return (
     appliances.find(

@@ -48,6 +48,15 @@ export function readOvenHeat(text: string): OvenHeat | null {
   return mark ? { written: `gas mark ${mark[1]!}`, celsius: gasMarks[mark[1]!]! } : null;
 }
 
+/** Degrees of oil, of a probe or of the food itself are none of an oven. */
+const otherDegrees =
+  /\b(?:oil|deep[- ]?fry|fry|fat|water|milk|syrup|probe|thermometer|core|inside|centre|center|reach\w*|microwave)\b/i;
+
+/** Whether a text means the oven by its degrees alone: "toast the nuts at 180C for 8 mins". */
+export function isOvenByDegrees(text: string): boolean {
+  return readOvenHeat(text) !== null && !otherDegrees.test(text);
+}
+
 function nearestTen(celsius: number): number {
   return Math.round(celsius / 10) * 10;
 }

@@ -32,6 +32,11 @@ describe('the jobs that a step holds', () => {
       'Simmer for 25 minutes and dress them warm with half the dressing.',
       ['Simmer for 25 minutes.', 'Dress them warm with half the dressing.'],
     ],
+    // What was charred or fried by hand leaves the flame while it then waits.
+    [
+      'Char the peppers over the flame till black, then bag them and leave 15 min before peeling.',
+      ['Char the peppers over the flame till black, then bag them.', 'Leave 15 min before peeling.'],
+    ],
     // One wait, or two on the same appliance, are one job; so is a short wait behind its work.
     ['Slice, salt and leave for 20 minutes.', []],
     ['Bake for 20 minutes, stir and bake for 10 more.', []],
@@ -43,6 +48,15 @@ describe('the jobs that a step holds', () => {
   it('what only says how long it keeps is said with the step before', () =>
     expect(jobsOf(['Leave to cool.', 'Keeps 3 to 4 days in the fridge.'])).toEqual([
       { text: 'Leave to cool. Keeps 3 to 4 days in the fridge.', goesOn: false },
+    ]));
+  it('so is that it is better the next day', () =>
+    expect(jobsOf(['Leave to cool.', 'Better next day. Will keep 4 days.'])).toHaveLength(1));
+  it('or with the step that made the thing which it names', () =>
+    expect(
+      jobsOf(['Blitz the nuts to a rough paste.', 'Lay out the leeks.', 'Sauce keeps a week in the fridge.']),
+    ).toEqual([
+      { text: 'Blitz the nuts to a rough paste. Sauce keeps a week in the fridge.', goesOn: false },
+      { text: 'Lay out the leeks.', goesOn: false },
     ]));
   it('the oven is heated for the step that takes it, and for nothing else', () => {
     expect(jobsOf(['Heat the oven to 180 °C.', 'Slice the pears.', 'Bake the bread.'])).toEqual([

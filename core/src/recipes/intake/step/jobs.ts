@@ -1,5 +1,7 @@
 import { applianceNamed } from './appliance-words.js';
+import { mayMake } from './refers.js';
 import { readTimes } from './times.js';
+import { isFriedByHand } from './tool-words.js';
 
 /** A piece of work with one wait at most; it goes on where it was cut off the job before it. */
 export interface Job {
@@ -24,7 +26,9 @@ const boundaries = [
 
 /** What only says how long something keeps, or how it is served, is no job of its own. */
 const onlyKept =
-  /^(?:it |they |this |these |the [a-z]+ )?(?:keeps?|will keep|lasts?|can be (?:kept|stored|made|prepared)|stays? (?:fresh|crisp|good)|store)\b/i;
+  /^(?:it |they |this |these |the [a-z]+ )?(?:keeps?|will keep|lasts?|can be (?:kept|stored|made|prepared)|stays? (?:fresh|crisp|good)|store)\b|^(?:(?:it|this) (?:is|tastes) )?(?:even )?better (?:on )?(?:the )?(?:next day|day after)\b|^(?:(?:the|any|your) )?(?:[a-z]+ ){1,2}(?:keeps|will keep|can be kept|lasts|stays (?:fresh|crisp|good))\b/i;
+/** What it is that keeps: "the sauce keeps a week", "any leftover dressing will keep". */
+const whatKeeps = /\b([a-z]+) (?:keeps?|will keep|can be (?:kept|stored)|lasts?|stays?)\b/i;
 
 /** A wait in the cold or on the side from this length on is a job of its own. A starting estimate. */
 const longLeft = 45;
@@ -70,6 +74,9 @@ function isOver(job: readonly Clause[], clause: Clause, rest: readonly Clause[])
   const last = job.findLast(({ wait }) => wait > 0);
   const next = rest.find(({ wait }) => wait > 0);
   if (last) return next ? next.appliance !== last.appliance : works.test(clause.text);
+  // What was fried by hand is off the heat while it then cools or steams; what is only left may be in the oil.
+  if (clause.wait > 0 && isOffTheHeat.test(clause.text) && job.some(({ text }) => isFriedByHand(text)))
+    return true;
   const isLeft = clause.wait >= longLeft && [null, 'none', 'fridge'].includes(clause.appliance);
   return isLeft && job.some((each) => worksSomewhere.test(each.text));
 }
@@ -92,6 +99,8 @@ function clausesOf(text: string): Clause[] {
   });
 }
 
+const isOffTheHeat =
+  /\b(?:cool|rest|stand|drain|steep|infuse|soak|marinate|set aside|before [a-z]+ing)\b|\boff the heat\b/i;
 const offTheHeat =
   /^\W*(?:and |then )*(?:let |leave )?(?:[a-z]+ ){0,2}(?:cool|drain|leave|rest|stand|set aside|soak|steep|infuse|marinate|chill)\b/i;
 
@@ -114,11 +123,19 @@ export function jobsOf(steps: readonly string[]): Job[] {
     .reduce<string[]>(
       (found, step) =>
         found.length > 0 && onlyKept.test(step)
-          ? [...found.slice(0, -1), `${found[found.length - 1]!} ${step}`]
+          ? found.with(keptStep(found, step), `${found[keptStep(found, step)]!} ${step}`)
           : [...found, step],
       [],
     )
     .flatMap((step) => cutIntoJobs(step).map((text, index) => ({ text, goesOn: index > 0 })));
+}
+
+/** The step that made what keeps, where that is a thing by its name; else the one before. */
+function keptStep(steps: readonly string[], kept: string): number {
+  const thing = whatKeeps.exec(kept)?.[1]?.toLowerCase() ?? '';
+  const named = steps.findLastIndex((step) => new RegExp(`\\b${thing}\\b`, 'i').test(step));
+  const made = steps.findLastIndex((step) => mayMake(step, thing));
+  return named >= 0 ? named : made >= 0 ? made : steps.length - 1;
 }
 
 const heatsOven = /^(?:pre-?)?heat (?:the |your )?oven\b[^.;]*[.;]?$/i;

@@ -122,8 +122,11 @@ const shares: Readonly<Record<string, Rational>> = {
   // Starting estimates, to be mended by the instructor.
   'most of': '3/4',
   'some of': '1/2',
-  'a little of': '1/4',
+  'a little': '1/4',
+  'a splash of': '1/4',
+  'a drizzle of': '1/4',
 };
+const aLittle = /^a (?:little|splash of|drizzle of)$/;
 const heldWords = 'keep|keeping|reserve|reserving|hold|holding|set aside';
 const shareBefore = new RegExp(
   String.raw`\b(?<held>${heldWords})?\b[^.;,]{0,12}?(?<share>${Object.keys(shares).join('|')})` +
@@ -145,18 +148,20 @@ export function linkLines(
 ): StepUse[][] {
   const mentions = new LineMentions(lines, larder);
   const left = new Map(lines.map((line) => [line.id, toFraction('1')]));
-  return texts.map((text) => {
-    const named = mentions.in(text);
+  const namedIn = texts.map((text) => mentions.in(text));
+  return texts.map((text, index) => {
+    const named = new Map(namedIn[index]);
+    const isNamedAgain = (line: string) => namedIn.slice(index + 1).some((later) => later.has(line));
     const excepted = mentions.in(exceptIn(text));
     for (const line of excepted.keys()) named.delete(line);
-    if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients)\b/i.test(text))
+    if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients|all(?= with\b))\b/i.test(text))
       for (const line of lines)
         if (!named.has(line.id) && !excepted.has(line.id) && left.get(line.id)!.compare(1) === 0)
           named.set(line.id, 0);
     for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
-      const wanted = shareSaid(text.slice(0, at), rest);
+      const wanted = shareSaid(text.slice(0, at), rest, isNamedAgain(line));
       const share = wanted.compare(rest) > 0 ? rest : wanted;
       if (share.compare(0) <= 0) return [];
       left.set(line, rest.sub(share));
@@ -202,14 +207,20 @@ function sharesOfEach(
   });
 }
 
-function shareSaid(before: string, rest: ReturnType<typeof toFraction>): ReturnType<typeof toFraction> {
+function shareSaid(
+  before: string,
+  rest: ReturnType<typeof toFraction>,
+  isNamedAgain: boolean,
+): ReturnType<typeof toFraction> {
   if (restBefore.test(before)) return rest;
   const match = shareBefore.exec(before);
   if (!match) return rest;
   const said = match.groups!.share!.toLowerCase();
+  // "A little oil" is all of it where nothing else takes the rest.
+  if (aLittle.test(said) && !isNamedAgain) return rest;
   if (!match.groups!.held) return toFraction(shares[said]!);
   // Some that is kept back for the top is less than some that goes in.
-  return toFraction('1').sub(toFraction(said === 'some of' ? shares['a little of']! : shares[said]!));
+  return toFraction('1').sub(toFraction(said === 'some of' ? shares['a little']! : shares[said]!));
 }
 
 /** Words that the larder knows but that mean no ingredient in a step. */

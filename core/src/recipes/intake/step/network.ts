@@ -124,6 +124,8 @@ const fromTheCupboard: ReadonlySet<Section> = new Set<Section>([
 ]);
 const changed =
   /\b(?:toast|grind|ground|soak|chop|crush|pound|pickl|infus|caramelis|reduce|grate|zest|juice)/i;
+/** "Put the chilli in hot water": it is soaked, whatever the word is. */
+const inWater = /^[^.;,]*\b(?:in|with|under) (?:just[- ])?(?:hot|warm|boil(?:ing|ed)|cold)[a-z ]* water\b/i;
 const someOf =
   /\b(?:rest|remaining|remainder|half|some|third|quarter|other|reserved|extra|little|more|pinch)(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$/i;
 
@@ -141,7 +143,8 @@ function ofLines(step: Named, { named, index, input }: Sight): number[] {
 /** Whether a step does more with a food than take some of it: "toast the seeds", "the ground seeds". */
 function isChangedIn({ text, lines }: Named, line: string): boolean {
   const at = lines.get(line) ?? -1;
-  return at >= 0 && changed.test(/[^.;,]*$/.exec(text.slice(0, at))![0]);
+  if (at < 0) return false;
+  return changed.test(/[^.;,]*$/.exec(text.slice(0, at))![0]) || inWater.test(text.slice(at));
 }
 
 function isFromCupboard(id: string, { lines, larder = standardLarder }: NetworkInput): boolean {

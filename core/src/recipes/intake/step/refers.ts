@@ -13,7 +13,7 @@ const impliedObject =
   /\b(?:pour|spoon|drizzle|scatter|sprinkle|strew|crumble|grate|tear|shave|squeeze)\b[^.;]{0,60}\b(?:over|on top|over the top|through)(?=\s*(?:[.,;]|and\b|then\b|before\b|$))|\b(?:tear|scatter|crumble|grate|shave|strew|sprinkle|pour|drizzle|squeeze|spoon) over\b|\band (?:toss|dress|fold|mix|stir)(?=\s*(?:[.,;]|to coat|well|gently|together|$))|\b(?:fold|stir|mix|beat|whisk|toss) (?:it|them) (?:in|through)\b|(?:^|[.;] )(?:toss|mix|combine|dress|stir|serve)(?: well| gently| together| to coat)?(?=[.;]|$)/i;
 
 const meansAll =
-  /\b(?:everything|all (?:of )?(?:it|them|together)|all (?:of )?the (?:other )?(?:ingredients|components|parts)|both|the lot|the rest of the (?:salad|ingredients))\b/i;
+  /\b(?:everything|all (?:of )?(?:it|them|together)|all (?:of )?the (?:other )?(?:ingredients|components|parts)|all (?=with\b|together\b)|both|the lot|the rest of the (?:salad|ingredients))\b/i;
 
 const standsBeside =
   /^(?:meanwhile|in the meantime|at the same time|while (?:that|it|they|the|this)\b|separately|in (?:a|another) (?:separate|second|small|different))/i;

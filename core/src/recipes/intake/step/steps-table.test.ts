@@ -25,6 +25,12 @@ Boil the potatoes in a large pan of water for 20 minutes. | large pot | hob | w 
 Blend with a stick blender for 2 minutes. | stick blender | – | h 2
 Blitz in a food processor for 1 minute. | food processor | – | h 1
 Toast the bread in the oven for 8 minutes. | – | oven | w 8–8
+Toast the hazelnuts at 180C for 8 mins and rub off the skins. | – | oven 180 °C | w 8–8
+Heat the oil to 180 °C and fry the chickpeas for 3 minutes. | frying pan | hob | h 3
+Char the peppers over the flame till black all over. | – | hob | –
+Chill an hour if you can, overnight is even better. | – | fridge | w 60–60
+Chill, ideally overnight. | – | fridge | w 600–720
+They want an hour at least, a day is better. | – | – | w 60–60
 Fry the halloumi for 3 minutes. | frying pan | hob | h 3
 Toast the walnuts for 5 to 6 minutes. | frying pan | hob | h 6
 Poach for 8 minutes. | saucepan | hob | w 8–8

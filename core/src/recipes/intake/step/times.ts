@@ -1,5 +1,6 @@
 import { toNumber } from '../../../amounts/index.js';
 import { plainSpelling, readNumber } from '../line/numbers.js';
+import { isOvenByDegrees } from './heat.js';
 
 /**
  * What a stretch of time is to its step: hands at work, a wait, how long the result keeps, or a rest out of
@@ -78,6 +79,9 @@ interface Place {
 
 const keeping =
   /\b(?:keeps|will keep|can be kept|keep(?: it| them| for| up to|,)? *(?:for|up to)|lasts?|good for|stays? (?:fresh|crisp|good)|stor(?:e|ed|es)|(?:can be |may be )?(?:made|prepared|assembled|done))\b/i;
+/** "An hour at least, a day is better": it may stand on, and need not. */
+const better = /^ (?:is|are|would be) (?:even )?(?:better|best)\b/i;
+const betterFor = /\b(?:better|best|ideally|preferably)(?: for| after| still,?)?(?: up to)? *$/i;
 const ahead = /^,? (?:ahead|in advance|beforehand|before(?: the class| you need)?)\b/i;
 const cooks = /\b(?:simmer|boil|bake|roast|poach|steam|cook|char|fry|toast|grill)(?:s|ing|ed)?\b/i;
 const outOfCold =
@@ -86,6 +90,7 @@ const outOfCold =
 /** What a span is, by the words of its clause and those that stand at it. */
 function kindOf(plain: string, { from, at, to }: Place, minutes: number): SpanKind {
   const clause = clauseAround(plain, from, at, to);
+  if (better.test(plain.slice(to)) || betterFor.test(plain.slice(from, at))) return 'keep';
   const isUpTo = /\bup to\s*$/i.test(plain.slice(0, at));
   if (isUpTo && !cooks.test(clause)) return 'keep';
   if (ahead.test(plain.slice(to)) && !outOfCold.test(clause)) {
@@ -133,9 +138,14 @@ function withCooling(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
     : [...spans];
 }
 
+const overnightBetter =
+  /\bovernight (?:is|would be) (?:even )?(?:better|best)\b|\b(?:better|best)(?: still)?,? overnight\b/i;
+
 /** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
 function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
   if (!/\bovernight\b/i.test(plain) || spans.some((span) => span.high >= overnight.low)) return [...spans];
+  const isAdvice = spans.some(({ kind }) => kind === 'wait') && overnightBetter.test(plain);
+  if (isAdvice) return [...spans, { ...overnight, waits: false, kind: 'keep' }];
   const other = /\b(?:or|and)(?:,? (?:preferably|better|ideally|up to))? overnight\b/i.test(plain)
     ? spans.length - 1
     : /\bovernight,? or\b/i.test(plain)
@@ -190,7 +200,7 @@ function isWaiting(clause: string, minutes: number): boolean {
   const waits = lastIndexOf(clause, waiting);
   const works = lastIndexOf(clause, working);
   // What toasts in the oven needs no hands.
-  if (/\boven\b/i.test(clause)) return true;
+  if (/\boven\b/i.test(clause) || isOvenByDegrees(clause)) return true;
   if (waits < 0 && works < 0) return minutes > longestUnnamedWork;
   return waits > works;
 }

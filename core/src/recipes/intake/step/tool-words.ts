@@ -48,7 +48,12 @@ function blenderOf(text: string): string[] {
   return /\b(?:blend|blitz|blender|liquidise|purée|puree)\b/i.test(text) ? ['jug blender'] : [];
 }
 
+/** On the ring itself, without a pan, and never left alone. */
+const charsOverFlame =
+  /\b(?:char|blister|blacken)\b[^.;]*\b(?:flames?|gas ring|burner)\b(?![^.;]*\b(?:minutes?|mins?)\b)/i;
+
 /** Whether hands stay at the pan: it takes a ring although nothing is waited for. */
 export function isFriedByHand(text: string): boolean {
-  return fries.test(text) || (/\btoast\b/i.test(text) && /\bpan\b/i.test(text));
+  const isToastedInPan = /\btoast\b/i.test(text) && /\bpan\b/i.test(text);
+  return fries.test(text) || isToastedInPan || charsOverFlame.test(text);
 }

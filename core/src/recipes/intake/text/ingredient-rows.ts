@@ -49,7 +49,7 @@ export function addLines(
 export function joinedRows(rows: readonly string[], options: LineOptions): string[] {
   const joined: string[] = [];
   let amount = '';
-  for (const written of rows) {
+  for (const written of rows.flatMap((row) => cellsOf(row, options))) {
     const row = written.replace(/\s*[|\t]+\s*/g, ' ').trim();
     if (amount) {
       if (isFact.test(row)) joined.push(amount, row);
@@ -60,6 +60,16 @@ export function joinedRows(rows: readonly string[], options: LineOptions): strin
   }
   return amount ? [...joined, amount] : joined;
 }
+
+/** Things in one row between bars or dots, each with its amount, are a row each; cells of one thing are not. */
+function cellsOf(row: string, options: LineOptions): string[] {
+  const cells = row.split(/\s*[|•·]\s*/).filter(Boolean);
+  if (cells.length < fewestCells) return [row];
+  const isMeasured = (cell: string) =>
+    readAmount(plainSpelling(cell), options) !== null && !isOnlyAmount(cell, options);
+  return cells.filter(isMeasured).length * 2 > cells.length ? cells : [row];
+}
+const fewestCells = 3;
 
 /** Rows that no amount stands before. */
 const isFact = /^(?:#|serv|makes?\b|yield|feeds|for \d|ingredients|method|prep|cook|total)/i;

@@ -24,6 +24,8 @@ export function withoutNoise(rows: readonly string[]): string[] {
     const row = written
       .replace(/^(?:> ?)+/, '')
       .replace(sender, '')
+      .replace(/(?<=^|\s)w\/o (?=\p{L})/giu, 'without ')
+      .replace(/(?<=^|\s)w\/ ?(?=\p{L})/giu, 'with ')
       .trim();
     if (nutritionHeading.test(row)) {
       isNutrition = true;

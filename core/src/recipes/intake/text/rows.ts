@@ -16,7 +16,8 @@ import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } fro
 import { linesOfProse } from './prose.js';
 import { peopleOfAmount, readServings } from './servings.js';
 
-const numbered = /^(?:step )?\d{1,2}[.):]\s+/i;
+const numbered =
+  /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
 const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
 
 /** The rows of a pasted recipe, each where it belongs. */
@@ -84,7 +85,8 @@ function takeTitle(found: SortedRows, row: string, servings: Serving, options: L
   if (makes) found.story = joined(found.story, capital(makes));
 }
 
-const servesWithin = /\b(?:serves|feeds|enough for|makes) (?:about |around )?\d/i;
+const servesWithin =
+  /\b(?:serves|feeds|for|enough for|makes) (?:about |around )?\d|\b\d{1,3} (?:people|persons|servings|portions)\b/i;
 
 interface Serving {
   people: number | null;
@@ -207,8 +209,10 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
     found[field] = joined(found[field], row);
     return part;
   }
-  if (role === 'method' || (role === 'unknown' && looksLikeStep(row, options))) {
-    found.steps.push(...cutIntoSteps(row.replace(numbered, '').replace(bullet, ''), numbered.test(row)));
+  const isWork = looksLikeStep(row, options) || (found.lines.length > 0 && isListedWork(row, options));
+  if (role === 'method' || (role === 'unknown' && isWork)) {
+    const bare = row.replace(numbered, '').replace(bullet, '');
+    found.steps.push(...cutIntoSteps(capital(bare), numbered.test(row)));
     return role === 'unknown' && !numbered.test(row) ? 'unknown' : 'method';
   }
   addLine(found, row, usualComponent(found), options);
@@ -242,6 +246,27 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
 
 /** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
 const longestNumberedLine = 10;
+
+/** Verbs that begin work; a line of a list begins with its food, or with what was done to it. */
+const beginsWork =
+  /^(?:add|arrange|bake|bash|beat|blanch|blend|blitz|boil|bring|brush|char|chill|chop|combine|cook|cool|core|cover|crumble|crush|cut|deseed|dice|divide|drain|dress|fold|fry|grate|griddle|grill|halve|heat|layer|leave|make|marinate|mash|massage|mix|peel|pick|poach|pour|pound|put|quarter|rinse|roast|rub|scatter|season|serve|shake|shred|simmer|slice|soak|spoon|spread|sprinkle|squeeze|steam|stir|strip|tear|tip|toast|top|toss|trim|warm|wash|whip|whisk|zest) (?!(?:of|for|and|or|to)\b)/i;
+/** Fewer words are rather the name of a food: "toast squares". */
+const fewestOfWork = 4;
+/** "Roast peppers from a jar", "top quality oil": work only where more is said of it. */
+const mayBeName = /^(?:roast|top|toast|cut|cook|warm|leave|zest|dice|mix) /i;
+const saysMore =
+  /\b(?:it|them|all|everything|together|until|till|then|minutes?|mins?|hours?|hrs?)\b|(?:,| and| then) (?:add|chill|cool|cover|drain|fold|rinse|salt|season|serve|squeeze|stir|tear|toss|turn)\b/i;
+
+/** Work in a list without headings or full stops: "- boil soba 4 min, rinse cold". */
+function isListedWork(row: string, options: LineOptions): boolean {
+  const bare = row.replace(bullet, '');
+  const fewest = / the /i.test(bare) ? fewestOfWork - 1 : fewestOfWork;
+  if (!beginsWork.test(bare) || bare.split(' ').length < fewest) return false;
+  if (mayBeName.test(bare) && !saysMore.test(bare)) return false;
+  const { amount, unit, ingredient, unread } = parseIngredientLine(bare, options);
+  // "Slice 2 onions" and "slice radishes thin" are work; "slice sourdough" is a slice.
+  return ingredient === null || unread !== '' || (amount !== null && unit !== null && bare.includes(','));
+}
 
 /** A step is numbered, or a sentence that begins with no amount and ends with a full stop. */
 function looksLikeStep(row: string, options: LineOptions): boolean {

@@ -48,6 +48,69 @@ describe('pasted text', () => {
   ])('reads for how many it is in its own words: %s', (words, serves) =>
     expect(read(`Slaw\n${words}\n\n2 carrots\n\nGrate the carrots.`).serves).toBe(serves),
   );
+  it('tells work from food in a list without headings or full stops', () => {
+    const { lines, steps, title, serves } = read(`Pickled radish salad (2 people)
+- 1 bunch radishes
+- toasted sesame seeds
+- roast chicken
+- squeeze of lemon
+- 1 slice sourdough
+- slice radishes thin as you can, salt them
+- toss all w/ the lemon
+- toast the bread and tear it over`);
+    expect([title, serves]).toEqual(['Pickled radish salad', 2]);
+    expect(lines.map(({ name }) => name)).toEqual([
+      'radishes',
+      'sesame seeds',
+      'roast chicken',
+      'lemon',
+      'sourdough',
+    ]);
+    expect(steps.map(({ text }) => text)).toEqual([
+      'Slice radishes thin as you can, salt them',
+      'Toss all with the lemon',
+      'Toast the bread and tear it over',
+    ]);
+  });
+  it('takes things in one row between bars for a row each, and cells of one thing for one', () => {
+    const { lines, serves, title } = read(
+      'Aubergine salad - serves 6\n3 aubergines | 2 celery sticks | 400g tin tomatoes\n200 g | feta\n\n1. Fry.',
+    );
+    expect([title, serves]).toEqual(['Aubergine salad', 6]);
+    expect(lines.map(({ ingredient }) => ingredient)).toEqual([
+      'aubergine',
+      'celery',
+      'tinned-tomatoes',
+      'feta',
+    ]);
+  });
+  it('keeps the name of a food that begins as work does', () => {
+    const { lines, steps } = read(`Plate
+1 tin chickpeas
+roast peppers from a jar, drained
+top quality olive oil, for drizzling
+cut flowers for the table
+whip cream cheese with lemon`);
+    expect(lines.map(({ ingredient }) => ingredient)).toEqual([
+      'tinned-chickpeas',
+      'roasted-peppers',
+      'olive-oil',
+      null,
+    ]);
+    expect(steps.map(({ text }) => text)).toEqual(['Whip cream cheese with lemon']);
+  });
+  it.each([
+    [
+      'what is left is taken later',
+      ['Fry the bread in a little oil.', 'Whisk in the rest of the oil.'],
+      ['1/4', '3/4'],
+    ],
+    ['nothing else takes it', ['Fry the bread in a little oil.', 'Serve.'], ['1']],
+  ])('a little of a line is a quarter, or all where %s', (_, method, shares) => {
+    const { steps } = read(`Bread\n\n4 slices bread\n100 ml olive oil\n\nMethod\n${method.join('\n')}`);
+    const oil = steps.flatMap(({ uses }) => uses.filter(({ line }) => line === 'l2'));
+    expect(oil.map(({ share }) => share)).toEqual(shares);
+  });
   it('marks what was not understood', () =>
     expect(salad.lines[2]!.unread).toBe('“stardust” is not in the larder'));
   it('reads times, waits, appliances and the sign that ends a step', () => {

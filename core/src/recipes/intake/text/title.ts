@@ -45,9 +45,14 @@ export function titleOf(row: string): string {
     .slice(0, longestTitle);
 }
 
-/** "Corn salsa (makes 3 cups, serves 8)": the title, and what the brackets say of it. */
+/** "Corn salsa (makes 3 cups, serves 8)", "Slaw - serves 6": the title, and what is said of it behind. */
 export function factsOfTitle(row: string): { readonly title: string; readonly facts: string } {
-  const brackets = /\s*\(([^)]*\b(?:serves|makes|feeds|for \d|enough for)\b[^)]*)\)\s*$/i.exec(row);
+  const brackets =
+    /\s*\(([^)]*\b(?:serves|makes|feeds|for \d|enough for|\d{1,3} (?:people|persons|servings|portions))\b[^)]*)\)\s*$/i.exec(
+      row,
+    );
+  const behind = /\s*[-–—,:]\s+((?:serves|makes|feeds|for|enough for) (?:about |around )?\d.*)$/i.exec(row);
+  if (!brackets && behind) return { title: row.slice(0, behind.index), facts: behind[1]! };
   return brackets ? { title: row.slice(0, brackets.index), facts: brackets[1]! } : { title: row, facts: '' };
 }
 
