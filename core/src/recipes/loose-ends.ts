@@ -1,7 +1,8 @@
 import { toFraction, toRational, type Rational } from '../amounts/index.js';
 import { rememberLast } from '../identity/index.js';
 import { standardLarder, type Larder } from '../larder/index.js';
-import { LineMentions, unlistedNames } from './intake/step/links.js';
+import { LineMentions } from './intake/step/mentions.js';
+import { unlistedNames } from './intake/step/unlisted.js';
 import type { Recipe } from './types.js';
 
 /** What lines and steps of a recipe leave open between each other. */

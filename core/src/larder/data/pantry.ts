@@ -355,6 +355,7 @@ export const oilsAndVinegars = defineSection('oils and vinegars', [
   {
     id: 'red-wine-vinegar',
     uk: 'red wine vinegar',
+    also: ['red wine vin'],
     unit: 'ml',
     packs: [[350, 'bottle']],
     density: { plain: 1.01 },
@@ -366,7 +367,7 @@ export const oilsAndVinegars = defineSection('oils and vinegars', [
   {
     id: 'white-wine-vinegar',
     uk: 'white wine vinegar',
-    also: ['vinegar'],
+    also: ['vinegar', 'white wine vin'],
     unit: 'ml',
     packs: [[350, 'bottle']],
     density: { plain: 1.01 },
@@ -379,7 +380,7 @@ export const oilsAndVinegars = defineSection('oils and vinegars', [
     id: 'cider-vinegar',
     uk: 'cider vinegar',
     us: 'apple cider vinegar',
-    also: ['cider vinegar'],
+    also: ['cider vinegar', 'cider vin'],
     unit: 'ml',
     packs: [
       [350, 'bottle'],
@@ -394,6 +395,7 @@ export const oilsAndVinegars = defineSection('oils and vinegars', [
   {
     id: 'sherry-vinegar',
     uk: 'sherry vinegar',
+    also: ['sherry vin'],
     unit: 'ml',
     packs: [[250, 'bottle']],
     density: { plain: 1.01 },

@@ -330,7 +330,7 @@ export const vegetables = defineSection('vegetables', [
   {
     id: 'tomato',
     uk: 'tomatoes',
-    also: ['tomato', 'ripe tomatoes', 'vine tomatoes'],
+    also: ['tomato', 'ripe tomatoes', 'vine tomatoes', 'toms'],
     packs: [[100, 'loose']],
     count: { piece: 110 },
     density: { diced: 0.75, chopped: 0.75, sliced: 0.75 },

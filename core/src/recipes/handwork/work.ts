@@ -9,7 +9,7 @@ import {
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../../larder/index.js';
 import type { StepId } from '../../identity/index.js';
 import { type Rates, standardRates, type TechniqueRate } from '../../techniques/index.js';
-import { LineMentions } from '../intake/step/links.js';
+import { LineMentions } from '../intake/step/mentions.js';
 import { readTimes } from '../intake/step/times.js';
 import type { RecipeLine, RecipeStep } from '../types.js';
 import { type Act, actOfForm, verbsOnBatch, verbsOnFood } from './acts.js';

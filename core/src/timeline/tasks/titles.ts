@@ -1,12 +1,16 @@
 import type { Recipe, RecipeStep } from '../../recipes/index.js';
 import { capital, isPlural } from '../../words/index.js';
-import { isPart, mainFoodOf, nearestFood, verbIn } from './work-words.js';
+import { firstFoodOf, isPart, mainFoodOf, nearestFood, verbIn } from './work-words.js';
 
 const longestTitle = 46;
 
 /** What stands before the work: when it is done, and what it is for. */
 const leadIn =
   /^(?:(?:the )?(?:night|day|evening|morning) before|in the morning|meanwhile|next|then|now|finally|first|last|at the end|(?:while|when|once|as soon as|for the|to make|to serve|to finish) [^,.]+(?=,)),?\s+(?!are\b|is\b)/i;
+/** The oven is heated by the clock, and a part is named by its column. */
+const heating =
+  /^(?:(?:pre-?)?heat (?:the |your )?oven\b|(?:the )?oven (?:on )?(?:to |at )?\d)[^.;]*[.;]\s+(?=\S)/i;
+const label = /^[a-z][a-z' -]{2,20}:\s+(?=[a-z])/i;
 /** How much of it: the amounts stand on the cards. */
 const amount =
   /\b(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])\s*(?:(?:kg|g|ml|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|cups?|tins?|cans?|jars?|bulbs?|bunch(?:es)?|heads?|cloves?)\b\s*(?:of\s+)?)/gi;
@@ -19,14 +23,15 @@ const leftOpen = /[\s,(]+(?:and|with|for|a|an|the|at|of|but|as|then)$/i;
 const dangling =
   /[\s,(]+(?:and|with|over|for|in|a|an|the|to|at|of|into|on|from|their|its|as|until|through|by|or|then|out|it|but|if|using|[\d½¼¾⅓⅔]+)$/i;
 const danglingVerb =
-  /(?: and|,) (?:scatter|top|toss|pour|serve|spoon|warm|heat|stir|fold|add|dress|keep|season|mix|blend|crumble|grate|squeeze|drain|check|pile|lay|cover|slice|tear|chop|bake|soak|fry|cut|put)$/i;
+  /(?: and|,) (?:scatter|top|toss|pour|serve|spoon|warm|heat|drizzle|stir|fold|add|dress|keep|season|mix|blend|crumble|grate|squeeze|drain|check|pile|lay|cover|slice|tear|chop|bake|soak|fry|cut|put)$/i;
 const leadsOn = /^(?:and|with|over|for|in|to|at|of|into|on|from|as|until|through|by|or|then)\b/i;
 const lastPart = /^(.{18,}),? (?:and|with|over|for|in|to|at|of|into|on|from|through)\b.*$/i;
 
 /** The first clause of a step as a cook says it: without when, how much and how long; never cut in a word. */
 export function shortTitle(text: string): string {
   const said = text === text.toUpperCase() ? text.toLowerCase() : text;
-  const work = capital(said.trim().replace(leadIn, '').replace(leadIn, ''));
+  const bareSaid = said.trim().replace(heating, '').replace(label, '');
+  const work = capital(bareSaid.replace(leadIn, '').replace(leadIn, ''));
   const clause = work.split(/[.;:(]| (?:un)?till? | so that | then /)[0]!;
   const counted = clause
     .replace(span, '')
@@ -96,6 +101,9 @@ function jobName(step: RecipeStep, recipe: Recipe): string {
   const food = mainFoodOf(step, recipe);
   const isWord = /^[a-z]+$/i.test(title);
   if (isPart(food)) return isWord && mixes.test(title) ? `${title} ${food}` : title;
+  // "Squash on a tray": the food itself is no work.
+  if (isWord && food.includes(title.toLowerCase()))
+    return step.occupies?.appliance === 'oven' ? `Put ${food} in the oven` : `Prepare ${food}`;
   if (isWord) return `${title} ${food}`;
   if (title.includes(food)) return title;
   return title.replace(pronoun, (_, verb: string) => `${verb} ${food}`).replace(openVerb, `$1 ${food}`);
@@ -139,8 +147,9 @@ export function waitingText(step: RecipeStep, recipe: Recipe): string {
 
 function waitName(step: RecipeStep, recipe: Recipe): string {
   const verb = verbIn(step.text);
-  if (!verb) return jobName(step, recipe);
-  return `${capital(verb.word)} ${nearestFood(step.text, verb) ?? mainFoodOf(step, recipe)}`;
+  if (!verb) return jobName(step, recipe).replace(/^Put (.+) in the oven$/, 'Roast $1');
+  const food = nearestFood(step.text, verb) ?? firstFoodOf(step, recipe) ?? mainFoodOf(step, recipe);
+  return `${verb.word === 'sit' ? 'Leave' : capital(verb.word)} ${food}`;
 }
 
 /** A wait by its name, told apart from the work before it. */

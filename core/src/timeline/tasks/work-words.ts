@@ -3,7 +3,8 @@ import type { ComponentRole, Recipe, RecipeStep } from '../../recipes/index.js';
 /** What happens by itself while nobody's hands are at it. */
 const waitingVerbs =
   'roast|bake|toast|grill|griddle|char|boil|simmer|steam|poach|cook|soak|marinate|chill|cool|freeze|thaw|' +
-  'rest|stand|leave|drain|soften|melt|warm|reduce|infuse|steep|set|cover|pickle|salt|fry|brown|refrigerate';
+  'rest|stand|sit|leave|cure|drain|soften|melt|warm|reduce|infuse|steep|set|cover|pickle|salt|fry|brown|' +
+  'refrigerate';
 const anyVerb = new RegExp(`\\b(${waitingVerbs})\\b`, 'gi');
 const span =
   /\b(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|an?|half an)[\s–-]*(?:to |or )?\d*[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b|\bovernight\b/i;
@@ -43,7 +44,7 @@ function isNoun(text: string, index: number): boolean {
 
 /** The food that a verb is about: after it in its clause, else the last one named before it. */
 export function nearestFood(text: string, verb: FoundVerb): string | null {
-  const clause = text.slice(verb.index).split(/[.;:]|, | and (?=[a-z]+ (?:the|it|them)\b)/)[0]!;
+  const clause = text.slice(verb.index).split(/[.;:]|, | [-–—] | and (?=[a-z]+ (?:the|it|them)\b)/)[0]!;
   const after = foodsIn(clause);
   if (after[0]) return after[0];
   // "Chill" or "leave them": of what was named before.
@@ -66,6 +67,17 @@ function foodsIn(text: string): string[] {
 
 /** What takes up the rest: "grate the garlic into the yoghurt". */
 const goesInto = /\b(?:into|over|onto|to) (the [a-zé-]+)\b/i;
+
+const cutsFirst = /^(?:tear|chop|slice|cut|dice|halve|quarter|grate|shred|peel|crumble|break)\b/i;
+const poured = /\b(?:oil|vinegar|salt|pepper|water|juice|sugar|sauce)\b/i;
+
+/** The food that a step has first, where its words name none with "the": "tear bread", "chop tomatoes". */
+export function firstFoodOf({ text, uses }: RecipeStep, { lines }: Recipe): string | null {
+  if (!cutsFirst.test(text)) return null;
+  const used = uses.map(({ line }) => lines.find(({ id }) => id === line));
+  const first = used.find((line) => line?.amount && !poured.test(line.name));
+  return first ? `the ${first.name.toLowerCase()}` : null;
+}
 
 /** What a step is about: a food that it names, its only line, what it goes on with, or the part it makes. */
 export function mainFoodOf(step: RecipeStep, recipe: Recipe, depth = 0): string {

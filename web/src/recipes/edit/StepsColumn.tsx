@@ -64,6 +64,7 @@ export function StepsColumn({ recipe, larder, change }: ColumnProps) {
     recipe.steps.map((step) => step.text),
     recipe.lines,
     larder,
+    recipe.components,
   );
   const work = workOf({ ...recipe, larder });
   const [problem, setProblem] = useState('');

@@ -6,6 +6,7 @@ const appliances: readonly (readonly [RegExp, Appliance])[] = [
   [/\b(oven|roast|bake)\b/i, 'oven'],
   [/\b(microwave)\b/i, 'microwave'],
   [/\b(griddle|char-?grill)\b/i, 'griddle'],
+  [/\b(?:under (?:the|a)(?: hot| very hot)? (?:grill|broiler)|broil)\b/i, 'oven'],
   [/\b(blender|blend|blitz|liquidise)\b/i, 'blender'],
   [
     /\b(simmer|boil|pan|fry|saucepan|hob|stove|flames?|gas ring|burner|poach|saut[eé]|sear|toast|skillet|wok)\b/i,

@@ -2,7 +2,7 @@ import { showRational, writeAmount } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
 import { techniqueWords } from '../../../techniques/index.js';
 import { showRange, showSpan } from '../../../words/index.js';
-import type { Appliance, RecipeLine, StepGift, StepUse } from '../../types.js';
+import type { Appliance, RecipeComponent, RecipeLine, StepGift, StepUse } from '../../types.js';
 import { toolsNamed } from './tool-words.js';
 import { applianceNamed } from './appliance-words.js';
 import { giftsIn } from './gifts.js';
@@ -36,8 +36,9 @@ export function findInSteps(
   texts: readonly string[],
   lines: readonly RecipeLine[],
   larder?: Larder,
+  components?: readonly RecipeComponent[],
 ): StepFinding[][] {
-  const uses = linkLines(texts, lines, larder);
+  const uses = linkLines(texts, lines, larder, components);
   const names = new Map(lines.map((line) => [line.id, line.name]));
   const heats = carriedHeats(texts);
   return texts.map((text, index) => [

@@ -23,6 +23,7 @@ export interface OvenHeat {
   readonly celsius: number;
 }
 
+const hottestCelsius = 280;
 const degrees = /(fan )?(\d{2,3}) ?(?:°|º|degrees?)? ?(C|F)\b(?:elsius|ahrenheit)?( fan)?/gi;
 
 /**
@@ -44,6 +45,16 @@ export function readOvenHeat(text: string): OvenHeat | null {
     .filter(({ celsius }) => celsius >= 50 && celsius <= 320);
   const chosen = found.find(({ isFan }) => !isFan) ?? found[0];
   if (chosen) return { written: chosen.written, celsius: chosen.celsius };
+  // "Oven 200": degrees Celsius below, Fahrenheit above what an oven has.
+  const bare = /\boven (?:on )?(?:to |at )?(\d{3})\b/i.exec(text);
+  if (bare) {
+    const value = Number(bare[1]);
+    const isCelsius = value <= hottestCelsius;
+    return {
+      written: `${value} °${isCelsius ? 'C' : 'F'}`,
+      celsius: nearestTen(isCelsius ? value : ((value - 32) * 5) / 9),
+    };
+  }
   const mark = /\bgas(?: mark)? (1\/4|1\/2|[1-9])\b/i.exec(text.replace('½', '1/2').replace('¼', '1/4'));
   return mark ? { written: `gas mark ${mark[1]!}`, celsius: gasMarks[mark[1]!]! } : null;
 }

@@ -16,17 +16,29 @@ const workVerbs =
 
 /** Where one job can end and the next begin: "…, drain", "… then cool", "… and chill", "… and toss". */
 const leavesIt =
-  'drain|cool|cover|seal|chill|leave|soak|rest|marinate|refrigerate|freeze|set aside|let|spread';
+  'drain|cool|cover|seal|chill|leave|soak|rest|marinate|refrigerate|freeze|thaw|defrost|cure|set aside|' +
+  'let|spread';
+const leftToItself = 'chill|leave|refrigerate|marinate|set aside|soak|thaw|defrost|cure|let';
 const boundaries = [
   String.raw`(?<=[.;])\s+`,
   String.raw`,?\s+(?:and )?then\s+`,
   String.raw`,\s+(?=(?:and )?(?:${leavesIt}|${workVerbs})\b)`,
-  String.raw`\s+and\s+(?=(?:chill|leave|refrigerate|marinate|set aside|soak|let|${workVerbs})\b)`,
+  String.raw`\s+and\s+(?=(?:${leftToItself}|${workVerbs})\b)`,
 ].join('|');
 
 /** What only says how long something keeps, or how it is served, is no job of its own. */
-const onlyKept =
-  /^(?:it |they |this |these |the [a-z]+ )?(?:keeps?|will keep|lasts?|can be (?:kept|stored|made|prepared)|stays? (?:fresh|crisp|good)|store)\b|^(?:(?:it|this) (?:is|tastes) )?(?:even )?better (?:on )?(?:the )?(?:next day|day after)\b|^(?:(?:the|any|your) )?(?:[a-z]+ ){1,2}(?:keeps|will keep|can be kept|lasts|stays (?:fresh|crisp|good))\b/i;
+const onlyKept = new RegExp(
+  [
+    '^(?:it |they |this |these |the [a-z]+ )?(?:keeps?|will keep|lasts?|' +
+      'can be (?:kept|stored|made|prepared)|stays? (?:fresh|crisp|good)|store)',
+    '^(?:(?:the|any|your) )?(?:[a-z]+ ){1,2}(?:keeps|will keep|can be kept|lasts|stays (?:fresh|crisp|good))',
+    '^(?:(?:it|this) (?:is|tastes) )?(?:even )?better (?:on )?(?:the )?(?:next day|day after)',
+    '^(?:eat|good|nice|lovely|best(?: eaten)?) (?:it )?(?:warm|cold|hot|chilled|at room|either)',
+  ]
+    .map((each) => `${each}\\b`)
+    .join('|'),
+  'i',
+);
 /** What it is that keeps: "the sauce keeps a week", "any leftover dressing will keep". */
 const whatKeeps = /\b([a-z]+) (?:keeps?|will keep|can be (?:kept|stored)|lasts?|stays?)\b/i;
 
@@ -74,7 +86,7 @@ function isOver(job: readonly Clause[], clause: Clause, rest: readonly Clause[])
   const last = job.findLast(({ wait }) => wait > 0);
   const next = rest.find(({ wait }) => wait > 0);
   if (last) return next ? next.appliance !== last.appliance : works.test(clause.text);
-  // What was fried by hand is off the heat while it then cools or steams; what is only left may be in the oil.
+  // What was fried by hand is off the heat while it cools or steams; what is only left may be in the oil.
   if (clause.wait > 0 && isOffTheHeat.test(clause.text) && job.some(({ text }) => isFriedByHand(text)))
     return true;
   const isLeft = clause.wait >= longLeft && [null, 'none', 'fridge'].includes(clause.appliance);
@@ -119,7 +131,7 @@ function sentenceOf(parts: readonly string[]): string {
  * heating the oven with the step that takes it.
  */
 export function jobsOf(steps: readonly string[]): Job[] {
-  return withOvenHeated(steps)
+  return withOvenHeated(withMadeFirst(steps))
     .reduce<string[]>(
       (found, step) =>
         found.length > 0 && onlyKept.test(step)
@@ -130,6 +142,20 @@ export function jobsOf(steps: readonly string[]): Job[] {
     .flatMap((step) => cutIntoJobs(step).map((text, index) => ({ text, goesOn: index > 0 })));
 }
 
+const partMade =
+  /^(?:for (?:the )?|to make (?:the )?)?(dressing|vinaigrette|sauce|marinade|pesto|salsa|dip):\s/i;
+
+/** What is made of a part that steps before it take already: it stands before them. */
+function withMadeFirst(steps: readonly string[]): readonly string[] {
+  const at = steps.findIndex((step) => partMade.test(step));
+  const part = at < 0 ? '' : partMade.exec(steps[at]!)![1]!;
+  const user = steps.findIndex((step) =>
+    new RegExp(`\\b(?:the|half|some) (?:the )?${part}\\b`, 'i').test(step),
+  );
+  if (at < 0 || user < 0 || user > at) return steps;
+  return [...steps.slice(0, user), steps[at]!, ...steps.slice(user, at), ...steps.slice(at + 1)];
+}
+
 /** The step that made what keeps, where that is a thing by its name; else the one before. */
 function keptStep(steps: readonly string[], kept: string): number {
   const thing = whatKeeps.exec(kept)?.[1]?.toLowerCase() ?? '';
@@ -138,12 +164,18 @@ function keptStep(steps: readonly string[], kept: string): number {
   return named >= 0 ? named : made >= 0 ? made : steps.length - 1;
 }
 
-const heatsOven = /^(?:pre-?)?heat (?:the |your )?oven\b[^.;]*[.;]?$/i;
+const heatsOven =
+  /^(?:(?:pre-?)?heat (?:the |your )?oven\b[^.;]*|(?:the )?oven (?:on )?(?:to |at )?\d{2,3}[^.;]*)[.;]?$/i;
+const onTray = /\b(?:tray|baking sheet)s?\b/i;
 
 /** The clock heats the oven by itself, in time for what goes in. */
 function withOvenHeated(steps: readonly string[]): readonly string[] {
   const heating = steps.findIndex((step) => heatsOven.test(step.trim()));
-  const user = steps.findIndex((step, index) => index > heating && applianceNamed(step) === 'oven');
+  const user = steps.findIndex(
+    (step, index) =>
+      index > heating &&
+      (applianceNamed(step) === 'oven' || (onTray.test(step) && readTimes(step).some(({ waits }) => waits))),
+  );
   if (heating < 0 || user < 0) return steps;
   const [heated, used] = [steps[heating]!, steps[user]!];
   const words = /[.;]$/.test(heated.trim()) ? `${heated.trim()} ${used}` : `${heated.trim()}. ${used}`;

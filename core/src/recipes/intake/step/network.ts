@@ -2,7 +2,8 @@ import type { MeasureSystem } from '../../../amounts/index.js';
 import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
-import { exceptIn, LineMentions } from './links.js';
+import { componentSaid, exceptIn } from './links.js';
+import { LineMentions } from './mentions.js';
 import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';
 
 /** What is known of a step where its place among the others is looked for. */
@@ -54,19 +55,20 @@ function namedIn({ jobs, componentIds, lines, larder = standardLarder }: Network
   const named: Named[] = [];
   jobs.forEach(({ text, goesOn }, index) => {
     const excepted = new Set(mentions.in(exceptIn(text)).keys());
+    const said = text.replace(whileOthers, '');
     const own = {
-      words: wordsOf(text),
-      lines: new Map([...mentions.in(text)].filter(([line]) => !excepted.has(line))),
+      text: said,
+      words: wordsOf(said),
+      lines: new Map([...mentions.in(said)].filter(([line]) => !excepted.has(line))),
       excepted,
     };
-    const firstNamed = Math.min(...own.lines.values(), text.length);
+    const firstNamed = Math.min(...own.lines.values(), said.length);
     const isInHand =
       goesOn ||
       (!refersTo.nothingBefore(text) && (refersTo.whatIsInHand(text) || refersTo.itBefore(text, firstNamed)));
     const before = isInHand ? named[index - 1] : undefined;
     named.push({
       ...own,
-      text,
       isInHand,
       has: {
         words: new Set([...own.words, ...(before?.has.words ?? [])]),
@@ -77,6 +79,9 @@ function namedIn({ jobs, componentIds, lines, larder = standardLarder }: Network
   });
   return named;
 }
+
+/** "Soak in the vinegar while the tomatoes drain": beside them, not after. */
+const whileOthers = / (?:while|as) the [a-z]+ (?:are |is )?[a-z]+(?=[.;,]|$)/gi;
 
 /** Steps that nothing goes on with yet. */
 function openEnds(after: readonly (readonly number[])[]): number[] {
@@ -107,7 +112,10 @@ function beforeOf(step: Named, sight: Sight): { readonly steps: number[]; readon
   if (refersTo.all(text)) {
     const isLeftOut = (each: number) =>
       [...step.excepted].some((line) => sight.named[each]!.has.lines.has(line));
-    return { steps: [...known, ...open.filter((each) => !isLeftOut(each))], isOwn: false };
+    const own = componentSaid(text, sight.input.components);
+    const isMeant = (each: number) => own === null || sight.named[each]!.componentId === own.id;
+    const meant = open.filter((each) => isMeant(each) && !isLeftOut(each));
+    return { steps: [...known, ...meant], isOwn: own !== null && known.length + meant.length === 0 };
   }
   if (refersTo.nothingBefore(text)) return { steps: known, isOwn: known.length === 0 };
   if (refersTo.anUnnamedDish(text) || (refersTo.aFinishedDish(text) && known.length === 0))

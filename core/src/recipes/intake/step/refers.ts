@@ -2,7 +2,7 @@
 
 /** It goes on with what is in hand: "add the garlic", "drain", "fold in the herbs". */
 const goesOn =
-  /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*(?:add|stir (?:in|through)|fold (?:in|through)|mix (?:in|through)|whisk in|beat in|blend in|tip in|pour in|throw in|work in|season(?! the)|taste|return|remove|turn|flip|continue|keep|reduce|loosen|thin|adjust|cover|seal|shake (?:again|well)|squeeze (?:out|dry|it|them)|(?:tear|scatter|drop|crumble|grate|squeeze|chop) (?:in|through)|(?:mash|blend|toss|mix|dress|serve|top|stir|whisk|combine|finish|cover|fill|loosen|brush|rub|crush|coat|beat|peel|cook|simmer|process) (?:with|while|until|again|well|together))\b/i;
+  /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*(?:add|stir (?:in|through)|fold (?:in|through)|mix (?:in|through)|whisk in|beat in|blend in|tip in|pour in|throw in|work in|season(?! the)|taste|return|remove|turn|flip|continue|keep|reduce|loosen|thin|adjust|cover|seal|shake (?:again|well)|squeeze (?:out|dry|it|them)|(?:bring|let)(?: it| them| back| up| come)* to room temp(?:erature)?|take (?:it|them) out|(?:tear|scatter|drop|crumble|grate|squeeze|chop) (?:in|through)|(?:mash|blend|toss|mix|dress|serve|top|stir|whisk|combine|finish|cover|fill|loosen|brush|rub|crush|coat|beat|peel|cook|simmer|process) (?:with|while|until|again|well|together))\b/i;
 
 /** Something is put together of what was made, or finished with what is left. */
 const assembles =
@@ -10,7 +10,7 @@ const assembles =
 
 /** Something goes over or into what is not named. */
 const impliedObject =
-  /\b(?:pour|spoon|drizzle|scatter|sprinkle|strew|crumble|grate|tear|shave|squeeze)\b[^.;]{0,60}\b(?:over|on top|over the top|through)(?=\s*(?:[.,;]|and\b|then\b|before\b|$))|\b(?:tear|scatter|crumble|grate|shave|strew|sprinkle|pour|drizzle|squeeze|spoon) over\b|\band (?:toss|dress|fold|mix|stir)(?=\s*(?:[.,;]|to coat|well|gently|together|$))|\b(?:fold|stir|mix|beat|whisk|toss) (?:it|them) (?:in|through)\b|(?:^|[.;] )(?:toss|mix|combine|dress|stir|serve)(?: well| gently| together| to coat)?(?=[.;]|$)/i;
+  /\b(?:pour|spoon|drizzle|scatter|sprinkle|strew|crumble|grate|tear|shave|squeeze)\b[^.;]{0,60}\b(?:over|on top|over the top|through)(?=\s*(?:[.,;]|and\b|then\b|before\b|$))|\b(?:tear|scatter|crumble|grate|shave|strew|sprinkle|pour|drizzle|squeeze|spoon) over\b|\band (?:toss|dress|fold|mix|stir)(?=\s*(?:[.,;]|to coat|well|gently|together|$))|\b(?:fold|stir|mix|beat|whisk|toss) (?:it|them) (?:in|through)\b|(?:^|[.;] )(?:toss|mix|combine|dress|stir|serve)(?: well| gently| together| to coat)?(?=[.;,]|$)/i;
 
 const meansAll =
   /\b(?:everything|all (?:of )?(?:it|them|together)|all (?:of )?the (?:other )?(?:ingredients|components|parts)|all (?=with\b|together\b)|both|the lot|the rest of the (?:salad|ingredients))\b/i;

@@ -17,10 +17,10 @@ const longestWaitInClass = 90;
  * appliance is taken only where something waits on it or it does the work.
  */
 export function readSteps(input: NetworkInput): RecipeStep[] {
-  const { jobs, componentIds, lines, larder } = input;
+  const { jobs, componentIds, lines, larder, components } = input;
   const texts = jobs.map(({ text }) => text);
   const before = networkOf(input);
-  const steps = findInSteps(texts, lines, larder).map((findings, index) => {
+  const steps = findInSteps(texts, lines, larder, components).map((findings, index) => {
     const text = texts[index]!;
     const waits = findings.some((finding) => finding.kind === 'wait');
     const plain = emptyStep(idAt(index), componentIds[index]!, text, before[index]!.map(idAt));

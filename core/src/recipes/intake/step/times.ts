@@ -39,7 +39,7 @@ const numberStart =
   /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day|week)))/gi;
 const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day|week)s?\b/i;
 const waiting =
-  /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside)(?:s|ing|ed)?\b/i;
+  /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside|sit|thaw|defrost|freeze|cure)(?:s|ing|ed)?\b/i;
 const working =
   /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
 /** "turn after 10 minutes", "every hour": a moment, not a stretch. */

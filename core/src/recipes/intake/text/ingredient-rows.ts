@@ -5,6 +5,7 @@ import { parseIngredientLine } from '../line/line.js';
 import { isKnownName } from '../line/names.js';
 import { plainSpelling } from '../line/numbers.js';
 import { componentNamed, roleOf } from './headings.js';
+import { listedFoods } from './prose.js';
 
 /** Lines and the components that they stand under, as they are found. */
 export interface FoundLines {
@@ -28,6 +29,18 @@ export function addLine(found: FoundLines, row: string, usual: string, options: 
     options,
   ))
     found.lines.push({ reading: parseIngredientLine(line, options), component });
+}
+
+/** "Dressing: 2 tbsp vinegar, 1 tsp mustard" opens a part and fills it. */
+const partInRow = /^(?:for (?:the )?)?([\p{L}][\p{L}' -]{2,30}):\s+(\S.*)$/u;
+
+/** One row of ingredients, or of a part with all that goes in it. */
+export function addRow(found: FoundLines, row: string, usual: string, options: LineOptions): void {
+  const [, name, list] = partInRow.exec(row.replace(bullet, '')) ?? [];
+  const foods = list ? listedFoods(list, options) : [];
+  if (foods.length < 2) return addLine(found, row, usual, options);
+  openComponent(found, name!);
+  for (const food of foods) addLine(found, food, usual, options);
 }
 
 /** Reads a list of ingredients, with the headings that stand between them. */
@@ -61,7 +74,7 @@ export function joinedRows(rows: readonly string[], options: LineOptions): strin
   return amount ? [...joined, amount] : joined;
 }
 
-/** Things in one row between bars or dots, each with its amount, are a row each; cells of one thing are not. */
+/** Things in one row between bars, each with its amount, are a row each; cells of one thing are not. */
 function cellsOf(row: string, options: LineOptions): string[] {
   const cells = row.split(/\s*[|•·]\s*/).filter(Boolean);
   if (cells.length < fewestCells) return [row];

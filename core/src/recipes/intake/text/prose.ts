@@ -14,6 +14,16 @@ const shareOfNamed = /^(?:half|a (?:third|quarter|little)|one (?:half|third|quar
 /** Words that end no name. */
 const joining = /^(?:of|in|into|for|to|at|on|over|with|and|or|the|an?|each|before|after|until|from|by)$/i;
 
+/** Foods in a row, "3 aubergines, 3 tbsp tahini and parsley"; none where it is no list of measured foods. */
+export function listedFoods(text: string, options: LineOptions): string[] {
+  const parts = plainSpelling(text)
+    .split(/,\s+(?:and\s+)?|\s+and\s+|\s*;\s*|\s+\+\s+/)
+    .map((part) => part.trim())
+    .filter(Boolean);
+  const measured = parts.filter((part) => parseIngredientLine(part, options).amount !== null);
+  return parts.length > 1 && measured.length * 2 >= parts.length ? parts : [];
+}
+
 /** Lines for what a method names with an amount, where a recipe has no list: "whisk 3 tbsp oil with …". */
 export function linesOfProse(steps: readonly string[], options: LineOptions): string[] {
   const found = new Map<string, string>();

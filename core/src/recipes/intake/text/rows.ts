@@ -10,10 +10,10 @@ import {
   notesHeading,
 } from './headings.js';
 import { readTimes } from '../step/times.js';
-import { addLine, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
+import { addLine, addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
-import { linesOfProse } from './prose.js';
+import { linesOfProse, listedFoods } from './prose.js';
 import { peopleOfAmount, readServings } from './servings.js';
 
 const numbered =
@@ -60,7 +60,10 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
       ) || titleOf(rows[0] ?? '');
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
   if (found.lines.length === 0) {
-    for (const line of linesOfProse(found.steps, options))
+    const listed = found.steps.flatMap((step) =>
+      onlyLists.test(step) ? listedFoods(step.replace(onlyLists, '').replace(/[.:]$/, ''), options) : [],
+    );
+    for (const line of listed.length > 1 ? listed : linesOfProse(found.steps, options))
       addLine(found, line, usualComponent(found), options);
     // A sentence that only lists what there must be is its lines now, and no work.
     if (found.lines.length > 0) found.steps = found.steps.filter((step) => !onlyLists.test(step));
@@ -188,7 +191,7 @@ function isServings(row: string): boolean {
       row,
     ) ||
     /^\W*for (?:about )?\d{1,3}(?: people| persons?)?\W*$/i.test(row) ||
-    /^\(?\d{1,3} (?:servings|portions|people)\)?$/i.test(row) ||
+    /^\(?\d{1,3} (?:servings|portions|people|persons)\b/i.test(row) ||
     /^["“(]?[\d½¼¾⅓⅔.,/ -]+ ?(?:ml|cl|dl|l|cups?|lit(?:re|er)s?|pints?)["”)]?$/i.test(row)
   );
 }
@@ -215,7 +218,7 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
     found.steps.push(...cutIntoSteps(capital(bare), numbered.test(row)));
     return role === 'unknown' && !numbered.test(row) ? 'unknown' : 'method';
   }
-  addLine(found, row, usualComponent(found), options);
+  addRow(found, row, usualComponent(found), options);
   return part;
 }
 

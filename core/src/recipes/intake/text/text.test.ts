@@ -73,15 +73,44 @@ describe('pasted text', () => {
     ]);
   });
   it('takes things in one row between bars for a row each, and cells of one thing for one', () => {
-    const { lines, serves, title } = read(
-      'Aubergine salad - serves 6\n3 aubergines | 2 celery sticks | 400g tin tomatoes\n200 g | feta\n\n1. Fry.',
-    );
+    const { lines, serves, title } = read(`Aubergine salad - serves 6
+3 aubergines | 2 celery sticks | 400g tin tomatoes
+200 g | feta
+
+1. Fry.`);
     expect([title, serves]).toEqual(['Aubergine salad', 6]);
     expect(lines.map(({ ingredient }) => ingredient)).toEqual([
       'aubergine',
       'celery',
       'tinned-tomatoes',
       'feta',
+    ]);
+  });
+  it('takes a part in one row and a list in a sentence for their lines', () => {
+    const farro = read(`Farro
+200g farro
+dressing: 2 tbsp cider vinegar, 1 tsp dijon, 5 tbsp rapeseed oil
+
+Roast the squash with oil for 30 mins. Dressing: shake everything in a jar.`);
+    expect(farro.components.map(({ name }) => name)).toEqual(['Salad', 'Dressing']);
+    expect(farro.lines.map(({ ingredient, componentId }) => [ingredient, componentId])).toEqual([
+      ['farro', 'c1'],
+      ['cider-vinegar', 'c2'],
+      ['dijon-mustard', 'c2'],
+      ['rapeseed-oil', 'c2'],
+    ]);
+    // The oil of the dressing is not that of the tray, and "everything" is all of the dressing alone.
+    expect(farro.steps.map(({ uses }) => uses.map(({ line }) => line))).toEqual([[], ['l2', 'l3', 'l4']]);
+    const dip = read(`Smoky dip
+
+You'll need 3 big aubergines, 3 tbsp tahini, parsley and 1 pomegranate to finish.
+
+Mash the aubergines with tahini.`);
+    expect(dip.lines.map(({ ingredient }) => ingredient)).toEqual([
+      'aubergine',
+      'tahini',
+      'parsley',
+      'pomegranate',
     ]);
   });
   it('keeps the name of a food that begins as work does', () => {
