@@ -1,4 +1,4 @@
-import { quotedList, stepCircle } from '@fornax/core';
+import { longestClassMinutes, quotedList, stepCircle } from '@fornax/core';
 import { ValidateBy, type ValidationOptions } from 'class-validator';
 import { rule, type Sentence } from './shapes.js';
 
@@ -6,7 +6,7 @@ import { rule, type Sentence } from './shapes.js';
 export const limits = {
   people: { least: 1, most: 200 },
   peoplePerStation: { least: 1, most: 12 },
-  lengthMinutes: { least: 30, most: 720 },
+  lengthMinutes: { least: 30, most: longestClassMinutes },
   demonstrationPlates: { least: 0, most: 20 },
   serves: { least: 1, most: 200 },
   budget: { least: 0, most: 100_000 },

@@ -3,6 +3,9 @@ import type { ClassDecisions } from './decisions.js';
 import type { ClassDish } from './dish.js';
 import type { Person } from './person.js';
 
+/** No class is longer. */
+export const longestClassMinutes = 720;
+
 /** What a class is, apart from its menu. */
 export interface ClassFacts {
   readonly id: ClassId;

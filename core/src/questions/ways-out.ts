@@ -1,10 +1,10 @@
-import { appliancesOf, decisionsOf } from '../class/index.js';
+import { appliancesOf, decisionsOf, longestClassMinutes } from '../class/index.js';
 import { refOf, stepKey, type StepKey, stepKeyOf, type TaskRef } from '../identity/index.js';
 import type { ClassBundle } from '../plan/index.js';
 import { timelineInputOf } from '../plan/plan-class.js';
 import type { RecipeStep } from '../recipes/index.js';
 import type { ScheduleResult } from '../scheduler/index.js';
-import { explainTimeline, isOnTime } from '../timeline/index.js';
+import { buildTimeline, explainTimeline, isOnTime } from '../timeline/index.js';
 import { bridged } from './bridged.js';
 import { type WhatIf, withWhatIf } from './with-what-if.js';
 
@@ -33,7 +33,7 @@ export function clashReport(bundle: ClassBundle): ClashReport {
 }
 
 function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
-  if (result.status !== 'impossible') return [...assistantOf(bundle), ...longer()];
+  if (result.status !== 'impossible') return [...assistantOf(bundle), ...longer(bundle)];
   const { tasks, resources } = result.clash;
   const refs = tasks.flatMap((task) => refOf(task) ?? []);
   const pins = Object.keys(decisionsOf(bundle.class).pins).filter((task) => tasks.includes(task));
@@ -47,7 +47,7 @@ function candidates(bundle: ClassBundle, result: ScheduleResult): WhatIf[] {
       .filter((dish) => refs.some(({ dishId }) => dishId === dish))
       .map((dish): WhatIf => ({ kind: 'swap', dish })),
     ...assistantOf(bundle),
-    ...longer(),
+    ...longer(bundle),
   ];
 }
 
@@ -55,8 +55,14 @@ function assistantOf({ class: facts }: ClassBundle): WhatIf[] {
   return facts.assistants < mostAssistants ? [{ kind: 'assistant' }] : [];
 }
 
-function longer(): WhatIf[] {
-  return longerBy.map((minutes) => ({ kind: 'longer', minutes }));
+/** Longer by a little, or by what the class runs over as it is planned now. */
+function longer(bundle: ClassBundle): WhatIf[] {
+  const { overrunMinutes } = buildTimeline(timelineInputOf(bundle));
+  const most = longerBy[longerBy.length - 1]!;
+  const left = longestClassMinutes - bundle.class.lengthMinutes;
+  return [...longerBy, ...(overrunMinutes > most ? [overrunMinutes] : [])]
+    .filter((minutes) => minutes <= left)
+    .map((minutes) => ({ kind: 'longer', minutes }));
 }
 
 function recipeStep({ class: facts }: ClassBundle, { dishId, stepId }: TaskRef): RecipeStep | undefined {

@@ -125,6 +125,19 @@ describe('a clash and its ways out', () => {
     expect(report.waysOut).toContainEqual({ kind: 'longer', minutes: 30 });
     expect(report.waysOut).not.toContainEqual({ kind: 'longer', minutes: 15 });
   });
+  it('a class that is far too short: longer by all that it runs over', () => {
+    const slow = recipe([], {
+      steps: [step('bake', { text: 'Bake it.', handsOnMinutes: 0, waitMinutes: { low: 200, high: 200 } })],
+    });
+    const asked = bundle({}, { lengthMinutes: 90 }, slow);
+    const { overrunMinutes } = planClass(asked).timeline;
+    const { waysOut } = clashReport(asked);
+    expect(overrunMinutes).toBeGreaterThan(60);
+    expect(waysOut).toContainEqual({ kind: 'longer', minutes: overrunMinutes });
+    expect(
+      planClass(withWhatIf(asked, { kind: 'longer', minutes: overrunMinutes })).timeline.overrunMinutes,
+    ).toBe(0);
+  });
   it('what the plan added can be left out, where the class fits without it', () => {
     // 5 + 8 (5 × 1.5, rounded up) + 60 + 8 + 20 + 15 = 116 of 120 min; cooling before cutting adds 2 (1 ×
     // 1.5, rounded up) + 15.

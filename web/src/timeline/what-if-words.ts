@@ -16,7 +16,7 @@ export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): str
     case 'assistant':
       return 'One assistant more';
     case 'longer':
-      return `Class ${whatIf.minutes} min longer`;
+      return `Class ${showSpan(whatIf.minutes)} longer`;
     case 'appliance':
       return `Twice the ${whatIf.appliance}`;
     case 'unpin':
