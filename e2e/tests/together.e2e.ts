@@ -246,6 +246,24 @@ test('what somebody else changed meanwhile is named at the start, and settled on
   await next.close();
 });
 
+test('what a tab leaves is taken up by another as soon as it closes', async ({ kitchen: page }) => {
+  await makeClass(page, 'Left by a tab');
+  const path = new URL(page.url()).pathname.replace('/set-up', '');
+  const next = await page.context().newPage();
+  await next.goto('/classes');
+  await expect(next.getByRole('link', { name: 'Left by a tab' }).first()).toBeVisible();
+  // Only this page loses its server: it keeps its change, and the other one is left alone with it.
+  await page.route('**/api/classes/**', (route) => route.abort());
+  await page.getByLabel('People', { exact: true }).fill('9');
+  await expect(page.getByText('Kept on this device, sent when the server answers')).toBeVisible();
+  const people = async () =>
+    ((await (await next.request.get(`/api${path}`)).json()) as { people: number }).people;
+  expect(await people()).not.toBe(9);
+  await page.goto('about:blank');
+  await expect.poll(people).toBe(9);
+  await next.close();
+});
+
 test('an ended session asks for a sign-in over the page, and then goes on', async ({ kitchen: page }) => {
   await makeClass(page, 'Signed out');
   await page.request.delete('/api/session', { headers: { Origin: process.env.FORNAX_URL! } });

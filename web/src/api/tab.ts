@@ -32,6 +32,16 @@ function isHeldByUs(name: string): Promise<boolean> {
   });
 }
 
+/** Resolves as soon as one of the other tabs that are open now is closed; never without any. */
+export async function whenATabCloses(signal: AbortSignal): Promise<void> {
+  const own = await tabName();
+  const others = [...(await openTabs())].filter((tab) => tab !== own);
+  await Promise.race([
+    ...others.map((tab) => navigator.locks.request(lockOf(tab), { signal }, () => undefined)),
+    new Promise<never>(() => undefined),
+  ]);
+}
+
 /** The names of tabs that are open. */
 export async function openTabs(): Promise<ReadonlySet<string>> {
   const own = await tabName();

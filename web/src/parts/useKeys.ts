@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { tinykeys, type KeyBindingMap } from 'tinykeys';
 
 /** Whether the focus is where typing belongs to the field. A box to tick is none. */
@@ -14,11 +14,12 @@ function isTyping(target: EventTarget | null): boolean {
  */
 export function useKeys(keys: KeyBindingMap): void {
   const latest = useRef(keys);
-  useEffect(() => {
+  // What is seen answers to its keys at once: a quick hand is there before the next frame.
+  useLayoutEffect(() => {
     latest.current = keys;
   });
   const names = Object.keys(keys).join('\n');
-  useEffect(
+  useLayoutEffect(
     () =>
       tinykeys(
         window,

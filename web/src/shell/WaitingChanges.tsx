@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { outbox } from '../api/outbox.js';
 import { sendWaitingTicks } from '../api/send-ticks.js';
 import { sendWaiting, type StillWaiting } from '../api/send-waiting.js';
+import { whenATabCloses } from '../api/tab.js';
 import { Button } from '../parts/Button.js';
 import { waitingWords } from './waiting-words.js';
 
@@ -33,7 +34,11 @@ const Strip = styled.section`
 export function WaitingChanges() {
   const client = useQueryClient();
   const queryKey = ['waiting-changes'];
-  const { data: left = [], refetch } = useQuery({
+  const {
+    data: left = [],
+    dataUpdatedAt,
+    refetch,
+  } = useQuery({
     queryKey,
     queryFn: async () => [...(await sendWaiting()), ...(await sendWaitingTicks())],
     refetchInterval: ({ state }) => ((state.data?.length ?? 0) > 0 ? retryMilliseconds : false),
@@ -45,6 +50,14 @@ export function WaitingChanges() {
     window.addEventListener('online', online);
     return () => window.removeEventListener('online', online);
   }, [refetch]);
+  // What another tab has waiting is its own until it closes.
+  useEffect(() => {
+    const ended = new AbortController();
+    whenATabCloses(ended.signal)
+      .then(() => refetch())
+      .catch(() => undefined);
+    return () => ended.abort();
+  }, [dataUpdatedAt, refetch]);
   // On the page of one it is settled: then it waits no more.
   const { pathname } = useLocation();
   const isAny = left.length > 0;
