@@ -16,7 +16,7 @@ orange-pepper: orange pepper / orange bell pepper, orange capsicum
 green-pepper: green pepper / green bell pepper, green capsicum, green sweet pepper
   | pc 1 – 0.65 | piece=170 sizes=120-210 d.diced=0.6 d.chopped=0.6 d.sliced=0.4 y=0.82 y.charred=0.6 y.charred+peeled=0.6 y.roasted=0.65 months=7-10
   | cold 8 | – | 94 0.2 2.4 0
-pointed-pepper: long sweet pepper, pointed pepper, pointed red pepper, long red pepper, romano pepper
+pointed-pepper: long sweet pepper, pointed pepper, pointed red pepper, long red pepper, romano pepper, red romano pepper
   | pc 2 pack 1.6 | piece=110 sizes=80-150 d.diced=0.55 d.sliced=0.4 y=0.82 y.charred=0.6 y.charred+peeled=0.6 months=7-10 | cold 8 | – | 92 0.3 4.2 0
 red-chilli: red chilli / red chile, red chili, fresh red chilli, hot red chilli, red finger chilli
   | pc 1 – 0.2 | piece=15 sizes=8-25 d.minced=0.6 y=0.85 y.seeded=0.7 months=7-10 scaling=startLow | cold 10 | !hands | 88 0.4 5.3 0

@@ -27,7 +27,12 @@ export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {
 export function aheadOf({ tasks }: Attempt, toStaff: ReadonlySet<StepKey> = new Set()): Timeline['ahead'] {
   const isOpen = ({ step, ref }: PlanTask) => step?.place === 'either' || toStaff.has(stepKeyOf(ref)!);
   const isAhead = (task: PlanTask) =>
-    isOpen(task) && task.inClass === false && task.kind === 'prep' && !task.ref.ofSwap;
+    isOpen(task) &&
+    task.inClass === false &&
+    task.kind === 'prep' &&
+    // Washing up after a step is no step.
+    task.ref.role === 'hands' &&
+    !task.ref.ofSwap;
   return tasks.tasks.filter(isAhead).map((task) => ({
     stepKey: stepKeyOf(task.ref)!,
     title: task.title,

@@ -16,7 +16,7 @@ const amount =
   /\b(?:\d+(?:[.,/]\d+)?|[½¼¾⅓⅔])\s*(?:(?:kg|g|ml|l|litres?|tbsp|tablespoons?|tsp|teaspoons?|cups?|tins?|cans?|jars?|bulbs?|bunch(?:es)?|heads?|cloves?)\b\s*(?:of\s+)?)/gi;
 /** How long: the minutes stand beside the name. */
 const span =
-  /,?\s*\b(?:(?:for|about|around|another|a further|roughly|at least)\s+)*(?:\d+(?:\s*(?:[–-]|to|or)\s*\d+)?|a few|an|half an)[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b(?: (?:or so|at most|at least|more|longer|before(?! [a-z]+ing\b)|(?:a|each|per) side))?/gi;
+  /,?\s*\b(?:(?:for|about|around|another|a further|roughly|at least)\s+)*(?:\d+(?:\s*(?:[–-]|to|or)\s*\d+)?|two|three|four|five|six|eight|ten|twelve|a few|an|half an)[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b(?: (?:or so|at most|at least|more|longer|before(?! [a-z]+ing\b)|(?:a|each|per) side))?/gi;
 /** What is done beside it. */
 const beside = /,? (?:looking|checking|turning|stirring|shaking)\b.*$/i;
 const leftOpen = /[\s,(]+(?:and|with|for|a|an|the|at|of|but|as|then)$/i;
@@ -32,7 +32,9 @@ export function shortTitle(text: string): string {
   const said = text === text.toUpperCase() ? text.toLowerCase() : text;
   const bareSaid = said.trim().replace(heating, '').replace(label, '');
   const work = capital(bareSaid.replace(leadIn, '').replace(leadIn, ''));
-  const clause = work.split(/[.;:(]| (?:un)?till? | so that | then /)[0]!;
+  const clause = work.split(
+    /[.;:(]| (?:un)?till? | so (?:that|the|it|they) | then | about the size | or (?:it|they) | (?:just|right) before (?=you |serving|eating)/,
+  )[0]!;
   const counted = clause
     .replace(span, '')
     .replace(amount, '')
@@ -111,7 +113,8 @@ function jobName(step: RecipeStep, recipe: Recipe): string {
 
 const cold = /^(?:cover(?: it)? and )?(?:chill|freeze|refrigerate)\b/i;
 const wantsTime = /^(?:it|they|this|these) (?:wants?|needs?|likes?|takes?)\b/i;
-const aside = /^(?:cover(?: it| them)? and )?(?:leave|rest|stand|set|infuse|steep|cool)\b/i;
+const aside =
+  /^(?:cover(?: it| them)? and )?(?:let (?:it|them) (?:sit|stand|rest|cool)|leave|rest|stand|set|infuse|steep|cool)\b/i;
 
 /** What a step that only waits asks of the hands. */
 function putAway(title: string, step: RecipeStep, recipe: Recipe): string | null {

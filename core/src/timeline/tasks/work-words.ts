@@ -54,7 +54,8 @@ export function nearestFood(text: string, verb: FoundVerb): string | null {
 function foodsIn(text: string): string[] {
   if (/\beverything\b/i.test(text)) return [];
   return (
-    [...text.matchAll(food)]
+    // "So the flavours get to know each other" is why, not what.
+    [...text.replace(/\bso (?:that |the |it |they )[^.;]*/gi, '').matchAll(food)]
       // What is poured over something is not what then waits.
       .filter(
         ({ index, 0: found, 1: preposition }) =>

@@ -162,6 +162,11 @@ describe('names', () => {
       form: 'sliced',
     }));
   it('marks optional and to taste', () => {
+    expect(read('1 tsp honey (optional!)')).toMatchObject({
+      optional: true,
+      ingredient: 'honey',
+      unread: '',
+    });
     expect(read('1 tsp honey (optional)')).toMatchObject({ optional: true, ingredient: 'honey' });
     expect(read('salt to taste')).toMatchObject({ toTaste: true, amount: null, unread: '' });
   });

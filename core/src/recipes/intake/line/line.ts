@@ -89,7 +89,7 @@ function takeFlags(text: string): Flags {
     rest = rest.replace(pattern, ' ').replace(/\s+/g, ' ').replace(/ ,/g, ',').trim();
     return rest !== before;
   };
-  const optional = take(/[,;]?\s*\(?\boptional(?:ly)?\b:?\)?/i);
+  const optional = take(/[,;]?\s*\(?\boptional(?:ly)?\b[:!]*\)?/i);
   const toTaste =
     take(/[,;]?\s*\(?\b(?:or )?(?:to|according to) taste\b\)?/i) || take(/[,;]?\s*\(?\bas needed\b\)?/i);
   const about =

@@ -25,6 +25,12 @@ const linked = (...texts: string[]) =>
   linkLines(texts, lines).map((uses) => uses.map(({ line, share }) => `${share} of ${named.get(line)}`));
 
 describe('lines are linked to the steps that use them', () => {
+  it('what is left out of everything ends where the next work begins', () => {
+    expect(linked('Mix everything except the walnuts, squeeze the parsley over.')[0]).toContain(
+      '1 of 1 bunch parsley',
+    );
+    expect(linked('Mix everything except the walnuts, the beans and the parsley.')[0]).toHaveLength(5);
+  });
   it('the longest name wins, and either English will do', () => {
     expect(linked('Whisk in the hazelnut oil; slice the scallions.')).toEqual([
       ['1 of 2 tbsp hazelnut oil', '1 of 2 spring onions'],

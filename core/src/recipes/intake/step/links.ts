@@ -119,7 +119,7 @@ export function componentSaid(text: string, components: readonly RecipeComponent
 /** "Everything but the chips", "all the ingredients except the nuts and the dill": what is left out. */
 export function exceptIn(text: string): string {
   return (
-    /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)((?:(?! (?:in|into|with|together)\b)[^.;(])*)/i.exec(
+    /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)((?:(?! (?:in|into|with|together)\b|, (?:and |then )?(?:add|chill|cover|dress|drizzle|fold|leave|mix|pour|scatter|season|serve|squeeze|stir|top|toss)\b)[^.;(])*)/i.exec(
       text,
     )?.[1] ?? ''
   );

@@ -2,7 +2,7 @@
 
 /** It goes on with what is in hand: "add the garlic", "drain", "fold in the herbs". */
 const goesOn =
-  /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*(?:add|stir (?:in|through)|fold (?:in|through)|mix (?:in|through)|whisk in|beat in|blend in|tip in|pour in|throw in|work in|season(?! the)|taste|return|remove|turn|flip|continue|keep|reduce|loosen|thin|adjust|cover|seal|shake (?:again|well)|squeeze (?:out|dry|it|them)|(?:bring|let)(?: it| them| back| up| come)* to room temp(?:erature)?|take (?:it|them) out|(?:tear|scatter|drop|crumble|grate|squeeze|chop) (?:in|through)|(?:mash|blend|toss|mix|dress|serve|top|stir|whisk|combine|finish|cover|fill|loosen|brush|rub|crush|coat|beat|peel|cook|simmer|process) (?:with|while|until|again|well|together))\b/i;
+  /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*(?:add|stir (?:in|through)|fold (?:in|through)|mix (?:in|through)|whisk in|beat in|blend in|tip in|pour in|throw in|work in|season(?! the)|taste|return|remove|turn|flip|continue|keep|reduce|loosen|thin|adjust|cover|seal|shake (?:again|well)|squeeze (?:out|dry|it|them)|(?:bring|let)(?: it| them| back| up| come)* to room temp(?:erature)?|take (?:it|them) out|(?:tear|scatter|drop|crumble|grate|squeeze|chop) (?:in|through)|(?:mash|blend|toss|mix|dress|serve|top|stir|whisk|combine|finish|cover|fill|loosen|brush|rub|crush|coat|beat|peel|cook|simmer|process)(?: [a-z]+ly| coarsely)? (?:with|while|until|again|well|together))\b/i;
 
 /** Something is put together of what was made, or finished with what is left. */
 const assembles =

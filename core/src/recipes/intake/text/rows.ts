@@ -252,7 +252,7 @@ const longestNumberedLine = 10;
 
 /** Verbs that begin work; a line of a list begins with its food, or with what was done to it. */
 const beginsWork =
-  /^(?:add|arrange|bake|bash|beat|blanch|blend|blitz|boil|bring|brush|char|chill|chop|combine|cook|cool|core|cover|crumble|crush|cut|deseed|dice|divide|drain|dress|fold|fry|grate|griddle|grill|halve|heat|layer|leave|make|marinate|mash|massage|mix|peel|pick|poach|pour|pound|put|quarter|rinse|roast|rub|scatter|season|serve|shake|shred|simmer|slice|soak|spoon|spread|sprinkle|squeeze|steam|stir|strip|tear|tip|toast|top|toss|trim|warm|wash|whip|whisk|zest) (?!(?:of|for|and|or|to)\b)/i;
+  /^(?:(?:finely|roughly|thinly|coarsely|gently|lightly|very) )*(?:add|arrange|bake|bash|beat|blanch|blend|blitz|boil|bring|brush|char|chill|chop|combine|cook|cool|core|cover|crumble|crush|cut|deseed|dice|divide|drain|dress|fold|fry|grate|griddle|grill|halve|heat|layer|leave|make|marinate|mash|massage|mix|peel|pick|poach|pour|pound|put|quarter|rinse|roast|rub|scatter|season|serve|shake|shred|simmer|slice|soak|spoon|spread|sprinkle|squeeze|steam|stir|strip|tear|tip|toast|top|toss|trim|warm|wash|whip|whisk|zest) (?!(?:of|for|and|or|to)\b)/i;
 /** Fewer words are rather the name of a food: "toast squares". */
 const fewestOfWork = 4;
 /** "Roast peppers from a jar", "top quality oil": work only where more is said of it. */
