@@ -181,7 +181,7 @@ test('recipes come in from files; what is none is refused with the reason', asyn
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Take out' }).click();
   await page.getByRole('menuitem', { name: 'Markdown' }).click();
-  expect((await download).suggestedFilename()).toBe('saved-page-slaw.md');
+  expect((await download).suggestedFilename()).toBe('Saved page slaw.md');
 });
 
 test('a Fornax file takes a recipe out and brings it in again, nothing lost', async ({ kitchen: page }) => {

@@ -1,7 +1,6 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { gzipSync } from 'node:zlib';
 import { launchChromium } from './browser.mjs';
 import { freePort } from './database.mjs';
 import { root } from './machine.mjs';
@@ -25,7 +24,7 @@ export async function benchBrowser(core) {
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     const scripts = await firstPage(page, fornax.address);
-    row('script of the first page, compressed', `${Math.round(scripts / 1000)} kB`);
+    row('script of the first page, kB gzipped (as sent, with Brotli)', scripts);
     await benchPages(page, fornax.address);
     await page.goto(fornax.address);
     await page.getByRole('link', { name: 'Roots and citrus' }).click();
@@ -106,13 +105,13 @@ async function benchLibrary(page, core, address) {
   );
 }
 
-/** Gzipped bytes of all scripts that the first page asks for. */
+/** The sizes of all scripts that the first page asks for. */
 async function firstPage(page, address) {
   const scripts = scriptsOf(page);
   await page.goto(address);
   await page.getByRole('button', { name: 'Open the demo kitchen' }).click();
   await page.getByRole('heading', { name: 'Classes' }).waitFor();
-  return scripts.bytes();
+  return scripts.sizes();
 }
 
 /** Each page opened by its address; the script of the thread that plans is not the page's. */
@@ -125,17 +124,24 @@ async function benchPages(page, address) {
   const addresses = [...stops.map((stop) => ofClass + stop), ...places.map((place) => `${address}/${place}`)];
   const scripts = scriptsOf(page);
   const found = [];
-  for (const each of addresses) {
+  const open = async (each, name) => {
     scripts.forget();
     await page.goto(each);
     await page.locator('main :is(h1, h2)[tabindex]').first().waitFor();
     await page.waitForLoadState('networkidle');
-    found.push(`${each.split('/').pop()} ${Math.round(scripts.bytes() / 1000)}`);
-  }
-  row('scripts of each page alone, compressed, kB', found.join(', '));
+    found.push(`${name} ${scripts.sizes()}`);
+  };
+  for (const each of addresses) await open(each, each.split('/').pop());
+  await page.goto(`${address}/recipes`);
+  await page.getByRole('link', { name: 'Charred aubergine dip with tahini' }).click();
+  await page.waitForURL(/recipes\/\w+-/);
+  const recipe = page.url();
+  await open(recipe, 'a recipe');
+  await open(`${recipe}?edit=1`, 'a recipe being written');
+  row('scripts of each page alone, kB gzipped (as sent, with Brotli)', found.join(', '));
 }
 
-/** Counts the scripts that a page is sent, gzipped. */
+/** Counts the scripts that a page is sent: in thousand bytes gzipped and, in brackets, with Brotli. */
 function scriptsOf(page) {
   const names = new Set();
   page.on('response', (response) => {
@@ -143,11 +149,14 @@ function scriptsOf(page) {
     if (name.endsWith('.js') && !name.includes('worker')) names.add(name);
   });
   const folder = join(root, 'web', 'dist', 'app', 'assets');
+  const thousands = (ending) =>
+    Math.round(
+      [...names].reduce((sum, name) => sum + statSync(join(folder, `${name}${ending(name)}`)).size, 0) / 1000,
+    );
+  // Too short to be compressed, a script is sent as it is.
+  const where = (ending) => (name) => (existsSync(join(folder, name + ending)) ? ending : '');
   return {
     forget: () => names.clear(),
-    bytes: () =>
-      readdirSync(folder)
-        .filter((name) => names.has(name))
-        .reduce((sum, name) => sum + gzipSync(readFileSync(join(folder, name))).length, 0),
+    sizes: () => `${thousands(where('.gz'))} (${thousands(where('.br'))})`,
   };
 }

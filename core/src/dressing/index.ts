@@ -38,6 +38,7 @@ export {
 } from './own-schools.js';
 export { readParts, type SaidParts } from './parts-words.js';
 export { type HeatWays, heatWays, type SecondUse, secondUses, dressingLabel } from './second-uses.js';
-export { dressingComponents, holdOf, tellDressing, type ToldDressing } from './told.js';
+export { dressingComponents } from './components.js';
+export { holdOf, tellDressing, type ToldDressing } from './told.js';
 export { type SaltInPlaces, saltInPlaces } from './salt-places.js';
 export { type DressingWay, waysOf } from './ways.js';

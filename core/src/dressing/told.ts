@@ -31,11 +31,6 @@ interface Telling {
   readonly again?: string | null;
 }
 
-/** The components of a recipe that are dressings or dips of their own. */
-export function dressingComponents({ components }: Recipe): RecipeComponent[] {
-  return components.filter(({ role }) => role === 'dressing' || role === 'dip');
-}
-
 /** What is said of a dressing or dip as it is made in one place; null where nothing of it is weighed. */
 export function tellDressing(
   recipe: Recipe,

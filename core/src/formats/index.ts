@@ -10,14 +10,8 @@ export {
   type CsvRowReport,
   type LarderCsvReading,
 } from './larder-csv.js';
-export {
-  writeShoppingCsv,
-  writeShoppingText,
-  writeKitCsv,
-  writeKitText,
-  writePlanCsv,
-  type ListClass,
-} from './lists-out.js';
+export { writeShoppingCsv, writeKitCsv, writePlanCsv, type ListClass } from './lists-out.js';
+export { writeKitText, writeShoppingText } from './lists-text.js';
 export { writeTripsCalendar, writePlanCalendar } from './calendar.js';
 export { writeKitchenCsv, readKitchenCsv, type KitchenCsvReading } from './kitchen-csv.js';
 export { decodeText } from './decode.js';

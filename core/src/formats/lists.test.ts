@@ -8,7 +8,8 @@ import { calendarProblems } from '../tests/strict-calendar.js';
 import { writePlanCalendar, writeTripsCalendar } from './calendar.js';
 import { readKitchenCsv, writeKitchenCsv } from './kitchen-csv.js';
 import { readLarderCsv } from './larder-csv.js';
-import { writeKitCsv, writeKitText, writePlanCsv, writeShoppingCsv, writeShoppingText } from './lists-out.js';
+import { writeKitCsv, writePlanCsv, writeShoppingCsv } from './lists-out.js';
+import { writeKitText, writeShoppingText } from './lists-text.js';
 
 const facts = classOf(
   [dish(recipe(['600 g carrots', '400 g =cmd moon dust', '60 g rocket']), { maker: 'demonstration' })],

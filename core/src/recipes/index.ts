@@ -14,7 +14,8 @@ export {
 export { type Cut, cutOf, cutsOfStep } from './handwork/cuts.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
-export { parseRecipeText, recipeOfParts, lineOf, scalingOf, longestRecipeText } from './intake/text/text.js';
+export { parseRecipeText, recipeOfParts, longestRecipeText } from './intake/text/text.js';
+export { lineOf, scalingOf } from './intake/line/recipe-line.js';
 export { findInSteps, type StepFinding } from './intake/step/findings.js';
 export { acceptFinding, declineFinding, hasFinding, offeredFindings } from './intake/step/accepted.js';
 export { emptyStep } from './intake/step/steps.js';
@@ -39,14 +40,8 @@ export { placedSteps, type PlacedStep, toggleAfter } from './step-network.js';
 export { stepCircle, withoutCircles } from './circles.js';
 export { addStep, moveLine, moveStep, nextId, removeComponent, removeStep } from './order.js';
 
-export {
-  allergenSentence,
-  allergensOf,
-  contentsOf,
-  type Contents,
-  dietsOf,
-  notKnownWords,
-} from './allergens.js';
+export { allergensOf, contentsOf, type Contents, dietsOf } from './allergens.js';
+export { allergenSentence, notKnownWords } from './allergen-words.js';
 export { dippersOf, isServedBeside } from './dippers.js';
 export { keptBackOf } from './kept-back.js';
 export { recognised, recognisedLine } from './recognise.js';

@@ -1,8 +1,12 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { startHarness, type Harness } from '../tests/harness.js';
+
+/** A script that the build has compressed. */
+const ready = 'console.log(1 + 1);';
 
 let harness: Harness;
 let folder: string;
@@ -14,6 +18,10 @@ beforeAll(async () => {
     '<meta property="csp-nonce" nonce="__CSP_NONCE__"><style nonce="__CSP_NONCE__"></style>',
   );
   writeFileSync(join(folder, 'assets', 'app-abc123.js'), `console.log(${JSON.stringify('x'.repeat(3000))})`);
+  const compressed = join(folder, 'assets', 'ready-abc123.js');
+  writeFileSync(compressed, ready);
+  writeFileSync(`${compressed}.br`, brotliCompressSync(ready));
+  writeFileSync(`${compressed}.gz`, gzipSync(ready));
   harness = await startHarness({ webFolder: folder });
 });
 afterAll(async () => {
@@ -49,6 +57,20 @@ describe('the application’s own files', () => {
       .expect(200);
     expect(headers['cache-control']).toContain('immutable');
     expect(headers['content-encoding']).toBe('gzip');
+  });
+  it.each([
+    ['gzip, deflate, br', 'br'],
+    ['gzip', 'gzip'],
+    ['identity', undefined],
+  ])('who takes “%s” is sent what the build has made for it', async (taken, sent) => {
+    const { headers, text } = await harness.stranger
+      .get('/assets/ready-abc123.js')
+      .set('Accept-Encoding', taken)
+      .expect(200);
+    expect(headers['content-encoding']).toBe(sent);
+    expect(headers['content-type']).toContain('javascript');
+    expect(headers.vary).toContain('Accept-Encoding');
+    expect(text).toBe(ready);
   });
   it('an asset that is gone is a 404, not the page', () =>
     harness.stranger.get('/assets/old-000.js').expect(404));

@@ -5,10 +5,10 @@ import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
 import express, { type NextFunction, type Request, type Response } from 'express';
 import helmet from 'helmet';
+import sirv from 'sirv';
 
 const noncePlace = '__CSP_NONCE__';
-const yearInMilliseconds = 31_536_000_000;
-const yearInSeconds = yearInMilliseconds / 1000;
+const yearInSeconds = 31_536_000;
 
 /**
  * Security headers for every answer, and the built web application under every address that is not the API's.
@@ -25,13 +25,11 @@ export function serveWebApp(app: NestExpressApplication, webFolder: string): voi
   app.use(securityHeaders());
   if (!webFolder) return;
   const page = readFileSync(join(webFolder, 'index.html'), 'utf8');
+  // Sent as the build has compressed them, with Brotli where the browser takes it.
   app.use(
     '/assets',
-    express.static(join(webFolder, 'assets'), {
-      immutable: true,
-      maxAge: yearInMilliseconds,
-      fallthrough: false,
-    }),
+    sirv(join(webFolder, 'assets'), { brotli: true, gzip: true, immutable: true, maxAge: yearInSeconds }),
+    (_request: Request, response: Response) => response.status(404).end(),
   );
   app.use(express.static(webFolder, { index: false, maxAge: 0 }));
   app.use((request: Request, response: Response, next: NextFunction) => {

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useMemo, useReducer, useRef } from 'react';
 import { useQuery, useQueryClient, type UseQueryOptions } from '@tanstack/react-query';
 import type { FieldProblem } from '@fornax/contract';
+import { fetchChecksOnTouch } from './checks.js';
 import { openRows, outbox, type Unsent } from './outbox.js';
 import {
   conflictOf,
@@ -41,7 +42,7 @@ interface Options<T extends EditedRow<P>, P extends object> {
   readonly query: UseQueryOptions<T, Error, T, readonly string[]>;
   /** How it is sent. */
   readonly kept: Pick<KeptRow<T, P>, 'send' | 'rowOf'>;
-  /** Problems of a change, by field; none where it may be sent. */
+  /** Problems of a change, by field; none where it may be sent, or where the server has to say. */
   readonly check: (patch: Partial<P>) => readonly FieldProblem[];
 }
 
@@ -61,6 +62,7 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
   const { data, error, refetch } = useQuery(query);
   const { state, read, happen } = useRowState<T, P>(row, data);
   const flush = useFlush(options, read, happen);
+  useEffect(fetchChecksOnTouch, []);
 
   const { server, unsent, held, saveState } = state;
   const conflict = useMemo(() => conflictOf(state), [state]);

@@ -1,16 +1,19 @@
 import { Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
+import { later } from '../parts/later.js';
 import { Failed, Loading, Sheet } from '../parts/states.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
 import { WorkingsProvider } from '../parts/workings.js';
 import { WorkingsPanel } from '../parts/WorkingsPanel.js';
 import { ClassBand } from './ClassBand.js';
 import { ClassContext } from './class-context.js';
-import { ReadAs } from './ReadAs.js';
 import { ConflictNotice } from './ConflictNotice.js';
 import { WhatIsOpen } from './WhatIsOpen.js';
 import { useClassEditor } from './useClassEditor.js';
 import { usePlan } from './usePlan.js';
+
+/** Reading names over takes the whole larder: it comes with the first figure that is chosen. */
+const ReadAs = later(() => import('./ReadAs.js').then((module) => module.ReadAs));
 
 const Columns = styled.div`
   display: flex;

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import type { ClassSummary, CourseView } from '@fornax/contract';
 import { Link } from 'react-router';
@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { showDate } from '@fornax/core';
 import { classPagesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { countdown, isOver, showDateInYear, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { JobsOfDays } from './JobsOfDays.js';
@@ -13,7 +14,7 @@ import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
 /** The form with its calendar comes when it is first asked for. */
-const NewClass = lazy(() => import('./NewClass.js').then((module) => ({ default: module.NewClass })));
+const NewClass = later(() => import('./NewClass.js').then((module) => module.NewClass));
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -132,11 +133,7 @@ export function ClassesPage() {
           }
         />
       ) : null}
-      {wasAsked ? (
-        <Suspense>
-          <NewClass isOpen={isMaking} onClose={() => setMaking(false)} />
-        </Suspense>
-      ) : null}
+      {wasAsked ? <NewClass isOpen={isMaking} onClose={() => setMaking(false)} /> : null}
     </Sheet>
   );
 }

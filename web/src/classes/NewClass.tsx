@@ -6,6 +6,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import type { LocalDateTime } from '@fornax/core';
+import { fetchChecks } from '../api/checks.js';
 import { ApiError, call } from '../api/client.js';
 import { Button } from '../parts/Button.js';
 import { minutesBetween } from '../parts/dates.js';
@@ -72,8 +73,8 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
   }, [isOpen]);
   const submit = async () => {
     const body = bodyOf(id, draft);
-    const { checkNewClass } = await import('../api/check.js');
-    const found = [...timeProblems(draft), ...checkNewClass(body)];
+    const checks = await fetchChecks();
+    const found = [...timeProblems(draft), ...(checks?.checkNewClass(body) ?? [])];
     setProblems(found);
     if (found.length === 0) make.mutate(body);
   };

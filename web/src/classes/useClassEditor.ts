@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import type { ClassView } from '@fornax/contract';
-import { checkClass } from '../api/check.js';
+import { checksIfHere } from '../api/checks.js';
 import { classQuery } from '../api/queries.js';
 import { bodyOfClass, type ClassEdits, classRow } from '../api/rows.js';
 import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
@@ -9,6 +9,9 @@ import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
 export function useClassEditor(id: string): RowEditor<ClassView, ClassEdits> {
   const query = useMemo(() => classQuery(id), [id]);
   const kept = useMemo(() => classRow(id), [id]);
-  const check = useCallback((patch: Partial<ClassEdits>) => checkClass(bodyOfClass(patch)), []);
+  const check = useCallback(
+    (patch: Partial<ClassEdits>) => checksIfHere()?.checkClass(bodyOfClass(patch)) ?? [],
+    [],
+  );
   return useRowEditor<ClassView, ClassEdits>({ row: `class:${id}`, query: query as never, kept, check });
 }

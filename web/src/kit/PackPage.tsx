@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { writeKitCsv, writeKitText, type ContainerRow, type KitRow } from '@fornax/core';
+import { writeKitText, type ContainerRow, type KitRow } from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
 import { NoDishes } from '../parts/NoDishes.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
+import { useFileWork } from '../parts/files/useFileWork.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 import { useTicks } from '../api/useTicks.js';
@@ -127,7 +128,12 @@ export default function PackPage() {
 
 function KitExports() {
   const { view, plan } = useOpenClass();
+  const handle = useFileWork();
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
+  const saveCsv = async () => {
+    const { writeKitCsv } = await import('../parts/files/tables.js');
+    saveFile(`${name} kit.csv`, 'text/csv', writeKitCsv(plan.kit));
+  };
   return (
     <Row $gap={1}>
       <Button
@@ -138,7 +144,7 @@ function KitExports() {
       >
         Text
       </Button>
-      <Button look="quiet" onPress={() => saveFile(`${name} kit.csv`, 'text/csv', writeKitCsv(plan.kit))}>
+      <Button look="quiet" onPress={() => handle(saveCsv)}>
         CSV
       </Button>
       <Button look="quiet" onPress={() => window.print()}>

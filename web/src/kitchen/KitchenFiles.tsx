@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { largestFileBytes, readKitchenCsv, writeKitchenCsv, type KitchenCsvReading } from '@fornax/core';
+import { largestFileBytes, type KitchenCsvReading } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
+import { useFileWork } from '../parts/files/useFileWork.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
 import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
@@ -20,11 +21,17 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
   const [reading, setReading] = useState<KitchenCsvReading | null>(null);
   const [said, setSaid] = useState('');
   const say = useSay();
+  const handle = useFileWork();
   const read = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > largestFileBytes) return setSaid('This file is larger than 5 MB; split it.');
     setSaid('');
-    setReading(readKitchenCsv(await file.text(), kitchen));
+    const [{ readKitchenCsv }, text] = await Promise.all([import('../parts/files/tables.js'), file.text()]);
+    setReading(readKitchenCsv(text, kitchen));
+  };
+  const save = async () => {
+    const { writeKitchenCsv } = await import('../parts/files/tables.js');
+    saveFile('kitchen.csv', 'text/csv', writeKitchenCsv(kitchen));
   };
   const take = () => {
     if (!reading) return;
@@ -41,10 +48,8 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
   return (
     <>
       <Row>
-        <Button onPress={() => saveFile('kitchen.csv', 'text/csv', writeKitchenCsv(kitchen))}>
-          Save as CSV
-        </Button>
-        <FileTrigger acceptedFileTypes={['.csv']} onSelect={(list) => void read(list?.[0])}>
+        <Button onPress={() => handle(save)}>Save as CSV</Button>
+        <FileTrigger acceptedFileTypes={['.csv']} onSelect={(list) => handle(() => read(list?.[0]))}>
           <Button>Choose a file to bring in</Button>
         </FileTrigger>
       </Row>

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import type { KitchenView, UpdateKitchenDto } from '@fornax/contract';
-import { checkKitchen } from '../api/check.js';
+import { checksIfHere } from '../api/checks.js';
 import { kitchenRowQuery } from '../api/queries.js';
 import { type KitchenEdits, kitchenRow } from '../api/rows.js';
 import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
@@ -9,7 +9,10 @@ export type KitchenEditor = RowEditor<KitchenView, KitchenEdits>;
 
 /** Edits the kitchen in place. */
 export function useKitchenEditor(): KitchenEditor {
-  const check = useCallback((patch: Partial<KitchenEdits>) => checkKitchen(patch as UpdateKitchenDto), []);
+  const check = useCallback(
+    (patch: Partial<KitchenEdits>) => checksIfHere()?.checkKitchen(patch as UpdateKitchenDto) ?? [],
+    [],
+  );
   return useRowEditor<KitchenView, KitchenEdits>({
     row: 'kitchen',
     query: kitchenRowQuery as never,

@@ -11,7 +11,7 @@ import {
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
 import { Row } from '../parts/states.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 

@@ -1,9 +1,10 @@
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { sections, type Ingredient } from '@fornax/core';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { IngredientFacts } from './IngredientFacts.js';
@@ -12,16 +13,15 @@ import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
 /** What is opened beside the list of foods comes when it is opened. */
-const StockList = lazy(() => import('./StockList.js').then(({ StockList: part }) => ({ default: part })));
-const NewIngredient = lazy(() =>
-  import('../parts/food/NewIngredient.js').then(({ NewIngredient: part }) => ({ default: part })),
+const StockList = later(
+  () => import('./StockList.js').then((module) => module.StockList),
+  () => <Loading what="the cupboard" />,
 );
-const WeighYourHand = lazy(() =>
-  import('./WeighYourHand.js').then(({ WeighYourHand: part }) => ({ default: part })),
+const NewIngredient = later(() =>
+  import('../parts/food/NewIngredient.js').then((module) => module.NewIngredient),
 );
-const LarderFiles = lazy(() =>
-  import('./LarderFiles.js').then(({ LarderFiles: part }) => ({ default: part })),
-);
+const WeighYourHand = later(() => import('./WeighYourHand.js').then((module) => module.WeighYourHand));
+const LarderFiles = later(() => import('./LarderFiles.js').then((module) => module.LarderFiles));
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -106,27 +106,23 @@ export default function LarderPage() {
       <Columns>
         <Ingredients entries={entries} />
         {isStock ? (
-          <Suspense fallback={<Loading what="the cupboard" />}>
-            <StockList entries={entries} />
-          </Suspense>
+          <StockList entries={entries} />
         ) : shown ? (
           <IngredientFacts key={shown.id} ingredient={shown} entries={entries} />
         ) : (
           <Nothing id={ingredientId} />
         )}
       </Columns>
-      <Suspense>
-        {open === 'new' ? (
-          <NewIngredient
-            isOpen
-            entries={entries}
-            onClose={() => setOpen(null)}
-            onAdded={(added) => void navigate(`/larder/${added}`)}
-          />
-        ) : null}
-        {open === 'weigh' ? <WeighYourHand isOpen entries={entries} onClose={() => setOpen(null)} /> : null}
-        {open === 'files' ? <LarderFiles isOpen entries={entries} onClose={() => setOpen(null)} /> : null}
-      </Suspense>
+      {open === 'new' ? (
+        <NewIngredient
+          isOpen
+          entries={entries}
+          onClose={() => setOpen(null)}
+          onAdded={(added) => void navigate(`/larder/${added}`)}
+        />
+      ) : null}
+      {open === 'weigh' ? <WeighYourHand isOpen entries={entries} onClose={() => setOpen(null)} /> : null}
+      {open === 'files' ? <LarderFiles isOpen entries={entries} onClose={() => setOpen(null)} /> : null}
     </Sheet>
   );
 }

@@ -8,7 +8,7 @@ import { call } from '../api/client.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 import { Button } from '../parts/Button.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
 import { Row } from '../parts/states.js';
 
 const Said = styled.p`

@@ -1,60 +1,62 @@
-import { Button, ListBox, ListBoxItem, Popover, Select, SelectValue } from 'react-aria-components';
+import { type KeyboardEvent, useId, useRef, useState } from 'react';
 import { ChevronDown } from 'lucide-react';
 import styled from 'styled-components';
-import { box, HiddenLabel, StyledLabel } from './Field.js';
+import { choiceButton, type ChoiceProps } from './choice-style.js';
+import { HiddenLabel, StyledLabel } from './Field.js';
+import { later } from './later.js';
 
-const SelectButton = styled(Button)`
-  ${box} display: flex;
-  align-items: center;
-  justify-content: space-between;
-  gap: 6px;
-  text-align: left;
-  cursor: pointer;
-  &[data-focus-visible] {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
-  }
-`;
-export const FloatingList = styled(Popover)`
-  min-width: var(--trigger-width);
-  max-height: 320px;
-  overflow: auto;
-  background: ${({ theme }) => theme.colour.sheet};
-  border: 1px solid ${({ theme }) => theme.colour.hairline};
-  border-radius: ${({ theme }) => theme.radius};
-  box-shadow: 0 6px 20px rgb(24 35 30 / 16%);
-`;
-export const ListChoice = styled(ListBoxItem)`
-  padding: 6px 12px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: ${({ theme }) => theme.colour.basilPale};
-  }
-  &[data-selected] {
-    font-weight: 700;
-  }
+const Closed = styled.button`
+  ${choiceButton}
 `;
 
-interface ChoiceProps<T extends string> {
-  label: string;
-  value: T;
-  onChange: (value: T) => void;
-  options: readonly { readonly id: T; readonly name: string }[];
-  hideLabel?: boolean;
-}
+/** Most choices stay as they are: the list of one comes with the first press. */
+const OpenedChoice = later<ChoiceProps<string>>(
+  () => import('./OpenedChoice.js').then((module) => module.OpenedChoice),
+  ClosedChoice,
+);
 
 /** One of a short list. */
-export function Choice<T extends string>({ label, value, onChange, options, hideLabel }: ChoiceProps<T>) {
+export function Choice<T extends string>(props: ChoiceProps<T>) {
+  const [wasPressed, setPressed] = useState(false);
+  return wasPressed ? (
+    <OpenedChoice {...(props as unknown as ChoiceProps<string>)} />
+  ) : (
+    <ClosedChoice {...(props as unknown as ChoiceProps<string>)} onOpen={() => setPressed(true)} />
+  );
+}
+
+function ClosedChoice({
+  label,
+  value,
+  options,
+  hideLabel,
+  onOpen,
+}: ChoiceProps<string> & { onOpen?: () => void }) {
+  const id = useId();
+  const button = useRef<HTMLButtonElement>(null);
+  const openByArrow = (event: KeyboardEvent) => {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    event.preventDefault();
+    onOpen?.();
+  };
+  const Label = hideLabel ? HiddenLabel : StyledLabel;
   return (
-    <Select value={value} onChange={(key) => onChange(key as T)}>
-      {hideLabel ? <HiddenLabel>{label}</HiddenLabel> : <StyledLabel>{label}</StyledLabel>}
-      <SelectButton>
-        <SelectValue />
+    <div>
+      <Label elementType="span" id={`${id}label`} onClick={() => button.current?.focus()}>
+        {label}
+      </Label>
+      <Closed
+        ref={button}
+        type="button"
+        aria-haspopup="listbox"
+        aria-expanded={false}
+        aria-labelledby={`${id}value ${id}label`}
+        onClick={onOpen}
+        onKeyDown={openByArrow}
+      >
+        <span id={`${id}value`}>{options.find((option) => option.id === value)?.name}</span>
         <ChevronDown size={15} aria-hidden />
-      </SelectButton>
-      <FloatingList>
-        <ListBox items={options}>{(option) => <ListChoice id={option.id}>{option.name}</ListChoice>}</ListBox>
-      </FloatingList>
-    </Select>
+      </Closed>
+    </div>
   );
 }

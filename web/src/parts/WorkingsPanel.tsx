@@ -93,8 +93,9 @@ const Note = styled.p`
 const storedFold = 'fornax:workings-folded';
 
 /**
- * The panel that explains the chosen figure; with none chosen, what stands in `idle`. It can be folded away;
- * then, and where there is no room beside the sheet, it opens over it as a figure is chosen.
+ * The panel that explains the chosen figure, with `children` under it; with none chosen, what stands in
+ * `idle`. It can be folded away; then, and where there is no room beside the sheet, it opens over it as a
+ * figure is chosen.
  */
 export function WorkingsPanel({ idle, children }: { idle?: ReactNode; children?: ReactNode }) {
   const { selected, dismiss } = useWorkings();
@@ -134,7 +135,7 @@ export function WorkingsPanel({ idle, children }: { idle?: ReactNode; children?:
           Back to what is open
         </Button>
       ) : null}
-      {children}
+      {selected ? children : null}
     </Aside>
   );
 }

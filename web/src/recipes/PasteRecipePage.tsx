@@ -16,7 +16,7 @@ import {
 import { ApiError, call } from '../api/client.js';
 import { recipeQuery, rowOfRecipe } from '../api/queries.js';
 import { useLarder } from '../api/useLarder.js';
-import { checkRecipe } from '../api/check.js';
+import { fetchChecks } from '../api/checks.js';
 import { Button } from '../parts/Button.js';
 import { Choice } from '../parts/Choice.js';
 import { Field } from '../parts/Field.js';
@@ -244,12 +244,13 @@ function useKeep(recipe: Recipe) {
           : [{ field: '', sentence: error.message }],
       ),
   });
-  const keep = () => {
-    const found = checkRecipe(recipe as never);
+  const keep = async () => {
+    const checks = await fetchChecks();
+    const found = checks?.checkRecipe(recipe as never) ?? [];
     setProblems(found);
     if (found.length === 0) make.mutate(recipe);
   };
-  return { keep, problems, isKeeping: make.isPending };
+  return { keep: () => void keep(), problems, isKeeping: make.isPending };
 }
 
 function tooLongSentence(characters: number): string {

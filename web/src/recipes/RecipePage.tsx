@@ -6,14 +6,12 @@ import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { useKitchen, useLarder } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
 import { WorkingsProvider } from '../parts/workings.js';
 import { WorkingsPanel } from '../parts/WorkingsPanel.js';
-import { Details } from './edit/Details.js';
-import { LinesColumn } from './edit/LinesColumn.js';
-import { StepsColumn } from './edit/StepsColumn.js';
 import { DressingStrip } from './DressingStrip.js';
 import { Exports } from './Exports.js';
 import { FactsStrip } from './FactsStrip.js';
@@ -23,9 +21,15 @@ import { RecipeOpen } from './RecipeOpen.js';
 import { ReadRecipe } from './ReadRecipe.js';
 import { RecipeConflict } from './RecipeConflict.js';
 import { contentOf } from '../api/rows.js';
-import { type RecipeEditor, useRecipeEditor } from './useRecipeEditor.js';
+import { useRecipeEditor } from './useRecipeEditor.js';
 import { Versions } from './Versions.js';
 import { PageHeading } from '../parts/page.js';
+
+/** The form comes when a recipe is to be written. */
+const EditRecipe = later(
+  () => import('./edit/EditRecipe.js').then((module) => module.EditRecipe),
+  () => <Loading what="the form" />,
+);
 
 const Frame = styled.div`
   display: flex;
@@ -66,16 +70,6 @@ const ToBench = styled(Link)`
   color: ${({ theme }) => theme.colour.basil};
   font-weight: 600;
 `;
-const Editing = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 32px;
-  margin-top: 12px;
-  @media (max-width: 1100px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
-
 /** Printed, a recipe is always the one to read, never its form. */
 const OnScreen = styled.div`
   @media print {
@@ -206,49 +200,6 @@ function LooseEnds({ recipe, larder }: { recipe: Recipe; larder: Larder }) {
         </Look>
       ) : null}
       {unlisted.length > 0 ? <Look>Named in a step and on no line: {unlisted.join(', ')}.</Look> : null}
-    </>
-  );
-}
-
-function EditRecipe({
-  id,
-  recipe,
-  editor,
-  larder,
-}: {
-  id: string;
-  recipe: Recipe;
-  editor: RecipeEditor;
-  larder: Larder;
-}) {
-  const change = (patch: Partial<Recipe>) => editor.edit(patch);
-  const general = Object.entries(editor.problems)
-    .filter(([field]) => /^(?:lines|steps|components|choices|content)?(?:\.|$)/.test(field))
-    .map(([, sentence]) => sentence);
-  return (
-    <>
-      {general.length > 0 ? <Look role="alert">{[...new Set(general)].join(' ')}</Look> : null}
-      <Details recipe={recipe} change={change} problems={editor.problems} />
-      <Editing>
-        <div>
-          <LinesColumn
-            recipe={recipe}
-            recipeId={id}
-            larder={larder}
-            change={change}
-            problems={editor.problems}
-          />
-        </div>
-        <div>
-          <StepsColumn
-            recipe={recipe}
-            recipeId={id}
-            larder={larder}
-            change={change}
-            problems={editor.problems}
-          />
-        </div>
-      </Editing>
     </>
   );
 }

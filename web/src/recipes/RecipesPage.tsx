@@ -1,4 +1,4 @@
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { RecipeSummary } from '@fornax/contract';
 import { allergenSentence, counted, showSpan } from '@fornax/core';
@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { recipesQuery, stockQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { TakeOutAll } from './TakeOutAll.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
@@ -57,9 +58,7 @@ const firstShown = 100;
 const mostTechniques = 4;
 
 /** Reading files comes when it is first asked for. */
-const ImportRecipes = lazy(() =>
-  import('./ImportRecipes.js').then((module) => ({ default: module.ImportRecipes })),
-);
+const ImportRecipes = later(() => import('./ImportRecipes.js').then((module) => module.ImportRecipes));
 
 /** Which dishes can I teach? */
 export default function RecipesPage() {
@@ -82,11 +81,7 @@ export default function RecipesPage() {
           </Button>
         </Row>
       </Head>
-      {isImporting ? (
-        <Suspense>
-          <ImportRecipes isOpen onClose={() => setImporting(false)} />
-        </Suspense>
-      ) : null}
+      {isImporting ? <ImportRecipes isOpen onClose={() => setImporting(false)} /> : null}
       {error && !recipes ? <Failed error={error} onRetry={() => void refetch()} /> : null}
       {!recipes && !error ? <Loading what="the library" /> : null}
       {recipes?.length === 0 ? (

@@ -1,11 +1,18 @@
+import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { CautionFinding, Recipe, RecipeStep, TechniqueNote } from '@fornax/core';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { techniquesQuery } from '../api/queries.js';
-import { Quietly } from '../parts/states.js';
+import { later } from '../parts/later.js';
+import { Loading, Quietly } from '../parts/states.js';
 import { Cautions } from './Cautions.js';
-import { TechniqueText } from '../parts/technique/TechniqueText.js';
+
+/** Written in Markdown, which takes more script than all else of a step: it comes as a note is opened. */
+const TechniqueText = later(
+  () => import('../parts/technique/TechniqueText.js').then((module) => module.TechniqueText),
+  () => <Loading what="the note" />,
+);
 
 const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
@@ -121,15 +128,22 @@ function Notes({ step, number, notes }: NotesProps) {
     <aside aria-label={`Technique notes, step ${number}`}>
       {step.techniqueNote ? <Own>{step.techniqueNote}</Own> : null}
       {attached.map((note) => (
-        <Note key={note.id}>
-          <summary>
-            {note.title} <Why>{note.why}</Why>
-          </summary>
-          <TechniqueText note={note} />
-          <Link to={`/techniques/${note.id}`}>All about it</Link>
-        </Note>
+        <AttachedNote key={note.id} note={note} />
       ))}
     </aside>
+  );
+}
+
+function AttachedNote({ note }: { note: TechniqueNote }) {
+  const [wasOpened, setOpened] = useState(false);
+  return (
+    <Note onToggle={() => setOpened(true)}>
+      <summary>
+        {note.title} <Why>{note.why}</Why>
+      </summary>
+      {wasOpened ? <TechniqueText note={note} /> : null}
+      <Link to={`/techniques/${note.id}`}>All about it</Link>
+    </Note>
   );
 }
 

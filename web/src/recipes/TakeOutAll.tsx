@@ -4,7 +4,7 @@ import type { RecipeSummary, RecipeView } from '@fornax/contract';
 import { mostRecipesInFile, type Recipe, writeFornaxRecipes } from '@fornax/core';
 import { call } from '../api/client.js';
 import { Button } from '../parts/Button.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
 
 const Problem = styled.p`
   color: ${({ theme }) => theme.colour.beet};

@@ -1,6 +1,6 @@
 import { useCallback, useMemo } from 'react';
 import type { Recipe } from '@fornax/core';
-import { checkRecipePart } from '../api/check.js';
+import { checksIfHere } from '../api/checks.js';
 import { recipeQuery, type RecipeRow } from '../api/queries.js';
 import { recipeRow } from '../api/rows.js';
 import { useRowEditor, type RowEditor } from '../api/useRowEditor.js';
@@ -11,6 +11,9 @@ export type RecipeEditor = RowEditor<RecipeRow, Recipe>;
 export function useRecipeEditor(id: string): RecipeEditor {
   const query = useMemo(() => recipeQuery(id), [id]);
   const kept = useMemo(() => recipeRow(id), [id]);
-  const check = useCallback((patch: Partial<Recipe>) => checkRecipePart(patch as never), []);
+  const check = useCallback(
+    (patch: Partial<Recipe>) => checksIfHere()?.checkRecipePart(patch as never) ?? [],
+    [],
+  );
   return useRowEditor<RecipeRow, Recipe>({ row: `recipe-row:${id}`, query: query as never, kept, check });
 }

@@ -2,15 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
 import type { RecipeView } from '@fornax/contract';
 import styled from 'styled-components';
-import { v7 as uuid } from 'uuid';
 import { call } from '../api/client.js';
 import { recipesQuery } from '../api/queries.js';
 import { Dialog } from '../parts/Dialog.js';
-import { ListChoice } from '../parts/Choice.js';
+import { ListChoice } from '../parts/ListChoice.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
-import type { Dish } from './dish.js';
+import { type Dish, dishOf } from './dish.js';
 
 const SearchBox = styled(Input)`
   width: 100%;
@@ -76,20 +75,4 @@ export function ChooseDish({
       </Autocomplete>
     </Dialog>
   );
-}
-
-/** A dish as it first stands on a menu: made at every station, in the portion its recipe is written for. */
-export function dishOf(recipe: RecipeView): Dish {
-  return {
-    id: uuid(),
-    recipeId: recipe.id,
-    version: 1,
-    newestVersion: 1,
-    draftDiffers: false,
-    newest: null,
-    choices: {},
-    portion: recipe.content.portion,
-    maker: 'every station',
-    recipe: recipe.whole,
-  };
 }

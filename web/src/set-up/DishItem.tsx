@@ -1,9 +1,10 @@
-import { lazy, memo, Suspense, useState } from 'react';
+import { memo, useState } from 'react';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { Link } from 'react-router';
 import { capital, optionTaken, type DishMaking, type Maker, type Portion } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Choice.js';
 import { Loading, Row } from '../parts/states.js';
@@ -12,11 +13,13 @@ import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import type { Dish } from './dish.js';
 import { DishMakingChoice } from './DishMakingChoice.js';
 import { LongWaitChoice } from './LongWaitChoice.js';
-import { StationSwaps } from './StationSwaps.js';
 
+/** Names of foods out of the whole larder, for dishes that some station makes in a way of its own. */
+const StationSwaps = later(() => import('./StationSwaps.js').then((module) => module.StationSwaps));
 /** Word by word, for those who ask what has changed. */
-const Differences = lazy(() =>
-  import('../parts/Differences.js').then(({ Differences: part }) => ({ default: part })),
+const Differences = later(
+  () => import('../parts/Differences.js').then((module) => module.Differences),
+  () => <Loading what="what has changed" />,
 );
 
 const noMaking: DishMaking = {};
@@ -201,7 +204,7 @@ function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onC
       {notKnown ? <NotKnownFoods names={notKnown.split('\n')} /> : null}
       <OpenLinesOf dishId={dish.id} />
       <LongWaitChoice dishId={dish.id} making={dish.making ?? noMaking} onMaking={onMaking} />
-      <StationSwaps making={dish.making ?? noMaking} onMaking={onMaking} />
+      {dish.making?.forStations?.length ? <StationSwaps making={dish.making} onMaking={onMaking} /> : null}
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice
@@ -239,9 +242,7 @@ function Newer({ dish, newest, onNewest }: { dish: Dish; newest: Dish['recipe'];
         isOpen={isComparing}
         onClose={() => setComparing(false)}
       >
-        <Suspense fallback={<Loading what="what has changed" />}>
-          <Differences before={dish.recipe} after={newest} />
-        </Suspense>
+        <Differences before={dish.recipe} after={newest} />
         <Row>
           <Button
             look="act"

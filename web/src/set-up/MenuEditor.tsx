@@ -4,10 +4,13 @@ import { allergenSentence, type ClassPlan } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { askedOf } from '../classes/not-known.js';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { Empty, Row } from '../parts/states.js';
-import { ChooseDish } from './ChooseDish.js';
 import type { Dish } from './dish.js';
 import { DishItem } from './DishItem.js';
+
+/** The library comes when a dish is added. */
+const ChooseDish = later(() => import('./ChooseDish.js').then((module) => module.ChooseDish));
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -79,11 +82,13 @@ export function MenuEditor() {
           />
         ))}
       </List>
-      <ChooseDish
-        isOpen={isChoosing}
-        onClose={() => setChoosing(false)}
-        onChoose={(dish) => setDishes((dishes) => [...dishes, dish])}
-      />
+      {isChoosing ? (
+        <ChooseDish
+          isOpen
+          onClose={() => setChoosing(false)}
+          onChoose={(dish) => setDishes((dishes) => [...dishes, dish])}
+        />
+      ) : null}
     </>
   );
 }

@@ -15,16 +15,19 @@ import { Button } from '../parts/Button.js';
 import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
 import { DateField, TimeField } from '../parts/DateTimeFields.js';
 import { Field } from '../parts/Field.js';
+import { later } from '../parts/later.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { Figure } from '../parts/workings.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { MenuEditor } from './MenuEditor.js';
-import { TakeInstead } from './TakeInstead.js';
 import { Room } from './room/Room.js';
 import { PersonWaysOut } from './room/WaysOut.js';
 import { StopHeading } from '../classes/StopHeading.js';
+
+/** The name of a food out of the whole larder, for findings that another food mends. */
+const TakeInstead = later(() => import('./TakeInstead.js').then((module) => module.TakeInstead));
 
 const Grid = styled.div`
   display: grid;
@@ -120,7 +123,7 @@ function Findings({ plan }: { plan: ClassPlan }) {
   const action = (warning: PlanWarning) => (
     <Actions>
       <PersonWaysOut warning={warning} />
-      <TakeInstead warning={warning} />
+      {warning.swap ? <TakeInstead warning={warning} /> : null}
       <NoteIt warning={warning} />
     </Actions>
   );

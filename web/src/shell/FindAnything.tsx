@@ -1,11 +1,12 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import { Search } from 'lucide-react';
 import styled from 'styled-components';
+import { later } from '../parts/later.js';
 import { useKeys } from '../parts/useKeys.js';
 
 /** What is found comes when it is first asked for. */
-const FindDialog = lazy(() => import('./Finder.js').then((module) => ({ default: module.FindDialog })));
+const FindDialog = later(() => import('./Finder.js').then((module) => module.FindDialog));
 
 const Opener = styled(AriaButton)`
   display: flex;
@@ -55,11 +56,7 @@ export function FindAnything() {
         <span>Ctrl K</span>
         <Search size={20} aria-hidden />
       </Opener>
-      {wasOpened ? (
-        <Suspense>
-          <FindDialog isOpen={isOpen} onClose={() => setOpen(false)} />
-        </Suspense>
-      ) : null}
+      {wasOpened ? <FindDialog isOpen={isOpen} onClose={() => setOpen(false)} /> : null}
     </>
   );
 }

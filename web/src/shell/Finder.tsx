@@ -4,7 +4,7 @@ import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'rea
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
-import { ListChoice } from '../parts/Choice.js';
+import { ListChoice } from '../parts/ListChoice.js';
 import { showDateInYear } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
 import { useKeys } from '../parts/useKeys.js';

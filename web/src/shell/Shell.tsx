@@ -1,4 +1,4 @@
-import { lazy, Suspense, useEffect, useState, type MouseEvent, type ReactNode } from 'react';
+import { useEffect, useState, type MouseEvent, type ReactNode } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { NavLink, useLocation } from 'react-router';
 import { ChevronDown } from 'lucide-react';
@@ -6,9 +6,10 @@ import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { kitchenQuery, sessionQuery } from '../api/queries.js';
 import { FindAnything } from './FindAnything.js';
-import { MenuButton } from './MenuButton.js';
+import { MenuButton } from '../parts/menu/MenuButton.js';
 import { WaitingChanges } from './WaitingChanges.js';
 import { Mark } from '../parts/Mark.js';
+import { later } from '../parts/later.js';
 import { keepFocus } from '../parts/keep-focus.js';
 import { Announcer } from '../parts/page.js';
 import { phone, useMedia } from '../parts/useMedia.js';
@@ -104,7 +105,7 @@ const Skip = styled.a`
 `;
 
 /** The list of keys comes when it is asked for. */
-const Shortcuts = lazy(() => import('./Shortcuts.js').then((module) => ({ default: module.Shortcuts })));
+const Shortcuts = later(() => import('./Shortcuts.js').then((module) => module.Shortcuts));
 
 /** The top bar with the places that are built, find-anything and the person. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -133,11 +134,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <div id="work" tabIndex={-1}>
         {children}
       </div>
-      {areKeysOpen ? (
-        <Suspense>
-          <Shortcuts isOpen onClose={() => setKeysOpen(false)} />
-        </Suspense>
-      ) : null}
+      {areKeysOpen ? <Shortcuts isOpen onClose={() => setKeysOpen(false)} /> : null}
     </>
   );
 }

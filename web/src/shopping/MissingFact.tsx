@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { MissingFact as Missing } from '@fornax/core';
-import { useLarderEntries } from '../api/useLarderEntries.js';
+import { useLarderRows } from '../api/useLarderRows.js';
 import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 
@@ -25,7 +25,7 @@ export function MissingFact({
   name: string;
   missing: Missing;
 }) {
-  const entries = useLarderEntries();
+  const entries = useLarderRows();
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState('');
   const keep = () => {

@@ -1,6 +1,7 @@
 import { useOpenClass } from '../classes/class-context.js';
 import { Button } from '../parts/Button.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
+import { useFileWork } from '../parts/files/useFileWork.js';
 import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { writeShoppingText } from '@fornax/core';
@@ -10,6 +11,7 @@ import type { Ticks } from '../api/useTicks.js';
 export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {
   const { view, plan } = useOpenClass();
   const say = useSay();
+  const handle = useFileWork();
   const isTicked = (key: string) => ticks.get(key)?.ticked ?? false;
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
   const copy = () =>
@@ -18,11 +20,11 @@ export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {
       () => say('The list could not be copied here. Save it as text instead.'),
     );
   const saveCsv = async () => {
-    const { writeShoppingCsv } = await import('../classes/write-files.js');
+    const { writeShoppingCsv } = await import('../parts/files/tables.js');
     saveFile(`${name} shopping.csv`, 'text/csv', writeShoppingCsv(plan.shopping, isTicked));
   };
   const saveCalendar = async () => {
-    const { writeTripsCalendar } = await import('../classes/write-files.js');
+    const { writeTripsCalendar } = await import('../parts/files/calendars.js');
     const calendar = writeTripsCalendar(view, plan.shopping, new Date().toISOString());
     saveFile(`${name} shopping.ics`, 'text/calendar', calendar);
   };
@@ -43,10 +45,10 @@ export function ShopExports({ ticks }: { ticks: Ticks['ticks'] }) {
       >
         Text
       </Button>
-      <Button look="quiet" onPress={() => void saveCsv()}>
+      <Button look="quiet" onPress={() => handle(saveCsv)}>
         CSV
       </Button>
-      <Button look="quiet" onPress={() => void saveCalendar()}>
+      <Button look="quiet" onPress={() => handle(saveCalendar)}>
         Calendar
       </Button>
       <Button look="quiet" onPress={() => window.print()}>

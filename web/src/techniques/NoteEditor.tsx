@@ -11,7 +11,7 @@ import {
 import styled from 'styled-components';
 import { ApiError, call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
-import { checkTechnique } from '../api/check.js';
+import { fetchChecks } from '../api/checks.js';
 import { Button } from '../parts/Button.js';
 import { Choice } from '../parts/Choice.js';
 import { Field } from '../parts/Field.js';
@@ -57,7 +57,7 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
   };
   const save = async () => {
     const written = writtenNote(note.id, facts, text);
-    const found = checkTechnique(written as never)[0];
+    const found = (await fetchChecks())?.checkTechnique(written as never)[0];
     if (found) return setProblem(found.sentence);
     setBusy(true);
     await call<TechniqueView>(base === null ? '/techniques' : `/techniques/${note.id}`, {

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { TechniqueView } from '@fornax/contract';
 import { techniqueGroups, type TechniqueNote } from '@fornax/core';
@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
+import { later } from '../parts/later.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
@@ -14,8 +15,9 @@ import { TechniqueText } from '../parts/technique/TechniqueText.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
-const NoteEditor = lazy(() =>
-  import('./NoteEditor.js').then(({ NoteEditor: Editor }) => ({ default: Editor })),
+const NoteEditor = later(
+  () => import('./NoteEditor.js').then((module) => module.NoteEditor),
+  () => <Loading what="the editor" />,
 );
 
 const Head = styled(Row)`
@@ -93,14 +95,7 @@ export default function TechniquesPage() {
         <Columns>
           <NoteList notes={notes} />
           {writing ? (
-            <Suspense fallback={<Loading what="the editor" />}>
-              <NoteEditor
-                key={writing.note.id}
-                note={writing.note}
-                revision={writing.revision}
-                onDone={done}
-              />
-            </Suspense>
+            <NoteEditor key={writing.note.id} note={writing.note} revision={writing.revision} onDone={done} />
           ) : open ? (
             <OpenNote
               note={open}

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { createAxis, showDate, type Timeline, type TimelineEntry } from '@fornax/core';
 import { HandsAtWork } from '../classes/HandsAtWork.js';
@@ -7,8 +7,10 @@ import { useOpenClass } from '../classes/class-context.js';
 import { NoteIt } from '../classes/NoteIt.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
+import { useFileWork } from '../parts/files/useFileWork.js';
+import { later } from '../parts/later.js';
 import { NoDishes } from '../parts/NoDishes.js';
-import { saveFile } from '../parts/save-file.js';
+import { saveFile } from '../parts/files/save-file.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
 import { Figure, useWorkings } from '../parts/workings.js';
 import { ClashPanel } from './ClashPanel.js';
@@ -27,8 +29,12 @@ import { WhatIfPanel } from './WhatIfPanel.js';
 import { StopHeading } from '../classes/StopHeading.js';
 import { phone, useMedia } from '../parts/useMedia.js';
 
-const HandsChart = lazy(() => import('./HandsChart.js'));
-const RehearsalPanel = lazy(() => import('./RehearsalPanel.js'));
+const LoadingDrawing = () => <Loading what="the drawing" />;
+const HandsChart = later(() => import('./HandsChart.js').then((module) => module.default), LoadingDrawing);
+const RehearsalPanel = later(
+  () => import('./RehearsalPanel.js').then((module) => module.default),
+  LoadingDrawing,
+);
 
 const aims = [
   ['shortest', 'the shortest class'],
@@ -181,14 +187,10 @@ function Opened({
 }) {
   if (extra === null) return null;
   if (extra === 'what if') return <WhatIfPanel chosen={edits.whatIf} tryOut={edits.tryOut} timeAt={timeAt} />;
-  return (
-    <Suspense fallback={<Loading what="the drawing" />}>
-      {extra === 'hands' ? (
-        <HandsChart timeline={edits.timeline} timeAt={timeAt} />
-      ) : (
-        <RehearsalPanel timeAt={timeAt} />
-      )}
-    </Suspense>
+  return extra === 'hands' ? (
+    <HandsChart timeline={edits.timeline} timeAt={timeAt} />
+  ) : (
+    <RehearsalPanel timeAt={timeAt} />
   );
 }
 
@@ -237,21 +239,22 @@ function Aim({ edits }: { edits: ClockEdits }) {
 function PlanExports({ onPrint }: { onPrint: (sheet: PrintedSheet) => void }) {
   const { view, plan } = useOpenClass();
   const name = `${view.title} ${view.startsAt.slice(0, 10)}`;
+  const handle = useFileWork();
   const saveCalendar = async () => {
-    const { writePlanCalendar } = await import('../classes/write-files.js');
+    const { writePlanCalendar } = await import('../parts/files/calendars.js');
     const calendar = writePlanCalendar(view, plan.shopping, plan.timeline, new Date().toISOString());
     saveFile(`${name} plan.ics`, 'text/calendar', calendar);
   };
   const saveCsv = async () => {
-    const { writePlanCsv } = await import('../classes/write-files.js');
+    const { writePlanCsv } = await import('../parts/files/tables.js');
     saveFile(`${name} plan.csv`, 'text/csv', writePlanCsv(plan.timeline));
   };
   return (
     <Row $gap={1}>
-      <Button look="quiet" onPress={() => void saveCalendar()}>
+      <Button look="quiet" onPress={() => handle(saveCalendar)}>
         Calendar
       </Button>
-      <Button look="quiet" onPress={() => void saveCsv()}>
+      <Button look="quiet" onPress={() => handle(saveCsv)}>
         CSV
       </Button>
       <Button look="quiet" onPress={() => onPrint('prep')}>

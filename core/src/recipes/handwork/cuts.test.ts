@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { parseIngredientLine } from '../intake/line/line.js';
-import { lineOf } from '../intake/text/text.js';
+import { lineOf } from '../intake/line/recipe-line.js';
 import { step } from '../../tests/recipes.js';
 import { cutOf, cutsOfStep } from './cuts.js';
 import { workOf } from './work.js';

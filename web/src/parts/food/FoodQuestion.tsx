@@ -4,9 +4,12 @@ import { candidatesOf, findIngredient, type LarderEntry, readName } from '@forna
 import { type LarderEntries, useLarderEntries } from '../../api/useLarderEntries.js';
 import { useKitchen } from '../../api/useLarder.js';
 import { Button } from '../Button.js';
+import { later } from '../later.js';
 import { Quietly } from '../states.js';
 import { useSay } from '../toasts.js';
-import { NewIngredient } from './NewIngredient.js';
+
+/** The form comes when a food is to be added. */
+const NewIngredient = later(() => import('./NewIngredient.js').then((module) => module.NewIngredient));
 
 const Asked = styled.div`
   margin-top: 4px;
@@ -62,7 +65,9 @@ export function FoodQuestion({ name, isSure = false }: { name: string; isSure?: 
         </Button>
       </Answers>
       {problem ? <Problem role="alert">{problem}</Problem> : null}
-      <NewIngredient isOpen={isAdding} entries={entries} name={name} onClose={() => setAdding(false)} />
+      {isAdding ? (
+        <NewIngredient isOpen entries={entries} name={name} onClose={() => setAdding(false)} />
+      ) : null}
     </Asked>
   );
 }

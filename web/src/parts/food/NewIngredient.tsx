@@ -12,7 +12,7 @@ import {
   type OwnIngredient,
   ownIngredientId,
 } from '@fornax/core';
-import { checkLarderEntry } from '../../api/check.js';
+import { fetchChecks } from '../../api/checks.js';
 import type { LarderEntries } from '../../api/useLarderEntries.js';
 import { Button } from '../Button.js';
 import { Dialog } from '../Dialog.js';
@@ -106,7 +106,7 @@ function NewIngredientForm({ entries, onClose, name = '', existing, onAdded }: N
   const add = async () => {
     const own = ownOf(draft);
     const ingredient = existing?.ingredient ?? ownIngredientId(own.name, entries.larder);
-    const found = problemsOf(own, entries.larder, existing?.ingredient);
+    const found = await problemsOf(own, entries.larder, existing?.ingredient);
     if (found) return setProblems(found);
     const called = existing?.called ?? (name && name !== own.name ? [name] : []);
     const figures = { ...existing?.figures, ...figuresOf(draft) };
@@ -174,8 +174,14 @@ function ByItsLabel({ draft, set }: { draft: OwnDraft; set: (to: Partial<OwnDraf
 }
 
 /** What keeps an ingredient from being added, by field; null where nothing does. */
-function problemsOf(own: OwnIngredient, larder: Larder, id?: string): Record<string, string> | null {
-  const found = checkLarderEntry({ figures: {}, own: { ...own, allergens: [...own.allergens] } });
+async function problemsOf(
+  own: OwnIngredient,
+  larder: Larder,
+  id?: string,
+): Promise<Record<string, string> | null> {
+  const checks = await fetchChecks();
+  const found =
+    checks?.checkLarderEntry({ figures: {}, own: { ...own, allergens: [...own.allergens] } }) ?? [];
   if (found.length > 0)
     return Object.fromEntries(found.map(({ field, sentence }) => [field.replace('own.', ''), sentence]));
   const taken = atName(larder.names, own.name);

@@ -1,9 +1,14 @@
-import { Link } from 'react-router';
+import { useState } from 'react';
 import styled from 'styled-components';
-import { counted, notKnownWords, readName } from '@fornax/core';
-import { useLarder } from '../../api/useLarder.js';
-import { Quietly } from '../states.js';
-import { FoodQuestion } from './FoodQuestion.js';
+import { counted, notKnownWords } from '@fornax/core';
+import { later } from '../later.js';
+import { Loading } from '../states.js';
+
+/** To ask about a food takes the whole larder: it comes when the list is opened. */
+const NotKnownList = later(
+  () => import('./NotKnownList.js').then((module) => module.NotKnownList),
+  () => <Loading what="the larder" />,
+);
 
 const Open = styled.details`
   margin: 6px 0;
@@ -19,31 +24,15 @@ const Open = styled.details`
 
 /** Foods of a dish or a class that nobody knows, each with its question in place. */
 export function NotKnownFoods({ names, what = '' }: { names: readonly string[]; what?: string }) {
-  const larder = useLarder();
+  const [wasOpened, setOpened] = useState(false);
   if (names.length === 0) return null;
   return (
-    <Open>
+    <Open onToggle={() => setOpened(true)}>
       <summary>
         {what ? `${what} ${notKnownWords(names)}. ` : ''}Say what{' '}
         {names.length === 1 ? 'it is' : `the ${counted(names.length, 'food')} are`}
       </summary>
-      <ul>
-        {names.map((name) => {
-          const known = readName(name, larder).ingredient;
-          return (
-            <li key={name}>
-              {known ? (
-                <>
-                  {name}: <Quietly>in the larder, without its allergens.</Quietly>{' '}
-                  <Link to={`/larder/${known}`}>Write them down</Link>
-                </>
-              ) : (
-                <FoodQuestion name={name} />
-              )}
-            </li>
-          );
-        })}
-      </ul>
+      {wasOpened ? <NotKnownList names={names} /> : null}
     </Open>
   );
 }

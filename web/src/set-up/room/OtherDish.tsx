@@ -8,8 +8,7 @@ import { Button } from '../../parts/Button.js';
 import { Row } from '../../parts/states.js';
 import { useSay } from '../../parts/toasts.js';
 import { planWorker } from '../../workers/plan-worker.js';
-import { dishOf } from '../ChooseDish.js';
-import type { Dish } from '../dish.js';
+import { type Dish, dishOf } from '../dish.js';
 
 /** More recipes than these are not looked into, and not more than these offered. */
 const mostLookedAt = 16;

@@ -1,10 +1,11 @@
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { ClassView } from '@fornax/contract';
 import { type Person, placeWell, seatAt, swapSeats } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../../classes/class-context.js';
 import { Button } from '../../parts/Button.js';
+import { later } from '../../parts/later.js';
 import { spokenMoves } from '../../parts/dragging.js';
 import { Field } from '../../parts/Field.js';
 import { Quietly, Row } from '../../parts/states.js';
@@ -14,9 +15,7 @@ import { overWhat, useBenchSensors } from './bench-sensors.js';
 import { RosterFile } from './RosterFile.js';
 import { useRoster } from './useRoster.js';
 
-const PersonDialog = lazy(() =>
-  import('./PersonDialog.js').then(({ PersonDialog: part }) => ({ default: part })),
-);
+const PersonDialog = later(() => import('./PersonDialog.js').then((module) => module.PersonDialog));
 
 /** Who comes is on no paper. */
 const OnScreen = styled.section`
@@ -102,11 +101,7 @@ export function Room() {
       </DndContext>
       <Reasons why={why} />
       <AddPerson onAdd={(name) => setOpen(add(name))} isFull={roster.length >= 200} />
-      {open ? (
-        <Suspense>
-          <PersonDialog id={open} onClose={() => setOpen(null)} />
-        </Suspense>
-      ) : null}
+      {open ? <PersonDialog id={open} onClose={() => setOpen(null)} /> : null}
     </OnScreen>
   );
 }

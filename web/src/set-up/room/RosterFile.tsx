@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { largestFileBytes, readRosterCsv, type RosterReading, writeRosterCsv } from '@fornax/core';
+import { largestFileBytes, type RosterReading } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
 import { useOpenClass } from '../../classes/class-context.js';
 import { Button } from '../../parts/Button.js';
 import { Dialog } from '../../parts/Dialog.js';
+import { useFileWork } from '../../parts/files/useFileWork.js';
 import { RefusedRows } from '../../parts/RefusedRows.js';
-import { saveFile } from '../../parts/save-file.js';
+import { saveFile } from '../../parts/files/save-file.js';
 import { Row } from '../../parts/states.js';
 import { useRoster } from './useRoster.js';
 
@@ -14,14 +15,15 @@ import { useRoster } from './useRoster.js';
 export function RosterFile() {
   const { view } = useOpenClass();
   const { roster, change } = useRoster();
+  const handle = useFileWork();
   const [reading, setReading] = useState<RosterReading | null>(null);
   const read = async (file: File | undefined) => {
     if (!file) return;
-    setReading(
-      file.size > largestFileBytes
-        ? { people: [], report: [], refused: 'This file is larger than 5 MB; split it.' }
-        : readRosterCsv(await file.text(), uuid),
-    );
+    setReading(await readPeople(file));
+  };
+  const save = async () => {
+    const { writeRosterCsv } = await import('../../parts/files/tables.js');
+    saveFile(`${view.title}, people.csv`, 'text/csv', writeRosterCsv(roster));
   };
   const known = new Set(roster.map(({ name }) => name.toLowerCase()));
   const fresh = reading?.people.filter(({ name }) => !known.has(name.toLowerCase())) ?? [];
@@ -33,14 +35,14 @@ export function RosterFile() {
   };
   return (
     <>
-      <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(list) => void read(list?.[0])}>
+      <FileTrigger
+        acceptedFileTypes={['.csv', 'text/csv']}
+        onSelect={(list) => handle(() => read(list?.[0]))}
+      >
         <Button>From a list (CSV)</Button>
       </FileTrigger>
       {roster.length > 0 ? (
-        <Button
-          look="quiet"
-          onPress={() => saveFile(`${view.title}, people.csv`, 'text/csv', writeRosterCsv(roster))}
-        >
+        <Button look="quiet" onPress={() => handle(save)}>
           Save as CSV, with names
         </Button>
       ) : null}
@@ -67,4 +69,11 @@ export function RosterFile() {
       ) : null}
     </>
   );
+}
+
+async function readPeople(file: File): Promise<RosterReading> {
+  if (file.size > largestFileBytes)
+    return { people: [], report: [], refused: 'This file is larger than 5 MB; split it.' };
+  const [{ readRosterCsv }, text] = await Promise.all([import('../../parts/files/tables.js'), file.text()]);
+  return readRosterCsv(text, uuid);
 }

@@ -1,6 +1,7 @@
 import type { MeasureSystem } from '../../../amounts/index.js';
-import { findIngredient, standardLarder, type Larder, type Scaling } from '../../../larder/index.js';
-import type { LineReading, Recipe, RecipeComponent, RecipeLine } from '../../types.js';
+import type { Larder } from '../../../larder/index.js';
+import type { Recipe, RecipeComponent, RecipeLine } from '../../types.js';
+import { lineOf } from '../line/recipe-line.js';
 import { sortRows, type SortedRows } from './rows.js';
 import { kindOf } from './title.js';
 import { jobsOf } from '../step/jobs.js';
@@ -65,25 +66,6 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
       larder: options.larder,
     }),
   };
-}
-
-/** Makes a recipe line of a reading, scaled the way its ingredient usually is. */
-export function lineOf(
-  reading: LineReading,
-  index: number,
-  componentId: string,
-  larder: Larder = standardLarder,
-): RecipeLine {
-  return { ...reading, id: `l${index + 1}`, componentId, scaling: scalingOf(reading, larder) };
-}
-
-/** To taste where no amount is given; otherwise as the ingredient usually scales. */
-export function scalingOf(reading: LineReading, larder: Larder = standardLarder): Scaling {
-  if (reading.amount === null) return 'toTaste';
-  const food = findIngredient(larder, reading.ingredient);
-  // A raw egg is taken whole; a boiled one is halved and shared.
-  if (food?.indivisible && reading.preparation.includes('cooked')) return 'linear';
-  return food?.scaling ?? 'linear';
 }
 
 function componentOfStep(

@@ -1,9 +1,10 @@
-import { Button, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
+import { Button as AriaButton, Menu, MenuItem, MenuTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { FloatingList } from '../parts/Choice.js';
+import { Button } from '../Button.js';
+import { FloatingList } from '../FloatingList.js';
 import { menuButton, type MenuProps } from './menu-style.js';
 
-const Trigger = styled(Button)`
+const Bare = styled(AriaButton)`
   ${menuButton}
 `;
 const Item = styled(MenuItem)`
@@ -26,10 +27,16 @@ const Item = styled(MenuItem)`
 `;
 
 /** The menu of a button, open from the start: the first press has asked for it. */
-export function OpenedMenu({ label, items, onAction, children }: MenuProps) {
+export function OpenedMenu({ label, look, items, onAction, children }: MenuProps) {
   return (
     <MenuTrigger defaultOpen>
-      <Trigger aria-label={label}>{children}</Trigger>
+      {look ? (
+        <Button look={look} aria-label={label}>
+          {children}
+        </Button>
+      ) : (
+        <Bare aria-label={label}>{children}</Bare>
+      )}
       <FloatingList>
         <Menu aria-label={label} items={items} onAction={(key) => onAction?.(String(key))}>
           {({ id, name, href }) => (

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { css } from 'styled-components';
+import type { ButtonLook } from '../Button.js';
 
 interface Item {
   readonly id: string;
@@ -9,6 +10,8 @@ interface Item {
 
 export interface MenuProps {
   label: string;
+  /** Like a button of the page; without it, what it holds stands bare. */
+  look?: ButtonLook;
   items: readonly Item[];
   onAction?: (id: string) => void;
   children: ReactNode;

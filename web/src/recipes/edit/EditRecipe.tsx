@@ -1,0 +1,61 @@
+import type { Larder, Recipe } from '@fornax/core';
+import styled from 'styled-components';
+import { Look } from '../Look.js';
+import type { RecipeEditor } from '../useRecipeEditor.js';
+import { Details } from './Details.js';
+import { LinesColumn } from './LinesColumn.js';
+import { StepsColumn } from './StepsColumn.js';
+
+const Editing = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 32px;
+  margin-top: 12px;
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+/** A recipe as it is written: what it is, its lines and its steps. */
+export function EditRecipe({
+  id,
+  recipe,
+  editor,
+  larder,
+}: {
+  id: string;
+  recipe: Recipe;
+  editor: RecipeEditor;
+  larder: Larder;
+}) {
+  const change = (patch: Partial<Recipe>) => editor.edit(patch);
+  const general = Object.entries(editor.problems)
+    .filter(([field]) => /^(?:lines|steps|components|choices|content)?(?:\.|$)/.test(field))
+    .map(([, sentence]) => sentence);
+  return (
+    <>
+      {general.length > 0 ? <Look role="alert">{[...new Set(general)].join(' ')}</Look> : null}
+      <Details recipe={recipe} change={change} problems={editor.problems} />
+      <Editing>
+        <div>
+          <LinesColumn
+            recipe={recipe}
+            recipeId={id}
+            larder={larder}
+            change={change}
+            problems={editor.problems}
+          />
+        </div>
+        <div>
+          <StepsColumn
+            recipe={recipe}
+            recipeId={id}
+            larder={larder}
+            change={change}
+            problems={editor.problems}
+          />
+        </div>
+      </Editing>
+    </>
+  );
+}
