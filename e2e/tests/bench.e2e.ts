@@ -173,3 +173,25 @@ test('a school as the kitchen teaches it is what the bench solves for', async ({
   await expect(even.getByRole('textbox', { name: 'Oil to 1 acid' })).toHaveValue('1');
   await saved(page);
 });
+
+test('beside the bowl stands what is open of it, each with a way to it', async ({ kitchen: page }) => {
+  await page.goto('/bench');
+  const open = page.getByRole('complementary', { name: 'Workings' });
+  await page.getByRole('textbox', { name: 'Line 4' }).fill('2 tsp fine salt');
+  await page.getByRole('textbox', { name: 'Add a line' }).fill('1 tbsp moon dust');
+  await page.keyboard.press('Enter');
+  // What nobody knows comes first, and leads to its line.
+  await expect(open.getByRole('listitem').first()).toContainText('moon dust');
+  await open.getByRole('button', { name: 'Go to the line' }).first().click();
+  await expect(page.getByRole('textbox', { name: 'Line 5' })).toBeFocused();
+  await page.getByRole('button', { name: 'Take “1 tbsp moon dust” out' }).click();
+  await expect(open.getByRole('listitem').first()).toContainText(
+    /^Salt is [\d.]+ %, over the usual 1.5–2.5 %\./,
+  );
+  await open.getByRole('button', { name: /^Add .*olive oil$/ }).click();
+  await expect(page.getByRole('list', { name: 'The bowl’s log' })).toContainText('olive oil');
+  await open.getByRole('button', { name: 'Say what it is like' }).click();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: 'nearly' }).click();
+  await expect(open.getByText('Not tasted since')).toHaveCount(0);
+});

@@ -16,6 +16,7 @@ async function tabTo(page: Page, name: RegExp, most = 25): Promise<number> {
   throw new Error(`${String(name)} was not reached in ${most} stops`);
 }
 
+const walkedStops = ':is([data-figure], input[type="checkbox"], button):not([tabindex="-1"])';
 const heading = (page: Page, name: string | RegExp) => page.getByRole('heading', { name });
 
 test('a class is made, and a dish put on it, with the keyboard alone', async ({ kitchen: page }) => {
@@ -60,9 +61,14 @@ test('from Set up to a packed crate: digits, one stop a table, ticks, and digits
   await expect(ticks.nth(1)).toBeFocused();
   await page.keyboard.press('Space');
   await expect(ticks.nth(1)).toBeChecked();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.locator('[data-figure]:focus')).toHaveCount(1);
-  await page.keyboard.press('ArrowLeft');
+  // All ticks, figures and buttons of the list are one stop, walked along the row and down the column.
+  await expect(page.getByRole('table').locator(walkedStops)).toHaveCount(1);
+  const row = ticks.nth(1).locator('xpath=ancestor::tr');
+  const inRow = await row.locator('[data-figure], input[type="checkbox"], button').count();
+  for (let step = 1; step < inRow; step++) await page.keyboard.press('ArrowRight');
+  await expect(row.locator('button:focus')).toHaveCount(1);
+  for (let step = 1; step < inRow; step++) await page.keyboard.press('ArrowLeft');
+  await expect(ticks.nth(1)).toBeFocused();
   await page.keyboard.press('Space');
   await expect(ticks.nth(1)).not.toBeChecked();
   await page.keyboard.press('4');

@@ -275,3 +275,19 @@ test('an ended session asks for a sign-in over the page, and then goes on', asyn
   await saved(page);
   await expect(page.getByLabel('People', { exact: true })).toHaveValue('9');
 });
+
+test('what is opened for the first time without a connection says so, and comes once it is back', async ({
+  kitchen: page,
+}) => {
+  await page.getByRole('link', { name: 'Roots and citrus', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Menu' })).toBeVisible();
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await expect(page.getByText('This part could not be loaded.')).toBeVisible();
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('This part could not be loaded.')).toBeVisible();
+  // The page around it is as it was.
+  await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('listitem').first()).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(page.getByRole('dialog', { name: 'Add a dish' }).getByRole('searchbox')).toBeFocused();
+});

@@ -36,6 +36,7 @@ export {
   schoolFigures,
   schoolTarget,
 } from './own-schools.js';
+export { helpFor, type OutOfWindow, outOfWindow } from './out-of-window.js';
 export { readParts, type SaidParts } from './parts-words.js';
 export { type HeatWays, heatWays, type SecondUse, secondUses, dressingLabel } from './second-uses.js';
 export { dressingComponents } from './components.js';

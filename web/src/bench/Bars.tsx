@@ -1,4 +1,12 @@
-import { type Balance, dressedBases, dresses, schoolTarget, type Workings } from '@fornax/core';
+import {
+  type Balance,
+  dressedBases,
+  dresses,
+  type OutOfWindow,
+  outOfWindow,
+  schoolTarget,
+  type Workings,
+} from '@fornax/core';
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Quietly } from '../parts/states.js';
@@ -48,6 +56,8 @@ const Out = styled.span`
 export function Bars({ balance }: { balance: Balance }) {
   const target = schoolTarget(balance.school, useKitchen()?.schools);
   const { workings } = balance;
+  const open = outOfWindow(balance, target);
+  const outOf = (figure: OutOfWindow['figure']) => open.find((each) => each.figure === figure)?.side ?? null;
   return (
     <Rows>
       <dt>Parts</dt>
@@ -57,15 +67,30 @@ export function Bars({ balance }: { balance: Balance }) {
           {balance.school}, suits {target.suits}. {target.why}
         </Quietly>
       </dd>
-      <Bar name="Salt" value={balance.salt * 100} window={target.salt} most={5} workings={workings.salt} />
+      <Bar
+        name="Salt"
+        value={balance.salt * 100}
+        window={target.salt}
+        most={5}
+        out={outOf('salt')}
+        workings={workings.salt}
+      />
       <Bar
         name="Sugar"
         value={balance.sugar * 100}
         window={target.sugar}
         most={20}
+        out={outOf('sugar')}
         workings={workings.sugar}
       />
-      <Bar name="Acid" value={balance.acidity} window={target.acidity} most={6} workings={workings.acidity} />
+      <Bar
+        name="Acid"
+        value={balance.acidity}
+        window={target.acidity}
+        most={6}
+        out={outOf('acid')}
+        workings={workings.acidity}
+      />
       <dt>Thick</dt>
       <dd>
         <Figure id="bench:thick" workings={workings.thickness} text={balance.thickness} />
@@ -116,20 +141,20 @@ interface BarProps {
   value: number;
   window: readonly [number, number];
   most: number;
+  out: OutOfWindow['side'] | null;
   workings: Workings;
 }
 
-function Bar({ name, value, window: [from, to], most, workings }: BarProps) {
+function Bar({ name, value, window: [from, to], most, out, workings }: BarProps) {
   const at = (percent: number) => `${Math.min(100, (percent / most) * 100)}%`;
-  const isOut = value < from - 0.05 || value > to + 0.05;
   return (
     <>
       <dt>{name}</dt>
       <dd>
         <Figure id={`bench:${name}`} workings={workings} text={`${short(value)} %`} />{' '}
-        {isOut ? (
+        {out ? (
           <Out>
-            {value > to ? 'over' : 'under'} the usual {short(from)}–{short(to)} %
+            {out} the usual {short(from)}–{short(to)} %
           </Out>
         ) : (
           <Quietly>
@@ -138,7 +163,7 @@ function Bar({ name, value, window: [from, to], most, workings }: BarProps) {
         )}
         <Track aria-hidden>
           <Window style={{ left: at(from), width: `calc(${at(to)} - ${at(from)})` }} />
-          <Needle $out={isOut} style={{ left: at(value) }} />
+          <Needle $out={out !== null} style={{ left: at(value) }} />
         </Track>
       </dd>
     </>

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { type Balance, dressingMethods, movedTo } from '@fornax/core';
+import { type Addition, type Balance, dressingMethods, movedTo, writtenSpoons } from '@fornax/core';
 import styled from 'styled-components';
 import { recipeQuery, recipesQuery } from '../api/queries.js';
 import { contentOf } from '../api/rows.js';
@@ -15,6 +15,7 @@ import { WorkingsProvider } from '../parts/workings.js';
 import { WorkingsPanel } from '../parts/WorkingsPanel.js';
 import { BalanceMap } from './BalanceMap.js';
 import { Bars } from './Bars.js';
+import { BenchOpen } from './BenchOpen.js';
 import { BowlLines } from './BowlLines.js';
 import { balanceOf, bowlOfRecipe, linesOf, mostBowls, newBowl } from './bowls.js';
 import { Flight } from './Flight.js';
@@ -78,10 +79,23 @@ export default function BenchPage() {
           <PageHeading names={['Dressing bench']}>Dressing bench</PageHeading>
           {kitchen && bench.isRead ? <OnTheBench bench={bench} /> : <Loading what="the bench" />}
         </Work>
-        <WorkingsPanel />
+        <WorkingsPanel idle={kitchen && bench.isRead ? <OpenHere bench={bench} /> : null} />
       </Frame>
     </WorkingsProvider>
   );
+}
+
+/** What is open of the bowl that is chosen. */
+function OpenHere({ bench }: { bench: Bench }) {
+  const larder = useLarder();
+  const say = useSay();
+  const bowl = bench.bowls[bench.chosen]!;
+  const balance = balanceOf(bowl, useKitchen()!.system, larder);
+  const add = ({ ingredient, name, teaspoons }: Addition, note: string) => {
+    bench.change({ log: [...bowl.log, { ingredient, name, teaspoons, note, mark: '' }] });
+    say(`${writtenSpoons(teaspoons)} ${name} is in the bowl’s log.`);
+  };
+  return <BenchOpen bowl={bowl} balance={balance} larder={larder} onAdd={add} />;
 }
 
 function OnTheBench({ bench }: { bench: Bench }) {

@@ -6,6 +6,7 @@ import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
 import { Quietly } from '../parts/states.js';
 import type { BenchBowl } from './bowls.js';
+import { bowlLineId } from './places.js';
 
 const List = styled.ul`
   list-style: none;
@@ -78,7 +79,7 @@ function BowlLine({ index, bowl, balance, onChange }: BowlLinesProps & { index: 
       from: bowl.from && { ...bowl.from, lineIds: bowl.from.lineIds.toSpliced(index, 1) },
     });
   return (
-    <li>
+    <li id={bowlLineId(`l${index + 1}`)}>
       <Field
         label={`Line ${index + 1}`}
         hideLabel

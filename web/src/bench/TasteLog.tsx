@@ -15,6 +15,7 @@ import { Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 import { type LoggedAddition, type Mark, marks } from './bowls.js';
+import { logRowId } from './places.js';
 
 const List = styled.ul`
   list-style: none;
@@ -121,7 +122,7 @@ interface LoggedProps {
 
 function Logged({ number, addition: { teaspoons, name, note, mark }, onChange, onTakeOut }: LoggedProps) {
   return (
-    <li>
+    <li id={logRowId(number)}>
       <span>
         {number}. {writtenSpoons(teaspoons)} {name}
       </span>

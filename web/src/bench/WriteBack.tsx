@@ -7,6 +7,7 @@ import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { bowlOfRecipe, textsWith, writtenBack } from './bowls.js';
+import { writeBackId } from './places.js';
 import type { Bench } from './useBench.js';
 
 /** The sum of the bowl becomes the recipe, as a version of its own. */
@@ -45,7 +46,7 @@ export function WriteBack({ bench }: { bench: Bench }) {
     }
   };
   return (
-    <p>
+    <p id={writeBackId}>
       <Button isDisabled={isBusy} onPress={() => void write()}>
         Make this the recipe
       </Button>{' '}

@@ -2,6 +2,7 @@ import { useLocation, Link } from 'react-router';
 import { type PlanWarning, showDate } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
+import { OpenList } from '../parts/OpenList.js';
 import { daysAhead } from '../parts/dates.js';
 import { warningId } from '../parts/Warnings.js';
 import { useOpenClass } from './class-context.js';
@@ -18,19 +19,6 @@ const order: readonly PlanWarning['level'][] = ['harm', 'clash', 'look'];
 /** More than these are told by their number. */
 const mostShown = 5;
 
-const List = styled.ul`
-  margin: 8px 0 12px;
-  li {
-    padding: 6px 0;
-    border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  }
-  button {
-    min-height: 24px;
-    padding: 2px 0;
-    white-space: normal;
-    text-align: left;
-  }
-`;
 const levels = {
   harm: 'Someone could come to harm',
   clash: 'Does not go together',
@@ -57,7 +45,7 @@ export function WhatIsOpen() {
     <>
       <h2>Open here</h2>
       {open.length === 0 ? <p>Nothing is open at this stop.</p> : null}
-      <List aria-label="Open at this stop">
+      <OpenList aria-label="Open at this stop">
         {open.slice(0, mostShown).map((warning) => (
           <li key={warning.id}>
             <Level $level={warning.level}>{levels[warning.level]}</Level>
@@ -75,7 +63,7 @@ export function WhatIsOpen() {
             </Link>
           </li>
         ) : null}
-      </List>
+      </OpenList>
     </>
   );
 }

@@ -51,8 +51,11 @@ function walk(event: KeyboardEvent, items: readonly Item[]): void {
 
 /** What is walked in a table: its figures and ticks. */
 export const walked = '[data-figure], input[type="checkbox"]';
+/** The same where cells have buttons; those of a form follow its field. */
+export const walkedWithButtons = `${walked}, button:not(form button)`;
 /** A table, which is walked in both ways. */
 export const figuresAreOneStop = oneStop(walked, false);
+export const figuresAndButtonsAreOneStop = oneStop(walkedWithButtons, false);
 /** Figures and ticks that stand in a list. */
 export const listedFiguresAreOneStop = oneStop(walked);
 /** Bars and blocks of the clock. */

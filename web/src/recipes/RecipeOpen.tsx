@@ -8,19 +8,8 @@ import {
   type Recipe,
   type SafetyProfile,
 } from '@fornax/core';
-import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
-
-const List = styled.ul`
-  margin: 8px 0 12px;
-  li {
-    padding: 6px 0;
-    border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  }
-  strong {
-    color: ${({ theme }) => theme.colour.beet};
-  }
-`;
+import { OpenList } from '../parts/OpenList.js';
 
 interface RecipeOpenProps {
   recipe: Recipe;
@@ -50,7 +39,7 @@ export function RecipeOpen({ recipe, larder, profile, onEdit }: RecipeOpenProps)
     <>
       <h2>Open here</h2>
       {isNothing ? <p>Nothing to mend in this recipe.</p> : null}
-      <List aria-label="Open in this recipe">
+      <OpenList aria-label="Open in this recipe">
         {found.harm.map((sentence) => (
           <li key={sentence}>
             <strong>{capital(sentence)}.</strong>
@@ -60,7 +49,7 @@ export function RecipeOpen({ recipe, larder, profile, onEdit }: RecipeOpenProps)
           <li key={words}>{capital(words)}.</li>
         ))}
         {found.others > 0 ? <li>{counted(found.others, 'caution')} beside the steps.</li> : null}
-      </List>
+      </OpenList>
       {found.toMend.length > 0 && onEdit ? <Button onPress={onEdit}>Mend it in the editor</Button> : null}
     </>
   );

@@ -1,8 +1,8 @@
 import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
-import { figuresAreOneStop } from '../parts/one-stop.js';
+import { figuresAndButtonsAreOneStop } from '../parts/one-stop.js';
 import { Figure } from '../parts/workings.js';
-import { walkFigures } from '../parts/walk-figures.js';
+import { walkFiguresAndButtons } from '../parts/walk-figures.js';
 import type { Group } from './groups.js';
 import { ShopItem } from './ShopItem.js';
 import type { Ticks } from '../api/useTicks.js';
@@ -98,7 +98,7 @@ export function ShopTable({
 }) {
   return (
     <Scroll>
-      <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
+      <Table ref={figuresAndButtonsAreOneStop} onKeyDown={walkFiguresAndButtons}>
         <thead>
           <tr>
             <th scope="col">
