@@ -19,11 +19,13 @@ function check<T extends object>(dto: ClassConstructor<T>, value: object, isPart
   );
 }
 
-export const checkNewClass = (value: CreateClassDto) => check(CreateClassDto, value);
-export const checkClass = (value: UpdateClassDto) => check(UpdateClassDto, value);
-export const checkRecipe = (value: RecipeContentDto) => check(RecipeContentDto, value);
-/** Problems of some fields of a recipe. */
-export const checkRecipePart = (value: Partial<RecipeContentDto>) => check(RecipeContentDto, value, true);
-export const checkLarderEntry = (value: LarderEntryDto) => check(LarderEntryDto, value);
-export const checkKitchen = (value: UpdateKitchenDto) => check(UpdateKitchenDto, value, true);
-export const checkTechnique = (value: TechniqueNoteDto) => check(TechniqueNoteDto, value);
+export const checks = {
+  newClass: (value: CreateClassDto) => check(CreateClassDto, value),
+  classPart: (value: UpdateClassDto) => check(UpdateClassDto, value),
+  recipe: (value: RecipeContentDto) => check(RecipeContentDto, value),
+  /** Problems of some fields of a recipe. */
+  recipePart: (value: Partial<RecipeContentDto>) => check(RecipeContentDto, value, true),
+  larderEntry: (value: LarderEntryDto) => check(LarderEntryDto, value),
+  kitchen: (value: UpdateKitchenDto) => check(UpdateKitchenDto, value, true),
+  technique: (value: TechniqueNoteDto) => check(TechniqueNoteDto, value),
+} as const;

@@ -1,4 +1,6 @@
-type Checks = typeof import('./check.js');
+import type { checks as rules } from './check.js';
+
+type Checks = typeof rules;
 
 let checks: Checks | null = null;
 let coming: Promise<Checks | null> | null = null;
@@ -6,7 +8,7 @@ let coming: Promise<Checks | null> | null = null;
 /** The contract's rules, fetched once; null where they cannot be fetched, and the server alone checks. */
 export async function fetchChecks(): Promise<Checks | null> {
   coming ??= import('./check.js').then(
-    (loaded) => (checks = loaded),
+    (loaded) => (checks = loaded.checks),
     () => (coming = null),
   );
   return coming;

@@ -60,7 +60,7 @@ function useSaveEntry(client: QueryClient): LarderRows['save'] {
   return useCallback(
     async ({ ingredient, figures, own, called = [], mayContain = [] }: LarderEntry) => {
       const checks = await fetchChecks();
-      const problem = checks?.checkLarderEntry({
+      const problem = checks?.larderEntry({
         figures: { ...figures },
         own: own && { ...own, allergens: [...own.allergens] },
         called: [...called],

@@ -74,7 +74,7 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
   const submit = async () => {
     const body = bodyOf(id, draft);
     const checks = await fetchChecks();
-    const found = [...timeProblems(draft), ...(checks?.checkNewClass(body) ?? [])];
+    const found = [...timeProblems(draft), ...(checks?.newClass(body) ?? [])];
     setProblems(found);
     if (found.length === 0) make.mutate(body);
   };

@@ -10,7 +10,7 @@ export function useClassEditor(id: string): RowEditor<ClassView, ClassEdits> {
   const query = useMemo(() => classQuery(id), [id]);
   const kept = useMemo(() => classRow(id), [id]);
   const check = useCallback(
-    (patch: Partial<ClassEdits>) => checksIfHere()?.checkClass(bodyOfClass(patch)) ?? [],
+    (patch: Partial<ClassEdits>) => checksIfHere()?.classPart(bodyOfClass(patch)) ?? [],
     [],
   );
   return useRowEditor<ClassView, ClassEdits>({ row: `class:${id}`, query: query as never, kept, check });

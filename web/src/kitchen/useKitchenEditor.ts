@@ -10,7 +10,7 @@ export type KitchenEditor = RowEditor<KitchenView, KitchenEdits>;
 /** Edits the kitchen in place. */
 export function useKitchenEditor(): KitchenEditor {
   const check = useCallback(
-    (patch: Partial<KitchenEdits>) => checksIfHere()?.checkKitchen(patch as UpdateKitchenDto) ?? [],
+    (patch: Partial<KitchenEdits>) => checksIfHere()?.kitchen(patch as UpdateKitchenDto) ?? [],
     [],
   );
   return useRowEditor<KitchenView, KitchenEdits>({

@@ -16,7 +16,7 @@ import {
 } from '@fornax/core';
 import { call } from '../api/client.js';
 import { useLarder } from '../api/useLarder.js';
-import { checkRecipe } from '../api/check.js';
+import { checks } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Choice.js';
@@ -193,7 +193,7 @@ function recipesIn(file: GivenFile, system: MeasureSystem, larder: Larder): Foun
   const { recipes, refused, remarks } = readRecipeFile(file.text, { system, larder });
   if (refused) return [row(null, refused)];
   return recipes.map((recipe, index) => {
-    const problem = checkRecipe(recipe as never)[0];
+    const problem = checks.recipe(recipe as never)[0];
     if (!problem) return { ...row(recipe, '', index), remarks };
     const title = typeof recipe?.title === 'string' ? `“${recipe.title}”: ` : '';
     return row(null, `${title}${problem.sentence}`, index);

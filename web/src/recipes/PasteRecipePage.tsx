@@ -246,7 +246,7 @@ function useKeep(recipe: Recipe) {
   });
   const keep = async () => {
     const checks = await fetchChecks();
-    const found = checks?.checkRecipe(recipe as never) ?? [];
+    const found = checks?.recipe(recipe as never) ?? [];
     setProblems(found);
     if (found.length === 0) make.mutate(recipe);
   };

@@ -57,7 +57,7 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
   };
   const save = async () => {
     const written = writtenNote(note.id, facts, text);
-    const found = (await fetchChecks())?.checkTechnique(written as never)[0];
+    const found = (await fetchChecks())?.technique(written as never)[0];
     if (found) return setProblem(found.sentence);
     setBusy(true);
     await call<TechniqueView>(base === null ? '/techniques' : `/techniques/${note.id}`, {

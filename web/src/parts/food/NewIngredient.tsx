@@ -180,8 +180,7 @@ async function problemsOf(
   id?: string,
 ): Promise<Record<string, string> | null> {
   const checks = await fetchChecks();
-  const found =
-    checks?.checkLarderEntry({ figures: {}, own: { ...own, allergens: [...own.allergens] } }) ?? [];
+  const found = checks?.larderEntry({ figures: {}, own: { ...own, allergens: [...own.allergens] } }) ?? [];
   if (found.length > 0)
     return Object.fromEntries(found.map(({ field, sentence }) => [field.replace('own.', ''), sentence]));
   const taken = atName(larder.names, own.name);
