@@ -22,6 +22,8 @@ import type { KeptRow } from './rows.js';
 export interface RowEditor<T, P> {
   /** The server's row with what is unsent laid over it; undefined while loading. */
   readonly shown: T | undefined;
+  /** The same without what was refused and is held back: what can be worked with. */
+  readonly valid: T | undefined;
   readonly error: Error | null;
   readonly saveState: SaveState;
   readonly problems: Readonly<Record<string, string>>;
@@ -67,18 +69,8 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
   const { server, unsent, held, saveState } = state;
   const conflict = useMemo(() => conflictOf(state), [state]);
   const shown = useMemo(() => shownRow({ server, unsent, held }), [server, unsent, held]);
-  const isDue = isToSend(state);
-  useEffect(() => {
-    if (!isDue) return undefined;
-    const wait = saveState === 'waiting' ? retryAfterMilliseconds : sendAfterMilliseconds;
-    const timer = setTimeout(() => void flush(), wait);
-    const online = () => void flush();
-    window.addEventListener('online', online);
-    return () => {
-      clearTimeout(timer);
-      window.removeEventListener('online', online);
-    };
-  }, [unsent, isDue, saveState, flush]);
+  const valid = useMemo(() => shownRow({ server, unsent, held: null }), [server, unsent]);
+  useSending(state, flush);
 
   const edit = useCallback(
     (patch: Partial<P>) => happen({ kind: 'edited', patch, found: check(patch), at: Date.now() }),
@@ -91,6 +83,7 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
 
   return {
     shown,
+    valid,
     error,
     saveState: unsent && saveState === 'saved' ? 'saving' : saveState,
     problems: state.problems,
@@ -104,6 +97,26 @@ export function useRowEditor<T extends EditedRow<P>, P extends object>(
     takeTheirs,
     retry: () => void refetch(),
   };
+}
+
+/** Sends what is due once nothing changes, again where it could not be, and as the connection returns. */
+function useSending<T extends EditedRow<P>, P extends object>(
+  state: RowState<T, P>,
+  flush: () => Promise<void>,
+): void {
+  const { unsent, saveState } = state;
+  const isDue = isToSend(state);
+  useEffect(() => {
+    if (!isDue) return undefined;
+    const wait = saveState === 'waiting' ? retryAfterMilliseconds : sendAfterMilliseconds;
+    const timer = setTimeout(() => void flush(), wait);
+    const online = () => void flush();
+    window.addEventListener('online', online);
+    return () => {
+      clearTimeout(timer);
+      window.removeEventListener('online', online);
+    };
+  }, [unsent, isDue, saveState, flush]);
 }
 
 /**

@@ -46,7 +46,7 @@ export default function ClassLayout() {
 
 function OpenedClass({ classId }: { classId: string }) {
   const editor = useClassEditor(classId);
-  const { plan, bundle, error, isBettering } = usePlan(editor.shown);
+  const { plan, bundle, error, isBettering } = usePlan(editor.valid);
   useUndoKeys(editor.undo, editor.redo);
   if (editor.error && !editor.shown)
     return (

@@ -11,9 +11,6 @@ export type RecipeEditor = RowEditor<RecipeRow, Recipe>;
 export function useRecipeEditor(id: string): RecipeEditor {
   const query = useMemo(() => recipeQuery(id), [id]);
   const kept = useMemo(() => recipeRow(id), [id]);
-  const check = useCallback(
-    (patch: Partial<Recipe>) => checksIfHere()?.recipePart(patch as never) ?? [],
-    [],
-  );
+  const check = useCallback((patch: Partial<Recipe>) => checksIfHere()?.recipePart(patch as never) ?? [], []);
   return useRowEditor<RecipeRow, Recipe>({ row: `recipe-row:${id}`, query: query as never, kept, check });
 }
