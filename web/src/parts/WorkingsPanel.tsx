@@ -11,7 +11,6 @@ import { useWorkings } from './workings.js';
 const Aside = styled.aside`
   width: ${({ theme }) => theme.workingsWidth};
   flex: none;
-  padding: 12px 24px 24px 22px;
   border-left: 1px solid ${({ theme }) => theme.colour.hairline};
   background: ${({ theme }) => theme.colour.ground};
   h2 {
@@ -19,7 +18,6 @@ const Aside = styled.aside`
   }
   &[data-folded] {
     width: auto;
-    padding: 12px 8px;
   }
   /* Where it has no room beside the sheet it opens over it. */
   &[data-over] {
@@ -30,7 +28,6 @@ const Aside = styled.aside`
     width: min(100%, 420px);
     max-height: 58vh;
     overflow: auto;
-    padding: 8px 16px 16px;
     border: 1px solid ${({ theme }) => theme.colour.ink};
     box-shadow: 0 -6px 24px rgb(24 35 30 / 20%);
   }
@@ -43,6 +40,24 @@ const Aside = styled.aside`
   }
   @media print {
     display: none;
+  }
+`;
+/** Stays beside what is read, however far down the sheet. */
+const Stay = styled.div`
+  padding: 12px 24px 24px 22px;
+  [data-folded] > & {
+    padding: 12px 8px;
+  }
+  [data-over] > & {
+    padding: 8px 16px 16px;
+  }
+  @media not ${noRoomBeside} {
+    aside:not([data-over]) > & {
+      position: sticky;
+      top: 0;
+      max-height: 100vh;
+      overflow: hidden auto;
+    }
   }
 `;
 const Top = styled.div`
@@ -107,35 +122,39 @@ export function WorkingsPanel({ idle, children }: { idle?: ReactNode; children?:
   if (folding.isFolded && !isNarrow && !isOver)
     return (
       <Aside aria-label="Workings" data-folded="">
-        <FoldButton {...folding} />
+        <Stay>
+          <FoldButton {...folding} />
+        </Stay>
       </Aside>
     );
   return (
     <Aside aria-label="Workings" data-over={isOver ? '' : undefined} tabIndex={isOver ? 0 : undefined}>
-      <Top>
-        <Kicker>Workings</Kicker>
-        {isOver ? (
-          <Button look="quiet" onPress={dismiss}>
-            Close
-          </Button>
-        ) : isNarrow ? null : (
-          <FoldButton {...folding} />
+      <Stay>
+        <Top>
+          <Kicker>Workings</Kicker>
+          {isOver ? (
+            <Button look="quiet" onPress={dismiss}>
+              Close
+            </Button>
+          ) : isNarrow ? null : (
+            <FoldButton {...folding} />
+          )}
+        </Top>
+        {selected ? (
+          <Explanation workings={selected.workings} />
+        ) : (
+          <>
+            {idle}
+            <Note>Choose any figure to see how it came about.</Note>
+          </>
         )}
-      </Top>
-      {selected ? (
-        <Explanation workings={selected.workings} />
-      ) : (
-        <>
-          {idle}
-          <Note>Choose any figure to see how it came about.</Note>
-        </>
-      )}
-      {selected && idle && !isOver ? (
-        <Button look="quiet" onPress={dismiss}>
-          Back to what is open
-        </Button>
-      ) : null}
-      {selected ? children : null}
+        {selected && idle && !isOver ? (
+          <Button look="quiet" onPress={dismiss}>
+            Back to what is open
+          </Button>
+        ) : null}
+        {selected ? children : null}
+      </Stay>
     </Aside>
   );
 }
