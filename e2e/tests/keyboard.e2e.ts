@@ -144,3 +144,21 @@ test('Workings fold away and open over the sheet, and Escape gives the figure it
   await page.getByRole('button', { name: 'Show Workings' }).press('Enter');
   await expect(workings).toContainText('Open here');
 });
+
+test('rows that are edited are walked up and down, and past with Tab', async ({ kitchen: page }) => {
+  await page.goto('/kitchen');
+  const tools = page.getByRole('table', { name: 'Tools' });
+  const names = tools.getByRole('textbox', { name: /^Tool of/ });
+  await names.first().focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(names.nth(1)).toBeFocused();
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('ArrowUp');
+  await expect(tools.getByRole('row').nth(1).locator('input:focus')).toHaveCount(1);
+  // The first row is the one that Tab goes along, and after it the button below the table comes.
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: 'Add a tool' })).toBeFocused();
+  await page.keyboard.press('Shift+Tab');
+  await expect(tools.getByRole('row').nth(1).locator('button:focus')).toHaveCount(1);
+});

@@ -5,6 +5,7 @@ import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { Button } from '../parts/Button.js';
 import { Choice } from '../parts/Choice.js';
 import { Field } from '../parts/Field.js';
+import { editedRowsAreOneStop } from '../parts/one-stop.js';
 
 const Table = styled.table`
   width: 100%;
@@ -54,7 +55,7 @@ export function RowsTable<T>({ label, rows, columns, nameOf, onChange, makeRow, 
   return (
     <>
       <Scroll>
-        <Table aria-label={label}>
+        <Table aria-label={label} ref={editedRowsAreOneStop}>
           <thead>
             <tr>
               {columns.map((column) => (

@@ -6,6 +6,7 @@ import { Field } from '../parts/Field.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly } from '../parts/states.js';
 import { Boxes, TickBox } from '../parts/Boxes.js';
+import { ticksAreOneStop } from '../parts/one-stop.js';
 import { type Props, WeekdayBoxes } from './KitchenLists.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
 
@@ -118,6 +119,7 @@ function SupplierFields({
       </Line>
       <WeekdayBoxes label="Open on" days={supplier.days} onChange={(days) => change({ days })} />
       <Boxes
+        ref={ticksAreOneStop}
         value={[...supplier.sections]}
         onChange={(chosen) => change({ sections: sections.filter((section) => chosen.includes(section)) })}
       >

@@ -49,6 +49,7 @@ const groups: readonly { name: string; keys: readonly (readonly [string, readonl
     name: 'In tables and lists',
     keys: [
       ['From figure to figure, from row to row', ['↑', '↓', '←', '→']],
+      ['In rows that are edited: along the row, up and down', ['Tab', '↑', '↓']],
       ['To the first or the last of a list', ['Home', 'End']],
       ['Past the table or list', ['Tab']],
       ['Tick, or choose', ['Space']],
