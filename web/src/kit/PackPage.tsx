@@ -43,6 +43,12 @@ const Crates = styled.div`
   }
 `;
 const OnScreen = styled.span`
+  @media (pointer: coarse) {
+    a {
+      display: inline-block;
+      padding-block: 13px;
+    }
+  }
   @media print {
     display: none;
   }

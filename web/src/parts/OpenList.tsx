@@ -17,4 +17,12 @@ export const OpenList = styled.ul`
     white-space: normal;
     text-align: left;
   }
+  @media (pointer: coarse) {
+    a,
+    button {
+      display: inline-flex;
+      align-items: center;
+      min-height: 44px;
+    }
+  }
 `;
