@@ -4,10 +4,12 @@ import styled from 'styled-components';
 import { Quietly } from './states.js';
 import { planWorker } from '../workers/plan-worker.js';
 
-const List = styled.dl`
+const Scroll = styled.div`
   max-height: 320px;
   overflow: auto;
   margin: 8px 0 16px;
+`;
+const List = styled.dl`
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   div {
     padding: 6px 0;
@@ -68,24 +70,26 @@ export function Effect({ bundle, after }: { bundle: ClassBundle; after: ClassBun
       </p>
     );
   return (
-    <List aria-label="What it changes">
-      {changes.map((change, index) => (
-        <div key={index}>
-          {change.about === 'allergens' ? (
-            <Harm>
-              {aboutWords.allergens}: {change.what}
-            </Harm>
-          ) : (
-            <dt>
-              {aboutWords[change.about]}
-              {change.what === aboutWords[change.about] ? '' : `: ${change.what}`}
-            </dt>
-          )}
-          <dd>
-            <Was>{change.before}</Was> → {change.after}
-          </dd>
-        </div>
-      ))}
-    </List>
+    <Scroll tabIndex={0} role="group" aria-label="What it changes">
+      <List>
+        {changes.map((change, index) => (
+          <div key={index}>
+            {change.about === 'allergens' ? (
+              <Harm>
+                {aboutWords.allergens}: {change.what}
+              </Harm>
+            ) : (
+              <dt>
+                {aboutWords[change.about]}
+                {change.what === aboutWords[change.about] ? '' : `: ${change.what}`}
+              </dt>
+            )}
+            <dd>
+              <Was>{change.before}</Was> → {change.after}
+            </dd>
+          </div>
+        ))}
+      </List>
+    </Scroll>
   );
 }

@@ -55,7 +55,7 @@ export function ChooseDish({
           </Label>
           <SearchBox placeholder="Search the library" />
         </SearchField>
-        <Scrolling>
+        <Scrolling tabIndex={0} role="group" aria-label="Recipes of the library">
           <ListBox
             aria-label="Recipes"
             items={recipes}

@@ -31,15 +31,13 @@ const TakeInstead = later(() => import('./TakeInstead.js').then((module) => modu
 
 const Grid = styled.div`
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  /* As many as have room, four at most: a date is never cut off by what stands beside it. */
+  grid-template-columns: repeat(auto-fill, minmax(max(124px, calc(25% - 12px)), 1fr));
   gap: 12px 16px;
   max-width: 860px;
   margin-bottom: 24px;
   > .two {
     grid-column: span 2;
-  }
-  @media (max-width: 700px) {
-    grid-template-columns: 1fr 1fr;
   }
 `;
 const Section = styled.section`

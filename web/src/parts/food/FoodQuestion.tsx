@@ -12,6 +12,8 @@ import { useSay } from '../toasts.js';
 const NewIngredient = later(() => import('./NewIngredient.js').then((module) => module.NewIngredient));
 
 const Asked = styled.div`
+  /* Among fields it takes a row of its own. */
+  grid-column: 1 / -1;
   margin-top: 4px;
   font-size: 13px;
   line-height: 18px;

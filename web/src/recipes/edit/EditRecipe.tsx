@@ -6,12 +6,16 @@ import { Details } from './Details.js';
 import { LinesColumn } from './LinesColumn.js';
 import { StepsColumn } from './StepsColumn.js';
 
+/** Two columns where the sheet has room for them, however large its words are. */
+const Room = styled.div`
+  container-type: inline-size;
+`;
 const Editing = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 32px;
   margin-top: 12px;
-  @media (max-width: 1100px) {
+  @container (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
@@ -36,26 +40,28 @@ export function EditRecipe({
     <>
       {general.length > 0 ? <Look role="alert">{[...new Set(general)].join(' ')}</Look> : null}
       <Details recipe={recipe} change={change} problems={editor.problems} />
-      <Editing>
-        <div>
-          <LinesColumn
-            recipe={recipe}
-            recipeId={id}
-            larder={larder}
-            change={change}
-            problems={editor.problems}
-          />
-        </div>
-        <div>
-          <StepsColumn
-            recipe={recipe}
-            recipeId={id}
-            larder={larder}
-            change={change}
-            problems={editor.problems}
-          />
-        </div>
-      </Editing>
+      <Room>
+        <Editing>
+          <div>
+            <LinesColumn
+              recipe={recipe}
+              recipeId={id}
+              larder={larder}
+              change={change}
+              problems={editor.problems}
+            />
+          </div>
+          <div>
+            <StepsColumn
+              recipe={recipe}
+              recipeId={id}
+              larder={larder}
+              change={change}
+              problems={editor.problems}
+            />
+          </div>
+        </Editing>
+      </Room>
     </>
   );
 }
