@@ -38,6 +38,19 @@ test('a class is made, and a dish put on it, with the keyboard alone', async ({ 
   await expect(page.getByRole('list', { name: 'Dishes' }).getByRole('link')).toHaveCount(1);
   // What opened the list of dishes has the focus again.
   await expect(page.getByRole('button', { name: 'Add a dish' })).toBeFocused();
+  // A choice is changed without its list, and the list gives the focus back.
+  const maker = page.getByRole('button', { name: /^every station|^one big batch|^demonstration only/ });
+  await maker.focus();
+  await page.keyboard.press('o');
+  await expect(maker).toContainText('one big batch');
+  await page.keyboard.press('ArrowRight');
+  await expect(maker).toContainText('demonstration only');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('option', { name: 'demonstration only' })).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  await expect(maker).toContainText('one big batch');
+  await expect(maker).toBeFocused();
 });
 
 test('from Set up to a packed crate: digits, one stop a table, ticks, and digits again', async ({
@@ -161,4 +174,16 @@ test('rows that are edited are walked up and down, and past with Tab', async ({ 
   await expect(page.getByRole('button', { name: 'Add a tool' })).toBeFocused();
   await page.keyboard.press('Shift+Tab');
   await expect(tools.getByRole('row').nth(1).locator('button:focus')).toHaveCount(1);
+});
+
+test('what is reached before a slow page is there keeps the focus', async ({ kitchen: page }) => {
+  await page.route(/SetUpPage-[^/]+\.js$/, async (route) => {
+    await new Promise((done) => setTimeout(done, 1500));
+    await route.continue();
+  });
+  await page.getByRole('link', { name: 'Roots and citrus', exact: true }).click();
+  await page.getByRole('button', { name: 'Fold Workings away' }).press('Enter');
+  await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
+  await expect(heading(page, 'Set up')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
 });

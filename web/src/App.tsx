@@ -16,14 +16,28 @@ import { ClassesPage } from './classes/ClassesPage.js';
 /** Asked for again where a session has ended over an open page. */
 const SignInAgain = lazy(() => import('./sign-in/SignInAgain.js'));
 const SignInPage = lazy(() => import('./sign-in/SignInPage.js'));
-const ClassLayout = lazy(() => import('./classes/ClassLayout.js'));
-const SetUpPage = lazy(() => import('./set-up/SetUpPage.js'));
-const PortionPage = lazy(() => import('./portions/PortionPage.js'));
-const ShopPage = lazy(() => import('./shopping/ShopPage.js'));
-const PackPage = lazy(() => import('./kit/PackPage.js'));
-const TimePage = lazy(() => import('./timeline/TimePage.js'));
-const CardsPage = lazy(() => import('./cards/CardsPage.js'));
-const LabelsPage = lazy(() => import('./cards/LabelsPage.js'));
+const stops = {
+  'set-up': () => import('./set-up/SetUpPage.js'),
+  portion: () => import('./portions/PortionPage.js'),
+  shop: () => import('./shopping/ShopPage.js'),
+  pack: () => import('./kit/PackPage.js'),
+  time: () => import('./timeline/TimePage.js'),
+  cards: () => import('./cards/CardsPage.js'),
+  labels: () => import('./cards/LabelsPage.js'),
+};
+/** A class is planned before its stop is drawn: the script of the stop comes meanwhile. */
+const ClassLayout = lazy(() => {
+  const stop = window.location.pathname.split('/')[3] ?? 'set-up';
+  if (stop in stops) void stops[stop as keyof typeof stops]().catch(() => undefined);
+  return import('./classes/ClassLayout.js');
+});
+const SetUpPage = lazy(stops['set-up']);
+const PortionPage = lazy(stops.portion);
+const ShopPage = lazy(stops.shop);
+const PackPage = lazy(stops.pack);
+const TimePage = lazy(stops.time);
+const CardsPage = lazy(stops.cards);
+const LabelsPage = lazy(stops.labels);
 const KitchenPage = lazy(() => import('./kitchen/KitchenPage.js'));
 const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
 const RecipePage = lazy(() => import('./recipes/RecipePage.js'));

@@ -1,3 +1,4 @@
+import { Suspense } from 'react';
 import { Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
 import { later } from '../parts/later.js';
@@ -82,7 +83,9 @@ function OpenedClass({ classId }: { classId: string }) {
         <ConflictNotice />
         <Columns>
           <Work>
-            <Outlet />
+            <Suspense fallback={<Loading what="the stop" />}>
+              <Outlet />
+            </Suspense>
           </Work>
           <WorkingsPanel idle={<WhatIsOpen />}>
             <ReadAs />

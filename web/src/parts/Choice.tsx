@@ -25,19 +25,25 @@ export function Choice<T extends string>(props: ChoiceProps<T>) {
   );
 }
 
+/** As with its list: up and down open it, left and right and a first letter choose without opening. */
 function ClosedChoice({
   label,
   value,
   options,
+  onChange,
   hideLabel,
   onOpen,
 }: ChoiceProps<string> & { onOpen?: () => void }) {
   const id = useId();
   const button = useRef<HTMLButtonElement>(null);
-  const openByArrow = (event: KeyboardEvent) => {
-    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const isToOpen = event.key === 'ArrowDown' || event.key === 'ArrowUp';
+    const chosen = chosenByKey(event.key, value, options);
+    if (!isToOpen && !chosen) return;
     event.preventDefault();
-    onOpen?.();
+    if (chosen) onChange(chosen);
+    else onOpen?.();
   };
   const Label = hideLabel ? HiddenLabel : StyledLabel;
   return (
@@ -52,11 +58,25 @@ function ClosedChoice({
         aria-expanded={false}
         aria-labelledby={`${id}value ${id}label`}
         onClick={onOpen}
-        onKeyDown={openByArrow}
+        onKeyDown={onKeyDown}
       >
         <span id={`${id}value`}>{options.find((option) => option.id === value)?.name}</span>
         <ChevronDown size={15} aria-hidden />
       </Closed>
     </div>
   );
+}
+
+/** The option before or after with the arrows, the next one that begins with a letter; undefined for none. */
+function chosenByKey(
+  key: string,
+  value: string,
+  options: ChoiceProps<string>['options'],
+): string | undefined {
+  const at = options.findIndex(({ id }) => id === value);
+  if (key === 'ArrowLeft') return options[at - 1]?.id;
+  if (key === 'ArrowRight') return options[at + 1]?.id;
+  if (!/^\p{L}$/u.test(key)) return undefined;
+  const onwards = [...options.slice(at + 1), ...options.slice(0, Math.max(0, at))];
+  return onwards.find(({ name }) => name.toLowerCase().startsWith(key.toLowerCase()))?.id;
 }

@@ -1,6 +1,6 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { styleString } from '@fornax/core';
-import { useLocation } from 'react-router';
+import { useLocation, useNavigationType } from 'react-router';
 import { createGlobalStyle } from 'styled-components';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
@@ -9,6 +9,9 @@ const announcerId = 'announcer';
 
 /** The address whose page was shown last; null before the first, which the browser announces itself. */
 let shownAt: string | null = null;
+
+/** Whether something was pressed since the address changed: what was reached then keeps the focus. */
+let isTouched = false;
 
 interface Named {
   /** From the closest to the widest: "Shop", "Roots and citrus". */
@@ -23,8 +26,9 @@ const RunningHead = createGlobalStyle<{ $text: string }>`
 `;
 
 /**
- * The heading of a page. It names the document; and where one came here from another page, it has the focus
- * and is announced. A page has one: that of what was opened last.
+ * The heading of a page. It names the document; and where one came here from another page, it is announced
+ * and has the focus, unless the page came so late that something else was reached meanwhile. A page has one:
+ * that of what was opened last.
  */
 export function PageHeading({
   level = 1,
@@ -51,7 +55,7 @@ export function PageHeading({
     const isShown = shownAt === pathname;
     shownAt = pathname;
     if (isFirst || isShown) return;
-    heading.current?.focus();
+    if (!isTouched || document.activeElement === document.body) heading.current?.focus();
     const announcer = document.getElementById(announcerId);
     if (announcer) announcer.textContent = said.current;
   }, [pathname]);
@@ -96,5 +100,17 @@ function useTitle({ names, sheet }: Named): string {
 
 /** Says the name of a page on arrival. It stands outside of the pages: it must be there before they are. */
 export function Announcer() {
+  const { pathname } = useLocation();
+  const isRedirected = useNavigationType() === 'REPLACE';
+  const redirected = useRef(isRedirected);
+  redirected.current = isRedirected;
+  useEffect(() => {
+    // What leads on by itself is the same arrival.
+    if (!redirected.current) isTouched = false;
+    const touch = () => (isTouched = true);
+    const kinds = ['keydown', 'pointerdown'];
+    kinds.forEach((kind) => window.addEventListener(kind, touch, true));
+    return () => kinds.forEach((kind) => window.removeEventListener(kind, touch, true));
+  }, [pathname]);
   return <VisuallyHidden id={announcerId} aria-live="polite" />;
 }
