@@ -33,6 +33,7 @@ export function EditRecipe({
   larder: Larder;
 }) {
   const change = (patch: Partial<Recipe>) => editor.edit(patch);
+  const column = { recipe, recipeId: id, larder, change, problems: editor.problems };
   const general = Object.entries(editor.problems)
     .filter(([field]) => /^(?:lines|steps|components|choices|content)?(?:\.|$)/.test(field))
     .map(([, sentence]) => sentence);
@@ -43,22 +44,10 @@ export function EditRecipe({
       <Room>
         <Editing>
           <div>
-            <LinesColumn
-              recipe={recipe}
-              recipeId={id}
-              larder={larder}
-              change={change}
-              problems={editor.problems}
-            />
+            <LinesColumn {...column} />
           </div>
           <div>
-            <StepsColumn
-              recipe={recipe}
-              recipeId={id}
-              larder={larder}
-              change={change}
-              problems={editor.problems}
-            />
+            <StepsColumn {...column} />
           </div>
         </Editing>
       </Room>

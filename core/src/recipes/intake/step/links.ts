@@ -37,7 +37,8 @@ const restBefore =
 /**
  * Which lines each step uses, and which share of them. A step that names a share ("half the oil", "the rest
  * of the herbs") uses that; the first other step that names a line uses what is left of it; later mentions
- * mean what was made of it. "Everything" and "all the ingredients" stand for all lines not used yet.
+ * mean what was made of it. "Everything" and "all the ingredients" stand for all lines not used yet; a
+ * dressing that is whisked by its name alone for all of its lines.
  */
 export function linkLines(
   texts: readonly string[],
@@ -71,6 +72,8 @@ export function linkLines(
           named.set(id, 0);
       }
     }
+    for (const { id } of linesOfPartMade(text, lines, components, left))
+      if (!named.has(id) && !excepted.has(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
@@ -81,6 +84,23 @@ export function linkLines(
       return [{ line, share: toRational(share) }];
     });
   });
+}
+
+const partMade =
+  /\b(?:whisk|shake|make|mix|blend|prepare)(?: up| together)? (?:the|your) (dressing|vinaigrette|dip)\b(?! again)/i;
+
+/** Lines of a dressing or dip that is made by its name alone, of which nothing was taken before. */
+function linesOfPartMade(
+  text: string,
+  lines: readonly NamedLine[],
+  components: readonly RecipeComponent[],
+  left: ReadonlyMap<string, ReturnType<typeof toFraction>>,
+): readonly NamedLine[] {
+  const said = partMade.exec(text)?.[1]?.toLowerCase().replace('vinaigrette', 'dressing');
+  const parts = components.filter(({ role }) => role === said);
+  if (parts.length !== 1) return [];
+  const own = lines.filter(({ componentId }) => componentId === parts[0]!.id);
+  return own.every(({ id }) => left.get(id)!.compare(1) === 0) ? own : [];
 }
 
 /** Lines of parts of which a step says that all of it goes in: "Dressing: shake everything in a jar". */

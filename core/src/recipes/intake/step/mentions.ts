@@ -31,6 +31,9 @@ const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
 
 const cutOfMeat = / (?:fillets?|thighs?|breasts?|legs?|wings?|loins?|steaks?|drumsticks?|mince|rashers?)$/i;
 
+/** What is called spuds; of sweet potatoes nobody does. */
+const potatoes = /(?<!sweet )\bpotato(?:es)?$/i;
+
 /**
  * The names by which steps call a line: as written, by every name of the larder, its juice or zest, and what
  * may stand in for it.
@@ -45,6 +48,7 @@ function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): stri
   // "The eel" of "smoked eel fillets", "the chicken" of its thighs.
   const uncut = names.filter((name) => cutOfMeat.test(name)).map((name) => name.replace(cutOfMeat, ''));
   names.push(...uncut);
+  if (names.some((name) => potatoes.test(name))) names.push('spuds');
   const parts = line.byProducts.filter((part) => part === 'juice' || part === 'zest');
   // "Stir in the lemon" means its juice where no line has the fruit itself.
   const whole = parts.length === 0 || line.unit === 'piece' || isOnlyLineOfIt ? names : [];
