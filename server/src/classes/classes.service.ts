@@ -140,16 +140,15 @@ export class ClassesService {
   }
 
   async remove(kitchenId: string, id: string): Promise<void> {
-    const row = await this.#row(kitchenId, id);
-    row.deletedAt = new Date();
-    await row.save();
+    await this.#row(kitchenId, id);
+    await new KitchenScope(ClassRow, kitchenId).markDeleted(id, new Date());
   }
 
   async restore(kitchenId: string, id: string): Promise<ClassView> {
-    const row = await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id } });
+    const scope = new KitchenScope(ClassRow, kitchenId);
+    await scope.markDeleted(id, null);
+    const row = await scope.findOne({ where: { id } });
     if (!row) throw notHere(what);
-    row.deletedAt = null;
-    await row.save();
     return this.views.of(row);
   }
 

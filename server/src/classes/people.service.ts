@@ -61,46 +61,62 @@ export class PeopleService implements OnModuleInit, OnModuleDestroy {
   /** Erases somebody from every class of the kitchen, by name as it is written there. */
   async erase(kitchenId: string, name: string): Promise<ErasedView> {
     const wanted = plain(name);
-    const rows = await new KitchenScope(ClassRow, kitchenId).find({ where: named });
+    const scope = new KitchenScope(ClassRow, kitchenId);
     let people = 0;
     let classes = 0;
-    for (const row of rows) {
-      const gone = new Set(row.roster.filter((each) => plain(each.name) === wanted).map(({ id }) => id));
-      if (gone.size === 0) continue;
-      people += gone.size;
-      classes += 1;
-      row.roster = row.roster
-        .filter(({ id }) => !gone.has(id))
-        .map((each) => ({ ...each, friends: each.friends.filter((id) => !gone.has(id)) }));
-      row.decisions = withoutNotesOnPeople(row.decisions, (id) => gone.has(id.split(':')[0]!));
-      row.revision += 1;
-      await row.save();
+    for (const { id } of await scope.find({ attributes: ['id'], where: named, order: [['id', 'ASC']] })) {
+      let found = 0;
+      await scope.changeHeld(id as string, (row) => {
+        const gone = new Set(row.roster.filter((each) => plain(each.name) === wanted).map((each) => each.id));
+        found = gone.size;
+        return found > 0 ? withoutPeople(row, gone) : null;
+      });
+      people += found;
+      classes += Number(found > 0);
     }
     return { classes, people };
   }
 
   /** Erases the people of every class whose time is over; returns of how many classes. */
   async forget(now = Date.now()): Promise<number> {
-    const rows = await ClassRow.findAll({ attributes: ['id', 'kitchenId', 'startsAt'], where: named });
+    const rows = await ClassRow.findAll({
+      attributes: ['id', 'kitchenId', 'startsAt'],
+      where: named,
+      order: [['id', 'ASC']],
+    });
     let classes = 0;
     for (const kitchenId of new Set(rows.map((row) => row.kitchenId))) {
       const kitchen = await kitchenFacts(kitchenId);
       const over = rows.filter((row) => row.kitchenId === kitchenId && isForgotten(row, kitchen, now));
       if (over.length === 0) continue;
-      await inTransaction(this.sequelize, async () => {
+      classes += await inTransaction(this.sequelize, async () => {
         const scope = new KitchenScope(ClassRow, kitchenId);
-        for (const row of await scope.find({ where: { id: { [Op.in]: over.map(({ id }) => id) } } })) {
-          row.roster = [];
-          row.decisions = withoutNotesOnPeople(row.decisions);
-          row.revision += 1;
-          await row.save();
-        }
+        let erased = 0;
+        for (const { id } of over)
+          // Its date may have been moved meanwhile: the class decides as it stands once it is held.
+          erased += Number(
+            await scope.changeHeld(id as string, (row) =>
+              isForgotten(row, kitchen, now)
+                ? { roster: [], decisions: withoutNotesOnPeople(row.decisions) }
+                : null,
+            ),
+          );
         await markChanged(kitchenId);
+        return erased;
       });
-      classes += over.length;
     }
     return classes;
   }
+}
+
+/** What a class is without some of its people: nobody's friend is gone, and nothing is noted about them. */
+function withoutPeople({ roster, decisions }: ClassRow, gone: ReadonlySet<string>): Record<string, unknown> {
+  return {
+    roster: roster
+      .filter(({ id }) => !gone.has(id))
+      .map((each) => ({ ...each, friends: each.friends.filter((id) => !gone.has(id)) })),
+    decisions: withoutNotesOnPeople(decisions, (id) => gone.has(id.split(':')[0]!)),
+  };
 }
 
 const plain = (name: string) => name.trim().toLowerCase().replace(/\s+/g, ' ');

@@ -6,6 +6,23 @@ import type {
   ModelStatic,
   WhereOptions,
 } from 'sequelize';
+import { isInTransaction } from './transaction.js';
+
+/**
+ * The one way to write a row that carries a revision: a write that builds on an older one changes nothing and
+ * returns false. A lint rule keeps every other way out of the server.
+ */
+export async function writeRevision<M extends Model>(
+  model: ModelStatic<M>,
+  which: object,
+  revision: number,
+  values: Record<string, unknown>,
+): Promise<boolean> {
+  const [changed] = await model.update({ ...values, revision: revision + 1 } as never, {
+    where: { ...which, revision } as never,
+  });
+  return changed === 1;
+}
 
 /**
  * The one place that queries rows of a kitchen: each method adds the kitchen to what is asked or written, so
@@ -43,12 +60,41 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
   }
 
   /** Writes a row under its revision; returns false where another write came first. */
-  async updateRevision(id: string, revision: number, values: Record<string, unknown>): Promise<boolean> {
-    const where = this.#where({ id, revision } as unknown as WhereOptions<Attributes<M>>);
-    const [changed] = await this.model.update({ ...values, revision: revision + 1 } as never, {
-      where: where as never,
-    });
-    return changed === 1;
+  updateRevision(id: string, revision: number, values: Record<string, unknown>): Promise<boolean> {
+    return writeRevision(this.model, { id, kitchenId: this.kitchenId }, revision, values);
+  }
+
+  /**
+   * Changes a row whatever its revision, for writers that were shown none: it is held until the transaction
+   * ends, so that an edit at the same moment is neither undone nor undoes this one. `valuesOf` gets the row as
+   * it stands, and returns null where nothing is to be changed. Returns whether something was.
+   */
+  async changeHeld(id: string, valuesOf: (row: M) => Record<string, unknown> | null): Promise<boolean> {
+    if (!isInTransaction()) throw new Error('A row is held only inside a transaction.');
+    const row = await this.findOne({ where: { id } as never, lock: true });
+    const values = row && valuesOf(row);
+    if (!values) return false;
+    const { revision } = row as unknown as { revision: number };
+    if (!(await this.updateRevision(id, revision, values)))
+      throw new Error('A row that was held has changed meanwhile.');
+    return true;
+  }
+
+  /**
+   * Takes a row out, or puts it back with null. Its revision stays: what somebody has open is as it was once
+   * the row is back.
+   */
+  async markDeleted(id: string, deletedAt: Date | null): Promise<void> {
+    await this.#writeBeside({ id } as never, { deletedAt });
+  }
+
+  /** Forgets what was worked out from rows, which no revision covers. */
+  async forgetDerived(where: WhereOptions<Attributes<M>>, columns: readonly 'summary'[]): Promise<void> {
+    await this.#writeBeside(where, Object.fromEntries(columns.map((column) => [column, null])));
+  }
+
+  async #writeBeside(where: WhereOptions<Attributes<M>>, values: object): Promise<void> {
+    await this.model.update(values as never, { where: this.#where(where) as never });
   }
 
   #where(where: WhereOptions<Attributes<M>> | undefined): WhereOptions<Attributes<M>> {

@@ -5,6 +5,7 @@ import { ProblemException } from '../common/problem.js';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { KitchenRow } from '../database/models.js';
+import { writeRevision } from '../database/scope.js';
 import { Known } from '../known/known.interceptor.js';
 import { kitchenFacts } from './kitchen-facts.js';
 
@@ -15,12 +16,9 @@ class KitchensService {
     const row = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
     const changed = Object.fromEntries(Object.entries(input).filter(([, value]) => value !== undefined));
     const facts = JSON.parse(JSON.stringify({ ...row.facts, ...changed, larder: [] })) as KitchenRow['facts'];
-    const [saved] = await KitchenRow.update(
-      { facts, revision: revision + 1 },
-      { where: { id: kitchenId, revision } },
-    );
+    const saved = await writeRevision(KitchenRow, { id: kitchenId }, revision, { facts });
     const current = await kitchenFacts(kitchenId);
-    if (saved !== 1)
+    if (!saved)
       throw new ProblemException(
         409,
         'Somebody else changed the kitchen meanwhile. Both versions are kept: choose which should stand.',

@@ -64,11 +64,13 @@ export class LarderService {
   ): Promise<void> {
     const taken = new Set(called.flatMap(nameKeys));
     if (taken.size === 0) return;
-    for (const row of await scope.find({})) {
-      const names = row.entry.called ?? [];
-      const left = names.filter((name) => !nameKeys(name).some((key) => taken.has(key)));
-      if (row.ingredient !== ingredient && left.length < names.length)
-        await scope.updateRevision(row.id, row.revision, { entry: { ...row.entry, called: left } });
+    const leftOf = ({ entry: { called: names = [] } }: LarderEntryRow) =>
+      names.filter((name) => !nameKeys(name).some((key) => taken.has(key)));
+    for (const row of await scope.find({ order: [['id', 'ASC']] })) {
+      if (row.ingredient === ingredient || leftOf(row).length === (row.entry.called ?? []).length) continue;
+      await scope.changeHeld(row.id as string, (held) => ({
+        entry: { ...held.entry, called: leftOf(held) },
+      }));
     }
   }
 
@@ -135,10 +137,9 @@ export class LarderService {
   }
 
   async removeStock(kitchenId: string, id: string, isRestored = false): Promise<void> {
-    const row = await new KitchenScope(StockRow, kitchenId).findOne({ where: { id } });
-    if (!row) throw notHere(what);
-    row.deletedAt = isRestored ? null : new Date();
-    await row.save();
+    const scope = new KitchenScope(StockRow, kitchenId);
+    if ((await scope.count({ id })) === 0) throw notHere(what);
+    await scope.markDeleted(id, isRestored ? null : new Date());
   }
 }
 

@@ -68,7 +68,7 @@ export function columnsOf(content: Recipe) {
 export async function forgetSummaries(kitchenId: string, id: string): Promise<void> {
   const users = await usersAbove(kitchenId, id);
   if (users.length > 0)
-    await RecipeRow.update({ summary: null }, { where: { kitchenId, id: { [Op.in]: users } } });
+    await new KitchenScope(RecipeRow, kitchenId).forgetDerived({ id: { [Op.in]: users } }, ['summary']);
 }
 
 async function usersAbove(kitchenId: string, id: string): Promise<string[]> {

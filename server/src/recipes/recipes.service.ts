@@ -100,18 +100,19 @@ export class RecipesService {
       );
       throw new ProblemException(409, `“${row.title}” is a part of ${titles}. Take it out there first.`);
     }
-    row.deletedAt = new Date();
-    await row.save();
+    await scope.markDeleted(id, new Date());
   }
 
   async restore(kitchenId: string, id: string): Promise<RecipeView> {
     await lockLibrary(kitchenId);
-    const row = await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } });
+    const scope = new KitchenScope(RecipeRow, kitchenId);
+    const row = await scope.findOne({ where: { id } });
     if (!row) throw notHere(what);
     if (row.deletedAt) {
       const problem = await problemOfParts(kitchenId, id, row.content);
       if (problem) throw new ProblemException(409, problem);
-      await row.update({ deletedAt: null, summary: null });
+      await scope.markDeleted(id, null);
+      await scope.forgetDerived({ id }, ['summary']);
       await forgetSummaries(kitchenId, id);
     }
     return this.#view(row);

@@ -23,19 +23,16 @@ export class TechniquesService {
   /** Adds a note under its own id. Sent twice, it is added once. */
   async create(kitchenId: string, input: TechniqueNoteDto): Promise<TechniqueView> {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
-    const row = await makeOnce(
-      () => scope.findOne({ where: { slug: input.id } }),
-      async () => {
-        await refuseMore(scope, most.techniques, 'technique notes');
-        return scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 });
-      },
-    );
+    const find = () => scope.findOne({ where: { slug: input.id } });
+    const row = await makeOnce(find, async () => {
+      await refuseMore(scope, most.techniques, 'technique notes');
+      return scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 });
+    });
     // A note is known by its name: one that was deleted is made again, with what is written now.
-    if (row.deletedAt) {
-      const again = { note: plain(input), deletedAt: null, revision: row.revision + 1 };
-      await row.update(again);
-    }
-    return viewOf(row, await usersOf(kitchenId));
+    const isMadeAgain = await scope.changeHeld(row.id as string, ({ deletedAt }) =>
+      deletedAt ? { note: plain(input), deletedAt: null } : null,
+    );
+    return viewOf(isMadeAgain ? (await find())! : row, await usersOf(kitchenId));
   }
 
   async update(
@@ -67,15 +64,14 @@ export class TechniquesService {
         `“${row.note.title}” is attached to steps of ` +
           `${users.map(({ title }) => `“${title}”`).join(', ')}. Take it off there first.`,
       );
-    row.deletedAt = new Date();
-    await row.save();
+    await new KitchenScope(TechniqueRow, kitchenId).markDeleted(row.id as string, new Date());
   }
 
   async restore(kitchenId: string, slug: string): Promise<void> {
-    const row = await new KitchenScope(TechniqueRow, kitchenId).findOne({ where: { slug } });
+    const scope = new KitchenScope(TechniqueRow, kitchenId);
+    const row = await scope.findOne({ where: { slug } });
     if (!row) throw notHere(what);
-    row.deletedAt = null;
-    await row.save();
+    await scope.markDeleted(row.id as string, null);
   }
 
   async #row(kitchenId: string, slug: string): Promise<TechniqueRow> {
