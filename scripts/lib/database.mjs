@@ -1,10 +1,8 @@
 import { spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
 import {
-  closeSync,
   existsSync,
   mkdtempSync,
-  openSync,
   readFileSync,
   rmSync,
   statfsSync,
@@ -15,9 +13,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { secureAccounts } from './database-accounts.mjs';
-import { binaryLog, binaryLogFolder } from './binary-log.mjs';
+import { binaryLog, binaryLogFolder, relocateBinaryLog } from './binary-log.mjs';
 import { closedFolder, databaseOwner, ownFolder } from './database-owner.mjs';
 import { answering, environment, installMariadb, launchMariadb } from './database-process.mjs';
+import { lockFolder } from './folder-lock.mjs';
 import { keepRunning } from './keep-running.mjs';
 import { PlainError } from './say.mjs';
 
@@ -73,36 +72,6 @@ function checkSpace(folder) {
 }
 
 /**
- * One Fornax a folder: the lock names the process that holds it, and one whose process is gone is taken over.
- */
-function lockFolder(folder) {
-  const lock = join(folder, 'running.pid');
-  for (;;) {
-    try {
-      const file = openSync(lock, 'wx');
-      writeFileSync(file, String(process.pid));
-      closeSync(file);
-      return () => rmSync(lock, { force: true });
-    } catch (error) {
-      if (error.code !== 'EEXIST') throw error;
-      const holder = Number(readFileSync(lock, 'utf8'));
-      if (isRunning(holder))
-        throw new PlainError(
-          `Fornax is running already with the data in ${folder}: stop ` +
-            'it, or choose another folder with FORNAX_DATA.',
-        );
-      rmSync(lock, { force: true });
-    }
-  }
-}
-
-/** Whether a Fornax that still runs holds the folder. */
-export function isHeld(folder) {
-  const lock = join(folder, 'running.pid');
-  return existsSync(lock) && isRunning(Number(readFileSync(lock, 'utf8')));
-}
-
-/**
  * A Fornax that was killed outright leaves its database running: it is stopped cleanly before the folder is
  * used again.
  */
@@ -127,16 +96,6 @@ function commandOf(pid) {
   }
 }
 
-function isRunning(pid) {
-  if (!pid) return false;
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch (error) {
-    return error.code === 'EPERM';
-  }
-}
-
 /**
  * Closes the data to others, also that of older versions, and opens a short-lived folder for the socket:
  * socket paths are short by law, and a long data folder must not break them.
@@ -148,6 +107,7 @@ function openPlace(folder, owner) {
   ownFolder(data, owner);
   ownFolder(filesFolder(folder), owner);
   ownFolder(binaryLogFolder(folder), owner);
+  relocateBinaryLog(folder);
   const known = join(folder, 'socket');
   const place = mkdtempSync(join(tmpdir(), 'fornax-'));
   const close = (of) => rmSync(of, { recursive: true, force: true });

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { freePort, startDatabase } from './database.mjs';
+import { lockFolder } from './folder-lock.mjs';
 import { root } from './machine.mjs';
 import { checkPort, readPort, resetData, startFornax, today } from './serve.mjs';
 
@@ -91,9 +92,9 @@ describe('the data folder', () => {
   });
   it('is emptied when it is, unless Fornax runs with it', async () => {
     mkdirSync(join(folder, 'database'));
-    writeFileSync(join(folder, 'running.pid'), String(process.pid));
+    const letGo = lockFolder(folder);
     await expect(resetData(folder)).rejects.toThrow('Fornax is running with the data in');
-    writeFileSync(join(folder, 'running.pid'), '999999');
+    letGo();
     await resetData(folder);
     expect(existsSync(folder)).toBe(false);
   });

@@ -4,11 +4,11 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backUp, restore } from './backup.mjs';
-import { freePort } from './database.mjs';
-import { startFornax } from './serve.mjs';
-import { back } from './torture/kills.mjs';
-import { visitor } from './torture/visitor.mjs';
-import { startWriters } from './torture/writers.mjs';
+import { freePort } from '../database.mjs';
+import { startFornax } from '../serve.mjs';
+import { back } from '../torture/kills.mjs';
+import { visitor } from '../torture/visitor.mjs';
+import { startWriters } from '../torture/writers.mjs';
 
 const place = mkdtempSync(join(tmpdir(), 'fornax-backup-'));
 // The database's own user passes through.
