@@ -31,7 +31,8 @@ const writesOfRows = [
     message: 'Write rows through KitchenScope: it compares the revision, or holds the row.',
   },
   {
-    selector: 'CallExpression[callee.property.name="update"][callee.object.name=/([a-z]Row|^row)$/]',
+    selector:
+      'CallExpression[callee.property.name="update"][callee.object.name=/^(Class|Recipe|Kitchen|Technique|LarderEntry|Stock)Row$|^row$/]',
     message: 'Write rows through KitchenScope: it compares the revision, or holds the row.',
   },
   {

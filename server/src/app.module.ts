@@ -32,8 +32,9 @@ export class AppModule {
             { provide: Sequelize, useValue: sequelize },
             { provide: CONFIG, useValue: config },
             { provide: Logger, useValue: logger },
+            DiskRoom,
           ],
-          exports: [Sequelize, CONFIG, Logger],
+          exports: [Sequelize, CONFIG, Logger, DiskRoom],
         },
         SessionsModule,
         KnownModule,
@@ -47,7 +48,6 @@ export class AppModule {
         OpenApiModule,
       ],
       providers: [
-        DiskRoom,
         { provide: APP_GUARD, useClass: SessionGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteInterceptor },
         { provide: APP_INTERCEPTOR, useClass: KnownInterceptor },

@@ -1,5 +1,6 @@
 import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
 import type { Request } from 'express';
+import type { AnonymousLimit } from './anonymous-limits.js';
 
 /** Who is asking, and for which kitchen. Put on the request by the session guard. */
 export interface SessionContext {
@@ -14,8 +15,8 @@ export interface SessionContext {
 export type SessionRequest = Request & { session?: SessionContext | null };
 
 export const OPEN = 'open';
-/** Marks a route that wants no session. */
-export const Open = () => SetMetadata(OPEN, true);
+/** Marks a route that wants no session, and says how often it answers one address. */
+export const Open = (limit: AnonymousLimit) => SetMetadata(OPEN, limit);
 
 /** The session of the request, in a controller's parameters. */
 export const Session = createParamDecorator((_: unknown, context: ExecutionContext): SessionContext => {

@@ -21,8 +21,8 @@ export class DiskRoom {
   /** Throws a 507 where there is no room. */
   async check(): Promise<void> {
     if (!this.config.dataFolder) return;
-    if (Date.now() >= this.#until) {
-      this.#until = Date.now() + lookAgainMilliseconds;
+    if (performance.now() >= this.#until) {
+      this.#until = performance.now() + lookAgainMilliseconds;
       this.#looked = statfs(this.config.dataFolder).then(
         ({ bavail, bsize }) => bavail * bsize >= leastFreeBytes,
         // A disk that cannot be looked at is for the database to judge.

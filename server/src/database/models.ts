@@ -81,11 +81,12 @@ export class SessionRow extends Model {
   @Column({ type: DataType.DATE, field: 'expires_at' }) expiresAt: Date;
 }
 
-@Table({ tableName: 'sign_in_attempts' })
-export class SignInAttemptRow extends Model {
-  @PrimaryKey @Column(DataType.UUID) override id: string;
-  @Column(DataType.STRING(254)) subject: string;
-  @Column(DataType.DATE) at: Date;
+/** A device on which somebody has signed in: its cookie's token, as a hash. */
+@Table({ tableName: 'known_devices' })
+export class KnownDeviceRow extends Model {
+  @PrimaryKey @Column({ type: DataType.CHAR(64), field: 'token_hash' }) tokenHash: string;
+  @Column({ type: DataType.UUID, field: 'account_id' }) accountId: string;
+  @Column({ type: DataType.DATE(3), field: 'seen_at' }) seenAt: Date;
 }
 
 /**
@@ -245,7 +246,7 @@ export const models = [
   AccountRow,
   FirstAccountRow,
   SessionRow,
-  SignInAttemptRow,
+  KnownDeviceRow,
   KitchenChangesRow,
   CourseRow,
   RecipeRow,

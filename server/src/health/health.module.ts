@@ -1,3 +1,4 @@
+import { setTimeout as wait } from 'node:timers/promises';
 import { Controller, Get, Module } from '@nestjs/common';
 import { Sequelize } from 'sequelize-typescript';
 import { Logger } from '../common/logger.js';
@@ -20,14 +21,17 @@ class HealthController {
   ) {}
 
   /** Whether this process lives; asks nobody else. */
-  @Open()
+  @Open({ perMinute: 1200, sentence: 'Whether the server lives was asked too often; ask again in a minute.' })
   @Get('health')
   health(): { status: 'ok' } {
     return { status: 'ok' };
   }
 
   /** Whether this process can do its work: the database answers, and has the schema it knows. */
-  @Open()
+  @Open({
+    perMinute: 1200,
+    sentence: 'Whether the server is ready was asked too often; ask again in a minute.',
+  })
   @Get('ready')
   async ready(): Promise<{ status: 'ok' }> {
     const problem = await this.#looked();
@@ -40,13 +44,17 @@ class HealthController {
   /** Those who ask while it is looked at are told the same. */
   #looked(): Promise<string | null> {
     this.#looking ??= schemaMismatch(this.sequelize)
-      .catch(() => 'The database does not answer; nothing was lost, try again in a moment.')
+      .catch(() => noAnswer)
       .finally(() => {
         this.#looking = null;
       });
-    return this.#looking;
+    // A database that stands still says nothing for longer than a balancer waits.
+    return Promise.race([this.#looking, wait(answersWithinMilliseconds, noAnswer, { ref: false })]);
   }
 }
+
+const answersWithinMilliseconds = 1500;
+const noAnswer = 'The database does not answer; nothing was lost, try again in a moment.';
 
 @Module({
   imports: [KnownModule, PlanningModule],

@@ -4,14 +4,15 @@ import type { Request, Response } from 'express';
 import { OwnTransactions } from '../database/write-interceptor.js';
 import { Open, Session, type SessionContext } from '../common/session-context.js';
 import { Known } from '../known/known.interceptor.js';
-import { cookieName, sessionDays, SessionsService } from './sessions.service.js';
+import { deviceCookie, deviceDays } from './devices.js';
+import { cookieName, type Opened, sessionDays, SessionsService } from './sessions.service.js';
 
 @OwnTransactions()
 @Controller('api')
 export class SessionsController {
   constructor(private readonly sessions: SessionsService) {}
 
-  @Open()
+  @Open({ perMinute: 240, sentence: 'The sign-in page was asked for too often here; try again in a minute.' })
   @Get('session/options')
   options(): Promise<SignInOptions> {
     return this.sessions.options();
@@ -23,7 +24,7 @@ export class SessionsController {
     return this.sessions.view(session);
   }
 
-  @Open()
+  @Open({ perMinute: 120, sentence: 'There were too many sign-ins from here; try again in a minute.' })
   @Post('session')
   @HttpCode(204)
   async signIn(
@@ -32,21 +33,22 @@ export class SessionsController {
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    setCookie(response, request, await this.sessions.signIn(input, address, request.headers.cookie));
+    setCookies(response, request, await this.sessions.signIn(input, address, request.headers.cookie));
   }
 
-  @Open()
+  @Open({ perMinute: 10, sentence: 'An account was asked for too often from here; try again in a minute.' })
   @Post('accounts')
   @HttpCode(204)
   async createFirstAccount(
     @Body() input: FirstAccountDto,
+    @Ip() address: string,
     @Req() request: Request,
     @Res({ passthrough: true }) response: Response,
   ): Promise<void> {
-    setCookie(response, request, await this.sessions.createFirstAccount(input));
+    setCookies(response, request, await this.sessions.createFirstAccount(input, address));
   }
 
-  @Open()
+  @Open({ perMinute: 240, sentence: 'There were too many sign-outs from here; try again in a minute.' })
   @Delete('session')
   @HttpCode(204)
   async signOut(@Req() request: Request, @Res({ passthrough: true }) response: Response): Promise<void> {
@@ -55,12 +57,10 @@ export class SessionsController {
   }
 }
 
-function setCookie(response: Response, request: Request, token: string): void {
-  response.cookie(cookieName, token, {
-    httpOnly: true,
-    sameSite: 'lax',
-    secure: request.secure,
-    path: '/',
-    maxAge: sessionDays * 86_400_000,
-  });
+const day = 86_400_000;
+
+function setCookies(response: Response, request: Request, { session, device }: Opened): void {
+  const usual = { httpOnly: true, sameSite: 'lax', secure: request.secure, path: '/' } as const;
+  response.cookie(cookieName, session, { ...usual, maxAge: sessionDays * day });
+  if (device) response.cookie(deviceCookie, device, { ...usual, maxAge: deviceDays * day });
 }

@@ -1,27 +1,45 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { Inject, Injectable } from '@nestjs/common';
+import { Inject, Injectable, type OnModuleDestroy, type OnModuleInit } from '@nestjs/common';
 import { parse } from 'cookie';
 import type { FirstAccountDto, SessionView, SignInDto, SignInOptions } from '@fornax/contract';
 import { Op, QueryTypes, UniqueConstraintError } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import { CONFIG, type ServerConfig } from '../config.js';
+import { networkOf } from '../common/address.js';
+import { Logger } from '../common/logger.js';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
-import { AccountRow, FirstAccountRow, KitchenRow, SessionRow, SignInAttemptRow } from '../database/models.js';
+import { Turns } from '../common/turns.js';
+import { DiskRoom } from '../database/disk-room.js';
+import { AccountRow, FirstAccountRow, KitchenRow, SessionRow } from '../database/models.js';
 import { inTransaction } from '../database/transaction.js';
 import { createKitchen } from '../kitchens/create-kitchen.js';
 import { isCommonPassword } from './common-passwords.js';
+import { deviceCookie, deviceHash, isKnownDevice, knowDevice, sweepDevices } from './devices.js';
+import { countTry, subjectsOfDevice, subjectsOfStranger, sweepTries, takeBack } from './tries.js';
 
 export const cookieName = 'fornax';
 export const sessionDays = 30;
-const attemptWindowMinutes = 15;
-/** Tries in that time for one account from one address, and for all accounts from it. */
-const mostForAccount = 5;
-const mostFromAddress = 10;
+const sweepMilliseconds = 60 * 60 * 1000;
+/**
+ * Passwords are hashed a few at a time, in turn by whoever asks: each takes a thread of the process, which
+ * files and names of hosts want as well.
+ */
+const hashing = new Turns({
+  places: 2,
+  mostWaiting: 10,
+  busy: 'Many people are signing in from here just now; try again in a moment.',
+});
 /** A hash of nothing, so that an unknown address takes as long as a wrong password. */
 const decoy = hash(randomBytes(16).toString('hex'));
+
+/** What the cookies of a browser hold once it is signed in; a device only where a password opened it. */
+export interface Opened {
+  readonly session: string;
+  readonly device: string | null;
+}
 
 const sessionQuery = `
   SELECT sessions.account_id AS accountId, accounts.name AS accountName, sessions.kitchen_id AS kitchenId,
@@ -35,23 +53,44 @@ const sessionQuery = `
  * side by side.
  */
 @Injectable()
-export class SessionsService {
+export class SessionsService implements OnModuleInit, OnModuleDestroy {
+  #timer: NodeJS.Timeout | null = null;
+
   constructor(
     private readonly sequelize: Sequelize,
+    private readonly disk: DiskRoom,
+    private readonly logger: Logger,
     @Inject(CONFIG) private readonly config: ServerConfig,
   ) {}
+
+  onModuleInit(): void {
+    const sweep = () =>
+      void this.sweep().catch((err: unknown) =>
+        this.logger.error({ err }, 'Old sign-ins could not be swept.'),
+      );
+    sweep();
+    this.#timer = setInterval(sweep, sweepMilliseconds).unref();
+  }
+
+  onModuleDestroy(): void {
+    if (this.#timer) clearInterval(this.#timer);
+  }
 
   async options(): Promise<SignInOptions> {
     const accounts = await AccountRow.count({ where: { email: { [Op.ne]: null } } });
     return { demo: this.config.demo, firstStart: !this.config.demo && accounts === 0 };
   }
 
-  /** Signs in and returns the cookie's token. */
-  async signIn(input: SignInDto, address: string, cookieHeader?: string): Promise<string> {
-    const account = input.demo ? await this.#demoAccount() : await this.#checkPassword(input, address);
+  /** Signs in and returns what the browser's cookies hold. */
+  async signIn(input: SignInDto, address: string, cookieHeader?: string): Promise<Opened> {
+    await this.disk.check();
+    const cookies = parse(cookieHeader ?? '');
+    const account = input.demo
+      ? await this.#demoAccount()
+      : await this.#checkPassword(input, networkOf(address), cookies[deviceCookie]);
     // The session that this browser had ends: nobody would ever sign out of it.
     await this.signOut(cookieHeader);
-    return this.#open(account);
+    return this.#open(account, cookies[deviceCookie]);
   }
 
   async #demoAccount(): Promise<AccountRow> {
@@ -61,13 +100,17 @@ export class SessionsService {
     return account;
   }
 
-  async #checkPassword(input: SignInDto, address: string): Promise<AccountRow> {
+  async #checkPassword(input: SignInDto, network: string, device?: string): Promise<AccountRow> {
     const email = (input.email ?? '').toLowerCase();
-    const tries = await this.#countTries(email, address);
     const account = email ? await AccountRow.findOne({ where: { email } }) : null;
-    const right = await verify(account?.passwordHash ?? (await decoy), input.password ?? '');
-    if (account && right) {
-      await inTransaction(this.sequelize, () => SignInAttemptRow.destroy({ where: { id: tries } }));
+    const subjects = (await isKnownDevice(device, account?.id as string | undefined))
+      ? subjectsOfDevice(deviceHash(device!))
+      : subjectsOfStranger(email, network);
+    await countTry(this.sequelize, subjects);
+    const known = account?.passwordHash ?? (await decoy);
+    const isRight = await hashing.run(network, () => verify(known, input.password ?? ''));
+    if (account && isRight) {
+      await takeBack(this.sequelize, subjects);
       return account;
     }
     throw new ProblemException(401, 'E-mail address and password do not belong together.', {
@@ -75,37 +118,14 @@ export class SessionsService {
     });
   }
 
-  /**
-   * Writes a try down before it is looked at, so that many at once count as many; throws where there have
-   * been too many from the address, or for the account from there. Tries from elsewhere are not held against
-   * whoever owns the account, nor are those that were not looked at.
-   */
-  async #countTries(email: string, address: string): Promise<string[]> {
-    const since = new Date(Date.now() - attemptWindowMinutes * 60_000);
-    const made: string[] = [];
-    for (const [subject, most] of [
-      [subjectOf(`from ${address}`), mostFromAddress],
-      [subjectOf(`${email} from ${address}`), mostForAccount],
-    ] as const) {
-      const id = uuid();
-      await inTransaction(this.sequelize, () => SignInAttemptRow.create({ id, subject, at: new Date() }));
-      made.push(id);
-      const count = await SignInAttemptRow.count({ where: { subject, at: { [Op.gt]: since } } });
-      if (count > most)
-        throw new ProblemException(
-          429,
-          `Too many tries; wait ${attemptWindowMinutes} minutes and try again.`,
-        );
-    }
-    return made;
-  }
-
   /** Makes the first kitchen and account; refused once there is one. */
-  async createFirstAccount(input: FirstAccountDto): Promise<string> {
+  async createFirstAccount(input: FirstAccountDto, address: string): Promise<Opened> {
+    if (this.config.demo || (await FirstAccountRow.findByPk(1))) throw accountExists();
+    await this.disk.check();
     if (await isCommonPassword(input.password)) throw tooCommon();
-    const passwordHash = await hash(input.password);
+    const passwordHash = await hashing.run(networkOf(address), () => hash(input.password));
     const account = await inTransaction(this.sequelize, async () => {
-      if (this.config.demo || (await FirstAccountRow.findByPk(1))) throw accountExists();
+      if (await FirstAccountRow.findByPk(1)) throw accountExists();
       const kitchen = await createKitchen({ name: input.kitchenName });
       const made = await AccountRow.create({
         id: uuid(),
@@ -122,19 +142,27 @@ export class SessionsService {
     return this.#open(account);
   }
 
-  async #open(account: AccountRow): Promise<string> {
+  async #open(account: AccountRow, knownToken?: string): Promise<Opened> {
     const token = randomBytes(32).toString('base64url');
     const expiresAt = new Date(Date.now() + sessionDays * 86_400_000);
-    await inTransaction(this.sequelize, async () => {
-      await SessionRow.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
+    return inTransaction(this.sequelize, async () => {
       await SessionRow.create({
         tokenHash: tokenHash(token),
         accountId: account.id,
         kitchenId: account.kitchenId,
         expiresAt,
       });
+      // Only a password makes a device known: the demo has none.
+      const device = account.passwordHash ? await knowDevice(account.id as string, knownToken) : null;
+      return { session: token, device };
     });
-    return token;
+  }
+
+  /** Forgets sessions, tries and devices whose time is over. */
+  async sweep(): Promise<void> {
+    await SessionRow.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
+    await sweepTries(this.sequelize);
+    await sweepDevices();
   }
 
   /** The session a cookie header opens, or null: one query, since every request asks it. */
@@ -173,11 +201,6 @@ function tooCommon(): ProblemException {
 
 function accountExists(): ProblemException {
   return new ProblemException(409, 'There is an account already: sign in with it.');
-}
-
-/** Whose tries they are, without saying it. */
-function subjectOf(text: string): string {
-  return createHash('sha256').update(text).digest('hex');
 }
 
 function tokenHash(token: string): string {

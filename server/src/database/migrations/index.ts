@@ -6,6 +6,7 @@ import * as recipeParts from './0004-recipe-parts.js';
 import * as keysByLetter from './0005-keys-by-letter.js';
 import * as knownAnswers from './0006-known-answers.js';
 import * as people from './0007-people.js';
+import * as signIn from './0008-sign-in.js';
 
 interface Migration {
   readonly name: string;
@@ -24,4 +25,5 @@ export const migrations: readonly Migration[] = [
   { name: '0005-keys-by-letter', up: keysByLetter.up },
   { name: '0006-known-answers', up: knownAnswers.up },
   { name: '0007-people', up: people.up },
+  { name: '0008-sign-in', up: signIn.up },
 ];

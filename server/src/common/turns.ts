@@ -1,0 +1,91 @@
+import { ProblemException } from './problem.js';
+
+interface Waiting {
+  readonly isShort: boolean;
+  readonly begin: () => void;
+  readonly refuse: (error: Error) => void;
+}
+
+interface TurnOptions {
+  /** What may be done at once. */
+  readonly places: number;
+  /** Of those, how many are for short work alone: 0 where all work is alike. */
+  readonly forShort?: number;
+  /** What may wait for one key; more is refused with `busy`. */
+  readonly mostWaiting: number;
+  readonly busy: string;
+}
+
+/**
+ * Lets few things be done at once, and whoever asks have their turn: of the keys that wait (a kitchen, an
+ * address) each comes once before one comes twice, and what is short goes before what is long.
+ */
+export class Turns {
+  #running = 0;
+  #runningLong = 0;
+  readonly #waiting = new Map<string, Waiting[]>();
+
+  constructor(private readonly options: TurnOptions) {}
+
+  /** How much waits, of all keys. */
+  get waiting(): number {
+    return [...this.#waiting.values()].reduce((sum, { length }) => sum + length, 0);
+  }
+
+  /** Does the work when its turn comes; rejects with a 503 where too much of its key waits already. */
+  async run<T>(key: string, work: () => Promise<T>, { isShort = true } = {}): Promise<T> {
+    await this.#turn(key, isShort);
+    try {
+      return await work();
+    } finally {
+      this.#running -= 1;
+      if (!isShort) this.#runningLong -= 1;
+      this.#next();
+    }
+  }
+
+  /** Refuses all that waits. */
+  clear(error: Error): void {
+    const waiting = [...this.#waiting.values()].flat();
+    this.#waiting.clear();
+    for (const each of waiting) each.refuse(error);
+  }
+
+  #turn(key: string, isShort: boolean): Promise<void> {
+    const own = this.#waiting.get(key) ?? [];
+    if (own.length >= this.options.mostWaiting)
+      return Promise.reject(new ProblemException(503, this.options.busy));
+    return new Promise((resolve, reject) => {
+      this.#waiting.set(key, [...own, { isShort, begin: resolve, refuse: reject }]);
+      this.#next();
+    });
+  }
+
+  #next(): void {
+    while (this.#running < this.options.places) {
+      const chosen = this.#choose();
+      if (!chosen) return;
+      const [key, waiting] = chosen;
+      const rest = this.#waiting.get(key)!.filter((each) => each !== waiting);
+      // Whoever has had a turn goes to the end of the row.
+      this.#waiting.delete(key);
+      if (rest.length > 0) this.#waiting.set(key, rest);
+      this.#running += 1;
+      if (!waiting.isShort) this.#runningLong += 1;
+      waiting.begin();
+    }
+  }
+
+  /** The next in turn: short work of any key, then long where a place for it is free. */
+  #choose(): [string, Waiting] | null {
+    const mostLong = this.options.places - (this.options.forShort ?? 0);
+    for (const isShort of [true, false]) {
+      if (!isShort && this.#runningLong >= mostLong) return null;
+      for (const [key, own] of this.#waiting) {
+        const found = own.find((each) => each.isShort === isShort);
+        if (found) return [key, found];
+      }
+    }
+    return null;
+  }
+}
