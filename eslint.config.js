@@ -42,6 +42,22 @@ const writesOfRows = [
   },
 ];
 
+/**
+ * The wall clock may be set, so that a difference of it is no duration: performance.now() only goes on.
+ */
+const durations = [
+  {
+    selector:
+      'BinaryExpression[operator=/^([-+<>]|<=|>=)$/] CallExpression[callee.object.name="Date"][callee.property.name="now"]',
+    message: 'Measure durations with performance.now(): the wall clock may be set back.',
+  },
+  {
+    selector:
+      'VariableDeclarator[id.name=/^(start|begun|since|until|before)$/] > CallExpression[callee.object.name="Date"]',
+    message: 'Measure durations with performance.now(): the wall clock may be set back.',
+  },
+];
+
 export default ts.config(
   { ignores: ['**/dist/**', '**/node_modules/**', 'docs/**', '.fornax*/**', 'test-results/**'] },
   js.configs.recommended,
@@ -72,13 +88,14 @@ export default ts.config(
       '@typescript-eslint/no-extraneous-class': 'off',
       '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'with-single-extends' }],
       'no-shadow': ['error', { ignoreOnInitialization: true }],
+      'no-restricted-syntax': ['error', ...durations],
       ...limits,
     },
   },
   {
     files: ['server/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'server/src/database/{scope,changes}.ts', 'server/src/database/migrations/**'],
-    rules: { 'no-restricted-syntax': ['error', ...writesOfRows] },
+    rules: { 'no-restricted-syntax': ['error', ...writesOfRows, ...durations] },
   },
   { files: ['**/*.tsx'], rules: { 'max-lines-per-function': ['error', { max: 60 }] } },
   // A suite is one function around its tests; what is in it is read test by test.

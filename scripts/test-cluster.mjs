@@ -41,7 +41,7 @@ await runCommand(async () => {
   process.env.FORNAX_LOG = 'silent';
   const place = mkdtempSync(join(tmpdir(), 'fornax-cluster-'));
   chmodSync(place, 0o755);
-  const begun = Date.now();
+  const begun = performance.now();
   const cluster = await startCluster({ folder: join(place, 'cluster'), port: await freePort(), demo: true });
   try {
     await whole(cluster);
@@ -64,7 +64,7 @@ async function killed(part) {
 }
 
 function seconds(since) {
-  return `${((Date.now() - since) / 1000).toFixed(1)} s`;
+  return `${((performance.now() - since) / 1000).toFixed(1)} s`;
 }
 
 async function storm(cluster, what, attack) {
@@ -73,7 +73,7 @@ async function storm(cluster, what, attack) {
   const measuring = longestWithout(writing, writing.tally.acknowledged);
   const stopWatching = watch(cluster);
   await attack(cluster);
-  const begun = Date.now();
+  const begun = performance.now();
   await whole(cluster);
   const rejoined = seconds(begun);
   const longest = await measuring;
@@ -82,7 +82,7 @@ async function storm(cluster, what, attack) {
   row(
     what,
     `${acknowledged} writes acknowledged, ${lost} lost; ${cutOff} cut off; ${stale} stale; ` +
-      `longest without a write ${longest} ms; ${fewest} databases at least, ` +
+      `longest without a write ${Math.round(longest)} ms; ${fewest} databases at least, ` +
       `all again ${rejoined} later`,
   );
   return lost + failed + stale > 0 ? [`${what}: ${lost} lost, ${failed} failed, ${stale} stale`] : [];
@@ -108,20 +108,20 @@ function watch({ databases }) {
 /** The longest time in which nothing was acknowledged, over the next seconds. */
 async function longestWithout({ tally }, before) {
   let known = before;
-  let since = Date.now();
+  let since = performance.now();
   let longest = 0;
-  for (const until = Date.now() + 25_000; Date.now() < until; await wait(20)) {
-    longest = Math.max(longest, Date.now() - since);
+  for (const until = performance.now() + 25_000; performance.now() < until; await wait(20)) {
+    longest = Math.max(longest, performance.now() - since);
     if (tally.acknowledged === known) continue;
     known = tally.acknowledged;
-    since = Date.now();
+    since = performance.now();
   }
   return longest;
 }
 
 /** The end-to-end journey, in a browser that knows nothing of the cluster. */
 async function journey({ address }) {
-  const begun = Date.now();
+  const begun = performance.now();
   const child = spawn(
     'npx',
     [

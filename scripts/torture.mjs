@@ -46,7 +46,7 @@ await runCommand(async () => {
 process.exit();
 
 function until(part) {
-  return Date.now() + minutes[part] * 60_000;
+  return performance.now() + minutes[part] * 60_000;
 }
 
 async function withFornax(work, folder = mkdtempSync(join(tmpdir(), 'fornax-torture-'))) {
@@ -111,7 +111,7 @@ function byKilling() {
     const result = await kill(fornax, { times: killings, until: until('kills') });
     row(
       'killed server, database, both in turn',
-      `${result.killed} times; back after ${result.slowest} ms at most`,
+      `${result.killed} times; back after ${Math.round(result.slowest)} ms at most`,
     );
     row('writers meanwhile', told(result));
     return none({ lost: result.lost, failed: result.failed, stale: result.stale });

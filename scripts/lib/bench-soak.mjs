@@ -26,7 +26,7 @@ export async function benchSoak(core) {
     const memory = [];
     let requests = 0;
     for (let look = 0; look < looks; look++) {
-      for (const until = Date.now() + span; Date.now() < until; requests++) {
+      for (const until = performance.now() + span; performance.now() < until; requests++) {
         await use(cook, core, classes, requests);
         await wait(pauseMilliseconds);
       }

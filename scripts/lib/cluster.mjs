@@ -161,9 +161,9 @@ export function sizes(databases) {
 
 /** Waits until every node sees every other. */
 export async function whole({ databases }, within = joinsWithinMilliseconds) {
-  const until = Date.now() + within;
+  const until = performance.now() + within;
   while ((await sizes(databases)).some((size) => size !== nodes)) {
-    if (Date.now() > until) throw new Error('The nodes did not come together again.');
+    if (performance.now() > until) throw new Error('The nodes did not come together again.');
     await wait(250);
   }
 }

@@ -89,8 +89,8 @@ export async function answering(child, socket, logFile, within = startsWithinMil
   child.once('error', () => {
     ended = true;
   });
-  const until = Date.now() + within;
-  while (Date.now() < until && !ended) {
+  const until = performance.now() + within;
+  while (performance.now() < until && !ended) {
     if (administer(socket, 'SELECT 1;', environment).status === 0) return;
     await wait(150);
   }

@@ -1,14 +1,6 @@
 import { spawnSync } from 'node:child_process';
 import { createServer } from 'node:net';
-import {
-  existsSync,
-  mkdtempSync,
-  readFileSync,
-  rmSync,
-  statfsSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statfsSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -82,8 +74,8 @@ export async function endOrphan(folder) {
   const isOurs = () => commandOf(pid).includes(`--datadir=${join(folder, 'database')}`);
   if (!pid || !isOurs()) return;
   process.kill(pid, 'SIGTERM');
-  const until = Date.now() + startsWithinMilliseconds;
-  while (isOurs() && Date.now() < until) await wait(100);
+  const until = performance.now() + startsWithinMilliseconds;
+  while (isOurs() && performance.now() < until) await wait(100);
 }
 
 /** The arguments of a process; a number that has been given to another program must not be stopped. */

@@ -75,7 +75,7 @@ function identityOf(pid) {
   return `${pid} ${startOf(pid)} ${existsSync(bootFile) ? readFileSync(bootFile, 'utf8').trim() : ''}\n`;
 }
 
-/** When a process started, in clock ticks since boot; an empty text where there is none, or no way to know. */
+/** When a process started, in clock ticks since boot; an empty text where nobody has its number. */
 function startOf(pid) {
   const stat = read(`/proc/${pid}/stat`);
   // The name of its program comes second, in brackets, and may hold anything.

@@ -24,13 +24,13 @@ export async function keepRunning({
 
   const begin = async () => {
     child = await start();
-    const since = Date.now();
+    const since = performance.now();
     // It may have ended between its first answer and now.
     if (hasEnded(child)) ending = again(since);
     else child.once('exit', () => (ending = again(since)));
   };
   const again = async (since) => {
-    if (Date.now() - since > stands) pause = firstPause;
+    if (performance.now() - since > stands) pause = firstPause;
     while (!stopping.signal.aborted) {
       say(`${what} ended; it is started again in ${pause / 1000} s.`);
       await wait(pause, null, { signal: stopping.signal }).catch(() => null);

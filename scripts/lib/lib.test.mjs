@@ -172,14 +172,14 @@ describe('two copies', () => {
     await new Promise((resolve) => {
       half.once('connect', () => setTimeout(resolve, 200));
     });
-    const start = Date.now();
+    const start = performance.now();
     child.kill('SIGTERM');
     expect(
       await new Promise((resolve) => {
         child.once('exit', resolve);
       }),
     ).toBe(0);
-    expect(Date.now() - start).toBeLessThan(10_000);
+    expect(performance.now() - start).toBeLessThan(10_000);
     half.destroy();
   });
   it.each(['SIGINT', 'SIGTERM'])('%s stops the demo and its database cleanly', async (signal) => {

@@ -17,8 +17,10 @@ export interface ServerConfig {
   readonly webFolder: string;
   /** Demo mode adds the one-button sign-in. */
   readonly demo: boolean;
-  /** Port that the measurements are read from, on loopback or `host`; none where it is 0. */
+  /** Port that the measurements are read from; none where it is 0. */
   readonly metricsPort: number;
+  /** The address that they are read on: loopback unless set, whatever else is listened on. */
+  readonly metricsHost: string;
   readonly logLevel: string;
   /** File that the log is written to; the console where it is empty. */
   readonly logFile: string;
@@ -40,6 +42,7 @@ export function readConfig(environment: NodeJS.ProcessEnv): ServerConfig {
     webFolder: environment.FORNAX_WEB ?? '',
     demo: environment.FORNAX_DEMO === '1',
     metricsPort: portOf(environment.FORNAX_METRICS_PORT),
+    metricsHost: environment.FORNAX_METRICS_HOST ?? '127.0.0.1',
     logLevel: environment.FORNAX_LOG ?? 'warn',
     logFile: environment.FORNAX_LOG_FILE ?? '',
     dataFolder: environment.FORNAX_DATA_FOLDER ?? '',

@@ -9,6 +9,7 @@ import { refuseHarmfulBodies } from './common/bodies.js';
 import { ProblemFilter, validationProblem } from './common/problem.js';
 import type { ServerConfig } from './config.js';
 import { Metrics } from './health/metrics.js';
+import { Stopping } from './health/stopping.js';
 import { KnownAnswers } from './known/known-answers.js';
 import { answerWhatIsKnown } from './known/known.middleware.js';
 import { ApiDescription, describeApi } from './openapi.js';
@@ -22,9 +23,10 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
     logger,
   });
   if (config.trustProxy) app.set('trust proxy', proxiesOf(config.trustProxy));
+  app.use(app.get(Stopping).tell());
   app.use(app.get(Metrics).measure());
   app.use(requestLog(logger, config));
-  app.use(refuseOtherHosts(config.hosts));
+  app.use(refuseOtherHosts(config));
   app.useBodyParser('json', { limit: '1mb' });
   app.use(refuseHarmfulBodies);
   serveWebApp(app, config.webFolder);

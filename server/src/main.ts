@@ -5,6 +5,7 @@ import { connect } from './database/connect.js';
 import { schemaMismatch } from './database/migrate.js';
 import { readConfig } from './config.js';
 import { createApp } from './create-app.js';
+import { Stopping } from './health/stopping.js';
 import { Metrics } from './health/metrics.js';
 
 /** What runs is let finish for so long; whoever is still connected then is cut off. */
@@ -13,6 +14,9 @@ const lastMilliseconds = 9000;
 
 async function stopped(app: NestExpressApplication, sequelize: Sequelize): Promise<void> {
   const server = app.getHttpServer() as Server;
+  // Connections that wait for another request are closed at once, the others with the answer under way.
+  app.get(Stopping).begin();
+  server.closeIdleConnections();
   setTimeout(() => server.closeAllConnections(), finishMilliseconds).unref();
   setTimeout(() => process.exit(1), lastMilliseconds).unref();
   await app.close();
@@ -28,7 +32,7 @@ async function main(): Promise<void> {
   if (mismatch) throw new Error(mismatch);
   const app = await createApp(sequelize, config);
   await app.listen(config.port, config.host);
-  if (config.metricsPort) await app.get(Metrics).serve(config.metricsPort, config.host);
+  if (config.metricsPort) await app.get(Metrics).serve(config.metricsPort, config.metricsHost);
   process.send?.({ ready: true });
   const stop = () => void stopped(app, sequelize);
   process.once('SIGTERM', stop);

@@ -135,6 +135,7 @@ export function checkFollows(name, file, before) {
   for (const [domain, number] of before.ends)
     if ((file.starts.get(domain) ?? 0n) !== number)
       throw new PlainError(
-        `${name} does not follow the file before it: changes between them are missing, so nothing was put back.`,
+        `${name} does not follow the file before it: changes between them are missing, and nothing ` +
+          'was put back.',
       );
 }

@@ -11,7 +11,7 @@ export async function kill(fornax, { times, writers = 6, until = Infinity }) {
   const writing = await startWriters(fornax.address, writers);
   let killed = 0;
   let slowest = 0;
-  for (; killed < times && Date.now() < until; killed++) {
+  for (; killed < times && performance.now() < until; killed++) {
     await wait(100 + Math.random() * 500);
     const victims = [[fornax.server], [fornax.database], [fornax.server, fornax.database]][killed % 3];
     for (const victim of victims) process.kill(victim.pid(), 'SIGKILL');
@@ -22,15 +22,15 @@ export async function kill(fornax, { times, writers = 6, until = Infinity }) {
 
 /** Milliseconds until a Fornax is ready again. */
 export async function back({ address }) {
-  const begun = Date.now();
+  const begun = performance.now();
   // It takes a moment until it is noticed.
   await wait(50);
-  while (Date.now() - begun < backWithinMilliseconds) {
+  while (performance.now() - begun < backWithinMilliseconds) {
     const isReady = await fetch(`${address}/api/ready`).then(
       ({ ok }) => ok,
       () => false,
     );
-    if (isReady) return Date.now() - begun;
+    if (isReady) return performance.now() - begun;
     await wait(25);
   }
   throw new Error('Fornax did not come back.');

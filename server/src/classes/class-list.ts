@@ -1,6 +1,7 @@
 import { mostComing, pastAtOnce, type ClassesQuery, type ClassSummary } from '@fornax/contract';
 import { splitStations, type ClassPlan } from '@fornax/core';
 import { Op, type WhereOptions } from 'sequelize';
+import { momentBefore } from '../common/clock.js';
 import { ClassDishRow, ClassRow, RecipeVersionRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 
@@ -24,7 +25,7 @@ export interface ClassPage {
 
 /** The local time from which a class counts as coming, "2026-11-25T12:00": zones are up to a day apart. */
 export function recently(): string {
-  return new Date(Date.now() - dayInMilliseconds).toISOString().slice(0, 16);
+  return momentBefore(dayInMilliseconds).toISOString().slice(0, 16);
 }
 
 /** All that is coming and the last of the past; or what is before a place; or has a text in its title. */

@@ -233,7 +233,10 @@ describe('making and changing', () => {
 
 describe('what coming classes want', () => {
   it('is asked of classes from yesterday on, not of older or deleted ones', async () => {
-    const local = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString().slice(0, 16);
+    const local = (days: number) =>
+      new Date(new Date().getTime() + days * 86_400_000)
+        .toISOString()
+        .slice(0, 16);
     const titles = async () =>
       (await harness.cook.get('/api/classes/needs').expect(200)).body.map(
         ({ title }: { title: string }) => title,

@@ -9,7 +9,7 @@ const day = 24 * 60 * 60 * 1000;
 export function isForgotten(
   { startsAt }: Pick<ClassRow, 'startsAt'>,
   { forgetPeopleAfterDays = usualDays }: Pick<KitchenFacts, 'forgetPeopleAfterDays'>,
-  now = Date.now(),
+  now = new Date().getTime(),
 ): boolean {
   return startsAt.slice(0, 10) < new Date(now - forgetPeopleAfterDays * day).toISOString().slice(0, 10);
 }

@@ -78,7 +78,7 @@ export class PeopleService implements OnModuleInit, OnModuleDestroy {
   }
 
   /** Erases the people of every class whose time is over; returns of how many classes. */
-  async forget(now = Date.now()): Promise<number> {
+  async forget(now = new Date().getTime()): Promise<number> {
     const rows = await ClassRow.findAll({
       attributes: ['id', 'kitchenId', 'startsAt'],
       where: named,

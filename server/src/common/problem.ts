@@ -3,6 +3,7 @@ import { fieldProblems, type Problem } from '@fornax/contract';
 import type { ValidationError } from 'class-validator';
 import type { Request, Response } from 'express';
 import { BaseError, ConnectionError, ForeignKeyConstraintError, UniqueConstraintError } from 'sequelize';
+import { isPassing } from '../database/faults.js';
 import type { Logger } from './logger.js';
 
 const titles: Readonly<Record<number, string>> = {
@@ -67,7 +68,7 @@ function statusOf(error: unknown): number {
   if (error instanceof HttpException) return error.getStatus();
   if (error instanceof UniqueConstraintError || error instanceof ForeignKeyConstraintError) return 409;
   if (isDiskFull(error)) return 507;
-  if (error instanceof ConnectionError || isConnectionLost(error)) return 503;
+  if (error instanceof ConnectionError || isConnectionLost(error) || isBusy(error)) return 503;
   if (error instanceof BaseError) return 500;
   const { status } = error as { status?: unknown };
   return typeof status === 'number' && status >= 400 && status < 500 ? status : 500;
@@ -83,6 +84,14 @@ const diskFull = new Set([
 
 function isDiskFull(error: unknown): boolean {
   return diskFull.has((error as { original?: { code?: string } }).original?.code ?? '');
+}
+
+/**
+ * A lock that did not come, a deadlock that came again and again, a node that takes no part just now: nothing
+ * was done, and it can be tried again.
+ */
+function isBusy(error: unknown): boolean {
+  return isPassing((error as { original?: { code?: string } }).original?.code ?? '');
 }
 
 /** The driver marks what ended its connection as fatal: the database went away in the middle of a request. */

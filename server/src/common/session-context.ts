@@ -12,7 +12,11 @@ export interface SessionContext {
 }
 
 /** `session` is null where it was looked for and there is none. */
-export type SessionRequest = Request & { session?: SessionContext | null };
+export type SessionRequest = Request & {
+  session?: SessionContext | null;
+  /** The host that was asked for, with its port. */
+  askedHost?: string;
+};
 
 export const OPEN = 'open';
 /** Marks a route that wants no session, and says how often it answers one address. */

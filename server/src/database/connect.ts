@@ -32,7 +32,8 @@ export function connect(databaseUrl: string, pool = 8): Sequelize {
       // What goes wrong is told without the statement and its values.
       logParam: false,
       debugLen: 1,
-      ...(cluster ? clusterOptions : {}),
+      initSql: `SET SESSION ${[lockWait, ...(cluster ? [clusterWait] : [])].join(', SESSION ')}`,
+      ...(cluster ? { socketTimeout: silentMilliseconds } : {}),
     },
     define: { underscored: true, timestamps: false, charset: 'utf8mb4' },
     timezone: '+00:00',
@@ -49,14 +50,13 @@ export function connect(databaseUrl: string, pool = 8): Sequelize {
   return sequelize;
 }
 
+/** A lock that has not come for so long is asked for again, and then whoever waits is told. */
+const lockWait = 'innodb_lock_wait_timeout = 4';
 /**
  * Reads and writes wait until the node has all that the cluster has agreed on, so that nobody is shown what
  * stood before their own change.
  */
-const clusterOptions = {
-  socketTimeout: silentMilliseconds,
-  initSql: 'SET SESSION wsrep_sync_wait = 7',
-};
+const clusterWait = 'wsrep_sync_wait = 7';
 
 /**
  * After a fault of its node no connection to it is taken again before it has been looked at; what only reads,

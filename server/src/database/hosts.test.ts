@@ -36,9 +36,9 @@ describe('a choice of hosts', () => {
   it('gives the first where one says nothing and the other is gone', async () => {
     const hosts = [await silent(), { host: '127.0.0.1', port: 9 }];
     const choice = new DatabaseHosts(hosts);
-    const begun = Date.now();
+    const begun = performance.now();
     expect(await choice.choose(credentials)).toBe(hosts[0]);
-    expect(Date.now() - begun).toBeLessThan(6000);
+    expect(performance.now() - begun).toBeLessThan(6000);
   }, 15_000);
   it('keeps to one while it stands, and looks again after a fault', async () => {
     const hosts = [
@@ -53,7 +53,7 @@ describe('a choice of hosts', () => {
     expect(await choice.choose(credentials)).toBe(hosts[1]);
   });
   it('is asked of a host once in two seconds, and of one that did not answer once in five', async () => {
-    vi.useFakeTimers({ toFake: ['Date'] });
+    vi.useFakeTimers({ toFake: ['performance'] });
     const asked: string[] = [];
     const hosts = ['one', 'two'].map((host) => ({ host, port: 1 }));
     const choice = new DatabaseHosts(hosts, ({ host }) => {
@@ -63,10 +63,10 @@ describe('a choice of hosts', () => {
     await choice.choose(credentials);
     await choice.choose(credentials);
     expect(asked).toEqual(['one', 'two']);
-    vi.setSystemTime(Date.now() + 2100);
+    vi.advanceTimersByTime(2100);
     await choice.choose(credentials);
     expect(asked).toEqual(['one', 'two', 'two']);
-    vi.setSystemTime(Date.now() + 5100);
+    vi.advanceTimersByTime(5100);
     await choice.choose(credentials);
     expect(asked).toEqual(['one', 'two', 'two', 'one', 'two']);
     vi.useRealTimers();

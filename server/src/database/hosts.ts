@@ -48,16 +48,16 @@ export class DatabaseHosts {
 
   /** The host for a new connection. Where none answers it is the first, whose fault is then told. */
   async choose(credentials: Credentials): Promise<DatabaseHost> {
-    if (this.#current !== nowhere && Date.now() < this.#checked + standsMilliseconds)
+    if (this.#current !== nowhere && performance.now() < this.#checked + standsMilliseconds)
       return this.hosts[this.#current]!;
     for (const [place, host] of this.hosts.entries()) {
-      if (Date.now() < (this.#passedOverUntil.get(place) ?? 0)) continue;
+      if (performance.now() < (this.#passedOverUntil.get(place) ?? 0)) continue;
       if (await this.takesPart(host, credentials)) {
         this.#current = place;
-        this.#checked = Date.now();
+        this.#checked = performance.now();
         return host;
       }
-      this.#passedOverUntil.set(place, Date.now() + passedOverMilliseconds);
+      this.#passedOverUntil.set(place, performance.now() + passedOverMilliseconds);
     }
     this.#passedOverUntil.clear();
     this.#current = 0;

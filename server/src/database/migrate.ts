@@ -1,5 +1,6 @@
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
+import { ProblemException } from '../common/problem.js';
 import { underLease } from './lease.js';
 import { migrations } from './migrations/index.js';
 
@@ -34,6 +35,22 @@ export async function schemaMismatch(sequelize: Sequelize): Promise<string | nul
   return newer.length > 0
     ? `The database is newer than this server: update Fornax first (${newer.join(', ')}).`
     : null;
+}
+
+/**
+ * Throws a 503 where the database has been brought up to date for a newer server while this one runs: what
+ * it would write might be wrong there.
+ */
+export async function refuseOtherSchema(sequelize: Sequelize): Promise<void> {
+  const [found] = await sequelize.query<{ newest: string | null }>(
+    'SELECT MAX(name) AS newest FROM schema_migrations',
+    { type: QueryTypes.SELECT },
+  );
+  if ((found?.newest ?? '') > migrations[migrations.length - 1]!.name)
+    throw new ProblemException(
+      503,
+      'Fornax is being brought up to date; nothing was changed. Try again in a few minutes.',
+    );
 }
 
 async function storedMigrations(sequelize: Sequelize): Promise<ReadonlySet<string>> {

@@ -66,8 +66,8 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
 
   /**
    * Changes a row whatever its revision, for writers that were shown none: it is held until the transaction
-   * ends, so that an edit at the same moment is neither undone nor undoes this one. `valuesOf` gets the row as
-   * it stands, and returns null where nothing is to be changed. Returns whether something was.
+   * ends, so that an edit at the same moment is neither undone nor undoes this one. `valuesOf` gets the row
+   * as it stands, and returns null where nothing is to be changed. Returns whether something was.
    */
   async changeHeld(id: string, valuesOf: (row: M) => Record<string, unknown> | null): Promise<boolean> {
     if (!isInTransaction()) throw new Error('A row is held only inside a transaction.');

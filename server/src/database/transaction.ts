@@ -1,13 +1,11 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
 import { setTimeout as wait } from 'node:timers/promises';
 import { Sequelize, Transaction } from 'sequelize';
+import { isPassing } from './faults.js';
 
-/**
- * Faults after which the same work, begun again, mostly succeeds: a broken deadlock, a lock that did not
- * come, a row that changed under the reader, a cluster node that is just joining.
- */
-const retried = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD', 'ER_UNKNOWN_COM_ERROR']);
 const mostTries = 10;
+/** After so long nothing is begun again: whoever waits is told, and tries again themselves. */
+const longestMilliseconds = 4000;
 /** Between tries they wait for up to so long, more each time, so that two do not meet again and again. */
 const pauseMilliseconds = 15;
 
@@ -37,6 +35,7 @@ export function isInTransaction(): boolean {
  */
 export async function inTransaction<T>(sequelize: Sequelize, work: () => Promise<T>): Promise<T> {
   if (isInTransaction()) return work();
+  const begun = performance.now();
   for (let attempt = 1; ; attempt++) {
     let isWorkDone = false;
     const wholeWork = async () => {
@@ -50,7 +49,8 @@ export async function inTransaction<T>(sequelize: Sequelize, work: () => Promise
         wholeWork,
       );
     } catch (error) {
-      if (attempt === mostTries || !isRetried(error, isWorkDone)) throw error;
+      const isOver = attempt === mostTries || performance.now() - begun > longestMilliseconds;
+      if (isOver || !isRetried(error, isWorkDone)) throw error;
       await wait(Math.random() * pauseMilliseconds * attempt);
     }
   }
@@ -63,5 +63,5 @@ export async function inTransaction<T>(sequelize: Sequelize, work: () => Promise
 function isRetried(error: unknown, isWorkDone: boolean): boolean {
   const { code = '', fatal = false } =
     (error as { original?: { code?: string; fatal?: boolean } }).original ?? {};
-  return retried.has(code) || (fatal && !isWorkDone);
+  return isPassing(code) || (fatal && !isWorkDone);
 }

@@ -11,6 +11,7 @@ import { Sequelize } from 'sequelize-typescript';
 import type { SessionRequest } from '../common/session-context.js';
 import { DiskRoom } from './disk-room.js';
 import { markChanged } from './changes.js';
+import { refuseOtherSchema } from './migrate.js';
 import { inTransaction } from './transaction.js';
 
 const OWN_TRANSACTIONS = 'ownTransactions';
@@ -46,6 +47,7 @@ export class WriteInterceptor implements NestInterceptor {
   async #write(next: CallHandler, changedKitchen: string | null): Promise<unknown> {
     await this.disk.check();
     return inTransaction(this.sequelize, async () => {
+      await refuseOtherSchema(this.sequelize);
       const answer: unknown = await lastValueFrom(next.handle(), { defaultValue: undefined });
       if (changedKitchen) await markChanged(changedKitchen);
       return answer;

@@ -9,6 +9,7 @@ import { KnownAnswers } from '../known/known-answers.js';
 import { KnownModule } from '../known/known.module.js';
 import { Planner, PlanningModule } from '../planning/planner.js';
 import { Metrics } from './metrics.js';
+import { Stopping } from './stopping.js';
 
 @Controller('api')
 class HealthController {
@@ -60,6 +61,7 @@ const noAnswer = 'The database does not answer; nothing was lost, try again in a
   imports: [KnownModule, PlanningModule],
   controllers: [HealthController],
   providers: [
+    Stopping,
     {
       provide: Metrics,
       inject: [Sequelize, Planner, KnownAnswers],

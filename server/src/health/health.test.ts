@@ -1,5 +1,6 @@
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { connect } from '../database/connect.js';
+import { ClassRow } from '../database/models.js';
 import { createApp } from '../create-app.js';
 import { startHarness, testConfig, type Harness } from '../tests/harness.js';
 import { Metrics, routeOf } from './metrics.js';
@@ -19,7 +20,41 @@ describe('health and readiness', () => {
     await harness.sequelize.query("INSERT INTO schema_migrations (name) VALUES ('9999-from-the-future')");
     const { body } = await harness.stranger.get('/api/ready').expect(503);
     expect(body.detail).toContain('update Fornax first');
+    const write = () => harness.cook.patch('/api/kitchen').set('If-Match', '"r1"').send({ name: 'Written' });
+    const refused = await write();
+    expect([refused.status, refused.body.detail]).toEqual([
+      503,
+      'Fornax is being brought up to date; nothing was changed. Try again in a few minutes.',
+    ]);
+    await harness.cook.get('/api/kitchen').expect(200);
     await harness.sequelize.query("DELETE FROM schema_migrations WHERE name LIKE '9999%'");
+    await write().expect(200);
+  });
+  it('while its database stands still it is not ready, within 2 s', async () => {
+    const pid = inject('databasePid');
+    process.kill(pid, 'SIGSTOP');
+    try {
+      const begun = performance.now();
+      await harness.stranger.get('/api/ready').expect(503);
+      expect(performance.now() - begun).toBeLessThan(2000);
+    } finally {
+      process.kill(pid, 'SIGCONT');
+    }
+    await expect.poll(async () => (await harness.stranger.get('/api/ready')).status).toBe(200);
+  });
+  it('a lock that does not come is told as busy, never as a fault', async () => {
+    const { body } = (await harness.cook.get('/api/classes').expect(200)) as { body: { id: string }[] };
+    const answer = await harness.sequelize.transaction(async (transaction) => {
+      await ClassRow.findAll({ attributes: ['id'], lock: true, transaction });
+      return harness.cook
+        .patch(`/api/classes/${body[0]!.id}`)
+        .set('If-Match', '"r1"')
+        .send({ place: 'Elsewhere' });
+    });
+    expect([answer.status, answer.body.detail]).toEqual([
+      503,
+      'The database does not answer; nothing was lost, try again in a moment.',
+    ]);
   });
 });
 
@@ -34,7 +69,7 @@ describe('measurements', () => {
     const text = await answer.text();
     expect(answer.headers.get('content-type')).toContain('text/plain');
     expect(text).toMatch(
-      /fornax_request_seconds_count\{method="GET",route="\/api\/classes",status="200"\} 1/,
+      /fornax_request_seconds_count\{method="GET",route="\/api\/classes",status="200"\} [12]/,
     );
     expect(text).toMatch(/route="\/api\/classes\/:id",status="404"\} 1/);
     expect(text).toMatch(/fornax_refusals_total\{status="404"\} 1/);

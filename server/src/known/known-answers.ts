@@ -14,7 +14,7 @@ export class KnownAnswer {
   readonly body: Buffer;
   #compressed: Promise<Buffer> | null = null;
 
-  /** `until` is when it ends by itself, in milliseconds since 1970. */
+  /** `until` is when it ends by itself, on the clock that only goes on (performance.now). */
   constructor(
     json: string,
     readonly headers: Readonly<Record<string, string>>,
@@ -58,7 +58,7 @@ export class KnownAnswers {
 
   find(session: SessionContext, url: string): KnownAnswer | null {
     const answer = this.#kept.get(keyOf(session, url));
-    return answer && answer.stamp === session.stamp && answer.until > Date.now() ? answer : null;
+    return answer && answer.stamp === session.stamp && answer.until > performance.now() ? answer : null;
   }
 
   /** The answer to a question: known, under way for another who asked the same, or worked out now. */

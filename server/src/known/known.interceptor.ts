@@ -61,5 +61,5 @@ function headOf(response: Response, json: string): Record<string, string> {
 /** The end of the span of so many minutes in which it is now: all are worked out anew at the full hour. */
 function endOf(minutes: number): number {
   const span = minutes * 60_000;
-  return (Math.floor(Date.now() / span) + 1) * span;
+  return performance.now() + span - (new Date().getTime() % span);
 }

@@ -25,7 +25,12 @@ export function answerWhatIsKnown(sessions: SessionsService, known: KnownAnswers
 const ofServer = new Set(['/api/health', '/api/ready']);
 
 function isOfKitchen({ method, path, headers }: Request): boolean {
-  return method === 'GET' && path.startsWith('/api/') && Boolean(headers.cookie) && !ofServer.has(path);
+  return (
+    (method === 'GET' || method === 'HEAD') &&
+    path.startsWith('/api/') &&
+    Boolean(headers.cookie) &&
+    !ofServer.has(path)
+  );
 }
 
 async function send(request: Request, response: Response, answer: KnownAnswer): Promise<void> {

@@ -1,5 +1,6 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Op } from 'sequelize';
+import { momentBefore } from '../common/clock.js';
 import { KnownDeviceRow } from '../database/models.js';
 
 export const deviceCookie = 'fornax-device';
@@ -35,5 +36,5 @@ export async function knowDevice(accountId: string, token: string | undefined): 
 }
 
 export async function sweepDevices(): Promise<void> {
-  await KnownDeviceRow.destroy({ where: { seenAt: { [Op.lt]: new Date(Date.now() - deviceDays * day) } } });
+  await KnownDeviceRow.destroy({ where: { seenAt: { [Op.lt]: momentBefore(deviceDays * day) } } });
 }

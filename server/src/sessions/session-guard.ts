@@ -35,12 +35,12 @@ export class SessionGuard implements CanActivate {
 }
 
 /** Every write says where it comes from, as browsers do: this server, by scheme, name and port. */
-function checkOrigin({ headers: { origin, host }, protocol }: SessionRequest): void {
+function checkOrigin({ headers: { origin }, askedHost, protocol }: SessionRequest): void {
   if (origin === undefined)
     throw new ProblemException(
       403,
       'A change says in its Origin header where it comes from; this one did not.',
     );
-  if (!URL.canParse(origin) || new URL(origin).origin !== `${protocol}://${host}`)
+  if (!URL.canParse(origin) || new URL(origin).origin !== new URL(`${protocol}://${askedHost}`).origin)
     throw new ProblemException(403, 'This change came from another site and was refused.');
 }

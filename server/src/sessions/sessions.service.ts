@@ -8,6 +8,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import { CONFIG, type ServerConfig } from '../config.js';
 import { networkOf } from '../common/address.js';
+import { momentIn } from '../common/clock.js';
 import { Logger } from '../common/logger.js';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
@@ -144,7 +145,7 @@ export class SessionsService implements OnModuleInit, OnModuleDestroy {
 
   async #open(account: AccountRow, knownToken?: string): Promise<Opened> {
     const token = randomBytes(32).toString('base64url');
-    const expiresAt = new Date(Date.now() + sessionDays * 86_400_000);
+    const expiresAt = momentIn(sessionDays * 86_400_000);
     return inTransaction(this.sequelize, async () => {
       await SessionRow.create({
         tokenHash: tokenHash(token),

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createConnection } from 'node:net';
 import supertest from 'supertest';
 import { SessionRow } from '../database/models.js';
 import { startHarness, type Harness } from '../tests/harness.js';
@@ -168,6 +169,48 @@ describe('the door', () => {
     if (status === 421) expect(body.detail).toContain('Fornax does not answer under this name.');
     await named.close();
   });
+  it.each([
+    ['', 'fornax.test', 421],
+    ['1', 'fornax.test', 421],
+    ['loopback', 'fornax.test', 200],
+    ['loopback', 'evil.example', 421],
+    ['192.0.2.1', 'fornax.test', 421],
+  ])('with trust in “%s”, a forwarded “%s” is answered with %i', async (trustProxy, name, status) => {
+    const named = await startHarness({ hosts: ['fornax.test'], trustProxy });
+    const ask = () => named.visitor().get('/api/health').set('Host', 'inside.example');
+    await ask().set('X-Forwarded-Host', name).expect(status);
+    await ask().expect(421);
+    await named.close();
+  });
+  it('of two hosts in one request it answers neither', async () => {
+    const { port } = new URL(harness.url);
+    const said = await new Promise<string>((resolve) => {
+      const socket = createConnection(Number(port), '127.0.0.1', () =>
+        socket.write('GET /api/health HTTP/1.1\r\nHost: localhost\r\nHost: evil.example\r\n\r\n'),
+      );
+      socket.once('data', (chunk) => {
+        resolve(String(chunk));
+        socket.destroy();
+      });
+    });
+    expect(said).toMatch(/^HTTP\/1\.1 400/);
+  });
+  it.each(['/api/health', '/api/classes', '/api/recipes', '/api/session', '/api/classes/not-one'])(
+    'HEAD of %s answers as GET does, without a body',
+    async (path) => {
+      const got = await harness.cook.get(path);
+      const { status, headers, text } = await harness.cook.head(path);
+      expect([status, headers.etag, headers['content-type']]).toEqual([
+        got.status,
+        got.headers.etag,
+        got.headers['content-type'],
+      ]);
+      expect(text ?? '').toBe('');
+      if (got.status !== 200) return;
+      const again = await harness.cook.head(path).set('If-None-Match', got.headers.etag as string);
+      expect(again.status).toBe(304);
+    },
+  );
   it('sends a strict content security policy', async () => {
     const policy = (await harness.stranger.get('/api/health')).headers['content-security-policy']!;
     expect(policy).toContain("default-src 'none'");

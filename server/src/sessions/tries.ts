@@ -75,9 +75,10 @@ async function countOf(sequelize: Sequelize, hash: string): Promise<Count> {
 
 async function countUp(sequelize: Sequelize, hash: string): Promise<Count> {
   await sequelize.query(
-    `INSERT INTO sign_in_tries (subject, tries, since, latest) VALUES (?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))
-      ON DUPLICATE KEY UPDATE tries = IF(${isCurrent}, tries + 1, 1), since = IF(${isCurrent}, since, VALUES(since)),
-        latest = VALUES(latest)`,
+    `INSERT INTO sign_in_tries (subject, tries, since, latest)
+      VALUES (?, 1, UTC_TIMESTAMP(3), UTC_TIMESTAMP(3))
+      ON DUPLICATE KEY UPDATE tries = IF(${isCurrent}, tries + 1, 1),
+        since = IF(${isCurrent}, since, VALUES(since)), latest = VALUES(latest)`,
     { replacements: [hash] },
   );
   return { ...(await countOf(sequelize, hash)), ago: Infinity };

@@ -49,6 +49,7 @@ export const testConfig: ServerConfig = {
   webFolder: '',
   demo: true,
   metricsPort: 0,
+  metricsHost: '127.0.0.1',
   logLevel: 'trace',
   logFile: '',
   dataFolder: '',

@@ -33,7 +33,7 @@ export function serveWebApp(app: NestExpressApplication, webFolder: string): voi
   );
   app.use(express.static(webFolder, { index: false, maxAge: 0 }));
   app.use((request: Request, response: Response, next: NextFunction) => {
-    if (request.method !== 'GET' || request.path.startsWith('/api/')) return next();
+    if (!['GET', 'HEAD'].includes(request.method) || request.path.startsWith('/api/')) return next();
     response.setHeader('Cache-Control', 'no-store');
     response.type('html').send(page.replaceAll(noncePlace, response.locals.nonce as string));
   });
