@@ -39,6 +39,7 @@ export default defineConfig({
           root: 'server',
           include: ['src/**/*.test.ts'],
           globalSetup: ['src/tests/global-setup.ts'],
+          expect: { poll: { timeout: 120_000 } },
           testTimeout: 300_000,
           hookTimeout: 300_000,
         },

@@ -29,6 +29,8 @@ export interface RecipeSummary {
   /** Ids of what the larder knows of it; a server of an earlier version does not say them. */
   readonly ingredients?: readonly string[];
   readonly unread: number;
+  /** Whether this is as it was before a change, and is being worked out again. */
+  readonly isRenewed?: true;
 }
 
 export interface RecipeView {

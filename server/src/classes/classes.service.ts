@@ -56,7 +56,7 @@ export class ClassesService {
   }
 
   async plan(kitchenId: string, id: string): Promise<ClassPlan> {
-    return this.planner.best(await this.bundle(kitchenId, id));
+    return this.planner.best(await this.bundle(kitchenId, id), kitchenId);
   }
 
   /** A class with all that its plan is made of. */
@@ -78,7 +78,9 @@ export class ClassesService {
       limit: plannedInList,
     });
     const views = await this.views.ofMany(rows);
-    return Promise.all(views.map((view) => this.planner.needs({ class: view, kitchen: view.kitchen })));
+    return Promise.all(
+      views.map((view) => this.planner.needs({ class: view, kitchen: view.kitchen }, kitchenId)),
+    );
   }
 
   /** What stands in the cupboard, and the classes that are bought for together or could use what is left. */

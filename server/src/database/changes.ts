@@ -27,6 +27,12 @@ export async function holdLibrary(kitchenId: string): Promise<void> {
   await KitchenChangesRow.findOne({ where: { kitchenId, slot: librarySlot }, lock: true });
 }
 
+/** How often the library of a kitchen was changed: the same number, the same library. */
+export async function libraryChanges(kitchenId: string): Promise<string> {
+  const row = await KitchenChangesRow.findOne({ where: { kitchenId, slot: librarySlot } });
+  return String(row?.changes ?? 0);
+}
+
 async function countOne(kitchenId: string, of: number): Promise<void> {
   const one = { changes: Sequelize.literal('changes + 1') };
   const [changed] = await KitchenChangesRow.update(one as never, { where: { kitchenId, slot: of } });

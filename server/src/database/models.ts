@@ -4,6 +4,7 @@ import type { KitchenFacts } from '@fornax/core';
 import type {
   Amount,
   ClassDecisions,
+  ClassPlan,
   DishMaking,
   LarderEntry,
   LocalDate,
@@ -180,6 +181,16 @@ export class ClassRow extends Model {
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
 }
 
+/** What the list shows of a class's best plan, and the digest of what that plan rests on. */
+@Table({ tableName: 'plan_glances' })
+export class PlanGlanceRow extends Model {
+  @PrimaryKey @Column({ type: DataType.UUID, field: 'class_id' }) classId: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.CHAR(44)) digest: string;
+  @JsonColumn('jobs') jobs: ClassPlan['jobs'];
+  @Column({ type: DataType.INTEGER, field: 'to_decide' }) toDecide: number;
+}
+
 @Table({ tableName: 'class_dishes' })
 export class ClassDishRow extends Model {
   @PrimaryKey @Column(DataType.UUID) override id: string;
@@ -254,6 +265,7 @@ export const models = [
   RecipeVersionRow,
   ClassRow,
   ClassDishRow,
+  PlanGlanceRow,
   TickRow,
   TechniqueRow,
   LarderEntryRow,

@@ -32,7 +32,7 @@ describe('what is known of a kitchen', () => {
         kitchen: '/api/kitchen',
       }[what]!;
       // The list stands once the best plans of its classes are found.
-      await expect.poll(() => queriesOf(() => harness.cook.get(path)), { timeout: 15_000 }).toBe(1);
+      await expect.poll(() => queriesOf(() => harness.cook.get(path)), { timeout: 120_000 }).toBe(1);
       const first = await harness.cook.get(path).expect(200);
       const again = await harness.cook.get(path).expect(200);
       expect([again.text, again.headers.etag]).toEqual([first.text, first.headers.etag]);

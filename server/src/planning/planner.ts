@@ -1,101 +1,108 @@
 import { createHash } from 'node:crypto';
-import { Worker } from 'node:worker_threads';
-import { Injectable, Module, type OnModuleDestroy } from '@nestjs/common';
+import { Injectable, Module } from '@nestjs/common';
 import { betteringSlices, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
+import { LRUCache } from 'lru-cache';
 import { ProblemException } from '../common/problem.js';
-import type { PlanAnswer, PlanQuestion } from './plan.worker.js';
+import { stopping, TooLong, Workers } from './workers.js';
 
-/** Without questions for so long the worker goes, and its memory with it. */
-const idleMilliseconds = 4000;
-/** A small young generation keeps the thread's memory near what a plan needs. */
-const workerLimits = { maxOldGenerationSizeMb: 64, maxYoungGenerationSizeMb: 4 };
-/** Best plans that are remembered, newest last. They can all be worked out again. */
+/** Best plans that are remembered. They can all be worked out again. */
 const mostRemembered = 24;
+/** Classes whose plan took too long are not tried again for so long, unless something of them changes. */
+const tooLongStandsMilliseconds = 600_000;
+/** A class is taken for small, and planned before large ones, up to so many lines and steps of its dishes. */
+const mostOfSmall = 120;
 
 /** The class changed while a better plan of it was looked for unasked. */
 class Superseded extends Error {}
 
-/** A plan took longer than it may. */
-class TooLong extends ProblemException {
-  constructor() {
-    super(503, 'Planning this class takes too long. Take a dish off the menu, or try again.');
-  }
+/** The first valid plan, or the best where it is known; and the best, once it is found. */
+export interface SoonPlan {
+  readonly plan: ClassPlan;
+  readonly isBest: boolean;
+  /** Rejects where the class changes first. */
+  readonly best: Promise<ClassPlan>;
 }
 
-function notAnswered(answer: PlanAnswer): Error {
-  return new Error('error' in answer ? answer.error : 'The planner answered something else.');
-}
-
-interface Job {
-  readonly question: PlanQuestion;
-  readonly isUrgent: boolean;
-  readonly resolve: (answer: PlanAnswer) => void;
-  readonly reject: (error: Error) => void;
+/** A bundle as it is sent to a thread, whose plan it is, and by what it is remembered. */
+interface Asked {
+  readonly kitchenId: string;
+  readonly text: string;
+  readonly digest: string;
+  readonly isShort: boolean;
 }
 
 /**
- * Plans classes on a thread of its own, so that no request waits for another's plan. The first valid plan
+ * Plans classes on threads of their own, so that no request waits for another's plan. The first valid plan
  * comes at once; the best one is looked for slice by slice as in the browser, with the same result, and first
  * plans go before its slices.
  */
 @Injectable()
-export class Planner implements OnModuleDestroy {
-  /** A question that takes longer is given up; twelve dishes for forty people take five seconds in all. */
-  longestMilliseconds = 20_000;
-  #worker: Worker | null = null;
-  #running: Job | null = null;
-  #answered = 0;
-  #waiting: Job[] = [];
-  #timer: NodeJS.Timeout | null = null;
+export class Planner {
+  /** Whoever asks is answered within so long; the plan is looked for on, and remembered. */
+  answerWithinMilliseconds = 20_000;
   /** The last state of each class that a better plan is looked for unasked. */
   readonly #newest = new Map<string, string>();
-  readonly #best = new Map<string, Promise<ClassPlan>>();
-  readonly #done = new Map<string, ClassPlan>();
-  readonly #needs = new Map<string, Promise<ClassNeeds>>();
+  readonly #best = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
+  readonly #done = new LRUCache<string, ClassPlan>({ max: mostRemembered });
+  readonly #needs = new LRUCache<string, Promise<ClassNeeds>>({ max: mostRemembered });
+  readonly #tooLong = new LRUCache<string, true>({ max: 500, ttl: tooLongStandsMilliseconds });
+
+  constructor(readonly workers: Workers) {}
 
   /** The best plan where it is known already; else the first valid one, while the best is looked for. */
-  async soon(bundle: ClassBundle): Promise<{ readonly plan: ClassPlan; readonly isBest: boolean }> {
-    const text = JSON.stringify(bundle);
-    const digest = digestOf(text);
-    const known = this.#done.get(digest);
-    if (known) return { plan: known, isBest: true };
-    const first = await this.#plan({ bundle: text, options: {} }, true);
-    this.#newest.set(bundle.class.id, digest);
-    this.#lookFor(text, first, () => this.#newest.get(bundle.class.id) === digest).catch(() => undefined);
-    return { plan: first, isBest: false };
+  async soon(bundle: ClassBundle, kitchenId = ''): Promise<SoonPlan> {
+    const asked = askedOf(bundle, kitchenId);
+    const known = this.#done.get(asked.digest);
+    if (known) return { plan: known, isBest: true, best: Promise.resolve(known) };
+    const first = await this.#first(asked);
+    this.#newest.set(bundle.class.id, asked.digest);
+    const best = this.#lookFor(asked, first, () => this.#newest.get(bundle.class.id) === asked.digest);
+    best.catch(() => undefined);
+    return { plan: first, isBest: false, best };
   }
 
-  /** The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. */
-  best(bundle: ClassBundle): Promise<ClassPlan> {
-    const text = JSON.stringify(bundle);
-    return this.#lookFor(text, null).catch((error: unknown) => {
-      if (error instanceof Superseded) return this.#lookFor(text, null);
+  /**
+   * The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. Throws
+   * a 503 where it takes too long; it is looked for on, and there when it is asked for again.
+   */
+  async best(bundle: ClassBundle, kitchenId = ''): Promise<ClassPlan> {
+    const asked = askedOf(bundle, kitchenId);
+    const found = this.#lookFor(asked, null).catch((error: unknown) => {
+      if (error instanceof Superseded) return this.#lookFor(asked, null);
       throw error;
     });
+    let timer: NodeJS.Timeout | undefined;
+    const late = new Promise<never>((_, reject) => {
+      timer = setTimeout(() => reject(stillPlanning()), this.answerWithinMilliseconds).unref();
+    });
+    return Promise.race([found, late]).finally(() => clearTimeout(timer));
   }
 
   /** What a class wants of each ingredient as purchased. Asked again for the same, it is known. */
-  needs(bundle: Pick<ClassBundle, 'class' | 'kitchen'>): Promise<ClassNeeds> {
+  needs(bundle: Pick<ClassBundle, 'class' | 'kitchen'>, kitchenId = ''): Promise<ClassNeeds> {
     const text = JSON.stringify(bundle);
     const digest = digestOf(text);
     const known = this.#needs.get(digest);
     if (known) return known;
-    const found = this.#ask({ bundle: text, options: null }, true).then((answer) => {
-      if ('needs' in answer) return answer.needs;
-      throw notAnswered(answer);
-    });
+    const found = this.workers.ask(kitchenId, { kind: 'needs', bundle: text }).catch(told);
     this.#needs.set(digest, found);
     found.catch(() => this.#needs.delete(digest));
-    for (const oldest of [...this.#needs.keys()].slice(0, Math.max(0, this.#needs.size - mostRemembered)))
-      this.#needs.delete(oldest);
     return found;
   }
 
-  #lookFor(bundle: string, first: ClassPlan | null, isWanted = () => true): Promise<ClassPlan> {
-    const digest = digestOf(bundle);
+  /** Questions that threads have answered, and that wait for one. */
+  get answered(): number {
+    return this.workers.answered;
+  }
+  get waiting(): number {
+    return this.workers.waiting;
+  }
+
+  #lookFor(asked: Asked, first: ClassPlan | null, isWanted = () => true): Promise<ClassPlan> {
+    const { digest } = asked;
     const known = this.#best.get(digest);
     if (known) return known;
-    const found = this.#better(bundle, first, isWanted).then(
+    const found = this.#better(asked, first, isWanted).then(
       (plan) => {
         if (this.#best.get(digest) === found) this.#done.set(digest, plan);
         return plan;
@@ -106,34 +113,21 @@ export class Planner implements OnModuleDestroy {
       },
     );
     this.#best.set(digest, found);
-    for (const oldest of [...this.#best.keys()].slice(0, Math.max(0, this.#best.size - mostRemembered)))
-      this.#forget(oldest);
     return found;
   }
 
-  /** Questions that the thread has answered, and that wait for it. */
-  get answered(): number {
-    return this.#answered;
-  }
-  get waiting(): number {
-    return this.#waiting.length;
-  }
-
-  onModuleDestroy(): Promise<void> {
-    return this.#stop(new ProblemException(503, 'The server is stopping. Try again in a moment.'));
-  }
-
-  async #better(bundle: string, first: ClassPlan | null, isWanted: () => boolean): Promise<ClassPlan> {
-    let plan = first ?? (await this.#plan({ bundle, options: {} }, true));
+  async #better(asked: Asked, first: ClassPlan | null, isWanted: () => boolean): Promise<ClassPlan> {
+    const { kitchenId, text } = asked;
+    let plan = first ?? (await this.#first(asked));
     for (const effort of betteringSlices) {
       if (!isWanted()) throw new Superseded();
-      const next = await this.#plan(
-        { bundle, options: { effort, standing: plan.timeline.starts } },
-        false,
-      ).catch((error: unknown) => {
-        if (error instanceof TooLong) return null;
-        throw error;
-      });
+      const options = { effort, standing: plan.timeline.starts };
+      const next = await this.workers
+        .ask(kitchenId, { kind: 'plan', bundle: text, options }, { isShort: false })
+        .catch((error: unknown) => {
+          if (error instanceof TooLong) return null;
+          throw told(error);
+        });
       // What takes too long to better stands as it is.
       if (!next) break;
       plan = next;
@@ -141,86 +135,52 @@ export class Planner implements OnModuleDestroy {
     return plan;
   }
 
-  #forget(digest: string): void {
-    for (const [id, newest] of this.#newest) if (newest === digest) this.#newest.delete(id);
-    this.#best.delete(digest);
-    this.#done.delete(digest);
-  }
-
-  async #plan(question: PlanQuestion, isUrgent: boolean): Promise<ClassPlan> {
-    const answer = await this.#ask(question, isUrgent);
-    if ('plan' in answer) return answer.plan;
-    throw notAnswered(answer);
-  }
-
-  #ask(question: PlanQuestion, isUrgent: boolean): Promise<PlanAnswer> {
-    return new Promise((resolve, reject) => {
-      this.#waiting.push({ question, isUrgent, resolve, reject });
-      this.#next();
-    });
-  }
-
-  #next(): void {
-    if (this.#running || this.#waiting.length === 0) return;
-    const urgent = this.#waiting.findIndex((job) => job.isUrgent);
-    [this.#running] = this.#waiting.splice(Math.max(0, urgent), 1) as [Job];
-    this.#setTimer(this.longestMilliseconds, () => void this.#stop(new TooLong(), false));
-    this.#worker ??= this.#start();
-    this.#worker.postMessage(this.#running.question);
-  }
-
-  #start(): Worker {
-    const worker = new Worker(workerFile, { resourceLimits: workerLimits });
-    worker.unref();
-    worker.on('message', (answer: PlanAnswer) => {
-      if (worker === this.#worker) this.#settle(answer);
-    });
-    worker.on('error', (error) => {
-      if (worker === this.#worker) void this.#stop(error, false);
-    });
-    return worker;
-  }
-
-  #settle(answer: PlanAnswer): void {
-    const job = this.#running!;
-    this.#running = null;
-    this.#answered += 1;
-    this.#setTimer(idleMilliseconds, () => void this.#stop(null));
-    job.resolve(answer);
-    this.#next();
-  }
-
-  /**
-   * Ends the worker and the job it was at; and what waits as well, unless another worker is to go on with it.
-   */
-  async #stop(error: Error | null, isFinal = true): Promise<void> {
-    const worker = this.#worker;
-    const given = [...(this.#running ? [this.#running] : []), ...(isFinal ? this.#waiting : [])];
-    this.#worker = null;
-    this.#running = null;
-    if (isFinal) this.#waiting = [];
-    if (this.#timer) clearTimeout(this.#timer);
-    for (const job of given) job.reject(error ?? new Error('The planner stopped.'));
-    await worker?.terminate();
-    this.#next();
-  }
-
-  #setTimer(milliseconds: number, run: () => void): void {
-    if (this.#timer) clearTimeout(this.#timer);
-    this.#timer = setTimeout(run, milliseconds);
-    this.#timer.unref();
+  async #first({ kitchenId, text, digest, isShort }: Asked): Promise<ClassPlan> {
+    if (this.#tooLong.has(digest)) throw planTooLong();
+    return this.workers
+      .ask(kitchenId, { kind: 'plan', bundle: text, options: {} }, { isShort })
+      .catch((error: unknown) => {
+        if (!(error instanceof TooLong)) throw told(error);
+        this.#tooLong.set(digest, true);
+        throw planTooLong();
+      });
   }
 }
 
-/** The tests run the sources; a thread needs what is built of them. */
-const workerFile = new URL(
-  import.meta.url.endsWith('.ts') ? '../../dist/planning/plan.worker.js' : './plan.worker.js',
-  import.meta.url,
-);
+function planTooLong(): ProblemException {
+  return new ProblemException(
+    503,
+    'Planning this class takes too long. Take a dish off the menu, or try again.',
+  );
+}
 
-function digestOf(bundle: string): string {
+function stillPlanning(): ProblemException {
+  return new ProblemException(503, 'This class is still being planned. Look again in a minute.');
+}
+
+/** An error as whoever asked is told it: a thread that was ended is a server that stops. */
+function told(error: unknown): never {
+  if (error instanceof Error && error.message === 'Terminating worker thread') throw stopping();
+  throw error;
+}
+
+function askedOf(bundle: ClassBundle, kitchenId: string): Asked {
+  const text = JSON.stringify(bundle);
+  return { kitchenId, text, digest: digestOf(text), isShort: sizeOf(bundle) <= mostOfSmall };
+}
+
+function sizeOf({ class: facts }: ClassBundle): number {
+  // What cannot be planned at all is told by the thread.
+  return (facts?.dishes ?? []).reduce(
+    (sum, { recipe }) => sum + recipe.lines.length + recipe.steps.length,
+    0,
+  );
+}
+
+/** What a bundle is known by: another one where anything of it is different. */
+export function digestOf(bundle: string): string {
   return createHash('sha256').update(bundle).digest('base64');
 }
 
-@Module({ providers: [Planner], exports: [Planner] })
+@Module({ providers: [Planner, Workers], exports: [Planner, Workers] })
 export class PlanningModule {}

@@ -27,8 +27,10 @@ import type { Response } from 'express';
 import { IdPipe } from '../common/id.pipe.js';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
-import { Known } from '../known/known.interceptor.js';
+import { forNow, Known } from '../known/known.interceptor.js';
+import { PlanningModule } from '../planning/planner.js';
 import { RecipesService } from './recipes.service.js';
+import { Summaries } from './summaries.js';
 
 @Controller('api/recipes')
 class RecipesController {
@@ -36,8 +38,14 @@ class RecipesController {
 
   @Known()
   @Get()
-  list(@Session() session: SessionContext): Promise<RecipeSummary[]> {
-    return this.recipes.list(session.kitchenId);
+  async list(
+    @Session() session: SessionContext,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<RecipeSummary[]> {
+    const rows = await this.recipes.list(session.kitchenId);
+    // Whoever asks again soon sees the others renewed.
+    if (rows.some(({ isRenewed }) => isRenewed)) forNow(response);
+    return rows;
   }
 
   @Known()
@@ -109,5 +117,9 @@ class RecipesController {
   }
 }
 
-@Module({ controllers: [RecipesController], providers: [RecipesService] })
+@Module({
+  imports: [PlanningModule],
+  controllers: [RecipesController],
+  providers: [RecipesService, Summaries],
+})
 export class RecipesModule {}

@@ -9,7 +9,6 @@ import {
 } from '@fornax/contract';
 import { quotedList, type Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
 import { lockLibrary } from '../database/changes.js';
@@ -20,16 +19,16 @@ import { most, refuseMore } from '../database/most.js';
 import { makeOnce } from '../database/once.js';
 import { columnsOf, forgetSummaries, problemOfParts, writeParts } from './composition.js';
 import { wholeRecipes } from './library.js';
-import { summaries } from './summaries.js';
+import { Summaries } from './summaries.js';
 import { versionOfDraft } from './versions.js';
 
 /** Recipes of a kitchen: their drafts, saved under a revision, and deletion that can be undone. */
 @Injectable()
 export class RecipesService {
-  constructor(private readonly sequelize: Sequelize) {}
+  constructor(private readonly summaries: Summaries) {}
 
   list(kitchenId: string): Promise<RecipeSummary[]> {
-    return summaries(this.sequelize, kitchenId);
+    return this.summaries.list(kitchenId);
   }
 
   async get(kitchenId: string, id: string): Promise<RecipeView> {

@@ -1,85 +1,136 @@
 import { createHash } from 'node:crypto';
+import { Injectable, Logger } from '@nestjs/common';
 import type { RecipeSummary } from '@fornax/contract';
-import {
-  allergensByList,
-  contentsOf,
-  dietsOf,
-  findIngredient,
-  larderOf,
-  recipeMinutes,
-  recognised,
-  seasonMonths,
-  seasonText,
-  type KitchenFacts,
-  type Recipe,
-} from '@fornax/core';
+import type { KitchenFacts, Recipe } from '@fornax/core';
 import { Op } from 'sequelize';
-import type { Sequelize } from 'sequelize-typescript';
-import { holdLibrary } from '../database/changes.js';
+import { Sequelize } from 'sequelize-typescript';
+import { holdLibrary, libraryChanges } from '../database/changes.js';
 import { RecipeRow, type StoredSummary } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { inTransaction } from '../database/transaction.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
+import { Workers } from '../planning/workers.js';
 import { wholeRecipes } from './library.js';
+import { wayOfWorkingOut } from './summary.js';
 
-/** Counts up where the same recipe and kitchen give another row than before. */
-const wayOfWorkingOut = 3;
+/** Recipes that a thread works out at a time: others have their turn between. */
+const atOnce = 20;
+/** So many are waited for; of more the list says meanwhile what it had. */
+const mostWaitedFor = 40;
+/** A library that changes while its rows are worked out is looked at again, so often in a row. */
+const mostTries = 5;
 
-const writtenAtOnce = 200;
+/**
+ * What the list shows of recipes: kept beside each, and worked out again on a thread where the recipe, a part
+ * of it or the kitchen's larder has changed. One new name of a food is a new look at every recipe of a
+ * kitchen, which nobody waits for.
+ */
+@Injectable()
+export class Summaries {
+  readonly #logger = new Logger('Summaries');
+  readonly #underWay = new Map<string, Promise<void>>();
 
-/** The list's rows, by title. None is read whole but those that were changed since they were last listed. */
-export async function summaries(sequelize: Sequelize, kitchenId: string): Promise<RecipeSummary[]> {
-  const kitchen = await kitchenFacts(kitchenId);
-  const made = basisOf(kitchen);
-  const read = () =>
-    new KitchenScope(RecipeRow, kitchenId).find({
-      attributes: ['id', 'summary'],
-      where: { deletedAt: null },
-      order: [['title', 'ASC']],
-    });
-  const rows = await read();
-  if (rows.every(({ summary }) => summary?.made === made)) return rows.map(viewOf);
-  return inTransaction(sequelize, async () => {
-    await holdLibrary(kitchenId);
-    const locked = await read();
-    const old = locked.filter(({ summary }) => summary?.made !== made);
-    const fresh = await workOut(kitchenId, old, kitchen, made);
-    return locked.map((row) => viewOf({ id: row.id, summary: fresh.get(row.id) ?? row.summary }));
-  });
-}
+  constructor(
+    private readonly sequelize: Sequelize,
+    private readonly workers: Workers,
+  ) {}
 
-function viewOf({ id, summary }: Pick<RecipeRow, 'id' | 'summary'>): RecipeSummary {
-  return { id: id as string, ...summary!.row };
-}
-
-/** Works the rows out and writes them down; the library must be locked. */
-async function workOut(
-  kitchenId: string,
-  rows: readonly RecipeRow[],
-  kitchen: KitchenFacts,
-  made: string,
-): Promise<Map<string, StoredSummary>> {
-  const drafts = await new KitchenScope(RecipeRow, kitchenId).find({
-    attributes: ['id', 'content'],
-    where: { id: { [Op.in]: rows.map(({ id }) => id) } },
-  });
-  const wholes = await wholeRecipes(kitchenId, drafts);
-  const fresh = new Map<string, StoredSummary>();
-  for (const [index, { id }] of drafts.entries()) {
-    const summary = { made, row: summaryOf(wholes[index]!, kitchen) };
-    fresh.set(id as string, summary);
+  /** The list's rows, by title; those that are old and many say so, and are worked out meanwhile. */
+  async list(kitchenId: string): Promise<RecipeSummary[]> {
+    const kitchen = await kitchenFacts(kitchenId);
+    const made = basisOf(kitchen);
+    const rows = await rowsOf(kitchenId);
+    const old = rows.filter(({ summary }) => summary?.made !== made).length;
+    if (old === 0) return rows.map((row) => viewOf(row, made));
+    const renewing = this.#renew(kitchenId, kitchen, made);
+    if (old > mostWaitedFor) return rows.map((row) => viewOf(row, made));
+    await renewing;
+    return (await rowsOf(kitchenId)).map((row) => viewOf(row, made));
   }
-  const rowsOfAll = [...fresh];
-  for (let from = 0; from < rowsOfAll.length; from += writtenAtOnce)
-    await writeDown(kitchenId, rowsOfAll.slice(from, from + writtenAtOnce));
-  return fresh;
+
+  /** Works out what is old, once for all who ask. */
+  #renew(kitchenId: string, kitchen: KitchenFacts, made: string): Promise<void> {
+    const key = `${kitchenId} ${made}`;
+    const known = this.#underWay.get(key);
+    if (known) return known;
+    const renewing = this.#workOut(kitchenId, kitchen, made)
+      .catch((err: unknown) => this.#logger.error({ err }, 'Rows of the library could not be worked out.'))
+      .finally(() => this.#underWay.delete(key));
+    this.#underWay.set(key, renewing);
+    return renewing;
+  }
+
+  async #workOut(kitchenId: string, kitchen: KitchenFacts, made: string): Promise<void> {
+    const old = (await rowsOf(kitchenId)).filter(({ summary }) => summary?.made !== made);
+    const ids = old.map(({ id }) => id as string);
+    const basis = JSON.stringify(kitchen);
+    for (let from = 0; from < ids.length; from += atOnce)
+      for (let tries = 0; tries < mostTries; tries++)
+        if (await this.#slice(kitchenId, ids.slice(from, from + atOnce), basis, made)) break;
+  }
+
+  /** Some rows; false where the library changed meanwhile, so that they may be wrong. */
+  async #slice(kitchenId: string, ids: readonly string[], kitchen: string, made: string): Promise<boolean> {
+    const before = await libraryChanges(kitchenId);
+    const drafts = await new KitchenScope(RecipeRow, kitchenId).find({
+      attributes: ['id', 'content'],
+      where: { id: { [Op.in]: [...ids] }, deletedAt: null },
+    });
+    const recipes: Recipe[] = await wholeRecipes(kitchenId, drafts);
+    const rows = await this.workers.ask(kitchenId, {
+      kind: 'summaries',
+      recipes: JSON.stringify(recipes),
+      kitchen,
+    });
+    return inTransaction(this.sequelize, async () => {
+      await holdLibrary(kitchenId);
+      if ((await libraryChanges(kitchenId)) !== before) return false;
+      await writeDown(
+        kitchenId,
+        drafts.map(({ id }, index) => [id as string, { made, row: rows[index]! }]),
+      );
+      return true;
+    });
+  }
 }
 
-/** Many rows in one statement: a library of thousands is listed once after its larder has changed. */
+function rowsOf(kitchenId: string): Promise<RecipeRow[]> {
+  return new KitchenScope(RecipeRow, kitchenId).find({
+    attributes: ['id', 'title', 'techniques', 'summary'],
+    where: { deletedAt: null },
+    order: [['title', 'ASC']],
+  });
+}
+
+/** What was worked out last; of a recipe that never was, what its columns tell. */
+function viewOf({ id, title, techniques, summary }: RecipeRow, made: string): RecipeSummary {
+  const isRenewed = summary?.made !== made;
+  return {
+    id: id as string,
+    ...(summary?.row ?? { ...unknown, title, techniques }),
+    ...(isRenewed ? { isRenewed } : {}),
+  };
+}
+
+const unknown: Omit<RecipeSummary, 'id' | 'title' | 'techniques'> = {
+  kind: 'salad',
+  serves: 0,
+  portion: 'side',
+  handsOnMinutes: 0,
+  waitMinutes: 0,
+  allergens: [],
+  notKnown: [],
+  diets: [],
+  season: '',
+  unread: 0,
+};
+
+/** Many rows in one statement: a library of thousands is worked out again after its larder has changed. */
 async function writeDown(
   kitchenId: string,
   rows: readonly (readonly [string, StoredSummary])[],
 ): Promise<void> {
+  if (rows.length === 0) return;
   const cases = rows.map(() => 'WHEN ? THEN ?').join(' ');
   await RecipeRow.sequelize!.query(
     `UPDATE recipes SET summary = CASE id ${cases} END WHERE kitchen_id = ? AND id IN (?)`,
@@ -97,29 +148,4 @@ async function writeDown(
 function basisOf({ larder, allergenList, hemisphere }: KitchenFacts): string {
   const basis = JSON.stringify([wayOfWorkingOut, larder, allergenList, hemisphere]);
   return createHash('sha256').update(basis).digest('base64url').slice(0, 22);
-}
-
-function summaryOf(written: Recipe, kitchen: KitchenFacts): Omit<RecipeSummary, 'id'> {
-  const larder = larderOf(kitchen.larder);
-  const recipe = recognised(written, larder);
-  const minutes = recipeMinutes(recipe);
-  const contents = contentsOf(recipe, larder);
-  return {
-    title: recipe.title,
-    kind: recipe.kind,
-    serves: recipe.serves,
-    portion: recipe.portion,
-    handsOnMinutes: minutes.handsOn,
-    waitMinutes: minutes.waiting,
-    techniques: [...new Set(recipe.steps.flatMap((step) => step.techniques))],
-    allergens: allergensByList(contents.allergens, kitchen.allergenList),
-    notKnown: [...contents.notKnown],
-    diets: dietsOf(recipe, larder),
-    season: seasonText(recipe, larder, kitchen.hemisphere),
-    months: seasonMonths(recipe, larder, kitchen.hemisphere),
-    ingredients: [
-      ...new Set(recipe.lines.flatMap((line) => findIngredient(larder, line.ingredient)?.id ?? [])),
-    ],
-    unread: recipe.lines.filter((line) => line.unread !== '').length,
-  };
 }

@@ -62,6 +62,7 @@ export const coursesQuery = queryOptions({
 export const recipesQuery = queryOptions({
   queryKey: ['recipes'],
   queryFn: ({ signal }) => call<RecipeSummary[]>('/recipes', { signal }),
+  refetchInterval: ({ state }) => (state.data?.some(({ isRenewed }) => isRenewed) ? pollMilliseconds : false),
 });
 export const techniquesQuery = queryOptions({
   queryKey: ['techniques'],

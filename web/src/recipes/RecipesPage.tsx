@@ -97,6 +97,9 @@ export default function RecipesPage() {
               {found.length === recipes.length
                 ? counted(recipes.length, 'recipe')
                 : `${found.length} of ${counted(recipes.length, 'recipe')}`}
+              {recipes.some(({ isRenewed }) => isRenewed)
+                ? '. Minutes, allergens and seasons are being worked out again after a change in the larder.'
+                : ''}
             </Quietly>
             {found.length === 0 ? (
               <Empty title="Nothing fits">

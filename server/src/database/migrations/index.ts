@@ -7,6 +7,7 @@ import * as keysByLetter from './0005-keys-by-letter.js';
 import * as knownAnswers from './0006-known-answers.js';
 import * as people from './0007-people.js';
 import * as signIn from './0008-sign-in.js';
+import * as planGlances from './0009-plan-glances.js';
 
 interface Migration {
   readonly name: string;
@@ -26,4 +27,5 @@ export const migrations: readonly Migration[] = [
   { name: '0006-known-answers', up: knownAnswers.up },
   { name: '0007-people', up: people.up },
   { name: '0008-sign-in', up: signIn.up },
+  { name: '0009-plan-glances', up: planGlances.up },
 ];

@@ -1,0 +1,40 @@
+import type { RecipeSummary } from '@fornax/contract';
+import type { ClassNeeds, KitchenFacts, Recipe } from '@fornax/core';
+import {
+  needsOfClass,
+  planClass,
+  type ClassBundle,
+  type ClassPlan,
+  type PlanOptions,
+} from '@fornax/core/plan';
+import { summaryOf } from '../recipes/summary.js';
+
+/** What a thread is asked. Bundles and recipes are JSON: rows of the database do not cross as they are. */
+export type WorkQuestion =
+  | { readonly kind: 'plan'; readonly bundle: string; readonly options: PlanOptions }
+  /** What a class wants of each ingredient. */
+  | { readonly kind: 'needs'; readonly bundle: string }
+  /** What the list shows of recipes, each with its sub-recipes written out. */
+  | { readonly kind: 'summaries'; readonly recipes: string; readonly kitchen: string };
+
+/** What it answers, by what it was asked. */
+export interface WorkAnswers {
+  readonly plan: ClassPlan;
+  readonly needs: ClassNeeds;
+  readonly summaries: readonly Omit<RecipeSummary, 'id'>[];
+}
+
+export default function answer(question: WorkQuestion): WorkAnswers[WorkQuestion['kind']] {
+  switch (question.kind) {
+    case 'plan':
+      return planClass(JSON.parse(question.bundle) as ClassBundle, question.options);
+    case 'needs': {
+      const bundle = JSON.parse(question.bundle) as ClassBundle;
+      return needsOfClass(bundle.class, bundle.kitchen);
+    }
+    case 'summaries': {
+      const kitchen = JSON.parse(question.kitchen) as KitchenFacts;
+      return (JSON.parse(question.recipes) as Recipe[]).map((recipe) => summaryOf(recipe, kitchen));
+    }
+  }
+}

@@ -1,0 +1,103 @@
+import { Injectable, type OnModuleDestroy } from '@nestjs/common';
+import { Piscina } from 'piscina';
+import { ProblemException } from '../common/problem.js';
+import { Turns } from '../common/turns.js';
+import type { WorkAnswers, WorkQuestion } from './work.worker.js';
+
+/** Without questions for so long a thread goes, and its memory with it. */
+const idleMilliseconds = 4000;
+/** A small young generation keeps a thread's memory near what a plan needs. */
+const threadLimits = { maxOldGenerationSizeMb: 64, maxYoungGenerationSizeMb: 4 };
+/** Two, of which one is never taken by what is long: whoever asks for little does not wait for it. */
+const threads = 2;
+
+/** A question took longer than it may. */
+export class TooLong extends Error {}
+
+/**
+ * Threads for whatever takes long: plans of classes, what lists show of recipes. Kitchens have their turn one
+ * after the other, and what is short goes before what is long, so that nobody waits for another's work and
+ * the server answers meanwhile.
+ */
+@Injectable()
+export class Workers implements OnModuleDestroy {
+  /** A question that takes longer is given up. */
+  longestMilliseconds = 120_000;
+  /** What was taken for short and takes longer than this is asked again among what is long. */
+  shortMilliseconds = 2500;
+  #pool: Piscina | null = null;
+  #answered = 0;
+  /** How often it was stopped: what was asked before is not begun afterwards. */
+  #stops = 0;
+  readonly #turns = new Turns({
+    places: threads,
+    forShort: 1,
+    mostWaiting: 400,
+    busy: 'This kitchen has asked for very much at once; try again in a moment.',
+  });
+
+  get answered(): number {
+    return this.#answered;
+  }
+  get waiting(): number {
+    return this.#turns.waiting;
+  }
+
+  /** The answer to a question, when its kitchen's turn comes. */
+  async ask<Q extends WorkQuestion>(
+    kitchenId: string,
+    question: Q,
+    { isShort = true } = {},
+  ): Promise<WorkAnswers[Q['kind']]> {
+    const within = isShort
+      ? Math.min(this.shortMilliseconds, this.longestMilliseconds)
+      : this.longestMilliseconds;
+    try {
+      const stops = this.#stops;
+      const run = () => (stops === this.#stops ? this.#run(question, within) : Promise.reject(stopping()));
+      return await this.#turns.run(kitchenId, run, { isShort });
+    } catch (error) {
+      if (!isShort || !(error instanceof TooLong) || within === this.longestMilliseconds) throw error;
+      return this.ask(kitchenId, question, { isShort: false });
+    }
+  }
+
+  async #run<Q extends WorkQuestion>(question: Q, within: number): Promise<WorkAnswers[Q['kind']]> {
+    this.#pool ??= new Piscina({
+      filename: workerFile.href,
+      minThreads: 0,
+      maxThreads: threads,
+      idleTimeout: idleMilliseconds,
+      resourceLimits: threadLimits,
+    });
+    const given = new AbortController();
+    const timer = setTimeout(() => given.abort(), within);
+    try {
+      const answer = (await this.#pool.run(question, { signal: given.signal })) as WorkAnswers[Q['kind']];
+      this.#answered += 1;
+      return answer;
+    } catch (error) {
+      throw given.signal.aborted ? new TooLong('The question took too long.') : error;
+    } finally {
+      clearTimeout(timer);
+    }
+  }
+
+  async onModuleDestroy(): Promise<void> {
+    this.#stops += 1;
+    this.#turns.clear(stopping());
+    const pool = this.#pool;
+    this.#pool = null;
+    await pool?.destroy();
+  }
+}
+
+export function stopping(): ProblemException {
+  return new ProblemException(503, 'The server is stopping. Try again in a moment.');
+}
+
+/** The tests run the sources; a thread needs what is built of them. */
+const workerFile = new URL(
+  import.meta.url.endsWith('.ts') ? '../../dist/planning/work.worker.js' : './work.worker.js',
+  import.meta.url,
+);
