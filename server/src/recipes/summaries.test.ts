@@ -9,6 +9,7 @@ const many = 400;
 let harness: Harness;
 beforeAll(async () => {
   harness = await startHarness();
+  await harness.cook.get('/api/recipes').expect(200);
   const { id } = await recipeNamed(harness.cook, /Shaved fennel/);
   const row = (await RecipeRow.findByPk(id))!;
   await RecipeRow.bulkCreate(
@@ -17,7 +18,7 @@ beforeAll(async () => {
       id: uuid(),
       title: `Copy ${number}`,
       content: { ...row.content, title: `Copy ${number}` },
-      summary: row.summary,
+      summary: { ...row.summary!, row: { ...row.summary!.row, title: `Copy ${number}` } },
     })),
   );
 });
@@ -29,8 +30,9 @@ const renewed = async () => (await list()).filter(({ isRenewed }) => isRenewed).
 describe('a library of hundreds whose larder changes', () => {
   it('is listed at once as it was, says so, and is renewed while others are answered', async () => {
     await expect.poll(renewed).toBe(0);
-    const entry = { figures: {}, called: ['bulb of anise'] };
-    await harness.cook.put('/api/larder/fennel').set('If-Match', '"r0"').send(entry).expect(200);
+    const entry = { own: null, figures: {}, called: ['bulb of anise'] };
+    const { body } = await harness.cook.put('/api/larder/fennel').set('If-Match', '"r0"').send(entry);
+    expect(body).toMatchObject({ ingredient: 'fennel' });
     const waits: number[] = [];
     let isOver = false;
     const bystander = (async () => {
@@ -54,7 +56,7 @@ describe('a library of hundreds whose larder changes', () => {
   it('a recipe that changes while rows are worked out is shown as it is', async () => {
     const { id } = (await list()).find(({ title }) => title === 'Copy 3')!;
     const { revision, content } = (await harness.cook.get(`/api/recipes/${id}`)).body as RecipeView;
-    const entry = { figures: {}, called: ['bulb of anise', 'sweet bulb'] };
+    const entry = { own: null, figures: {}, called: ['bulb of anise', 'sweet bulb'] };
     await harness.cook.put('/api/larder/fennel').set('If-Match', '"r1"').send(entry).expect(200);
     const [changed] = await Promise.all([
       harness.cook
