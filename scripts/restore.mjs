@@ -17,6 +17,7 @@ await runCommand(async () => {
       changes: { type: 'string' },
       until: { type: 'string' },
       key: { type: 'string' },
+      'people-key': { type: 'string' },
       'as-far-as-whole': { type: 'boolean' },
     },
   });
@@ -29,6 +30,7 @@ await runCommand(async () => {
     changes: values.changes ? resolve(values.changes) : null,
     until: values.until ?? null,
     key: values.key ? resolve(values.key) : null,
+    peopleKey: values['people-key'] ? resolve(values['people-key']) : null,
     asFarAsWhole: values['as-far-as-whole'] ?? false,
   });
   process.stdout.write(

@@ -2,6 +2,7 @@ import 'reflect-metadata';
 
 export { bodyProblem } from './body.js';
 export * from './rules.js';
+export * from './normal.js';
 export * from './sessions.js';
 export * from './classes.js';
 export * from './class-views.js';

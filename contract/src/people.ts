@@ -85,6 +85,8 @@ export interface LastPeople {
 
 /** How much was erased. */
 export interface ErasedView {
+  /** Local date until which the record of changes still holds it, sealed: “2026-12-14”. */
+  readonly recordedUntil: string;
   readonly classes: number;
   readonly people: number;
 }

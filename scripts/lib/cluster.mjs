@@ -11,6 +11,7 @@ import { closedFolder, databaseOwner, ownFolder } from './database-owner.mjs';
 import { answering, environment, installMariadb, launchMariadb } from './database-process.mjs';
 import { freePort } from './database.mjs';
 import { keepRunning } from './keep-running.mjs';
+import { peopleKey } from './people-key.mjs';
 import { PlainError } from './say.mjs';
 import { launchServer, prepare, serverEnvironment, today } from './serve.mjs';
 
@@ -41,6 +42,7 @@ export async function startCluster({ folder, port, demo }) {
     const urls = places.map((_, first) =>
       urlOf([...places.slice(first), ...places.slice(0, first)], password),
     );
+    process.env.FORNAX_KEY_FILE ??= peopleKey(folder);
     prepare(serverEnvironment({ url: urls[0], demo, port }), demo ? ['demo', today()] : []);
     for (const url of urls.slice(0, 2)) servers.push(await startServer(url, demo));
     const balancer = await startBalancer(

@@ -7,6 +7,7 @@ import { isHeld } from './folder-lock.mjs';
 import { usableFolder } from './database-owner.mjs';
 import { keepRunning } from './keep-running.mjs';
 import { root } from './machine.mjs';
+import { peopleKey } from './people-key.mjs';
 import { PlainError } from './say.mjs';
 
 /**
@@ -75,6 +76,7 @@ export async function startFornax({ folder, port, demo, ...keeping }) {
     const environment = {
       ...serverEnvironment({ url: database.url, demo, port }),
       FORNAX_DATA_FOLDER: folder,
+      FORNAX_KEY_FILE: peopleKey(folder),
     };
     prepare(environment, demo ? ['demo', today()] : []);
     const server = await keepRunning({

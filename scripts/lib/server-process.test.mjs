@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort, startDatabase } from './database.mjs';
+import { peopleKey } from './people-key.mjs';
 import { launchServer, prepare, serverEnvironment, today } from './serve.mjs';
 import { visitor } from './torture/visitor.mjs';
 
@@ -31,7 +32,12 @@ afterAll(async () => {
 
 async function started(more = {}) {
   const port = await freePort();
-  const environment = { ...serverEnvironment({ url, demo: true, port }), FORNAX_LOG: 'silent', ...more };
+  const environment = {
+    ...serverEnvironment({ url, demo: true, port }),
+    FORNAX_LOG: 'silent',
+    FORNAX_KEY_FILE: peopleKey(folder),
+    ...more,
+  };
   return { address: `http://127.0.0.1:${port}`, port, server: await launchServer(environment) };
 }
 

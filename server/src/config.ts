@@ -24,6 +24,8 @@ export interface ServerConfig {
   readonly logLevel: string;
   /** File that the log is written to; the console where it is empty. */
   readonly logFile: string;
+  /** File with the key that names and needs are sealed with; it is no part of the data. */
+  readonly keyFile: string;
   /** Folder whose disk must have room for what is written; empty where the data is elsewhere. */
   readonly dataFolder: string;
 }
@@ -45,6 +47,7 @@ export function readConfig(environment: NodeJS.ProcessEnv): ServerConfig {
     metricsHost: environment.FORNAX_METRICS_HOST ?? '127.0.0.1',
     logLevel: environment.FORNAX_LOG ?? 'warn',
     logFile: environment.FORNAX_LOG_FILE ?? '',
+    keyFile: environment.FORNAX_KEY_FILE ?? '',
     dataFolder: environment.FORNAX_DATA_FOLDER ?? '',
   };
 }

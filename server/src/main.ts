@@ -5,6 +5,7 @@ import { connect } from './database/connect.js';
 import { schemaMismatch } from './database/migrate.js';
 import { readConfig } from './config.js';
 import { createApp } from './create-app.js';
+import { PeopleVault } from './people/people-vault.js';
 import { Stopping } from './health/stopping.js';
 import { Metrics } from './health/metrics.js';
 
@@ -31,6 +32,8 @@ async function main(): Promise<void> {
   const mismatch = await schemaMismatch(sequelize);
   if (mismatch) throw new Error(mismatch);
   const app = await createApp(sequelize, config);
+  const sealed = await app.get(PeopleVault).problem();
+  if (sealed) throw new Error(sealed);
   await app.listen(config.port, config.host);
   if (config.metricsPort) await app.get(Metrics).serve(config.metricsPort, config.metricsHost);
   process.send?.({ ready: true });

@@ -4,3 +4,4 @@ export { keptSeats, placeWell, seatAt, type Seating, swapSeats } from './seats.j
 export { metLine, objectionsTo } from './objections.js';
 export { readNeeds, type ReadNeeds } from './read-needs.js';
 export { marksOf, needsOfStations } from './marks.js';
+export { foldedName } from './folded-name.js';

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { spawn } from 'node:child_process';
 import {
+  appendFileSync,
   cpSync,
   createReadStream,
   createWriteStream,
@@ -23,6 +24,7 @@ import { administer } from '../database-accounts.mjs';
 import { environment } from '../database-process.mjs';
 import { startDatabase } from '../database.mjs';
 import { isHeld } from '../folder-lock.mjs';
+import { takePeopleKey, usualPlace } from '../people-key.mjs';
 import { PlainError } from '../say.mjs';
 import { prepare, serverEnvironment } from '../serve.mjs';
 import { checkedChanges, statementsOf } from './changes.mjs';
@@ -44,7 +46,11 @@ export async function backUp(folder, target, { key = null, also = null } = {}) {
     throw new PlainError(`${folder} holds no Fornax data: choose its folder with FORNAX_DATA.`);
   const made = join(target, new Date().toISOString().slice(0, 19).replaceAll(':', '-'));
   await builtBeside(made, (halfway) => withSocket(folder, (socket) => take(socket, halfway, key)));
-  if (also) await ship(made, also);
+  keepRegister(folder, target);
+  if (also) {
+    await ship(made, also);
+    keepRegister(folder, also);
+  }
   return made;
 }
 
@@ -150,6 +156,12 @@ async function aboutOf(backup) {
 export async function restore(backup, folder, options = {}) {
   const { changes = null, until = null, key = null, asFarAsWhole = false } = options;
   const about = await aboutOf(backup);
+  const keyOfPeople = options.peopleKey ?? (changes && existing(usualPlace(changes)));
+  if (!keyOfPeople && about.tables?.class_keys?.rows > 0)
+    throw new PlainError(
+      'This backup holds names and needs that are sealed: say where the key is, with --people-key ' +
+        '/the/old/folder/secrets/people.',
+    );
   if (existsSync(folder) && readdirSync(folder).length > 0)
     throw new PlainError(
       `${folder} is not empty, so nothing was put there: choose another with FORNAX_DATA.`,
@@ -165,11 +177,32 @@ export async function restore(backup, folder, options = {}) {
         const { stream, ended } = statementsOf(record, { ...about, schema, until, asFarAsWhole });
         await Promise.all([play(socket, stream), ended]);
       }
-      prepare(serverEnvironment({ url, demo: false, port: 0 }), []);
+      const environmentOfIt = serverEnvironment({ url, demo: false, port: 0 });
+      if (keyOfPeople) environmentOfIt.FORNAX_KEY_FILE = takePeopleKey(keyOfPeople, halfway);
+      const registers = registersOf(backup, changes);
+      // Whoever was erased since the backup was taken is erased again before anybody sees it.
+      prepare(environmentOfIt, keyOfPeople && registers.length > 0 ? ['erase', ...registers] : []);
+      for (const file of registers) appendFileSync(join(halfway, registerFile), readFileSync(file));
     }),
   );
   return reached(about, record, until);
 }
+
+/** Who was erased, beside the data and beside each backup: outside of what a backup brings back. */
+const registerFile = 'erasures';
+
+function registersOf(backup, changes) {
+  const places = [join(backup, '..'), ...(changes ? [changes] : [])];
+  return places.map((place) => join(place, registerFile)).filter((file) => existsSync(file));
+}
+
+/** The register as it is now, for all backups of a folder: an older one would let somebody come back. */
+function keepRegister(folder, target) {
+  const register = join(folder, registerFile);
+  if (existsSync(register)) cpSync(register, join(target, registerFile));
+}
+
+const existing = (file) => (existsSync(file) ? file : null);
 
 /** The moment of the last change that was put back; where it was asked for, no later than that. */
 function reached({ made }, record, until) {

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { backUp, restore } from './backup.mjs';
+import { usualPlace } from '../people-key.mjs';
 import { freePort } from '../database.mjs';
 import { startFornax } from '../serve.mjs';
 import { back } from '../torture/kills.mjs';
@@ -49,7 +50,7 @@ describe('a backup that is taken while people write', () => {
 
   it('is put back as it was at its moment', async () => {
     const folder = join(place, 'as-it-was');
-    await restore(backup, folder);
+    await restore(backup, folder, { peopleKey: usualPlace(data) });
     expect(await titlesIn(folder, 'Kept')).toEqual(['Kept before']);
   }, 60_000);
   it('is brought forward to a minute', async () => {

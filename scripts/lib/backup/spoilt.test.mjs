@@ -15,6 +15,7 @@ import { administer } from '../database-accounts.mjs';
 import { environment } from '../database-process.mjs';
 import { binaryLogFolder } from '../binary-log.mjs';
 import { freePort } from '../database.mjs';
+import { usualPlace } from '../people-key.mjs';
 import { startFornax } from '../serve.mjs';
 import { visitor } from '../torture/visitor.mjs';
 import { backUp, checkBackup, restore } from './backup.mjs';
@@ -25,6 +26,8 @@ const place = mkdtempSync(join(tmpdir(), 'fornax-spoilt-'));
 chmodSync(place, 0o755);
 const data = join(place, 'data');
 const key = join(place, 'key');
+const peopleKey = usualPlace(data);
+const erased = 'Aino Bergholm';
 let backup;
 let sealed;
 
@@ -46,6 +49,10 @@ beforeAll(async () => {
     await cook.makeClass(title);
     if (title !== 'Kept last') administer(fornax.database.socket, 'FLUSH BINARY LOGS;', environment);
   }
+  // After the backup; its register is beside the data, and a later backup puts it beside the backups.
+  const { status } = await cook.send('POST', '/people/erase', { name: erased });
+  expect(status).toBe(200);
+  cpSync(join(data, 'erasures'), join(place, 'backups', 'erasures'));
   await fornax.stop();
 });
 afterAll(() => rmSync(place, { recursive: true, force: true }));
@@ -56,10 +63,26 @@ describe('a backup or a record of changes that is spoilt is refused, and nothing
     cpSync(backup, spoiltBackup, { recursive: true });
     cpSync(binaryLogFolder(data), binaryLogFolder(spoiltData), { recursive: true });
     spoil(spoiltBackup, spoiltData);
-    await expect(restore(spoiltBackup, target, { changes: spoiltData })).rejects.toThrow(
+    await expect(restore(spoiltBackup, target, { changes: spoiltData, peopleKey })).rejects.toThrow(
       /damaged|missing|does not hold|no backup|not as it was|does not follow|no change at the place/,
     );
     expect(readdirSync(place).filter((each) => each.startsWith(`t ${name}`))).toEqual([]);
+  });
+});
+
+describe('somebody who was erased since', () => {
+  it('is not brought back by a backup that holds them, nor read without the key', async () => {
+    const folder = join(place, 'erased');
+    await expect(restore(backup, folder)).rejects.toThrow('names and needs that are sealed');
+    await restore(backup, folder, { peopleKey });
+    const fornax = await startFornax({ folder, port: await freePort(), demo: true });
+    const cook = await visitor(fornax.address);
+    const rosters = [];
+    for (const { id } of (await cook.get('/classes')).body)
+      rosters.push(...(await cook.get(`/classes/${id}`)).body.roster);
+    await fornax.stop();
+    expect(rosters.map(({ name }) => name)).not.toContain(erased);
+    expect(rosters.length).toBeGreaterThan(3);
   });
 });
 
@@ -74,7 +97,7 @@ describe('what is whole', () => {
     const file = join(binaryLogFolder(broken), last);
     truncateSync(file, readFileSync(file).length - 100);
     const folder = join(place, 'as-far');
-    const reached = await restore(backup, folder, { changes: broken, asFarAsWhole: true });
+    const reached = await restore(backup, folder, { changes: broken, asFarAsWhole: true, peopleKey });
     expect(reached <= new Date().toISOString()).toBe(true);
     expect(await titlesIn(folder)).toEqual(['Kept before', 'Kept later', 'Kept since']);
   });
@@ -97,8 +120,10 @@ describe('a sealed backup', () => {
     const another = join(place, 'another');
     await makeKey(another);
     const target = join(place, 'opened');
-    await expect(restore(sealed, target, { key: another })).rejects.toThrow('does not open this backup');
-    await expect(restore(sealed, target)).rejects.toThrow('This backup is sealed');
+    await expect(restore(sealed, target, { key: another, peopleKey })).rejects.toThrow(
+      'does not open this backup',
+    );
+    await expect(restore(sealed, target, { peopleKey })).rejects.toThrow('This backup is sealed');
     expect(existsSync(target)).toBe(false);
     await expect(makeKey(key)).rejects.toThrow('is there already');
   });

@@ -5,7 +5,8 @@ import { Op } from 'sequelize';
 import { ClassDishRow, RecipeRow, RecipeVersionRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
-import { isForgotten } from './forgetting.js';
+import { isForgotten } from '../people/forgetting.js';
+import { PeopleVault } from '../people/people-vault.js';
 import { leftToNext } from './left-to-next.js';
 import { practisedBefore } from './practised.js';
 import { wholeRecipes } from '../recipes/library.js';
@@ -17,6 +18,8 @@ import { isSameContent } from '../recipes/versions.js';
  */
 @Injectable()
 export class ClassViews {
+  constructor(private readonly vault: PeopleVault) {}
+
   async of(row: ClassRow): Promise<ClassView> {
     return (await this.ofMany([row]))[0]!;
   }
@@ -44,6 +47,7 @@ export class ClassViews {
         draft.deletedAt === null ? [[draft.id, wholes[index]!] as const] : [],
       ),
     );
+    const people = await this.vault.open(kitchenId, rows);
     return rows.map((row) => ({
       id: row.id,
       revision: row.revision,
@@ -57,8 +61,8 @@ export class ClassViews {
       peoplePerStation: row.peoplePerStation,
       assistants: row.assistants,
       demonstrationPlates: row.demonstrationPlates,
-      decisions: decisionsOf(row),
-      roster: isForgotten(row, kitchen) ? [] : (row.roster ?? []),
+      decisions: decisionsOf({ decisions: people.get(row.id as string)!.decisions }),
+      roster: isForgotten(row, kitchen) ? [] : people.get(row.id as string)!.roster,
       practised: practised.get(row.id) ?? {},
       leftToIt: left.get(row.id) ?? [],
       kitchen,

@@ -17,14 +17,11 @@ import { ApiQuery } from '@nestjs/swagger';
 import {
   ClassesQuery,
   CreateClassDto,
-  ErasePersonDto,
   TickDto,
   UpdateClassDto,
   type ClassSummary,
   type ClassView,
   type CourseView,
-  type ErasedView,
-  type LastPeople,
   type TickView,
 } from '@fornax/contract';
 import type { ClassNeeds, ClassPlan } from '@fornax/core';
@@ -36,10 +33,10 @@ import { CourseRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { BesidePlans } from '../database/write-interceptor.js';
 import { forNow, Known } from '../known/known.interceptor.js';
+import { PeopleModule } from '../people/people.module.js';
 import { PlanningModule } from '../planning/planner.js';
 import { ClassViews } from './class-views.js';
 import { ClassesService } from './classes.service.js';
-import { PeopleService } from './people.service.js';
 import { TicksService } from './ticks.service.js';
 
 @Controller('api/courses')
@@ -146,29 +143,10 @@ class ClassesController {
   }
 }
 
-@Controller('api')
-class PeopleController {
-  constructor(private readonly people: PeopleService) {}
-
-  @Get('classes/:id/last-people')
-  async last(
-    @Session() session: SessionContext,
-    @Param('id', IdPipe) id: string,
-  ): Promise<{ readonly last: LastPeople | null }> {
-    return { last: await this.people.last(session.kitchenId, id) };
-  }
-
-  @Post('people/erase')
-  @HttpCode(200)
-  erase(@Session() session: SessionContext, @Body() { name }: ErasePersonDto): Promise<ErasedView> {
-    return this.people.erase(session.kitchenId, name);
-  }
-}
-
 @Module({
-  imports: [PlanningModule],
-  controllers: [ClassesController, CoursesController, PeopleController],
-  providers: [ClassesService, ClassViews, PeopleService, TicksService],
+  imports: [PlanningModule, PeopleModule],
+  controllers: [ClassesController, CoursesController],
+  providers: [ClassesService, ClassViews, TicksService],
   exports: [ClassesService],
 })
 export class ClassesModule {}

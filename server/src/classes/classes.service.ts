@@ -10,6 +10,7 @@ import { makeOnce } from '../database/once.js';
 import { KitchenScope } from '../database/scope.js';
 import { notHere, standing } from '../database/standing.js';
 import { inTransaction } from '../database/transaction.js';
+import { nobodyNamed, PeopleVault } from '../people/people-vault.js';
 import { Planner } from '../planning/planner.js';
 import { listedClasses, pageOfClasses, recently } from './class-list.js';
 import { ClassViews } from './class-views.js';
@@ -28,6 +29,7 @@ export class ClassesService {
     private readonly sequelize: Sequelize,
     private readonly views: ClassViews,
     private readonly planner: Planner,
+    private readonly vault: PeopleVault,
   ) {
     this.#glances = new PlanGlances(views, planner);
   }
@@ -110,14 +112,19 @@ export class ClassesService {
       demonstrationPlates: 2,
     };
     const scope = new KitchenScope(ClassRow, kitchenId);
-    const row = await makeOnce(
-      () => scope.findOne({ where: { id: input.id } }),
-      () =>
-        inTransaction(this.sequelize, async () => {
-          const created = await scope.create({ decisions: {}, roster: [], ...usual, ...fields, revision: 1 });
-          await writeMenu(created, dishes ?? []);
-          return created;
-        }),
+    const find = () => scope.findOne({ where: { id: input.id } });
+    const row = await makeOnce(find, () =>
+      inTransaction(this.sequelize, async () => {
+        const { roster = [], decisions = {}, ...plain } = fields;
+        const values = { ...usual, ...plain, roster: nobodyNamed, decisions: {}, revision: 1 };
+        const created = await scope.create(values);
+        // Its key stands beside the class, so the class comes first.
+        await scope.rewriteHeld(created.id as string, async (row) => ({
+          ...(await this.vault.seal({ id: row.id as string, kitchenId }, { roster, decisions })),
+        }));
+        await writeMenu(created, dishes ?? []);
+        return (await find())!;
+      }),
     );
     return this.views.of(standing(row, what));
   }
@@ -125,9 +132,11 @@ export class ClassesService {
   async update(kitchenId: string, id: string, revision: number, input: UpdateClassDto): Promise<ClassView> {
     const { dishes, ...fields } = input;
     const saved = await inTransaction(this.sequelize, async () => {
-      const row = await this.#row(kitchenId, id);
-      if (!(await new KitchenScope(ClassRow, kitchenId).updateRevision(id, revision, { ...fields })))
-        return false;
+      // Held, as its people are sealed with a key that stands in a row of its own.
+      const scope = new KitchenScope(ClassRow, kitchenId);
+      const row = standing(await scope.findOne({ where: { id }, lock: true }), what);
+      const values = { ...fields, ...(await this.#sealed(row, fields)) };
+      if (!(await scope.updateRevision(id, revision, values))) return false;
       if (dishes) await writeMenu(row, dishes);
       return true;
     });
@@ -139,6 +148,17 @@ export class ClassesService {
         { current },
       );
     return current;
+  }
+
+  /** The columns of people and decisions, where one of them is changed: notes on people are sealed with them. */
+  async #sealed(row: ClassRow, { roster, decisions }: UpdateClassDto): Promise<object> {
+    if (roster === undefined && decisions === undefined) return {};
+    const before = await this.vault.openOne(row);
+    const after = {
+      roster: roster ?? before.roster,
+      decisions: decisions ?? before.decisions,
+    };
+    return this.vault.seal({ id: row.id as string, kitchenId: row.kitchenId }, after);
   }
 
   async remove(kitchenId: string, id: string): Promise<void> {

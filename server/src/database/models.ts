@@ -9,7 +9,6 @@ import type {
   LarderEntry,
   LocalDate,
   LocalDateTime,
-  Person,
   Recipe,
   TechniqueNote,
 } from '@fornax/core';
@@ -176,8 +175,11 @@ export class ClassRow extends Model {
   @Column(DataType.INTEGER) assistants: number;
   @Column({ type: DataType.INTEGER, field: 'demonstration_plates' }) demonstrationPlates: number;
   @JsonColumn('decisions') decisions: Partial<ClassDecisions>;
-  /** Names and needs of people: never in a log, an export that was not asked for, or another kitchen. */
-  @JsonColumn('roster') roster: readonly Person[];
+  /**
+   * Names and needs of people, and notes on them, sealed (people/people-vault.ts): never in a log, an export
+   * that was not asked for, or another kitchen.
+   */
+  @Column(DataType.TEXT('long')) roster: string;
   @Column({ type: DataType.DATE, field: 'deleted_at' }) override deletedAt: Date | null;
 }
 
@@ -189,6 +191,22 @@ export class PlanGlanceRow extends Model {
   @Column(DataType.CHAR(44)) digest: string;
   @JsonColumn('jobs') jobs: ClassPlan['jobs'];
   @Column({ type: DataType.INTEGER, field: 'to_decide' }) toDecide: number;
+}
+
+/** The key of a class that its people are sealed with, sealed itself with the installation's. */
+@Table({ tableName: 'class_keys' })
+export class ClassKeyRow extends Model {
+  @PrimaryKey @Column({ type: DataType.UUID, field: 'class_id' }) classId: string;
+  @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @Column(DataType.STRING(255)) wrapped: string;
+}
+
+/** Somebody who was erased, by a digest of their name. */
+@Table({ tableName: 'erasures' })
+export class ErasureRow extends Model {
+  @PrimaryKey @Column({ type: DataType.UUID, field: 'kitchen_id' }) kitchenId: string;
+  @PrimaryKey @Column(DataType.CHAR(64)) digest: string;
+  @Column(DataType.DATE(3)) at: Date;
 }
 
 @Table({ tableName: 'class_dishes' })
@@ -264,6 +282,8 @@ export const models = [
   RecipePartRow,
   RecipeVersionRow,
   ClassRow,
+  ClassKeyRow,
+  ErasureRow,
   ClassDishRow,
   PlanGlanceRow,
   TickRow,

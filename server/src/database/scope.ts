@@ -8,6 +8,9 @@ import type {
 } from 'sequelize';
 import { isInTransaction } from './transaction.js';
 
+/** What is written to a row, from the row as it stands; null where nothing is. */
+type ValuesOf<M> = (row: M) => Record<string, unknown> | null | Promise<Record<string, unknown> | null>;
+
 /**
  * The one way to write a row that carries a revision: a write that builds on an older one changes nothing and
  * returns false. A lint rule keeps every other way out of the server.
@@ -69,15 +72,26 @@ export class KitchenScope<M extends Model & { kitchenId: string }> {
    * ends, so that an edit at the same moment is neither undone nor undoes this one. `valuesOf` gets the row
    * as it stands, and returns null where nothing is to be changed. Returns whether something was.
    */
-  async changeHeld(id: string, valuesOf: (row: M) => Record<string, unknown> | null): Promise<boolean> {
-    if (!isInTransaction()) throw new Error('A row is held only inside a transaction.');
-    const row = await this.findOne({ where: { id } as never, lock: true });
-    const values = row && valuesOf(row);
+  async changeHeld(id: string, valuesOf: ValuesOf<M>): Promise<boolean> {
+    const row = await this.#held(id);
+    const values = row && (await valuesOf(row));
     if (!values) return false;
     const { revision } = row as unknown as { revision: number };
     if (!(await this.updateRevision(id, revision, values)))
       throw new Error('A row that was held has changed meanwhile.');
     return true;
+  }
+
+  /** Writes the same content in another form: the row is held, and its revision stays. */
+  async rewriteHeld(id: string, valuesOf: ValuesOf<M>): Promise<void> {
+    const row = await this.#held(id);
+    const values = row && (await valuesOf(row));
+    if (values) await this.#writeBeside({ id } as never, values);
+  }
+
+  #held(id: string): Promise<M | null> {
+    if (!isInTransaction()) throw new Error('A row is held only inside a transaction.');
+    return this.findOne({ where: { id } as never, lock: true });
   }
 
   /**

@@ -54,8 +54,9 @@ async function loadClass(
   const { kitchenId } = course;
   const row = await ClassRow.create({
     decisions: {},
-    roster: [],
     ...fields,
+    // Sealed by the server when it starts.
+    roster: JSON.stringify(fields.roster ?? []),
     id: uuid(),
     kitchenId,
     courseId: course.id,

@@ -1,4 +1,5 @@
-import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { randomBytes } from 'node:crypto';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { TestProject } from 'vitest/node';
@@ -8,6 +9,7 @@ declare module 'vitest' {
     databaseUrl: string;
     databasePid: number;
     logFolder: string;
+    keyFile: string;
   }
 }
 
@@ -27,6 +29,9 @@ export default async function setup(project: TestProject): Promise<() => Promise
   const logFolder = join(folder, 'logs');
   mkdirSync(logFolder);
   project.provide('logFolder', logFolder);
+  const keyFile = join(folder, 'key');
+  writeFileSync(keyFile, `${randomBytes(32).toString('base64')}\n`);
+  project.provide('keyFile', keyFile);
   return async () => {
     await database.stop();
     const told = personalValuesIn(logFolder);

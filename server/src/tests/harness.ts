@@ -52,13 +52,19 @@ export const testConfig: ServerConfig = {
   metricsHost: '127.0.0.1',
   logLevel: 'trace',
   logFile: '',
+  keyFile: '',
   dataFolder: '',
 };
 
 /** An application over a fresh database, with the demo kitchen unless told otherwise. */
 export async function startHarness(settings: Partial<ServerConfig> = {}): Promise<Harness> {
   const sequelize = connect(await emptyDatabase());
-  const config = { ...testConfig, logFile: join(inject('logFolder'), `${uuid()}.log`), ...settings };
+  const config = {
+    ...testConfig,
+    logFile: join(inject('logFolder'), `${uuid()}.log`),
+    keyFile: inject('keyFile'),
+    ...settings,
+  };
   await migrate(sequelize);
   if (config.demo) await loadDemo(sequelize, demoDay);
   const app = await createApp(sequelize, config);

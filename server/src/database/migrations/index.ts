@@ -8,6 +8,7 @@ import * as knownAnswers from './0006-known-answers.js';
 import * as people from './0007-people.js';
 import * as signIn from './0008-sign-in.js';
 import * as planGlances from './0009-plan-glances.js';
+import * as sealedPeople from './0010-sealed-people.js';
 
 interface Migration {
   readonly name: string;
@@ -28,4 +29,5 @@ export const migrations: readonly Migration[] = [
   { name: '0007-people', up: people.up },
   { name: '0008-sign-in', up: signIn.up },
   { name: '0009-plan-glances', up: planGlances.up },
+  { name: '0010-sealed-people', up: sealedPeople.up },
 ];

@@ -1,4 +1,5 @@
-import { readFile } from 'node:fs/promises';
+import { randomBytes } from 'node:crypto';
+import { readFile, writeFile } from 'node:fs/promises';
 import { nobody, type Person } from '@fornax/core';
 import { QueryTypes } from 'sequelize';
 import { v7 as uuid } from 'uuid';
@@ -6,7 +7,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CONFIG } from '../config.js';
 import type { ServerConfig } from '../config.js';
 import { classNamed, demoDay, startHarness, type Harness } from '../tests/harness.js';
+import { ClassKeyRow, ClassRow } from '../database/models.js';
 import { PeopleService } from './people.service.js';
+import { PeopleVault } from './people-vault.js';
+import { digestOfName } from './sealing.js';
 
 let harness: Harness;
 beforeAll(async () => {
@@ -89,11 +93,88 @@ describe('people of a class', () => {
       .post('/api/people/erase')
       .send({ name: ` ${name.toUpperCase()} ` })
       .expect(200);
-    expect(body).toEqual({ classes: 2, people: 2 });
+    expect(body).toMatchObject({ classes: 2, people: 2, recordedUntil: expect.stringMatching(/^20/) });
     const after = await classNamed(harness.cook, 'Slaws and lunch bowls');
     expect(after.roster.map((each) => [each.name, each.friends])).toEqual([['Ole', []]]);
     expect(Object.keys(after.decisions.noted)).toEqual([`person:${friend.id}:x`]);
     expect(await rosterOf('Roots and citrus')).toEqual([]);
+  });
+
+  it('are erased however their accents were typed, and control characters are no part of a name', async () => {
+    const zoe = person('Zoe\u0308 Quandt');
+    const nul = person('Zoë\u0000 QUANDT');
+    await patch('Slaws and lunch bowls', { roster: [zoe, nul, person('Zoe Quandt')] });
+    const after = await rosterOf('Slaws and lunch bowls');
+    expect(after).toEqual(['Zoë Quandt', 'Zoë QUANDT', 'Zoe Quandt']);
+    await harness.cook.post('/api/people/erase').send({ name: 'ZOE\u0308 quandt' }).expect(200);
+    expect(await rosterOf('Slaws and lunch bowls')).toEqual(['Zoe Quandt']);
+  });
+
+  it('are sealed where they are kept, and what was sealed opens no more once somebody is erased', async () => {
+    const { id, decisions } = await classNamed(harness.cook, 'Slaws and lunch bowls');
+    await patch('Slaws and lunch bowls', {
+      roster: [person('Sealed Quandt'), person('Stays Quandt')],
+      decisions: { ...decisions, noted: { 'person:x:y': 'Quandt knows' } },
+    });
+    const stored = async () => ({
+      row: (await ClassRow.findByPk(id))!,
+      key: (await ClassKeyRow.findByPk(id))!,
+    });
+    const before = await stored();
+    expect(JSON.stringify(before.row.dataValues)).not.toContain('Quandt');
+    const vault = harness.app.get(PeopleVault);
+    expect((await vault.openOne(before.row)).roster).toHaveLength(2);
+    await harness.cook.post('/api/people/erase').send({ name: 'Sealed Quandt' }).expect(200);
+    const after = await stored();
+    expect(after.key.wrapped).not.toBe(before.key.wrapped);
+    await expect(vault.openOne(before.row)).rejects.toThrow();
+    expect(await rosterOf('Slaws and lunch bowls')).toEqual(['Stays Quandt']);
+    await patch('Slaws and lunch bowls', { roster: [] });
+    expect(await ClassKeyRow.findByPk(id)).toBeNull();
+  });
+
+  it('of before there were keys are sealed when the server starts, and their class stays as it is', async () => {
+    const { id, revision } = await classNamed(harness.cook, 'Slaws and lunch bowls');
+    const open = JSON.stringify([person('Open Quandt')]);
+    await harness.sequelize.query('UPDATE classes SET roster = ? WHERE id = ?', { replacements: [open, id] });
+    expect(await rosterOf('Slaws and lunch bowls')).toEqual([]);
+    await harness.app.get(PeopleService).sealOld();
+    expect((await ClassRow.findByPk(id))!.roster).toMatch(/^v1:/);
+    await patch('Roots and citrus', { place: 'Elsewhere' });
+    expect(await rosterOf('Slaws and lunch bowls')).toEqual(['Open Quandt']);
+    expect((await classNamed(harness.cook, 'Slaws and lunch bowls')).revision).toBe(revision);
+    await patch('Slaws and lunch bowls', { roster: [] });
+  });
+
+  it('erased before a backup was taken back are erased again, unless they were named again since', async () => {
+    const kitchenId = (await ClassRow.findOne())!.kitchenId;
+    const vault = harness.app.get(PeopleVault);
+    const service = harness.app.get(PeopleService);
+    const gone = person('Gone Quandt');
+    await patch('Slaws and lunch bowls', { roster: [gone, person('Stays Quandt')] });
+    const digest = digestOfName(vault.newest, kitchenId, 'gone quandt');
+    const erasure = (at: number) => [{ kitchenId, digest, at: new Date(at) }];
+    expect(await service.eraseAgain(erasure(Date.parse('2020-01-01')))).toEqual({ classes: 0, people: 0 });
+    expect(await service.eraseAgain(erasure(Date.parse('2099-01-01')))).toEqual({ classes: 1, people: 1 });
+    expect(await rosterOf('Slaws and lunch bowls')).toEqual(['Stays Quandt']);
+    await patch('Slaws and lunch bowls', { roster: [] });
+  });
+
+  it('are opened with an older key of the installation, and sealed with the newest once they are rewrapped', async () => {
+    await patch('Slaws and lunch bowls', { roster: [person('Kept Quandt')] });
+    const { id } = await classNamed(harness.cook, 'Slaws and lunch bowls');
+    const { keyFile } = harness.app.get<ServerConfig>(CONFIG);
+    const newer = `${keyFile}-newer`;
+    await writeFile(newer, `${randomBytes(32).toString('base64')}\n${await readFile(keyFile, 'utf8')}`);
+    const rotated = new PeopleVault({ ...harness.app.get<ServerConfig>(CONFIG), keyFile: newer });
+    expect(await rotated.rewrap()).toBeGreaterThan(0);
+    expect((await rotated.openOne((await ClassRow.findByPk(id))!)).roster).toHaveLength(1);
+    expect(await harness.app.get(PeopleVault).problem()).toMatch(/^Names and needs are kept here/);
+    const [newest, usual] = (await readFile(newer, 'utf8')).split('\n');
+    await writeFile(newer, `${usual}\n${newest}\n`);
+    await new PeopleVault({ ...harness.app.get<ServerConfig>(CONFIG), keyFile: newer }).rewrap();
+    expect(await harness.app.get(PeopleVault).problem()).toBeNull();
+    await patch('Slaws and lunch bowls', { roster: [person('Ole')] });
   });
 
   it('are erased by themselves when their time is over, and not a day before', async () => {
