@@ -26,13 +26,13 @@ const limits = {
 const writesOfRows = [
   {
     selector:
-      'CallExpression[callee.property.name=/^(save|increment|decrement|upsert)$/]' +
+      'CallExpression[callee.property.name=/^(save|increment|decrement)$/]' +
       ':not([callee.object.type="ThisExpression"])',
     message: 'Write rows through KitchenScope: it compares the revision, or holds the row.',
   },
   {
     selector:
-      'CallExpression[callee.property.name="update"][callee.object.name=/^(Class|Recipe|Kitchen|Technique|LarderEntry|Stock)Row$|^row$/]',
+      'CallExpression[callee.property.name=/^(update|upsert)$/][callee.object.name=/^(Class|Recipe|Kitchen|Technique|LarderEntry|Stock)Row$|^row$/]',
     message: 'Write rows through KitchenScope: it compares the revision, or holds the row.',
   },
   {

@@ -8,8 +8,8 @@ import { PeopleService } from './people/people.service.js';
 import { PeopleVault } from './people/people-vault.js';
 
 /**
- * Steps of their own, before the server. Brings the schema up to date; then with “demo <today>” loads the demo
- * kitchen, with “erase <registers>” erases again whoever was erased before a backup was put back, with
+ * Steps of their own, before the server. Brings the schema up to date; then with “demo <today>” loads the
+ * demo kitchen, with “erase <registers>” erases again whoever was erased before a backup was put back, with
  * “rewrap” seals the keys of classes with the newest key of the installation.
  */
 async function main([mode, ...given]: readonly string[]): Promise<void> {

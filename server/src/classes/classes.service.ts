@@ -119,8 +119,8 @@ export class ClassesService {
         const values = { ...usual, ...plain, roster: nobodyNamed, decisions: {}, revision: 1 };
         const created = await scope.create(values);
         // Its key stands beside the class, so the class comes first.
-        await scope.rewriteHeld(created.id as string, async (row) => ({
-          ...(await this.vault.seal({ id: row.id as string, kitchenId }, { roster, decisions })),
+        await scope.rewriteHeld(created.id as string, async (held) => ({
+          ...(await this.vault.seal({ id: held.id as string, kitchenId }, { roster, decisions })),
         }));
         await writeMenu(created, dishes ?? []);
         return (await find())!;
@@ -150,7 +150,7 @@ export class ClassesService {
     return current;
   }
 
-  /** The columns of people and decisions, where one of them is changed: notes on people are sealed with them. */
+  /** The columns of people and decisions, where one is changed: notes on people are sealed with them. */
   async #sealed(row: ClassRow, { roster, decisions }: UpdateClassDto): Promise<object> {
     if (roster === undefined && decisions === undefined) return {};
     const before = await this.vault.openOne(row);

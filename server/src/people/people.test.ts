@@ -100,7 +100,7 @@ describe('people of a class', () => {
     expect(await rosterOf('Roots and citrus')).toEqual([]);
   });
 
-  it('are erased however their accents were typed, and control characters are no part of a name', async () => {
+  it('are erased however their accents were typed; no control characters are in a name', async () => {
     const zoe = person('Zoe\u0308 Quandt');
     const nul = person('Zoë\u0000 QUANDT');
     await patch('Slaws and lunch bowls', { roster: [zoe, nul, person('Zoe Quandt')] });
@@ -110,7 +110,7 @@ describe('people of a class', () => {
     expect(await rosterOf('Slaws and lunch bowls')).toEqual(['Zoe Quandt']);
   });
 
-  it('are sealed where they are kept, and what was sealed opens no more once somebody is erased', async () => {
+  it('are sealed where they are kept; what was sealed opens no more once one is erased', async () => {
     const { id, decisions } = await classNamed(harness.cook, 'Slaws and lunch bowls');
     await patch('Slaws and lunch bowls', {
       roster: [person('Sealed Quandt'), person('Stays Quandt')],
@@ -133,10 +133,11 @@ describe('people of a class', () => {
     expect(await ClassKeyRow.findByPk(id)).toBeNull();
   });
 
-  it('of before there were keys are sealed when the server starts, and their class stays as it is', async () => {
+  it('of before there were keys are sealed at the start, and their class stays as it is', async () => {
     const { id, revision } = await classNamed(harness.cook, 'Slaws and lunch bowls');
     const open = JSON.stringify([person('Open Quandt')]);
-    await harness.sequelize.query('UPDATE classes SET roster = ? WHERE id = ?', { replacements: [open, id] });
+    const replacements = [open, id];
+    await harness.sequelize.query('UPDATE classes SET roster = ? WHERE id = ?', { replacements });
     expect(await rosterOf('Slaws and lunch bowls')).toEqual([]);
     await harness.app.get(PeopleService).sealOld();
     expect((await ClassRow.findByPk(id))!.roster).toMatch(/^v1:/);
@@ -146,7 +147,7 @@ describe('people of a class', () => {
     await patch('Slaws and lunch bowls', { roster: [] });
   });
 
-  it('erased before a backup was taken back are erased again, unless they were named again since', async () => {
+  it('erased before a backup was put back are erased again, unless named again since', async () => {
     const kitchenId = (await ClassRow.findOne())!.kitchenId;
     const vault = harness.app.get(PeopleVault);
     const service = harness.app.get(PeopleService);
@@ -160,7 +161,7 @@ describe('people of a class', () => {
     await patch('Slaws and lunch bowls', { roster: [] });
   });
 
-  it('are opened with an older key of the installation, and sealed with the newest once they are rewrapped', async () => {
+  it('are opened with an older key of the installation, and rewrapped with the newest', async () => {
     await patch('Slaws and lunch bowls', { roster: [person('Kept Quandt')] });
     const { id } = await classNamed(harness.cook, 'Slaws and lunch bowls');
     const { keyFile } = harness.app.get<ServerConfig>(CONFIG);

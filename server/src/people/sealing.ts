@@ -11,7 +11,7 @@ export interface InstallationKey {
   readonly key: Buffer;
 }
 
-/** Keys as a file holds them, a line of Base64 each: the first seals, all of them open. Throws in a sentence. */
+/** Keys as a file holds them, a line of Base64 each: the first seals, all open. Throws in a sentence. */
 export function keysIn(text: string): InstallationKey[] {
   const keys = text
     .split('\n')

@@ -142,7 +142,7 @@ describe('planning on a thread of its own', () => {
     await expect(planner.best({ ...bundle(8), class: null as never })).rejects.toThrow();
     expect((await planner.best(bundle(7))).timeline).toEqual(bettered(bundle(7)).timeline);
   });
-  it('what takes too long is refused in a sentence, and not tried again; what only bettering takes too long for stands', async () => {
+  it('what takes too long is refused and not tried again; where only bettering does, it stands', async () => {
     const { workers } = planner;
     const usual = workers.longestMilliseconds;
     const refused = {

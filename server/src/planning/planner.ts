@@ -62,8 +62,8 @@ export class Planner {
   }
 
   /**
-   * The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. Throws
-   * a 503 where it takes too long; it is looked for on, and there when it is asked for again.
+   * The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once.
+   * Throws a 503 where it takes too long; it is looked for on, and there when it is asked for again.
    */
   async best(bundle: ClassBundle, kitchenId = ''): Promise<ClassPlan> {
     const asked = askedOf(bundle, kitchenId);
