@@ -50,9 +50,8 @@ describe('the list', () => {
     const changed = (await patch(view, { people: 15 }).expect(200)).body as ClassView;
     expect((await roots()).people).toBe(15);
     workers.longestMilliseconds = usual;
-    const again = (await patch(changed, { place: 'Here' }).expect(200)).body as ClassView;
-    await expect.poll(roots).toMatchObject({ people: 15, nextJob: { kind: 'buy' } });
-    await patch(again, { people: 14 }).expect(200);
+    await patch(changed, { people: 14 }).expect(200);
+    await expect.poll(roots).toMatchObject({ people: 14, nextJob: { kind: 'buy' } });
   });
   it('a class that is over has no next job and nothing to decide, whatever it was short of', async () => {
     const recipeId = (await recipeNamed(harness.cook, /Shaved fennel/)).id;
