@@ -16,16 +16,16 @@ const numbers: Readonly<Record<string, number>> = {
   seven: 7,
   eight: 8,
 };
-const number = `(\\d+(?:[.,]\\d+)?|½|${Object.keys(numbers).join('|')})`;
-const between = String.raw`\s*(?::|to|and|,|/|\+|with)\s*`;
-const oils = String.raw`(?:[\w-]+ )?(?:oil|oils|fat|lard|butter)`;
-const acids = String.raw`(?:[\w-]+ )?(?:acid|vinegar|vinegars|lemon|lime|juice|verjuice)(?: juice)?`;
-const part = String.raw`(?:\s*parts?)?(?:\s*(?:of|the))?`;
+const number = `(\\d{1,6}(?:[.,]\\d{1,6})?|½|${Object.keys(numbers).join('|')})`;
+const between = String.raw`\s{0,8}(?::|to|and|,|/|\+|with)\s{0,8}`;
+const oils = String.raw`(?:[\w-]{1,30} )?(?:oil|oils|fat|lard|butter)`;
+const acids = String.raw`(?:[\w-]{1,30} )?(?:acid|vinegar|vinegars|lemon|lime|juice|verjuice)(?: juice)?`;
+const part = String.raw`(?:\s{0,8}parts?)?(?:\s{0,8}(?:of|the))?`;
 const stuff = `(${oils}|${acids})`;
 
 /** "Three parts acid to one part oil", "3 oil : 1 vinegar", "two of oil to one". */
 const counted = new RegExp(
-  `(?<![\\w.,])${number}${part}\\s*${stuff}?${between}${number}${part}\\s*${stuff}?`,
+  `(?<![\\w.,])${number}${part}\\s{0,8}${stuff}?${between}${number}${part}\\s{0,8}${stuff}?`,
   'i',
 );
 /** "Oil to vinegar 3 : 1". */

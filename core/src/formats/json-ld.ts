@@ -14,7 +14,7 @@ import {
 } from '../recipes/index.js';
 import { showSpan } from '../words/index.js';
 import { type Node, recipesInMicrodata } from './microdata.js';
-import { linkedDataIn, plainText } from './plain-text.js';
+import { isTooDeep, linkedDataIn, plainText } from './plain-text.js';
 import { mostRecipesInFile, refuse, type FileReading } from './types.js';
 
 export interface ReadingOptions {
@@ -32,6 +32,8 @@ const deepest = 12;
  */
 export function readJsonLd(text: string, options: ReadingOptions): FileReading {
   const isPage = !/^\s*[[{]/.test(text);
+  if (isPage && isTooDeep(text))
+    return refuse('This page is nested deeper than any page is, so it was not read: paste its text instead.');
   const scripts = isPage ? linkedDataIn(text) : [text];
   const marked = isPage ? recipesInMicrodata(text) : [];
   if (scripts.length === 0 && marked.length === 0)
@@ -61,19 +63,19 @@ export function readJsonLd(text: string, options: ReadingOptions): FileReading {
   };
 }
 
-/** Comments and CDATA that pages put around their data. */
-const wrapping =
-  /^\s*(?:<!--|\/\*\s*<!\[CDATA\[\s*\*\/|\/\/\s*<!\[CDATA\[|<!\[CDATA\[)|(?:-->|\/\*\s*\]\]>\s*\*\/|\/\/\s*\]\]>|\]\]>)\s*;?\s*$/g;
+/** Comments and CDATA that pages put around their data, before it and behind it. */
+const opening = /^(?:<!--|\/\*\s{0,8}<!\[CDATA\[\s{0,8}\*\/|\/\/\s{0,8}<!\[CDATA\[|<!\[CDATA\[)/;
+const closing = /(?:-->|\/\*\s{0,8}\]\]>\s{0,8}\*\/|\/\/\s{0,8}\]\]>|\]\]>);?$/;
 
 function parsed(written: string): { document?: unknown; mended: boolean } {
-  const text = written.replace(wrapping, '').trim();
+  const text = written.trim().replace(opening, '').replace(closing, '').trim();
   try {
     return { document: JSON.parse(text) as unknown, mended: false };
   } catch (error) {
     if (!(error instanceof SyntaxError)) throw error;
   }
   // What was cut off is not mended: half a recipe would look like a whole one.
-  if (!/[}\]]\s*;?$/.test(text)) return { mended: false };
+  if (!/[}\]];?$/.test(text)) return { mended: false };
   try {
     const document = JSON.parse(jsonrepair(text)) as unknown;
     return typeof document === 'object' ? { document, mended: true } : { mended: false };

@@ -3,7 +3,7 @@ import { fromMarkdown } from 'mdast-util-from-markdown';
 import { frontmatterFromMarkdown } from 'mdast-util-frontmatter';
 import { toString } from 'mdast-util-to-string';
 import { frontmatter } from 'micromark-extension-frontmatter';
-import { parseRecipeText, type Recipe } from '../recipes/index.js';
+import { boundedText, parseRecipeText, type Recipe, recipeTextProblem } from '../recipes/index.js';
 import type { ReadingOptions } from './json-ld.js';
 import { refuse, type FileReading } from './types.js';
 
@@ -12,11 +12,41 @@ import { refuse, type FileReading } from './types.js';
  * emphasis and links are dropped.
  */
 export function readMarkdown(text: string, options: ReadingOptions): FileReading {
-  const plain = withoutMarks(text);
+  const plain = withoutMarks(flattened(boundedText(text)));
   const recipe = parseRecipeText(plain, options);
   if (recipe.lines.length === 0 && recipe.steps.length === 0)
     return refuse('Neither ingredient lines nor steps were found in this text.');
-  return { recipes: [recipe], refused: '', remarks: [] };
+  const problem = recipeTextProblem(text);
+  return { recipes: [recipe], refused: '', remarks: problem ? [problem] : [] };
+}
+
+/** How deep quotes and lists may lie in each other, and how many marks a paragraph may hold. */
+const deepest = 6;
+const mostMarks = 300;
+
+/**
+ * A text whose quotes and lists are nested no deeper than people do, and whose paragraphs have no more marks:
+ * of those the marks stay as they are. The time that Markdown takes grows with the square of both.
+ */
+function flattened(text: string): string {
+  return text
+    .split(/\n{2,}/)
+    .map((paragraph) => {
+      const rows = paragraph.split('\n').map(unnested).join('\n');
+      const marks = rows.match(/[*_`[\]<!&~]/g)?.length ?? 0;
+      return marks > mostMarks ? rows.replace(/[*_`[\]<!&~]/g, ' ') : rows;
+    })
+    .join('\n\n');
+}
+
+/** A row with the first few of the marks of quotes and lists that it begins with. */
+function unnested(row: string): string {
+  let place = 0;
+  for (let depth = 0; ; depth++) {
+    const mark = /^[ \t]{0,8}(?:>|[-*+](?=\s)|\d{1,9}[.)](?=\s))/.exec(row.slice(place, place + 30));
+    if (!mark) return depth > deepest ? row.slice(place) : row;
+    place += mark[0].length;
+  }
 }
 
 /**

@@ -11,6 +11,11 @@ interface Open {
   html: string;
 }
 
+/** How often a property of one recipe is taken: no recipe has more lines or steps. */
+const mostOfProperty = 300;
+/** How deep elements are followed: deeper ones count as what they lie in. */
+const deepest = 100;
+
 const empty = new Set(['meta', 'link', 'img', 'br', 'hr', 'input', 'source', 'wbr']);
 
 /** Recipes that a page marks up by attributes (`itemprop`), in the shape that linked data has. */
@@ -20,7 +25,15 @@ export function recipesInMicrodata(html: string): Node[] {
   const isInside = () => open.some(({ isRecipe }) => isRecipe);
   const keep = (property: string, value: string) => {
     const recipe = recipes[recipes.length - 1]!;
-    if (value.trim()) (recipe[property] ??= []).push(value);
+    const kept = (recipe[property] ??= []);
+    if (kept.length < mostOfProperty && value.trim()) kept.push(value);
+  };
+  const keepAll = (properties: readonly string[], html: string) => {
+    const recipe = recipes[recipes.length - 1]!;
+    const wanted = properties.filter((name) => (recipe[name]?.length ?? 0) < mostOfProperty);
+    if (wanted.length === 0) return;
+    const words = plainText(html);
+    for (const property of wanted) keep(property, words);
   };
   const write = (piece: string) => {
     for (const each of open) if (each.property) each.html += piece;
@@ -31,11 +44,12 @@ export function recipesInMicrodata(html: string): Node[] {
         const isRecipe =
           attributes.itemscope !== undefined && /schema\.org\/Recipe\b/i.test(attributes.itemtype ?? '');
         if (isRecipe) recipes.push({});
-        const property = isInside() ? (attributes.itemprop ?? null) : null;
+        const isDeep = open.length > deepest;
+        const property = isInside() && !isDeep ? (attributes.itemprop ?? null) : null;
         const said = attributes.content ?? attributes.datetime;
         if (property && said !== undefined) keep(property, said);
         write(`<${tag}>`);
-        if (!empty.has(tag))
+        if (!empty.has(tag) && !isDeep)
           open.push({ tag, isRecipe, property: property && said === undefined ? property : null, html: '' });
       },
       ontext: (text) => write(text.replace(/</g, '&lt;')),
@@ -43,8 +57,7 @@ export function recipesInMicrodata(html: string): Node[] {
         const at = open.map((each) => each.tag).lastIndexOf(tag);
         if (at < 0) return;
         for (const closed of open.splice(at).reverse())
-          if (closed.property && recipes.length > 0)
-            for (const property of closed.property.split(/\s+/)) keep(property, plainText(closed.html));
+          if (closed.property && recipes.length > 0) keepAll(closed.property.split(/\s+/), closed.html);
         write(`</${tag}>`);
       },
     },

@@ -8,6 +8,8 @@ const twiceEscaped = /&amp;(?=#?\w+;)/g;
 const wordsOnly = {
   wordwrap: false as const,
   preserveNewlines: true,
+  // Deeper than any page is, and more than any recipe: what lies beyond is left out, and not walked.
+  limits: { maxDepth: 60, maxChildNodes: 5000, maxInputLength: 400_000 },
   selectors: [
     ...['script', 'style', 'noscript', 'template', 'img'].map((selector) => ({ selector, format: 'skip' })),
     ...['h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'li', 'tr', 'div', 'ul', 'ol', 'table'].map((selector) => ({
@@ -23,11 +25,31 @@ const wordsOnly = {
  * it is ever run.
  */
 export function plainText(html: string): string {
+  if (isTooDeep(html)) return '';
   return convert(html.replace(twiceEscaped, '&'), wordsOnly)
     .split('\n')
     .map((line) => line.replace(/\s+/g, ' ').trim())
     .filter(Boolean)
     .join('\n');
+}
+
+/** Elements that nothing lies in, or that end by themselves where the next of their kind begins. */
+const shallow = new Set(
+  'area base br col embed hr img input link meta source track wbr p li dt dd tr td th option thead tbody'.split(
+    ' ',
+  ),
+);
+const deepestPage = 1500;
+
+/** Whether elements of a page lie deeper in each other than those of any page: it is not walked at all. */
+export function isTooDeep(html: string): boolean {
+  let depth = 0;
+  for (const [, end, name] of html.matchAll(/<(\/?)([a-z][a-z0-9-]*)/gi)) {
+    if (shallow.has(name!.toLowerCase())) continue;
+    depth = end ? Math.max(0, depth - 1) : depth + 1;
+    if (depth > deepestPage) return true;
+  }
+  return false;
 }
 
 /** The contents of every JSON-LD script in a saved web page. */

@@ -48,8 +48,8 @@ export function readNoteMarkdown(markdown: string): NoteText {
   };
   let part: keyof NoteText = 'why';
   for (const row of markdown.split(/\r?\n/)) {
-    const heading = /^#{1,4} +(.+?) *$/.exec(row);
-    const known = heading && headings[heading[1]!.toLowerCase()];
+    const heading = /^#{1,4} (.+)$/.exec(row);
+    const known = heading && headings[heading[1]!.trim().toLowerCase()];
     if (known) part = known;
     else if (heading) {
       part = 'why';
@@ -78,8 +78,8 @@ function items(rows: readonly string[]): string[] {
     .map((row) => row.trim())
     .filter(Boolean)
     .reduce<string[]>((found, row) => {
-      const marked = /^(?:\d{1,2}[.)]|[-*+]) +(.*)$/.exec(row);
-      if (marked) return [...found, marked[1]!];
+      const marked = /^(?:\d{1,2}[.)]|[-*+]) (.*)$/.exec(row);
+      if (marked) return [...found, marked[1]!.trim()];
       return found.length === 0 ? [row] : [...found.slice(0, -1), `${found[found.length - 1]!} ${row}`];
     }, []);
 }

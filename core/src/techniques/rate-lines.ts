@@ -15,7 +15,8 @@ export function writeRates(rates: readonly TechniqueRate[]): string {
     .join('\n');
 }
 
-const rateLine = /^(?:[-*+] +)?(.+?): *(\d+(?:[.,]\d+)?) *min(?:utes?)? +(?:an?|for|per) +(.+?)\.?$/i;
+const rateLine =
+  /^(?:[-*+] {1,8})?([^:\n]{1,200}): {0,8}(\d{1,6}(?:[.,]\d{1,6})?) {0,8}min(?:utes?)? {1,8}(?:an?|for|per) {1,8}(\S.*)$/i;
 
 /** Reads rates back; what is no rate is left out. */
 export function readRates(rows: readonly string[]): TechniqueRate[] {

@@ -11,7 +11,7 @@ const moment = /^\d{8}T\d{6}Z$/;
 const day = /^\d{8}$/;
 /** What an entry must have, once, and how it is written. */
 const once: Readonly<Record<string, RegExp>> = {
-  UID: /^\S+@\S+$/,
+  UID: /^[^\s@]+@[^\s@]+$/,
   DTSTAMP: moment,
   'LAST-MODIFIED': moment,
   SEQUENCE: /^\d+$/,

@@ -21,7 +21,7 @@ const passedOverMilliseconds = 5000;
  * single one, and one that is reached by a socket, is returned as it is.
  */
 export function hostsIn(url: string): { readonly first: string; readonly hosts: readonly DatabaseHost[] } {
-  const [, before = '', list = '', after = ''] = /^(\w+:\/\/(?:[^@/]*@)?)([^/?]+)(.*)$/.exec(url) ?? [];
+  const [, before = '', list = '', after = ''] = /^(\w+:\/\/(?:[^@/]*@)?)([^/?]+)([/?].*|)$/.exec(url) ?? [];
   const named = list.split(',').filter(Boolean);
   const hosts = named.map((each) => {
     const { hostname, port } = new URL(`db://${each}`);

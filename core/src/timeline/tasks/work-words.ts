@@ -7,7 +7,7 @@ const waitingVerbs =
   'refrigerate';
 const anyVerb = new RegExp(`\\b(${waitingVerbs})\\b`, 'gi');
 const span =
-  /\b(?:\d+|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|an?|half an)[\s–-]*(?:to |or )?\d*[\s-]*(?:minutes?|mins?|hours?|hrs?|h)\b|\bovernight\b/i;
+  /\b(?:\d{1,4}|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|forty|an?|half an)[\s–-]{0,8}(?:to |or )?\d{0,4}[\s-]{0,8}(?:minutes?|mins?|hours?|hrs?|h)\b|\bovernight\b/i;
 
 /** Nouns that are where and with what, never what. */
 const places =

@@ -12,7 +12,7 @@ const forTop =
 /** "And parsley to garnish" is another food; "and a little to garnish" is more of this one. */
 const ofThisOne = String.raw`(?:and|with)(?= (?:extra|more|some|an?|another|\d|½|¼|⅓|one|two|three)\b)`;
 const more = new RegExp(
-  String.raw`[,;]?\s*\(?(?:plus|${ofThisOne})\s+((?:(?!plus ).)+?)\s+(?:${forTop})\)?\s*$`,
+  String.raw`[,;]?\s{0,8}\(?(?:plus|${ofThisOne})\s{1,8}((?:(?!plus ).){1,200}?)\s{1,8}(?:${forTop})\)?\s{0,8}$`,
   'i',
 );
 

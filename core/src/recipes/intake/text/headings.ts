@@ -8,7 +8,7 @@ export const ingredientsHeading = new RegExp(
   `${mark}(?:ingredients|the ingredients|ingredient list|you (?:will )?need|you'll need|` +
     `what you(?:'ll)? need|what goes in|shopping list|zutaten|ingr[eé]dients|` +
     `ingredientes|ingredienti|ingredi[eë]nten|ingredienser)` +
-    String.raw`(?: \(.*\))?(?: (?:for|f(?:ü|ue)r|pour|para|per|voor) \d.*)?\s*:?$`,
+    String.raw`(?: \(.{0,100}\))?(?: (?:for|f(?:ü|ue)r|pour|para|per|voor) \d.{0,100})?\s{0,8}:?$`,
   'iu',
 );
 export const methodHeading = new RegExp(

@@ -7,9 +7,9 @@ const trail = /^(?:home|recipes)\s*[>›»/|]/i;
 const nutrient =
   /\b(?:calories|energy|kcal|kj|fat|saturates|saturated|carbohydrates?|carbs|sugars?|fib(?:re|er)|protein|salt|sodium|cholesterol|potassium|vitamin [a-z])\b/gi;
 const nutrientRow =
-  /^(?:calories|energy|kcal|kj|(?:total |saturated |trans )?fat|saturates|carbohydrates?|carbs|(?:of which )?sugars?|(?:dietary )?fib(?:re|er)|protein|salt|sodium|cholesterol|potassium|iron|calcium|vitamin [a-z])\s*:?\s*[\d.,]+ ?(?:k?cal|kj|m?g|µg|%)?$/i;
+  /^(?:calories|energy|kcal|kj|(?:total |saturated |trans )?fat|saturates|carbohydrates?|carbs|(?:of which )?sugars?|(?:dietary )?fib(?:re|er)|protein|salt|sodium|cholesterol|potassium|iron|calcium|vitamin [a-z])\s{0,8}:?\s{0,8}[\d.,]+ ?(?:k?cal|kj|m?g|µg|%)?$/i;
 const nutritionHeading =
-  /^(?:#+ *)?nutrition(?:al)?(?: facts| information| info| values?)?(?: (?:\(?per|each).*)?\s*:?$/i;
+  /^(?:#+ *)?nutrition(?:al)?(?: facts| information| info| values?)?(?: (?:\(?per|each).{0,100})?\s{0,8}:?$/i;
 const greeting =
   /^(?:hi|hello|hey|hiya|dear|hallo|good (?:morning|evening|afternoon))\b[^.!?\d]{0,40}[,!:.]?$/i;
 const closing =
@@ -56,7 +56,7 @@ function isNoise(row: string): boolean {
     trail.test(row) ||
     greeting.test(row) ||
     closing.test(row) ||
-    /^(?:calories|energy|kcal)\s*:?\s*\d/i.test(row) ||
+    /^(?:calories|energy|kcal)\s{0,8}:?\s{0,8}\d/i.test(row) ||
     /^(?:https?:\/\/|www\.)\S+$/i.test(row) ||
     ((row.match(nutrient) ?? []).length > 2 && /\d ?(?:g|kcal)\b/i.test(row))
   );

@@ -147,7 +147,7 @@ function headingOf(row: string, next: string | undefined, context: HeadingContex
 }
 
 const timeRow =
-  /^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|rest(?:ing)?|chill(?:ing)?|ready in)(?: time)?\s*:?\s*(?:about )?\d.{0,60}$/i;
+  /^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|rest(?:ing)?|chill(?:ing)?|ready in)(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$/i;
 const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
 
 /** Servings, times, source and the like, wherever they stand. */

@@ -13,11 +13,11 @@ export interface Servings {
 }
 
 const forPeople =
-  /\b(?:serves|serve|servings?|feeds|portions?|people|enough for|makes enough for|for|f(?:ü|ue)r|pour|para|per|voor)\s*:?\s*(?:about |around |approx\.? |up to )?(\d{1,3})(?!\d|[.,/]\d)(?:\s*(?:-|to|or)\s*\d{1,3})?(?!\s*(?:min|hours?|h\b|g\b|ml\b|cups?))/i;
+  /\b(?:serves|serve|servings?|feeds|portions?|people|enough for|makes enough for|for|f(?:ü|ue)r|pour|para|per|voor)\s{0,8}:?\s{0,8}(?:about |around |approx\.? |up to )?(\d{1,3})(?!\d|[.,/]\d)(?:\s*(?:-|to|or)\s*\d{1,3})?(?!\s*(?:min|hours?|h\b|g\b|ml\b|cups?))/i;
 const peopleAfter =
   /\b(\d{1,3})(?:\s*(?:-|to)\s*\d{1,3})?\s*(?:generous |small |large |hungry )?(?:servings?|portions?|people|persons?|guests|eaters|plates|portionen|personen|personnes|personas|porciones|persone|porzioni)\b/i;
 const makesAmount =
-  /^\W*(?:makes|yields?|gives|quantity)?\s*:?\s*(?:about |around |approx(?:imately)?\.? |roughly |~ ?)?(?=[\d½¼¾⅓⅔])/i;
+  /^\W{0,12}(?:makes|yields?|gives|quantity)?\s{0,8}:?\s{0,8}(?:about |around |approx(?:imately)?\.? |roughly |~ ?)?(?=[\d½¼¾⅓⅔])/i;
 
 /** Reads "Serves 4", "Makes about 2 cups, enough for 8", "1 1/2 cups", "8 |", in any order. */
 export function readServings(text: string, system: MeasureSystem): Servings {
@@ -36,7 +36,7 @@ export function readServings(text: string, system: MeasureSystem): Servings {
 }
 
 function bareCount(text: string): RegExpExecArray | null {
-  return /^\W*(?:makes|yields?)?\s*:?\s*(?:about |around )?(\d{1,3})(?!\d|[.,/]\d)/i.exec(text);
+  return /^\W{0,12}(?:makes|yields?)?\s{0,8}:?\s{0,8}(?:about |around )?(\d{1,3})(?!\d|[.,/]\d)/i.exec(text);
 }
 
 /** "As a starter", "with bread": how large a portion is meant. */

@@ -2,6 +2,7 @@ import type { MeasureSystem } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
 import type { Recipe, RecipeComponent, RecipeLine } from '../../types.js';
 import { lineOf } from '../line/recipe-line.js';
+import { boundedText } from './bounded.js';
 import { sortRows, type SortedRows } from './rows.js';
 import { kindOf } from './title.js';
 import { jobsOf } from '../step/jobs.js';
@@ -14,16 +15,12 @@ export interface RecipeTextOptions {
   readonly larder?: Larder;
 }
 
-/** Longest text that is read at once, in characters. */
-export const longestRecipeText = 60_000;
-
 /**
  * Finds title, lines by component and steps in pasted text. Always gives a recipe; empty parts stay empty.
  */
 export function parseRecipeText(text: string, options: RecipeTextOptions): Recipe {
-  const rows = text
-    .slice(0, longestRecipeText)
-    .split(/\r?\n/)
+  const rows = boundedText(text)
+    .split('\n')
     .map((row) => row.trim().replace(/^([*_]{1,2})(\S.*\S)\1$/, '$2'))
     .filter(Boolean);
   return recipeOfParts(sortRows(rows, options), options);
