@@ -1,6 +1,7 @@
 import js from '@eslint/js';
 import globals from 'globals';
 import reactHooks from 'eslint-plugin-react-hooks';
+import regexp from 'eslint-plugin-regexp';
 import ts from 'typescript-eslint';
 
 /** Rows of facts, and texts as people write them: they may be wide and many. */
@@ -32,7 +33,8 @@ const writesOfRows = [
   },
   {
     selector:
-      'CallExpression[callee.property.name=/^(update|upsert)$/][callee.object.name=/^(Class|Recipe|Kitchen|Technique|LarderEntry|Stock)Row$|^row$/]',
+      'CallExpression[callee.property.name=/^(update|upsert)$/]' +
+      '[callee.object.name=/^(Class|Recipe|Kitchen|Technique|LarderEntry|Stock)Row$|^row$/]',
     message: 'Write rows through KitchenScope: it compares the revision, or holds the row.',
   },
   {
@@ -48,12 +50,14 @@ const writesOfRows = [
 const durations = [
   {
     selector:
-      'BinaryExpression[operator=/^([-+<>]|<=|>=)$/] CallExpression[callee.object.name="Date"][callee.property.name="now"]',
+      'BinaryExpression[operator=/^([-+<>]|<=|>=)$/] ' +
+      'CallExpression[callee.object.name="Date"][callee.property.name="now"]',
     message: 'Measure durations with performance.now(): the wall clock may be set back.',
   },
   {
     selector:
-      'VariableDeclarator[id.name=/^(start|begun|since|until|before)$/] > CallExpression[callee.object.name="Date"]',
+      'VariableDeclarator[id.name=/^(start|begun|since|until|before)$/] > ' +
+      'CallExpression[callee.object.name="Date"]',
     message: 'Measure durations with performance.now(): the wall clock may be set back.',
   },
 ];
@@ -96,6 +100,12 @@ export default ts.config(
     files: ['server/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'server/src/database/{scope,changes}.ts', 'server/src/database/migrations/**'],
     rules: { 'no-restricted-syntax': ['error', ...writesOfRows, ...durations] },
+  },
+  // What people paste is read by expressions: none may look at the same place over and over.
+  {
+    files: ['**/*.{ts,tsx,mjs}'],
+    plugins: { regexp },
+    rules: { 'regexp/no-super-linear-backtracking': ['error', { report: 'certain' }] },
   },
   { files: ['**/*.tsx'], rules: { 'max-lines-per-function': ['error', { max: 60 }] } },
   // A suite is one function around its tests; what is in it is read test by test.

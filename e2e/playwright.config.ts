@@ -1,8 +1,8 @@
 import { defineConfig } from '@playwright/test';
 import { screen } from './screen.js';
 
-// A press can fall into a redrawing on a busy machine. What passes only at the second try is counted and said
-// in the closing line.
+// Limits are so wide that only what hangs meets them: how long a page takes is the machine's affair, and is
+// measured in npm run bench. Nothing is tried a second time: what fails once is looked into.
 export default defineConfig({
   testDir: 'tests',
   testMatch: '*.e2e.ts',
@@ -10,9 +10,9 @@ export default defineConfig({
   fullyParallel: false,
   // Pages wait for their planning, the server and the database in turn: three keep two cores busy.
   workers: 3,
-  retries: 1,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  retries: 0,
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   reporter: [['line'], ['json', { outputFile: '../test-results/e2e.json' }]],
   outputDir: '../test-results/e2e',
   forbidOnly: true,

@@ -147,6 +147,7 @@ test('Workings fold away and open over the sheet, and Escape gives the figure it
   await expect(workings).toContainText('Open here');
   await page.getByRole('button', { name: 'Fold Workings away' }).press('Enter');
   await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
+  send();
   await page.keyboard.press('2');
   const beetroot = page.getByRole('button', { name: 'beetroot, Stations 1, 2: 670 g' });
   await beetroot.focus();
@@ -177,13 +178,17 @@ test('rows that are edited are walked up and down, and past with Tab', async ({ 
 });
 
 test('what is reached before a slow page is there keeps the focus', async ({ kitchen: page }) => {
+  let send = () => {};
+  const isSent = new Promise<void>((done) => (send = done));
   await page.route(/SetUpPage-[^/]+\.js$/, async (route) => {
-    await new Promise((done) => setTimeout(done, 1500));
+    await isSent;
     await route.continue();
   });
   await page.getByRole('link', { name: 'Roots and citrus', exact: true }).click();
   await page.getByRole('button', { name: 'Fold Workings away' }).press('Enter');
   await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
+  send();
   await expect(heading(page, 'Set up')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
+  send();
 });

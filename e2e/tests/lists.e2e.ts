@@ -44,7 +44,7 @@ for (const { path, api, empty, full } of places) {
       await page.goto(path);
       await expect(
         page.getByText('The database does not answer; nothing was lost, try again in a moment.'),
-      ).toBeVisible({ timeout: 20_000 });
+      ).toBeVisible();
       await page.unroute(api);
       await page.getByRole('button', { name: 'Try again' }).click();
       await expect(page.getByText(full).first()).toBeVisible();

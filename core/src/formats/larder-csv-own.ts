@@ -60,7 +60,7 @@ function withOwn(own: OwnIngredient, key: string, value: string): OwnIngredient 
     return unit ? { ...own, shoppingUnit: unit } : 'It is bought by g, ml or piece.';
   }
   if (key === 'pack') {
-    const [, size, name] = /^([\d.,]+)(.*)$/.exec(value) ?? [];
+    const [, size, name] = /^([\d.,]+)(?![\d.,])(.*)$/.exec(value) ?? [];
     return size
       ? { ...own, packSize: Number(size.replace(',', '.')), packName: name?.trim() ?? '' }
       : 'A pack is a number and a name, such as 200 jar.';

@@ -3,6 +3,8 @@ import { plainText } from './plain-text.js';
 
 export type Node = Readonly<Record<string, unknown>>;
 
+type Properties = Record<string, unknown[]>;
+
 interface Open {
   readonly tag: string;
   /** The property that this element holds, and what was found in it. */
@@ -13,6 +15,8 @@ interface Open {
 
 /** How often a property of one recipe is taken: no recipe has more lines or steps. */
 const mostOfProperty = 300;
+/** How often it is looked for in a page. */
+const mostOfPage = 3000;
 /** How deep elements are followed: deeper ones count as what they lie in. */
 const deepest = 100;
 
@@ -20,7 +24,7 @@ const empty = new Set(['meta', 'link', 'img', 'br', 'hr', 'input', 'source', 'wb
 
 /** Recipes that a page marks up by attributes (`itemprop`), in the shape that linked data has. */
 export function recipesInMicrodata(html: string): Node[] {
-  const recipes: Record<string, unknown[]>[] = [];
+  const recipes: Properties[] = [];
   const open: Open[] = [];
   const isInside = () => open.some(({ isRecipe }) => isRecipe);
   const keep = (property: string, value: string) => {
@@ -28,11 +32,12 @@ export function recipesInMicrodata(html: string): Node[] {
     const kept = (recipe[property] ??= []);
     if (kept.length < mostOfProperty && value.trim()) kept.push(value);
   };
-  const keepAll = (properties: readonly string[], html: string) => {
-    const recipe = recipes[recipes.length - 1]!;
-    const wanted = properties.filter((name) => (recipe[name]?.length ?? 0) < mostOfProperty);
+  const looked = new Map<string, number>();
+  const keepAll = (properties: readonly string[], written: string) => {
+    const wanted = properties.filter((name) => (looked.get(name) ?? 0) < mostOfPage);
     if (wanted.length === 0) return;
-    const words = plainText(html);
+    for (const name of wanted) looked.set(name, (looked.get(name) ?? 0) + 1);
+    const words = plainText(written);
     for (const property of wanted) keep(property, words);
   };
   const write = (piece: string) => {
@@ -65,7 +70,13 @@ export function recipesInMicrodata(html: string): Node[] {
   );
   parser.write(html);
   parser.end();
-  return recipes
-    .filter((recipe) => recipe.recipeIngredient ?? recipe.ingredients ?? recipe.recipeInstructions)
-    .map((recipe) => ({ '@type': 'Recipe', ...recipe, name: recipe.name?.[0] }));
+  return recipes.filter(hasContent).map(asLinkedData);
+}
+
+function hasContent(recipe: Properties): boolean {
+  return Boolean(recipe.recipeIngredient ?? recipe.ingredients ?? recipe.recipeInstructions);
+}
+
+function asLinkedData(recipe: Properties): Node {
+  return { '@type': 'Recipe', ...recipe, name: recipe.name?.[0] };
 }

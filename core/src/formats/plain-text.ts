@@ -35,9 +35,7 @@ export function plainText(html: string): string {
 
 /** Elements that nothing lies in, or that end by themselves where the next of their kind begins. */
 const shallow = new Set(
-  'area base br col embed hr img input link meta source track wbr p li dt dd tr td th option thead tbody'.split(
-    ' ',
-  ),
+  'area base br col embed hr img input link meta source track wbr p li dt dd tr td th option'.split(' '),
 );
 const deepestPage = 1500;
 

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { setTimeout as wait } from 'node:timers/promises';
 import { Injectable, Logger } from '@nestjs/common';
 import type { RecipeSummary } from '@fornax/contract';
 import type { KitchenFacts, Recipe } from '@fornax/core';
@@ -15,8 +16,9 @@ import { wayOfWorkingOut } from './summary.js';
 
 /** Recipes that a thread works out at a time: others have their turn between. */
 const atOnce = 20;
-/** So many are waited for; of more the list says meanwhile what it had. */
+/** So many are waited for, and for so long; of more the list says meanwhile what it had. */
 const mostWaitedFor = 40;
+const waitedMilliseconds = 1000;
 /** A library that changes while its rows are worked out is looked at again, so often in a row. */
 const mostTries = 5;
 
@@ -44,7 +46,7 @@ export class Summaries {
     if (old === 0) return rows.map((row) => viewOf(row, made));
     const renewing = this.#renew(kitchenId, kitchen, made);
     if (old > mostWaitedFor) return rows.map((row) => viewOf(row, made));
-    await renewing;
+    await Promise.race([renewing, wait(waitedMilliseconds, undefined, { ref: false })]);
     return (await rowsOf(kitchenId)).map((row) => viewOf(row, made));
   }
 

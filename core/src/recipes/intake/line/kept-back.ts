@@ -12,7 +12,8 @@ const forTop =
 /** "And parsley to garnish" is another food; "and a little to garnish" is more of this one. */
 const ofThisOne = String.raw`(?:and|with)(?= (?:extra|more|some|an?|another|\d|½|¼|⅓|one|two|three)\b)`;
 const more = new RegExp(
-  String.raw`[,;]?\s{0,8}\(?(?:plus|${ofThisOne})\s{1,8}((?:(?!plus ).){1,200}?)\s{1,8}(?:${forTop})\)?\s{0,8}$`,
+  String.raw`[,;]?\s{0,8}\(?(?:plus|${ofThisOne})\s{1,8}((?:(?!plus ).){1,200}?)\s{1,8}` +
+    String.raw`(?:${forTop})\)?\s{0,8}$`,
   'i',
 );
 
