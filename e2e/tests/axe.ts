@@ -5,7 +5,7 @@ import { expect, type Page } from '@playwright/test';
  * What axe finds, by its rules of best practice, too: each rule with where it is broken. `rules` are those
  * that are looked at where not all are.
  */
-export async function violationsOf(page: Page, rules: readonly string[] | null = null): Promise<string[]> {
+async function violationsOf(page: Page, rules: readonly string[] | null = null): Promise<string[]> {
   const builder = new AxeBuilder({ page })
     // Only what is wrong is described: of all that is right, the descriptions take longer than the look.
     .options({ resultTypes: ['violations'] })

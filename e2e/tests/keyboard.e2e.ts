@@ -147,7 +147,6 @@ test('Workings fold away and open over the sheet, and Escape gives the figure it
   await expect(workings).toContainText('Open here');
   await page.getByRole('button', { name: 'Fold Workings away' }).press('Enter');
   await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
-  send();
   await page.keyboard.press('2');
   const beetroot = page.getByRole('button', { name: 'beetroot, Stations 1, 2: 670 g' });
   await beetroot.focus();
@@ -190,5 +189,4 @@ test('what is reached before a slow page is there keeps the focus', async ({ kit
   send();
   await expect(heading(page, 'Set up')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Show Workings' })).toBeFocused();
-  send();
 });

@@ -3,7 +3,7 @@ import { QueryTypes, type Sequelize } from 'sequelize';
 import { ProblemException } from '../common/problem.js';
 import { inTransaction } from '../database/transaction.js';
 
-export const windowMinutes = 15;
+const windowMinutes = 15;
 /** Tries for one account from anywhere in that time that are looked at as they come. */
 const mostBeforeSlowing = 20;
 const longestSlowingSeconds = 60;

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { largestFileBytes, type KitchenCsvReading } from '@fornax/core';
 import styled from 'styled-components';
+import { readAway } from '../workers/read-worker.js';
 import { Button } from '../parts/Button.js';
 import { useFileWork } from '../parts/files/useFileWork.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
@@ -26,8 +27,11 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
     if (!file) return;
     if (file.size > largestFileBytes) return setSaid('This file is larger than 5 MB; split it.');
     setSaid('');
-    const [{ readKitchenCsv }, text] = await Promise.all([import('../parts/files/tables.js'), file.text()]);
-    setReading(readKitchenCsv(text, kitchen));
+    const { tools, vessels } = kitchen;
+    const text = await file.text();
+    await readAway((reader) => reader.kitchen(text, { tools, vessels })).then(setReading, (error: Error) =>
+      setSaid(error.message),
+    );
   };
   const save = async () => {
     const { writeKitchenCsv } = await import('../parts/files/tables.js');

@@ -1,13 +1,8 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import {
-  counted,
-  type LarderCsvReading,
-  largestFileBytes,
-  readLarderCsv,
-  writeLarderCsv,
-} from '@fornax/core';
+import { counted, type LarderCsvReading, largestFileBytes, writeLarderCsv } from '@fornax/core';
+import { readAway } from '../workers/read-worker.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
@@ -39,11 +34,13 @@ export function LarderFiles({
   };
   const read = async (file: File | undefined) => {
     if (!file) return;
-    setSaid(file.size > largestFileBytes ? 'This file is larger than 5 MB; split it.' : '');
-    setReading(
-      file.size > largestFileBytes
-        ? null
-        : readLarderCsv(await file.text(), entries.larder, entries.entries, entries.currency),
+    const isTooLarge = file.size > largestFileBytes;
+    setSaid(isTooLarge ? 'This file is larger than 5 MB; split it.' : '');
+    if (isTooLarge) return setReading(null);
+    const text = await file.text();
+    await readAway((reader) => reader.larder(text, entries.entries, entries.currency)).then(
+      setReading,
+      (error: Error) => setSaid(error.message),
     );
   };
   const take = async () => {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { StockView } from '@fornax/contract';
-import { counted, largestFileBytes, readStockCsv, type StockCsvReading, writeStockCsv } from '@fornax/core';
+import { readAway } from '../workers/read-worker.js';
+import { counted, largestFileBytes, type StockCsvReading, writeStockCsv } from '@fornax/core';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
@@ -31,7 +32,11 @@ export function StockFiles({ stock, entries, english, onTaken }: StockFilesProps
     if (!file) return;
     const isTooLarge = file.size > largestFileBytes;
     setSaid(isTooLarge ? 'This file is larger than 5 MB; split it.' : '');
-    setReading(isTooLarge ? null : readStockCsv(await file.text(), entries.larder));
+    if (isTooLarge) return setReading(null);
+    const text = await file.text();
+    await readAway((reader) => reader.stock(text, entries.entries)).then(setReading, (error: Error) =>
+      setSaid(error.message),
+    );
   };
   const take = async () => {
     if (!reading) return;

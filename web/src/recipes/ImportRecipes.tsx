@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useQueryClient } from '@tanstack/react-query';
 import { DropZone, FileTrigger, Text } from 'react-aria-components';
 import styled from 'styled-components';
@@ -7,15 +7,16 @@ import {
   counted,
   decodeText,
   groupWordsOf,
-  type Larder,
+  type FileReading,
+  type KitchenFacts,
   largestFileBytes,
   type MeasureSystem,
   measureSystems,
-  readRecipeFile,
   type Recipe,
 } from '@fornax/core';
 import { call } from '../api/client.js';
-import { useLarder } from '../api/useLarder.js';
+import { useKitchen } from '../api/useLarder.js';
+import { readAway } from '../workers/read-worker.js';
 import { checks } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
@@ -76,12 +77,7 @@ interface FoundRecipe {
 export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
   const [files, setFiles] = useState<readonly GivenFile[]>([]);
   const [system, setSystem] = useState<MeasureSystem>('metric');
-  const larder = useLarder();
-  // Read again where the spoons or the larder change: an answer is understood in every file at once.
-  const found = useMemo(
-    () => files.flatMap((file) => recipesIn(file, system, larder)),
-    [files, system, larder],
-  );
+  const found = useFound(files, system);
   const { kept, refused, keepAll, forget } = useKeepAll(found);
   const readFiles = async (chosen: readonly File[]) => {
     const given = await Promise.all(chosen.map(givenFile));
@@ -180,8 +176,31 @@ async function givenFile(file: File): Promise<GivenFile> {
   return { ...given, text: decodeText(new Uint8Array(await file.arrayBuffer())) };
 }
 
+/**
+ * What the files hold, read off the main thread: again where the spoons or the larder change, since an answer
+ * is understood in every file at once.
+ */
+function useFound(files: readonly GivenFile[], system: MeasureSystem): readonly FoundRecipe[] {
+  const entries = useKitchen()?.larder;
+  const [found, setFound] = useState<readonly FoundRecipe[]>([]);
+  useEffect(() => {
+    let isWanted = true;
+    void Promise.all(files.map((file) => recipesIn(file, system, entries ?? []))).then(
+      (rows) => isWanted && setFound(rows.flat()),
+    );
+    return () => {
+      isWanted = false;
+    };
+  }, [files, system, entries]);
+  return found;
+}
+
 /** What a file holds: a row for each recipe, or one that says why there is none. */
-function recipesIn(file: GivenFile, system: MeasureSystem, larder: Larder): FoundRecipe[] {
+async function recipesIn(
+  file: GivenFile,
+  system: MeasureSystem,
+  entries: KitchenFacts['larder'],
+): Promise<FoundRecipe[]> {
   const row = (recipe: Recipe | null, sentence: string, index = 0): FoundRecipe => ({
     id: `${file.id}/${index}`,
     file: file.name,
@@ -190,7 +209,9 @@ function recipesIn(file: GivenFile, system: MeasureSystem, larder: Larder): Foun
     remarks: [],
   });
   if (file.refused) return [row(null, file.refused)];
-  const { recipes, refused, remarks } = readRecipeFile(file.text, { system, larder });
+  const { recipes, refused, remarks } = await readAway((reader) =>
+    reader.recipeFile(file.text, system, entries),
+  ).catch((error: Error): FileReading => ({ recipes: [], refused: error.message, remarks: [] }));
   if (refused) return [row(null, refused)];
   return recipes.map((recipe, index) => {
     const problem = checks.recipe(recipe as never)[0];

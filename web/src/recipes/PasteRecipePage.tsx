@@ -1,4 +1,4 @@
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { FieldProblem, RecipeView } from '@fornax/contract';
 import { useNavigate } from 'react-router';
@@ -6,11 +6,10 @@ import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import {
   type Larder,
-  longestRecipeText,
   type MeasureSystem,
   measureSystems,
-  parseRecipeText,
   type Recipe,
+  recipeTextProblem,
   type RecipeLine,
 } from '@fornax/core';
 import { ApiError, call } from '../api/client.js';
@@ -24,6 +23,7 @@ import { Quietly, Row, Sheet } from '../parts/states.js';
 import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
 import { StepList } from './StepList.js';
+import { useReading } from './useReading.js';
 import { yieldSaid } from './yield-said.js';
 import { PageHeading } from '../parts/page.js';
 
@@ -52,6 +52,25 @@ const Look = styled.strong`
 `;
 const keptText = 'fornax:pasted-recipe';
 
+/** What stands there until the first text has been read. */
+const nothingRead: Recipe = {
+  title: '',
+  kind: 'salad',
+  serves: 4,
+  portion: 'side',
+  system: 'metric',
+  leastBatch: '1/4',
+  story: '',
+  source: '',
+  credit: '',
+  permission: '',
+  notes: '',
+  choices: [],
+  components: [],
+  lines: [],
+  steps: [],
+};
+
 const example = `Green bean and shallot salad
 Serves 4
 
@@ -73,12 +92,9 @@ export default function PasteRecipePage() {
   const [system, setSystem] = useState<MeasureSystem>('metric');
   const larder = useLarder();
   const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
-  const deferred = useDeferredValue(text);
-  const tooLong = deferred.length > longestRecipeText;
-  const read = useMemo(
-    () => parseRecipeText(tooLong ? '' : deferred, { system, larder }),
-    [deferred, system, tooLong, larder],
-  );
+  const tooLong = recipeTextProblem(text);
+  const reading = useReading(tooLong ? '' : text, system);
+  const read = reading.recipe ?? nothingRead;
   const recipe: Recipe = {
     ...read,
     lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line),
@@ -96,7 +112,7 @@ export default function PasteRecipePage() {
             value={text}
             onChange={setText}
             placeholder={example}
-            problem={tooLong ? tooLongSentence(deferred.length) : undefined}
+            problem={(tooLong ?? reading.problem) || undefined}
             hint="A title first, then ingredient lines, then steps."
           />
           <Measures system={system} onChange={setSystem} />
@@ -105,7 +121,7 @@ export default function PasteRecipePage() {
           <Understood
             recipe={recipe}
             problems={problems}
-            canKeep={!isKeeping && text.trim() !== '' && !tooLong && deferred === text}
+            canKeep={!isKeeping && text.trim() !== '' && !tooLong && reading.isCurrent}
             onKeep={keep}
           />
           <LinesRead
@@ -251,11 +267,4 @@ function useKeep(recipe: Recipe) {
     if (found.length === 0) make.mutate(recipe);
   };
   return { keep: () => void keep(), problems, isKeeping: make.isPending };
-}
-
-function tooLongSentence(characters: number): string {
-  return (
-    `This text has ${Math.round(characters / 1000)} thousand characters, more than the ` +
-    `${longestRecipeText / 1000} thousand of one recipe. It is kept here; leave one recipe in the box.`
-  );
 }

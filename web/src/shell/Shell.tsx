@@ -4,6 +4,7 @@ import { NavLink, useLocation } from 'react-router';
 import { ChevronDown } from 'lucide-react';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
+import { leaveDevice, waitingHere, type WaitingHere } from '../api/leave-device.js';
 import { kitchenQuery, sessionQuery } from '../api/queries.js';
 import { FindAnything } from './FindAnything.js';
 import { MenuButton } from '../parts/menu/MenuButton.js';
@@ -12,6 +13,7 @@ import { Mark } from '../parts/Mark.js';
 import { later } from '../parts/later.js';
 import { keepFocus } from '../parts/keep-focus.js';
 import { Announcer } from '../parts/page.js';
+import { useSay } from '../parts/toasts.js';
 import { phone, useMedia } from '../parts/useMedia.js';
 import { useKeys, whileNotTyping } from '../parts/useKeys.js';
 
@@ -203,6 +205,8 @@ function toHeading(event: MouseEvent): void {
   heading.focus();
 }
 
+const SignOut = later(() => import('./SignOut.js').then((module) => module.SignOut));
+
 function PersonMenu({ onShortcuts }: { onShortcuts: () => void }) {
   const client = useQueryClient();
   const { data: session } = useQuery(sessionQuery);
@@ -213,21 +217,36 @@ function PersonMenu({ onShortcuts }: { onShortcuts: () => void }) {
     .join('')
     .slice(0, 2)
     .toUpperCase();
-  const signOut = async () => {
+  const [waiting, setWaiting] = useState<WaitingHere | null>(null);
+  const say = useSay();
+  const leave = async () => {
+    // First on the server: where that fails, nothing here is lost.
     await call('/session', { method: 'DELETE' });
+    await leaveDevice();
     client.clear();
     window.location.assign('/');
   };
+  const signOut = async () => {
+    const found = await waitingHere();
+    if (found.count > 0) setWaiting(found);
+    else await leave();
+  };
+  const trying = (work: Promise<void>) => void work.catch((error: Error) => say(error.message));
   return (
-    <MenuButton
-      label={`${name}, ${session?.kitchen.name ?? ''}`}
-      items={[
-        { id: 'keys', name: 'Keyboard shortcuts' },
-        { id: 'out', name: `Sign out of ${session?.kitchen.name ?? ''}` },
-      ]}
-      onAction={(id) => (id === 'out' ? void signOut() : onShortcuts())}
-    >
-      <Initials>{initials}</Initials>
-    </MenuButton>
+    <>
+      {waiting ? (
+        <SignOut waiting={waiting} onLeave={() => trying(leave())} onStay={() => setWaiting(null)} />
+      ) : null}
+      <MenuButton
+        label={`${name}, ${session?.kitchen.name ?? ''}`}
+        items={[
+          { id: 'keys', name: 'Keyboard shortcuts' },
+          { id: 'out', name: `Sign out of ${session?.kitchen.name ?? ''}` },
+        ]}
+        onAction={(id) => (id === 'out' ? trying(signOut()) : onShortcuts())}
+      >
+        <Initials>{initials}</Initials>
+      </MenuButton>
+    </>
   );
 }

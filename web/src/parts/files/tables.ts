@@ -1,10 +1,2 @@
-/** Readers and writers of CSV, in a part of their own: it comes when a file is saved or given. */
-export {
-  readKitchenCsv,
-  readRosterCsv,
-  writeKitchenCsv,
-  writeKitCsv,
-  writePlanCsv,
-  writeRosterCsv,
-  writeShoppingCsv,
-} from '@fornax/core';
+/** Writers of CSV, in a part of their own: it comes when a file is saved or given. */
+export { writeKitchenCsv, writeKitCsv, writePlanCsv, writeRosterCsv, writeShoppingCsv } from '@fornax/core';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { largestFileBytes, type RosterReading } from '@fornax/core';
-import { v7 as uuid } from 'uuid';
 import { useOpenClass } from '../../classes/class-context.js';
+import { readAway } from '../../workers/read-worker.js';
 import { Button } from '../../parts/Button.js';
 import { Dialog } from '../../parts/Dialog.js';
 import { useFileWork } from '../../parts/files/useFileWork.js';
@@ -74,6 +74,10 @@ export function RosterFile() {
 async function readPeople(file: File): Promise<RosterReading> {
   if (file.size > largestFileBytes)
     return { people: [], report: [], refused: 'This file is larger than 5 MB; split it.' };
-  const [{ readRosterCsv }, text] = await Promise.all([import('../../parts/files/tables.js'), file.text()]);
-  return readRosterCsv(text, uuid);
+  const text = await file.text();
+  return readAway((reader) => reader.roster(text)).catch((error: Error) => ({
+    people: [],
+    report: [],
+    refused: error.message,
+  }));
 }
