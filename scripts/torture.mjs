@@ -8,14 +8,16 @@ import { row } from './lib/measure.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 import { startFornax } from './lib/serve.mjs';
 import { fillDisk } from './lib/torture/disk.mjs';
+import { raceErasing } from './lib/torture/erasing.mjs';
+import { flood } from './lib/torture/floods.mjs';
 import { fuzz } from './lib/torture/fuzz.mjs';
 import { kill, pause } from './lib/torture/kills.mjs';
 import { twoKitchens } from './lib/torture/kitchens.mjs';
 import { race } from './lib/torture/races.mjs';
 import { startBystander, startWriters } from './lib/torture/writers.mjs';
 
-/** Parts end by themselves after so many minutes, and all of them within 15. */
-const minutes = { fuzz: 8, races: 1.8, kills: 4.2 };
+/** Parts end by themselves after so many minutes, and all of them within 20. */
+const minutes = { fuzz: 7, races: 1.5, erasing: 1.5, kills: 4 };
 const fuzzedRequests = 100_000;
 const racingWrites = 10_000;
 const killings = 100;
@@ -30,6 +32,12 @@ await runCommand(async () => {
   const wanted = only > 0 ? process.argv[only + 1] : null;
   const parts = {
     races: byRacing,
+    erasing: byErasing,
+    floods: byFlooding,
+    hostile: () => byTests('texts made to hang their reader, each in three sizes', 'core', 'hostile'),
+    backups: () => byTests('spoilt backups and records of changes', 'scripts', 'spoilt'),
+    plans: () => byTests('random kitchens, classes and recipes', 'contract', 'every-plan'),
+    clocks: () => byTests('a server whose clock is set back', 'scripts', 'server-process'),
     fuzz: byFuzzing,
     pause: byPausing,
     kills: byKilling,
@@ -78,6 +86,44 @@ function byRacing() {
     );
     return none({ wrong, failed, 'stalls over 1 s': Number(longest > 1000) });
   });
+}
+
+/** Writers that know of no revision, against people who edit the same classes. */
+function byErasing() {
+  return withFornax(async ({ address }) => {
+    const bystander = await startBystander(address);
+    const { writes, wrong, failed } = await raceErasing(address, {
+      writes: racingWrites,
+      until: until('erasing'),
+    });
+    const longest = await bystander.stop();
+    row('erasing, ticks, imports, renamed foods', `${writes}; ${wrong} wrong; others waited ${longest} ms`);
+    return none({ wrong, failed, 'stalls over 1 s': Number(longest > 1000) });
+  });
+}
+
+function byFlooding() {
+  return withFornax(async ({ address }) => {
+    const { statuses, longest, failed } = await flood(address);
+    const counts = Object.entries(statuses).map(([status, count]) => `${count} × ${status}`);
+    row(
+      'a hundred strangers at once on each open route',
+      `${counts.join(', ')}; others waited ${longest} ms`,
+    );
+    return none({ failed, 'stalls over 1 s': Number(longest > 1000) });
+  });
+}
+
+/** Attacks that stand as tests, run as they stand. */
+function byTests(what, project, file) {
+  const done = spawnSync('npx', ['vitest', 'run', '--project', project, file, '--reporter=dot'], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined, FORNAX_CLASSES: '2000' },
+  });
+  const [, passed = '0'] = /(\d+) passed \(\d+\)\s+Start/.exec(done.stdout) ?? [];
+  row(what, `${passed} tests passed`);
+  return done.status === 0 ? [] : [done.stdout.slice(-2000)];
 }
 
 function byFuzzing() {

@@ -6,9 +6,10 @@ import { describe, expect, it } from 'vitest';
 import { CreateClassDto, fieldProblems, RecipeContentDto, StockDto, UpdateKitchenDto } from './index.js';
 import { anything, bundleOf } from './tests/anything.js';
 
-const classes = 2000;
-/** What a plan may take at most, alone on the thread. */
-const longestMilliseconds = 2000;
+/** So many in each run; FORNAX_CLASSES asks for more, as npm run torture does. */
+const classes = Number(process.env.FORNAX_CLASSES ?? 500);
+/** Only a plan that does not end takes so long; what one takes is measured by npm run bench. */
+const longestMilliseconds = 60_000;
 
 function isTaken(shape: new () => object, value: object): boolean {
   const found = fieldProblems(
@@ -39,5 +40,5 @@ describe('anything that can be saved', () => {
     );
     expect(planned).toBeGreaterThan(classes * 0.8);
     expect(slowest).toBeLessThan(longestMilliseconds);
-  }, 240_000);
+  });
 });

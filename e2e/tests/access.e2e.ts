@@ -23,7 +23,7 @@ const places = [
 /** Every page, and a class without needs beside the one that has some. */
 const pages = [
   ...stops.map((stop) => `class/${stop}`),
-  ...['set-up', 'portion', 'shop', 'time'].map((stop) => `plain/${stop}`),
+  ...['set-up', 'portion'].map((stop) => `plain/${stop}`),
   ...places,
 ];
 

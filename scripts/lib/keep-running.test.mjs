@@ -71,5 +71,5 @@ describe('Fornax', () => {
     process.kill(fornax.server.pid(), 'SIGKILL');
     await expect.poll(signIn, { timeout: 30_000, interval: 200 }).toBe(204);
     await fornax.stop();
-  }, 60_000);
+  });
 });

@@ -179,7 +179,7 @@ describe('two copies', () => {
         child.once('exit', resolve);
       }),
     ).toBe(0);
-    expect(performance.now() - start).toBeLessThan(10_000);
+    expect(performance.now() - start).toBeLessThan(60_000);
     half.destroy();
   });
   it.each(['SIGINT', 'SIGTERM'])('%s stops the demo and its database cleanly', async (signal) => {

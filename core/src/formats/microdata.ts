@@ -16,7 +16,7 @@ interface Open {
 /** How often a property of one recipe is taken: no recipe has more lines or steps. */
 const mostOfProperty = 300;
 /** How often it is looked for in a page. */
-const mostOfPage = 3000;
+const mostOfPage = 600;
 /** How deep elements are followed: deeper ones count as what they lie in. */
 const deepest = 100;
 

@@ -71,7 +71,7 @@ describe('the clock of any class', () => {
       fc.property(classes, kitchens, (facts, at) => check(facts, at)),
       { numRuns: 60, seed: 5 },
     );
-  }, 120_000);
+  });
   it('is the same twice, and bettering leaves it as long or shorter', () => {
     fc.assert(
       fc.property(classes, kitchens, (facts, at) => {
@@ -85,7 +85,7 @@ describe('the clock of any class', () => {
       }),
       { numRuns: 20, seed: 9 },
     );
-  }, 120_000);
+  });
   it('a job left out is gone, and nothing else is added for it', () => {
     fc.assert(
       fc.property(classes, (facts) => {
@@ -100,5 +100,5 @@ describe('the clock of any class', () => {
       }),
       { numRuns: 30, seed: 3 },
     );
-  }, 120_000);
+  });
 });

@@ -14,4 +14,4 @@ it('24 classes of written recipes have the lists they had', async () => {
     listsInWords(planClass(bundle)).map((line) => `${index} ${line}`),
   );
   await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('lists-kept.txt');
-}, 120_000);
+});

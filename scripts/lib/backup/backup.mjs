@@ -156,18 +156,13 @@ async function aboutOf(backup) {
 export async function restore(backup, folder, options = {}) {
   const { changes = null, until = null, key = null, asFarAsWhole = false } = options;
   const about = await aboutOf(backup);
-  const keyOfPeople = options.peopleKey ?? (changes && existing(usualPlace(changes)));
-  if (!keyOfPeople && about.tables?.class_keys?.rows > 0)
-    throw new PlainError(
-      'This backup holds names and needs that are sealed: say where the key is, with --people-key ' +
-        '/the/old/folder/secrets/people.',
-    );
   if (existsSync(folder) && readdirSync(folder).length > 0)
     throw new PlainError(
       `${folder} is not empty, so nothing was put there: choose another with FORNAX_DATA.`,
     );
   if (until && !/^\d{4}-\d\d-\d\d \d\d:\d\d(:\d\d)?$/.test(until))
     throw new PlainError(`“${until}” is no moment: write it like 2026-11-26 18:30:00, in UTC.`);
+  const keyOfPeople = keyOfPeopleIn(about, options);
   const record = changes ? checkedChanges(about, changes, { asFarAsWhole }) : null;
   if (existsSync(folder)) rmdirSync(folder);
   await builtBeside(folder, (halfway) =>
@@ -203,6 +198,17 @@ function keepRegister(folder, target) {
 }
 
 const existing = (file) => (existsSync(file) ? file : null);
+
+/** The file with the key for names and needs; throws where the backup holds some and there is none. */
+function keyOfPeopleIn({ tables }, { peopleKey = null, changes = null }) {
+  const file = peopleKey ?? (changes && existing(usualPlace(changes)));
+  if (!file && tables?.class_keys?.rows > 0)
+    throw new PlainError(
+      'This backup holds names and needs that are sealed: say where the key is, with --people-key ' +
+        '/the/old/folder/secrets/people.',
+    );
+  return file;
+}
 
 /** The moment of the last change that was put back; where it was asked for, no later than that. */
 function reached({ made }, record, until) {

@@ -23,7 +23,7 @@ beforeAll(async () => {
     firstPause: 50,
     stands: 0,
   });
-}, 60_000);
+});
 afterAll(async () => {
   await fornax.stop();
   rmSync(folder, { recursive: true, force: true });
@@ -32,25 +32,25 @@ afterAll(async () => {
 describe('an attacked Fornax', () => {
   it('of ten writes at once each comes out as it must', async () => {
     expect(await race(fornax.address, { writes: 300 })).toEqual({ writes: 300, wrong: 0, failed: 0 });
-  }, 60_000);
+  });
   it('answers fuzzed requests, and none with a word of another kitchen', async () => {
     const kitchens = await twoKitchens(fornax);
-    const { requests, statuses, failed, foreign } = await fuzz(fornax.address, { kitchens, requests: 1000 });
-    expect(requests).toBeGreaterThanOrEqual(1000);
+    const { requests, statuses, failed, foreign } = await fuzz(fornax.address, { kitchens, requests: 400 });
+    expect(requests).toBeGreaterThanOrEqual(400);
     expect({ failed, foreign }).toEqual({ failed: [], foreign: [] });
     // Most of it gets past the door, or this shows nothing.
-    expect((statuses[200] ?? 0) + (statuses[201] ?? 0)).toBeGreaterThan(200);
-    expect(statuses[201]).toBeGreaterThan(10);
-  }, 90_000);
+    expect((statuses[200] ?? 0) + (statuses[201] ?? 0)).toBeGreaterThan(80);
+    expect(statuses[201]).toBeGreaterThan(4);
+  });
   it('loses nothing while server, database and both are killed', async () => {
     const { killed, acknowledged, lost, stale, failed } = await kill(fornax, { times: 3, writers: 4 });
     expect({ killed, lost, stale, failed }).toEqual({ killed: 3, lost: 0, stale: 0, failed: 0 });
     expect(acknowledged).toBeGreaterThan(10);
-  }, 90_000);
+  });
   it('loses nothing while its database stands still', async () => {
     const { lost, stale, failed } = await pause(fornax, { milliseconds: 2000, writers: 4 });
     expect({ lost, stale, failed }).toEqual({ lost: 0, stale: 0, failed: 0 });
-  }, 60_000);
+  });
 });
 
 describe('the writers themselves', () => {
@@ -59,5 +59,5 @@ describe('the writers themselves', () => {
     await expect.poll(() => writing.tally.acknowledged).toBeGreaterThan(8);
     await writing.take();
     expect((await writing.stop()).lost).toBeGreaterThan(0);
-  }, 30_000);
+  });
 });

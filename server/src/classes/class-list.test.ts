@@ -3,7 +3,7 @@ import type { ClassSummary, RecipeVersionView } from '@fornax/contract';
 import { parseRecipeText } from '@fornax/core';
 import { v7 as uuid } from 'uuid';
 import { ClassDishRow, ClassRow } from '../database/models.js';
-import { classNamed, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
+import { classNamed, library, recipeNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
 beforeAll(async () => {
@@ -111,11 +111,13 @@ describe('no list reads whole recipes', () => {
     );
     await harness.cook.post('/api/recipes').send({ id: uuid(), content: long }).expect(201);
     for (const path of ['/api/recipes', '/api/techniques']) {
+      await library(harness.cook);
       await harness.cook.get(path).expect(200);
       await touch();
       const before = await bytesOf(path);
       for (let more = 0; more < 3; more++)
         await harness.cook.post('/api/recipes').send({ id: uuid(), content: long }).expect(201);
+      await library(harness.cook);
       await harness.cook.get(path).expect(200);
       await touch();
       expect((await bytesOf(path)) - before, path).toBeLessThan(3 * 600);

@@ -38,8 +38,8 @@ describe('a choice of hosts', () => {
     const choice = new DatabaseHosts(hosts);
     const begun = performance.now();
     expect(await choice.choose(credentials)).toBe(hosts[0]);
-    expect(performance.now() - begun).toBeLessThan(6000);
-  }, 15_000);
+    expect(performance.now() - begun).toBeLessThan(60_000);
+  });
   it('keeps to one while it stands, and looks again after a fault', async () => {
     const hosts = [
       { host: 'one', port: 1 },

@@ -63,7 +63,7 @@ describe('migrations', () => {
     expect(breaks).toBeGreaterThan(12);
     broken.query = query as never;
     expect(await schemaOf(broken)).toEqual(wanted);
-  }, 60_000);
+  });
 });
 
 describe('the lease', () => {

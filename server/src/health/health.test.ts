@@ -3,6 +3,7 @@ import { connect } from '../database/connect.js';
 import { ClassRow } from '../database/models.js';
 import { createApp } from '../create-app.js';
 import { startHarness, testConfig, type Harness } from '../tests/harness.js';
+import { Planner } from '../planning/planner.js';
 import { Metrics, routeOf } from './metrics.js';
 
 let harness: Harness;
@@ -63,6 +64,7 @@ describe('measurements', () => {
     const id = '0193a1b2-0000-7000-8000-000000000001';
     await harness.cook.get('/api/classes').expect(200);
     await harness.cook.get(`/api/classes/${id}`).expect(404);
+    await expect.poll(() => harness.app.get(Planner).answered).toBeGreaterThan(0);
     const server = await harness.app.get(Metrics).serve(0, '127.0.0.1');
     const { port } = server.address() as { port: number };
     const answer = await fetch(`http://127.0.0.1:${port}/metrics`);
@@ -104,5 +106,5 @@ describe('without a database', () => {
     ]);
     await app.close();
     await nowhere.close();
-  }, 30_000);
+  });
 });

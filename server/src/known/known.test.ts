@@ -5,7 +5,7 @@ import { classNamed, startHarness, type Harness } from '../tests/harness.js';
 
 let harness: Harness;
 beforeAll(async () => {
-  harness = await startHarness();
+  harness = await startHarness({}, { betters: true });
 });
 afterAll(() => harness.close());
 

@@ -40,6 +40,8 @@ interface Asked {
 export class Planner {
   /** Whoever asks is answered within so long; the plan is looked for on, and remembered. */
   answerWithinMilliseconds = 20_000;
+  /** Whether the best plan is looked for where only the first was asked for. */
+  looksUnasked = true;
   /** The last state of each class that a better plan is looked for unasked. */
   readonly #newest = new Map<string, string>();
   readonly #best = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
@@ -55,6 +57,7 @@ export class Planner {
     const known = this.#done.get(asked.digest);
     if (known) return { plan: known, isBest: true, best: Promise.resolve(known) };
     const first = await this.#first(asked);
+    if (!this.looksUnasked) return { plan: first, isBest: false, best: new Promise(() => undefined) };
     this.#newest.set(bundle.class.id, asked.digest);
     const best = this.#lookFor(asked, first, () => this.#newest.get(bundle.class.id) === asked.digest);
     best.catch(() => undefined);

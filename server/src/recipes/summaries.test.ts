@@ -33,6 +33,7 @@ describe('a library of hundreds whose larder changes', () => {
     const entry = { own: null, figures: {}, called: ['bulb of anise'] };
     const { body } = await harness.cook.put('/api/larder/fennel').set('If-Match', '"r0"').send(entry);
     expect(body).toMatchObject({ ingredient: 'fennel' });
+    const asked = performance.now();
     const waits: number[] = [];
     let isOver = false;
     const bystander = (async () => {
@@ -50,7 +51,8 @@ describe('a library of hundreds whose larder changes', () => {
     await expect.poll(renewed).toBe(0);
     isOver = true;
     await bystander;
-    expect(Math.max(...waits)).toBeLessThan(1000);
+    // Nobody waits for the whole of it.
+    expect(Math.max(...waits)).toBeLessThan((performance.now() - asked) / 2);
   });
 
   it('a recipe that changes while rows are worked out is shown as it is', async () => {

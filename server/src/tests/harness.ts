@@ -9,6 +9,7 @@ import type { ServerConfig } from '../config.js';
 import { createApp } from '../create-app.js';
 import { connect } from '../database/connect.js';
 import { migrate } from '../database/migrate.js';
+import { Planner } from '../planning/planner.js';
 import { loadDemo } from '../demo/load-demo.js';
 
 /** A day on which the demo's classes are in the future of any test run: their dates hang on it. */
@@ -56,8 +57,14 @@ export const testConfig: ServerConfig = {
   dataFolder: '',
 };
 
-/** An application over a fresh database, with the demo kitchen unless told otherwise. */
-export async function startHarness(settings: Partial<ServerConfig> = {}): Promise<Harness> {
+/**
+ * An application over a fresh database, with the demo kitchen unless told otherwise; with `betters` it looks
+ * for better plans unasked, as it does in earnest.
+ */
+export async function startHarness(
+  settings: Partial<ServerConfig> = {},
+  { betters = false } = {},
+): Promise<Harness> {
   const sequelize = connect(await emptyDatabase());
   const config = {
     ...testConfig,
@@ -68,6 +75,8 @@ export async function startHarness(settings: Partial<ServerConfig> = {}): Promis
   await migrate(sequelize);
   if (config.demo) await loadDemo(sequelize, demoDay);
   const app = await createApp(sequelize, config);
+  // Better plans that nobody asks for would take the processors from all other tests.
+  app.get(Planner).looksUnasked = betters;
   await app.listen(0, '127.0.0.1');
   const url = (await app.getUrl()).replace('[::1]', '127.0.0.1');
   const visitor = () => supertest.agent(url).set('Origin', url);
@@ -97,6 +106,13 @@ export async function classNamed(cook: Harness['cook'], title: string): Promise<
 }
 
 export async function recipeNamed(cook: Harness['cook'], title: RegExp): Promise<RecipeSummary> {
-  const { body } = (await cook.get('/api/recipes').expect(200)) as { body: RecipeSummary[] };
-  return body.find((each) => title.test(each.title))!;
+  return (await library(cook)).find((each) => title.test(each.title))!;
+}
+
+/** The library once all of its rows have been worked out. */
+export async function library(cook: Harness['cook']): Promise<RecipeSummary[]> {
+  for (;;) {
+    const { body } = (await cook.get('/api/recipes').expect(200)) as { body: RecipeSummary[] };
+    if (!body.some(({ isRenewed }) => isRenewed)) return body;
+  }
 }

@@ -1,0 +1,112 @@
+import { randomUUID } from 'node:crypto';
+import { visitor } from './visitor.mjs';
+
+/**
+ * Writers that know of no revision (somebody is erased, rows are ticked, the larder is renamed and the
+ * library worked out again, recipes are brought in) against people who edit the same classes under theirs.
+ * Every edit that is acknowledged must stand, whoever was erased must be gone. Returns how many writes were
+ * sent and what came out wrong.
+ */
+export async function raceErasing(address, { writes, until = Infinity }) {
+  const cook = await visitor(address);
+  const result = { writes: 0, wrong: 0, failed: 0 };
+  for (let round = 0; result.writes < writes && performance.now() < until; round++) {
+    const id = randomUUID();
+    const gone = `Gone ${round}`;
+    const made = await cook.send('POST', '/classes', {
+      id,
+      title: `Erasing ${round}`,
+      startsAt: `${new Date().getFullYear() + 2}-03-05T18:30`,
+      roster: [person(gone), person('Stays')],
+    });
+    const edits = Array.from({ length: 3 }, (_, number) => edit(cook, made.body, number));
+    const others = [
+      cook.send('POST', '/people/erase', { name: gone }),
+      cook.send('PUT', `/classes/${id}/ticks`, { key: 'feta', ticked: true }),
+      cook.get('/recipes'),
+      cook.send('POST', '/recipes', { id: randomUUID(), content: recipe(round) }),
+      rename(cook, round),
+      cook.get('/classes'),
+    ];
+    const [edited, rest] = await Promise.all([Promise.all(edits), Promise.all(others)]);
+    result.writes += edits.length + others.length;
+    result.failed += [...edited, ...rest].filter(({ status }) => status === 500 || status === 0).length;
+    result.wrong += await wrongOf(cook, id, gone, edited);
+    await cook.send('DELETE', `/classes/${id}`);
+  }
+  return result;
+}
+
+async function edit(cook, { id, revision, roster }, number) {
+  const place = `Edit ${number}`;
+  const added = [...roster, person(place)];
+  const { status } = await cook.patch(`/classes/${id}`, revision, { place, roster: added });
+  return { status, place };
+}
+
+async function wrongOf(cook, id, gone, edited) {
+  const { body } = await cook.get(`/classes/${id}`);
+  const names = body.roster.map(({ name }) => name);
+  const landed = edited.filter(({ status }) => status === 200);
+  const isKept = landed.every(({ place }) => body.place === place && names.includes(place));
+  const ticks = (await cook.get(`/classes/${id}/ticks`)).body;
+  return [
+    landed.length <= 1,
+    isKept,
+    !names.includes(gone),
+    names.includes('Stays'),
+    ticks.length === 1,
+  ].filter((isRight) => !isRight).length;
+}
+
+/** A new name of a food: every recipe of the library is worked out again. */
+async function rename(cook, round) {
+  const entries = (await cook.get('/larder')).body;
+  const revision = entries.find(({ ingredient }) => ingredient === 'fennel')?.revision ?? 0;
+  return cook.send(
+    'PUT',
+    '/larder/fennel',
+    { figures: {}, own: null, called: [`name ${round}`] },
+    { 'If-Match': `"r${revision}"` },
+  );
+}
+
+function person(name) {
+  return {
+    id: randomUUID(),
+    name,
+    station: null,
+    age: 'adult',
+    allergens: [],
+    diets: [],
+    sensitivities: [],
+    dislikes: [],
+    friends: [],
+    heat: null,
+    pregnant: false,
+    leftHanded: false,
+    reach: '',
+    experienced: false,
+    notes: '',
+  };
+}
+
+function recipe(round) {
+  return {
+    title: `Brought in ${round}`,
+    kind: 'salad',
+    serves: 4,
+    portion: 'side',
+    system: 'metric',
+    leastBatch: '1/4',
+    story: '',
+    source: '',
+    credit: '',
+    permission: '',
+    notes: '',
+    choices: [],
+    components: [{ id: 'c', name: 'Salad', role: 'base' }],
+    lines: [],
+    steps: [],
+  };
+}
