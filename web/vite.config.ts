@@ -1,6 +1,11 @@
+import { fileURLToPath } from 'node:url';
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+
+const entities = fileURLToPath(
+  new URL('../node_modules/decode-named-character-reference/index.js', import.meta.url),
+);
 
 export default defineConfig(({ command }) => {
   // A NODE_ENV left over from a shell or a test runner would build React's slow development version.
@@ -10,6 +15,8 @@ export default defineConfig(({ command }) => {
     plugins: [react(), { ...optimizeLocales.vite({ locales: ['en-US'] }), enforce: 'pre' }],
     build: { outDir: 'dist/app', emptyOutDir: true, target: 'es2022', sourcemap: false },
     worker: { format: 'es' },
+    // Files are read in a worker, which has no document to ask what an entity means.
+    resolve: { alias: { 'decode-named-character-reference': entities } },
     html: { cspNonce: '__CSP_NONCE__' },
   };
 });

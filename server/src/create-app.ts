@@ -21,6 +21,8 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
   const logger = new Logger(config);
   const app = await NestFactory.create<NestExpressApplication>(AppModule.over(sequelize, config, logger), {
     logger,
+    // What is wrong at the start is told by whoever starts, in a sentence.
+    abortOnError: false,
   });
   if (config.trustProxy) app.set('trust proxy', proxiesOf(config.trustProxy));
   app.use(app.get(Stopping).tell());
