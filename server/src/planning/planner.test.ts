@@ -186,6 +186,16 @@ describe('planning on a thread of its own', () => {
     await Promise.all(under);
     expect(order.slice(0, 3)).toEqual(['small', 'small', 'small']);
   });
+  it('threads that are ended while they begin take nothing else with them', async () => {
+    for (let longest = 20; longest < 400; longest += 60) {
+      const workers = new Workers();
+      workers.longestMilliseconds = longest;
+      const text = JSON.stringify(bundle(30));
+      await workers.ask('k', { kind: 'plan', bundle: text, options: {} }).catch(() => null);
+      await workers.onModuleDestroy();
+    }
+    expect((await planner.best(bundle(31))).timeline).toEqual(bettered(bundle(31)).timeline);
+  });
   it('stopped, it answers what waits and starts again when it is asked', async () => {
     const refused = expect(planner.best(bundle(6))).rejects.toMatchObject({
       status: 503,

@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
@@ -5,7 +6,7 @@ import { Turns } from '../common/turns.js';
 import type { WorkAnswers, WorkQuestion } from './work.worker.js';
 
 /** Without questions for so long a thread goes, and its memory with it. */
-const idleMilliseconds = 4000;
+const idleMilliseconds = 15_000;
 /** A small young generation keeps a thread's memory near what a plan needs. */
 const threadLimits = { maxOldGenerationSizeMb: 64, maxYoungGenerationSizeMb: 4 };
 /** Two, of which one is never taken by what is long: whoever asks for little does not wait for it. */
@@ -24,7 +25,7 @@ export class Workers implements OnModuleDestroy {
   /** A question that takes longer is given up. */
   longestMilliseconds = 120_000;
   /** What was taken for short and takes longer than this is asked again among what is long. */
-  shortMilliseconds = 2500;
+  shortMilliseconds = 5000;
   #pool: Piscina | null = null;
   #answered = 0;
   /** How often it was stopped: what was asked before is not begun afterwards. */
@@ -64,7 +65,7 @@ export class Workers implements OnModuleDestroy {
 
   async #run<Q extends WorkQuestion>(question: Q, within: number): Promise<WorkAnswers[Q['kind']]> {
     this.#pool ??= new Piscina({
-      filename: workerFile.href,
+      filename: fileURLToPath(workerFile),
       minThreads: 0,
       maxThreads: threads,
       idleTimeout: idleMilliseconds,
@@ -98,6 +99,6 @@ export function stopping(): ProblemException {
 
 /** The tests run the sources; a thread needs what is built of them. */
 const workerFile = new URL(
-  import.meta.url.endsWith('.ts') ? '../../dist/planning/work.worker.js' : './work.worker.js',
+  import.meta.url.endsWith('.ts') ? '../../dist/planning/thread.cjs' : './thread.cjs',
   import.meta.url,
 );
