@@ -1,7 +1,9 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { startWriters } from './writers.mjs';
 
-const backWithinMilliseconds = 30_000;
+const backWithinMilliseconds = 120_000;
+/** Writes that are acknowledged between one kill and the next. */
+export const writesBetween = 4;
 
 /**
  * Kills the server, the database or both, over and over, while writers write; returns how often, and what the
@@ -12,7 +14,10 @@ export async function kill(fornax, { times, writers = 6, until = Infinity }) {
   let killed = 0;
   let slowest = 0;
   for (; killed < times && performance.now() < until; killed++) {
+    const before = writing.tally.acknowledged;
     await wait(100 + Math.random() * 500);
+    // However slow the machine is, something has been promised before it is killed.
+    while (writing.tally.acknowledged < before + writesBetween && performance.now() < until) await wait(10);
     const victims = [[fornax.server], [fornax.database], [fornax.server, fornax.database]][killed % 3];
     for (const victim of victims) process.kill(victim.pid(), 'SIGKILL');
     slowest = Math.max(slowest, await back(fornax));

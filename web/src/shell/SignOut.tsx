@@ -1,7 +1,12 @@
+import styled from 'styled-components';
 import type { WaitingHere } from '../api/leave-device.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Row } from '../parts/states.js';
+
+const Sentence = styled.p`
+  margin-bottom: 16px;
+`;
 
 interface SignOutProps {
   waiting: WaitingHere;
@@ -13,7 +18,7 @@ interface SignOutProps {
 export function SignOut({ waiting, onLeave, onStay }: SignOutProps) {
   return (
     <Dialog title="Sign out and delete what waits here?" isOpen onClose={onStay}>
-      <p>{waiting.sentence}</p>
+      <Sentence>{waiting.sentence}</Sentence>
       <Row>
         <Button look="harm" onPress={onLeave}>
           Sign out and delete
