@@ -5,8 +5,8 @@ const pure = { isolate: false, pool: 'threads' as const, testTimeout: 300_000 };
 
 export default defineConfig({
   test: {
-    // Both cores; what is left to itself takes one less than there are.
-    maxWorkers: 2,
+    // Databases, servers and browsers are waited for: three keep two cores busy.
+    maxWorkers: 3,
     projects: [
       {
         test: {

@@ -4,6 +4,7 @@ import { benchLoad } from './lib/bench-load.mjs';
 import { benchDressing } from './lib/bench-dressing.mjs';
 import { benchMap } from './lib/bench-map.mjs';
 import { benchMenus } from './lib/bench-menus.mjs';
+import { benchMixed } from './lib/bench-mixed.mjs';
 import { benchOddLines, benchParsing, benchUnderstanding } from './lib/bench-parsing.mjs';
 import { benchPeople } from './lib/bench-people.mjs';
 import { benchPlanning } from './lib/bench-plan.mjs';
@@ -40,7 +41,10 @@ await runCommand(async () => {
     people: () => benchPeople(core, demo),
     schedule: () => benchSchedule(core, row),
     server: () => benchServer(core),
-    load: () => benchLoad(),
+    load: async () => {
+      await benchLoad();
+      await benchMixed();
+    },
     map: () => benchMap(),
     browser: () => benchBrowser(core),
   };

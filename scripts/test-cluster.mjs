@@ -17,6 +17,10 @@ const attacks = [
   ['nothing happens', () => wait(5000)],
   ['a database is killed', ({ databases }) => killed(databases[0])],
   ['another is killed', ({ databases }) => killed(databases[2])],
+  [
+    'two databases are killed at once',
+    ({ databases }) => Promise.all([killed(databases[0]), killed(databases[1])]),
+  ],
   ['a server is killed', ({ servers }) => killed(servers[0])],
   [
     'a database stands still for 20 s',

@@ -2,10 +2,12 @@ import type { Page } from '@playwright/test';
 
 interface OpenedPart {
   readonly name: string;
-  /** An address, that of the class with people and needs written as "class/". */
+  /** A place as the tests of access write it: the class with people and needs is "class/". */
   readonly at: string;
   /** Opens the part; what was opened is seen when it is done. */
   readonly open: (page: Page) => Promise<void>;
+  /** Where it stands then: a selector. */
+  readonly part: string;
 }
 
 const press = async (page: Page, name: string | RegExp) =>
@@ -24,6 +26,9 @@ const dialog =
     await opened.waitFor();
     if (inside) await opened.getByText(inside).first().waitFor();
   };
+
+/** What was folded and is open. */
+const folded = 'main details';
 
 /** All that is folded on a page, and what is folded in it. */
 async function unfold(page: Page): Promise<void> {
@@ -53,7 +58,8 @@ async function choice(page: Page): Promise<void> {
 export const openedParts: readonly OpenedPart[] = [
   {
     name: 'menu of the person',
-    at: '/classes',
+    at: 'classes',
+    part: '[role=menu]',
     open: async (page) => {
       await press(page, /^Ines Okoye/);
       await page.getByRole('menu').waitFor();
@@ -61,7 +67,8 @@ export const openedParts: readonly OpenedPart[] = [
   },
   {
     name: 'shortcuts',
-    at: '/classes',
+    at: 'classes',
+    part: '[role=dialog]',
     open: async (page) => {
       await page.keyboard.press('?');
       await page.getByRole('dialog').waitFor();
@@ -69,24 +76,31 @@ export const openedParts: readonly OpenedPart[] = [
   },
   {
     name: 'find anything',
-    at: '/classes',
+    at: 'classes',
+    part: '[role=dialog]',
     open: async (page) => {
       await page.keyboard.press('Control+k');
       await page.getByRole('searchbox').fill('lemon');
       await page.getByRole('option').first().waitFor();
     },
   },
-  { name: 'new class', at: '/classes', open: dialog('New class') },
-  { name: 'what is folded on Set up', at: 'class/set-up', open: unfold },
-  { name: 'workings', at: 'class/set-up', open: workings },
-  { name: 'a list of choices', at: 'class/set-up', open: choice },
-  { name: 'a calendar', at: 'class/set-up', open: dialog(/^Calendar/) },
-  { name: 'a dish to add', at: 'class/set-up', open: dialog('Add a dish', 'serves') },
-  { name: 'how a dish is shared out', at: 'class/set-up', open: dialog(/^How .* is shared out/) },
-  { name: 'a person', at: 'class/set-up', open: dialog(/^Aino Bergholm/) },
+  { name: 'new class', at: 'classes', part: '[role=dialog]', open: dialog('New class') },
+  { name: 'what is folded on Set up', at: 'class/set-up', part: folded, open: unfold },
+  { name: 'workings', at: 'class/set-up', part: 'aside', open: workings },
+  { name: 'a list of choices', at: 'class/set-up', part: '[role=listbox]', open: choice },
+  { name: 'a calendar', at: 'class/set-up', part: '[role=dialog]', open: dialog(/^Calendar/) },
+  { name: 'a dish to add', at: 'class/set-up', part: '[role=dialog]', open: dialog('Add a dish', 'serves') },
+  {
+    name: 'how a dish is shared out',
+    at: 'class/set-up',
+    part: '[role=dialog]',
+    open: dialog(/^How .* is shared out/),
+  },
+  { name: 'a person', at: 'class/set-up', part: '[role=dialog]', open: dialog(/^Aino Bergholm/) },
   {
     name: 'ways out',
     at: 'class/set-up',
+    part: '[role=dialog]',
     open: async (page) => {
       await dialog('Ways out')(page);
       await page.getByRole('list', { name: 'Ways out' }).waitFor();
@@ -94,42 +108,54 @@ export const openedParts: readonly OpenedPart[] = [
       await page.waitForLoadState('networkidle');
     },
   },
-  { name: 'what is folded on Portion', at: 'class/portion', open: unfold },
-  { name: 'what is folded on Shop', at: 'class/shop', open: unfold },
-  { name: 'something that is not to be had', at: 'class/shop', open: dialog(/ to be had$/) },
-  { name: 'what is folded on Pack', at: 'class/pack', open: unfold },
-  { name: 'what is folded on Time', at: 'class/time', open: unfold },
-  { name: 'hands', at: 'class/time', open: extra('Hands', /hands/i) },
-  { name: 'what if', at: 'class/time', open: extra('What if', /^As it is:/) },
-  { name: 'rehearsal', at: 'class/time', open: extra('Rehearse', /Ends on time in/) },
-  { name: 'files to bring in', at: '/recipes', open: dialog('Bring in files') },
-  { name: 'what is folded in a recipe', at: 'recipe', open: unfold },
+  { name: 'what is folded on Portion', at: 'class/portion', part: folded, open: unfold },
+  { name: 'what is folded on Shop', at: 'class/shop', part: folded, open: unfold },
+  {
+    name: 'something that is not to be had',
+    at: 'class/shop',
+    part: '[role=dialog]',
+    open: dialog(/ to be had$/),
+  },
+  { name: 'what is folded on Time', at: 'class/time', part: folded, open: unfold },
+  { name: 'hands', at: 'class/time', part: 'main', open: extra('Hands', /hands/i) },
+  { name: 'what if', at: 'class/time', part: 'main', open: extra('What if', /^As it is:/) },
+  { name: 'rehearsal', at: 'class/time', part: 'main', open: extra('Rehearse', /Ends on time in/) },
+  { name: 'files to bring in', at: 'recipes', part: '[role=dialog]', open: dialog('Bring in files') },
+  { name: 'what is folded in a recipe', at: 'recipe', part: folded, open: unfold },
   {
     name: 'menu of a recipe',
     at: 'recipe',
+    part: '[role=menu]',
     open: async (page) => {
       await press(page, 'Take out');
       await page.getByRole('menu').waitFor();
     },
   },
-  { name: 'versions', at: 'recipe', open: dialog('Versions', 'The first one.') },
-  { name: 'a class to put it on', at: 'recipe', open: dialog('Put on a class', 'Roots and citrus') },
+  { name: 'versions', at: 'recipe', part: '[role=dialog]', open: dialog('Versions', 'The first one.') },
+  {
+    name: 'a class to put it on',
+    at: 'recipe',
+    part: '[role=dialog]',
+    open: dialog('Put on a class', 'Roots and citrus'),
+  },
   {
     name: 'the editor, unfolded, with a line to correct',
     at: 'recipe?edit=1',
+    part: 'main',
     open: async (page) => {
       await press(page, /^Correct/);
       await unfold(page);
     },
   },
-  { name: 'what is folded on the bench', at: '/bench', open: unfold },
-  { name: 'a new ingredient', at: '/larder', open: dialog('Add an ingredient') },
-  { name: 'a hand to weigh', at: '/larder', open: dialog('Weigh your hand') },
-  { name: 'files of the larder', at: '/larder', open: dialog('CSV in and out') },
-  { name: 'what is folded in the larder', at: '/larder/lemon', open: unfold },
+  { name: 'what is folded on the bench', at: 'bench', part: folded, open: unfold },
+  { name: 'a new ingredient', at: 'larder', part: '[role=dialog]', open: dialog('Add an ingredient') },
+  { name: 'a hand to weigh', at: 'larder', part: '[role=dialog]', open: dialog('Weigh your hand') },
+  { name: 'files of the larder', at: 'larder', part: '[role=dialog]', open: dialog('CSV in and out') },
+  { name: 'what is folded in the larder', at: 'larder/lemon', part: folded, open: unfold },
   {
     name: 'editor of a note',
-    at: '/techniques/toss',
+    at: 'techniques/toss',
+    part: 'main',
     open: async (page) => {
       await press(page, 'Edit');
       await page.getByLabel('Text of the note').waitFor();

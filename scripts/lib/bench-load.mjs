@@ -68,9 +68,10 @@ async function benchPast(fornax, cook) {
   );
 }
 
-async function listAfterChange({ database }, cook, past) {
+/** So many classes of years ago in the demo's kitchen, in the place of those that were put there before. */
+export function putPastClasses({ socket }, past) {
   administer(
-    database.socket,
+    socket,
     `USE fornax; DELETE FROM classes WHERE title = 'Long past';
     INSERT INTO classes (id, kitchen_id, revision, title, starts_at, zone, length_minutes, place, people,
       people_per_station, assistants, demonstration_plates, decisions)
@@ -79,6 +80,10 @@ async function listAfterChange({ database }, cook, past) {
     FROM seq_1_to_${past}, (SELECT * FROM classes LIMIT 1) AS usual;`,
     environment,
   );
+}
+
+async function listAfterChange({ database }, cook, past) {
+  putPastClasses(database, past);
   const taken = [];
   for (let round = 0; round < listRounds; round++) {
     const id = randomUUID();

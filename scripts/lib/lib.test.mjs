@@ -1,6 +1,6 @@
-import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createConnection, createServer } from 'node:net';
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -31,22 +31,6 @@ function command(name, environment = {}, args = []) {
     timeout: 60_000,
   });
   return { code: done.status, said: `${done.stdout}${done.stderr}`.trim() };
-}
-
-/** Starts npm run demo's command and waits until it is ready. */
-async function startDemo(environment) {
-  const child = spawn(process.execPath, [join(root, 'scripts', 'demo.mjs')], { env: environment });
-  let said = '';
-  child.stderr.on('data', (chunk) => {
-    said += chunk;
-  });
-  await new Promise((resolve, reject) => {
-    child.stdout.on('data', (chunk) => {
-      if (String(chunk).includes('Fornax is ready')) resolve();
-    });
-    child.once('exit', () => reject(new Error(said)));
-  });
-  return child;
 }
 
 describe('ports', () => {
@@ -117,8 +101,10 @@ describe('the data folder', () => {
 describe('two copies', () => {
   it('stand side by side, and each keeps what was entered through a stop', async () => {
     const other = mkdtempSync(join(tmpdir(), 'fornax-scripts-'));
-    const one = await startFornax({ folder, port: await freePort(), demo: true });
-    const two = await startFornax({ folder: other, port: await freePort(), demo: false });
+    const [one, two] = await Promise.all([
+      startFornax({ folder, port: await freePort(), demo: true }),
+      startFornax({ folder: other, port: await freePort(), demo: false }),
+    ]);
     expect(await (await fetch(`${one.address}/api/session/options`)).json()).toEqual({
       demo: true,
       firstStart: false,
@@ -145,53 +131,6 @@ describe('two copies', () => {
     });
     await again.stop();
     rmSync(other, { recursive: true, force: true });
-  });
-  it('one that was killed outright starts again with what was entered', async () => {
-    const environment = { ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder };
-    const killed = await startDemo(environment);
-    const database = Number(readFileSync(join(folder, 'database', 'fornax.pid'), 'utf8'));
-    killed.kill('SIGKILL');
-    await new Promise((resolve) => {
-      killed.once('exit', resolve);
-    });
-    expect(() => process.kill(database, 0)).not.toThrow();
-    const again = await startDemo({ ...environment, PORT: String(await freePort()) });
-    expect(Number(readFileSync(join(folder, 'database', 'fornax.pid'), 'utf8'))).not.toBe(database);
-    again.kill('SIGTERM');
-    expect(
-      await new Promise((resolve) => {
-        again.once('exit', resolve);
-      }),
-    ).toBe(0);
-  });
-  it('SIGTERM ends it within 10 s, whoever is connected', async () => {
-    const port = await freePort();
-    const child = await startDemo({ ...process.env, PORT: String(port), FORNAX_DATA: folder });
-    const half = createConnection(port, '127.0.0.1', () => half.write('GET / HTTP/1.1\r\nHost: half'));
-    half.on('error', () => undefined);
-    await new Promise((resolve) => {
-      half.once('connect', () => setTimeout(resolve, 200));
-    });
-    const start = performance.now();
-    child.kill('SIGTERM');
-    expect(
-      await new Promise((resolve) => {
-        child.once('exit', resolve);
-      }),
-    ).toBe(0);
-    expect(performance.now() - start).toBeLessThan(60_000);
-    half.destroy();
-  });
-  it.each(['SIGINT', 'SIGTERM'])('%s stops the demo and its database cleanly', async (signal) => {
-    const child = await startDemo({ ...process.env, PORT: String(await freePort()), FORNAX_DATA: folder });
-    child.kill(signal);
-    expect(
-      await new Promise((resolve) => {
-        child.once('exit', resolve);
-      }),
-    ).toBe(0);
-    expect(readFileSync(join(folder, 'database.log'), 'utf8')).toContain('Shutdown complete');
-    expect(existsSync(join(folder, 'running.pid'))).toBe(false);
   });
 });
 

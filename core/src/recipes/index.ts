@@ -1,4 +1,5 @@
 export * from './types.js';
+export { emptyRecipe } from './empty-recipe.js';
 export { parseIngredientLine, longestLine, type LineOptions } from './intake/line/line.js';
 export {
   betweenJobsMinutes,

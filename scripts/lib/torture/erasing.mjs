@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { emptyRecipe } from '../../../core/dist/index.js';
 import { visitor } from './visitor.mjs';
 
 /**
@@ -93,20 +94,8 @@ function person(name) {
 
 function recipe(round) {
   return {
+    ...emptyRecipe,
     title: `Brought in ${round}`,
-    kind: 'salad',
-    serves: 4,
-    portion: 'side',
-    system: 'metric',
-    leastBatch: '1/4',
-    story: '',
-    source: '',
-    credit: '',
-    permission: '',
-    notes: '',
-    choices: [],
     components: [{ id: 'c', name: 'Salad', role: 'base' }],
-    lines: [],
-    steps: [],
   };
 }

@@ -30,6 +30,7 @@ export const noRoom =
 export class ProblemException extends HttpException {
   constructor(status: number, detail: string, extra: Pick<Problem, 'errors' | 'current'> = {}) {
     super({ ...problem(status, detail), ...extra }, status);
+    this.message = detail;
   }
 }
 

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
   betteringSlices,
+  emptyRecipe,
   movedBetween,
   planClass,
   usualKitchen,
@@ -30,20 +31,9 @@ const step = (id: string, to: Partial<RecipeStep> = {}): RecipeStep => ({
   ...to,
 });
 const recipe = (title: string): Recipe => ({
+  ...emptyRecipe,
   title,
-  kind: 'salad',
-  serves: 4,
-  portion: 'side',
-  system: 'metric',
-  leastBatch: '1/4',
-  story: '',
-  source: '',
-  credit: '',
-  permission: '',
-  notes: '',
-  choices: [],
   components: [{ id: 'c', name: 'Salad', role: 'base' }],
-  lines: [],
   steps: [
     step('roast', { waitMinutes: { low: 20, high: 25 }, occupies: { appliance: 'oven', setting: '200 °C' } }),
     step('whisk'),
@@ -192,7 +182,7 @@ describe('planning on a thread of its own', () => {
       workers.longestMilliseconds = longest;
       const text = JSON.stringify(bundle(30));
       await workers.ask('k', { kind: 'plan', bundle: text, options: {} }).catch(() => null);
-      await workers.onModuleDestroy();
+      workers.onModuleDestroy();
     }
     expect((await planner.best(bundle(31))).timeline).toEqual(bettered(bundle(31)).timeline);
   });
@@ -201,7 +191,7 @@ describe('planning on a thread of its own', () => {
       status: 503,
       response: { detail: 'The server is stopping. Try again in a moment.' },
     });
-    await planner.workers.onModuleDestroy();
+    planner.workers.onModuleDestroy();
     await refused;
     expect((await planner.best(bundle(6))).timeline).toEqual(bettered(bundle(6)).timeline);
   });

@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
+import { setTimeout as wait } from 'node:timers/promises';
 import { Injectable, Module } from '@nestjs/common';
 import { betteringSlices, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
 import { LRUCache } from 'lru-cache';
 import { ProblemException } from '../common/problem.js';
-import { stopping, TooLong, Workers } from './workers.js';
+import { TooLong, Workers } from './workers.js';
 
 /** Best plans that are remembered. They can all be worked out again. */
 const mostRemembered = 24;
@@ -42,8 +43,11 @@ export class Planner {
   answerWithinMilliseconds = 20_000;
   /** Whether the best plan is looked for where only the first was asked for. */
   looksUnasked = true;
+  /** A class that is being edited changes every few seconds: only what stands so long is bettered unasked. */
+  unaskedAfterMilliseconds = 2000;
   /** The last state of each class that a better plan is looked for unasked. */
   readonly #newest = new Map<string, string>();
+  readonly #firsts = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
   readonly #best = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
   readonly #done = new LRUCache<string, ClassPlan>({ max: mostRemembered });
   readonly #needs = new LRUCache<string, Promise<ClassNeeds>>({ max: mostRemembered });
@@ -59,9 +63,15 @@ export class Planner {
     const first = await this.#first(asked);
     if (!this.looksUnasked) return { plan: first, isBest: false, best: new Promise(() => undefined) };
     this.#newest.set(bundle.class.id, asked.digest);
-    const best = this.#lookFor(asked, first, () => this.#newest.get(bundle.class.id) === asked.digest);
+    const best = this.#unasked(asked, first, () => this.#newest.get(bundle.class.id) === asked.digest);
     best.catch(() => undefined);
     return { plan: first, isBest: false, best };
+  }
+
+  async #unasked(asked: Asked, first: ClassPlan, isWanted: () => boolean): Promise<ClassPlan> {
+    await wait(this.unaskedAfterMilliseconds, null, { ref: false });
+    if (!isWanted()) throw new Superseded();
+    return this.#lookFor(asked, first, isWanted);
   }
 
   /**
@@ -87,7 +97,7 @@ export class Planner {
     const digest = digestOf(text);
     const known = this.#needs.get(digest);
     if (known) return known;
-    const found = this.workers.ask(kitchenId, { kind: 'needs', bundle: text }).catch(told);
+    const found = this.workers.ask(kitchenId, { kind: 'needs', bundle: text });
     this.#needs.set(digest, found);
     found.catch(() => this.#needs.delete(digest));
     return found;
@@ -129,7 +139,7 @@ export class Planner {
         .ask(kitchenId, { kind: 'plan', bundle: text, options }, { isShort: false })
         .catch((error: unknown) => {
           if (error instanceof TooLong) return null;
-          throw told(error);
+          throw error;
         });
       // What takes too long to better stands as it is.
       if (!next) break;
@@ -138,12 +148,21 @@ export class Planner {
     return plan;
   }
 
-  async #first({ kitchenId, text, digest, isShort }: Asked): Promise<ClassPlan> {
+  #first(asked: Asked): Promise<ClassPlan> {
+    const known = this.#firsts.get(asked.digest);
+    if (known) return known;
+    const found = this.#firstOf(asked);
+    this.#firsts.set(asked.digest, found);
+    found.catch(() => this.#firsts.delete(asked.digest));
+    return found;
+  }
+
+  async #firstOf({ kitchenId, text, digest, isShort }: Asked): Promise<ClassPlan> {
     if (this.#tooLong.has(digest)) throw planTooLong();
     return this.workers
       .ask(kitchenId, { kind: 'plan', bundle: text, options: {} }, { isShort })
       .catch((error: unknown) => {
-        if (!(error instanceof TooLong)) throw told(error);
+        if (!(error instanceof TooLong)) throw error;
         this.#tooLong.set(digest, true);
         throw planTooLong();
       });
@@ -159,12 +178,6 @@ function planTooLong(): ProblemException {
 
 function stillPlanning(): ProblemException {
   return new ProblemException(503, 'This class is still being planned. Look again in a minute.');
-}
-
-/** An error as whoever asked is told it: a thread that was ended is a server that stops. */
-function told(error: unknown): never {
-  if (error instanceof Error && error.message === 'Terminating worker thread') throw stopping();
-  throw error;
 }
 
 function askedOf(bundle: ClassBundle, kitchenId: string): Asked {

@@ -1,3 +1,5 @@
+import { setPriority } from 'node:os';
+import { isMainThread } from 'node:worker_threads';
 import type { RecipeSummary } from '@fornax/contract';
 import type { ClassNeeds, KitchenFacts, Recipe } from '@fornax/core';
 import {
@@ -8,6 +10,12 @@ import {
   type PlanOptions,
 } from '@fornax/core/plan';
 import { summaryOf } from '../recipes/summary.js';
+
+/** How much less than the server itself a thread may take of processors that are short. */
+const niceness = 5;
+
+// Whoever asks for a page does not wait behind plans. Only Linux sets this for one thread alone.
+if (!isMainThread && process.platform === 'linux') setPriority(niceness);
 
 /** What a thread is asked. Bundles and recipes are JSON: rows of the database do not cross as they are. */
 export type WorkQuestion =

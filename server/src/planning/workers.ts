@@ -26,10 +26,9 @@ export class Workers implements OnModuleDestroy {
   longestMilliseconds = 120_000;
   /** What was taken for short and takes longer than this is asked again among what is long. */
   shortMilliseconds = 5000;
-  #pool: Piscina | null = null;
   #answered = 0;
-  /** How often it was stopped: what was asked before is not begun afterwards. */
-  #stops = 0;
+  /** What was asked before a stop is ended by it, or not begun. */
+  #stop = new AbortController();
   readonly #turns = new Turns({
     places: threads,
     forShort: 1,
@@ -54,8 +53,8 @@ export class Workers implements OnModuleDestroy {
       ? Math.min(this.shortMilliseconds, this.longestMilliseconds)
       : this.longestMilliseconds;
     try {
-      const stops = this.#stops;
-      const run = () => (stops === this.#stops ? this.#run(question, within) : Promise.reject(stopping()));
+      const { signal } = this.#stop;
+      const run = () => (signal.aborted ? Promise.reject(stopping()) : this.#run(question, within, signal));
       return await this.#turns.run(kitchenId, run, { isShort });
     } catch (error) {
       if (!isShort || !(error instanceof TooLong) || within === this.longestMilliseconds) throw error;
@@ -63,34 +62,46 @@ export class Workers implements OnModuleDestroy {
     }
   }
 
-  async #run<Q extends WorkQuestion>(question: Q, within: number): Promise<WorkAnswers[Q['kind']]> {
-    this.#pool ??= new Piscina({
-      filename: fileURLToPath(workerFile),
-      minThreads: 0,
-      maxThreads: threads,
-      idleTimeout: idleMilliseconds,
-      resourceLimits: threadLimits,
-    });
+  async #run<Q extends WorkQuestion>(
+    question: Q,
+    within: number,
+    stop: AbortSignal,
+  ): Promise<WorkAnswers[Q['kind']]> {
     const given = new AbortController();
     const timer = setTimeout(() => given.abort(), within);
     try {
-      const answer = (await this.#pool.run(question, { signal: given.signal })) as WorkAnswers[Q['kind']];
+      const signal = AbortSignal.any([given.signal, stop]);
+      const answer = (await threadPool().run(question, { signal })) as WorkAnswers[Q['kind']];
       this.#answered += 1;
       return answer;
     } catch (error) {
+      if (stop.aborted) throw stopping();
       throw given.signal.aborted ? new TooLong('The question took too long.') : error;
     } finally {
       clearTimeout(timer);
     }
   }
 
-  async onModuleDestroy(): Promise<void> {
-    this.#stops += 1;
+  /** Ends what is under way. The threads themselves go when nobody has asked them for a while. */
+  onModuleDestroy(): void {
+    this.#stop.abort();
+    this.#stop = new AbortController();
     this.#turns.clear(stopping());
-    const pool = this.#pool;
-    this.#pool = null;
-    await pool?.destroy();
   }
+}
+
+let pool: Piscina | null = null;
+
+/** The threads of this process, whichever of the servers in it asks: what has planned before plans faster. */
+function threadPool(): Piscina {
+  pool ??= new Piscina({
+    filename: fileURLToPath(workerFile),
+    minThreads: 0,
+    maxThreads: threads,
+    idleTimeout: idleMilliseconds,
+    resourceLimits: threadLimits,
+  });
+  return pool;
 }
 
 export function stopping(): ProblemException {

@@ -7,6 +7,7 @@ import { v7 as uuid } from 'uuid';
 import {
   type Larder,
   type MeasureSystem,
+  emptyRecipe,
   measureSystems,
   type Recipe,
   recipeTextProblem,
@@ -52,25 +53,6 @@ const Look = styled.strong`
 `;
 const keptText = 'fornax:pasted-recipe';
 
-/** What stands there until the first text has been read. */
-const nothingRead: Recipe = {
-  title: '',
-  kind: 'salad',
-  serves: 4,
-  portion: 'side',
-  system: 'metric',
-  leastBatch: '1/4',
-  story: '',
-  source: '',
-  credit: '',
-  permission: '',
-  notes: '',
-  choices: [],
-  components: [],
-  lines: [],
-  steps: [],
-};
-
 const example = `Green bean and shallot salad
 Serves 4
 
@@ -94,7 +76,7 @@ export default function PasteRecipePage() {
   const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
   const tooLong = recipeTextProblem(text);
   const reading = useReading(tooLong ? '' : text, system);
-  const read = reading.recipe ?? nothingRead;
+  const read = reading.recipe ?? emptyRecipe;
   const recipe: Recipe = {
     ...read,
     lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line),

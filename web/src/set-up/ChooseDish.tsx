@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
 import type { RecipeView } from '@fornax/contract';
@@ -8,6 +9,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/ListChoice.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
+import { useFirstFound } from '../parts/useFirstFound.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { type Dish, dishOf } from './dish.js';
 
@@ -34,8 +36,6 @@ export function ChooseDish({
   onClose: () => void;
   onChoose: (dish: Dish) => void;
 }) {
-  const { data: recipes = [] } = useQuery(recipesQuery);
-  const { contains } = useFilter({ sensitivity: 'base' });
   const client = useQueryClient();
   const say = useSay();
   const choose = async (recipeId: string) => {
@@ -48,31 +48,49 @@ export function ChooseDish({
   };
   return (
     <Dialog title="Add a dish" isOpen={isOpen} onClose={onClose}>
-      <Autocomplete filter={contains}>
-        <SearchField autoFocus>
-          <Label>
-            <VisuallyHidden>Search the library</VisuallyHidden>
-          </Label>
-          <SearchBox placeholder="Search the library" />
-        </SearchField>
-        <Scrolling tabIndex={0} role="group" aria-label="Recipes of the library">
-          <ListBox
-            aria-label="Recipes"
-            items={recipes}
-            onAction={(key) => void choose(String(key)).catch((error: Error) => say(error.message))}
-            renderEmptyState={() => 'No recipe has this name.'}
-          >
-            {(recipe) => (
-              <ListChoice id={recipe.id} textValue={recipe.title}>
-                {recipe.title}{' '}
-                <Quietly>
-                  {recipe.kind}, serves {recipe.serves}
-                </Quietly>
-              </ListChoice>
-            )}
-          </ListBox>
-        </Scrolling>
-      </Autocomplete>
+      <Library onChoose={(key) => void choose(key).catch((error: Error) => say(error.message))} />
     </Dialog>
+  );
+}
+
+function Library({ onChoose }: { onChoose: (recipeId: string) => void }) {
+  const { data: recipes = [], isPending } = useQuery(recipesQuery);
+  const { contains } = useFilter({ sensitivity: 'base' });
+  const [text, setText] = useState('');
+  const first = recipes.find(({ title }) => contains(title, text));
+  const { ask, forget } = useFirstFound(text.trim() === '' ? undefined : first?.id, onChoose);
+  return (
+    <Autocomplete
+      filter={contains}
+      inputValue={text}
+      onInputChange={(typed) => {
+        forget();
+        setText(typed);
+      }}
+    >
+      <SearchField autoFocus>
+        <Label>
+          <VisuallyHidden>Search the library</VisuallyHidden>
+        </Label>
+        <SearchBox placeholder="Search the library" onKeyDown={ask} />
+      </SearchField>
+      <Scrolling tabIndex={0} role="group" aria-label="Recipes of the library">
+        <ListBox
+          aria-label="Recipes"
+          items={recipes}
+          onAction={(key) => onChoose(String(key))}
+          renderEmptyState={() => (isPending ? 'Looking …' : 'No recipe has this name.')}
+        >
+          {(recipe) => (
+            <ListChoice id={recipe.id} textValue={recipe.title}>
+              {recipe.title}{' '}
+              <Quietly>
+                {recipe.kind}, serves {recipe.serves}
+              </Quietly>
+            </ListChoice>
+          )}
+        </ListBox>
+      </Scrolling>
+    </Autocomplete>
   );
 }

@@ -7,6 +7,7 @@ import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '
 import { ListChoice } from '../parts/ListChoice.js';
 import { showDateInYear } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
+import { useFirstFound } from '../parts/useFirstFound.js';
 import { useKeys } from '../parts/useKeys.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 
@@ -42,25 +43,34 @@ function Finder({ onDone }: { onDone: () => void }) {
   const [text, setText] = useState('');
   // The box would only be emptied by the first press.
   useKeys({ Escape: onDone });
-  const items = useFindable(useDeferredValue(text.trim()));
+  const { items, isLooking } = useFindable(useDeferredValue(text.trim()));
   const open = (key: string) => {
     onDone();
     void navigate(key);
   };
+  const first = items.find(({ name }) => contains(name, text));
+  const { ask, forget } = useFirstFound(text.trim() === '' ? undefined : first?.id, open);
   return (
-    <Autocomplete filter={contains} inputValue={text} onInputChange={setText}>
+    <Autocomplete
+      filter={contains}
+      inputValue={text}
+      onInputChange={(typed) => {
+        forget();
+        setText(typed);
+      }}
+    >
       <SearchField autoFocus>
         <Label>
           <VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden>
         </Label>
-        <Box placeholder="Name of a class, recipe or technique" />
+        <Box placeholder="Name of a class, recipe or technique" onKeyDown={ask} />
       </SearchField>
       <FoundItem role="group" aria-label="What was found" tabIndex={0}>
         <ListBox
           aria-label="Found"
           items={items}
           onAction={(key) => open(String(key))}
-          renderEmptyState={() => 'Nothing has this name.'}
+          renderEmptyState={() => (isLooking ? 'Looking …' : 'Nothing has this name.')}
         >
           {(item) => (
             <ListChoice id={item.id} textValue={item.name}>
@@ -74,14 +84,15 @@ function Finder({ onDone }: { onDone: () => void }) {
   );
 }
 
+/** Classes, recipes and techniques, and whether some of them are still on their way. */
 function useFindable(text: string) {
-  const { data: listed = [] } = useQuery(classesQuery);
-  const { data: named = [] } = useQuery(classesNamedQuery(text));
+  const { data: listed = [], isPending: isListing } = useQuery(classesQuery);
+  const { data: named = [], isLoading: isNaming } = useQuery(classesNamedQuery(text));
   const isListed = new Set(listed.map(({ id }) => id));
   const classes = [...listed, ...named.filter(({ id }) => !isListed.has(id))];
-  const { data: recipes = [] } = useQuery(recipesQuery);
-  const { data: techniques = [] } = useQuery(techniquesQuery);
-  return [
+  const { data: recipes = [], isPending: isReading } = useQuery(recipesQuery);
+  const { data: techniques = [], isPending: isLearning } = useQuery(techniquesQuery);
+  const items = [
     ...classes.map(({ id, title, startsAt }) => ({
       id: `/classes/${id}`,
       name: title,
@@ -90,4 +101,5 @@ function useFindable(text: string) {
     ...recipes.map(({ id, title }) => ({ id: `/recipes/${id}`, name: title, kind: 'recipe' })),
     ...techniques.map(({ id, title }) => ({ id: `/techniques/${id}`, name: title, kind: 'technique' })),
   ];
+  return { items, isLooking: isListing || isNaming || isReading || isLearning };
 }
