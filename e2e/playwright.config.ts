@@ -8,8 +8,8 @@ export default defineConfig({
   testMatch: '*.e2e.ts',
   globalSetup: './global-setup.ts',
   fullyParallel: false,
-  // Pages wait for their planning, the server and the database in turn: three keep two cores busy.
-  workers: 3,
+  // A page has threads of its own, and so has the server: more than two at once only wait for each other.
+  workers: 2,
   retries: 0,
   timeout: 300_000,
   expect: { timeout: 60_000 },

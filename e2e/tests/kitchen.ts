@@ -8,11 +8,11 @@ import { screen } from '../screen.js';
  */
 export const test = base.extend<{ kitchen: Page }, { signedIn: BrowserContext }>({
   baseURL: async ({ channel: _ }, use) => {
-    await use(process.env.FORNAX_URL!);
+    await use(origin());
   },
   signedIn: [
     async ({ browser }, use) => {
-      const context = await browser.newContext({ ...screen, baseURL: process.env.FORNAX_URL! });
+      const context = await browser.newContext({ ...screen, baseURL: origin() });
       const page = await context.newPage();
       await enterDemo(page);
       await page.close();
@@ -24,6 +24,7 @@ export const test = base.extend<{ kitchen: Page }, { signedIn: BrowserContext }>
   kitchen: async ({ signedIn }, use) => {
     const page = await signedIn.newPage();
     const errors = consoleErrors(page);
+    const made = classesMade(page);
     await page.goto('/');
     await expect(page.getByRole('heading', { name: 'Classes', level: 1 })).toBeVisible();
     await use(page);
@@ -31,14 +32,31 @@ export const test = base.extend<{ kitchen: Page }, { signedIn: BrowserContext }>
     await signedIn.setOffline(false);
     await leaveNothing(signedIn, page);
     await page.close();
+    const { request } = signedIn;
+    for (const id of made) await request.delete(`/api/classes/${id}`, { headers: { Origin: origin() } });
   },
 });
+
+const origin = () => process.env.FORNAX_URL!;
+
+/**
+ * Classes that a page makes: they go with its test. The list shows a plan of each, and all are planned again
+ * whenever another test changes the kitchen.
+ */
+function classesMade(page: Page): readonly string[] {
+  const made: string[] = [];
+  page.on('request', (request) => {
+    if (request.method() === 'POST' && request.url().endsWith('/api/classes'))
+      made.push((request.postDataJSON() as { id: string }).id);
+  });
+  return made;
+}
 
 /** What pages keep in the browser: unsaved edits, ticks, half-written texts. */
 async function leaveNothing(context: BrowserContext, page: Page): Promise<void> {
   const browser = await context.newCDPSession(page);
   await browser.send('Storage.clearDataForOrigin', {
-    origin: process.env.FORNAX_URL!,
+    origin: origin(),
     storageTypes: 'local_storage,indexeddb',
   });
 }

@@ -1,11 +1,6 @@
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, describe, expect, it } from 'vitest';
-import { freePort } from './database.mjs';
+import { describe, expect, it } from 'vitest';
 import { keepRunning } from './keep-running.mjs';
-import { startFornax } from './serve.mjs';
 
 /** A process that stands until it is ended. */
 const standing = () => Promise.resolve(spawn(process.execPath, ['-e', 'setInterval(() => {}, 1000)']));
@@ -52,24 +47,5 @@ describe('a process that is kept running', () => {
     await expect.poll(() => said).toContain('It runs again.');
     await kept.stop();
     expect(said).toContain('no spring');
-  });
-});
-
-describe('Fornax', () => {
-  const folder = mkdtempSync(join(tmpdir(), 'fornax-keep-'));
-  afterAll(() => rmSync(folder, { recursive: true, force: true }));
-  it('whose database and server are killed serves again, with what was entered', async () => {
-    const fornax = await startFornax({ folder, port: await freePort(), demo: true });
-    const json = { 'Content-Type': 'application/json', Origin: fornax.address };
-    const signIn = () =>
-      fetch(`${fornax.address}/api/session`, { method: 'POST', headers: json, body: '{"demo":true}' }).then(
-        (answer) => answer.status,
-        () => 0,
-      );
-    expect(await signIn()).toBe(204);
-    process.kill(fornax.database.pid(), 'SIGKILL');
-    process.kill(fornax.server.pid(), 'SIGKILL');
-    await expect.poll(signIn, { timeout: 30_000, interval: 200 }).toBe(204);
-    await fornax.stop();
   });
 });

@@ -104,7 +104,7 @@ function threadPool(): Piscina {
   return pool;
 }
 
-export function stopping(): ProblemException {
+function stopping(): ProblemException {
   return new ProblemException(503, 'The server is stopping. Try again in a moment.');
 }
 
