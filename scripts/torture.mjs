@@ -16,7 +16,11 @@ import { twoKitchens } from './lib/torture/kitchens.mjs';
 import { race } from './lib/torture/races.mjs';
 import { startBystander, startWriters } from './lib/torture/writers.mjs';
 
-/** Parts end by themselves after so many minutes, and all of them within 20. */
+/**
+ * Parts end by themselves after so many minutes, and all of them within 20; with --whole they go on until
+ * they have done all that they count to.
+ */
+const isWhole = process.argv.includes('--whole');
 const minutes = { fuzz: 7, races: 1.5, erasing: 1.5, kills: 4 };
 const fuzzedRequests = 100_000;
 const racingWrites = 10_000;
@@ -54,7 +58,7 @@ await runCommand(async () => {
 process.exit();
 
 function until(part) {
-  return performance.now() + minutes[part] * 60_000;
+  return isWhole ? Infinity : performance.now() + minutes[part] * 60_000;
 }
 
 async function withFornax(work, folder = mkdtempSync(join(tmpdir(), 'fornax-torture-'))) {
