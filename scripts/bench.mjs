@@ -23,7 +23,7 @@ await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   ensureNodeModules();
   ensureBuild();
-  const core = await import('../core/dist/index.js');
+  const core = await import('../core/dist/node/index.js');
   const demo = await import('../demo/dist/index.js');
   const against = process.argv.indexOf('--against');
   if (against > 0) return benchAgainst(process.argv[against + 1] ?? 'HEAD', core, demo);

@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { emptyRecipe } from '../../../core/dist/index.js';
 import { visitor } from './visitor.mjs';
 
 /**
@@ -9,6 +8,8 @@ import { visitor } from './visitor.mjs';
  * sent and what came out wrong.
  */
 export async function raceErasing(address, { writes, until = Infinity }) {
+  // What is built is there once the torture has begun, not when this is read.
+  const { emptyRecipe } = await import('../../../core/dist/node/index.js');
   const cook = await visitor(address);
   const result = { writes: 0, wrong: 0, failed: 0 };
   for (let round = 0; result.writes < writes && performance.now() < until; round++) {
@@ -25,7 +26,7 @@ export async function raceErasing(address, { writes, until = Infinity }) {
       cook.send('POST', '/people/erase', { name: gone }),
       cook.send('PUT', `/classes/${id}/ticks`, { key: 'feta', ticked: true }),
       cook.get('/recipes'),
-      cook.send('POST', '/recipes', { id: randomUUID(), content: recipe(round) }),
+      cook.send('POST', '/recipes', { id: randomUUID(), content: recipe(emptyRecipe, round) }),
       rename(cook, round),
       cook.get('/classes'),
     ];
@@ -92,7 +93,7 @@ function person(name) {
   };
 }
 
-function recipe(round) {
+function recipe(emptyRecipe, round) {
   return {
     ...emptyRecipe,
     title: `Brought in ${round}`,
