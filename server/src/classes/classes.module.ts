@@ -91,8 +91,14 @@ class ClassesController {
 
   @Known(15)
   @Get(':id/plan')
-  plan(@Session() session: SessionContext, @Param('id', IdPipe) id: string): Promise<ClassPlan> {
-    return this.classes.plan(session.kitchenId, id);
+  async plan(
+    @Session() session: SessionContext,
+    @Param('id', IdPipe) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<ClassPlan> {
+    const { plan, isBest } = await this.classes.plan(session.kitchenId, id);
+    if (!isBest) forNow(response);
+    return plan;
   }
 
   @Post()

@@ -11,7 +11,7 @@ import { KitchenScope } from '../database/scope.js';
 import { notHere, standing } from '../database/standing.js';
 import { inTransaction } from '../database/transaction.js';
 import { nobodyNamed, PeopleVault } from '../people/people-vault.js';
-import { Planner } from '../planning/planner.js';
+import { Planner, type PlanInTime } from '../planning/planner.js';
 import { listedClasses, pageOfClasses, recently } from './class-list.js';
 import { ClassViews } from './class-views.js';
 import { writeMenu } from './menu.js';
@@ -57,7 +57,7 @@ export class ClassesService {
     return this.views.of(await this.#row(kitchenId, id));
   }
 
-  async plan(kitchenId: string, id: string): Promise<ClassPlan> {
+  async plan(kitchenId: string, id: string): Promise<PlanInTime> {
     return this.planner.best(await this.bundle(kitchenId, id), kitchenId);
   }
 

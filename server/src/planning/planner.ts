@@ -16,10 +16,14 @@ const mostOfSmall = 120;
 /** The class changed while a better plan of it was looked for unasked. */
 class Superseded extends Error {}
 
-/** The first valid plan, or the best where it is known; and the best, once it is found. */
-export interface SoonPlan {
+/** What is answered in time: the best plan, or the best that was found until then. */
+export interface PlanInTime {
   readonly plan: ClassPlan;
   readonly isBest: boolean;
+}
+
+/** The first valid plan, or the best where it is known; and the best, once it is found. */
+export interface SoonPlan extends PlanInTime {
   /** Rejects where the class changes first. */
   readonly best: Promise<ClassPlan>;
 }
@@ -50,13 +54,15 @@ export class Planner {
   readonly #firsts = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
   readonly #best = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
   readonly #done = new LRUCache<string, ClassPlan>({ max: mostRemembered });
+  /** The best so far of those that are being looked for. */
+  readonly #soFar = new LRUCache<string, ClassPlan>({ max: mostRemembered });
   readonly #needs = new LRUCache<string, Promise<ClassNeeds>>({ max: mostRemembered });
   readonly #tooLong = new LRUCache<string, true>({ max: 500, ttl: tooLongStandsMilliseconds });
 
   constructor(readonly workers: Workers) {}
 
   /** The best plan where it is known already; else the first valid one, while the best is looked for. */
-  async soon(bundle: ClassBundle, kitchenId = ''): Promise<SoonPlan> {
+  async soon(bundle: ClassBundle, kitchenId: string): Promise<SoonPlan> {
     const asked = askedOf(bundle, kitchenId);
     const known = this.#done.get(asked.digest);
     if (known) return { plan: known, isBest: true, best: Promise.resolve(known) };
@@ -75,24 +81,32 @@ export class Planner {
   }
 
   /**
-   * The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once.
-   * Throws a 503 where it takes too long; it is looked for on, and there when it is asked for again.
+   * The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. Where
+   * that takes too long the best so far is answered, and a 503 where there is none yet; it is looked for on,
+   * and there when it is asked for again.
    */
-  async best(bundle: ClassBundle, kitchenId = ''): Promise<ClassPlan> {
+  async best(bundle: ClassBundle, kitchenId: string): Promise<PlanInTime> {
     const asked = askedOf(bundle, kitchenId);
-    const found = this.#lookFor(asked, null).catch((error: unknown) => {
-      if (error instanceof Superseded) return this.#lookFor(asked, null);
-      throw error;
-    });
+    const found = this.#lookFor(asked, null)
+      .catch((error: unknown) => {
+        if (error instanceof Superseded) return this.#lookFor(asked, null);
+        throw error;
+      })
+      .then((plan) => ({ plan, isBest: true }));
     let timer: NodeJS.Timeout | undefined;
-    const late = new Promise<never>((_, reject) => {
-      timer = setTimeout(() => reject(stillPlanning()), this.answerWithinMilliseconds).unref();
+    const late = new Promise<PlanInTime>((resolve, reject) => {
+      const answer = () => {
+        const plan = this.#soFar.get(asked.digest);
+        if (plan) resolve({ plan, isBest: false });
+        else reject(stillPlanning());
+      };
+      timer = setTimeout(answer, this.answerWithinMilliseconds).unref();
     });
     return Promise.race([found, late]).finally(() => clearTimeout(timer));
   }
 
   /** What a class wants of each ingredient as purchased. Asked again for the same, it is known. */
-  needs(bundle: Pick<ClassBundle, 'class' | 'kitchen'>, kitchenId = ''): Promise<ClassNeeds> {
+  needs(bundle: Pick<ClassBundle, 'class' | 'kitchen'>, kitchenId: string): Promise<ClassNeeds> {
     const text = JSON.stringify(bundle);
     const digest = digestOf(text);
     const known = this.#needs.get(digest);
@@ -134,6 +148,7 @@ export class Planner {
     let plan = first ?? (await this.#first(asked));
     for (const effort of betteringSlices) {
       if (!isWanted()) throw new Superseded();
+      this.#soFar.set(asked.digest, plan);
       const options = { effort, standing: plan.timeline.starts };
       const next = await this.workers
         .ask(kitchenId, { kind: 'plan', bundle: text, options }, { isShort: false })
