@@ -1,16 +1,37 @@
-/** Packages of others are loaded as they are. */
-const external = [/^[^./]/];
+import { copyFileSync } from 'node:fs';
+
+/** Packages that are loaded as they are: with code for this machine, or with threads of their own. */
+const loaded = ['@node-rs/argon2', 'mariadb', 'pino', 'pino-http', 'piscina', 'umzug'];
+/** What packages ask for that Fornax does not have: each does without it. */
+const missing =
+  /^(@nestjs\/(microservices|websockets|platform-fastify)|@fastify\/|pg|mysql2|tedious|sqlite3|oracledb|snowflake-sdk|ibm_db|odbc)|^class-transformer\/storage$/;
+const isLoaded = (id) => missing.test(id) || loaded.some((name) => id === name || id.startsWith(`${name}/`));
 
 /**
- * What Node.js loads of core and contract is a few files instead of hundreds, each of which would be looked
- * for, read and compiled by itself whenever a server or one of its threads starts.
+ * What Node.js runs is a few files instead of two thousand, each of which would be looked for, read and
+ * compiled by itself whenever a server or one of its threads starts.
  */
-export default ['core', 'contract'].map((name) => ({
-  input:
-    name === 'core'
-      ? { index: 'core/dist/index.js', plan: 'core/dist/plan/index.js' }
-      : { index: `${name}/dist/index.js` },
-  platform: 'node',
-  external,
-  output: { dir: `${name}/dist/node`, cleanDir: true },
-}));
+export default [
+  {
+    input: { index: 'core/dist/index.js', plan: 'core/dist/plan/index.js' },
+    platform: 'node',
+    external: [/^[^./]/],
+    output: { dir: 'core/dist/node', cleanDir: true },
+  },
+  {
+    input: {
+      main: 'server/dist/main.js',
+      prepare: 'server/dist/prepare.js',
+      'work.worker': 'server/dist/planning/work.worker.js',
+    },
+    platform: 'node',
+    external: isLoaded,
+    output: { dir: 'server/dist/node', cleanDir: true, keepNames: true },
+    plugins: [
+      {
+        name: 'thread',
+        writeBundle: () => copyFileSync('server/dist/planning/thread.cjs', 'server/dist/node/thread.cjs'),
+      },
+    ],
+  },
+];

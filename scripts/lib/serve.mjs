@@ -113,7 +113,7 @@ function databaseFor(folder, demo, keeping) {
 }
 
 export function prepare(environment, args) {
-  const done = spawnSync(process.execPath, [join(root, 'server', 'dist', 'prepare.js'), ...args], {
+  const done = spawnSync(process.execPath, [join(root, 'server', 'dist', 'node', 'prepare.js'), ...args], {
     env: environment,
     encoding: 'utf8',
   });
@@ -125,7 +125,7 @@ export function prepare(environment, args) {
 const serverLimits = ['--max-old-space-size=192', '--max-semi-space-size=8'];
 
 export function launchServer(environment) {
-  const server = fork(join(root, 'server', 'dist', 'main.js'), [], {
+  const server = fork(join(root, 'server', 'dist', 'node', 'main.js'), [], {
     env: environment,
     execArgv: serverLimits,
     stdio: ['ignore', 'inherit', 'pipe', 'ipc'],

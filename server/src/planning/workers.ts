@@ -110,6 +110,6 @@ function stopping(): ProblemException {
 
 /** The tests run the sources; a thread needs what is built of them. */
 const workerFile = new URL(
-  import.meta.url.endsWith('.ts') ? '../../dist/planning/thread.cjs' : './thread.cjs',
+  import.meta.url.endsWith('.ts') ? '../../dist/node/thread.cjs' : './thread.cjs',
   import.meta.url,
 );
