@@ -139,6 +139,24 @@ test('Escape and Ctrl+K work from inside fields, and ? shows the keys', async ({
   await expect(page.getByLabel('Find', { exact: true })).toBeFocused();
 });
 
+test('Enter before the lists have come opens what is found, once it is there', async ({ kitchen: page }) => {
+  let answer = () => undefined as void;
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/recipes', async (route) => {
+    await held;
+    await route.continue();
+  });
+  await page.reload();
+  await page.getByRole('heading', { name: 'Classes', level: 1 }).waitFor();
+  await page.keyboard.press('Control+k');
+  await page.getByRole('searchbox').fill('caraway');
+  await expect(page.getByRole('dialog')).toContainText('Looking …');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  answer();
+  await expect(page.getByRole('heading', { name: /Cabbage, apple and caraway/, level: 1 })).toBeVisible();
+});
+
 test('Workings fold away and open over the sheet, and Escape gives the figure its focus back', async ({
   kitchen: page,
 }) => {
