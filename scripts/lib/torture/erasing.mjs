@@ -13,7 +13,7 @@ export async function raceErasing(address, { writes, until = Infinity }) {
   const cook = await visitor(address);
   const result = { writes: 0, wrong: 0, failed: 0 };
   for (let round = 0; result.writes < writes && performance.now() < until; round++) {
-    const id = randomUUID();
+    const [id, broughtIn] = [randomUUID(), randomUUID()];
     const gone = `Gone ${round}`;
     const made = await cook.send('POST', '/classes', {
       id,
@@ -26,7 +26,7 @@ export async function raceErasing(address, { writes, until = Infinity }) {
       cook.send('POST', '/people/erase', { name: gone }),
       cook.send('PUT', `/classes/${id}/ticks`, { key: 'feta', ticked: true }),
       cook.get('/recipes'),
-      cook.send('POST', '/recipes', { id: randomUUID(), content: recipe(emptyRecipe, round) }),
+      cook.send('POST', '/recipes', { id: broughtIn, content: recipe(emptyRecipe, round) }),
       rename(cook, round),
       cook.get('/classes'),
     ];
@@ -35,6 +35,8 @@ export async function raceErasing(address, { writes, until = Infinity }) {
     result.failed += [...edited, ...rest].filter(({ status }) => status === 500 || status === 0).length;
     result.wrong += await wrongOf(cook, id, gone, edited);
     await cook.send('DELETE', `/classes/${id}`);
+    // The library stays as large as it is: it is worked out again in every round.
+    await cook.send('DELETE', `/recipes/${broughtIn}`);
   }
   return result;
 }
