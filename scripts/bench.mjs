@@ -1,4 +1,5 @@
 import { benchAgainst } from './lib/bench-against.mjs';
+import { benchBeside } from './lib/bench-beside.mjs';
 import { benchBrowser } from './lib/bench-browser.mjs';
 import { benchLoad } from './lib/bench-load.mjs';
 import { benchDressing } from './lib/bench-dressing.mjs';
@@ -44,6 +45,7 @@ await runCommand(async () => {
     load: async () => {
       await benchLoad();
       await benchMixed();
+      await benchBeside();
     },
     map: () => benchMap(),
     browser: () => benchBrowser(core),

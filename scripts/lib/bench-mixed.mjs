@@ -1,12 +1,12 @@
-import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { putPastClasses } from './bench-load.mjs';
 import { freePort } from './database.mjs';
-import { residentMegabytes, row } from './measure.mjs';
+import { residentMegabytes, row, spread } from './measure.mjs';
 import { startFornax } from './serve.mjs';
+import { classWithMenu, demoMenus } from './torture/menus.mjs';
 import { visitor } from './torture/visitor.mjs';
 
 const users = 50;
@@ -52,16 +52,11 @@ export async function benchMixed() {
 /** Each has a class of their own, with the menu of one of the demo's. */
 async function begin(address) {
   const cook = await visitor(address);
-  const listed = (await cook.get('/classes')).body;
-  const wholes = await Promise.all(listed.map(async ({ id }) => (await cook.get(`/classes/${id}`)).body));
-  const menus = wholes.map(({ dishes }) => dishes).filter((dishes) => dishes.length > 0);
+  const menus = await demoMenus(cook);
   const made = [];
   for (let number = 0; number < users; number++) {
-    const { body } = await cook.makeClass(`Mixed ${number}`, randomUUID());
-    const dishes = menus[number % menus.length];
-    const changed = await cook.patch(`/classes/${body.id}`, body.revision, { dishes });
-    if (changed.status !== 200) throw new Error(`A menu was answered with ${changed.status}.`);
-    made.push({ cook, number, id: body.id, revision: changed.body.revision });
+    const dishes = menus[number % menus.length].map(({ written }) => written);
+    made.push({ cook, number, ...(await classWithMenu(cook, `Mixed ${number}`, { dishes })) });
   }
   return made;
 }
@@ -119,16 +114,6 @@ function tell(taken, refused) {
   for (const [kind, times] of Object.entries({ ...taken, 'all of them': Object.values(taken).flat() }))
     if (times.length > 0) row(`${users} at work: ${kind}`, spread(times));
   row('refused', Object.keys(refused).length > 0 ? JSON.stringify(refused) : 'none');
-}
-
-function spread(times) {
-  const sorted = [...times].sort((a, b) => a - b);
-  const at = (share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))];
-  const [half, most] = [at(0.5), at(0.99)];
-  return (
-    `${half.toFixed(0)} ms median, ${most.toFixed(0)} ms at the 99th percentile ` +
-    `(${(most / half).toFixed(1)} ×), ${times.length} of them`
-  );
 }
 
 /** Seconds that the event loop was late at the 99th percentile since the last look. */

@@ -125,7 +125,8 @@ export class Planner {
     return this.workers.waiting;
   }
 
-  #lookFor(asked: Asked, first: ClassPlan | null, isWanted = () => true): Promise<ClassPlan> {
+  /** Unasked, `isWanted` says whether it still is. */
+  #lookFor(asked: Asked, first: ClassPlan | null, isWanted?: () => boolean): Promise<ClassPlan> {
     const { digest } = asked;
     const known = this.#best.get(digest);
     if (known) return known;
@@ -143,15 +144,17 @@ export class Planner {
     return found;
   }
 
-  async #better(asked: Asked, first: ClassPlan | null, isWanted: () => boolean): Promise<ClassPlan> {
+  async #better(asked: Asked, first: ClassPlan | null, isWanted?: () => boolean): Promise<ClassPlan> {
     const { kitchenId, text } = asked;
+    // Whoever waits for a small class does not wait for large ones; what nobody waits for does.
+    const isShort = asked.isShort && !isWanted;
     let plan = first ?? (await this.#first(asked));
     for (const effort of betteringSlices) {
-      if (!isWanted()) throw new Superseded();
+      if (isWanted && !isWanted()) throw new Superseded();
       this.#soFar.set(asked.digest, plan);
       const options = { effort, standing: plan.timeline.starts };
       const next = await this.workers
-        .ask(kitchenId, { kind: 'plan', bundle: text, options }, { isShort: false })
+        .ask(kitchenId, { kind: 'plan', bundle: text, options }, { isShort })
         .catch((error: unknown) => {
           if (error instanceof TooLong) return null;
           throw error;
