@@ -97,11 +97,11 @@ async function listAfterChange({ database }, cook, past) {
 }
 
 /** Waits until the best plans are found, and the list stands. */
-async function standing(cook) {
+export async function standing(cook) {
   for (let known = null; ;) {
     const { headers } = await cook.get('/classes');
     await new Promise((resolve) => {
-      setTimeout(resolve, 1000);
+      setTimeout(resolve, 3000);
     });
     if (headers.get('etag') === known) return;
     known = headers.get('etag');

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import { putPastClasses } from './bench-load.mjs';
+import { putPastClasses, standing } from './bench-load.mjs';
 import { freePort } from './database.mjs';
 import { residentMegabytes, row, spread } from './measure.mjs';
 import { startFornax } from './serve.mjs';
@@ -31,6 +31,7 @@ export async function benchMixed() {
   try {
     putPastClasses(fornax.database, pastClasses);
     const people = await begin(fornax.address);
+    await standing(people[0].cook);
     await loopDelay(metricsPort);
     const { taken, memory, refused } = await work(people, fornax.server.pid());
     const delay = await loopDelay(metricsPort);

@@ -14,6 +14,8 @@ import type { ClassViews } from './class-views.js';
 const mostKept = 2000;
 /** The list waits so long for plans that are not known; then it shows what it had. */
 const waitedMilliseconds = 300;
+/** What a first plan shows stands so long, unless the best is known before. */
+const firstStandsMilliseconds = 10_000;
 
 type Glance = PlanGlance & { readonly isBest: boolean };
 
@@ -24,6 +26,8 @@ type Glance = PlanGlance & { readonly isBest: boolean };
 export class PlanGlances {
   readonly #logger = new Logger('ClassesService');
   readonly #kept = new LRUCache<string, Glance & { readonly stamp: string }>({ max: mostKept });
+  /** What first plans show, by digest: who asks again soon does not have them all made again. */
+  readonly #ofFirsts = new LRUCache<string, Glance>({ max: mostKept, ttl: firstStandsMilliseconds });
 
   constructor(
     private readonly views: ClassViews,
@@ -64,10 +68,14 @@ export class PlanGlances {
   async #look(bundle: ClassBundle, kitchenId: string, stored: PlanGlanceRow | null): Promise<Glance | null> {
     const digest = digestOf(`${await planningVersion()} ${JSON.stringify(bundle)}`);
     if (stored?.digest === digest) return { ...glanceOf(stored), isBest: true };
+    const ofFirst = this.#ofFirsts.get(digest);
+    if (ofFirst) return ofFirst;
     try {
       const { plan, isBest, best } = await this.planner.soon(bundle, kitchenId);
       best.then((found) => this.#store(kitchenId, bundle.class.id, digest, found)).catch(() => undefined);
-      return { ...glanceIn(plan), isBest };
+      const glance = { ...glanceIn(plan), isBest };
+      if (!isBest) this.#ofFirsts.set(digest, glance);
+      return glance;
     } catch (error) {
       this.#logger.warn(
         `Class ${bundle.class.id} is listed without a plan: ` +

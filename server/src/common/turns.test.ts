@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { Turns } from './turns.js';
+import { Turns, type Urgency } from './turns.js';
 
 /** Work that ends when it is told to, and what has begun so far. */
 function bench(turns: Turns) {
   const begun: string[] = [];
   const ends = new Map<string, () => void>();
-  const ask = (key: string, name: string, isShort = true) =>
+  const ask = (key: string, name: string, urgency: Urgency = 'now') =>
     turns.run(
       key,
       () =>
@@ -13,7 +13,7 @@ function bench(turns: Turns) {
           begun.push(name);
           ends.set(name, () => resolve(name));
         }),
-      { isShort },
+      { urgency },
     );
   const end = async (name: string) => {
     ends.get(name)!();
@@ -32,20 +32,25 @@ describe('turns', () => {
     for (const name of ['a1', 'a2', 'b1', 'a3']) await end(begun.at(-1) === name ? name : begun.at(-1)!);
     expect(begun).toEqual(['a1', 'a2', 'b1', 'a3']);
   });
-  it('what is short goes before what is long, and has a place of its own', async () => {
+  it('what is urgent goes before what is less so, and long work never takes all places', async () => {
     const turns = new Turns({ places: 2, forShort: 1, mostWaiting: 9, busy: 'Busy.' });
     const { begun, ask, end } = bench(turns);
-    void ask('a', 'long 1', false);
-    void ask('a', 'long 2', false);
+    void ask('a', 'long 1', 'long');
+    void ask('a', 'long 2', 'long');
     await settled();
     expect(begun).toEqual(['long 1']);
-    void ask('b', 'short');
+    void ask('b', 'now 1');
+    void ask('b', 'soon', 'soon');
+    void ask('b', 'now 2');
     await settled();
-    expect(begun).toEqual(['long 1', 'short']);
-    await end('short');
-    expect(begun).toEqual(['long 1', 'short']);
+    expect(begun).toEqual(['long 1', 'now 1']);
+    await end('now 1');
+    await end('now 2');
+    expect(begun).toEqual(['long 1', 'now 1', 'now 2', 'soon']);
+    await end('soon');
+    expect(begun).toEqual(['long 1', 'now 1', 'now 2', 'soon']);
     await end('long 1');
-    expect(begun).toEqual(['long 1', 'short', 'long 2']);
+    expect(begun).toEqual(['long 1', 'now 1', 'now 2', 'soon', 'long 2']);
   });
   it('more than may wait for one key is refused, and another key is not', async () => {
     const turns = new Turns({ places: 1, mostWaiting: 2, busy: 'Busy.' });

@@ -1,7 +1,11 @@
 import { ProblemException } from './problem.js';
 
+/** How soon work has its turn: somebody waits for it, who would be served better by more of it, long work. */
+export type Urgency = 'now' | 'soon' | 'long';
+const urgencies: readonly Urgency[] = ['now', 'soon', 'long'];
+
 interface Waiting {
-  readonly isShort: boolean;
+  readonly urgency: Urgency;
   readonly begin: () => void;
   readonly refuse: (error: Error) => void;
 }
@@ -9,7 +13,7 @@ interface Waiting {
 interface TurnOptions {
   /** What may be done at once. */
   readonly places: number;
-  /** Of those, how many are for short work alone: 0 where all work is alike. */
+  /** Of those, how many are never taken by long work: 0 where all work is alike. */
   readonly forShort?: number;
   /** What may wait for one key; more is refused with `busy`. */
   readonly mostWaiting: number;
@@ -18,7 +22,7 @@ interface TurnOptions {
 
 /**
  * Lets few things be done at once, and whoever asks have their turn: of the keys that wait (a kitchen, an
- * address) each comes once before one comes twice, and what is short goes before what is long.
+ * address) each comes once before one comes twice, and what is urgent goes before what is less so.
  */
 export class Turns {
   #running = 0;
@@ -33,13 +37,13 @@ export class Turns {
   }
 
   /** Does the work when its turn comes; rejects with a 503 where too much of its key waits already. */
-  async run<T>(key: string, work: () => Promise<T>, { isShort = true } = {}): Promise<T> {
-    await this.#turn(key, isShort);
+  async run<T>(key: string, work: () => Promise<T>, { urgency = 'now' as Urgency } = {}): Promise<T> {
+    await this.#turn(key, urgency);
     try {
       return await work();
     } finally {
       this.#running -= 1;
-      if (!isShort) this.#runningLong -= 1;
+      if (urgency === 'long') this.#runningLong -= 1;
       this.#next();
     }
   }
@@ -51,12 +55,12 @@ export class Turns {
     for (const each of waiting) each.refuse(error);
   }
 
-  #turn(key: string, isShort: boolean): Promise<void> {
+  #turn(key: string, urgency: Urgency): Promise<void> {
     const own = this.#waiting.get(key) ?? [];
     if (own.length >= this.options.mostWaiting)
       return Promise.reject(new ProblemException(503, this.options.busy));
     return new Promise((resolve, reject) => {
-      this.#waiting.set(key, [...own, { isShort, begin: resolve, refuse: reject }]);
+      this.#waiting.set(key, [...own, { urgency, begin: resolve, refuse: reject }]);
       this.#next();
     });
   }
@@ -71,18 +75,18 @@ export class Turns {
       this.#waiting.delete(key);
       if (rest.length > 0) this.#waiting.set(key, rest);
       this.#running += 1;
-      if (!waiting.isShort) this.#runningLong += 1;
+      if (waiting.urgency === 'long') this.#runningLong += 1;
       waiting.begin();
     }
   }
 
-  /** The next in turn: short work of any key, then long where a place for it is free. */
+  /** The next in turn: the most urgent of any key; long work where a place for it is free. */
   #choose(): [string, Waiting] | null {
     const mostLong = this.options.places - (this.options.forShort ?? 0);
-    for (const isShort of [true, false]) {
-      if (!isShort && this.#runningLong >= mostLong) return null;
+    for (const urgency of urgencies) {
+      if (urgency === 'long' && this.#runningLong >= mostLong) return null;
       for (const [key, own] of this.#waiting) {
-        const found = own.find((each) => each.isShort === isShort);
+        const found = own.find((each) => each.urgency === urgency);
         if (found) return [key, found];
       }
     }

@@ -4,17 +4,15 @@ import { Injectable, Module } from '@nestjs/common';
 import { betteringSlices, type ClassBundle, type ClassNeeds, type ClassPlan } from '@fornax/core';
 import { LRUCache } from 'lru-cache';
 import { ProblemException } from '../common/problem.js';
+import { Superseded, Unasked } from './unasked.js';
 import { TooLong, Workers } from './workers.js';
 
-/** Best plans that are remembered. They can all be worked out again. */
-const mostRemembered = 24;
+/** Plans that are remembered, a megabyte each. They can all be worked out again. */
+const mostRemembered = 12;
 /** Classes whose plan took too long are not tried again for so long, unless something of them changes. */
 const tooLongStandsMilliseconds = 600_000;
 /** A class is taken for small, and planned before large ones, up to so many lines and steps of its dishes. */
 const mostOfSmall = 120;
-
-/** The class changed while a better plan of it was looked for unasked. */
-class Superseded extends Error {}
 
 /** What is answered in time: the best plan, or the best that was found until then. */
 export interface PlanInTime {
@@ -43,14 +41,13 @@ interface Asked {
  */
 @Injectable()
 export class Planner {
-  /** Whoever asks is answered within so long; the plan is looked for on, and remembered. */
-  answerWithinMilliseconds = 20_000;
+  /** The best plan is waited for so long, and then the best so far will do. */
+  answerWithinMilliseconds = 2000;
+  /** Any plan is waited for so long, and the best of what is printed, which should be as on the screen. */
+  patienceMilliseconds = 20_000;
   /** Whether the best plan is looked for where only the first was asked for. */
   looksUnasked = true;
-  /** A class that is being edited changes every few seconds: only what stands so long is bettered unasked. */
-  unaskedAfterMilliseconds = 2000;
-  /** The last state of each class that a better plan is looked for unasked. */
-  readonly #newest = new Map<string, string>();
+  readonly #unasked = new Unasked<Asked, ClassPlan>((asked, isWanted) => this.#lookFor(asked, isWanted));
   readonly #firsts = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
   readonly #best = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
   readonly #done = new LRUCache<string, ClassPlan>({ max: mostRemembered });
@@ -68,41 +65,35 @@ export class Planner {
     if (known) return { plan: known, isBest: true, best: Promise.resolve(known) };
     const first = await this.#first(asked);
     if (!this.looksUnasked) return { plan: first, isBest: false, best: new Promise(() => undefined) };
-    this.#newest.set(bundle.class.id, asked.digest);
-    const best = this.#unasked(asked, first, () => this.#newest.get(bundle.class.id) === asked.digest);
-    best.catch(() => undefined);
-    return { plan: first, isBest: false, best };
-  }
-
-  async #unasked(asked: Asked, first: ClassPlan, isWanted: () => boolean): Promise<ClassPlan> {
-    await wait(this.unaskedAfterMilliseconds, null, { ref: false });
-    if (!isWanted()) throw new Superseded();
-    return this.#lookFor(asked, first, isWanted);
+    return { plan: first, isBest: false, best: this.#unasked.ask(bundle.class.id, asked) };
   }
 
   /**
    * The plan that the browser comes to as well. Asked twice for the same bundle, it is looked for once. Where
-   * that takes too long the best so far is answered, and a 503 where there is none yet; it is looked for on,
-   * and there when it is asked for again.
+   * it takes longer than `within`, the best so far is answered as soon as there is one, and a 503 where there
+   * is none for long; it is looked for on, and there when it is asked for again.
    */
-  async best(bundle: ClassBundle, kitchenId: string): Promise<PlanInTime> {
+  async best(
+    bundle: ClassBundle,
+    kitchenId: string,
+    within = this.answerWithinMilliseconds,
+  ): Promise<PlanInTime> {
     const asked = askedOf(bundle, kitchenId);
-    const found = this.#lookFor(asked, null)
+    const found = this.#lookFor(asked)
       .catch((error: unknown) => {
-        if (error instanceof Superseded) return this.#lookFor(asked, null);
+        if (error instanceof Superseded) return this.#lookFor(asked);
         throw error;
       })
       .then((plan) => ({ plan, isBest: true }));
-    let timer: NodeJS.Timeout | undefined;
-    const late = new Promise<PlanInTime>((resolve, reject) => {
-      const answer = () => {
-        const plan = this.#soFar.get(asked.digest);
-        if (plan) resolve({ plan, isBest: false });
-        else reject(stillPlanning());
-      };
-      timer = setTimeout(answer, this.answerWithinMilliseconds).unref();
+    const timers = new AbortController();
+    const after = (milliseconds: number) => wait(milliseconds, null, { ref: false, signal: timers.signal });
+    const soFar = after(within)
+      .then(() => this.#soFar.get(asked.digest) ?? this.#first(asked))
+      .then((plan) => ({ plan, isBest: false }));
+    const late = after(this.patienceMilliseconds).then(() => {
+      throw stillPlanning();
     });
-    return Promise.race([found, late]).finally(() => clearTimeout(timer));
+    return Promise.race([found, soFar, late]).finally(() => timers.abort());
   }
 
   /** What a class wants of each ingredient as purchased. Asked again for the same, it is known. */
@@ -126,13 +117,15 @@ export class Planner {
   }
 
   /** Unasked, `isWanted` says whether it still is. */
-  #lookFor(asked: Asked, first: ClassPlan | null, isWanted?: () => boolean): Promise<ClassPlan> {
+  #lookFor(asked: Asked, isWanted?: () => boolean): Promise<ClassPlan> {
     const { digest } = asked;
     const known = this.#best.get(digest);
     if (known) return known;
-    const found = this.#better(asked, first, isWanted).then(
+    const found = this.#better(asked, isWanted).then(
       (plan) => {
         if (this.#best.get(digest) === found) this.#done.set(digest, plan);
+        this.#firsts.delete(digest);
+        this.#soFar.delete(digest);
         return plan;
       },
       (error: unknown) => {
@@ -144,17 +137,17 @@ export class Planner {
     return found;
   }
 
-  async #better(asked: Asked, first: ClassPlan | null, isWanted?: () => boolean): Promise<ClassPlan> {
+  async #better(asked: Asked, isWanted?: () => boolean): Promise<ClassPlan> {
     const { kitchenId, text } = asked;
     // Whoever waits for a small class does not wait for large ones; what nobody waits for does.
-    const isShort = asked.isShort && !isWanted;
-    let plan = first ?? (await this.#first(asked));
+    const urgency = asked.isShort && !isWanted ? 'soon' : 'long';
+    let plan = await this.#first(asked);
     for (const effort of betteringSlices) {
       if (isWanted && !isWanted()) throw new Superseded();
       this.#soFar.set(asked.digest, plan);
       const options = { effort, standing: plan.timeline.starts };
       const next = await this.workers
-        .ask(kitchenId, { kind: 'plan', bundle: text, options }, { isShort })
+        .ask(kitchenId, { kind: 'plan', bundle: text, options }, { urgency })
         .catch((error: unknown) => {
           if (error instanceof TooLong) return null;
           throw error;
@@ -178,7 +171,7 @@ export class Planner {
   async #firstOf({ kitchenId, text, digest, isShort }: Asked): Promise<ClassPlan> {
     if (this.#tooLong.has(digest)) throw planTooLong();
     return this.workers
-      .ask(kitchenId, { kind: 'plan', bundle: text, options: {} }, { isShort })
+      .ask(kitchenId, { kind: 'plan', bundle: text, options: {} }, { urgency: isShort ? 'now' : 'long' })
       .catch((error: unknown) => {
         if (!(error instanceof TooLong)) throw error;
         this.#tooLong.set(digest, true);

@@ -2,7 +2,7 @@ import { fileURLToPath } from 'node:url';
 import { Injectable, type OnModuleDestroy } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import { ProblemException } from '../common/problem.js';
-import { Turns } from '../common/turns.js';
+import { Turns, type Urgency } from '../common/turns.js';
 import type { WorkAnswers, WorkQuestion } from './work.worker.js';
 
 /** Without questions for so long a thread goes, and its memory with it. */
@@ -17,7 +17,7 @@ export class TooLong extends Error {}
 
 /**
  * Threads for whatever takes long: plans of classes, what lists show of recipes. Kitchens have their turn one
- * after the other, and what is short goes before what is long, so that nobody waits for another's work and
+ * after the other, and what is urgent goes before what is not, so that nobody waits for another's work and
  * the server answers meanwhile.
  */
 @Injectable()
@@ -47,18 +47,19 @@ export class Workers implements OnModuleDestroy {
   async ask<Q extends WorkQuestion>(
     kitchenId: string,
     question: Q,
-    { isShort = true } = {},
+    { urgency = 'now' as Urgency } = {},
   ): Promise<WorkAnswers[Q['kind']]> {
-    const within = isShort
-      ? Math.min(this.shortMilliseconds, this.longestMilliseconds)
-      : this.longestMilliseconds;
+    const within =
+      urgency === 'long'
+        ? this.longestMilliseconds
+        : Math.min(this.shortMilliseconds, this.longestMilliseconds);
     try {
       const { signal } = this.#stop;
       const run = () => (signal.aborted ? Promise.reject(stopping()) : this.#run(question, within, signal));
-      return await this.#turns.run(kitchenId, run, { isShort });
+      return await this.#turns.run(kitchenId, run, { urgency });
     } catch (error) {
-      if (!isShort || !(error instanceof TooLong) || within === this.longestMilliseconds) throw error;
-      return this.ask(kitchenId, question, { isShort: false });
+      if (!(error instanceof TooLong) || within === this.longestMilliseconds) throw error;
+      return this.ask(kitchenId, question, { urgency: 'long' });
     }
   }
 
