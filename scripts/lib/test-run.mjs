@@ -1,4 +1,4 @@
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { chmodSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -64,7 +64,16 @@ async function clear(folder) {
     signal(folder, 'SIGKILL');
     await pause(100);
   }
+  // The tests of a full disk have mounted a small one.
+  for (const place of mountsIn(folder)) spawnSync('umount', [place]);
   rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
+}
+
+function mountsIn(folder) {
+  return readFileSync('/proc/mounts', 'utf8')
+    .split('\n')
+    .map((line) => line.split(' ')[1] ?? '')
+    .filter((place) => place.startsWith(`${folder}/`));
 }
 
 function signal(folder, name) {

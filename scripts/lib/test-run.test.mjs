@@ -14,7 +14,8 @@ afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
 /** A run with a database, and a process that its starter has let go of; it says its folder, and waits. */
 const script = (of) => `
-import { spawn } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { beginTestRun } from ${JSON.stringify(new URL('test-run.mjs', pathToFileURL(of)).href)};
 const run = beginTestRun();
@@ -23,6 +24,9 @@ Object.assign(process.env, run.env);
 const { startDatabase } = await import(${JSON.stringify(new URL('database.mjs', pathToFileURL(of)).href)});
 await startDatabase(join(run.folder, 'data'));
 spawn('sleep', ['600'], { detached: true, stdio: 'ignore' }).unref();
+// Where nobody may mount one there is none to be left behind.
+mkdirSync(join(run.folder, 'disk'));
+spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=1m', 'none', join(run.folder, 'disk')]);
 process.stdout.write(run.folder + '\\n');
 setInterval(() => undefined, 1000);
 `;
