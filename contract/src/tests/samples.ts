@@ -1,4 +1,4 @@
-import { noDecisions, standardTechniques, usualKitchen, usualLabelSheet } from '@fornax/core';
+import { emptyRecipe, noDecisions, standardTechniques, usualKitchen, usualLabelSheet } from '@fornax/core';
 
 const id = '0193a1b2-0000-7000-8000-000000000001';
 const ends = { low: '1', high: '3/2' };
@@ -54,17 +54,9 @@ const step = {
   isWorkedOut: true,
 };
 const content = {
+  ...emptyRecipe,
   title: 'Walnut dressing',
   kind: 'dressing',
-  serves: 4,
-  portion: 'side',
-  system: 'metric',
-  leastBatch: '1/4',
-  story: '',
-  source: '',
-  credit: '',
-  permission: '',
-  notes: '',
   choices: [choice],
   components: [component],
   lines: [line],

@@ -8,7 +8,7 @@ import {
 } from '../class/index.js';
 import { usualKitchen } from '../kitchen/index.js';
 import { planBatches, type PortionOptions, portionRecipe } from '../portions/index.js';
-import { lineOf, parseIngredientLine, type Recipe, type RecipeStep } from '../recipes/index.js';
+import { emptyRecipe, lineOf, parseIngredientLine, type Recipe, type RecipeStep } from '../recipes/index.js';
 import type { DishOnClock } from '../timeline/tasks/types.js';
 
 /** A step of 5 hands-on minutes in class; the rest as given. */
@@ -37,20 +37,10 @@ export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
 export function recipe(lines: readonly string[], to: Partial<Recipe> = {}): Recipe {
   const system = to.system ?? 'metric';
   return {
+    ...emptyRecipe,
     title: 'Test salad',
-    kind: 'salad',
-    serves: 4,
-    portion: 'side',
     system,
-    leastBatch: '1/4',
-    story: '',
-    source: '',
-    credit: '',
-    permission: '',
-    notes: '',
-    choices: [],
     components: [{ id: 'c1', name: 'Salad', role: 'base' }],
-    steps: [],
     lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')),
     ...to,
   };

@@ -1,24 +1,16 @@
 import { useState } from 'react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
+import { ListBox } from 'react-aria-components';
 import type { RecipeView } from '@fornax/contract';
 import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { recipesQuery } from '../api/queries.js';
 import { Dialog } from '../parts/Dialog.js';
 import { ListChoice } from '../parts/ListChoice.js';
+import { Search } from '../parts/Search.js';
 import { Quietly } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
-import { useFirstFound } from '../parts/useFirstFound.js';
-import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { type Dish, dishOf } from './dish.js';
-
-const SearchBox = styled(Input)`
-  width: 100%;
-  padding: 8px 10px;
-  border: 1px solid #98a29b;
-  border-radius: ${({ theme }) => theme.radius};
-`;
 
 const Scrolling = styled.div`
   max-height: 360px;
@@ -55,25 +47,10 @@ export function ChooseDish({
 
 function Library({ onChoose }: { onChoose: (recipeId: string) => void }) {
   const { data: recipes = [], isPending } = useQuery(recipesQuery);
-  const { contains } = useFilter({ sensitivity: 'base' });
   const [text, setText] = useState('');
-  const first = recipes.find(({ title }) => contains(title, text));
-  const { ask, forget } = useFirstFound(text.trim() === '' ? undefined : first?.id, onChoose);
+  const items = recipes.map(({ id, title }) => ({ id, name: title }));
   return (
-    <Autocomplete
-      filter={contains}
-      inputValue={text}
-      onInputChange={(typed) => {
-        forget();
-        setText(typed);
-      }}
-    >
-      <SearchField autoFocus>
-        <Label>
-          <VisuallyHidden>Search the library</VisuallyHidden>
-        </Label>
-        <SearchBox placeholder="Search the library" onKeyDown={ask} />
-      </SearchField>
+    <Search label="Search the library" text={text} onText={setText} items={items} onOpen={onChoose}>
       <Scrolling tabIndex={0} role="group" aria-label="Recipes of the library">
         <ListBox
           aria-label="Recipes"
@@ -91,6 +68,6 @@ function Library({ onChoose }: { onChoose: (recipeId: string) => void }) {
           )}
         </ListBox>
       </Scrolling>
-    </Autocomplete>
+    </Search>
   );
 }

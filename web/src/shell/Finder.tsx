@@ -1,22 +1,15 @@
 import { useDeferredValue, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
-import { Autocomplete, Input, Label, ListBox, SearchField, useFilter } from 'react-aria-components';
+import { ListBox } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { classesNamedQuery, classesQuery, recipesQuery, techniquesQuery } from '../api/queries.js';
 import { ListChoice } from '../parts/ListChoice.js';
 import { showDateInYear } from '../parts/dates.js';
 import { Dialog } from '../parts/Dialog.js';
-import { useFirstFound } from '../parts/useFirstFound.js';
+import { Search } from '../parts/Search.js';
 import { useKeys } from '../parts/useKeys.js';
-import { VisuallyHidden } from '../theme/visually-hidden.js';
 
-const Box = styled(Input)`
-  width: 100%;
-  padding: 8px 10px;
-  border: 1px solid #98a29b;
-  border-radius: ${({ theme }) => theme.radius};
-`;
 const Kind = styled.span`
   float: right;
   color: ${({ theme }) => theme.colour.quiet};
@@ -39,7 +32,6 @@ export function FindDialog({ isOpen, onClose }: { isOpen: boolean; onClose: () =
 
 function Finder({ onDone }: { onDone: () => void }) {
   const navigate = useNavigate();
-  const { contains } = useFilter({ sensitivity: 'base' });
   const [text, setText] = useState('');
   // The box would only be emptied by the first press.
   useKeys({ Escape: onDone });
@@ -48,23 +40,14 @@ function Finder({ onDone }: { onDone: () => void }) {
     onDone();
     void navigate(key);
   };
-  const first = items.find(({ name }) => contains(name, text));
-  const { ask, forget } = useFirstFound(text.trim() === '' ? undefined : first?.id, open);
   return (
-    <Autocomplete
-      filter={contains}
-      inputValue={text}
-      onInputChange={(typed) => {
-        forget();
-        setText(typed);
-      }}
+    <Search
+      label="Name of a class, recipe or technique"
+      text={text}
+      onText={setText}
+      items={items}
+      onOpen={open}
     >
-      <SearchField autoFocus>
-        <Label>
-          <VisuallyHidden>Name of a class, recipe or technique</VisuallyHidden>
-        </Label>
-        <Box placeholder="Name of a class, recipe or technique" onKeyDown={ask} />
-      </SearchField>
       <FoundItem role="group" aria-label="What was found" tabIndex={0}>
         <ListBox
           aria-label="Found"
@@ -80,7 +63,7 @@ function Finder({ onDone }: { onDone: () => void }) {
           )}
         </ListBox>
       </FoundItem>
-    </Autocomplete>
+    </Search>
   );
 }
 
