@@ -8,6 +8,17 @@ const missing =
 const isLoaded = (id) => missing.test(id) || loaded.some((name) => id === name || id.startsWith(`${name}/`));
 
 /**
+ * The engine keeps the text of what it runs, and twice as long where one sign of it is not Latin: so such
+ * signs are written by their numbers, and comments are left out.
+ */
+const short = { charset: 'ascii', comments: false };
+const shortRegularExpressions = {
+  name: 'short-regular-expressions',
+  renderChunk: (code) =>
+    code.replace(/[^\0-\xff]/g, (sign) => `\\u${sign.charCodeAt(0).toString(16).padStart(4, '0')}`),
+};
+
+/**
  * What Node.js runs is a few files instead of two thousand, each of which would be looked for, read and
  * compiled by itself whenever a server or one of its threads starts.
  */
@@ -16,7 +27,8 @@ export default [
     input: { index: 'core/dist/index.js', plan: 'core/dist/plan/index.js' },
     platform: 'node',
     external: [/^[^./]/],
-    output: { dir: 'core/dist/node', cleanDir: true },
+    output: { dir: 'core/dist/node', cleanDir: true, ...short },
+    plugins: [shortRegularExpressions],
   },
   {
     input: {
@@ -26,8 +38,9 @@ export default [
     },
     platform: 'node',
     external: isLoaded,
-    output: { dir: 'server/dist/node', cleanDir: true, keepNames: true },
+    output: { dir: 'server/dist/node', cleanDir: true, keepNames: true, ...short },
     plugins: [
+      shortRegularExpressions,
       {
         name: 'thread',
         writeBundle: () => copyFileSync('server/dist/planning/thread.cjs', 'server/dist/node/thread.cjs'),

@@ -13,7 +13,7 @@ const users = 50;
 const pastClasses = 2000;
 const seconds = Number(process.env.FORNAX_LOAD_SECONDS ?? 60);
 /** Between two requests of one person, up to so long: far less than anybody looks at a page. */
-const pauseMilliseconds = 2000;
+const pauseMilliseconds = Number(process.env.FORNAX_LOAD_PAUSE ?? 2000);
 /** What most of what people do is, by its share in twenty requests. */
 const shares = { list: 4, read: 4, plan: 3, change: 3, tick: 2, recipes: 2, larder: 1, make: 1 };
 
@@ -32,6 +32,7 @@ export async function benchMixed() {
     putPastClasses(fornax.database, pastClasses);
     const people = await begin(fornax.address);
     await standing(people[0].cook);
+    row('all of them open their plans at once, each for the first time', spread(await openAll(people)));
     await loopDelay(metricsPort);
     const { taken, memory, refused } = await work(people, fornax.server.pid());
     const delay = await loopDelay(metricsPort);
@@ -60,6 +61,17 @@ async function begin(address) {
     made.push({ cook, number, ...(await classWithMenu(cook, `Mixed ${number}`, { dishes })) });
   }
   return made;
+}
+
+/** Milliseconds that each waits. */
+function openAll(people) {
+  return Promise.all(
+    people.map(async ({ cook, id }) => {
+      const begun = performance.now();
+      await cook.get(`/classes/${id}/plan`);
+      return performance.now() - begun;
+    }),
+  );
 }
 
 const kinds = Object.entries(shares).flatMap(([kind, share]) => Array.from({ length: share }, () => kind));

@@ -34,7 +34,7 @@ class CardsService {
 
   async pdf(kitchenId: string, classId: string, paper: Paper): Promise<{ pdf: Buffer; name: string }> {
     const bundle = await this.classes.bundle(kitchenId, classId);
-    const { plan } = await this.planner.best(bundle, kitchenId, this.planner.patienceMilliseconds);
+    const plan = await this.planner.printed(bundle, kitchenId);
     const facts = bundle.class;
     const when = `${showWholeDate(facts.startsAt)}, ${facts.startsAt.slice(11, 16)}`;
     const cards = stationCards({
@@ -74,11 +74,7 @@ class LabelsService {
     if (problem)
       throw new ProblemException(422, problem, { errors: [{ field: 'width', sentence: problem }] });
     const { class: facts, kitchen, ...rest } = await this.classes.bundle(kitchenId, classId);
-    const { plan } = await this.planner.best(
-      { class: facts, kitchen, ...rest },
-      kitchenId,
-      this.planner.patienceMilliseconds,
-    );
+    const plan = await this.planner.printed({ class: facts, kitchen, ...rest }, kitchenId);
     const title = `${facts.title}, storage labels`;
     const labels = storageLabels({ facts, kitchen, plan });
     return {

@@ -41,12 +41,7 @@ export class ClassViews {
     });
     const practised = await practisedBefore(kitchenId, rows);
     const left = await leftToNext(kitchenId, rows);
-    const wholes = await wholeRecipes(kitchenId, drafts);
-    const newest = new Map(
-      drafts.flatMap((draft, index) =>
-        draft.deletedAt === null ? [[draft.id, wholes[index]!] as const] : [],
-      ),
-    );
+    const newest = await newestOf(kitchenId, drafts, used);
     const people = await this.vault.open(kitchenId, rows);
     return rows.map((row) => ({
       id: row.id,
@@ -92,6 +87,29 @@ async function versionsOf(
     where: { id: { [Op.in]: ids } },
   });
   return { known, used };
+}
+
+/**
+ * Drafts by recipe, written out, but for those that stand word for word in a version that is used: most do,
+ * and are not read.
+ */
+async function newestOf(
+  kitchenId: string,
+  drafts: readonly RecipeRow[],
+  used: readonly RecipeVersionRow[],
+): Promise<ReadonlyMap<string, Recipe>> {
+  const texts = (recipeId: string) =>
+    used.filter((version) => version.recipeId === recipeId).map((version) => textOf(version));
+  const other = drafts.filter(
+    (draft) => draft.deletedAt === null && texts(draft.id).some((text) => text !== textOf(draft)),
+  );
+  const wholes = await wholeRecipes(kitchenId, other);
+  return new Map(other.map(({ id }, index) => [id, wholes[index]!]));
+}
+
+/** The content as it is stored, not parsed. */
+function textOf(row: RecipeRow | RecipeVersionRow): unknown {
+  return row.getDataValue('content');
 }
 
 function dishView(

@@ -24,7 +24,7 @@ import {
   type CourseView,
   type TickView,
 } from '@fornax/contract';
-import type { ClassNeeds, ClassPlan } from '@fornax/core';
+import type { ClassNeeds } from '@fornax/core';
 import type { Response } from 'express';
 import { IdPipe } from '../common/id.pipe.js';
 import { revisionFrom, tagged } from '../common/revision.js';
@@ -35,7 +35,10 @@ import { BesidePlans } from '../database/write-interceptor.js';
 import { forNow, Known } from '../known/known.interceptor.js';
 import { PeopleModule } from '../people/people.module.js';
 import { PlanningModule } from '../planning/planner.js';
+import { NeedsOfClasses } from './class-needs.js';
 import { ClassViews } from './class-views.js';
+import { PlanGlances } from './plan-glances.js';
+import { PlanStamper } from './plan-stamps.js';
 import { ClassesService } from './classes.service.js';
 import { TicksService } from './ticks.service.js';
 
@@ -89,16 +92,17 @@ class ClassesController {
     return tagged(response, await this.classes.get(session.kitchenId, id));
   }
 
+  /** A ClassPlan of core, as a thread has written it. */
   @Known(15)
   @Get(':id/plan')
   async plan(
     @Session() session: SessionContext,
     @Param('id', IdPipe) id: string,
     @Res({ passthrough: true }) response: Response,
-  ): Promise<ClassPlan> {
+  ): Promise<Uint8Array> {
     const { plan, isBest } = await this.classes.plan(session.kitchenId, id);
     if (!isBest) forNow(response);
-    return plan;
+    return plan.text;
   }
 
   @Post()
@@ -152,7 +156,7 @@ class ClassesController {
 @Module({
   imports: [PlanningModule, PeopleModule],
   controllers: [ClassesController, CoursesController],
-  providers: [ClassesService, ClassViews, TicksService],
+  providers: [ClassesService, ClassViews, NeedsOfClasses, PlanGlances, PlanStamper, TicksService],
   exports: [ClassesService],
 })
 export class ClassesModule {}

@@ -15,7 +15,9 @@ import { Planner, type PlanInTime } from '../planning/planner.js';
 import { listedClasses, pageOfClasses, recently } from './class-list.js';
 import { ClassViews } from './class-views.js';
 import { writeMenu } from './menu.js';
-import { PlanGlances, stockOf, todayIn } from './plan-glances.js';
+import { NeedsOfClasses } from './class-needs.js';
+import { PlanGlances, stockOf } from './plan-glances.js';
+import { todayIn } from './plan-stamps.js';
 
 /** How many coming classes are planned for the list; the rest show their date only. */
 const plannedInList = 12;
@@ -23,26 +25,24 @@ const plannedInList = 12;
 /** Classes of a kitchen: written under a revision, planned by core, deleted so that it can be undone. */
 @Injectable()
 export class ClassesService {
-  readonly #glances: PlanGlances;
-
   constructor(
     private readonly sequelize: Sequelize,
     private readonly views: ClassViews,
+    private readonly glances: PlanGlances,
+    private readonly needsOfClasses: NeedsOfClasses,
     private readonly planner: Planner,
     private readonly vault: PeopleVault,
-  ) {
-    this.#glances = new PlanGlances(views, planner);
-  }
+  ) {}
 
   /** `isForNow` where a plan of it is still being bettered, or could not be made just now. */
   async list(
-    { kitchenId, stamp }: Pick<SessionContext, 'kitchenId' | 'stamp'>,
+    { kitchenId }: Pick<SessionContext, 'kitchenId'>,
     asked: ClassesQuery = {},
   ): Promise<{ classes: ClassSummary[]; earlier: string | null; isForNow: boolean }> {
     const { rows, earlier } = await pageOfClasses(kitchenId, asked);
     const recent = recently();
     const coming = asked.find === undefined ? rows.filter(({ startsAt }) => startsAt >= recent) : [];
-    const glances = await this.#glances.of(coming.slice(0, plannedInList), stamp);
+    const glances = await this.glances.of(coming.slice(0, plannedInList));
     const now = new Date().toISOString();
     const classes = (await listedClasses(kitchenId, rows)).map((listed) => ({
       ...listed,
@@ -73,16 +73,13 @@ export class ClassesService {
   }
 
   /** What coming classes want of each ingredient, so that left-overs find a use. */
-  async needs(kitchenId: string): Promise<ClassNeeds[]> {
+  async needs(kitchenId: string, open?: ClassView): Promise<ClassNeeds[]> {
     const rows = await new KitchenScope(ClassRow, kitchenId).find({
       where: { deletedAt: null, startsAt: { [Op.gte]: recently() } },
       order: [['startsAt', 'ASC']],
       limit: plannedInList,
     });
-    const views = await this.views.ofMany(rows);
-    return Promise.all(
-      views.map((view) => this.planner.needs({ class: view, kitchen: view.kitchen }, kitchenId)),
-    );
+    return this.needsOfClasses.of(kitchenId, rows, open);
   }
 
   /** What stands in the cupboard, and the classes that are bought for together or could use what is left. */
@@ -91,10 +88,14 @@ export class ClassesService {
     view: ClassView,
   ): Promise<Pick<ClassBundle, 'stock' | 'others' | 'together'>> {
     const stock = await stockOf(kitchenId);
-    const together = await new KitchenScope(ClassRow, kitchenId).find({
-      where: { deletedAt: null, id: { [Op.in]: [...view.decisions.together] } },
-    });
-    return { stock, others: await this.needs(kitchenId), together: await this.views.ofMany(together) };
+    const { together: ids } = view.decisions;
+    const together =
+      ids.length === 0
+        ? []
+        : await new KitchenScope(ClassRow, kitchenId).find({
+            where: { deletedAt: null, id: { [Op.in]: [...ids] } },
+          });
+    return { stock, others: await this.needs(kitchenId, view), together: await this.views.ofMany(together) };
   }
 
   /** Makes a class. Sent twice with the same id, it is made once. */

@@ -1,14 +1,15 @@
 import { setTimeout as wait } from 'node:timers/promises';
-import { Logger } from '@nestjs/common';
-import type { ClassBundle, ClassPlan, LocalDate } from '@fornax/core';
+import { Injectable, Logger } from '@nestjs/common';
+import type { ClassBundle } from '@fornax/core';
 import { LRUCache } from 'lru-cache';
 import { Op } from 'sequelize';
 import { PlanGlanceRow, StockRow, type ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-import { digestOf, type Planner } from '../planning/planner.js';
-import { planningVersion } from '../planning/version.js';
+import { Planner } from '../planning/planner.js';
+import type { WrittenPlan } from '../planning/written-plan.js';
 import type { PlanGlance } from './class-list.js';
-import type { ClassViews } from './class-views.js';
+import { ClassViews } from './class-views.js';
+import { PlanStamper, todayIn, type PlanStamps } from './plan-stamps.js';
 
 /** Classes whose glance is kept. */
 const mostKept = 2000;
@@ -20,74 +21,97 @@ const firstStandsMilliseconds = 10_000;
 type Glance = PlanGlance & { readonly isBest: boolean };
 
 /**
- * What the list shows of plans. Kept here while the kitchen does not change, for the day; and as rows by the
- * digest of what each plan rests on, so that a server that has just started reads them.
+ * What the list shows of plans: kept here, and as rows by the stamp of what each plan rests on, so that a
+ * server that has just started reads rows and no recipe.
  */
+@Injectable()
 export class PlanGlances {
   readonly #logger = new Logger('ClassesService');
   readonly #kept = new LRUCache<string, Glance & { readonly stamp: string }>({ max: mostKept });
-  /** What first plans show, by digest: who asks again soon does not have them all made again. */
+  /** What first plans show, by stamp: who asks again soon does not have them all made again. */
   readonly #ofFirsts = new LRUCache<string, Glance>({ max: mostKept, ttl: firstStandsMilliseconds });
 
   constructor(
     private readonly views: ClassViews,
+    private readonly stamper: PlanStamper,
     private readonly planner: Planner,
   ) {}
 
   /**
    * By class: as it is, or while that is worked out as it was (`isBest` is false then), or null where nothing
-   * is known of it yet.
+   * is known of it yet. The classes are of one kitchen.
    */
-  async of(rows: readonly ClassRow[], stamp: string): Promise<ReadonlyMap<string, Glance | null>> {
-    const stampOf = ({ zone }: ClassRow) => `${stamp} ${todayIn(zone)}`;
-    const isKnown = (row: ClassRow) => this.#kept.get(row.id)?.stamp === stampOf(row);
-    const glances = new Map<string, Glance | null>(
-      rows.filter(isKnown).map(({ id }) => [id, this.#kept.get(id)!]),
-    );
-    const asked = rows.filter((row) => !isKnown(row));
+  async of(rows: readonly ClassRow[]): Promise<ReadonlyMap<string, Glance | null>> {
+    if (rows.length === 0) return new Map();
+    const { kitchenId } = rows[0]!;
+    const { plan: stamps } = await this.stamper.of(kitchenId, rows);
+    const glances = new Map<string, Glance | null>(this.#known(rows, stamps));
+    const asked = rows.filter(({ id }) => !glances.has(id as string));
     if (asked.length === 0) return glances;
-    const { kitchenId } = asked[0]!;
-    const stock = await stockOf(kitchenId);
     const stored = await storedOf(kitchenId, asked);
-    const views = await this.views.ofMany(asked);
+    for (const row of stored.values())
+      if (row.digest === stamps.get(row.classId))
+        glances.set(row.classId, this.#keep(row.classId, row.digest, glanceOf(row)));
+    const toPlan = asked.filter(({ id }) => !glances.has(id as string));
+    const stock = toPlan.length > 0 ? await stockOf(kitchenId) : [];
     const late = wait(waitedMilliseconds, null, { ref: false });
     await Promise.all(
-      views.map(async (view, index) => {
+      (await this.views.ofMany(toPlan)).map(async (view) => {
         const bundle = { class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) };
-        const before = stored.get(view.id) ?? null;
+        const before = stored.get(view.id);
         const glance =
-          (await Promise.race([this.#look(bundle, kitchenId, before), late])) ??
-          (before && { ...glanceOf(before), isBest: false });
+          (await Promise.race([this.#look(bundle, kitchenId, stamps.get(view.id)!), late])) ??
+          (before ? { ...glanceOf(before), isBest: false } : null);
         glances.set(view.id, glance);
-        if (glance?.isBest) this.#kept.set(view.id, { ...glance, stamp: stampOf(asked[index]!) });
       }),
     );
     return glances;
   }
 
-  async #look(bundle: ClassBundle, kitchenId: string, stored: PlanGlanceRow | null): Promise<Glance | null> {
-    const digest = digestOf(`${await planningVersion()} ${JSON.stringify(bundle)}`);
-    if (stored?.digest === digest) return { ...glanceOf(stored), isBest: true };
-    const ofFirst = this.#ofFirsts.get(digest);
-    if (ofFirst) return ofFirst;
+  #known(rows: readonly ClassRow[], stamps: PlanStamps['plan']): [string, Glance][] {
+    return rows.flatMap((row) => {
+      const id = row.id as string;
+      const stamp = stamps.get(id)!;
+      const kept = this.#kept.get(id);
+      const glance = kept?.stamp === stamp ? kept : this.#ofFirsts.get(stamp);
+      return glance ? [[id, glance]] : [];
+    });
+  }
+
+  #keep(classId: string, stamp: string, plan: PlanGlance): Glance {
+    const glance = { ...plan, isBest: true, stamp };
+    this.#kept.set(classId, glance);
+    return glance;
+  }
+
+  async #look(bundle: ClassBundle, kitchenId: string, stamp: string): Promise<Glance | null> {
+    const { id } = bundle.class;
     try {
       const { plan, isBest, best } = await this.planner.soon(bundle, kitchenId);
-      best.then((found) => this.#store(kitchenId, bundle.class.id, digest, found)).catch(() => undefined);
-      const glance = { ...glanceIn(plan), isBest };
-      if (!isBest) this.#ofFirsts.set(digest, glance);
+      best
+        .then((found) => {
+          this.#keep(id, stamp, glanceOf(found));
+          return this.#store(kitchenId, id, stamp, found);
+        })
+        .catch(() => undefined);
+      const glance = { ...glanceOf(plan), isBest };
+      if (!isBest) this.#ofFirsts.set(stamp, glance);
       return glance;
     } catch (error) {
       this.#logger.warn(
-        `Class ${bundle.class.id} is listed without a plan: ` +
-          `${error instanceof Error ? error.message : String(error)}`,
+        `Class ${id} is listed without a plan: ${error instanceof Error ? error.message : String(error)}`,
       );
       return null;
     }
   }
 
   /** Writes down what the list shows of a best plan; one that cannot be is worked out again when needed. */
-  async #store(kitchenId: string, classId: string, digest: string, plan: ClassPlan): Promise<void> {
-    const { jobs, toDecide } = glanceIn(plan);
+  async #store(
+    kitchenId: string,
+    classId: string,
+    digest: string,
+    { jobs, toDecide }: WrittenPlan,
+  ): Promise<void> {
     await new KitchenScope(PlanGlanceRow, kitchenId).createOrUpdate({ classId, digest, jobs, toDecide }, [
       'digest',
       'jobs',
@@ -96,8 +120,7 @@ export class PlanGlances {
   }
 }
 
-const glanceIn = ({ jobs, warnings }: ClassPlan): PlanGlance => ({ jobs, toDecide: warnings.length });
-const glanceOf = ({ jobs, toDecide }: PlanGlanceRow): PlanGlance => ({ jobs, toDecide });
+const glanceOf = ({ jobs, toDecide }: PlanGlance): PlanGlance => ({ jobs, toDecide });
 
 async function storedOf(
   kitchenId: string,
@@ -117,9 +140,4 @@ export function stockOf(kitchenId: string): Promise<StockRow[]> {
       ['ingredient', 'ASC'],
     ],
   });
-}
-
-/** The local date in a zone, "2026-11-25": nothing is bought before it. */
-export function todayIn(zone: string): LocalDate {
-  return new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date()) as LocalDate;
 }

@@ -52,6 +52,24 @@ describe('turns', () => {
     await end('long 1');
     expect(begun).toEqual(['long 1', 'now 1', 'now 2', 'soon', 'long 2']);
   });
+  it('short and long work have places of their own, and what nobody waits for has what is left', async () => {
+    const turns = new Turns({ places: 2, forShort: 1, forLong: 1, mostWaiting: 9, busy: 'Busy.' });
+    const { begun, ask, end } = bench(turns);
+    void ask('a', 'spare', 'spare');
+    void ask('a', 'now 1');
+    void ask('a', 'now 2');
+    await settled();
+    // Nothing else was there when it came; of the two that are short, one waits.
+    expect(begun).toEqual(['spare', 'now 1']);
+    void ask('a', 'spare 2', 'spare');
+    await end('spare');
+    expect(begun).toEqual(['spare', 'now 1']);
+    void ask('b', 'long', 'long');
+    await settled();
+    expect(begun).toEqual(['spare', 'now 1', 'long']);
+    for (const name of ['now 1', 'now 2', 'long']) await end(name);
+    expect(begun).toEqual(['spare', 'now 1', 'long', 'now 2', 'spare 2']);
+  });
   it('more than may wait for one key is refused, and another key is not', async () => {
     const turns = new Turns({ places: 1, mostWaiting: 2, busy: 'Busy.' });
     const { ask, begun, end } = bench(turns);

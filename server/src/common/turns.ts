@@ -1,8 +1,12 @@
 import { ProblemException } from './problem.js';
 
-/** How soon work has its turn: somebody waits for it, who would be served better by more of it, long work. */
-export type Urgency = 'now' | 'soon' | 'long';
-const urgencies: readonly Urgency[] = ['now', 'soon', 'long'];
+/**
+ * How soon work has its turn: somebody waits for it; who waits would be served better by more of it; long
+ * work; work that nobody waits for, which is done while nothing else is.
+ */
+export type Urgency = 'now' | 'soon' | 'long' | 'spare';
+const urgencies: readonly Urgency[] = ['now', 'soon', 'long', 'spare'];
+const isLong = (urgency: Urgency) => urgency === 'long' || urgency === 'spare';
 
 interface Waiting {
   readonly urgency: Urgency;
@@ -13,8 +17,9 @@ interface Waiting {
 interface TurnOptions {
   /** What may be done at once. */
   readonly places: number;
-  /** Of those, how many are never taken by long work: 0 where all work is alike. */
+  /** Of those, how many long work never takes, and how many it alone takes: 0 where all is alike. */
   readonly forShort?: number;
+  readonly forLong?: number;
   /** What may wait for one key; more is refused with `busy`. */
   readonly mostWaiting: number;
   readonly busy: string;
@@ -43,7 +48,7 @@ export class Turns {
       return await work();
     } finally {
       this.#running -= 1;
-      if (urgency === 'long') this.#runningLong -= 1;
+      if (isLong(urgency)) this.#runningLong -= 1;
       this.#next();
     }
   }
@@ -75,21 +80,28 @@ export class Turns {
       this.#waiting.delete(key);
       if (rest.length > 0) this.#waiting.set(key, rest);
       this.#running += 1;
-      if (waiting.urgency === 'long') this.#runningLong += 1;
+      if (isLong(waiting.urgency)) this.#runningLong += 1;
       waiting.begin();
     }
   }
 
-  /** The next in turn: the most urgent of any key; long work where a place for it is free. */
+  /** The next in turn: the most urgent of any key for which a place is free. */
   #choose(): [string, Waiting] | null {
-    const mostLong = this.options.places - (this.options.forShort ?? 0);
     for (const urgency of urgencies) {
-      if (urgency === 'long' && this.#runningLong >= mostLong) return null;
+      if (!this.#hasPlace(urgency)) continue;
       for (const [key, own] of this.#waiting) {
         const found = own.find((each) => each.urgency === urgency);
         if (found) return [key, found];
       }
     }
     return null;
+  }
+
+  #hasPlace(urgency: Urgency): boolean {
+    const { places, forShort = 0, forLong = 0 } = this.options;
+    if (urgency === 'spare' && this.#running > 0) return false;
+    return isLong(urgency)
+      ? this.#runningLong < places - forShort
+      : this.#running - this.#runningLong < places - forLong;
   }
 }

@@ -4,7 +4,7 @@ import { KitchenChangesRow } from './models.js';
 
 /** Slots that servers choose from; one more is written by every change of the library. */
 const slots = 128;
-const librarySlot = slots;
+export const librarySlot = slots;
 /** This process's own slot: two servers that write for one kitchen seldom touch the same row. */
 const slot = randomInt(slots);
 

@@ -6,7 +6,7 @@ import { LRUCache } from 'lru-cache';
 import type { SessionContext } from '../common/session-context.js';
 
 /** Bytes that are kept at most. All of it can be worked out again. */
-const mostBytes = 32 * 1024 * 1024;
+const mostBytes = 12 * 1024 * 1024;
 const compress = promisify(gzip);
 
 /** The body of an answer as it was sent, with its ETag and what else stands in its head. */
@@ -16,12 +16,15 @@ export class KnownAnswer {
 
   /** `until` is when it ends by itself, on the clock that only goes on (performance.now). */
   constructor(
-    json: string,
+    json: string | Uint8Array,
     readonly headers: Readonly<Record<string, string>>,
     readonly stamp: string,
     readonly until: number,
   ) {
-    this.body = Buffer.from(json);
+    this.body =
+      typeof json === 'string'
+        ? Buffer.from(json)
+        : Buffer.from(json.buffer, json.byteOffset, json.byteLength);
   }
 
   /** Compressed once, however often it is sent. */
@@ -31,7 +34,7 @@ export class KnownAnswer {
   }
 }
 
-export function etagOf(json: string): string {
+export function etagOf(json: string | Uint8Array): string {
   return `"${createHash('sha256').update(json).digest('base64url').slice(0, 22)}"`;
 }
 
@@ -65,7 +68,7 @@ export class KnownAnswers {
   async answer(
     session: SessionContext,
     url: string,
-    work: () => Promise<Pick<KnownAnswer, 'headers' | 'until'> & { json: string }>,
+    work: () => Promise<Pick<KnownAnswer, 'headers' | 'until'> & { json: string | Uint8Array }>,
   ): Promise<KnownAnswer> {
     const known = this.find(session, url);
     if (known) return known;

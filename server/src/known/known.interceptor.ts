@@ -14,7 +14,7 @@ import { etagOf, KnownAnswers } from './known-answers.js';
 const KNOWN = 'known';
 /**
  * Marks reading routes whose answer rests on nothing but the kitchen and the day: it is kept until the
- * kitchen changes, and for so many minutes at most.
+ * kitchen changes, and for so many minutes at most. Bytes that a route returns are JSON already.
  */
 export const Known = (minutes = 60) => SetMetadata(KNOWN, minutes);
 
@@ -37,7 +37,8 @@ export class KnownInterceptor implements NestInterceptor {
     if (minutes === undefined || !session) return next.handle();
     const response = context.switchToHttp().getResponse<Response>();
     const answer = this.known.answer(session, originalUrl, async () => {
-      const json = JSON.stringify(await lastValueFrom(next.handle()));
+      const answered: unknown = await lastValueFrom(next.handle());
+      const json = answered instanceof Uint8Array ? answered : JSON.stringify(answered);
       const until = response.locals.isForNow ? 0 : endOf(minutes);
       return { json, headers: headOf(response, json), until };
     });
@@ -50,7 +51,7 @@ export class KnownInterceptor implements NestInterceptor {
   }
 }
 
-function headOf(response: Response, json: string): Record<string, string> {
+function headOf(response: Response, json: string | Uint8Array): Record<string, string> {
   const link = response.getHeader('Link');
   return {
     ETag: String(response.getHeader('ETag') ?? etagOf(json)),

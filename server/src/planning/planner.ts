@@ -6,9 +6,12 @@ import { LRUCache } from 'lru-cache';
 import { ProblemException } from '../common/problem.js';
 import { Superseded, Unasked } from './unasked.js';
 import { TooLong, Workers } from './workers.js';
+import { readPlan, type WrittenPlan } from './written-plan.js';
 
-/** Plans that are remembered, a megabyte each. They can all be worked out again. */
+/** Plans that are remembered, up to a megabyte each. They can all be worked out again. */
 const mostRemembered = 12;
+/** Classes of which it is known as what they were last asked for. */
+const mostClasses = 1000;
 /** Classes whose plan took too long are not tried again for so long, unless something of them changes. */
 const tooLongStandsMilliseconds = 600_000;
 /** A class is taken for small, and planned before large ones, up to so many lines and steps of its dishes. */
@@ -16,19 +19,33 @@ const mostOfSmall = 120;
 
 /** What is answered in time: the best plan, or the best that was found until then. */
 export interface PlanInTime {
-  readonly plan: ClassPlan;
+  readonly plan: WrittenPlan;
   readonly isBest: boolean;
 }
 
 /** The first valid plan, or the best where it is known; and the best, once it is found. */
 export interface SoonPlan extends PlanInTime {
   /** Rejects where the class changes first. */
-  readonly best: Promise<ClassPlan>;
+  readonly best: Promise<WrittenPlan>;
+}
+
+/** The search for the plan of one bundle. */
+interface Search {
+  readonly first: Promise<WrittenPlan>;
+  /** The best of what was found until now. */
+  soFar: WrittenPlan | null;
+  best: Promise<WrittenPlan> | null;
+  isBest: boolean;
+  /** How many wait for the best. */
+  waiters: number;
+  /** How many are at it. */
+  holds: number;
 }
 
 /** A bundle as it is sent to a thread, whose plan it is, and by what it is remembered. */
 interface Asked {
   readonly kitchenId: string;
+  readonly classId: string;
   readonly text: string;
   readonly digest: string;
   readonly isShort: boolean;
@@ -42,18 +59,19 @@ interface Asked {
 @Injectable()
 export class Planner {
   /** The best plan is waited for so long, and then the best so far will do. */
-  answerWithinMilliseconds = 2000;
+  answerWithinMilliseconds = 1000;
   /** Any plan is waited for so long, and the best of what is printed, which should be as on the screen. */
   patienceMilliseconds = 20_000;
   /** Whether the best plan is looked for where only the first was asked for. */
   looksUnasked = true;
-  readonly #unasked = new Unasked<Asked, ClassPlan>((asked, isWanted) => this.#lookFor(asked, isWanted));
-  readonly #firsts = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
-  readonly #best = new LRUCache<string, Promise<ClassPlan>>({ max: mostRemembered });
-  readonly #done = new LRUCache<string, ClassPlan>({ max: mostRemembered });
-  /** The best so far of those that are being looked for. */
-  readonly #soFar = new LRUCache<string, ClassPlan>({ max: mostRemembered });
-  readonly #needs = new LRUCache<string, Promise<ClassNeeds>>({ max: mostRemembered });
+  readonly #unasked = new Unasked<Asked, WrittenPlan>((asked, isWanted) =>
+    this.#hold(asked, (search) => this.#bestOf(asked, search, isWanted)),
+  );
+  /** What is being looked for, by digest: never forgotten while somebody waits for it. */
+  readonly #underWay = new Map<string, Search>();
+  readonly #kept = new LRUCache<string, Search>({ max: mostRemembered });
+  /** As what each class was last asked for: as what it was before, nobody looks for it any more. */
+  readonly #newest = new LRUCache<string, string>({ max: mostClasses });
   readonly #tooLong = new LRUCache<string, true>({ max: 500, ttl: tooLongStandsMilliseconds });
 
   constructor(readonly workers: Workers) {}
@@ -61,11 +79,15 @@ export class Planner {
   /** The best plan where it is known already; else the first valid one, while the best is looked for. */
   async soon(bundle: ClassBundle, kitchenId: string): Promise<SoonPlan> {
     const asked = askedOf(bundle, kitchenId);
-    const known = this.#done.get(asked.digest);
-    if (known) return { plan: known, isBest: true, best: Promise.resolve(known) };
-    const first = await this.#first(asked);
-    if (!this.looksUnasked) return { plan: first, isBest: false, best: new Promise(() => undefined) };
-    return { plan: first, isBest: false, best: this.#unasked.ask(bundle.class.id, asked) };
+    const { plan, isBest } = await this.#hold(asked, async (search) => ({
+      plan: search.soFar ?? (await search.first),
+      isBest: search.isBest,
+    }));
+    if (isBest) return { plan, isBest, best: Promise.resolve(plan) };
+    const best = this.looksUnasked
+      ? this.#unasked.ask(bundle.class.id, asked)
+      : new Promise<WrittenPlan>(() => undefined);
+    return { plan, isBest, best };
   }
 
   /**
@@ -79,33 +101,36 @@ export class Planner {
     within = this.answerWithinMilliseconds,
   ): Promise<PlanInTime> {
     const asked = askedOf(bundle, kitchenId);
-    const found = this.#lookFor(asked)
-      .catch((error: unknown) => {
-        if (error instanceof Superseded) return this.#lookFor(asked);
-        throw error;
-      })
-      .then((plan) => ({ plan, isBest: true }));
+    this.#newest.set(asked.classId, asked.digest);
     const timers = new AbortController();
     const after = (milliseconds: number) => wait(milliseconds, null, { ref: false, signal: timers.signal });
-    const soFar = after(within)
-      .then(() => this.#soFar.get(asked.digest) ?? this.#first(asked))
-      .then((plan) => ({ plan, isBest: false }));
+    const answer = this.#hold(asked, async (search) => {
+      search.waiters += 1;
+      const found = this.#hold(asked, () => this.#bestOf(asked, search)).then((plan) => ({
+        plan,
+        isBest: true,
+      }));
+      const soFar = after(within)
+        .then(() => search.soFar ?? search.first)
+        .then((plan) => ({ plan, isBest: search.isBest }));
+      return Promise.race([found, soFar]).finally(() => {
+        search.waiters -= 1;
+      });
+    });
     const late = after(this.patienceMilliseconds).then(() => {
       throw stillPlanning();
     });
-    return Promise.race([found, soFar, late]).finally(() => timers.abort());
+    return Promise.race([answer, late]).finally(() => timers.abort());
   }
 
-  /** What a class wants of each ingredient as purchased. Asked again for the same, it is known. */
+  /** The best plan where it comes in good time, whole: what is printed should be as on the screen. */
+  async printed(bundle: ClassBundle, kitchenId: string): Promise<ClassPlan> {
+    return readPlan((await this.best(bundle, kitchenId, this.patienceMilliseconds)).plan);
+  }
+
+  /** What a class wants of each ingredient as purchased. */
   needs(bundle: Pick<ClassBundle, 'class' | 'kitchen'>, kitchenId: string): Promise<ClassNeeds> {
-    const text = JSON.stringify(bundle);
-    const digest = digestOf(text);
-    const known = this.#needs.get(digest);
-    if (known) return known;
-    const found = this.workers.ask(kitchenId, { kind: 'needs', bundle: text });
-    this.#needs.set(digest, found);
-    found.catch(() => this.#needs.delete(digest));
-    return found;
+    return this.workers.ask(kitchenId, { kind: 'needs', bundle: JSON.stringify(bundle) });
   }
 
   /** Questions that threads have answered, and that wait for one. */
@@ -116,36 +141,60 @@ export class Planner {
     return this.workers.waiting;
   }
 
-  /** Unasked, `isWanted` says whether it still is. */
-  #lookFor(asked: Asked, isWanted?: () => boolean): Promise<ClassPlan> {
+  /** Does something with the search for a plan, which is remembered meanwhile; after, where it found one. */
+  async #hold<T>(asked: Asked, use: (search: Search) => Promise<T>): Promise<T> {
     const { digest } = asked;
-    const known = this.#best.get(digest);
-    if (known) return known;
-    const found = this.#better(asked, isWanted).then(
+    const search = this.#underWay.get(digest) ?? this.#kept.get(digest) ?? this.#begin(asked);
+    this.#underWay.set(digest, search);
+    search.holds += 1;
+    try {
+      return await use(search);
+    } finally {
+      search.holds -= 1;
+      if (search.holds === 0) this.#underWay.delete(digest);
+      if (search.soFar) this.#kept.set(digest, search);
+    }
+  }
+
+  #begin(asked: Asked): Search {
+    const first = this.#firstOf(asked);
+    const search: Search = { first, soFar: null, best: null, isBest: false, waiters: 0, holds: 0 };
+    first.then(
       (plan) => {
-        if (this.#best.get(digest) === found) this.#done.set(digest, plan);
-        this.#firsts.delete(digest);
-        this.#soFar.delete(digest);
+        search.soFar = plan;
+      },
+      () => undefined,
+    );
+    return search;
+  }
+
+  /** The best plan, looked for once, and again where that was ended; `isWanted` counts while nobody waits. */
+  #bestOf(asked: Asked, search: Search, isWanted?: () => boolean): Promise<WrittenPlan> {
+    search.best ??= this.#better(asked, search, isWanted).then(
+      (plan) => {
+        search.isBest = true;
+        search.soFar = plan;
         return plan;
       },
       (error: unknown) => {
-        this.#best.delete(digest);
+        search.best = null;
+        // Somebody asked for it just when it was given up.
+        if (error instanceof Superseded && search.waiters > 0) return this.#bestOf(asked, search);
         throw error;
       },
     );
-    this.#best.set(digest, found);
-    return found;
+    return search.best;
   }
 
-  async #better(asked: Asked, isWanted?: () => boolean): Promise<ClassPlan> {
-    const { kitchenId, text } = asked;
-    // Whoever waits for a small class does not wait for large ones; what nobody waits for does.
-    const urgency = asked.isShort && !isWanted ? 'soon' : 'long';
-    let plan = await this.#first(asked);
+  async #better(asked: Asked, search: Search, isWanted?: () => boolean): Promise<WrittenPlan> {
+    const { kitchenId, classId, text, digest } = asked;
+    const isNewest = () => this.#newest.get(classId) === digest;
+    let plan = await search.first;
     for (const effort of betteringSlices) {
-      if (isWanted && !isWanted()) throw new Superseded();
-      this.#soFar.set(asked.digest, plan);
-      const options = { effort, standing: plan.timeline.starts };
+      if (search.waiters === 0 && !(isWanted ?? isNewest)()) throw new Superseded();
+      // Whoever waits for a small class does not wait for large ones; what nobody waits for waits for all.
+      const urgency = search.waiters === 0 ? 'spare' : asked.isShort ? 'soon' : 'long';
+      const options = { effort, standing: plan.starts };
       const next = await this.workers
         .ask(kitchenId, { kind: 'plan', bundle: text, options }, { urgency })
         .catch((error: unknown) => {
@@ -154,21 +203,12 @@ export class Planner {
         });
       // What takes too long to better stands as it is.
       if (!next) break;
-      plan = next;
+      plan = search.soFar = next;
     }
     return plan;
   }
 
-  #first(asked: Asked): Promise<ClassPlan> {
-    const known = this.#firsts.get(asked.digest);
-    if (known) return known;
-    const found = this.#firstOf(asked);
-    this.#firsts.set(asked.digest, found);
-    found.catch(() => this.#firsts.delete(asked.digest));
-    return found;
-  }
-
-  async #firstOf({ kitchenId, text, digest, isShort }: Asked): Promise<ClassPlan> {
+  async #firstOf({ kitchenId, text, digest, isShort }: Asked): Promise<WrittenPlan> {
     if (this.#tooLong.has(digest)) throw planTooLong();
     return this.workers
       .ask(kitchenId, { kind: 'plan', bundle: text, options: {} }, { urgency: isShort ? 'now' : 'long' })
@@ -193,7 +233,13 @@ function stillPlanning(): ProblemException {
 
 function askedOf(bundle: ClassBundle, kitchenId: string): Asked {
   const text = JSON.stringify(bundle);
-  return { kitchenId, text, digest: digestOf(text), isShort: sizeOf(bundle) <= mostOfSmall };
+  return {
+    kitchenId,
+    classId: bundle.class?.id ?? '',
+    text,
+    digest: digestOf(text),
+    isShort: sizeOf(bundle) <= mostOfSmall,
+  };
 }
 
 function sizeOf({ class: facts }: ClassBundle): number {

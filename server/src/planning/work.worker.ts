@@ -2,13 +2,9 @@ import { setPriority } from 'node:os';
 import { isMainThread } from 'node:worker_threads';
 import type { RecipeSummary } from '@fornax/contract';
 import type { ClassNeeds, KitchenFacts, Recipe } from '@fornax/core';
-import {
-  needsOfClass,
-  planClass,
-  type ClassBundle,
-  type ClassPlan,
-  type PlanOptions,
-} from '@fornax/core/plan';
+import { needsOfClass, planClass, type ClassBundle, type PlanOptions } from '@fornax/core/plan';
+import { readBundle } from './bundles.js';
+import { writePlan, type WrittenPlan } from './written-plan.js';
 import { summaryOf } from '../recipes/summary.js';
 
 /** How much less than the server itself a thread may take of processors that are short. */
@@ -27,7 +23,7 @@ export type WorkQuestion =
 
 /** What it answers, by what it was asked. */
 export interface WorkAnswers {
-  readonly plan: ClassPlan;
+  readonly plan: WrittenPlan;
   readonly needs: ClassNeeds;
   readonly summaries: readonly Omit<RecipeSummary, 'id'>[];
 }
@@ -35,9 +31,9 @@ export interface WorkAnswers {
 export default function answer(question: WorkQuestion): WorkAnswers[WorkQuestion['kind']] {
   switch (question.kind) {
     case 'plan':
-      return planClass(JSON.parse(question.bundle) as ClassBundle, question.options);
+      return writePlan(planClass(readBundle<ClassBundle>(question.bundle), question.options));
     case 'needs': {
-      const bundle = JSON.parse(question.bundle) as ClassBundle;
+      const bundle = readBundle(question.bundle);
       return needsOfClass(bundle.class, bundle.kitchen);
     }
     case 'summaries': {

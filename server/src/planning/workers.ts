@@ -9,7 +9,7 @@ import type { WorkAnswers, WorkQuestion } from './work.worker.js';
 const idleMilliseconds = 15_000;
 /** A small young generation keeps a thread's memory near what a plan needs. */
 const threadLimits = { maxOldGenerationSizeMb: 64, maxYoungGenerationSizeMb: 4 };
-/** Two, of which one is never taken by what is long: whoever asks for little does not wait for it. */
+/** One for what is short and one for what is long: whoever asks for little does not wait for it. */
 const threads = 2;
 
 /** A question took longer than it may. */
@@ -32,6 +32,7 @@ export class Workers implements OnModuleDestroy {
   readonly #turns = new Turns({
     places: threads,
     forShort: 1,
+    forLong: 1,
     mostWaiting: 400,
     busy: 'This kitchen has asked for very much at once; try again in a moment.',
   });
@@ -50,7 +51,7 @@ export class Workers implements OnModuleDestroy {
     { urgency = 'now' as Urgency } = {},
   ): Promise<WorkAnswers[Q['kind']]> {
     const within =
-      urgency === 'long'
+      urgency === 'long' || urgency === 'spare'
         ? this.longestMilliseconds
         : Math.min(this.shortMilliseconds, this.longestMilliseconds);
     try {
