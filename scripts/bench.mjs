@@ -12,7 +12,7 @@ import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
 import { benchSoak } from './lib/bench-soak.mjs';
 import { benchSchedule } from './lib/bench-schedule.mjs';
-import { ensureBuild, ensureNodeModules, ensurePackages } from './lib/machine.mjs';
+import { ensureBuild, ensurePackages } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 
@@ -22,7 +22,6 @@ import { PlainError, runCommand } from './lib/say.mjs';
  */
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium-headless-shell']);
-  ensureNodeModules();
   ensureBuild();
   const core = await import('../core/dist/node/index.js');
   const demo = await import('../demo/dist/index.js');

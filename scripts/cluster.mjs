@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { startCluster } from './lib/cluster.mjs';
-import { ensureBuild, ensureNodeModules, ensurePackages } from './lib/machine.mjs';
+import { ensureBuild, ensurePackages } from './lib/machine.mjs';
 import { runCommand } from './lib/say.mjs';
 import { checkPort, dataFolder, readPort, resetData } from './lib/serve.mjs';
 
@@ -9,7 +9,6 @@ await runCommand(async () => {
   const port = readPort();
   await checkPort(port);
   ensurePackages(['mariadb-server', 'galera-4', 'rsync']);
-  ensureNodeModules();
   ensureBuild();
   const folder = dataFolder('.fornax-cluster');
   await resetData(folder, join(folder, 'node-1'));

@@ -11,7 +11,7 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
-import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { ensureBuild, ensurePackages, root } from './lib/machine.mjs';
 import { broken, mutantsOf, shuffled } from './lib/mutants.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 
@@ -41,7 +41,6 @@ const groups = [
  */
 await runCommand(async () => {
   ensurePackages(['mariadb-server']);
-  ensureNodeModules();
   ensureBuild();
   const queue = sample();
   const until = performance.now() + minutes * 60_000;

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { launchChromium } from './lib/browser.mjs';
-import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { ensureBuild, ensurePackages, root } from './lib/machine.mjs';
 import { freePort } from './lib/database.mjs';
 import { runCommand } from './lib/say.mjs';
 import { startFornax } from './lib/serve.mjs';
@@ -158,7 +158,6 @@ Method
 
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium-headless-shell']);
-  ensureNodeModules();
   ensureBuild();
   const folder = mkdtempSync(join(tmpdir(), 'fornax-pictures-'));
   const fornax = await startFornax({ folder, port: await freePort(), demo: true });

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { sizes, startCluster, whole } from './lib/cluster.mjs';
 import { freePort } from './lib/database.mjs';
-import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { ensureBuild, ensurePackages, root } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 import { startWriters } from './lib/torture/writers.mjs';
@@ -40,7 +40,6 @@ const attacks = [
  */
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'galera-4', 'rsync', 'chromium-headless-shell']);
-  ensureNodeModules();
   ensureBuild();
   process.env.FORNAX_LOG = 'silent';
   const place = mkdtempSync(join(tmpdir(), 'fornax-cluster-'));

@@ -3,7 +3,7 @@ import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort } from './lib/database.mjs';
-import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
+import { ensureBuild, ensurePackages, root } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 import { startFornax } from './lib/serve.mjs';
@@ -29,7 +29,6 @@ const killings = 100;
 /** Attacks a Fornax of its own, and says what came of it; docs/operations.md keeps the figures. */
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium-headless-shell']);
-  ensureNodeModules();
   ensureBuild();
   process.env.FORNAX_LOG = 'silent';
   const only = process.argv.indexOf('--only');

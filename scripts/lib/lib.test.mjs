@@ -1,8 +1,8 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { freePort, startDatabase } from './database.mjs';
 import { lockFolder } from './folder-lock.mjs';
@@ -32,6 +32,26 @@ function command(name, environment = {}, args = []) {
   });
   return { code: done.status, said: `${done.stdout}${done.stderr}`.trim() };
 }
+
+/** Packages that a file imports before anything of it runs, itself or through its own files. */
+function packagesOf(file, seen = new Set()) {
+  if (seen.has(file)) return [];
+  seen.add(file);
+  const imported = [...readFileSync(file, 'utf8').matchAll(/^(?:import|export)[^;]*?from '([^']+)'/gm)];
+  return imported.flatMap(([, from]) => {
+    if (from.startsWith('.')) return packagesOf(join(dirname(file), from), seen);
+    return from.startsWith('node:') ? [] : [`${from} in ${file}`];
+  });
+}
+
+describe('commands', () => {
+  const { scripts } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
+  const commands = Object.entries(scripts).filter(([, line]) => line.startsWith('node '));
+  it.each(commands)('npm run %s starts in a clone that has no packages yet', (_, line) => {
+    expect(packagesOf(join(root, line.split(' ')[1]))).toEqual([]);
+  });
+  it('there are some', () => expect(commands.length).toBeGreaterThan(10));
+});
 
 describe('ports', () => {
   it('one in use is told in a sentence', async () => {
