@@ -70,11 +70,15 @@ describe('past classes', () => {
       await harness.cook.post('/api/classes').send({ id, title: 'One', startsAt: '2099-12-05T18:30' });
       await harness.cook.delete(`/api/classes/${id}`).expect(204);
     };
-    await change();
-    const before = await readFor(() => list());
+    const read = async () => {
+      // What first plans show stands for a while only: it is asked for just before.
+      await list();
+      await change();
+      return readFor(() => list());
+    };
+    const before = await read();
     await addPast(2000);
-    await change();
-    const after = await readFor(() => list());
+    const after = await read();
     expect(after.queries).toBe(before.queries);
     expect(after.characters / before.characters).toBeLessThan(1.05);
   });

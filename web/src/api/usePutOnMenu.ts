@@ -34,7 +34,7 @@ export function usePutOnMenu(): (classId: string, dish: NewDish) => Promise<void
       revision: view.revision,
     });
     client.setQueryData(['class', classId], saved);
-    await client.invalidateQueries({ queryKey: ['classes'] });
+    void client.invalidateQueries({ queryKey: ['classes'] });
     void navigate(`/classes/${classId}/portion`);
   };
 }

@@ -58,9 +58,10 @@ export function NewClass({ isOpen, onClose }: { isOpen: boolean; onClose: () => 
   const [problems, setProblems] = useState<readonly FieldProblem[]>([]);
   const make = useMutation({
     mutationFn: (body: CreateClassDto) => call<ClassView>('/classes', { method: 'POST', body }),
-    onSuccess: async (view) => {
+    onSuccess: (view) => {
       client.setQueryData(['class', view.id], view);
-      await client.invalidateQueries({ queryKey: ['classes'] });
+      // The page of the class does not wait for the list.
+      void client.invalidateQueries({ queryKey: ['classes'] });
       void navigate(`/classes/${view.id}/set-up`);
     },
     onError: (error) => setProblems(problemsOf(error)),

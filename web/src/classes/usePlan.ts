@@ -2,7 +2,13 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { getLocalTimeZone, today } from '@internationalized/date';
 import { useQueries, useQuery } from '@tanstack/react-query';
 import type { ClassView } from '@fornax/contract';
-import { type ClassBundle, type ClassPlan, type LocalDate, type Starts } from '@fornax/core';
+import {
+  type ClassBundle,
+  type ClassPlan,
+  type LocalDate,
+  type PlanOptions,
+  type Starts,
+} from '@fornax/core';
 import { classQuery, needsQuery, stockQuery } from '../api/queries.js';
 import { planWorker, searchWorker } from '../workers/plan-worker.js';
 import { better, questionOf } from './planning.js';
@@ -52,8 +58,7 @@ export function usePlan(view: ClassView | undefined): Planned {
         (plan) => {
           if (!isCurrent()) return;
           show(plan, !isMended);
-          if (!isMended)
-            void better(bundle, plan, { plan: searchWorker().plan, isCurrent, show, restMilliseconds });
+          if (!isMended) void better(bundle, plan, { plan: planBeside, isCurrent, show, restMilliseconds });
         },
         (error: Error) => {
           if (isCurrent()) setPlanned({ plan: null, bundle: null, error, isBettering: false, id });
@@ -64,6 +69,10 @@ export function usePlan(view: ClassView | undefined): Planned {
     ? planned
     : { plan: null, bundle: null, error: null, isBettering: false };
 }
+
+/** In the second worker, which is begun once it is needed: not while the page is first drawn. */
+const planBeside = (bundle: ClassBundle, options: PlanOptions): Promise<ClassPlan> =>
+  searchWorker().plan(bundle, options);
 
 /**
  * A class with what stands around it: the cupboard, the classes it is bought for with, and those that could
