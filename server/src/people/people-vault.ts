@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { Inject, Injectable } from '@nestjs/common';
 import type { ClassDecisions, Person } from '@fornax/core';
-import { Op } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
 import { CONFIG, type ServerConfig } from '../config.js';
-import { ClassKeyRow, type ClassRow } from '../database/models.js';
+import { ClassKeyRow, ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 import { type InstallationKey, keysIn, newKey, seal, unseal } from './sealing.js';
 
@@ -17,6 +17,13 @@ export interface Personal {
 export interface SealedColumns {
   readonly roster: string;
   readonly decisions: Partial<ClassDecisions>;
+}
+
+/** A class with its columns as text. */
+interface SealedText {
+  readonly id: string;
+  readonly roster: string;
+  readonly decisions: string;
 }
 
 /** A class in which nobody is named, and how a sealed one begins. */
@@ -54,14 +61,40 @@ export class PeopleVault {
             where: { classId: { [Op.in]: sealed.map(({ id }) => id as string) } },
           });
     const keys = new Map(found.map((row) => [row.classId, row.wrapped]));
-    return new Map(rows.map((row) => [row.id as string, this.#openOne(row, keys.get(row.id as string))]));
+    const opened = new Map<string, Personal>();
+    for (const row of rows) {
+      const id = row.id as string;
+      try {
+        opened.set(id, this.#openOne(row, keys.get(id)));
+      } catch {
+        // Somebody was erased between the reading of the row and of its key.
+        opened.set(id, await this.#openAnew(kitchenId, id));
+      }
+    }
+    return opened;
   }
 
   async openOne(row: ClassRow): Promise<Personal> {
     return (await this.open(row.kitchenId, [row])).get(row.id as string)!;
   }
 
-  #openOne({ id, roster, decisions }: ClassRow, wrapped: string | undefined): Personal {
+  /** Row and key in one statement, so as they were written together. */
+  async #openAnew(kitchenId: string, id: string): Promise<Personal> {
+    const [found] = await ClassRow.sequelize!.query<SealedText & { wrapped: string | null }>(
+      `SELECT classes.id, classes.roster, classes.decisions, class_keys.wrapped
+        FROM classes LEFT JOIN class_keys ON class_keys.class_id = classes.id
+        WHERE classes.id = :id AND classes.kitchen_id = :kitchenId`,
+      { replacements: { id, kitchenId }, type: QueryTypes.SELECT },
+    );
+    if (!found) throw new Error(`Class ${id} is gone.`);
+    const decisions = JSON.parse(found.decisions) as Partial<ClassDecisions>;
+    return this.#openOne({ ...found, decisions }, found.wrapped ?? undefined);
+  }
+
+  #openOne(
+    { id, roster, decisions }: Pick<ClassRow, 'id' | 'roster' | 'decisions'>,
+    wrapped: string | undefined,
+  ): Personal {
     // Of before there were keys: sealed when it is next written, or when the server starts.
     if (!roster.startsWith(version)) return { roster: JSON.parse(roster) as Person[], decisions };
     if (!wrapped) throw new Error(`The key of class ${id as string} is missing.`);

@@ -21,6 +21,8 @@ const sweepMilliseconds = 6 * 60 * 60 * 1000;
 /** Days for which the record of changes is kept, sealed as it was (scripts/lib/binary-log.mjs). */
 const recordDays = 14;
 const day = 86_400_000;
+/** Classes whose people are looked through at once. */
+const classesAtOnce = 200;
 const named = { roster: { [Op.ne]: nobodyNamed } } as unknown as WhereOptions<ClassRow>;
 
 /** People of classes: those of the class before, and their erasing, on request and by itself. */
@@ -116,8 +118,9 @@ export class PeopleService implements OnModuleInit, OnModuleDestroy {
   ): Promise<{ classes: number; people: number }> {
     const scope = new KitchenScope(ClassRow, kitchenId);
     let [classes, people] = [0, 0];
-    for (const { id } of await scope.find({ attributes: ['id'], where: named, order: [['id', 'ASC']] }))
-      await scope.changeHeld(id as string, async (row) => {
+    for (const id of await this.#classesWith(scope, goneOf))
+      await scope.changeHeld(id, async (row) => {
+        // Somebody may have edited its people meanwhile: the class decides as it stands once it is held.
         const personal = await this.vault.openOne(row);
         const gone = goneOf(personal);
         if (gone.size === 0) return null;
@@ -127,6 +130,27 @@ export class PeopleService implements OnModuleInit, OnModuleDestroy {
         return { ...(await this.vault.seal({ id: row.id as string, kitchenId }, left, { isRenewed: true })) };
       });
     return { classes, people };
+  }
+
+  /** The classes of a kitchen that have somebody of these. None is held for it: nobody's edit waits. */
+  async #classesWith(
+    scope: KitchenScope<ClassRow>,
+    goneOf: (personal: Personal) => ReadonlySet<string>,
+  ): Promise<string[]> {
+    const found: string[] = [];
+    for (let rows: ClassRow[] = []; ;) {
+      const after = (rows.at(-1)?.id as string | undefined) ?? '';
+      rows = await scope.find({
+        attributes: ['id', 'kitchenId', 'roster', 'decisions'],
+        where: { ...(named as object), id: { [Op.gt]: after } },
+        order: [['id', 'ASC']],
+        limit: classesAtOnce,
+      });
+      const [first] = rows;
+      if (!first) return found;
+      for (const [id, personal] of await this.vault.open(first.kitchenId, rows))
+        if (goneOf(personal).size > 0) found.push(id);
+    }
   }
 
   /** Erases the people of every class whose time is over; returns of how many classes. */
