@@ -95,12 +95,15 @@ function byRacing() {
 function byErasing() {
   return withFornax(async ({ address }) => {
     const bystander = await startBystander(address);
-    const { writes, wrong, failed } = await raceErasing(address, {
+    const { writes, wrong, failed, refused } = await raceErasing(address, {
       writes: racingWrites,
       until: until('erasing'),
     });
     const longest = await bystander.stop();
-    row('erasing, ticks, imports, renamed foods', `${writes}; ${wrong} wrong; others waited ${longest} ms`);
+    row(
+      'erasing, ticks, imports, renamed foods',
+      `${writes}; ${wrong} wrong; ${refused} refused with 503; others waited ${longest} ms`,
+    );
     return none({ wrong, failed, 'stalls over 1 s': Number(longest > 1000) });
   });
 }

@@ -8,20 +8,21 @@ const lanes = 4;
  * Writers that know of no revision (somebody is erased, rows are ticked, the larder is renamed and the
  * library worked out again, recipes are brought in) against people who edit the same classes under theirs.
  * Every edit that is acknowledged must stand, whoever was erased must be gone. Returns how many writes were
- * sent and what came out wrong.
+ * sent, what came out wrong, and how many were refused for now.
  */
 export async function raceErasing(address, { writes, until = Infinity }) {
   // What is built is there once the torture has begun, not when this is read.
   const { emptyRecipe } = await import('../../../core/dist/node/index.js');
   const cook = await visitor(address);
-  const result = { writes: 0, wrong: 0, failed: 0 };
+  const result = { writes: 0, wrong: 0, failed: 0, refused: 0 };
   let rounds = 0;
   const lane = async () => {
     while (result.writes < writes && performance.now() < until) {
-      const { sent, wrong, failed } = await eraseOnce(cook, emptyRecipe, rounds++);
+      const { sent, wrong, failed, refused } = await eraseOnce(cook, emptyRecipe, rounds++);
       result.writes += sent;
       result.wrong += wrong;
       result.failed += failed;
+      result.refused += refused;
     }
   };
   await Promise.all(Array.from({ length: lanes }, lane));
@@ -48,7 +49,8 @@ async function eraseOnce(cook, emptyRecipe, round) {
     cook.get('/classes'),
   ];
   const [edited, rest] = await Promise.all([Promise.all(edits), Promise.all(others)]);
-  const wrong = await wrongOf(cook, id, gone, edited);
+  const [erased, ticked] = rest;
+  const wrong = await wrongOf(cook, id, gone, { edited, erased, ticked });
   await cook.send('DELETE', `/classes/${id}`);
   // The library stays as large as it is: it is worked out again in every round.
   await cook.send('DELETE', `/recipes/${broughtIn}`);
@@ -56,6 +58,7 @@ async function eraseOnce(cook, emptyRecipe, round) {
     sent: edits.length + others.length,
     wrong,
     failed: [...edited, ...rest].filter(({ status }) => status === 500 || status === 0).length,
+    refused: [...edited, ...rest].filter(({ status }) => status === 503).length,
   };
 }
 
@@ -66,7 +69,8 @@ async function edit(cook, { id, revision, roster }, number) {
   return { status, place };
 }
 
-async function wrongOf(cook, id, gone, edited) {
+/** What was acknowledged and is not so; what was refused promises nothing. */
+async function wrongOf(cook, id, gone, { edited, erased, ticked }) {
   const { body } = await cook.get(`/classes/${id}`);
   const names = body.roster.map(({ name }) => name);
   const landed = edited.filter(({ status }) => status === 200);
@@ -75,9 +79,9 @@ async function wrongOf(cook, id, gone, edited) {
   return [
     landed.length <= 1,
     isKept,
-    !names.includes(gone),
+    erased.status !== 200 || !names.includes(gone),
     names.includes('Stays'),
-    ticks.length === 1,
+    ticked.status !== 200 || ticks.length === 1,
   ].filter((isRight) => !isRight).length;
 }
 
