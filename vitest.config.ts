@@ -17,7 +17,15 @@ export default defineConfig({
           setupFiles: ['src/tests/property-limits.ts'],
         },
       },
-      { test: { ...pure, name: 'contract', root: 'contract', include: ['src/**/*.test.ts'] } },
+      {
+        test: {
+          ...pure,
+          name: 'contract',
+          root: 'contract',
+          include: ['src/**/*.test.ts'],
+          setupFiles: ['../core/src/tests/property-limits.ts'],
+        },
+      },
       { test: { ...pure, name: 'demo', root: 'demo', include: ['src/**/*.test.ts'] } },
       {
         test: {

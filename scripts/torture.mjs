@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { freePort } from './lib/database.mjs';
@@ -25,6 +25,7 @@ const minutes = { fuzz: 7, races: 1.5, erasing: 1.5, kills: 4 };
 const fuzzedRequests = 100_000;
 const racingWrites = 10_000;
 const killings = 100;
+const seeds = isWhole ? 20 : 2;
 
 /** Attacks a Fornax of its own, and says what came of it; docs/operations.md keeps the figures. */
 await runCommand(async () => {
@@ -37,10 +38,11 @@ await runCommand(async () => {
     races: byRacing,
     erasing: byErasing,
     floods: byFlooding,
-    hostile: () => byTests('texts made to hang their reader, each in three sizes', 'core', 'hostile'),
-    backups: () => byTests('spoilt backups and records of changes', 'scripts', 'spoilt'),
-    plans: () => byTests('random kitchens, classes and recipes', 'contract', 'every-plan'),
-    clocks: () => byTests('a server whose clock is set back', 'scripts', 'server-process'),
+    hostile: () => byTests('texts made to hang their reader, each in three sizes', 'core', ['hostile']),
+    backups: () => byTests('spoilt backups and records of changes', 'scripts', ['spoilt']),
+    properties: byProperties,
+    plans: () => byTests('random kitchens, classes and recipes', 'contract', ['every-plan']),
+    clocks: () => byTests('a server whose clock is set back', 'scripts', ['server-process']),
     fuzz: byFuzzing,
     pause: byPausing,
     kills: byKilling,
@@ -120,16 +122,33 @@ function byFlooding() {
   });
 }
 
-/** Attacks that stand as tests, run as they stand. */
-function byTests(what, project, file) {
-  const done = spawnSync('npx', ['vitest', 'run', '--project', project, file, '--reporter=dot'], {
+/** Attacks that stand as tests, run as they stand, with other cases each time where they draw them. */
+function byTests(what, project, files, seed = Date.now() % 2 ** 31) {
+  const done = spawnSync('npx', ['vitest', 'run', '--project', project, ...files, '--reporter=dot'], {
     cwd: root,
     encoding: 'utf8',
-    env: { ...process.env, NO_COLOR: '1', FORCE_COLOR: undefined, FORNAX_CLASSES: '2000' },
+    env: {
+      ...process.env,
+      NO_COLOR: '1',
+      FORCE_COLOR: undefined,
+      FORNAX_CLASSES: '2000',
+      FORNAX_SEED: String(seed),
+    },
   });
   const [, passed = '0'] = /(\d+) passed \(\d+\)\s+Start/.exec(done.stdout) ?? [];
   row(what, `${passed} tests passed`);
   return done.status === 0 ? [] : [done.stdout.slice(-2000)];
+}
+
+/** Every test of core that draws its cases, with cases that no run of the tests has drawn. */
+function byProperties() {
+  const files = readdirSync(join(root, 'core', 'src'), { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('.test.ts'))
+    .filter((file) => readFileSync(join(root, 'core', 'src', file), 'utf8').includes("from 'fast-check'"));
+  const first = Date.now() % 2 ** 31;
+  return Array.from({ length: seeds }, (_, index) => first + index).flatMap((seed) =>
+    byTests(`properties of core, seed ${seed}`, 'core', files, seed),
+  );
 }
 
 function byFuzzing() {

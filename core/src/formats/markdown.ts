@@ -3,7 +3,13 @@ import { fromMarkdown } from 'mdast-util-from-markdown';
 import { frontmatterFromMarkdown } from 'mdast-util-frontmatter';
 import { toString } from 'mdast-util-to-string';
 import { frontmatter } from 'micromark-extension-frontmatter';
-import { boundedText, parseRecipeText, type Recipe, recipeTextProblem } from '../recipes/index.js';
+import {
+  boundedText,
+  longestRun,
+  parseRecipeText,
+  type Recipe,
+  recipeTextProblem,
+} from '../recipes/index.js';
 import type { ReadingOptions } from './json-ld.js';
 import { refuse, type FileReading } from './types.js';
 
@@ -12,13 +18,16 @@ import { refuse, type FileReading } from './types.js';
  * emphasis and links are dropped.
  */
 export function readMarkdown(text: string, options: ReadingOptions): FileReading {
-  const plain = withoutMarks(flattened(boundedText(text)));
+  const plain = withoutMarks(flattened(boundedText(text, longestEscapedRun)));
   const recipe = parseRecipeText(plain, options);
   if (recipe.lines.length === 0 && recipe.steps.length === 0)
     return refuse('Neither ingredient lines nor steps were found in this text.');
   const problem = recipeTextProblem(text);
   return { recipes: [recipe], refused: '', remarks: problem ? [problem] : [] };
 }
+
+/** A backslash is written as two, and one more may stand before the mark that follows. */
+const longestEscapedRun = 2 * longestRun + 1;
 
 /** How deep quotes and lists may lie in each other, and how many marks a paragraph may hold. */
 const deepest = 6;
@@ -119,5 +128,5 @@ export function writeMarkdown(recipe: Recipe): string {
 }
 
 function oneLine(text: string): string {
-  return text.replace(/\s*\n\s*/g, ' ').replace(/([\\*_[\]<>])/g, '\\$1');
+  return text.replace(/\s*\n\s*/g, ' ').replace(/([\\*_[\]<>`&])/g, '\\$1');
 }

@@ -16,7 +16,13 @@ export { type Cut, cutOf, cutsOfStep } from './handwork/cuts.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts } from './intake/text/text.js';
-export { boundedText, longestRecipeText, mostRecipeRows, recipeTextProblem } from './intake/text/bounded.js';
+export {
+  boundedText,
+  longestRecipeText,
+  longestRun,
+  mostRecipeRows,
+  recipeTextProblem,
+} from './intake/text/bounded.js';
 export { lineOf, scalingOf } from './intake/line/recipe-line.js';
 export { findInSteps, type StepFinding } from './intake/step/findings.js';
 export { acceptFinding, declineFinding, hasFinding, offeredFindings } from './intake/step/accepted.js';
