@@ -76,8 +76,10 @@ export interface ClassSummary {
   readonly nextJob: ClassPlan['jobs'][number] | null;
   /** Dated jobs from now on, the soonest first, the class itself among them; as many as a list shows. */
   readonly jobs?: ClassPlan['jobs'];
-  /** Open decisions: clashes and things to look at. */
-  readonly toDecide: number;
+  /** Open decisions: clashes and things to look at; null where its plan is not known. */
+  readonly toDecide: number | null;
+  /** Its plan is being worked out: what else is said of it is as it was before, if anything is. */
+  readonly isBeingPlanned: boolean;
 }
 
 /** A class with all that a plan is made of. */

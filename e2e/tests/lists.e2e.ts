@@ -1,3 +1,4 @@
+import type { ClassSummary } from '@fornax/contract';
 import { expect, test } from './kitchen.js';
 
 const places = [
@@ -128,4 +129,30 @@ test('past classes come twenty at a time, and any is found by its name', async (
   await expect(past).toHaveCount(25);
   await expect(past.last()).toHaveText('Years ago 1');
   await expect(page.getByRole('button', { name: 'Show earlier classes' })).toHaveCount(0);
+});
+
+test('a class whose plan is not there yet is being planned, and its jobs follow by themselves', async ({
+  kitchen: page,
+}) => {
+  const list = '**/api/classes';
+  let isKnown = false;
+  await page.route(list, async (route) => {
+    const response = await route.fetch();
+    const classes = (await response.json()) as ClassSummary[];
+    const told = classes.map((each) =>
+      isKnown ? each : { ...each, nextJob: null, jobs: [], toDecide: null, isBeingPlanned: true },
+    );
+    await route.fulfill({ response, json: told });
+  });
+  await page.goto('/classes');
+  const roots = page.getByRole('listitem').filter({ hasText: 'Roots and citrus' });
+  await expect(roots.getByText('being planned')).toBeVisible();
+  const days = page.getByRole('region', { name: 'Jobs by day' });
+  await expect(days).toContainText('3 classes are being planned; their jobs follow.');
+  await expect(page.getByText('No dated job')).toHaveCount(0);
+  await expect(page.getByText('planned', { exact: true })).toHaveCount(0);
+  isKnown = true;
+  await expect(days.getByRole('link', { name: /^Buy / }).first()).toBeVisible();
+  await expect(roots.getByText(/^(planned|\d+ to decide)$/)).toBeVisible();
+  await expect(days).not.toContainText('being planned');
 });

@@ -9,7 +9,7 @@ import { KitchenScope } from '../database/scope.js';
 const dayInMilliseconds = 86_400_000;
 
 /** A class as the list shows it, before its plan is looked at. */
-export type ListedClass = Omit<ClassSummary, 'nextJob' | 'jobs' | 'toDecide'>;
+export type ListedClass = Omit<ClassSummary, 'nextJob' | 'jobs' | 'toDecide' | 'isBeingPlanned'>;
 
 /** What a plan tells the list. */
 export interface PlanGlance {

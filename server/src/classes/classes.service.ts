@@ -19,7 +19,7 @@ import { NeedsOfClasses } from './class-needs.js';
 import { PlanGlances, stockOf } from './plan-glances.js';
 import { todayIn } from './plan-stamps.js';
 
-/** How many coming classes are planned for the list; the rest show their date only. */
+/** How many coming classes are planned for the list; of the rest it shows what is known. */
 const plannedInList = 12;
 
 /** Classes of a kitchen: written under a revision, planned by core, deleted so that it can be undone. */
@@ -42,14 +42,19 @@ export class ClassesService {
     const { rows, earlier } = await pageOfClasses(kitchenId, asked);
     const recent = recently();
     const coming = asked.find === undefined ? rows.filter(({ startsAt }) => startsAt >= recent) : [];
-    const glances = await this.glances.of(coming.slice(0, plannedInList));
+    const glances = await this.glances.of(coming, plannedInList);
     const now = new Date().toISOString();
-    const classes = (await listedClasses(kitchenId, rows)).map((listed) => ({
-      ...listed,
-      ...jobsFrom(now, glances.get(listed.id)?.jobs ?? []),
-      toDecide: glances.get(listed.id)?.toDecide ?? 0,
-    }));
-    const isForNow = [...glances.values()].some((glance) => !glance?.isBest);
+    const mayBePlanned = new Set<unknown>(coming.map(({ id }) => id));
+    const classes = (await listedClasses(kitchenId, rows)).map((listed) => {
+      const glance = glances.get(listed.id);
+      return {
+        ...listed,
+        ...jobsFrom(now, glance?.jobs ?? []),
+        toDecide: glance?.toDecide ?? (mayBePlanned.has(listed.id) ? null : 0),
+        isBeingPlanned: glance?.state === 'being planned',
+      };
+    });
+    const isForNow = [...glances.values()].some(({ state }) => state !== 'best');
     return { classes, earlier, isForNow };
   }
 

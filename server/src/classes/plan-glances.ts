@@ -18,7 +18,10 @@ const waitedMilliseconds = 300;
 /** What a first plan shows stands so long, unless the best is known before. */
 const firstStandsMilliseconds = 10_000;
 
-type Glance = PlanGlance & { readonly isBest: boolean };
+/** `first` is of a first plan, which a better one may follow. */
+type State = 'best' | 'first' | 'being planned' | 'failed';
+/** What is known of the plan of a class; of one that is being planned, as it was before. */
+type Glance = Partial<PlanGlance> & { readonly state: State };
 
 /**
  * What the list shows of plans: kept here, and as rows by the stamp of what each plan rests on, so that a
@@ -38,31 +41,30 @@ export class PlanGlances {
   ) {}
 
   /**
-   * By class: as it is, or while that is worked out as it was (`isBest` is false then), or null where nothing
-   * is known of it yet. The classes are of one kitchen.
+   * By class: as it is, or while that is worked out as it was, if anything is known of it. The classes are of
+   * one kitchen. Only so many of them, the first, are planned for it: of those that follow, what is known
+   * stands there.
    */
-  async of(rows: readonly ClassRow[]): Promise<ReadonlyMap<string, Glance | null>> {
+  async of(rows: readonly ClassRow[], mostPlanned: number): Promise<ReadonlyMap<string, Glance>> {
     if (rows.length === 0) return new Map();
     const { kitchenId } = rows[0]!;
     const { plan: stamps } = await this.stamper.of(kitchenId, rows);
-    const glances = new Map<string, Glance | null>(this.#known(rows, stamps));
+    const glances = new Map<string, Glance>(this.#known(rows, stamps));
     const asked = rows.filter(({ id }) => !glances.has(id as string));
     if (asked.length === 0) return glances;
     const stored = await storedOf(kitchenId, asked);
     for (const row of stored.values())
       if (row.digest === stamps.get(row.classId))
         glances.set(row.classId, this.#keep(row.classId, row.digest, glanceOf(row)));
-    const toPlan = asked.filter(({ id }) => !glances.has(id as string));
+    const toPlan = rows.slice(0, mostPlanned).filter(({ id }) => !glances.has(id as string));
     const stock = toPlan.length > 0 ? await stockOf(kitchenId) : [];
-    const late = wait(waitedMilliseconds, null, { ref: false });
+    const late = wait(waitedMilliseconds, { state: 'being planned' as const }, { ref: false });
     await Promise.all(
       (await this.views.ofMany(toPlan)).map(async (view) => {
         const bundle = { class: view, kitchen: view.kitchen, stock, today: todayIn(view.zone) };
         const before = stored.get(view.id);
-        const glance =
-          (await Promise.race([this.#look(bundle, kitchenId, stamps.get(view.id)!), late])) ??
-          (before ? { ...glanceOf(before), isBest: false } : null);
-        glances.set(view.id, glance);
+        const found = await Promise.race([this.#look(bundle, kitchenId, stamps.get(view.id)!), late]);
+        glances.set(view.id, { ...(before ? glanceOf(before) : {}), ...found });
       }),
     );
     return glances;
@@ -79,12 +81,12 @@ export class PlanGlances {
   }
 
   #keep(classId: string, stamp: string, plan: PlanGlance): Glance {
-    const glance = { ...plan, isBest: true, stamp };
+    const glance = { ...plan, state: 'best' as const, stamp };
     this.#kept.set(classId, glance);
     return glance;
   }
 
-  async #look(bundle: ClassBundle, kitchenId: string, stamp: string): Promise<Glance | null> {
+  async #look(bundle: ClassBundle, kitchenId: string, stamp: string): Promise<Glance> {
     const { id } = bundle.class;
     try {
       const { plan, isBest, best } = await this.planner.soon(bundle, kitchenId);
@@ -94,14 +96,14 @@ export class PlanGlances {
           return this.#store(kitchenId, id, stamp, found);
         })
         .catch(() => undefined);
-      const glance = { ...glanceOf(plan), isBest };
+      const glance: Glance = { ...glanceOf(plan), state: isBest ? 'best' : 'first' };
       if (!isBest) this.#ofFirsts.set(stamp, glance);
       return glance;
     } catch (error) {
       this.#logger.warn(
         `Class ${id} is listed without a plan: ${error instanceof Error ? error.message : String(error)}`,
       );
-      return null;
+      return { state: 'failed' };
     }
   }
 

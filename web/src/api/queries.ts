@@ -46,6 +46,10 @@ export const classPagesQuery = infiniteQueryOptions({
   queryFn: ({ pageParam, signal }) => callPage<ClassSummary>(pageParam, signal),
   initialPageParam: '/classes',
   getNextPageParam: earlierOf,
+  refetchInterval: ({ state }) =>
+    state.data?.pages.some(({ rows }) => rows.some(({ isBeingPlanned }) => isBeingPlanned))
+      ? pollMilliseconds
+      : false,
 });
 /** Classes that have a text in their title, however long ago. */
 export function classesNamedQuery(text: string) {

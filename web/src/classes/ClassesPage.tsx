@@ -76,9 +76,13 @@ const Decide = styled.div`
 const Ready = styled(Decide)`
   color: ${({ theme }) => theme.colour.basil};
 `;
+const Planning = styled(Decide)`
+  color: ${({ theme }) => theme.colour.quiet};
+  font-weight: 400;
+`;
 const Past = styled.section`
   margin-top: 32px;
-  h2 {
+  > h2 {
     margin-bottom: 8px;
   }
 `;
@@ -214,5 +218,6 @@ function ClassItem({ item, courses }: { item: ClassSummary; courses: readonly Co
 
 function Readiness({ item }: { item: ClassSummary }) {
   if (item.dishes.length === 0) return <Decide>choose dishes</Decide>;
+  if (item.toDecide === null) return <Planning>{item.isBeingPlanned ? 'being planned' : ''}</Planning>;
   return item.toDecide > 0 ? <Decide>{item.toDecide} to decide</Decide> : <Ready>planned</Ready>;
 }

@@ -49,11 +49,15 @@ export function JobsOfDays({ classes }: { classes: readonly ClassSummary[] }) {
     )
     .sort((a, b) => a.at.localeCompare(b.at))
     .slice(0, mostShown);
+  const unplanned = classes.filter(
+    ({ dishes, toDecide, isBeingPlanned }) => dishes.length > 0 && toDecide === null && isBeingPlanned,
+  ).length;
   const days = [...new Set(jobs.map(({ localDate }) => localDate))];
   return (
     <Section aria-label="Jobs by day">
       <h2>To do, day by day</h2>
-      {days.length === 0 ? <Quietly>No dated job: put dishes on a class.</Quietly> : null}
+      {unplanned > 0 ? <Quietly>{stillBeingPlanned(unplanned)}</Quietly> : null}
+      {days.length === 0 && unplanned === 0 ? <Quietly>No dated job: put dishes on a class.</Quietly> : null}
       {days.map((day) => (
         <div key={day}>
           <h3>
@@ -84,4 +88,10 @@ export function JobsOfDays({ classes }: { classes: readonly ClassSummary[] }) {
       ))}
     </Section>
   );
+}
+
+function stillBeingPlanned(classes: number): string {
+  return classes === 1
+    ? 'One class is being planned; its jobs follow.'
+    : `${classes} classes are being planned; their jobs follow.`;
 }
