@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
@@ -30,54 +30,76 @@ await runCommand(async () => {
 });
 
 async function test(command) {
-  await sideBySide([
-    ['Types of the tests', () => command('npx', ['tsc', '-p', 'tsconfig.tests.json'])],
-    ['Lint', () => command('npm', ['run', '--silent', 'lint'])],
-  ]);
-  const unit = await command('npx', [
-    'vitest',
-    'run',
-    '--reporter=dot',
-    '--reporter=json',
-    `--outputFile.json=${join(results, 'unit.json')}`,
-  ]);
-  const e2e = await command('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts']);
+  const unit = ['--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`];
+  const failed = [
+    ...(await sideBySide({
+      'types of the tests': () => command('npx', ['tsc', '-p', 'tsconfig.tests.json']),
+      lint: () => command('npm', ['run', '--silent', 'lint']),
+      'unit and integration tests': () => command('npx', ['vitest', 'run', ...unit]),
+    })),
+    ...(await sideBySide({
+      'end to end': () => command('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts']),
+    })),
+  ];
   const counts = sum(unitCounts(), e2eCounts());
   process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`);
-  if (unit !== 0 || e2e !== 0 || counts.passed === 0) throw new PlainError('Tests failed: see above.');
+  if (failed.length > 0) throw new PlainError(`Failed, see above: ${failed.join(', ')}.`);
+  if (counts.passed === 0) throw new PlainError('No test was run.');
 }
 
-/** Starts a command of a run and resolves with its exit code. */
+/** Starts a command of a run and resolves with its exit code and all that it printed. */
 function commandsOf(run) {
   const options = {
     cwd: root,
-    stdio: ['ignore', 'inherit', 'inherit'],
+    stdio: ['ignore', 'pipe', 'pipe'],
     env: { ...process.env, ...run.env, NO_COLOR: '1', FORCE_COLOR: undefined },
   };
   return (name, args) =>
     new Promise((resolve) => {
-      spawn(name, args, options).once('close', (status) => resolve(status ?? 1));
+      const child = spawn(name, args, options);
+      const printed = [];
+      for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => printed.push(part));
+      child.once('close', (status) => resolve({ status: status ?? 1, printed: Buffer.concat(printed) }));
     });
 }
 
-/** Steps that need nothing of each other share the two cores. */
-async function sideBySide(steps) {
-  const ended = steps.map(async ([name, start]) => {
-    process.stdout.write(`${name} …\n`);
-    return { name, status: await start() };
+/**
+ * Commands that need nothing of each other share the cores; what one prints is shown when it has ended.
+ * Resolves with those that failed.
+ */
+async function sideBySide(commands) {
+  const names = Object.keys(commands);
+  process.stdout.write(`Running ${names.join(', ')} …\n`);
+  const begun = performance.now();
+  const ended = names.map(async (name) => {
+    const { status, printed } = await commands[name]();
+    const seconds = Math.round((performance.now() - begun) / 1000);
+    const what = name[0].toUpperCase() + name.slice(1);
+    process.stdout.write(`\n${what}: ${status === 0 ? 'passed' : 'failed'} after ${seconds} s\n`);
+    process.stdout.write(printed);
+    return status === 0 ? [] : [name];
   });
-  for (const { name, status } of await Promise.all(ended))
-    if (status !== 0) throw new PlainError(`${name} failed: see above.`);
+  return (await Promise.all(ended)).flat();
 }
 
 function unitCounts() {
-  const report = JSON.parse(readFileSync(join(results, 'unit.json'), 'utf8'));
-  return { passed: report.numPassedTests, failed: report.numFailedTests };
+  return counted('unit.json', (report) => ({
+    passed: report.numPassedTests,
+    failed: report.numFailedTests,
+  }));
 }
 
 function e2eCounts() {
-  const { stats } = JSON.parse(readFileSync(join(results, 'e2e.json'), 'utf8'));
-  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+  return counted('e2e.json', ({ stats }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky,
+  }));
+}
+
+/** What a report counts; none where its tests were never begun, which has been said then. */
+function counted(file, read) {
+  const path = join(results, file);
+  return existsSync(path) ? read(JSON.parse(readFileSync(path, 'utf8'))) : { passed: 0, failed: 0 };
 }
 
 function sum(a, b) {

@@ -66,7 +66,8 @@ async function clear(folder) {
   }
   // The tests of a full disk have mounted a small one.
   for (const place of mountsIn(folder)) spawnSync('umount', [place]);
-  rmSync(folder, { recursive: true, force: true, maxRetries: 5 });
+  // The last thread of a database may still write when its process is no longer told by its environment.
+  rmSync(folder, { recursive: true, force: true, maxRetries: 20 });
 }
 
 function mountsIn(folder) {
