@@ -9,9 +9,13 @@ const isLoaded = (id) => missing.test(id) || loaded.some((name) => id === name |
 
 /**
  * The engine keeps the text of what it runs, and twice as long where one sign of it is not Latin: so such
- * signs are written by their numbers, and comments are left out.
+ * signs are written by their numbers, and comments and blanks are left out. Names stay, as errors tell them.
  */
-const short = { charset: 'ascii', comments: false };
+const short = {
+  charset: 'ascii',
+  comments: false,
+  minify: { mangle: false, compress: false, codegen: { removeWhitespace: true } },
+};
 const shortRegularExpressions = {
   name: 'short-regular-expressions',
   renderChunk: (code) =>

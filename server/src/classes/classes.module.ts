@@ -102,7 +102,7 @@ class ClassesController {
   ): Promise<Uint8Array> {
     const { plan, isBest } = await this.classes.plan(session.kitchenId, id);
     if (!isBest) forNow(response);
-    return plan.text;
+    return plan.gzipped;
   }
 
   @Post()

@@ -1,37 +1,30 @@
 import { createHash } from 'node:crypto';
 import { promisify } from 'node:util';
-import { gzip } from 'node:zlib';
+import { gunzip, gzip } from 'node:zlib';
 import { Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
 import type { SessionContext } from '../common/session-context.js';
 
 /** Bytes that are kept at most. All of it can be worked out again. */
-const mostBytes = 12 * 1024 * 1024;
+const mostBytes = 4 * 1024 * 1024;
 const compress = promisify(gzip);
+const expand = promisify(gunzip);
 
-/** The body of an answer as it was sent, with its ETag and what else stands in its head. */
-export class KnownAnswer {
-  readonly body: Buffer;
-  #compressed: Promise<Buffer> | null = null;
+/**
+ * The body of an answer, gzipped once however often it is sent, with its ETag and what else stands in its
+ * head.
+ */
+export interface KnownAnswer {
+  readonly gzipped: Uint8Array;
+  readonly headers: Readonly<Record<string, string>>;
+  readonly stamp: string;
+  /** When it ends by itself, on the clock that only goes on (performance.now). */
+  readonly until: number;
+}
 
-  /** `until` is when it ends by itself, on the clock that only goes on (performance.now). */
-  constructor(
-    json: string | Uint8Array,
-    readonly headers: Readonly<Record<string, string>>,
-    readonly stamp: string,
-    readonly until: number,
-  ) {
-    this.body =
-      typeof json === 'string'
-        ? Buffer.from(json)
-        : Buffer.from(json.buffer, json.byteOffset, json.byteLength);
-  }
-
-  /** Compressed once, however often it is sent. */
-  compressed(): Promise<Buffer> {
-    this.#compressed ??= compress(this.body);
-    return this.#compressed;
-  }
+/** The body as it was, for whoever cannot read it compressed. */
+export function plainBody({ gzipped }: KnownAnswer): Promise<Buffer> {
+  return expand(gzipped);
 }
 
 export function etagOf(json: string | Uint8Array): string {
@@ -47,8 +40,8 @@ export function etagOf(json: string | Uint8Array): string {
 export class KnownAnswers {
   readonly #kept = new LRUCache<string, KnownAnswer>({
     maxSize: mostBytes,
-    // About as much again for the compressed form and for what is kept beside.
-    sizeCalculation: ({ body }) => Math.ceil(body.length * 1.5) + 500,
+    // And what is kept beside.
+    sizeCalculation: ({ gzipped }) => gzipped.length + 500,
   });
   readonly #underWay = new Map<string, Promise<KnownAnswer>>();
 
@@ -64,7 +57,10 @@ export class KnownAnswers {
     return answer && answer.stamp === session.stamp && answer.until > performance.now() ? answer : null;
   }
 
-  /** The answer to a question: known, under way for another who asked the same, or worked out now. */
+  /**
+   * The answer to a question: known, under way for another who asked the same, or worked out now. Bytes are
+   * JSON that is gzipped already.
+   */
   async answer(
     session: SessionContext,
     url: string,
@@ -76,9 +72,10 @@ export class KnownAnswers {
     const turn = `${key} ${session.stamp}`;
     const before = this.#underWay.get(turn);
     if (before) return before;
-    const found = work().then(({ json, headers, until }) => {
-      const answer = new KnownAnswer(json, headers, session.stamp, until);
-      this.#kept.set(key, answer);
+    const found = work().then(async ({ json, headers, until }) => {
+      const gzipped = typeof json === 'string' ? await compress(json) : json;
+      const answer = { gzipped, headers, stamp: session.stamp, until };
+      if (until > performance.now()) this.#kept.set(key, answer);
       return answer;
     });
     this.#underWay.set(turn, found);

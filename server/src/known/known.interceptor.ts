@@ -1,20 +1,22 @@
 import {
   Injectable,
   SetMetadata,
+  StreamableFile,
   type CallHandler,
   type ExecutionContext,
   type NestInterceptor,
 } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import type { Response } from 'express';
-import { from, lastValueFrom, map, type Observable } from 'rxjs';
+import { from, lastValueFrom, map, mergeMap, type Observable } from 'rxjs';
 import type { SessionRequest } from '../common/session-context.js';
 import { etagOf, KnownAnswers } from './known-answers.js';
+import { bodyFor } from './known.middleware.js';
 
 const KNOWN = 'known';
 /**
  * Marks reading routes whose answer rests on nothing but the kitchen and the day: it is kept until the
- * kitchen changes, and for so many minutes at most. Bytes that a route returns are JSON already.
+ * kitchen changes, and for so many minutes at most. Bytes that a route returns are gzipped JSON already.
  */
 export const Known = (minutes = 60) => SetMetadata(KNOWN, minutes);
 
@@ -33,7 +35,8 @@ export class KnownInterceptor implements NestInterceptor {
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
     const minutes = this.reflector.get<number | undefined>(KNOWN, context.getHandler());
-    const { session, originalUrl } = context.switchToHttp().getRequest<SessionRequest>();
+    const request = context.switchToHttp().getRequest<SessionRequest>();
+    const { session, originalUrl } = request;
     if (minutes === undefined || !session) return next.handle();
     const response = context.switchToHttp().getResponse<Response>();
     const answer = this.known.answer(session, originalUrl, async () => {
@@ -43,10 +46,9 @@ export class KnownInterceptor implements NestInterceptor {
       return { json, headers: headOf(response, json), until };
     });
     return from(answer).pipe(
-      map(({ body, headers }) => {
-        response.set(headers).type('json');
-        return body.toString();
-      }),
+      mergeMap((known) => bodyFor(request, response, known)),
+      // Bytes that are no stream would be written as JSON again.
+      map((body) => body && new StreamableFile(body)),
     );
   }
 }

@@ -1,7 +1,7 @@
 import type { NextFunction, Request, Response } from 'express';
 import type { SessionRequest } from '../common/session-context.js';
 import type { SessionsService } from '../sessions/sessions.service.js';
-import type { KnownAnswer, KnownAnswers } from './known-answers.js';
+import { plainBody, type KnownAnswer, type KnownAnswers } from './known-answers.js';
 
 /**
  * Answers what is known before anything else looks at the request: the session is found, and with it the
@@ -34,14 +34,22 @@ function isOfKitchen({ method, path, headers }: Request): boolean {
 }
 
 async function send(request: Request, response: Response, answer: KnownAnswer): Promise<void> {
+  response.end(await bodyFor(request, response, answer));
+}
+
+/** What is sent of an answer, its head written already; nothing to whoever has it. */
+export async function bodyFor(
+  request: Request,
+  response: Response,
+  answer: KnownAnswer,
+): Promise<Uint8Array | undefined> {
   response.set(answer.headers).set('Vary', 'Accept-Encoding');
   if (request.fresh) {
-    response.status(304).end();
-    return;
+    response.status(304);
+    return undefined;
   }
   response.type('json');
-  if (request.acceptsEncodings('gzip')) {
-    response.setHeader('Content-Encoding', 'gzip');
-    response.end(await answer.compressed());
-  } else response.end(answer.body);
+  if (!request.acceptsEncodings('gzip')) return plainBody(answer);
+  response.setHeader('Content-Encoding', 'gzip');
+  return answer.gzipped;
 }

@@ -18,6 +18,12 @@ async function queriesOf(ask: () => PromiseLike<unknown>): Promise<number> {
   return length;
 }
 
+/** Changes something that no class rests on: what is known of the kitchen is worked out anew. */
+async function touchKitchen(): Promise<void> {
+  const content = parseRecipeText('Plain\nIngredients\n1 g salt', { system: 'metric' });
+  await harness.cook.post('/api/recipes').send({ id: uuid(), content }).expect(201);
+}
+
 describe('what is known of a kitchen', () => {
   it.each(['session', 'class', 'list', 'plan', 'recipes', 'kitchen'])(
     'the %s is answered by one query, with the same bytes, and not at all to who has it',
@@ -40,15 +46,32 @@ describe('what is known of a kitchen', () => {
       expect(unchanged.text).toBe('');
     },
   );
+  it.each(['classes', 'plan'])(
+    '%s: worked out anew or known, compressed or not, the answer says the same',
+    async (what) => {
+      const { id } = await classNamed(harness.cook, 'Roots and citrus');
+      const path = what === 'plan' ? `/api/classes/${id}/plan` : '/api/classes';
+      const ask = (encoding: string) => harness.cook.get(path).set('Accept-Encoding', encoding);
+      await expect.poll(() => queriesOf(() => ask('gzip')), { timeout: 120_000 }).toBe(1);
+      const known = await ask('gzip').expect(200).expect('Content-Encoding', 'gzip');
+      const plain = await ask('identity').expect(200);
+      expect([plain.headers['content-encoding'], plain.text]).toEqual([undefined, known.text]);
+      for (const encoding of ['gzip', 'identity']) {
+        await touchKitchen();
+        const anew = await ask(encoding)
+          .expect(200)
+          .expect('Content-Type', 'application/json; charset=utf-8');
+        expect([anew.text, anew.headers.etag]).toEqual([known.text, known.headers.etag]);
+        await touchKitchen();
+        await ask(encoding).set('If-None-Match', known.headers.etag!).expect(304);
+      }
+    },
+  );
   it('after a change the next answer has it; a plan that it does not touch keeps its digest', async () => {
     const view = await classNamed(harness.cook, 'Roots and citrus');
     const plan = () => harness.cook.get(`/api/classes/${view.id}/plan`).expect(200);
     const before = await plan();
-    const other = {
-      id: uuid(),
-      content: parseRecipeText('Plain\nIngredients\n1 g salt', { system: 'metric' }),
-    };
-    await harness.cook.post('/api/recipes').send(other).expect(201);
+    await touchKitchen();
     expect(await queriesOf(plan)).toBeGreaterThan(1);
     expect((await plan()).headers.etag).toBe(before.headers.etag);
     const patched = await harness.cook

@@ -120,7 +120,7 @@ describe('planning on a thread of its own', () => {
   });
   it('is asked once for each of more bundles than are remembered', async () => {
     const { answered } = planner;
-    const classes = Array.from({ length: 20 }, (_, place) => named(`class ${place}`, 100 + place));
+    const classes = Array.from({ length: 30 }, (_, place) => named(`class ${place}`, 100 + place));
     await Promise.all(classes.map((each) => planner.best(each, 'kitchen', 1)));
     await Promise.all(classes.map((each) => bestOf(each)));
     expect(planner.answered - answered).toBe(classes.length * (1 + betteringSlices.length));

@@ -8,8 +8,8 @@ import { Superseded, Unasked } from './unasked.js';
 import { TooLong, Workers } from './workers.js';
 import { readPlan, type WrittenPlan } from './written-plan.js';
 
-/** Plans that are remembered, up to a megabyte each. They can all be worked out again. */
-const mostRemembered = 12;
+/** Plans that are remembered, up to a hundred kilobytes each. They can all be worked out again. */
+const mostRemembered = 24;
 /** Classes of which it is known as what they were last asked for. */
 const mostClasses = 1000;
 /** Classes whose plan took too long are not tried again for so long, unless something of them changes. */
@@ -59,7 +59,7 @@ interface Asked {
 @Injectable()
 export class Planner {
   /** The best plan is waited for so long, and then the best so far will do. */
-  answerWithinMilliseconds = 1000;
+  answerWithinMilliseconds = 300;
   /** Any plan is waited for so long, and the best of what is printed, which should be as on the screen. */
   patienceMilliseconds = 20_000;
   /** Whether the best plan is looked for where only the first was asked for. */
