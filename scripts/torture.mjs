@@ -25,7 +25,7 @@ const minutes = { fuzz: 7, races: 1.5, erasing: 1.5, kills: 4 };
 const fuzzedRequests = 100_000;
 const racingWrites = 10_000;
 const killings = 100;
-const seeds = isWhole ? 20 : 2;
+const seeds = isWhole ? 4 : 1;
 
 /** Attacks a Fornax of its own, and says what came of it; docs/operations.md keeps the figures. */
 await runCommand(async () => {
