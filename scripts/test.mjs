@@ -1,11 +1,14 @@
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { ensureBuild, ensureNodeModules, ensurePackages, root } from './lib/machine.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 import { beginTestRun } from './lib/test-run.mjs';
 
-const results = join(root, 'test-results');
+const reports = join(root, 'test-results');
+/** Of a reason for a failure, so much is repeated at the end. */
+const longestWhy = 4000;
 /** What ends a run from outside; nothing of it may be left running then. */
 const endings = { SIGINT: 2, SIGHUP: 1, SIGTERM: 15 };
 
@@ -16,8 +19,8 @@ const endings = { SIGINT: 2, SIGHUP: 1, SIGTERM: 15 };
 await runCommand(async () => {
   ensurePackages(['mariadb-server', 'chromium-headless-shell']);
   ensureNodeModules();
-  rmSync(results, { recursive: true, force: true });
-  mkdirSync(results, { recursive: true });
+  rmSync(reports, { recursive: true, force: true });
+  mkdirSync(reports, { recursive: true });
   ensureBuild();
   const run = beginTestRun();
   for (const [name, number] of Object.entries(endings))
@@ -30,7 +33,7 @@ await runCommand(async () => {
 });
 
 async function test(command) {
-  const unit = ['--reporter=dot', '--reporter=json', `--outputFile.json=${join(results, 'unit.json')}`];
+  const unit = ['--reporter=dot', '--reporter=json', `--outputFile.json=${join(reports, 'unit.json')}`];
   const failed = [
     ...(await sideBySide({
       'types of the tests': () => command('npx', ['tsc', '-p', 'tsconfig.tests.json']),
@@ -41,6 +44,8 @@ async function test(command) {
       'end to end': () => command('npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts']),
     })),
   ];
+  for (const { name, why } of [...unitFailures(), ...e2eFailures()])
+    process.stdout.write(`\nFailed: ${name}\n${why.slice(0, longestWhy)}\n`);
   const counts = sum(unitCounts(), e2eCounts());
   process.stdout.write(`\n${counts.passed} passed, ${counts.failed} failed\n`);
   if (failed.length > 0) throw new PlainError(`Failed, see above: ${failed.join(', ')}.`);
@@ -96,10 +101,45 @@ function e2eCounts() {
   }));
 }
 
+/** What failed, each with its reason: said again at the end, where whoever sees only that finds it. */
+function unitFailures() {
+  const failuresOf = ({ testResults }) =>
+    testResults.flatMap(({ name: file, message, assertionResults }) => [
+      ...(message && assertionResults.length === 0 ? [{ name: file, why: message }] : []),
+      ...assertionResults
+        .filter(({ status }) => status === 'failed')
+        .map(({ fullName, failureMessages }) => ({
+          name: `${file} › ${fullName}`,
+          why: failureMessages.join('\n'),
+        })),
+    ]);
+  return read('unit.json', failuresOf, []);
+}
+
+function e2eFailures() {
+  const specsOf = ({ suites = [], specs = [] }) => [...specs, ...suites.flatMap(specsOf)];
+  const failuresOf = (report) =>
+    specsOf(report)
+      .filter(({ ok }) => !ok)
+      .map(({ file, line, title, tests }) => ({
+        name: `${file}:${line} › ${title}`,
+        why: tests.flatMap(({ results }) => results.flatMap(({ errors }) => errors.map(textOf))).join('\n'),
+      }));
+  return read('e2e.json', failuresOf, []);
+}
+
+function textOf({ message, stack }) {
+  return stripVTControlCharacters(message ?? stack ?? '');
+}
+
 /** What a report counts; none where its tests were never begun, which has been said then. */
-function counted(file, read) {
-  const path = join(results, file);
-  return existsSync(path) ? read(JSON.parse(readFileSync(path, 'utf8'))) : { passed: 0, failed: 0 };
+function counted(file, count) {
+  return read(file, count, { passed: 0, failed: 0 });
+}
+
+function read(file, reading, without) {
+  const path = join(reports, file);
+  return existsSync(path) ? reading(JSON.parse(readFileSync(path, 'utf8'))) : without;
 }
 
 function sum(a, b) {

@@ -95,6 +95,17 @@ const modes: readonly {
   },
 ];
 
+/** What opens over a page is in it, but without opacity, until it has its place. */
+async function nothingHidden(page: Page): Promise<void> {
+  await page.waitForFunction(() =>
+    [...document.querySelectorAll('[role=dialog], [role=listbox], [role=menu]')].every((over) => {
+      for (let part: Element | null = over; part; part = part.parentElement)
+        if (getComputedStyle(part).opacity === '0') return false;
+      return true;
+    }),
+  );
+}
+
 /**
  * A page as it stands is right in every mode: nothing is found as usual, in forced colours, with large text
  * and on the narrowest screen, where nothing scrolls sideways either. Colours, which take longest, are looked
@@ -102,6 +113,7 @@ const modes: readonly {
  */
 export async function expectNoViolations(page: Page, part = 'html'): Promise<void> {
   const usual = page.viewportSize()!;
+  await nothingHidden(page);
   const found: string[] = [];
   const look = async (mode: string, looks: readonly Look[]) => {
     for (const each of looks)
