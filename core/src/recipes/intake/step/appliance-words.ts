@@ -18,17 +18,19 @@ const appliances: readonly (readonly [RegExp, Appliance])[] = [
 /** How long something keeps in the fridge does not put it there now. */
 const onlyKept = /(?:^|(?<=[.;] ))[^.;]*\b(?:keeps|will keep|can be kept|lasts?)\b[^.;]*[.;]?/gi;
 
-/** The appliance that a text names by what is done; null where none. Out of the fridge nothing is in it. */
-export function applianceNamed(text: string): Appliance | null {
+/** The appliances that a text names by what is done. Out of the fridge nothing is in it. */
+export function appliancesNamed(text: string): Appliance[] {
   // A stick blender and a food processor are tools; the appliance is the jug.
   const isTool = /\b(?:(?:stick|hand|immersion)[ -]?blender|processor)\b/i.test(text);
   const now = text.replace(onlyKept, '');
-  if (isOvenByDegrees(now)) return 'oven';
+  if (isOvenByDegrees(now)) return ['oven'];
   const isOut = /\bfridge\b/i.test(text) && readTimes(text).some(({ kind }) => kind === 'rest');
-  return (
-    appliances.find(
-      ([pattern, each]) =>
-        pattern.test(now) && !(isOut && each === 'fridge') && !(isTool && each === 'blender'),
-    )?.[1] ?? null
+  return appliances.flatMap(([pattern, each]) =>
+    pattern.test(now) && !(isOut && each === 'fridge') && !(isTool && each === 'blender') ? [each] : [],
   );
+}
+
+/** The first of them that counts where it names several; null where none. */
+export function applianceNamed(text: string): Appliance | null {
+  return appliancesNamed(text)[0] ?? null;
 }

@@ -9,6 +9,7 @@ import { giftsIn } from './gifts.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
 import { readTimes } from './times.js';
+import { applianceOfWait } from './waiting-place.js';
 
 const mostTechniques = 4;
 
@@ -116,8 +117,10 @@ function carriedHeats(texts: readonly string[]): (OvenHeat | null)[] {
 function applianceIn(text: string, carried: OvenHeat | null): StepFinding[] {
   const own = readOvenHeat(text);
   const heat = own ?? (/\b(?:oven|roast|bake)\b/i.test(text) ? carried : null);
+  const waits = readTimes(text).some((span) => span.waits);
   const named = applianceNamed(text);
-  const appliance = heat && !named ? 'oven' : named;
+  // An oven that is only heated, and then left alone, is not waited on.
+  const appliance = waits ? applianceOfWait(text) : heat && !named ? 'oven' : named;
   if (!appliance) return [];
   const setting = appliance === 'oven' && heat ? `${heat.celsius} °C` : '';
   const written = heat && setting && heat.written !== setting ? `${heat.written} (${setting})` : setting;

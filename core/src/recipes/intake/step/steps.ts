@@ -1,8 +1,7 @@
-import type { Appliance, RecipeStep, StepPlace } from '../../types.js';
+import type { RecipeStep, StepPlace } from '../../types.js';
 import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
 import { type NetworkInput, networkOf } from './network.js';
-import { readTimes } from './times.js';
 import { minutesOfWork, workOf, type WorkPart } from '../../handwork/work.js';
 import { isFriedByHand } from './tool-words.js';
 import { usualHandsOnMinutes } from './usual.js';
@@ -24,13 +23,12 @@ export function readSteps(input: NetworkInput): RecipeStep[] {
     const text = texts[index]!;
     const waits = findings.some((finding) => finding.kind === 'wait');
     const plain = emptyStep(idAt(index), componentIds[index]!, text, before[index]!.map(idAt));
-    const isOnIt = waits && !isLeftOffTheHeat(text);
     const wanted = findings.filter(
       (finding) =>
         finding.kind !== 'appliance' ||
+        waits ||
         finding.appliance === 'blender' ||
-        (finding.appliance === 'hob' && isFriedByHand(text)) ||
-        (heating.has(finding.appliance) ? isOnIt : waits),
+        (finding.appliance === 'hob' && isFriedByHand(text)),
     );
     const read = wanted.reduce(
       acceptFinding,
@@ -60,16 +58,6 @@ function withOpenPlace(step: RecipeStep, steps: readonly RecipeStep[]): RecipeSt
 const longFirstWait = 45;
 
 const idAt = (index: number) => `s${index + 1}`;
-
-const heating: ReadonlySet<Appliance> = new Set(['hob', 'oven', 'griddle', 'microwave']);
-/** Left or soaked for a time, with nothing said on the way that goes on over the heat. */
-const left =
-  /\b(?:leave|set aside|steep|infuse|soak|marinate|macerate|let (?:it |them )?(?:stand|sit|rest))\b(?:(?!\b(?:simmer|boil|bubble|cook|roast|bake|fry|poach|char)\w*\b)[^.;])*?\b(?:\d+|an?|one|two|three) ?(?:minute|min|hour|hr|h)s?\b/i;
-
-/** What is heated and poured over waits beside the flame: "boil the vinegar, pour over, leave 2 hours". */
-function isLeftOffTheHeat(text: string): boolean {
-  return left.test(text) && readTimes(text).filter((span) => span.waits).length === 1;
-}
 
 /** A step of which nothing is known but its words. */
 export function emptyStep(

@@ -16,6 +16,17 @@ export interface TimeSpan {
   readonly kind: SpanKind;
 }
 
+/** The words of its clause before and behind a time. */
+interface TimeClause {
+  readonly before: string;
+  readonly after: string;
+}
+
+/** With the words that say what it is. */
+interface SaidSpan extends TimeSpan {
+  readonly clause: TimeClause;
+}
+
 const overnight = { low: 600, high: 720 };
 /** A span without any telling verb is work up to this length, and waiting beyond. An estimate. */
 const longestUnnamedWork = 5;
@@ -47,8 +58,17 @@ const moment = /\b(?:after|every|within|halfway|half way)\s*$/i;
 
 /** Every stretch of time that a text names, in order: "simmer 15–20 minutes", "for an hour", "overnight". */
 export function readTimes(text: string): TimeSpan[] {
+  return readSaid(text).map(({ low, high, waits, kind }) => ({ low, high, waits, kind }));
+}
+
+/** The clause of each wait that a text names. */
+export function clausesOfWaits(text: string): TimeClause[] {
+  return readSaid(text).flatMap(({ waits, clause }) => (waits ? [clause] : []));
+}
+
+function readSaid(text: string): SaidSpan[] {
   const plain = plainSpelling(text);
-  const spans: TimeSpan[] = [];
+  const spans: SaidSpan[] = [];
   let end = 0;
   for (const match of plain.matchAll(numberStart)) {
     if (match.index < end) continue;
@@ -60,12 +80,14 @@ export function readTimes(text: string): TimeSpan[] {
     if (moment.test(plain.slice(0, match.index))) continue;
     const factor = minutesIn[named[1]!.toLowerCase()]!;
     const high = wholeMinutes(number.high * factor);
-    const kind = kindOf(plain, { from: before, at: match.index, to: end }, high);
+    const place = { from: before, at: match.index, to: end };
+    const kind = kindOf(plain, place, high);
     spans.push({
       low: wholeMinutes(number.low * factor),
       high,
       waits: kind === 'wait' || kind === 'rest',
       kind,
+      clause: clauseAround(plain, place),
     });
   }
   return withKeeping(withCooling(withOvernight(spans, plain), plain));
@@ -88,8 +110,9 @@ const outOfCold =
   /\b(?:take|bring|lift|remove|get|pull)\b[^.;]{0,40}\b(?:out of|from) the (?:fridge|refrigerator|cold)\b|\bcome (?:up |back )?to room temperature\b/i;
 
 /** What a span is, by the words of its clause and those that stand at it. */
-function kindOf(plain: string, { from, at, to }: Place, minutes: number): SpanKind {
-  const clause = clauseAround(plain, from, at, to);
+function kindOf(plain: string, place: Place, minutes: number): SpanKind {
+  const { from, at, to } = place;
+  const clause = whole(clauseAround(plain, place));
   if (better.test(plain.slice(to)) || betterFor.test(plain.slice(from, at))) return 'keep';
   const isUpTo = /\bup to\s*$/i.test(plain.slice(0, at));
   if (isUpTo && !cooks.test(clause)) return 'keep';
@@ -109,8 +132,8 @@ function kindOf(plain: string, { from, at, to }: Place, minutes: number): SpanKi
 }
 
 /** "30 minutes or up to 2 days", "an hour or overnight": a wait, and how long it keeps on from there. */
-function withKeeping(spans: readonly TimeSpan[]): TimeSpan[] {
-  return spans.flatMap((span, index): TimeSpan[] => {
+function withKeeping(spans: readonly SaidSpan[]): SaidSpan[] {
+  return spans.flatMap((span, index): SaidSpan[] => {
     const before = spans[index - 1];
     if (span.kind === 'keep' && before?.kind === 'wait' && span.high > before.high)
       return [{ ...span, low: span.low - before.low, high: span.high - before.low }];
@@ -120,7 +143,7 @@ function withKeeping(spans: readonly TimeSpan[]): TimeSpan[] {
     const kept = span.high - span.low;
     return [
       { ...span, high: span.low },
-      { low: kept, high: kept, waits: false, kind: 'keep' },
+      { ...span, low: kept, high: kept, waits: false, kind: 'keep' },
     ];
   });
 }
@@ -131,10 +154,10 @@ const coldThrough =
   /\b(?:cool|cooled|cold) (?:completely|to room temperature)\b|\buntil (?:completely )?cold\b/i;
 
 /** "Leave to cool completely" is a wait that nobody counts. */
-function withCooling(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
+function withCooling(spans: readonly SaidSpan[], plain: string): SaidSpan[] {
   const isSaid = spans.some(({ kind }) => kind === 'wait' || kind === 'rest');
   return coldThrough.test(plain) && !isSaid
-    ? [...spans, { ...coolingMinutes, waits: true, kind: 'wait' }]
+    ? [...spans, { ...coolingMinutes, waits: true, kind: 'wait', clause: { before: 'cool', after: '' } }]
     : [...spans];
 }
 
@@ -142,17 +165,19 @@ const overnightBetter =
   /\bovernight (?:is|would be) (?:even )?(?:better|best)\b|\b(?:better|best)(?: still)?,? overnight\b/i;
 
 /** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
-function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
-  if (!/\bovernight\b/i.test(plain) || spans.some((span) => span.high >= overnight.low)) return [...spans];
+function withOvernight(spans: readonly SaidSpan[], plain: string): SaidSpan[] {
+  const at = plain.search(/\bovernight\b/i);
+  if (at < 0 || spans.some((span) => span.high >= overnight.low)) return [...spans];
+  const clause = clauseAround(plain, { from: 0, at, to: at });
   const isAdvice = spans.some(({ kind }) => kind === 'wait') && overnightBetter.test(plain);
-  if (isAdvice) return [...spans, { ...overnight, waits: false, kind: 'keep' }];
+  if (isAdvice) return [...spans, { ...overnight, waits: false, kind: 'keep', clause }];
   const other = /\b(?:or|and)(?:,? (?:preferably|better|ideally|up to))? overnight\b/i.test(plain)
     ? spans.length - 1
     : /\bovernight,? or\b/i.test(plain)
       ? 0
       : -1;
   const either = spans[other];
-  if (!either) return [...spans, { ...overnight, waits: true, kind: 'wait' }];
+  if (!either) return [...spans, { ...overnight, waits: true, kind: 'wait', clause }];
   return spans.map((span, index) =>
     index === other
       ? {
@@ -160,6 +185,7 @@ function withOvernight(spans: readonly TimeSpan[], plain: string): TimeSpan[] {
           high: Math.max(span.high, overnight.high),
           waits: true,
           kind: 'wait' as const,
+          clause,
         }
       : span,
   );
@@ -186,15 +212,20 @@ function numberAt(plain: string, position: number): { low: number; high: number;
 }
 
 /** From the last break before a span to the next one behind it. */
-function clauseAround(plain: string, from: number, at: number, to: number): string {
+function clauseAround(plain: string, { from, at, to }: Place): TimeClause {
   const before = plain.slice(from, at);
   const cut = Math.max(
     before.lastIndexOf('.'),
     before.lastIndexOf(';'),
     before.toLowerCase().lastIndexOf(' then '),
   );
-  return before.slice(cut + 1) + (/^[^.;,]*?(?= then |[.;,]|$)/i.exec(plain.slice(to))?.[0] ?? '');
+  return {
+    before: before.slice(cut + 1),
+    after: /^[^.;,]*?(?= then |[.;,]|$)/i.exec(plain.slice(to))?.[0] ?? '',
+  };
 }
+
+const whole = ({ before, after }: TimeClause): string => before + after;
 
 function isWaiting(clause: string, minutes: number): boolean {
   const waits = lastIndexOf(clause, waiting);
