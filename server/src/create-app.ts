@@ -1,3 +1,4 @@
+import type { Server } from 'node:http';
 import { ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
@@ -16,6 +17,12 @@ import { ApiDescription, describeApi } from './openapi.js';
 import { SessionsService } from './sessions/sessions.service.js';
 import { serveWebApp } from './web/web-app.js';
 
+/**
+ * A connection without requests is closed after so long: later than browsers and balancers let go of theirs
+ * (a minute at most), so that none sends a request just as it is closed.
+ */
+const idleConnectionMilliseconds = 75_000;
+
 /** Builds the application without listening, for the server and for tests. */
 export async function createApp(sequelize: Sequelize, config: ServerConfig): Promise<NestExpressApplication> {
   const logger = new Logger(config);
@@ -24,6 +31,7 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
     // What is wrong at the start is told by whoever starts, in a sentence.
     abortOnError: false,
   });
+  (app.getHttpServer() as Server).keepAliveTimeout = idleConnectionMilliseconds;
   if (config.trustProxy) app.set('trust proxy', proxiesOf(config.trustProxy));
   app.use(app.get(Stopping).tell());
   app.use(app.get(Metrics).measure());

@@ -17,6 +17,11 @@ describe('health and readiness', () => {
     await harness.stranger.get('/api/health').expect(200, { status: 'ok' });
     await harness.stranger.get('/api/ready').expect(200, { status: 'ok' });
   });
+  it('a connection is kept for longer than whoever uses it lets go of theirs', async () => {
+    const { headers } = await harness.stranger.get('/api/health').set('Connection', 'keep-alive');
+    const seconds = Number(/timeout=(\d+)/.exec(headers['keep-alive'] as string)?.[1]);
+    expect(seconds).toBeGreaterThan(60);
+  });
   it('with a schema that is not its own it is not ready, and says what to do', async () => {
     await harness.sequelize.query("INSERT INTO schema_migrations (name) VALUES ('9999-from-the-future')");
     const { body } = await harness.stranger.get('/api/ready').expect(503);
