@@ -6,7 +6,7 @@ const forbid = (name, from, to) => ({ name, severity: 'error', from: { path: fro
 
 /** Rooms of core, floor by floor from the ground: a room knows those of the floors under it, and itself. */
 const floors = [
-  ['words', 'amounts'],
+  ['words', 'amounts', 'language'],
   ['larder'],
   ['techniques'],
   ['recipes'],

@@ -1,4 +1,6 @@
-import { follow, heats, linesWhere, names, stepsOf, swapOf, theFoodIs, usesLine } from './reading.js';
+import { heatSaid } from '../language/index.js';
+import type { RecipeStep } from '../recipes/index.js';
+import { cooksInWater, follow, linesWhere, names, stepsOf, swapOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
 
 const fries = /\b(?:fry|fries|frying|deep[- ]fr\w+|shallow[- ]fr\w+)\b/i;
@@ -16,8 +18,8 @@ const nutsAndSeeds =
 const mostToast = { celsius: 195, minutes: 15 };
 const dairy =
   /^(?:yoghurt|strained-yoghurt|soured-cream|buttermilk|quark|skyr|labneh|kefir|low-fat-yoghurt|goats-yoghurt|sheeps-yoghurt)$/;
-const boils = /\b(?:boil|simmer|bring to the boil)\b/i;
 const beans = /^dried-(?:white|kidney|black|borlotti|pinto|black-eyed|butter|broad)-?.*|^dried-chickpeas$/;
+const roasts = ({ text }: RecipeStep) => heatSaid(text).some(({ verb }) => verb.appliance === 'oven');
 const acidic = /tomato|lemon|lime|vinegar|wine/;
 
 /** What heat does to food, and hot food to people. */
@@ -202,7 +204,7 @@ export const heatRules: readonly Rule[] = [
           .filter(
             (step) =>
               usesLine(step, line.id) &&
-              boils.test(step.text) &&
+              cooksInWater(step) &&
               !/\boff the heat|do not (?:let it )?boil/i.test(step.text),
           )
           .map((step) => ({
@@ -220,10 +222,7 @@ export const heatRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => /^(?:basil|mint|dill|coriander)$/.test(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter(
-            (step) =>
-              usesLine(step, line.id) && /\b(?:boil|simmer|roast|bake)\b/i.test(step.text) && heats(step),
-          )
+          .filter((step) => usesLine(step, line.id) && (cooksInWater(step) || roasts(step)))
           .slice(0, 1)
           .map((step) => ({
             stepId: step.id,
@@ -240,7 +239,7 @@ export const heatRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => beans.test(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter((step) => (usesLine(step, line.id) || names(step, 'beans')) && boils.test(step.text))
+          .filter((step) => (usesLine(step, line.id) || names(step, 'beans')) && cooksInWater(step))
           .filter((step) =>
             linesWhere(judged, ({ food }) => acidic.test(food.id)).some((acid) =>
               usesLine(step, acid.line.id),

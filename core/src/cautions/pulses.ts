@@ -1,7 +1,7 @@
 import { findIngredient, type Ingredient } from '../larder/index.js';
-import type { RecipeLine } from '../recipes/index.js';
+import type { RecipeLine, RecipeStep } from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
-import { follow, stepsOf, swapOf, theFoodIs } from './reading.js';
+import { cooksInWater, follow, stepsOf, swapOf, theFoodIs } from './reading.js';
 import type { Found, Judged, Rule } from './types.js';
 
 /** Dried beans of the kidney kind: raw and half cooked they make people ill. */
@@ -26,8 +26,8 @@ const driedBeans =
 const soaks = /\bsoak/i;
 const throwsAway =
   /\b(?:throw|drain|discard|pour (?:off|away)|fresh water|rinse|change the water|new water)/i;
-const boils =
-  /\b(?:boil|simmer|pressure|cook(?:ed)? (?:them |the beans |it )?in (?:fresh |plenty of )?water)/i;
+const inWater = /\b(?:pressure|cook(?:ed)? (?:them |the beans |it )?in (?:fresh |plenty of )?water)/i;
+const boils = (step: RecipeStep) => cooksInWater(step) || inWater.test(step.text);
 const boilsHard =
   /\bboil\w*\b[^.]*\b(?:hard|fast|rapidly|vigorously)\b|\b(?:hard|fast|rapid|rolling|vigorous) boil/i;
 
@@ -93,7 +93,7 @@ export const pulseRules: readonly Rule[] = [
     note,
     find: (judged) =>
       kidneyBeans(judged)
-        .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => boils.test(text)))
+        .filter(({ line }) => !stepsOf(judged, line).some(boils))
         .map(({ line, food }) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} not boiled`,
@@ -108,7 +108,7 @@ export const pulseRules: readonly Rule[] = [
     note,
     find: (judged) =>
       kidneyBeans(judged).flatMap(({ line, food }) => {
-        const boiling = stepsOf(judged, line).filter(({ text }) => boils.test(text));
+        const boiling = stepsOf(judged, line).filter(boils);
         const minutes = boiling.reduce((sum, { waitMinutes }) => sum + (waitMinutes?.low ?? 0), 0);
         const isHard = boiling.some(({ text }) => boilsHard.test(text));
         if (boiling.length === 0 || isHard || minutes >= hardMinutes(judged)) return [];

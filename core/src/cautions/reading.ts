@@ -1,3 +1,4 @@
+import { heatSaid, heatsFood } from '../language/index.js';
 import { findIngredient, type Ingredient } from '../larder/index.js';
 import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
 import { isPlural } from '../words/index.js';
@@ -38,20 +39,16 @@ export function names({ text }: RecipeStep, name: string): boolean {
   return words.some((word) => said.includes(word.replace(/s$/, '')));
 }
 
-/** Verbs that heat. What "was roasted" or "is crisp" is only spoken of. */
-const hot =
-  /\b(?:crisp (?:up|the|it|them)|brown(?! (?:rice|sugar|bread|lentils?))|render|soften|saut[ée]|melt|boil|simmer|fry|roast|bake|grill|griddle|sear|poach|steam|scald|scramble|blanch|cook|toast|char|re-?heat)(?:ing)?\b/i;
-/** What goes on beside a step: "while they cook", "meanwhile the rice boils". */
-const meanwhile =
-  /\b(?:while|as|meanwhile|whilst)\b[^,.;]*?\b(?:cook|boil|simmer|roast|bake|fry|grill|steam)\w*/gi;
-/** Heat that a thing has had: "the roast carrots", "on toast". */
-const alreadyHot = /\b(?:the|with|on|of|some|over) (?:roast|toast|char|grill|sear)\b/gi;
 const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
 
 /** Whether a step heats what is in it. */
 export function heats({ text, occupies }: RecipeStep): boolean {
-  const done = text.replace(meanwhile, ' ').replace(alreadyHot, ' ');
-  return hot.test(done) || (occupies !== null && hotPlaces.has(occupies.appliance));
+  return heatsFood(text) || (occupies !== null && hotPlaces.has(occupies.appliance));
+}
+
+/** Whether a step cooks what is in it in water, stock or steam. */
+export function cooksInWater({ text }: Pick<RecipeStep, 'text'>): boolean {
+  return heatSaid(text).some(({ verb }) => verb.heat === 'wet');
 }
 
 /** "the beans are", "the salmon is". */

@@ -1,3 +1,4 @@
+import { heatsFood } from '../language/index.js';
 import { type DishId, lookUp, type StepId, stepKey, type StepKey } from '../identity/index.js';
 import type { Recipe, RecipeStep } from '../recipes/index.js';
 import { showSpan } from '../words/index.js';
@@ -29,7 +30,7 @@ const leastLongWait = 20;
 const canBeLeftOut = /\b(?:chill|refrigerat|fridge|cool)/i;
 const cannotBeLeftOut = /\b(?:soak|marinat|macerat|pickl|set\b|freez|soften)/i;
 /** What cooks is not carried home half done. */
-const cooks = /\b(?:boil|simmer|roast|bake|poach|steam|cook|fry)/i;
+const cooks = ({ text }: RecipeStep) => heatsFood(text);
 
 /**
  * The first wait of a dish that steps in class come before and that is longer than the class allows; null
@@ -86,7 +87,7 @@ function longestOfTooMany(
   if (recipe.steps.some(({ waitsAtHome }) => waitsAtHome)) return undefined;
   const waitOf = (step: RecipeStep) =>
     isInClass(step) && !step.waitsAtHome ? (step.waitMinutes?.high ?? 0) : 0;
-  const canMove = (step: RecipeStep) => (cooks.test(step.text) ? 0 : waitOf(step));
+  const canMove = (step: RecipeStep) => (cooks(step) ? 0 : waitOf(step));
   const last = recipe.steps[recipe.steps.length - 1];
   const chain = last ? [...before(recipe, last.id), last] : [];
   const sum = chain.reduce(
@@ -98,8 +99,9 @@ function longestOfTooMany(
   return longest >= leastLongWait ? chain.find((step) => canMove(step) === longest) : undefined;
 }
 
-function waysOf({ text }: RecipeStep, { making }: ClassDish): LongWaitWay[] {
-  if (cooks.test(text)) return ['ahead', 'next class'];
+function waysOf(step: RecipeStep, { making }: ClassDish): LongWaitWay[] {
+  const { text } = step;
+  if (cooks(step)) return ['ahead', 'next class'];
   const isSpared = canBeLeftOut.test(text) && !cannotBeLeftOut.test(text);
   const all: LongWaitWay[] = isSpared
     ? ['ready-made', 'ahead', 'unchilled', 'next class']

@@ -1,6 +1,7 @@
 import type { Workings } from '../amounts/index.js';
 import type { ClassDish, SafetyProfile } from '../class/index.js';
 import { stepKey, type StepKey } from '../identity/index.js';
+import { heatSaid } from '../language/index.js';
 import { findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import type { RecipeLine, RecipeStep } from '../recipes/index.js';
 import { type CountsFrom, countsFrom } from './cold-foods.js';
@@ -34,8 +35,7 @@ export interface OutOfColdInput {
 
 /** What keeps a day or longer is kept in the cold between two steps. */
 const keptColdFromMinutes = 1440;
-const heats =
-  /\b(?:boil|fr(?:y|ied)|roast|bak(?:e|ing)|simmer|grill|sear|cook|warm|heat|poach|steam|char|soften)/i;
+const toasts: ReadonlySet<string> = new Set(['toast', 'dry-toast', 'dry-roast', 'pop']);
 const toasted: ReadonlySet<string> = new Set([
   'nuts and seeds',
   'spices and seasoning',
@@ -99,7 +99,9 @@ function longestPath({ dish: { recipe, id }, times }: ColdBatch, first: RecipeSt
 /** Whether a step cooks a food. Toasting seeds or bread heats nothing else that is put to them. */
 function isCooked({ occupies, text }: RecipeStep, food: Ingredient): boolean {
   if (occupies === null || !hotPlaces.has(occupies.appliance)) return false;
-  return !/\btoast/i.test(text) || heats.test(text) || toasted.has(food.section);
+  const heat = heatSaid(text).map(({ verb }) => verb.verb);
+  const isToasted = heat.length > 0 && heat.every((verb) => toasts.has(verb));
+  return !isToasted || toasted.has(food.section);
 }
 
 /** Cooling from the heat is no spell out of the cold, nor is what is handled for a short while. */

@@ -1,19 +1,19 @@
+import { verbsSaid } from '../../../language/index.js';
 import type { Appliance } from '../../types.js';
 import { isOvenByDegrees } from './heat.js';
 import { readTimes } from './times.js';
 
-const appliances: readonly (readonly [RegExp, Appliance])[] = [
-  [/\b(oven|roast|bake)\b/i, 'oven'],
-  [/\b(microwave)\b/i, 'microwave'],
-  [/\b(griddle|char-?grill)\b/i, 'griddle'],
-  [/\b(?:under (?:the|a)(?: hot| very hot)? (?:grill|broiler)|broil)\b/i, 'oven'],
-  [/\b(blender|blend|blitz|liquidise)\b/i, 'blender'],
-  [
-    /\b(simmer|boil|pan|fry|saucepan|hob|stove|flames?|gas ring|burner|poach|saut[eé]|sear|toast|skillet|wok)\b/i,
-    'hob',
-  ],
-  [/\b(fridge|chill|refrigerat\w*|overnight)\b/i, 'fridge'],
+/** Things that are one or stand on one, the first that counts first. */
+const places: readonly (readonly [RegExp, Appliance])[] = [
+  [/\boven\b/i, 'oven'],
+  [/\bmicrowave\b/i, 'microwave'],
+  [/\b(?:griddle|char-?grill|barbecue)\b/i, 'griddle'],
+  [/\bunder (?:the|a)(?: hot| very hot)? (?:grill|broiler)\b/i, 'oven'],
+  [/\bblender\b/i, 'blender'],
+  [/\b(?:pan|saucepan|hob|stove|flames?|gas ring|burner|skillet|wok)\b/i, 'hob'],
+  [/\b(?:fridge|overnight)\b/i, 'fridge'],
 ];
+const inOrder = [...new Set(places.map(([, appliance]) => appliance))];
 
 /** How long something keeps in the fridge does not put it there now. */
 const onlyKept = /(?:^|(?<=[.;] ))[^.;]*\b(?:keeps|will keep|can be kept|lasts?)\b[^.;]*[.;]?/gi;
@@ -25,8 +25,12 @@ export function appliancesNamed(text: string): Appliance[] {
   const now = text.replace(onlyKept, '');
   if (isOvenByDegrees(now)) return ['oven'];
   const isOut = /\bfridge\b/i.test(text) && readTimes(text).some(({ kind }) => kind === 'rest');
-  return appliances.flatMap(([pattern, each]) =>
-    pattern.test(now) && !(isOut && each === 'fridge') && !(isTool && each === 'blender') ? [each] : [],
+  const named = new Set<string>([
+    ...places.flatMap(([pattern, each]) => (pattern.test(now) ? [each] : [])),
+    ...verbsSaid(now).flatMap(({ verb, form }) => (form === 'done' ? [] : [verb.appliance])),
+  ]);
+  return inOrder.filter(
+    (each) => named.has(each) && !(isOut && each === 'fridge') && !(isTool && each === 'blender'),
   );
 }
 

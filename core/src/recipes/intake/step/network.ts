@@ -1,4 +1,5 @@
 import type { MeasureSystem } from '../../../amounts/index.js';
+import { heatsFood } from '../../../language/index.js';
 import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
@@ -224,12 +225,10 @@ function ofVessels(step: Named, { named, index }: Sight): number[] {
     .filter((before) => before >= 0);
 }
 
-const isHot = /\b(?:fry|cook|boil|simmer|sear|toast|roast|bake|blanch|poach|steam|grill|griddle|char)/i;
-
 /** After a step that only heats what this one takes. */
 function ofHeat(step: Named, { named, index }: Sight): number[] {
   const before = lastIndex(named, index, ({ text }) => onlyHeats(text));
-  return before >= 0 && isHot.test(step.text) ? [before] : [];
+  return before >= 0 && heatsFood(step.text) ? [before] : [];
 }
 
 /** Whether a step begins with food that no step before had; what only stands in the cupboard is mixed. */

@@ -34,7 +34,7 @@ They want an hour at least, a day is better. | – | – | w 60–60
 Fry the halloumi for 3 minutes. | frying pan | hob | h 3
 Toast the walnuts for 5 to 6 minutes. | frying pan | hob | h 6
 Poach for 8 minutes. | saucepan | hob | w 8–8
-Steam for 6 minutes. | – | – | w 6–6
+Steam for 6 minutes. | – | hob | w 6–6
 Blend for 2 minutes until smooth. | jug blender | blender | h 2
 Drain and rinse the chickpeas. | strainer | – | –
 Leave to drain for half an hour. | strainer | – | w 30–30
@@ -42,7 +42,7 @@ Chill for at least 1½ hours. | – | fridge | w 90–90
 Refrigerate overnight. | – | fridge | w 600–720
 Soak for 8–12 hours. | – | – | w 480–720
 Marinate for 30 minutes. | – | – | w 30–30
-Microwave for 90 seconds. | – | microwave | h 2
+Microwave for 90 seconds. | – | microwave | w 2–2
 Char on a griddle for 4 minutes. | – | griddle | w 4–4
 Massage the kale for 3 minutes. | – | – | h 3
 Cover and stand for 10 minutes. | – | – | w 10–10
@@ -58,6 +58,20 @@ Cook the farro for 25 minutes in a saucepan. | – | hob | w 25–25
 Pound the seeds for 2 minutes. | – | – | h 2
 Wait 20 minutes. | – | – | w 20–20
 Do it for 3 minutes. | – | – | h 3
+Sauté the chicken for 8 minutes. | frying pan | hob | h 8
+Sautéing takes 8 minutes. | frying pan | hob | h 8
+Braise the thighs for 40 minutes. | saucepan | hob | w 40–40
+Sweat the onions for 10 minutes. | frying pan | hob | w 10–10
+Parboil the potatoes for 8 minutes. | saucepan | hob | w 8–8
+Barbecue the corn for 10 minutes. | – | griddle | w 10–10
+Blanch the beans for 2 minutes. | saucepan | hob | w 2–2
+Stir-fry the beans for 4 minutes. | frying pan | hob | h 4
+Pan fry the halloumi for 3 minutes. | frying pan | hob | h 3
+Liquidize the soup for 2 minutes. | jug blender | blender | h 2
+Scatter over the sautéed onions. | – | – | –
+Scatter over the roast carrots. | – | – | –
+Serve on toast. | serving dish | – | –
+Soak the shaken nuts for 10 minutes. | – | – | w 10–10
 `
   .trim()
   .split('\n')

@@ -1,4 +1,5 @@
 import { toNumber } from '../../../amounts/index.js';
+import { type SaidVerb, verbsSaid } from '../../../language/index.js';
 import { plainSpelling, readNumber } from '../line/numbers.js';
 import { isOvenByDegrees } from './heat.js';
 
@@ -49,10 +50,6 @@ const minutesIn: Readonly<Record<string, number>> = {
 const numberStart =
   /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day|week)))/gi;
 const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day|week)s?\b/i;
-const waiting =
-  /\b(simmer|boil|bake|roast|soak|chill|rest|stand|marinate|macerate|steep|cool|refrigerate|leave|poach|steam|prove|drain|cook|char|cover|set aside|sit|thaw|defrost|freeze|cure)(?:s|ing|ed)?\b/i;
-const working =
-  /\b(whisk|stir|knead|massage|toss|beat|shake|blend|blitz|chop|mash|rub|toast|fry|pound|grind|squeeze)(?:s|ing|ed)?\b/i;
 /** "turn after 10 minutes", "every hour": a moment, not a stretch. */
 const moment = /\b(?:after|every|within|halfway|half way)\s*$/i;
 
@@ -105,17 +102,17 @@ const keeping =
 const better = /^ (?:is|are|would be) (?:even )?(?:better|best)\b/i;
 const betterFor = /\b(?:better|best|ideally|preferably)(?: for| after| still,?)?(?: up to)? *$/i;
 const ahead = /^,? (?:ahead|in advance|beforehand|before(?: the class| you need)?)\b/i;
-const cooks = /\b(?:simmer|boil|bake|roast|poach|steam|cook|char|fry|toast|grill)(?:s|ing|ed)?\b/i;
 const outOfCold =
   /\b(?:take|bring|lift|remove|get|pull)\b[^.;]{0,40}\b(?:out of|from) the (?:fridge|refrigerator|cold)\b|\bcome (?:up |back )?to room temperature\b/i;
 
 /** What a span is, by the words of its clause and those that stand at it. */
 function kindOf(plain: string, place: Place, minutes: number): SpanKind {
   const { from, at, to } = place;
-  const clause = whole(clauseAround(plain, place));
+  const around = clauseAround(plain, place);
+  const clause = whole(around);
   if (better.test(plain.slice(to)) || betterFor.test(plain.slice(from, at))) return 'keep';
   const isUpTo = /\bup to\s*$/i.test(plain.slice(0, at));
-  if (isUpTo && !cooks.test(clause)) return 'keep';
+  if (isUpTo && !verbsSaid(clause).some(({ verb }) => verb.kind === 'heat')) return 'keep';
   if (ahead.test(plain.slice(to)) && !outOfCold.test(clause)) {
     if (keeping.test(clause) || minutes >= keepsFromMinutes) return 'keep';
   }
@@ -128,7 +125,7 @@ function kindOf(plain: string, place: Place, minutes: number): SpanKind {
   )
     return minutes >= keepsFromMinutes ? 'keep' : 'wait';
   if (outOfCold.test(clause)) return 'rest';
-  return isWaiting(clause, minutes) ? 'wait' : 'work';
+  return isWaiting(around, minutes) ? 'wait' : 'work';
 }
 
 /** "30 minutes or up to 2 days", "an hour or overnight": a wait, and how long it keeps on from there. */
@@ -227,19 +224,20 @@ function clauseAround(plain: string, { from, at, to }: Place): TimeClause {
 
 const whole = ({ before, after }: TimeClause): string => before + after;
 
-function isWaiting(clause: string, minutes: number): boolean {
-  const waits = lastIndexOf(clause, waiting);
-  const works = lastIndexOf(clause, working);
-  // What toasts in the oven needs no hands.
-  if (/\boven\b/i.test(clause) || isOvenByDegrees(clause)) return true;
-  if (waits < 0 && works < 0) return minutes > longestUnnamedWork;
-  return waits > works;
+function isWaiting(clause: TimeClause, minutes: number): boolean {
+  const { before, after } = clause;
+  const text = whole(clause);
+  // What toasts in the oven or stands in the cold needs no hands.
+  if (/\b(?:oven|fridge|freezer)\b/i.test(text) || isOvenByDegrees(text)) return true;
+  const last = handsIn(before).at(-1) ?? handsIn(after)[0];
+  return last ? last.verb.hands === 'free' : minutes > longestUnnamedWork;
 }
 
-function lastIndexOf(text: string, pattern: RegExp): number {
-  let last = -1;
-  for (const match of text.matchAll(new RegExp(pattern, 'gi'))) last = match.index;
-  return last;
+/** What is done, or where only that is said what was done: "soak the sliced onion", "left for an hour". */
+function handsIn(text: string): SaidVerb[] {
+  const said = verbsSaid(text).filter(({ verb }) => verb.hands !== '');
+  const now = said.filter(({ form }) => form !== 'done');
+  return now.length > 0 ? now : said;
 }
 
 function wholeMinutes(minutes: number): number {

@@ -1,3 +1,4 @@
+import { verbsSaid } from '../../../language/index.js';
 import { applianceNamed } from './appliance-words.js';
 
 const toolWords: readonly (readonly [RegExp, string])[] = [
@@ -12,40 +13,54 @@ const toolWords: readonly (readonly [RegExp, string])[] = [
   [/\b(toss|fold|mix|combine)\b/i, 'large bowl'],
   [/\bjar\b|\bshake\b/i, 'jar with lid'],
   [/\b(drain|strain|rinse|sieve)\b/i, 'strainer'],
-  [/\b(roast|bake|tray)\b/i, 'oven tray'],
+  [/\btray\b/i, 'oven tray'],
   [/\bjuice\b/i, 'citrus press'],
   [/\b(serve|plate|platter)\b/i, 'serving dish'],
 ];
 
-const boils = /\b(?:simmer|boil|poach|blanch)\b/i;
-/** Browned with hands at it. */
-const fries =
-  /\b(?:fry|sear|saut[eé]|brown|skillet|frying pan|crisp the (?:bacon|pancetta)|soften the [a-z ]+ in|dry pan|wilt)\b/i;
+/** Said of a frying pan without a verb that takes it. */
+const fryingPan = /\b(?:skillet|frying pan|crisp the (?:bacon|pancetta)|soften the [a-z ]+ in|dry pan)\b/i;
+
+const takes = (text: string, vessel: string) =>
+  verbsSaid(text).some(
+    ({ verb, form }) => form !== 'done' && verb.vessel === vessel && verb.verb !== 'toast',
+  );
 
 /** What a text has its work done with, each once. */
 export function toolsNamed(text: string): string[] {
   const named = toolWords.filter(([pattern]) => pattern.test(text)).map(([, tool]) => tool);
-  return [...new Set([...named, ...panOf(text), ...blenderOf(text)])];
+  const trays = takes(text, 'oven tray') ? ['oven tray'] : [];
+  return [...new Set([...named, ...trays, ...panOf(text), ...blenderOf(text)])];
 }
 
-/** A pan of potatoes is no frying pan; toast is made in one only where no oven or grill is named. */
+/** Toast is made in a frying pan only where no oven or grill is named. */
+function isToasted(text: string): boolean {
+  return verbsSaid(text).some(({ verb, form }) => form === 'do' && verb.verb === 'toast');
+}
+
+/** Browned with hands at it. */
+function isFried(text: string): boolean {
+  return fryingPan.test(text) || takes(text, 'frying pan');
+}
+
+/** A pan of potatoes is no frying pan. */
 function panOf(text: string): string[] {
   const isInOven = applianceNamed(text) === 'oven';
-  const boiled = boils.test(text)
+  const boiled = takes(text, 'saucepan')
     ? [/\b(?:large|big) (?:sauce)?pan\b|\bstockpot\b|\blarge pot\b/i.test(text) ? 'large pot' : 'saucepan']
     : [];
-  const isFried =
-    fries.test(text) ||
-    (!isInOven && /\btoast\b/i.test(text)) ||
-    (boiled.length === 0 && /\bpan\b/i.test(text));
-  return [...boiled, ...(isFried ? ['frying pan'] : [])];
+  const isInPan =
+    isFried(text) || (!isInOven && isToasted(text)) || (boiled.length === 0 && /\bpan\b/i.test(text));
+  return [...boiled, ...(isInPan ? ['frying pan'] : [])];
 }
 
 /** A stick blender is no jug blender, and neither is a food processor. */
 function blenderOf(text: string): string[] {
   if (/\b(?:stick|hand|immersion) ?-?blender\b/i.test(text)) return ['stick blender'];
   if (/\bprocessor\b/i.test(text)) return ['food processor'];
-  return /\b(?:blend|blitz|blender|liquidise|purée|puree)\b/i.test(text) ? ['jug blender'] : [];
+  const isBlended =
+    /\bblender\b/i.test(text) || verbsSaid(text).some(({ verb }) => verb.appliance === 'blender');
+  return isBlended ? ['jug blender'] : [];
 }
 
 /** On the ring itself, without a pan, and never left alone. */
@@ -54,6 +69,6 @@ const charsOverFlame =
 
 /** Whether hands stay at the pan: it takes a ring although nothing is waited for. */
 export function isFriedByHand(text: string): boolean {
-  const isToastedInPan = /\btoast\b/i.test(text) && /\bpan\b/i.test(text);
-  return fries.test(text) || isToastedInPan || charsOverFlame.test(text);
+  const isToastedInPan = isToasted(text) && /\bpan\b/i.test(text);
+  return isFried(text) || isToastedInPan || charsOverFlame.test(text);
 }

@@ -1,15 +1,8 @@
+import { type SaidVerb, verbsSaid } from '../../../language/index.js';
 import type { Appliance } from '../../types.js';
 import { appliancesNamed } from './appliance-words.js';
 import { clausesOfWaits } from './times.js';
 
-/** What is waited for over heat, and what is only left: the last of them before a time says which it is. */
-const cookedOrLeft = new RegExp(
-  String.raw`(?<!\p{L})(?:(?<cooked>simmer|boil|bubble|bake|roast|poach|steam|cook|char|fry|toast|grill|` +
-    String.raw`griddle|braise|sweat|parboil|blanch|saut[eé]|sear|brown|reduce|microwave|broil|barbecue)|` +
-    String.raw`(?:leave|left|let|rest|stand|sit|soak|steep|infuse|marinate|macerate|cool|chill|refrigerate|` +
-    String.raw`freeze|thaw|defrost|drain|strain|cure|prove|set aside))(?:s|d|ed|ing)?(?!\p{L})`,
-  'giu',
-);
 /** Left where it is hot all the same. */
 const overHeat = /\b(?:low|gentle|medium|moderate|high) (?:heat|flame)\b|\bover (?:the|a) (?:heat|flame)\b/i;
 
@@ -24,12 +17,20 @@ export function applianceOfWait(text: string): Appliance | null {
 
 function placeOf({ before, after }: { before: string; after: string }, text: string): Appliance | null {
   const clause = before + after;
-  const last = [...before.matchAll(cookedOrLeft)].at(-1) ?? [...clause.matchAll(cookedOrLeft)][0];
-  const rest = clause.slice(last?.index ?? 0);
-  const isLeft = last !== undefined && last.groups?.cooked === undefined;
-  if (isLeft && overHeat.test(rest)) return 'hob';
-  if (isLeft) return waitedOn(rest).find((each) => each === 'oven' || each === 'fridge') ?? null;
-  return waitedOn(rest)[0] ?? waitedOn(clause)[0] ?? waitedOn(text)[0] ?? null;
+  // What is cooked or left, the last of them before a time, says which it is.
+  const last = waitsIn(before).at(-1);
+  const rest = clause.slice(last?.at ?? 0);
+  if (last?.verb.kind === 'left') {
+    if (overHeat.test(rest)) return 'hob';
+    return waitedOn(rest).find((each) => each === 'oven' || each === 'fridge') ?? null;
+  }
+  const own = waitedOn(rest)[0] ?? waitedOn(clause)[0];
+  const isLeft = !last && waitsIn(after)[0]?.verb.kind === 'left';
+  return own ?? (isLeft ? null : waitedOn(text)[0]) ?? null;
+}
+
+function waitsIn(text: string): SaidVerb[] {
+  return verbsSaid(text).filter(({ verb }) => verb.kind === 'heat' || verb.kind === 'left');
 }
 
 function waitedOn(text: string): Appliance[] {

@@ -1,0 +1,33 @@
+import { rememberByText } from '../identity/index.js';
+import { folded, verbsSaid, type SaidVerb } from './verbs.js';
+
+/** What goes on beside a step: "while they cook", "meanwhile the rice boils". */
+const meanwhile = /\b(?:while|as|meanwhile|whilst)\b[^,.;]*/g;
+/** "Reduce the heat" cooks nothing, and radishes crisp up in iced water. */
+const lowers = /^\s+(?:the )?(?:heat|temperature|oven)\b/;
+const inCold = /\b(?:iced?|cold) water\b|\bfridge\b/;
+
+const mostTexts = 4000;
+
+/** The verbs by which a text heats food, in order: not what was heated before, or is beside it. */
+export const heatSaid: (text: string) => readonly SaidVerb[] = rememberByText(mostTexts, (text) => {
+  const plain = folded(text);
+  const beside = [...plain.matchAll(meanwhile)].map(({ index, 0: { length } }) => [index, index + length]);
+  return verbsSaid(text).filter(({ verb, form, at, to }) => {
+    if (verb.kind !== 'heat' || form === 'done') return false;
+    if (beside.some(([from, end]) => at >= from! && at < end!)) return false;
+    if (verb.verb === 'reduce' && lowers.test(plain.slice(to))) return false;
+    return !(verb.also === 'adjective' && inCold.test(sentenceAround(plain, at)));
+  });
+});
+
+function sentenceAround(plain: string, at: number): string {
+  const from = plain.lastIndexOf('.', at) + 1;
+  const to = plain.indexOf('.', at);
+  return plain.slice(from, to < 0 ? undefined : to);
+}
+
+/** Whether a text heats food: "braise the thighs", not "the roast carrots" or "while the rice boils". */
+export function heatsFood(text: string): boolean {
+  return heatSaid(text).length > 0;
+}

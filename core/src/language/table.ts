@@ -1,0 +1,16 @@
+/**
+ * The rows of a table as it stands in a CSV file: names of columns first, commas between cells, none in them.
+ * Throws where a row has another number of cells.
+ */
+export function rowsOf<Column extends string>(table: string): Readonly<Record<Column, string>>[] {
+  const [head, ...rows] = table.trim().split('\n');
+  const columns = head!.split(',') as Column[];
+  return rows.map((row) => {
+    const cells = row.split(',');
+    if (cells.length !== columns.length) throw new Error(`Not ${columns.length} cells: “${row}”.`);
+    return Object.fromEntries(columns.map((column, index) => [column, cells[index]!])) as Record<
+      Column,
+      string
+    >;
+  });
+}
