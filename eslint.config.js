@@ -116,6 +116,9 @@ export default ts.config(
   },
   {
     files: tables,
-    rules: { 'max-len': ['error', { code: 160 }], 'max-lines': ['error', { max: 1200 }] },
+    rules: {
+      'max-len': ['error', { code: 160, ignoreTemplateLiterals: true }],
+      'max-lines': ['error', { max: 1200 }],
+    },
   },
 );

@@ -1,7 +1,10 @@
 import { dilutionOf } from '../dressing/index.js';
+import { family } from '../larder/index.js';
 import { linesWhere, names, stepsOf, theFoodIs } from './reading.js';
 import type { Rule } from './types.js';
 
+const tinned = family('tinned pulses');
+const cultured = family('cultured milk');
 const blends = /\b(?:blend|blitz|purée|puree|process)/i;
 const stillHot = /\b(?:hot|warm|straight from the (?:pan|pot|oven)|just boiled)\b/i;
 const vented = /\b(?:vent|third|lid (?:off|open|ajar)|cool|stick blender|cold)\b/i;
@@ -59,7 +62,7 @@ export const handlingRules: readonly Rule[] = [
     source: 'the trade',
     note: 'drain-tins',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /^tinned-.*(?:chickpeas|beans|lentils)$/.test(food.id))
+      linesWhere(judged, ({ food }) => tinned.has(food.id))
         .filter(({ line }) => !line.preparation.some((form) => form === 'drained' || form === 'rinsed'))
         .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => drains.test(text)))
         .map(({ line }) => ({
@@ -95,7 +98,7 @@ export const handlingRules: readonly Rule[] = [
     source: 'the trade',
     note: 'salt-and-blot',
     find: (judged) => {
-      const yoghurt = linesWhere(judged, ({ food }) => /yoghurt|soured-cream|quark/.test(food.id));
+      const yoghurt = linesWhere(judged, ({ food }) => cultured.has(food.id));
       const mixedIn = new Set(yoghurt.map(({ line }) => line.componentId));
       return linesWhere(judged, ({ food }) => food.id === 'cucumber')
         .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => looses.test(text)))

@@ -1,4 +1,5 @@
 import { heatSaid } from '../language/index.js';
+import { family } from '../larder/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { cooksInWater, follow, linesWhere, names, stepsOf, swapOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
@@ -12,15 +13,16 @@ const slowly =
 const pourHot =
   /\b(?:pour|tip|ladle)\b[^.;]*\b(?:hot|boiling|simmering)\b[^.;]*\b(?:jars?|glass)\b|\b(?:hot|boiling)\b[^.;]*\b(?:into|over)\b[^.;]*\b(?:jars?|glass)\b/i;
 const warmJar = /\b(?:warm(?:ed)?|heatproof|sterili[sz]ed|hot) (?:\w+ )?(?:jars?|glass)/i;
-const nutsAndSeeds =
-  /^(?:walnuts|hazelnuts|almonds|flaked-almonds|pecans|cashews|pistachios|pine-nuts|peanuts|pumpkin-seeds|sunflower-seeds|sesame-seeds)$/;
+const nutsAndSeeds = family('toasted nuts and seeds');
 /** Nuts toast at 160 to 180 °C in 6 to 12 minutes. ~ */
 const mostToast = { celsius: 195, minutes: 15 };
-const dairy =
-  /^(?:yoghurt|strained-yoghurt|soured-cream|buttermilk|quark|skyr|labneh|kefir|low-fat-yoghurt|goats-yoghurt|sheeps-yoghurt)$/;
-const beans = /^dried-(?:white|kidney|black|borlotti|pinto|black-eyed|butter|broad)-?.*|^dried-chickpeas$/;
+const splits = family('splits when boiled');
+const beans = family('dried beans and chickpeas');
 const roasts = ({ text }: RecipeStep) => heatSaid(text).some(({ verb }) => verb.appliance === 'oven');
-const acidic = /tomato|lemon|lime|vinegar|wine/;
+const acidic = family('keeps pulses hard');
+const softHerbs = family('herbs lost in heat');
+const eggs = family('eggs');
+const oilsPoured = family('oils');
 
 /** What heat does to food, and hot food to people. */
 export const heatRules: readonly Rule[] = [
@@ -120,10 +122,7 @@ export const heatRules: readonly Rule[] = [
         ({ food, line }) =>
           food.id === 'egg' && (line.byProducts.includes('yolk') || /yolk/i.test(line.name)),
       );
-      const oils = linesWhere(
-        judged,
-        ({ food }) => food.section === 'oils and vinegars' && /oil$/.test(food.id),
-      );
+      const oils = linesWhere(judged, ({ food }) => oilsPoured.has(food.id));
       return judged.recipe.steps
         .filter(({ text }) => /\b(?:whisk|beat|blend|blitz)/i.test(text) && !slowly.test(text))
         .filter((step) => oils.some(({ line }) => usesLine(step, line.id)))
@@ -143,10 +142,10 @@ export const heatRules: readonly Rule[] = [
     note: 'blend-dip',
     find: (judged) => {
       const oils = linesWhere(judged, ({ food }) => food.id === 'extra-virgin-olive-oil');
-      const eggs = linesWhere(judged, ({ food }) => food.id === 'egg');
+      const yolks = linesWhere(judged, ({ food }) => food.id === 'egg');
       return judged.recipe.steps
         .filter(({ text }) => /\b(?:blend|blitz|process|stick blender)/i.test(text))
-        .filter((step) => [oils, eggs].every((all) => all.some(({ line }) => usesLine(step, line.id))))
+        .filter((step) => [oils, yolks].every((all) => all.some(({ line }) => usesLine(step, line.id))))
         .map(({ id }) => ({
           ...swapOf(judged, 'extra-virgin-olive-oil', 'rapeseed-oil'),
           stepId: id,
@@ -161,7 +160,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'toast-nuts-seeds',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => nutsAndSeeds.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => nutsAndSeeds.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && /\b(?:toast|roast|bake)/i.test(step.text))
           .filter(({ text, occupies, waitMinutes, uses }) => {
@@ -199,7 +198,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => dairy.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => splits.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter(
             (step) =>
@@ -220,7 +219,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'strip-herbs',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /^(?:basil|mint|dill|coriander)$/.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => softHerbs.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && (cooksInWater(step) || roasts(step)))
           .slice(0, 1)
@@ -237,11 +236,11 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'soak-and-cook-pulses',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => beans.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => beans.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => (usesLine(step, line.id) || names(step, 'beans')) && cooksInWater(step))
           .filter((step) =>
-            linesWhere(judged, ({ food }) => acidic.test(food.id)).some((acid) =>
+            linesWhere(judged, ({ food }) => acidic.has(food.id)).some((acid) =>
               usesLine(step, acid.line.id),
             ),
           )
@@ -258,7 +257,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'boil-eggs',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /^(?:egg|quail-eggs|duck-eggs)$/.test(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => eggs.has(food.id)).flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
         const boiled = steps.find((step) => usesLine(step, line.id) && /\bboil/i.test(step.text));
         if (!boiled || /\b(?:poach|scrambl|soft)/i.test(boiled.text)) return [];

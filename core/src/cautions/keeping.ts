@@ -1,11 +1,12 @@
+import { family } from '../larder/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
 const inOil =
   /\b(?:infus\w*|steep\w*|confit|under oil|cover\w* (?:[^.;]{0,40} )?with (?:the |olive )?oil)\b/i;
-const aromatics =
-  /(?:garlic|chilli|shallot|basil|rosemary|thyme|parsley|sage|oregano|tarragon|ginger|roasted-peppers)/;
+const aromatics = family('kept in oil only cold');
+const rice = family('rice');
 const warmPlace = /\b(?:room temperature|cupboard|larder|shelf|windowsill|dark place)\b/i;
 const mostDaysInOil = 4;
 const day = 1440;
@@ -37,7 +38,7 @@ export const keepingRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => aromatics.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => aromatics.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => inOil.test(step.text) && step.uses.some((use) => use.line === line.id))
           .filter(
@@ -59,7 +60,7 @@ export const keepingRules: readonly Rule[] = [
     source: 'general advice',
     note: 'cook-grains',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /(?:^|-)rice$/.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => rice.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => heats(step) && ((step.holdMinutes ?? 0) > day || daysSaid(step.text) > 1))
           .map((step) => ({

@@ -1,25 +1,24 @@
 import { toFraction } from '../amounts/index.js';
+import { family } from '../larder/index.js';
 import { handles, heats, linesWhere, stepsOf, theFoodIs, usesLine, waitsAfter } from './reading.js';
 import type { Found, Judged, Rule } from './types.js';
 
-const salty =
-  /^(?:feta|marinated-feta|parmesan|pecorino|halloumi|capers|capers-in-salt|caperberries|olives|green-olives|black-olives|anchovy|salted-anchovies|soy-sauce|fish-sauce|miso|smoked-bacon|pancetta|cured-ham|blue-cheese|preserved-lemon)$/;
+const salty = family('salty');
 const seasons = /\bseason(?:ing)?\b(?! (?:again|once more|lightly))/i;
 const cuts = /\b(?:slice|cut|chop|dice|carve)\b/i;
 const hotYet =
   /\b(?:straight from the (?:oven|pan|grill|pot)|while (?:still )?(?:very )?hot|(?:piping|still) hot|immediately after (?:roasting|frying|grilling))\b/i;
 const tosses = /\b(?:toss|dress)\b/i;
 const greens = 'wash-leaves';
-const kale = /kale|cabbage|chicory|radicchio/;
+const sturdy = family('sturdy leaves');
 /** Dressed leaves are limp after so many minutes. ~ */
 const mostDressed = 15;
-const browning = /^(?:apple|pear|avocado|banana|fennel|globe-artichoke|celeriac|quince|peach)$/;
+const browning = family('browns when cut');
 const acids = /lemon|lime|vinegar|orange|verjuice|sour|acidulated|citric|dressing|buttermilk|yoghurt|yogurt/i;
 /** Cut fruit browns in so many minutes without acid. ~ */
 const mostBare = 30;
-const greenVegetables =
-  /^(?:green-beans|asparagus|broccoli|long-stem-broccoli|sugar-snap|mangetout|peas|fresh-peas|runner-beans)$/;
-const crisp = /^(?:croutons|crispy-onions|pitta-chips|tortilla-chips|breadcrumbs|panko)$/;
+const greenVegetables = family('green vegetables');
+const crisp = family('goes soft in a dressing');
 const addsTop = /\b(?:scatter|sprinkle|top with|stir in|fold in|toss)\b/i;
 
 /** Things done in the wrong order, or too early. */
@@ -32,7 +31,7 @@ export const orderRules: readonly Rule[] = [
     find: (judged) => {
       const { steps } = judged.recipe;
       return firstOf(
-        linesWhere(judged, ({ food }) => salty.test(food.id)).flatMap(({ line }) => {
+        linesWhere(judged, ({ food }) => salty.has(food.id)).flatMap(({ line }) => {
           const at = steps.findIndex(({ uses }) => uses.some((use) => use.line === line.id));
           const seasoned = steps.findIndex(
             ({ text, componentId }) => componentId === line.componentId && seasons.test(text),
@@ -73,7 +72,7 @@ export const orderRules: readonly Rule[] = [
     note: 'toss',
     find: (judged) =>
       firstOf(
-        linesWhere(judged, ({ food }) => food.cautions.includes(greens) && !kale.test(food.id)).flatMap(
+        linesWhere(judged, ({ food }) => food.cautions.includes(greens) && !sturdy.has(food.id)).flatMap(
           ({ line }) =>
             stepsOf(judged, line)
               .filter((step) => tosses.test(step.text) && handles(step, line))
@@ -93,7 +92,7 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => browning.test(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => browning.has(food.id)).flatMap(({ line }) => {
         const [cut] = stepsOf(judged, line).filter(
           (step) =>
             usesLine(step, line.id) && /\b(?:slice|cut|chop|dice|grate|shave|peel|halve)/i.test(step.text),
@@ -115,7 +114,7 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: 'crisp-tender',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => greenVegetables.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => greenVegetables.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => handles(step, line) && tosses.test(step.text))
           .filter(
@@ -136,7 +135,7 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: 'garnish',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => crisp.test(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => crisp.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && addsTop.test(step.text) && !heats(step))
           .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
@@ -203,10 +202,10 @@ const isHerb = (name: string) =>
   /\b(?:parsley|mint|dill|basil|coriander|cilantro|chives|tarragon)\b/i.test(name);
 const addsWord = (name: string) => (/s$/.test(name) && !/ss$/.test(name) ? 'add' : 'adds');
 
-const sour = /lemon|lime|vinegar|verjuice|buttermilk|yoghurt/;
+const sour = family('sour', 'cultured milk');
 
 function usesAcid({ recipe }: Judged, step: Judged['recipe']['steps'][number]): boolean {
-  return recipe.lines.some((line) => usesLine(step, line.id) && sour.test(line.ingredient ?? ''));
+  return recipe.lines.some((line) => usesLine(step, line.id) && sour.has(line.ingredient ?? ''));
 }
 
 /** Said once, however many lines it is true of. */

@@ -1,10 +1,14 @@
 import { isUsStyle } from '../class/index.js';
+import { family } from '../larder/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
 
 const day = 1440;
-const isPoultry = /^(?:chicken|turkey|whole-chicken|duck-breast|minced-chicken|minced-turkey)/;
+const poultry = family('poultry');
+const sour = family('sour');
+const rice = family('rice');
+const grapefruit = family('grapefruit');
 const acids = /\b(?:lemon|lime|vinegar|citrus|orange juice|marinade|marinate|verjuice)/i;
 const thaws = /\b(?:thaw|defrost)/i;
 const warm = /\b(?:room temperature|counter|worktop|sink|warm (?:place|water)|on the side|hot water)\b/i;
@@ -16,7 +20,7 @@ const poisons: readonly (readonly [RegExp, string])[] = [
   [/\b(?:apricot|peach) kernels?\b|\bbitter almonds?\b/i, 'kernels and bitter almonds hold prussic acid'],
   [/\bcassava\b|\bmanioc\b/i, 'cassava is not eaten raw'],
 ];
-const cookedKept = /(?:rice|farro|barley|bulgur|quinoa|couscous|pasta|lentils|beans|chickpeas|potato)/;
+const cookedKept = family('cooked starch');
 const wildFood =
   /\b(?:foraged?|hand-?picked|wild) (?:mushrooms?|fungi|leaves|greens|garlic|herbs|berries|plants)\b/i;
 const mostCookedDays = 3;
@@ -31,18 +35,16 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(
-        judged,
-        ({ food }) => isPoultry.test(food.id) && food.cautions.includes('raw-protein'),
-      ).flatMap(({ line }) =>
-        stepsOf(judged, line)
-          .filter((step) => usesLine(step, line.id) && /\b(?:wash|rinse)\b/i.test(step.text))
-          .slice(0, 1)
-          .map((step) => ({
-            stepId: step.id,
-            sentence: `${theFoodIs(line)} washed raw`,
-            remedy: `Pat it dry instead: washing throws what is on it about the bench. ${follow}`,
-          })),
+      linesWhere(judged, ({ food }) => poultry.has(food.id) && food.cautions.includes('raw-protein')).flatMap(
+        ({ line }) =>
+          stepsOf(judged, line)
+            .filter((step) => usesLine(step, line.id) && /\b(?:wash|rinse)\b/i.test(step.text))
+            .slice(0, 1)
+            .map((step) => ({
+              stepId: step.id,
+              sentence: `${theFoodIs(line)} washed raw`,
+              remedy: `Pat it dry instead: washing throws what is on it about the bench. ${follow}`,
+            })),
       ),
   },
   {
@@ -93,22 +95,23 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => isPoultry.test(food.id)).flatMap(({ line }) =>
-        stepsOf(judged, line)
-          .filter((step) => usesLine(step, line.id) && /\bmarinat/i.test(step.text))
-          .filter(
-            (step) =>
-              /\b(?:lemon|lime|vinegar|citrus)/i.test(step.text) ||
-              judged.recipe.lines.some(
-                (each) => usesLine(step, each.id) && /lemon|lime|vinegar/.test(each.ingredient ?? ''),
-              ),
-          )
-          .filter(({ waitMinutes }) => (waitMinutes?.low ?? 0) > poultryMinutes)
-          .map((step) => ({
-            stepId: step.id,
-            sentence: `${theFoodIs(line)} in acid for more than ${poultryMinutes / 60} hours`,
-            remedy: `Keep it to about ${poultryMinutes / 60} hours, cold: longer, its outside goes to mush.`,
-          })),
+      linesWhere(judged, ({ food }) => poultry.has(food.id) && food.cautions.includes('raw-protein')).flatMap(
+        ({ line }) =>
+          stepsOf(judged, line)
+            .filter((step) => usesLine(step, line.id) && /\bmarinat/i.test(step.text))
+            .filter(
+              (step) =>
+                /\b(?:lemon|lime|vinegar|citrus)/i.test(step.text) ||
+                judged.recipe.lines.some(
+                  (each) => usesLine(step, each.id) && sour.has(each.ingredient ?? ''),
+                ),
+            )
+            .filter(({ waitMinutes }) => (waitMinutes?.low ?? 0) > poultryMinutes)
+            .map((step) => ({
+              stepId: step.id,
+              sentence: `${theFoodIs(line)} in acid for more than ${poultryMinutes / 60} hours`,
+              remedy: `Keep it to about ${poultryMinutes / 60} hours, cold: longer, its outside goes to mush.`,
+            })),
       ),
   },
   {
@@ -117,13 +120,13 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'general advice',
     note: 'chill-and-store',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => cookedKept.test(food.id) && food.section !== 'tins and jars').flatMap(
+      linesWhere(judged, ({ food }) => cookedKept.has(food.id) && food.section !== 'tins and jars').flatMap(
         ({ line }) =>
           stepsOf(judged, line)
             .filter((step) => usesLine(step, line.id) && heats(step))
             .filter(
               ({ holdMinutes }) =>
-                (holdMinutes ?? 0) > mostCookedDays * day && !/rice$/.test(line.ingredient ?? ''),
+                (holdMinutes ?? 0) > mostCookedDays * day && !rice.has(line.ingredient ?? ''),
             )
             .slice(0, 1)
             .map((step) => ({
@@ -188,7 +191,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /^(?:grapefruit|pomelo)$/.test(food.id))
+      linesWhere(judged, ({ food }) => grapefruit.has(food.id))
         .slice(0, 1)
         .map(({ line }) => ({
           stepId: null,

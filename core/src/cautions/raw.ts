@@ -1,11 +1,12 @@
 import { isUkStyle } from '../class/index.js';
+import { family } from '../larder/index.js';
 import { cutGreens } from '../safety/index.js';
 import { type FoodLine, follow, heats, linesWhere, stepsOf, swapOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
-const poultry = /^(?:chicken|turkey|whole-chicken|duck-breast|minced-chicken|minced-turkey)/;
-const minced = /^(?:minced-|sausages|merguez)/;
-const flour = /^(?:plain-flour|flour|self-raising-flour|strong-flour|wholemeal-flour|rye-flour|spelt-flour)$/;
+const poultry = family('poultry');
+const minced = family('minced meat');
+const flour = family('flour');
 const signOfDone = /(?:°|degrees|probe|thermometer|clear|no(?:t)? pink|cooked through|piping)/i;
 const reused = /\b(?:reserved|remaining|left[- ]?over|rest of the|the) marinade\b/i;
 const pours = /\b(?:pour|drizzle|spoon|dress|serve|brush|baste)/i;
@@ -99,8 +100,7 @@ export const rawRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(
         judged,
-        ({ food }) =>
-          food.cautions.includes('raw-protein') && (poultry.test(food.id) || minced.test(food.id)),
+        ({ food }) => food.cautions.includes('raw-protein') && (poultry.has(food.id) || minced.has(food.id)),
       ).flatMap(({ line, food }) => {
         const cooking = stepsOf(judged, line).filter(heats);
         const [first] = cooking;
@@ -110,7 +110,7 @@ export const rawRules: readonly Rule[] = [
             stepId: first.id,
             sentence: `it is not said when ${theFoodIs(line)} done`,
             remedy:
-              `Until ${middleWords(judged, minced.test(food.id))} in the middle, by a probe, and the ` +
+              `Until ${middleWords(judged, minced.has(food.id))} in the middle, by a probe, and the ` +
               `juices run clear. ${follow}`,
           },
         ];
@@ -122,7 +122,7 @@ export const rawRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => flour.test(food.id))
+      linesWhere(judged, ({ food }) => flour.has(food.id))
         .filter(({ line }) => !stepsOf(judged, line).some(heats))
         .map(({ line }) => ({
           stepId: stepsOf(judged, line)[0]?.id ?? null,

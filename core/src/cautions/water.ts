@@ -1,10 +1,15 @@
+import { family } from '../larder/index.js';
 import { linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
 
 const rinses = /\b(?:rinse|wash|soak|drain|desalt)/i;
 const looses = /\b(?:salt|squeez|drain|pat|wring)/i;
 const dries = /\b(?:press|dry|dried|pat|blot|towel|squeez)/i;
-const inSalt = /^(?:capers-in-salt|salted-anchovies|preserved-lemon|salt-cod)$/;
+const inSalt = family('kept in salt');
+const tofu = family('tofu');
+const quinoa = family('quinoa');
+const sesamePaste = family('sesame paste');
+const sour = family('sour');
 
 /** Water where it is not wanted, and salt that was not rinsed off. */
 export const waterRules: readonly Rule[] = [
@@ -35,7 +40,7 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'fry',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /^(?:tofu|firm-tofu)$/.test(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => tofu.has(food.id)).flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
         const fried = steps.find(
           (step) => usesLine(step, line.id) && /\b(?:fry|crisp|sear|roast)/i.test(step.text),
@@ -56,7 +61,7 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'rinse-capers',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => inSalt.test(food.id))
+      linesWhere(judged, ({ food }) => inSalt.has(food.id))
         .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => rinses.test(text)))
         .filter(
           ({ line }) =>
@@ -75,7 +80,7 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'cook-grains',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /quinoa$/.test(food.id))
+      linesWhere(judged, ({ food }) => quinoa.has(food.id))
         .filter(({ line }) => !line.preparation.includes('cooked') && !rinses.test(line.note))
         .filter(({ line }) => stepsOf(judged, line).some((step) => usesLine(step, line.id)))
         .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => /\b(?:rinse|wash)/i.test(text)))
@@ -91,13 +96,11 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'thicken-thin-dip',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => /^(?:tahini|black-tahini)$/.test(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => sesamePaste.has(food.id)).flatMap(({ line }) => {
         const mixed = judged.recipe.steps.find(
           (step) =>
             usesLine(step, line.id) &&
-            judged.recipe.lines.some(
-              (each) => usesLine(step, each.id) && /lemon|lime|vinegar/.test(each.ingredient ?? ''),
-            ),
+            judged.recipe.lines.some((each) => usesLine(step, each.id) && sour.has(each.ingredient ?? '')),
         );
         const hasWater = judged.recipe.lines.some(({ ingredient, text }) =>
           /water|yoghurt|liquid|\bice\b|stock|chickpea|aubergine|beans/.test(`${ingredient ?? ''} ${text}`),

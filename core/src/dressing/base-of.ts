@@ -1,12 +1,12 @@
-import { findIngredient, type Larder } from '../larder/index.js';
+import { family, findIngredient, type Larder } from '../larder/index.js';
 import { lineMeasure } from '../portions/index.js';
 import type { ComponentRole, Recipe, RecipeLine } from '../recipes/index.js';
 import { type Base, bases } from './dresses.js';
 
-const kinds: readonly (readonly [RegExp, Base])[] = [
-  [/^(?:potato|new-potato|sweet-potato)$/, 'potatoes'],
-  [/^(?:sourdough|rye-bread|flatbread|baguette|ciabatta)$/, 'bread'],
-  [/^(?:farro|bulgur|fine-bulgur|quinoa|couscous|pearl-barley|white-rice|brown-rice|short-pasta)$/, 'grains'],
+const kinds: readonly (readonly [ReadonlySet<string>, Base])[] = [
+  [family('potatoes'), 'potatoes'],
+  [family('bread'), 'bread'],
+  [family('grains', 'rice', 'pasta'), 'grains'],
 ];
 
 /** What a recipe dresses: by what there is most of, and its weight for the recipe as written. */
@@ -20,7 +20,7 @@ export function baseOf(recipe: Recipe, larder: Larder): DressedBase | null {
   const sums = new Map<Base, number>(bases.map((base) => [base, 0]));
   for (const { line, grams, ingredient } of weighedLines(recipe, larder, ['base'])) {
     const kind =
-      kinds.find(([pattern]) => pattern.test(ingredient))?.[1] ??
+      kinds.find(([foods]) => foods.has(ingredient))?.[1] ??
       (findIngredient(larder, line.ingredient)!.section === 'salad and herbs'
         ? 'leaves'
         : 'vegetables and pulses');

@@ -1,12 +1,12 @@
 import { rememberLast } from '../identity/index.js';
 import type { Workings } from '../amounts/index.js';
-import type { Larder } from '../larder/index.js';
+import { family, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
 import { type WeighedLine, weighedLines } from './base-of.js';
 
 /** What cut food gives off in the bowl before it is eaten, as a share of its weight. ~ */
 interface Wet {
-  readonly pattern: RegExp;
+  readonly foods: ReadonlySet<string>;
   readonly share: number;
   /** Words of a step after which it is wet no more. */
   readonly dried: RegExp;
@@ -15,19 +15,19 @@ interface Wet {
 
 const wet: readonly Wet[] = [
   {
-    pattern: /^(?:tomato|cherry-tomatoes|plum-tomato|vine-tomatoes|beef-tomato)$/,
+    foods: family('tomatoes'),
     share: 0.08,
     dried: /\b(?:drain|seed|salt (?:the|them)|colander|squeeze)/i,
     what: 'not drained',
   },
   {
-    pattern: /^(?:cucumber|courgette)$/,
+    foods: family('watery vegetables'),
     share: 0.1,
     dried: /\b(?:squeez|drain|pat|wring)/i,
     what: 'not squeezed',
   },
   {
-    pattern: /(?:chickpeas|beans|lentils)$/,
+    foods: family('pulses'),
     share: 0.05,
     dried: /\b(?:dry|dried|pat|spin|towel)/i,
     what: 'wet from rinsing',
@@ -57,7 +57,7 @@ export function dilutionOf(recipe: Recipe, larder: Larder): Dilution {
 }
 
 function wetLine({ line, ingredient, grams }: WeighedLine, { steps }: Recipe): WetLine[] {
-  const kind = wet.find(({ pattern }) => pattern.test(ingredient));
+  const kind = wet.find(({ foods }) => foods.has(ingredient));
   if (!kind || line.preparation.includes('seeded')) return [];
   const words = [line.note, ...stepsWith(line, steps).map(({ text }) => text)].join(' ');
   if (kind.dried.test(words)) return [];

@@ -1,23 +1,20 @@
 import type { Workings } from '../amounts/index.js';
+import { family } from '../larder/index.js';
 import type { MeasuredLine } from './line-shares.js';
 import type { DressingMethod } from './types.js';
 
 /** What makes a dressing creamy. */
-const creamy =
-  /^(?:yoghurt|strained-yoghurt|creme-fraiche|soured-cream|buttermilk|cream|cream-cheese|mayonnaise|tahini|peanut-butter|avocado|tofu|feta|blue-cheese|goats-cheese|cashews|egg)$/;
-const mustard = /mustard$/;
-const seeds = /^(?:tahini|peanut-butter|cashews|almonds|walnuts|hazelnuts|pine-nuts|sesame-seeds)$/;
-const vegetables = /(?:roasted-peppers|aubergine|beetroot|carrot|squash|avocado)$/;
-const pureed =
-  /(?:chickpeas|beans|lentils|peas|avocado|roasted-peppers|aubergine|beetroot|carrot|squash|cashews)$/;
-const dairy =
-  /^(?:yoghurt|strained-yoghurt|creme-fraiche|soured-cream|buttermilk|mayonnaise|tofu|cream-cheese)$/;
-const others: readonly (readonly [RegExp, string])[] = [
-  [/^egg$/, 'egg yolk'],
-  [/^mayonnaise$/, 'mayonnaise'],
-  [/^miso$/, 'miso'],
-  [/^honey$/, 'honey, a little'],
-  [/^garlic$/, 'garlic paste, a little'],
+const creamy = family('creamy by itself');
+const mustards = family('mustards');
+const groundSeeds = family('ground nuts and seeds hold');
+const vegetables = family('vegetables for a puree');
+const pureed = new Set([...family('pulses', 'vegetables for a puree', 'green peas'), 'cashews']);
+const holding = family('holds a dressing together');
+const others: readonly (readonly [ReadonlySet<string>, string])[] = [
+  [family('yolk'), 'egg yolk'],
+  [family('miso'), 'miso'],
+  [family('honey'), 'honey, a little'],
+  [family('garlic'), 'garlic paste, a little'],
 ];
 
 /** Mustard that holds an emulsion: a teaspoon for 120 ml. */
@@ -50,10 +47,13 @@ export function needsBlending(lines: readonly Pick<MeasuredLine, 'ingredient' | 
 /** Less of it than this is mashed with a fork. */
 const leastPureed = 0.25;
 
-function shareOf(lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[], pattern: RegExp): number {
+function shareOf(
+  lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[],
+  foods: ReadonlySet<string>,
+): number {
   const grams = lines.reduce((sum, line) => sum + line.grams, 0);
   const own = lines
-    .filter(({ ingredient }) => ingredient !== null && pattern.test(ingredient))
+    .filter(({ ingredient }) => ingredient !== null && foods.has(ingredient))
     .reduce((sum, line) => sum + line.grams, 0);
   return grams > 0 ? own / grams : 0;
 }
@@ -61,8 +61,8 @@ function shareOf(lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[], p
 export function emulsifiersOf(lines: readonly MeasuredLine[]): string[] {
   const found = lines.flatMap(({ ingredient, name }) => {
     if (ingredient === null) return [];
-    if (mustard.test(ingredient) || dairy.test(ingredient) || seeds.test(ingredient)) return [name];
-    return others.filter(([pattern]) => pattern.test(ingredient)).map(([, words]) => words);
+    if ([mustards, holding, groundSeeds].some((foods) => foods.has(ingredient))) return [name];
+    return others.filter(([foods]) => foods.has(ingredient)).map(([, words]) => words);
   });
   return [...new Set(found)];
 }
@@ -72,16 +72,19 @@ export function holdMinutesOf(
   lines: readonly MeasuredLine[],
   method: DressingMethod,
 ): { minutes: number; workings: Workings } {
-  const has = (pattern: RegExp) =>
-    lines.some(({ ingredient }) => ingredient !== null && pattern.test(ingredient));
+  const has = (foods: ReadonlySet<string>) =>
+    lines.some(({ ingredient }) => ingredient !== null && foods.has(ingredient));
   const volume = lines
     .filter(({ role }) => role === 'oil' || role === 'acid')
     .reduce((sum, line) => sum + line.millilitres, 0);
   const dose = lines
-    .filter(({ ingredient }) => ingredient !== null && mustard.test(ingredient))
+    .filter(({ ingredient }) => ingredient !== null && mustards.has(ingredient))
     .reduce((sum, line) => sum + line.millilitres, 0);
   const isEnough = volume > 0 && dose / volume >= mustardTo - 1e-9;
-  const [minutes, why] = holdOf(method, { isEnough, isBlended: has(dairy) || has(seeds) || has(pureed) });
+  const [minutes, why] = holdOf(method, {
+    isEnough,
+    isBlended: has(holding) || has(groundSeeds) || has(pureed),
+  });
   return {
     minutes,
     workings: {

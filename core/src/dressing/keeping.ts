@@ -1,22 +1,18 @@
 import type { IngredientId } from '../identity/index.js';
-import { findIngredient, type Larder } from '../larder/index.js';
+import { family, findIngredient, type Larder } from '../larder/index.js';
 import type { Balance } from './types.js';
 
 /** Days that a dressing or dip keeps cold, by what is in it that keeps worst. ~ */
-const keepers: readonly (readonly [days: number, pattern: RegExp, why: string])[] = [
-  [1, /^egg$/, 'raw egg'],
-  [1, /^avocado$/, 'avocado browns'],
+const keepers: readonly (readonly [days: number, foods: ReadonlySet<string>, why: string])[] = [
+  [1, family('eggs'), 'raw egg'],
+  [1, new Set(['avocado']), 'avocado browns'],
   [
     3,
-    /^(?:garlic|wild-garlic|chilli|red-chilli|green-chilli|basil|parsley|coriander|mint|dill|chives|tarragon|ginger|shallot|spring-onion)$/,
+    family('fresh aromatics'),
     'fresh garlic, chilli, shallot or herbs, which in oil are kept cold and used within 4 days',
   ],
-  [
-    3,
-    /(?:yoghurt|cream|creme-fraiche|buttermilk|cream-cheese|feta|goats-cheese|blue-cheese|tofu)$/,
-    'fresh dairy or tofu',
-  ],
-  [3, /(?:chickpeas|beans|lentils)$/, 'cooked or opened pulses'],
+  [3, family('fresh dairy', 'plant yoghurt', 'plant drinks', 'tofu', 'blue cheese'), 'fresh dairy or tofu'],
+  [3, family('pulses'), 'cooked or opened pulses'],
 ];
 const plainDays = 7;
 
@@ -31,7 +27,7 @@ export function dressingKeeping(
   larder: Larder,
 ): DressingKeeping {
   const ids = lines.flatMap(({ ingredient }) => (ingredient === null ? [] : [ingredient]));
-  const found = keepers.filter(([, pattern]) => ids.some((id) => pattern.test(id)));
+  const found = keepers.filter(([, foods]) => ids.some((id) => foods.has(id)));
   const [worst] = [...found].sort((a, b) => a[0] - b[0]);
   const isKnown = (id: IngredientId) => findIngredient(larder, id) !== null;
   const isOpen = missing.some(({ what }) => what === 'weight' || what === 'composition');

@@ -1,5 +1,5 @@
 import { type Workings } from '../amounts/index.js';
-import { findIngredient, type Larder } from '../larder/index.js';
+import { family, findIngredient, type Larder } from '../larder/index.js';
 import { listed } from '../words/index.js';
 import { writtenSpoons } from './bowl.js';
 import { dressingKeeping } from './keeping.js';
@@ -96,15 +96,14 @@ export interface HeatWays {
   readonly workings: Workings;
 }
 
-const sharpTastes =
-  /^(?:garlic|chilli|red-chilli|green-chilli|chilli-flakes|chilli-powder|harissa|horseradish|wasabi|ginger|cayenne|hot-sauce|wild-garlic)$|mustard$/;
+const sharpTastes = family('sharp in a dressing');
 /** Chilli flakes by the teaspoon for a ml of what is made hotter: ¼ tsp for 120 ml. ~ */
 const flakesEach = 0.25 / 120;
 
 /** What is left out for those who ask for it milder, and what goes in for those who want it hotter. */
 export function heatWays({ lines, millilitres }: Balance): HeatWays | null {
   if (millilitres <= 0) return null;
-  const strong = lines.filter(({ ingredient }) => ingredient !== null && sharpTastes.test(ingredient));
+  const strong = lines.filter(({ ingredient }) => ingredient !== null && sharpTastes.has(ingredient));
   const teaspoons = Math.max(0.125, Math.round(millilitres * flakesEach * 8) / 8);
   return {
     milder:

@@ -1,2 +1,3 @@
 export { heatSaid, heatsFood } from './heat.js';
+export { rowsOf } from './table.js';
 export { type SaidVerb, verbsSaid } from './verbs.js';

@@ -17,4 +17,5 @@ export {
 } from './figures.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
 export { cautionWords } from './data/swaps-cautions.js';
+export { family } from './families.js';
 export { foreignMoney, moneyProblem } from './money.js';

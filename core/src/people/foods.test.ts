@@ -54,6 +54,34 @@ const table: Row[] = [
   ['65 or more', { age: 'older' }, 'raw egg', ['2 eggs'], ['Whisk the eggs.'], ['Boil the eggs, then cool.']],
   ['a teenager', { age: 'teenager' }, 'alcohol', ['2 tbsp vermouth'], ['Stir the vermouth.'], []],
   ['under 1', infant, 'honey under one year', ['1 tbsp honey'], ['Stir the honey.'], []],
+  // What a list of a few names misses: raw fish by any name, every cured sausage, every small round fruit.
+  ...(
+    [
+      [
+        'cold-smoked or raw fish',
+        '200 g salmon fillet',
+        'Dice the salmon and dress it.',
+        'Poach the salmon for 8 minutes.',
+      ],
+      [
+        'cold-smoked or raw fish',
+        '200 g sea bass',
+        'Slice the sea bass.',
+        'Pan-fry the sea bass for 4 minutes.',
+      ],
+      ['cold-smoked or raw fish', '12 oysters', 'Open the oysters.', 'Broil the oysters for 5 minutes.'],
+      [
+        'mould-ripened or unpasteurised cheese',
+        '100 g camembert',
+        'Slice the camembert.',
+        'Bake the camembert for 20 minutes.',
+      ],
+      ['cured raw meat', '100 g salami', 'Slice the salami.', 'Sauté the salami for 5 minutes.'],
+    ] as const
+  ).map(([what, line, raw, done]): Row => ['pregnant', pregnant, what, [line], [raw], [done]]),
+  ['1 to 4', small, 'choking', ['100 g lychees'], ['Toss the lychees.'], []],
+  ['1 to 4', small, 'choking', ['8 kumquats'], ['Toss the kumquats.'], []],
+  ['1 to 4', small, 'choking', ['1 daikon'], ['Cut the daikon in chunks.'], ['Grate the daikon.']],
   ['1 to 4', small, 'choking', ['200 g grapes'], ['Toss the grapes.'], []],
   ['1 to 4', small, 'choking', ['2 carrots'], ['Cut the carrots in chunks.'], ['Grate the carrots.']],
   ['1 to 4', small, 'choking', ['50 g popcorn'], ['Scatter the popcorn.'], []],

@@ -1,5 +1,5 @@
 import type { SafetyProfile } from '../class/index.js';
-import type { Ingredient } from '../larder/index.js';
+import { family, type Ingredient } from '../larder/index.js';
 import type { RecipeStep } from '../recipes/index.js';
 import { countsCutGreens } from './profile.js';
 
@@ -40,14 +40,12 @@ export const cutGreens: readonly string[] = [
 ];
 
 /** Kept in the cold from the shop on, beside what its caution says: milk, and soft or fresh cheese. */
-const dairy = /(?:^|-)(?:milk|buttermilk|paneer|feta|goats-cheese|blue-cheese|halloumi|cream-cheese)$/;
-const plantDrinks = /^(?:oat|soya|almond|coconut|rice|cashew)-(?:milk|drink|cream)$/;
-const eggs = /^(?:egg|quail-eggs|duck-eggs)$/;
+const dairy = family('cold when bought');
+const eggs = family('eggs');
 /** Food that needs the cold from when its tin or jar is opened. */
-const opened =
-  /^(?:tuna|cooked-beetroot|roasted-peppers|artichoke-hearts|sweetcorn|pesto|red-pesto|coconut-milk|hummus|guacamole|aioli|mayonnaise|vegan-mayonnaise|refried-beans)$|^tinned-(?!tomatoes|pineapple|peaches)/;
+const opened = family('opened and kept cold');
 /** Herbs, garlic, chilli and shallot, and what of them lies in oil. */
-const aromatics = /(?:garlic|chilli|shallot|basil|rosemary|thyme|parsley|sage|oregano|tarragon|mint|ginger)/;
+const aromatics = family('kept in oil only cold');
 const inOil =
   /\b(?:infus\w*|steep\w*|confit|cover\w* (?:[^.;]{0,40} )?with (?:the |olive )?oil|under oil|kept? in (?:the )?oil)\b/i;
 
@@ -66,7 +64,7 @@ function isColdFood(food: Ingredient, step: RecipeStep, profile: SafetyProfile):
   const { cautions, id } = food;
   return (
     cautions.some((caution) => ['keep-cold', 'raw-protein', 'soft-cheese', 'sprouts'].includes(caution)) ||
-    [dairy, plantDrinks, eggs, opened].some((pattern) => pattern.test(id)) ||
+    [dairy, eggs, opened].some((foods) => foods.has(id)) ||
     (countsCutGreens(profile) && cutGreens.includes(id)) ||
     isInOil(food, step)
   );
@@ -74,7 +72,7 @@ function isColdFood(food: Ingredient, step: RecipeStep, profile: SafetyProfile):
 
 /** Garlic, herbs, chilli and shallot that lie in oil: cold from then on. */
 function isInOil({ id }: Ingredient, { text, holdMinutes }: RecipeStep): boolean {
-  return aromatics.test(id) && inOil.test(text) && (holdMinutes === null || holdMinutes > usedSoon);
+  return aromatics.has(id) && inOil.test(text) && (holdMinutes === null || holdMinutes > usedSoon);
 }
 
 /** What is used within so many minutes is not kept in oil. ~ */

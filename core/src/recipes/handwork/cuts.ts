@@ -1,4 +1,4 @@
-import type { Ingredient, Section } from '../../larder/index.js';
+import { family, type Ingredient, type Section } from '../../larder/index.js';
 
 /** A cut is a specification: its shape, its size, and how much longer it takes than the usual one. */
 export interface Cut {
@@ -65,7 +65,7 @@ const writtenSize =
 const sections: ReadonlySet<Section> = new Set<Section>(['vegetables', 'fruit', 'dairy and eggs']);
 
 /** A bite of it would be too much: what else is cut small is cut finer. */
-const pungent = /^(?:garlic|ginger|chilli|.*shallot|.*onion)$/;
+const pungent = family('garlic', 'onions', 'fresh chillies', 'ginger');
 const finer: Readonly<Record<string, string>> = {
   'dice, 6 mm': 'fine dice, 3 mm',
   'slices, 4 mm': 'thin slices, 2 mm',
@@ -77,7 +77,7 @@ export function cutOf(text: string, food?: Pick<Ingredient, 'id' | 'section'> | 
   const written = writtenSize.exec(text);
   if (written && (written[4] ?? written[5])) return ofSize(written);
   if (!found || (food && !sections.has(food.section))) return null;
-  const words = food && pungent.test(food.id) ? (finer[found.words] ?? found.words) : found.words;
+  const words = food && pungent.has(food.id) ? (finer[found.words] ?? found.words) : found.words;
   return { words, size: words.slice(words.indexOf(', ') + 2), minutesFactor: found.minutesFactor };
 }
 
