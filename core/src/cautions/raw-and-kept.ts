@@ -110,7 +110,7 @@ export const rawAndKeptRules: readonly Rule[] = [
             .map((step) => ({
               stepId: step.id,
               sentence: `${theFoodIs(line)} in acid for more than ${poultryMinutes / 60} hours`,
-              remedy: `Keep it to about ${poultryMinutes / 60} hours, cold: longer, its outside goes to mush.`,
+              remedy: `Keep it to about ${poultryMinutes / 60} hours, cold: longer, it goes to mush.`,
             })),
       ),
   },
