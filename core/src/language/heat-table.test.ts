@@ -33,6 +33,11 @@ describe('what heats food', () => {
     'Wilt the spinach.',
     'Reduce by half.',
     'Grill on both sides.',
+    'Braai the corn.',
+    'Whisk the yolks over a bain-marie.',
+    'Stir over a low heat until thick.',
+    'Keep it on a gentle heat.',
+    'Steam the broccoli.',
   ])('%s', (text) => expect(heatsFood(text)).toBe(true));
 
   it.each([
@@ -52,6 +57,10 @@ describe('what heats food', () => {
     'Dress the leaves.',
     'Season to taste and serve.',
     'Leave to steam dry.',
+    'Put the peppers in a bowl, cover and let them steam.',
+    'Leave to sweat in a plastic bag.',
+    'Pop the dip in the fridge.',
+    'Pop them out of their skins.',
   ])('not %s', (text) => expect(heatsFood(text)).toBe(false));
 });
 

@@ -7,6 +7,13 @@ const meanwhile = /\b(?:while|as|meanwhile|whilst)\b[^,.;]*/g;
 const lowers = /^\s+(?:the )?(?:heat|temperature|oven)\b/;
 const inCold = /\b(?:iced?|cold) water\b|\bfridge\b/;
 
+/** Whisked there, eggs thicken. */
+const overHeat =
+  /\b(?:over|on|in) (?:a |the )?(?:bain-marie|double boiler|(?:very )?(?:low|gentle|medium|moderate|high|direct) (?:heat|flame))\b/;
+/** In a covered bowl or a bag what is hot already steams by itself. */
+const ofItself: ReadonlySet<string> = new Set(['steam', 'sweat']);
+const covered = /\b(?:bowl|bag|cling ?film|film|foil parcel|tea towel)\b/;
+
 const mostTexts = 4000;
 
 /** The verbs by which a text heats food, in order: not what was heated before, or is beside it. */
@@ -15,6 +22,7 @@ export const heatSaid: (text: string) => readonly SaidVerb[] = rememberByText(mo
   const beside = [...plain.matchAll(meanwhile)].map(({ index, 0: { length } }) => [index, index + length]);
   return verbsSaid(text).filter(({ verb, form, at, to }) => {
     if (verb.kind !== 'heat' || form === 'done') return false;
+    if (ofItself.has(verb.verb) && covered.test(sentenceAround(plain, at))) return false;
     if (beside.some(([from, end]) => at >= from! && at < end!)) return false;
     if (verb.verb === 'reduce' && lowers.test(plain.slice(to))) return false;
     return !(verb.also === 'adjective' && inCold.test(sentenceAround(plain, at)));
@@ -29,5 +37,5 @@ function sentenceAround(plain: string, at: number): string {
 
 /** Whether a text heats food: "braise the thighs", not "the roast carrots" or "while the rice boils". */
 export function heatsFood(text: string): boolean {
-  return heatSaid(text).length > 0;
+  return heatSaid(text).length > 0 || overHeat.test(folded(text));
 }

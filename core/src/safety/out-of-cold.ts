@@ -35,7 +35,7 @@ export interface OutOfColdInput {
 
 /** What keeps a day or longer is kept in the cold between two steps. */
 const keptColdFromMinutes = 1440;
-const toasts: ReadonlySet<string> = new Set(['toast', 'dry-toast', 'dry-roast', 'pop']);
+const toasts: ReadonlySet<string> = new Set(['toast', 'dry-toast', 'dry-roast']);
 const toasted: ReadonlySet<string> = new Set([
   'nuts and seeds',
   'spices and seasoning',

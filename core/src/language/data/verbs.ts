@@ -42,7 +42,6 @@ toast,,,,heat,dry,hob,frying pan,stay,noun
 dry-fry,,,,heat,dry,hob,frying pan,stay,
 dry-roast,,,,heat,dry,hob,frying pan,stay,
 dry-toast,,,,heat,dry,hob,frying pan,stay,
-pop,,popping,popped,heat,dry,hob,frying pan,stay,
 roast,,,,heat,dry,oven,oven tray,free,noun
 bake,,,,heat,dry,oven,oven tray,free,noun
 broil,,,,heat,dry,oven,oven tray,free,
@@ -58,6 +57,7 @@ griddle,,,,heat,dry,griddle,,,noun
 barbecue,barbecues barbeque bbq,barbecuing,barbecued barbequed,heat,dry,griddle,,,noun
 char-grill,,,,heat,dry,griddle,,,
 chargrill,,,,heat,dry,griddle,,,
+braai,,,,heat,dry,griddle,,,
 spit-roast,,,,heat,dry,griddle,,,
 char,,,,heat,dry,,,free,noun
 blister,,,,heat,dry,,,,noun
@@ -74,11 +74,11 @@ soften,,,,heat,any,,,free,
 melt,,,,heat,any,,,free,
 reheat,,,,heat,any,,,free,
 re-heat,,,,heat,any,,,free,
+temper,,,,heat,fat,hob,,free,
 warm,,,,warm,any,,,,adjective
 heat,,,,warm,any,,,,noun
 preheat,,,,warm,any,,,,
 pre-heat,,,,warm,any,,,,
-temper,,,,warm,any,,,,
 thaw,,,,left,,,,free,noun
 defrost,,,,left,,,,free,noun
 leave,,leaving,left,left,,,,free,
@@ -111,6 +111,7 @@ air-dry,,,,left,,,,free,
 chill,,,,left,,fridge,,free,noun
 refrigerate,,,,left,,fridge,,free,
 freeze,,freezing,froze frozen,left,,,,free,
+pop,,,,work,,,,,
 whisk,,,,work,,,,stay,noun
 stir,,,,work,,,,stay,noun
 knead,,,,work,,,,stay,
@@ -298,7 +299,7 @@ check,,,,work,,,,,noun
 watch,,,,work,,,,,noun
 hold,,holding,held,work,,,,,noun
 keep,,keeping,kept,work,,,,,
-move,,,,work,,,,,noun
+move,,,,work,,,,stay,noun
 carry,,,,work,,,,,
 bring,,bringing,brought,work,,,,,
 reserve,,,,work,,,,,noun

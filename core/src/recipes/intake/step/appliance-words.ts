@@ -7,10 +7,10 @@ import { readTimes } from './times.js';
 const places: readonly (readonly [RegExp, Appliance])[] = [
   [/\boven\b/i, 'oven'],
   [/\bmicrowave\b/i, 'microwave'],
-  [/\b(?:griddle|char-?grill|barbecue)\b/i, 'griddle'],
+  [/\b(?:griddle|char-?grill|barbecue|braai)\b/i, 'griddle'],
   [/\bunder (?:the|a)(?: hot| very hot)? (?:grill|broiler)\b/i, 'oven'],
   [/\bblender\b/i, 'blender'],
-  [/\b(?:pan|saucepan|hob|stove|flames?|gas ring|burner|skillet|wok)\b/i, 'hob'],
+  [/\b(?:pan|saucepan|bain-marie|double boiler|hob|stove|flames?|gas ring|burner|skillet|wok)\b/i, 'hob'],
   [/\b(?:fridge|overnight)\b/i, 'fridge'],
 ];
 const inOrder = [...new Set(places.map(([, appliance]) => appliance))];

@@ -58,6 +58,11 @@ Cook the farro for 25 minutes in a saucepan. | – | hob | w 25–25
 Pound the seeds for 2 minutes. | – | – | h 2
 Wait 20 minutes. | – | – | w 20–20
 Do it for 3 minutes. | – | – | h 3
+Get the wok smoking and keep the greens moving for 3 minutes. | frying pan | hob | h 3
+Griddle the courgettes 3 minutes each side and set aside. | – | griddle | h 3
+Braai the corn for 12 minutes. | – | griddle | w 12–12
+Whisk the yolks over a bain-marie for 8 minutes. | whisk | hob | h 8
+Pop the tray under the grill for 6 minutes. | oven tray | oven | w 6–6
 Sauté the chicken for 8 minutes. | frying pan | hob | h 8
 Sautéing takes 8 minutes. | frying pan | hob | h 8
 Braise the thighs for 40 minutes. | saucepan | hob | w 40–40

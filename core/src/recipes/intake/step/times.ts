@@ -229,7 +229,9 @@ function isWaiting(clause: TimeClause, minutes: number): boolean {
   const text = whole(clause);
   // What toasts in the oven or stands in the cold needs no hands.
   if (/\b(?:oven|fridge|freezer)\b/i.test(text) || isOvenByDegrees(text)) return true;
-  const last = handsIn(before).at(-1) ?? handsIn(after)[0];
+  // What is cooked decides before what comes after it: "griddle them 3 minutes a side and set aside".
+  const isCooked = verbsSaid(before).some(({ verb }) => verb.kind === 'heat');
+  const last = handsIn(before).at(-1) ?? (isCooked ? undefined : handsIn(after)[0]);
   return last ? last.verb.hands === 'free' : minutes > longestUnnamedWork;
 }
 
