@@ -12,6 +12,7 @@ import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
 import { benchSoak } from './lib/bench-soak.mjs';
 import { benchSchedule } from './lib/bench-schedule.mjs';
+import { benchWords } from './lib/bench-words.mjs';
 import { ensureBuild, ensurePackages } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
@@ -37,6 +38,7 @@ await runCommand(async () => {
       benchUnderstanding(core);
     },
     menus: () => benchMenus(core),
+    words: () => benchWords(core),
     dressing: () => benchDressing(core),
     people: () => benchPeople(core, demo),
     schedule: () => benchSchedule(core, row),

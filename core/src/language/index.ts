@@ -1,3 +1,3 @@
 export { heatSaid, heatsFood } from './heat.js';
 export { rowsOf } from './table.js';
-export { type SaidVerb, verbsSaid } from './verbs.js';
+export { type SaidVerb, verbNames, verbsSaid } from './verbs.js';

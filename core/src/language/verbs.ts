@@ -34,8 +34,13 @@ interface Form {
   readonly form: VerbForm;
 }
 
+const rows = rowsOf<keyof Verb | VerbForm>(verbsTable);
+
+/** Every verb of the lexicon, as it is listed. */
+export const verbNames: readonly string[] = rows.map(({ verb }) => verb);
+
 const verbForms: ReadonlyMap<string, Form> = new Map(
-  rowsOf<keyof Verb | VerbForm>(verbsTable).flatMap((row) => {
+  rows.flatMap((row) => {
     const verb = row as unknown as Verb;
     const said = (['do', 'doing', 'done'] as const).flatMap((form) =>
       row[form]

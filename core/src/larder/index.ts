@@ -17,5 +17,5 @@ export {
 } from './figures.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
 export { cautionWords } from './data/swaps-cautions.js';
-export { family } from './families.js';
+export { family, familyNames } from './families.js';
 export { foreignMoney, moneyProblem } from './money.js';
