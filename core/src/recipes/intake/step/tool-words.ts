@@ -19,7 +19,8 @@ const toolWords: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** Said of a frying pan without a verb that takes it. */
-const fryingPan = /\b(?:skillet|wok|frying pan|crisp the (?:bacon|pancetta)|soften the [a-z ]+ in|dry pan)\b/i;
+const fryingPan =
+  /\b(?:skillet|wok|frying pan|crisp the (?:bacon|pancetta)|soften the [a-z ]+ in|dry pan)\b/i;
 
 const takes = (text: string, vessel: string) =>
   verbsSaid(text).some(
