@@ -9,7 +9,8 @@ const folders = ['core/src/language/data', 'core/src/larder/data'];
 export function moduleOf(path) {
   const text = readFileSync(path, 'utf8');
   const name = basename(path, '.csv');
-  return `/** Written from ${name}.csv by npm run facts. */\nexport const ${name}Table = \`\n${text}\`;\n`;
+  const constant = `${name.replace(/-(\w)/g, (_, letter) => letter.toUpperCase())}Table`;
+  return `/** Written from ${name}.csv by npm run facts. */\nexport const ${constant} = \`\n${text}\`;\n`;
 }
 
 /** The tables, each with the path of its module. */

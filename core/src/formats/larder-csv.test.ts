@@ -80,7 +80,7 @@ describe('ingredients of one’s own through the file', () => {
     ...to,
   });
   it.each([
-    ['its allergens, pack and what it is called', { called: ['eel, smoked', 'smoked eel'] }, {}],
+    ['its allergens, pack and what it is called', { called: ['sprats, smoked', 'smoked sprats'] }, {}],
     ['that nobody has looked', {}, { allergens: [], allergensNotKnown: true }],
     ['that none is listed', {}, { allergens: [] }],
     ['who eats it, and that it is raw', {}, { eatenBy: 'neither' as const, rawProtein: true }],

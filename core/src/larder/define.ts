@@ -1,3 +1,5 @@
+import { rowsOf } from '../language/index.js';
+import { otherNamesTable } from './data/other-names.js';
 import { knowledgeOf, packsAt, pricedPacks, writtenKnowledge } from './knowledge.js';
 import { readRows } from './written-rows.js';
 import type { Figure, IngredientRow } from './rows.js';
@@ -44,12 +46,21 @@ export function writtenSection(section: Section, text: string): Ingredient[] {
   }));
 }
 
+/** What else a food is called, of `data/other-names.csv`. */
+const otherNames: ReadonlyMap<string, readonly string[]> = new Map(
+  rowsOf<'food' | 'names'>(otherNamesTable).map(({ food, names }) => [food, names.split(';')]),
+);
+
 type Frame = Omit<Ingredient, keyof ReturnType<typeof knowledgeOf> | 'packs'>;
 
 function frameOf(section: Section, row: IngredientRow): Frame {
   return {
     id: row.id,
-    names: { uk: row.uk, us: row.us ?? row.uk, also: row.also ?? [] },
+    names: {
+      uk: row.uk,
+      us: row.us ?? row.uk,
+      also: [...(row.also ?? []), ...(otherNames.get(row.id) ?? [])],
+    },
     section,
     shoppingUnit: row.unit ?? 'g',
     countGrams: facts(row.count),

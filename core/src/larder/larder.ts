@@ -18,6 +18,15 @@ import { sharedNameRows } from './data/shared-names.js';
 import { vegetables } from './data/vegetables.js';
 import { moreBakery, moreDairy, moreFishAndMeat } from './data/written-chilled.js';
 import { moreGrainsAndPulses, moreNutsAndSeeds } from './data/written-dry.js';
+import {
+  worldDairy,
+  worldDry,
+  worldFishAndMeat,
+  worldFruit,
+  worldSweet,
+  worldTins,
+  worldVegetables,
+} from './data/written-world.js';
 import { moreFruit, moreLeaves, moreVegetables } from './data/written-produce.js';
 import { moreBaking, moreSpices } from './data/written-spices.js';
 import { moreOilsAndVinegars, moreTinsAndJars } from './data/written-tins.js';
@@ -87,6 +96,13 @@ export const standardLarder: Larder = createLarder(
     ...baking,
     ...water,
     ...moreVegetables,
+    ...worldVegetables,
+    ...worldFruit,
+    ...worldFishAndMeat,
+    ...worldDairy,
+    ...worldDry,
+    ...worldTins,
+    ...worldSweet,
     ...moreLeaves,
     ...moreFruit,
     ...moreBakery,

@@ -6,39 +6,39 @@ alliums,garlic wild-garlic black-garlic onion red-onion white-onion sweet-onion 
 bacon,smoked-bacon back-bacon pancetta
 blue cheese,blue-cheese
 bread,sourdough rye-bread flatbread baguette ciabatta focaccia naan wholemeal-bread seeded-bread white-bread gluten-free-bread pitta
-browns when cut,apple pear avocado banana fennel globe-artichoke jerusalem-artichoke celeriac quince peach nectarine
-burns the mouth,chilli red-chilli green-chilli jalapeno pickled-jalapenos chilli-flakes chilli-powder dried-chillies chilli-oil chilli-crisp chilli-jam sweet-chilli-sauce cayenne harissa harissa-rose sriracha gochujang gochugaru sambal pepper-sauce hot-sauce peri-peri chipotle-paste chipotle-flakes ancho berbere jerk-seasoning cajun-seasoning hot-paprika aleppo-pepper urfa-pepper wasabi horseradish creamed-horseradish fresh-horseradish kimchi curry-paste thai-red-curry-paste thai-green-curry-paste shichimi english-mustard
+browns when cut,apple pear avocado banana fennel globe-artichoke jerusalem-artichoke celeriac quince peach nectarine salsify cardoon
+burns the mouth,chilli red-chilli green-chilli jalapeno pickled-jalapenos chilli-flakes chilli-powder dried-chillies chilli-oil chilli-crisp chilli-jam sweet-chilli-sauce cayenne harissa harissa-rose sriracha gochujang gochugaru sambal pepper-sauce hot-sauce peri-peri chipotle-paste chipotle-flakes ancho berbere jerk-seasoning cajun-seasoning hot-paprika aleppo-pepper urfa-pepper wasabi horseradish creamed-horseradish fresh-horseradish kimchi curry-paste thai-red-curry-paste thai-green-curry-paste shichimi english-mustard doubanjiang zhoug nduja
 cheese,@hard-cheese @fresh-cheese @mould-ripened-cheese grated-mozzarella
-chokes whole,cherry-tomato grapes olives green-olives black-olives stuffed-olives mozzarella-pearls blueberries cherries kumquat lychee gooseberries
+chokes whole,cherry-tomato grapes olives green-olives black-olives stuffed-olives mozzarella-pearls blueberries cherries kumquat lychee gooseberries physalis
 citrus,lemon lime orange blood-orange grapefruit pomelo satsuma clementine mandarin kumquat yuzu
-cold when bought,@milk @plant-drinks feta marinated-feta goats-cheese blue-cheese halloumi cream-cheese paneer brie camembert burrata mozzarella mozzarella-pearls ricotta cottage-cheese mascarpone quark labneh skyr
-cold-smoked and cured fish,smoked-salmon smoked-trout fish-roe pickled-herring
+cold when bought,@milk @plant-drinks feta marinated-feta goats-cheese blue-cheese halloumi cream-cheese paneer brie camembert burrata mozzarella mozzarella-pearls ricotta cottage-cheese mascarpone quark labneh skyr taleggio queso-fresco fromage-frais clotted-cream
+cold-smoked and cured fish,smoked-salmon smoked-trout fish-roe pickled-herring bottarga
 cooked starch,@rice @grains @pasta @lentils @potatoes @dried-beans-and-chickpeas split-peas
-cream,cream single-cream whipping-cream half-and-half creme-fraiche soured-cream mascarpone
+cream,cream single-cream whipping-cream half-and-half creme-fraiche soured-cream mascarpone clotted-cream
 creamy by itself,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt coconut-yoghurt soya-yoghurt oat-yoghurt skyr quark labneh kefir creme-fraiche soured-cream buttermilk cream single-cream whipping-cream half-and-half soya-cream oat-cream mascarpone ricotta cream-cheese vegan-cream-cheese mayonnaise vegan-mayonnaise aioli salad-cream tahini black-tahini peanut-butter almond-butter cashew-butter nut-butter avocado tofu firm-tofu feta blue-cheese goats-cheese cashews egg pasteurised-egg pasteurised-yolk
-crustaceans,prawns cooked-prawns shell-on-prawns brown-shrimps crayfish lobster crab-meat tinned-crab
-cultured milk,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt soured-cream creme-fraiche buttermilk quark skyr labneh kefir
-cured raw meat,cured-ham chorizo salami pancetta
+crustaceans,prawns cooked-prawns shell-on-prawns brown-shrimps crayfish lobster crab-meat tinned-crab langoustines
+cultured milk,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt soured-cream creme-fraiche buttermilk quark skyr labneh kefir fromage-frais
+cured raw meat,cured-ham chorizo salami pancetta bresaola nduja
 cut leaves,rocket lettuce little-gem cos-lettuce butterhead iceberg oak-leaf frisee lambs-lettuce mizuna batavia lollo-rosso mixed-leaves baby-spinach baby-kale watercress cress microleaves pea-shoots mustard-leaves sorrel dandelion-leaves radicchio chicory
 dried beans and chickpeas,dried-white-beans dried-kidney-beans dried-black-beans dried-borlotti-beans dried-pinto-beans dried-black-eyed-beans dried-butter-beans dried-broad-beans dried-chickpeas
 eggs,egg duck-eggs quail-eggs
 fish,@raw-fish @smoked-fish @preserved-fish fish-roe
 flour,plain-flour self-raising-flour strong-flour wholemeal-flour rye-flour spelt-flour
 fresh aromatics,@garlic @fresh-chillies basil thai-basil parsley curly-parsley coriander mint dill chives tarragon chervil ginger shallot spring-onion
-fresh cheese,feta marinated-feta mozzarella mozzarella-pearls burrata ricotta cottage-cheese cream-cheese mascarpone paneer halloumi quark labneh
+fresh cheese,feta marinated-feta mozzarella mozzarella-pearls burrata ricotta cottage-cheese cream-cheese mascarpone paneer halloumi quark labneh queso-fresco fromage-frais
 fresh chillies,chilli red-chilli green-chilli jalapeno
 fresh dairy,@cultured-milk @milk @cream @fresh-cheese @mould-ripened-cheese grated-mozzarella
-fresh fish and shellfish,@raw-fish @smoked-fish prawns cooked-prawns shell-on-prawns brown-shrimps crayfish lobster crab-meat mussels clams oysters scallops squid octopus fish-roe salt-cod
+fresh fish and shellfish,@raw-fish @smoked-fish prawns cooked-prawns shell-on-prawns brown-shrimps crayfish lobster crab-meat mussels clams oysters scallops squid octopus fish-roe salt-cod langoustines cockles razor-clams whelks
 garlic,garlic wild-garlic
 gelatine,gelatine marshmallow
 ginger,ginger galangal fresh-turmeric
 goes soft in a dressing,croutons crispy-onions pitta-chips tortilla-chips breadcrumbs fresh-breadcrumbs panko
-grains,farro pearl-barley pot-barley bulgur fine-bulgur cracked-wheat freekeh wheat-berries whole-spelt rye-grains couscous giant-couscous wholewheat-couscous quinoa red-quinoa black-quinoa millet buckwheat amaranth cooked-grains
+grains,farro pearl-barley pot-barley bulgur fine-bulgur cracked-wheat freekeh wheat-berries whole-spelt rye-grains couscous giant-couscous wholewheat-couscous quinoa red-quinoa black-quinoa millet buckwheat amaranth cooked-grains teff fonio
 grapefruit,grapefruit pomelo
 green peas,peas fresh-peas edamame
-green vegetables,green-beans runner-beans asparagus broccoli long-stem-broccoli sugar-snap mangetout peas fresh-peas
+green vegetables,green-beans runner-beans asparagus broccoli long-stem-broccoli sugar-snap mangetout peas fresh-peas gai-lan choy-sum romanesco
 ground nuts and seeds hold,tahini black-tahini peanut-butter almond-butter cashew-butter hazelnut-butter walnut-butter pistachio-butter nut-butter sunflower-butter pumpkin-butter cashews almonds walnuts hazelnuts pine-nuts sesame-seeds
-hard cheese,parmesan pecorino gruyere emmental cheddar manchego gouda edam smoked-cheese hard-goats-cheese
+hard cheese,parmesan pecorino gruyere emmental cheddar manchego gouda edam smoked-cheese hard-goats-cheese provolone havarti jarlsberg comte ricotta-salata cotija
 hard nuts,walnuts hazelnuts almonds smoked-almonds pecans cashews salted-cashews pistachios peanuts salted-peanuts raw-peanuts macadamias brazil-nuts mixed-nuts candied-nuts chestnuts
 hard raw vegetables,carrot apple celery kohlrabi radish fennel turnip daikon
 herbs,@soft-herbs @woody-herbs lemon-balm shiso
@@ -50,16 +50,16 @@ keeps pulses hard,@sour tomato cherry-tomato green-tomato tinned-tomatoes passat
 kept in oil only cold,garlic wild-garlic black-garlic chilli red-chilli green-chilli jalapeno shallot basil thai-basil rosemary thyme lemon-thyme parsley curly-parsley sage fresh-oregano marjoram tarragon mint ginger roasted-peppers
 kept in salt,capers-in-salt salted-anchovies preserved-lemon salt-cod
 kidney-type beans,dried-white-beans dried-kidney-beans dried-black-beans dried-borlotti-beans dried-pinto-beans dried-butter-beans adzuki-beans
-lentils,green-lentils red-lentils brown-lentils black-lentils cooked-lentils tinned-lentils
+lentils,green-lentils red-lentils brown-lentils black-lentils cooked-lentils tinned-lentils urad-dal moong-dal
 liver,chicken-livers
 mayonnaise,mayonnaise vegan-mayonnaise aioli salad-cream
 meat,@poultry @red-meat @pork
 milk,milk semi-skimmed-milk skimmed-milk buttermilk kefir
-minced meat,minced-beef minced-lamb minced-pork minced-chicken minced-turkey sausages merguez
+minced meat,minced-beef minced-lamb minced-pork minced-chicken minced-turkey sausages merguez lamb-koftas chicken-sausages black-pudding
 miso,miso red-miso
-molluscs,mussels clams oysters scallops squid octopus
-mould-ripened cheese,brie camembert blue-cheese goats-cheese
-mushrooms,mushroom chestnut-mushroom portobello shiitake oyster-mushroom wild-mushroom
+molluscs,mussels clams oysters scallops squid octopus cockles razor-clams whelks
+mould-ripened cheese,brie camembert blue-cheese goats-cheese taleggio
+mushrooms,mushroom chestnut-mushroom portobello shiitake oyster-mushroom wild-mushroom enoki
 mustards,dijon-mustard wholegrain-mustard english-mustard american-mustard honey-mustard
 nightshades,tomato cherry-tomato green-tomato tomatillo aubergine potato waxy-potato new-potato floury-potato pepper red-pepper yellow-pepper orange-pepper green-pepper pointed-pepper chilli red-chilli green-chilli jalapeno
 nuts,walnuts hazelnuts almonds smoked-almonds flaked-almonds pecans cashews salted-cashews pistachios pine-nuts peanuts salted-peanuts raw-peanuts macadamias brazil-nuts mixed-nuts candied-nuts chestnuts
@@ -67,31 +67,31 @@ oils,olive-oil extra-virgin-olive-oil rapeseed-oil walnut-oil hazelnut-oil sesam
 onions,onion red-onion white-onion sweet-onion pickling-onion shallot
 opened and kept cold,tuna tinned-sardines tinned-mackerel tinned-salmon tinned-crab cooked-beetroot pickled-beetroot roasted-peppers artichoke-hearts sweetcorn pesto red-pesto coconut-milk coconut-cream hummus guacamole @mayonnaise refried-beans @tinned-pulses tinned-artichokes
 oxalate when raw,rhubarb swiss-chard beet-leaves sorrel leaf-spinach
-pasta,short-pasta long-pasta wholewheat-pasta gluten-free-pasta egg-pasta filled-pasta orzo gnocchi
+pasta,short-pasta long-pasta wholewheat-pasta gluten-free-pasta egg-pasta filled-pasta orzo gnocchi fregola
 plant drinks,oat-milk soya-milk almond-milk coconut-drink rice-milk cashew-milk oat-cream soya-cream
 plant yoghurt,coconut-yoghurt soya-yoghurt oat-yoghurt
-pork,pork-fillet minced-pork pulled-pork sausages smoked-bacon back-bacon pancetta ham cured-ham chorizo salami bacon-fat lard
-potatoes,potato waxy-potato new-potato floury-potato sweet-potato
-poultry,chicken-breast chicken-thigh chicken-pieces whole-chicken minced-chicken chicken-livers cooked-chicken turkey minced-turkey cooked-turkey duck-breast smoked-duck
-preserved fish,salt-cod anchovy salted-anchovies marinated-anchovies pickled-herring tuna tinned-sardines tinned-mackerel tinned-salmon
-pulses,@dried-beans-and-chickpeas @tinned-pulses @lentils split-peas mung-beans adzuki-beans lupin-beans edamame refried-beans
+pork,pork-fillet minced-pork pulled-pork sausages smoked-bacon back-bacon pancetta ham cured-ham chorizo salami bacon-fat lard black-pudding nduja mortadella prosciutto-cotto
+potatoes,potato waxy-potato new-potato floury-potato sweet-potato taro yam
+poultry,chicken-breast chicken-thigh chicken-pieces whole-chicken minced-chicken chicken-livers cooked-chicken turkey minced-turkey cooked-turkey duck-breast smoked-duck quail goose-breast duck-legs guinea-fowl chicken-sausages
+preserved fish,salt-cod anchovy salted-anchovies marinated-anchovies pickled-herring tuna tinned-sardines tinned-mackerel tinned-salmon bottarga
+pulses,@dried-beans-and-chickpeas @tinned-pulses @lentils split-peas mung-beans adzuki-beans lupin-beans edamame refried-beans chana-dal toor-dal
 quinoa,quinoa red-quinoa black-quinoa
-raw fish,cod haddock hake salmon trout mackerel sardines sea-bass sea-bream tuna-steak
-raw molluscs,mussels clams oysters scallops
-red meat,beef-steak roast-beef minced-beef minced-lamb lamb-steaks merguez
+raw fish,cod haddock hake salmon trout mackerel sardines sea-bass sea-bream tuna-steak monkfish turbot halibut plaice sole pollock sea-trout arctic-char snapper swordfish red-mullet herring
+raw molluscs,mussels clams oysters scallops cockles razor-clams
+red meat,beef-steak roast-beef minced-beef minced-lamb lamb-steaks merguez venison rabbit lamb-koftas bresaola pastrami corned-beef
 rice,white-rice brown-rice red-rice black-rice wild-rice jasmine-rice sushi-rice risotto-rice cooked-rice glutinous-rice
-salty,feta marinated-feta parmesan pecorino halloumi capers capers-in-salt caperberries olives green-olives black-olives stuffed-olives anchovy salted-anchovies soy-sauce tamari dark-soy-sauce fish-sauce miso red-miso smoked-bacon back-bacon pancetta cured-ham blue-cheese preserved-lemon
+salty,feta marinated-feta parmesan pecorino halloumi capers capers-in-salt caperberries olives green-olives black-olives stuffed-olives anchovy salted-anchovies soy-sauce tamari dark-soy-sauce fish-sauce miso red-miso smoked-bacon back-bacon pancetta cured-ham blue-cheese preserved-lemon cotija ricotta-salata shrimp-paste bottarga
 seeds,pumpkin-seeds sunflower-seeds sesame-seeds black-sesame mixed-seeds flaxseed chia poppy-seeds hemp-seeds
 sesame paste,tahini black-tahini
 sharp in a dressing,garlic wild-garlic chilli red-chilli green-chilli jalapeno chilli-flakes chilli-powder harissa horseradish creamed-horseradish fresh-horseradish wasabi ginger cayenne hot-sauce @mustards
-smoked fish,smoked-salmon smoked-trout smoked-mackerel smoked-haddock hot-smoked-salmon
+smoked fish,smoked-salmon smoked-trout smoked-mackerel smoked-haddock hot-smoked-salmon kippers eel
 soft herbs,basil thai-basil mint dill coriander parsley curly-parsley chives chervil tarragon
 sour,@sour-fruit @vinegars
 sour fruit,lemon lime yuzu bottled-lemon-juice yuzu-juice verjuice
-splits when boiled,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt soured-cream buttermilk quark skyr labneh kefir
+splits when boiled,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt soured-cream buttermilk quark skyr labneh kefir fromage-frais
 sprouts,sprouts alfalfa-sprouts mung-sprouts radish-sprouts
 stone fruit,peach nectarine apricot plum cherries mango avocado
-sturdy leaves,kale baby-kale black-kale cabbage red-cabbage savoy-cabbage pointed-cabbage chinese-cabbage chicory radicchio
+sturdy leaves,kale baby-kale black-kale cabbage red-cabbage savoy-cabbage pointed-cabbage chinese-cabbage chicory radicchio collard-greens turnip-tops
 tinned pulses,tinned-chickpeas tinned-white-beans tinned-black-beans tinned-lentils tinned-kidney-beans tinned-borlotti-beans tinned-pinto-beans tinned-black-eyed-beans tinned-mixed-beans tinned-butter-beans tinned-broad-beans
 toasted nuts and seeds,walnuts hazelnuts almonds flaked-almonds pecans cashews pistachios pine-nuts peanuts raw-peanuts macadamias brazil-nuts mixed-nuts pumpkin-seeds sunflower-seeds sesame-seeds black-sesame mixed-seeds
 tofu,tofu firm-tofu smoked-tofu
@@ -99,7 +99,7 @@ tomatoes,tomato cherry-tomato green-tomato
 toxin when raw,@kidney-type-beans potato waxy-potato new-potato floury-potato aubergine
 vegetables for a puree,roasted-peppers aubergine beetroot cooked-beetroot carrot squash pumpkin avocado
 vinegars,red-wine-vinegar white-wine-vinegar cider-vinegar sherry-vinegar balsamic-vinegar white-balsamic rice-vinegar seasoned-rice-vinegar brown-rice-vinegar black-vinegar white-vinegar malt-vinegar raspberry-vinegar coconut-vinegar champagne-vinegar
-watery vegetables,cucumber courgette
+watery vegetables,mini-cucumber cucumber courgette
 woody herbs,rosemary thyme lemon-thyme sage fresh-oregano marjoram
 yolk,egg duck-eggs quail-eggs pasteurised-egg pasteurised-yolk
 `;
