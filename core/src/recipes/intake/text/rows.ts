@@ -14,7 +14,7 @@ import { addLine, addRow, bullet, type FoundLines, joinedRows, openComponent } f
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
 import { linesOfProse, listedFoods } from './prose.js';
-import { peopleOfAmount, readServings } from './servings.js';
+import { isPeopleRow, peopleOfAmount, peopleSaid, readServings } from './servings.js';
 
 const numbered =
   /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
@@ -79,17 +79,14 @@ function takeTitle(found: SortedRows, row: string, servings: Serving, options: L
   const told = isSentence(row) ? row : facts;
   if (isSentence(row)) found.story = row;
   else found.title = titleOf(title);
-  if (!servesWithin.test(told)) return;
-  const read = readServings(told.slice(told.search(servesWithin)), options.system);
-  servings.people ??= read.people;
-  found.portion = read.portion ?? found.portion;
+  const people = peopleSaid(told);
+  if (people === null && !/\bmakes\b/i.test(told)) return;
+  servings.people ??= people;
+  found.portion = readServings(told, options.system).portion ?? found.portion;
   const makes = /\bmakes\b[^,;.)]*/i.exec(facts)?.[0];
   if (makes) servings.millilitres ??= readServings(makes, options.system).millilitres;
   if (makes) found.story = joined(found.story, capital(makes));
 }
-
-const servesWithin =
-  /\b(?:serves|feeds|for|enough for|makes) (?:about |around )?\d|\b\d{1,3} (?:people|persons|servings|portions)\b/i;
 
 interface Serving {
   people: number | null;
@@ -161,6 +158,8 @@ function takeFact(
   const isFact = found.steps.length === 0 && part !== 'notes';
   if (isFact && timeRow.test(row)) {
     found.notes = joined(found.notes, row);
+    // "Prep 10 min | Serves: 8"
+    servings.people ??= peopleSaid(/\b(?:serves|servings?|portions?|feeds|covers)\b.*/i.exec(row)?.[0] ?? '');
     return true;
   }
   if (isFact && isServings(row)) {
@@ -187,12 +186,7 @@ export function makesRow(makes: string): string {
 
 function isServings(row: string): boolean {
   return (
-    /^\W*(?:serves|servings?|makes|yields?|feeds|enough for|portions?|people|für \d|pour \d|para \d|per \d)\b/i.test(
-      row,
-    ) ||
-    /^\W*for (?:about )?\d{1,3}(?: people| persons?)?\W*$/i.test(row) ||
-    /^\(?\d{1,3} (?:servings|portions|people|persons)\b/i.test(row) ||
-    /^["“(]?[\d½¼¾⅓⅔.,/ -]+ ?(?:ml|cl|dl|l|cups?|lit(?:re|er)s?|pints?)["”)]?$/i.test(row)
+    isPeopleRow(row) || /^["“(]?[\d½¼¾⅓⅔.,/ -]+ ?(?:ml|cl|dl|l|cups?|lit(?:re|er)s?|pints?)["”)]?$/i.test(row)
   );
 }
 

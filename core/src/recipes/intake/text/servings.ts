@@ -12,10 +12,90 @@ export interface Servings {
   readonly portion: Portion | null;
 }
 
-const forPeople =
-  /\b(?:serves|serve|servings?|feeds|portions?|people|enough for|makes enough for|for|f(?:ü|ue)r|pour|para|per|voor)\s{0,8}:?\s{0,8}(?:about |around |approx\.? |up to )?(\d{1,3})(?!\d|[.,/]\d)(?:\s*(?:-|to|or)\s*\d{1,3})?(?!\s*(?:min|hours?|h\b|g\b|ml\b|cups?))/i;
-const peopleAfter =
-  /\b(\d{1,3})(?:\s*(?:-|to)\s*\d{1,3})?\s*(?:generous |small |large |hungry )?(?:servings?|portions?|people|persons?|guests|eaters|plates|portionen|personen|personnes|personas|porciones|persone|porzioni)\b/i;
+const numbers = [
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+];
+const inLetters: Readonly<Record<string, number>> = {
+  ...Object.fromEntries(numbers.map((word, index) => [word, index + 1])),
+  fifteen: 15,
+  sixteen: 16,
+  twenty: 20,
+  'half a dozen': 6,
+  'a dozen': 12,
+  'two dozen': 24,
+};
+/** How many, in digits or letters. */
+const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!\w|[.,/]\d)`;
+const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|')}))?`;
+const about = String.raw`(?:about |around |approx\.? |up to |some )?`;
+/** What is said before it: "serves", "table of", "how many:". */
+const leads =
+  'serves?|serving|servings?|feeds|portions?|people|covers|pax|heads|enough for|makes enough for|how many|' +
+  'table of|table for|for|f(?:ü|ue)r|pour|para|per|voor';
+/** No food comes by these; "2 heads", "3 plates" may be food. */
+const onlyEaters = 'servings?|portions?|helpings?|people|persons?|guests|eaters|diners|covers|pax|ppl';
+/** What is said behind it: "12 covers", "8 ppl". */
+const eaters = `${onlyEaters}|adults|plates|portionen|personen|personnes|personas|porciones|persone|porzioni`;
+const measures = String.raw`min|hours?|hrs?\b|h\b|days?|weeks?|months?|g\b|kg|ml\b|l\b|cm|cups?|tbsp|tsp|°|%`;
+const noMeasure = String.raw`(?!\s*(?:${measures}))`;
+
+const forPeople = new RegExp(
+  String.raw`\b(?:${leads})\s{0,8}[:=-]?\s{0,8}${about}${count}${toCount}${noMeasure}`,
+  'i',
+);
+const peopleAfter = new RegExp(
+  String.raw`\b${count}${toCount}\s*(?:generous |small |large |hungry )?(?:${eaters})\b`,
+  'i',
+);
+/** The end of a title that says for how many: "for two?", "x 8", "(12 covers)". */
+const atEnd = new RegExp(
+  String.raw`[\s,:–—-]+((?:serves|feeds|enough for|for) ${about}${count}(?: (?:${eaters}))?\??|` +
+    String.raw`[x×] ?(?:[4-9]|\d{2,3}))$`,
+  'i',
+);
+/** A row that only says for how many. */
+const onlyPeople = [
+  String.raw`^\W*(?:serves|servings?|feeds|enough for|portions?|people|covers|pax|how many)\b`,
+  String.raw`^\W*(?:this |the |it )?(?:recipe |quantity )?(?:makes|yields?|serves|feeds)\b`,
+  String.raw`^\W*(?:f(?:ü|ue)r|pour|para|per|voor) \d`,
+  String.raw`^\W*for ${about}${count}${toCount}(?: (?:${eaters}))?\W*$`,
+  String.raw`^\W*(?:a )?(?:table|dinner|lunch|supper|meal|party) (?:of|for) ${count}`,
+  String.raw`^\W*${count}${toCount} (?:${onlyEaters})\b`,
+].map((each) => new RegExp(each, 'i'));
+
+/** For how many a text says that it is, wherever it says so; null where it does not. */
+export function peopleSaid(text: string): number | null {
+  const plain = plainSpelling(text);
+  return countOf(forPeople.exec(plain) ?? peopleAfter.exec(plain));
+}
+
+/** Where a title says at its end for how many it is, and what it says; null where it does not. */
+export function peopleAtEnd(title: string): { readonly at: number; readonly said: string } | null {
+  const found = atEnd.exec(title);
+  return found && { at: found.index, said: found[1]!.replace(/^[x×]\s?/i, 'for ') };
+}
+
+/** Whether a row says for how many it is, and else only how much. */
+export function isPeopleRow(row: string): boolean {
+  return onlyPeople.some((each) => each.test(row));
+}
+
+function countOf(found: RegExpExecArray | null): number | null {
+  const said = found?.[1]?.toLowerCase();
+  return said === undefined ? null : Math.max(1, inLetters[said] ?? Number(said));
+}
+
 const makesAmount =
   /^\W{0,12}(?:makes|yields?|gives|quantity)?\s{0,8}:?\s{0,8}(?:about |around |approx(?:imately)?\.? |roughly |~ ?)?(?=[\d½¼¾⅓⅔])/i;
 
@@ -26,9 +106,8 @@ export function readServings(text: string, system: MeasureSystem): Servings {
   const amount = start ? readAmount(plain.slice(start[0].length), { system }) : null;
   const isAmount = amount?.unitWritten === true && ['mass', 'volume'].includes(unitKind(amount.amount.unit));
   const size = isAmount ? unitSize(amount.amount.unit, system) : null;
-  const count = forPeople.exec(plain) ?? peopleAfter.exec(plain) ?? (isAmount ? null : bareCount(plain));
   return {
-    people: count ? Math.max(1, Number(count[1])) : null,
+    people: peopleSaid(text) ?? (isAmount ? null : countOf(bareCount(plain))),
     makes: isAmount ? plain : '',
     millilitres: size ? toNumber(amount!.amount.high) * toNumber(size) : null,
     portion: portionOf(plain),

@@ -4,7 +4,7 @@ import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { ingredientsHeading, methodHeading } from './headings.js';
 import { bullet } from './ingredient-rows.js';
-import { readServings } from './servings.js';
+import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
 
 const factRow =
   /^(?:serves|servings?|makes|yields?|feeds|enough for|for \d|prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)\b.{0,60}$/i;
@@ -45,15 +45,15 @@ export function titleOf(row: string): string {
     .slice(0, longestTitle);
 }
 
-/** "Corn salsa (makes 3 cups, serves 8)", "Slaw - serves 6": the title, and what is said of it behind. */
+/** "Corn salsa (makes 3 cups, serves 8)", "Slaw - serves 6", "Dip for two?": the title, what is behind it. */
 export function factsOfTitle(row: string): { readonly title: string; readonly facts: string } {
-  const brackets =
-    /\s*\(([^)]*\b(?:serves|makes|feeds|for \d|enough for|\d{1,3} (?:people|persons|servings|portions))\b[^)]*)\)\s*$/i.exec(
-      row,
-    );
+  const brackets = /\s*\(([^)]*)\)\s*$/.exec(row);
+  if (brackets && (/\bmakes\b/i.test(brackets[1]!) || peopleSaid(brackets[1]!) !== null))
+    return { title: row.slice(0, brackets.index), facts: brackets[1]! };
   const behind = /\s*[-–—,:]\s+((?:serves|makes|feeds|for|enough for) (?:about |around )?\d.*)$/i.exec(row);
-  if (!brackets && behind) return { title: row.slice(0, behind.index), facts: behind[1]! };
-  return brackets ? { title: row.slice(0, brackets.index), facts: brackets[1]! } : { title: row, facts: '' };
+  if (behind) return { title: row.slice(0, behind.index), facts: behind[1]! };
+  const end = peopleAtEnd(row);
+  return end && end.at > 0 ? { title: row.slice(0, end.at), facts: end.said } : { title: row, facts: '' };
 }
 
 /** Whether a row is told, not named: "Here is the beetroot thing from last night!" */

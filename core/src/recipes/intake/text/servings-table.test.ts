@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { parseRecipeText } from './text.js';
+
+const read = (head: string) =>
+  parseRecipeText(`${head}\n\n500 g beetroot\n2 tbsp olive oil\n\nMethod\n1. Roast the beetroot.\n2. Toss.`, {
+    system: 'metric',
+  });
+
+/** The first rows of a recipe, "/" between them, and for how many it is. */
+const table = `
+Beetroot salad, serves six = 6
+Beetroot salad (12 covers) = 12
+Beetroot salad x 8 = 8
+Beetroot salad for two = 2
+Beetroot salad for 6? = 6
+Beetroot salad – feeds 10 = 10
+Beetroot salad / Prep 10 min | Serves: 8 = 8
+Beetroot salad / For 4 to 6 people = 4
+Beetroot salad / serves about 8 as a side = 8
+Beetroot salad / Makes enough for ten = 10
+Beetroot salad / Yield: 6 servings = 6
+Beetroot salad / Portions - 5 = 5
+Beetroot salad / 6 pax = 6
+Beetroot salad / Table of 9 = 9
+Beetroot salad / enough for a dozen = 12
+Beetroot salad / Dinner for three = 3
+Beetroot salad / (for 8) = 8
+Beetroot salad / Serves 6-8 = 6
+Beetroot salad / how many: 14 = 14
+Beetroot salad / Serves four generously = 4
+Beetroot salad / Recipe makes 20 portions = 20
+Beetroot salad / 8 ppl = 8
+`
+  .trim()
+  .split('\n')
+  .map((row) => row.split(' = ') as [string, string]);
+
+describe('for how many', () => {
+  it.each(table)('%s', (head, people) => {
+    const recipe = read(head.replaceAll(' / ', '\n'));
+    expect([recipe.title, recipe.serves]).toEqual(['Beetroot salad', Number(people)]);
+  });
+  it.each([
+    ['Salad for all seasons', 'Salad for all seasons'],
+    ['Two-bean salad', 'Two-bean salad'],
+    ['Seven-layer dip', 'Seven-layer dip'],
+    ['House dressing x 2', 'House dressing x 2'],
+    ['Slaw for 2 days', 'Slaw for 2 days'],
+    ['Dip for a crowd', 'Dip for a crowd'],
+  ])('%s does not say', (head, title) => {
+    const recipe = read(head);
+    expect([recipe.title, recipe.serves]).toEqual([title, 4]);
+  });
+  it('heads of lettuce are bought, not fed', () => {
+    const recipe = parseRecipeText('Salad\n\n2 heads romaine\n2 tbsp oil\n\n1. Toss.', { system: 'metric' });
+    expect([recipe.lines[0]!.ingredient, recipe.serves]).toEqual(['cos-lettuce', 4]);
+  });
+});
