@@ -112,6 +112,7 @@ chill,,,,left,,fridge,,free,noun
 refrigerate,,,,left,,fridge,,free,
 freeze,,freezing,froze frozen,left,,,,free,
 pop,,,,work,,,,,
+refresh,,,,work,,,,,
 whisk,,,,work,,,,stay,noun
 stir,,,,work,,,,stay,noun
 knead,,,,work,,,,stay,

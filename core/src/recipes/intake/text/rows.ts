@@ -14,6 +14,7 @@ import { addLine, addRow, bullet, type FoundLines, joinedRows, openComponent } f
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
 import { linesOfProse, listedFoods } from './prose.js';
+import { isListedWork } from './work-rows.js';
 import { isPeopleRow, peopleOfAmount, peopleSaid, readServings } from './servings.js';
 
 const numbered =
@@ -243,27 +244,6 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
 
 /** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
 const longestNumberedLine = 10;
-
-/** Verbs that begin work; a line of a list begins with its food, or with what was done to it. */
-const beginsWork =
-  /^(?:(?:finely|roughly|thinly|coarsely|gently|lightly|very) )*(?:add|arrange|bake|bash|beat|blanch|blend|blitz|boil|bring|brush|char|chill|chop|combine|cook|cool|core|cover|crumble|crush|cut|deseed|dice|divide|drain|dress|fold|fry|grate|griddle|grill|halve|heat|layer|leave|make|marinate|mash|massage|mix|peel|pick|poach|pour|pound|put|quarter|rinse|roast|rub|scatter|season|serve|shake|shred|simmer|slice|soak|spoon|spread|sprinkle|squeeze|steam|stir|strip|tear|tip|toast|top|toss|trim|warm|wash|whip|whisk|zest) (?!(?:of|for|and|or|to)\b)/i;
-/** Fewer words are rather the name of a food: "toast squares". */
-const fewestOfWork = 4;
-/** "Roast peppers from a jar", "top quality oil": work only where more is said of it. */
-const mayBeName = /^(?:roast|top|toast|cut|cook|warm|leave|zest|dice|mix) /i;
-const saysMore =
-  /\b(?:it|them|all|everything|together|until|till|then|minutes?|mins?|hours?|hrs?)\b|(?:,| and| then) (?:add|chill|cool|cover|drain|fold|rinse|salt|season|serve|squeeze|stir|tear|toss|turn)\b/i;
-
-/** Work in a list without headings or full stops: "- boil soba 4 min, rinse cold". */
-function isListedWork(row: string, options: LineOptions): boolean {
-  const bare = row.replace(bullet, '');
-  const fewest = / the /i.test(bare) ? fewestOfWork - 1 : fewestOfWork;
-  if (!beginsWork.test(bare) || bare.split(' ').length < fewest) return false;
-  if (mayBeName.test(bare) && !saysMore.test(bare)) return false;
-  const { amount, unit, ingredient, unread } = parseIngredientLine(bare, options);
-  // "Slice 2 onions" and "slice radishes thin" are work; "slice sourdough" is a slice.
-  return ingredient === null || unread !== '' || (amount !== null && unit !== null && bare.includes(','));
-}
 
 /** A step is numbered, or a sentence that begins with no amount and ends with a full stop. */
 function looksLikeStep(row: string, options: LineOptions): boolean {

@@ -1,0 +1,54 @@
+import { type SaidVerb, verbsSaid } from '../../../language/index.js';
+import type { LineOptions } from '../line/amount.js';
+import { parseIngredientLine } from '../line/line.js';
+import { bullet } from './ingredient-rows.js';
+
+const how =
+  /^(?:(?:finely|roughly|thinly|coarsely|gently|lightly|very|then|now|just|and|finally|first),? )*/i;
+/** "A squeeze of", "toast for dipping": the word is a thing. */
+const names = /^ (?:of|for|and|or|to)\b/;
+/** Fewer words are rather the name of a food: "toast squares". */
+const fewestOfWork = 4;
+/** "Roast peppers from a jar", "top quality oil": work only where more is said of it. */
+const mayBeName = /^(?:roast|top|toast|cut|cook|warm|leave|zest|dice|mix) /i;
+const saysMore =
+  /\b(?:it|them|all|everything|together|until|till|then|minutes?|mins?|hours?|hrs?)\b|(?:,| and| then) (?:add|chill|cool|cover|drain|fold|rinse|salt|season|serve|squeeze|stir|tear|toss|turn)\b/i;
+/** Words of work that name no food: "toss well", "chill it overnight". */
+const ofNoFood =
+  /\b(?:well|it|them|all|everything|together|overnight|again|gently|lightly|now|thoroughly|at once|immediately|before serving|to taste|and|then|in the fridge|covered|warm|cold|hot|straight away|if needed|over|through|in|up|off|out|down|aside|until|smooth|done|cool|golden|tender|ready|for|about|at least|an?)\b/gi;
+const time = /\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:s|secs?|m|mins?|minutes?|h|hrs?|hours?|days?)\b/gi;
+
+/**
+ * Work in a list without headings or full stops: "boil soba 4 min, rinse cold", "toss well". A line of a list
+ * begins with its food, or with what was done to it.
+ */
+export function isListedWork(row: string, options: LineOptions): boolean {
+  const bare = row.replace(bullet, '').replace(how, '');
+  const said = verbsSaid(bare);
+  const [first] = said;
+  if (first?.at !== 0 || first.form !== 'do') return false;
+  if (saysNoFood(bare, said, options)) return true;
+  if (first.verb.also !== '' && names.test(bare.slice(first.to))) return false;
+  const { amount, unit, ingredient, unread } = parseIngredientLine(bare, options);
+  // "Slice 2 onions" and "slice radishes thin" are work; "slice sourdough" is a slice.
+  const isNoFood =
+    ingredient === null || unread !== '' || (amount !== null && unit !== null && bare.includes(','));
+  const words = bare.split(' ').length;
+  // What can be nothing but a verb needs no more said: "pour cream over", "serve with toast".
+  if (first.verb.also === '' && words > 1) return isNoFood;
+  if (words < (/ the /i.test(bare) ? fewestOfWork - 1 : fewestOfWork)) return false;
+  return isNoFood && !(mayBeName.test(bare) && !saysMore.test(bare));
+}
+
+/** Verbs that are no food ("salt and pepper"), times and small words, and nothing that could be bought. */
+function saysNoFood(bare: string, said: readonly SaidVerb[], options: LineOptions): boolean {
+  const isFood = ({ at, to }: SaidVerb) =>
+    parseIngredientLine(bare.slice(at, to), options).ingredient !== null;
+  if (said.some(isFood)) return false;
+  const withoutVerbs = said.reduceRight((text, { at, to }) => text.slice(0, at) + text.slice(to), bare);
+  const rest = withoutVerbs
+    .replace(time, ' ')
+    .replace(ofNoFood, ' ')
+    .replace(/[\s.,;!&-]+/g, '');
+  return rest === '' && (said.length > 1 || /[a-z]/i.test(withoutVerbs));
+}
