@@ -77,8 +77,10 @@ const onlyLists = /^(?:for (?:this|it),? )?you(?:['’]ll| will)? (?:also )?need
 /** The row that is the title, with what stands in brackets behind it; a sentence of a letter is its story. */
 function takeTitle(found: SortedRows, row: string, servings: Serving, options: LineOptions): void {
   const { title, facts } = factsOfTitle(row);
-  const told = isSentence(row) ? row : facts;
-  if (isSentence(row)) found.story = row;
+  // "Chicken and lentil salad for 6?" asks for how many; what is left of it is a name.
+  const isTold = isSentence(title);
+  const told = isTold ? row : facts;
+  if (isTold) found.story = row;
   else found.title = titleOf(title);
   const people = peopleSaid(told);
   if (people === null && !/\bmakes\b/i.test(told)) return;

@@ -51,6 +51,10 @@ describe('for how many', () => {
     const recipe = read(head);
     expect([recipe.title, recipe.serves]).toEqual([title, 4]);
   });
+  it('a long title that asks is still a title', () => {
+    const recipe = read('Sautéed chicken, warm green lentil and orange salad for 6?');
+    expect([recipe.title, recipe.serves]).toEqual(['Sautéed chicken, warm green lentil and orange salad', 6]);
+  });
   it('heads of lettuce are bought, not fed', () => {
     const recipe = parseRecipeText('Salad\n\n2 heads romaine\n2 tbsp oil\n\n1. Toss.', { system: 'metric' });
     expect([recipe.lines[0]!.ingredient, recipe.serves]).toEqual(['cos-lettuce', 4]);
