@@ -60,7 +60,9 @@ const peopleAfter = new RegExp(
 );
 /** The end of a title that says for how many: "for two?", "x 8", "(12 covers)". */
 const atEnd = new RegExp(
-  String.raw`[\s,:–—-]+((?:serves|feeds|enough for|for) ${about}${count}(?: (?:${eaters}))?\??|` +
+  String.raw`[\s,:–—-]+(` +
+    String.raw`(?:serves|feeds|enough for|for(?: a table of)?) ${about}${count}(?: (?:${eaters}))?\??|` +
+    String.raw`${count} (?:${onlyEaters})|` +
     String.raw`[x×] ?(?:[4-9]|\d{2,3}))$`,
   'i',
 );

@@ -44,6 +44,7 @@ describe('work in a list is done, not bought', () => {
   it.each([
     'pour cream over',
     'Stir through.',
+    'fold thru',
     'Refrigerate 2 hours',
     'add to the bowl',
     'Sauté until golden',

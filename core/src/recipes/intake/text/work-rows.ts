@@ -15,7 +15,7 @@ const saysMore =
   /\b(?:it|them|all|everything|together|until|till|then|minutes?|mins?|hours?|hrs?)\b|(?:,| and| then) (?:add|chill|cool|cover|drain|fold|rinse|salt|season|serve|squeeze|stir|tear|toss|turn)\b/i;
 /** Words of work that name no food: "toss well", "chill it overnight". */
 const ofNoFood =
-  /\b(?:well|it|them|all|everything|together|overnight|again|gently|lightly|now|thoroughly|at once|immediately|before serving|to taste|and|then|in the fridge|covered|warm|cold|hot|straight away|if needed|over|through|in|up|off|out|down|aside|until|smooth|done|cool|golden|tender|ready|for|about|at least|an?)\b/gi;
+  /\b(?:well|it|them|all|everything|together|overnight|again|gently|lightly|now|thoroughly|at once|immediately|before serving|to taste|and|then|in the fridge|covered|warm|cold|hot|straight away|if needed|over|through|thru|in|up|off|out|down|aside|until|smooth|done|cool|golden|tender|ready|for|about|at least|an?)\b/gi;
 const time = /\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:s|secs?|m|mins?|minutes?|h|hrs?|hours?|days?)\b/gi;
 
 /**
