@@ -20,12 +20,18 @@ export function openComponent({ components }: FoundLines, name: string): void {
   components.push({ id: `c${components.length + 1}`, name: title, role: roleOf(title) });
 }
 
+/** Said before the first of a list: "You need 500 g spinach". */
+const leadIn = /^(?:for (?:this|it),? )?you(?:['’]ll| will)? (?:also )?need:? (?=\S)/i;
+
 /** Reads one row of ingredients into the component that is open; a first one is opened by `usual`. */
 export function addLine(found: FoundLines, row: string, usual: string, options: LineOptions): void {
   if (found.components.length === 0) openComponent(found, usual);
   const component = found.components[found.components.length - 1]!.id;
   for (const line of separate(
-    row.replace(bullet, '').replace(/\bs ?(?:&|and|\+) ?p\b/i, 'salt and pepper'),
+    row
+      .replace(bullet, '')
+      .replace(leadIn, '')
+      .replace(/\bs ?(?:&|and|\+) ?p\b/i, 'salt and pepper'),
     options,
   ))
     found.lines.push({ reading: parseIngredientLine(line, options), component });

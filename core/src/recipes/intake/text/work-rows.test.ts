@@ -53,6 +53,13 @@ describe('work in a list is done, not bought', () => {
     'Blanch and refresh',
   ])('%s', (row) => expect(read('Salad', '', '6 tomatoes', row).lines).toEqual(['6 tomatoes']));
   it.each([
+    'You need 500 g leaf spinach',
+    'You’ll need: 500 g leaf spinach',
+    'you will need 500 g leaf spinach',
+  ])('%s: only the food is bought', (row) =>
+    expect(read('Salad', '', row, '1 onion').lines).toEqual(['500 g leaf spinach', '1 onion']),
+  );
+  it.each([
     'toast',
     'drizzle of oil',
     'squeeze of lemon',
