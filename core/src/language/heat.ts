@@ -1,8 +1,8 @@
 import { rememberByText } from '../identity/index.js';
 import { folded, verbsSaid, type SaidVerb } from './verbs.js';
 
-/** What goes on beside a step: "while they cook", "meanwhile the rice boils". */
-const meanwhile = /\b(?:while|as|meanwhile|whilst)\b[^,.;]*/g;
+/** What goes on beside a step: "while they cook", "meanwhile the rice boils"; not "meanwhile boil them". */
+const meanwhile = /\b(?:while|as|whilst|meanwhile,? (?:the|it|they|that|this|your|all)\b)[^,.;]*/g;
 /** "Reduce the heat" cooks nothing, and radishes crisp up in iced water. */
 const lowers = /^\s+(?:the )?(?:heat|temperature|oven)\b/;
 const inCold = /\b(?:iced?|cold) water\b|\bfridge\b/;
