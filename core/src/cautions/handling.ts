@@ -1,19 +1,23 @@
 import { dilutionOf } from '../dressing/index.js';
 import { family } from '../larder/index.js';
+import { doing, either, saying } from '../recipes/index.js';
 import { linesWhere, names, stepsOf, theFoodIs } from './reading.js';
 import type { Rule } from './types.js';
 
 const tinned = family('tinned pulses');
 const cultured = family('cultured milk');
-const blends = /\b(?:blend|blitz|purée|puree|process)/i;
-const stillHot = /\b(?:hot|warm|straight from the (?:pan|pot|oven)|just boiled)\b/i;
-const vented = /\b(?:vent|third|lid (?:off|open|ajar)|cool|stick blender|cold)\b/i;
-const juices = /\bjuice|squeeze/i;
-const zests = /\bzest/i;
-const washes = /\b(?:wash|rinse)/i;
-const dries = /\b(?:dry|dried|spin|towel|pat)/i;
-const drains = /\b(?:drain|rinse|strain)/i;
-const looses = /\b(?:salt|squeez|drain|seed|pat)/i;
+const blends = doing('blend');
+const stillHot = saying('still hot');
+const vented = either(doing('cool'), saying('vented', 'cold'));
+const juices = either(doing('squeeze'), saying('juice'));
+const zests = either(doing('zest'), saying('zest'));
+const washes = doing('wash');
+const dries = either(doing('dry'), saying('dry'));
+const drains = either(doing('drain', 'rinse'), saying('drained', 'washed'));
+const looses = either(
+  doing('salt', 'squeeze', 'drain', 'stone', 'pat'),
+  saying('salted', 'squeezed', 'drained'),
+);
 
 /** Mistakes of the hand: order, water, heat in a blender. */
 export const handlingRules: readonly Rule[] = [
@@ -24,7 +28,7 @@ export const handlingRules: readonly Rule[] = [
     note: 'blend-dip',
     find: ({ recipe }) =>
       recipe.steps
-        .filter(({ text }) => blends.test(text) && stillHot.test(text) && !vented.test(text))
+        .filter((step) => blends(step) && stillHot(step) && !vented(step))
         .map(({ id }) => ({
           stepId: id,
           sentence: 'hot food is blended',
@@ -43,8 +47,8 @@ export const handlingRules: readonly Rule[] = [
           const own = judged.recipe.steps.filter(
             (step) => names(step, food.names.uk) || step.uses.some(({ line }) => lines.includes(line)),
           );
-          const juiced = own.findIndex(({ text }) => juices.test(text) && !zests.test(text));
-          const zested = own.findIndex(({ text }) => zests.test(text));
+          const juiced = own.findIndex((step) => juices(step) && !zests(step));
+          const zested = own.findIndex(zests);
           if (juiced < 0 || zested <= juiced) return [];
           return [
             {
@@ -64,7 +68,7 @@ export const handlingRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => tinned.has(food.id))
         .filter(({ line }) => !line.preparation.some((form) => form === 'drained' || form === 'rinsed'))
-        .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => drains.test(text)))
+        .filter(({ line }) => !stepsOf(judged, line).some(drains))
         .map(({ line }) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} not drained`,
@@ -80,8 +84,8 @@ export const handlingRules: readonly Rule[] = [
       linesWhere(judged, ({ food }) => food.cautions.includes('wash-leaves'))
         .flatMap(({ line }) => {
           const steps = stepsOf(judged, line);
-          const washing = steps.find(({ text }) => washes.test(text));
-          if (!washing || steps.some(({ text }) => dries.test(text))) return [];
+          const washing = steps.find(washes);
+          if (!washing || steps.some(dries)) return [];
           return [
             {
               stepId: washing.id,
@@ -101,7 +105,7 @@ export const handlingRules: readonly Rule[] = [
       const yoghurt = linesWhere(judged, ({ food }) => cultured.has(food.id));
       const mixedIn = new Set(yoghurt.map(({ line }) => line.componentId));
       return linesWhere(judged, ({ food }) => food.id === 'cucumber')
-        .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => looses.test(text)))
+        .filter(({ line }) => !stepsOf(judged, line).some(looses))
         .filter(({ line }) => !line.preparation.includes('seeded') && mixedIn.has(line.componentId))
         .map(({ line }) => ({
           stepId: stepsOf(judged, line)[0]?.id ?? null,

@@ -1,26 +1,64 @@
-import { heatSaid } from '../language/index.js';
 import { family } from '../larder/index.js';
-import type { RecipeStep } from '../recipes/index.js';
-import { cooksInWater, follow, linesWhere, names, stepsOf, swapOf, theFoodIs, usesLine } from './reading.js';
+import {
+  actsOf,
+  degreesOf,
+  doing,
+  either,
+  inOneAct,
+  isDone,
+  isSaid,
+  not,
+  type RecipeStep,
+  saying,
+  textSays,
+} from '../recipes/index.js';
+import {
+  cooksInWater,
+  type FoodLine,
+  follow,
+  linesWhere,
+  names,
+  stepsOf,
+  swapOf,
+  theFoodIs,
+  usesLine,
+} from './reading.js';
 import type { Rule } from './types.js';
 
-const fries = /\b(?:fry|fries|frying|deep[- ]fr\w+|shallow[- ]fr\w+)\b/i;
-const deep = /\bdeep[- ]fr|\b(?:litre|l) (?:of )?(?:hot )?oil\b|\bsubmerge[sd]? in (?:the )?(?:hot )?oil/i;
-const wets = /\b(?:wash|rinse|soak|boil|steam|blanch)/i;
-const dries = /\b(?:dry|dried|drain|spin|towel|pat|blot|flour|coat|crumb)/i;
-const slowly =
-  /\b(?:slow|drop|drip|thin stream|stream|gradual|bit by bit|little by little|a little at a time|steady|spoonful|stick blender)/i;
-const pourHot =
-  /\b(?:pour|tip|ladle)\b[^.;]*\b(?:hot|boiling|simmering)\b[^.;]*\b(?:jars?|glass)\b|\b(?:hot|boiling)\b[^.;]*\b(?:into|over)\b[^.;]*\b(?:jars?|glass)\b/i;
-const warmJar = /\b(?:warm(?:ed)?|heatproof|sterili[sz]ed|hot) (?:\w+ )?(?:jars?|glass)/i;
+const fries = doing('fry');
+const deep = either(
+  doing('deep-fry'),
+  inOneAct(isDone('submerge'), isSaid('oil')),
+  inOneAct((act) => act.way === 'fat', isSaid('hot oil')),
+);
+const wets = doing('wash', 'soak', 'wet heat');
+const dries = either(doing('dry', 'drain', 'coat'), saying('dry', 'drained', 'coated'));
+const slowly = saying('slowly');
+const poursHot = inOneAct(
+  isDone('pour', 'fill', 'add'),
+  isSaid('hot'),
+  isSaid('glass'),
+  not(isSaid('warm glass')),
+);
+const setsAlight = either(doing('ignite'), saying('alight', 'flambe'));
+const inTheHand = inOneAct(isSaid('in the hand'), isSaid('opened round a stone'));
+const beats = doing('whisk', 'blend');
+const blends = doing('blend');
+const toasts = doing('toast', 'roast', 'bake', 'dry heat');
+const burnsGarlic = inOneAct((act) => act.way === 'fat', isSaid('garlic'), isSaid('browned dark'));
+const offHeat = saying('off the heat');
+const boils = doing('boil', 'hard-boil');
+const otherEggs = either(doing('poach', 'scramble', 'soft-boil'), saying('soft'));
+const cools = either(doing('cool', 'chill'), saying('cold', 'ice water'));
 const nutsAndSeeds = family('toasted nuts and seeds');
 /** Nuts toast at 160 to 180 °C in 6 to 12 minutes. ~ */
 const mostToast = { celsius: 195, minutes: 15 };
 const splits = family('splits when boiled');
 const beans = family('dried beans and chickpeas');
-const roasts = ({ text }: RecipeStep) => heatSaid(text).some(({ verb }) => verb.appliance === 'oven');
+const roasts = (step: RecipeStep) => actsOf(step).some(({ appliance }) => appliance === 'oven');
 const acidic = family('keeps pulses hard');
 const softHerbs = family('herbs lost in heat');
+const saysYolk = textSays('yolk');
 const eggs = family('eggs');
 const oilsPoured = family('oils');
 
@@ -36,10 +74,10 @@ export const heatRules: readonly Rule[] = [
         const steps = stepsOf(judged, line).filter(
           (step) => usesLine(step, line.id) || step.after.length > 0,
         );
-        const fried = steps.findIndex(({ text }) => deep.test(text));
-        const wet = steps.findIndex((step) => usesLine(step, line.id) && wets.test(step.text));
+        const fried = steps.findIndex(deep);
+        const wet = steps.findIndex((step) => usesLine(step, line.id) && wets(step));
         if (fried < 0 || wet < 0 || wet >= fried) return [];
-        if (steps.slice(wet, fried + 1).some(({ text }) => dries.test(text))) return [];
+        if (steps.slice(wet, fried + 1).some(dries)) return [];
         return [
           {
             stepId: steps[fried]!.id,
@@ -56,7 +94,7 @@ export const heatRules: readonly Rule[] = [
     note: 'fry',
     find: ({ recipe }) =>
       recipe.steps
-        .filter(({ text, waitMinutes }) => deep.test(text) && (waitMinutes?.low ?? 0) >= 5)
+        .filter((step) => deep(step) && (step.waitMinutes?.low ?? 0) >= 5)
         .map(({ id }) => ({
           stepId: id,
           sentence: 'hot oil is left to itself',
@@ -69,13 +107,11 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'quick-pickle',
     find: ({ recipe }) =>
-      recipe.steps
-        .filter(({ text }) => pourHot.test(text) && !warmJar.test(text))
-        .map(({ id }) => ({
-          stepId: id,
-          sentence: 'something hot is poured into cold glass',
-          remedy: 'Warm the jar first, and stand it on a cloth: cold glass cracks.',
-        })),
+      recipe.steps.filter(poursHot).map(({ id }) => ({
+        stepId: id,
+        sentence: 'something hot is poured into cold glass',
+        remedy: 'Warm the jar first, and stand it on a cloth: cold glass cracks.',
+      })),
   },
   {
     id: 'flambe',
@@ -83,15 +119,13 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: ({ recipe }) =>
-      recipe.steps
-        .filter(({ text }) => /\bflamb|\bset (?:it )?alight|\bignite\b/i.test(text))
-        .map(({ id }) => ({
-          stepId: id,
-          sentence: 'spirits are set alight',
-          remedy:
-            'Leave it out in a class, or let the cook in charge do it away from hair, sleeves and the ' +
-            `hood. ${follow}`,
-        })),
+      recipe.steps.filter(setsAlight).map(({ id }) => ({
+        stepId: id,
+        sentence: 'spirits are set alight',
+        remedy:
+          'Leave it out in a class, or let the cook in charge do it away from hair, sleeves and the ' +
+          `hood. ${follow}`,
+      })),
   },
   {
     id: 'stone-in-the-palm',
@@ -99,17 +133,11 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'open-avocado',
     find: ({ recipe }) =>
-      recipe.steps
-        .filter(
-          ({ text }) =>
-            /\b(?:avocado|mango|peach|nectarine|squash)\b/i.test(text) &&
-            /\b(?:in|on) (?:the|your|one) (?:palm|hand)\b/i.test(text),
-        )
-        .map(({ id }) => ({
-          stepId: id,
-          sentence: 'a stone fruit is opened in the hand',
-          remedy: 'Lay it on the board, cut round the stone, twist, and lift the stone with a spoon.',
-        })),
+      recipe.steps.filter(inTheHand).map(({ id }) => ({
+        stepId: id,
+        sentence: 'a stone fruit is opened in the hand',
+        remedy: 'Lay it on the board, cut round the stone, twist, and lift the stone with a spoon.',
+      })),
   },
   {
     id: 'oil-too-fast',
@@ -117,16 +145,15 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'mend-split',
     find: (judged) => {
-      const yolks = linesWhere(
-        judged,
-        ({ food, line }) =>
-          food.id === 'egg' && (line.byProducts.includes('yolk') || /yolk/i.test(line.name)),
-      );
+      const yolks = linesWhere(judged, ({ food }) => eggs.has(food.id));
+      const isYolk = ({ line }: FoodLine, step: RecipeStep) =>
+        usesLine(step, line.id) &&
+        (line.byProducts.includes('yolk') || saysYolk(line.name) || saysYolk(step.text));
       const oils = linesWhere(judged, ({ food }) => oilsPoured.has(food.id));
       return judged.recipe.steps
-        .filter(({ text }) => /\b(?:whisk|beat|blend|blitz)/i.test(text) && !slowly.test(text))
+        .filter((step) => beats(step) && !slowly(step))
         .filter((step) => oils.some(({ line }) => usesLine(step, line.id)))
-        .filter((step) => yolks.some(({ line }) => usesLine(step, line.id)))
+        .filter((step) => yolks.some((each) => isYolk(each, step)))
         .slice(0, 1)
         .map(({ id }) => ({
           stepId: id,
@@ -144,7 +171,7 @@ export const heatRules: readonly Rule[] = [
       const oils = linesWhere(judged, ({ food }) => food.id === 'extra-virgin-olive-oil');
       const yolks = linesWhere(judged, ({ food }) => food.id === 'egg');
       return judged.recipe.steps
-        .filter(({ text }) => /\b(?:blend|blitz|process|stick blender)/i.test(text))
+        .filter(blends)
         .filter((step) => [oils, yolks].every((all) => all.some(({ line }) => usesLine(step, line.id))))
         .map(({ id }) => ({
           ...swapOf(judged, 'extra-virgin-olive-oil', 'rapeseed-oil'),
@@ -162,11 +189,10 @@ export const heatRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => nutsAndSeeds.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter((step) => usesLine(step, line.id) && /\b(?:toast|roast|bake)/i.test(step.text))
-          .filter(({ text, occupies, waitMinutes, uses }) => {
-            const degrees = Number(/(\d{3}) ?°/.exec(`${occupies?.setting ?? ''} ${text}`)?.[1] ?? 0);
-            const isAlone = uses.length === 1;
-            return isAlone && (degrees > mostToast.celsius || (waitMinutes?.low ?? 0) > mostToast.minutes);
+          .filter((step) => usesLine(step, line.id) && toasts(step))
+          .filter((step) => {
+            const isLong = (step.waitMinutes?.low ?? 0) > mostToast.minutes;
+            return step.uses.length === 1 && (degreesOf(step) > mostToast.celsius || isLong);
           })
           .map((step) => ({
             stepId: step.id,
@@ -182,10 +208,7 @@ export const heatRules: readonly Rule[] = [
     note: 'mince-garlic-ginger',
     find: ({ recipe }) =>
       recipe.steps
-        .filter(({ text }) => /\bgarlic\b/i.test(text) && fries.test(text))
-        .filter(({ text }) =>
-          /garlic[^.;]*\b(?:until|till) (?:\w+ )?(?:brown|dark)|\bhigh heat\b/i.test(text),
-        )
+        .filter((step) => fries(step) && burnsGarlic(step))
         .map(({ id }) => ({
           stepId: id,
           sentence: 'garlic is fried until it is brown',
@@ -200,12 +223,7 @@ export const heatRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => splits.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter(
-            (step) =>
-              usesLine(step, line.id) &&
-              cooksInWater(step) &&
-              !/\boff the heat|do not (?:let it )?boil/i.test(step.text),
-          )
+          .filter((step) => usesLine(step, line.id) && cooksInWater(step) && !offHeat(step))
           .map((step) => ({
             stepId: step.id,
             sentence: `${theFoodIs(line)} boiled`,
@@ -259,10 +277,9 @@ export const heatRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => eggs.has(food.id)).flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
-        const boiled = steps.find((step) => usesLine(step, line.id) && /\bboil/i.test(step.text));
-        if (!boiled || /\b(?:poach|scrambl|soft)/i.test(boiled.text)) return [];
-        if (steps.some(({ text }) => /\b(?:cold|ice|iced|cool|chill|refresh|run(?:ning)? water)/i.test(text)))
-          return [];
+        const boiled = steps.find((step) => usesLine(step, line.id) && boils(step));
+        if (!boiled || otherEggs(boiled)) return [];
+        if (steps.some(cools)) return [];
         return [
           {
             stepId: boiled.id,

@@ -50,3 +50,31 @@ describe('heat by any verb is heat', () => {
     ['20 g basil', 'Scatter the basil over the roast tomatoes.', 'basil-cooked'],
   ])('%s: %s is none', (line, step, rule) => expect(rulesOf(line, step)).not.toContain(rule));
 });
+
+/** What is said in the passive, of what was done, or in another order is said all the same. */
+describe('dangers in other words', () => {
+  it.each([
+    ['300 g dried kidney beans', ['Put the beans to soak overnight.', 'Boil fast.'], 'beans-soaking-water'],
+    ['4 chicken thighs', ['Rinsing the chicken first, fry it.'], 'poultry-washed'],
+    ['1 avocado', ['Holding the avocado in your palm, cut around it.'], 'stone-in-the-palm'],
+    ['2 tbsp brandy', ['Pour in the brandy and flambé.'], 'flambe'],
+    ['400 g frozen prawns', ['The prawns are thawed on the worktop.'], 'thawed-warm'],
+    ['1 head garlic', ['Confit the garlic in the oil and keep at room temperature.'], 'in-oil'],
+    ['4 garlic cloves', ['Sauté the garlic until dark brown.'], 'garlic-burnt'],
+    ['300 g leftover roast chicken', ['Re-heat the chicken.'], 'reheated-to-what'],
+    ['200 ml vinegar', ['Ladle the simmering vinegar into a jar.'], 'hot-into-jar'],
+    ['4 eggs', ['Hard-boil the eggs for 9 minutes.', 'Peel them.'], 'eggs-not-cooled'],
+  ])('%s: %s is %s', (line, steps, rule) => expect(rulesOf(line, ...steps)).toContain(rule));
+  it.each([
+    [
+      '300 g dried kidney beans',
+      ['Soaked overnight, drained and rinsed, the beans are boiled fast for 30 minutes.'],
+      'beans-not-boiled',
+    ],
+    ['400 g frozen prawns', ['The prawns are defrosted in the fridge overnight.'], 'thawed-warm'],
+    ['1 cos lettuce', ['Wash the leaves; they are spun dry.'], 'leaves-not-dried'],
+    ['4 eggs', ['Hard-boil the eggs for 9 minutes, plunge into iced water.'], 'eggs-not-cooled'],
+    ['1 avocado', ['Lay the avocado on the board and cut around the stone.'], 'stone-in-the-palm'],
+    ['300 g leftover roast chicken', ['Re-heat the chicken until piping hot.'], 'reheated-to-what'],
+  ])('%s: %s is not %s', (line, steps, rule) => expect(rulesOf(line, ...steps)).not.toContain(rule));
+});

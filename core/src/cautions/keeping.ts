@@ -1,26 +1,32 @@
 import { family } from '../larder/index.js';
+import {
+  actsOf,
+  doing,
+  either,
+  inOneAct,
+  isDone,
+  isSaid,
+  type RecipeStep,
+  saying,
+  textSays,
+} from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
-const inOil =
-  /\b(?:infus\w*|steep\w*|confit|under oil|cover\w* (?:[^.;]{0,40} )?with (?:the |olive )?oil)\b/i;
+const inOil = either(doing('infuse', 'steep', 'confit'), saying('in oil', 'infuse', 'steep'));
 const aromatics = family('kept in oil only cold');
 const rice = family('rice');
-const warmPlace = /\b(?:room temperature|cupboard|larder|shelf|windowsill|dark place)\b/i;
+const warmPlace = saying('cupboard');
 const mostDaysInOil = 4;
 const day = 1440;
-const keepsWords = /\bkeeps?(?: for)?(?: up to| about)? (\d+|a|two|three|four) (days?|weeks?|months?)\b/i;
-const reheats = /\b(?:re-?heat|warm (?:it|them) (?:up |through )?again|heat (?:it|them) (?:up )?again)/i;
-const isHot = /\b(?:steaming|piping|°|degrees|boil)/i;
+const reheats = either(doing('reheat', 're-heat'), inOneAct(isDone('warm', 'heat'), isSaid('again')));
+const isHot = saying('steaming hot');
+const saysHot = textSays('steaming hot');
 
 /** Days for which a step says that something keeps; 0 where it says none. */
-function daysSaid(text: string): number {
-  const found = keepsWords.exec(text);
-  if (!found) return 0;
-  const count = { a: 1, two: 2, three: 3, four: 4 }[found[1]!.toLowerCase()] ?? Number(found[1]);
-  const unit = found[2]!.toLowerCase();
-  return count * (unit.startsWith('month') ? 30 : unit.startsWith('week') ? 7 : 1);
+function daysSaid(step: RecipeStep): number {
+  return Math.max(0, ...actsOf(step).map(({ keeps }) => keeps ?? 0)) / day;
 }
 
 function reheatedTo({ profile }: Judged): string {
@@ -40,12 +46,12 @@ export const keepingRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => aromatics.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter((step) => inOil.test(step.text) && step.uses.some((use) => use.line === line.id))
+          .filter((step) => inOil(step) && step.uses.some((use) => use.line === line.id))
           .filter(
-            ({ text, holdMinutes }) =>
-              warmPlace.test(text) ||
-              daysSaid(text) > mostDaysInOil ||
-              (holdMinutes ?? 0) > mostDaysInOil * day,
+            (step) =>
+              warmPlace(step) ||
+              daysSaid(step) > mostDaysInOil ||
+              (step.holdMinutes ?? 0) > mostDaysInOil * day,
           )
           .map((step) => ({
             stepId: step.id,
@@ -62,7 +68,7 @@ export const keepingRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => rice.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter((step) => heats(step) && ((step.holdMinutes ?? 0) > day || daysSaid(step.text) > 1))
+          .filter((step) => heats(step) && ((step.holdMinutes ?? 0) > day || daysSaid(step) > 1))
           .map((step) => ({
             stepId: step.id,
             sentence: `cooked ${line.name} is kept for more than a day`,
@@ -76,7 +82,7 @@ export const keepingRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: ({ recipe }) => {
-      const [, second] = recipe.steps.filter(({ text }) => reheats.test(text));
+      const [, second] = recipe.steps.filter(reheats);
       return second
         ? [
             {
@@ -95,7 +101,7 @@ export const keepingRules: readonly Rule[] = [
     note: null,
     find: (judged) =>
       judged.recipe.steps
-        .filter(({ text, until }) => reheats.test(text) && !isHot.test(`${text} ${until}`))
+        .filter((step) => reheats(step) && !isHot(step) && !saysHot(step.until))
         .map((step) => ({
           stepId: step.id,
           sentence: 'it is not said how hot food is heated again',

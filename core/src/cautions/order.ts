@@ -1,25 +1,30 @@
 import { toFraction } from '../amounts/index.js';
 import { family } from '../larder/index.js';
+import { doing, either, inOneAct, isDone, isSaid, not, saying } from '../recipes/index.js';
+import { isPlural } from '../words/index.js';
 import { handles, heats, linesWhere, stepsOf, theFoodIs, usesLine, waitsAfter } from './reading.js';
 import type { Found, Judged, Rule } from './types.js';
 
 const salty = family('salty');
-const seasons = /\bseason(?:ing)?\b(?! (?:again|once more|lightly))/i;
-const cuts = /\b(?:slice|cut|chop|dice|carve)\b/i;
-const hotYet =
-  /\b(?:straight from the (?:oven|pan|grill|pot)|while (?:still )?(?:very )?hot|(?:piping|still) hot|immediately after (?:roasting|frying|grilling))\b/i;
-const tosses = /\b(?:toss|dress)\b/i;
+const seasons = inOneAct(isDone('season'), not(isSaid('again', 'lightly')), not(isDone('salt', 'pepper')));
+const seasonsOrTastes = doing('season', 'taste');
+const cutsHot = inOneAct(isDone('cut'), isSaid('straight from the heat'), not(isSaid('potatoes')));
+const cuts = doing('cut', 'peel');
+const tosses = doing('toss');
 const greens = 'wash-leaves';
 const sturdy = family('sturdy leaves');
 /** Dressed leaves are limp after so many minutes. ~ */
 const mostDressed = 15;
 const browning = family('browns when cut');
-const acids = /lemon|lime|vinegar|orange|verjuice|sour|acidulated|citric|dressing|buttermilk|yoghurt|yogurt/i;
+const acids = saying('sour', 'dressing', 'cultured milk');
 /** Cut fruit browns in so many minutes without acid. ~ */
 const mostBare = 30;
 const greenVegetables = family('green vegetables');
 const crisp = family('goes soft in a dressing');
-const addsTop = /\b(?:scatter|sprinkle|top with|stir in|fold in|toss)\b/i;
+const addsTop = doing('scatter', 'sprinkle', 'top', 'stir in', 'fold', 'toss');
+const pourDressing = either(doing('toss', 'pour', 'drizzle'), saying('dressing'));
+const goesOver = either(doing('toss'), saying('over food'));
+const softHerbs = family('herbs lost in heat', 'green herbs');
 
 /** Things done in the wrong order, or too early. */
 export const orderRules: readonly Rule[] = [
@@ -33,10 +38,8 @@ export const orderRules: readonly Rule[] = [
       return firstOf(
         linesWhere(judged, ({ food }) => salty.has(food.id)).flatMap(({ line }) => {
           const at = steps.findIndex(({ uses }) => uses.some((use) => use.line === line.id));
-          const seasoned = steps.findIndex(
-            ({ text, componentId }) => componentId === line.componentId && seasons.test(text),
-          );
-          const isAgain = steps.slice(at).some(({ text }) => /\b(?:season|taste|salt)/i.test(text));
+          const seasoned = steps.findIndex((step) => step.componentId === line.componentId && seasons(step));
+          const isAgain = steps.slice(at).some(seasonsOrTastes);
           if (at < 0 || seasoned < 0 || seasoned >= at || isAgain) return [];
           return [
             {
@@ -55,15 +58,11 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: ({ recipe }) =>
-      recipe.steps
-        .filter(({ text }) =>
-          text.split(/[.;]/).some((part) => cuts.test(part) && hotYet.test(part) && !/potato/i.test(part)),
-        )
-        .map(({ id }) => ({
-          stepId: id,
-          sentence: 'it is cut while it is hot',
-          remedy: 'Let it rest first: it keeps its juice and its shape, and nobody burns their fingers.',
-        })),
+      recipe.steps.filter(cutsHot).map(({ id }) => ({
+        stepId: id,
+        sentence: 'it is cut while it is hot',
+        remedy: 'Let it rest first: it keeps its juice and its shape, and nobody burns their fingers.',
+      })),
   },
   {
     id: 'dressed-early',
@@ -75,9 +74,9 @@ export const orderRules: readonly Rule[] = [
         linesWhere(judged, ({ food }) => food.cautions.includes(greens) && !sturdy.has(food.id)).flatMap(
           ({ line }) =>
             stepsOf(judged, line)
-              .filter((step) => tosses.test(step.text) && handles(step, line))
+              .filter((step) => tosses(step) && handles(step, line))
               .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
-              .filter(() => line.unit !== 'tbsp' && !isHerb(line.name))
+              .filter(() => line.unit !== 'tbsp' && !softHerbs.has(line.ingredient ?? ''))
               .map((step) => ({
                 stepId: step.id,
                 sentence: `${theFoodIs(line)} dressed long before it is eaten`,
@@ -93,11 +92,8 @@ export const orderRules: readonly Rule[] = [
     note: null,
     find: (judged) =>
       linesWhere(judged, ({ food }) => browning.has(food.id)).flatMap(({ line }) => {
-        const [cut] = stepsOf(judged, line).filter(
-          (step) =>
-            usesLine(step, line.id) && /\b(?:slice|cut|chop|dice|grate|shave|peel|halve)/i.test(step.text),
-        );
-        if (!cut || heats(cut) || acids.test(cut.text) || usesAcid(judged, cut)) return [];
+        const [cut] = stepsOf(judged, line).filter((step) => usesLine(step, line.id) && cuts(step));
+        if (!cut || heats(cut) || acids(cut) || usesAcid(judged, cut)) return [];
         if (waitsAfter(judged.recipe, cut, 1) <= mostBare) return [];
         return [
           {
@@ -116,10 +112,9 @@ export const orderRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => greenVegetables.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter((step) => handles(step, line) && tosses.test(step.text))
+          .filter((step) => handles(step, line) && tosses(step))
           .filter(
-            (step) =>
-              waitsAfter(judged.recipe, step) > mostBare && (usesAcid(judged, step) || acids.test(step.text)),
+            (step) => waitsAfter(judged.recipe, step) > mostBare && (usesAcid(judged, step) || acids(step)),
           )
           .slice(0, 1)
           .map((step) => ({
@@ -137,7 +132,7 @@ export const orderRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => crisp.has(food.id)).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter((step) => usesLine(step, line.id) && addsTop.test(step.text) && !heats(step))
+          .filter((step) => usesLine(step, line.id) && addsTop(step) && !heats(step))
           .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
           .slice(0, 1)
           .map((step) => ({
@@ -182,9 +177,8 @@ export const orderRules: readonly Rule[] = [
       const isUsed = steps.some(
         (step) =>
           (!dressings.has(step.componentId) &&
-            (step.after.some((id) => own.some((each) => each.id === id)) ||
-              /\bdress|\btoss|vinaigrette|\bpour|\bdrizzle|\bspoon/i.test(step.text))) ||
-          (dressings.has(step.componentId) && /\b(?:over|toss|dress the|onto)\b/i.test(step.text)),
+            (step.after.some((id) => own.some((each) => each.id === id)) || pourDressing(step))) ||
+          (dressings.has(step.componentId) && goesOver(step)),
       );
       if (isUsed) return [];
       return [
@@ -198,9 +192,7 @@ export const orderRules: readonly Rule[] = [
   },
 ];
 
-const isHerb = (name: string) =>
-  /\b(?:parsley|mint|dill|basil|coriander|cilantro|chives|tarragon)\b/i.test(name);
-const addsWord = (name: string) => (/s$/.test(name) && !/ss$/.test(name) ? 'add' : 'adds');
+const addsWord = (name: string) => (isPlural(name) ? 'add' : 'adds');
 
 const sour = family('sour', 'cultured milk');
 

@@ -1,5 +1,14 @@
 import { findIngredient, type Ingredient } from '../larder/index.js';
-import type { RecipeLine, RecipeStep } from '../recipes/index.js';
+import {
+  doing,
+  either,
+  inOneAct,
+  isDone,
+  isSaid,
+  type RecipeLine,
+  saying,
+  wasDone,
+} from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { cooksInWater, follow, stepsOf, swapOf, theFoodIs } from './reading.js';
 import type { Found, Judged, Rule } from './types.js';
@@ -23,13 +32,12 @@ interface BeanLine {
 const driedBeans =
   /\bdr(?:ied|y)\b(?!.*\b(?:broad|fava|mung|adzuki|soya?|chick))[^,]*\b(?:beans?|borlotti|cannellini|haricots?|flageolets?|kidney|pinto|navy|lima)\b/i;
 
-const soaks = /\bsoak/i;
-const throwsAway =
-  /\b(?:throw|drain|discard|pour (?:off|away)|fresh water|rinse|change the water|new water)/i;
-const inWater = /\b(?:pressure|cook(?:ed)? (?:them |the beans |it )?in (?:fresh |plenty of )?water)/i;
-const boils = (step: RecipeStep) => cooksInWater(step) || inWater.test(step.text);
-const boilsHard =
-  /\bboil\w*\b[^.]*\b(?:hard|fast|rapidly|vigorously)\b|\b(?:hard|fast|rapid|rolling|vigorous) boil/i;
+const soaks = either(doing('soak'), saying('soaked'));
+const throwsAway = either(doing('discard', 'drain', 'rinse'), saying('fresh water', 'drained'));
+const cooksWet = inOneAct(isDone('cook'), isSaid('in water'));
+const boils = either(cooksInWater, cooksWet, saying('under pressure'));
+const boilsHard = saying('hard boil');
+const wasSoaked = wasDone('soak');
 
 /** The longer of what is advised, for who has set nothing. */
 const longestBoil = 30;
@@ -57,8 +65,8 @@ export const pulseRules: readonly Rule[] = [
     note,
     find: (judged) =>
       kidneyBeans(judged)
-        .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => soaks.test(text)))
-        .filter(({ line }) => !line.preparation.includes('soaked') && !soaks.test(line.note))
+        .filter(({ line }) => !stepsOf(judged, line).some(soaks))
+        .filter(({ line }) => !line.preparation.includes('soaked') && !wasSoaked(line))
         .map(({ line, food }) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} not soaked`,
@@ -74,8 +82,8 @@ export const pulseRules: readonly Rule[] = [
     find: (judged) =>
       kidneyBeans(judged).flatMap(({ line, food }) => {
         const steps = stepsOf(judged, line);
-        const soaking = steps.find(({ text }) => soaks.test(text));
-        if (!soaking || steps.some(({ text }) => throwsAway.test(text))) return [];
+        const soaking = steps.find(soaks);
+        if (!soaking || steps.some(throwsAway)) return [];
         return [
           {
             stepId: soaking.id,
@@ -110,7 +118,7 @@ export const pulseRules: readonly Rule[] = [
       kidneyBeans(judged).flatMap(({ line, food }) => {
         const boiling = stepsOf(judged, line).filter(boils);
         const minutes = boiling.reduce((sum, { waitMinutes }) => sum + (waitMinutes?.low ?? 0), 0);
-        const isHard = boiling.some(({ text }) => boilsHard.test(text));
+        const isHard = boiling.some(boilsHard);
         if (boiling.length === 0 || isHard || minutes >= hardMinutes(judged)) return [];
         return [
           {

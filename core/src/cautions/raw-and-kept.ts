@@ -1,5 +1,6 @@
 import { isUsStyle } from '../class/index.js';
 import { family } from '../larder/index.js';
+import { doing, either, saying, textSays } from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
@@ -9,20 +10,30 @@ const poultry = family('poultry');
 const sour = family('sour');
 const rice = family('rice');
 const grapefruit = family('grapefruit');
-const acids = /\b(?:lemon|lime|vinegar|citrus|orange juice|marinade|marinate|verjuice)/i;
-const thaws = /\b(?:thaw|defrost)/i;
-const warm = /\b(?:room temperature|counter|worktop|sink|warm (?:place|water)|on the side|hot water)\b/i;
-const cools = /\bcool\b|\bcooling\b|\bleave (?:it |them )?to stand\b/i;
-const cold = /\b(?:fridge|ice|cold water|chill)/i;
-const poisons: readonly (readonly [RegExp, string])[] = [
-  [/\brhubarb lea(?:f|ves)\b/i, 'rhubarb leaves are poisonous, cooked too'],
-  [/\b(?:raw )?elderberr(?:y|ies)\b/i, 'elderberries are not eaten raw'],
-  [/\b(?:apricot|peach) kernels?\b|\bbitter almonds?\b/i, 'kernels and bitter almonds hold prussic acid'],
-  [/\bcassava\b|\bmanioc\b/i, 'cassava is not eaten raw'],
+const acids = either(doing('marinate', 'marinade'), saying('sour', 'marinade'));
+const liesInAcid = doing('marinate', 'steep', 'leave');
+const marinates = doing('marinate');
+const isAcid = saying('sour');
+const becomesRaw = either(doing('cure'), saying('cooked in acid', 'cure'));
+const thaws = doing('thaw');
+const warm = saying('cupboard', 'counter', 'warm water');
+const inFridge = saying('fridge');
+const thawsSafely = saying('thaws safely');
+const cools = doing('cool', 'stand');
+const cold = either(doing('chill'), saying('fridge', 'ice water', 'cold'));
+const washes = doing('wash');
+const pickles = either(doing('pickle'), saying('pickled'));
+const asPreserve = saying('cupboard', 'kept for months');
+const isPrepared = textSays('syrup', 'cooked');
+const isBought = textSays('bought', 'dry');
+const isWild = textSays('picked in the wild');
+const poisons: readonly (readonly [(text: string) => boolean, string])[] = [
+  [textSays('rhubarb leaves'), 'rhubarb leaves are poisonous, cooked too'],
+  [textSays('elderberries'), 'elderberries are not eaten raw'],
+  [textSays('bitter kernels'), 'kernels and bitter almonds hold prussic acid'],
+  [textSays('cassava'), 'cassava is not eaten raw'],
 ];
 const cookedKept = family('cooked starch');
-const wildFood =
-  /\b(?:foraged?|hand-?picked|wild) (?:mushrooms?|fungi|leaves|greens|garlic|herbs|berries|plants)\b/i;
 const mostCookedDays = 3;
 const fishMinutes = 30;
 const poultryMinutes = 240;
@@ -38,7 +49,7 @@ export const rawAndKeptRules: readonly Rule[] = [
       linesWhere(judged, ({ food }) => poultry.has(food.id) && food.cautions.includes('raw-protein')).flatMap(
         ({ line }) =>
           stepsOf(judged, line)
-            .filter((step) => usesLine(step, line.id) && /\b(?:wash|rinse)\b/i.test(step.text))
+            .filter((step) => usesLine(step, line.id) && washes(step))
             .slice(0, 1)
             .map((step) => ({
               stepId: step.id,
@@ -54,8 +65,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: null,
     find: ({ recipe }) =>
       recipe.steps
-        .filter(({ text }) => thaws.test(text) && warm.test(text) && !/\bfridge\b/i.test(text))
-        .filter(({ text }) => !/\b(?:peas|berries|sweetcorn|bread|spinach|pastry)\b/i.test(text))
+        .filter((step) => thaws(step) && warm(step) && !inFridge(step) && !thawsSafely(step))
         .map(({ id }) => ({
           stepId: id,
           sentence: 'it is thawed in the warm',
@@ -73,15 +83,8 @@ export const rawAndKeptRules: readonly Rule[] = [
         ({ food }) => food.allergens.includes('fish') && food.cautions.includes('raw-protein'),
       ).flatMap(({ line }) =>
         stepsOf(judged, line)
-          .filter(
-            (step) =>
-              usesLine(step, line.id) &&
-              /\bmarinat|\bsteep|\bleave\b/i.test(step.text) &&
-              acids.test(step.text),
-          )
-          .filter(
-            ({ waitMinutes, text }) => (waitMinutes?.low ?? 0) > fishMinutes && !/ceviche|cure/i.test(text),
-          )
+          .filter((step) => usesLine(step, line.id) && liesInAcid(step) && acids(step))
+          .filter((step) => (step.waitMinutes?.low ?? 0) > fishMinutes && !becomesRaw(step))
           .map((step) => ({
             stepId: step.id,
             sentence: `${theFoodIs(line)} in acid for more than ${fishMinutes} min`,
@@ -98,10 +101,10 @@ export const rawAndKeptRules: readonly Rule[] = [
       linesWhere(judged, ({ food }) => poultry.has(food.id) && food.cautions.includes('raw-protein')).flatMap(
         ({ line }) =>
           stepsOf(judged, line)
-            .filter((step) => usesLine(step, line.id) && /\bmarinat/i.test(step.text))
+            .filter((step) => usesLine(step, line.id) && marinates(step))
             .filter(
               (step) =>
-                /\b(?:lemon|lime|vinegar|citrus)/i.test(step.text) ||
+                isAcid(step) ||
                 judged.recipe.lines.some(
                   (each) => usesLine(step, each.id) && sour.has(each.ingredient ?? ''),
                 ),
@@ -151,11 +154,11 @@ export const rawAndKeptRules: readonly Rule[] = [
       return judged.recipe.steps
         .filter((step) => kept.some(({ line }) => stepsOf(judged, line).includes(step)))
         .filter(
-          ({ text, occupies, waitMinutes }) =>
-            cools.test(text) &&
-            !cold.test(text) &&
-            occupies?.appliance !== 'fridge' &&
-            (waitMinutes?.low ?? 0) > most,
+          (step) =>
+            cools(step) &&
+            !cold(step) &&
+            step.occupies?.appliance !== 'fridge' &&
+            (step.waitMinutes?.low ?? 0) > most,
         )
         .map((step) => ({
           stepId: step.id,
@@ -173,12 +176,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: 'quick-pickle',
     find: ({ recipe }) =>
       recipe.steps
-        .filter(({ text }) => /\bpickl/i.test(text))
-        .filter(
-          ({ text, holdMinutes }) =>
-            /\b(?:cupboard|room temperature|larder shelf|for months|\d+ months)\b/i.test(text) ||
-            (holdMinutes ?? 0) > 21 * day,
-        )
+        .filter((step) => pickles(step) && (asPreserve(step) || (step.holdMinutes ?? 0) > 21 * day))
         .map(({ id }) => ({
           stepId: id,
           sentence: 'quick pickles are kept as if they were preserves',
@@ -207,7 +205,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     find: ({ recipe }) =>
       poisons.flatMap(([word, why]) =>
         recipe.lines
-          .filter(({ text }) => word.test(text) && !/\b(?:cordial|cooked|syrup)\b/i.test(text))
+          .filter(({ text }) => word(text) && !isPrepared(text))
           .map(() => ({
             stepId: null,
             sentence: why,
@@ -222,8 +220,8 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: null,
     find: ({ recipe }) =>
       recipe.lines
-        .filter(({ text }) => wildFood.test(text))
-        .filter(({ text }) => !/\b(?:dried|bought|shop|farmed|cultivated)\b/i.test(text))
+        .filter(({ text }) => isWild(text))
+        .filter(({ text }) => !isBought(text))
         .map((line) => ({
           stepId: null,
           sentence: `${theFoodIs(line)} picked in the wild`,

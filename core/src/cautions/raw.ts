@@ -1,15 +1,20 @@
 import { isUkStyle } from '../class/index.js';
 import { family } from '../larder/index.js';
 import { cutGreens } from '../safety/index.js';
+import { doing, saying, textSays, wasDone } from '../recipes/index.js';
 import { type FoodLine, follow, heats, linesWhere, stepsOf, swapOf, theFoodIs } from './reading.js';
 import type { Judged, Rule } from './types.js';
 
 const poultry = family('poultry');
+const saysDone = textSays('cooked through');
 const minced = family('minced meat');
 const flour = family('flour');
-const signOfDone = /(?:°|degrees|probe|thermometer|clear|no(?:t)? pink|cooked through|piping)/i;
-const reused = /\b(?:reserved|remaining|left[- ]?over|rest of the|the) marinade\b/i;
-const pours = /\b(?:pour|drizzle|spoon|dress|serve|brush|baste)/i;
+const signOfDone = saying('cooked through');
+const reused = saying('used marinade');
+const pours = doing('pour', 'drizzle', 'dress', 'serve', 'brush', 'baste');
+const boils = doing('boil');
+const marinates = doing('marinate');
+const wasBoiled = wasDone('boil', 'hard-boil', 'soft-boil');
 
 function rawProteins(judged: Judged): FoodLine[] {
   return linesWhere(judged, ({ food }) => food.cautions.includes('raw-protein'));
@@ -30,7 +35,7 @@ export const rawRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => food.cautions.includes('raw-egg'))
         .filter(({ line }) => !stepsOf(judged, line).some(heats))
-        .filter(({ line }) => !line.preparation.includes('cooked') && !/\bboil/i.test(line.note))
+        .filter(({ line }) => !line.preparation.includes('cooked') && !wasBoiled(line))
         .map(({ line, food }) => ({
           ...swapOf(
             judged,
@@ -82,10 +87,8 @@ export const rawRules: readonly Rule[] = [
       rawProteins(judged).length === 0
         ? []
         : judged.recipe.steps
-            .filter(({ text }) => reused.test(text) && pours.test(text) && !/\bboil/i.test(text))
-            .filter((step) =>
-              judged.recipe.steps.some(({ text, id }) => id !== step.id && /\bmarinat/i.test(text)),
-            )
+            .filter((step) => reused(step) && pours(step) && !boils(step))
+            .filter((step) => judged.recipe.steps.some((each) => each.id !== step.id && marinates(each)))
             .map((step) => ({
               stepId: step.id,
               sentence: 'a marinade that touched raw food is used again',
@@ -104,7 +107,7 @@ export const rawRules: readonly Rule[] = [
       ).flatMap(({ line, food }) => {
         const cooking = stepsOf(judged, line).filter(heats);
         const [first] = cooking;
-        if (!first || cooking.some(({ text, until }) => signOfDone.test(`${text} ${until}`))) return [];
+        if (!first || cooking.some((step) => signOfDone(step) || saysDone(step.until))) return [];
         return [
           {
             stepId: first.id,

@@ -1,6 +1,13 @@
-import { heatSaid, heatsFood } from '../language/index.js';
 import { findIngredient, type Ingredient } from '../larder/index.js';
-import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
+import {
+  type ActingStep,
+  actsOf,
+  namesFood as names,
+  type Recipe,
+  type RecipeLine,
+  type RecipeStep,
+  saying,
+} from '../recipes/index.js';
 import { isPlural } from '../words/index.js';
 import type { Found, Judged } from './types.js';
 
@@ -32,23 +39,21 @@ function stepsWith(steps: readonly RecipeStep[], { id, name }: RecipeLine): Reci
   return using.length > 0 ? using : steps.filter((step) => names(step, name));
 }
 
-/** Whether a step names a food by one of its words. */
-export function names({ text }: RecipeStep, name: string): boolean {
-  const words = name.toLowerCase().match(/[a-zé]{4,}/g) ?? [];
-  const said = text.toLowerCase();
-  return words.some((word) => said.includes(word.replace(/s$/, '')));
-}
+export { namesFood as names } from '../recipes/index.js';
 
 const hotPlaces: ReadonlySet<string> = new Set(['oven', 'hob', 'griddle', 'microwave']);
 
 /** Whether a step heats what is in it. */
-export function heats({ text, occupies }: RecipeStep): boolean {
-  return heatsFood(text) || (occupies !== null && hotPlaces.has(occupies.appliance));
+export function heats(step: RecipeStep): boolean {
+  return (
+    actsOf(step).some(({ way }) => way !== undefined) ||
+    (step.occupies !== null && hotPlaces.has(step.occupies.appliance))
+  );
 }
 
 /** Whether a step cooks what is in it in water, stock or steam. */
-export function cooksInWater({ text }: Pick<RecipeStep, 'text'>): boolean {
-  return heatSaid(text).some(({ verb }) => verb.heat === 'wet');
+export function cooksInWater(step: ActingStep): boolean {
+  return actsOf(step).some(({ way }) => way === 'wet');
 }
 
 /** "the beans are", "the salmon is". */
@@ -76,10 +81,10 @@ export function usesLine({ uses }: Pick<RecipeStep, 'uses'>, id: string): boolea
 
 /** Whether a line is in what a step handles: used there, named, or among all that comes together. */
 export function handles(step: RecipeStep, { id, name }: RecipeLine): boolean {
-  return (
-    usesLine(step, id) || names(step, name) || /\b(?:leaves|salad|everything|all of it)\b/i.test(step.text)
-  );
+  return usesLine(step, id) || names(step, name) || takesEverything(step);
 }
+
+const takesEverything = saying('everything');
 
 /** A food that can be taken in place of one, where the larder knows how much of it. */
 export function swapOf(

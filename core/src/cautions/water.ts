@@ -1,15 +1,26 @@
 import { family } from '../larder/index.js';
+import { doing, either, saying, textSays, wasDone } from '../recipes/index.js';
 import { linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
 import type { Rule } from './types.js';
 
-const rinses = /\b(?:rinse|wash|soak|drain|desalt)/i;
-const looses = /\b(?:salt|squeez|drain|pat|wring)/i;
-const dries = /\b(?:press|dry|dried|pat|blot|towel|squeez)/i;
+const rinses = either(doing('wash', 'soak', 'drain'), saying('washed', 'soaked', 'drained'));
+const wasRinsed = wasDone('wash', 'soak', 'drain');
+const looses = either(doing('salt', 'squeeze', 'drain', 'pat'), saying('salted', 'squeezed', 'drained'));
+const dries = either(doing('press', 'dry', 'squeeze'), saying('dry', 'pressed', 'squeezed'));
+const wasDried = wasDone('press', 'dry', 'squeeze');
+const grates = either(doing('grate'), saying('grate'));
+const wasGrated = wasDone('grate');
+const driesByHeat = doing('fry', 'roast');
+const browns = doing('fry', 'roast');
+const washes = either(doing('wash'), saying('washed'));
+const loosens = either(doing('loosen', 'thin'), saying('water'));
 const inSalt = family('kept in salt');
 const tofu = family('tofu');
 const quinoa = family('quinoa');
 const sesamePaste = family('sesame paste');
 const sour = family('sour');
+const bringsWater = family('thins sesame paste');
+const saysWater = textSays('water');
 
 /** Water where it is not wanted, and salt that was not rinsed off. */
 export const waterRules: readonly Rule[] = [
@@ -21,10 +32,8 @@ export const waterRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => food.id === 'courgette').flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
-        const grated = steps.find(
-          (step) => usesLine(step, line.id) && /\bgrat/i.test(`${step.text} ${line.note}`),
-        );
-        if (!grated || steps.some(({ text }) => looses.test(text) || /\bfry|\broast/i.test(text))) return [];
+        const grated = steps.find((step) => usesLine(step, line.id) && (grates(step) || wasGrated(line)));
+        if (!grated || steps.some((step) => looses(step) || driesByHeat(step))) return [];
         return [
           {
             stepId: grated.id,
@@ -42,10 +51,8 @@ export const waterRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(judged, ({ food }) => tofu.has(food.id)).flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
-        const fried = steps.find(
-          (step) => usesLine(step, line.id) && /\b(?:fry|crisp|sear|roast)/i.test(step.text),
-        );
-        if (!fried || steps.some(({ text }) => dries.test(text)) || dries.test(line.note)) return [];
+        const fried = steps.find((step) => usesLine(step, line.id) && browns(step));
+        if (!fried || steps.some(dries) || wasDried(line)) return [];
         return [
           {
             stepId: fried.id,
@@ -62,11 +69,10 @@ export const waterRules: readonly Rule[] = [
     note: 'rinse-capers',
     find: (judged) =>
       linesWhere(judged, ({ food }) => inSalt.has(food.id))
-        .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => rinses.test(text)))
+        .filter(({ line }) => !stepsOf(judged, line).some(rinses))
         .filter(
           ({ line }) =>
-            !rinses.test(line.note) &&
-            !line.preparation.some((form) => form === 'rinsed' || form === 'soaked'),
+            !wasRinsed(line) && !line.preparation.some((form) => form === 'rinsed' || form === 'soaked'),
         )
         .map(({ line }) => ({
           stepId: stepsOf(judged, line)[0]?.id ?? null,
@@ -81,9 +87,9 @@ export const waterRules: readonly Rule[] = [
     note: 'cook-grains',
     find: (judged) =>
       linesWhere(judged, ({ food }) => quinoa.has(food.id))
-        .filter(({ line }) => !line.preparation.includes('cooked') && !rinses.test(line.note))
+        .filter(({ line }) => !line.preparation.includes('cooked') && !wasRinsed(line))
         .filter(({ line }) => stepsOf(judged, line).some((step) => usesLine(step, line.id)))
-        .filter(({ line }) => !stepsOf(judged, line).some(({ text }) => /\b(?:rinse|wash)/i.test(text)))
+        .filter(({ line }) => !stepsOf(judged, line).some(washes))
         .map(({ line }) => ({
           stepId: stepsOf(judged, line)[0]?.id ?? null,
           sentence: `${theFoodIs(line)} not rinsed`,
@@ -102,15 +108,10 @@ export const waterRules: readonly Rule[] = [
             usesLine(step, line.id) &&
             judged.recipe.lines.some((each) => usesLine(step, each.id) && sour.has(each.ingredient ?? '')),
         );
-        const hasWater = judged.recipe.lines.some(({ ingredient, text }) =>
-          /water|yoghurt|liquid|\bice\b|stock|chickpea|aubergine|beans/.test(`${ingredient ?? ''} ${text}`),
+        const hasWater = judged.recipe.lines.some(
+          ({ ingredient, text }) => bringsWater.has(ingredient ?? '') || saysWater(text),
         );
-        if (
-          !mixed ||
-          hasWater ||
-          judged.recipe.steps.some(({ text }) => /\b(?:water|loosen|thin)\b/i.test(text))
-        )
-          return [];
+        if (!mixed || hasWater || judged.recipe.steps.some(loosens)) return [];
         return [
           {
             stepId: mixed.id,

@@ -37,5 +37,10 @@ function sentenceAround(plain: string, at: number): string {
 
 /** Whether a text heats food: "braise the thighs", not "the roast carrots" or "while the rice boils". */
 export function heatsFood(text: string): boolean {
-  return heatSaid(text).length > 0 || overHeat.test(folded(text));
+  return heatSaid(text).length > 0 || isOverHeat(text);
+}
+
+/** Whether something is done over heat that heats nothing by itself: eggs whisked over a bain-marie. */
+export function isOverHeat(text: string): boolean {
+  return overHeat.test(folded(text));
 }

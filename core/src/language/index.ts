@@ -1,3 +1,5 @@
+export { actsSaid, type SaidAct } from './acts.js';
 export { heatSaid, heatsFood } from './heat.js';
+export { phraseNames, phrasesSaid } from './phrases.js';
 export { rowsOf } from './table.js';
-export { type SaidVerb, verbNames, verbsSaid } from './verbs.js';
+export { actKinds, type SaidVerb, verbNamed, verbNames, verbsSaid } from './verbs.js';

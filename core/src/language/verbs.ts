@@ -7,9 +7,11 @@ import { rowsOf } from './table.js';
 type VerbKind = 'heat' | 'warm' | 'left' | 'work';
 
 /** A verb of the kitchen, of `language/data/verbs.csv`. */
-interface Verb {
+export interface Verb {
   readonly verb: string;
   readonly kind: VerbKind;
+  /** The kind of work: "cut", "soak", "wet heat". */
+  readonly act: string;
   /** How the heat comes: in water or steam, in fat, dry, or either; empty where there is none. */
   readonly heat: 'wet' | 'fat' | 'dry' | 'any' | '';
   /** What it takes by itself; empty where that must be said. */
@@ -17,8 +19,12 @@ interface Verb {
   readonly vessel: string;
   /** Whether hands stay with it or are free meanwhile; empty where it is done at once. */
   readonly hands: 'stay' | 'free' | '';
-  /** What its first form can be besides: "a roast", "crisp". */
-  readonly also: 'noun' | 'adjective' | '';
+  /** What its first form can be besides: "a roast", "crisp", "lemon juice". */
+  readonly also: 'noun' | 'adjective' | 'food' | '';
+  /** The state it leaves food in; empty where that has no name of its own. */
+  readonly state: string;
+  /** The technique note that tells how it is done; empty where none does for every food. */
+  readonly technique: string;
 }
 
 /** A verb in a text, whose accents are folded; from one character of it to another. */
@@ -38,6 +44,16 @@ const rows = rowsOf<keyof Verb | VerbForm>(verbsTable);
 
 /** Every verb of the lexicon, as it is listed. */
 export const verbNames: readonly string[] = rows.map(({ verb }) => verb);
+
+/** The row of a verb, or null where the lexicon has none. */
+export function verbNamed(name: string): Verb | null {
+  return verbsByName.get(name) ?? null;
+}
+
+const verbsByName: ReadonlyMap<string, Verb> = new Map(rows.map((row) => [row.verb, row as unknown as Verb]));
+
+/** Every kind of work. */
+export const actKinds: readonly string[] = [...new Set(rows.map(({ act }) => act))].sort();
 
 const verbForms: ReadonlyMap<string, Form> = new Map(
   rows.flatMap((row) => {
@@ -81,25 +97,49 @@ export const verbsSaid: (text: string) => readonly SaidVerb[] = rememberByText(m
     const last = joined ? two! : one;
     const said = { ...known, at: one.index, to: last.index + last[0].length };
     if (joined) index += 1;
-    if (!isThing(plain, said)) found.push(said);
+    if (!isThing(plain, said)) found.push(isPassive(plain, said) ? { ...said, form: 'do' } : said);
   }
   return found;
 });
 
 const clauseStart =
-  /(?:^|[.;:,!?(–—]|\b(?:and|then|or|now|to|gently|lightly|quickly|until they|let (?:it|them)))\s*$/;
+  /(?:^|[.;:,!?(–—]|\b(?:and|then|or|now|to|first|just|[a-z]+ly|until they|let (?:it|them)))\s*$/;
 const object =
   /^\s+(?:up|the|it|them|through|all|each|both|some|in (?:a|the)|on (?:a|the|both)|over|off|down|for)\b/;
+/** Done to food: "in a bowl salt the cucumber", not "with lemon juice in the fridge". */
+const foodBehind = /^\s+(?:the|it|them|both|each|half|all)\b/;
+const workStart = /(?:^|[.;:!?(–—]|\b(?:then|to|first|now|[a-z]+ly))\s*$/;
+const wordBefore = /([a-z]+(?:-[a-z]+)*)(?:,|,? (?:and|or))\s*$/;
+
+/** Whether what can be a food is work where it stands: "peel, core and slice", not "lemon juice and oil". */
+function isListedWork(before: string): boolean {
+  const listed = verbForms.get(wordBefore.exec(before)?.[1] ?? '');
+  return workStart.test(before) || (listed?.form === 'do' && listed.verb.also !== 'food');
+}
+
 /** "The roast", "on toast"; but "to the boil". */
 const ofThing = /(?<!\bto )\b(?:the|with|on|of|some|over|a|an|this|that|more|under|until)\s+$/;
 /** Brown rice is a food, and steam dries. */
-const asFood = /^(?:\s+(?:rice|sugar|bread|lentils?|flour|basmati)\b|\s+(?:dry|off)\b)/;
+const asFood = /^\s+(?:rice|sugar|bread|lentils?|flour|basmati)\b/;
+const leavesBy = /^\s+(?:dry|off)\b/;
+
+const isBeing = /\b(?:is|are|be|being|gets?)(?: (?:then|now|first|all|also|[a-z]+ly))?\s+$/;
+/** "Until they are browned", "once it is drained": a state that is waited for or looked at. */
+const asSign =
+  /\b(?:until|till|when|once|if|after|as|while|unless|sure|check|see|that|which|where|before|because|so|has|have|not|already|to)\b[^,.;]*$/;
+
+/** "The beans are boiled for ten minutes": done now, by whoever reads it. */
+function isPassive(plain: string, { form, at }: SaidVerb): boolean {
+  const before = plain.slice(0, at);
+  return form === 'done' && isBeing.test(before) && !asSign.test(before);
+}
 
 /** Whether a word that can be a thing or a quality is one here: "the roast carrots", "serve warm". */
 function isThing(plain: string, { verb, form, at, to }: SaidVerb): boolean {
   if (form !== 'do' || verb.also === '') return false;
   const [before, after] = [plain.slice(0, at), plain.slice(to)];
-  if (asFood.test(after)) return true;
+  if (asFood.test(after) || (verb.heat !== '' && leavesBy.test(after))) return true;
   if (verb.also === 'noun') return ofThing.test(before);
+  if (verb.also === 'food') return !foodBehind.test(after) && !isListedWork(before);
   return !clauseStart.test(before) && !object.test(after);
 }

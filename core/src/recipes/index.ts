@@ -13,6 +13,23 @@ export {
   type WorkPart,
 } from './handwork/work.js';
 export { type Cut, cutOf, cutsOfStep } from './handwork/cuts.js';
+export {
+  type ActingStep,
+  actsOf,
+  degreesOf,
+  doing,
+  either,
+  inOneAct,
+  isDone,
+  isSaid,
+  namesFood,
+  not,
+  saying,
+  textSays,
+  wasDone,
+  wordsOfAct,
+} from './acts/ask.js';
+export { readActs, readAgain, withActs } from './acts/read.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts } from './intake/text/text.js';

@@ -129,10 +129,48 @@ export interface StepGift {
   readonly amount: Amount;
 }
 
+/** How heat comes to food: in water or steam, in fat, dry, or either of them. */
+export const waysOfHeat = ['wet', 'fat', 'dry', 'any'] as const;
+export type WayOfHeat = (typeof waysOfHeat)[number];
+
+/**
+ * One thing that a step says is done: a verb with what stands beside it. What is not said is absent. Verbs,
+ * kinds of work and the names of states, places, vessels and things are those of the lexicon.
+ */
+export interface Act {
+  /** Empty where only a state, a place or a thing is said. */
+  readonly verb: string;
+  /** The kind of work: "cut", "soak", "wet heat"; empty without a verb. */
+  readonly kind: string;
+  /** Absent where nothing is heated. */
+  readonly way?: WayOfHeat;
+  /** The lines that are named, by id. */
+  readonly foods?: readonly LineId[];
+  /** What else is named: "the marinade", "everything". */
+  readonly things?: readonly string[];
+  readonly vessels?: readonly string[];
+  readonly states?: readonly string[];
+  readonly places?: readonly string[];
+  readonly appliance?: Appliance;
+  /** "200 °C", "high heat". */
+  readonly heat?: string;
+  readonly minutes?: { readonly low: number; readonly high: number };
+  /** Minutes for which what is made keeps. */
+  readonly keeps?: number;
+  /** The sign that ends it. */
+  readonly until?: string;
+  /** Where it stands in the text of the step, from one character to another. */
+  readonly words: readonly [from: number, to: number];
+}
+
 export interface RecipeStep {
   readonly id: StepId;
   readonly componentId: ComponentId;
   readonly text: string;
+  /** What is done, read from the text when the recipe is saved; absent where that has not been. */
+  readonly acts?: readonly Act[];
+  /** A person has corrected them: reading the text again must not overwrite that. */
+  readonly actsCorrected?: boolean;
   /** Minutes of one pair of hands for the recipe as written. */
   readonly handsOnMinutes: number;
   /** They were worked out from what is cut, peeled and mixed, and follow the kitchen's own rates. */

@@ -1,320 +1,331 @@
 /** Written from verbs.csv by npm run facts. */
 export const verbsTable = `
-verb,do,doing,done,kind,heat,appliance,vessel,hands,also
-simmer,,,,heat,wet,hob,saucepan,free,
-boil,,,,heat,wet,hob,saucepan,free,noun
-parboil,,,,heat,wet,hob,saucepan,free,
-poach,,,,heat,wet,hob,saucepan,free,
-blanch,,,,heat,wet,hob,saucepan,free,
-scald,,,,heat,wet,hob,saucepan,free,
-coddle,,,,heat,wet,hob,saucepan,free,
-stew,,,,heat,wet,hob,saucepan,free,noun
-braise,,,,heat,wet,hob,saucepan,free,
-reboil,,,,heat,wet,hob,saucepan,free,
-boil down,,,,heat,wet,hob,saucepan,free,
-pressure-cook,,,,heat,wet,hob,saucepan,free,
-soft-boil,,,,heat,wet,hob,saucepan,free,
-hard-boil,,,,heat,wet,hob,saucepan,free,
-bubble,,,,heat,wet,hob,saucepan,free,
-reduce,,,,heat,wet,hob,saucepan,free,
-steam,,,,heat,wet,hob,steamer,free,noun
-fry,,,,heat,fat,hob,frying pan,stay,noun
-deep-fry,,,,heat,fat,hob,frying pan,stay,
-stir-fry,,,,heat,fat,hob,frying pan,stay,
-pan-fry,,,,heat,fat,hob,frying pan,stay,
-shallow-fry,,,,heat,fat,hob,frying pan,stay,
-flash-fry,,,,heat,fat,hob,frying pan,stay,
-saute,sautes,sauteing,sauteed,heat,fat,hob,frying pan,stay,
-sear,,,,heat,fat,hob,frying pan,stay,noun
-brown,,,,heat,fat,hob,frying pan,stay,adjective
-sweat,,,,heat,fat,hob,frying pan,free,noun
-caramelise,caramelize caramelizes,caramelizing,caramelized,heat,fat,hob,frying pan,free,
-wilt,wilts,wilting,wilted,heat,fat,hob,frying pan,stay,
-crisp,,,,heat,fat,hob,frying pan,free,adjective
-scramble,,,,heat,fat,hob,frying pan,stay,noun
-render,,,,heat,fat,hob,frying pan,free,
-pan-roast,,,,heat,fat,hob,frying pan,free,
-pan-sear,,,,heat,fat,hob,frying pan,stay,
-frizzle,,,,heat,fat,hob,frying pan,stay,
-sizzle,,,,heat,fat,hob,frying pan,free,
-confit,,,,heat,fat,hob,saucepan,free,noun
-toast,,,,heat,dry,hob,frying pan,stay,noun
-dry-fry,,,,heat,dry,hob,frying pan,stay,
-dry-roast,,,,heat,dry,hob,frying pan,stay,
-dry-toast,,,,heat,dry,hob,frying pan,stay,
-roast,,,,heat,dry,oven,oven tray,free,noun
-bake,,,,heat,dry,oven,oven tray,free,noun
-broil,,,,heat,dry,oven,oven tray,free,
-oven-roast,,,,heat,dry,oven,oven tray,free,
-slow-roast,,,,heat,dry,oven,oven tray,free,
-oven-bake,,,,heat,dry,oven,oven tray,free,
-pot-roast,,,,heat,dry,oven,oven tray,free,
-gratinate,,,,heat,dry,oven,oven tray,free,
-air-fry,,,,heat,dry,oven,oven tray,free,
-reroast,,,,heat,dry,oven,oven tray,free,
-rebake,,,,heat,dry,oven,oven tray,free,
-griddle,,,,heat,dry,griddle,,,noun
-barbecue,barbecues barbeque bbq,barbecuing,barbecued barbequed,heat,dry,griddle,,,noun
-char-grill,,,,heat,dry,griddle,,,
-chargrill,,,,heat,dry,griddle,,,
-braai,,,,heat,dry,griddle,,,
-spit-roast,,,,heat,dry,griddle,,,
-char,,,,heat,dry,,,free,noun
-blister,,,,heat,dry,,,,noun
-scorch,,,,heat,dry,,,,
-blacken,,,,heat,dry,,,,
-singe,,,,heat,dry,,,,
-blowtorch,,,,heat,dry,,,,
-grill,,,,heat,dry,,,,noun
-microwave,,,,heat,dry,microwave,,free,noun
-cook,,,,heat,any,,,free,noun
-smoke,,,,heat,any,,,free,noun
-hot-smoke,,,,heat,any,,,free,
-soften,,,,heat,any,,,free,
-melt,,,,heat,any,,,free,
-reheat,,,,heat,any,,,free,
-re-heat,,,,heat,any,,,free,
-temper,,,,heat,fat,hob,,free,
-warm,,,,warm,any,,,,adjective
-heat,,,,warm,any,,,,noun
-preheat,,,,warm,any,,,,
-pre-heat,,,,warm,any,,,,
-thaw,,,,left,,,,free,noun
-defrost,,,,left,,,,free,noun
-leave,,leaving,left,left,,,,free,
-rest,,,,left,,,,free,noun
-stand,,standing,stood,left,,,,free,noun
-sit,,sitting,sat,left,,,,free,
-soak,,,,left,,,,free,noun
-steep,,,,left,,,,free,
-infuse,,,,left,,,,free,
-macerate,,,,left,,,,free,
-marinate,,,,left,,,,free,
-marinade,,,,left,,,,free,noun
-brine,,,,left,,,,free,noun
-cure,,,,left,,,,free,noun
-pickle,,,,left,,,,free,noun
-prove,,,,left,,,,free,
-proof,,,,left,,,,free,noun
-ferment,,,,left,,,,free,noun
-cool,,,,left,,,,free,adjective
-drain,,,,left,,,,free,noun
-strain,,,,left,,,,free,noun
-set aside,,,,left,,,,free,
-bloom,,,,left,,,,free,noun
-hydrate,,,,left,,,,free,
-rehydrate,,,,left,,,,free,
-stand aside,,,,left,,,,free,
-let,lets,letting,,left,,,,free,
-dry,dries,drying,dried,left,,,,free,adjective
-air-dry,,,,left,,,,free,
-chill,,,,left,,fridge,,free,noun
-refrigerate,,,,left,,fridge,,free,
-freeze,,freezing,froze frozen,left,,,,free,
-pop,,,,work,,,,,
-refresh,,,,work,,,,,
-whisk,,,,work,,,,stay,noun
-stir,,,,work,,,,stay,noun
-knead,,,,work,,,,stay,
-massage,,,,work,,,,stay,
-toss,,,,work,,,,stay,noun
-beat,,,beaten,work,,,,stay,
-shake,,,shook shaken,work,,,,stay,noun
-chop,,,,work,,,,stay,noun
-mash,,,,work,,,,stay,noun
-rub,,,,work,,,,stay,noun
-pound,,,,work,,,,stay,noun
-grind,,grinding,ground,work,,,,stay,
-squeeze,,,,work,,,,stay,noun
-mix,,,,work,,,,,noun
-fold,,,,work,,,,,noun
-combine,,,,work,,,,,
-cream,,,,work,,,,stay,noun
-whip,,,,work,,,,stay,noun
-peel,,,,work,,,,stay,noun
-cut,,cutting,,work,,,,,noun
-slice,,,,work,,,,stay,noun
-dice,,,,work,,,,stay,noun
-cube,,,,work,,,,,noun
-mince,,,,work,,,,,noun
-shred,,,,work,,,,,noun
-shave,,,,work,,,,,noun
-grate,,,,work,,,,stay,
-halve,,,,work,,,,,
-quarter,,,,work,,,,,noun
-core,,,,work,,,,,noun
-seed,,,,work,,,,,noun
-deseed,,,,work,,,,,
-de-seed,,,,work,,,,,
-pit,,,,work,,,,,noun
-stone,,,,work,,,,,noun
-hull,,,,work,,,,,noun
-trim,,,,work,,,,,noun
-top,,,,work,,,,,noun
-tail,,,,work,,,,,noun
-snip,,,,work,,,,,
-tear,,tearing,tore torn,work,,,,,
-crumble,,,,work,,,,,noun
-flake,,,,work,,,,,noun
-break,,breaking,broke broken,work,,,,,
-crush,,,,work,,,,,noun
-bash,,,,work,,,,,
-bruise,,,,work,,,,,
-smash,,,,work,,,,,
-press,,,,work,,,,,noun
-juice,,,,work,,,,,noun
-zest,,,,work,,,,,noun
-segment,,,,work,,,,,noun
-fillet,,,,work,,,,,noun
-bone,,,,work,,,,,noun
-debone,,,,work,,,,,
-de-bone,,,,work,,,,,
-skin,,,,work,,,,,noun
-butterfly,,,,work,,,,,
-score,,,,work,,,,,
-prick,,,,work,,,,,
-pierce,,,,work,,,,,
-strip,,,,work,,,,,noun
-pick,,,,work,,,,,noun
-pluck,,,,work,,,,,
-separate,,,,work,,,,,
-open,,,,work,,,,,adjective
-shell,,,,work,,,,stay,noun
-shuck,,,,work,,,,stay,
-pod,,,,work,,,,stay,noun
-string,,,,work,,,,,noun
-devein,,,,work,,,,,
-de-vein,,,,work,,,,,
-scrub,,,,work,,,,stay,
-scrape,,,,work,,,,,
-rinse,,,,work,,,,,noun
-wash,,,,work,,,,,noun
-spin,,spinning,spun,work,,,,,noun
-pat,,,,work,,,,,noun
-dab,,,,work,,,,,
-blot,,,,work,,,,,
-wipe,,,,work,,,,,
-dust,,,,work,,,,,noun
-flour,,,,work,,,,,noun
-coat,,,,work,,,,,noun
-crumb,,,,work,,,,,noun
-dip,,,,work,,,,,noun
-dredge,,,,work,,,,,
-roll,,,,work,,,,stay,noun
-shape,,,,work,,,,stay,noun
-form,,,,work,,,,,noun
-press out,,,,work,,,,,
-stuff,,,,work,,,,,noun
-fill,,,,work,,,,,noun
-line,,,,work,,,,,noun
-grease,,,,work,,,,,noun
-oil,,,,work,,,,,noun
-butter,,,,work,,,,,noun
-brush,,,,work,,,,,noun
-baste,,,,work,,,,,
-glaze,,,,work,,,,,noun
-paint,,,,work,,,,,
-drizzle,,,,work,,,,,noun
-sprinkle,,,,work,,,,,noun
-scatter,,,,work,,,,,
-strew,,,,work,,,,,
-garnish,,,,work,,,,,noun
-dress,,,,work,,,,,noun
-season,,,,work,,,,,noun
-salt,,,,work,,,,,noun
-pepper,,,,work,,,,,noun
-taste,,,,work,,,,,noun
-adjust,,,,work,,,,,
-balance,,,,work,,,,,noun
-correct,,,,work,,,,,
-arrange,,,,work,,,,,
-lay,,laying,laid,work,,,,,
-layer,,,,work,,,,,noun
-spread,,,,work,,,,,noun
-smear,,,,work,,,,,noun
-dollop,,,,work,,,,,noun
-spoon,,,,work,,,,,noun
-ladle,,,,work,,,,,noun
-pour,,,,work,,,,,noun
-tip,,,,work,,,,,noun
-pile,,,,work,,,,,noun
-plate,,,,work,,,,,noun
-serve,,,,work,,,,,
-divide,,,,work,,,,,
-share,,,,work,,,,,noun
-portion,,,,work,,,,,noun
-label,,,,work,,,,,noun
-pack,,,,work,,,,,noun
-wrap,,,,work,,,,,noun
-cover,,,,left,,,,free,noun
-seal,,,,work,,,,,noun
-lid,,,,work,,,,,noun
-turn,,,,work,,,,,noun
-flip,,,,work,,,,,noun
-lift,,,,work,,,,,noun
-transfer,,,,work,,,,,noun
-remove,,,,work,,,,,
-take,,taking,took taken,work,,,,,
-put,,putting,,work,,,,,
-place,,,,work,,,,,noun
-set,,setting,,work,,,,,noun
-add,,,,work,,,,,
-stir in,,,,work,,,,,
-stir through,,,,work,,,,,
-work in,,,,work,,,,,
-sift,,,,work,,,,,
-sieve,,,,work,,,,,noun
-measure,,,,work,,,,,noun
-weigh,,,,work,,,,,
-count,,,,work,,,,,noun
-skewer,,,,work,,,,,noun
-thread,,,,work,,,,stay,noun
-tie,,,,work,,,,,noun
-roll up,,,,work,,,,,
-unroll,,,,work,,,,,
-thin,,,,work,,,,,adjective
-loosen,,,,work,,,,,
-thicken,,,,work,,,,,
-emulsify,,,,work,,,,,
-bind,,binding,bound,work,,,,,
-swirl,,,,work,,,,,noun
-dissolve,,,,work,,,,,
-sweeten,,,,work,,,,,
-sharpen,,,,work,,,,,
-chiffonade,,,,work,,,,,noun
-julienne,,,,work,,,,,noun
-spiralise,spiralize,,,work,,,,,
-mandolin,,,,work,,,,,
-crack,,,,work,,,,,noun
-whizz up,,,,work,,,,,
-pinch,,,,work,,,,,noun
-twist,,,,work,,,,,noun
-pull,,,,work,,,,,noun
-push,,,,work,,,,,noun
-rake,,,,work,,,,,noun
-fluff,,,,work,,,,,noun
-fork,,,,work,,,,,noun
-clean,,,,work,,,,,adjective
-dry off,,,,work,,,,,
-check,,,,work,,,,,noun
-watch,,,,work,,,,,noun
-hold,,holding,held,work,,,,,noun
-keep,,keeping,kept,work,,,,,
-move,,,,work,,,,stay,noun
-carry,,,,work,,,,,
-bring,,bringing,brought,work,,,,,
-reserve,,,,work,,,,,noun
-save,,,,work,,,,,noun
-discard,,,,work,,,,,
-throw away,,,,work,,,,,
-skim,,,,work,,,,,
-strain off,,,,work,,,,,
-sour,,,,work,,,,,noun
-decorate,,,,work,,,,,
-finish,,,,work,,,,,noun
-blend,,,,work,,blender,,stay,noun
-blitz,,,,work,,blender,,stay,noun
-liquidise,liquidize,liquidizing,liquidized,work,,blender,,stay,
-whizz,whiz,whizzing,whizzed,work,,blender,,stay,
-puree,purees,pureeing,pureed,work,,blender,,stay,noun
+verb,do,doing,done,kind,act,heat,appliance,vessel,hands,also,state,technique
+simmer,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+boil,,,,heat,wet heat,wet,hob,saucepan,free,noun,cooked,
+parboil,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+poach,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,poach-fish
+blanch,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,crisp-tender
+scald,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+coddle,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+stew,,,,heat,wet heat,wet,hob,saucepan,free,noun,cooked,
+braise,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+reboil,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+boil down,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+pressure-cook,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+soft-boil,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+hard-boil,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+bubble,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+reduce,,,,heat,wet heat,wet,hob,saucepan,free,,cooked,
+steam,,,,heat,wet heat,wet,hob,steamer,free,noun,cooked,
+fry,,,,heat,fry,fat,hob,frying pan,stay,noun,cooked,fry
+deep-fry,,,,heat,fry,fat,hob,frying pan,stay,,cooked,fry
+stir-fry,,,,heat,fry,fat,hob,frying pan,stay,,cooked,fry
+pan-fry,,,,heat,fry,fat,hob,frying pan,stay,,cooked,fry
+shallow-fry,,,,heat,fry,fat,hob,frying pan,stay,,cooked,fry
+flash-fry,,,,heat,fry,fat,hob,frying pan,stay,,cooked,
+saute,sautes sautee,sauteing,sauteed,heat,fry,fat,hob,frying pan,stay,,cooked,fry
+sear,,,,heat,fry,fat,hob,frying pan,stay,noun,cooked,sear
+brown,,,,heat,fry,fat,hob,frying pan,stay,adjective,cooked,
+sweat,,,,heat,cook gently,fat,hob,frying pan,free,noun,cooked,soften-onion
+caramelise,caramelize caramelizes,caramelizing,caramelized,heat,cook gently,fat,hob,frying pan,free,,cooked,
+wilt,wilts,wilting,wilted,heat,cook gently,fat,hob,frying pan,stay,,cooked,wilt-greens
+crisp,,,,heat,fry,fat,hob,frying pan,free,adjective,cooked,
+scramble,,,,heat,cook gently,fat,hob,frying pan,stay,noun,cooked,
+render,,,,heat,cook gently,fat,hob,frying pan,free,,cooked,
+pan-roast,,,,heat,fry,fat,hob,frying pan,free,,cooked,
+pan-sear,,,,heat,fry,fat,hob,frying pan,stay,,cooked,
+frizzle,,,,heat,fry,fat,hob,frying pan,stay,,cooked,
+sizzle,,,,heat,fry,fat,hob,frying pan,free,,cooked,
+confit,,,,heat,cook gently,fat,hob,saucepan,free,noun,cooked,
+toast,,,,heat,dry heat,dry,hob,frying pan,stay,noun,cooked,toast-nuts-seeds
+dry-fry,,,,heat,dry heat,dry,hob,frying pan,stay,,cooked,
+dry-roast,,,,heat,dry heat,dry,hob,frying pan,stay,,cooked,
+dry-toast,,,,heat,dry heat,dry,hob,frying pan,stay,,cooked,
+roast,,,,heat,dry heat,dry,oven,oven tray,free,noun,cooked,roast-vegetables
+bake,,,,heat,dry heat,dry,oven,oven tray,free,noun,cooked,
+broil,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+oven-roast,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+slow-roast,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+oven-bake,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+pot-roast,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+gratinate,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+air-fry,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+reroast,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+rebake,,,,heat,dry heat,dry,oven,oven tray,free,,cooked,
+griddle,,,,heat,dry heat,dry,griddle,,,noun,cooked,
+barbecue,barbecues barbeque bbq,barbecuing,barbecued barbequed,heat,dry heat,dry,griddle,,,noun,cooked,
+char-grill,,,,heat,dry heat,dry,griddle,,,,cooked,
+chargrill,,,,heat,dry heat,dry,griddle,,,,cooked,
+braai,,,,heat,dry heat,dry,griddle,,,,cooked,
+spit-roast,,,,heat,dry heat,dry,griddle,,,,cooked,
+char,,,,heat,dry heat,dry,,,free,noun,cooked,char-steam-peel
+blister,,,,heat,dry heat,dry,,,,noun,cooked,char-steam-peel
+scorch,,,,heat,dry heat,dry,,,,,cooked,
+blacken,,,,heat,dry heat,dry,,,,,cooked,char-steam-peel
+singe,,,,heat,dry heat,dry,,,,,cooked,
+blowtorch,,,,heat,dry heat,dry,,,,,cooked,
+grill,,,,heat,dry heat,dry,,,,noun,cooked,
+microwave,,,,heat,dry heat,dry,microwave,,free,noun,cooked,
+cook,,,,heat,heat,any,,,free,noun,cooked,
+smoke,,,,heat,heat,any,,,free,noun,cooked,
+hot-smoke,,,,heat,heat,any,,,free,,cooked,
+soften,,,,heat,heat,any,,,free,,cooked,soften-onion
+melt,,,,heat,heat,any,,,free,,cooked,
+reheat,,,,heat,heat,any,,,free,,cooked,
+re-heat,,,,heat,heat,any,,,free,,cooked,
+temper,,,,heat,cook gently,fat,hob,,free,,cooked,
+warm,,,,warm,warm,any,,,,adjective,,
+heat,,,,warm,warm,any,,,,noun,,
+preheat,,,,warm,warm,any,,,,,,
+pre-heat,,,,warm,warm,any,,,,,,
+thaw,,,,left,thaw,,,,free,noun,,
+defrost,,,,left,thaw,,,,free,noun,,
+leave,,leaving,left,left,rest,,,,free,,,
+rest,,,,left,rest,,,,free,noun,,
+stand,,standing,stood,left,rest,,,,free,noun,,
+sit,,sitting,sat,left,rest,,,,free,,,
+soak,,,,left,soak,,,,free,noun,soaked,soak-and-cook-pulses
+steep,,,,left,steep,,,,free,,,
+infuse,,,,left,steep,,,,free,,,
+macerate,,,,left,marinate,,,,free,,,quick-pickle
+marinate,,,,left,marinate,,,,free,,,
+marinade,,,,left,marinate,,,,free,noun,,
+brine,,,,left,marinate,,,,free,food,salted,
+cure,,,,left,marinate,,,,free,noun,,
+pickle,,,,left,marinate,,,,free,noun,pickled,quick-pickle
+prove,,,,left,ferment,,,,free,,,
+proof,,,,left,ferment,,,,free,noun,,
+ferment,,,,left,ferment,,,,free,noun,,
+cool,,,,left,cool,,,,free,adjective,cold,
+drain,,,,left,drain,,,,free,noun,drained,
+strain,,,,left,drain,,,,free,noun,drained,
+set aside,,,,left,rest,,,,free,,,
+bloom,,,,left,soak,,,,free,noun,,
+hydrate,,,,left,soak,,,,free,,soaked,
+rehydrate,,,,left,soak,,,,free,,soaked,
+stand aside,,,,left,rest,,,,free,,,
+let,lets,letting,,left,rest,,,,free,,,
+dry,dries,drying,dried,left,dry,,,,free,adjective,dry,
+air-dry,,,,left,dry,,,,free,,dry,
+chill,,,,left,chill,,fridge,,free,noun,cold,chill-and-store
+refrigerate,,,,left,chill,,fridge,,free,,cold,chill-and-store
+freeze,,freezing,froze frozen,left,chill,,,,free,,frozen,
+pop,,,,work,handle,,,,,,,
+refresh,,,,work,cool,,,,,,cold,
+whisk,,,,work,whisk,,,,stay,noun,,whisk-dressing
+stir,,,,work,mix,,,,stay,noun,,mix
+knead,,,,work,mix,,,,stay,,,
+massage,,,,work,mix,,,,stay,,,derib-kale
+toss,,,,work,toss,,,,stay,noun,,toss
+beat,,,beaten,work,whisk,,,,stay,,,
+shake,,,shook shaken,work,mix,,,,stay,noun,,shake-dressing
+chop,,,,work,cut,,,,stay,noun,cut,dice
+mash,,,,work,crush,,,,stay,noun,,mash
+rub,,,,work,mix,,,,stay,noun,,
+pound,,,,work,crush,,,,stay,noun,,
+grind,,grinding,ground,work,crush,,,,stay,,,
+squeeze,,,,work,squeeze,,,,stay,noun,squeezed,
+mix,,,,work,mix,,,,,noun,,mix
+fold,,,,work,mix,,,,,noun,,fold
+combine,,,,work,mix,,,,,,,mix
+cream,,,,work,whisk,,,,stay,food,,
+whip,,,,work,whisk,,,,stay,noun,,
+peel,,,,work,peel,,,,stay,noun,,peel
+cut,,cutting,,work,cut,,,,,noun,cut,cut-in-pieces
+slice,,,,work,cut,,,,stay,food,cut,slice
+dice,,,,work,cut,,,,stay,noun,cut,dice
+cube,,,,work,cut,,,,,food,cut,dice
+mince,,,,work,cut,,,,,noun,cut,mince-garlic-ginger
+shred,,,,work,cut,,,,,noun,cut,shred
+shave,,,,work,cut,,,,,noun,cut,shave
+grate,,,,work,cut,,,,stay,,cut,grate
+halve,,,,work,cut,,,,,,cut,cut-in-pieces
+quarter,,,,work,cut,,,,,noun,cut,cut-in-pieces
+core,,,,work,cut,,,,,food,cut,
+seed,,,,work,stone,,,,,food,,seed
+deseed,,,,work,stone,,,,,,,seed
+de-seed,,,,work,stone,,,,,,,seed
+pit,,,,work,stone,,,,,food,,
+stone,,,,work,stone,,,,,food,,
+hull,,,,work,peel,,,,,noun,,
+trim,,,,work,cut,,,,,noun,cut,
+top,,,,work,finish,,,,,noun,,
+tail,,,,work,pick,,,,,noun,,
+snip,,,,work,cut,,,,,,cut,
+tear,,tearing,tore torn,work,tear,,,,,,,tear-and-crumble
+crumble,,,,work,tear,,,,,noun,,tear-and-crumble
+flake,,,,work,tear,,,,,noun,,tear-and-crumble
+break,,breaking,broke broken,work,tear,,,,,,,tear-and-crumble
+crush,,,,work,crush,,,,,noun,,mash
+bash,,,,work,crush,,,,,,,
+bruise,,,,work,crush,,,,,,,
+smash,,,,work,crush,,,,,,,
+press,,,,work,crush,,,,,noun,squeezed,
+juice,,,,work,squeeze,,,,,food,,juice-citrus
+zest,,,,work,zest,,,,,food,,zest-before-juicing
+segment,,,,work,cut,,,,,noun,cut,fillet-citrus
+fillet,,,,work,cut,,,,,food,cut,fillet-citrus
+bone,,,,work,stone,,,,,food,,
+debone,,,,work,stone,,,,,,,
+de-bone,,,,work,stone,,,,,,,
+skin,,,,work,peel,,,,,food,,
+butterfly,,,,work,cut,,,,,,cut,
+score,,,,work,cut,,,,,,cut,
+prick,,,,work,handle,,,,,,,
+pierce,,,,work,handle,,,,,,,
+strip,,,,work,pick,,,,,noun,,strip-herbs
+pick,,,,work,pick,,,,,noun,,strip-herbs
+pluck,,,,work,pick,,,,,,,
+separate,,,,work,pick,,,,,,,
+open,,,,work,handle,,,,,adjective,,
+shell,,,,work,peel,,,,stay,food,,
+shuck,,,,work,peel,,,,stay,,,
+pod,,,,work,peel,,,,stay,food,,
+string,,,,work,stone,,,,,food,,
+devein,,,,work,stone,,,,,,,
+de-vein,,,,work,stone,,,,,,,
+scrub,,,,work,wash,,,,stay,,washed,
+scrape,,,,work,clean,,,,,,,
+rinse,,,,work,wash,,,,,noun,washed,
+wash,,,,work,wash,,,,,noun,washed,
+spin,,spinning,spun,work,dry,,,,,noun,dry,
+pat,,,,work,dry,,,,,noun,dry,
+dab,,,,work,dry,,,,,,dry,
+blot,,,,work,dry,,,,,,dry,
+wipe,,,,work,clean,,,,,,,
+dust,,,,work,finish,,,,,food,,
+flour,,,,work,coat,,,,,food,coated,
+coat,,,,work,coat,,,,,noun,coated,
+crumb,,,,work,coat,,,,,food,coated,
+dip,,,,work,coat,,,,,food,,
+dredge,,,,work,coat,,,,,,coated,
+roll,,,,work,arrange,,,,stay,noun,,
+shape,,,,work,arrange,,,,stay,noun,,
+form,,,,work,arrange,,,,,noun,,
+press out,,,,work,crush,,,,,,squeezed,
+stuff,,,,work,arrange,,,,,noun,,
+fill,,,,work,arrange,,,,,noun,,
+line,,,,work,coat,,,,,noun,,
+grease,,,,work,coat,,,,,noun,,
+oil,,,,work,coat,,,,,food,,
+butter,,,,work,coat,,,,,food,,
+brush,,,,work,coat,,,,,noun,,
+baste,,,,work,coat,,,,,,,
+glaze,,,,work,finish,,,,,food,,
+paint,,,,work,coat,,,,,,,
+drizzle,,,,work,finish,,,,,noun,,
+sprinkle,,,,work,finish,,,,,noun,,
+scatter,,,,work,finish,,,,,,,garnish
+strew,,,,work,finish,,,,,,,
+garnish,,,,work,finish,,,,,noun,,garnish
+dress,,,,work,toss,,,,,noun,,toss
+season,,,,work,seasoning,,,,,noun,,taste-and-adjust
+salt,,,,work,seasoning,,,,,food,salted,
+pepper,,,,work,seasoning,,,,,food,,
+taste,,,,work,taste,,,,,noun,,taste-and-adjust
+adjust,,,,work,seasoning,,,,,,,taste-and-adjust
+balance,,,,work,seasoning,,,,,noun,,
+correct,,,,work,seasoning,,,,,,,
+arrange,,,,work,arrange,,,,,,,arrange
+lay,,laying,laid,work,arrange,,,,,,,arrange
+layer,,,,work,arrange,,,,,noun,,layer
+spread,,,,work,arrange,,,,,noun,,arrange
+smear,,,,work,coat,,,,,noun,,
+dollop,,,,work,finish,,,,,noun,,
+spoon,,,,work,pour,,,,,noun,,
+ladle,,,,work,pour,,,,,noun,,
+pour,,,,work,pour,,,,,,,
+tip,,,,work,pour,,,,,noun,,
+pile,,,,work,arrange,,,,,noun,,
+plate,,,,work,arrange,,,,,noun,,
+serve,,,,work,serve,,,,,,,garnish
+divide,,,,work,serve,,,,,,,
+share,,,,work,serve,,,,,noun,,
+portion,,,,work,serve,,,,,noun,,
+label,,,,work,pack,,,,,noun,,
+pack,,,,work,pack,,,,,noun,,
+wrap,,,,work,pack,,,,,noun,,
+cover,,,,left,pack,,,,free,noun,,
+seal,,,,work,pack,,,,,noun,,
+lid,,,,work,pack,,,,,noun,,
+turn,,,,work,handle,,,,,noun,,
+flip,,,,work,handle,,,,,noun,,
+lift,,,,work,handle,,,,,noun,,
+transfer,,,,work,handle,,,,,noun,,
+remove,,,,work,handle,,,,,,,
+take,,taking,took taken,work,handle,,,,,,,
+put,,putting,,work,handle,,,,,,,
+place,,,,work,handle,,,,,noun,,
+set,,setting,,work,handle,,,,,noun,,
+add,,,,work,add,,,,,,,
+stir in,,,,work,mix,,,,,,,
+stir through,,,,work,mix,,,,,,,
+work in,,,,work,mix,,,,,,,
+sift,,,,work,measure,,,,,,,
+sieve,,,,work,measure,,,,,noun,,
+measure,,,,work,measure,,,,,noun,,
+weigh,,,,work,measure,,,,,,,
+count,,,,work,measure,,,,,noun,,
+skewer,,,,work,arrange,,,,,noun,,
+thread,,,,work,arrange,,,,stay,noun,,
+tie,,,,work,arrange,,,,,noun,,
+roll up,,,,work,arrange,,,,,,,
+unroll,,,,work,handle,,,,,,,
+thin,,,,work,mix,,,,,adjective,,thicken-thin-dip
+loosen,,,,work,mix,,,,,,,
+thicken,,,,work,mix,,,,,,,thicken-thin-dip
+emulsify,,,,work,whisk,,,,,,,
+bind,,binding,bound,work,mix,,,,,,,
+swirl,,,,work,mix,,,,,noun,,
+dissolve,,,,work,mix,,,,,,,
+sweeten,,,,work,seasoning,,,,,,,
+sharpen,,,,work,seasoning,,,,,,,
+chiffonade,,,,work,cut,,,,,noun,cut,ribbons
+julienne,,,,work,cut,,,,,noun,cut,matchsticks
+spiralise,spiralize,,,work,cut,,,,,,cut,
+mandolin,,,,work,cut,,,,,,cut,
+crack,,,,work,tear,,,,,noun,,
+whizz up,,,,work,blend,,,,,,,
+pinch,,,,work,tear,,,,,noun,,
+twist,,,,work,tear,,,,,noun,,
+pull,,,,work,tear,,,,,noun,,
+push,,,,work,handle,,,,,noun,,
+rake,,,,work,tear,,,,,noun,,
+fluff,,,,work,tear,,,,,noun,,
+fork,,,,work,tear,,,,,noun,,
+clean,,,,work,clean,,,,,adjective,,
+dry off,,,,work,dry,,,,,,dry,
+check,,,,work,taste,,,,,noun,,
+watch,,,,work,handle,,,,,noun,,
+hold,,holding,held,work,keep,,,,,noun,,
+keep,,keeping,kept,work,keep,,,,,,,
+move,,,,work,handle,,,,stay,noun,,
+carry,,,,work,handle,,,,,,,
+bring,,bringing,brought,work,handle,,,,,,,
+reserve,,,,work,keep,,,,,noun,,
+save,,,,work,keep,,,,,noun,,
+discard,,,,work,discard,,,,,,,
+throw away,,,,work,discard,,,,,,,
+skim,,,,work,drain,,,,,,,
+strain off,,,,work,drain,,,,,,drained,
+sour,,,,work,seasoning,,,,,noun,,
+decorate,,,,work,finish,,,,,,,
+finish,,,,work,finish,,,,,noun,,
+blend,,,,work,blend,,blender,,stay,noun,,blend-dip
+blitz,,,,work,blend,,blender,,stay,noun,,blend-dip
+liquidise,liquidize,liquidizing,liquidized,work,blend,,blender,,stay,,,blend-dip
+whizz,whiz,whizzing,whizzed,work,blend,,blender,,stay,,,blend-dip
+puree,purees,pureeing,pureed,work,blend,,blender,,stay,noun,,blend-dip
+desalt,,,,left,soak,,,,free,,soaked,
+process,,,,work,blend,,blender,,stay,noun,,blend-dip
+carve,,,,work,cut,,,,,,cut,
+wring,,,,work,squeeze,,,,,,squeezed,
+throw,,,thrown,work,discard,,,,,,,
+pour off,,,,work,discard,,,,,,,
+pour away,,,,work,discard,,,,,,,
+tip away,,,,work,discard,,,,,,,
+flambe,,flambeing,flambeed,work,ignite,,,,,,,
+ignite,,,,work,ignite,,,,,,,
+submerge,,,,work,handle,,,,,,,
 `;

@@ -35,14 +35,15 @@ ginger,ginger galangal fresh-turmeric
 goes soft in a dressing,croutons crispy-onions pitta-chips tortilla-chips breadcrumbs fresh-breadcrumbs panko
 grains,farro pearl-barley pot-barley bulgur fine-bulgur cracked-wheat freekeh wheat-berries whole-spelt rye-grains couscous giant-couscous wholewheat-couscous quinoa red-quinoa black-quinoa millet buckwheat amaranth cooked-grains teff fonio
 grapefruit,grapefruit pomelo
+green herbs,parsley curly-parsley chives tarragon
 green peas,peas fresh-peas edamame
 green vegetables,green-beans runner-beans asparagus broccoli long-stem-broccoli sugar-snap mangetout peas fresh-peas gai-lan choy-sum romanesco
 ground nuts and seeds hold,tahini black-tahini peanut-butter almond-butter cashew-butter hazelnut-butter walnut-butter pistachio-butter nut-butter sunflower-butter pumpkin-butter cashews almonds walnuts hazelnuts pine-nuts sesame-seeds
 hard cheese,parmesan pecorino gruyere emmental cheddar manchego gouda edam smoked-cheese hard-goats-cheese provolone havarti jarlsberg comte ricotta-salata cotija
 hard nuts,walnuts hazelnuts almonds smoked-almonds pecans cashews salted-cashews pistachios peanuts salted-peanuts raw-peanuts macadamias brazil-nuts mixed-nuts candied-nuts chestnuts
 hard raw vegetables,carrot apple celery kohlrabi radish fennel turnip daikon
-herbs,@soft-herbs @woody-herbs lemon-balm shiso
 herbs lost in heat,basil thai-basil mint dill coriander
+herbs,@soft-herbs @woody-herbs lemon-balm shiso
 holds a dressing together,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt skyr quark labneh kefir creme-fraiche soured-cream buttermilk mayonnaise vegan-mayonnaise aioli tofu cream-cheese
 honey,honey set-honey honey-mustard
 hot by hand,chilli red-chilli green-chilli jalapeno pickled-jalapenos
@@ -86,12 +87,13 @@ sesame paste,tahini black-tahini
 sharp in a dressing,garlic wild-garlic chilli red-chilli green-chilli jalapeno chilli-flakes chilli-powder harissa horseradish creamed-horseradish fresh-horseradish wasabi ginger cayenne hot-sauce @mustards
 smoked fish,smoked-salmon smoked-trout smoked-mackerel smoked-haddock hot-smoked-salmon kippers eel
 soft herbs,basil thai-basil mint dill coriander parsley curly-parsley chives chervil tarragon
-sour,@sour-fruit @vinegars
 sour fruit,lemon lime yuzu bottled-lemon-juice yuzu-juice verjuice
+sour,@sour-fruit @vinegars
 splits when boiled,yoghurt strained-yoghurt low-fat-yoghurt goats-yoghurt sheeps-yoghurt soured-cream buttermilk quark skyr labneh kefir fromage-frais
 sprouts,sprouts alfalfa-sprouts mung-sprouts radish-sprouts
 stone fruit,peach nectarine apricot plum cherries mango avocado
 sturdy leaves,kale baby-kale black-kale cabbage red-cabbage savoy-cabbage pointed-cabbage chinese-cabbage chicory radicchio collard-greens turnip-tops
+thins sesame paste,@cultured-milk @tinned-pulses @dried-beans-and-chickpeas water ice aubergine
 tinned pulses,tinned-chickpeas tinned-white-beans tinned-black-beans tinned-lentils tinned-kidney-beans tinned-borlotti-beans tinned-pinto-beans tinned-black-eyed-beans tinned-mixed-beans tinned-butter-beans tinned-broad-beans
 toasted nuts and seeds,walnuts hazelnuts almonds flaked-almonds pecans cashews pistachios pine-nuts peanuts raw-peanuts macadamias brazil-nuts mixed-nuts pumpkin-seeds sunflower-seeds sesame-seeds black-sesame mixed-seeds
 tofu,tofu firm-tofu smoked-tofu

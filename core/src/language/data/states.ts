@@ -1,0 +1,40 @@
+/** Written from states.csv by npm run facts. */
+export const statesTable = `
+state,words
+again,again;once more;a second time
+alight,alight
+bought,bought;shop;farmed;cultivated
+browned dark,until brown;until dark;until well browned;until deep brown;until very brown;until dark brown;till brown;till dark;high heat
+cold,cold;ice;iced;ice-cold;chilled;cooled;running water;run water
+cooked,cooked
+cooked in acid,ceviche*;tiradito;aguachile
+cooked through,probe;thermometer;clear;no pink;not pink;not be pink;no longer pink;no trace of pink;cooked through;piping;degrees;°
+cut fine,grat*;shred*;shav*;matchstick*;thin*;fine*;mandoline;ribbon*
+drained,drained;colander
+dry,dry;dried;towel;kitchen paper
+fresh water,fresh water;change the water;new water;changed water;changes of water
+hard boil,boil* .. hard;boil* .. fast;boil* .. rapidly;boil* .. vigorously;hard boil;fast boil;rapid boil;rolling boil;vigorous boil
+hot,hot;boiling;simmering
+hot oil,hot oil;litre oil;litre of oil;litres of oil;l oil;l of oil
+lightly,lightly;once more
+in oil,under oil;cover* with oil;cover* with the oil;cover* with olive oil;cover* .. with oil;cover* .. with the oil;cover* .. with olive oil
+in the hand,in the palm;in your palm;in one palm;in the hand;in your hand;in one hand;on the palm;on your palm
+in water,in water;in fresh water;in plenty of water;in boiling water;in salted water;in their water;in its water
+kept for months,for months;several months;# months
+off the heat,off the heat;do not boil;do not let it boil;don't boil;don't let it boil;never boil;without boiling
+picked in the wild,forag* mushrooms;forag* fungi;forag* leaves;forag* greens;forag* garlic;forag* herbs;forag* berries;forag* plants;hand-picked mushrooms;hand-picked fungi;hand-picked leaves;hand-picked greens;hand-picked garlic;hand-picked herbs;hand-picked berries;hand-picked plants;handpicked mushrooms;handpicked berries;handpicked herbs;wild mushrooms;wild mushroom;wild fungi;wild leaves;wild greens;wild garlic;wild herbs;wild berries;wild plants
+pressed,pressed
+salted,salted;salting
+slowly,slow*;drop*;drip*;thin stream;stream;gradual*;bit by bit;little by little;a little at a time;steady;spoonful*;stick blender
+soft,soft;softly;soft-boiled;jammy
+squeezed,squeezed
+steaming hot,steaming;piping;°;degrees;boil*
+still hot,hot;warm;straight from the pan;straight from the pot;straight from the oven;just boiled
+straight from the heat,straight from the oven;straight from the pan;straight from the grill;straight from the pot;while hot;while still hot;while very hot;while still very hot;piping hot;still hot;immediately after roasting;immediately after frying;immediately after grilling
+under pressure,pressure
+unpasteurised,unpasteurised;unpasteurized;raw milk;raw-milk
+vented,vent*;third;lid off;lid open;lid ajar;cool*;cold;stick blender
+warm,warm;warmed;lukewarm
+warm glass,warm jar*;warmed jar*;heatproof jar*;sterilised jar*;sterilized jar*;hot jar*;warm glass;warmed glass;heatproof glass;warm sterilised jar*;warm clean jar*
+warm water,warm water;hot water
+`;
