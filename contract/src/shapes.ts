@@ -88,8 +88,8 @@ function hasOwnIds(value: unknown): boolean {
   return new Set(ids).size === ids.length;
 }
 
-/** Asked from the last to the first, as if they were written above each other. */
-function all(...decorators: readonly PropertyDecorator[]): PropertyDecorator {
+/** Several decorators as one, asked from the last to the first, as if they were written above each other. */
+export function all(...decorators: readonly PropertyDecorator[]): PropertyDecorator {
   return (target, key) => [...decorators].reverse().forEach((decorate) => decorate(target, key));
 }
 

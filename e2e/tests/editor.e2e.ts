@@ -47,8 +47,18 @@ test('lines are moved by keyboard and between components, chips are accepted and
     await page.getByRole('button', { name: 'Take off: frying pan' }).click();
     await expect(page.getByRole('button', { name: /frying pan/ })).toHaveCount(0);
   });
+  await test.step('what a step was read to do is corrected', async () => {
+    const done = page.getByRole('list', { name: 'What step 2 does' });
+    await done.getByRole('button', { name: /^Not done: toss rocket/ }).click();
+    await page.getByRole('button', { name: 'Add what step 2 does' }).click();
+    await page.getByRole('option', { name: 'massage', exact: true }).click();
+    await expect(done.getByRole('button')).toHaveText(['massage']);
+  });
   await saved(page);
   await page.reload();
+  await expect(page.getByRole('list', { name: 'What step 2 does' }).getByRole('button')).toHaveText([
+    'massage',
+  ]);
   await expect.poll(() => values(page, 'Dressing')).toEqual(['3 tbsp olive oil', '100 g rocket']);
   await expect(page.getByRole('button', { name: /frying pan/ })).toHaveCount(0);
 });

@@ -1,4 +1,5 @@
 import {
+  waysOfHeat,
   appliances,
   bases,
   byProducts,
@@ -86,6 +87,16 @@ const wait = fc
   .tuple(fc.constantFrom(0, 5, 30, 720, 10_080), fc.constantFrom(0, 5, 10_080))
   .map(([low, more]) => ({ low, high: low + more }));
 
+const act = fc.record({
+  verb: fc.constantFrom('', 'toss', 'stir in', 'constructor'),
+  kind: fc.constantFrom('', 'wet heat', 'cut'),
+  way: fc.constantFrom(...waysOfHeat),
+  foods: fc.array(id, { maxLength: 2 }),
+  states: fc.constantFrom([], ['hot'], ['__proto__'.replaceAll('_', ' ')]),
+  keeps: fc.constantFrom(1, 4320),
+  words: fc.constantFrom<[number, number]>([0, 0], [3, 4000]),
+});
+
 const step = fc.record({
   id,
   componentId: id,
@@ -110,6 +121,8 @@ const step = fc.record({
   techniques: fc.array(fc.oneof(id, fc.constantFrom('toss', 'whisk-dressing')), { maxLength: 2 }),
   techniqueNote: words,
   demonstrateMinutes: fc.constantFrom(0, 3, 120),
+  acts: fc.array(act, { maxLength: 2 }),
+  actsCorrected: fc.boolean(),
 });
 
 /** Parts with ids of their own, and what names steps names those that are there. */

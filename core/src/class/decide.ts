@@ -9,6 +9,7 @@ import {
   recognised,
   withoutCircles,
   withSettled,
+  actsForLines,
 } from '../recipes/index.js';
 import { withAlternatives } from './alternatives.js';
 import { decisionsOf, type ShoppingDecisions } from './decisions.js';
@@ -151,6 +152,7 @@ function withPlainIds(
       id: plainId(step.id),
       after: step.after.map(plainId),
       uses: step.uses.map((use) => ({ ...use, line: plainId(use.line) })),
+      ...actsForLines(step, plainId),
     })),
   };
 }

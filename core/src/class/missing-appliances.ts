@@ -1,5 +1,4 @@
-import type { RecipeStep } from '../recipes/index.js';
-import type { Appliance } from '../recipes/index.js';
+import { type Appliance, type RecipeStep, retold } from '../recipes/index.js';
 import { applianceTable, type InsteadOf } from './data/appliance-table.js';
 import type { KitDecision } from './decisions.js';
 import { appliancesOf, type KitchenFacts } from './kitchen.js';
@@ -29,7 +28,7 @@ export function withInstead(step: RecipeStep, { tool, by }: KitDecision): Recipe
   const text = `${step.text.trim()} (${other.how}: ${other.result}.)`;
   if (other.isTool) {
     const tools = [...step.tools.filter((each) => each !== 'jug blender'), other.by];
-    return { ...step, text, tools, occupies: null, handsOnMinutes: times(step.handsOnMinutes) };
+    return { ...retold(step, text), tools, occupies: null, handsOnMinutes: times(step.handsOnMinutes) };
   }
   const waitMinutes = step.waitMinutes && {
     low: times(step.waitMinutes.low),

@@ -1,6 +1,6 @@
 import { type IngredientId, type LineId, plainId } from '../identity/index.js';
 import { findIngredient, ingredientName, type Larder } from '../larder/index.js';
-import type { Recipe, RecipeLine, RecipeStep, When } from '../recipes/index.js';
+import { type Recipe, type RecipeLine, type RecipeStep, retold, type When } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 import { type ClassDish, type DishMaking, isMadeByStudents, type StationSwap, stationWays } from './dish.js';
 import { withSubstitute } from './substitute.js';
@@ -106,7 +106,8 @@ function withoutFood(recipe: Recipe, missing: IngredientId, larder: Larder, engl
       gone.add(step.id);
       return [];
     }
-    return [{ ...step, uses, text: `${step.text.trim()} (Leave out the ${ingredientName(food, english)}.)` }];
+    const text = `${step.text.trim()} (Leave out the ${ingredientName(food, english)}.)`;
+    return [{ ...retold(step, text), uses }];
   });
   return {
     ...recipe,

@@ -13,7 +13,7 @@ import {
   type Larder,
   type Substitute,
 } from '../larder/index.js';
-import { pieceSizeOf, type Recipe, type RecipeLine, type RecipeStep } from '../recipes/index.js';
+import { pieceSizeOf, type Recipe, type RecipeLine, type RecipeStep, retold } from '../recipes/index.js';
 import type { English } from '../words/index.js';
 
 /** Takes one ingredient's place everywhere in a recipe: amounts by its ratio, and the words of the steps. */
@@ -130,14 +130,13 @@ function fallsAway(step: RecipeStep, uses: boolean, { from, rule }: Pick<Swap, '
 /** A step that is done already: a minute to open and drain, nothing to wait for and nothing to occupy. */
 function withoutWork(step: RecipeStep, name: string): RecipeStep {
   return {
-    ...step,
+    ...retold(step, `Open the ${name}: ready to use. (Instead of: ${step.text.trim()})`),
     handsOnMinutes: Math.min(1, step.handsOnMinutes),
     waitMinutes: null,
     until: '',
     occupies: null,
     demonstrateMinutes: 0,
     tools: [],
-    text: `Open the ${name}: ready to use. (Instead of: ${step.text.trim()})`,
   };
 }
 
@@ -169,5 +168,5 @@ export function inNameOf(step: RecipeStep, from: Replaced, name: string): Recipe
     names.length > 0 && !from.isFruit && pattern.test(step.text)
       ? step.text.replace(pattern, name)
       : `${step.text.trim()} (Use ${name} instead of ${from.called}.)`;
-  return { ...step, text };
+  return retold(step, text);
 }

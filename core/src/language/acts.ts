@@ -40,7 +40,8 @@ const mostTexts = 4000;
  * ("drained") is a state. Accents, capitals and hyphens count for nothing.
  */
 export const actsSaid: (text: string) => readonly SaidAct[] = rememberByText(mostTexts, (text) => {
-  const found: Found = { verbs: verbsSaid(text), heat: new Set(heatSaid(text)), phrases: phrasesSaid(text) };
+  const heat = new Set(heatSaid(text));
+  const found: Found = { verbs: verbsSaid(text), heat, phrases: phrasesSaid(text) };
   return sentencesOf(folded(text)).flatMap((sentence) => actsOfSentence(text, sentence, found));
 });
 
@@ -67,7 +68,7 @@ function actsOfSentence(text: string, [from, to]: readonly [number, number], fou
 
 const beforeThing = /\b(?:the|a|an|of|in|into|with|over|some|your|more)\s+$/i;
 
-/** "The boiling vinegar", "into simmering water": what it goes with is heated by it, and is not boiled then. */
+/** "The boiling vinegar", "into simmering water": it heats what it goes with, and is not boiled then. */
 function isQuality(text: string, { form, at }: SaidVerb): boolean {
   return form === 'doing' && beforeThing.test(text.slice(0, at));
 }

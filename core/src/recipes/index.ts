@@ -29,7 +29,8 @@ export {
   wasDone,
   wordsOfAct,
 } from './acts/ask.js';
-export { readActs, readAgain, withActs } from './acts/read.js';
+export { actInWords, verbsToChoose, withAct, withoutAct } from './acts/correct.js';
+export { actsForLines, readActs, readAgain, retold, withActs } from './acts/read.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts } from './intake/text/text.js';

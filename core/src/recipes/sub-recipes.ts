@@ -1,4 +1,5 @@
 import { multiply, type Rational, toFraction, toNumber, toRational, writeAmount } from '../amounts/index.js';
+import { actsForLines } from './acts/read.js';
 import { mostWrittenOut } from './written-out.js';
 import type { Recipe, RecipeChoice, RecipeComponent, RecipeLine, RecipeStep } from './types.js';
 
@@ -102,6 +103,7 @@ function ownStep(step: RecipeStep, component: RecipeComponent, batches: Rational
     id: ownId(component, step.id),
     componentId: component.id,
     uses: step.uses.map((use) => ({ ...use, line: ownId(component, use.line) })),
+    ...actsForLines(step, (line) => ownId(component, line)),
     after: step.after.map((id) => ownId(component, id)),
     handsOnMinutes: Math.max(step.handsOnMinutes === 0 ? 0 : 1, handsOn),
     ...ownWhen(step.when, component),

@@ -1,5 +1,5 @@
 import { demoClasses, demoCourse, demoKitchen, demoRecipes, demoStock } from '@fornax/demo';
-import type { Recipe } from '@fornax/core';
+import { type Recipe, withActs } from '@fornax/core';
 import type { Sequelize } from 'sequelize-typescript';
 import { v7 as uuid } from 'uuid';
 import {
@@ -33,7 +33,7 @@ export async function loadDemo(sequelize: Sequelize, today: string): Promise<boo
     });
     const recipes = new Map<string, RecipeRow>();
     for (const { key, recipe } of demoRecipes) {
-      const content = withParts(recipe, recipes);
+      const content = withActs(withParts(recipe, recipes));
       const values = { id: uuid(), kitchenId: kitchen.id, revision: 1, content };
       recipes.set(key, await RecipeRow.create({ ...values, ...columnsOf(content) }));
       await writeParts(kitchen.id, values.id, content);

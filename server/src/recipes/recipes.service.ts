@@ -7,7 +7,7 @@ import {
   type RecipeView,
   type UpdateRecipeDto,
 } from '@fornax/contract';
-import { quotedList, type Recipe } from '@fornax/core';
+import { quotedList, type Recipe, withActs } from '@fornax/core';
 import { Op } from 'sequelize';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
@@ -176,9 +176,9 @@ async function classesUsing(kitchenId: string, recipeId: string): Promise<{ id: 
   return classes.map(({ id, title }) => ({ id, title }));
 }
 
-/** DTO instances as plain data, with what was left out as null. */
+/** DTO instances as plain data, with what was left out as null; the steps with their acts. */
 function plain(content: Recipe): Recipe {
-  return JSON.parse(JSON.stringify(content)) as Recipe;
+  return withActs(JSON.parse(JSON.stringify(content)) as Recipe);
 }
 
 async function refuseParts(kitchenId: string, id: string, content: Recipe): Promise<void> {

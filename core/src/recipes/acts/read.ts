@@ -1,4 +1,5 @@
 import { actsSaid, type SaidAct } from '../../language/index.js';
+import type { LineId } from '../../identity/index.js';
 import { type Larder, standardLarder } from '../../larder/index.js';
 import { LineMentions } from '../intake/step/mentions.js';
 import { readTimes } from '../intake/step/times.js';
@@ -35,6 +36,19 @@ export function readAgain(step: RecipeStep, lines: readonly RecipeLine[], larder
   return stepWithActs({ ...step, actsCorrected: false }, new LineMentions(lines, larder));
 }
 
+/** A step in other words: its acts are read from these when asked for, unless a person corrected them. */
+export function retold(step: RecipeStep, text: string): RecipeStep {
+  const { acts, ...rest } = step;
+  return { ...rest, ...(acts && step.actsCorrected && { acts }), text };
+}
+
+/** The acts of a step whose lines go by other ids; nothing where none are stored. */
+export function actsForLines({ acts }: RecipeStep, idOf: (line: LineId) => LineId): Pick<RecipeStep, 'acts'> {
+  return acts
+    ? { acts: acts.map((act) => ({ ...act, ...(act.foods && { foods: act.foods.map(idOf) }) })) }
+    : {};
+}
+
 function stepWithActs(step: RecipeStep, mentions: LineMentions): RecipeStep {
   return step.actsCorrected ? step : { ...step, acts: readActs(step.text, mentions) };
 }
@@ -47,6 +61,7 @@ function actOf(said: SaidAct, text: string, named: readonly { line: string; at: 
   const spent = times.find(({ kind }) => kind === 'wait' || kind === 'work' || kind === 'rest');
   const kept = times.find(({ kind }) => kind === 'keep');
   const heat = heatSetting.exec(words)?.[0];
+  const appliance = toAppliance(said.appliance);
   const until = untilSign.exec(words)?.[1];
   return {
     verb: said.verb,
@@ -57,7 +72,7 @@ function actOf(said: SaidAct, text: string, named: readonly { line: string; at: 
     ...some('vessels', said.vessels),
     ...some('states', said.states),
     ...some('places', said.places),
-    ...(isAppliance(said.appliance) && { appliance: said.appliance }),
+    ...(appliance && { appliance }),
     ...(heat && { heat }),
     ...(spent && { minutes: { low: spent.low, high: spent.high } }),
     ...(kept && { keeps: kept.high }),
@@ -74,4 +89,6 @@ function some<Name extends string>(
   return (list.length > 0 ? { [name]: list } : {}) as { [Key in Name]?: readonly string[] };
 }
 
-const isAppliance = (name: string): name is Appliance => appliances.some((each) => each === name);
+export function toAppliance(name: string): Appliance | undefined {
+  return appliances.find((each) => each === name);
+}

@@ -9,6 +9,7 @@ import * as people from './0007-people.js';
 import * as signIn from './0008-sign-in.js';
 import * as planGlances from './0009-plan-glances.js';
 import * as sealedPeople from './0010-sealed-people.js';
+import * as actsOfSteps from './0011-acts-of-steps.js';
 
 interface Migration {
   readonly name: string;
@@ -30,4 +31,5 @@ export const migrations: readonly Migration[] = [
   { name: '0008-sign-in', up: signIn.up },
   { name: '0009-plan-glances', up: planGlances.up },
   { name: '0010-sealed-people', up: sealedPeople.up },
+  { name: '0011-acts-of-steps', up: actsOfSteps.up },
 ];

@@ -13,6 +13,7 @@ import {
   nextId,
   removeStep,
   type RecipeStep,
+  retold,
   toggleAfter,
   workOf,
 } from '@fornax/core';
@@ -20,6 +21,7 @@ import { techniquesQuery } from '../../api/queries.js';
 import { Button } from '../../parts/Button.js';
 import { spokenMoves, useDragSensors, useMovable } from '../../parts/dragging.js';
 import { Field } from '../../parts/Field.js';
+import { ActChips } from './ActChips.js';
 import { AfterChips } from './AfterChips.js';
 import { AttachedNotes } from './AttachedNotes.js';
 import { FindingChips } from './FindingChips.js';
@@ -128,7 +130,7 @@ function StepEditor(props: StepEditorProps) {
             rows={2}
             value={step.text}
             onChange={(text) => {
-              if (text.trim()) onChange({ ...step, text });
+              if (text.trim()) onChange(retold(step, text));
             }}
           />
           <Button look="quiet" aria-label={`Take out step ${index + 1}`} onPress={onRemove}>
@@ -143,6 +145,7 @@ function StepEditor(props: StepEditorProps) {
           lines={recipe.lines}
           onChange={onChange}
         />
+        <ActChips step={step} index={index} recipe={recipe} onChange={onChange} />
         <AfterChips {...props} />
         <StepMinutes step={step} work={work} onChange={onChange} />
         <AttachedNotes step={step} index={index} notes={notes} onChange={onChange} />
