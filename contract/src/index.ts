@@ -7,6 +7,7 @@ export * from './sessions.js';
 export * from './classes.js';
 export * from './class-views.js';
 export * from './decisions.js';
+export * from './acts.js';
 export * from './recipes.js';
 export * from './recipe-views.js';
 export * from './larder.js';

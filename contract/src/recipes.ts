@@ -38,12 +38,10 @@ import {
   stepPlaces,
   type UnitId,
   unitIds,
-  type WayOfHeat,
-  waysOfHeat,
 } from '@fornax/core';
+import { ActDto, WaitDto } from './acts.js';
 import { IsBatches, IsInOrder, IsOrderedSpan, IsRational, limits, shortId } from './rules.js';
 import {
-  all,
   HasOwnIds,
   IsPart,
   IsParts,
@@ -133,11 +131,6 @@ export class RecipeChoiceDto {
   @Matches(shortId) usual: string;
 }
 
-export class WaitDto {
-  @IsInt() @Min(0) @Max(20160) low: number;
-  @IsInt() @Min(0) @Max(20160) high: number;
-}
-
 export class OccupiesDto {
   @IsIn(appliances) appliance: Appliance;
   @IsString() @MaxLength(40) setting: string;
@@ -153,35 +146,6 @@ export class StepGiftDto {
   @IsString() @Length(1, 200, text(200)) text: string;
   @Matches(shortId) ingredient: string;
   @IsPart(() => AmountDto) amount: AmountDto;
-}
-
-/** Words of the lexicon. */
-const word = /^[a-z' -]{0,40}$/;
-const IsWord = () => Matches(word);
-const IsWords = () => all(IsArray(), ArrayMaxSize(20), Matches(word, { each: true }));
-
-/** One thing that a step says is done. */
-export class ActDto {
-  @IsWord() verb: string;
-  @IsWord() kind: string;
-  @MayBeAbsent() @IsIn(waysOfHeat) way?: WayOfHeat;
-  @MayBeAbsent() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) foods?: string[];
-  @MayBeAbsent() @IsWords() things?: string[];
-  @MayBeAbsent() @IsWords() vessels?: string[];
-  @MayBeAbsent() @IsWords() states?: string[];
-  @MayBeAbsent() @IsWords() places?: string[];
-  @MayBeAbsent() @IsIn(appliances) appliance?: Appliance;
-  @MayBeAbsent() @IsString() @MaxLength(40) heat?: string;
-  @MayBeAbsent() @IsOrderedSpan() @IsPart(() => WaitDto) minutes?: WaitDto;
-  @MayBeAbsent() @IsInt() @Min(1) @Max(100_000) keeps?: number;
-  @MayBeAbsent() @IsString() @MaxLength(400) until?: string;
-  @IsArray()
-  @ArrayMinSize(2)
-  @ArrayMaxSize(2)
-  @IsInt({ each: true })
-  @Min(0, { each: true })
-  @Max(limits.textLength, { each: true })
-  words: [from: number, to: number];
 }
 
 export class RecipeStepDto {
@@ -221,6 +185,7 @@ export class RecipeStepDto {
   @IsString() @MaxLength(limits.textLength) techniqueNote: string;
   @IsInt() @Min(0) @Max(120) demonstrateMinutes: number;
   @MayBeAbsent() @IsBoolean() isWorkedOut?: boolean;
+  @MayBeAbsent() @IsBoolean() isWaitEstimated?: boolean;
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(60, { message: 'A step has at most 60 acts.' })

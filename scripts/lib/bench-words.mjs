@@ -39,6 +39,7 @@ export async function benchWords(core) {
   row('verbs in the lexicon', verbs.size);
   row('foods', core.standardLarder.ingredients.size);
   row('families of foods', core.familyNames.length);
+  row('rows of cooking times', core.cookedFoods().flatMap((id) => core.cookingOf({ id })).length);
   row(
     'source lines of core',
     files.reduce((sum, name) => sum + linesOf(join(source, name)), 0),

@@ -32,6 +32,22 @@ const line = {
 const component = { id: 'c1', name: 'Dressing', role: 'dressing', recipe: { recipeId: id, batches: '1/2' } };
 const choice = { id: 'oil', name: 'Oil', options: [{ id: 'walnut', name: 'Walnut' }], usual: 'walnut' };
 const gift = { text: 'the soaking water', ingredient: 'water', amount };
+const act = {
+  verb: 'roast',
+  kind: 'dry heat',
+  way: 'dry',
+  foods: ['l1'],
+  things: ['everything'],
+  vessels: ['oven tray'],
+  states: ['hot'],
+  places: ['counter'],
+  appliance: 'oven',
+  heat: '180 °C',
+  minutes: { low: 5, high: 10 },
+  keeps: 60,
+  until: 'brown',
+  words: [0, 12],
+};
 const step = {
   id: 's1',
   componentId: 'c1',
@@ -52,6 +68,9 @@ const step = {
   techniqueNote: '',
   demonstrateMinutes: 2,
   isWorkedOut: true,
+  isWaitEstimated: false,
+  acts: [act],
+  actsCorrected: true,
 };
 const content = {
   ...emptyRecipe,
@@ -177,6 +196,7 @@ export const samples: Readonly<Record<string, object>> = {
   RecipeContentDto: content,
   RecipeLineDto: line,
   RecipeStepDto: step,
+  ActDto: act,
   SafetyProfileDto: { style: 'eu', own: {}, country: 'Ireland' },
   SignInDto: { demo: false, email: account.email, password: 'a long password' },
   StaffDto: { name: 'Ines', role: 'teaches' },

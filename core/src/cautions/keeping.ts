@@ -1,4 +1,4 @@
-import { family } from '../larder/index.js';
+import { family, keepingOf } from '../larder/index.js';
 import {
   actsOf,
   doing,
@@ -18,8 +18,8 @@ const inOil = either(doing('infuse', 'steep', 'confit'), saying('in oil', 'infus
 const aromatics = family('kept in oil only cold');
 const rice = family('rice');
 const warmPlace = saying('cupboard');
-const mostDaysInOil = 4;
 const day = 1440;
+const mostDaysInOil = keepingOf('garlic', 'in oil')!.minutes / day;
 const reheats = either(doing('reheat', 're-heat'), inOneAct(isDone('warm', 'heat'), isSaid('again')));
 const isHot = saying('steaming hot');
 const saysHot = textSays('steaming hot');

@@ -1,5 +1,5 @@
 import { toFraction } from '../amounts/index.js';
-import { family } from '../larder/index.js';
+import { family, keepingOf } from '../larder/index.js';
 import { doing, either, inOneAct, isDone, isSaid, not, saying } from '../recipes/index.js';
 import { isPlural } from '../words/index.js';
 import { handles, heats, linesWhere, stepsOf, theFoodIs, usesLine, waitsAfter } from './reading.js';
@@ -14,11 +14,11 @@ const tosses = doing('toss');
 const greens = 'wash-leaves';
 const sturdy = family('sturdy leaves');
 /** Dressed leaves are limp after so many minutes. ~ */
-const mostDressed = 15;
+const mostDressed = keepingOf('rocket', 'dressed')!.minutes;
 const browning = family('browns when cut');
 const acids = saying('sour', 'dressing', 'cultured milk');
 /** Cut fruit browns in so many minutes without acid. ~ */
-const mostBare = 30;
+const mostBare = keepingOf('apple', 'cut')!.minutes;
 const greenVegetables = family('green vegetables');
 const crisp = family('goes soft in a dressing');
 const addsTop = doing('scatter', 'sprinkle', 'top', 'stir in', 'fold', 'toss');

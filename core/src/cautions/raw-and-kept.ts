@@ -1,5 +1,5 @@
 import { isUsStyle } from '../class/index.js';
-import { family } from '../larder/index.js';
+import { family, type Ingredient, keepingOf } from '../larder/index.js';
 import { doing, either, saying, textSays } from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
 import { follow, heats, linesWhere, stepsOf, theFoodIs, usesLine } from './reading.js';
@@ -34,9 +34,12 @@ const poisons: readonly (readonly [(text: string) => boolean, string])[] = [
   [textSays('cassava'), 'cassava is not eaten raw'],
 ];
 const cookedKept = family('cooked starch');
-const mostCookedDays = 3;
-const fishMinutes = 30;
-const poultryMinutes = 240;
+const fishMinutes = keepingOf('salmon', 'raw in acid')!.minutes;
+const poultryMinutes = keepingOf('chicken-breast', 'raw in acid')!.minutes;
+const pickleMinutes = keepingOf(null, 'quickly pickled')!.minutes;
+
+/** Days that a food keeps cold when it is cooked. */
+const cookedDays = (food: Ingredient) => keepingOf(food, 'cooked')!.minutes / day;
 
 /** Raw food, its marinades, and how long what was cooked is kept. */
 export const rawAndKeptRules: readonly Rule[] = [
@@ -124,18 +127,15 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: 'chill-and-store',
     find: (judged) =>
       linesWhere(judged, ({ food }) => cookedKept.has(food.id) && food.section !== 'tins and jars').flatMap(
-        ({ line }) =>
+        ({ line, food }) =>
           stepsOf(judged, line)
             .filter((step) => usesLine(step, line.id) && heats(step))
-            .filter(
-              ({ holdMinutes }) =>
-                (holdMinutes ?? 0) > mostCookedDays * day && !rice.has(line.ingredient ?? ''),
-            )
+            .filter(({ holdMinutes }) => (holdMinutes ?? 0) > cookedDays(food) * day && !rice.has(food.id))
             .slice(0, 1)
             .map((step) => ({
               stepId: step.id,
-              sentence: `${theFoodIs(line)} cooked and kept for more than ${mostCookedDays} days`,
-              remedy: `Cook it nearer to the class; cold, it keeps about ${mostCookedDays} days. ${follow}`,
+              sentence: `${theFoodIs(line)} cooked and kept for more than ${cookedDays(food)} days`,
+              remedy: `Cook it nearer to the class; cold, it keeps about ${cookedDays(food)} days. ${follow}`,
             })),
       ),
   },
@@ -176,7 +176,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: 'quick-pickle',
     find: ({ recipe }) =>
       recipe.steps
-        .filter((step) => pickles(step) && (asPreserve(step) || (step.holdMinutes ?? 0) > 21 * day))
+        .filter((step) => pickles(step) && (asPreserve(step) || (step.holdMinutes ?? 0) > pickleMinutes))
         .map(({ id }) => ({
           stepId: id,
           sentence: 'quick pickles are kept as if they were preserves',

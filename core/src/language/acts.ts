@@ -68,9 +68,11 @@ function actsOfSentence(text: string, [from, to]: readonly [number, number], fou
 
 const beforeThing = /\b(?:the|a|an|of|in|into|with|over|some|your|more)\s+$/i;
 
+const liquidBehind = /^\s+(?:salted\s+)?(?:water|stock|broth|milk|vinegar|brine|syrup|liquid|oil)\b/i;
+
 /** "The boiling vinegar", "into simmering water": it heats what it goes with, and is not boiled then. */
-function isQuality(text: string, { form, at }: SaidVerb): boolean {
-  return form === 'doing' && beforeThing.test(text.slice(0, at));
+function isQuality(text: string, { form, at, to }: SaidVerb): boolean {
+  return form === 'doing' && (beforeThing.test(text.slice(0, at)) || liquidBehind.test(text.slice(to)));
 }
 
 function actOf(

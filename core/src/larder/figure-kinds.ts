@@ -1,4 +1,6 @@
 import type { UnitId } from '../amounts/index.js';
+import { cookingOf, keyOf } from './cooking.js';
+import { keepingStatesOf } from './keeping.js';
 import type { Fact, Ingredient } from './types.js';
 
 export interface FigureKind {
@@ -144,6 +146,29 @@ export const kinds: Readonly<Record<string, FigureKind>> = {
         { value: days as number, source: 'estimate' },
       ]),
     write: (of, place, fact) => ({ ...of, keepingDays: { ...of.keepingDays, [place]: fact.value } }),
+  },
+  stays: {
+    label: (state) => `Keeps ${state.replaceAll('-', ' ')}`,
+    unit: 'hours',
+    least: 0.25,
+    most: 8760,
+    read: (of) =>
+      keepingStatesOf(of).map(({ state, minutes }) => [
+        state.replaceAll(' ', '-'),
+        { value: minutes / 60, source: 'estimate' },
+      ]),
+    write: (of, state, fact) => ({
+      ...of,
+      stays: { ...of.stays, [state.replaceAll('-', ' ')]: Math.round(fact.value * 60) },
+    }),
+  },
+  cooks: {
+    label: (key) => `Minutes to ${key.split('+').join(', ')}`,
+    unit: 'min',
+    least: 0.25,
+    most: 1440,
+    read: (of) => cookingOf(of).map((time) => [keyOf(time), { value: time.high, source: 'estimate' }]),
+    write: (of, key, fact) => ({ ...of, cooking: { ...of.cooking, [key]: fact.value } }),
   },
   ripens: {
     label: () => 'Ripens in',

@@ -17,5 +17,7 @@ export {
 } from './figures.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
 export { cautionWords } from './data/swaps-cautions.js';
+export { cookedFoods, cookingOf, type CookingTime, cookingTime } from './cooking.js';
 export { family, familyNames } from './families.js';
+export { keepingOf, keepingOfAll, type KeepingTime } from './keeping.js';
 export { foreignMoney, moneyProblem } from './money.js';

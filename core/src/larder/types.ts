@@ -228,6 +228,10 @@ export interface Ingredient {
   /** Fat, brine, oil or liquid that another step can use. */
   readonly leaves?: readonly LeftFrom[];
   readonly keepingDays: Keeping;
+  /** Minutes that a kitchen says it keeps in a state, by the name of the state. */
+  readonly stays?: Readonly<Record<string, number>>;
+  /** Minutes that a kitchen says it cooks, by way and cut: "boil+whole". */
+  readonly cooking?: Readonly<Record<string, number>>;
   readonly ripeningDays?: number;
   readonly allergens: readonly Allergen[];
   /** True where nobody has said what allergens an ingredient of the kitchen's own holds. */

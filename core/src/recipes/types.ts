@@ -177,6 +177,8 @@ export interface RecipeStep {
   readonly isWorkedOut?: boolean;
   /** Minutes of waiting after the hands are free; null where there is none. */
   readonly waitMinutes: { readonly low: number; readonly high: number } | null;
+  /** Nobody wrote them: they were looked up in the table of cooking times. */
+  readonly isWaitEstimated?: boolean;
   /** The sign that ends the step: "until a knife slides in". */
   readonly until: string;
   readonly place: StepPlace;

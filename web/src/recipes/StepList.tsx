@@ -151,7 +151,8 @@ const places = { 'in class': 'in class', either: 'in class or before', before: '
 
 /** "8 min hands-on · 25–30 min oven, 220 °C · in class · keeps 60 min". */
 function stepFacts(step: RecipeStep): string {
-  const wait = step.waitMinutes ? `${span(step.waitMinutes)} waiting` : '';
+  const about = step.isWaitEstimated ? '~ ' : '';
+  const wait = step.waitMinutes ? `${about}${span(step.waitMinutes)} waiting` : '';
   const occupied = step.occupies
     ? [step.occupies.appliance, step.occupies.setting].filter(Boolean).join(', ')
     : '';

@@ -1,12 +1,13 @@
-import type { RecipeStep } from '../../recipes/index.js';
+import { keepingOf } from '../../larder/index.js';
+import { doing, either, type RecipeStep, saying } from '../../recipes/index.js';
 
-/** What is cut, cooked or toasted before class keeps so long, covered and cold. ~ */
-export const preparedMinutes = 240;
+/** What is cut, cooked or toasted before class keeps so long, covered and cold. */
+export const preparedMinutes = keepingOf(null, 'prepared')!.minutes;
 
 /** A wait that may be longer by this has a range that a plan can use. */
 const leastRange = 60;
 /** What lies in water, and must come out of it in time. */
-const soaks = /\b(?:soak\w*|desalt\w*|de-salt\w*)\b/i;
+const soaks = either(doing('soak'), saying('soaked'));
 
 /** Minutes by which a wait in the cold or on the side may be longer than it must be; 0 where it may not. */
 export function rangeOf({ waitMinutes, occupies }: Pick<RecipeStep, 'waitMinutes' | 'occupies'>): number {
@@ -20,7 +21,7 @@ export function rangeOf({ waitMinutes, occupies }: Pick<RecipeStep, 'waitMinutes
  * what the wait may be longer; of a soak that names no keeping, that alone. Null for no limit that matters.
  */
 export function endsSoak(step: RecipeStep): boolean {
-  return step.holdMinutes === null && rangeOf(step) > 0 && soaks.test(step.text);
+  return step.holdMinutes === null && rangeOf(step) > 0 && soaks(step);
 }
 
 export function keepsFor(step: RecipeStep): number | null {

@@ -1,17 +1,15 @@
-import type { Ingredient, Larder } from '../../larder/index.js';
-import type { Recipe } from '../../recipes/index.js';
+import { type Ingredient, keepingOf, type Larder } from '../../larder/index.js';
+import { doing, either, type Recipe, saying } from '../../recipes/index.js';
 import { usedBy } from './putting-in.js';
 
-/** Fish and tender meat stay in an acid marinade half an hour at most, poultry about four hours. */
-const marinadeMinutes = { seafood: 30, poultry: 240 };
+const marinates = either(doing('marinate'), saying('marinade'));
 
 /** A marinade with acid ends in time for what lies in it. */
 export function withShorterMarinades(recipe: Recipe, larder: Larder): Recipe {
   return {
     ...recipe,
     steps: recipe.steps.map((step) => {
-      const limit =
-        /\bmarina/i.test(step.text) && step.waitMinutes ? marinadeLimit(usedBy(recipe, step, larder)) : null;
+      const limit = marinates(step) && step.waitMinutes ? marinadeLimit(usedBy(recipe, step, larder)) : null;
       const left = limit === null ? null : Math.max(0, limit - step.waitMinutes!.high);
       return left === null || (step.holdMinutes !== null && step.holdMinutes <= left)
         ? step
@@ -22,13 +20,11 @@ export function withShorterMarinades(recipe: Recipe, larder: Larder): Recipe {
 
 function marinadeLimit(used: readonly Ingredient[]): number | null {
   if (!used.some((each) => each.composition?.acid && each.composition.acid.share.value > 0.03)) return null;
-  const raw = used.filter((each) => each.section === 'fish and meat');
-  if (raw.length === 0) return null;
-  return raw.some((each) =>
-    each.allergens.some(
-      (allergen) => allergen === 'fish' || allergen === 'crustaceans' || allergen === 'molluscs',
-    ),
-  )
-    ? marinadeMinutes.seafood
-    : marinadeMinutes.poultry;
+  const limits = used
+    .filter(({ section }) => section === 'fish and meat')
+    .map((food) => keepingOf(food, 'raw in acid')?.minutes ?? longestMarinade);
+  return limits.length > 0 ? Math.min(...limits) : null;
 }
+
+/** What has no row of its own stays as long as poultry. */
+const longestMarinade = keepingOf('chicken-breast', 'raw in acid')!.minutes;

@@ -51,6 +51,7 @@ export function StepMinutes({ step, work, onChange }: Pick<StepEditorProps, 'ste
     const next = { ...wait, ...to };
     onChange({
       ...step,
+      isWaitEstimated: false,
       waitMinutes:
         next.high > 0 || next.low > 0
           ? { low: Math.min(next.low, next.high || next.low), high: Math.max(next.low, next.high) }
@@ -78,6 +79,11 @@ export function StepMinutes({ step, work, onChange }: Pick<StepEditorProps, 'ste
           onChange={(place) => onChange({ ...step, place })}
         />
       </Minutes>
+      {step.isWaitEstimated && step.waitMinutes ? (
+        <p>
+          <Quietly>The recipe does not say how long: the wait is an estimate for this food.</Quietly>
+        </p>
+      ) : null}
       <WorkedOut step={step} work={work} onChange={onChange} />
     </>
   );

@@ -77,12 +77,24 @@ export function hasFinding(step: RecipeStep, finding: StepFinding): boolean {
   }
 }
 
+/** "until a knife slides in"; "as wanted". */
+function untilIn(sign: string): string {
+  return sign === '' || sign.startsWith('as ') ? sign : `until ${sign}`;
+}
+
 /** The step with what was found in it. */
 export function acceptFinding(step: RecipeStep, finding: StepFinding): RecipeStep {
   const accepted = { ...step, declined: (step.declined ?? []).filter((key) => key !== finding.key) };
   switch (finding.kind) {
     case 'wait':
-      return { ...accepted, waitMinutes: { low: finding.low, high: finding.high } };
+      return {
+        ...accepted,
+        waitMinutes: { low: finding.low, high: finding.high },
+        ...(finding.estimated && {
+          isWaitEstimated: true,
+          until: step.until || untilIn(finding.estimated.until),
+        }),
+      };
     case 'work':
       return { ...accepted, handsOnMinutes: finding.minutes };
     case 'keep':
@@ -109,7 +121,7 @@ export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeSt
   if (!hasFinding(step, finding)) return declined;
   switch (finding.kind) {
     case 'wait':
-      return { ...declined, waitMinutes: null };
+      return { ...declined, waitMinutes: null, isWaitEstimated: false };
     case 'work':
       return { ...declined, handsOnMinutes: usualHandsOnMinutes };
     case 'keep':

@@ -8,6 +8,7 @@ import { applianceNamed } from './appliance-words.js';
 import { giftsIn } from './gifts.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
+import { type UnsaidTime, unsaidTime } from './cooking-times.js';
 import { readTimes } from './times.js';
 import { applianceOfWait } from './waiting-place.js';
 
@@ -18,7 +19,13 @@ const mostTechniques = 4;
  * it again after an edit.
  */
 export type StepFinding = { readonly key: string; readonly label: string } & (
-  | { readonly kind: 'wait'; readonly low: number; readonly high: number }
+  | {
+      readonly kind: 'wait';
+      readonly low: number;
+      readonly high: number;
+      /** Nobody wrote all of it: what cooks was looked up, with the sign that ends it. */
+      readonly estimated?: { readonly until: string };
+    }
   | { readonly kind: 'work'; readonly minutes: number }
   | { readonly kind: 'keep'; readonly minutes: number }
   | { readonly kind: 'appliance'; readonly appliance: Appliance; readonly setting: string }
@@ -42,9 +49,10 @@ export function findInSteps(
   const uses = linkLines(texts, lines, larder, components);
   const names = new Map(lines.map((line) => [line.id, line.name]));
   const heats = carriedHeats(texts);
+  const unsaid = texts.map((text, index) => unsaidTime(text, usedLines(uses[index]!, lines), larder));
   return texts.map((text, index) => [
-    ...timesIn(text),
-    ...applianceIn(text, heats[index]!),
+    ...timesIn(text, unsaid[index]!),
+    ...applianceIn(text, heats[index]!, unsaid[index]!),
     ...toolsNamed(text).map((tool): StepFinding => ({
       kind: 'tool',
       key: `tool:${tool}`,
@@ -76,21 +84,22 @@ export function giftFinding(gift: StepGift): StepFinding {
   };
 }
 
-function timesIn(text: string): StepFinding[] {
+function timesIn(text: string, unsaid: UnsaidTime | null): StepFinding[] {
   const spans = readTimes(text);
   const waits = spans.filter((span) => span.waits);
   const works = spans.filter(({ kind }) => kind === 'work');
   const kept = Math.max(0, ...spans.filter(({ kind }) => kind === 'keep').map(({ low }) => low));
   const sum = (of: typeof spans, end: 'low' | 'high') => of.reduce((total, span) => total + span[end], 0);
   const found: StepFinding[] = [];
-  if (waits.length > 0) {
-    const [low, high] = [sum(waits, 'low'), sum(waits, 'high')];
+  if (waits.length > 0 || unsaid) {
+    const [low, high] = [sum(waits, 'low') + (unsaid?.low ?? 0), sum(waits, 'high') + (unsaid?.high ?? 0)];
     found.push({
       kind: 'wait',
       key: `wait:${low}-${high}`,
-      label: `wait ${showRange(low, high)} min`,
+      label: `wait ${unsaid ? '~ ' : ''}${showRange(low, high)} min`,
       low,
       high,
+      ...(unsaid && { estimated: { until: unsaid.until } }),
     });
   }
   if (works.length > 0)
@@ -114,14 +123,15 @@ function carriedHeats(texts: readonly string[]): (OvenHeat | null)[] {
   });
 }
 
-function applianceIn(text: string, carried: OvenHeat | null): StepFinding[] {
+function applianceIn(text: string, carried: OvenHeat | null, unsaid: UnsaidTime | null): StepFinding[] {
   const own = readOvenHeat(text);
   const heat = own ?? (/\b(?:oven|roast|bake)\b/i.test(text) ? carried : null);
   const waits = readTimes(text).some((span) => span.waits);
   const named = applianceNamed(text);
   // An oven that is only heated, and then left alone, is not waited on.
-  const appliance = waits ? applianceOfWait(text) : heat && !named ? 'oven' : named;
-  if (!appliance) return [];
+  const appliance =
+    (waits ? applianceOfWait(text) : heat && !named ? 'oven' : named) ?? unsaid?.appliance ?? null;
+  if (!appliance || unsaid?.isOffHeat) return [];
   const setting = appliance === 'oven' && heat ? `${heat.celsius} °C` : '';
   const written = heat && setting && heat.written !== setting ? `${heat.written} (${setting})` : setting;
   return [

@@ -63,9 +63,13 @@ export function readOvenHeat(text: string): OvenHeat | null {
 const otherDegrees =
   /\b(?:oil|deep[- ]?fry|fry|fat|water|milk|syrup|probe|thermometer|core|inside|centre|center|reach\w*|microwave)\b/i;
 
+/** Less is what food has in its middle, unless an oven is named. */
+const coolestUnsaidOven = 100;
+
 /** Whether a text means the oven by its degrees alone: "toast the nuts at 180C for 8 mins". */
 export function isOvenByDegrees(text: string): boolean {
-  return readOvenHeat(text) !== null && !otherDegrees.test(text);
+  const heat = readOvenHeat(text);
+  return heat !== null && heat.celsius >= coolestUnsaidOven && !otherDegrees.test(text);
 }
 
 function nearestTen(celsius: number): number {
