@@ -15,6 +15,7 @@ import {
   allergens,
   eaters,
   type Eaters,
+  familyNames,
   figureProblem,
   type LarderEntry,
   type LocalDate,
@@ -44,6 +45,11 @@ export class OwnIngredientDto implements OwnIngredient {
   @MayBeAbsent() @IsBoolean({ message: 'Allergens are known or not.' }) allergensNotKnown?: boolean;
   @MayBeAbsent() @IsIn(eaters, { message: 'Choose who eats it.' }) eatenBy?: Eaters;
   @MayBeAbsent() @IsBoolean({ message: 'It is raw meat, fish or shellfish, or not.' }) rawProtein?: boolean;
+  @MayBeAbsent()
+  @IsArray()
+  @ArrayMaxSize(20, { message: 'Choose at most 20 of what it is.' })
+  @IsIn(familyNames, { each: true, message: 'Choose what it is from the list.' })
+  families?: readonly string[];
 }
 
 /** What a kitchen says of one ingredient. */

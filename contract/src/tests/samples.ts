@@ -141,6 +141,7 @@ const own = {
   eatenBy: 'vegetarians',
   allergensNotKnown: false,
   rawProtein: false,
+  families: ['poultry'],
 };
 const kitchen = {
   ...Object.fromEntries(Object.entries(usualKitchen).filter(([field]) => field !== 'larder')),

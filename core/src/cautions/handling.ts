@@ -66,7 +66,7 @@ export const handlingRules: readonly Rule[] = [
     source: 'the trade',
     note: 'drain-tins',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => tinned.has(food.id))
+      linesWhere(judged, ({ food }) => tinned.has(food))
         .filter(({ line }) => !line.preparation.some((form) => form === 'drained' || form === 'rinsed'))
         .filter(({ line }) => !stepsOf(judged, line).some(drains))
         .map(({ line }) => ({
@@ -102,7 +102,7 @@ export const handlingRules: readonly Rule[] = [
     source: 'the trade',
     note: 'salt-and-blot',
     find: (judged) => {
-      const yoghurt = linesWhere(judged, ({ food }) => cultured.has(food.id));
+      const yoghurt = linesWhere(judged, ({ food }) => cultured.has(food));
       const mixedIn = new Set(yoghurt.map(({ line }) => line.componentId));
       return linesWhere(judged, ({ food }) => food.id === 'cucumber')
         .filter(({ line }) => !stepsOf(judged, line).some(looses))

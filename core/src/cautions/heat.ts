@@ -145,11 +145,11 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'mend-split',
     find: (judged) => {
-      const yolks = linesWhere(judged, ({ food }) => eggs.has(food.id));
+      const yolks = linesWhere(judged, ({ food }) => eggs.has(food));
       const isYolk = ({ line }: FoodLine, step: RecipeStep) =>
         usesLine(step, line.id) &&
         (line.byProducts.includes('yolk') || saysYolk(line.name) || saysYolk(step.text));
-      const oils = linesWhere(judged, ({ food }) => oilsPoured.has(food.id));
+      const oils = linesWhere(judged, ({ food }) => oilsPoured.has(food));
       return judged.recipe.steps
         .filter((step) => beats(step) && !slowly(step))
         .filter((step) => oils.some(({ line }) => usesLine(step, line.id)))
@@ -187,7 +187,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'toast-nuts-seeds',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => nutsAndSeeds.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => nutsAndSeeds.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && toasts(step))
           .filter((step) => {
@@ -221,7 +221,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => splits.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => splits.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && cooksInWater(step) && !offHeat(step))
           .map((step) => ({
@@ -237,7 +237,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'strip-herbs',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => softHerbs.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => softHerbs.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && (cooksInWater(step) || roasts(step)))
           .slice(0, 1)
@@ -254,13 +254,11 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'soak-and-cook-pulses',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => beans.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => beans.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => (usesLine(step, line.id) || names(step, 'beans')) && cooksInWater(step))
           .filter((step) =>
-            linesWhere(judged, ({ food }) => acidic.has(food.id)).some((acid) =>
-              usesLine(step, acid.line.id),
-            ),
+            linesWhere(judged, ({ food }) => acidic.has(food)).some((acid) => usesLine(step, acid.line.id)),
           )
           .map((step) => ({
             stepId: step.id,
@@ -275,7 +273,7 @@ export const heatRules: readonly Rule[] = [
     source: 'the trade',
     note: 'boil-eggs',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => eggs.has(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => eggs.has(food)).flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
         const boiled = steps.find((step) => usesLine(step, line.id) && boils(step));
         if (!boiled || otherEggs(boiled)) return [];

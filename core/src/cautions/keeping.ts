@@ -44,7 +44,7 @@ export const keepingRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => aromatics.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => aromatics.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => inOil(step) && step.uses.some((use) => use.line === line.id))
           .filter(
@@ -66,7 +66,7 @@ export const keepingRules: readonly Rule[] = [
     source: 'general advice',
     note: 'cook-grains',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => rice.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => rice.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => heats(step) && ((step.holdMinutes ?? 0) > day || daysSaid(step) > 1))
           .map((step) => ({

@@ -36,7 +36,7 @@ export const orderRules: readonly Rule[] = [
     find: (judged) => {
       const { steps } = judged.recipe;
       return firstOf(
-        linesWhere(judged, ({ food }) => salty.has(food.id)).flatMap(({ line }) => {
+        linesWhere(judged, ({ food }) => salty.has(food)).flatMap(({ line }) => {
           const at = steps.findIndex(({ uses }) => uses.some((use) => use.line === line.id));
           const seasoned = steps.findIndex((step) => step.componentId === line.componentId && seasons(step));
           const isAgain = steps.slice(at).some(seasonsOrTastes);
@@ -71,12 +71,12 @@ export const orderRules: readonly Rule[] = [
     note: 'toss',
     find: (judged) =>
       firstOf(
-        linesWhere(judged, ({ food }) => food.cautions.includes(greens) && !sturdy.has(food.id)).flatMap(
+        linesWhere(judged, ({ food }) => food.cautions.includes(greens) && !sturdy.has(food)).flatMap(
           ({ line }) =>
             stepsOf(judged, line)
               .filter((step) => tosses(step) && handles(step, line))
               .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
-              .filter(() => line.unit !== 'tbsp' && !softHerbs.has(line.ingredient ?? ''))
+              .filter(() => line.unit !== 'tbsp' && !softHerbs.has(line.ingredient))
               .map((step) => ({
                 stepId: step.id,
                 sentence: `${theFoodIs(line)} dressed long before it is eaten`,
@@ -91,7 +91,7 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => browning.has(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => browning.has(food)).flatMap(({ line }) => {
         const [cut] = stepsOf(judged, line).filter((step) => usesLine(step, line.id) && cuts(step));
         if (!cut || heats(cut) || acids(cut) || usesAcid(judged, cut)) return [];
         if (waitsAfter(judged.recipe, cut, 1) <= mostBare) return [];
@@ -110,7 +110,7 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: 'crisp-tender',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => greenVegetables.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => greenVegetables.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => handles(step, line) && tosses(step))
           .filter(
@@ -130,7 +130,7 @@ export const orderRules: readonly Rule[] = [
     source: 'the trade',
     note: 'garnish',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => crisp.has(food.id)).flatMap(({ line }) =>
+      linesWhere(judged, ({ food }) => crisp.has(food)).flatMap(({ line }) =>
         stepsOf(judged, line)
           .filter((step) => usesLine(step, line.id) && addsTop(step) && !heats(step))
           .filter((step) => waitsAfter(judged.recipe, step) > mostDressed)
@@ -196,8 +196,8 @@ const addsWord = (name: string) => (isPlural(name) ? 'add' : 'adds');
 
 const sour = family('sour', 'cultured milk');
 
-function usesAcid({ recipe }: Judged, step: Judged['recipe']['steps'][number]): boolean {
-  return recipe.lines.some((line) => usesLine(step, line.id) && sour.has(line.ingredient ?? ''));
+function usesAcid(judged: Judged, step: Judged['recipe']['steps'][number]): boolean {
+  return linesWhere(judged, ({ food }) => sour.has(food)).some(({ line }) => usesLine(step, line.id));
 }
 
 /** Said once, however many lines it is true of. */

@@ -1,4 +1,4 @@
-import { findIngredient, type Ingredient } from '../larder/index.js';
+import { findIngredient, type Ingredient, presumedOf } from '../larder/index.js';
 import {
   doing,
   either,
@@ -7,6 +7,7 @@ import {
   isSaid,
   type RecipeLine,
   saying,
+  textSays,
   wasDone,
 } from '../recipes/index.js';
 import { safetyFigures } from '../safety/index.js';
@@ -17,7 +18,8 @@ import type { Found, Judged, Rule } from './types.js';
 function kidneyBeans({ recipe, larder }: Judged): BeanLine[] {
   return recipe.lines.flatMap((line) => {
     const food = findIngredient(larder, line.ingredient);
-    const isKind = food ? food.cautions.includes('kidney-type-beans') : driedBeans.test(line.name);
+    const kind = food ?? (isDry(line.text) ? presumedOf(line.name)?.food : null);
+    const isKind = kind?.cautions.includes('kidney-type-beans');
     return isKind && !line.preparation.includes('cooked') ? [{ line, food }] : [];
   });
 }
@@ -28,9 +30,8 @@ interface BeanLine {
   readonly food: Ingredient | null;
 }
 
-/** Beans under a name that the larder does not have: of the kind unless they are of another. */
-const driedBeans =
-  /\bdr(?:ied|y)\b(?!.*\b(?:broad|fava|mung|adzuki|soya?|chick))[^,]*\b(?:beans?|borlotti|cannellini|haricots?|flageolets?|kidney|pinto|navy|lima)\b/i;
+/** Beans under a name that the larder does not have are of the kind where they are dry. */
+const isDry = textSays('dry');
 
 const soaks = either(doing('soak'), saying('soaked'));
 const throwsAway = either(doing('discard', 'drain', 'rinse'), saying('fresh water', 'drained'));

@@ -49,7 +49,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => poultry.has(food.id) && food.cautions.includes('raw-protein')).flatMap(
+      linesWhere(judged, ({ food }) => poultry.has(food) && food.cautions.includes('raw-protein')).flatMap(
         ({ line }) =>
           stepsOf(judged, line)
             .filter((step) => usesLine(step, line.id) && washes(step))
@@ -101,15 +101,15 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'the trade',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => poultry.has(food.id) && food.cautions.includes('raw-protein')).flatMap(
+      linesWhere(judged, ({ food }) => poultry.has(food) && food.cautions.includes('raw-protein')).flatMap(
         ({ line }) =>
           stepsOf(judged, line)
             .filter((step) => usesLine(step, line.id) && marinates(step))
             .filter(
               (step) =>
                 isAcid(step) ||
-                judged.recipe.lines.some(
-                  (each) => usesLine(step, each.id) && sour.has(each.ingredient ?? ''),
+                linesWhere(judged, ({ food }) => sour.has(food)).some(({ line: each }) =>
+                  usesLine(step, each.id),
                 ),
             )
             .filter(({ waitMinutes }) => (waitMinutes?.low ?? 0) > poultryMinutes)
@@ -126,11 +126,11 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'general advice',
     note: 'chill-and-store',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => cookedKept.has(food.id) && food.section !== 'tins and jars').flatMap(
+      linesWhere(judged, ({ food }) => cookedKept.has(food) && food.section !== 'tins and jars').flatMap(
         ({ line, food }) =>
           stepsOf(judged, line)
             .filter((step) => usesLine(step, line.id) && heats(step))
-            .filter(({ holdMinutes }) => (holdMinutes ?? 0) > cookedDays(food) * day && !rice.has(food.id))
+            .filter(({ holdMinutes }) => (holdMinutes ?? 0) > cookedDays(food) * day && !rice.has(food))
             .slice(0, 1)
             .map((step) => ({
               stepId: step.id,
@@ -189,7 +189,7 @@ export const rawAndKeptRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => grapefruit.has(food.id))
+      linesWhere(judged, ({ food }) => grapefruit.has(food))
         .slice(0, 1)
         .map(({ line }) => ({
           stepId: null,

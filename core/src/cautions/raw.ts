@@ -103,7 +103,7 @@ export const rawRules: readonly Rule[] = [
     find: (judged) =>
       linesWhere(
         judged,
-        ({ food }) => food.cautions.includes('raw-protein') && (poultry.has(food.id) || minced.has(food.id)),
+        ({ food }) => food.cautions.includes('raw-protein') && (poultry.has(food) || minced.has(food)),
       ).flatMap(({ line, food }) => {
         const cooking = stepsOf(judged, line).filter(heats);
         const [first] = cooking;
@@ -113,7 +113,7 @@ export const rawRules: readonly Rule[] = [
             stepId: first.id,
             sentence: `it is not said when ${theFoodIs(line)} done`,
             remedy:
-              `Until ${middleWords(judged, minced.has(food.id))} in the middle, by a probe, and the ` +
+              `Until ${middleWords(judged, minced.has(food))} in the middle, by a probe, and the ` +
               `juices run clear. ${follow}`,
           },
         ];
@@ -125,7 +125,7 @@ export const rawRules: readonly Rule[] = [
     source: 'general advice',
     note: null,
     find: (judged) =>
-      linesWhere(judged, ({ food }) => flour.has(food.id))
+      linesWhere(judged, ({ food }) => flour.has(food))
         .filter(({ line }) => !stepsOf(judged, line).some(heats))
         .map(({ line }) => ({
           stepId: stepsOf(judged, line)[0]?.id ?? null,

@@ -1,4 +1,4 @@
-import { findIngredient, type Ingredient } from '../larder/index.js';
+import { findIngredient, foodOrPresumed, type Ingredient } from '../larder/index.js';
 import {
   type ActingStep,
   actsOf,
@@ -17,10 +17,10 @@ export interface FoodLine {
   readonly food: Ingredient;
 }
 
-/** The lines of a recipe whose food is known and is of some kind. */
+/** The lines of a recipe whose food is of some kind, as far as it is known or its name tells. */
 export function linesWhere({ recipe, larder }: Judged, is: (each: FoodLine) => boolean): FoodLine[] {
   return recipe.lines.flatMap((line) => {
-    const food = findIngredient(larder, line.ingredient);
+    const food = foodOrPresumed(larder, line);
     return food && is({ line, food }) ? [{ line, food }] : [];
   });
 }

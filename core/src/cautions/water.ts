@@ -49,7 +49,7 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'fry',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => tofu.has(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => tofu.has(food)).flatMap(({ line }) => {
         const steps = stepsOf(judged, line);
         const fried = steps.find((step) => usesLine(step, line.id) && browns(step));
         if (!fried || steps.some(dries) || wasDried(line)) return [];
@@ -68,7 +68,7 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'rinse-capers',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => inSalt.has(food.id))
+      linesWhere(judged, ({ food }) => inSalt.has(food))
         .filter(({ line }) => !stepsOf(judged, line).some(rinses))
         .filter(
           ({ line }) =>
@@ -86,7 +86,7 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'cook-grains',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => quinoa.has(food.id))
+      linesWhere(judged, ({ food }) => quinoa.has(food))
         .filter(({ line }) => !line.preparation.includes('cooked') && !wasRinsed(line))
         .filter(({ line }) => stepsOf(judged, line).some((step) => usesLine(step, line.id)))
         .filter(({ line }) => !stepsOf(judged, line).some(washes))
@@ -102,14 +102,14 @@ export const waterRules: readonly Rule[] = [
     source: 'the trade',
     note: 'thicken-thin-dip',
     find: (judged) =>
-      linesWhere(judged, ({ food }) => sesamePaste.has(food.id)).flatMap(({ line }) => {
+      linesWhere(judged, ({ food }) => sesamePaste.has(food)).flatMap(({ line }) => {
         const mixed = judged.recipe.steps.find(
           (step) =>
             usesLine(step, line.id) &&
-            judged.recipe.lines.some((each) => usesLine(step, each.id) && sour.has(each.ingredient ?? '')),
+            linesWhere(judged, (each) => sour.has(each.food)).some((each) => usesLine(step, each.line.id)),
         );
         const hasWater = judged.recipe.lines.some(
-          ({ ingredient, text }) => bringsWater.has(ingredient ?? '') || saysWater(text),
+          ({ ingredient, text }) => bringsWater.has(ingredient) || saysWater(text),
         );
         if (!mixed || hasWater || judged.recipe.steps.some(loosens)) return [];
         return [

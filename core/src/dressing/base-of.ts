@@ -1,9 +1,9 @@
-import { family, findIngredient, type Larder } from '../larder/index.js';
+import { type Family, family, findIngredient, type Larder } from '../larder/index.js';
 import { lineMeasure } from '../portions/index.js';
 import type { ComponentRole, Recipe, RecipeLine } from '../recipes/index.js';
 import { type Base, bases } from './dresses.js';
 
-const kinds: readonly (readonly [ReadonlySet<string>, Base])[] = [
+const kinds: readonly (readonly [Family, Base])[] = [
   [family('potatoes'), 'potatoes'],
   [family('bread'), 'bread'],
   [family('grains', 'rice', 'pasta'), 'grains'],

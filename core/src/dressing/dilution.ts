@@ -1,12 +1,12 @@
 import { rememberLast } from '../identity/index.js';
 import type { Workings } from '../amounts/index.js';
-import { family, type Larder } from '../larder/index.js';
+import { type Family, family, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
 import { type WeighedLine, weighedLines } from './base-of.js';
 
 /** What cut food gives off in the bowl before it is eaten, as a share of its weight. ~ */
 interface Wet {
-  readonly foods: ReadonlySet<string>;
+  readonly foods: Family;
   readonly share: number;
   /** Words of a step after which it is wet no more. */
   readonly dried: RegExp;

@@ -1,5 +1,5 @@
 import type { Workings } from '../amounts/index.js';
-import { family } from '../larder/index.js';
+import { type Family, family } from '../larder/index.js';
 import type { MeasuredLine } from './line-shares.js';
 import type { DressingMethod } from './types.js';
 
@@ -8,9 +8,9 @@ const creamy = family('creamy by itself');
 const mustards = family('mustards');
 const groundSeeds = family('ground nuts and seeds hold');
 const vegetables = family('vegetables for a puree');
-const pureed = new Set([...family('pulses', 'vegetables for a puree', 'green peas'), 'cashews']);
+const pureed = family('pulses', 'vegetables for a puree', 'green peas', 'nuts for a puree');
 const holding = family('holds a dressing together');
-const others: readonly (readonly [ReadonlySet<string>, string])[] = [
+const others: readonly (readonly [Family, string])[] = [
   [family('yolk'), 'egg yolk'],
   [family('miso'), 'miso'],
   [family('honey'), 'honey, a little'],
@@ -47,10 +47,7 @@ export function needsBlending(lines: readonly Pick<MeasuredLine, 'ingredient' | 
 /** Less of it than this is mashed with a fork. */
 const leastPureed = 0.25;
 
-function shareOf(
-  lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[],
-  foods: ReadonlySet<string>,
-): number {
+function shareOf(lines: readonly Pick<MeasuredLine, 'ingredient' | 'grams'>[], foods: Family): number {
   const grams = lines.reduce((sum, line) => sum + line.grams, 0);
   const own = lines
     .filter(({ ingredient }) => ingredient !== null && foods.has(ingredient))
@@ -72,8 +69,7 @@ export function holdMinutesOf(
   lines: readonly MeasuredLine[],
   method: DressingMethod,
 ): { minutes: number; workings: Workings } {
-  const has = (foods: ReadonlySet<string>) =>
-    lines.some(({ ingredient }) => ingredient !== null && foods.has(ingredient));
+  const has = (foods: Family) => lines.some(({ ingredient }) => ingredient !== null && foods.has(ingredient));
   const volume = lines
     .filter(({ role }) => role === 'oil' || role === 'acid')
     .reduce((sum, line) => sum + line.millilitres, 0);

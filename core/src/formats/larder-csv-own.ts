@@ -3,6 +3,7 @@ import {
   allergens,
   eaters,
   type Eaters,
+  familyNames,
   type Ingredient,
   type LarderEntry,
   type OwnIngredient,
@@ -18,6 +19,7 @@ const saidOf: Readonly<Record<string, (item: Ingredient) => string>> = {
   'eaten by': ({ diet }) =>
     diet.unknown ? 'not known' : diet.vegan ? 'vegans' : diet.vegetarian ? 'vegetarians' : 'neither',
   'raw protein': ({ cautions }) => (cautions.includes('raw-protein') ? 'yes' : 'no'),
+  families: ({ families = [] }) => (families.length === 0 ? 'none' : families.join('; ')),
 };
 export const calledKey = 'called';
 export const mayContainKey = 'may contain';
@@ -70,12 +72,21 @@ function withOwn(own: OwnIngredient, key: string, value: string): OwnIngredient 
       ? { ...own, eatenBy: value as Eaters }
       : `It is eaten by ${listed(eaters, eaters.length)}.`;
   if (key === 'raw protein') return { ...own, rawProtein: value === 'yes' };
+  if (key === 'families') return withFamilies(own, value);
   return withAllergens(own, value);
 }
 
+function withFamilies(own: OwnIngredient, value: string): OwnIngredient | string {
+  const names = value === 'none' ? [] : listOf(value);
+  const wrong = names.find((name) => !familyNames.includes(name));
+  return wrong === undefined ? { ...own, families: names } : `“${wrong}” is no family of the larder.`;
+}
+
+const listOf = (value: string) => value.split(';').map((name) => name.trim().toLowerCase());
+
 function withAllergens(own: OwnIngredient, value: string): OwnIngredient | string {
   if (value === 'not known') return { ...own, allergens: [], allergensNotKnown: true };
-  const names = value === 'none' ? [] : value.split(';').map((name) => name.trim().toLowerCase());
+  const names = value === 'none' ? [] : listOf(value);
   const wrong = names.find((name) => !(allergens as readonly string[]).includes(name));
   if (wrong !== undefined) return `“${wrong}” is no allergen of the list.`;
   return { ...own, allergens: names as Allergen[], allergensNotKnown: false };

@@ -84,6 +84,7 @@ describe('ingredients of one’s own through the file', () => {
     ['that nobody has looked', {}, { allergens: [], allergensNotKnown: true }],
     ['that none is listed', {}, { allergens: [] }],
     ['who eats it, and that it is raw', {}, { eatenBy: 'neither' as const, rawProtein: true }],
+    ['what it is', {}, { families: ['poultry', 'minced meat'] }],
   ])('keep %s', (_, to, said) => {
     const ingredient = ownIngredientId('Eel');
     const before: LarderEntry[] = [

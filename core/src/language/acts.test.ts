@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { actsSaid } from './acts.js';
 import { phrasesSaid } from './phrases.js';
+import { untilSaid } from './until.js';
 
 /** Each act as "verb kind way", and what it says beside it. */
 const said = (text: string) =>
@@ -59,4 +60,16 @@ describe('phrases of the kitchen', () => {
     ['at 75 °C', 'cooked through', true],
     ['scold the cook', 'cold', false],
   ])('%s: %s %s', (text, name, expected) => expect(names(text).includes(name)).toBe(expected));
+});
+
+describe('the sign that ends it', () => {
+  it.each([
+    ['Cook until chewy and drain.', 'until chewy'],
+    ['Fry until soft and brown.', 'until soft and brown'],
+    ['Whisk until thick, then season.', 'until thick'],
+    ['Blend until smooth and season well.', 'until smooth'],
+    ['Roast until a knife slides in and out.', 'until a knife slides in and out'],
+    ['Simmer until tender then rinse.', 'until tender'],
+    ['Toss.', ''],
+  ])('%s: %s', (text, expected) => expect(untilSaid(text)).toBe(expected));
 });

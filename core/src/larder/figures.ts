@@ -26,6 +26,8 @@ export interface OwnIngredient {
   readonly allergensNotKnown?: boolean;
   /** Absent is not known, and then nothing it is in is called vegan or vegetarian. */
   readonly eatenBy?: Eaters;
+  /** What it is, by families of the larder: "poultry", "hard cheese". Absent where nobody has said. */
+  readonly families?: readonly string[];
   /** Raw meat, fish or shellfish, with a board, knife and cloth of its own. */
   readonly rawProtein?: boolean;
 }

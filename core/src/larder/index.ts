@@ -18,6 +18,8 @@ export {
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
 export { cautionWords } from './data/swaps-cautions.js';
 export { cookedFoods, cookingOf, type CookingTime, cookingTime } from './cooking.js';
-export { family, familyNames } from './families.js';
+export { familiesToChoose } from './families-to-choose.js';
+export { type Family, family, familyNames } from './families.js';
+export { foodOrPresumed, presumedOf } from './presumed.js';
 export { keepingOf, keepingOfAll, type KeepingTime } from './keeping.js';
 export { foreignMoney, moneyProblem } from './money.js';

@@ -1,9 +1,8 @@
-import type { LarderEntry, OwnIngredient } from './figures.js';
+import type { LarderEntry } from './figures.js';
 import { withFigure } from './figures.js';
-import { knowledgeOf } from './knowledge.js';
 import { createLarder, standardLarder, type Larder } from './larder.js';
 import { plainName } from './names.js';
-import type { Diet, Ingredient } from './types.js';
+import { ownIngredient } from './own-ingredient.js';
 
 /**
  * The id of an ingredient that a kitchen adds: letters, digits and dashes of its name, marked as its own. A
@@ -26,38 +25,6 @@ function codeOf(name: string): string {
   let code = 0x811c9dc5;
   for (const letter of plainName(name)) code = Math.imul(code ^ letter.codePointAt(0)!, 0x01000193) >>> 0;
   return code.toString(36);
-}
-
-/** What its maker says, and no more than its allergens allow: nothing with milk is vegan. */
-function dietOf({ eatenBy = 'not known', allergens }: OwnIngredient): Diet {
-  const most = knowledgeOf('', allergens).diet;
-  return {
-    vegan: eatenBy === 'vegans' && most.vegan,
-    vegetarian: (eatenBy === 'vegans' || eatenBy === 'vegetarians') && most.vegetarian,
-    pork: false,
-    unknown: eatenBy === 'not known',
-  };
-}
-
-function ownIngredient(id: string, own: OwnIngredient): Ingredient {
-  return {
-    id,
-    names: { uk: own.name, us: own.name, also: [] },
-    section: own.section,
-    shoppingUnit: own.shoppingUnit,
-    packs: [{ size: own.packSize, name: own.packName }],
-    countGrams: {},
-    densities: {},
-    yields: {},
-    keepingDays: {},
-    allergens: own.allergens,
-    ...(own.allergensNotKnown ? { allergensNotKnown: true } : {}),
-    scaling: 'linear',
-    ...knowledgeOf(id, own.allergens),
-    ...(own.rawProtein ? { cautions: ['raw-protein', 'keep-cold'] as const } : {}),
-    diet: dietOf(own),
-    own: true,
-  };
 }
 
 const known = new Map<string, Larder>();

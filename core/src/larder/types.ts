@@ -234,6 +234,8 @@ export interface Ingredient {
   readonly cooking?: Readonly<Record<string, number>>;
   readonly ripeningDays?: number;
   readonly allergens: readonly Allergen[];
+  /** The families that a kitchen gave to an ingredient of its own. */
+  readonly families?: readonly string[];
   /** True where nobody has said what allergens an ingredient of the kitchen's own holds. */
   readonly allergensNotKnown?: boolean;
   /** What the kitchen read on its pack: "may contain". */

@@ -76,7 +76,7 @@ function finding(
   meeting: Meeting,
 ): PeopleFinding {
   const { kind, what, level } = objections[0]!;
-  const foods = [...new Set(objections.flatMap(({ food }) => food?.id ?? []))];
+  const foods = [...new Set(objections.flatMap(({ food }) => food?.id || []))];
   const lines = listed([...new Set(objections.map(({ words }) => words))], 4);
   const about = {
     personId: person.id,

@@ -1,4 +1,5 @@
-import { family, type Ingredient } from '../larder/index.js';
+import { type Family, family, type Ingredient } from '../larder/index.js';
+import { textSays, wasDone } from '../recipes/index.js';
 import type { MetLine, Traits } from './types.js';
 
 /** A line before its traits are known. */
@@ -6,7 +7,7 @@ type PlainLine = Pick<MetLine, 'line' | 'food' | 'isHeated' | 'said'>;
 
 export function traitsOf(met: PlainLine): Traits {
   return {
-    isAlcoholic: met.food !== null && alcohol.has(met.food.id),
+    isAlcoholic: alcohol.has(met.food),
     isHot: isHot(met),
     risk: riskOf(met),
     chokes: chokes(met),
@@ -15,6 +16,7 @@ export function traitsOf(met: PlainLine): Traits {
 
 const alcohol = family('alcohol');
 const hot = family('burns the mouth');
+const saysChilli = textSays('chilli');
 
 export const isShellfish = ({ allergens }: Ingredient) =>
   allergens.includes('crustaceans') || allergens.includes('molluscs');
@@ -30,10 +32,10 @@ export function isMeat({ section, diet, allergens }: Ingredient): boolean {
 
 /** Chilli in any form, and what burns like it. */
 function isHot({ food, line }: PlainLine): boolean {
-  return hot.has(food?.id ?? '') || /\bchill?i(?:es)?\b|\bhot sauce\b/i.test(line.name);
+  return hot.has(food) || saysChilli(line.name);
 }
 
-const risks: readonly (readonly [ReadonlySet<string>, string, boolean])[] = [
+const risks: readonly (readonly [Family, string, boolean])[] = [
   [family('eggs'), 'raw egg', true],
   [family('sprouts'), 'raw sprouts', true],
   [family('mould-ripened cheese'), 'mould-ripened or unpasteurised cheese', true],
@@ -42,16 +44,17 @@ const risks: readonly (readonly [ReadonlySet<string>, string, boolean])[] = [
   [family('liver'), 'liver', false],
 ];
 
-const unpasteurised = /\bunpasteuri[sz]ed\b|\braw(?:-| )milk\b/i;
+const unpasteurised = textSays('unpasteurised');
+const wasBoiled = wasDone('boil', 'hard-boil', 'soft-boil');
 
 /**
  * What a line is to somebody at risk, by general advice; null where it is nothing. What is heated through is
  * no longer raw.
  */
 function riskOf({ food, line, isHeated }: PlainLine): string | null {
-  const isCooked = isHeated || line.preparation.includes('cooked') || /\bboil/i.test(line.note);
-  const found = risks.find(([ids, , endsByHeat]) => ids.has(food?.id ?? '') && !(endsByHeat && isCooked));
-  if (!found && !isCooked && unpasteurised.test(line.text)) return 'unpasteurised food';
+  const isCooked = isHeated || line.preparation.includes('cooked') || wasBoiled(line);
+  const found = risks.find(([ids, , endsByHeat]) => ids.has(food) && !(endsByHeat && isCooked));
+  if (!found && !isCooked && unpasteurised(line.text)) return 'unpasteurised food';
   return found?.[1] ?? null;
 }
 
@@ -59,16 +62,17 @@ const nuts = family('hard nuts');
 const round = family('chokes whole');
 const hard = family('hard raw vegetables');
 
-const fine = /\b(?:grate|shred|shave|matchstick|thin|fine|mandoline|ribbon)/i;
+const fine = textSays('cut fine');
+const isPopcorn = textSays('popcorn');
 
 /** Foods that choke small children as they are cut. ~ General advice. */
 function chokes({ food, line, isHeated, said }: PlainLine): boolean {
-  if (/\bpopcorn\b/i.test(line.name)) return true;
+  if (isPopcorn(line.name)) return true;
   if (!food) return false;
   const cut = (...ways: string[]) => line.preparation.some((form) => ways.includes(form));
-  if (nuts.has(food.id)) return !cut('ground', 'minced', 'crushed');
-  if (round.has(food.id)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
+  if (nuts.has(food)) return !cut('ground', 'minced', 'crushed');
+  if (round.has(food)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
   if (food.id === 'dates') return !cut('chopped', 'minced', 'mashed', 'sliced');
-  const isFine = cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked') || fine.test(said);
-  return hard.has(food.id) && !isHeated && !isFine;
+  const isFine = cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked') || fine(said);
+  return hard.has(food) && !isHeated && !isFine;
 }

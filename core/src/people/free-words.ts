@@ -1,5 +1,11 @@
-import type { Allergen, Ingredient, Larder } from '../larder/index.js';
-import { nameKeys } from '../larder/index.js';
+import {
+  type Allergen,
+  type Family,
+  family,
+  type Ingredient,
+  type Larder,
+  nameKeys,
+} from '../larder/index.js';
 import { substancesOf } from '../class/index.js';
 import { rememberByText } from '../identity/index.js';
 import type { RecipeLine } from '../recipes/index.js';
@@ -23,17 +29,16 @@ const asAllergens: Readonly<Record<string, readonly Allergen[]>> = {
   sulfite: ['sulphites'],
 };
 
-/** Families that people name, by what the ids of their foods are. */
-const families: Readonly<Record<string, RegExp>> = {
-  allium: /onion|garlic|shallot|leek|chives/,
-  onion: /onion|shallot/,
-  nightshade: /tomato|potato(?<!sweet-potato)|aubergine|pepper(?!corn)|chill|paprika|cayenne/,
-  citrus: /lemon|lime(?!-leaves)|orange|grapefruit|satsuma|clementine|mandarin|pomelo|yuzu|kumquat/,
-  pulse: /bean|lentil|chickpea|peas/,
-  mushroom: /mushroom|shiitake|portobello/,
-  cheese:
-    /cheese|feta|parmesan|halloumi|mozzarella|ricotta|burrata|pecorino|gruyere|manchego|gouda|brie|cheddar/,
-  meat: /chicken|turkey|duck-breast|beef|lamb|pork|ham|bacon|chorizo|salami|pancetta|sausage|merguez/,
+/** Families that people name, as the larder has them. */
+const families: Readonly<Record<string, Family>> = {
+  allium: family('alliums'),
+  onion: family('onions'),
+  nightshade: family('nightshades'),
+  citrus: family('citrus'),
+  pulse: family('pulses', 'green peas'),
+  mushroom: family('mushrooms'),
+  cheese: family('cheese'),
+  meat: family('meat', 'bacon', 'cured raw meat'),
 };
 
 const plain = (word: string) =>
@@ -48,7 +53,7 @@ interface Wanted {
   readonly parts: readonly string[];
   readonly isRaw: boolean;
   readonly allergens: readonly Allergen[];
-  readonly family: RegExp | null;
+  readonly family: Family | null;
 }
 
 /** The same words come up with every line. */
@@ -64,11 +69,11 @@ const wantedOf = rememberByText(500, (word): Wanted => {
 
 /** Whether a line is what somebody named in free words: "raw onion", "lactose", "coriander". */
 export function matchesWords(word: string, { names, food, isHeated }: MetLine): boolean {
-  const { parts, isRaw, allergens, family } = wantedOf(word);
+  const { parts, isRaw, allergens, family: wanted } = wantedOf(word);
   if (parts.length === 0 || (isRaw && isHeated)) return false;
   return (
     allergens.some((each) => food?.allergens.includes(each)) ||
-    (family?.test(food?.id ?? '') ?? false) ||
+    (wanted?.has(food) ?? false) ||
     names.some((words) => parts.every((part) => words.includes(part)))
   );
 }

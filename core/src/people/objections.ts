@@ -6,7 +6,14 @@ import {
   type PersonDiet,
   substancesOf,
 } from '../class/index.js';
-import { type Allergen, findIngredient, type Ingredient, type Larder } from '../larder/index.js';
+import {
+  type Allergen,
+  family,
+  foodOrPresumed,
+  type Ingredient,
+  presumedOf,
+  type Larder,
+} from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
 import { isMeat, isShellfish, traitsOf } from './foods.js';
 import { matchesWords, namesOfLine } from './free-words.js';
@@ -23,7 +30,8 @@ export interface Objection {
 }
 
 export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'isHeated' | 'said'>): MetLine {
-  const food = findIngredient(larder, line.ingredient);
+  // What is probably a fish counts as one until somebody says which.
+  const food = foodOrPresumed(larder, line);
   const traits = traitsOf({ line, food, ...done });
   return { line, food, names: namesOfLine(line, food), traits, ...done };
 }
@@ -52,8 +60,15 @@ function push(found: Objection[], one: Objection | null): void {
 }
 
 function objection(met: MetLine, rest: Pick<Objection, 'kind' | 'what' | 'level'>, holds = ''): Objection {
-  const name = met.line.name || met.line.text;
+  const called = met.line.name || met.line.text;
+  const name = isKnown(met) ? called : withGuess(called);
   return { ...rest, food: met.food, words: holds ? `${name} (${holds})` : name };
+}
+
+/** "zander, probably a fish". */
+function withGuess(name: string): string {
+  const is = presumedOf(name)?.is;
+  return is ? `${name}, probably ${is}` : name;
 }
 
 const none: readonly Allergen[] = [];
@@ -70,13 +85,18 @@ function allergenIn({ what, traces }: AllergenNeed, met: MetLine): Objection | n
   return objection(met, { kind: 'traces', what, level }, `may contain ${warned.join(', ')}`);
 }
 
+/** What is only presumed of its name has no id. */
+function isKnown({ food }: MetLine): boolean {
+  return food !== null && food.id !== '';
+}
+
 /** Of a food that nobody knows, nothing can be said to somebody with an allergy, a diet or at risk. */
 function notKnownIn(person: Person, met: MetLine): Objection | null {
   const { allergens, diets } = person;
   const asks = (diet: PersonDiet) => !diet.startsWith('low');
   const isAllergenOpen = allergens.length > 0 && (!met.food || met.food.allergensNotKnown === true);
   const isDietOpen = diets.some(asks) && (!met.food || met.food.diet.unknown === true);
-  const isRiskOpen = isAtRisk(person) && !met.food;
+  const isRiskOpen = isAtRisk(person) && !isKnown(met);
   const asked = [
     ...(isAllergenOpen ? allergens.map((each) => each.what as string) : []),
     ...(isDietOpen ? diets.filter(asks) : []),
@@ -116,7 +136,7 @@ function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objectio
 }
 
 function addRisks(found: Objection[], person: Person, met: MetLine): void {
-  if (person.age === 'baby' && /honey$/.test(met.food?.id ?? ''))
+  if (person.age === 'baby' && honey.has(met.food))
     found.push(objection(met, { kind: 'risk', what: 'honey under one year', level: 'harm' }));
   const { risk, isAlcoholic, chokes } = met.traits;
   if (risk && isAtRisk(person)) found.push(objection(met, { kind: 'risk', what: risk, level: 'harm' }));
@@ -126,6 +146,7 @@ function addRisks(found: Objection[], person: Person, met: MetLine): void {
     found.push(objection(met, { kind: 'choking', what: 'choking', level: 'harm' }));
 }
 
+const honey = family('honey');
 const isYoung = ({ age }: Person) => age !== 'adult' && age !== 'older';
 
 function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Objection | null {

@@ -1,4 +1,5 @@
 import { isSharedTool, type OwnSet, type Person } from '../class/index.js';
+import { doing, either, inOneAct, isDone, isSaid } from '../recipes/index.js';
 import { isPlural, listed, quotedList } from '../words/index.js';
 import { placeOf, remedyFor } from './people-words.js';
 import { holds, type Plate } from './plate.js';
@@ -29,7 +30,7 @@ export function tracesFor(
         level: 'harm' as const,
         meeting: 'near' as const,
         what,
-        foods: [...new Set(foods.flatMap(({ food }) => food?.id ?? []))],
+        foods: [...new Set(foods.flatMap(({ food }) => food?.id || []))],
       };
       const names = listed([...new Set(foods.map(({ line }) => line.name))], 4);
       return [
@@ -50,13 +51,13 @@ export function tracesFor(
     });
 }
 
-const fries = /\bdeep[- ]fr|\b(?:shallow[- ])?fry in (?:hot )?oil/i;
+const fries = either(doing('deep-fry'), inOneAct(isDone('fry'), isSaid('hot oil', 'oil')));
 
 /** What goes from one station to the next: "; jug blender and tasting spoons are shared". */
 function sharedWords(near: readonly Plate[]): string {
   const steps = near.flatMap(({ dish }) => dish.decided.recipe.steps);
   const tools = new Set(steps.flatMap((step) => step.tools).filter(isSharedTool));
-  const oil = steps.some(({ text }) => fries.test(text)) ? ['frying oil'] : [];
+  const oil = steps.some(fries) ? ['frying oil'] : [];
   const things = [...tools, ...oil, 'tasting spoons'];
   return `; ${listed(things, 5)} are shared`;
 }

@@ -1,5 +1,11 @@
 import { rememberLast } from '../identity/index.js';
-import { type Allergen, findIngredient, type Larder, standardLarder } from '../larder/index.js';
+import {
+  type Allergen,
+  findIngredient,
+  foodOrPresumed,
+  type Larder,
+  standardLarder,
+} from '../larder/index.js';
 import type { Recipe } from './types.js';
 
 /** What a dish holds, as far as its lines are known. */
@@ -20,7 +26,7 @@ function readContents(lines: Recipe['lines'], larder: Larder): Contents {
   const found = new Set<Allergen>();
   const notKnown = new Set<string>();
   for (const line of lines) {
-    const ingredient = findIngredient(larder, line.ingredient);
+    const ingredient = foodOrPresumed(larder, line);
     if (!ingredient || ingredient.allergensNotKnown) notKnown.add(line.name || line.text);
     for (const allergen of ingredient?.allergens ?? []) found.add(allergen);
   }

@@ -64,15 +64,15 @@ function isColdFood(food: Ingredient, step: RecipeStep, profile: SafetyProfile):
   const { cautions, id } = food;
   return (
     cautions.some((caution) => ['keep-cold', 'raw-protein', 'soft-cheese', 'sprouts'].includes(caution)) ||
-    [dairy, eggs, opened].some((foods) => foods.has(id)) ||
+    [dairy, eggs, opened].some((foods) => foods.has(food)) ||
     (countsCutGreens(profile) && cutGreens.includes(id)) ||
     isInOil(food, step)
   );
 }
 
 /** Garlic, herbs, chilli and shallot that lie in oil: cold from then on. */
-function isInOil({ id }: Ingredient, { text, holdMinutes }: RecipeStep): boolean {
-  return aromatics.has(id) && inOil.test(text) && (holdMinutes === null || holdMinutes > usedSoon);
+function isInOil(food: Ingredient, { text, holdMinutes }: RecipeStep): boolean {
+  return aromatics.has(food) && inOil.test(text) && (holdMinutes === null || holdMinutes > usedSoon);
 }
 
 /** What is used within so many minutes is not kept in oil. ~ */

@@ -144,7 +144,9 @@ export function LineEditor({
 
 /** Whether the name is all that was not understood. */
 function isOnlyItsName({ unread }: RecipeLine): boolean {
-  return /^(?:no amount is written; )?“[^”]*” (?:is not in the larder|can be several things)$/.test(unread);
+  return /^(?:no amount is written; )?“[^”]*” (?:is not in the larder(?:: probably .+)?|can be several things)$/.test(
+    unread,
+  );
 }
 
 function LineButtons({

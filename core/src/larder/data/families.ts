@@ -63,6 +63,7 @@ mould-ripened cheese,brie camembert blue-cheese goats-cheese taleggio
 mushrooms,mushroom chestnut-mushroom portobello shiitake oyster-mushroom wild-mushroom enoki
 mustards,dijon-mustard wholegrain-mustard english-mustard american-mustard honey-mustard
 nightshades,tomato cherry-tomato green-tomato tomatillo aubergine potato waxy-potato new-potato floury-potato pepper red-pepper yellow-pepper orange-pepper green-pepper pointed-pepper chilli red-chilli green-chilli jalapeno
+nuts for a puree,cashews
 nuts,walnuts hazelnuts almonds smoked-almonds flaked-almonds pecans cashews salted-cashews pistachios pine-nuts peanuts salted-peanuts raw-peanuts macadamias brazil-nuts mixed-nuts candied-nuts chestnuts
 oils,olive-oil extra-virgin-olive-oil rapeseed-oil walnut-oil hazelnut-oil sesame-oil sunflower-oil vegetable-oil corn-oil grapeseed-oil peanut-oil coconut-oil avocado-oil truffle-oil chilli-oil garlic-oil almond-oil macadamia-oil pistachio-oil pumpkin-seed-oil flaxseed-oil hemp-oil plain-sesame-oil mustard-oil palm-oil soya-oil
 onions,onion red-onion white-onion sweet-onion pickling-onion shallot

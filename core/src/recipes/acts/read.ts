@@ -1,4 +1,4 @@
-import { actsSaid, type SaidAct } from '../../language/index.js';
+import { actsSaid, type SaidAct, untilSaid } from '../../language/index.js';
 import type { LineId } from '../../identity/index.js';
 import { type Larder, standardLarder } from '../../larder/index.js';
 import { LineMentions } from '../intake/step/mentions.js';
@@ -12,7 +12,6 @@ import {
   type RecipeStep,
 } from '../types.js';
 
-const untilSign = /\b(?:until|till) ([^.;,]+)/i;
 const heatSetting =
   /\b\d{2,3} ?°(?: ?[CF]\b)?|\bgas(?: mark)? \d\b|\b(?:very )?(?:high|medium|moderate|low|gentle)(?:[- ]high|[- ]low)? heat\b/i;
 
@@ -62,7 +61,7 @@ function actOf(said: SaidAct, text: string, named: readonly { line: string; at: 
   const kept = times.find(({ kind }) => kind === 'keep');
   const heat = heatSetting.exec(words)?.[0];
   const appliance = toAppliance(said.appliance);
-  const until = untilSign.exec(words)?.[1];
+  const until = untilSaid(words).replace(/^until /i, '');
   return {
     verb: said.verb,
     kind: said.kind,

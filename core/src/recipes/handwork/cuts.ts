@@ -77,7 +77,7 @@ export function cutOf(text: string, food?: Pick<Ingredient, 'id' | 'section'> | 
   const written = writtenSize.exec(text);
   if (written && (written[4] ?? written[5])) return ofSize(written);
   if (!found || (food && !sections.has(food.section))) return null;
-  const words = food && pungent.has(food.id) ? (finer[found.words] ?? found.words) : found.words;
+  const words = food && pungent.has(food) ? (finer[found.words] ?? found.words) : found.words;
   return { words, size: words.slice(words.indexOf(', ') + 2), minutesFactor: found.minutesFactor };
 }
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { candidatesOf, findIngredient, type LarderEntry, readName } from '@fornax/core';
+import { candidatesOf, findIngredient, type LarderEntry, presumedOf, readName } from '@fornax/core';
 import { type LarderEntries, useLarderEntries } from '../../api/useLarderEntries.js';
 import { useKitchen } from '../../api/useLarder.js';
 import { Button } from '../Button.js';
@@ -43,6 +43,8 @@ export function FoodQuestion({ name, isSure = false }: { name: string; isSure?: 
   const { larder } = entries;
   const meant = readName(name, larder).ingredient;
   const candidates = candidatesOf(name, larder).filter((id) => id !== meant);
+  const presumed = presumedOf(name);
+  const guess = presumed ? `: probably ${presumed.is}, not known which` : '';
   const isShared = readName(name, larder).shared.length > 0;
   return (
     <Asked role="group" aria-label={`What “${name}” is`}>
@@ -51,7 +53,7 @@ export function FoodQuestion({ name, isSure = false }: { name: string; isSure?: 
       ) : (
         <>
           <Mark>
-            “{name}” {isShared ? 'can be several things' : 'is not in the larder'}.
+            “{name}” {isShared ? 'can be several things' : `is not in the larder${guess}`}.
           </Mark>{' '}
           {candidates.length > 0 ? 'Is it one of these, or new?' : 'Add it, so that its allergens are known.'}
         </>

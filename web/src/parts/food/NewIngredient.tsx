@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import {
   type Allergen,
@@ -7,6 +6,7 @@ import {
   atName,
   eaters,
   type Eaters,
+  familiesToChoose,
   type Larder,
   type LarderEntry,
   type OwnIngredient,
@@ -19,8 +19,9 @@ import { Dialog } from '../Dialog.js';
 import { Choice } from '../Choice.js';
 import { Field } from '../Field.js';
 import { Row } from '../states.js';
+import { ChipGroup } from './ChipGroup.js';
 import { HowSold } from './HowSold.js';
-import { draftOf, emptyOwn, figuresOf, type OwnDraft, ownOf, type Looked } from './own-draft.js';
+import { draftFor, draftOf, figuresOf, type OwnDraft, ownOf, type Looked } from './own-draft.js';
 
 const Form = styled.form`
   display: grid;
@@ -28,34 +29,6 @@ const Form = styled.form`
   gap: 12px;
   > .wide {
     grid-column: 1 / -1;
-  }
-`;
-const Group = styled(CheckboxGroup)`
-  grid-column: 1 / -1;
-  > span {
-    display: block;
-    color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-  }
-  > div {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 8px;
-    margin-top: 4px;
-  }
-`;
-const Box = styled(Checkbox)`
-  padding: 2px 10px;
-  border: 1px solid ${({ theme }) => theme.colour.quiet};
-  border-radius: 13px;
-  font-size: 13px;
-  cursor: pointer;
-  &[data-selected] {
-    background: ${({ theme }) => theme.colour.beetPale};
-    border-color: ${({ theme }) => theme.colour.beet};
-  }
-  &[data-focus-visible] {
-    outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
 `;
 const Alert = styled.p`
@@ -100,7 +73,7 @@ export function NewIngredient(props: NewIngredientProps) {
 }
 
 function NewIngredientForm({ entries, onClose, name = '', existing, onAdded }: NewIngredientProps) {
-  const [draft, setDraft] = useState<OwnDraft>(existing ? draftOf(existing) : { ...emptyOwn, name });
+  const [draft, setDraft] = useState<OwnDraft>(existing ? draftOf(existing) : draftFor(name));
   const [problems, setProblems] = useState<Readonly<Record<string, string>>>({});
   const set = (to: Partial<OwnDraft>) => setDraft({ ...draft, ...to });
   const add = async () => {
@@ -137,6 +110,12 @@ function NewIngredientForm({ entries, onClose, name = '', existing, onAdded }: N
         />
       </div>
       <HowSold draft={draft} set={set} problems={problems} />
+      <ChipGroup<string>
+        label="What it is"
+        options={familiesToChoose(draft.section, draft.families)}
+        chosen={draft.families}
+        onChange={(families) => set({ families })}
+      />
       <ByItsLabel draft={draft} set={set} />
       {problems[''] ? <Alert role="alert">{problems['']}</Alert> : null}
       <Row className="wide">
@@ -167,7 +146,12 @@ function ByItsLabel({ draft, set }: { draft: OwnDraft; set: (to: Partial<OwnDraf
         onChange={(looked) => set({ looked })}
       />
       {draft.looked === 'some' ? (
-        <OnItsLabel chosen={draft.allergens} onChange={(chosen) => set({ allergens: chosen })} />
+        <ChipGroup<Allergen>
+          label="Which of these its label names"
+          options={allergens}
+          chosen={draft.allergens}
+          onChange={(chosen) => set({ allergens: chosen })}
+        />
       ) : null}
     </>
   );
@@ -186,25 +170,4 @@ async function problemsOf(
   const taken = atName(larder.names, own.name);
   if (taken === undefined || taken === id) return null;
   return { name: `The larder has this already, as ${larder.ingredients.get(taken)?.names.uk ?? taken}.` };
-}
-
-function OnItsLabel({
-  chosen,
-  onChange,
-}: {
-  chosen: readonly Allergen[];
-  onChange: (chosen: Allergen[]) => void;
-}) {
-  return (
-    <Group value={[...chosen]} onChange={(ids) => onChange(ids as Allergen[])}>
-      <Label>Which of these its label names</Label>
-      <div>
-        {allergens.map((id) => (
-          <Box key={id} value={id}>
-            {id}
-          </Box>
-        ))}
-      </div>
-    </Group>
-  );
 }

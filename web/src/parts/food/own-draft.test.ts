@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { draftOf, emptyOwn, figuresOf, ownOf } from './own-draft.js';
+import { draftFor, draftOf, emptyOwn, figuresOf, ownOf } from './own-draft.js';
 
 const saltCod = { ...emptyOwn, name: ' salt cod ' };
 
@@ -26,6 +26,20 @@ describe('an ingredient of the kitchen’s own', () => {
     const entry = { ingredient: 'own-salt-cod', figures: figuresOf(named), own: ownOf(named) };
     expect(draftOf(entry)).toEqual(named);
     expect(draftOf({ ...entry, own: ownOf(saltCod) }).looked).toBe('not known');
+  });
+  it('begins with what its name tells, and says nothing where it tells nothing', () => {
+    expect(draftFor('zander fillets')).toMatchObject({
+      families: ['fish'],
+      rawProtein: true,
+      eatenBy: 'neither',
+      looked: 'not known',
+    });
+    expect(draftFor('moon dust')).toEqual({ ...emptyOwn, name: 'moon dust' });
+  });
+  it('is of the families that were chosen', () => {
+    const own = ownOf({ ...saltCod, families: ['fish', 'salty'] });
+    expect(own.families).toEqual(['fish', 'salty']);
+    expect(draftOf({ ingredient: 'own-salt-cod', figures: {}, own }).families).toEqual(['fish', 'salty']);
   });
   it('keeps as long as was said, with a comma too', () => {
     expect(figuresOf(saltCod)).toEqual({});

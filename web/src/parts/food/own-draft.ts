@@ -1,4 +1,11 @@
-import type { Allergen, Eaters, LarderEntry, OwnIngredient, Section } from '@fornax/core';
+import {
+  type Allergen,
+  type Eaters,
+  type LarderEntry,
+  type OwnIngredient,
+  presumedOf,
+  type Section,
+} from '@fornax/core';
 
 /** What was looked up of an ingredient's allergens. */
 export type Looked = 'not known' | 'none' | 'some';
@@ -14,6 +21,8 @@ export interface OwnDraft {
   readonly allergens: readonly Allergen[];
   readonly eatenBy: Eaters;
   readonly rawProtein: boolean;
+  /** What it is, by families of the larder. */
+  readonly families: readonly string[];
   /** Days in the fridge, as typed; empty where nobody knows. */
   readonly keepsCold: string;
 }
@@ -28,8 +37,27 @@ export const emptyOwn: OwnDraft = {
   allergens: [],
   eatenBy: 'not known',
   rawProtein: false,
+  families: [],
   keepsCold: '',
 };
+
+/** Told by what is raw already. */
+const ofItself: ReadonlySet<string> = new Set(['raw fish', 'raw molluscs', 'fresh fish and shellfish']);
+
+/** What a name alone tells: “zander fillets” is probably a fish. To be looked at before it is added. */
+export function draftFor(name: string): OwnDraft {
+  const food = presumedOf(name)?.food;
+  if (!food) return { ...emptyOwn, name };
+  const isAnimal = !food.diet.vegetarian && !food.diet.unknown;
+  return {
+    ...emptyOwn,
+    name,
+    section: isAnimal ? 'fish and meat' : 'other',
+    eatenBy: isAnimal ? 'neither' : 'not known',
+    rawProtein: food.cautions.includes('raw-protein'),
+    families: (food.families ?? []).filter((each) => !ofItself.has(each)),
+  };
+}
 
 /** What stands of an ingredient already, to be changed. */
 export function draftOf({ own, figures }: LarderEntry & { readonly own: OwnIngredient }): OwnDraft {
@@ -44,6 +72,7 @@ export function draftOf({ own, figures }: LarderEntry & { readonly own: OwnIngre
     allergens: own.allergens,
     eatenBy: own.eatenBy ?? 'not known',
     rawProtein: own.rawProtein ?? false,
+    families: own.families ?? [],
     keepsCold: cold === undefined ? '' : String(cold),
   };
 }
@@ -62,6 +91,7 @@ export function ownOf(draft: OwnDraft): OwnIngredient {
       : {}),
     eatenBy: draft.eatenBy,
     ...(draft.rawProtein ? { rawProtein: true } : {}),
+    ...(draft.families.length > 0 ? { families: [...draft.families] } : {}),
   };
 }
 

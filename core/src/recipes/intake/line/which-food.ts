@@ -1,4 +1,10 @@
-import { findIngredient, type Ingredient, type Larder, standardLarder } from '../../../larder/index.js';
+import {
+  findIngredient,
+  type Ingredient,
+  type Larder,
+  presumedOf,
+  standardLarder,
+} from '../../../larder/index.js';
 import type { IngredientId } from '../../../identity/index.js';
 import type { Front } from './front.js';
 import { isKnownName, type NameReading, readName } from './names.js';
@@ -41,8 +47,14 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
   return unsure(
     reading.shared.length > 0
       ? `“${tail.fullName}” can be several things`
-      : `“${tail.fullName}” is not in the larder`,
+      : `“${tail.fullName}” is not in the larder${guessOf(tail.fullName)}`,
   );
+}
+
+/** ": probably a fish, not known which". */
+function guessOf(name: string): string {
+  const presumed = presumedOf(name);
+  return presumed ? `: probably ${presumed.is}, not known which` : '';
 }
 
 /** "Salt and pepper": two things on one line, each known by itself. */

@@ -1,3 +1,4 @@
+import { untilSaid } from '../../../language/index.js';
 import type { RecipeStep, StepPlace } from '../../types.js';
 import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
@@ -71,7 +72,7 @@ export function emptyStep(
     componentId,
     text,
     after,
-    until: /\b(until [^.;,]+)/i.exec(text)?.[1] ?? '',
+    until: untilSaid(text),
     handsOnMinutes: usualHandsOnMinutes,
     waitMinutes: null,
     place: 'in class',
