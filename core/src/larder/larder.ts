@@ -1,35 +1,8 @@
 import { type ConversionFacts, type Rational, toRational, type UnitId } from '../amounts/index.js';
 import { lookUp } from '../identity/index.js';
 import type { English } from '../words/index.js';
-import { bakery, dairyAndEggs, fishAndMeat } from './data/chilled.js';
-import { fruit } from './data/fruit.js';
-import { leavesAndHerbs } from './data/leaves-herbs.js';
-import {
-  baking,
-  drainings,
-  grainsAndPulses,
-  nutsAndSeeds,
-  oilsAndVinegars,
-  spices,
-  tinsAndJars,
-  water,
-} from './data/pantry.js';
 import { sharedNameRows } from './data/shared-names.js';
-import { vegetables } from './data/vegetables.js';
-import { moreBakery, moreDairy, moreFishAndMeat } from './data/written-chilled.js';
-import { moreGrainsAndPulses, moreNutsAndSeeds } from './data/written-dry.js';
-import {
-  worldDairy,
-  worldDry,
-  worldFishAndMeat,
-  worldFruit,
-  worldSweet,
-  worldTins,
-  worldVegetables,
-} from './data/written-world.js';
-import { moreFruit, moreLeaves, moreVegetables } from './data/written-produce.js';
-import { moreBaking, moreSpices } from './data/written-spices.js';
-import { moreOilsAndVinegars, moreTinsAndJars } from './data/written-tins.js';
+import { readFoods } from './foods.js';
 import { withBroughtAllergens } from './brought-allergens.js';
 import { nameKeys } from './names.js';
 import type { Fact, Form, Ingredient } from './types.js';
@@ -79,43 +52,7 @@ function keysOf(item: Ingredient): readonly string[] {
 }
 
 /** The larder every kitchen starts with. */
-export const standardLarder: Larder = createLarder(
-  withBroughtAllergens([
-    ...vegetables,
-    ...leavesAndHerbs,
-    ...fruit,
-    ...bakery,
-    ...dairyAndEggs,
-    ...fishAndMeat,
-    ...tinsAndJars,
-    ...drainings,
-    ...oilsAndVinegars,
-    ...grainsAndPulses,
-    ...nutsAndSeeds,
-    ...spices,
-    ...baking,
-    ...water,
-    ...moreVegetables,
-    ...worldVegetables,
-    ...worldFruit,
-    ...worldFishAndMeat,
-    ...worldDairy,
-    ...worldDry,
-    ...worldTins,
-    ...worldSweet,
-    ...moreLeaves,
-    ...moreFruit,
-    ...moreBakery,
-    ...moreDairy,
-    ...moreFishAndMeat,
-    ...moreTinsAndJars,
-    ...moreOilsAndVinegars,
-    ...moreGrainsAndPulses,
-    ...moreNutsAndSeeds,
-    ...moreSpices,
-    ...moreBaking,
-  ]),
-);
+export const standardLarder: Larder = createLarder(withBroughtAllergens(readFoods()));
 
 export function findIngredient(larder: Larder, id: string | null): Ingredient | null {
   return id === null ? null : (larder.ingredients.get(id) ?? null);

@@ -1,7 +1,6 @@
 import { family } from './families.js';
 import type { OwnIngredient } from './figures.js';
-import { knowledgeOf } from './knowledge.js';
-import type { CautionId, Diet, Ingredient } from './types.js';
+import type { Allergen, CautionId, Diet, Ingredient } from './types.js';
 
 const animals = family('meat', 'fish', 'crustaceans', 'molluscs', 'gelatine');
 const pork = family('pork');
@@ -10,10 +9,11 @@ const pork = family('pork');
 function dietOf({ eatenBy = 'not known', allergens, families = [] }: OwnIngredient): Diet {
   const kin = { id: '', families };
   const isAnimal = eatenBy === 'neither' || animals.has(kin);
-  const most = knowledgeOf('', allergens).diet;
+  const holds = (...wanted: Allergen[]) => wanted.some((each) => allergens.includes(each));
+  const mayBe = !isAnimal && !holds('fish', 'crustaceans', 'molluscs');
   return {
-    vegan: !isAnimal && eatenBy === 'vegans' && most.vegan,
-    vegetarian: !isAnimal && (eatenBy === 'vegans' || eatenBy === 'vegetarians') && most.vegetarian,
+    vegan: mayBe && eatenBy === 'vegans' && !holds('milk', 'egg'),
+    vegetarian: mayBe && (eatenBy === 'vegans' || eatenBy === 'vegetarians'),
     pork: pork.has(kin),
     unknown: eatenBy === 'not known' && !isAnimal,
   };
@@ -69,7 +69,8 @@ export function ownIngredient(id: string, own: OwnIngredient): Ingredient {
     ...(own.allergensNotKnown ? { allergensNotKnown: true } : {}),
     ...(own.families?.length ? { families: familiesOf(own) } : {}),
     scaling: 'linear',
-    ...knowledgeOf(id, own.allergens),
+    seasonMonths: [],
+    substitutes: [],
     cautions: cautionsFor(own),
     diet: dietOf(own),
     own: true,
