@@ -113,9 +113,9 @@ describe('what is said of a dressing', () => {
   });
   it('a vinegar that nobody knows is not left out of the balance: none is told', () =>
     expect(
-      told(recipeOf(['100 g rocket'], ['75 ml rapeseed oil', '2 tbsp tarragon vinegar'], whisk)),
+      told(recipeOf(['100 g rocket'], ['75 ml rapeseed oil', '2 tbsp elderflower vinegar'], whisk)),
     ).toMatchObject({
-      figures: [{ text: 'balance not known, for what is in it: tarragon vinegar' }],
+      figures: [{ text: 'balance not known, for what is in it: elderflower vinegar' }],
       remedies: [],
     }));
 });

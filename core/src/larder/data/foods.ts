@@ -16,7 +16,7 @@ cucumber,vegetables,cucumber; cucumbers; english cucumber; hothouse cucumber,pc 
 fennel,vegetables,fennel,pc 1 bulb 1.1,piece=250 sizes=180-330 d.shaved=0.32 d.sliced=0.36 d.diced=0.4 y=0.7 months=6-10,cold 7,–,90 0.2 3.9 0.1
 garlic,vegetables,garlic,pc 1 bulb 0.35,clove=5 piece=50 head=50 d.minced=0.57 d.chopped=0.57 d.crushed=0.95 d.grated=0.95 y=0.87 y.peeled=0.87 scaling=startLow,cool 30 room 21,!inoil,59 0.5 1 0
 ginger,vegetables,fresh ginger; ginger; root ginger; ginger root; gingerroot,50 loose 3.6,piece=50 cm=6 d.grated=0.95 d.minced=0.8 d.sliced=0.4 y=0.85 y.peeled=0.85 scaling=startLow,cool 14 cold 21,–,79 0.8 1.7 0
-green-beans,vegetables,green beans; fine beans; french beans; string beans,50 loose 5,handful=60 d.trimmed=0.42 d.chopped=0.45 y=0.88 y.trimmed=0.88 months=6-9,cold 5,–,90 0.2 3.3 0
+green-beans,vegetables,green beans; fine beans; french beans; string beans; haricots verts,50 loose 5,handful=60 d.trimmed=0.42 d.chopped=0.45 y=0.88 y.trimmed=0.88 months=6-9,cold 5,–,90 0.2 3.3 0
 kohlrabi,vegetables,kohlrabi,pc 1 – 1,piece=250 sizes=150-350 d.matchsticks=0.5 d.grated=0.5 y=0.7 y.peeled=0.7 months=6-11,cold 14,–,91 0.1 2.6 0.1
 leek,vegetables,leek; leeks,pc 1 – 0.6,piece=200 sizes=100-250 d.sliced=0.38 y=0.55 months=9-3,cold 10,–,83 0.3 3.9 0.1
 mushroom,vegetables,mushrooms; mushroom; button mushrooms; white mushrooms; closed cup mushrooms,250 punnet 1.1,piece=18 handful=60 d.sliced=0.3 y=0.95 months=1-12,cold 4,–,92 0.3 2 0
@@ -29,7 +29,7 @@ radish,vegetables,radishes; radish; breakfast radishes; french breakfast radishe
 shallot,vegetables,shallot; shallots; banana shallot,pc 1 – 0.2,piece=35 sizes=20-45 d.minced=0.65 d.diced=0.62 d.sliced=0.48 d.chopped=0.62 y=0.85 y.peeled=0.85,cool 21,–,80 0.1 7.9 0
 spring-onion,vegetables,spring onions / scallions; spring onion; scallion; green onion; green onions; salad onions,100 bunch 0.65,piece=15 bunch=100 stalk=15 d.sliced=0.42 d.chopped=0.42 y=0.83 months=3-10,cold 5,–,90 0.2 2.3 0
 squash,vegetables,butternut squash; squash,pc 1 – 1.9,piece=1000 sizes=700-1500 d.cubed=0.6 d.diced=0.6 y=0.78 y.peeled=0.78 months=9-1,cool 30,–,88 0.1 2.8 0
-sweet-potato,vegetables,sweet potato; sweet potatoes,100 loose 1.3,piece=250 sizes=150-400 d.cubed=0.6 y=0.85 y.peeled=0.85 months=10-3,cool 14,–,77 0.1 4.2 0.1
+sweet-potato,vegetables,sweet potato; sweet potatoes; kumara,100 loose 1.3,piece=250 sizes=150-400 d.cubed=0.6 y=0.85 y.peeled=0.85 months=10-3,cool 14,–,77 0.1 4.2 0.1
 tomato,vegetables,tomatoes; tomato; ripe tomatoes; vine tomatoes; toms; vine tomatoes; tomatoes on the vine,100 loose 2.6,piece=110 sizes=80-180 d.diced=0.75 d.chopped=0.75 d.sliced=0.75 y=0.91 y.cored=0.91 y.peeled+seeded=0.7 ripens=2 months=6-10,room 5,–,94.5 0.2 2.6 0 citric 0.4
 cherry-tomato,vegetables,cherry tomatoes; cherry tomato; small tomatoes; grape tomatoes; cherry tomatoes on the vine; vine cherry tomatoes,250 punnet 1.2,piece=15 handful=80 d.whole=0.63 d.halved=0.65 y=0.98 months=6-10,room 5,!choking,93 0.3 3.9 0 citric 0.5
 chilli,vegetables,fresh chilli / fresh chile; chilli; chile; chili; fresh chili; chillies,pc 1 – 0.2,piece=15 sizes=8-25 d.minced=0.6 d.sliced=0.4 d.chopped=0.55 y=0.85 months=7-10 scaling=startLow,cold 10,!hands,88 0.4 5.3 0
@@ -261,7 +261,7 @@ chayote,vegetables,chayote; christophene; chow chow; choko; cho cho,pc 1 – 1,p
 nopales,vegetables,nopales; cactus paddles; nopal; cactus leaves,200 pack 3,d.sliced=0.5 y=0.85,cold 5,–,94 0.1 1.2 0
 kohlrabi-leaves,vegetables,kohlrabi leaves; kohlrabi greens,150 bunch 1.2,bunch=150 d.chopped=0.15 y=0.7,cold 3,!wash,91 0.4 1 0.1
 collard-greens,vegetables,collard greens; collards; spring greens,250 bag 1.2,bunch=300 d.shredded=0.2 y=0.8,cold 5,!wash,90 0.6 0.5 0.1
-turnip-tops,vegetables,turnip tops / broccoli rabe; cime di rapa; rapini; turnip greens,250 bunch 2.2,bunch=250 d.chopped=0.15 y=0.7,cold 4,!wash,92 0.5 0.4 0.1
+turnip-tops,vegetables,turnip tops / broccoli rabe; cime di rapa; rapini; turnip greens; friarielli,250 bunch 2.2,bunch=250 d.chopped=0.15 y=0.7,cold 4,!wash,92 0.5 0.4 0.1
 water-spinach,vegetables,water spinach; morning glory; kangkong; ong choy,200 bunch 1.8,bunch=200 d.chopped=0.15 y=0.8,cold 3,!wash,92 0.2 0.5 0.3
 choy-sum,vegetables,choy sum; yu choy; choi sum,200 bunch 1.6,bunch=200 d.chopped=0.2 y=0.88,cold 4,!wash,93 0.2 1 0.1
 gai-lan,vegetables,gai lan / chinese broccoli; kai lan,200 bunch 1.8,bunch=200 d.chopped=0.25 y=0.88,cold 5,–,92 0.7 1 0.1
@@ -937,4 +937,590 @@ candied-peel,baking and sweet,candied peel; mixed peel; candied citrus peel,100 
 raspberry-jam,baking and sweet,raspberry jam; raspberry preserve,340 jar 1.4,d=1.3,room 365,–,34 0.1 62 0.1 citric 0.9
 strawberry-jam,baking and sweet,strawberry jam; strawberry preserve,340 jar 1.4,d=1.3,room 365,–,34 0.1 62 0.1 citric 0.8
 fig-jam,baking and sweet,fig jam; fig preserve,340 jar 2,d=1.3,room 365,–,36 0.2 60 0.1 citric 0.6
+zander,fish and meat,zander fillets; zander; pikeperch; walleye; walleye fillets; zander fillet,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+pike,fish and meat,pike fillets; pike; northern pike,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+perch,fish and meat,perch fillets; perch; lake perch,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+tilapia,fish and meat,tilapia fillets; tilapia; tilapia fillet,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+basa,fish and meat,basa fillets; basa; pangasius; river cobbler; swai,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+barramundi,fish and meat,barramundi fillets; barramundi,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+grouper,fish and meat,grouper fillets; grouper,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+lingcod,fish and meat,lingcod fillets; lingcod,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+rockfish,fish and meat,rockfish fillets; rockfish,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+catfish,fish and meat,catfish fillets; catfish,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+carp,fish and meat,carp fillets; carp,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+whiting,fish and meat,whiting fillets; whiting,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+coley,fish and meat,coley fillets; coalfish,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+pouting,fish and meat,pouting fillets; pouting; pout; bib,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+gurnard,fish and meat,gurnard fillets; gurnard,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+john-dory,fish and meat,john dory fillets; john dory,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+skate,fish and meat,skate wings; skate; skate wing; ray wing; ray wings,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+kingfish,fish and meat,kingfish fillets; kingfish,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 8 0 0.2
+mahi-mahi,fish and meat,mahi mahi fillets; mahi mahi; mahi-mahi; dorado,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+whitebait,fish and meat,whitebait,250 pack 4,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,74 8 0 0.4
+smelt,fish and meat,smelts; smelt,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 3 0 0.3
+sprats,fish and meat,fresh sprats; sprats,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 12 0 0.3
+sild,fish and meat,fresh sild; sild,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 12 0 0.3
+dover-sole,fish and meat,whole dover sole,100 loose 28,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+lemon-sole,fish and meat,lemon sole fillets,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+brill,fish and meat,brill fillets; brill,100 loose 26,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+megrim,fish and meat,megrim fillets; megrim; cornish sole,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,78 1.5 0 0.2
+fresh-cod-roe,fish and meat,fresh cod roe; cod roe,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 8 0 0.4
+albacore,fish and meat,albacore steaks; albacore; albacore tuna,100 loose 24,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 6 0 0.2
+bonito,fish and meat,bonito fillets; bonito,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 6 0 0.2
+spanish-mackerel,fish and meat,spanish mackerel fillets; spanish mackerel,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 8 0 0.2
+milkfish,fish and meat,milkfish; bangus,300 pack 6,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,70 8 0 0.2
+butterfish,fish and meat,butterfish fillets; butterfish; black cod; sablefish,100 loose 38,piece=150 y=1 y.cooked=0.85,cold 2,fish !raw !cold,68 15 0 0.2
+salmon-roe,fish and meat,ikura; salmon caviar,100 jar 12,d=1.05 y=1,cold 7,fish !cold,55 14 2 3
+tobiko,fish and meat,flying fish roe,100 jar 8,d=1.05 y=1,cold 7,fish soya !cold,70 5 6 4
+smoked-sturgeon,fish and meat,smoked sturgeon,100 packet 4,d.flaked=0.6 y=1,cold 5,fish !cold,66 8 0 2.5
+smoked-halibut,fish and meat,smoked halibut,100 packet 4,d.flaked=0.6 y=1,cold 5,fish !cold,62 12 0 2.5
+smoked-cod-roe,fish and meat,smoked cod roe,100 packet 4,d.flaked=0.6 y=1,cold 5,fish !cold,62 8 0 3.5
+gravlax,fish and meat,gravlax; gravadlax; cured salmon; dill-cured salmon,100 packet 4,d.flaked=0.6 y=1,cold 5,fish !cold,62 12 3 3
+smoked-tuna,fish and meat,smoked tuna,100 packet 4,d.flaked=0.6 y=1,cold 5,fish !cold,68 3 0 2.5
+rollmops,fish and meat,rollmop herrings; soused herring,300 jar 3,d.flaked=0.6 y=1,cold 21,fish !cold,62 10 6 2.5 acetic 1.2
+matjes,fish and meat,matjes herring; matjes; soused matjes,200 pack 4,d.flaked=0.6 y=1,cold 5,fish !cold,60 17 2 4
+surstromming,fish and meat,fermented herring,300 tin 9,d.flaked=0.6 y=1,cold 5,fish !cold,68 8 0 6
+dried-anchovies,fish and meat,dried anchovies; ikan bilis; dried baby anchovies,100 packet 3,d=0.2 y=1,room 180,fish,18 6 0 10
+dried-shrimps,fish and meat,dried shrimp / dried shrimp; dried shrimps; dried prawns; camarones secos,100 packet 4,d=0.35 y=1,cold 120,crustaceans,20 2 0 8
+stockfish,fish and meat,stockfish; dried cod,500 pack 16,y=1 cooked=2.2,room 365,fish,15 2 0 2
+cuttlefish,fish and meat,cuttlefish; cleaned cuttlefish; sepia,100 loose 16,y=1 y.cooked=0.8,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+baby-squid,fish and meat,chipirones; small squid,100 loose 16,y=1 y.cooked=0.8,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+baby-octopus,fish and meat,baby octopus; moscardini,100 loose 16,y=1 y.cooked=0.8,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+abalone,fish and meat,abalone,100 loose 60,y=1 y.cooked=0.8,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+periwinkles,fish and meat,periwinkles,100 loose 16,y=0.25,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+palourdes,fish and meat,surf clams; palourdes; carpet shell clams; vongole,100 loose 16,y=0.2,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+queen-scallops,fish and meat,queenies,100 loose 16,y=1 y.cooked=0.8,cold 2,molluscs !raw !cold,80 1.5 1 0.7
+smoked-mussels,fish and meat,smoked mussels; tinned smoked mussels,85 tin 2,y=1 y.cooked=0.8,room 700,molluscs,66 10 3 1.5
+smoked-oysters,fish and meat,smoked oysters; tinned smoked oysters,85 tin 2.5,y=1 y.cooked=0.8,room 700,molluscs,62 12 5 1.2
+cooked-mussels,fish and meat,cooked mussels; cooked mussel meat,200 pack 4,y=1 y.cooked=0.8,cold 2,molluscs !cold,80 1.5 1 0.7
+seafood-mix,fish and meat,seafood mix; seafood cocktail; frozen seafood mix,400 bag 6,y=1 y.cooked=0.8,cold 2,fish crustaceans molluscs !cold,80 1.5 1 0.7
+rock-shrimp,fish and meat,rock shrimp; rock prawns,100 loose 24,y=1 y.cooked=0.8,cold 2,crustaceans !raw !cold,78 1.2 0 0.7
+spot-prawns,fish and meat,red prawns; carabineros; gambas rojas,100 loose 40,y=1 y.cooked=0.8,cold 2,crustaceans !raw !cold,78 1.2 0 0.7
+cooked-king-prawns,fish and meat,cooked tiger prawns; cooked king prawns,150 packet 4,y=1 y.cooked=0.8,cold 2,crustaceans !cold,78 1.2 0 0.7
+king-crab,fish and meat,king crab legs; king crab,100 loose 60,y=0.5,cold 2,crustaceans !raw !cold,78 1.2 0 0.7
+dressed-crab,fish and meat,dressed crab,pc 1 – 7,piece=180 y=0.9,cold 2,crustaceans !cold,78 1.2 0 0.7
+soft-shell-crab,fish and meat,soft-shell crab; soft shell crab; soft-shell crabs,pc 2 pack 9,piece=90 y=1,cold 2,crustaceans !raw !cold,78 1.2 0 0.7
+cooked-lobster,fish and meat,cooked lobster tail; cooked lobster meat,100 loose 24,y=1 y.cooked=0.8,cold 2,crustaceans !cold,78 1.2 0 0.7
+cooked-crayfish,fish and meat,cooked crayfish tails,120 packet 3.5,y=1 y.cooked=0.8,cold 2,crustaceans !cold,78 1.2 0 0.7
+chicken-wings,fish and meat,chicken wings; wings; chicken wing,1000 pack 3.8,piece=90 y=0.6 y.cooked=0.45,cold 2,meat !raw !cold,68 12 0 0.2
+poussin,fish and meat,poussins; poussin; spring chicken; cornish hen; cornish game hen,pc 1 – 4.5,piece=450 y=0.65 y.cooked=0.5,cold 2,meat !raw !cold,72 6 0 0.2
+chicken-skin,fish and meat,chicken skin,250 pack 1.5,y=1 y.cooked=0.35,cold 2,meat !raw !cold,50 35 0 0.2
+chicken-hearts,fish and meat,chicken hearts,400 pack 2,y=1 y.cooked=0.72,cold 2,meat !raw !cold,72 6 0 0.2
+turkey-breast,fish and meat,turkey escalopes,400 pack 4.5,y=1 y.cooked=0.72,cold 2,meat !raw !cold,74 2 0 0.2
+pheasant,fish and meat,pheasant breasts; pheasant; pheasant breast,300 pack 6,y=1 y.cooked=0.72,cold 2,meat !raw !cold,72 4 0 0.1
+partridge,fish and meat,partridge; partridges,pc 1 – 5,piece=350 y=0.6 y.cooked=0.48,cold 2,meat !raw !cold,72 6 0 0.2
+pigeon,fish and meat,pigeon breasts; pigeon; wood pigeon; squab,250 pack 5,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 4 0 0.1
+grouse,fish and meat,grouse,pc 1 – 9,piece=350 y=0.6 y.cooked=0.48,cold 2,meat !raw !cold,72 6 0 0.2
+ostrich,fish and meat,ostrich steaks; ostrich; ostrich fillet,300 pack 8,y=1 y.cooked=0.72,cold 2,meat !raw !cold,74 2 0 0.1
+veal,fish and meat,veal escalopes; veal; veal escalope; veal topside,300 pack 8,y=1 y.cooked=0.72,cold 2,meat !raw !cold,73 4 0 0.2
+beef-fillet,fish and meat,beef fillet; fillet steak; beef tenderloin; filet mignon,100 loose 42,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 8 0 0.1
+beef-sirloin,fish and meat,sirloin; strip steak; new york strip,100 loose 26,y=1 y.cooked=0.72,cold 2,meat !raw !cold,66 13 0 0.1
+flank-steak,fish and meat,flank steak; bavette,100 loose 16,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 9 0 0.1
+ribeye,fish and meat,ribeye steak; rib-eye; ribeye; rib eye steak,100 loose 28,y=1 y.cooked=0.72,cold 2,meat !raw !cold,62 20 0 0.1
+beef-brisket,fish and meat,beef brisket; brisket,100 loose 11,y=1 y.cooked=0.72,cold 2,meat !raw !cold,62 20 0 0.2
+beef-shin,fish and meat,beef shin; shin of beef,100 loose 11,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 8 0 0.2
+oxtail,fish and meat,oxtail,100 loose 11,y=0.5,cold 2,meat !raw !cold,60 20 0 0.2
+ox-tongue,fish and meat,cooked tongue; ox tongue; beef tongue,150 packet 3,y=1 y.cooked=0.72,cold 2,meat !raw !cold,60 16 0 1.5
+carpaccio,fish and meat,beef carpaccio; carpaccio,100 packet 5,y=1 y.cooked=0.72,cold 2,meat !raw !cold,72 5 0 0.3
+lamb-leg,fish and meat,leg of lamb; lamb leg; lamb leg joint; butterflied leg of lamb,100 loose 15,y=1 y.cooked=0.72,cold 2,meat !raw !cold,68 12 0 0.2
+lamb-shoulder,fish and meat,lamb shoulder; shoulder of lamb,100 loose 12,y=1 y.cooked=0.72,cold 2,meat !raw !cold,62 18 0 0.2
+lamb-chops,fish and meat,lamb chops; lamb cutlets,100 loose 20,piece=110 y=0.7,cold 2,meat !raw !cold,60 20 0 0.2
+lamb-neck,fish and meat,lamb neck fillet; lamb neck,100 loose 14,y=1 y.cooked=0.72,cold 2,meat !raw !cold,64 16 0 0.2
+mutton,fish and meat,mutton,100 loose 13,y=1 y.cooked=0.72,cold 2,meat !raw !cold,64 16 0 0.2
+goat-meat,fish and meat,goat meat; goat; kid; diced goat; cabrito,100 loose 14,y=1 y.cooked=0.72,cold 2,meat !raw !cold,74 3 0 0.2
+bison,fish and meat,bison steaks; bison; buffalo steak,100 loose 28,y=1 y.cooked=0.72,cold 2,meat !raw !cold,73 3 0 0.1
+hare,fish and meat,hare; saddle of hare,100 loose 14,y=1 y.cooked=0.72,cold 2,meat !raw !cold,74 2.5 0 0.1
+kangaroo,fish and meat,kangaroo steaks; kangaroo,300 pack 7,y=1 y.cooked=0.72,cold 2,meat !raw !cold,75 1.5 0 0.1
+calf-liver,fish and meat,calf's liver; calves' liver; veal liver,200 pack 5,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 4 4 0.2
+lamb-liver,fish and meat,lamb's liver; lambs' liver; lamb liver,300 pack 2,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 5 3 0.2
+lamb-kidneys,fish and meat,lamb's kidneys; lambs' kidneys; kidneys,200 pack 2,y=1 y.cooked=0.72,cold 2,meat !raw !cold,78 3 0 0.4
+duck-livers,fish and meat,duck livers; duck liver,250 pack 3,y=1 y.cooked=0.72,cold 2,meat !raw !cold,72 6 0 0.2
+veal-mince,fish and meat,minced veal / ground veal; veal mince,400 pack 6,y=1 y.cooked=0.72,cold 2,meat !raw !cold,70 9 0 0.2
+minced-venison,fish and meat,minced venison / ground venison; venison mince,400 pack 5,y=1 y.cooked=0.72,cold 2,meat !raw !cold,73 5 0 0.2
+minced-duck,fish and meat,minced duck / ground duck; duck mince,400 pack 7,y=1 y.cooked=0.72,cold 2,meat !raw !cold,62 18 0 0.2
+beef-burgers,fish and meat,beef burgers; burgers; beef patties; hamburgers,454 pack 4,piece=114 y=1 y.cooked=0.75,cold 2,meat !raw !cold,60 18 1 1
+beef-meatballs,fish and meat,beef meatballs; meatballs,350 pack 3.5,y=1 y.cooked=0.72,cold 2,meat wheat !raw !cold,60 16 2 1.2
+beef-jerky,fish and meat,beef jerky; biltong,50 packet 3,y=1,room 90,meat soya wheat,25 6 12 5
+confit-duck,fish and meat,duck confit; confit duck,400 pack 9,piece=200 y=0.6,cold 30,meat !cold,55 22 0 1.2
+foie-gras,fish and meat,foie gras; duck foie gras,100 jar 12,y=1 y.cooked=0.72,cold 14,meat !cold,38 45 2 1.2
+chicken-liver-pate,fish and meat,chicken liver pâté; chicken liver parfait; liver pâté,170 tub 2,d=1 y=1,cold 3,meat milk !cold,55 28 2 1.4
+roast-chicken,fish and meat,shredded roast chicken,450 pack 5,d.shredded=0.5 d.diced=0.6 y=0.95,cold 2,meat !cold,65 8 0 0.6
+smoked-chicken,fish and meat,smoked chicken; smoked chicken breast,200 pack 4,d.sliced=0.5 y=1,cold 4,meat !cold,68 4 1 2
+smoked-turkey,fish and meat,smoked turkey; smoked turkey breast,150 packet 3,y=1 y.cooked=0.72,cold 4,meat !cold,72 2 1 2
+smoked-venison,fish and meat,smoked venison,100 packet 6,y=1 y.cooked=0.72,cold 10,meat !cold,60 4 0 3.5
+doner-meat,fish and meat,doner meat,400 pack 5,y=1 y.cooked=0.72,cold 2,meat !raw !cold,58 18 2 1.6
+pork-belly,fish and meat,pork belly; belly pork; pork belly slices,100 loose 9,y=1 y.cooked=0.75,cold 2,pork !raw !cold,50 35 0 0.2
+pork-shoulder,fish and meat,pork shoulder; shoulder of pork,100 loose 7,y=1 y.cooked=0.75,cold 2,pork !raw !cold,64 16 0 0.2
+pork-chops,fish and meat,pork chops; pork loin steaks; pork loin; pork chop,450 pack 5,piece=200 y=0.85,cold 2,pork !raw !cold,66 12 0 0.2
+pork-ribs,fish and meat,pork ribs; spare ribs; baby back ribs,100 loose 8,y=0.5,cold 2,pork !raw !cold,66 12 0 0.2
+pork-cheeks,fish and meat,pork cheeks; pig's cheeks,100 loose 9,y=1 y.cooked=0.75,cold 2,pork !raw !cold,66 12 0 0.2
+wild-boar,fish and meat,wild boar; wild boar steaks; boar,300 pack 9,y=1 y.cooked=0.75,cold 2,pork !raw !cold,72 4 0 0.2
+gammon,fish and meat,gammon steaks; gammon; gammon joint; ham steak,250 pack 3,y=1 y.cooked=0.75,cold 2,pork !raw !cold,66 9 0 3
+sausage-meat,fish and meat,sausage meat / sausage meat; pork sausage meat; bulk sausage,300 pack 4,y=1 y.cooked=0.75,cold 2,pork wheat sulphites !raw !cold,55 22 2 1.6
+italian-sausage,fish and meat,italian sausages / italian sausage; salsiccia; fennel sausages,300 pack 4,y=1 y.cooked=0.75,cold 2,pork sulphites !raw !cold,55 24 1 1.8
+bratwurst,fish and meat,bratwurst; bratwursts,300 pack 4,y=1 y.cooked=0.75,cold 2,pork !raw !cold,55 25 1 1.8
+toulouse-sausage,fish and meat,toulouse sausages; toulouse sausage,300 pack 4,y=1 y.cooked=0.75,cold 2,pork sulphites !raw !cold,55 24 1 1.8
+lap-cheong,fish and meat,chinese sausage; lap cheong; lap xuong,300 pack 4,y=1 y.cooked=0.75,cold 30,pork soya !cold,28 40 15 4
+cooking-chorizo,fish and meat,cooking chorizo; fresh chorizo; raw chorizo,300 pack 4,y=1 y.cooked=0.75,cold 2,pork !raw !cold,48 32 2 2.5
+mexican-chorizo,fish and meat,mexican chorizo; chorizo verde,300 pack 4,y=1 y.cooked=0.75,cold 2,pork !raw !cold,52 28 2 2
+andouille,fish and meat,andouille; andouille sausage,300 pack 4,y=1 y.cooked=0.75,cold 10,pork !cold,55 22 2 2
+kielbasa,fish and meat,kielbasa; polish sausage,300 pack 4,y=1 y.cooked=0.75,cold 14,pork !cold,55 25 1 2.2
+frankfurters,fish and meat,frankfurters; hot dogs; wieners; frankfurter,300 pack 4,piece=45 y=1,cold 14,pork !cold,58 24 1 2
+saucisson,fish and meat,saucisson; saucisson sec; dry sausage; fuet,300 pack 4,slice=6 y=1,cold 30 room 30,pork !cold,30 35 1 4.5
+coppa,fish and meat,coppa; capicola; capocollo,80 packet 2.8,slice=8 y=1,cold 14,pork !cold,45 25 0 4.5
+speck,fish and meat,speck; juniper-smoked ham,80 packet 2.8,slice=10 y=1,cold 14,pork !cold,45 20 0 4.5
+lardo,fish and meat,lardo,80 packet 3.5,y=1 y.cooked=0.75,cold 30,pork !cold,10 85 0 3
+guanciale,fish and meat,guanciale; cured pork cheek,150 pack 4.5,y=1 y.cooked=0.75,cold 30,pork !raw !cold,22 65 0 4
+iberico-ham,fish and meat,ibérico ham; jamón ibérico; iberico ham; iberian ham,80 packet 7,slice=10 y=1,cold 14,pork !cold,45 22 0 4
+bayonne-ham,fish and meat,bayonne ham,80 packet 2.8,slice=12 y=1,cold 14,pork !cold,52 14 0 5
+soppressata,fish and meat,soppressata,80 packet 2.8,slice=6 y=1,cold 14,pork !cold,38 32 1 4
+pepperoni,fish and meat,pepperoni,70 packet 1.8,slice=3 y=1,cold 14,pork !cold,32 40 1 4
+lonza,fish and meat,lonza; cured pork loin; lomo,80 packet 3.5,slice=8 y=1,cold 14,pork !cold,52 10 0 5
+ham-hock,fish and meat,ham hock; cooked ham hock; shredded ham hock; ham hough,180 pack 3,y=1 y.cooked=0.75,cold 4,pork !cold,68 8 1 2.4
+pork-scratchings,fish and meat,pork scratchings / pork rinds; pork rinds; chicharrón; chicharron; pork crackling,70 packet 1.5,y=1 y.cooked=0.75,room 60,pork,4 45 0 3
+rillettes,fish and meat,pork rillettes; rillettes,180 jar 3.5,d=0.95 y=1,cold 5,pork !cold,40 45 1 1.6
+pate,fish and meat,pork pâté; pâté de campagne; coarse pâté,170 pack 2.2,y=1 y.cooked=0.75,cold 4,pork egg milk !cold,52 28 2 1.7
+haggis,fish and meat,haggis,454 pack 4,y=1 y.cooked=0.75,cold 7,meat oats !cold,52 20 2 1.6
+veggie-haggis,fish and meat,vegetarian haggis,454 pack 3.5,y=1 y.cooked=0.75,cold 7,oats,58 10 3 1.4
+red-leicester,dairy and eggs,red leicester; red leicester cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,38 32 0.5 1.7
+double-gloucester,dairy and eggs,double gloucester,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,38 32 0.5 1.7
+wensleydale,dairy and eggs,wensleydale; wensleydale cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,42 31 0.5 1.6
+lancashire-cheese,dairy and eggs,lancashire cheese; creamy lancashire; crumbly lancashire,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,38 32 0.5 1.7
+cheshire-cheese,dairy and eggs,cheshire cheese; cheshire,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,38 32 0.5 1.7
+caerphilly,dairy and eggs,caerphilly; caerphilly cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,42 31 0.5 1.6
+monterey-jack,dairy and eggs,monterey jack; jack cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,41 30 0.5 1.6
+colby,dairy and eggs,colby; colby cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,38 32 0.5 1.7
+grana-padano,dairy and eggs,grana padano,150 wedge 3,d.grated=0.35 d.shaved=0.3 y=0.94,cold 30,milk rennet,32 28 0 1.6
+asiago,dairy and eggs,asiago; asiago cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,34 31 0 1.9
+fontina,dairy and eggs,fontina; fontina cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,40 31 0.5 1.6
+caciocavallo,dairy and eggs,caciocavallo,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,42 28 0.5 1.8
+idiazabal,dairy and eggs,idiazábal; idiazabal cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,34 36 0.3 1.8
+mahon,dairy and eggs,mahón; mahon cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,36 34 0.3 2.2
+raclette-cheese,dairy and eggs,raclette cheese; raclette,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,42 29 0.3 1.8
+appenzeller,dairy and eggs,appenzeller,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,40 31 0.3 1.6
+mimolette,dairy and eggs,mimolette,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,34 32 0 2
+maasdam,dairy and eggs,maasdam,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,40 28 0.3 1.2
+kashkaval,dairy and eggs,kashkaval,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,38 30 0.3 2.4
+manouri,dairy and eggs,manouri,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 10,milk,45 37 1 0.8
+nabulsi-cheese,dairy and eggs,nabulsi cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,48 24 1 4
+shanklish,dairy and eggs,shanklish; shanklish cheese,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,44 22 1 4
+oaxaca-cheese,dairy and eggs,oaxaca cheese; queso oaxaca,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,46 24 1 1.5
+queso-panela,dairy and eggs,panela cheese; queso panela,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 10,milk,56 20 2 1.2
+muenster,dairy and eggs,muenster,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,42 30 0.5 1.6
+port-salut,dairy and eggs,port salut,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet,46 26 0.5 1.5
+epoisses,dairy and eggs,époisses; epoisses,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet !softcheese,46 27 0.3 2
+reblochon,dairy and eggs,reblochon,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet !softcheese,46 27 0.3 1.5
+coulommiers,dairy and eggs,coulommiers,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet !softcheese,48 30 0.5 1.5
+chevre-log,dairy and eggs,goat's cheese log; chèvre log; chevre; bûche de chèvre; goat cheese log,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 10,milk,55 24 1 1.2
+cambozola,dairy and eggs,cambozola,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk !softcheese,42 38 0.5 1.8
+dolcelatte,dairy and eggs,dolcelatte; gorgonzola dolce,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet !softcheese,45 32 0.5 2
+cabrales,dairy and eggs,cabrales,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet !softcheese,42 32 0.5 3
+bleu-dauvergne,dairy and eggs,bleu d'auvergne,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk rennet !softcheese,44 30 0.5 2.6
+shropshire-blue,dairy and eggs,shropshire blue,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk !softcheese,38 35 0.3 2
+bocconcini,dairy and eggs,baby mozzarella balls; ciliegine,150 tub 1.8,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 7,milk,60 18 1 0.5
+stracciatella,dairy and eggs,stracciatella cheese; stracciatella di bufala,150 tub 3.5,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 4,milk,62 20 2 0.6
+petit-suisse,dairy and eggs,petit suisse; petits suisses,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 7,milk,75 9 3 0.1
+garlic-and-herb-cheese,dairy and eggs,garlic and herb cheese; soft garlic cheese,150 wedge 3,d=1 y=1,cold 10,milk,52 38 3 1.4
+processed-cheese,dairy and eggs,processed cheese slices; american cheese; cheese slices,150 wedge 3,slice=20 y=1,cold 30,milk,45 25 6 2.6
+cheese-curds,dairy and eggs,cheese curds,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 7,milk,40 31 1 1.5
+vintage-cheddar,dairy and eggs,vintage cheddar,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 21,milk,36 35 0.1 1.8
+smoked-mozzarella,dairy and eggs,smoked mozzarella; smoked provola,150 wedge 3,d.grated=0.4 d.crumbled=0.5 y=0.95,cold 14,milk,50 23 1 1.5
+kaymak,dairy and eggs,kajmak,200 tub 3,d=1 y=1,cold 7,milk !cold,35 58 3 0.1
+mexican-crema,dairy and eggs,mexican crema; crema mexicana; crema agria; crema,ml 300 pot 1.2,d=1 y=1,cold 7,milk !cold,70 22 4 0.5
+smetana,dairy and eggs,smetana; smetana sour cream,ml 300 pot 1.2,d=1 y=1,cold 7,milk !cold,70 22 3 0.1
+filmjolk,dairy and eggs,filmjölk,ml 500 carton 1.4,d=1 y=1,cold 7,milk !cold,89 3 4 0.2
+skyr-drink,dairy and eggs,drinking yoghurt; yoghurt drink,ml 500 bottle 1.5,d=1 y=1,cold 7,milk !cold,86 2 8 0.1
+whole-milk,dairy and eggs,full-fat milk; full fat milk,ml 1000 bottle 1.2,d=1 y=1,cold 7,milk !cold,87 3.7 4.7 0.1
+goats-milk,dairy and eggs,goat's milk; goat milk; goats' milk,ml 1000 carton 1.9,d=1 y=1,cold 7,milk !cold,87 4 4.4 0.1
+evaporated-milk,dairy and eggs,evaporated milk,ml 410 tin 1.4,d=1.07 y=1,room 365 cold 4,milk,74 8 10 0.3
+condensed-milk,dairy and eggs,condensed milk; sweetened condensed milk,397 tin 1.8,d=1.3 y=1,room 365 cold 14,milk,27 8 55 0.3
+milk-powder,dairy and eggs,milk powder; dried milk; powdered milk,300 tub 2.4,d=0.5 y=1,room 365,milk,3 1 52 1
+buttermilk-powder,dairy and eggs,buttermilk powder,300 tub 3.4,d=0.5 y=1,room 365,milk,3 6 49 1
+whey,dairy and eggs,whey; acid whey; yoghurt whey,ml 500 bottle 1,d=1 y=1,cold 7,milk !cold,93 0.2 4.5 0.1
+brown-butter,dairy and eggs,brown butter; beurre noisette; browned butter,200 tub 3,d=0.9 y=1,cold 30,milk,2 96 0.5 0.1
+herb-butter,dairy and eggs,garlic butter,125 tub 2,d=0.91 y=1,cold 14,milk,18 78 0.5 1.5
+cultured-butter,dairy and eggs,cultured butter; european butter,250 pack 3,d=0.91 y=1,cold 30,milk,16 82 0.5 0.1
+plant-creme-fraiche,dairy and eggs,oat crème fraîche,200 tub 2,d=1 y=1,cold 7,oats,75 15 4 0.3
+almond-yoghurt,dairy and eggs,almond yoghurt / almond yogurt,350 tub 2.4,d=1 y=1,cold 7,almond,88 5 3 0.1
+cashew-cheese,dairy and eggs,cashew cheese; cashew cream cheese,150 tub 4,d=1 y=1,cold 7,cashew,52 30 4 1.2
+hemp-milk,dairy and eggs,hemp milk; hemp drink,ml 1000 carton 2.2,d=1 y=1,cold 4 room 180,–,94 3 1.5 0.1
+hazelnut-milk,dairy and eggs,hazelnut milk; hazelnut drink,ml 1000 carton 2.2,d=1 y=1,cold 4 room 180,hazelnut,91 1.6 3.5 0.1
+pea-milk,dairy and eggs,pea milk; pea drink,ml 1000 carton 2,d=1 y=1,cold 4 room 180,–,93 2 1 0.2
+fried-tofu,dairy and eggs,fried tofu puffs; tofu puffs; aburaage,150 pack 2,d.sliced=0.25 y=1,cold 7,soya !cold,45 30 1 0.3
+marinated-tofu,dairy and eggs,marinated tofu,160 pack 2.5,d.cubed=0.6 y=1,cold 7,soya wheat !cold,62 14 2 1.2
+egg-whites,dairy and eggs,liquid egg whites; carton egg white; pasteurised egg white,ml 500 carton 3.5,d=1.03 y=1,cold 3,egg !cold,88 0.1 0.7 0.4
+cooked-eggs,dairy and eggs,ready-boiled eggs; ready-cooked eggs,pc 4 pack 2,piece=50 y=1,cold 2,egg !cold,76 10 0.5 0.4
+pickled-eggs,dairy and eggs,pickled eggs,pc 6 jar 3,piece=45 y=1,cold 60,egg,76 9 1 1.2 acetic 1
+century-eggs,dairy and eggs,century eggs; preserved duck eggs; pidan,pc 6 box 5,piece=60 y=1,room 60 cold 90,egg,70 12 1 1.5
+salted-duck-eggs,dairy and eggs,salted duck eggs; salted eggs,pc 6 box 5,piece=60 y=1,room 30 cold 60,egg,62 14 1 5
+beef-tomatoes,vegetables,beef tomatoes; beef tomato; beefsteak tomatoes,100 loose 4.5,piece=200 sizes=120-320 d.diced=0.62 d.sliced=0.6 y=0.92,room 4,–,94 0.2 2.6 0 citric 0.4
+plum-tomatoes,vegetables,plum tomatoes; roma tomatoes; fresh plum tomatoes; san marzano tomatoes fresh,100 loose 3.5,piece=80 sizes=60-110 d.diced=0.62 y=0.92,room 4,–,94 0.2 2.6 0 citric 0.4
+kalettes,vegetables,kalettes; flower sprouts; kale sprouts,250 pack 2,d.sliced=0.5 y=0.88,cold 5,–,91 0.3 2.5 0
+baby-carrots,vegetables,baby carrots; chantenay carrots,250 pack 2,piece=60 d.sliced=0.55 y=0.9,cold 21,–,89 0.3 5 0.1
+black-radish,vegetables,black radish; spanish radish,250 pack 2,piece=250 d.grated=0.45 y=0.85,cold 6,–,91 0.3 2.5 0
+watermelon-radish,vegetables,watermelon radish,250 pack 2,piece=60 d.sliced=0.5 y=0.9,cold 6,–,91 0.3 2.5 0
+celtuce,vegetables,celtuce; stem lettuce,250 pack 2,y=0.7,cold 6,–,91 0.3 2.5 0
+courgette-flowers,vegetables,courgette flowers / squash blossoms; squash blossoms; zucchini flowers; zucchini blossoms,pc 6 punnet 5,piece=20 y=0.9,cold 1,–,91 0.3 2.5 0
+yellow-courgette,vegetables,yellow squash; summer squash,250 pack 2,piece=200 d.diced=0.55 d.sliced=0.5 y=0.95,cold 6,–,95 0.2 2 0
+pattypan,vegetables,patty pan squash; pattypan squash; patty pans,250 pack 2,piece=60 y=0.95,cold 6,–,95 0.2 2 0
+kabocha,vegetables,kabocha squash; kabocha; japanese pumpkin; buttercup squash,pc 1 – 3,piece=1200 d.cubed=0.55 y=0.78,cool 60,–,85 0.3 4 0
+acorn-squash,vegetables,acorn squash,pc 1 – 2,piece=700 d.cubed=0.55 y=0.75,cool 60,–,87 0.1 3 0
+delicata,vegetables,delicata squash,pc 1 – 2,piece=600 d.cubed=0.55 y=0.82,cool 60,–,87 0.1 3 0
+bottle-gourd,vegetables,bottle gourd; lauki; calabash; opo squash; dudhi,pc 1 – 2,piece=700 y=0.8,cold 6,–,95 0 2.5 0
+ridge-gourd,vegetables,ridge gourd; luffa; turai,250 pack 2,piece=300 y=0.75,cold 6,–,94 0.2 2 0
+snake-beans,vegetables,snake beans; yard-long beans; yardlong beans; long beans,250 pack 2,y=0.93,cold 6,–,88 0.4 3 0
+wax-beans,vegetables,yellow wax beans; wax beans; yellow beans,250 pack 2,y=0.93 d.chopped=0.5,cold 6,–,90 0.2 3 0
+drumsticks,vegetables,moringa pods; drumstick vegetable,250 pack 2,y=0.5,cold 6,–,91 0.3 2.5 0
+banana-blossom,vegetables,banana blossom; banana flower,400 tin 2,d.sliced=0.5 y=0.88,cold 6,–,90 0.4 3 0
+palm-hearts-fresh,vegetables,fresh hearts of palm,250 pack 2,d.sliced=0.5 y=0.88,cold 6,–,70 0.2 17 0
+mixed-sprouts,vegetables,mixed sprouted beans; crunchy sprouts,250 pack 2,d=0.35 handful=30 y=1,cold 2,!sprouts !cold,80 0.6 2 0
+sprouted-chickpeas,vegetables,sprouted chickpeas,250 pack 2,d=0.6 y=1,cold 2,!sprouts !cold,65 1.5 3 0
+king-oyster,vegetables,eryngii; king trumpet mushrooms,250 pack 2,piece=60 y=0.95,cold 6,–,89 0.4 2 0
+maitake,vegetables,maitake; hen of the woods; maitake mushrooms,250 pack 2,y=0.92,cold 6,–,90 0.2 2 0
+shimeji,vegetables,shimeji; beech mushrooms; buna shimeji; shimeji mushrooms,250 pack 2,y=0.88,cold 6,–,90 0.4 2 0
+chanterelles,vegetables,chanterelles; chanterelle mushrooms; girolles; girolle mushrooms,100 punnet 6,y=0.85 d.sliced=0.3,cold 3,–,90 0.5 1 0
+porcini,vegetables,fresh porcini; ceps; cep; penny bun; porcini mushrooms,100 punnet 7,y=0.85 d.sliced=0.35,cold 3,–,90 0.5 1 0
+morels,vegetables,morels; morel mushrooms; fresh morels,100 punnet 12,y=0.9,cold 3,–,89 0.6 0.6 0
+trompettes,vegetables,trompette mushrooms; trompettes de la mort; black trumpet mushrooms,100 punnet 8,y=0.88,cold 3,–,91 0.3 2.5 0
+wood-ear,vegetables,wood ear mushrooms; cloud ear; black fungus,50 packet 2,cooked=5 y=1,room 365,–,12 1 3 0.1
+truffle,vegetables,fresh truffle; black truffle; white truffle; summer truffle,20 pack 25,y=0.95,cold 4,–,76 0.5 0.5 0.1
+burdock,vegetables,burdock root; gobo; burdock,250 pack 2,piece=150 y=0.75,cold 6,–,80 0.2 3 0
+parsley-root,vegetables,parsley root; hamburg parsley,250 pack 2,piece=80 y=0.8,cold 6,–,83 0.4 5 0.1
+oca,vegetables,oca,250 pack 2,y=0.95,cold 6,–,83 0.2 3 0
+cassava-root,vegetables,cassava; yuca; manioc; yuca root,100 loose 3,piece=600 d.cubed=0.6 y=0.8,cool 4,–,60 0.3 1.7 0
+sugar-cane,vegetables,sugar cane,250 pack 2,y=0.4,cold 6,–,70 0 15 0
+vine-tomatoes,vegetables,vine-ripened tomatoes,100 loose 3.6,piece=110 sizes=80-150 d.diced=0.62 d.sliced=0.6 y=0.95,room 5,–,94 0.2 2.6 0 citric 0.4
+baby-plum-tomatoes,vegetables,baby plum tomatoes,300 punnet 1.8,piece=12 d.halved=0.62 y=1,room 5,!choking,92 0.3 4 0 citric 0.4
+padron-peppers,vegetables,padrón peppers; padron peppers; shishito peppers; shishitos,130 bag 2,piece=8 y=0.95,cold 6,–,92 0.3 3 0
+romano-peppers,vegetables,ramiro peppers; corno peppers,250 pack 2,piece=110 d.sliced=0.45 y=0.85,cold 6,–,91 0.3 5 0
+mini-peppers,vegetables,mini peppers; baby peppers; snack peppers,250 pack 2,piece=30 y=0.85,cold 6,–,91 0.3 5 0
+poblano,vegetables,poblano chillies / poblano chiles; poblanos; poblano peppers; poblano,250 pack 2,piece=90 y=0.8,cold 6,!hands,92 0.3 3 0
+scotch-bonnet,vegetables,scotch bonnet; scotch bonnet chilli; habanero; habaneros; habanero chile; scotch bonnets,50 bag 1,piece=10 y=0.85 scaling=startLow,cold 6,!hands !inoil,88 0.4 5 0
+birds-eye-chilli,vegetables,bird's eye chilli / thai chile; bird's eye chillies; thai chillies; thai chilies; bird eye chilli,50 bag 1,piece=2 y=0.9 scaling=startLow,cold 6,!hands !inoil,88 0.4 5 0
+serrano-chilli,vegetables,serrano chilli / serrano chile; serrano chillies; serrano peppers; serranos,50 bag 1,piece=8 y=0.85 scaling=startLow,cold 6,!hands !inoil,90 0.4 4 0
+banana-shallot,vegetables,echalion shallots,300 bag 1.4,piece=60 d.diced=0.6 y=0.85,cool 30,–,80 0.1 6 0
+baby-leeks,vegetables,baby leeks,250 pack 2,piece=25 y=0.9,cold 6,–,90 0.3 3 0
+calcots,vegetables,calçots; calcots,250 pack 2,piece=40 y=0.85,cold 6,–,91 0.3 2.5 0
+elephant-garlic,vegetables,elephant garlic,250 pack 2,clove=15 y=0.85,cool 30,!inoil,62 0.4 1 0
+garlic-scapes,vegetables,garlic scapes,250 pack 2,d.chopped=0.4 y=0.95,cold 6,–,85 0.4 3 0
+peeled-garlic,vegetables,peeled garlic cloves,200 tub 2,clove=5 d.crushed=0.9 y=1,cold 14,!inoil !cold,62 0.4 1 0
+ginger-paste,vegetables,ginger paste,90 tube 1.6,d=1.05 y=1,cold 60,–,82 1 3 1
+garlic-paste-in-a-tube,vegetables,garlic purée; garlic puree,90 tube 1.4,d=1.05 y=1,cold 60,–,65 5 5 3
+lemongrass-paste,vegetables,lemongrass paste,90 tube 1.8,d=1.05 y=1,cold 60,–,75 6 5 3
+frozen-spinach,vegetables,frozen spinach; frozen leaf spinach,900 bag 2,d=0.7 y=1,cold 1,–,90 0.5 0.5 0.1
+frozen-broad-beans,vegetables,baby broad beans,750 bag 2,d=0.65 y=1,cold 1,–,78 0.6 1 0
+frozen-mixed-veg,vegetables,frozen mixed vegetables; mixed vegetables,1000 bag 1.5,d=0.6 y=1,cold 1,–,82 0.5 4 0.1
+frozen-artichokes,vegetables,frozen artichokes; frozen artichoke hearts,400 bag 3,d=0.55 y=1,cold 1,–,85 0.3 1 0.1
+frozen-okra,vegetables,frozen okra,400 bag 2,d=0.5 y=1,cold 1,–,90 0.2 1.5 0
+stir-fry-vegetables,vegetables,stir-fry vegetables; stir fry mix,300 bag 1.4,d=0.25 y=1,cold 2,–,91 0.3 2.5 0
+courgetti,vegetables,courgetti; spiralised courgette; zoodles,250 pack 1.8,d=0.3 y=1,cold 3,–,91 0.3 2.5 0
+cauliflower-rice,vegetables,cauliflower rice; riced cauliflower,300 pack 1.5,d=0.5 y=1,cold 3,–,91 0.3 2.5 0
+crudites,vegetables,vegetable crudités,250 pack 1.5,d=0.4 y=1,cold 3,–,91 0.3 2.5 0
+red-chard,salad and herbs,baby chard; ruby chard; red chard leaves; baby chard leaves,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+tatsoi,salad and herbs,tatsoi,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+komatsuna,salad and herbs,komatsuna; japanese mustard spinach,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+mibuna,salad and herbs,mibuna,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+purslane,salad and herbs,purslane; verdolagas,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+treviso,salad and herbs,treviso; tardivo; radicchio di treviso,pc 1 – 2,piece=250 head=250 d.shredded=0.15 y=0.85,cold 4,!wash,92 0.3 1 0.1
+puntarelle,salad and herbs,puntarelle,pc 1 – 3,piece=600 head=600 y=0.6,cold 4,!wash,92 0.3 1 0.1
+escarole,salad and herbs,escarole; batavian endive; broad-leaved endive,pc 1 – 1.6,piece=500 head=500 d.shredded=0.12 y=0.8,cold 4,!wash,92 0.3 1 0.1
+curly-endive,salad and herbs,frisée endive,pc 1 – 1.6,piece=350 head=350 d.shredded=0.12 y=0.75,cold 4,!wash,92 0.3 1 0.1
+red-gem,salad and herbs,red gem lettuce; baby gem; sucrine,pc 2 pack 1.2,head=100 piece=100 d.shredded=0.12 y=0.88,cold 4,!wash,92 0.3 1 0.1
+living-lettuce,salad and herbs,living lettuce; salanova,pc 1 – 1.2,piece=180 head=180 d.shredded=0.1 y=0.85,cold 4,!wash,92 0.3 1 0.1
+herb-salad,salad and herbs,herb salad,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+watercress-rocket-and-spinach,salad and herbs,watercress rocket and spinach salad; spinach and rocket,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+baby-beet-leaves,salad and herbs,beetroot salad leaves; bull's blood leaves,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+amaranth-leaves,salad and herbs,amaranth leaves; callaloo,200 bunch 1.6,bunch=200 d.chopped=0.15 y=0.75,cold 4,!wash,92 0.3 1 0.1
+malabar-spinach,salad and herbs,malabar spinach; ceylon spinach,200 bunch 1.6,y=0.8,cold 4,!wash,92 0.3 1 0.1
+chrysanthemum-greens,salad and herbs,chrysanthemum greens; shungiku; tong ho,150 bunch 1.8,y=0.85,cold 4,!wash,92 0.3 1 0.1
+pumpkin-leaves,salad and herbs,pumpkin leaves,200 bunch 1.8,y=0.7,cold 4,!wash,92 0.3 1 0.1
+nettles,salad and herbs,nettles; stinging nettles; young nettles,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+chickweed,salad and herbs,chickweed,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+salad-burnet,salad and herbs,salad burnet,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+nasturtium,salad and herbs,nasturtium leaves; nasturtiums,60 bag 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+lovage,salad and herbs,lovage; lovage leaves,25 bunch 1.6,leaf=1 d.chopped=0.15 y=0.8,cold 4,!wash,92 0.3 1 0.1
+savory,salad and herbs,savory; summer savory,20 bunch 1.4,d.chopped=0.15 y=0.7,cold 4,!wash,92 0.3 1 0.1
+hyssop,salad and herbs,hyssop,20 bunch 1.4,y=0.8,cold 4,!wash,92 0.3 1 0.1
+lemon-verbena,salad and herbs,lemon verbena; verbena,20 bunch 1.6,leaf=0.3 y=0.8,cold 4,!wash,92 0.3 1 0.1
+sweet-cicely,salad and herbs,sweet cicely,20 bunch 1.6,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+pandan,salad and herbs,pandan leaves; pandan; pandan leaf; screwpine leaves,50 packet 1.4,leaf=5 y=1,cold 4,!wash,92 0.3 1 0.1
+epazote,salad and herbs,epazote,20 bunch 1.8,y=0.8,cold 4,!wash,92 0.3 1 0.1
+culantro,salad and herbs,culantro; sawtooth coriander; sawtooth herb; recao,30 bunch 1.4,leaf=1 d.chopped=0.18 y=0.9,cold 4,!wash,92 0.3 1 0.1
+vietnamese-mint,salad and herbs,vietnamese mint; vietnamese coriander; rau ram; laksa leaves,30 bunch 1.4,leaf=0.3 d.chopped=0.12 y=0.7,cold 4,!wash,92 0.3 1 0.1
+rice-paddy-herb,salad and herbs,rice paddy herb; ngo om,30 bunch 1.4,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+mitsuba,salad and herbs,mitsuba; japanese parsley,30 bunch 1.8,handful=15 d=0.07 y=0.95,cold 4,!wash,92 0.3 1 0.1
+fenugreek-leaves,salad and herbs,fresh fenugreek; fenugreek leaves; methi; fresh methi,80 bunch 1,d.chopped=0.15 y=0.7,cold 4,!wash,92 0.3 1 0.1
+purple-basil,salad and herbs,purple basil,25 pack 1.2,leaf=0.5 bunch=30 d.chopped=0.1 d.leaves=0.05 y=0.75,cold 4,!wash !inoil,92 0.3 1 0.1
+culinary-lavender,salad and herbs,culinary lavender,20 bunch 1.6,handful=15 d=0.07 y=0.95,cold 4,–,92 0.3 1 0.1
+bay-leaves-fresh,salad and herbs,fresh bay leaves,15 pack 1,leaf=0.4 y=1,cold 14,–,92 0.3 1 0.1
+chive-flowers,salad and herbs,chive flowers,15 punnet 3,handful=15 d=0.07 y=0.95,cold 2,!wash,92 0.3 1 0.1
+sunflower-shoots,salad and herbs,sunflower shoots,50 punnet 2.4,handful=8 d=0.08 y=1,cold 3,!wash,92 0.3 1 0.1
+pink-grapefruit,fruit,ruby grapefruit; red grapefruit,pc 1 – 0.7,piece=300 y=0.55 juice=110-160 zest=8,cool 14,–,90 0.1 7 0 citric 1.3
+bitter-orange,fruit,seville oranges; seville orange; bitter orange; sour orange,pc 1 – 0.7,piece=150 y=0.6 juice=50-75 zest=8,cool 14,–,87 0.2 5 0 citric 3.5
+meyer-lemon,fruit,meyer lemon; meyer lemons,pc 1 – 0.7,piece=120 y=0.65 juice=40-55 zest=5,cool 14,–,90 0.2 3.5 0 citric 3.5
+key-lime,fruit,key limes; key lime,pc 10 bag 3,piece=20 y=0.5 juice=5-10 zest=1.5,cool 10,–,89 0.2 2 0 citric 6
+finger-lime,fruit,finger limes; finger lime; citrus caviar,pc 3 punnet 6,piece=15 y=0.6,cool 10,–,86 0.3 3 0 citric 4
+sudachi,fruit,sudachi,pc 3 punnet 5,piece=25 y=0.5 juice=7-10 zest=2,cool 10,–,90 0.2 2 0 citric 5
+buddhas-hand,fruit,buddha's hand,pc 1 – 6,piece=350 y=0.9 zest=40,cool 14,–,86 0.2 4 0 citric 1
+eating-apple,fruit,dessert apple; red apple,pc 1 – 0.45,piece=160 sizes=120-200 d.diced=0.5 d.sliced=0.45 y=0.88 y.peeled=0.78,cool 30,–,85 0.2 11 0 citric 0.4
+granny-smith,fruit,granny smith apple; granny smith; granny smiths; green apple; green apples,pc 1 – 0.45,piece=160 sizes=120-200 d.diced=0.5 d.sliced=0.45 y=0.88 y.peeled=0.78,cool 30,–,86 0.2 9.5 0 citric 0.9
+cooking-apple,fruit,cooking apple; bramley; bramley apple; bramleys; cooking apples,pc 1 – 0.6,piece=220 d.diced=0.5 y=0.85 y.peeled=0.75,cool 30,–,88 0.1 8 0 citric 1.2
+crab-apple,fruit,crab apples; crab apple,250 punnet 2.5,piece=20 y=0.8,cold 4,–,79 0.3 10 0 citric 1.5
+asian-pear,fruit,asian pear; nashi pear; nashi; korean pear,pc 1 – 1.1,piece=250 d.sliced=0.5 y=0.88,cool 21,–,88 0.2 7 0 citric 0.2
+conference-pear,fruit,conference pears; conference pear,pc 1 – 0.5,piece=180 d.diced=0.55 d.sliced=0.5 y=0.9 ripens=4,cool 5 cold 10,–,84 0.1 10 0 citric 0.2
+white-peach,fruit,white peach; white peaches,pc 1 – 0.6,piece=110 d.sliced=0.6 y=0.88 ripens=3 months=6-9,room 3 cold 5,!stone,88 0.2 9 0 citric 0.4
+greengage,fruit,greengages; greengage,250 punnet 2.5,piece=35 y=0.88 months=8-9,cold 4,!stone,85 0.2 9 0 citric 1
+sour-cherries,fruit,morello cherries; morello cherry; tart cherries,250 punnet 2.5,piece=6 d=0.6 y=0.85 months=6-7,cold 4,!choking,86 0.3 8.5 0 citric 1.5
+pluot,fruit,pluots; pluot; plumcot,pc 1 – 0.7,piece=80 y=0.93,cold 4,!stone,86 0.3 11 0 citric 0.8
+loquat,fruit,loquats; loquat; nispero,250 punnet 2.5,piece=30 y=0.65,cold 4,!stone,87 0.2 10 0 citric 0.9
+tamarillo,fruit,tamarillo; tamarillos; tree tomato,pc 1 – 0.9,piece=70 y=0.75,cold 4,–,87 0.4 4 0 citric 1.5
+feijoa,fruit,feijoa; feijoas; pineapple guava,pc 1 – 0.7,piece=50 y=0.6,cold 4,–,83 0.4 8 0 citric 1
+soursop,fruit,soursop; guanabana,pc 1 – 4,piece=400 y=0.65,cold 4,–,80 0.4 13 0 citric 0.7
+mangosteen,fruit,mangosteens; mangosteen,pc 5 bag 5,piece=80 y=0.35,cold 4,–,81 0.6 15 0 citric 0.5
+rambutan,fruit,rambutans; rambutan,250 punnet 2.5,piece=25 y=0.5,cold 4,!choking,78 0.2 15 0 citric 0.4
+durian,fruit,durian; frozen durian,400 pack 8,y=1,cold 4,–,65 5 20 0
+sapodilla,fruit,sapodilla,pc 1 – 2,piece=170 y=0.75,cold 4,–,78 1 15 0
+prickly-pear,fruit,prickly pears; prickly pear; cactus fruit; tuna fruit; cactus pear,pc 1 – 0.8,piece=100 y=0.6,cold 4,–,88 0.5 9 0 citric 0.2
+kiwano,fruit,kiwano; horned melon,pc 1 – 2,piece=200 y=0.5,cold 4,–,89 1.2 7 0
+golden-kiwi,fruit,golden kiwi; gold kiwi; kiwi berries; kiwiberries,pc 1 – 0.6,piece=90 d.sliced=0.6 y=0.88,cold 4,–,83 0.3 12 0 citric 1
+cantaloupe,fruit,rockmelon; cantaloupe melon; charentais melon,pc 1 – 2.2,piece=1200 d.cubed=0.65 y=0.6,room 4 cold 5,–,90 0.2 8 0 citric 0.1
+red-grapes,fruit,red grapes; seedless red grapes; black grapes; seedless black grapes; purple grapes,400 punnet 2.2,piece=6 bunch=400 d=0.63 y=0.95,cold 7,!choking,81 0.2 16 0 citric 0.6
+white-grapes,fruit,green grapes; white grapes; seedless green grapes,400 punnet 2.2,piece=6 bunch=400 d=0.63 y=0.95,cold 7,!choking,81 0.2 16 0 citric 0.6
+wild-strawberries,fruit,wild strawberries; alpine strawberries; fraises des bois,100 punnet 5,y=0.97,cold 1,–,85 0.3 10 0 citric 0.8
+blackcurrants,fruit,blackcurrants; blackcurrant,250 punnet 2.5,d=0.6 y=0.97 months=7-8,cold 4,–,82 0.3 7 0 citric 3
+loganberries,fruit,loganberries,250 punnet 2.5,d=0.55 y=0.97,cold 4,–,85 0.3 6 0 citric 2
+lingonberries,fruit,lingonberries; lingonberry,250 punnet 2.5,d=0.6 y=0.97,cold 4,–,86 0.5 6 0 citric 2.2
+bilberries,fruit,bilberries; wild blueberries,250 punnet 2.5,d=0.62 y=0.97,cold 4,–,85 0.4 9 0 citric 1
+elderberry,fruit,elderberries; elderberry,250 punnet 2.5,d=0.6 y=0.85,cold 4,–,80 0.5 8 0 citric 1
+sea-buckthorn,fruit,sea buckthorn berries; sea buckthorn,250 punnet 2.5,d=0.6 y=0.95,cold 4,–,82 5 4 0 citric 3
+acai,fruit,açaí; acai; acai purée; acai puree; frozen acai,400 pack 6,d=1 y=1,cold 4,–,88 5 1 0
+goji,fruit,goji berries; goji; wolfberries,150 bag 3,d=0.5 y=1,room 300,–,8 0.5 46 0.3
+aronia,fruit,aronia berries; aronia; chokeberries,250 punnet 2.5,d=0.6 y=0.92,cold 4,–,80 0.3 9 0 citric 1
+dried-sour-cherries,fruit,dried morello cherries,150 bag 3,d=0.65 y=1,room 240,–,18 0.7 60 0 citric 2
+dried-pineapple,fruit,dried pineapple,150 bag 2,d.chopped=0.6 y=1,room 240,sulphites,18 0.5 65 0.1
+dried-banana,fruit,banana chips; dried banana; dried bananas,150 bag 1.6,d=0.35 y=1,room 180,–,4 33 35 0
+medjool-dates,fruit,fresh dates; barhi dates,250 box 4,piece=20 d.chopped=0.7 y=0.92,cool 60,–,22 0.2 64 0
+stoned-dates,fruit,chopped dates; stoned dates,250 pack 1.4,piece=8 d.chopped=0.7 y=1,room 240,–,20 0.3 64 0
+freeze-dried-raspberries,fruit,freeze-dried raspberries,15 packet 3,d=0.12 y=1,room 240,–,3 1 45 0 citric 8
+candied-orange,fruit,candied orange; candied orange peel,150 tub 3,d.chopped=0.65 y=1,room 180,–,18 0.3 70 0.1
+frozen-mango,fruit,frozen mango; frozen mango chunks; mango chunks,500 bag 2.6,d=0.62 y=1,cold 1,–,83 0.4 14 0 citric 0.4
+frozen-raspberries,fruit,frozen raspberries,500 bag 2.8,d=0.55 y=1,cold 1,–,86 0.6 5 0 citric 1.6
+frozen-cherries,fruit,frozen cherries; frozen pitted cherries,500 bag 2.8,d=0.6 y=1,cold 1,–,83 0.2 12 0 citric 0.6
+frozen-cranberries,fruit,frozen cranberries,300 bag 2,d=0.45 y=1,cold 1,–,87 0.1 4 0 citric 2.5
+frozen-avocado,fruit,frozen avocado; frozen avocado chunks,500 bag 4,d=0.62 y=1,cold 1,–,73 15 0.7 0
+pomegranate-arils,fruit,pomegranate arils; arils,120 tub 2.2,d=0.6 handful=35 y=1,cold 3,–,78 1.2 13.7 0 citric 1
+mixed-berries,fruit,summer berries,300 tub 2.8,d=0.6 y=0.92,cold 2,–,87 0.3 8 0 citric 0.8
+prepared-mango,fruit,prepared mango; mango pieces,200 tub 2.2,d=0.63 y=1,cold 2,–,85 0.3 10 0 citric 0.8
+bagels,bakery,bagels; bagel,pc 5 pack 1.6,piece=85 d.torn=0.3 y=1,room 3,wheat,36 3 3 1.1
+english-muffins,bakery,english muffins / english muffins; muffins,pc 4 pack 1,piece=65 y=1,room 3,wheat,36 3 3 1.1
+crumpets,bakery,crumpets; crumpet,pc 6 pack 1,piece=55 y=1,room 3,wheat,36 3 3 1.1
+burger-buns,bakery,burger buns; buns; hamburger buns,pc 4 pack 1.6,piece=60 y=1,room 3,wheat milk egg,36 3 3 1.1
+bread-rolls,bakery,bread rolls; dinner rolls; soft rolls; baps,pc 6 pack 1.4,piece=60 y=1,room 3,wheat,36 3 3 1.1
+pumpernickel,bakery,pumpernickel; vollkornbrot; german rye bread,500 pack 2,slice=50 y=1,room 30,rye wheat,36 3 3 1.1
+soda-bread,bakery,soda bread; irish soda bread,400 loaf 1.8,slice=50 y=1,room 3,wheat milk,36 3 3 1.1
+cornbread,bakery,cornbread; corn bread,300 pack 2.6,d.cubed=0.35 y=1,room 3,wheat milk egg,36 3 3 1.1
+challah,bakery,challah,400 loaf 1.8,slice=40 d.torn=0.2 y=0.98,room 3,wheat egg,36 3 3 1.1
+ezekiel-bread,bakery,sprouted bread; sprouted grain bread; ezekiel bread,400 loaf 1.8,slice=40 d.torn=0.2 y=0.98,cold 7,wheat,36 3 3 1.1
+spelt-bread,bakery,spelt bread; spelt loaf,400 loaf 1.8,slice=40 d.torn=0.2 y=0.98,room 3,wheat,36 3 3 1.1
+malt-loaf,bakery,malt loaf,400 loaf 1.8,slice=40 d.torn=0.2 y=0.98,room 3,wheat barley,36 3 3 1.1
+olive-bread,bakery,olive bread,400 loaf 1.8,slice=40 d.torn=0.2 y=0.98,room 3,wheat,36 3 3 1.1
+lavash,bakery,lavash,250 packet 2,piece=60 d.torn=0.15 y=1,room 3,wheat,36 3 3 1.1
+barbari,bakery,barbari bread,pc 1 – 2,piece=350 y=1,room 3,wheat sesame,36 3 3 1.1
+piadina,bakery,piadina; piadine; folded flatbread,pc 3 pack 2,piece=75 y=1,room 3,wheat,36 3 3 1.1
+chapati,bakery,chapatis / chapati; chapati; roti; rotis,pc 6 pack 1.4,piece=45 y=1,room 3,wheat,36 3 3 1.1
+paratha,bakery,parathas / paratha; paratha,pc 5 pack 2.2,piece=80 y=1,room 3,wheat milk,30 15 2 1
+dosa,bakery,dosas; dosa,pc 4 pack 2.5,piece=80 y=1,room 3,–,36 3 3 1.1
+injera,bakery,injera; injera bread; teff injera,pc 5 pack 5,piece=150 y=1,room 3,–,36 3 3 1.1
+arepas,bakery,arepas; arepa,pc 6 pack 2.4,piece=60 y=1,room 3,–,36 3 3 1.1
+taco-shells,bakery,taco shells; hard taco shells,pc 12 box 1.6,piece=12 y=1,room 90,–,4 22 2 1
+tortilla-bowls,bakery,tortilla bowls; salad bowls of tortilla,pc 4 pack 2,piece=60 y=1,room 3,wheat,36 3 3 1.1
+wraps,bakery,wraps; wrap; wholemeal wraps; sandwich wraps,pc 6 pack 1.4,piece=60 y=1,room 3,wheat,36 3 3 1.1
+wonton-wrappers,bakery,wonton wrappers,pc 30 packet 2.4,piece=9 y=1,cold 7,wheat egg,36 3 3 1.1
+filo,bakery,filo pastry / phyllo; filo; phyllo dough; phyllo,270 pack 1.9,piece=30 y=1,cold 14,wheat,30 3 2 1
+puff-pastry,bakery,puff pastry; ready-rolled puff pastry,320 pack 2,piece=320 y=1,cold 10,wheat,30 24 1 0.8
+pizza-dough,bakery,pizza dough; bread dough,400 pack 2,y=1,cold 5,wheat,36 3 3 1.1
+matzo,bakery,matzos; matzo; matzah; matzo crackers,300 box 1.8,piece=28 y=1,room 180,wheat,5 1.5 2 0
+melba-toast,bakery,melba toast,100 packet 1.2,piece=4 y=1,room 90,wheat,4 5 4 1.5
+grissini,bakery,sesame breadsticks,125 packet 1.2,piece=5 y=1,room 90,wheat sesame,5 9 3 2
+seed-crackers,bakery,seed crackers; seeded crackers; flax crackers,150 packet 2.6,piece=7 y=1,room 90,sesame,4 35 2 1.5
+poppadoms,bakery,poppadoms / papadums; poppadom; papadum; papadums; pappadam,pc 10 packet 1.2,piece=9 y=1,room 90,–,4 25 1 3.5
+prawn-crackers,bakery,prawn crackers; shrimp chips,60 bag 1,d=0.05 y=1,room 60,crustaceans,3 32 6 2
+potato-crisps,bakery,potato crisps / potato chips; potato chips; ready salted crisps,150 bag 1.6,d=0.08 handful=15 y=1,room 60,–,2 33 1 1.3
+vegetable-crisps,bakery,vegetable crisps / vegetable chips; veggie chips,100 bag 2,d=0.08 handful=15 y=1,room 60,–,3 33 15 1
+pretzels,bakery,pretzels; pretzel sticks,175 bag 1.6,d=0.2 handful=25 y=1,room 90,wheat,3 5 3 3.5
+bombay-mix,bakery,bombay mix,200 bag 1.2,d=0.35 handful=30 y=1,room 120,wheat peanut mustard,4 32 3 2
+wasabi-peas,bakery,wasabi peas,100 bag 1.6,d=0.5 handful=30 y=1,room 180,soya mustard,4 14 6 1.5
+gluten-free-breadcrumbs,bakery,gluten-free breadcrumbs,150 pack 2,d=0.4 y=1,room 120,–,8 2 3 1
+pita-bread-wholemeal,bakery,wholemeal pitta / whole wheat pita; wholemeal pittas; whole wheat pita,pc 6 pack 0.9,piece=60 d.torn=0.2 y=1,room 3,wheat,36 3 3 1.1
+romesco,tins and jars,romesco; romesco sauce,200 jar 2.5,d=1.05 y=1,cold 7,almond hazelnut sulphites,60 28 4 1.2 acetic 0.6
+salsa-verde-jar,tins and jars,tomatillo salsa; green salsa,200 jar 2.5,d=1.05 y=1,cold 7,–,88 1 3 1.4 citric 0.6
+pico-de-gallo,tins and jars,pico de gallo; fresh salsa,200 tub 2,d=1.05 y=1,cold 3,–,92 0.3 3 0.8 citric 0.5
+muhammara,tins and jars,muhammara,200 jar 2.5,d=1.05 y=1,cold 5,walnut wheat,55 25 8 1.4
+skordalia,tins and jars,skordalia,200 jar 2.5,d=1.05 y=1,cold 4,almond,60 22 2 1
+labneh-balls,tins and jars,labneh in oil; labneh balls in oil,200 jar 2.5,d=1.05 y=1,cold 14,milk,40 45 3 1.6
+toum,tins and jars,toum; garlic sauce,200 jar 2.5,d=1.05 y=1,cold 4,!inoil !cold,30 62 1 1.2
+amba,tins and jars,amba; mango pickle sauce,200 jar 2.5,d=1.05 y=1,cold 21 room 365,mustard,75 4 8 6
+red-pepper-paste,tins and jars,biber salçası; biber salcasi; turkish pepper paste; red pepper paste,200 jar 2.5,d=1.05 y=1,cold 21 room 365,–,60 8 12 8
+aji-amarillo,tins and jars,ají amarillo paste; aji amarillo paste; aji amarillo; ají amarillo,200 jar 2.5,d=1.05 y=1,cold 21 room 365,–,80 4 5 3
+aji-panca,tins and jars,ají panca paste; aji panca,200 jar 2.5,d=1.05 y=1,cold 21 room 365,–,78 4 6 3
+achiote,tins and jars,achiote paste; annatto paste; recado rojo,200 jar 2.5,d=1.05 y=1,cold 180,–,50 5 8 12
+mole,tins and jars,mole paste; mole poblano,200 jar 2.5,d=1.05 y=1,cold 21 room 365,almond peanut sesame wheat,25 30 22 4
+adjika,tins and jars,adjika; ajika,200 jar 2.5,d=1.05 y=1,cold 21 room 365,–,75 5 6 8
+tkemali,tins and jars,tkemali; sour plum sauce,200 jar 2.5,d=1.05 y=1,cold 21 room 365,–,75 0.5 18 2 citric 1
+pkhali,tins and jars,pkhali,200 jar 2.5,d=1.05 y=1,cold 3,walnut,60 25 3 1.2
+bagna-cauda,tins and jars,bagna cauda,200 jar 2.5,d=1.05 y=1,cold 5,fish,20 65 1 6
+anchovy-paste,tins and jars,anchovy paste,200 jar 2.5,d=1.05 y=1,cold 60,fish,45 20 0 12
+crab-paste,tins and jars,crab paste,200 jar 2.5,d=1.05 y=1,cold 5,fish crustaceans,70 10 2 2
+xo-sauce,tins and jars,xo sauce,200 jar 2.5,d=1.05 y=1,cold 21 room 365,crustaceans molluscs soya wheat,20 50 6 6
+black-beans-fermented,tins and jars,fermented black beans; salted black beans; douchi,200 jar 2.5,d=1.05 y=1,room 365,soya,35 8 4 15
+yellow-bean-sauce,tins and jars,yellow bean sauce,200 jar 2.5,d=1.05 y=1,cold 21 room 365,soya wheat,55 6 10 11
+natto,tins and jars,natto,150 pack 2,d=1.05 y=1,cold 10,soya,58 10 5 0.1
+umeboshi,tins and jars,umeboshi; umeboshi paste; pickled plums,150 jar 5,piece=10 d=1.1 y=0.8,cold 21 room 365,–,70 0.4 5 18 citric 4
+nam-prik-pao,tins and jars,nam prik pao; thai chilli jam; roasted chilli paste,200 jar 2.5,d=1.05 y=1,cold 21 room 365,crustaceans fish,30 30 22 5
+laksa-paste,tins and jars,laksa paste,200 jar 2.5,d=1.05 y=1,cold 21 room 365,crustaceans,50 20 8 8
+tikka-paste,tins and jars,tikka paste,200 jar 2.5,d=1.05 y=1,cold 21 room 365,mustard,45 25 6 6
+coriander-chutney,tins and jars,coriander chutney; green chutney,200 jar 2.5,d=1.05 y=1,cold 14,–,80 2 8 3 citric 0.8
+piccalilli,tins and jars,piccalilli,200 jar 2.5,d=1.05 y=1,cold 21 room 365,mustard sulphites,68 0.5 24 2 acetic 1.2
+onion-marmalade,tins and jars,onion marmalade; onion jam; caramelised onion chutney,200 jar 2.5,d=1.05 y=1,cold 21 room 365,–,42 1 45 1 acetic 0.8
+membrillo,tins and jars,membrillo,150 pack 3,d=1.05 y=1,cold 90,–,32 0.1 58 0 citric 1
+artichoke-dip,tins and jars,artichoke paste; artichoke dip,200 jar 2.5,d=1.05 y=1,cold 7,–,60 28 1 2.5
+white-bean-dip,tins and jars,white bean dip,200 tub 1.8,d=1.05 y=1,cold 3,sesame,65 15 3 1
+ranch-dressing,tins and jars,ranch dressing,250 bottle 2,d=1.05 y=1,cold 30 room 180,egg milk mustard,45 40 5 2 acetic 0.6
+tartare-sauce,tins and jars,tartare sauce,200 jar 2.5,d=1.05 y=1,cold 30,egg mustard,45 42 6 1.6 acetic 0.6
+hollandaise,tins and jars,hollandaise sauce,200 jar 2.5,d=1.05 y=1,cold 3,egg milk,35 55 2 1.4
+marinated-artichokes,tins and jars,marinated artichokes; chargrilled artichokes; grilled artichokes in oil,280 jar 2.5,drained=0.6 d.sliced=0.6 y=1,cold 7,–,75 14 1 1.6 acetic 0.5
+marinated-mushrooms,tins and jars,marinated mushrooms,280 jar 2.5,drained=0.6 y=1,cold 7,–,82 9 1 1.6 acetic 0.7
+chargrilled-aubergines,tins and jars,chargrilled aubergines,280 jar 2.5,drained=0.65 y=1,cold 7,–,72 18 2 1.6 acetic 0.6
+peppadew,tins and jars,peppadew peppers; peppadews; sweet piquanté peppers,400 jar 3,piece=8 drained=0.5 y=1,cold 21 room 365,–,78 0.3 18 1.6 acetic 1
+pickled-red-cabbage,tins and jars,pickled red cabbage,340 jar 1.6,drained=0.65 y=1,cold 21 room 365,–,88 0.2 7 1 acetic 1.2
+pickled-turnips,tins and jars,pickled turnips,600 jar 3,drained=0.6 y=1,cold 21 room 365,–,92 0.1 2 3 acetic 1
+pickled-walnuts,tins and jars,pickled walnuts,390 jar 3.5,piece=12 drained=0.55 y=1,cold 21 room 365,walnut,80 2 10 1.5 acetic 1.2
+pickled-garlic,tins and jars,pickled garlic,200 jar 3,drained=0.55 y=1,cold 21 room 365,–,78 0.4 5 3 acetic 1
+dill-pickles,tins and jars,dill cucumbers; kosher dill pickles,670 jar 2,piece=40 d.diced=0.6 drained=0.55 y=1,cold 21 room 365,–,94 0.2 2 1.5 acetic 0.7
+kalamata-olives,tins and jars,kalamata,200 tub 3,piece=5 d.chopped=0.6 drained=0.6 y=0.85,cold 21 room 365,!choking,73 18 0.5 3.5
+tinned-cherry-tomatoes,tins and jars,tinned cherry tomatoes,400 tin 1,d=1.02 y=1,cold 3 room 700,–,94 0.2 3.5 0.2 citric 0.4
+tinned-green-lentils,tins and jars,tinned puy lentils,400 tin 1,drained=0.6 d=0.75 y=1,cold 3 room 700,–,72 0.6 0.6 0.4
+baked-beans,tins and jars,baked beans,400 tin 1,d=1.05 y=1,cold 3 room 700,–,74 0.5 5 0.6
+tinned-peas,tins and jars,tinned peas,300 tin 0.7,drained=0.6 y=1,cold 3 room 700,–,82 0.5 2 0.4
+tinned-mandarins,tins and jars,tinned mandarins,300 tin 0.8,drained=0.58 d=0.7 y=1,cold 3 room 700,–,86 0.1 11 0 citric 0.5
+tinned-lychees,tins and jars,tinned lychees,565 tin 2,drained=0.5 y=1,cold 3 room 700,–,80 0.1 18 0 citric 0.3
+tinned-clams,tins and jars,tinned clams,110 tin 3,drained=0.6 y=1,cold 2 room 700,molluscs,75 4 2 1.5
+tinned-sprats,tins and jars,tinned sprats; sprats in oil; brisling,110 tin 2,drained=0.72 y=1,cold 2 room 700,fish,60 18 0 1.2
+ventresca,tins and jars,ventresca tuna; tuna belly,110 tin 4,drained=0.7 d.flaked=0.6 y=1,cold 2 room 700,fish,62 12 0 1
+grape-leaves-stuffed,tins and jars,dolmades; stuffed vine leaves; dolma,280 tin 2.5,piece=30 y=1,cold 3 room 700,–,66 10 3 1.2
+moscatel-vinegar,oils and vinegars,moscatel vinegar; muscatel vinegar; muscat vinegar,ml 250 bottle 3,d=1 y=1,room 540,sulphites,85 0 8 0 acetic 6
+rose-vinegar,oils and vinegars,rosé vinegar; rose wine vinegar; rosé wine vinegar,ml 250 bottle 3,d=1 y=1,room 540,sulphites,93 0 1 0 acetic 6
+beer-vinegar,oils and vinegars,beer vinegar; ale vinegar,ml 250 bottle 3,d=1 y=1,room 540,barley,93 0 1 0 acetic 6
+date-vinegar,oils and vinegars,date vinegar,ml 250 bottle 3,d=1 y=1,room 540,–,80 0 14 0 acetic 5
+tarragon-vinegar,oils and vinegars,tarragon vinegar,ml 250 bottle 3,d=1 y=1,room 540,sulphites,93 0 1 0 acetic 6
+cane-vinegar,oils and vinegars,cane vinegar,ml 250 bottle 3,d=1 y=1,room 540,–,93 0 1 0 acetic 6
+ume-vinegar,oils and vinegars,ume vinegar; umeboshi vinegar; ume su; plum vinegar,ml 250 bottle 3,d=1 y=1,room 540,–,76 0 1 18 citric 4
+shrub,oils and vinegars,shrub; drinking vinegar,ml 250 bottle 3,d=1 y=1,room 540,–,70 0 26 0 acetic 2
+lemon-oil,oils and vinegars,lemon oil; lemon olive oil,ml 250 bottle 3,d=0.92 y=1,room 90,!inoil,0 100 0 0
+smoked-oil,oils and vinegars,smoked oil; smoked rapeseed oil,ml 250 bottle 3,d=0.92 y=1,room 540,–,0 100 0 0
+rice-bran-oil,oils and vinegars,rice bran oil,ml 500 bottle 3,d=0.92 y=1,room 540,–,0 100 0 0
+argan-oil,oils and vinegars,argan oil,ml 250 bottle 8,d=0.92 y=1,room 540,–,0 100 0 0
+spring-onion-oil,oils and vinegars,scallion oil; spring onion oil,ml 250 bottle 3,d=0.92 y=1,room 540,–,0 100 0 0
+lime-juice-bottled,oils and vinegars,bottled lime juice,ml 250 bottle 3,d=1 y=1,cold 60 room 365,sulphites,90 0 2 0 citric 6
+grapefruit-juice,oils and vinegars,grapefruit juice,ml 1000 carton 2,d=1 y=1,cold 5,–,89 0.1 9 0 citric 1.2
+beetroot-juice,oils and vinegars,beetroot juice,ml 500 bottle 2.5,d=1 y=1,cold 5,–,90 0.1 8 0.2
+grape-juice,oils and vinegars,grape juice; white grape juice,ml 1000 carton 2,d=1 y=1,cold 7 room 180,–,82 0 16 0 citric 0.6
+mango-juice,oils and vinegars,mango juice,ml 1000 carton 2.4,d=1 y=1,cold 5 room 180,–,85 0.1 13 0 citric 0.6
+kombucha,oils and vinegars,kombucha,ml 330 bottle 2,d=1 y=1,cold 30,–,96 0 3 0 acetic 0.6
+brewed-tea,oils and vinegars,brewed tea,ml 500 carton 1,d=1 y=1,cold 2,–,99 0 0 0
+beer,oils and vinegars,beer; lager; pale ale,ml 330 bottle 1.5,d=1 y=1,room 180,barley notvegan,93 0 3 0
+cider,oils and vinegars,cider / hard cider; dry cider,ml 500 bottle 2,d=1 y=1,room 365,sulphites,92 0 3 0 citric 0.5
+port,oils and vinegars,port,ml 750 bottle 10,d=1 y=1,room 180,sulphites,72 0 12 0
+brandy,oils and vinegars,brandy; cognac,ml 350 bottle 12,d=1 y=1,room 900,–,65 0 0 0
+rum,oils and vinegars,rum; dark rum; white rum,ml 350 bottle 10,d=1 y=1,room 900,–,65 0 0 0
+vodka,oils and vinegars,vodka,ml 350 bottle 10,d=1 y=1,room 900,–,65 0 0 0
+whisky,oils and vinegars,whisky / whiskey; whiskey; bourbon; scotch,ml 350 bottle 12,d=1 y=1,room 900,barley,65 0 0 0
+pastis,oils and vinegars,pastis,ml 350 bottle 12,d=1 y=1,room 900,–,60 0 2 0
+orange-liqueur,oils and vinegars,orange liqueur; triple sec,ml 350 bottle 12,d=1 y=1,room 900,–,45 0 30 0
+prosecco,oils and vinegars,prosecco,ml 750 bottle 9,d=1 y=1,room 365,sulphites,87 0 1.5 0
+dried-flageolet,grains and pulses,dried flageolet beans; flageolet beans,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!beans !coolfast,11 1.5 1.5 0
+gigantes-beans,grains and pulses,gigantes beans; gigante beans,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!beans !coolfast,11 1.5 1.5 0
+dried-soya-beans,grains and pulses,dried soya beans / dried soybeans; dried edamame,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,soya !coolfast,9 20 7 0
+tepary-beans,grains and pulses,tepary beans,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!beans !coolfast,11 1.5 1.5 0
+pigeon-peas,grains and pulses,gandules,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!coolfast,11 1.5 1.5 0
+marrowfat-peas,grains and pulses,marrowfat peas,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!coolfast,11 1.5 1.5 0
+brown-masoor,grains and pulses,whole masoor; brown masoor,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!coolfast,11 1.5 1.5 0
+cooked-puy-lentils,grains and pulses,ready-cooked puy lentils; cooked puy lentils,250 pouch 2,d=0.75 y=1,cold 2 room 300,–,65 1.5 1 0.6
+cooked-quinoa,grains and pulses,ready-cooked quinoa; quinoa pouch,250 pouch 2,d=0.7 y=1,cold 2 room 300,!coolfast,62 3 1.5 0.6
+jarred-white-beans,grains and pulses,jarred white beans,700 jar 3.5,drained=0.7 d=0.72 y=1,cold 3 room 700,–,72 0.6 0.6 0.6
+einkorn,grains and pulses,einkorn,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,wheat !coolfast,11 1.5 1.5 0
+sorghum,grains and pulses,sorghum,500 bag 2,d=0.8 cooked=2.3 y=1,room 365,!coolfast,11 1.5 1.5 0
+puffed-rice,grains and pulses,puffed rice; murmura,200 bag 1.6,d=0.12 handful=10 y=1,room 365,–,11 1.5 1.5 0
+cornflakes,grains and pulses,cornflakes; corn flakes,500 box 2,d=0.12 y=1,room 365,barley,11 1.5 1.5 0
+cornmeal,grains and pulses,maize meal,500 bag 1.6,d=0.65 y=1,room 365,–,11 1.5 1.5 0
+somen,grains and pulses,somen,300 packet 1.6,cooked=2.1 y=1,room 365,wheat !coolfast,11 1.5 1.5 0
+sweet-potato-noodles,grains and pulses,sweet potato noodles; dangmyeon,300 packet 2.4,cooked=2.6 y=1,room 365,!coolfast,11 1.5 1.5 0
+fresh-noodles,grains and pulses,fresh egg noodles,300 packet 1.6,y=1,cold 5,wheat egg !coolfast,62 2 1 0.5
+lasagne,grains and pulses,lasagne sheets / lasagna; lasagna sheets,500 packet 1.4,cooked=2.1 y=1,room 365,wheat !coolfast,11 1.5 1.5 0
+red-lentil-pasta,grains and pulses,red lentil pasta,250 packet 2,cooked=2.1 y=1,room 365,!coolfast,11 1.5 1.5 0
+paella-rice,grains and pulses,paella rice; bomba rice,500 box 2.2,d=0.85 cooked=2.8 y=1,room 365,!coolfast,11 1.5 1.5 0
+brown-basmati,grains and pulses,brown basmati,500 bag 2,d=0.85 cooked=2.5 y=1,room 365,!coolfast,11 1.5 1.5 0
+honey-roast-peanuts,nuts and seeds,honey-roast peanuts,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,peanut notvegan,3 45 18 0.8
+tamari-almonds,nuts and seeds,tamari almonds,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,almond soya wheat,3 50 5 1.5
+marcona,nuts and seeds,marcona almonds,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,almond,3 55 5 0
+ground-hazelnuts,nuts and seeds,ground hazelnuts; hazelnut flour,150 bag 3,d=0.42 y=1,room 180,hazelnut,3 55 5 0
+candlenuts,nuts and seeds,candlenuts,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,–,3 55 5 0
+roasted-soya-beans,nuts and seeds,roasted soya beans; soy nuts,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,soya,3 55 5 0
+melon-seeds,nuts and seeds,melon seeds,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,–,3 55 5 0
+gomasio,nuts and seeds,gomasio; sesame salt,150 bag 3,d=0.55 y=1,room 180,sesame,3 55 5 0
+peanut-brittle,nuts and seeds,peanut brittle,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,peanut,2 25 55 0.4
+trail-mix,nuts and seeds,trail mix; fruit and nut mix,150 bag 3,d.chopped=0.55 handful=30 y=1,room 180,almond cashew hazelnut peanut,8 30 35 0.1
+anardana,spices and seasoning,anardana; dried pomegranate seeds; pomegranate powder,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+amchur,spices and seasoning,amchur; amchoor; dried mango powder; mango powder,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+asafoetida,spices and seasoning,asafoetida; hing; asafetida,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,wheat,9 8 4 0.1
+panch-phoron,spices and seasoning,panch phoron; panch phoran; tempering spices,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,mustard,9 8 4 0.1
+grains-of-paradise,spices and seasoning,grains of paradise,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+mahleb,spices and seasoning,mahleb,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+advieh,spices and seasoning,advieh,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+hawaij,spices and seasoning,hawaij,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+khmeli-suneli,spices and seasoning,khmeli suneli,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 3 10
+suya,spices and seasoning,suya spice,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,peanut,9 8 4 0.1
+yuzu-kosho,spices and seasoning,yuzu kosho,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+seafood-seasoning,spices and seasoning,crab seasoning; seafood seasoning,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,celery mustard,5 5 3 35
+chilli-lime-seasoning,spices and seasoning,chilli-lime seasoning,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,5 3 5 35
+ranch-seasoning,spices and seasoning,ranch seasoning,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,milk,9 8 4 0.1
+bbq-rub,spices and seasoning,barbecue rub; bbq rub,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,8 6 10 18
+guajillo,spices and seasoning,guajillo chillies; guajillo chiles,40 jar 1.8,piece=5 y=0.85 scaling=startLow,room 540,–,9 8 4 0.1
+kashmiri-chilli,spices and seasoning,kashmiri chilli powder,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+mixed-peppercorns,spices and seasoning,mixed peppercorns,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+pink-salt,spices and seasoning,pink salt; himalayan salt,250 box 1.6,d=1.1 y=1 scaling=startLow,room 540,–,0 0 0 99
+monosodium-glutamate,spices and seasoning,msg; monosodium glutamate,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+rose-petals,spices and seasoning,dried rose petals; rose petals,40 jar 1.8,d=0.45 y=1 scaling=startLow,room 540,–,9 8 4 0.1
+hijiki,spices and seasoning,hijiki,30 packet 3,d=0.1 cooked=6 y=1,room 540,–,10 2 1 6
+seaweed-salad,spices and seasoning,seaweed salad,100 tub 3.5,d=0.5 y=1,cold 7,sesame soya,80 2 8 2
+mushroom-ketchup,oils and vinegars,mushroom ketchup,ml 150 bottle 1.8,d=1.15 y=1,room 540,sulphites,68 0 3 18
+colatura,oils and vinegars,colatura; colatura di alici; garum,ml 100 bottle 9,d=1.2 y=1,room 540,fish,68 0 1 24
+hot-honey,baking and sweet,hot honey; chilli honey,250 jar 3,d=1.35 y=1,room 540,notvegan !honey,20 0 75 0
+birch-syrup,baking and sweet,birch syrup,250 jar 3,d=1.35 y=1,room 540,–,20 0 75 0
+simple-syrup,baking and sweet,simple syrup; sugar syrup,250 jar 3,d=1.35 y=1,room 540,–,20 0 75 0
+dulce-de-leche,baking and sweet,dulce de leche,250 jar 3,d=1.35 y=1,room 540,milk,28 8 55 0.3
+jaggery,baking and sweet,gur,500 bag 1.8,d=0.85 y=1,room 540,–,3 0 95 0
+blackcurrant-jam,baking and sweet,blackcurrant jam,250 jar 3,d=1.35 y=1,cold 60 room 365,–,32 0 62 0 citric 0.8
+crab-apple-jelly,baking and sweet,crab apple jelly,250 jar 3,d=1.35 y=1,cold 60 room 365,–,32 0 62 0 citric 0.8
+chocolate-chips,baking and sweet,chocolate chips,200 bag 2,d=0.65 y=1,room 540,milk soya,1 32 50 0.1
+tempura-flour,baking and sweet,tempura flour; tempura batter mix,500 bag 1.8,d=0.55 y=1,room 540,wheat,12 1.5 1 0
+gelatine-leaves,baking and sweet,gelatin sheets,pc 10 packet 2,piece=2 y=1,room 540,meat,12 0 0 0.5
+pectin,baking and sweet,pectin,100 tub 3,d=0.6 y=1,room 540,–,10 1 1 0.5
+agretti,vegetables,agretti; monk's beard; barba di frate,200 bunch 2.5,d.chopped=0.2 y=0.85,cold 3,!wash,91 0.3 1.5 0.3
+borage,vegetables,borage; borage leaves,200 bunch 2.5,d.chopped=0.2 y=0.85,cold 3,!wash,91 0.3 1.5 0.3
+lampascioni,vegetables,lampascioni; hyacinth bulbs,300 jar 5,d.chopped=0.2 y=0.85,cold 3,–,91 0.3 1.5 0.3
+garden-eggs,vegetables,garden eggs; thai aubergines; thai eggplant; pea aubergines; white aubergine,300 bag 2.5,piece=40 y=0.92,cool 5,–,92 0.2 3 0
+rice-cakes-korean,grains and pulses,korean rice cakes; tteok; tteokbokki,500 pack 3,y=1,cold 14,–,50 0.5 1 0.8
+rice-cakes,bakery,rice cakes; corn cakes; puffed rice cakes,130 packet 1.2,piece=8 y=1,room 120,–,5 3 1 0.5
+poha,grains and pulses,poha; flattened rice; beaten rice,500 bag 1.5,d=0.2 y=1,room 240,–,11 1 1 0
+akkawi,dairy and eggs,akkawi; akawi; akkawi cheese,250 block 3.5,d.cubed=0.6 y=1,cold 21,milk,48 24 1 4
+egusi,nuts and seeds,egusi; egusi seeds; ground egusi,200 bag 3,d=0.5 y=1,room 180,–,5 48 2 0
+castelluccio,grains and pulses,castelluccio lentils; umbrian lentils; pardina lentils,500 bag 3.5,d=0.8 cooked=2.4 y=1,room 540,!coolfast,11 1 1.5 0
+wattleseed,spices and seasoning,wattleseed; wattle seed,40 jar 5,d=0.5 y=1,room 540,–,8 6 2 0
+niter-kibbeh,dairy and eggs,niter kibbeh; spiced clarified butter,200 jar 4,d=0.91 y=1,cold 60,milk,1 98 0 0.2
+mitmita,spices and seasoning,mitmita,45 jar 2,d=0.45 y=1 scaling=startLow,room 500,–,9 12 5 12
+shiro,grains and pulses,shiro; shiro powder; shiro flour,400 bag 4,d=0.45 y=1,room 240,–,10 5 5 2
+yeast-extract,tins and jars,yeast extract,125 jar 2,d=1.3 y=1,room 500,barley wheat celery,35 0 1 9
+cervelas,fish and meat,cervelas; cervelat; knackwurst,400 pack 4,piece=100 y=1,cold 10,pork !cold,58 24 1 2
+fish-cakes,fish and meat,fish cakes; fishcakes; korean fish cake; eomuk; fish balls,300 pack 3,y=1,cold 3,fish wheat !cold,65 8 3 1.4
 `;
