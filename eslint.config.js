@@ -121,4 +121,6 @@ export default ts.config(
       'max-lines': ['error', { max: 1200 }],
     },
   },
+  // Written from the CSV beside it, of which a row is a food.
+  { files: ['core/src/larder/data/foods.ts'], rules: { 'max-lines': 'off' } },
 );

@@ -1,6 +1,4 @@
 import type { UnitId } from '../amounts/index.js';
-import { cookingOf, keyOf } from './cooking.js';
-import { keepingStatesOf } from './keeping.js';
 import type { Fact, Ingredient } from './types.js';
 
 export interface FigureKind {
@@ -153,9 +151,9 @@ export const kinds: Readonly<Record<string, FigureKind>> = {
     least: 0.25,
     most: 8760,
     read: (of) =>
-      keepingStatesOf(of).map(({ state, minutes }) => [
+      Object.entries(of.stays ?? {}).map(([state, minutes]) => [
         state.replaceAll(' ', '-'),
-        { value: minutes / 60, source: 'estimate' },
+        { value: minutes / 60, source: 'measured' },
       ]),
     write: (of, state, fact) => ({
       ...of,
@@ -167,7 +165,8 @@ export const kinds: Readonly<Record<string, FigureKind>> = {
     unit: 'min',
     least: 0.25,
     most: 1440,
-    read: (of) => cookingOf(of).map((time) => [keyOf(time), { value: time.high, source: 'estimate' }]),
+    read: (of) =>
+      Object.entries(of.cooking ?? {}).map(([key, value]) => [key, { value, source: 'measured' }]),
     write: (of, key, fact) => ({ ...of, cooking: { ...of.cooking, [key]: fact.value } }),
   },
   ripens: {

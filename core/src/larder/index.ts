@@ -7,14 +7,12 @@ export {
   averageGrams,
   eaters,
   type Eaters,
-  figuresOf,
   figureProblem,
-  missingFigures,
   withFigure,
   type LarderEntry,
-  type LarderFigure,
   type OwnIngredient,
 } from './figures.js';
+export { figuresOf, type LarderFigure, missingFigures } from './figures-listed.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
 export { cautionWords } from './data/swaps-cautions.js';
 export { cookedFoods, cookingOf, type CookingTime, cookingTime } from './cooking.js';

@@ -30,7 +30,8 @@ export {
   wordsOfAct,
 } from './acts/ask.js';
 export { actInWords, verbsToChoose, withAct, withoutAct } from './acts/correct.js';
-export { actsForLines, readActs, readAgain, retold, withActs } from './acts/read.js';
+export { actsForLines, retold } from './acts/kept.js';
+export { readActs, readAgain, withActs } from './acts/read.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts } from './intake/text/text.js';

@@ -1,5 +1,5 @@
 import { multiply, type Rational, toFraction, toNumber, toRational, writeAmount } from '../amounts/index.js';
-import { actsForLines } from './acts/read.js';
+import { actsForLines } from './acts/kept.js';
 import { mostWrittenOut } from './written-out.js';
 import type { Recipe, RecipeChoice, RecipeComponent, RecipeLine, RecipeStep } from './types.js';
 

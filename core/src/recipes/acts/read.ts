@@ -1,5 +1,4 @@
 import { actsSaid, type SaidAct, untilSaid } from '../../language/index.js';
-import type { LineId } from '../../identity/index.js';
 import { type Larder, standardLarder } from '../../larder/index.js';
 import { LineMentions } from '../intake/step/mentions.js';
 import { readTimes } from '../intake/step/times.js';
@@ -33,19 +32,6 @@ export function withActs(recipe: Recipe, larder: Larder = standardLarder): Recip
 /** A step whose acts are read anew from its text among so many lines. */
 export function readAgain(step: RecipeStep, lines: readonly RecipeLine[], larder?: Larder): RecipeStep {
   return stepWithActs({ ...step, actsCorrected: false }, new LineMentions(lines, larder));
-}
-
-/** A step in other words: its acts are read from these when asked for, unless a person corrected them. */
-export function retold(step: RecipeStep, text: string): RecipeStep {
-  const { acts, ...rest } = step;
-  return { ...rest, ...(acts && step.actsCorrected && { acts }), text };
-}
-
-/** The acts of a step whose lines go by other ids; nothing where none are stored. */
-export function actsForLines({ acts }: RecipeStep, idOf: (line: LineId) => LineId): Pick<RecipeStep, 'acts'> {
-  return acts
-    ? { acts: acts.map((act) => ({ ...act, ...(act.foods && { foods: act.foods.map(idOf) }) })) }
-    : {};
 }
 
 function stepWithActs(step: RecipeStep, mentions: LineMentions): RecipeStep {
