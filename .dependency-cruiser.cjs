@@ -6,15 +6,15 @@ const forbid = (name, from, to) => ({ name, severity: 'error', from: { path: fro
 
 /** Rooms of core, floor by floor from the ground: a room knows those of the floors under it, and itself. */
 const floors = [
-  ['words', 'amounts', 'language'],
+  ['identity', 'words', 'amounts', 'language'],
   ['larder'],
   ['techniques'],
   ['recipes'],
   ['class'],
-  ['portions', 'scheduler', 'safety'],
-  ['kitchen', 'kit', 'shopping', 'timeline', 'rehearsal'],
+  ['portions', 'scheduler', 'safety', 'dressing', 'cautions'],
+  ['kitchen', 'kit', 'shopping', 'timeline', 'rehearsal', 'people'],
   ['plan', 'library'],
-  ['questions', 'cards'],
+  ['questions', 'cards', 'labels'],
   ['formats'],
 ];
 

@@ -1,3 +1,4 @@
+import { readWordsAbove } from './eslint.words.js';
 import js from '@eslint/js';
 import globals from 'globals';
 import reactHooks from 'eslint-plugin-react-hooks';
@@ -119,6 +120,24 @@ export default ts.config(
     rules: {
       'max-len': ['error', { code: 160, ignoreTemplateLiterals: true }],
       'max-lines': ['error', { max: 1200 }],
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: [
+      'core/src/{words,amounts,language,larder,techniques,recipes,formats,tests}/**',
+      '**/*.test.ts',
+      ...Object.keys(readWordsAbove).map((name) => `core/src/${name}`),
+    ],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...durations,
+        {
+          selector: 'Literal[regex.pattern=/[a-z]{3}/i]',
+          message: 'Ask the acts, states and families of recipes: no words are read above that room.',
+        },
+      ],
     },
   },
   // Written from the CSV beside it, of which a row is a food.

@@ -1,4 +1,5 @@
 import type { ClassDish } from '../class/index.js';
+import { doing } from '../recipes/index.js';
 import { type CautionId, cautionWords, findIngredient, type Larder } from '../larder/index.js';
 import { type Batch, type DishPortions, linesEatenOf, makesStep } from '../portions/index.js';
 import { capital } from '../words/index.js';
@@ -10,12 +11,12 @@ export interface Made {
   readonly batch: Batch;
 }
 
+const isTossed = doing('toss', 'fold');
+
 /** Asked before each point of no return: before the toss, is everything there, dry, cool, and mixed again. */
 export function checksOf(made: readonly Made[]): string[] {
   return made.flatMap(({ dish, portions, batch }) => {
-    const tosses = dish.recipe.steps.some(
-      (step) => makesStep(batch, step) && /\b(?:toss|fold|dress)/i.test(step.text),
-    );
+    const tosses = dish.recipe.steps.some((step) => makesStep(batch, step) && isTossed(step));
     const kept = portions.components
       .flatMap((component) => component.lines)
       .filter((line) => line.keptBack)

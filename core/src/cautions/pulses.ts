@@ -55,7 +55,7 @@ const howTo = (judged: Judged) =>
 const note = 'soak-and-cook-pulses';
 /** The same beans from a tin, boiled already. */
 function tinnedInstead(judged: Judged, food: Ingredient | null): Pick<Found, 'swap'> {
-  return food ? swapOf(judged, food.id, food.id.replace(/^dried-/, 'tinned-')) : {};
+  return food ? swapOf(judged, food.id, food.id.replace('dried-', 'tinned-')) : {};
 }
 
 export const pulseRules: readonly Rule[] = [

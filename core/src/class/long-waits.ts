@@ -1,6 +1,5 @@
-import { heatsFood } from '../language/index.js';
 import { type DishId, lookUp, type StepId, stepKey, type StepKey } from '../identity/index.js';
-import type { Recipe, RecipeStep } from '../recipes/index.js';
+import { actsOf, doing, either, type Recipe, type RecipeStep, saying } from '../recipes/index.js';
 import { showSpan } from '../words/index.js';
 import type { ClassDish, LongWaitWay } from './dish.js';
 
@@ -27,10 +26,10 @@ const shareWorthMaking = 0.6;
 /** A shorter wait is bridged by other work. */
 const leastLongWait = 20;
 /** Waits that a dish can do without: it is eaten less cold, not less done. */
-const canBeLeftOut = /\b(?:chill|refrigerat|fridge|cool)/i;
-const cannotBeLeftOut = /\b(?:soak|marinat|macerat|pickl|set\b|freez|soften)/i;
+const canBeLeftOut = either(doing('chill', 'cool'), saying('fridge'));
+const cannotBeLeftOut = doing('soak', 'marinate', 'set', 'freeze', 'soften');
 /** What cooks is not carried home half done. */
-const cooks = ({ text }: RecipeStep) => heatsFood(text);
+const cooks = (step: RecipeStep) => actsOf(step).some(({ way }) => way !== undefined);
 
 /**
  * The first wait of a dish that steps in class come before and that is longer than the class allows; null
@@ -100,9 +99,8 @@ function longestOfTooMany(
 }
 
 function waysOf(step: RecipeStep, { making }: ClassDish): LongWaitWay[] {
-  const { text } = step;
   if (cooks(step)) return ['ahead', 'next class'];
-  const isSpared = canBeLeftOut.test(text) && !cannotBeLeftOut.test(text);
+  const isSpared = canBeLeftOut(step) && !cannotBeLeftOut(step);
   const all: LongWaitWay[] = isSpared
     ? ['ready-made', 'ahead', 'unchilled', 'next class']
     : ['ready-made', 'ahead', 'next class'];

@@ -1,13 +1,13 @@
 import type { ComponentId } from '../identity/index.js';
 import type { Form } from '../larder/index.js';
 import { rememberLast } from '../identity/index.js';
-import type { Recipe, RecipeLine } from '../recipes/index.js';
+import { type ActingStep, doing, either, type Recipe, type RecipeLine, saying } from '../recipes/index.js';
 
 /** What steps do to a line that changes what is left of it. */
-const forms: readonly (readonly [Form, RegExp])[] = [
-  ['charred', /\b(?:char|burn the skin|blacken|blister|over the flame)/i],
-  ['peeled', /\b(?:peel|skin them|skins? (?:off|away)|scoop|scrape out)/i],
-  ['seeded', /\b(?:seed|deseed)/i],
+const forms: readonly (readonly [Form, (step: ActingStep) => boolean])[] = [
+  ['charred', either(doing('char', 'blacken', 'blister'), saying('charred skin'))],
+  ['peeled', either(doing('peel', 'skin'), saying('skin off'))],
+  ['seeded', doing('seed', 'deseed', 'de-seed')],
 ];
 
 /**
@@ -19,12 +19,9 @@ export function linesAsMade({ lines, steps }: Recipe, componentId: ComponentId):
     .filter((line) => line.componentId === componentId)
     .map((line) =>
       remembered(line, [steps], () => {
-        const words = steps
-          .filter(({ uses }) => uses.some((use) => use.line === line.id))
-          .map(({ text }) => text)
-          .join(' ');
+        const using = steps.filter(({ uses }) => uses.some((use) => use.line === line.id));
         const added = forms.filter(
-          ([form, pattern]) => pattern.test(words) && !line.preparation.includes(form),
+          ([form, isGiven]) => using.some(isGiven) && !line.preparation.includes(form),
         );
         return added.length === 0
           ? line

@@ -1,15 +1,23 @@
 import { rememberLast } from '../identity/index.js';
 import type { Workings } from '../amounts/index.js';
 import { type Family, family, type Larder } from '../larder/index.js';
-import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
+import {
+  type ActingStep,
+  doing,
+  either,
+  type Recipe,
+  type RecipeLine,
+  type RecipeStep,
+  saying,
+} from '../recipes/index.js';
 import { type WeighedLine, weighedLines } from './base-of.js';
 
 /** What cut food gives off in the bowl before it is eaten, as a share of its weight. ~ */
 interface Wet {
   readonly foods: Family;
   readonly share: number;
-  /** Words of a step after which it is wet no more. */
-  readonly dried: RegExp;
+  /** Whether a step or a note leaves it wet no more. */
+  readonly dries: (step: ActingStep) => boolean;
   readonly what: string;
 }
 
@@ -17,19 +25,19 @@ const wet: readonly Wet[] = [
   {
     foods: family('tomatoes'),
     share: 0.08,
-    dried: /\b(?:drain|seed|salt (?:the|them)|colander|squeeze)/i,
+    dries: either(doing('drain', 'stone', 'salt', 'squeeze'), saying('drained', 'squeezed', 'salted')),
     what: 'not drained',
   },
   {
     foods: family('watery vegetables'),
     share: 0.1,
-    dried: /\b(?:squeez|drain|pat|wring)/i,
+    dries: either(doing('squeeze', 'drain', 'pat'), saying('squeezed', 'drained')),
     what: 'not squeezed',
   },
   {
     foods: family('pulses'),
     share: 0.05,
-    dried: /\b(?:dry|dried|pat|spin|towel)/i,
+    dries: either(doing('dry'), saying('dry')),
     what: 'wet from rinsing',
   },
 ];
@@ -59,8 +67,7 @@ export function dilutionOf(recipe: Recipe, larder: Larder): Dilution {
 function wetLine({ line, ingredient, grams }: WeighedLine, { steps }: Recipe): WetLine[] {
   const kind = wet.find(({ foods }) => foods.has(ingredient));
   if (!kind || line.preparation.includes('seeded')) return [];
-  const words = [line.note, ...stepsWith(line, steps).map(({ text }) => text)].join(' ');
-  if (kind.dried.test(words)) return [];
+  if (kind.dries({ text: line.note }) || stepsWith(line, steps).some(kind.dries)) return [];
   const millilitres = grams * kind.share;
   return millilitres >= 1 ? [{ name: line.name, what: kind.what, millilitres }] : [];
 }

@@ -1,6 +1,12 @@
 import { type ComponentId, lookUp } from '../identity/index.js';
-import type { Recipe } from '../recipes/index.js';
+import { doing, type Recipe, saying } from '../recipes/index.js';
 import type { DressingMethod } from './types.js';
+
+const shakes = doing('shake');
+const takesStickBlender = saying('stick blender');
+const blends = doing('blend');
+const pounds = saying('paste');
+const whisks = doing('whisk');
 
 /** Techniques that are a method by themselves. */
 const methodOf: Readonly<Record<string, DressingMethod>> = {
@@ -21,9 +27,8 @@ export function dressingMethodOf({ steps, lines }: Recipe, componentId: Componen
   );
   const known = making.flatMap(({ techniques }) => techniques.flatMap((id) => lookUp(methodOf, id) ?? []));
   if (known[0]) return known[0];
-  const words = making.map(({ text }) => text).join(' ');
-  if (/\bshake\b/i.test(words)) return 'shake';
-  if (/\b(?:stick|hand|immersion)[ -]?blender\b/i.test(words)) return 'stick blender';
-  if (/\b(?:blend|blitz|process|purée|puree)/i.test(words)) return 'blend';
-  return /\bpaste\b/i.test(words) && !/\bwhisk\b/i.test(words) ? 'paste' : 'whisk';
+  if (making.some(shakes)) return 'shake';
+  if (making.some(takesStickBlender)) return 'stick blender';
+  if (making.some(blends)) return 'blend';
+  return making.some(pounds) && !making.some(whisks) ? 'paste' : 'whisk';
 }

@@ -1,7 +1,7 @@
 import { type Workings } from '../amounts/index.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import { lineMeasure } from '../portions/index.js';
-import type { ComponentRole, Recipe, RecipeLine } from '../recipes/index.js';
+import { type ComponentRole, doing, either, type Recipe, type RecipeLine, saying } from '../recipes/index.js';
 import { baseOf, weighedLines } from './base-of.js';
 import { writtenSpoons } from './bowl.js';
 import type { Base } from './dresses.js';
@@ -38,7 +38,8 @@ const windowOf: Readonly<Record<Base, readonly [number, number]>> = {
 
 /** Of the salt in cooking water the food takes up so much; the rest goes down the sink. ~ */
 const takenUp = 0.1;
-const boiling = /\b(?:boil|simmer|blanch|salted water|brine)/i;
+const boils = either(doing('wet heat', 'brine'), saying('in salted water'));
+const inSaltedWater = saying('in salted water');
 /** Toppings that bring so much of the salt are waited for before the rest is seasoned. */
 const saltyTopping = 0.25;
 /** More dressings than this on one base are tasted side by side, and not eaten on it together. */
@@ -123,7 +124,7 @@ function saltedLine(line: RecipeLine, recipe: Recipe, larder: Larder): Salted | 
 const fromSaltedWater = 0.004;
 
 function saltedWater(recipe: Recipe, larder: Larder): Salted[] {
-  const steps = recipe.steps.filter(({ text }) => /\b(?:well-)?salted (?:boiling )?water\b/i.test(text));
+  const steps = recipe.steps.filter(inSaltedWater);
   const boiled = new Set(steps.flatMap(({ uses }) => uses.map(({ line }) => line)));
   const isSalt = ({ ingredient }: { ingredient: string }) =>
     (findIngredient(larder, ingredient)?.composition?.salt.value ?? 0) > 0.9;
@@ -140,7 +141,7 @@ function saltedWater(recipe: Recipe, larder: Larder): Salted[] {
 /** Salt of a step that boils, and of no other. */
 function isInWater({ id }: RecipeLine, { steps }: Recipe): boolean {
   const own = steps.filter(({ uses }) => uses.some(({ line }) => line === id));
-  return own.length > 0 && own.every(({ text }) => boiling.test(text));
+  return own.length > 0 && own.every(boils);
 }
 
 const sources: readonly SaltSource[] = ['cooking water', 'food', 'dressing', 'toppings'];

@@ -1,6 +1,6 @@
 import type { ComponentId } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
-import type { Recipe, RecipeComponent } from '../recipes/index.js';
+import { doing, type Recipe, type RecipeComponent, saying } from '../recipes/index.js';
 import { counted, listed } from '../words/index.js';
 import { asWritten, oneDecimal, type ToldFigure, type ToldPart } from './as-written.js';
 import type { DressedBase } from './base-of.js';
@@ -96,13 +96,11 @@ interface Told {
   readonly factor: number;
 }
 
-const warmWords =
-  /\bwhile (?:it is |they are )?(?:still )?(?:warm|hot)\b|\bstill warm\b|\bwarm (?:potatoes|grains|lentils|beans)/i;
+const isWarmYet = saying('warm when dressed');
+const isDressed = doing('toss', 'fold', 'pour');
 
 function reachOf({ recipe, larder, balance, factor }: Told, base: DressedBase) {
-  const isWarm = recipe.steps.some(
-    ({ text }) => warmWords.test(text) && /\b(?:dress|toss|fold|pour)/i.test(text),
-  );
+  const isWarm = recipe.steps.some((step) => isWarmYet(step) && isDressed(step));
   const isPoured = balance.grams >= base.grams * usualShare(base.kind)[0];
   const bowl = { ...balance, grams: balance.grams * factor };
   const { grams, workings } = dresses(base.kind, bowl, { isWarm, isPoured });

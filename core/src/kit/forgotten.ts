@@ -1,7 +1,16 @@
 import { type ClassDish, isMadeByStudents } from '../class/index.js';
 import { rememberLast } from '../identity/index.js';
 import { findIngredient, type Larder, standardLarder } from '../larder/index.js';
-import type { Recipe } from '../recipes/index.js';
+import {
+  doing,
+  either,
+  inOneAct,
+  isDone,
+  isSaid,
+  type Recipe,
+  type RecipeStep,
+  saying,
+} from '../recipes/index.js';
 import type { ContainerInput } from './containers.js';
 import type { KitCheck } from './types.js';
 
@@ -12,14 +21,22 @@ interface Rule {
   readonly sentence: string;
 }
 
-/** All that is written about the menu, to see what it will ask for. */
+/** What the steps of the menu do, to see what it will ask for. */
 interface Menu {
-  readonly text: string;
+  readonly steps: readonly RecipeStep[];
   readonly techniques: ReadonlySet<string>;
   readonly hasRaw: boolean;
   readonly tools: ReadonlySet<string>;
   readonly hasJuice: boolean;
 }
+
+const drains = either(doing('drain', 'rinse'), saying('drained'));
+const isKept = either(doing('chill', 'cover'), saying('overnight'));
+const coats = either(doing('marinate', 'coat'), saying('coated'));
+const tosses = doing('toss');
+const handlesChilli = saying('chilli');
+const handlesLeaves = saying('salad leaves');
+const pours = either(doing('pour', 'drizzle'), inOneAct(isDone('whisk', 'blend'), isSaid('slowly')));
 
 /** Easily forgotten, and when to ask about it. */
 const rules: readonly Rule[] = [
@@ -36,44 +53,42 @@ const rules: readonly Rule[] = [
   },
   {
     id: 'drain-strainer',
-    asks: ({ text, tools }) => /\b(?:drain|rinse)/i.test(text) && !tools.has('strainer'),
+    asks: ({ steps, tools }) => steps.some(drains) && !tools.has('strainer'),
     sentence: 'A strainer to drain in: no step names one',
   },
   {
     id: 'lids',
-    asks: ({ text, tools }) =>
-      tools.has('storage box') || tools.has('jar with lid') || /\b(?:chill|overnight|cover)/i.test(text),
+    asks: ({ steps, tools }) => tools.has('storage box') || tools.has('jar with lid') || steps.some(isKept),
     sentence: 'Lids that fit the boxes and jars',
   },
   {
     id: 'bags',
-    asks: ({ text }) => /\b(?:marinate|coat|crush the biscuits)/i.test(text),
+    asks: ({ steps }) => steps.some(coats),
     sentence: 'Bags to coat or to marinate in',
   },
   {
     id: 'toss-bowl',
-    asks: ({ text, tools }) => /\btoss/i.test(text) && !tools.has('large bowl'),
+    asks: ({ steps, tools }) => steps.some(tosses) && !tools.has('large bowl'),
     sentence: 'A bowl big enough to toss in: no step names one',
   },
   {
     id: 'toss-with',
-    asks: ({ text, tools }) => /\btoss/i.test(text) && !tools.has('tongs') && !tools.has('spatula'),
+    asks: ({ steps, tools }) => steps.some(tosses) && !tools.has('tongs') && !tools.has('spatula'),
     sentence: 'Tongs or two spoons to toss with',
   },
   {
     id: 'gloves',
-    asks: ({ text }) => /\bchill?i(?:es|s)?\b/i.test(text),
+    asks: ({ steps }) => steps.some(handlesChilli),
     sentence: 'Gloves for the chillies',
   },
   {
     id: 'spins',
-    asks: ({ text, tools }) =>
-      /\b(?:leaves|rocket|lettuce|spinach|kale)\b/i.test(text) && !tools.has('salad spinner'),
+    asks: ({ steps, tools }) => steps.some(handlesLeaves) && !tools.has('salad spinner'),
     sentence: 'A spinner or clean towels to dry the leaves',
   },
   {
     id: 'pouring',
-    asks: ({ text }) => /\b(?:pour|drizzle|stream)/i.test(text),
+    asks: ({ steps }) => steps.some(pours),
     sentence: 'A jug with a lip, so that nothing is spilt while pouring',
   },
   { id: 'probe', asks: ({ hasRaw }) => hasRaw, sentence: 'A probe thermometer and wipes' },
@@ -96,7 +111,7 @@ function menuIn(recipes: readonly Recipe[], larder: Larder): Menu {
   const steps = recipes.flatMap((recipe) => recipe.steps);
   const lines = recipes.flatMap((recipe) => recipe.lines);
   return {
-    text: steps.map((step) => step.text).join('\n'),
+    steps,
     techniques: new Set(steps.flatMap((step) => step.techniques)),
     tools: new Set(steps.flatMap((step) => step.tools)),
     hasJuice: lines.some((line) => line.byProducts.includes('juice')),
@@ -124,8 +139,9 @@ interface Consumable {
   readonly grams: number;
 }
 
-/** "The rest of the oil" is no rest. */
-const covers = /\b(?:cover|film|chill|overnight|(?<!the )rest(?! of))\b/i;
+const covers = either(doing('cover', 'chill'), saying('cover', 'overnight'));
+
+const chillsInIce = saying('ice water');
 
 /** How many bowls are covered: at each station that does it, once where it is made ahead or shown. */
 function coversOf({ dishes, stations }: ContainerInput): number {
@@ -133,7 +149,7 @@ function coversOf({ dishes, stations }: ContainerInput): number {
     const benches = portions.batches
       .filter((batch) => batch.stations.length > 0)
       .reduce((count, batch) => count + batch.count, 0);
-    const steps = decided.recipe.steps.filter(({ text }) => covers.test(text));
+    const steps = decided.recipe.steps.filter(covers);
     const atBenches = isMadeByStudents(decided.maker) ? benches || stations.length : 1;
     return sum + steps.reduce((count, { place }) => count + (place === 'in class' ? atBenches : 1), 0);
   }, 0);
@@ -146,13 +162,13 @@ function coversOf({ dishes, stations }: ContainerInput): number {
 export function consumableCounts(input: ContainerInput & { people: number }, trays: number): Consumable[] {
   const { people } = input;
   const stations = input.stations.length;
-  const { text, hasRaw } = menuOf(
+  const { steps, hasRaw } = menuOf(
     input.dishes.map(({ decided }) => decided),
     input.larder ?? standardLarder,
   );
   const covered = coversOf(input);
-  const wantsGloves = hasRaw || /\bchill?i(?:es|s)?\b/i.test(text);
-  const wantsIce = /\bice water|iced\b/i.test(text);
+  const wantsGloves = hasRaw || steps.some(handlesChilli);
+  const wantsIce = steps.some(chillsInIce);
   const counts: Readonly<Record<ConsumableName, readonly [count: number, why: string]>> = {
     'roll of kitchen paper': [
       Math.max(1, Math.ceil(stations / 3)),

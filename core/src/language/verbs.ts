@@ -65,7 +65,8 @@ const verbForms: ReadonlyMap<string, Form> = new Map(
         .map((word): [string, Form] => [word, { verb, form }]),
     );
     const regular = [...formsOf(verb.verb)].map(([word, form]): [string, Form] => [word, { verb, form }]);
-    return [...regular, ...said];
+    // "The leaves" are salad, whatever stands before them.
+    return [...regular, ...said].filter(([form]) => form !== 'leaves');
   }),
 );
 
@@ -122,6 +123,8 @@ const ofThing = /(?<!\bto )\b(?:the|with|on|of|some|over|a|an|this|that|more|und
 /** Brown rice is a food, and steam dries. */
 const asFood = /^\s+(?:rice|sugar|bread|lentils?|flour|basmati)\b/;
 const leavesBy = /^\s+(?:dry|off)\b/;
+/** "A squeeze of lemon", "rest of the oil". */
+const ofSomething = /^\s+of\b/;
 
 const isBeing = /\b(?:is|are|be|being|gets?)(?: (?:then|now|first|all|also|[a-z]+ly))?\s+$/;
 /** "Until they are browned", "once it is drained": a state that is waited for or looked at. */
@@ -139,7 +142,7 @@ function isThing(plain: string, { verb, form, at, to }: SaidVerb): boolean {
   if (form !== 'do' || verb.also === '') return false;
   const [before, after] = [plain.slice(0, at), plain.slice(to)];
   if (asFood.test(after) || (verb.heat !== '' && leavesBy.test(after))) return true;
-  if (verb.also === 'noun') return ofThing.test(before);
+  if (verb.also === 'noun') return ofThing.test(before) || ofSomething.test(after);
   if (verb.also === 'food') return !foodBehind.test(after) && !isListedWork(before);
   return !clauseStart.test(before) && !object.test(after);
 }

@@ -5,7 +5,7 @@ import { type DishId, rememberLast, stepKey } from '../identity/index.js';
 import type { KitList, KitShortage } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
-import { groupWordsOf, looseEnds, type Recipe, type RecipeLine, stepCircle } from '../recipes/index.js';
+import { groupWordsOf, isOnlyFoodOpen, looseEnds, type Recipe, stepCircle } from '../recipes/index.js';
 import type { ShoppingList } from '../shopping/index.js';
 import { listed, money, quotedList } from '../words/index.js';
 import { roomWarnings } from './kitchen-checks.js';
@@ -136,7 +136,7 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
     );
   // What the shopper chooses, and a food that nobody knows, are asked about by themselves.
   const unread = recipe.lines
-    .filter((line) => line.confidence < 0.6 && !groupWordsOf(line.note) && !isAskedAsFood(line))
+    .filter((line) => line.confidence < 0.6 && !groupWordsOf(line.note) && !isOnlyFoodOpen(line))
     .map((line) => `“${line.text}”`);
   if (unread.length > 0)
     look(
@@ -145,14 +145,6 @@ function recipeWarnings(dishId: string, recipe: Recipe, larder: Larder): PlanWar
       'Correct them in the recipe.',
     );
   return warnings;
-}
-
-/** Whether nothing of a line is open but which food it names. */
-function isAskedAsFood({ ingredient, unread }: RecipeLine): boolean {
-  return (
-    ingredient === null &&
-    /^(?:no amount is written; )?“[^”]*” (?:is not in the larder|can be several things)$/.test(unread)
-  );
 }
 
 /** Batches that fall short, and what does not fit into its vessel. */

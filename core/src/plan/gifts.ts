@@ -9,7 +9,7 @@ import {
   type Larder,
 } from '../larder/index.js';
 import { type Batch, type Fills, fillsOf, makesLine, makesStep } from '../portions/index.js';
-import type { RecipeLine, RecipeStep } from '../recipes/index.js';
+import { actsOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
 import { asPurchased, type Gift, inShoppingUnit } from '../shopping/index.js';
 import { lineUse, type MadeDish, type StepTimes } from './uses.js';
 
@@ -64,7 +64,7 @@ function stepGift(
   ];
 }
 
-const cooking = /\b(?:crisp|render|fry|cook|roast)/i;
+const cooks = (step: RecipeStep) => actsOf(step).some(({ way }) => way !== undefined);
 
 function leftFromLine(
   dish: ClassDish,
@@ -81,7 +81,7 @@ function leftFromLine(
     const happens =
       left.when === 'drained'
         ? line.preparation.includes('drained') || line.basis === 'edible'
-        : line.preparation.includes('cooked') || using.some((step) => cooking.test(step.text));
+        : line.preparation.includes('cooked') || using.some(cooks);
     const grams = happens ? gramsBought(dish, line, ingredient!, { batches, fills }) : null;
     const millilitres =
       product && grams

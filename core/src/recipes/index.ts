@@ -32,6 +32,7 @@ export {
 export { actInWords, verbsToChoose, withAct, withoutAct } from './acts/correct.js';
 export { actsForLines, retold } from './acts/kept.js';
 export { readActs, readAgain, withActs } from './acts/read.js';
+export { isOnlyFoodOpen } from './intake/line/which-food.js';
 export { recipeMinutes } from './minutes.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts } from './intake/text/text.js';

@@ -1,6 +1,6 @@
 import type { SafetyProfile } from '../class/index.js';
 import { family, type Ingredient } from '../larder/index.js';
-import type { RecipeStep } from '../recipes/index.js';
+import { doing, either, type RecipeStep, saying } from '../recipes/index.js';
 import { countsCutGreens } from './profile.js';
 
 /** Counted as food for the cold once they are cut, by the profiles that do so: cabbage is a leaf, too. */
@@ -46,8 +46,7 @@ const eggs = family('eggs');
 const opened = family('opened and kept cold');
 /** Herbs, garlic, chilli and shallot, and what of them lies in oil. */
 const aromatics = family('kept in oil only cold');
-const inOil =
-  /\b(?:infus\w*|steep\w*|confit|cover\w* (?:[^.;]{0,40} )?with (?:the |olive )?oil|under oil|kept? in (?:the )?oil)\b/i;
+const inOil = either(doing('infuse', 'steep', 'confit'), saying('in oil', 'infuse', 'steep'));
 
 /** From when on a food's time out counts: taken out, its second step, or only once it was cooked. */
 export type CountsFrom = 'taken out' | 'second step' | 'cooked';
@@ -71,8 +70,9 @@ function isColdFood(food: Ingredient, step: RecipeStep, profile: SafetyProfile):
 }
 
 /** Garlic, herbs, chilli and shallot that lie in oil: cold from then on. */
-function isInOil(food: Ingredient, { text, holdMinutes }: RecipeStep): boolean {
-  return aromatics.has(food) && inOil.test(text) && (holdMinutes === null || holdMinutes > usedSoon);
+function isInOil(food: Ingredient, step: RecipeStep): boolean {
+  const { holdMinutes } = step;
+  return aromatics.has(food) && inOil(step) && (holdMinutes === null || holdMinutes > usedSoon);
 }
 
 /** What is used within so many minutes is not kept in oil. ~ */

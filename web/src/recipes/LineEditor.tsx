@@ -7,6 +7,7 @@ import {
   findIngredient,
   type Larder,
   groupWordsOf,
+  isOnlyFoodOpen,
   lineOf,
   type MeasureSystem,
   parseIngredientLine,
@@ -108,7 +109,7 @@ export function LineEditor({
       when: line.when,
     });
   const isAsked =
-    line.ingredient === null && line.name !== '' && isOnlyItsName(line) && groupWordsOf(line.note) === '';
+    line.ingredient === null && line.name !== '' && isOnlyFoodOpen(line) && groupWordsOf(line.note) === '';
   return (
     <>
       {handle}
@@ -139,13 +140,6 @@ export function LineEditor({
         ) : null}
       </Row>
     </>
-  );
-}
-
-/** Whether the name is all that was not understood. */
-function isOnlyItsName({ unread }: RecipeLine): boolean {
-  return /^(?:no amount is written; )?“[^”]*” (?:is not in the larder(?:: probably .+)?|can be several things)$/.test(
-    unread,
   );
 }
 

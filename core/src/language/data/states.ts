@@ -17,7 +17,8 @@ hard boil,boil* .. hard;boil* .. fast;boil* .. rapidly;boil* .. vigorously;hard 
 hot,hot;boiling;simmering
 hot oil,hot oil;litre oil;litre of oil;litres of oil;l oil;l of oil
 lightly,lightly;once more
-in oil,under oil;cover* with oil;cover* with the oil;cover* with olive oil;cover* .. with oil;cover* .. with the oil;cover* .. with olive oil
+in salted water,salted water;salted boiling water;brine
+in oil,under oil;kept in oil;keep in oil;kept in the oil;keep in the oil;cover* with oil;cover* with the oil;cover* with olive oil;cover* .. with oil;cover* .. with the oil;cover* .. with olive oil
 in the hand,in the palm;in your palm;in one palm;in the hand;in your hand;in one hand;on the palm;on your palm
 in water,in water;in fresh water;in plenty of water;in boiling water;in salted water;in their water;in its water
 kept for months,for months;several months;# months
@@ -37,4 +38,10 @@ vented,vent*;third;lid off;lid open;lid ajar;cool*;cold;stick blender
 warm,warm;warmed;lukewarm
 warm glass,warm jar*;warmed jar*;heatproof jar*;sterilised jar*;sterilized jar*;hot jar*;warm glass;warmed glass;heatproof glass;warm sterilised jar*;warm clean jar*
 warm water,warm water;hot water
+at once,at once;straight away;immediately
+cooled or served hot,cool;cold;ice;chill*;fridge;warm;hot;rest;stand;straight away;at once;sizzling;room temperature
+overnight,overnight
+warm when dressed,while warm;while hot;while still warm;while still hot;while it is warm;while it is hot;while they are warm;while they are hot;while it is still warm;while they are still warm;while it is still hot;while they are still hot;still warm;warm potatoes;warm grains;warm lentils;warm beans
+charred skin,burn the skin;over the flame
+skin off,skin them;skin off;skins off;skin away;skins away;skin comes off;scoop*;scrape out
 `;

@@ -24,4 +24,7 @@ yolk,yolk;yolks
 zest,zest
 spices,spice;spices
 ice,ice;iced
+salad leaves,leaves;rocket;lettuce;cos;spinach;kale
+avocado,avocado;avocados
+paste,paste
 `;

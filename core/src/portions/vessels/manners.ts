@@ -1,6 +1,6 @@
 import type { VesselKind } from '../../class/index.js';
 import { lookUp } from '../../identity/index.js';
-import type { RecipeStep } from '../../recipes/index.js';
+import { doing, either, type RecipeStep, saying } from '../../recipes/index.js';
 
 /** The tools of steps that hold food. */
 const kindOfTool: Readonly<Record<string, VesselKind>> = {
@@ -82,17 +82,16 @@ export function usualManner(kind: VesselKind): Manner {
   return mannerOfKind[kind];
 }
 
-const tossWords = /\b(?:toss|fold|massage)/i;
-const hotWords = /\b(?:hot|warm|simmer)/i;
+const tosses = doing('toss', 'fold', 'massage');
+const isHot = either(doing('simmer', 'warm'), saying('hot', 'warm'));
 
 export function mannerOf(kind: VesselKind, step: RecipeStep): Manner {
   if (
     kind === 'bowl' &&
-    (tossWords.test(step.text) ||
-      step.techniques.some((technique) => technique === 'toss' || technique === 'fold'))
+    (tosses(step) || step.techniques.some((technique) => technique === 'toss' || technique === 'fold'))
   )
     return tossing;
-  return kind === 'jug blender' && hotWords.test(step.text) ? hotBlending : mannerOfKind[kind];
+  return kind === 'jug blender' && isHot(step) ? hotBlending : mannerOfKind[kind];
 }
 
 /** The vessels that a step's food is in, one after the other: those of its tools that hold food. */

@@ -1,6 +1,7 @@
 import { taskRef } from '../../identity/index.js';
 import { showSpan } from '../../words/index.js';
 import type { TaskDraft } from './draft.js';
+import { doing, either, saying } from '../../recipes/index.js';
 import { rangeOf } from './keeping.js';
 import { staffFor } from './staff.js';
 import { mainFoodOf } from './work-words.js';
@@ -13,7 +14,7 @@ const leastMinutesInWater = 5 * 60;
 const mostMinutesInWater = 12 * 60;
 const changeWaterMinutes = 3;
 /** What lies in water or is soaked of its salt, but not what is salted to draw its own out. */
-const liesInWater = /\b(?:soak\w*|desalt\w*|de-salt\w*|(?:in|with) (?:\w+ ){0,3}water)\b/i;
+const liesInWater = either(doing('soak'), saying('soaked', 'in water', 'fresh water'));
 
 /** A long soak has its water changed about every 8 hours, when somebody is in the kitchen. */
 export function addFreshWater(
@@ -22,7 +23,7 @@ export function addFreshWater(
   { hands, wait }: { hands: string; wait: string },
 ): void {
   const soakMinutes = step.waitMinutes!.high;
-  if (soakMinutes < longSoakMinutes || !liesInWater.test(step.text)) return;
+  if (soakMinutes < longSoakMinutes || !liesInWater(step)) return;
   const changes = Math.ceil(soakMinutes / minutesOfOneWater) - 1;
   for (let turn = 1, before = hands; turn <= changes; turn++) {
     const who = staffFor(draft, { dish, step, inClass: false, ofSwap });

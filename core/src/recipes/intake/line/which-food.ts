@@ -51,6 +51,20 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
   );
 }
 
+const onlyFood =
+  /^(?:no amount is written; )?“[^”]*” (?:is not in the larder(?:: probably [^;]+)?|can be several things)$/;
+
+/** Whether nothing of a line is open but which food it names. */
+export function isOnlyFoodOpen({
+  ingredient,
+  unread,
+}: {
+  readonly ingredient: IngredientId | null;
+  readonly unread: string;
+}): boolean {
+  return ingredient === null && onlyFood.test(unread);
+}
+
 /** ": probably a fish, not known which". */
 function guessOf(name: string): string {
   const presumed = presumedOf(name);
