@@ -117,6 +117,28 @@ describe('a food that nobody knows', () => {
     expect(found({ age: 'child' }, ['200 g zorble paste'], ['Stir the paste.'])).toEqual([]));
 });
 
+/** What a name tells counts until somebody says which it is. */
+describe('a food that is only known by its kind', () => {
+  const allergic = { allergens: [{ what: 'fish' as const, traces: false }] };
+  const nutFree = { allergens: [{ what: 'nuts' as const, traces: false }] };
+  it.each<[string, Partial<Person>, string, string]>([
+    ['300 g river fish fillets', allergic, 'fish', 'Fry the fish.'],
+    ['300 g river fish fillets', { diets: ['vegan'] }, 'vegan', 'Fry the fish.'],
+    ['300 g river fish fillets', pregnant, 'cold-smoked or raw fish', 'Slice the fish and serve.'],
+    ['100 g monastery cheese', { diets: ['vegan'] }, 'vegan', 'Grate the cheese.'],
+    ['50 g hill nuts', nutFree, 'nuts', 'Scatter the nuts.'],
+    ['2 tbsp quince brandy', pregnant, 'alcohol', 'Stir in the brandy.'],
+  ])('%s for %o: %s', (line, of, what, step) => expect(found(of, [line], [step])).toContain(what));
+  it('is said to be only probable', () => {
+    const one = dish(writtenRecipe('Test', ['300 g river fish fillets'], ['Fry the fish.']), { id: 'd1' });
+    const { findings } = checked(roomOf([somebody('x', { station: 1, ...allergic })], { dishes: [one] }));
+    expect(findings.map(({ sentence }) => sentence).join(' ')).toContain('probably a fish');
+    expect(findings.flatMap(({ foods }) => foods)).toEqual([]);
+  });
+  it('of which the name tells nothing is not known', () =>
+    expect(found(allergic, ['300 g zorble paste'], ['Stir it.'])).toEqual(['fish']));
+});
+
 describe('diets', () => {
   it.each<[Person['diets'][number], string, string[], 'clash' | 'look']>([
     ['vegan', 'vegan', ['100 g feta'], 'clash'],

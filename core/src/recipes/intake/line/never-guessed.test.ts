@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { standardLarder } from '../../../larder/index.js';
 import { parseIngredientLine } from './line.js';
 import { isKnownName } from './names.js';
+import { isOnlyFoodOpen } from './which-food.js';
 
 /** Words that make another food of what they stand before. */
 const modifiers = `
@@ -110,4 +111,13 @@ describe('nothing is read as something else', () => {
     );
     expect(wrong).toEqual([]);
   });
+});
+
+describe('a line of which only the food is open', () => {
+  const read = (text: string) => parseIngredientLine(text, { system: 'metric' });
+  it.each([
+    ['100 g moon dust', true],
+    ['100 g river fish fillets', true],
+    ['100 g feta', false],
+  ])('%s: %s', (text, is) => expect(isOnlyFoodOpen(read(text))).toBe(is));
 });
