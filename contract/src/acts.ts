@@ -9,35 +9,35 @@ import {
   Max,
   Min,
 } from 'class-validator';
-import { type Appliance, appliances, type WayOfHeat, waysOfHeat } from '@fornax/core';
+import { actLimits, type Appliance, appliances, type WayOfHeat, waysOfHeat } from '@fornax/core';
 import { IsOrderedSpan, limits, shortId } from './rules.js';
 import { all, IsPart, MaxLength, MayBeAbsent } from './shapes.js';
 
 export class WaitDto {
-  @IsInt() @Min(0) @Max(20160) low: number;
-  @IsInt() @Min(0) @Max(20160) high: number;
+  @IsInt() @Min(0) @Max(actLimits.minutes) low: number;
+  @IsInt() @Min(0) @Max(actLimits.minutes) high: number;
 }
 
 /** Words of the lexicon. */
 const word = /^[a-z' -]{0,40}$/;
 const IsWord = () => Matches(word);
-const IsWords = () => all(IsArray(), ArrayMaxSize(20), Matches(word, { each: true }));
+const IsWords = () => all(IsArray(), ArrayMaxSize(actLimits.names), Matches(word, { each: true }));
 
 /** One thing that a step says is done. */
 export class ActDto {
   @IsWord() verb: string;
   @IsWord() kind: string;
   @MayBeAbsent() @IsIn(waysOfHeat) way?: WayOfHeat;
-  @MayBeAbsent() @IsArray() @ArrayMaxSize(20) @Matches(shortId, { each: true }) foods?: string[];
+  @MayBeAbsent() @IsArray() @ArrayMaxSize(actLimits.names) @Matches(shortId, { each: true }) foods?: string[];
   @MayBeAbsent() @IsWords() things?: string[];
   @MayBeAbsent() @IsWords() vessels?: string[];
   @MayBeAbsent() @IsWords() states?: string[];
   @MayBeAbsent() @IsWords() places?: string[];
   @MayBeAbsent() @IsIn(appliances) appliance?: Appliance;
-  @MayBeAbsent() @IsString() @MaxLength(40) heat?: string;
+  @MayBeAbsent() @IsString() @MaxLength(actLimits.heat) heat?: string;
   @MayBeAbsent() @IsOrderedSpan() @IsPart(() => WaitDto) minutes?: WaitDto;
-  @MayBeAbsent() @IsInt() @Min(1) @Max(100_000) keeps?: number;
-  @MayBeAbsent() @IsString() @MaxLength(400) until?: string;
+  @MayBeAbsent() @IsInt() @Min(1) @Max(actLimits.keeps) keeps?: number;
+  @MayBeAbsent() @IsString() @MaxLength(actLimits.until) until?: string;
   @IsArray()
   @ArrayMinSize(2)
   @ArrayMaxSize(2)

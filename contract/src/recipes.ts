@@ -14,6 +14,7 @@ import {
   Min,
 } from 'class-validator';
 import {
+  actLimits,
   type Appliance,
   appliances,
   type Basis,
@@ -188,7 +189,7 @@ export class RecipeStepDto {
   @MayBeAbsent() @IsBoolean() isWaitEstimated?: boolean;
   @MayBeAbsent()
   @IsArray()
-  @ArrayMaxSize(60, { message: 'A step has at most 60 acts.' })
+  @ArrayMaxSize(actLimits.acts, { message: `A step has at most ${actLimits.acts} acts.` })
   @IsParts(() => ActDto)
   acts?: ActDto[];
   @MayBeAbsent() @IsBoolean() actsCorrected?: boolean;

@@ -133,6 +133,19 @@ export interface StepGift {
 export const waysOfHeat = ['wet', 'fat', 'dry', 'any'] as const;
 export type WayOfHeat = (typeof waysOfHeat)[number];
 
+/** What can be saved of a step's minutes and sign at most. */
+export const stepLimits = { hands: 1440, wait: 20_160, hold: 100_000, until: 400 } as const;
+
+/** What a step and its acts hold at most. */
+export const actLimits = {
+  acts: 60,
+  names: 20,
+  heat: 40,
+  until: 400,
+  minutes: 20_160,
+  keeps: 100_000,
+} as const;
+
 /**
  * One thing that a step says is done: a verb with what stands beside it. What is not said is absent. Verbs,
  * kinds of work and the names of states, places, vessels and things are those of the lexicon.

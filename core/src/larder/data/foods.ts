@@ -1334,7 +1334,7 @@ injera,bakery,injera; injera bread; teff injera,pc 5 pack 5,piece=150 y=1,room 3
 arepas,bakery,arepas; arepa,pc 6 pack 2.4,piece=60 y=1,room 3,–,36 3 3 1.1
 taco-shells,bakery,taco shells; hard taco shells,pc 12 box 1.6,piece=12 y=1,room 90,–,4 22 2 1
 tortilla-bowls,bakery,tortilla bowls; salad bowls of tortilla,pc 4 pack 2,piece=60 y=1,room 3,wheat,36 3 3 1.1
-wraps,bakery,wraps; wrap; wholemeal wraps; sandwich wraps,pc 6 pack 1.4,piece=60 y=1,room 3,wheat,36 3 3 1.1
+wraps,bakery,sandwich wraps; wholemeal wraps,pc 6 pack 1.4,piece=60 y=1,room 3,wheat,36 3 3 1.1
 wonton-wrappers,bakery,wonton wrappers,pc 30 packet 2.4,piece=9 y=1,cold 7,wheat egg,36 3 3 1.1
 filo,bakery,filo pastry / phyllo; filo; phyllo dough; phyllo,270 pack 1.9,piece=30 y=1,cold 14,wheat,30 3 2 1
 puff-pastry,bakery,puff pastry; ready-rolled puff pastry,320 pack 2,piece=320 y=1,cold 10,wheat,30 24 1 0.8

@@ -4,6 +4,7 @@ import { LineMentions } from '../intake/step/mentions.js';
 import { readTimes } from '../intake/step/times.js';
 import {
   type Act,
+  actLimits,
   type Appliance,
   appliances,
   type Recipe,
@@ -17,7 +18,9 @@ const heatSetting =
 /** What a text says is done, act by act; the foods among the lines that it names. */
 export function readActs(text: string, mentions?: LineMentions): Act[] {
   const named = mentions?.everyIn(text) ?? [];
-  return actsSaid(text).map((said) => actOf(said, text, named));
+  return actsSaid(text)
+    .slice(0, actLimits.acts)
+    .map((said) => actOf(said, text, named));
 }
 
 /**
@@ -58,20 +61,23 @@ function actOf(said: SaidAct, text: string, named: readonly { line: string; at: 
     ...some('states', said.states),
     ...some('places', said.places),
     ...(appliance && { appliance }),
-    ...(heat && { heat }),
-    ...(spent && { minutes: { low: spent.low, high: spent.high } }),
-    ...(kept && { keeps: kept.high }),
-    ...(until && { until }),
+    ...(heat && { heat: heat.slice(0, actLimits.heat) }),
+    ...(spent && { minutes: { low: bounded(spent.low), high: bounded(spent.high) } }),
+    ...(kept && { keeps: Math.min(kept.high, actLimits.keeps) }),
+    ...(until && { until: until.slice(0, actLimits.until) }),
     words: [from, to],
   };
 }
+
+const bounded = (minutes: number) => Math.min(minutes, actLimits.minutes);
 
 /** A list under its name, or nothing where it is empty. */
 function some<Name extends string>(
   name: Name,
   list: readonly string[],
 ): { [Key in Name]?: readonly string[] } {
-  return (list.length > 0 ? { [name]: list } : {}) as { [Key in Name]?: readonly string[] };
+  const short = list.slice(0, actLimits.names);
+  return (short.length > 0 ? { [name]: short } : {}) as unknown as { [Key in Name]?: readonly string[] };
 }
 
 export function toAppliance(name: string): Appliance | undefined {

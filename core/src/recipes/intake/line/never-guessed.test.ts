@@ -114,10 +114,10 @@ describe('nothing is read as something else', () => {
 });
 
 describe('a line of which only the food is open', () => {
-  const read = (text: string) => parseIngredientLine(text, { system: 'metric' });
+  const lineOf = (text: string) => parseIngredientLine(text, { system: 'metric' });
   it.each([
     ['100 g moon dust', true],
     ['100 g river fish fillets', true],
     ['100 g feta', false],
-  ])('%s: %s', (text, is) => expect(isOnlyFoodOpen(read(text))).toBe(is));
+  ])('%s: %s', (text, is) => expect(isOnlyFoodOpen(lineOf(text))).toBe(is));
 });

@@ -2,7 +2,14 @@ import { showRational, writeAmount } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
 import { techniqueWords } from '../../../techniques/index.js';
 import { showRange, showSpan } from '../../../words/index.js';
-import type { Appliance, RecipeComponent, RecipeLine, StepGift, StepUse } from '../../types.js';
+import {
+  type Appliance,
+  type RecipeComponent,
+  type RecipeLine,
+  type StepGift,
+  stepLimits,
+  type StepUse,
+} from '../../types.js';
 import { toolsNamed } from './tool-words.js';
 import { applianceNamed } from './appliance-words.js';
 import { giftsIn } from './gifts.js';
@@ -88,11 +95,15 @@ function timesIn(text: string, unsaid: UnsaidTime | null): StepFinding[] {
   const spans = readTimes(text);
   const waits = spans.filter((span) => span.waits);
   const works = spans.filter(({ kind }) => kind === 'work');
-  const kept = Math.max(0, ...spans.filter(({ kind }) => kind === 'keep').map(({ low }) => low));
+  const keeps = spans.filter(({ kind }) => kind === 'keep').map(({ low }) => low);
+  const kept = Math.min(stepLimits.hold, Math.max(0, ...keeps));
   const sum = (of: typeof spans, end: 'low' | 'high') => of.reduce((total, span) => total + span[end], 0);
+  // Longer than can be saved is a slip of the pen.
+  const waited = (minutes: number) => Math.min(stepLimits.wait, minutes);
   const found: StepFinding[] = [];
   if (waits.length > 0 || unsaid) {
-    const [low, high] = [sum(waits, 'low') + (unsaid?.low ?? 0), sum(waits, 'high') + (unsaid?.high ?? 0)];
+    const low = waited(sum(waits, 'low') + (unsaid?.low ?? 0));
+    const high = waited(sum(waits, 'high') + (unsaid?.high ?? 0));
     found.push({
       kind: 'wait',
       key: `wait:${low}-${high}`,
@@ -102,12 +113,13 @@ function timesIn(text: string, unsaid: UnsaidTime | null): StepFinding[] {
       ...(unsaid && { estimated: { until: unsaid.until } }),
     });
   }
+  const worked = Math.min(stepLimits.hands, sum(works, 'high'));
   if (works.length > 0)
     found.push({
       kind: 'work',
-      key: `work:${sum(works, 'high')}`,
-      label: `${sum(works, 'high')} min hands-on`,
-      minutes: sum(works, 'high'),
+      key: `work:${worked}`,
+      label: `${worked} min hands-on`,
+      minutes: worked,
     });
   if (kept > 0)
     found.push({ kind: 'keep', key: `keep:${kept}`, label: `keeps ${showSpan(kept)}`, minutes: kept });

@@ -1,5 +1,5 @@
 import { untilSaid } from '../../../language/index.js';
-import type { RecipeStep, StepPlace } from '../../types.js';
+import { type RecipeStep, stepLimits, type StepPlace } from '../../types.js';
 import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
 import { type NetworkInput, networkOf } from './network.js';
@@ -45,7 +45,11 @@ export function readSteps(input: NetworkInput): RecipeStep[] {
 
 function workedOut(step: RecipeStep, parts: readonly WorkPart[]): RecipeStep {
   const least = step.waitMinutes ? settingGoingMinutes : 1;
-  return { ...step, handsOnMinutes: Math.max(least, minutesOfWork(parts)), isWorkedOut: true };
+  return {
+    ...step,
+    handsOnMinutes: Math.min(stepLimits.hands, Math.max(least, minutesOfWork(parts))),
+    isWorkedOut: true,
+  };
 }
 
 /** An hour in the oven or the cold that no work in class comes before need not be an hour of the class. */
@@ -72,7 +76,7 @@ export function emptyStep(
     componentId,
     text,
     after,
-    until: untilSaid(text),
+    until: untilSaid(text).slice(0, stepLimits.until),
     handsOnMinutes: usualHandsOnMinutes,
     waitMinutes: null,
     place: 'in class',
