@@ -32,6 +32,9 @@ const irregular: Readonly<Record<string, string>> = {
   loaves: 'loaf',
   calves: 'calf',
   knives: 'knife',
+  chillies: 'chilli',
+  chilies: 'chili',
+  kiwis: 'kiwi',
 };
 
 /** The singular of the last word of a plain name; a name that is none stays as it is. */

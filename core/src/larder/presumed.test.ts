@@ -5,6 +5,8 @@ import { familiesToChoose } from './families-to-choose.js';
 import { family, familyNames } from './families.js';
 import { eaters } from './figures.js';
 import { larderOf } from './kitchen-larder.js';
+import { standardLarder } from './larder.js';
+import { atName } from './names.js';
 import { presumedOf } from './presumed.js';
 import { allergens, sections } from './types.js';
 
@@ -96,4 +98,13 @@ describe('an ingredient of the kitchen’s own', () => {
     expect(own(['pork']).diet.pork).toBe(true);
     expect(own([]).diet.unknown).toBe(true);
   });
+});
+
+describe('the plural of a name', () => {
+  it.each([
+    ['green chillies', 'green-chilli'],
+    ['red chillies', 'red-chilli'],
+    ['green chilies', 'green-chilli'],
+    ['raspberries', 'raspberries'],
+  ])('%s: %s', (name, id) => expect(atName(standardLarder.names, name)).toBe(id));
 });
