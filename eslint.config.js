@@ -8,6 +8,8 @@ import ts from 'typescript-eslint';
 /** Rows of facts, and texts as people write them: they may be wide and many. */
 const tables = [
   'core/src/language/data/**',
+  'core/src/people/data/**',
+  'core/src/recipes/handwork/data/**',
   'core/src/larder/data/**',
   'core/src/techniques/data/**',
   'core/src/tests/texts/**',

@@ -9,8 +9,6 @@ export const readWordsAbove = {
   'dressing/parts-words.ts': 'reads a ratio from words: "three parts oil to one of acid"',
   'identity/keys.ts': 'keys that the code itself writes',
   'people/folded-name.ts': 'names of people',
-  'people/free-words.ts': 'needs as people write them',
-  'people/read-needs.ts': 'needs as people write them',
   'kit/containers.ts': 'the name of a fruit without its juice',
   'portions/portion-recipe.ts': 'the "about" of a note',
   'timeline/place/prepared.ts': 'what belongs to the class is not told by acts yet',

@@ -3,7 +3,13 @@ import { basename, join } from 'node:path';
 import { root } from './lib/machine.mjs';
 
 /** Folders whose tables are CSV, to be read and corrected by a cook. */
-const folders = ['core/src/language/data', 'core/src/larder/data'];
+const folders = [
+  'core/src/language/data',
+  'core/src/larder/data',
+  'core/src/techniques/data',
+  'core/src/recipes/handwork/data',
+  'core/src/people/data',
+];
 
 /** The module that a table is written to beside it: neither browsers nor threads read files. */
 export function moduleOf(path) {

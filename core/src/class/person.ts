@@ -36,6 +36,20 @@ export type Heat = (typeof heats)[number];
 export const ages = ['baby', 'small child', 'child', 'teenager', 'adult', 'older'] as const;
 export type Age = (typeof ages)[number];
 
+/** Each age but the last, with the years at which it ends. */
+const agesEnd: readonly (readonly [years: number, age: Age])[] = [
+  [1, 'baby'],
+  [5, 'small child'],
+  [13, 'child'],
+  [18, 'teenager'],
+  [65, 'adult'],
+];
+
+/** The age that somebody of so many whole years has. */
+export function ageOfYears(years: number): Age {
+  return agesEnd.find(([end]) => years < end)?.[1] ?? 'older';
+}
+
 /** Somebody who comes to a class, with what they need. */
 export interface Person {
   readonly id: PersonId;

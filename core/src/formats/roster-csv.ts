@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { type Age, ages, type Heat, heats, nobody, type Person } from '../class/index.js';
+import { type Age, ageOfYears, ages, heats, nobody, type Person } from '../class/index.js';
 import { readNeeds } from '../people/index.js';
 import { writeCsv } from './csv.js';
 import type { CsvRowReport } from './larder-csv.js';
@@ -121,7 +121,7 @@ function problemOf(row: Row, name: string, before: readonly Person[]): string {
 function personOf(row: Row, name: string, id: string): Person {
   const needs = readNeeds(row.needs ?? '');
   const number = Number(/\d+/.exec(row.station ?? '')?.[0] ?? 0);
-  const heat = heats.find((each) => each === row.heat?.trim().toLowerCase()) ?? null;
+  const heat = heats.find((each) => each === row.heat?.trim().toLowerCase()) ?? needs.heat ?? null;
   return {
     ...nobody,
     ...needs,
@@ -129,8 +129,8 @@ function personOf(row: Row, name: string, id: string): Person {
     name,
     station: number > 0 ? number : null,
     dislikes: [...needs.dislikes, ...wordsOf(row.dislikes)].slice(0, 20),
-    heat: heat as Heat | null,
-    age: ageOf(row.age?.trim() ?? '') ?? 'adult',
+    heat,
+    age: (row.age?.trim() ? ageOf(row.age.trim()) : needs.age) ?? 'adult',
     pregnant: needs.pregnant || isYes(row.pregnant),
     leftHanded: isYes(row['left-handed']),
     reach: (row.reach ?? '').trim().slice(0, 120),
@@ -156,15 +156,7 @@ function ageOf(cell: string): Age | null {
   if (/^(?:kid|child(?:ren)?)$/.test(plain)) return 'child';
   if (/^teen$/.test(plain)) return 'teenager';
   if (!/^\d{1,3}$/.test(plain)) return null;
-  const years = Number(plain);
-  const ends: readonly (readonly [number, Age])[] = [
-    [1, 'baby'],
-    [5, 'small child'],
-    [13, 'child'],
-    [18, 'teenager'],
-    [65, 'adult'],
-  ];
-  return ends.find(([end]) => years < end)?.[1] ?? 'older';
+  return ageOfYears(Number(plain));
 }
 
 /** Who comes, a row each, for those who ask for it: names and needs leave the kitchen with it. */

@@ -1,6 +1,8 @@
 export { actsSaid, type SaidAct } from './acts.js';
+export { folded } from './verbs.js';
 export { heatSaid, heatsFood } from './heat.js';
-export { phraseNames, phrasesSaid } from './phrases.js';
+export { phrasePattern } from './phrase-pattern.js';
+export { phraseNames, phraseNamesOf, phrasesSaid } from './phrases.js';
 export { untilSaid } from './until.js';
 export { rowsOf } from './table.js';
-export { actKinds, type SaidVerb, verbNamed, verbNames, verbsSaid } from './verbs.js';
+export { actKinds, type SaidVerb, type Verb, verbNamed, verbNames, verbsSaid } from './verbs.js';

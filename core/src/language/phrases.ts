@@ -1,14 +1,17 @@
 import { rememberByText } from '../identity/index.js';
+import { appliancesTable } from './data/appliances.js';
 import { placesTable } from './data/places.js';
 import { statesTable } from './data/states.js';
 import { thingsTable } from './data/things.js';
+import { toolsTable } from './data/tools.js';
 import { vesselsTable } from './data/vessels.js';
 import { warningsTable } from './data/warnings.js';
+import { phrasePattern } from './phrase-pattern.js';
 import { rowsOf } from './table.js';
 import { folded } from './verbs.js';
 
 /** What a phrase of the kitchen names. */
-export type PhraseKind = 'state' | 'place' | 'vessel' | 'thing' | 'warning';
+export type PhraseKind = 'state' | 'place' | 'vessel' | 'thing' | 'warning' | 'tool' | 'appliance';
 
 /** A phrase in a text, from one character of it to another. */
 export interface SaidPhrase {
@@ -24,14 +27,11 @@ interface Phrase {
   readonly pattern: RegExp;
 }
 
-const around = /\[ -\]\.\.\[ -\]/g;
-const few = String.raw`\b[^.;]{0,40}?\b`;
-
 const read = (kind: PhraseKind, table: string): Phrase[] =>
   rowsOf<string>(table).map((row) => ({
     kind,
     name: row[kind]!,
-    pattern: patternOf(row.words!.split(';')),
+    pattern: phrasePattern(row.words!)!,
   }));
 
 const phrases: readonly Phrase[] = [
@@ -40,25 +40,17 @@ const phrases: readonly Phrase[] = [
   ...read('vessel', vesselsTable),
   ...read('thing', thingsTable),
   ...read('warning', warningsTable),
+  ...read('tool', toolsTable),
+  ...read('appliance', appliancesTable),
 ];
+
+/** The names that phrases of a kind have, in the order in which they are listed; each once. */
+export function phraseNamesOf(kind: PhraseKind): string[] {
+  return [...new Set(phrases.flatMap((each) => (each.kind === kind ? [each.name] : [])))];
+}
 
 /** Every name that a phrase of the tables has. */
 export const phraseNames: ReadonlySet<string> = new Set(phrases.map(({ name }) => name));
-
-/**
- * The words of a cell as one pattern: a star stands for any ending, "#" for a number, two dots for a few
- * words of the same sentence.
- */
-function patternOf(words: readonly string[]): RegExp {
-  const each = words.map((phrase) => phrase.split(' ').map(wordPattern).join('[ -]').replace(around, few));
-  return new RegExp(each.map((one) => (one === '°' ? one : `\\b${one}\\b`)).join('|'), 'g');
-}
-
-function wordPattern(word: string): string {
-  if (word === '#') return String.raw`\d+`;
-  const plain = word.replaceAll("'", "[’']");
-  return plain.endsWith('*') ? `${plain.slice(0, -1)}[a-z]*` : plain;
-}
 
 const mostTexts = 4000;
 

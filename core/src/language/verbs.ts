@@ -17,6 +17,8 @@ export interface Verb {
   /** What it takes by itself; empty where that must be said. */
   readonly appliance: string;
   readonly vessel: string;
+  /** What it is done with by itself, each between semicolons; empty where nothing of its own. */
+  readonly tool: string;
   /** Whether hands stay with it or are free meanwhile; empty where it is done at once. */
   readonly hands: 'stay' | 'free' | '';
   /** What its first form can be besides: "a roast", "crisp", "lemon juice". */
@@ -25,6 +27,10 @@ export interface Verb {
   readonly state: string;
   /** The technique note that tells how it is done; empty where none does for every food. */
   readonly technique: string;
+  /** The technique whose rates count for its minutes; empty where hands do nothing that is counted. */
+  readonly rate: string;
+  /** What it has done to food, "sliced", or that it is work on a batch as a whole, "to toss". */
+  readonly named: string;
 }
 
 /** A verb in a text, whose accents are folded; from one character of it to another. */
@@ -55,6 +61,17 @@ const verbsByName: ReadonlyMap<string, Verb> = new Map(rows.map((row) => [row.ve
 /** Every kind of work. */
 export const actKinds: readonly string[] = [...new Set(rows.map(({ act }) => act))].sort();
 
+/** "The leaves" are salad, and a dressing is what is made, whatever stands before them. */
+const alwaysThings: ReadonlySet<string> = new Set([
+  'leaves',
+  'dressing',
+  'topping',
+  'seasoning',
+  'filling',
+  'stuffing',
+  'coating',
+]);
+
 const verbForms: ReadonlyMap<string, Form> = new Map(
   rows.flatMap((row) => {
     const verb = row as unknown as Verb;
@@ -65,10 +82,27 @@ const verbForms: ReadonlyMap<string, Form> = new Map(
         .map((word): [string, Form] => [word, { verb, form }]),
     );
     const regular = [...formsOf(verb.verb)].map(([word, form]): [string, Form] => [word, { verb, form }]);
-    // "The leaves" are salad, whatever stands before them.
-    return [...regular, ...said].filter(([form]) => form !== 'leaves');
+    return [...regular, ...said].filter(([form]) => !alwaysThings.has(form));
   }),
 );
+
+/** Every word by which a verb is done or being done. Throws where the lexicon has no such verb. */
+export function formsOfVerb(name: string): string[] {
+  return formsWhere(name, ({ verb }) => verb === name);
+}
+
+/** Every word by which work of a kind is done or being done. Throws where no verb is of that kind. */
+export function formsOfKind(kind: string): string[] {
+  return formsWhere(kind, ({ act }) => act === kind);
+}
+
+function formsWhere(name: string, is: (verb: Verb) => boolean): string[] {
+  const words = [...verbForms].flatMap(([word, { verb, form }]) =>
+    form !== 'done' && is(verb) ? [word] : [],
+  );
+  if (words.length === 0) throw new Error(`The lexicon has no “${name}”.`);
+  return words;
+}
 
 /** A text without accents and capitals, each character in its place. */
 export function folded(text: string): string {
@@ -141,7 +175,8 @@ function isPassive(plain: string, { form, at }: SaidVerb): boolean {
 function isThing(plain: string, { verb, form, at, to }: SaidVerb): boolean {
   if (form !== 'do' || verb.also === '') return false;
   const [before, after] = [plain.slice(0, at), plain.slice(to)];
-  if (asFood.test(after) || (verb.heat !== '' && leavesBy.test(after))) return true;
+  if (verb.also === 'adjective' && asFood.test(after)) return true;
+  if (verb.heat !== '' && leavesBy.test(after)) return true;
   if (verb.also === 'noun') return ofThing.test(before) || ofSomething.test(after);
   if (verb.also === 'food') return !foodBehind.test(after) && !isListedWork(before);
   return !clauseStart.test(before) && !object.test(after);

@@ -5,6 +5,7 @@ import {
   type Ingredient,
   type Larder,
   nameKeys,
+  standardLarder,
 } from '../larder/index.js';
 import { substancesOf } from '../class/index.js';
 import { rememberByText } from '../identity/index.js';
@@ -41,12 +42,21 @@ const families: Readonly<Record<string, Family>> = {
   meat: family('meat', 'bacon', 'cured raw meat'),
 };
 
-const plain = (word: string) =>
-  word
-    .trim()
-    .toLowerCase()
-    .replace(/^(?:raw|cooked|fresh|any|all)\s+/, '');
-const singular = (word: string) => word.replace(/(?:ies)$/, 'y').replace(/([^s])s$/, '$1');
+/** What stands before a food and is no part of its name. */
+const qualifiers: ReadonlySet<string> = new Set(['raw', 'cooked', 'fresh', 'any', 'all']);
+
+const firstWord = (text: string) => text.trim().toLowerCase().split(' ', 1)[0]!;
+
+function plain(text: string): string {
+  const words = text.trim().toLowerCase();
+  const first = firstWord(words);
+  return qualifiers.has(first) ? words.slice(first.length).trim() : words;
+}
+
+function singular(word: string): string {
+  if (word.endsWith('ies')) return `${word.slice(0, -3)}y`;
+  return word.endsWith('s') && !word.endsWith('ss') ? word.slice(0, -1) : word;
+}
 
 /** Free words as they are looked for. */
 interface Wanted {
@@ -61,7 +71,7 @@ const wantedOf = rememberByText(500, (word): Wanted => {
   const wanted = singular(plain(word));
   return {
     parts: wordsOf(wanted),
-    isRaw: /^raw\s/i.test(word.trim()),
+    isRaw: firstWord(word) === 'raw',
     allergens: Object.hasOwn(asAllergens, wanted) ? asAllergens[wanted]! : [],
     family: Object.hasOwn(families, wanted) ? families[wanted]! : null,
   };
@@ -100,12 +110,17 @@ export function isUnderstood(word: string, larder: Larder): boolean {
   return known(word);
 }
 
+/** Whether a text is a name of a food, and nothing else. */
+export function isFoodName(text: string, { names, shared }: Larder = standardLarder): boolean {
+  return nameKeys(text).some((key) => names.has(key) || shared.has(key));
+}
+
 const understood = new WeakMap<Larder, (word: string) => boolean>();
 
 function isFood(word: string, larder: Larder): boolean {
   const wanted = singular(plain(word));
   if (Object.hasOwn(asAllergens, wanted) || Object.hasOwn(families, wanted)) return true;
-  if (nameKeys(plain(word)).some((key) => larder.names.has(key) || larder.shared.has(key))) return true;
+  if (isFoodName(plain(word), larder)) return true;
   const parts = wordsOf(wanted);
   return [...larder.ingredients.values()].some((food) =>
     namesOf(food).some((name) => parts.every((part) => wordsOf(name).includes(part))),

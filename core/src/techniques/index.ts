@@ -1,5 +1,5 @@
 export * from './types.js';
 export { standardTechniques } from './data/notes.js';
 export { standardRates } from './data/rates.js';
-export { techniqueWords } from './words.js';
+export { suggestions, techniquesSuggested } from './suggested.js';
 export { writeNoteMarkdown, readNoteMarkdown } from './note-markdown.js';

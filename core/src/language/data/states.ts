@@ -44,4 +44,5 @@ overnight,overnight
 warm when dressed,while warm;while hot;while still warm;while still hot;while it is warm;while it is hot;while they are warm;while they are hot;while it is still warm;while they are still warm;while it is still hot;while they are still hot;still warm;warm potatoes;warm grains;warm lentils;warm beans
 charred skin,burn the skin;over the flame
 skin off,skin them;skin off;skins off;skin away;skins away;skin comes off;scoop*;scrape out
+charred over a flame,<char> .. flame;<char> .. flames;<char> .. gas ring;<char> .. burner;<blister> .. flame;<blister> .. flames;<blister> .. gas ring;<blister> .. burner;<blacken> .. flame;<blacken> .. flames;<blacken> .. gas ring;<blacken> .. burner
 `;

@@ -6,13 +6,14 @@ import {
   type UnitId,
   type Workings,
 } from '../../amounts/index.js';
+import { verbsSaid } from '../../language/index.js';
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../../larder/index.js';
 import type { StepId } from '../../identity/index.js';
 import { type Rates, standardRates, type TechniqueRate } from '../../techniques/index.js';
 import { LineMentions } from '../intake/step/mentions.js';
 import { readTimes } from '../intake/step/times.js';
 import type { RecipeLine, RecipeStep } from '../types.js';
-import { type Act, actOfForm, verbsOnBatch, verbsOnFood } from './acts.js';
+import { type Act, actOfForm, actOnBatch, actOnFood } from './acts.js';
 import { cutOf } from './cuts.js';
 
 /** A piece of the work of a step, for the recipe as written, in minutes of practised hands. */
@@ -139,12 +140,17 @@ function actsInWords(
     const food = input.lines.find(({ id }) => id === line)!;
     foodsAt.set(at, [...(foodsAt.get(at) ?? []), food]);
   }
+  const actsAt = new Map(
+    verbsSaid(step.text).flatMap(({ verb, form, at }) => {
+      const act = form === 'done' ? null : actOnFood(verb);
+      return act ? [[at, act] as const] : [];
+    }),
+  );
   const found: { line: RecipeLine; act: Act }[] = [];
   const reading: Reading = {
     verbs: [],
     named: cameBefore(step, input),
     hasFood: false,
-    starts: true,
     isSign: false,
   };
   const done = (lines: readonly RecipeLine[]) =>
@@ -153,9 +159,9 @@ function actsInWords(
     const foods = foodsAt.get(index);
     // "Until they crush between the fingers" is a sign, no work.
     reading.isSign = word === 'until' || (reading.isSign && !/[.;]/.test(word));
-    const verb = reading.isSign ? undefined : verbsOnFood.find(([pattern]) => pattern.test(word))?.[1];
-    if (verb && (reading.starts || !asNoun.test(word))) {
-      reading.verbs = reading.hasFood ? [verb] : [...reading.verbs, verb];
+    const act = reading.isSign ? undefined : actsAt.get(index);
+    if (act) {
+      reading.verbs = reading.hasFood ? [act] : [...reading.verbs, act];
       reading.hasFood = false;
     } else if (foods) {
       reading.named = reading.hasFood ? [...reading.named, ...foods] : foods;
@@ -168,7 +174,6 @@ function actsInWords(
       if (!reading.hasFood) done(reading.named);
       reading.verbs = [];
     }
-    reading.starts = startsClause.test(word) || (word === 'and' && !reading.hasFood);
   }
   return found;
 }
@@ -178,14 +183,10 @@ interface Reading {
   verbs: Act[];
   named: readonly RecipeLine[];
   hasFood: boolean;
-  starts: boolean;
   isSign: boolean;
 }
 
-/** Verbs that are nouns as well, "the juice", where they do not begin a clause. */
-const asNoun = /^(?:juice|zest|core|seed|segment|fillet|mince|slices)$/;
 const endsObject = /^(?:[.;]|with|into|over|to|while|until|for|in)$/;
-const startsClause = /^(?:[.;]|then)$/;
 
 /** The foods of the steps before, as "peel and cut in wedges" means them. */
 function cameBefore(step: RecipeStep, { steps, lines }: WorkInput): RecipeLine[] {
@@ -271,8 +272,14 @@ function mixingOf(
     .reduce((sum, { high }) => sum + high, 0);
   if (said > 0) return [{ what: 'as written', amount: null, unit: '', minutes: said, grows: false }];
   const rates = { ...standardRates, ...input.rates };
-  const acts = verbsOnBatch.filter(([verb]) => verb.test(text)).map(([, each]) => each);
-  const found = acts.map(({ technique, done }): WorkPart => ({
+  const acts = new Map<string, Act>();
+  for (const { verb, form, at } of verbsSaid(text)) {
+    // What is left "to soften" does it by itself.
+    const isOfItself = text.slice(0, at).endsWith('to ');
+    const act = form === 'done' || isOfItself ? null : actOnBatch(verb);
+    if (act) acts.set(act.technique, act);
+  }
+  const found = [...acts.values()].map(({ technique, done }): WorkPart => ({
     what: done,
     amount: null,
     unit: '',
@@ -285,11 +292,9 @@ function mixingOf(
       what: 'usual for a step of which no more is said',
       amount: null,
       unit: '',
-      minutes: usualMinutes,
+      // With the minute between two jobs, four. An estimate.
+      minutes: 3,
       grows: true,
     },
   ];
 }
-
-/** With the minute between two jobs, four. An estimate. */
-const usualMinutes = 3;

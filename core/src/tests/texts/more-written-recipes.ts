@@ -82,7 +82,7 @@ Toss the kale and beans with half of the tahini. Top with avocado, pumpkin seeds
     ],
     steps: [
       '5 | in class | – | kale',
-      '8 | in class | – | tahini, lemon, garlic, water',
+      '5 | in class | – | tahini, lemon, garlic, water',
       '4 | in class | – | tinned-butter-beans',
       '4 | in class | – | avocado, pumpkin-seeds, chilli-flakes',
     ],
@@ -127,7 +127,7 @@ Step 3: Toss the watermelon with lime zest, lime juice and the rest of the oil. 
     steps: [
       '5 + 60 | either | fridge | watermelon',
       '6 | in class | – | halloumi, 1/2 olive-oil',
-      '7 | in class | – | lime, 1/2 olive-oil, mint',
+      '6 | in class | – | lime, 1/2 olive-oil, mint',
     ],
     marked: ['Freshly ground black pepper'],
   },

@@ -174,7 +174,7 @@ interface Part {
 function AsTold({ person, edit }: Part) {
   const [told, setTold] = useState('');
   const read = () => {
-    const { allergens, diets, sensitivities, dislikes, pregnant } = readNeeds(told);
+    const { allergens, diets, sensitivities, dislikes, pregnant, heat, age } = readNeeds(told);
     const isNew = ({ what }: Person['allergens'][number]) => !allergens.some((each) => each.what === what);
     edit({
       allergens: [...person.allergens.filter(isNew), ...allergens],
@@ -182,6 +182,8 @@ function AsTold({ person, edit }: Part) {
       sensitivities: [...new Set([...person.sensitivities, ...sensitivities])],
       dislikes: [...new Set([...person.dislikes, ...dislikes])],
       pregnant: person.pregnant || pregnant,
+      ...(heat && { heat }),
+      ...(age && { age }),
     });
     setTold('');
   };

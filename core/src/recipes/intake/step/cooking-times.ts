@@ -8,7 +8,7 @@ import {
 } from '../../../larder/index.js';
 import { type Appliance, appliances, type RecipeLine } from '../../types.js';
 import { readTimes } from './times.js';
-import { isFriedByHand } from './tool-words.js';
+import { isFriedByHand } from './tools.js';
 
 /** Minutes that nobody wrote: what cooks longest of a step, by the table of cooking times. */
 export interface UnsaidTime extends Pick<CookingTime, 'low' | 'high' | 'until'> {

@@ -1,6 +1,6 @@
 import { showRational, writeAmount } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
-import { techniqueWords } from '../../../techniques/index.js';
+import { techniquesSuggested } from '../../../techniques/index.js';
 import { showRange, showSpan } from '../../../words/index.js';
 import {
   type Appliance,
@@ -10,8 +10,8 @@ import {
   stepLimits,
   type StepUse,
 } from '../../types.js';
-import { toolsNamed } from './tool-words.js';
-import { applianceNamed } from './appliance-words.js';
+import { toolsNamed } from './tools.js';
+import { applianceNamed } from './appliances.js';
 import { giftsIn } from './gifts.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
@@ -158,9 +158,7 @@ function applianceIn(text: string, carried: OvenHeat | null, unsaid: UnsaidTime 
 }
 
 function techniquesIn(text: string): StepFinding[] {
-  const found = [
-    ...new Set(techniqueWords.filter(([pattern]) => pattern.test(text)).map(([, technique]) => technique)),
-  ].slice(0, mostTechniques);
+  const found = techniquesSuggested(text).slice(0, mostTechniques);
   return found.map((technique) => ({
     kind: 'technique',
     key: `technique:${technique}`,

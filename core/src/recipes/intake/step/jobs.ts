@@ -1,7 +1,7 @@
-import { applianceNamed } from './appliance-words.js';
+import { applianceNamed } from './appliances.js';
 import { mayMake } from './refers.js';
 import { readTimes } from './times.js';
-import { isFriedByHand } from './tool-words.js';
+import { isFriedByHand } from './tools.js';
 
 /** A piece of work with one wait at most; it goes on where it was cut off the job before it. */
 export interface Job {

@@ -54,7 +54,7 @@ Serve within 10 minutes. | serving dish | – | –
 Cut in 12 wedges. | board and knife | – | –
 Set aside for two hours. | – | – | w 120–120
 Cool for 20 to 30 minutes. | – | – | w 20–30
-Cook the farro for 25 minutes in a saucepan. | – | hob | w 25–25
+Cook the farro for 25 minutes in a saucepan. | saucepan | hob | w 25–25
 Pound the seeds for 2 minutes. | – | – | h 2
 Wait 20 minutes. | – | – | w 20–20
 Do it for 3 minutes. | – | – | h 3

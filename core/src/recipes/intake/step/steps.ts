@@ -4,7 +4,7 @@ import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
 import { type NetworkInput, networkOf } from './network.js';
 import { minutesOfWork, workOf, type WorkPart } from '../../handwork/work.js';
-import { isFriedByHand } from './tool-words.js';
+import { isFriedByHand } from './tools.js';
 import { usualHandsOnMinutes } from './usual.js';
 
 /** Minutes of work to set something going that then waits. An estimate. */

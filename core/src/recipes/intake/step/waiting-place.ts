@@ -1,6 +1,6 @@
 import { type SaidVerb, verbsSaid } from '../../../language/index.js';
 import type { Appliance } from '../../types.js';
-import { appliancesNamed } from './appliance-words.js';
+import { appliancesNamed } from './appliances.js';
 import { clausesOfWaits } from './times.js';
 
 /** Left where it is hot all the same. */

@@ -1,0 +1,31 @@
+import { folded, phrasePattern, rowsOf } from '../language/index.js';
+import { rememberByText } from '../identity/index.js';
+import { suggestedTable } from './data/suggested.js';
+
+/** A technique note, the words of a step that suggest it, and a step that does. */
+interface Suggestion {
+  readonly technique: string;
+  readonly words: RegExp;
+  /** Words that say that something else is meant. */
+  readonly not: RegExp | null;
+  readonly example: string;
+}
+
+/** From the most telling words to the least. */
+export const suggestions: readonly Suggestion[] = rowsOf<'technique' | 'words' | 'not' | 'example'>(
+  suggestedTable,
+).map(({ technique, words, not, example }) => ({
+  technique,
+  words: phrasePattern(words, '')!,
+  not: phrasePattern(not, ''),
+  example,
+}));
+
+const mostTexts = 4000;
+
+/** The techniques whose notes help with a step, by its words, the most telling first; each once. */
+export const techniquesSuggested: (text: string) => readonly string[] = rememberByText(mostTexts, (text) => {
+  const said = folded(text);
+  const found = suggestions.filter(({ words, not }) => words.test(said) && !not?.test(said));
+  return [...new Set(found.map(({ technique }) => technique))];
+});
