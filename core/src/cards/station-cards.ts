@@ -228,12 +228,12 @@ function cardStep(
   for (const { caution } of notes) said.add(caution);
   const { waitMinutes } = step;
   const minutes = waitMinutes && `${showRange(waitMinutes.low, waitMinutes.high)} min`;
-  const wait = minutes ? `, then ${step.waitsAtHome ? `${minutes} at home` : `wait ${minutes}`}` : '';
+  const hands = step.handsOnMinutes > 0 ? `about ${step.handsOnMinutes} min` : '';
+  const wait = minutes ? (step.waitsAtHome ? `${minutes} at home` : `wait ${minutes}`) : '';
   return {
     number,
     text: step.text,
-    minutes:
-      step.handsOnMinutes > 0 ? `about ${step.handsOnMinutes} min${wait}` : wait.replace(/^, then /, ''),
+    minutes: [hands, wait].filter(Boolean).join(', then '),
     until: step.until,
     vessel: fits
       .map((fit) => `${fit.vessel}${fit.rounds > 1 ? `, ${fit.rounds} rounds` : ''}`)

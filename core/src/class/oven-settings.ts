@@ -49,8 +49,10 @@ function groupsOf(sorted: readonly number[]): number[][] {
 
 function hasFanOvens(kitchen: Pick<KitchenFacts, 'appliances'>): boolean {
   const oven = appliancesOf(kitchen).find(({ appliance }) => appliance === 'oven');
-  return oven ? oven.settings.split(';').every((each) => /\bfan\b/i.test(each)) : false;
+  return oven ? oven.settings.split(';').every((each) => wordsOf(each).includes('fan')) : false;
 }
+
+const wordsOf = (text: string) => text.toLowerCase().split(/[^a-z]+/);
 
 function celsiusOf({ occupies }: RecipeStep): number | null {
   if (occupies?.appliance !== 'oven') return null;

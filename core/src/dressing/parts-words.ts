@@ -1,3 +1,5 @@
+import { phrasePattern } from '../language/index.js';
+
 /** What is said of parts in words or figures. */
 export type SaidParts =
   | { readonly kind: 'known'; readonly oil: number; readonly acid: number }
@@ -30,7 +32,10 @@ const counted = new RegExp(
 );
 /** "Oil to vinegar 3 : 1". */
 const namedFirst = new RegExp(`\\b${stuff}${between}${stuff}\\W*${number}${between}${number}`, 'i');
-const equal = /\b(?:equal (?:parts|amounts|measures)|half and half|as much (?:oil as|acid as|vinegar as))\b/i;
+const equal = phrasePattern(
+  'equal parts;equal amounts;equal measures;half and half;as much oil as;as much acid as;as much vinegar as',
+  'i',
+)!;
 
 /**
  * Parts of oil and acid as people say them. "Three to one" is said both ways round, so where the parts are

@@ -27,6 +27,9 @@ export interface TaskRef {
 export const frameSteps = ['welcome', 'eat', 'clear', 'set-out', 'pack'] as const;
 export type FrameStep = (typeof frameSteps)[number];
 
+/** What a task of a step is, where it is not its hands. */
+const besideHands = ['shown', 'wait', 'washed', 'water'] as const satisfies readonly TaskRole[];
+
 const classPrefixes = { heating: 'heat', trip: 'trip', ripening: 'ripen' } as const;
 
 /** The id of what a part of one station's own way stands for: "s4" of "s4@own-1". */
@@ -92,8 +95,8 @@ export function frameId(step: FrameStep): string {
   return idOf(classTaskRef('frame', step));
 }
 
-const ofStep = /^([^/]+)\/(swap\/)?([^/:]+)(?::(shown|wait|washed|water)(\d+)?)?$/;
-const ofClass = /^(heat|trip|ripen):(.*?)(?:#(\d+))?$/;
+const ofStep = new RegExp(String.raw`^([^/]+)/(swap/)?([^/:]+)(?::(${besideHands.join('|')})(\d+)?)?$`);
+const ofClass = new RegExp(String.raw`^(${Object.values(classPrefixes).join('|')}):(.*?)(?:#(\d+))?$`);
 
 /** What an id names; null for text that names no task. */
 export function refOf(id: string): TaskRef | null {

@@ -178,7 +178,7 @@ function inContainers(
   const ingredient = findIngredient(larder, written.ingredient);
   const facts = conversionFacts(ingredient, written.preparation);
   // What students squeeze and zest is set out whole.
-  const name = isFruit ? line.name.replace(/ (?:juice|zest)(?: and (?:juice|zest))?$/, '') : line.name;
+  const name = isFruit ? fruitOf(line.name) : line.name;
   const step = steps.get(written.id);
   return (amount) => {
     const container = isFruit ? 'produce tray' : containerFor(amount, facts, recipe.system);
@@ -200,4 +200,13 @@ function containerFor(amount: Amount | null, facts: ConversionFacts, system: Mea
   // Where no density is known, a gram is given two millilitres of room: a container too large does no harm.
   const millilitres = volume !== null ? count * volume : grams !== null ? count * grams * 2 : 200;
   return containerSizes.find(([most]) => millilitres <= most)![1];
+}
+
+const ofFruit: ReadonlySet<string> = new Set(['juice', 'zest', 'and']);
+
+/** "Lemon" of "lemon juice and zest". */
+function fruitOf(name: string): string {
+  const words = name.split(' ');
+  const last = words.findLastIndex((word) => !ofFruit.has(word));
+  return words.slice(0, Math.max(last, 0) + 1).join(' ');
 }

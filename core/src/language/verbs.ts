@@ -138,7 +138,7 @@ export const verbsSaid: (text: string) => readonly SaidVerb[] = rememberByText(m
 });
 
 const clauseStart =
-  /(?:^|[.;:,!?(–—]|\b(?:and|then|or|now|to|first|just|[a-z]+ly|until they|let (?:it|them)))\s*$/;
+  /(?:^|[.;:,!?(–—]|\b(?:and|then|or|now|to|first|just|[a-z]+ly|until they|let (?:it|them|the [a-z]+(?: [a-z]+)?)))\s*$/;
 const object =
   /^\s+(?:up|the|it|them|through|all|each|both|some|in (?:a|the)|on (?:a|the|both)|over|off|down|for)\b/;
 /** Done to food: "in a bowl salt the cucumber", not "with lemon juice in the fridge". */

@@ -147,10 +147,19 @@ function lineName(line: RecipeLine, ingredient: Ingredient | null, english: Engl
   return part && ingredient.id === 'egg' ? `egg${part}${part.endsWith('s') ? '' : 's'}` : `${base}${part}`;
 }
 
+const about = 'about';
+
+/** The amount says itself that it is one. */
+function withoutAbout(note: string): string {
+  if (!note.startsWith(about)) return note;
+  const rest = note.slice(about.length);
+  return rest.startsWith(',') ? rest.slice(1).trimStart() : rest.trimStart();
+}
+
 /** How it is prepared, with the size of its cut. */
 function noteOf(line: RecipeLine, ingredient: Ingredient | null): string {
   const cut = cutOf(line.text, ingredient);
-  const note = line.note.replace(/^about,? ?/, '');
+  const note = withoutAbout(line.note);
   return [cut ? withCut(note, cut) : note, line.optional ? 'optional' : ''].filter(Boolean).join(', ');
 }
 

@@ -34,6 +34,9 @@ export { actsForLines, retold } from './acts/kept.js';
 export { readActs, readAgain, withActs } from './acts/read.js';
 export { isOnlyFoodOpen } from './intake/line/which-food.js';
 export { recipeMinutes } from './minutes.js';
+export { shortTitle } from './say/clause.js';
+export { mainFoodOf } from './say/foods-said.js';
+export { jobTitle, nameOfWait, waitingText, waitTitle } from './say/job-names.js';
 export { candidatesOf, findByName, readName } from './intake/line/names.js';
 export { parseRecipeText, recipeOfParts } from './intake/text/text.js';
 export {

@@ -9,6 +9,5 @@ export { leftOutOf, withAddedSteps } from './tasks/added-steps.js';
 export { leastPercentAtWork, mostDelay, mostWatching } from './read/attention.js';
 export { fullClass } from './read/budget.js';
 export { levelKeys, levelOf, shownMinutes } from './tasks/shown.js';
-export { shortTitle } from './tasks/titles.js';
 export { eatMinutes } from './tasks/frame-minutes.js';
 export { explainTimeline, isOnTime, type TimelineInput } from './timeline.js';

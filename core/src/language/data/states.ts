@@ -39,10 +39,12 @@ warm,warm;warmed;lukewarm
 warm glass,warm jar*;warmed jar*;heatproof jar*;sterilised jar*;sterilized jar*;hot jar*;warm glass;warmed glass;heatproof glass;warm sterilised jar*;warm clean jar*
 warm water,warm water;hot water
 at once,at once;straight away;immediately
-cooled or served hot,cool;cold;ice;chill*;fridge;warm;hot;rest;stand;straight away;at once;sizzling;room temperature
+cooled or served hot,cool*;cold;ice;iced;ice-cold;chill*;fridge;warm*;hot;rest;rests;rested;resting;stand*;straight away;at once;sizzling;room temperature
 overnight,overnight
 warm when dressed,while warm;while hot;while still warm;while still hot;while it is warm;while it is hot;while they are warm;while they are hot;while it is still warm;while they are still warm;while it is still hot;while they are still hot;still warm;warm potatoes;warm grains;warm lentils;warm beans
 charred skin,burn the skin;over the flame
 skin off,skin them;skin off;skins off;skin away;skins away;skin comes off;scoop*;scrape out
 charred over a flame,<char> .. flame;<char> .. flames;<char> .. gas ring;<char> .. burner;<blister> .. flame;<blister> .. flames;<blister> .. gas ring;<blister> .. burner;<blacken> .. flame;<blacken> .. flames;<blacken> .. gas ring;<blacken> .. burner
+frozen,frozen
+thawed,thawed;defrosted;from frozen
 `;

@@ -231,6 +231,7 @@ adjust,,,,work,seasoning,,,,,,,,taste-and-adjust,taste-and-adjust,to taste and s
 balance,,,,work,seasoning,,,,,,noun,,,,
 correct,,,,work,seasoning,,,,,,,,,,
 arrange,,,,work,arrange,,,,,,,,arrange,arrange,to lay out
+assemble,,,,work,arrange,,,,,,,,arrange,arrange,to lay out
 lay,,laying,laid,work,arrange,,,,,,,,arrange,arrange,to lay out
 layer,,,,work,arrange,,,,,,noun,,layer,layer,to layer
 spread,,,,work,arrange,,,,,,noun,,arrange,arrange,to lay out

@@ -1,13 +1,16 @@
 import { isMadeByStudents, type TimedDish } from '../../class/index.js';
 import { stepKey, type StepKey } from '../../identity/index.js';
-import type { RecipeStep } from '../../recipes/index.js';
+import { doing, either, inOneAct, isDone, isSaid, type RecipeStep, saying } from '../../recipes/index.js';
 import type { TaskInput } from '../tasks/types.js';
 import { type AttemptInput, attemptPlan } from './attempt.js';
 import { leastOverrun } from './overrun.js';
 
 /** What is put together, or is spoilt by standing, belongs to the class. */
-const belongsToClass =
-  /\b(?:toss|dress|serve|top|scatter|fold|arrange|assemble|plate|layer|garnish|season|finish|pile|spoon|lay|mix everything|avocados?|poke|at once|straight away|warm|hot)\b/i;
+const belongsToClass = either(
+  doing('toss', 'serve', 'finish', 'seasoning', 'fold', 'spoon', 'assemble', 'arrange'),
+  saying('at once', 'avocado', 'hot', 'warm'),
+  inOneAct(isDone('mix'), isSaid('everything')),
+);
 
 /**
  * A class that would run over has some of its steps prepared by staff: as few as make it fit, the longest
@@ -65,7 +68,7 @@ function isPreparation(
   if (step.place !== 'in class') return true;
   const isLast = !recipe.steps.some(({ after }) => after.includes(step.id));
   const isFree = decisions.when[stepKey(id, step.id)] === undefined && !step.addedFor;
-  return isFree && !isLast && (step.holdMinutes ?? Infinity) >= 60 && !belongsToClass.test(step.text);
+  return isFree && !isLast && (step.holdMinutes ?? Infinity) >= 60 && !belongsToClass(step);
 }
 
 function stepsBefore({ after }: RecipeStep, { recipe }: TimedDish): RecipeStep[] {

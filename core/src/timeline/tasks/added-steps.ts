@@ -2,7 +2,15 @@ import type { ClassDish, DecidedDish, WholeDish } from '../../class/index.js';
 import { holdOf } from '../../dressing/index.js';
 import { stepKey, type StepKey } from '../../identity/index.js';
 import { findIngredient, type Larder } from '../../larder/index.js';
-import type { Recipe, RecipeStep } from '../../recipes/index.js';
+import {
+  doing,
+  either,
+  saying,
+  textSays,
+  type Recipe,
+  type RecipeStep,
+  shortTitle,
+} from '../../recipes/index.js';
 import type { AddedStep } from '../types.js';
 import { withShorterMarinades } from './marinades.js';
 import {
@@ -16,7 +24,6 @@ import {
   stepOf,
   usedBy,
 } from './putting-in.js';
-import { shortTitle } from './titles.js';
 
 /** Minutes of the jobs that the plan adds by itself. Starting estimates. */
 const thawMinutes = { low: 480, high: 720 };
@@ -36,14 +43,15 @@ const cutting: ReadonlySet<string> = new Set([
   'peel-tomatoes',
 ]);
 const emulsions: ReadonlySet<string> = new Set(['shake-dressing', 'whisk-dressing']);
-const coolsAlready =
-  /\b(?:cool|cold|ice|chill|fridge|warm|hot|rest|stand|straight away|at once|sizzling|room temperature)/i;
+const coolsAlready = textSays('cooled or served hot');
 /** Covered hot it steams, so that its skin comes off: it must not cool first. */
-const steams = /\b(?:cover|wrap|steam)\b/i;
-const cutsOrTosses =
-  /\b(?:cut|slice|dice|chop|peel|shred|quarter|halve|crumble|rub|leaves|rocket|lettuce|cos|spinach)\b/i;
-const pours = /\b(?:toss|dress|pour|spoon|drizzle|coat|fold)\b/i;
-const mixesItself = /\b(?:again|shake|whisk)\b/i;
+const steams = doing('pack', 'steam');
+const cutsOrTosses = either(doing('cut', 'peel', 'crumble', 'rub'), saying('salad leaves'));
+const pours = doing('toss', 'pour', 'spoon', 'drizzle', 'coat', 'fold');
+const mixesItself = either(doing('shake', 'whisk'), saying('again'));
+const isFrozen = textSays('frozen');
+const isThawed = textSays('thawed');
+const cooksFrozen = either(doing('thaw', 'wet heat'), saying('frozen'));
 
 /**
  * A dish with the jobs that its recipe does not spell out but its food asks for: thawing, softening, taking
@@ -93,11 +101,8 @@ export function leftOutOf(dish: DecidedDish, larder: Larder, leftOut: readonly S
 function thawing(recipe: Recipe, lineId: string, larder: Larder): RecipeStep | null {
   const line = recipe.lines.find((each) => each.id === lineId)!;
   const user = firstUser(recipe, lineId);
-  const isFrozen =
-    /\bfrozen\b/i.test(`${line.text} ${findIngredient(larder, line.ingredient)?.names.uk ?? ''}`) &&
-    !/\bfrom frozen|thawed|defrosted\b/i.test(line.text);
-  if (!isFrozen || !user || isHeated(user) || /\b(?:frozen|thaw|boil|blanch|simmer|steam)/i.test(user.text))
-    return null;
+  const names = `${line.text} ${findIngredient(larder, line.ingredient)?.names.uk ?? ''}`;
+  if (!isFrozen(names) || isThawed(line.text) || !user || isHeated(user) || cooksFrozen(user)) return null;
   return addedStep(
     `auto-thaw-${lineId}`,
     `Put the ${line.name} in the cold to thaw, in a dish that catches the water.`,
@@ -134,13 +139,13 @@ function softening(recipe: Recipe, lineId: string): RecipeStep | null {
 function cooling(recipe: Recipe, from: string, to: string): RecipeStep | null {
   const hot = stepOf(recipe, from);
   const next = stepOf(recipe, to);
-  const cuts = next.techniques.some((technique) => cutting.has(technique)) || cutsOrTosses.test(next.text);
+  const cuts = next.techniques.some((technique) => cutting.has(technique)) || cutsOrTosses(next);
   if (
     !isHeated(hot) ||
     !hot.waitMinutes ||
     !cuts ||
-    steams.test(next.text) ||
-    coolsAlready.test(`${hot.text} ${hot.until} ${next.text}`)
+    steams(next) ||
+    coolsAlready(`${hot.text} ${hot.until} ${next.text}`)
   )
     return null;
   return addedStep(`auto-cool-${from}-${to}`, 'Spread it out to cool until you can handle it.', hot, {
@@ -168,7 +173,7 @@ function outOfCold(recipe: Recipe, from: string, to: string, larder: Larder): Re
     !isDressing ||
     !setsInCold ||
     next.occupies?.appliance === 'fridge' ||
-    coolsAlready.test(next.text)
+    coolsAlready(next.text)
   )
     return null;
   return addedStep(`auto-out-${from}-${to}`, 'Take the dressing out of the cold.', next, {
@@ -188,8 +193,8 @@ function mixingAgain(recipe: Recipe, from: string, to: string, larder: Larder): 
   if (
     !made.techniques.some((technique) => emulsions.has(technique)) ||
     !standsTooLong ||
-    !pours.test(next.text) ||
-    mixesItself.test(next.text)
+    !pours(next) ||
+    mixesItself(next)
   )
     return null;
   return addedStep(`auto-mix-${from}-${to}`, 'Mix the dressing again just before pouring.', next, {

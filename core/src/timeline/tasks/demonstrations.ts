@@ -1,10 +1,9 @@
 import type { TimedDish } from '../../class/index.js';
 import { taskRef } from '../../identity/index.js';
-import type { RecipeStep } from '../../recipes/index.js';
+import { type RecipeStep, jobTitle } from '../../recipes/index.js';
 import type { TaskDraft } from './draft.js';
 import { welcomeMinutes } from './frame-minutes.js';
 import { shownMinutes } from './shown.js';
-import { jobTitle } from './titles.js';
 
 /**
  * What students do is shown to all of them first, where the recipe says so and they do not know it yet;

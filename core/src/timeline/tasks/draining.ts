@@ -1,8 +1,8 @@
+import { mainFoodOf } from '../../recipes/index.js';
 import { taskRef } from '../../identity/index.js';
 import type { TaskDraft } from './draft.js';
 import { endsSoak, rangeOf } from './keeping.js';
 import { staffFor } from './staff.js';
-import { mainFoodOf } from './work-words.js';
 import type { StepToPlan } from './types.js';
 
 /** Pouring off, rinsing, covering. A starting estimate. */

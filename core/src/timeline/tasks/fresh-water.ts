@@ -1,10 +1,9 @@
 import { taskRef } from '../../identity/index.js';
 import { showSpan } from '../../words/index.js';
 import type { TaskDraft } from './draft.js';
-import { doing, either, saying } from '../../recipes/index.js';
+import { doing, either, saying, mainFoodOf } from '../../recipes/index.js';
 import { rangeOf } from './keeping.js';
 import { staffFor } from './staff.js';
-import { mainFoodOf } from './work-words.js';
 import type { StepToPlan } from './types.js';
 
 /** Soaks as long as this want fresh water, about every 8 hours; nights are longer. Starting estimates. */

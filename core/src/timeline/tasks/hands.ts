@@ -1,6 +1,6 @@
 import type { ClassFacts } from '../../class/index.js';
 import { type DishId, taskRef } from '../../identity/index.js';
-import type { RecipeStep } from '../../recipes/index.js';
+import { type RecipeStep, jobTitle } from '../../recipes/index.js';
 import { applianceDemand } from './appliances.js';
 import type { TaskDraft } from './draft.js';
 import { welcomeMinutes } from './frame-minutes.js';
@@ -8,7 +8,6 @@ import { handsOn, type HandsOn } from './minutes.js';
 import { handsOnWork } from './minutes-of-work.js';
 import { addPreheating } from './preheating.js';
 import { shownMinutes } from './shown.js';
-import { jobTitle } from './titles.js';
 import type { StepToPlan } from './types.js';
 import { isWatched } from './watched.js';
 

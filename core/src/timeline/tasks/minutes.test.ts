@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { jobTitle, nameOfWait, shortTitle, waitingText } from '../../recipes/index.js';
 import { recipe, step } from '../../tests/recipes.js';
-import { jobTitle, nameOfWait, shortTitle, waitingText } from './titles.js';
 
 const waiting: [string, string][] = [
   ['Cut the carrots on the slant, oil them and roast in one layer.', 'Roast the carrots'],

@@ -1,5 +1,5 @@
 import { taskRef } from '../../identity/index.js';
-import type { RecipeStep } from '../../recipes/index.js';
+import { type RecipeStep, nameOfWait, waitTitle } from '../../recipes/index.js';
 import { showRange, showSpan } from '../../words/index.js';
 import { applianceDemand, roundsOfWait } from './appliances.js';
 import type { TaskDraft } from './draft.js';
@@ -8,7 +8,6 @@ import { rangeOf } from './keeping.js';
 import { minutesALitre } from './minutes.js';
 import { addPreheating } from './preheating.js';
 import { isEatenReadyMade } from './swaps.js';
-import { nameOfWait, waitTitle } from './titles.js';
 import type { HowStep, StepToPlan } from './types.js';
 
 /** What a step waits for once its hands are off, in as many rounds as its appliance and vessel ask for. */

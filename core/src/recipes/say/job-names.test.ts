@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
-import { parseRecipeText } from '../../recipes/index.js';
+import { parseRecipeText } from '../index.js';
 import { corpusMethods, corpusRecipes } from '../../tests/intake-corpus.js';
-import { jobTitle, waitTitle } from './titles.js';
+import { jobTitle, waitTitle } from './job-names.js';
 
 /** Every job of every recipe that the intake is held to, by the name that the clock gives it: to be read. */
 it('the jobs of the corpus have the names they had', async () => {
