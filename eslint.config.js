@@ -10,6 +10,7 @@ const tables = [
   'core/src/language/data/**',
   'core/src/people/data/**',
   'core/src/recipes/handwork/data/**',
+  'core/src/recipes/intake/data/**',
   'core/src/larder/data/**',
   'core/src/techniques/data/**',
   'core/src/tests/texts/**',

@@ -9,6 +9,7 @@ const folders = [
   'core/src/techniques/data',
   'core/src/recipes/handwork/data',
   'core/src/people/data',
+  'core/src/recipes/intake/data',
 ];
 
 /** The module that a table is written to beside it: neither browsers nor threads read files. */

@@ -262,6 +262,8 @@ take,,taking,took taken,work,handle,,,,,,,,,,
 put,,putting,,work,handle,,,,,,,,,,
 place,,,,work,handle,,,,,,noun,,,,
 set,,setting,,work,handle,,,,,,noun,,,,
+drop,,,,work,add,,,,,,noun,,,,
+return,,,,work,add,,,,,,noun,,,,
 add,,,,work,add,,,,,,,,,,
 stir in,,,,work,mix,,,,,,,,,mix,to mix
 stir through,,,,work,mix,,,,,,,,,mix,to mix

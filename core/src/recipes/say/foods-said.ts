@@ -47,14 +47,14 @@ const nounEnd = wordsOf(
 );
 const mostWords = 3;
 
+const isBreak = (word: string) => !/^[a-zé-]+$/.test(word);
+
 function nounsIn(text: string): SaidNoun[] {
   const words = [...text.matchAll(/[a-zé-]+|[^a-zé\s-]+/gi)].map(([word]) => word.toLowerCase());
   return words.flatMap((word, index) => {
     if (word !== 'the') return [];
     const behind = words.slice(index + 1, index + 1 + mostWords);
-    const end = behind.findIndex(
-      (each, place) => !/^[a-zé-]+$/.test(each) || (place > 0 && nounEnd.has(each)),
-    );
+    const end = behind.findIndex((each, place) => isBreak(each) || (place > 0 && nounEnd.has(each)));
     const noun = end < 0 ? behind : behind.slice(0, end);
     const before = words[index - 1] ?? '';
     if (noun.length === 0) return [];

@@ -1,6 +1,7 @@
 import { toFraction, toRational, type Rational } from '../../../amounts/index.js';
-import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
+import { findIngredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, StepUse } from '../../types.js';
+import { kindsSaid } from './food-kinds.js';
 import { LineMentions, type NamedLine } from './mentions.js';
 
 const shares: Readonly<Record<string, Rational>> = {
@@ -145,30 +146,21 @@ export function exceptIn(text: string): string {
   );
 }
 
-const kindWords: readonly (readonly [RegExp, readonly Section[] | null])[] = [
-  [/\b(?:vegetables?|veg)\b/i, ['vegetables', 'salad and herbs']],
-  [/\bherbs?\b/i, ['salad and herbs']],
-  [/\bnuts?\b/i, ['nuts and seeds']],
-  [/\bingredients?\b/i, null],
-];
-
 /** "Some of each vegetable", "the rest of the herbs": a share of every line of the kind, with its place. */
 function sharesOfEach(
   text: string,
   lines: readonly NamedLine[],
   larder: Larder,
 ): (readonly [string, number])[] {
-  const [pattern, sections] = kindWords.find(([word]) => word.test(text)) ?? [];
-  const at = pattern ? text.search(pattern) : -1;
+  const [kind] = kindsSaid(text);
+  if (!kind) return [];
+  const { at, sections } = kind;
   const before = text.slice(0, at);
-  if (
-    at < 0 ||
-    !(restBefore.test(before) || (shareBefore.test(before) && /\b(?:each|all|every|the)\b/i.test(before)))
-  )
+  if (!(restBefore.test(before) || (shareBefore.test(before) && /\b(?:each|all|every|the)\b/i.test(before))))
     return [];
   return lines.flatMap((line) => {
     const section = findIngredient(larder, line.ingredient)?.section;
-    const isOfKind = sections === null || (section !== undefined && sections!.includes(section));
+    const isOfKind = sections === null || (section !== undefined && sections?.includes(section));
     return isOfKind && line.amount ? [[line.id, at] as const] : [];
   });
 }

@@ -3,6 +3,8 @@ import { heatsFood } from '../../../language/index.js';
 import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
+import { kindsSaid } from './food-kinds.js';
+import { saysOf } from './sayings.js';
 import { componentSaid, exceptIn } from './links.js';
 import { LineMentions } from './mentions.js';
 import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';
@@ -131,10 +133,10 @@ const fromTheCupboard: ReadonlySet<Section> = new Set<Section>([
   'spices and seasoning',
   'baking and sweet',
 ]);
-const changed =
-  /\b(?:toast|grind|ground|soak|chop|crush|pound|pickl|infus|caramelis|reduce|grate|zest|juice)/i;
+const changesFood = saysOf('changed');
 /** "Put the chilli in hot water": it is soaked, whatever the word is. */
-const inWater = /^[^.;,]*\b(?:in|with|under) (?:just[- ])?(?:hot|warm|boil(?:ing|ed)|cold)[a-z ]* water\b/i;
+const isInWater = saysOf('in water');
+const clauseBehind = /^[^.;,]*/;
 const someOf =
   /\b(?:rest|remaining|remainder|half|some|third|quarter|other|reserved|extra|little|more|pinch)(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$/i;
 
@@ -153,7 +155,8 @@ function ofLines(step: Named, { named, index, input }: Sight): number[] {
 function isChangedIn({ text, lines }: Named, line: string): boolean {
   const at = lines.get(line) ?? -1;
   if (at < 0) return false;
-  return changed.test(/[^.;,]*$/.exec(text.slice(0, at))![0]) || inWater.test(text.slice(at));
+  const [before] = /[^.;,]*$/.exec(text.slice(0, at))!;
+  return changesFood(before) || isInWater(clauseBehind.exec(text.slice(at))![0]);
 }
 
 function isFromCupboard(id: string, { lines, larder = standardLarder }: NetworkInput): boolean {
@@ -166,17 +169,10 @@ function isFromCupboard(id: string, { lines, larder = standardLarder }: NetworkI
   );
 }
 
-const kinds: readonly (readonly [words: RegExp, sections: readonly Section[]])[] = [
-  [/\b(?:vegetables|veg)\b/i, ['vegetables']],
-  [/\bherbs\b/i, ['salad and herbs']],
-  [/\b(?:nuts|seeds)\b/i, ['nuts and seeds']],
-  [/\bfruits?\b/i, ['fruit']],
-];
-
 /** After the last step of each food of a kind that this one names as a whole: "the herbs", "vegetables". */
 function ofKinds(step: Named, { named, index, input }: Sight): number[] {
   const { lines, larder = standardLarder } = input;
-  const wanted = kinds.filter(([words]) => words.test(step.text)).flatMap(([, sections]) => sections);
+  const wanted = kindsSaid(step.text).flatMap(({ sections }) => sections ?? []);
   return lines
     .filter(({ id, ingredient }) => {
       const section = findIngredient(larder, ingredient)?.section;
