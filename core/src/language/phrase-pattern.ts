@@ -5,6 +5,7 @@ const between: Readonly<Record<string, string>> = {
   '.': String.raw`\b[a-z -]{1,40}?\b`,
   '..': String.raw`\b[^.;]{0,40}?\b`,
   '...': String.raw`\b[^.]{0,120}?\b`,
+  '~': String.raw`\b.{0,200}?\b`,
 };
 const oneSpace = '[ -]';
 const clauseEnd = String.raw`(?=\s*(?:[.,;:!?)]|and\b|then\b|before\b|$))`;
@@ -15,7 +16,7 @@ const clauseEnd = String.raw`(?=\s*(?:[.,;:!?)]|and\b|then\b|before\b|$))`;
  * - a star stands for any letters, "#" for a number, a bar between words for either: "in|through";
  * - a word with a question mark may be left out, but not the last: "the? dressing";
  * - a dot stands for a few words without a comma, two dots for a few of the same clause, three for any of the
- *   same sentence;
+ *   same sentence, "~" for anything;
  * - "<peel|slice>" stands for every form in which such a verb is done or being done, "<blend*>" for those of
  *   every verb of that kind of work;
  * - "^" stands for the beginning of the text, "$" for the end of the clause.

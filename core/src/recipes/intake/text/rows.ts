@@ -4,10 +4,10 @@ import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import {
   componentNamed,
-  ingredientsHeading,
+  isIngredientsHeading,
   markedHeading,
-  methodHeading,
-  notesHeading,
+  isMethodHeading,
+  isNotesHeading,
 } from './headings.js';
 import { readTimes } from '../step/times.js';
 import { addLine, addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
@@ -41,8 +41,8 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
   const rows = joinedRows(withoutNoise(written), options);
   const found = emptyRows();
   const servings: Serving = { people: null, millilitres: null };
-  const hasHeadings = rows.some((row) => ingredientsHeading.test(row));
-  const hasMethod = rows.some((row) => methodHeading.test(row));
+  const hasHeadings = rows.some((row) => isIngredientsHeading(row));
+  const hasMethod = rows.some((row) => isMethodHeading(row));
   const titleAt = titleRow(rows, options);
   let part: Part = 'unknown';
   rows.forEach((row, index) => {
@@ -133,9 +133,9 @@ interface HeadingContext {
  */
 function headingOf(row: string, next: string | undefined, context: HeadingContext): Part | null {
   const { found, part, options, isTitled } = context;
-  if (ingredientsHeading.test(row)) return 'ingredients';
-  if (methodHeading.test(row)) return 'method';
-  if (notesHeading.test(row)) return 'notes';
+  if (isIngredientsHeading(row)) return 'ingredients';
+  if (isMethodHeading(row)) return 'method';
+  if (isNotesHeading(row)) return 'notes';
   if (!isTitled) return null;
   const name =
     part === 'method' || part === 'notes'

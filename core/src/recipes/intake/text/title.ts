@@ -2,12 +2,12 @@ import { findIngredient, standardLarder } from '../../../larder/index.js';
 import type { DishKind, LineReading } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
-import { ingredientsHeading, methodHeading } from './headings.js';
+import { isIngredientsHeading, isMethodHeading } from './headings.js';
+import { hasCue, startsWithCue } from './cues.js';
 import { bullet } from './ingredient-rows.js';
 import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
 
-const factRow =
-  /^(?:serves|servings?|makes|yields?|feeds|enough for|for \d|prep(?:aration)?|cook(?:ing)?|total|active|rest(?:ing)?|chill(?:ing)?)\b.{0,60}$/i;
+const isFactRow = startsWithCue('fact', String.raw`\b.{0,60}$`);
 const longestTitleWords = 14;
 
 /** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
@@ -15,7 +15,7 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
   const isMeasured = (row: string) => parseIngredientLine(row.replace(bullet, ''), options).amount !== null;
   // No title stands under a heading or an ingredient. A first row that counts may be one: "Five of it".
   const ends = [
-    rows.findIndex((row) => ingredientsHeading.test(row) || methodHeading.test(row)),
+    rows.findIndex((row) => isIngredientsHeading(row) || isMethodHeading(row)),
     rows.findIndex((row) => isMeasured(factsOfTitle(row).title)),
   ].filter((at) => at > 0);
   const before = rows.slice(0, Math.min(6, rows.length, ...ends));
@@ -25,12 +25,12 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
       title.split(/\s+/).length <= longestTitleWords &&
       !/[.!?:;,]$/.test(title) &&
       readServings(title, options.system).people === null &&
-      !factRow.test(title) &&
+      !isFactRow(title) &&
       !/^for (?:the|an?) /i.test(title) &&
       !isMeasured(title)
     );
   });
-  return found >= 0 ? found : ingredientsHeading.test(rows[0] ?? '') ? -1 : 0;
+  return found >= 0 ? found : isIngredientsHeading(rows[0] ?? '') ? -1 : 0;
 }
 
 const longestTitle = 120;
@@ -76,11 +76,18 @@ export function titleOfFoods(
   return names.charAt(0).toUpperCase() + names.slice(1);
 }
 
+const saysDressing = hasCue('kind dressing');
+const saysDip = hasCue('kind dip');
+const saysDipAnywhere = hasCue('kind dip anywhere');
+const saysSalad = hasCue('kind salad');
+const saysOfDressing = hasCue('kind of dressing');
+/** What comes with it, and of what it is. */
+const withMore = /\b(?:with|and|in|of|on|&)\b.*$/i;
+
 /** What a title says a dish is: a salad with a dressing is a salad. */
 export function kindOf(title: string): DishKind {
-  const main = title.replace(/\b(?:with|and|in|&)\b.*$/i, '');
-  const named = /\bsalads?\b(?! dressing)|\bslaw\b(?! dressing)/i.test(main);
-  if (/\bdressing\b|vinaigrette/i.test(main) && !named) return 'dressing';
-  const isDip = /\bdips?\b|hummus|houmous|spread|pâté|\bsalsa\b|guacamole|tzatziki/i.test(title);
-  return isDip && !named ? 'dip' : 'salad';
+  const main = title.replace(withMore, '');
+  const named = saysSalad(main) && !saysOfDressing(main);
+  if (saysDressing(main) && !named) return 'dressing';
+  return (saysDip(main) || saysDipAnywhere(title)) && !named ? 'dip' : 'salad';
 }
