@@ -86,7 +86,9 @@ function parsed(written: string): { document?: unknown; mended: boolean } {
 
 /** "Recipe", "schema:Recipe" and "https://schema.org/Recipe" are one type. */
 function isRecipe(node: Node): boolean {
-  return list(node['@type']).some((type) => typeof type === 'string' && /(?:^|[:/#])Recipe$/.test(type));
+  return list(node['@type']).some(
+    (type) => typeof type === 'string' && type.split(/[:/#]/).at(-1) === 'Recipe',
+  );
 }
 
 function recipesIn(value: unknown, depth: number): Node[] {

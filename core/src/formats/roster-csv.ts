@@ -148,13 +148,14 @@ function wordsOf(cell: string | undefined): string[] {
     .filter(Boolean);
 }
 
+const alsoCalled: Readonly<Record<string, Age>> = { kid: 'child', children: 'child', teen: 'teenager' };
+
 /** Years, or the name of a group. */
 function ageOf(cell: string): Age | null {
   const plain = cell.toLowerCase();
   const group = ages.find((each) => each === plain);
   if (group || plain === '') return group ?? 'adult';
-  if (/^(?:kid|child(?:ren)?)$/.test(plain)) return 'child';
-  if (/^teen$/.test(plain)) return 'teenager';
+  if (Object.hasOwn(alsoCalled, plain)) return alsoCalled[plain]!;
   if (!/^\d{1,3}$/.test(plain)) return null;
   return ageOfYears(Number(plain));
 }

@@ -1,4 +1,5 @@
 export { actsSaid, type SaidAct } from './acts.js';
+export { cueTable } from './cues.js';
 export { folded } from './verbs.js';
 export { heatSaid, heatsFood } from './heat.js';
 export { phrasePattern } from './phrase-pattern.js';

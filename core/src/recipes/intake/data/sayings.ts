@@ -1,6 +1,6 @@
 /** Written from sayings.csv by npm run facts. */
 export const sayingsTable = `
-saying,words,not
+cue,words,not
 goes on,^ return;^ <add|remove|turn|flip|keep|reduce|loosen|thin|adjust|cover|seal|taste>;^ continue|continuing;^ <season>;^ <stir|fold|mix|whisk|beat|blend|tip|pour|throw> in|through;^ work in|through;^ <shake> again|well;^ <squeeze> out|dry|it|them;^ <bring|let> it|them? back|up? to room temperature|temp;^ <bring|let> it|them? come up? to room temperature|temp;^ <take> it|them out;^ <tear|scatter|drop|crumble|grate|squeeze|chop> in|through;^ <mash|blend|toss|mix|dress|serve|top|stir|whisk|combine|finish|cover|fill|loosen|brush|rub|crush|coat|beat|peel|cook|simmer|process> *ly|coarsely? with|while|until|again|well|together,^ season the
 assembles,<serve|assemble|arrange|layer|garnish|finish>;<plate> up|with;<top|dress|toss|coat> it|them|everything|well|gently|together|with;to serve,
 over something,<pour|spoon|drizzle|scatter|sprinkle|strew|crumble|grate|tear|shave|squeeze> .. over|through $;<pour|spoon|drizzle|scatter|sprinkle|strew|crumble|grate|tear|shave|squeeze> .. on top $;<pour|spoon|drizzle|scatter|sprinkle|strew|crumble|grate|tear|shave|squeeze> .. over the top $;<tear|scatter|crumble|grate|shave|strew|sprinkle|pour|drizzle|squeeze|spoon> over;and <toss|dress|fold|mix|stir> $;and <toss|dress|fold|mix|stir> to coat|well|gently|together;<fold|stir|mix|beat|whisk|toss> it|them in|through;^ <toss|mix|combine|dress|stir|serve> $;^ <toss|mix|combine|dress|stir|serve> well|gently|together $;^ <toss|mix|combine|dress|stir|serve> to coat $,
@@ -29,4 +29,23 @@ fat made by,<fry|crisp|render>;bacon,
 liquid made by,pickl*;macerat*;<soak|poach|simmer|boil|juice|squeeze|drain|steep|salt>,
 salad made by,<toss|wash|tear|shred|mix|combine>,
 mixture made by,<mix|stir|whisk|combine|blend|beat|mash|toss>,
+off the heat,<cool|rest|stand|drain|steep|infuse|soak|marinate|set_aside>;before *ing;off the heat,
+keeps on,keeps;will keep;can be kept;last|lasts;good for;stay|stays fresh|crisp|good,
+kept for,keeps;will keep;can be kept;keep it|them? for|up;keep for|up;keep up to;last|lasts;good for;stay|stays fresh|crisp|good;store|stored|stores;can be? made|prepared|assembled|done;may be? made|prepared|assembled|done;made|prepared|assembled|done,
+out of the cold,<take|bring|lift|remove> .. out of the fridge|refrigerator|cold;<take|bring|lift|remove> .. from the fridge|refrigerator|cold;get|pull .. out of the fridge|refrigerator|cold;get|pull .. from the fridge|refrigerator|cold;come up|back? to room temperature,
+cold through,cool|cooled|cold completely;cool|cooled|cold to room temperature;until completely? cold,
+overnight is better,overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
+part made,<whisk|shake|mix|blend> up|together? the|your dressing|vinaigrette|dip;make|prepare up? the|your dressing|vinaigrette|dip,dressing|vinaigrette|dip again
+all of it,everything;all of? the? other? ingredients;all with,
+whole part,everything;all of? it|the ingredients,
+on a tray,tray|trays;baking sheet|sheets,
+moment,after;every;within;halfway;half way,
+better for,better|best|ideally|preferably still|for|after;better|best|ideally|preferably;better|best|ideally|preferably for|after? up to;better|best still .. up to,
+up to,up to,
+keep for,keep it|them? covered|chilled? in? for;keep it|them? covered|chilled;keep it|them;keep;keep it|them? covered|chilled? in the fridge;keep it|them? covered|chilled? in the fridge for;keep it|them? covered|chilled? in a jar;keep it|them? covered|chilled? in a jar for;keep it|them? covered|chilled? for,
+is better,is|are even? better|best;would be even? better|best,
+ahead,ahead;in advance;beforehand;before;before the class;before you need,
+or overnight,or|and overnight;or|and .. preferably|better|ideally overnight;or|and up to overnight,
+overnight or,overnight or;overnight .. or,
+in oven or cold,oven|fridge|freezer,
 `;

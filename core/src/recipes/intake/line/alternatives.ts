@@ -1,4 +1,5 @@
 import { type Larder, standardLarder } from '../../../larder/index.js';
+import { lineCues } from '../cues.js';
 import { idOfName, isKnownName, readName } from './names.js';
 
 const mostAlternatives = 10;
@@ -103,13 +104,16 @@ function withHeads(names: readonly string[], isCounted: boolean, larder: Larder)
   });
 }
 
+const isOnlyDescribed = lineCues.is('only described');
+
 /** "1 tbsp fresh dill or 1 tsp dried": what only describes takes the name that stands before it. */
 function withHeadOf(other: string, name: string, larder: Larder): string {
   const amount = /^[\d½⅓¼¾⅔][^a-z]*(?:[a-z]+\.? )?(?=dried|dry|fresh|frozen|tinned|canned|ground)/i.exec(
     other,
   );
   const described = other.slice(amount?.[0].length ?? 0);
-  if (!/^(?:dried|dry|fresh|frozen|tinned|canned|ground|jarred|smoked)$/i.test(described)) return other;
-  const head = name.replace(/^(?:fresh|dried|frozen|ground|tinned|canned) /i, '');
+  if (!isOnlyDescribed(described)) return other;
+  const [first = '', ...others] = name.split(' ');
+  const head = isOnlyDescribed(first) ? others.join(' ') : name;
   return isNamed(`${described} ${head}`, larder) ? `${other} ${head}` : other;
 }

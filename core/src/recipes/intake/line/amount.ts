@@ -10,6 +10,7 @@ import {
   type UnitId,
 } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
+import { lineCues } from '../cues.js';
 import { readNumber } from './numbers.js';
 import { readUnit } from './words.js';
 
@@ -56,11 +57,14 @@ function readPartOfLitre(text: string): { unit: UnitId; length: number; times: R
   return { unit: 'ml', length: match[0].length, times: /^d/i.test(match[1]!) ? '100' : '10' };
 }
 
+const isHeaped = lineCues.has('heaped');
+const isScant = lineCues.has('scant');
+
 /** How a spoon or a handful is filled, ~: a quarter more where it is heaped, a quarter less where scant. */
 function heapOf(words: string, unit: UnitId): Rational {
   if (unitKind(unit) !== 'volume' && unit !== 'handful') return '1';
-  if (/\b(?:heaped|heaping|rounded|good|generous)\b/i.test(words)) return '5/4';
-  return /\bscant\b/i.test(words) ? '3/4' : '1';
+  if (isHeaped(words)) return '5/4';
+  return isScant(words) ? '3/4' : '1';
 }
 
 /** Adds two amounts of the same kind exactly, in the smaller unit; null where they cannot be added. */

@@ -1,4 +1,5 @@
 import type { Form, Larder } from '../../../larder/index.js';
+import { lineCues } from '../cues.js';
 import { readAlternatives } from './alternatives.js';
 import { freeChoice } from './free-choice.js';
 import { isKnownName } from './names.js';
@@ -70,10 +71,14 @@ export function readTail(rest: string, larder: Larder | undefined, isCounted = f
     before: readForms(`${description} ${pieces?.[2] ?? ''}`),
     alternatives,
     after: readForms([split.trailing, trailing, ...brackets].join(' ')),
-    leaves: /\bleaves\b/i.test(name),
+    leaves: saysLeaves(name),
     beside: beside?.[1] ?? '',
   };
 }
+
+const saysLeaves = lineCues.has('leaves');
+const isOnlySize = lineCues.is('only size');
+const saysWashed = lineCues.has('washed');
 
 function withoutBrackets(text: string): string {
   return text
@@ -85,9 +90,8 @@ function withoutBrackets(text: string): string {
 
 /** "2 large or 3 small carrots": the head that is said once holds for both. */
 function withHeadOf(first: string, other: string | undefined): string {
-  const isOnlySize = /^(?:(?:large|small|medium|big|ripe|fresh)\b ?)+$/i.test(first);
   const head = other ? splitDescription(other.replace(/^[\d./ -]+/, '')).rest : '';
-  return isOnlySize && head ? `${first} ${head}` : first;
+  return isOnlySize(first) && head ? `${first} ${head}` : first;
 }
 
 const change =
@@ -96,7 +100,7 @@ const change =
 /** What is said beside a name, piece by piece; what was washed and dried is not a dried food. */
 function changesIn(pieces: readonly string[]): string[] {
   const said = pieces.map((piece) => piece.trim().toLowerCase());
-  const isWashed = said.some((piece) => /\b(?:washed|rinsed|drained|spun)\b/.test(piece));
+  const isWashed = said.some(saysWashed);
   return said.flatMap((piece) => {
     const found = change.exec(piece)?.[1];
     if (!found || piece.startsWith('or ') || (found === 'dried' && isWashed)) return [];

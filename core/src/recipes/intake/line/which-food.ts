@@ -6,6 +6,7 @@ import {
   standardLarder,
 } from '../../../larder/index.js';
 import type { IngredientId } from '../../../identity/index.js';
+import { lineCues } from '../cues.js';
 import type { Front } from './front.js';
 import { isKnownName, type NameReading, readName } from './names.js';
 import type { Tail } from './tail.js';
@@ -34,7 +35,7 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
     return unsure(`“${tail.name}” names two things: write each on a line of its own`, tail.name);
   const sure = (ingredient: IngredientId): FoodReading => ({ ingredient, name: tail.name, problem: '' });
   const bySpoon = front.unit === null || ['tsp', 'pinch', 'dash'].includes(front.unit);
-  if (bySpoon && /^(?:ground )?pepper$/i.test(tail.fullName)) return sure('black-pepper');
+  if (bySpoon && isPepper(tail.fullName)) return sure('black-pepper');
   const changed = changedBeside(tail, larder);
   if (changed === null)
     return unsure(
@@ -50,6 +51,16 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
       : `“${tail.fullName}” is not in the larder${guessOf(tail.fullName)}`,
   );
 }
+
+const isPepper = lineCues.is('pepper');
+const isPreserved = lineCues.is('already tinned');
+const isFromDry = lineCues.has('from dry');
+const isSoakedFromDry = lineCues.has('soaked from dry');
+const isFromTin = lineCues.has('from a tin');
+const isFrozen = lineCues.has('frozen');
+const isDrained = lineCues.has('drained');
+const isCooked = lineCues.has('cooked');
+const isFresh = lineCues.has('fresh');
 
 const onlyFood =
   /^(?:no amount is written; )?“[^”]*” (?:is not in the larder(?:: probably [^;]+)?|can be several things)$/;
@@ -110,10 +121,9 @@ function changedBeside(tail: Tail, larder: Larder): NameReading | null | undefin
 function isAlready(food: Ingredient, change: string): boolean {
   const names = [food.names.uk, food.names.us, ...food.names.also].join(' ').toLowerCase();
   if (names.includes(change)) return true;
-  if (/^(?:dried|dry)$/.test(change))
+  if (change === 'dried' || change === 'dry')
     return ['spices and seasoning', 'grains and pulses'].includes(food.section);
-  if (/^(?:tinned|canned|jarred|in )/.test(change))
-    return food.section === 'tins and jars' || food.section === 'dairy and eggs';
+  if (isPreserved(change)) return food.section === 'tins and jars' || food.section === 'dairy and eggs';
   if (change === 'frozen') return food.section === 'fish and meat';
   if (change === 'salted') return food.section === 'vegetables';
   return change === 'powdered' && food.section === 'spices and seasoning';
@@ -133,25 +143,26 @@ function byState(
     return found.length === 1 ? found[0]!.id : null;
   };
   const isTinned = (food: Ingredient) => food.section === 'tins and jars' && food.drainedShare !== undefined;
-  const isDry = (food: Ingredient) => food.dryToCooked !== undefined;
-  if (/\bfrom dr(?:y|ied)\b|\bsoaked\b|\bovernight\b|\bdried\b/.test(said)) return only(isDry);
-  if (front.unit === 'tin' || front.unit === 'jar' || /\b(?:tin|tinned|can|canned|jar|jarred)\b/.test(said))
-    return only(isTinned);
-  if (/\bfrozen\b/.test(said)) return only(({ names }) => /^frozen/i.test(names.uk));
-  if (/\b(?:drained|liquid reserved)\b/.test(said)) return only(isTinned);
-  if (foods.some(isDry) && /\b(?:rinsed|cooked|boiled)\b/.test(said)) return only(isTinned);
-  if (/\bfresh\b/.test(said))
+  if (isFromDry(said)) return only(isDry);
+  if (front.unit === 'tin' || front.unit === 'jar' || isFromTin(said)) return only(isTinned);
+  if (isFrozen(said)) return only(({ names }) => isFrozen(names.uk));
+  if (isDrained(said)) return only(isTinned);
+  if (foods.some(isDry) && isCooked(said)) return only(isTinned);
+  if (isFresh(said))
     return only(
       (food) =>
         ['vegetables', 'fruit', 'salad and herbs', 'fish and meat'].includes(food.section) &&
-        !/^frozen/i.test(food.names.uk),
+        !isFrozen(food.names.uk),
     );
   return null;
 }
 
+const isDry = (food: Ingredient | null) => food?.dryToCooked !== undefined;
+
 /** "Cooked chickpeas (from dried)" are the dried ones, boiled. */
 function fromDried(id: IngredientId, tail: Tail, larder: Larder): IngredientId | null {
-  if (!/\bfrom dr(?:y|ied)\b|\bsoaked overnight\b/i.test(tail.note)) return null;
-  const dried = `dried-${id.replace(/^tinned-/, '')}`;
-  return id.startsWith('tinned-') && larder.ingredients.has(dried) ? dried : null;
+  if (!isSoakedFromDry(tail.note)) return null;
+  const name = findIngredient(larder, id)?.names.uk ?? '';
+  const bare = name.slice(name.indexOf(' ') + 1);
+  return readName(bare, larder).shared.find((each) => isDry(findIngredient(larder, each))) ?? null;
 }

@@ -1,6 +1,7 @@
 import type { Rational, UnitId } from '../../../amounts/index.js';
 import { lookUp } from '../../../identity/index.js';
 import type { Form } from '../../../larder/index.js';
+import { lineCues } from '../cues.js';
 
 const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   g: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'],
@@ -166,6 +167,8 @@ const states = new Set<Form>([
   'leaves',
 ]);
 
+const picksLeaves = lineCues.has('picked leaves');
+
 /** Finds every cut and state named in a text, in order, and "leaves only" and the like. */
 export function readForms(text: string): Form[] {
   const found: Form[] = [];
@@ -175,7 +178,7 @@ export function readForms(text: string): Form[] {
       lookUp(formWords, word.replace(/^(?:well|finely|thinly|un|hard|soft|medium)-/, ''));
     if (form && !found.includes(form)) found.push(form);
   }
-  if (/\bleaves (?:only|picked|stripped)\b/i.test(text) && !found.includes('leaves')) found.push('leaves');
+  if (picksLeaves(text) && !found.includes('leaves')) found.push('leaves');
   return found;
 }
 

@@ -6,8 +6,11 @@ import {
   toRational,
   unitKind,
 } from '../../../amounts/index.js';
+import { phrasePattern, rowsOf } from '../../../language/index.js';
 import { findIngredient, type Larder, type LeftFrom, standardLarder } from '../../../larder/index.js';
 import type { RecipeLine, StepGift } from '../../types.js';
+import { lineCues } from '../cues.js';
+import { leftOversTable } from '../data/left-overs.js';
 import { readAmount } from '../line/amount.js';
 
 type UsedLine = Pick<RecipeLine, 'ingredient' | 'amount' | 'unit' | 'preparation'>;
@@ -17,38 +20,18 @@ interface Product {
   readonly words: RegExp;
   readonly ingredient: string;
   readonly millilitres: number;
+  /** What foods of the larder leave of this kind. */
+  readonly of: readonly string[];
 }
 
-const products: readonly Product[] = [
-  { words: /^soaking (?:liquid|liquor|water)s?$/, ingredient: 'soaking-liquid', millilitres: 150 },
-  {
-    words:
-      /^(?:pasta|cooking|boiling|poaching|bean|blanching|starchy)(?: cooking)? (?:liquid|liquor|water)s?$/,
-    ingredient: 'cooking-liquid',
-    millilitres: 100,
-  },
-  {
-    words: /^(?:pickling |pickle )?(?:brine|pickling liquid|pickling liquor|pickle juice)s?$/,
-    ingredient: 'pickle-brine',
-    millilitres: 60,
-  },
-  {
-    words: /^(?:bacon |rendered |pan |duck |chicken )?(?:fat|dripping)s?$/,
-    ingredient: 'pan-fat',
-    millilitres: 30,
-  },
-  {
-    words: /^(?:pan |roasting |cooking |resting |tray |tomato |meat )?juices?$/,
-    ingredient: 'pan-juices',
-    millilitres: 30,
-  },
-  {
-    words: /^(?:roasting |frying |cooking |poaching |garlic |anchovy |shallot |chilli )?oils?$/,
-    ingredient: 'pan-oil',
-    millilitres: 45,
-  },
-  { words: /^(?:liquid|liquor|water)s?$/, ingredient: 'cooking-liquid', millilitres: 100 },
-];
+const products: readonly Product[] = rowsOf<'product' | 'ml' | 'of' | 'words'>(leftOversTable).map(
+  ({ product, ml, of, words }) => ({
+    words: new RegExp(`^(?:${phrasePattern(words)!.source})$`),
+    ingredient: product,
+    millilitres: Number(ml),
+    of: of.split(';').filter(Boolean),
+  }),
+);
 
 const keepWords = [
   'keep(?:ing)?',
@@ -128,15 +111,8 @@ function giftOf(
 }
 
 /** What the larder says that a line leaves of this kind: fat of bacon, oil of anchovies, liquid of a tin. */
-function leftOf(line: UsedLine, { ingredient }: Product, larder: Larder) {
-  const endings: Readonly<Record<string, RegExp>> = {
-    'pan-fat': /fat$/,
-    'pan-oil': /oil$/,
-    'cooking-liquid': /liquid$/,
-    'pickle-brine': /brine$/,
-  };
-  const ending = endings[ingredient];
-  return findIngredient(larder, line.ingredient)?.leaves?.find(({ product }) => ending?.test(product));
+function leftOf(line: UsedLine, { of }: Product, larder: Larder) {
+  return findIngredient(larder, line.ingredient)?.leaves?.find(({ product }) => of.includes(product));
 }
 
 /** What is left of a line, by its weight and the density of what it leaves; null where that is not known. */
@@ -167,11 +143,12 @@ function membraneJuice(lines: readonly UsedLine[], larder: Larder): StepGift[] {
     : [];
 }
 
-const spoken: readonly (readonly [RegExp, Rational])[] = [
-  [/^(?:a |one )?(?:small )?ladle(?:ful)?s?(?: or (?:so|two))?$/i, '100'],
-  [/^(?:a )?(?:mug|cup)(?:ful)?$/i, '250'],
-  [/^(?:a )?few (?:table)?spoon(?:ful)?s?$/i, '45'],
-  [/^(?:a )?(?:little|bit|splash|some)$/i, '30'],
+/** Amounts that people say without a number, ~ millilitres. */
+const spoken: readonly (readonly [(text: string) => boolean, Rational])[] = [
+  [lineCues.is('a ladle'), '100'],
+  [lineCues.is('a cupful'), '250'],
+  [lineCues.is('a few spoons'), '45'],
+  [lineCues.is('a little'), '30'],
 ];
 
 /** "2 tbsp", "about 100 ml", "a ladleful"; null where no volume is said. */
@@ -180,7 +157,7 @@ function volumeOf(words: string): Amount | null {
     .replace(/^(?:about|around|roughly|at least) /i, '')
     .replace(/ of$/i, '')
     .trim();
-  const said = spoken.find(([pattern]) => pattern.test(plain))?.[1];
+  const said = spoken.find(([is]) => is(plain))?.[1];
   if (said) return volume(said);
   const read = readAmount(plain, { system: 'metric' });
   return read?.unitWritten && unitKind(read.amount.unit) === 'volume' ? read.amount : null;

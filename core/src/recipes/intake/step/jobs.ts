@@ -1,4 +1,5 @@
 import { applianceNamed } from './appliances.js';
+import { sayings } from '../cues.js';
 import { mayMake } from './refers.js';
 import { readTimes } from './times.js';
 import { isFriedByHand } from './tools.js';
@@ -87,7 +88,7 @@ function isOver(job: readonly Clause[], clause: Clause, rest: readonly Clause[])
   const next = rest.find(({ wait }) => wait > 0);
   if (last) return next ? next.appliance !== last.appliance : works.test(clause.text);
   // What was fried by hand is off the heat while it cools or steams; what is only left may be in the oil.
-  if (clause.wait > 0 && isOffTheHeat.test(clause.text) && job.some(({ text }) => isFriedByHand(text)))
+  if (clause.wait > 0 && isOffTheHeat(clause.text) && job.some(({ text }) => isFriedByHand(text)))
     return true;
   const isLeft = clause.wait >= longLeft && [null, 'none', 'fridge'].includes(clause.appliance);
   return isLeft && job.some((each) => worksSomewhere.test(each.text));
@@ -111,8 +112,7 @@ function clausesOf(text: string): Clause[] {
   });
 }
 
-const isOffTheHeat =
-  /\b(?:cool|rest|stand|drain|steep|infuse|soak|marinate|set aside|before [a-z]+ing)\b|\boff the heat\b/i;
+const isOffTheHeat = sayings.has('off the heat');
 const offTheHeat =
   /^\W*(?:and |then )*(?:let |leave )?(?:[a-z]+ ){0,2}(?:cool|drain|leave|rest|stand|set aside|soak|steep|infuse|marinate|chill)\b/i;
 
@@ -166,7 +166,7 @@ function keptStep(steps: readonly string[], kept: string): number {
 
 const heatsOven =
   /^(?:(?:pre-?)?heat (?:the |your )?oven\b[^.;]*|(?:the )?oven (?:on )?(?:to |at )?\d{2,3}[^.;]*)[.;]?$/i;
-const onTray = /\b(?:tray|baking sheet)s?\b/i;
+const isOnTray = sayings.has('on a tray');
 
 /** The clock heats the oven by itself, in time for what goes in. */
 function withOvenHeated(steps: readonly string[]): readonly string[] {
@@ -174,7 +174,7 @@ function withOvenHeated(steps: readonly string[]): readonly string[] {
   const user = steps.findIndex(
     (step, index) =>
       index > heating &&
-      (applianceNamed(step) === 'oven' || (onTray.test(step) && readTimes(step).some(({ waits }) => waits))),
+      (applianceNamed(step) === 'oven' || (isOnTray(step) && readTimes(step).some(({ waits }) => waits))),
   );
   if (heating < 0 || user < 0) return steps;
   const [heated, used] = [steps[heating]!, steps[user]!];

@@ -1,6 +1,7 @@
 import { toFraction, toRational, type Rational } from '../../../amounts/index.js';
 import { findIngredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, StepUse } from '../../types.js';
+import { sayings } from '../cues.js';
 import { kindsSaid } from './food-kinds.js';
 import { LineMentions, type NamedLine } from './mentions.js';
 
@@ -58,7 +59,7 @@ export function linkLines(
     const isNamedAgain = (line: string) => namedIn.slice(index + 1).some((later) => later.has(line));
     const excepted = mentions.in(exceptIn(text));
     for (const line of excepted.keys()) named.delete(line);
-    if (/\b(?:everything|all (?:of )?(?:the )?(?:other )?ingredients|all(?= with\b))\b/i.test(text)) {
+    if (meansAll(text)) {
       const own = componentSaid(text, components);
       for (const { id, componentId } of lines) {
         const isMeant = own === null || componentId === own.id;
@@ -87,8 +88,10 @@ export function linkLines(
   });
 }
 
-const partMade =
-  /\b(?:whisk|shake|make|mix|blend|prepare)(?: up| together)? (?:the|your) (dressing|vinaigrette|dip)\b(?! again)/i;
+const meansAll = sayings.has('all of it');
+const makesPart = sayings.has('part made');
+const saysWholePart = sayings.has('whole part');
+const partNames = ['dressing', 'vinaigrette', 'dip'] as const;
 
 /** Lines of a dressing or dip that is made by its name alone, of which nothing was taken before. */
 function linesOfPartMade(
@@ -97,7 +100,8 @@ function linesOfPartMade(
   components: readonly RecipeComponent[],
   left: ReadonlyMap<string, ReturnType<typeof toFraction>>,
 ): readonly NamedLine[] {
-  const said = partMade.exec(text)?.[1]?.toLowerCase().replace('vinaigrette', 'dressing');
+  const named = makesPart(text) ? partNames.find((each) => text.toLowerCase().includes(each)) : undefined;
+  const said = named === 'vinaigrette' ? 'dressing' : named;
   const parts = components.filter(({ role }) => role === said);
   if (parts.length !== 1) return [];
   const own = lines.filter(({ componentId }) => componentId === parts[0]!.id);
@@ -110,17 +114,13 @@ function reservedLines(
   lines: readonly NamedLine[],
   components: readonly RecipeComponent[],
 ): ReadonlyMap<string, string> {
-  const whole = texts
-    .filter((text) => wholePart.test(text))
-    .flatMap((text) => componentSaid(text, components)?.id ?? []);
+  const whole = texts.filter(saysWholePart).flatMap((text) => componentSaid(text, components)?.id ?? []);
   return new Map(
     lines.flatMap(({ id, componentId = '' }) =>
       whole.includes(componentId) ? [[id, componentId] as const] : [],
     ),
   );
 }
-
-const wholePart = /\b(?:everything|all (?:of )?(?:it|the ingredients))\b/i;
 
 /** The oil of a dressing is not that of the tray, unless the step is of the dressing. */
 function withoutReserved(

@@ -4,7 +4,7 @@ import { findIngredient, type Larder, type Section, standardLarder } from '../..
 import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
 import { kindsSaid } from './food-kinds.js';
-import { saysOf } from './sayings.js';
+import { sayings } from '../cues.js';
 import { componentSaid, exceptIn } from './links.js';
 import { LineMentions } from './mentions.js';
 import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';
@@ -133,9 +133,9 @@ const fromTheCupboard: ReadonlySet<Section> = new Set<Section>([
   'spices and seasoning',
   'baking and sweet',
 ]);
-const changesFood = saysOf('changed');
+const changesFood = sayings.has('changed');
 /** "Put the chilli in hot water": it is soaked, whatever the word is. */
-const isInWater = saysOf('in water');
+const isInWater = sayings.has('in water');
 const clauseBehind = /^[^.;,]*/;
 const someOf =
   /\b(?:rest|remaining|remainder|half|some|third|quarter|other|reserved|extra|little|more|pinch)(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$/i;

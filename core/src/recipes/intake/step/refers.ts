@@ -1,26 +1,26 @@
 import { folded } from '../../../language/index.js';
-import { placeOfSaying, saysOf } from './sayings.js';
+import { sayings } from '../cues.js';
 
 /** What the words of a step say about where it stands among the others. */
 
 /** Said before the work, without meaning anything of it. */
 const leadIn = /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*/i;
 
-const goesOn = saysOf('goes on');
-const placeOfPronoun = placeOfSaying('pronoun');
-const saysOverSomething = saysOf('over something');
+const goesOn = sayings.has('goes on');
+const placeOfPronoun = sayings.at('pronoun');
+const saysOverSomething = sayings.has('over something');
 
 export const refersTo = {
   /** The step goes on with what is in hand: "add the garlic", "drain", "fold in the herbs". */
   whatIsInHand: (text: string) => goesOn(text.replace(leadIn, '')),
-  all: saysOf('all'),
+  all: sayings.has('all'),
   /** Something goes over or into what is not named. */
   anUnnamedDish: (text: string) => text.split(/(?<=[.;]) /).some(saysOverSomething),
   /** Something is put together of what was made, or finished with what is left. */
-  aFinishedDish: saysOf('assembles'),
-  nothingBefore: saysOf('beside'),
+  aFinishedDish: sayings.has('assembles'),
+  nothingBefore: sayings.has('beside'),
   /** Whether "it" or "them" stands before any food that the step names by itself. */
-  itBefore: (text: string, firstNamedAt: number) => (placeOfPronoun(text) ?? Infinity) < firstNamedAt,
+  itBefore: (text: string, firstNamedAt: number) => (placeOfPronoun(text)?.[0] ?? Infinity) < firstNamedAt,
 };
 
 /** Vessels that are named again where one goes on in them. */
@@ -28,7 +28,7 @@ const again =
   /\b(?:same|that|the|back (?:in|into|to) the|to the|wiped?(?: out)? (?:the|same)) (?:same |hot |wiped |empty |large |big |small |frying )*$/i;
 const vesselWords = 'pan,pot,saucepan,bowl,tray,jar,blender,processor,griddle,dish,platter'.split(',');
 const vesselsToName = ['pan', 'blender', 'bowl', 'tray', 'jar', 'griddle', 'dish', 'platter'] as const;
-const saysVessel = new Map(vesselsToName.map((name) => [name, saysOf(name)]));
+const saysVessel = new Map(vesselsToName.map((name) => [name, sayings.has(name)]));
 
 /** The vessels that a step takes up again, in one word each. */
 export function vesselsAgain(text: string): string[] {
@@ -48,7 +48,7 @@ function kindOfVessel(word: string): string {
   return plain === 'processor' ? 'blender' : plain;
 }
 
-const startsWithHeat = saysOf('only heats');
+const startsWithHeat = sayings.has('only heats');
 
 /**
  * Only heats what the next step takes: "heat the oil in a frying pan", "bring a pan of water to the boil".
@@ -77,7 +77,7 @@ const onlyMade = new Set(
 );
 
 /** "Dress them warm": with the dressing, unless it is said with what. */
-const dressesWithIt = saysOf('dresses');
+const dressesWithIt = sayings.has('dresses');
 
 const everyWord = /[a-zà-ÿ'-]+/g;
 
@@ -122,7 +122,7 @@ const makers: Readonly<Record<string, string>> = {
 };
 const makerOf = new Map(
   Object.entries(makers).flatMap(([saying, things]) => {
-    const says = saysOf(saying);
+    const says = sayings.has(saying);
     return things.split(' ').map((thing) => [thing, says] as const);
   }),
 );

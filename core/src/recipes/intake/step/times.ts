@@ -1,5 +1,6 @@
 import { toNumber } from '../../../amounts/index.js';
 import { type SaidVerb, verbsSaid } from '../../../language/index.js';
+import { sayings } from '../cues.js';
 import { plainSpelling, readNumber } from '../line/numbers.js';
 import { isOvenByDegrees } from './heat.js';
 
@@ -51,7 +52,7 @@ const numberStart =
   /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day|week)))/gi;
 const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day|week)s?\b/i;
 /** "turn after 10 minutes", "every hour": a moment, not a stretch. */
-const moment = /\b(?:after|every|within|halfway|half way)\s*$/i;
+const isMoment = sayings.ends('moment');
 
 /** Every stretch of time that a text names, in order: "simmer 15–20 minutes", "for an hour", "overnight". */
 export function readTimes(text: string): TimeSpan[] {
@@ -74,7 +75,7 @@ function readSaid(text: string): SaidSpan[] {
     if (!number || !named) continue;
     const before = end;
     end = match.index + number.length + named[0].length;
-    if (moment.test(plain.slice(0, match.index))) continue;
+    if (isMoment(plain.slice(0, match.index))) continue;
     const factor = minutesIn[named[1]!.toLowerCase()]!;
     const high = wholeMinutes(number.high * factor);
     const place = { from: before, at: match.index, to: end };
@@ -96,35 +97,33 @@ interface Place {
   readonly to: number;
 }
 
-const keeping =
-  /\b(?:keeps|will keep|can be kept|keep(?: it| them| for| up to|,)? *(?:for|up to)|lasts?|good for|stays? (?:fresh|crisp|good)|stor(?:e|ed|es)|(?:can be |may be )?(?:made|prepared|assembled|done))\b/i;
+const saysKeeping = sayings.has('kept for');
+const keepsOn = sayings.has('keeps on');
 /** "An hour at least, a day is better": it may stand on, and need not. */
-const better = /^ (?:is|are|would be) (?:even )?(?:better|best)\b/i;
-const betterFor = /\b(?:better|best|ideally|preferably)(?: for| after| still,?)?(?: up to)? *$/i;
-const ahead = /^,? (?:ahead|in advance|beforehand|before(?: the class| you need)?)\b/i;
-const outOfCold =
-  /\b(?:take|bring|lift|remove|get|pull)\b[^.;]{0,40}\b(?:out of|from) the (?:fridge|refrigerator|cold)\b|\bcome (?:up |back )?to room temperature\b/i;
+const isBetter = sayings.starts('is better');
+const isBetterFor = sayings.ends('better for');
+const isAhead = sayings.starts('ahead');
+const isUpTo = sayings.ends('up to');
+const isKeptFor = sayings.ends('keep for');
+/** What stands behind a span, without a comma between them. */
+const behind = (text: string) => text.replace(/^,? /, '');
+const isOutOfCold = sayings.has('out of the cold');
 
 /** What a span is, by the words of its clause and those that stand at it. */
 function kindOf(plain: string, place: Place, minutes: number): SpanKind {
   const { from, at, to } = place;
   const around = clauseAround(plain, place);
   const clause = whole(around);
-  if (better.test(plain.slice(to)) || betterFor.test(plain.slice(from, at))) return 'keep';
-  const isUpTo = /\bup to\s*$/i.test(plain.slice(0, at));
-  if (isUpTo && !verbsSaid(clause).some(({ verb }) => verb.kind === 'heat')) return 'keep';
-  if (ahead.test(plain.slice(to)) && !outOfCold.test(clause)) {
-    if (keeping.test(clause) || minutes >= keepsFromMinutes) return 'keep';
-  }
-  if (/\b(?:keeps|will keep|can be kept|lasts?|good for|stays? (?:fresh|crisp|good))\b/i.test(clause))
+  const [before, next] = [plain.slice(from, at), behind(plain.slice(to))];
+  if (isBetter(next) || isBetterFor(before)) return 'keep';
+  if (isUpTo(plain.slice(0, at)) && !verbsSaid(clause).some(({ verb }) => verb.kind === 'heat'))
     return 'keep';
-  if (
-    /\bkeep(?: it| them)?(?: covered| chilled)?(?: in the fridge| in a jar)?(?: for)?\s*$/i.test(
-      plain.slice(from, at),
-    )
-  )
-    return minutes >= keepsFromMinutes ? 'keep' : 'wait';
-  if (outOfCold.test(clause)) return 'rest';
+  if (isAhead(next) && !isOutOfCold(clause)) {
+    if (saysKeeping(clause) || minutes >= keepsFromMinutes) return 'keep';
+  }
+  if (keepsOn(clause)) return 'keep';
+  if (isKeptFor(before)) return minutes >= keepsFromMinutes ? 'keep' : 'wait';
+  if (isOutOfCold(clause)) return 'rest';
   return isWaiting(around, minutes) ? 'wait' : 'work';
 }
 
@@ -147,32 +146,28 @@ function withKeeping(spans: readonly SaidSpan[]): SaidSpan[] {
 
 /** Until hot food is cold through, spread out, ~; what is left deep takes longer. */
 const coolingMinutes = { low: 30, high: 60 };
-const coldThrough =
-  /\b(?:cool|cooled|cold) (?:completely|to room temperature)\b|\buntil (?:completely )?cold\b/i;
+const isColdThrough = sayings.has('cold through');
 
 /** "Leave to cool completely" is a wait that nobody counts. */
 function withCooling(spans: readonly SaidSpan[], plain: string): SaidSpan[] {
   const isSaid = spans.some(({ kind }) => kind === 'wait' || kind === 'rest');
-  return coldThrough.test(plain) && !isSaid
+  return isColdThrough(plain) && !isSaid
     ? [...spans, { ...coolingMinutes, waits: true, kind: 'wait', clause: { before: 'cool', after: '' } }]
     : [...spans];
 }
 
-const overnightBetter =
-  /\bovernight (?:is|would be) (?:even )?(?:better|best)\b|\b(?:better|best)(?: still)?,? overnight\b/i;
+const isOrOvernight = sayings.has('or overnight');
+const isOvernightOr = sayings.has('overnight or');
+const isBetterOvernight = sayings.has('overnight is better');
 
 /** "Overnight" is a span of its own; "overnight or for 2 hours" is one span that may be either. */
 function withOvernight(spans: readonly SaidSpan[], plain: string): SaidSpan[] {
-  const at = plain.search(/\bovernight\b/i);
+  const at = plain.toLowerCase().search('overnight');
   if (at < 0 || spans.some((span) => span.high >= overnight.low)) return [...spans];
   const clause = clauseAround(plain, { from: 0, at, to: at });
-  const isAdvice = spans.some(({ kind }) => kind === 'wait') && overnightBetter.test(plain);
+  const isAdvice = spans.some(({ kind }) => kind === 'wait') && isBetterOvernight(plain);
   if (isAdvice) return [...spans, { ...overnight, waits: false, kind: 'keep', clause }];
-  const other = /\b(?:or|and)(?:,? (?:preferably|better|ideally|up to))? overnight\b/i.test(plain)
-    ? spans.length - 1
-    : /\bovernight,? or\b/i.test(plain)
-      ? 0
-      : -1;
+  const other = isOrOvernight(plain) ? spans.length - 1 : isOvernightOr(plain) ? 0 : -1;
   const either = spans[other];
   if (!either) return [...spans, { ...overnight, waits: true, kind: 'wait', clause }];
   return spans.map((span, index) =>
@@ -224,11 +219,13 @@ function clauseAround(plain: string, { from, at, to }: Place): TimeClause {
 
 const whole = ({ before, after }: TimeClause): string => before + after;
 
+const isInOvenOrCold = sayings.has('in oven or cold');
+
 function isWaiting(clause: TimeClause, minutes: number): boolean {
   const { before, after } = clause;
   const text = whole(clause);
   // What toasts in the oven or stands in the cold needs no hands.
-  if (/\b(?:oven|fridge|freezer)\b/i.test(text) || isOvenByDegrees(text)) return true;
+  if (isInOvenOrCold(text) || isOvenByDegrees(text)) return true;
   // What is cooked decides before what comes after it: "griddle them 3 minutes a side and set aside".
   const isCooked = verbsSaid(before).some(({ verb }) => verb.kind === 'heat');
   const last = handsIn(before).at(-1) ?? (isCooked ? undefined : handsIn(after)[0]);

@@ -1,21 +1,20 @@
 import type { ComponentRole } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
-import { hasCue, isCue, isCueBehind } from './cues.js';
+import { rowCues } from '../cues.js';
 
 /** In the languages that recipes come in, so that at least their parts are found. */
-export const isIngredientsHeading = isCue(
-  'ingredients',
-  String.raw`(?: \(.{0,100}\))?(?: (?:for|fu?e?r|pour|para|per|voor) \d.{0,100})?`,
-);
-export const isMethodHeading = isCue('method');
-export const isNotesHeading = isCue('notes');
+export const isIngredientsHeading = rowCues.is('ingredients', {
+  behind: String.raw`(?: \(.{0,100}\))?(?: (?:for|fu?e?r|pour|para|per|voor) \d.{0,100})?`,
+});
+export const isMethodHeading = rowCues.is('method');
+export const isNotesHeading = rowCues.is('notes');
 const withColon = /^(?:#+ *)?(?:for the |to make the )?([\p{L}][\p{L}\p{N},:'&() -]{1,60}):$/iu;
 /** "For the dressing" is a heading without a colon too. */
 const forThe = /^for (?:the |an? )?([a-z][a-z'& -]{1,30})$/i;
 /** In Markdown a heading needs no colon. */
 export const markedHeading = /^#{2,5} +(?:for the )?(\S.{0,60}?):?$/i;
-const isPart = isCueBehind('part', String.raw`(?:the |[a-z-]+ ){0,3}`);
+const isPart = rowCues.is('part', { before: String.raw`(?:the |[a-z-]+ ){0,3}` });
 
 /**
  * The name of the component that a row opens; null where it opens none. A lone word that names a part, or
@@ -33,7 +32,7 @@ export function componentNamed(row: string, next: string | undefined, options: L
 }
 
 const roles = (['dressing', 'dip', 'dippers', 'topping', 'garnish'] as const).map(
-  (role) => [role, hasCue(`role ${role}`)] as const,
+  (role) => [role, rowCues.has(`role ${role}`)] as const,
 );
 
 export function roleOf(name: string): ComponentRole {

@@ -4,6 +4,7 @@ import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { isKnownName } from '../line/names.js';
 import { plainSpelling } from '../line/numbers.js';
+import { rowCues } from '../cues.js';
 import { componentNamed, roleOf } from './headings.js';
 import { listedFoods } from './prose.js';
 
@@ -21,17 +22,20 @@ export function openComponent({ components }: FoundLines, name: string): void {
 }
 
 /** Said before the first of a list: "You need 500 g spinach". */
-const leadIn = /^(?:for (?:this|it),? )?you(?:['’]ll| will)? (?:also )?need:? (?=\S)/i;
+const leadIn = rowCues.at('you need');
+
+function withoutLead(row: string): string {
+  const place = leadIn(row);
+  const rest = place?.[0] === 0 ? row.slice(place[1]).replace(/^:? +/, '') : '';
+  return rest || row;
+}
 
 /** Reads one row of ingredients into the component that is open; a first one is opened by `usual`. */
 export function addLine(found: FoundLines, row: string, usual: string, options: LineOptions): void {
   if (found.components.length === 0) openComponent(found, usual);
   const component = found.components[found.components.length - 1]!.id;
   for (const line of separate(
-    row
-      .replace(bullet, '')
-      .replace(leadIn, '')
-      .replace(/\bs ?(?:&|and|\+) ?p\b/i, 'salt and pepper'),
+    withoutLead(row.replace(bullet, '')).replace(/\bs ?(?:&|and|\+) ?p\b/i, 'salt and pepper'),
     options,
   ))
     found.lines.push({ reading: parseIngredientLine(line, options), component });
@@ -71,7 +75,7 @@ export function joinedRows(rows: readonly string[], options: LineOptions): strin
   for (const written of rows.flatMap((row) => cellsOf(row, options))) {
     const row = written.replace(/\s*[|\t]+\s*/g, ' ').trim();
     if (amount) {
-      if (isFact.test(row)) joined.push(amount, row);
+      if (isFact(row)) joined.push(amount, row);
       else joined.push(`${amount} ${row}`);
       amount = '';
     } else if (isOnlyAmount(row, options)) amount = row;
@@ -91,7 +95,8 @@ function cellsOf(row: string, options: LineOptions): string[] {
 const fewestCells = 3;
 
 /** Rows that no amount stands before. */
-const isFact = /^(?:#|serv|makes?\b|yield|feeds|for \d|ingredients|method|prep|cook|total)/i;
+const isFactRow = rowCues.starts('no line');
+const isFact = (row: string) => row.startsWith('#') || isFactRow(row);
 
 function isOnlyAmount(row: string, options: LineOptions): boolean {
   const plain = plainSpelling(row);

@@ -1,23 +1,23 @@
-import { countOfCue, isCue, startsWithCue } from './cues.js';
+import { rowCues } from '../cues.js';
 
 /** Rows of a page or a message that are no part of a recipe. */
-const isChatter = isCue('chatter', String.raw`(?: \(\d+\))?`);
-const isLabelled = startsWithCue('labelled', String.raw`\s*:`);
+const isChatter = rowCues.is('chatter', { behind: String.raw`(?: \(\d+\))?` });
+const isLabelled = rowCues.starts('labelled', String.raw`\s*:`);
 const isCopyright = (row: string) => row.startsWith('©');
 const rating =
   /[★☆⭐]|^\d(?:\.\d+)? ?(?:out of|\/) ?5\b|\(\d[\d,]* (?:ratings?|reviews?|votes?)\)|^\d[\d,]* (?:ratings?|reviews?|votes?)$/i;
 const trail = /^(?:home|recipes)\s*[>›»/|]/i;
-const nutrientsIn = countOfCue('nutrient');
+const nutrientsIn = rowCues.count('nutrient');
 const amountOfNutrient = String.raw`\s{0,8}:?\s{0,8}[\d.,]+ ?(?:k?cal|kj|m?g|µg|%)?`;
-const isNutrientRow = isCue('nutrient row', amountOfNutrient);
-const isNutritionHeading = isCue('nutrition', String.raw`(?: \(?(?:per|each).{0,100})?`);
+const isNutrientRow = rowCues.is('nutrient row', { behind: amountOfNutrient });
+const isNutritionHeading = rowCues.is('nutrition', { behind: String.raw`(?: \(?(?:per|each).{0,100})?` });
 const saysAmount = /\d ?k?(?:g|cal)\b/i;
 const isPer = /^per (?:serving|portion|100)/i;
-const isGreeting = startsWithCue('greeting', String.raw`\b[^.!?\d]{0,40}[,!:.]?$`);
-const isClosing = isCue('closing', String.raw`[,.! ]{0,3}[a-z]{0,15}[,.! x]{0,6}`);
+const isGreeting = rowCues.starts('greeting', String.raw`\b[^.!?\d]{0,40}[,!:.]?$`);
+const isClosing = rowCues.is('closing', { behind: String.raw`[,.! ]{0,3}[a-z]{0,15}[,.! x]{0,6}` });
 const sender = /^\[?\d{1,2}[:.]\d{2}[^\]:]{0,20}\]?\s*(?:-\s*)?[\p{L}][\p{L} .]{1,25}:\s+/u;
 const isAddress = /^(?:https?:\/\/|www\.)\S+$/i;
-const isEnergy = startsWithCue('energy', String.raw`\s{0,8}:?\s{0,8}\d`);
+const isEnergy = rowCues.starts('energy', String.raw`\s{0,8}:?\s{0,8}\d`);
 
 /** Takes away what pages, messages and letters put around a recipe; what is left keeps its order. */
 export function withoutNoise(rows: readonly string[]): string[] {

@@ -1,3 +1,4 @@
+import { verbsSaid } from '../../../language/index.js';
 import { findIngredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { RecipeLine } from '../../types.js';
 import { readName } from '../line/names.js';
@@ -25,10 +26,13 @@ export function withPulsesOfSteps(
   });
 }
 
+/** Kinds of work that a tin has no need of. */
+const cooks: ReadonlySet<string> = new Set(['soak', 'wet heat', 'heat']);
+
 function isCookedFromDry(name: string, steps: readonly string[]): boolean {
   const head = name.trim().split(/\s+/).pop()!.toLowerCase().replace(/e?s$/, '');
   const named = new RegExp(`\\b${head.replace(/[^\p{L}]/gu, '')}`, 'iu');
   return steps
     .flatMap((step) => step.split(/(?<=[.;])\s/))
-    .some((sentence) => named.test(sentence) && /\b(?:soak|simmer|boil|cook)/i.test(sentence));
+    .some((sentence) => named.test(sentence) && verbsSaid(sentence).some(({ verb }) => cooks.has(verb.act)));
 }

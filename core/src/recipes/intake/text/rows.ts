@@ -10,6 +10,7 @@ import {
   isNotesHeading,
 } from './headings.js';
 import { readTimes } from '../step/times.js';
+import { rowCues } from '../cues.js';
 import { addLine, addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
@@ -62,17 +63,20 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
   if (found.lines.length === 0) {
     const listed = found.steps.flatMap((step) =>
-      onlyLists.test(step) ? listedFoods(step.replace(onlyLists, '').replace(/[.:]$/, ''), options) : [],
+      onlyLists(step) ? listedFoods(step.slice(endOfNeed(step)![1]).replace(/[.:]$/, ''), options) : [],
     );
     for (const line of listed.length > 1 ? listed : linesOfProse(found.steps, options))
       addLine(found, line, usualComponent(found), options);
     // A sentence that only lists what there must be is its lines now, and no work.
-    if (found.lines.length > 0) found.steps = found.steps.filter((step) => !onlyLists.test(step));
+    if (found.lines.length > 0) found.steps = found.steps.filter((step) => !onlyLists(step));
   }
   return found;
 }
 
-const onlyLists = /^(?:for (?:this|it),? )?you(?:['’]ll| will)? (?:also )?need\b/i;
+const onlyLists = rowCues.starts('you need', String.raw`\b`);
+const endOfNeed = rowCues.at('you need');
+const saysMakes = rowCues.has('makes');
+const placeOfMakes = rowCues.at('makes');
 
 /** The row that is the title, with what stands in brackets behind it; a sentence of a letter is its story. */
 function takeTitle(found: SortedRows, row: string, servings: Serving, options: LineOptions): void {
@@ -83,10 +87,11 @@ function takeTitle(found: SortedRows, row: string, servings: Serving, options: L
   if (isTold) found.story = row;
   else found.title = titleOf(title);
   const people = peopleSaid(told);
-  if (people === null && !/\bmakes\b/i.test(told)) return;
+  if (people === null && !saysMakes(told)) return;
   servings.people ??= people;
   found.portion = readServings(told, options.system).portion ?? found.portion;
-  const makes = /\bmakes\b[^,;.)]*/i.exec(facts)?.[0];
+  const place = placeOfMakes(facts);
+  const makes = place && /^[^,;.)]*/.exec(facts.slice(place[0]))![0];
   if (makes) servings.millilitres ??= readServings(makes, options.system).millilitres;
   if (makes) found.story = joined(found.story, capital(makes));
 }
@@ -146,8 +151,9 @@ function headingOf(row: string, next: string | undefined, context: HeadingContex
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
 
-const timeRow =
-  /^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|rest(?:ing)?|chill(?:ing)?|ready in)(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$/i;
+const isTimeRow = rowCues.starts('time', String.raw`(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$`);
+const placeOfPeople = rowCues.at('says people');
+const startsWithMakes = rowCues.starts('makes or yields');
 const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
 
 /** Servings, times, source and the like, wherever they stand. */
@@ -159,10 +165,11 @@ function takeFact(
   options: LineOptions,
 ): boolean {
   const isFact = found.steps.length === 0 && part !== 'notes';
-  if (isFact && timeRow.test(row)) {
+  if (isFact && isTimeRow(row)) {
     found.notes = joined(found.notes, row);
     // "Prep 10 min | Serves: 8"
-    servings.people ??= peopleSaid(/\b(?:serves|servings?|portions?|feeds|covers)\b.*/i.exec(row)?.[0] ?? '');
+    const place = placeOfPeople(row);
+    servings.people ??= place && peopleSaid(row.slice(place[0]));
     return true;
   }
   if (isFact && isServings(row)) {
@@ -184,7 +191,7 @@ function takeFact(
 /** "150ml" alone says what it is of. */
 export function makesRow(makes: string): string {
   const plain = makes.replace(/["“”]/g, '').trim();
-  return plain === '' || /^\W*(?:makes|yields?)/i.test(plain) ? plain : `Makes ${plain}`;
+  return plain === '' || startsWithMakes(plain) ? plain : `Makes ${plain}`;
 }
 
 function isServings(row: string): boolean {

@@ -2,6 +2,7 @@ import { toNumber, unitKind, unitSize, type MeasureSystem } from '../../../amoun
 import type { DishKind, Portion } from '../../types.js';
 import { readAmount } from '../line/amount.js';
 import { plainSpelling } from '../line/numbers.js';
+import { rowCues } from '../cues.js';
 
 /** What a recipe says of how much it gives: for how many, and how much, told apart. */
 export interface Servings {
@@ -120,14 +121,13 @@ function bareCount(text: string): RegExpExecArray | null {
   return /^\W{0,12}(?:makes|yields?)?\s{0,8}:?\s{0,8}(?:about |around )?(\d{1,3})(?!\d|[.,/]\d)/i.exec(text);
 }
 
+const portions = (['main', 'taste', 'side'] as const).map(
+  (portion) => [portion, rowCues.has(`as ${portion}`)] as const,
+);
+
 /** "As a starter", "with bread": how large a portion is meant. */
 function portionOf(text: string): Portion | null {
-  const size =
-    /\bas an? (?:light |small |substantial )?(main|side|starter|taste|nibble|dip|snack|appeti[sz]er)/i
-      .exec(text)?.[1]
-      ?.toLowerCase();
-  if (size) return size === 'main' ? 'main' : size === 'side' ? 'side' : 'taste';
-  return /\bwith bread\b/i.test(text) ? 'side' : null;
+  return portions.find(([, is]) => is(text))?.[0] ?? null;
 }
 
 /** ~60 ml of a dip and ~15 ml of a dressing a head. */

@@ -3,11 +3,11 @@ import type { DishKind, LineReading } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { isIngredientsHeading, isMethodHeading } from './headings.js';
-import { hasCue, startsWithCue } from './cues.js';
+import { rowCues } from '../cues.js';
 import { bullet } from './ingredient-rows.js';
 import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
 
-const isFactRow = startsWithCue('fact', String.raw`\b.{0,60}$`);
+const isFactRow = rowCues.starts('fact', String.raw`\b.{0,60}$`);
 const longestTitleWords = 14;
 
 /** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
@@ -76,11 +76,11 @@ export function titleOfFoods(
   return names.charAt(0).toUpperCase() + names.slice(1);
 }
 
-const saysDressing = hasCue('kind dressing');
-const saysDip = hasCue('kind dip');
-const saysDipAnywhere = hasCue('kind dip anywhere');
-const saysSalad = hasCue('kind salad');
-const saysOfDressing = hasCue('kind of dressing');
+const saysDressing = rowCues.has('kind dressing');
+const saysDip = rowCues.has('kind dip');
+const saysDipAnywhere = rowCues.has('kind dip anywhere');
+const saysSalad = rowCues.has('kind salad');
+const saysOfDressing = rowCues.has('kind of dressing');
 /** What comes with it, and of what it is. */
 const withMore = /\b(?:with|and|in|of|on|&)\b.*$/i;
 

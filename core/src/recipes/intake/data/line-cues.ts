@@ -1,0 +1,25 @@
+/** Written from line-cues.csv by npm run facts. */
+export const lineCuesTable = `
+cue,words,not
+already dried,dried;dry,
+already tinned,tinned;canned;jarred;in .,
+from dry,from dry|dried;soaked;overnight;dried,
+soaked from dry,from dry|dried;soaked overnight,
+from a tin,tin;tinned;can;canned;jar;jarred,
+frozen,frozen,
+drained,drained;liquid reserved,
+cooked,rinsed;cooked;boiled,
+fresh,fresh,
+pepper,ground? pepper,
+a ladle,a|one? small? ladle|ladles|ladleful|ladlefuls;a|one? small? ladle|ladleful or so|two,
+a cupful,a? mug|mugful|cup|cupful,
+a few spoons,a? few spoons|spoonfuls|tablespoons|tablespoonfuls,
+a little,a? little|bit|splash|some,
+only size,large|small|medium|big|ripe|fresh;large|small|medium|big|ripe|fresh large|small|medium|big|ripe|fresh,
+washed,washed|rinsed|drained|spun,
+leaves,leaves,
+only described,dried|dry|fresh|frozen|tinned|canned|ground|jarred|smoked,
+heaped,heaped|heaping|rounded|good|generous,
+scant,scant,
+picked leaves,leaves only|picked|stripped,
+`;
