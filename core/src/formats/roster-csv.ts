@@ -139,7 +139,8 @@ function personOf(row: Row, name: string, id: string): Person {
   };
 }
 
-const isYes = (cell: string | undefined) => /^(?:y|yes|true|x|1|left)\b/i.test(cell?.trim() ?? '');
+const yes: ReadonlySet<string> = new Set(['y', 'yes', 'true', 'x', '1', 'left']);
+const isYes = (cell: string | undefined) => yes.has(cell?.trim().toLowerCase().split(/\W/, 1)[0] ?? '');
 
 function wordsOf(cell: string | undefined): string[] {
   return (cell ?? '')
@@ -163,7 +164,7 @@ function ageOf(cell: string): Age | null {
 /** Who comes, a row each, for those who ask for it: names and needs leave the kitchen with it. */
 export function writeRosterCsv(people: readonly Person[]): string {
   const nameOfId = new Map(people.map(({ id, name }) => [id, name]));
-  const yes = (is: boolean) => (is ? 'yes' : '');
+  const inWords = (is: boolean) => (is ? 'yes' : '');
   const rows = people.map((person) => [
     person.name,
     person.station ?? '',
@@ -175,10 +176,10 @@ export function writeRosterCsv(people: readonly Person[]): string {
     person.dislikes.join('; '),
     person.heat ?? '',
     person.age,
-    yes(person.pregnant),
-    yes(person.leftHanded),
+    inWords(person.pregnant),
+    inWords(person.leftHanded),
     person.reach,
-    yes(person.experienced),
+    inWords(person.experienced),
     person.friends.flatMap((id) => nameOfId.get(id) ?? []).join('; '),
     person.notes,
   ]);

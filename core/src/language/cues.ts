@@ -8,12 +8,16 @@ type Ask = (text: string) => boolean;
 export interface Cues {
   /** Whether a text has such words anywhere, and none that say that something else is meant. */
   readonly has: (name: string) => Ask;
-  /** Whether a text is such words and nothing else, but marks around them and what patterns let stand there. */
+  /** Whether a text is such words and nothing else, but marks and what patterns let stand around them. */
   readonly is: (name: string, around?: { readonly before?: string; readonly behind?: string }) => Ask;
   /** Whether a text begins with such words and goes on as a pattern wants. */
   readonly starts: (name: string, behind?: string) => Ask;
+  /** Where words of a cue begin that a text ends with; null where it does not. */
+  readonly atEnd: (name: string) => (text: string) => number | null;
   /** Whether a text ends with such words. */
   readonly ends: (name: string) => Ask;
+  /** Every place of such words in a folded text, to be replaced there. */
+  readonly every: (name: string) => RegExp;
   /** How many times a text has such words. */
   readonly count: (name: string) => (text: string) => number;
   /** Where a text has such words first, from one character to another; null where it has none. */
@@ -52,7 +56,12 @@ export function cueTable(table: string): Cues {
     is: (name, { before = marks, behind = '' } = {}) =>
       asked(new RegExp(String.raw`^${before}${sourceOf(name)}${behind}[\s:.!,]*$`)),
     starts: (name, behind = '') => asked(new RegExp(`^${sourceOf(name)}${behind}`)),
+    atEnd: (name) => {
+      const last = new RegExp(`${sourceOf(name)}$`);
+      return (text) => last.exec(folded(text))?.index ?? null;
+    },
     ends: (name) => asked(new RegExp(String.raw`${sourceOf(name)}[ ,]*$`)),
+    every: (name) => new RegExp(sourceOf(name), 'g'),
     count: (name) => {
       const every = new RegExp(sourceOf(name), 'g');
       return (text) => folded(text).match(every)?.length ?? 0;

@@ -1,13 +1,14 @@
 import { rememberLast } from '../identity/index.js';
+import { lineCues } from './intake/cues.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine } from './types.js';
 
-const dipped = /\b(?:to dip|for dipping|dippers?|crudit[eé]s|sticks|batons|to scoop|for scooping)\b/i;
-const served = /\b(?:to serve|for serving|serve with|alongside|on the side)\b/i;
+const isDipped = lineCues.has('to dip');
+const isBeside = lineCues.has('beside');
 
 /** Whether a line without an amount is served beside the dish: "pitta, to serve". */
 export function isServedBeside({ amount, text }: Pick<RecipeLine, 'amount' | 'text'>): boolean {
-  return amount === null && (served.test(text) || dipped.test(text));
+  return amount === null && (isBeside(text) || isDipped(text));
 }
 
 /**
@@ -29,9 +30,9 @@ function findDippers(recipe: DippedRecipe, larder: Larder): readonly RecipeLine[
     const section = findIngredient(larder, line.ingredient)?.section;
     const isFood = section === 'bakery' || section === 'vegetables' || section === 'salad and herbs';
     return (
-      dipped.test(line.text) ||
+      isDipped(line.text) ||
       (isFood && roles.get(line.componentId) === 'dippers') ||
-      (isFood && recipe.kind === 'dip' && served.test(line.text))
+      (isFood && recipe.kind === 'dip' && isBeside(line.text))
     );
   });
 }

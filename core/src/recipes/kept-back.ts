@@ -1,8 +1,8 @@
 import { showRational, toFraction } from '../amounts/index.js';
+import { sayings } from './intake/cues.js';
 import type { KeptBack, RecipeLine, RecipeStep } from './types.js';
 
-const finishing =
-  /\b(?:scatter|sprinkl|strew|top|garnish|finish|crown|dot|drizzl|shower|decorat)\w*\b|\b(?:on|over) (?:the )?top\b/i;
+const isFinishing = sayings.has('finishes');
 
 /**
  * The part of a line that is kept back for the top: as its own words say, or as its steps do, where the last
@@ -18,6 +18,6 @@ export function keptBackOf(
   );
   const last = using[using.length - 1];
   if (using.length < 2 || !last || toFraction(last.share).compare(1) >= 0) return null;
-  if (!finishing.test(last.text)) return null;
+  if (!isFinishing(last.text)) return null;
   return { amount: null, share: last.share, words: `${showRational(last.share)} for the top` };
 }

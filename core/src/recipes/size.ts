@@ -1,7 +1,11 @@
 import type { PieceSize } from '../larder/index.js';
+import { lineCues } from './intake/cues.js';
+
+const isSmall = lineCues.has('small');
+const isLarge = lineCues.has('large');
 
 /** The size that a line's note gives its pieces: "large", "small, shredded". Null for medium ones. */
 export function pieceSizeOf(note: string): PieceSize | null {
-  const match = /\b(small|large|big)\b/i.exec(note);
-  return match ? (match[1]!.toLowerCase() === 'small' ? 'small' : 'large') : null;
+  if (isSmall(note)) return 'small';
+  return isLarge(note) ? 'large' : null;
 }

@@ -41,6 +41,8 @@ function stepWithActs(step: RecipeStep, mentions: LineMentions): RecipeStep {
   return step.actsCorrected ? step : { ...step, acts: readActs(step.text, mentions) };
 }
 
+const untilWord = 'until ';
+
 function actOf(said: SaidAct, text: string, named: readonly { line: string; at: number }[]): Act {
   const [from, to] = said.words;
   const words = text.slice(from, to);
@@ -50,7 +52,7 @@ function actOf(said: SaidAct, text: string, named: readonly { line: string; at: 
   const kept = times.find(({ kind }) => kind === 'keep');
   const heat = heatSetting.exec(words)?.[0];
   const appliance = toAppliance(said.appliance);
-  const until = untilSaid(words).replace(/^until /i, '');
+  const until = untilSaid(words).slice(untilWord.length);
   return {
     verb: said.verb,
     kind: said.kind,

@@ -42,8 +42,8 @@ const prepositions = wordsOf('in on with at under from by off of into over onto 
 const besides = wordsOf('in on with at under from by off of');
 const nounEnd = wordsOf(
   'and in into on over with for until till so all to at as hard gently slowly away off out dry by then ' +
-    'from or under while is are well thinly roughly finely again together nine ten eight overnight just it them ' +
-    'through a an the',
+    'from or under while is are well thinly roughly finely again together nine ten eight overnight just ' +
+    'it them through a an the',
 );
 const mostWords = 3;
 

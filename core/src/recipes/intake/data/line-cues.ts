@@ -22,4 +22,11 @@ only described,dried|dry|fresh|frozen|tinned|canned|ground|jarred|smoked,
 heaped,heaped|heaping|rounded|good|generous,
 scant,scant,
 picked leaves,leaves only|picked|stripped,
+change,sun-dried|freeze-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystallised|crystallized|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based;in oil|brine|syrup|salt|vinegar|juice;from a|an|the tin|can|jar,
+purpose,for the? *;for the? * the *;to serve|finish|garnish|drizzle|taste|dip|scoop;in its|their? own? extra-virgin? olive|sunflower oil;in its|their? own? oil|brine|water|salt|vinegar|juice|syrup;in spring water;from a|an|the tin|can|jar|carton|packet|tube|bottle,
+purpose of all,to taste|season|serve|dip|garnish|finish;as needed;for dipping|serving|garnish,
+to dip,to dip;for dipping;dipper|dippers;crudites;sticks;batons;to scoop;for scooping,
+beside,to serve;for serving;serve with;alongside;on the side,
+small,small,large|big .. small
+large,large|big,small .. large|big
 `;

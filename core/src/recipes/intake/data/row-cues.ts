@@ -33,4 +33,7 @@ no line,serv*;make|makes;yield*;feeds;for #;ingredients*;method*;prep*;cook*;tot
 as main,as a|an light|small|substantial? main,
 as side,as a|an light|small|substantial? side;with bread,
 as taste,as a|an light|small|substantial? starter|taste|nibble|dip|snack|appetiser|appetizer,
+verb or name,<roast|top|toast|cut|cook|warm|leave|zest|dice|mix> *,
+more than a name,it|them|all|everything|together|until|till|then|minute|minutes|min|mins|hour|hours|hr|hrs,
+of no food,well|it|them|all|everything|together|overnight|again|gently|lightly|now|thoroughly;at once;immediately;before serving;to taste;and|then;in the fridge;covered|warm|cold|hot;straight away;if needed;over|through|thru|in|up|off|out|down|aside|until|smooth|done|cool|golden|tender|ready|for|about|a|an;at least,
 `;

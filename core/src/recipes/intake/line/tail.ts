@@ -94,30 +94,27 @@ function withHeadOf(first: string, other: string | undefined): string {
   return isOnlySize(first) && head ? `${first} ${head}` : first;
 }
 
-const change =
-  /^(?:or )?(sun-dried|freeze-dried|dried|tinned|canned|jarred|frozen|smoked|salted|pickled|cured|candied|crystalli[sz]ed|powdered|ground|desiccated|preserved|fermented|vegan|dairy-free|plant-based|in (?:oil|brine|syrup|salt|vinegar|juice)|from (?:an?|the) (?:tin|can|jar))$/i;
+const isChange = lineCues.is('change', { before: '(?:or )?' });
 
 /** What is said beside a name, piece by piece; what was washed and dried is not a dried food. */
 function changesIn(pieces: readonly string[]): string[] {
   const said = pieces.map((piece) => piece.trim().toLowerCase());
   const isWashed = said.some(saysWashed);
   return said.flatMap((piece) => {
-    const found = change.exec(piece)?.[1];
-    if (!found || piece.startsWith('or ') || (found === 'dried' && isWashed)) return [];
-    return [found.startsWith('from ') ? 'tinned' : found];
+    if (!isChange(piece) || piece.startsWith('or ') || (piece === 'dried' && isWashed)) return [];
+    return [piece.startsWith('from ') ? 'tinned' : piece];
   });
 }
 
-const purpose =
-  / (for (?:the )?[a-z]+(?: the [a-z]+)?|to (?:serve|finish|garnish|drizzle|taste|dip|scoop)|in (?:its |their )?(?:own )?(?:extra[- ]virgin )?(?:olive oil|sunflower oil|oil|brine|spring water|water|salt|vinegar|juice|syrup)|from (?:an?|the) (?:tin|can|jar|carton|packet|tube|bottle))$/i;
+const placeOfPurpose = lineCues.atEnd('purpose');
 
 /**
  * "Olive oil for frying", "tuna in oil": what it is for or lies in is not its name, unless the larder knows
  * it so.
  */
 function splitPurpose(main: string, larder: Larder | undefined): { name: string; purpose: string } {
-  const match = isKnownName(main, larder) ? null : purpose.exec(main);
-  return match ? { name: main.slice(0, match.index), purpose: match[1]! } : { name: main, purpose: '' };
+  const at = isKnownName(main, larder) ? null : placeOfPurpose(main);
+  return at ? { name: main.slice(0, at - 1), purpose: main.slice(at) } : { name: main, purpose: '' };
 }
 
 /**

@@ -10,6 +10,7 @@ import {
   stepLimits,
   type StepUse,
 } from '../../types.js';
+import { sayings } from '../cues.js';
 import { toolsNamed } from './tools.js';
 import { applianceNamed } from './appliances.js';
 import { giftsIn } from './gifts.js';
@@ -135,9 +136,11 @@ function carriedHeats(texts: readonly string[]): (OvenHeat | null)[] {
   });
 }
 
+const isInOven = sayings.has('in the oven');
+
 function applianceIn(text: string, carried: OvenHeat | null, unsaid: UnsaidTime | null): StepFinding[] {
   const own = readOvenHeat(text);
-  const heat = own ?? (/\b(?:oven|roast|bake)\b/i.test(text) ? carried : null);
+  const heat = own ?? (isInOven(text) ? carried : null);
   const waits = readTimes(text).some((span) => span.waits);
   const named = applianceNamed(text);
   // An oven that is only heated, and then left alone, is not waited on.

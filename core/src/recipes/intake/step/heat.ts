@@ -1,3 +1,5 @@
+import { sayings } from '../cues.js';
+
 /** Gas marks as degrees Celsius of a conventional oven. The table printed on cookers. */
 const gasMarks: Readonly<Record<string, number>> = {
   '1/4': 110,
@@ -60,8 +62,7 @@ export function readOvenHeat(text: string): OvenHeat | null {
 }
 
 /** Degrees of oil, of a probe or of the food itself are none of an oven. */
-const otherDegrees =
-  /\b(?:oil|deep[- ]?fry|fry|fat|water|milk|syrup|probe|thermometer|core|inside|centre|center|reach\w*|microwave)\b/i;
+const saysOtherDegrees = sayings.has('other degrees');
 
 /** Less is what food has in its middle, unless an oven is named. */
 const coolestUnsaidOven = 100;
@@ -69,7 +70,7 @@ const coolestUnsaidOven = 100;
 /** Whether a text means the oven by its degrees alone: "toast the nuts at 180C for 8 mins". */
 export function isOvenByDegrees(text: string): boolean {
   const heat = readOvenHeat(text);
-  return heat !== null && heat.celsius >= coolestUnsaidOven && !otherDegrees.test(text);
+  return heat !== null && heat.celsius >= coolestUnsaidOven && !saysOtherDegrees(text);
 }
 
 function nearestTen(celsius: number): number {

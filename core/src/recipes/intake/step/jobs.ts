@@ -106,15 +106,22 @@ function clausesOf(text: string): Clause[] {
   return [0, ...cuts].map((from, index, all) => {
     const clause = text.slice(from, all[index + 1]);
     // What goes on in the pan is said once; what cools or rests has left it.
-    appliance = applianceNamed(clause) ?? (offTheHeat.test(clause) ? 'none' : appliance);
+    appliance = applianceNamed(clause) ?? (startsOffHeat(clause) ? 'none' : appliance);
     const wait = Math.max(0, ...readTimes(clause).map(({ waits, low }) => (waits ? low : 0)));
     return { text: clause, wait, appliance };
   });
 }
 
 const isOffTheHeat = sayings.has('off the heat');
-const offTheHeat =
-  /^\W*(?:and |then )*(?:let |leave )?(?:[a-z]+ ){0,2}(?:cool|drain|leave|rest|stand|set aside|soak|steep|infuse|marinate|chill)\b/i;
+const offHeat = sayings.at('off heat');
+/** Hardly anything is said before it: "let the beans cool". */
+const beforeOffHeat = /^\W*(?:and |then )*(?:let |leave )?(?:[a-z]+ ){0,2}$/i;
+
+/** Whether a clause begins with what is left or cools. */
+function startsOffHeat(text: string): boolean {
+  const place = offHeat(text);
+  return place !== null && beforeOffHeat.test(text.slice(0, place[0]));
+}
 
 function sentenceOf(parts: readonly string[]): string {
   const words = parts

@@ -1,4 +1,5 @@
 import { toFraction, toRational, type Rational } from '../../../amounts/index.js';
+import { verbsSaid } from '../../../language/index.js';
 import { findIngredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, StepUse } from '../../types.js';
 import { sayings } from '../cues.js';
@@ -139,12 +140,18 @@ export function componentSaid(text: string, components: readonly RecipeComponent
 
 /** "Everything but the chips", "all the ingredients except the nuts and the dill": what is left out. */
 export function exceptIn(text: string): string {
-  return (
-    /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)((?:(?! (?:in|into|with|together)\b|, (?:and |then )?(?:add|chill|cover|dress|drizzle|fold|leave|mix|pour|scatter|season|serve|squeeze|stir|top|toss)\b)[^.;(])*)/i.exec(
-      text,
-    )?.[1] ?? ''
-  );
+  const found = exceptFor.exec(text);
+  if (!found) return '';
+  const rest = /^[^.;(]*/.exec(text.slice(found.index + found[0].length))![0];
+  const place = goesWhere.exec(rest)?.index ?? rest.length;
+  const next = verbsSaid(rest).find(({ at, form }) => form === 'do' && afterComma.test(rest.slice(0, at)));
+  const work = next ? rest.slice(0, next.at).lastIndexOf(',') : rest.length;
+  return rest.slice(0, Math.min(place, work));
 }
+
+const exceptFor = /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)/i;
+const goesWhere = / (?:in|into|with|together)\b/i;
+const afterComma = /, (?:and |then )?$/i;
 
 /** "Some of each vegetable", "the rest of the herbs": a share of every line of the kind, with its place. */
 function sharesOfEach(

@@ -231,11 +231,14 @@ function ofHeat(step: Named, { named, index }: Sight): number[] {
 function hasOwnFood(step: Named, { named, index, input }: Sight): boolean {
   const isNew = (line: string) => named.slice(0, index).every((each) => !each.lines.has(line));
   const own = [...step.lines.keys()].filter(isNew);
-  return own.some((line) => !isFromCupboard(line, input)) || (own.length > 0 && startsMixing.test(step.text));
+  return own.some((line) => !isFromCupboard(line, input)) || (own.length > 0 && startsMixing(step.text));
 }
 
-const startsMixing =
-  /^(?:\w+ly,? |for the \w+,? |to make the \w+,? )*(?:whisk|shake|mix|stir|blend|combine|beat|warm|heat|toast|grind|dissolve|melt|make|put|bring|boil|zest|grate|crush|pound)\b/i;
+const beforeWork = /^(?:\w+ly,? |for the \w+,? |to make the \w+,? )*/i;
+const isMixing = sayings.has('starts mixing');
+
+/** Whether a step begins by making something. */
+const startsMixing = (text: string) => isMixing(text.replace(beforeWork, ''));
 
 function lastIndex(named: readonly Named[], before: number, is: (step: Named) => boolean): number {
   for (let index = before - 1; index >= 0; index--) if (is(named[index]!)) return index;

@@ -4,6 +4,7 @@ import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
 import { type NetworkInput, networkOf } from './network.js';
 import { minutesOfWork, workOf, type WorkPart } from '../../handwork/work.js';
+import { sayings } from '../cues.js';
 import { isFriedByHand } from './tools.js';
 import { usualHandsOnMinutes } from './usual.js';
 
@@ -90,11 +91,9 @@ export function emptyStep(
   };
 }
 
+const isDayBefore = sayings.has('day before');
+
 function placeOf(text: string, wait: RecipeStep['waitMinutes']): StepPlace {
-  if (
-    /\b(the day before|a day ahead|the night before)\b/i.test(text) ||
-    (wait !== null && wait.low > longestWaitInClass)
-  )
-    return 'before';
+  if (isDayBefore(text) || (wait !== null && wait.low > longestWaitInClass)) return 'before';
   return 'in class';
 }

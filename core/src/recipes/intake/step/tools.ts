@@ -1,4 +1,5 @@
 import { phraseNamesOf, phrasesSaid, type SaidVerb, verbsSaid } from '../../../language/index.js';
+import { sayings } from '../cues.js';
 import { applianceNamed } from './appliances.js';
 
 /** Every tool that words name, in the order in which they are listed. */
@@ -63,10 +64,11 @@ export function isFriedByHand(text: string): boolean {
   return isFried(text) || (isToasted(text) && says(text, 'any pan')) || charsOverFlame(text);
 }
 
+const saysMinutes = sayings.has('for minutes');
+
 /** On the ring itself, without a pan, and never left alone. */
 function charsOverFlame(text: string): boolean {
   return phrasesSaid(text).some(
-    ({ name, to }) =>
-      name === 'charred over a flame' && !/^[^.;]*\b(?:minutes?|mins?)\b/i.test(text.slice(to)),
+    ({ name, to }) => name === 'charred over a flame' && !saysMinutes(/^[^.;]*/.exec(text.slice(to))![0]),
   );
 }

@@ -1,10 +1,11 @@
 import { type SaidVerb, verbsSaid } from '../../../language/index.js';
 import type { Appliance } from '../../types.js';
+import { sayings } from '../cues.js';
 import { appliancesNamed } from './appliances.js';
 import { clausesOfWaits } from './times.js';
 
 /** Left where it is hot all the same. */
-const overHeat = /\b(?:low|gentle|medium|moderate|high) (?:heat|flame)\b|\bover (?:the|a) (?:heat|flame)\b/i;
+const isOverHeat = sayings.has('over heat');
 
 /**
  * What a step waits on: told by the words of its waits, and by all of it where they only say that it cooks.
@@ -21,7 +22,7 @@ function placeOf({ before, after }: { before: string; after: string }, text: str
   const last = waitsIn(before).at(-1);
   const rest = clause.slice(last?.at ?? 0);
   if (last?.verb.kind === 'left') {
-    if (overHeat.test(rest)) return 'hob';
+    if (isOverHeat(rest)) return 'hob';
     return waitedOn(rest).find((each) => each === 'oven' || each === 'fridge') ?? null;
   }
   const own = waitedOn(rest)[0] ?? waitedOn(clause)[0];

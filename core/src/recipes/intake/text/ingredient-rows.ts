@@ -4,7 +4,7 @@ import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { isKnownName } from '../line/names.js';
 import { plainSpelling } from '../line/numbers.js';
-import { rowCues } from '../cues.js';
+import { lineCues, rowCues } from '../cues.js';
 import { componentNamed, roleOf } from './headings.js';
 import { listedFoods } from './prose.js';
 
@@ -119,13 +119,18 @@ function separate(row: string, options: LineOptions): string[] {
 }
 
 /** What is said at the end of a list, of all that it names. */
-const purposeOfAll =
-  /,? (?:to (?:taste|season|serve|dip|garnish|finish)|as needed|for (?:dipping|serving|garnish))$/i;
+const placeOfPurpose = lineCues.atEnd('purpose of all');
+
+/** With the comma before it. */
+function purposeOfAll(row: string): string {
+  const at = placeOfPurpose(row);
+  return at === null ? '' : row.slice(row.slice(0, at).replace(/,? $/, '').length);
+}
 
 /** Foods named one after another without an amount, each with what is said of all of them at the end. */
 function listOf(row: string, options: LineOptions): string[] | null {
   if (/[\d:;()]| or /i.test(row)) return null;
-  const purpose = purposeOfAll.exec(row)?.[0] ?? '';
+  const purpose = purposeOfAll(row);
   const parts = row
     .slice(0, row.length - purpose.length)
     .split(/, (?:and )?| and | & /i)
@@ -133,7 +138,8 @@ function listOf(row: string, options: LineOptions): string[] | null {
   const isFood = (part: string) => parseIngredientLine(part, options).ingredient !== null;
   const foods = parts.findIndex((part) => !isFood(part));
   const names = foods < 0 ? parts : parts.slice(0, foods);
-  const isOneName = names.length > 1 && !row.includes(',') && isFood(row.replace(purposeOfAll, ''));
+  const isOneName =
+    names.length > 1 && !row.includes(',') && isFood(row.slice(0, row.length - purpose.length));
   if (names.length < 2 || isOneName || isKnownName(parts.slice(0, 2).join(' and '), options.larder))
     return null;
   const rest = parts.slice(names.length).join(', ');

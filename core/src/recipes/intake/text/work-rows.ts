@@ -1,4 +1,5 @@
-import { type SaidVerb, verbsSaid } from '../../../language/index.js';
+import { folded, type SaidVerb, verbsSaid } from '../../../language/index.js';
+import { rowCues } from '../cues.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { bullet } from './ingredient-rows.js';
@@ -10,12 +11,10 @@ const names = /^ (?:of|for|and|or|to)\b/;
 /** Fewer words are rather the name of a food: "toast squares". */
 const fewestOfWork = 4;
 /** "Roast peppers from a jar", "top quality oil": work only where more is said of it. */
-const mayBeName = /^(?:roast|top|toast|cut|cook|warm|leave|zest|dice|mix) /i;
-const saysMore =
-  /\b(?:it|them|all|everything|together|until|till|then|minutes?|mins?|hours?|hrs?)\b|(?:,| and| then) (?:add|chill|cool|cover|drain|fold|rinse|salt|season|serve|squeeze|stir|tear|toss|turn)\b/i;
+const mayBeName = rowCues.starts('verb or name');
+const saysMore = rowCues.has('more than a name');
 /** Words of work that name no food: "toss well", "chill it overnight". */
-const ofNoFood =
-  /\b(?:well|it|them|all|everything|together|overnight|again|gently|lightly|now|thoroughly|at once|immediately|before serving|to taste|and|then|in the fridge|covered|warm|cold|hot|straight away|if needed|over|through|thru|in|up|off|out|down|aside|until|smooth|done|cool|golden|tender|ready|for|about|at least|an?)\b/gi;
+const wordsOfNoFood = rowCues.every('of no food');
 const time = /\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:s|secs?|m|mins?|minutes?|h|hrs?|hours?|days?)\b/gi;
 
 /**
@@ -37,7 +36,12 @@ export function isListedWork(row: string, options: LineOptions): boolean {
   // What can be nothing but a verb needs no more said: "pour cream over", "serve with toast".
   if (first.verb.also === '' && words > 1) return isNoFood;
   if (words < (/ the /i.test(bare) ? fewestOfWork - 1 : fewestOfWork)) return false;
-  return isNoFood && !(mayBeName.test(bare) && !saysMore.test(bare));
+  return isNoFood && !(mayBeName(bare) && !saysMore(bare) && !doesMore(said));
+}
+
+/** Whether more than one thing is to be done. */
+function doesMore(said: readonly SaidVerb[]): boolean {
+  return said.filter(({ form }) => form === 'do').length > 1;
 }
 
 /** Verbs that are no food ("salt and pepper"), times and small words, and nothing that could be bought. */
@@ -46,9 +50,9 @@ function saysNoFood(bare: string, said: readonly SaidVerb[], options: LineOption
     parseIngredientLine(bare.slice(at, to), options).ingredient !== null;
   if (said.some(isFood)) return false;
   const withoutVerbs = said.reduceRight((text, { at, to }) => text.slice(0, at) + text.slice(to), bare);
-  const rest = withoutVerbs
+  const rest = folded(withoutVerbs)
     .replace(time, ' ')
-    .replace(ofNoFood, ' ')
+    .replace(wordsOfNoFood, ' ')
     .replace(/[\s.,;!&-]+/g, '');
   return rest === '' && (said.length > 1 || /[a-z]/i.test(withoutVerbs));
 }
