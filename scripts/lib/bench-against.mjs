@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readdirSync, rmSync, symlinkSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { edits, planEdited } from './bench-edit.mjs';
@@ -42,7 +42,8 @@ export async function benchAgainst(commit, core, demo) {
 
 /** The files of the commit, built beside the packages that are installed here. */
 function checkOut(commit, folder) {
-  const archive = execFileSync('git', ['archive', '--format=tar', commit, ...rooms, 'tsconfig.base.json'], {
+  const files = [...rooms, 'tsconfig.base.json', 'rolldown.config.mjs'];
+  const archive = execFileSync('git', ['archive', '--format=tar', commit, ...files], {
     cwd: root,
     maxBuffer: 1e9,
   });
@@ -56,9 +57,18 @@ function checkOut(commit, folder) {
     cwd: folder,
     stdio: 'inherit',
   });
+  bundleCore(folder);
+}
+
+/** Core is loaded from its bundle, of which the checkout has only the first part of the configuration. */
+function bundleCore(folder) {
+  const config = join(folder, 'core.rolldown.config.mjs');
+  writeFileSync(config, "import all from './rolldown.config.mjs';\nexport default all[0];\n");
+  const arguments_ = [join(root, 'node_modules/rolldown/bin/cli.mjs'), '--config', config];
+  execFileSync(process.execPath, [...arguments_, '--log-level', 'silent'], { cwd: folder, stdio: 'ignore' });
 }
 
 async function loaded(folder) {
-  const of = (name) => import(join(folder, name, 'dist/index.js'));
-  return { core: await of('core'), demo: await of('demo') };
+  const demo = await import(join(folder, 'demo/dist/index.js'));
+  return { core: await import(join(folder, 'core/dist/node/index.js')), demo };
 }
