@@ -11,6 +11,7 @@ const tables = [
   'core/src/people/data/**',
   'core/src/recipes/handwork/data/**',
   'core/src/recipes/intake/data/**',
+  'core/src/recipes/reading/data/**',
   'core/src/larder/data/**',
   'core/src/techniques/data/**',
   'core/src/tests/texts/**',

@@ -12,6 +12,7 @@ import { benchPlanning } from './lib/bench-plan.mjs';
 import { benchServer } from './lib/bench-server.mjs';
 import { benchSoak } from './lib/bench-soak.mjs';
 import { benchSchedule } from './lib/bench-schedule.mjs';
+import { benchReading } from './lib/bench-reading.mjs';
 import { benchWords } from './lib/bench-words.mjs';
 import { ensureBuild, ensurePackages } from './lib/machine.mjs';
 import { row } from './lib/measure.mjs';
@@ -39,6 +40,7 @@ await runCommand(async () => {
     },
     menus: () => benchMenus(core),
     words: () => benchWords(core),
+    reading: () => benchReading(),
     dressing: () => benchDressing(core),
     people: () => benchPeople(core, demo),
     schedule: () => benchSchedule(core, row),

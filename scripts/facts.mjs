@@ -10,6 +10,7 @@ const folders = [
   'core/src/recipes/handwork/data',
   'core/src/people/data',
   'core/src/recipes/intake/data',
+  'core/src/recipes/reading/data',
 ];
 
 /** The module that a table is written to beside it: neither browsers nor threads read files. */

@@ -129,6 +129,9 @@ function recipeOf(node: Node, options: NodeOptions): Recipe {
   );
   const people = said.find((each) => each.people !== null)?.people ?? null;
   const makes = said.find((each) => each.makes !== '');
+  const steps = instructions(node.recipeInstructions, 0)
+    .map((step) => oneLine(step).slice(0, longestText))
+    .slice(0, mostParts);
   return recipeOfParts(
     {
       ...found,
@@ -143,9 +146,9 @@ function recipeOf(node: Node, options: NodeOptions): Recipe {
       credit: oneLine(words(node.creditText)).slice(0, longestFact),
       permission: oneLine(words(node.license ?? node.copyrightNotice)).slice(0, longestFact),
       notes: timesOf(node),
-      steps: instructions(node.recipeInstructions, 0)
-        .map((step) => oneLine(step).slice(0, longestText))
-        .slice(0, mostParts),
+      steps,
+      // Steps that a page tells apart are steps, whatever they say.
+      numbered: new Set(areSteps(node.recipeInstructions) ? steps : []),
     },
     options,
   );
@@ -212,6 +215,11 @@ function sourceOf(node: Node, { byId }: NodeOptions): string {
     .map(oneLine)
     .join(' · ')
     .slice(0, longestFact);
+}
+
+/** Whether instructions are marked as steps one by one, not told in a text. */
+function areSteps(value: unknown): boolean {
+  return list(value).some((each) => typeof each === 'object' && each !== null);
 }
 
 /** Steps from a text, a list of texts, HowToStep or HowToSection, in any nesting. */

@@ -79,8 +79,15 @@ export function readFront(text: string, options: LineOptions): Front {
   return front;
 }
 
-/** "Flour: 200 g", "warm water, 3-4 tbsp", "olive oil 60 ml": the amount is brought to the front. */
+/** "Red onion 2, fine dice": what is said of it stands behind the amount. */
 function amountFirst(text: string, options: LineOptions): string {
+  const comma = text.indexOf(', ');
+  const said = comma > 0 && /\d/.test(text.slice(0, comma)) ? text.slice(comma) : '';
+  return amountBefore(text.slice(0, text.length - said.length), options) + said;
+}
+
+/** "Flour: 200 g", "warm water, 3-4 tbsp", "olive oil 60 ml": the amount is brought to the front. */
+function amountBefore(text: string, options: LineOptions): string {
   const position = text.search(/\d/);
   if (position < 3 || readNumber(text)) return text;
   const tail = text.slice(position);

@@ -40,6 +40,11 @@ const onlyKept = new RegExp(
     .join('|'),
   'i',
 );
+/** Whether a step only says how long something keeps, or how it is eaten. */
+export function isOnlyKept(step: string): boolean {
+  return onlyKept.test(step);
+}
+
 /** What it is that keeps: "the sauce keeps a week", "any leftover dressing will keep". */
 const whatKeeps = /\b([a-z]+) (?:keeps?|will keep|can be (?:kept|stored)|lasts?|stays?)\b/i;
 
@@ -141,7 +146,7 @@ export function jobsOf(steps: readonly string[]): Job[] {
   return withOvenHeated(withMadeFirst(steps))
     .reduce<string[]>(
       (found, step) =>
-        found.length > 0 && onlyKept.test(step)
+        found.length > 0 && isOnlyKept(step)
           ? found.with(keptStep(found, step), `${found[keptStep(found, step)]!} ${step}`)
           : [...found, step],
       [],

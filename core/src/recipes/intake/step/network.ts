@@ -1,5 +1,5 @@
 import type { MeasureSystem } from '../../../amounts/index.js';
-import { heatsFood } from '../../../language/index.js';
+import { heatsFood, verbsSaid } from '../../../language/index.js';
 import { findIngredient, type Larder, type Section, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
@@ -65,7 +65,10 @@ function namedIn({ jobs, componentIds, lines, larder = standardLarder }: Network
       lines: new Map([...mentions.in(said)].filter(([line]) => !excepted.has(line))),
       excepted,
     };
-    const firstNamed = Math.min(...own.lines.values(), said.length);
+    // "Salt them" is work on what is in hand, whatever it is done with.
+    const verbs = new Set(verbsSaid(said).map(({ at }) => at));
+    const places = [...own.lines.values()].filter((at) => !verbs.has(at));
+    const firstNamed = Math.min(...places, said.length);
     const isInHand =
       goesOn ||
       (!refersTo.nothingBefore(text) && (refersTo.whatIsInHand(text) || refersTo.itBefore(text, firstNamed)));
@@ -231,11 +234,13 @@ function ofHeat(step: Named, { named, index }: Sight): number[] {
 function hasOwnFood(step: Named, { named, index, input }: Sight): boolean {
   const isNew = (line: string) => named.slice(0, index).every((each) => !each.lines.has(line));
   const own = [...step.lines.keys()].filter(isNew);
-  return own.some((line) => !isFromCupboard(line, input)) || (own.length > 0 && startsMixing(step.text));
+  const isOwn = own.some((line) => !isFromCupboard(line, input));
+  return isOwn || makesPart(step.text) || (own.length > 0 && startsMixing(step.text));
 }
 
 const beforeWork = /^(?:\w+ly,? |for the \w+,? |to make the \w+,? )*/i;
 const isMixing = sayings.has('starts mixing');
+const makesPart = sayings.has('part made');
 
 /** Whether a step begins by making something. */
 const startsMixing = (text: string) => isMixing(text.replace(beforeWork, ''));

@@ -75,7 +75,10 @@ function readSaid(text: string): SaidSpan[] {
     if (!number || !named) continue;
     const before = end;
     end = match.index + number.length + named[0].length;
-    if (isMoment(plain.slice(0, match.index))) continue;
+    if (isMoment(plain.slice(0, match.index)) && !isUseWithin(plain.slice(0, match.index))) continue;
+    // "Ten minutes before you eat, toss": when it is done, not how long.
+    if (isBeforeEating(plain.slice(end).trimStart()) && startsClause.test(plain.slice(before, match.index)))
+      continue;
     const factor = minutesIn[named[1]!.toLowerCase()]!;
     const high = wholeMinutes(number.high * factor);
     const place = { from: before, at: match.index, to: end };
@@ -104,6 +107,10 @@ const isBetter = sayings.starts('is better');
 const isBetterFor = sayings.ends('better for');
 const isAhead = sayings.starts('ahead');
 const isUpTo = sayings.ends('up to');
+const isBeforeEating = sayings.starts('before eating');
+/** Nothing of its clause stands before it. */
+const startsClause = /(?:^|[.;,])\s*(?:about |around )?$/i;
+const isUseWithin = sayings.ends('use within');
 const isKeptFor = sayings.ends('keep for');
 /** What stands behind a span, without a comma between them. */
 const behind = (text: string) => text.replace(/^,? /, '');
@@ -115,6 +122,7 @@ function kindOf(plain: string, place: Place, minutes: number): SpanKind {
   const around = clauseAround(plain, place);
   const clause = whole(around);
   const [before, next] = [plain.slice(from, at), behind(plain.slice(to))];
+  if (isUseWithin(before)) return 'keep';
   if (isBetter(next) || isBetterFor(before)) return 'keep';
   if (isUpTo(plain.slice(0, at)) && !verbsSaid(clause).some(({ verb }) => verb.kind === 'heat'))
     return 'keep';

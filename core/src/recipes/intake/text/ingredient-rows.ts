@@ -42,7 +42,13 @@ export function addLine(found: FoundLines, row: string, usual: string, options: 
 }
 
 /** "Dressing: 2 tbsp vinegar, 1 tsp mustard" opens a part and fills it. */
-const partInRow = /^(?:for (?:the )?)?([\p{L}][\p{L}' -]{2,30}):\s+(\S.*)$/u;
+const partInRow = /^(?:for (?:the )?)?([\p{L}][\p{L}' -]{2,30}):\s+(\S.*)$/iu;
+
+/** Whether a sentence is a part with its foods: "For the dressing: 2 tbsp oil, 1 tsp mustard." */
+export function isPartWithFoods(row: string, options: LineOptions): boolean {
+  const list = partInRow.exec(row)?.[2];
+  return list !== undefined && listedFoods(list.replace(/\.$/, ''), options).length > 1;
+}
 
 /** One row of ingredients, or of a part with all that goes in it. */
 export function addRow(found: FoundLines, row: string, usual: string, options: LineOptions): void {
@@ -86,7 +92,7 @@ export function joinedRows(rows: readonly string[], options: LineOptions): strin
 
 /** Things in one row between bars, each with its amount, are a row each; cells of one thing are not. */
 function cellsOf(row: string, options: LineOptions): string[] {
-  const cells = row.split(/\s*[|•·]\s*/).filter(Boolean);
+  const cells = row.split(/\s*[|•·]\s*|;\s+/).filter(Boolean);
   if (cells.length < fewestCells) return [row];
   const isMeasured = (cell: string) =>
     readAmount(plainSpelling(cell), options) !== null && !isOnlyAmount(cell, options);

@@ -1,3 +1,4 @@
+import { verbsSaid } from '../../../language/index.js';
 import type { LineOptions } from '../line/amount.js';
 import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
@@ -51,6 +52,14 @@ function linesOfSentence(text: string, options: LineOptions): string[] {
   return lines;
 }
 
+/** Where other work begins: "250 g tomatoes and dice 1 cucumber". */
+function nextWork(clause: string): number | undefined {
+  const next = verbsSaid(clause).find(
+    ({ at, form }) => form === 'do' && clause.slice(0, at).endsWith(' and '),
+  );
+  return next && next.at - ' and '.length;
+}
+
 /** The longest line that begins a text and whose food is known or asked about by its own name. */
 function lineAt(text: string, options: LineOptions): string | null {
   // "Half the dill" is a share of what another line has.
@@ -59,7 +68,8 @@ function lineAt(text: string, options: LineOptions): string | null {
   const byProduct = /^(?:the )?(?:juice|zest) of /i.exec(text);
   const length = byProduct?.[0].length ?? amount?.length;
   if (length === undefined || notFood.test(text.slice(length).trim())) return null;
-  const rest = /^[^.;:,()]*/.exec(text.slice(length))![0];
+  const clause = /^[^.;:,()]*/.exec(text.slice(length))![0];
+  const rest = clause.slice(0, nextWork(clause));
   const words = rest.trim().split(/\s+/).filter(Boolean).slice(0, longestName);
   for (let count = words.length; count > 0; count--) {
     if (joining.test(words[count - 1]!)) continue;

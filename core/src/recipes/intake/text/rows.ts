@@ -11,10 +11,10 @@ import {
 } from './headings.js';
 import { readTimes } from '../step/times.js';
 import { rowCues } from '../cues.js';
-import { addLine, addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
+import { addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
-import { linesOfProse, listedFoods } from './prose.js';
+import { takeLinesOfSentences } from './letter.js';
 import { isListedWork } from './work-rows.js';
 import { isPeopleRow, peopleOfAmount, peopleSaid, readServings } from './servings.js';
 
@@ -33,13 +33,27 @@ export interface SortedRows extends FoundLines {
   permission: string;
   notes: string;
   steps: string[];
+  /** Those that their writer has numbered. */
+  readonly numbered?: Set<string>;
 }
 
 type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
+/** "Step 2" alone in a row is the number of the row behind it. */
+function withStepNumbers(rows: readonly string[]): string[] {
+  return rows.flatMap((row, index) => {
+    const number = onlyNumber.exec(rows[index - 1] ?? '');
+    if (onlyNumber.test(row) && index + 1 < rows.length) return [];
+    return [number ? `${number[1] ?? number[2]!}. ${row}` : row];
+  });
+}
+
+/** With its sign: "Step 2:", "Step two". */
+const onlyNumber = /^(?:#+ *)?step (?:(\d{1,2})|([a-z]{3,6}))[.:)]?$/i;
+
 /** Sorts rows by headings where there are any, and otherwise by what each looks like. */
 export function sortRows(written: readonly string[], options: LineOptions): SortedRows {
-  const rows = joinedRows(withoutNoise(written), options);
+  const rows = joinedRows(withStepNumbers(withoutNoise(written)), options);
   const found = emptyRows();
   const servings: Serving = { people: null, millilitres: null };
   const hasHeadings = rows.some((row) => isIngredientsHeading(row));
@@ -54,6 +68,7 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
     else if (!takeFact(found, row, part, servings, options))
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
   });
+  if (found.lines.length === 0) takeLinesOfSentences(found, usualComponent(found), options);
   if (found.title === '')
     found.title =
       titleOfFoods(
@@ -61,20 +76,9 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
         options,
       ) || titleOf(rows[0] ?? '');
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
-  if (found.lines.length === 0) {
-    const listed = found.steps.flatMap((step) =>
-      onlyLists(step) ? listedFoods(step.slice(endOfNeed(step)![1]).replace(/[.:]$/, ''), options) : [],
-    );
-    for (const line of listed.length > 1 ? listed : linesOfProse(found.steps, options))
-      addLine(found, line, usualComponent(found), options);
-    // A sentence that only lists what there must be is its lines now, and no work.
-    if (found.lines.length > 0) found.steps = found.steps.filter((step) => !onlyLists(step));
-  }
   return found;
 }
 
-const onlyLists = rowCues.starts('you need', String.raw`\b`);
-const endOfNeed = rowCues.at('you need');
 const saysMakes = rowCues.has('makes');
 const placeOfMakes = rowCues.at('makes');
 
@@ -114,6 +118,7 @@ function emptyRows(): SortedRows {
     components: [],
     lines: [],
     steps: [],
+    numbered: new Set(),
   };
 }
 
@@ -219,7 +224,10 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
   const isWork = looksLikeStep(row, options) || (found.lines.length > 0 && isListedWork(row, options));
   if (role === 'method' || (role === 'unknown' && isWork)) {
     const bare = row.replace(numbered, '').replace(bullet, '');
-    found.steps.push(...cutIntoSteps(capital(bare), numbered.test(row)));
+    const isNumbered = numbered.test(row);
+    const steps = cutIntoSteps(capital(bare), isNumbered);
+    found.steps.push(...steps);
+    if (isNumbered) for (const step of steps) found.numbered?.add(step);
     return role === 'unknown' && !numbered.test(row) ? 'unknown' : 'method';
   }
   addRow(found, row, usualComponent(found), options);

@@ -5,8 +5,11 @@ import { lineOf } from '../line/recipe-line.js';
 import { boundedText } from './bounded.js';
 import { sortRows, type SortedRows } from './rows.js';
 import { kindOf } from './title.js';
+import { LineMentions } from '../step/mentions.js';
 import { jobsOf } from '../step/jobs.js';
 import { readSteps } from '../step/steps.js';
+import { withoutAsides } from '../../reading/asides.js';
+import { withAsides } from '../../reading/noted.js';
 import { withMeasuredAcid } from './measured-acid.js';
 import { withPulsesOfSteps } from './pulses-by-steps.js';
 
@@ -31,7 +34,12 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
   const read = parts.lines.map(({ reading, component }, index) =>
     lineOf(reading, index, component, options.larder),
   );
-  const jobs = jobsOf(parts.steps);
+  const mentions = new LineMentions(read, options.larder);
+  const { steps: rows, asides } = withoutAsides(parts.steps, {
+    namesOwnFood: (text) => mentions.in(text).size > 0,
+    isNumbered: (step) => parts.numbered?.has(step) ?? false,
+  });
+  const jobs = jobsOf(rows);
   const lines = withMeasuredAcid(withPulsesOfSteps(read, parts.steps, options.larder), options.larder);
   const { title, serves, portion, story, source, credit, permission, notes } = parts;
   // A recipe of a title only still has a place for its first line.
@@ -39,7 +47,7 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
     parts.components.length > 0
       ? parts.components
       : [{ id: 'c1', name: kindOf(title) === 'salad' ? 'Salad' : title.slice(0, 40) || 'All', role: 'base' }];
-  return {
+  const recipe: Recipe = {
     title,
     kind: kindOf(title),
     serves,
@@ -63,6 +71,7 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
       larder: options.larder,
     }),
   };
+  return withAsides(recipe, asides, rows);
 }
 
 function componentOfStep(

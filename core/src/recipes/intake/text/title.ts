@@ -8,10 +8,13 @@ import { bullet } from './ingredient-rows.js';
 import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
 
 const isFactRow = rowCues.starts('fact', String.raw`\b.{0,60}$`);
+const numberedRow = /^(?:step )?\d{1,2}[.):] /i;
 const longestTitleWords = 14;
 
 /** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
 export function titleRow(rows: readonly string[], options: LineOptions): number {
+  // A method that begins at once has no title.
+  if (numberedRow.test(rows[0] ?? '')) return -1;
   const isMeasured = (row: string) => parseIngredientLine(row.replace(bullet, ''), options).amount !== null;
   // No title stands under a heading or an ingredient. A first row that counts may be one: "Five of it".
   const ends = [

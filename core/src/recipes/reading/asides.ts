@@ -1,0 +1,86 @@
+import { isOnlyKept } from '../intake/step/jobs.js';
+import { readTimes } from '../intake/step/times.js';
+import { roleOfSentence, type SentenceRole } from './roles.js';
+
+/** A sentence of a method that is no work, and the step that it stands behind. */
+export interface Aside {
+  readonly role: Exclude<SentenceRole, 'step'>;
+  readonly text: string;
+  /** Place among the steps that are left; -1 where it stands before the first. */
+  readonly behind: number;
+}
+
+/** What is known of the recipe that the sentences are from. */
+interface Known {
+  readonly namesOwnFood: (text: string) => boolean;
+  readonly isNumbered: (step: string) => boolean;
+}
+
+const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
+/** Fewer words say too little to tell: "Taste.", "Serve now." */
+const fewestWords = 3;
+
+/**
+ * The work of a method and what stands among it that is none. How long a result keeps stays with its step
+ * where it says so in days or hours, and what is served with a food of the recipe is work. Nothing that is
+ * written is dropped.
+ */
+export function withoutAsides(
+  steps: readonly string[],
+  { namesOwnFood, isNumbered }: Known,
+): {
+  readonly steps: readonly string[];
+  readonly asides: readonly Aside[];
+} {
+  const work: string[] = [];
+  const asides: Aside[] = [];
+  for (const step of answered(steps)) {
+    const parts = partsOf(step);
+    // What its writer has numbered is one piece of work, with its remarks.
+    const roles = parts.map((part) => (isNumbered(step) ? 'step' : roleOf(part, namesOwnFood)));
+    const kept = parts.filter((part, index) => roles[index] === 'step' || isKeepingTime(part, roles[index]!));
+    const isOnlyKeeping = kept.length > 0 && !roles.includes('step');
+    // What says by itself that something keeps finds the step that made it.
+    if (isOnlyKeeping && work.length > 0 && !isOnlyKept(step)) work.push(`${work.pop()!} ${kept.join(' ')}`);
+    else if (kept.length > 0) work.push(kept.length === parts.length ? step : kept.join(' '));
+    parts.forEach((text, index) => {
+      const role = roles[index]!;
+      if (role !== 'step' && !kept.includes(text)) asides.push({ role, text, behind: work.length - 1 });
+    });
+  }
+  // A method without any work is read as it stands.
+  return work.length > 0 ? { steps: work, asides } : { steps, asides: [] };
+}
+
+/** Steps, with a short question and its answer in one: they may have been cut apart. */
+function answered(steps: readonly string[]): string[] {
+  return steps.reduce<string[]>((all, step) => {
+    const last = all.at(-1);
+    return last !== undefined && isShortQuestion(last)
+      ? [...all.slice(0, -1), `${last} ${step}`]
+      : [...all, step];
+  }, []);
+}
+
+const isShortQuestion = (text: string) => text.endsWith('?') && text.split(' ').length <= longestQuestion;
+
+/** Sentences, a short question with its answer: "No yoghurt? Use silken tofu." */
+function partsOf(step: string): string[] {
+  return [...sentences.segment(step)].reduce<string[]>((parts, { segment }) => {
+    const part = segment.trim();
+    const last = parts.at(-1);
+    if (last !== undefined && isShortQuestion(last)) return [...parts.slice(0, -1), `${last} ${part}`];
+    return part ? [...parts, part] : parts;
+  }, []);
+}
+const longestQuestion = 6;
+
+function roleOf(sentence: string, namesOwnFood: (text: string) => boolean): SentenceRole {
+  if (sentence.split(/\s+/).length < fewestWords) return 'step';
+  const role = roleOfSentence(sentence);
+  return role === 'serving' && namesOwnFood(sentence) ? 'step' : role;
+}
+
+function isKeepingTime(sentence: string, role: SentenceRole): boolean {
+  return role === 'keeping' && readTimes(sentence).some(({ kind }) => kind === 'keep');
+}
