@@ -1,5 +1,5 @@
 import { rememberLast } from '../identity/index.js';
-import { lineCues } from './intake/cues.js';
+import { lineCues } from './intake/line-cues.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine } from './types.js';
 

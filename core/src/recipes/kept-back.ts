@@ -1,5 +1,5 @@
 import { showRational, toFraction } from '../amounts/index.js';
-import { sayings } from './intake/cues.js';
+import { sayings } from './intake/sayings.js';
 import type { KeptBack, RecipeLine, RecipeStep } from './types.js';
 
 const isFinishing = sayings.has('finishes');

@@ -1,5 +1,5 @@
 import type { PieceSize } from '../larder/index.js';
-import { lineCues } from './intake/cues.js';
+import { lineCues } from './intake/line-cues.js';
 
 const isSmall = lineCues.has('small');
 const isLarge = lineCues.has('large');

@@ -23,6 +23,7 @@ import { Field } from '../parts/Field.js';
 import { Quietly, Row, Sheet } from '../parts/states.js';
 import { systemNames } from './edit/Details.js';
 import { LineEditor } from './LineEditor.js';
+import { RecipeNotes } from './RecipeNotes.js';
 import { StepList } from './StepList.js';
 import { useReading } from './useReading.js';
 import { yieldSaid } from './yield-said.js';
@@ -115,6 +116,7 @@ export default function PasteRecipePage() {
           />
           <Part>
             <StepList recipe={recipe} />
+            <RecipeNotes recipe={recipe} />
           </Part>
         </div>
       </Columns>

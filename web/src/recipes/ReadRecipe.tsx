@@ -5,6 +5,7 @@ import { AmountText } from '../parts/AmountText.js';
 import { Quietly } from '../parts/states.js';
 import { Cautions } from './Cautions.js';
 import { Look } from './Look.js';
+import { RecipeNotes } from './RecipeNotes.js';
 import { StepList } from './StepList.js';
 
 const Reading = styled.div`
@@ -82,6 +83,7 @@ export function ReadRecipe({
         <div>
           <Cautions found={cautions.filter(({ stepId }) => stepId === null)} />
           <StepList recipe={recipe} notesBeside cautions={cautions} />
+          <RecipeNotes recipe={recipe} />
         </div>
       </Reading>
     </>

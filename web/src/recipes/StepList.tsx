@@ -100,6 +100,7 @@ export function StepList({
               <Text>{step.text}</Text>
               <Facts>{stepFacts(step)}</Facts>
               <Cautions found={cautions.filter(({ stepId }) => stepId === step.id)} />
+              {notesBeside || !step.techniqueNote ? null : <Own>{step.techniqueNote}</Own>}
               {notesBeside ? null : (
                 <Facts>
                   {step.techniques.map((id) => notes.find((note) => note.id === id)?.title ?? id).join(' · ')}

@@ -41,7 +41,8 @@ export function withoutAsides(
     const kept = parts.filter((part, index) => roles[index] === 'step' || isKeepingTime(part, roles[index]!));
     const isOnlyKeeping = kept.length > 0 && !roles.includes('step');
     // What says by itself that something keeps finds the step that made it.
-    if (isOnlyKeeping && work.length > 0 && !isOnlyKept(step)) work.push(`${work.pop()!} ${kept.join(' ')}`);
+    if (isOnlyKeeping && work.length > 0 && !isOnlyKept(step))
+      work.push(`${ended(work.pop()!)} ${kept.join(' ')}`);
     else if (kept.length > 0) work.push(kept.length === parts.length ? step : kept.join(' '));
     parts.forEach((text, index) => {
       const role = roles[index]!;
@@ -51,6 +52,8 @@ export function withoutAsides(
   // A method without any work is read as it stands.
   return work.length > 0 ? { steps: work, asides } : { steps, asides: [] };
 }
+
+const ended = (step: string) => (/[.!?]$/.test(step) ? step : `${step}.`);
 
 /** Steps, with a short question and its answer in one: they may have been cut apart. */
 function answered(steps: readonly string[]): string[] {

@@ -1,5 +1,5 @@
 import { type Larder, standardLarder } from '../../../larder/index.js';
-import { lineCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
 import { idOfName, isKnownName, readName } from './names.js';
 
 const mostAlternatives = 10;

@@ -10,7 +10,7 @@ import {
   type UnitId,
 } from '../../../amounts/index.js';
 import type { Larder } from '../../../larder/index.js';
-import { lineCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
 import { readNumber } from './numbers.js';
 import { readUnit } from './words.js';
 

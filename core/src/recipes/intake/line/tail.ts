@@ -1,5 +1,5 @@
 import type { Form, Larder } from '../../../larder/index.js';
-import { lineCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
 import { readAlternatives } from './alternatives.js';
 import { freeChoice } from './free-choice.js';
 import { isKnownName } from './names.js';

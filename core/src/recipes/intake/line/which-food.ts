@@ -6,7 +6,7 @@ import {
   standardLarder,
 } from '../../../larder/index.js';
 import type { IngredientId } from '../../../identity/index.js';
-import { lineCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
 import type { Front } from './front.js';
 import { isKnownName, type NameReading, readName } from './names.js';
 import type { Tail } from './tail.js';

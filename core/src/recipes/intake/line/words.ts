@@ -1,7 +1,7 @@
 import type { Rational, UnitId } from '../../../amounts/index.js';
 import { lookUp } from '../../../identity/index.js';
 import type { Form } from '../../../larder/index.js';
-import { lineCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
 
 const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   g: ['g', 'gr', 'gram', 'grams', 'gramme', 'grammes'],

@@ -10,7 +10,7 @@ import {
   stepLimits,
   type StepUse,
 } from '../../types.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { toolsNamed } from './tools.js';
 import { applianceNamed } from './appliances.js';
 import { giftsIn } from './gifts.js';

@@ -9,7 +9,7 @@ import {
 import { phrasePattern, rowsOf } from '../../../language/index.js';
 import { findIngredient, type Larder, type LeftFrom, standardLarder } from '../../../larder/index.js';
 import type { RecipeLine, StepGift } from '../../types.js';
-import { lineCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
 import { leftOversTable } from '../data/left-overs.js';
 import { readAmount } from '../line/amount.js';
 

@@ -1,4 +1,4 @@
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 
 /** Gas marks as degrees Celsius of a conventional oven. The table printed on cookers. */
 const gasMarks: Readonly<Record<string, number>> = {

@@ -1,5 +1,5 @@
 import { applianceNamed } from './appliances.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { mayMake } from './refers.js';
 import { readTimes } from './times.js';
 import { isFriedByHand } from './tools.js';

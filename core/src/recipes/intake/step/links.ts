@@ -1,8 +1,10 @@
-import { toFraction, toRational, type Rational } from '../../../amounts/index.js';
+import { toFraction, toRational, type Rational, unitKind, unitSize } from '../../../amounts/index.js';
 import { verbsSaid } from '../../../language/index.js';
 import { findIngredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { RecipeComponent, StepUse } from '../../types.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
+import { readAmount } from '../line/amount.js';
+import { plainSpelling } from '../line/numbers.js';
 import { kindsSaid } from './food-kinds.js';
 import { LineMentions, type NamedLine } from './mentions.js';
 
@@ -50,6 +52,7 @@ export function linkLines(
   components: readonly RecipeComponent[] = [],
 ): StepUse[][] {
   const mentions = new LineMentions(lines, larder);
+  const byId = new Map(lines.map((line) => [line.id, line]));
   const left = new Map(lines.map((line) => [line.id, toFraction('1')]));
   const reserved = reservedLines(texts, lines, components);
   const namedIn = texts.map((text) =>
@@ -80,7 +83,9 @@ export function linkLines(
     for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
-      const wanted = shareSaid(text.slice(0, at), rest, isNamedAgain(line));
+      const wanted =
+        shareOfAmount(text.slice(0, at), byId.get(line)!) ??
+        shareSaid(text.slice(0, at), rest, isNamedAgain(line));
       const share = wanted.compare(rest) > 0 ? rest : wanted;
       if (share.compare(0) <= 0) return [];
       left.set(line, rest.sub(share));
@@ -170,6 +175,22 @@ function sharesOfEach(
     const isOfKind = sections === null || (section !== undefined && sections?.includes(section));
     return isOfKind && line.amount ? [[line.id, at] as const] : [];
   });
+}
+
+const amountBefore =
+  /((?:\d+ )?(?:\d+\/\d+|\d+(?:\.\d+)?|[½¼¾⅓⅔]) ?[a-z]+)\.? (?:of )?(?:the |your )?(?:[\w-]+ )?$/i;
+
+/** "2 tbsp of the oil", of 3: two thirds. Null where no amount is said, or all of it and more. */
+function shareOfAmount(before: string, { amount, unit }: NamedLine): ReturnType<typeof toFraction> | null {
+  const said = amountBefore.exec(before)?.[1];
+  const read = said && amount && unit ? readAmount(plainSpelling(said), { system: 'metric' }) : null;
+  if (!read?.unitWritten || !unit || !amount) return null;
+  const [one, whole] = [unitSize(read.amount.unit, 'metric'), unitSize(unit, 'metric')];
+  if (!one || !whole || unitKind(read.amount.unit) !== unitKind(unit)) return null;
+  const share = toFraction(read.amount.low)
+    .mul(toFraction(one))
+    .div(toFraction(amount.low).mul(toFraction(whole)));
+  return share.compare(1) < 0 ? share : null;
 }
 
 function shareSaid(

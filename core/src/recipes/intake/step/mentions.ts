@@ -31,6 +31,8 @@ const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
 
 const cutOfMeat = / (?:fillets?|thighs?|breasts?|legs?|wings?|loins?|steaks?|drumsticks?|mince|rashers?)$/i;
 
+const partOfPlant = / (?:seeds?|leaves|sprigs?|pods?)$/i;
+
 /** What is called spuds; of sweet potatoes nobody does. */
 const potatoes = /(?<!sweet )\bpotato(?:es)?$/i;
 
@@ -38,7 +40,11 @@ const potatoes = /(?<!sweet )\bpotato(?:es)?$/i;
  * The names by which steps call a line: as written, by every name of the larder, its juice or zest, and what
  * may stand in for it.
  */
-function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): string[][] {
+function namesOf(
+  line: NamedLine,
+  larder: Larder,
+  { isOnlyLineOfIt, others }: { isOnlyLineOfIt: boolean; others: ReadonlySet<string> },
+): string[][] {
   const ingredient = findIngredient(larder, line.ingredient);
   const names = [
     line.name,
@@ -47,7 +53,12 @@ function namesOf(line: NamedLine, larder: Larder, isOnlyLineOfIt: boolean): stri
   ];
   // "The eel" of "smoked eel fillets", "the chicken" of its thighs.
   const uncut = names.filter((name) => cutOfMeat.test(name)).map((name) => name.replace(cutOfMeat, ''));
-  names.push(...uncut);
+  // "The cumin" of cumin seeds, where no other line is cumin.
+  const plant = names
+    .filter((name) => partOfPlant.test(name))
+    .map((name) => name.replace(partOfPlant, ''))
+    .filter((name) => !others.has(name.toLowerCase()));
+  names.push(...uncut, ...plant);
   if (names.some((name) => potatoes.test(name))) names.push('spuds');
   const parts = line.byProducts.filter((part) => part === 'juice' || part === 'zest');
   // "Stir in the lemon" means its juice where no line has the fruit itself.
@@ -72,7 +83,13 @@ export class LineMentions {
     const fish = lines.filter(({ ingredient }) => isFish(findIngredient(larder, ingredient)));
     for (const line of lines) {
       if (line.amount) this.#measured.add(line.id);
-      const names = namesOf(line, larder, linesOf.get(line.ingredient) === 1);
+      const others = new Set(
+        lines.filter((each) => each !== line).flatMap((each) => plainNames(each, larder)),
+      );
+      const names = namesOf(line, larder, {
+        isOnlyLineOfIt: linesOf.get(line.ingredient) === 1,
+        others,
+      });
       // "The fish" is that of the only line which is one.
       if (fish.length === 1 && fish[0] === line) names.push(['fish']);
       for (const words of names) {
@@ -109,6 +126,13 @@ export class LineMentions {
       return (measured.length > 0 ? measured : named).map((line) => ({ line, at }));
     });
   }
+}
+
+/** The names of a line and its food, as others may have them too. */
+function plainNames(line: NamedLine, larder: Larder): string[] {
+  const food = findIngredient(larder, line.ingredient);
+  const names = food ? [food.names.uk, food.names.us, ...food.names.also] : [];
+  return [line.name, ...names].map((name) => name.toLowerCase());
 }
 
 function isFish(ingredient: Ingredient | null): boolean {

@@ -4,7 +4,7 @@ import { findIngredient, type Larder, type Section, standardLarder } from '../..
 import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
 import { kindsSaid } from './food-kinds.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { componentSaid, exceptIn } from './links.js';
 import { LineMentions } from './mentions.js';
 import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';

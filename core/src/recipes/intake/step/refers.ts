@@ -1,5 +1,5 @@
 import { folded } from '../../../language/index.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 
 /** What the words of a step say about where it stands among the others. */
 

@@ -4,7 +4,7 @@ import { acceptFinding } from './accepted.js';
 import { findInSteps } from './findings.js';
 import { type NetworkInput, networkOf } from './network.js';
 import { minutesOfWork, workOf, type WorkPart } from '../../handwork/work.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { isFriedByHand } from './tools.js';
 import { usualHandsOnMinutes } from './usual.js';
 

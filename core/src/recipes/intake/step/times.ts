@@ -1,6 +1,6 @@
 import { toNumber } from '../../../amounts/index.js';
 import { type SaidVerb, verbsSaid } from '../../../language/index.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { plainSpelling, readNumber } from '../line/numbers.js';
 import { isOvenByDegrees } from './heat.js';
 

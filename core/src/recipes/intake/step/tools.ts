@@ -1,5 +1,5 @@
 import { phraseNamesOf, phrasesSaid, type SaidVerb, verbsSaid } from '../../../language/index.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { applianceNamed } from './appliances.js';
 
 /** Every tool that words name, in the order in which they are listed. */

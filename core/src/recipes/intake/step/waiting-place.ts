@@ -1,6 +1,6 @@
 import { type SaidVerb, verbsSaid } from '../../../language/index.js';
 import type { Appliance } from '../../types.js';
-import { sayings } from '../cues.js';
+import { sayings } from '../sayings.js';
 import { appliancesNamed } from './appliances.js';
 import { clausesOfWaits } from './times.js';
 

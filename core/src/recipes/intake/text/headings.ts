@@ -1,7 +1,7 @@
 import type { ComponentRole } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 
 /** In the languages that recipes come in, so that at least their parts are found. */
 export const isIngredientsHeading = rowCues.is('ingredients', {

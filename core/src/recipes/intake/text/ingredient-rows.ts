@@ -4,7 +4,8 @@ import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { isKnownName } from '../line/names.js';
 import { plainSpelling } from '../line/numbers.js';
-import { lineCues, rowCues } from '../cues.js';
+import { lineCues } from '../line-cues.js';
+import { rowCues } from '../row-cues.js';
 import { componentNamed, roleOf } from './headings.js';
 import { listedFoods } from './prose.js';
 
@@ -92,11 +93,19 @@ export function joinedRows(rows: readonly string[], options: LineOptions): strin
 
 /** Things in one row between bars, each with its amount, are a row each; cells of one thing are not. */
 function cellsOf(row: string, options: LineOptions): string[] {
-  const cells = row.split(/\s*[|•·]\s*|;\s+/).filter(Boolean);
-  if (cells.length < fewestCells) return [row];
   const isMeasured = (cell: string) =>
     readAmount(plainSpelling(cell), options) !== null && !isOnlyAmount(cell, options);
-  return cells.filter(isMeasured).length * 2 > cells.length ? cells : [row];
+  const isFood = (cell: string) => {
+    const { amount, ingredient } = parseIngredientLine(cell, options);
+    return amount !== null && ingredient !== null;
+  };
+  return cellsBetween(row, /\s*[|•·]\s*/, isMeasured) ?? cellsBetween(row, /;\s+/, isFood) ?? [row];
+}
+
+/** The cells of a row between some mark, where most of them are lines; null where they are not. */
+function cellsBetween(row: string, mark: RegExp, isLine: (cell: string) => boolean): string[] | null {
+  const cells = row.split(mark).filter(Boolean);
+  return cells.length >= fewestCells && cells.filter(isLine).length * 2 > cells.length ? cells : null;
 }
 const fewestCells = 3;
 

@@ -1,5 +1,5 @@
 import type { LineOptions } from '../line/amount.js';
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 import { addLine, addRow, type FoundLines, isPartWithFoods } from './ingredient-rows.js';
 import { linesOfProse, listedFoods } from './prose.js';
 

@@ -1,4 +1,4 @@
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 
 /** Rows of a page or a message that are no part of a recipe. */
 const isChatter = rowCues.is('chatter', { behind: String.raw`(?: \(\d+\))?` });

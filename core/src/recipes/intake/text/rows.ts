@@ -10,7 +10,7 @@ import {
   isNotesHeading,
 } from './headings.js';
 import { readTimes } from '../step/times.js';
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 import { addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
 import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';

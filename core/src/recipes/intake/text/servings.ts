@@ -2,7 +2,7 @@ import { toNumber, unitKind, unitSize, type MeasureSystem } from '../../../amoun
 import type { DishKind, Portion } from '../../types.js';
 import { readAmount } from '../line/amount.js';
 import { plainSpelling } from '../line/numbers.js';
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 
 /** What a recipe says of how much it gives: for how many, and how much, told apart. */
 export interface Servings {

@@ -3,7 +3,7 @@ import type { DishKind, LineReading } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { isIngredientsHeading, isMethodHeading } from './headings.js';
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 import { bullet } from './ingredient-rows.js';
 import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
 

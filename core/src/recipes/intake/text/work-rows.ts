@@ -1,5 +1,5 @@
 import { folded, type SaidVerb, verbsSaid } from '../../../language/index.js';
-import { rowCues } from '../cues.js';
+import { rowCues } from '../row-cues.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { bullet } from './ingredient-rows.js';
