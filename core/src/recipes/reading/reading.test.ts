@@ -79,7 +79,7 @@ Love, M x`);
     ]);
     expect(letter.lines).toHaveLength(9);
     expect(letter.serves).toBe(8);
-    expect(letter.title).toBe('Red cabbage and carrots');
+    expect(letter.title).toBe('Slaw');
   });
   it('makes the dressing of all of its lines, beside the rest', () => {
     const shaken = letter.steps.find(({ text }) => text.startsWith('Shake'))!;
@@ -124,5 +124,42 @@ My mother used crème fraîche.`);
   it('counts the food of a prep list before what is said of it', () => {
     const [line] = read('Lentils\n\nred onion 2, fine dice\nfeta 400g\n\nDice the onion.').lines;
     expect([line!.ingredient, line!.amount?.low, line!.preparation]).toEqual(['red-onion', '2', ['diced']]);
+  });
+
+  it('is told in one paragraph: nothing of it is lost', () => {
+    const told = read(
+      'Okay so for the fattoush you want two pitta, tear them and fry them in four tablespoons of oil. ' +
+        'Then chop two cucumbers and four tomatoes. Toss it all with the juice of one lemon. That feeds six.',
+    );
+    expect(told.title).toBe('Fattoush');
+    expect(told.serves).toBe(6);
+    expect(told.steps).toHaveLength(3);
+    expect(told.lines.map(({ ingredient }) => ingredient)).toEqual(
+      expect.arrayContaining(['pitta', 'cucumber', 'tomato', 'lemon']),
+    );
+  });
+  it('may have its foods in one row, and counts behind their names', () => {
+    const { lines } = read(
+      'Tzatziki\n1 cucumber, 400 g strained yoghurt, 1 clove garlic, 2 tbsp olive oil, dill\n' +
+        'Grate the cucumber and salt it.\nMix with everything else.',
+    );
+    expect(lines.map(({ ingredient }) => ingredient)).toEqual([
+      'cucumber',
+      'strained-yoghurt',
+      'garlic',
+      'olive-oil',
+      'dill',
+    ]);
+    const [onion] = read('Slaw\n\nRed onion x 2\n200 g cabbage\n\nSlice and toss.').lines;
+    expect([onion!.ingredient, onion!.amount?.low]).toEqual(['red-onion', '2']);
+  });
+  it('goes on with work behind work, and a remark is no food', () => {
+    const { lines, steps, notes } = read(
+      'Sambharo\n\n4 carrots\n1 tsp mustard seeds\nlemon\n\nheat the seeds till they pop\nadd the carrots, ' +
+        'stir fry 3 min\nsqueeze lemon\nbest eaten straight away but ok next day',
+    );
+    expect(lines).toHaveLength(3);
+    expect(steps.map(({ text }) => text).at(-1)).toBe('Squeeze lemon');
+    expect(notes).toBe('Best eaten straight away but ok next day');
   });
 });

@@ -87,7 +87,9 @@ function amountFirst(text: string, options: LineOptions): string {
 }
 
 /** "Flour: 200 g", "warm water, 3-4 tbsp", "olive oil 60 ml": the amount is brought to the front. */
-function amountBefore(text: string, options: LineOptions): string {
+function amountBefore(written: string, options: LineOptions): string {
+  // "Lemons x 3".
+  const text = written.replace(/^([^\d]{3,}?) x ?(?=\d+$)/i, '$1 ');
   const position = text.search(/\d/);
   if (position < 3 || readNumber(text)) return text;
   const tail = text.slice(position);

@@ -99,7 +99,12 @@ function cellsOf(row: string, options: LineOptions): string[] {
     const { amount, ingredient } = parseIngredientLine(cell, options);
     return amount !== null && ingredient !== null;
   };
-  return cellsBetween(row, /\s*[|•·]\s*/, isMeasured) ?? cellsBetween(row, /;\s+/, isFood) ?? [row];
+  return (
+    cellsBetween(row, /\s*[|•·]\s*/, isMeasured) ??
+    cellsBetween(row, /;\s+/, isFood) ??
+    // "1 cucumber, 400 g yoghurt, 1 clove garlic"; what begins with work is no list.
+    (isFood(row.split(', ', 1)[0]!) ? cellsBetween(row, /,\s+(?:and\s+)?/, isFood) : null) ?? [row]
+  );
 }
 
 /** The cells of a row between some mark, where most of them are lines; null where they are not. */

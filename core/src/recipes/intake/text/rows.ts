@@ -13,7 +13,7 @@ import { readTimes } from '../step/times.js';
 import { rowCues } from '../row-cues.js';
 import { addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
-import { factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
+import { dishTold, factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
 import { takeLinesOfSentences } from './letter.js';
 import { isListedWork } from './work-rows.js';
 import { isPeopleRow, peopleOfAmount, peopleSaid, readServings } from './servings.js';
@@ -53,12 +53,15 @@ const onlyNumber = /^(?:#+ *)?step (?:(\d{1,2})|([a-z]{3,6}))[.:)]?$/i;
 
 /** Sorts rows by headings where there are any, and otherwise by what each looks like. */
 export function sortRows(written: readonly string[], options: LineOptions): SortedRows {
-  const rows = joinedRows(withStepNumbers(withoutNoise(written)), options);
+  const told = withoutNoise(written);
+  // All of it in one paragraph is told sentence by sentence, and has no title.
+  const isOneTelling = told.length === 1 && isProse(told[0]!);
+  const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options);
   const found = emptyRows();
   const servings: Serving = { people: null, millilitres: null };
   const hasHeadings = rows.some((row) => isIngredientsHeading(row));
   const hasMethod = rows.some((row) => isMethodHeading(row));
-  const titleAt = titleRow(rows, options);
+  const titleAt = isOneTelling ? -1 : titleRow(rows, options);
   let part: Part = 'unknown';
   rows.forEach((row, index) => {
     const heading = headingOf(row, rows[index + 1], { found, part, options, isTitled: index > titleAt });
@@ -71,10 +74,12 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
   if (found.lines.length === 0) takeLinesOfSentences(found, usualComponent(found), options);
   if (found.title === '')
     found.title =
-      titleOfFoods(
+      dishTold(isOneTelling ? told[0]! : found.story) ??
+      (titleOfFoods(
         found.lines.map(({ reading }) => reading),
         options,
-      ) || titleOf(rows[0] ?? '');
+      ) ||
+        titleOf(rows[0] ?? ''));
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
   return found;
 }
@@ -177,7 +182,9 @@ function takeFact(
     servings.people ??= place && peopleSaid(row.slice(place[0]));
     return true;
   }
-  if (isFact && isServings(row)) {
+  // "That feeds six" may be said at the end.
+  const saysPeople = servings.people === null && part !== 'notes' && isPeopleRow(row);
+  if ((isFact && isServings(row)) || saysPeople) {
     const read = readServings(row, options.system);
     servings.people ??= read.people;
     servings.millilitres ??= read.millilitres;
@@ -221,7 +228,10 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
     found[field] = joined(found[field], row);
     return part;
   }
-  const isWork = looksLikeStep(row, options) || (found.lines.length > 0 && isListedWork(row, options));
+  const isWork =
+    looksLikeStep(row, options) ||
+    (found.lines.length > 0 && isListedWork(row, options)) ||
+    goesOnWithWork(found, row, options);
   if (role === 'method' || (role === 'unknown' && isWork)) {
     const bare = row.replace(numbered, '').replace(bullet, '');
     const isNumbered = numbered.test(row);
@@ -258,6 +268,16 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
     return sentence ? [...steps, sentence] : steps;
   }, []);
 }
+
+/** Behind work stands more of it, or a remark, where nothing is measured: "squeeze lemon", "ok next day". */
+function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions): boolean {
+  if (steps.length === 0 || row.split(' ').length < 2) return false;
+  const { amount, ingredient, unit } = parseIngredientLine(row, options);
+  return amount === null ? ingredient === null : unit === 'squeeze';
+}
+
+const sentencesOf = (text: string) =>
+  [...sentences.segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
 
 /** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
 const longestNumberedLine = 10;

@@ -70,7 +70,7 @@ const atEnd = new RegExp(
 /** A row that only says for how many. */
 const onlyPeople = [
   String.raw`^\W*(?:serves|servings?|feeds|enough for|portions?|people|covers|pax|how many)\b`,
-  String.raw`^\W*(?:this |the |it )?(?:recipe |quantity )?(?:makes|yields?|serves|feeds)\b`,
+  String.raw`^\W*(?:this |the |it |that |which )?(?:recipe |quantity )?(?:makes|yields?|serves|feeds)\b`,
   String.raw`^\W*(?:f(?:ü|ue)r|pour|para|per|voor) \d`,
   String.raw`^\W*for ${about}${count}${toCount}(?: (?:${eaters}))?(?:,? as an? [a-z ]{3,30})?\W*$`,
   String.raw`^\W*(?:a )?(?:table|dinner|lunch|supper|meal|party) (?:of|for) ${count}`,

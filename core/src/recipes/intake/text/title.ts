@@ -1,3 +1,4 @@
+import { capital } from '../../../words/index.js';
 import { findIngredient, standardLarder } from '../../../larder/index.js';
 import type { DishKind, LineReading } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
@@ -93,4 +94,16 @@ export function kindOf(title: string): DishKind {
   const named = saysSalad(main) && !saysOfDressing(main);
   if (saysDressing(main) && !named) return 'dressing';
   return (saysDip(main) || saysDipAnywhere(title)) && !named ? 'dip' : 'salad';
+}
+
+const saidOfDish = /\b(?:the|my|our|your|a|this|that|her|his) ((?:[\p{L}'’-]+ ?){1,4})/giu;
+
+/** The dish that a sentence speaks of: "here is the carrot dip" is a carrot dip; null where it names none. */
+export function dishTold(text: string): string | null {
+  for (const [, said] of text.matchAll(saidOfDish)) {
+    const words = said!.trim().split(' ');
+    const end = words.findIndex((word) => saysSalad(word) || saysDip(word) || saysDressing(word));
+    if (end >= 0) return capital(words.slice(0, end + 1).join(' '));
+  }
+  return null;
 }
