@@ -1,5 +1,6 @@
 import { isOnlyKept } from '../intake/step/jobs.js';
 import { readTimes } from '../intake/step/times.js';
+import { sentencesOf } from '../intake/text/sentences.js';
 import { roleOfSentence, type SentenceRole } from './roles.js';
 
 /** A sentence of a method that is no work, and the step that it stands behind. */
@@ -16,7 +17,6 @@ interface Known {
   readonly isNumbered: (step: string) => boolean;
 }
 
-const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
 /** Fewer words say too little to tell: "Taste.", "Serve now." */
 const fewestWords = 3;
 
@@ -69,11 +69,10 @@ const isShortQuestion = (text: string) => text.endsWith('?') && text.split(' ').
 
 /** Sentences, a short question with its answer: "No yoghurt? Use silken tofu." */
 function partsOf(step: string): string[] {
-  return [...sentences.segment(step)].reduce<string[]>((parts, { segment }) => {
-    const part = segment.trim();
+  return sentencesOf(step).reduce<string[]>((parts, part) => {
     const last = parts.at(-1);
     if (last !== undefined && isShortQuestion(last)) return [...parts.slice(0, -1), `${last} ${part}`];
-    return part ? [...parts, part] : parts;
+    return [...parts, part];
   }, []);
 }
 const longestQuestion = 6;

@@ -40,7 +40,8 @@ describe('what a step waits with, and for what', () => {
 
 describe('names of jobs', () => {
   const recipe = parseRecipeText(
-    `Beans\n\n300 g green beans\n2 eggs\n\n1. Bring a large pan of salted water to the boil, 8 minutes.\n2. Boil the beans for 4 minutes.\n3. Chill for 1 hour.\n4. Peel and halve.`,
+    'Beans\n\n300 g green beans\n2 eggs\n\n1. Bring a large pan of salted water to the boil, 8 minutes.\n' +
+      '2. Boil the beans for 4 minutes.\n3. Chill for 1 hour.\n4. Peel and halve.',
     { system: 'metric' },
   );
   const names = recipe.steps.map((step) => [jobTitle(step, recipe), nameOfWait(step, recipe)]);

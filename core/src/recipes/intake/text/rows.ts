@@ -15,6 +15,7 @@ import { addRow, bullet, type FoundLines, joinedRows, openComponent } from './in
 import { withoutNoise } from './noise.js';
 import { dishTold, factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
 import { takeLinesOfSentences } from './letter.js';
+import { sentencesOf } from './sentences.js';
 import { isListedWork } from './work-rows.js';
 import { isPeopleRow, peopleOfAmount, peopleSaid, readServings } from './servings.js';
 
@@ -248,7 +249,6 @@ function joined(before: string, row: string): string {
   return before ? `${before}\n${row}` : row;
 }
 
-const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
 /** A sentence of fewer words belongs to the one before: "Taste." */
 const fewestWords = 3;
 
@@ -258,8 +258,7 @@ const fewestWords = 3;
  */
 function cutIntoSteps(row: string, isNumbered: boolean): string[] {
   if (isNumbered) return [row];
-  return [...sentences.segment(row)].reduce<string[]>((steps, { segment }) => {
-    const sentence = segment.trim();
+  return sentencesOf(row).reduce<string[]>((steps, sentence) => {
     const last = steps[steps.length - 1];
     // What is done while something waits is a job of its own, however short: "Flake the fish."
     const waits = last !== undefined && readTimes(last).some((span) => span.waits);
@@ -276,9 +275,6 @@ function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions
   return amount === null ? ingredient === null : unit === 'squeeze';
 }
 
-const sentencesOf = (text: string) =>
-  [...sentences.segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
-
 /** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
 const longestNumberedLine = 10;
 
@@ -293,7 +289,7 @@ function looksLikeStep(row: string, options: LineOptions): boolean {
 
 /** Several whole sentences are no ingredient, whatever they begin with. */
 function isProse(row: string): boolean {
-  return [...sentences.segment(row)].filter(({ segment }) => segment.trim().split(' ').length > 3).length > 1;
+  return sentencesOf(row).filter((sentence) => sentence.split(' ').length > 3).length > 1;
 }
 
 function usualComponent({ title }: SortedRows): string {
