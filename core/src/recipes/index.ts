@@ -10,8 +10,8 @@ export {
   workOf,
   workingsOfWork,
   workInWords,
-  type WorkPart,
 } from './handwork/work.js';
+export type { WorkPart } from './handwork/acts.js';
 export { type Cut, cutOf, cutsOfStep } from './handwork/cuts.js';
 export {
   type ActingStep,

@@ -55,3 +55,15 @@ export function actOnFood(verb: Verb): Act | null {
 export function actOnBatch(verb: Verb): Act | null {
   return verb.rate && isOnBatch(verb) ? actOf(verb) : null;
 }
+
+/** A piece of the work of a step, for the recipe as written, in minutes of practised hands. */
+export interface WorkPart {
+  /** "cucumbers, seeded"; "to whisk". */
+  readonly what: string;
+  /** How much of it, "3" or "500 g"; empty for what counts by the batch. */
+  readonly amount: number | null;
+  readonly unit: string;
+  readonly minutes: number;
+  /** Whether it grows with the amount; what counts by the batch does not. */
+  readonly grows: boolean;
+}

@@ -11,22 +11,10 @@ import { conversionFacts, findIngredient, type Larder, standardLarder } from '..
 import type { StepId } from '../../identity/index.js';
 import { type Rates, standardRates, type TechniqueRate } from '../../techniques/index.js';
 import { LineMentions } from '../intake/step/mentions.js';
-import { readTimes } from '../intake/step/times.js';
 import type { RecipeLine, RecipeStep } from '../types.js';
-import { type Act, actOfForm, actOnBatch, actOnFood } from './acts.js';
+import { type Act, actOfForm, actOnFood, type WorkPart } from './acts.js';
 import { cutOf } from './cuts.js';
-
-/** A piece of the work of a step, for the recipe as written, in minutes of practised hands. */
-export interface WorkPart {
-  /** "cucumbers, seeded"; "to whisk". */
-  readonly what: string;
-  /** How much of it, "3" or "500 g"; empty for what counts by the batch. */
-  readonly amount: number | null;
-  readonly unit: string;
-  readonly minutes: number;
-  /** Whether it grows with the amount; what counts by the batch does not. */
-  readonly grows: boolean;
-}
+import { mixingOf } from './mixing.js';
 
 /** What carrying, rinsing and wiping between two jobs takes. A starting estimate. */
 export const betweenJobsMinutes = 1;
@@ -66,7 +54,7 @@ export function workOf(input: WorkInput): WorkPart[][] {
       if (!line) continue;
       for (const one of actsOfLine(line)) add(line, one, toNumber(use.share), line.text);
     }
-    return [...parts, ...mixingOf(step, input, parts)];
+    return [...parts, ...mixingOf(step, input.rates, parts)];
   });
 }
 
@@ -259,42 +247,4 @@ function unitsOf(
 
 function isCount(unit: UnitId): boolean {
   return ['piece', 'head', 'bunch', 'stalk'].includes(unit);
-}
-
-/** Mixing, tossing, frying: by the batch, or as long as the words say. */
-function mixingOf(
-  { text, waitMinutes }: RecipeStep,
-  input: WorkInput,
-  parts: readonly WorkPart[],
-): WorkPart[] {
-  const said = readTimes(text)
-    .filter(({ kind }) => kind === 'work')
-    .reduce((sum, { high }) => sum + high, 0);
-  if (said > 0) return [{ what: 'as written', amount: null, unit: '', minutes: said, grows: false }];
-  const rates = { ...standardRates, ...input.rates };
-  const acts = new Map<string, Act>();
-  for (const { verb, form, at } of verbsSaid(text)) {
-    // What is left "to soften" does it by itself.
-    const isOfItself = text.slice(0, at).endsWith('to ');
-    const act = form === 'done' || isOfItself ? null : actOnBatch(verb);
-    if (act) acts.set(act.technique, act);
-  }
-  const found = [...acts.values()].map(({ technique, done }): WorkPart => ({
-    what: done,
-    amount: null,
-    unit: '',
-    minutes: rates[technique]?.find(({ per }) => per === 'batch')?.minutes ?? 0,
-    grows: false,
-  }));
-  if (found.length > 0 || parts.length > 0 || waitMinutes) return found;
-  return [
-    {
-      what: 'usual for a step of which no more is said',
-      amount: null,
-      unit: '',
-      // With the minute between two jobs, four. An estimate.
-      minutes: 3,
-      grows: true,
-    },
-  ];
 }

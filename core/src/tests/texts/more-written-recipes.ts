@@ -127,7 +127,7 @@ Step 3: Toss the watermelon with lime zest, lime juice and the rest of the oil. 
     steps: [
       '5 + 60 | either | fridge | watermelon',
       '6 | in class | – | halloumi, 1/2 olive-oil',
-      '6 | in class | – | lime, 1/2 olive-oil, mint',
+      '7 | in class | – | lime, 1/2 olive-oil, mint',
     ],
     marked: ['Freshly ground black pepper'],
   },

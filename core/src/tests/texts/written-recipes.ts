@@ -150,7 +150,7 @@ ${lentilMethod}
       '3 + 20–25 | in class | hob | green-lentils, carrot, celery, bay-leaf',
       '2 + 7 | in class | hob | egg',
       '5 | in class | – | sherry-vinegar, shallot, walnut-oil',
-      '5 | in class | – | –',
+      '6 | in class | – | –',
       '7 | in class | – | parsley',
     ],
     unlisted: ['salt'],

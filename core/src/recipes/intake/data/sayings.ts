@@ -58,4 +58,5 @@ in the oven,oven;<roast|bake>,
 for minutes,minute|minutes|min|mins,
 use within,use|used|eat|eaten within;shelf life;shelf life of;hold .. max;hold .. maximum;hold .. up to;best before,
 before eating,before you? eat|serve|serving|eating;before the meal,
+on top,on top;over the top,
 `;
