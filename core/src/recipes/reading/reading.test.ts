@@ -162,4 +162,21 @@ My mother used crème fraîche.`);
     expect(steps.map(({ text }) => text).at(-1)).toBe('Squeeze lemon');
     expect(notes).toBe('Best eaten straight away but ok next day');
   });
+
+  it('is a chat without times: who speaks is no food', () => {
+    const { lines, steps, serves } = read(
+      'Kofi: gari salad please\nEsi: for 4\nEsi: 1 cup rice\nEsi: 1 tin sardines\nEsi: 1 tomato\n' +
+        'Esi: chop the tomato\nEsi: mix all, sardines on top',
+    );
+    expect(serves).toBe(4);
+    expect(lines.map(({ ingredient }) => ingredient)).toContain('tomato');
+    expect(lines).toHaveLength(3);
+    expect(steps).toHaveLength(2);
+  });
+  it('waits as long as it says for what stands in hot water', () => {
+    const [step] = read(
+      'Bulgur\n\n300 g fine bulgur\n\nPour boiling water over the bulgur, cover and leave for 20 minutes.',
+    ).steps;
+    expect(step!.waitMinutes).toEqual({ low: 20, high: 20 });
+  });
 });

@@ -50,7 +50,8 @@ export function unsaidTime(
   if (isSaid || isFriedByHand(text)) return null;
   const found = acts.flatMap((act) => used.flatMap((line) => timeOf(act, line, larder) ?? []));
   const [longest] = found.sort((one, other) => other.high - one.high);
-  if (!longest) return null;
+  // What stands in hot water has the minutes that it is said to stand.
+  if (!longest || (longest.way === 'soak' && readTimes(text).some(isSpent))) return null;
   const { low, high, until, way } = longest;
   return {
     low: Math.max(1, Math.round(low)),

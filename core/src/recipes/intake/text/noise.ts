@@ -19,11 +19,24 @@ const sender = /^\[?\d{1,2}[:.]\d{2}[^\]:]{0,20}\]?\s*(?:-\s*)?[\p{L}][\p{L} .]{
 const isAddress = /^(?:https?:\/\/|www\.)\S+$/i;
 const isEnergy = rowCues.starts('energy', String.raw`\s{0,8}:?\s{0,8}\d`);
 
+const speaker = /^(\p{Lu}\p{L}{1,19}):\s+/u;
+/** A part of a dish opens fewer rows with its name. */
+const fewestTurns = 3;
+
+/** A chat without times: most rows begin with who says them, and one of them speaks again and again. */
+function withoutSpeakers(rows: readonly string[]): readonly string[] {
+  const names = rows.flatMap((row) => speaker.exec(row)?.[1] ?? []);
+  const isChat =
+    names.length * 2 > rows.length &&
+    names.some((name) => names.filter((each) => each === name).length >= fewestTurns);
+  return isChat ? rows.map((row) => row.replace(speaker, '')) : rows;
+}
+
 /** Takes away what pages, messages and letters put around a recipe; what is left keeps its order. */
 export function withoutNoise(rows: readonly string[]): string[] {
   let isNutrition = false;
   let isSigned = false;
-  return rows.flatMap((written) => {
+  return withoutSpeakers(rows).flatMap((written) => {
     const row = written
       .replace(/^(?:> ?)+/, '')
       .replace(sender, '')
