@@ -137,6 +137,7 @@ function recipeOf(node: Node, options: NodeOptions): Recipe {
       ...found,
       title,
       serves: people ?? peopleOfAmount(makes?.millilitres ?? null, kindOf(title)) ?? usualServings,
+      isServesSaid: people !== null || makes !== undefined,
       portion: said.find(({ portion }) => portion)?.portion ?? 'side',
       story: [words(node.description), makesRow(makes?.makes ?? '')]
         .filter(Boolean)

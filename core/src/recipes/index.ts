@@ -46,6 +46,16 @@ export {
   mostRecipeRows,
   recipeTextProblem,
 } from './intake/text/bounded.js';
+export {
+  type ProposalMade,
+  readRecipe,
+  type ReadRecipeOptions,
+  type TextRead,
+} from './reading/read-recipe.js';
+export type { Answers, Candidate, Doubt } from './reading/doubt.js';
+export type { DishUse } from './reading/dish-uses.js';
+export { type RowKind, type RowRead } from './reading/rows-read.js';
+export { type RowRole, rowRoles, type SaidRoles } from './reading/row-roles.js';
 export { lineOf, scalingOf } from './intake/line/recipe-line.js';
 export { findInSteps, type StepFinding } from './intake/step/findings.js';
 export { acceptFinding, declineFinding, hasFinding, offeredFindings } from './intake/step/accepted.js';
@@ -77,7 +87,7 @@ export { dippersOf, isServedBeside } from './dippers.js';
 export { keptBackOf } from './kept-back.js';
 export { recognised, recognisedLine } from './recognise.js';
 export { addLines, type FoundLines } from './intake/text/ingredient-rows.js';
-export { makesRow } from './intake/text/rows.js';
+export { makesRow } from './intake/text/fact-rows.js';
 export { kindOf, titleOf } from './intake/text/title.js';
 export { peopleOfAmount, readServings, type Servings } from './intake/text/servings.js';
 export { withMeasuredAcid } from './intake/text/measured-acid.js';

@@ -134,7 +134,7 @@ export const waysOfHeat = ['wet', 'fat', 'dry', 'any'] as const;
 export type WayOfHeat = (typeof waysOfHeat)[number];
 
 /** What can be saved of a step's minutes and sign at most. */
-export const stepLimits = { hands: 1440, wait: 20_160, hold: 100_000, until: 400 } as const;
+export const stepLimits = { hands: 1440, wait: 20_160, hold: 100_000, until: 400, proposed: 400 } as const;
 
 /** What a step and its acts hold at most. */
 export const actLimits = {
@@ -222,6 +222,8 @@ export interface RecipeStep {
   readonly addedFor?: string;
   /** How single stations of a class do it otherwise; absent in a recipe. */
   readonly ownWays?: readonly { readonly stations: readonly number[]; readonly text: string }[];
+  /** Why reading a text proposed this step, which its writer did not write; absent where it is written. */
+  readonly proposed?: string;
   /** It only mixes again what would have separated: not wanted where it is used before that. */
   readonly mixesAgain?: boolean;
 }

@@ -63,6 +63,7 @@ mould-ripened cheese,brie camembert blue-cheese goats-cheese taleggio epoisses r
 mushrooms,mushroom chestnut-mushroom portobello shiitake oyster-mushroom wild-mushroom enoki king-oyster maitake shimeji chanterelles porcini morels trompettes wood-ear truffle
 mustards,dijon-mustard wholegrain-mustard english-mustard american-mustard honey-mustard
 nightshades,tomato cherry-tomato green-tomato tomatillo aubergine potato waxy-potato new-potato floury-potato pepper red-pepper yellow-pepper orange-pepper green-pepper pointed-pepper chilli red-chilli green-chilli jalapeno plum-tomatoes vine-tomatoes baby-plum-tomatoes beef-tomatoes padron-peppers romano-peppers mini-peppers poblano scotch-bonnet birds-eye-chilli serrano-chilli garden-eggs
+noodles,egg-noodles rice-noodles glass-noodles soba udon wheat-noodles somen sweet-potato-noodles fresh-noodles
 nuts for a puree,cashews
 nuts,walnuts hazelnuts almonds smoked-almonds flaked-almonds pecans cashews salted-cashews pistachios pine-nuts peanuts salted-peanuts raw-peanuts macadamias brazil-nuts mixed-nuts candied-nuts chestnuts marcona candlenuts tamari-almonds honey-roast-peanuts
 oils,olive-oil extra-virgin-olive-oil rapeseed-oil walnut-oil hazelnut-oil sesame-oil sunflower-oil vegetable-oil corn-oil grapeseed-oil peanut-oil coconut-oil avocado-oil truffle-oil chilli-oil garlic-oil almond-oil macadamia-oil pistachio-oil pumpkin-seed-oil flaxseed-oil hemp-oil plain-sesame-oil mustard-oil palm-oil soya-oil lemon-oil smoked-oil rice-bran-oil argan-oil spring-onion-oil

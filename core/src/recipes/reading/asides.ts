@@ -1,6 +1,7 @@
 import { isOnlyKept } from '../intake/step/jobs.js';
 import { readTimes } from '../intake/step/times.js';
 import { sentencesOf } from '../intake/text/sentences.js';
+import type { RowRole } from './row-roles.js';
 import { roleOfSentence, type SentenceRole } from './roles.js';
 
 /** A sentence of a method that is no work, and the step that it stands behind. */
@@ -15,7 +16,16 @@ export interface Aside {
 interface Known {
   readonly namesOwnFood: (text: string) => boolean;
   readonly isNumbered: (step: string) => boolean;
+  /** What a person said that a row or sentence is. */
+  readonly roleSaid?: (text: string) => RowRole | undefined;
 }
+
+const rolesToSay: Readonly<Partial<Record<RowRole, SentenceRole>>> = {
+  step: 'step',
+  note: 'aside',
+  way: 'way',
+  nothing: 'chatter',
+};
 
 /** Fewer words say too little to tell: "Taste.", "Serve now." */
 const fewestWords = 3;
@@ -27,7 +37,7 @@ const fewestWords = 3;
  */
 export function withoutAsides(
   steps: readonly string[],
-  { namesOwnFood, isNumbered }: Known,
+  { namesOwnFood, isNumbered, roleSaid = () => undefined }: Known,
 ): {
   readonly steps: readonly string[];
   readonly asides: readonly Aside[];
@@ -35,9 +45,13 @@ export function withoutAsides(
   const work: string[] = [];
   const asides: Aside[] = [];
   for (const step of answered(steps)) {
-    const parts = partsOf(step);
-    // What its writer has numbered is one piece of work, with its remarks.
-    const roles = parts.map((part) => (isNumbered(step) ? 'step' : roleOf(part, namesOwnFood)));
+    const said = roleSaid(step);
+    const parts = said ? [step] : partsOf(step);
+    const roles = parts.map((part): SentenceRole => {
+      const saidOfPart = rolesToSay[said ?? roleSaid(part) ?? 'line'];
+      // What its writer has numbered is one piece of work, with its remarks.
+      return saidOfPart ?? (isNumbered(step) ? 'step' : roleOf(part, namesOwnFood));
+    });
     const kept = parts.filter((part, index) => roles[index] === 'step' || isKeepingTime(part, roles[index]!));
     const isOnlyKeeping = kept.length > 0 && !roles.includes('step');
     // What says by itself that something keeps finds the step that made it.
@@ -46,7 +60,9 @@ export function withoutAsides(
     else if (kept.length > 0) work.push(kept.length === parts.length ? step : kept.join(' '));
     parts.forEach((text, index) => {
       const role = roles[index]!;
-      if (role !== 'step' && !kept.includes(text)) asides.push({ role, text, behind: work.length - 1 });
+      const isLeftOut = (said ?? roleSaid(text)) === 'nothing';
+      if (role !== 'step' && !kept.includes(text) && !isLeftOut)
+        asides.push({ role, text, behind: work.length - 1 });
     });
   }
   // A method without any work is read as it stands.

@@ -109,3 +109,24 @@ export function roleOfSentence(sentence: string, weights: RoleWeights = roleWeig
   const best = scores.indexOf(Math.max(...scores));
   return scores[best]! >= scores[0]! + surer ? sentenceRoles[best]! : 'step';
 }
+
+/** A reading of a sentence that nearly was another: what it was taken for, and what it may be besides. */
+export interface NearRole {
+  readonly role: SentenceRole;
+  readonly other: SentenceRole;
+}
+
+/** So much nearer than the measure by which another role wins over work, a role is as good as sure. */
+const near = 1.5;
+
+/** Between work and what is none, whether a sentence was a near thing; null where it is sure. */
+export function nearRole(sentence: string): NearRole | null {
+  if (isSurelyWork(sentence) || !hasCue(sentence)) return null;
+  const scores = scoresOf(sentence, roleWeights);
+  const others = scores.slice(1);
+  const best = 1 + others.indexOf(Math.max(...others));
+  const margin = scores[best]! - scores[0]! - surer;
+  if (Math.abs(margin) > near) return null;
+  const other = sentenceRoles[best]!;
+  return margin >= 0 ? { role: other, other: 'step' } : { role: 'step', other };
+}

@@ -75,17 +75,24 @@ export function addLines(
   });
 }
 
-/** A table that was pasted has its cells in rows: "200 g", then "feta". They are one line again. */
-export function joinedRows(rows: readonly string[], options: LineOptions): string[] {
+/**
+ * A table that was pasted has its cells in rows: "200 g", then "feta". They are one line again. A row that is
+ * whole stays as it is.
+ */
+export function joinedRows(
+  rows: readonly string[],
+  options: LineOptions,
+  isWhole: (row: string) => boolean = () => false,
+): string[] {
   const joined: string[] = [];
   let amount = '';
-  for (const written of rows.flatMap((row) => cellsOf(row, options))) {
+  for (const written of rows.flatMap((row) => (isWhole(row) ? row : cellsOf(row, options)))) {
     const row = written.replace(/\s*[|\t]+\s*/g, ' ').trim();
     if (amount) {
-      if (isFact(row)) joined.push(amount, row);
+      if (isFact(row) || isWhole(row)) joined.push(amount, row);
       else joined.push(`${amount} ${row}`);
       amount = '';
-    } else if (isOnlyAmount(row, options)) amount = row;
+    } else if (!isWhole(row) && isOnlyAmount(row, options)) amount = row;
     else joined.push(row);
   }
   return amount ? [...joined, amount] : joined;

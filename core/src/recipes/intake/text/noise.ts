@@ -32,11 +32,18 @@ function withoutSpeakers(rows: readonly string[]): readonly string[] {
   return isChat ? rows.map((row) => row.replace(speaker, '')) : rows;
 }
 
-/** Takes away what pages, messages and letters put around a recipe; what is left keeps its order. */
-export function withoutNoise(rows: readonly string[]): string[] {
+/**
+ * Takes away what pages, messages and letters put around a recipe; what is left keeps its order. A row that is
+ * whole stays as it is.
+ */
+export function withoutNoise(
+  rows: readonly string[],
+  isWhole: (row: string) => boolean = () => false,
+): string[] {
   let isNutrition = false;
   let isSigned = false;
   return withoutSpeakers(rows).flatMap((written) => {
+    if (isWhole(written)) return [written];
     const row = written
       .replace(/^(?:> ?)+/, '')
       .replace(sender, '')

@@ -1,5 +1,4 @@
 import { capital } from '../../../words/index.js';
-import type { Portion } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import {
@@ -11,34 +10,19 @@ import {
 } from './headings.js';
 import { readTimes } from '../step/times.js';
 import { rowCues } from '../row-cues.js';
-import { addRow, bullet, type FoundLines, joinedRows, openComponent } from './ingredient-rows.js';
+import { type RowRole, roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
+import { type Part, takeFact } from './fact-rows.js';
+import { addLine, addRow, bullet, joinedRows, openComponent } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
 import { dishTold, factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
 import { takeLinesOfSentences } from './letter.js';
 import { sentencesOf } from './sentences.js';
 import { isListedWork } from './work-rows.js';
-import { isPeopleRow, peopleOfAmount, peopleSaid, readServings } from './servings.js';
+import { peopleOfAmount, peopleSaid, readServings } from './servings.js';
+import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
 
 const numbered =
   /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
-const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
-
-/** The rows of a pasted recipe, each where it belongs. */
-export interface SortedRows extends FoundLines {
-  title: string;
-  serves: number;
-  portion: Portion;
-  story: string;
-  source: string;
-  credit: string;
-  permission: string;
-  notes: string;
-  steps: string[];
-  /** Those that their writer has numbered. */
-  readonly numbered?: Set<string>;
-}
-
-type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
 /** "Step 2" alone in a row is the number of the row behind it. */
 function withStepNumbers(rows: readonly string[]): string[] {
@@ -52,12 +36,22 @@ function withStepNumbers(rows: readonly string[]): string[] {
 /** With its sign: "Step 2:", "Step two". */
 const onlyNumber = /^(?:#+ *)?step (?:(\d{1,2})|([a-z]{3,6}))[.:)]?$/i;
 
-/** Sorts rows by headings where there are any, and otherwise by what each looks like. */
-export function sortRows(written: readonly string[], options: LineOptions): SortedRows {
-  const told = withoutNoise(written);
+export interface RowsOptions extends LineOptions {
+  /** What a person said that single rows are. */
+  readonly roles?: SaidRoles | undefined;
+}
+
+/**
+ * Sorts rows by what a person said that they are, by headings where there are any, and otherwise by what each
+ * looks like.
+ */
+export function sortRows(written: readonly string[], options: RowsOptions): SortedRows {
+  const roleSaid = roleSaidBy(options.roles);
+  const isSaid = (row: string) => roleSaid(row) !== undefined;
+  const told = withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing');
   // All of it in one paragraph is told sentence by sentence, and has no title.
   const isOneTelling = told.length === 1 && isProse(told[0]!);
-  const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options);
+  const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options, isSaid);
   const found = emptyRows();
   const servings: Serving = { people: null, millilitres: null };
   const hasHeadings = rows.some((row) => isIngredientsHeading(row));
@@ -65,6 +59,11 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
   const titleAt = isOneTelling ? -1 : titleRow(rows, options);
   let part: Part = 'unknown';
   rows.forEach((row, index) => {
+    const said = roleSaid(row);
+    if (said) {
+      part = takeSaid(found, row, said, { part, options });
+      return;
+    }
     const heading = headingOf(row, rows[index + 1], { found, part, options, isTitled: index > titleAt });
     if (heading) part = heading;
     else if (index === titleAt) takeTitle(found, row, servings, options);
@@ -81,6 +80,7 @@ export function sortRows(written: readonly string[], options: LineOptions): Sort
         options,
       ) ||
         titleOf(rows[0] ?? ''));
+  found.isServesSaid = servings.people !== null || servings.millilitres !== null;
   found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
   return found;
 }
@@ -106,28 +106,6 @@ function takeTitle(found: SortedRows, row: string, servings: Serving, options: L
   if (makes) found.story = joined(found.story, capital(makes));
 }
 
-interface Serving {
-  people: number | null;
-  millilitres: number | null;
-}
-
-function emptyRows(): SortedRows {
-  return {
-    title: '',
-    serves: 4,
-    portion: 'side',
-    story: '',
-    source: '',
-    credit: '',
-    permission: '',
-    notes: '',
-    components: [],
-    lines: [],
-    steps: [],
-    numbered: new Set(),
-  };
-}
-
 /**
  * What a row of a part is taken for. Where no heading says where the method begins, rows under a component
  * may be steps already.
@@ -135,6 +113,26 @@ function emptyRows(): SortedRows {
 function roleIn(part: Part, { hasHeadings, hasMethod }: { hasHeadings: boolean; hasMethod: boolean }): Part {
   if (part === 'unknown' && hasHeadings) return 'notes';
   return part === 'ingredients' && !hasMethod ? 'unknown' : part;
+}
+
+/** A row of which a person said what it is: nothing else is asked of it. */
+function takeSaid(
+  found: SortedRows,
+  row: string,
+  role: RowRole,
+  { part, options }: { part: Part; options: LineOptions },
+): Part {
+  const bare = capital(row.replace(numbered, '').replace(bullet, ''));
+  if (role === 'line') addLine(found, row, usualComponent(found), options);
+  if (role === 'heading') openComponent(found, bare.replace(/^#+ *|:$/g, ''));
+  if (role === 'step')
+    for (const step of cutIntoSteps(bare, false)) {
+      found.steps.push(step);
+      found.numbered?.add(step);
+    }
+  // It is told apart from the work when the steps are read.
+  if (role === 'note' || role === 'way') found.steps.push(bare);
+  return role === 'heading' ? 'ingredients' : part;
 }
 
 interface HeadingContext {
@@ -162,67 +160,6 @@ function headingOf(row: string, next: string | undefined, context: HeadingContex
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
 
-const isTimeRow = rowCues.starts('time', String.raw`(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$`);
-const placeOfPeople = rowCues.at('says people');
-const startsWithMakes = rowCues.starts('makes or yields');
-const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
-
-/** Servings, times, source and the like, wherever they stand. */
-function takeFact(
-  found: SortedRows,
-  row: string,
-  part: Part,
-  servings: Serving,
-  options: LineOptions,
-): boolean {
-  const isFact = found.steps.length === 0 && part !== 'notes';
-  if (isFact && isTimeRow(row)) {
-    found.notes = joined(found.notes, row);
-    // "Prep 10 min | Serves: 8"
-    const place = placeOfPeople(row);
-    servings.people ??= place && peopleSaid(row.slice(place[0]));
-    return true;
-  }
-  // "That feeds six" may be said at the end.
-  const saysPeople = servings.people === null && part !== 'notes' && isPeopleRow(row);
-  if ((isFact && isServings(row)) || saysPeople) {
-    const read = readServings(row, options.system);
-    servings.people ??= read.people;
-    servings.millilitres ??= read.millilitres;
-    found.portion = read.portion ?? found.portion;
-    if (read.makes) found.story = joined(found.story, makesRow(row));
-    return true;
-  }
-  const by = isFact && part === 'unknown' ? byline.exec(row) : null;
-  if (by && /^(?:recipe )?by /i.test(row)) {
-    found.credit = by[1]!;
-    return true;
-  }
-  return takeSource(found, row, part);
-}
-
-/** "150ml" alone says what it is of. */
-export function makesRow(makes: string): string {
-  const plain = makes.replace(/["“”]/g, '').trim();
-  return plain === '' || startsWithMakes(plain) ? plain : `Makes ${plain}`;
-}
-
-function isServings(row: string): boolean {
-  return (
-    isPeopleRow(row) || /^["“(]?[\d½¼¾⅓⅔.,/ -]+ ?(?:ml|cl|dl|l|cups?|lit(?:re|er)s?|pints?)["”)]?$/i.test(row)
-  );
-}
-
-function takeSource(found: SortedRows, row: string, part: Part): boolean {
-  const fact = sourceLine.exec(row);
-  if (!fact || (part === 'method' && !/^(?:source|credit|permission)\s*:/i.test(row))) return false;
-  const field = fact[1]!.toLowerCase();
-  if (field === 'credit' || field === 'permission') found[field] = fact[2]!;
-  else if (field.startsWith('note')) found.notes = joined(found.notes, fact[2]!);
-  else found.source = fact[2]!;
-  return true;
-}
-
 function takeRow(found: SortedRows, row: string, role: Part, options: LineOptions, part: Part): Part {
   if (role === 'notes') {
     const field = part === 'unknown' ? 'story' : 'notes';
@@ -243,10 +180,6 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
   }
   addRow(found, row, usualComponent(found), options);
   return part;
-}
-
-function joined(before: string, row: string): string {
-  return before ? `${before}\n${row}` : row;
 }
 
 /** A sentence of fewer words belongs to the one before: "Taste." */

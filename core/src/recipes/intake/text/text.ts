@@ -3,13 +3,15 @@ import type { Larder } from '../../../larder/index.js';
 import type { Recipe, RecipeComponent, RecipeLine } from '../../types.js';
 import { lineOf } from '../line/recipe-line.js';
 import { boundedText } from './bounded.js';
-import { sortRows, type SortedRows } from './rows.js';
+import { sortRows } from './rows.js';
+import type { SortedRows } from './sorted-rows.js';
 import { kindOf } from './title.js';
 import { LineMentions } from '../step/mentions.js';
 import { jobsOf } from '../step/jobs.js';
 import { readSteps } from '../step/steps.js';
-import { withoutAsides } from '../../reading/asides.js';
+import { type Aside, withoutAsides } from '../../reading/asides.js';
 import { withAsides } from '../../reading/noted.js';
+import { roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
 import { withMeasuredAcid } from './measured-acid.js';
 import { withPulsesOfSteps } from './pulses-by-steps.js';
 
@@ -18,29 +20,55 @@ export interface RecipeTextOptions {
   readonly larder?: Larder;
 }
 
+interface PartsOptions extends RecipeTextOptions {
+  /** What a person said that rows and sentences are. */
+  readonly roles?: SaidRoles | undefined;
+  /** Lines as they are known better than by their words. */
+  readonly mend?: (line: RecipeLine) => RecipeLine;
+  /** The work with what it lacks, for lines as they were read. */
+  readonly propose?: (work: readonly string[], lines: readonly RecipeLine[]) => readonly string[];
+}
+
+/** A recipe with what of its text is no work, and the rows of its work as they were cut. */
+export interface RecipeRead {
+  readonly recipe: Recipe;
+  readonly asides: readonly Aside[];
+}
+
 /**
  * Finds title, lines by component and steps in pasted text. Always gives a recipe; empty parts stay empty.
  */
 export function parseRecipeText(text: string, options: RecipeTextOptions): Recipe {
-  const rows = boundedText(text)
+  return recipeOfParts(sortRows(rowsOf(text), options), options);
+}
+
+/** The rows of a text in bounds, without blank ones and the marks of bold ones. */
+export function rowsOf(text: string): string[] {
+  return boundedText(text)
     .split('\n')
     .map((row) => row.trim().replace(/^([*_]{1,2})(\S.*\S)\1$/, '$2'))
     .filter(Boolean);
-  return recipeOfParts(sortRows(rows, options), options);
 }
 
 /** Makes a recipe of its parts: its lines read, its steps read and linked to them. */
 export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Recipe {
+  return readParts(parts, options).recipe;
+}
+
+/** A recipe of its parts, with what is told beside the work. */
+export function readParts(parts: SortedRows, options: PartsOptions): RecipeRead {
+  const { mend = (line) => line, propose = (work) => work } = options;
   const read = parts.lines.map(({ reading, component }, index) =>
-    lineOf(reading, index, component, options.larder),
+    mend(lineOf(reading, index, component, options.larder)),
   );
   const mentions = new LineMentions(read, options.larder);
   const { steps: rows, asides } = withoutAsides(parts.steps, {
     namesOwnFood: (text) => mentions.in(text).size > 0,
     isNumbered: (step) => parts.numbered?.has(step) ?? false,
+    roleSaid: roleSaidBy(options.roles),
   });
-  const jobs = jobsOf(rows);
   const lines = withMeasuredAcid(withPulsesOfSteps(read, parts.steps, options.larder), options.larder);
+  const jobs = jobsOf(propose(rows, lines));
   const { title, serves, portion, story, source, credit, permission, notes } = parts;
   // A recipe of a title only still has a place for its first line.
   const components: readonly RecipeComponent[] =
@@ -71,7 +99,7 @@ export function recipeOfParts(parts: SortedRows, options: RecipeTextOptions): Re
       larder: options.larder,
     }),
   };
-  return withAsides(recipe, asides, rows);
+  return { recipe: withAsides(recipe, asides, rows), asides };
 }
 
 function componentOfStep(

@@ -1,0 +1,85 @@
+import { parseIngredientLine } from '../intake/line/line.js';
+import type { LineOptions } from '../intake/line/amount.js';
+import { isIngredientsHeading, isMethodHeading, isNotesHeading } from '../intake/text/headings.js';
+import { bullet } from '../intake/text/ingredient-rows.js';
+import { isPeopleRow, peopleAtEnd } from '../intake/text/servings.js';
+import { isListedWork } from '../intake/text/work-rows.js';
+import { rowCues } from '../intake/row-cues.js';
+
+/** The rows of each dish of a text, and how sure it is that they are several. */
+export interface Dishes {
+  readonly dishes: readonly (readonly string[])[];
+  /** A later title has nothing of its own that only a dish has: it may be a part of the first. */
+  readonly isUnsure: boolean;
+}
+
+const longestTitleWords = 9;
+/** So many rows under a title may be its story. */
+const rowsOfStory = 3;
+/** A dish has at least so many measured lines. */
+const fewestLines = 2;
+const isPartOnly = rowCues.is('part', { before: String.raw`(?:for )?(?:the |[a-z-]+ ){0,1}` });
+const startsWithMakes = rowCues.starts('makes or yields');
+const numberOf =
+  /^(?:#+ *)?(?:recipe|dish|no\.?|number)? ?#?(?:\d{1,2}|one|two|three|four|five)[.:)]? +(?=\p{L})/iu;
+const endOfSentence = /[.!?;,:]$/;
+
+/**
+ * Cuts the rows of a text at each later title: a short row behind work, with lines of its own and work of its
+ * own under it. "For the dressing", with both, is a part of its dish unless it says for how many it is.
+ */
+export function dishesOf(rows: readonly string[], options: LineOptions): Dishes {
+  const kinds = rows.map((row) => kindOfRow(row, options));
+  const starts: number[] = [];
+  let isUnsure = false;
+  rows.forEach((row, index) => {
+    const from = starts.at(-1) ?? 0;
+    const before = kinds.slice(from, index);
+    const hasDish = countOf(before, 'line') >= fewestLines && before.includes('work');
+    if (index === 0 || !hasDish || kinds[index] !== 'other' || !mayBeTitle(row)) return;
+    const own = ownBlock(kinds, index);
+    if (countOf(own, 'line') < fewestLines || !own.includes('work')) return;
+    const isSure = says(rows, kinds, index);
+    if (!isSure && isPartOnly(row)) return;
+    isUnsure ||= !isSure;
+    starts.push(index);
+  });
+  const cuts = [0, ...starts, rows.length];
+  return {
+    dishes: cuts.slice(1).map((end, index) => rows.slice(cuts[index], end)),
+    isUnsure,
+  };
+}
+
+type RowKind = 'line' | 'work' | 'heading' | 'people' | 'other';
+
+function kindOfRow(row: string, options: LineOptions): RowKind {
+  if (isIngredientsHeading(row) || isMethodHeading(row) || isNotesHeading(row)) return 'heading';
+  if (isPeopleRow(row) || startsWithMakes(row)) return 'people';
+  const bare = row.replace(bullet, '').replace(/^(?:step )?\d{1,2}[.):] +/i, '');
+  if (bare !== row && isListedWork(bare, options)) return 'work';
+  if (parseIngredientLine(row, options).amount !== null && !/[.!]$/.test(row)) return 'line';
+  return isListedWork(bare, options) || (/[.!]$/.test(row) && row.split(' ').length > 3) ? 'work' : 'other';
+}
+
+const countOf = (kinds: readonly RowKind[], kind: RowKind) => kinds.filter((each) => each === kind).length;
+
+function mayBeTitle(row: string): boolean {
+  const title = row.replace(/^#+ */, '');
+  return title.split(/\s+/).length <= longestTitleWords && !endOfSentence.test(title) && !bullet.test(row);
+}
+
+/** What stands under a title, up to the next one behind work. */
+function ownBlock(kinds: readonly RowKind[], title: number): readonly RowKind[] {
+  const lines = kinds.findIndex((kind, at) => at > title && kind === 'line');
+  return lines < 0 || lines - title > rowsOfStory + 1 ? [] : kinds.slice(title + 1);
+}
+
+/** A title with its own number, its own servings or its own list is that of a dish. */
+function says(rows: readonly string[], kinds: readonly RowKind[], title: number): boolean {
+  const under = kinds.slice(title + 1, title + 1 + rowsOfStory);
+  const isList = rows.slice(title + 1, title + 1 + rowsOfStory).some((row) => isIngredientsHeading(row));
+  return (
+    numberOf.test(rows[title]!) || peopleAtEnd(rows[title]!) !== null || under.includes('people') || isList
+  );
+}

@@ -1,0 +1,159 @@
+import { heatSaid, rowsOf, type Verb, verbNamed, verbsSaid } from '../../language/index.js';
+import {
+  cookingTime,
+  family,
+  findIngredient,
+  type Form,
+  type Ingredient,
+  type Larder,
+  standardLarder,
+} from '../../larder/index.js';
+import { capital, isPlural } from '../../words/index.js';
+import type { LineId } from '../../identity/index.js';
+import { lineCues } from '../intake/line-cues.js';
+import { LineMentions } from '../intake/step/mentions.js';
+import type { RecipeLine } from '../types.js';
+import { proposalsTable } from './data/proposals.js';
+
+/** Work that a recipe lacks: what a line has as cooked, or is never eaten raw, and no step cooks. */
+export interface Proposal {
+  readonly line: LineId;
+  readonly name: string;
+  /** Why it is proposed, in a sentence. */
+  readonly why: string;
+  /** Steps as a cook would write them. */
+  readonly texts: readonly string[];
+  /** Before which of the written steps they stand. */
+  readonly at: number;
+}
+
+const rules = rowsOf<'families' | 'ways' | 'text'>(proposalsTable).map(({ families, ways, text }) => ({
+  isOf: families === '*' ? () => true : familyOf(families.split(';')),
+  ways: new Set(ways.split(';')),
+  texts: text.split('|'),
+}));
+
+function familyOf(names: readonly string[]): (food: Ingredient) => boolean {
+  const members = family(...names);
+  return (food) => members.has(food);
+}
+
+/** Raw, nobody eats them; what only soaks (couscous) or sprouts is none of them. */
+const neverRaw = family('dried beans and chickpeas', 'lentils', 'rice', 'pasta', 'quinoa', 'potatoes');
+/** Only a boiled egg is cut. */
+const eggs = family('eggs');
+const cutForms: ReadonlySet<Form> = new Set(['halved', 'quartered', 'sliced', 'wedges', 'chopped']);
+const rawMeat = family('poultry', 'minced meat');
+const readyToEat = family('cured raw meat', 'smoked fish', 'tinned pulses');
+const sectionsAsBought = new Set(['tins and jars', 'spices and seasoning', 'oils and vinegars', 'bakery']);
+
+const isBoughtCooked = lineCues.has('bought cooked');
+const isNuts = family('nuts', 'seeds');
+/** What a packet of nuts has had done to it in the mill. */
+const millWork = new Set(['blanch', 'steam', 'boil']);
+
+/**
+ * What of a recipe has to be cooked and no step of it cooks, with the steps for it. Lines that are bought
+ * ready, and those in `bought`, need none.
+ */
+export function proposalsFor(
+  work: readonly string[],
+  lines: readonly RecipeLine[],
+  larder: Larder = standardLarder,
+): Proposal[] {
+  if (work.length === 0) return [];
+  const mentions = new LineMentions(lines, larder);
+  const named = work.map((text) => mentions.in(text));
+  const heating = work.map((text) => heatSaid(text).length > 0);
+  // "Roast for 25 minutes" may be about anything.
+  const isOpen = named.some((each, index) => heating[index] && each.size === 0);
+  return lines.flatMap((line) => {
+    const food = findIngredient(larder, line.ingredient);
+    if (!food || line.amount === null) return [];
+    const isHeated = named.some((each, index) => heating[index] && each.has(line.id));
+    if (isHeated || isBought(line, food)) return [];
+    const at = Math.max(
+      0,
+      named.findIndex((each) => each.has(line.id)),
+    );
+    const way = wayOf(line, food, work[at]!);
+    const isMust = way === 'cook' && !saysCooked(line, food);
+    if (!way || (isOpen && (isMust || line.byProducts.length > 0))) return [];
+    const texts = textsFor(line, food, way);
+    const name = nameOf(line);
+    return texts.length === 0 ? [] : [{ line: line.id, name, why: whyOf(name, isMust), texts, at }];
+  });
+}
+
+/** The work with what is proposed, each piece where its food is used first. */
+export function withProposed(work: readonly string[], proposals: readonly Proposal[]): string[] {
+  return work.flatMap((text, index) => [
+    ...proposals.filter(({ at }) => at === index).flatMap(({ texts }) => texts),
+    text,
+  ]);
+}
+
+function isBought(line: RecipeLine, food: Ingredient): boolean {
+  return isBoughtCooked(line.text) || sectionsAsBought.has(food.section) || readyToEat.has(food);
+}
+
+/** The verb by which a line, or the step that takes it first, says that its food has been cooked. */
+function cookedBy(text: string, food: Ingredient): Verb | null {
+  const names = [food.names.uk, food.names.us, ...food.names.also];
+  // "Roasted peppers" from a jar are bought so.
+  const own = new Set(names.flatMap((name) => verbsSaid(name).map(({ verb }) => verb.verb)));
+  const said = verbsSaid(text).filter(
+    ({ verb, form }) => form === 'done' && verb.kind === 'heat' && verb.heat !== '' && !own.has(verb.verb),
+  );
+  const verb = said.find(({ verb: { verb: each } }) => each !== 'cook')?.verb ?? said[0]?.verb ?? null;
+  return verb && !asItComes.has(verb.verb) && !(isNuts.has(food) && millWork.has(verb.verb)) ? verb : null;
+}
+
+/** Smoked and melted things are bought or used so. */
+const asItComes = new Set(['smoke', 'melt', 'candy', 'caramelise', 'warm']);
+
+const saysCooked = (line: RecipeLine, food: Ingredient) => cookedBy(line.text, food) !== null;
+
+/** How the food is to be cooked; null where it need not be. */
+function wayOf(line: RecipeLine, food: Ingredient, step: string): string | null {
+  const said = cookedBy(line.text, food) ?? cookedBy(stateBefore(step, line), food);
+  if (said) return said.verb;
+  if (eggs.has(food) && line.preparation.some((form) => cutForms.has(form))) return 'hard-boil';
+  return neverRaw.has(food) || rawMeat.has(food) ? 'cook' : null;
+}
+
+/** "The boiled eggs": words of a step right before the name of a food. */
+function stateBefore(step: string, { name }: RecipeLine): string {
+  const head = name.toLowerCase().split(' ').pop()!.replace(/e?s$/, '');
+  const at = head === '' ? -1 : step.toLowerCase().indexOf(head);
+  return at < 0 ? '' : (/(?:[\p{L}-]+ ){1,2}$/u.exec(step.slice(0, at))?.[0] ?? '');
+}
+
+/** The name without what has been done to it: "boiled eggs" are eggs. */
+function nameOf({ name, text }: RecipeLine): string {
+  const plain = (name || text).toLowerCase();
+  const bare = verbsSaid(plain).reduceRight(
+    (rest, { at, to, form }) => (form === 'done' ? rest.slice(0, at) + rest.slice(to) : rest),
+    plain,
+  );
+  return bare.replace(/\s+/g, ' ').trim() || plain;
+}
+
+function textsFor(line: RecipeLine, food: Ingredient, way: string): string[] {
+  const rule = rules.find(({ isOf, ways }) => isOf(food) && (ways.has('*') || ways.has(way)));
+  const time = cookingTime(food, 'simmer', 'whole') ?? cookingTime(food, 'cook', 'whole');
+  return (rule?.texts ?? []).map((text) =>
+    text
+      .replaceAll('{food}', nameOf(line))
+      .replaceAll('{them}', isPlural(nameOf(line)) ? 'them' : 'it')
+      .replace('{Verb}', capital(verbNamed(way)?.verb ?? 'cook'))
+      .replace('{minutes}', time ? `${Math.round(time.low)}–${Math.round(time.high)}` : '30–60'),
+  );
+}
+
+function whyOf(name: string, isMust: boolean): string {
+  const [is, them] = isPlural(name) ? ['are', 'them'] : ['is', 'it'];
+  return isMust
+    ? `The ${name} ${is} not eaten raw, and no step cooks ${them}.`
+    : `The ${name} ${is} wanted cooked, and no step cooks ${them}.`;
+}
