@@ -13,6 +13,7 @@ import { groupWordsOf } from './free-choice.js';
 import { type Front, readFront } from './front.js';
 import { takeKeptBack } from './kept-back.js';
 import { plainSpelling } from './numbers.js';
+import { plainShape } from './shapes.js';
 import { readTail, type Tail } from './tail.js';
 import { type FoodReading, foodOf } from './which-food.js';
 import { mainForm } from './words.js';
@@ -34,7 +35,8 @@ export function parseIngredientLine(text: string, options: LineOptions): LineRea
   if (!/[\p{L}]/u.test(plain))
     return unreadable(written, written ? 'no ingredient is named' : 'the line is empty');
   // "½ a red cabbage - about 400 g": the same amount in another measure, as in brackets.
-  const flags = takeFlags(plain.replace(/ - (?:about |approx\.? |~ ?)?(\d[^,()]*)$/i, ' ($1)'));
+  const shaped = plainShape(plain, options);
+  const flags = takeFlags(shaped.replace(/ - (?:about |approx\.? |~ ?)?(\d[^,()]*)$/i, ' ($1)'));
   const kept = takeKeptBack(flags.rest, options);
   const front = readFront(kept.rest, options);
   const tail = readTail(front.rest, options.larder, front.unit === 'piece');

@@ -2,12 +2,11 @@ import type { LineReading, RecipeComponent } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
-import { isKnownName } from '../line/names.js';
 import { plainSpelling } from '../line/numbers.js';
-import { lineCues } from '../line-cues.js';
 import { rowCues } from '../row-cues.js';
 import { componentNamed, roleOf } from './headings.js';
 import { listedFoods } from './prose.js';
+import { separate } from './several-foods.js';
 
 /** Lines and the components that they stand under, as they are found. */
 export interface FoundLines {
@@ -129,59 +128,4 @@ function isOnlyAmount(row: string, options: LineOptions): boolean {
   const plain = plainSpelling(row);
   if (plain.length > 20 || !/\d/.test(plain) || /^\d{1,2}[.)]$/.test(plain)) return false;
   return readAmount(plain, options)?.length === plain.length;
-}
-
-/** Two bare names are short; a sentence is not taken apart. */
-const longestTogether = 60;
-const longestEach = 160;
-
-/**
- * "Salt and pepper, to taste" and "carrots, celery and radishes to dip" become a line each, "1/2 tsp each:
- * cumin, paprika" as many as it names: no amount is lost by it, and each is bought for itself.
- */
-function separate(row: string, options: LineOptions): string[] {
-  const each = eachOf(row, options);
-  if (each) return each;
-  return row.length > longestTogether ? [row] : (listOf(row, options) ?? [row]);
-}
-
-/** What is said at the end of a list, of all that it names. */
-const placeOfPurpose = lineCues.atEnd('purpose of all');
-
-/** With the comma before it. */
-function purposeOfAll(row: string): string {
-  const at = placeOfPurpose(row);
-  return at === null ? '' : row.slice(row.slice(0, at).replace(/,? $/, '').length);
-}
-
-/** Foods named one after another without an amount, each with what is said of all of them at the end. */
-function listOf(row: string, options: LineOptions): string[] | null {
-  if (/[\d:;()]| or /i.test(row)) return null;
-  const purpose = purposeOfAll(row);
-  const parts = row
-    .slice(0, row.length - purpose.length)
-    .split(/, (?:and )?| and | & /i)
-    .map((part) => part.trim());
-  const isFood = (part: string) => parseIngredientLine(part, options).ingredient !== null;
-  const foods = parts.findIndex((part) => !isFood(part));
-  const names = foods < 0 ? parts : parts.slice(0, foods);
-  const isOneName =
-    names.length > 1 && !row.includes(',') && isFood(row.slice(0, row.length - purpose.length));
-  if (names.length < 2 || isOneName || isKnownName(parts.slice(0, 2).join(' and '), options.larder))
-    return null;
-  const rest = parts.slice(names.length).join(', ');
-  return names.map((name) => `${name}${rest ? `, ${rest}` : ''}${purpose}`);
-}
-
-function eachOf(row: string, options: LineOptions): string[] | null {
-  if (row.length > longestEach) return null;
-  const match = /^(.{1,30}?)(?: of)? each(?: of)?:? (.+)$/i.exec(row);
-  if (!match || readAmount(plainSpelling(match[1]!), options)?.length !== plainSpelling(match[1]!).length)
-    return null;
-  const names = match[2]!.split(/\s*(?:,|;| and | & )\s*/).filter(Boolean);
-  const head = names[names.length - 1]!.split(' ').pop()!;
-  const whole = names.map((name) =>
-    isKnownName(`${name} ${head}`, options.larder) && !name.endsWith(head) ? `${name} ${head}` : name,
-  );
-  return names.length > 1 ? whole.map((name) => `${match[1]!} ${name}`) : null;
 }

@@ -1,0 +1,78 @@
+import { toFraction, toRational, unitKind } from '../../../amounts/index.js';
+import { type LineOptions, readAmount } from './amount.js';
+import { findByName, isKnownName } from './names.js';
+
+const percent = /\s\d+(?:[.,]\d+)? ?%(?=\s+\d)/;
+const times = /(\d) ?x ?(?=\d)/g;
+const packTimes =
+  /^(\d[\d.,]* ?-?(?:g|kg|ml|l|oz|lb) ?-?(?:tins?|cans?|jars?|packs?|packets?|bags?|pouch(?:es)?|tubs?|balls?)\b.*?) x ?(\d+)$/i;
+const counted = /(\d) (?:nos?|pcs?|ea|off|units?)\.?$/i;
+/** A bound is an amount with a remark. */
+const bound =
+  /^(up to|at least|at most|no more than|not more than|max(?:imum)?\.?|min(?:imum)?\.?) (?=\d|an? |half |one |two |three |four )/i;
+const partOfFruit =
+  /^((?:the )?(?:juice|zest|rind)(?: (?:and|&|\+) (?:juice|zest|rind))?) (?=\d|half |an? |one |two )/i;
+const bareShare = /^(?=(?:quarter|third) of )/i;
+const bareThumb = /^(?=thumb(?:-sized?)? )/i;
+/** A dash, a sign or dots between a food and its amount. */
+const behindName = /^([^\d(]{3,}?)\s*(?: -|=|\.{2,}|…)\s*(?=\S)/;
+const loose =
+  /^(?:an? )?(?:(?:good|small|big|large|generous|fat|tiny) )?(?:splash|glug|drizzle|dash|slug|handful|knob|dollop|spoonful|squeeze)(?:es|s)?(?: of)? ([^,(\d]+?)(?:, |\s*\()(?:about |approx\.? |~ ?)?([^()]+?)\)?$/i;
+const inBrackets = /^([^\d(,]{3,}?) \((?:about |approx\.? |~ ?)?([^()]+)\)(.*)$/i;
+const partsOfPiece = /^(\d+) (.+?) (halves|quarters)(?=,|$)/i;
+
+/**
+ * A line with its amount in front and its signs written out, as the rest of the reading knows them: "Feta –
+ * 200 g", "2x400g tins", "up to 3 tbsp oil", "14 egg halves", "a splash of oil (2 tbsp)". Any other line is
+ * as it was.
+ */
+export function plainShape(text: string, options: LineOptions): string {
+  const plain = text
+    .replace(percent, ' ')
+    .replace(times, '$1 x ')
+    .replace(packTimes, '$2 x $1')
+    .replace(counted, '$1')
+    .replace(partOfFruit, '$1 of ')
+    .replace(bareShare, 'a ')
+    .replace(bareThumb, 'a ');
+  const limit = bound.exec(plain);
+  const free = limit ? `${plain.slice(limit[0].length)}, ${limit[1]!.toLowerCase()}` : plain;
+  return wholePieces(amountBehind(statedMeasure(free, options), options), options);
+}
+
+/** The whole text is an amount with a unit, or a count of a known food. */
+function isAmount(text: string, name: string, options: LineOptions): boolean {
+  const read = readAmount(text, options);
+  if (read?.length !== text.length) return false;
+  return read.unitWritten || findByName(name, options.larder) !== null;
+}
+
+/** "Olive oil - 80 ml", "yoghurt (200 g)": the amount comes to the front, a remark stays behind. */
+function amountBehind(text: string, options: LineOptions): string {
+  const bracket = inBrackets.exec(text);
+  if (bracket && isAmount(bracket[2]!, bracket[1]!, options))
+    return `${bracket[2]!} ${bracket[1]!}${bracket[3]!}`;
+  const head = behindName.exec(text);
+  const [amount = '', ...remarks] = head ? text.slice(head[0].length).split(', ') : [];
+  if (!head || !isAmount(amount, head[1]!, options)) return text;
+  return [`${amount} ${head[1]!.trim()}`, ...remarks].join(', ');
+}
+
+/** "A glug of oil (30 ml)", "a handful of mint, about 10 g": what was measured counts. */
+function statedMeasure(text: string, options: LineOptions): string {
+  const [, name, stated] = loose.exec(text) ?? [];
+  const read = stated === undefined ? null : readAmount(stated, options);
+  const isMeasure =
+    read?.unitWritten && read.length === stated!.length && unitKind(read.amount.unit) !== 'count';
+  return isMeasure ? `${stated!} ${name!}` : text;
+}
+
+/** "14 egg halves" are seven eggs. */
+function wholePieces(text: string, options: LineOptions): string {
+  const [all, count, name, part] = partsOfPiece.exec(text) ?? [];
+  if (!all || isKnownName(`${name!} ${part!}`, options.larder)) return text;
+  const [each, cut] = part!.toLowerCase() === 'halves' ? [2, 'halved'] : [4, 'quartered'];
+  if (findByName(name!.replace(/^(?:[a-z-]+ed|hard|soft) /i, ''), options.larder) === null) return text;
+  const whole = toRational(toFraction(count!).div(each));
+  return `${whole.replace(/^(\d+)\/(\d+)$/, '$1/$2')} ${name!}, ${cut}${text.slice(all.length)}`;
+}

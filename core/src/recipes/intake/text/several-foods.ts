@@ -1,0 +1,118 @@
+import type { LineOptions } from '../line/amount.js';
+import { readAmount } from '../line/amount.js';
+import { parseIngredientLine } from '../line/line.js';
+import { isKnownName } from '../line/names.js';
+import { plainSpelling } from '../line/numbers.js';
+import { lineCues } from '../line-cues.js';
+
+/** Two bare names are short; a sentence is not taken apart. */
+const longestTogether = 60;
+const longestEach = 160;
+
+/**
+ * The foods of one row, each with its own amount: "salt and pepper, to taste", "2 carrots, 1 parsnip", "1/2 tsp
+ * each: cumin, paprika", "to finish: paprika, parsley". The row itself where it holds one.
+ */
+export function separate(row: string, options: LineOptions): string[] {
+  const found =
+    eachOf(row, options) ?? measuredOf(row, options) ?? forPurpose(row, options) ?? namedApart(row, options);
+  if (found) return found;
+  return row.length > longestTogether ? [row] : (listOf(row, options) ?? [row]);
+}
+
+/** "2 carrots, 1 parsnip", "3 tomatoes / 6 radishes", "a head of cos and a handful of parsley". */
+function measuredOf(row: string, options: LineOptions): string[] | null {
+  for (const mark of [
+    /\s+\/\s+/,
+    /\s+\+\s+/,
+    /,\s+(?:and\s+)?/,
+    /\s+(?:and|&)\s+(?=\d|an? |half |one |two |three )/,
+  ]) {
+    const parts = row.split(mark);
+    if (parts.length > 1 && parts.every((part) => isMeasured(part, options))) return parts;
+  }
+  return null;
+}
+
+/** An amount in front, and a food that is known, and nothing that is not understood. */
+function isMeasured(part: string, options: LineOptions): boolean {
+  const { amount, ingredient, unread } = parseIngredientLine(part, options);
+  return amount !== null && ingredient !== null && unread === '' && !/^[^,]* (?:of it|each)$/i.test(part);
+}
+
+const named = (part: string, options: LineOptions) => {
+  const { ingredient, amount } = parseIngredientLine(part, options);
+  return ingredient !== null && amount === null;
+};
+
+/** "White pepper. Dill." */
+function namedApart(row: string, options: LineOptions): string[] | null {
+  if (/\d/.test(row) || row.length > longestTogether) return null;
+  const parts = row.split(/\.\s*/).filter(Boolean);
+  return parts.length > 1 && parts.every((part) => named(part, options)) ? parts : null;
+}
+
+const purposeFirst =
+  /^((?:to (?:finish|serve|garnish|decorate|dip|top)|for (?:serving|garnish|the top|dipping)|on top|garnish|seasoning)): +(.+)$/i;
+
+/** "To finish: paprika, parsley": each with what it is for, measured or not. */
+function forPurpose(row: string, options: LineOptions): string[] | null {
+  const [, purpose, list] = purposeFirst.exec(row) ?? [];
+  if (!list) return null;
+  const foods = list.replace(/\.$/, '').split(/, (?:and )?| and | & /i);
+  const isFood = (food: string) => parseIngredientLine(food, options).ingredient !== null;
+  return foods.filter(isFood).length * 2 > foods.length
+    ? foods.map((food) => `${food.trim()}, ${purpose!.toLowerCase()}`)
+    : null;
+}
+
+/** What is said at the end of a list, of all that it names. */
+const placeOfPurpose = lineCues.atEnd('purpose of all');
+
+/** With the comma before it. */
+function purposeOfAll(row: string): string {
+  const at = placeOfPurpose(row);
+  return at === null ? '' : row.slice(row.slice(0, at).replace(/,? $/, '').length);
+}
+
+/** Foods named one after another without an amount, each with what is said of all of them at the end. */
+function listOf(row: string, options: LineOptions): string[] | null {
+  if (/[\d:;()]| or /i.test(row)) return null;
+  const purpose = purposeOfAll(row);
+  const parts = row
+    .slice(0, row.length - purpose.length)
+    .split(/, (?:and )?| and | & /i)
+    .map((part) => part.trim());
+  const isFood = (part: string) => parseIngredientLine(part, options).ingredient !== null;
+  const foods = parts.findIndex((part) => !isFood(part));
+  const names = foods < 0 ? parts : parts.slice(0, foods);
+  const isOneName =
+    names.length > 1 && !row.includes(',') && isFood(row.slice(0, row.length - purpose.length));
+  if (names.length < 2 || isOneName || isKnownName(parts.slice(0, 2).join(' and '), options.larder))
+    return null;
+  const rest = parts.slice(names.length).join(', ');
+  return names.map((name) => `${name}${rest ? `, ${rest}` : ''}${purpose}`);
+}
+
+const eachFirst = /^(.{1,30}?)(?: of)? each(?: of)?:? (.+)$/i;
+/** "Salt and sugar, 1 tsp each", "equal parts lemon juice and oil, ¼ cup each". */
+const eachLast =
+  /^(?:equal (?:parts|amounts|quantities) (?:of )?)?(.+?),? (?:- )?([^\s,]+(?: [a-z]+)?) each$/i;
+const onlyEach = /^each(?: of)?: (.+)$/i;
+const betweenNames = /\s*(?:,|;| and | & )\s*/;
+
+function eachOf(row: string, options: LineOptions): string[] | null {
+  if (row.length > longestEach) return null;
+  const bare = onlyEach.exec(row)?.[1]?.split(betweenNames);
+  if (bare) return bare;
+  const [first, last] = [eachFirst.exec(row), eachLast.exec(row)];
+  const [amount, list] = first ? [first[1]!, first[2]!] : last ? [last[2]!, last[1]!] : ['', ''];
+  const plain = plainSpelling(amount);
+  if (plain === '' || readAmount(plain, options)?.length !== plain.length) return null;
+  const names = list.split(betweenNames).filter(Boolean);
+  const head = names[names.length - 1]!.split(' ').pop()!;
+  const whole = names.map((name) =>
+    isKnownName(`${name} ${head}`, options.larder) && !name.endsWith(head) ? `${name} ${head}` : name,
+  );
+  return names.length > 1 ? whole.map((name) => `${amount} ${name}`) : null;
+}
