@@ -1,5 +1,6 @@
 export { actsSaid, type SaidAct } from './acts.js';
 export { cueTable } from './cues.js';
+export { durationsIn } from './duration.js';
 export { folded } from './verbs.js';
 export { heatSaid, heatsFood } from './heat.js';
 export { phrasePattern } from './phrase-pattern.js';

@@ -34,7 +34,7 @@ keeps on,keeps;will keep;can be kept;last|lasts;good for;stay|stays fresh|crisp|
 kept for,keeps;will keep;can be kept;keep it|them? for|up;keep for|up;keep up to;last|lasts;good for;stay|stays fresh|crisp|good;store|stored|stores;can be? made|prepared|assembled|done;may be? made|prepared|assembled|done;made|prepared|assembled|done,
 out of the cold,<take|bring|lift|remove> .. out of the fridge|refrigerator|cold;<take|bring|lift|remove> .. from the fridge|refrigerator|cold;get|pull .. out of the fridge|refrigerator|cold;get|pull .. from the fridge|refrigerator|cold;come up|back? to room temperature,
 cold through,cool|cooled|cold completely;cool|cooled|cold to room temperature;until completely? cold,
-overnight is better,overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
+overnight is better,overnight if you|possible|there;overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
 part made,<whisk|shake|mix|blend|stir|combine|put> .. dressing|dip|vinaigrette ingredients;everything for the dressing|dip|vinaigrette;ingredients for|of the dressing|dip|vinaigrette;<whisk|shake|mix|blend> up|together? the|your dressing|vinaigrette|dip;make|prepare up? the|your dressing|vinaigrette|dip,dressing|vinaigrette|dip again
 all of it,everything;all of? the? other? ingredients;all with,
 whole part,everything;all of? it|the ingredients,

@@ -1,7 +1,6 @@
-import { toNumber } from '../../../amounts/index.js';
-import { type SaidVerb, verbsSaid } from '../../../language/index.js';
+import { durationsIn, type SaidVerb, verbsSaid } from '../../../language/index.js';
 import { sayings } from '../sayings.js';
-import { plainSpelling, readNumber } from '../line/numbers.js';
+import { plainSpelling } from '../line/numbers.js';
 import { isOvenByDegrees } from './heat.js';
 
 /**
@@ -37,20 +36,6 @@ const longestUnnamedWork = 5;
 const keepsFromTimes = 4;
 const keepsFromMinutes = 240;
 
-const minutesIn: Readonly<Record<string, number>> = {
-  second: 1 / 60,
-  sec: 1 / 60,
-  minute: 1,
-  min: 1,
-  hour: 60,
-  hr: 60,
-  h: 60,
-  day: 1440,
-  week: 10_080,
-};
-const numberStart =
-  /(?:between )?(?:\d|(?:a )?quarter of an|three[- ]quarters of an|half an|one|two|three|four|five|six|eight|nine|ten|twelve|fifteen|twenty|thirty|an?(?= (?:hour|minute|day|week)))/gi;
-const unit = /^ ?-?(second|sec|minute|min|hour|hr|h|day|week)s?\b/i;
 /** "turn after 10 minutes", "every hour": a moment, not a stretch. */
 const isMoment = sayings.ends('moment');
 
@@ -68,23 +53,18 @@ function readSaid(text: string): SaidSpan[] {
   const plain = plainSpelling(text);
   const spans: SaidSpan[] = [];
   let end = 0;
-  for (const match of plain.matchAll(numberStart)) {
-    if (match.index < end) continue;
-    const number = numberAt(plain, match.index);
-    const named = number && unit.exec(plain.slice(match.index + number.length));
-    if (!number || !named) continue;
+  for (const said of durationsIn(plain)) {
+    const { at, to } = said;
     const before = end;
-    end = match.index + number.length + named[0].length;
-    if (isMoment(plain.slice(0, match.index)) && !isUseWithin(plain.slice(0, match.index))) continue;
+    end = to;
+    if (isMoment(plain.slice(0, at)) && !isUseWithin(plain.slice(0, at))) continue;
     // "Ten minutes before you eat, toss": when it is done, not how long.
-    if (isBeforeEating(plain.slice(end).trimStart()) && startsClause.test(plain.slice(before, match.index)))
-      continue;
-    const factor = minutesIn[named[1]!.toLowerCase()]!;
-    const high = wholeMinutes(number.high * factor);
-    const place = { from: before, at: match.index, to: end };
+    if (isBeforeEating(plain.slice(end).trimStart()) && startsClause.test(plain.slice(before, at))) continue;
+    const high = wholeMinutes(said.high);
+    const place = { from: before, at, to };
     const kind = kindOf(plain, place, high);
     spans.push({
-      low: wholeMinutes(number.low * factor),
+      low: wholeMinutes(said.low),
       high,
       waits: kind === 'wait' || kind === 'rest',
       kind,
@@ -189,26 +169,6 @@ function withOvernight(spans: readonly SaidSpan[], plain: string): SaidSpan[] {
         }
       : span,
   );
-}
-
-const tens: Readonly<Record<string, number>> = { nine: 9, fifteen: 15, twenty: 20, thirty: 30 };
-const quarters = /^(?:(?:a )?(quarter)|(three)[- ]quarters) of an(?= hour)/i;
-
-function numberAt(plain: string, position: number): { low: number; high: number; length: number } | null {
-  const quarter = quarters.exec(plain.slice(position));
-  if (quarter) {
-    const share = quarter[1] ? 1 / 4 : 3 / 4;
-    return { low: share, high: share, length: quarter[0].length };
-  }
-  const word = /^(nine|fifteen|twenty|thirty)\b/i.exec(plain.slice(position));
-  if (word)
-    return {
-      low: tens[word[1]!.toLowerCase()]!,
-      high: tens[word[1]!.toLowerCase()]!,
-      length: word[0].length,
-    };
-  const number = readNumber(plain.slice(position));
-  return number && { low: toNumber(number.low), high: toNumber(number.high), length: number.length };
 }
 
 /** From the last break before a span to the next one behind it. */
