@@ -74,7 +74,9 @@ const askers = {
     check(
       'roles',
       `no work: ${said}`,
-      recipes.some(({ steps }) => steps.some((step) => holds(step.text, said))) ? 'work' : `no work: ${said}`,
+      recipes.some(({ steps }) => steps.some((step) => plain(step.text).startsWith(plain(said))))
+        ? 'work'
+        : `no work: ${said}`,
     ),
   ],
   proposes: (said, { recipes, proposals }) => {
@@ -102,7 +104,10 @@ function foods(said, { lines }) {
   const left = [...lines];
   const found = said.split('; ').map((food) => {
     const [id, amount, unit] = food.split(' ');
-    const at = left.findIndex((line) => line.ingredient === id);
+    // "?oil" is a food that must be asked about.
+    const at = left.findIndex((line) =>
+      id.startsWith('?') ? line.ingredient === null && holds(line.name, id.slice(1)) : line.ingredient === id,
+    );
     if (at < 0) return check('lines', food, 'none');
     const [line] = left.splice(at, 1);
     const written = amount === undefined ? '' : ` ${number(line.amount?.low)}`;

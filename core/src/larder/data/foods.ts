@@ -664,7 +664,7 @@ hemp-oil,oils and vinegars,hemp oil; hempseed oil; hemp seed oil,ml 250 bottle 5
 plain-sesame-oil,oils and vinegars,untoasted sesame oil; cold-pressed sesame oil; light sesame oil,ml 250 bottle 3,d=0.92,room 240,sesame,0 100 0 0
 mustard-oil,oils and vinegars,mustard oil; mustard seed oil,ml 250 bottle 2.5,d=0.91,room 300,mustard,0 100 0 0
 palm-oil,oils and vinegars,palm oil; red palm oil,500 bottle 4,d=0.91,room 365,–,0 100 0 0
-white-vinegar,oils and vinegars,distilled white vinegar; spirit vinegar; distilled vinegar; pickling vinegar; distilled malt vinegar; distilled white vinegar; distilled vinegar; spirit vinegar,ml 568 bottle 0.6,d=1.01,room 700,–,95 0 0 0 acetic 5
+white-vinegar,oils and vinegars,distilled white vinegar; white vinegar; spirit vinegar; distilled vinegar; pickling vinegar; distilled malt vinegar; distilled white vinegar; distilled vinegar; spirit vinegar,ml 568 bottle 0.6,d=1.01,room 700,–,95 0 0 0 acetic 5
 malt-vinegar,oils and vinegars,malt vinegar; brown malt vinegar,ml 568 bottle 0.7,d=1.01,room 700,barley,94 0 0.3 0 acetic 5
 raspberry-vinegar,oils and vinegars,raspberry vinegar,ml 250 bottle 2.6,d=1.03,room 500,sulphites,83 0 9 0 acetic 5
 coconut-vinegar,oils and vinegars,coconut vinegar,ml 350 bottle 2.6,d=1.01,room 500,–,94 0 1 0 acetic 4.5

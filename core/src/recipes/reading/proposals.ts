@@ -141,7 +141,8 @@ function nameOf({ name, text }: RecipeLine): string {
 
 function textsFor(line: RecipeLine, food: Ingredient, way: string): string[] {
   const rule = rules.find(({ isOf, ways }) => isOf(food) && (ways.has('*') || ways.has(way)));
-  const time = cookingTime(food, 'simmer', 'whole') ?? cookingTime(food, 'cook', 'whole');
+  const time =
+    cookingTime(food, way === 'cook' ? 'simmer' : way, 'whole') ?? cookingTime(food, 'cook', 'whole');
   return (rule?.texts ?? []).map((text) =>
     text
       .replaceAll('{food}', nameOf(line))

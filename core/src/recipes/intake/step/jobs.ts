@@ -147,12 +147,14 @@ export function jobsOf(steps: readonly string[]): Job[] {
     .reduce<string[]>(
       (found, step) =>
         found.length > 0 && isOnlyKept(step)
-          ? found.with(keptStep(found, step), `${found[keptStep(found, step)]!} ${step}`)
+          ? found.with(keptStep(found, step), `${ended(found[keptStep(found, step)]!)} ${step}`)
           : [...found, step],
       [],
     )
     .flatMap((step) => cutIntoJobs(step).map((text, index) => ({ text, goesOn: index > 0 })));
 }
+
+const ended = (step: string) => (/[.!?;]$/.test(step) ? step : `${step}.`);
 
 const partMade =
   /^(?:for (?:the )?|to make (?:the )?)?(dressing|vinaigrette|sauce|marinade|pesto|salsa|dip):\s/i;

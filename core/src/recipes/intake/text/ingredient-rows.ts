@@ -24,7 +24,13 @@ export function openComponent({ components }: FoundLines, name: string): void {
 /** Said before the first of a list: "You need 500 g spinach". */
 const leadIn = rowCues.at('you need');
 
-function withoutLead(row: string): string {
+/** "Then a green chilli", "plus 2 limes": a told list goes on. */
+const goesOn =
+  /^(?:(?:and|then|plus|also|with)\b,? )+(?=\d|an? |half |one |two |three |four |some |the juice )/i;
+
+/** A row without the words that only lead to its food. */
+export function withoutLead(written: string): string {
+  const row = written.replace(goesOn, '');
   const place = leadIn(row);
   const rest = place?.[0] === 0 ? row.slice(place[1]).replace(/^:? +/, '') : '';
   return rest || row;
@@ -42,7 +48,7 @@ export function addLine(found: FoundLines, row: string, usual: string, options: 
 }
 
 /** "Dressing: 2 tbsp vinegar, 1 tsp mustard" opens a part and fills it. */
-const partInRow = /^(?:for (?:the )?)?([\p{L}][\p{L}' -]{2,30}):\s+(\S.*)$/iu;
+const partInRow = /^(?:for (?:the )?|the )?([\p{L}][\p{L}' -]{2,30}?)(?::| is| are| =)\s+(\S.*)$/iu;
 
 /** Whether a sentence is a part with its foods: "For the dressing: 2 tbsp oil, 1 tsp mustard." */
 export function isPartWithFoods(row: string, options: LineOptions): boolean {

@@ -1,36 +1,96 @@
+import type { LineReading } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { rowCues } from '../row-cues.js';
-import { addLine, addRow, type FoundLines, isPartWithFoods } from './ingredient-rows.js';
+import { toNumber, type UnitId, unitKind, unitSize } from '../../../amounts/index.js';
+import { verbsSaid } from '../../../language/index.js';
+import { parseIngredientLine } from '../line/line.js';
+import { addLine, addRow, type FoundLines, isPartWithFoods, openComponent } from './ingredient-rows.js';
+import { separate } from './several-foods.js';
 import { linesOfProse, listedFoods } from './prose.js';
 
 const listsFoods = rowCues.starts('you need', String.raw`\b`);
 const endOfNeed = rowCues.at('you need');
+const namesPart = rowCues.is('part');
+
+const startsWork = (text: string) => verbsSaid(text.trim()).some(({ at, form }) => at === 0 && form === 'do');
 
 /** The foods that a sentence only lists: "You need 500 g spinach, 2 cloves garlic and salt". */
 function foodsNeeded(sentence: string, options: LineOptions): string[] {
-  if (!listsFoods(sentence)) return [];
-  const foods = listedFoods(sentence.slice(endOfNeed(sentence)![1]).replace(/[.:]$/, ''), options);
-  return foods.length > 1 ? foods : [];
+  const plain = sentence.replace(/[.:]$/, '');
+  const hasLead = listsFoods(plain);
+  const list = hasLead ? plain.slice(endOfNeed(plain)![1]).replace(/^:? +/, '') : plain;
+  if (/(?:, | and )/.exec(list) && list.split(/, (?:and )?| and /).some(startsWork)) return [];
+  const foods = separate(list, options);
+  const isOne = hasLead && foods.length === 1 && isMeasured(foods[0]!, options);
+  return foods.length > 1 || isOne ? foods : listedFoods(hasLead ? list : '', options);
+}
+
+function isMeasured(line: string, options: LineOptions): boolean {
+  const { amount, ingredient } = parseIngredientLine(line, options);
+  return amount !== null && ingredient !== null;
+}
+
+const ofPart = /^(?:then |and |next |so )*(?:for|to make) the ([a-z ]{3,20}?),? (?:i |you |we |just )?/i;
+/** Spoons and scales; beside a list, a pinch or a handful is rather a share of one of its lines. */
+const loose: ReadonlySet<UnitId> = new Set(['pinch', 'dash', 'splash', 'drizzle', 'glug', 'drop']);
+const isMeasure = (unit: UnitId) => unitKind(unit) !== 'count' && !loose.has(unit);
+
+/** Water that is boiled or soaked in comes from the tap; so much of it, in millilitres, goes in. */
+const mostWater = 300;
+
+function isFromTap({ ingredient, amount, unit }: LineReading, { system }: LineOptions): boolean {
+  if (ingredient !== 'water' && ingredient !== 'ice') return false;
+  const size = unit && unitKind(unit) === 'volume' ? unitSize(unit, system) : null;
+  return size === null || toNumber(amount!.high) * toNumber(size!) > mostWater;
 }
 
 /**
- * Lines of a recipe that has no list of them: of sentences that only list foods, each part in its own; else
- * of every amount in the method. A sentence that is lines now is no work.
+ * Lines of a recipe that is told: of sentences that only list foods, each part in its own, and of every amount
+ * in the work whose food no line has. Beside a list (`isToldOnly` false), only what is weighed or spooned is
+ * a line. A sentence that is lines now is no work.
  */
 export function takeLinesOfSentences(
   found: FoundLines & { steps: string[] },
-  usual: string,
-  options: LineOptions,
+  { usual, isToldOnly, options }: { usual: string; isToldOnly: boolean; options: LineOptions },
 ): void {
   const isList = (sentence: string) =>
-    foodsNeeded(sentence, options).length > 0 || isPartWithFoods(sentence, options);
+    isToldOnly && (foodsNeeded(sentence, options).length > 0 || isPartWithFoods(sentence, options));
   const lists = found.steps.filter(isList);
   for (const sentence of lists) {
     const foods = foodsNeeded(sentence, options);
     if (foods.length === 0) addRow(found, sentence.replace(/\.$/, ''), usual, options);
     for (const food of foods) addLine(found, food, usual, options);
   }
-  if (lists.length === 0)
-    for (const line of linesOfProse(found.steps, options)) addLine(found, line, usual, options);
-  found.steps = found.steps.filter((sentence) => !lists.includes(sentence) && !listsFoods(sentence));
+  found.steps = found.steps.filter(
+    (sentence) => !lists.includes(sentence) && !(isToldOnly && isOnlyLead(sentence)),
+  );
+  for (const sentence of found.steps) takeAmounts(found, sentence, { usual, isToldOnly, options });
+}
+
+const isOnlyLead = (sentence: string) => listsFoods(sentence) && verbsSaid(sentence).length === 0;
+
+/** Foods that work measures and no line has. */
+function takeAmounts(
+  found: FoundLines,
+  sentence: string,
+  { usual, isToldOnly, options }: { usual: string; isToldOnly: boolean; options: LineOptions },
+): void {
+  const part = ofPart.exec(sentence)?.[1];
+  const first = found.components[0];
+  for (const line of linesOfProse([sentence], options)) {
+    const reading = parseIngredientLine(line, options);
+    const { ingredient, name, unit } = reading;
+    const isListed = found.lines.some(({ reading: known }) =>
+      ingredient === null ? known.name === name : known.ingredient === ingredient,
+    );
+    // Beside a list, "a" is seldom an amount: "a salad bowl".
+    if (isListed || isFromTap(reading, options)) continue;
+    if (!isToldOnly && (ingredient === null || unit === null || !isMeasure(unit))) continue;
+    if (part && namesPart(part) && found.components.at(-1)?.name.toLowerCase() !== part.toLowerCase())
+      openComponent(found, part);
+    const before = found.lines.length;
+    addLine(found, line, usual, options);
+    if (!part && first)
+      found.lines.slice(before).forEach((each) => Object.assign(each, { component: first.id }));
+  }
 }

@@ -1,3 +1,5 @@
+import { verbsSaid } from '../../../language/index.js';
+import { capital } from '../../../words/index.js';
 import { rowCues } from '../row-cues.js';
 
 /** Rows of a page or a message that are no part of a recipe. */
@@ -29,7 +31,27 @@ function withoutSpeakers(rows: readonly string[]): readonly string[] {
   const isChat =
     names.length * 2 > rows.length &&
     names.some((name) => names.filter((each) => each === name).length >= fewestTurns);
-  return isChat ? rows.map((row) => row.replace(speaker, '')) : rows;
+  return isChat ? answered(rows.map((row) => row.replace(speaker, ''))) : rows;
+}
+
+const reactions = rowCues.every('reaction');
+const asks = rowCues.starts('asks', String.raw`\b`);
+const isQuestion = (row: string) => row.endsWith('?') || asks(row);
+const isReaction = (row: string) => row.replace(reactions, ' ').replace(/[^\p{L}\d]+/gu, '') === '';
+const saysHowLong =
+  /^(?:about |around |like )?\d[\d -]*(?:to \d+ )?(?:s|secs?|mins?|minutes?|hours?|hrs?)\b/i;
+const foodBefore = /^(?:\d[\d./]* ?(?:g|kg|ml)? )?([\p{L} ]{3,30}?)(?: \d.*)?$/u;
+
+/** What is asked in a chat goes with its answer: "how long do they cook", "5 min then rinse". */
+function answered(rows: readonly string[]): string[] {
+  return rows.flatMap((row, index) => {
+    if (isReaction(row)) return [];
+    if (isQuestion(row) && index > 0) return [];
+    const asked = rows[index - 1] ?? '';
+    const verb = isQuestion(asked) && saysHowLong.test(row) ? verbsSaid(asked).at(-1)?.verb.verb : undefined;
+    const food = foodBefore.exec(rows[index - 2] ?? '')?.[1];
+    return verb === undefined ? [row] : [`${capital(verb)} ${food ? `the ${food}` : 'them'} ${row}`];
+  });
 }
 
 /**

@@ -3,6 +3,7 @@ import type { LineOptions } from '../line/amount.js';
 import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { plainSpelling } from '../line/numbers.js';
+import { rowCues } from '../row-cues.js';
 
 /** A name in a sentence has at most this many words. */
 const longestName = 6;
@@ -60,6 +61,14 @@ function nextWork(clause: string): number | undefined {
   return next && next.at - ' and '.length;
 }
 
+/** "A peach and mozzarella salad" is what is made, not what goes in. */
+function isDish(clause: string): boolean {
+  const name = /^[^.;:,()]*?(?=\b(?:for|with|of|from|that|which|is|are)\b|[.;:,()]|$)/i.exec(clause)![0];
+  return kindsOfDish.some((is) => is(name));
+}
+
+const kindsOfDish = ['kind salad', 'kind dressing', 'kind dip'].map((kind) => rowCues.has(kind));
+
 /** The longest line that begins a text and whose food is known or asked about by its own name. */
 function lineAt(text: string, options: LineOptions): string | null {
   // "Half the dill" is a share of what another line has.
@@ -67,7 +76,8 @@ function lineAt(text: string, options: LineOptions): string | null {
   const amount = readAmount(text, options);
   const byProduct = /^(?:the )?(?:juice|zest) of /i.exec(text);
   const length = byProduct?.[0].length ?? amount?.length;
-  if (length === undefined || notFood.test(text.slice(length).trim())) return null;
+  if (length === undefined || notFood.test(text.slice(length).trim()) || isDish(text.slice(length)))
+    return null;
   const clause = /^[^.;:,()]*/.exec(text.slice(length))![0];
   const rest = clause.slice(0, nextWork(clause));
   const words = rest.trim().split(/\s+/).filter(Boolean).slice(0, longestName);
@@ -77,7 +87,7 @@ function lineAt(text: string, options: LineOptions): string | null {
     const reading = parseIngredientLine(line, options);
     if (reading.ingredient !== null && reading.amount !== null && reading.unread === '') return line;
   }
-  return amount?.unitWritten && words.length > 0 && !joining.test(words[0]!)
-    ? `${text.slice(0, length).trim()} ${words.slice(0, 2).join(' ')}`
-    : null;
+  const end = words.findIndex((word) => joining.test(word));
+  const name = words.slice(0, Math.min(2, end < 0 ? words.length : end)).join(' ');
+  return amount?.unitWritten && name !== '' ? `${text.slice(0, length).trim()} ${name}` : null;
 }

@@ -12,11 +12,20 @@ import { readTimes } from '../step/times.js';
 import { rowCues } from '../row-cues.js';
 import { type RowRole, roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
 import { type Part, takeFact } from './fact-rows.js';
-import { addLine, addRow, bullet, joinedRows, openComponent } from './ingredient-rows.js';
+import { addLine, addRow, bullet, joinedRows, openComponent, withoutLead } from './ingredient-rows.js';
 import { withoutNoise } from './noise.js';
-import { dishTold, factsOfTitle, isSentence, kindOf, titleOf, titleOfFoods, titleRow } from './title.js';
+import {
+  dishTold,
+  factsOfTitle,
+  isSentence,
+  kindOf,
+  namesDish,
+  titleOf,
+  titleOfFoods,
+  titleRow,
+} from './title.js';
 import { takeLinesOfSentences } from './letter.js';
-import { sentencesOf } from './sentences.js';
+import { cutChain, sentencesOf } from './sentences.js';
 import { isListedWork } from './work-rows.js';
 import { peopleOfAmount, peopleSaid, readServings } from './servings.js';
 import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
@@ -36,6 +45,14 @@ function withStepNumbers(rows: readonly string[]): string[] {
 /** With its sign: "Step 2:", "Step two". */
 const onlyNumber = /^(?:#+ *)?step (?:(\d{1,2})|([a-z]{3,6}))[.:)]?$/i;
 
+/** "Warm spinach salad for two: fry the bacon …" in one row is a title and its telling. */
+function withTitleApart(rows: readonly string[]): readonly string[] {
+  const [, title, telling] = rows.length === 1 ? (titleBeforeTelling.exec(rows[0]!) ?? []) : [];
+  return title && namesDish(title) ? [title, telling!] : rows;
+}
+
+const titleBeforeTelling = /^([^:.;,\d]{4,60}):\s+(.{60,})$/;
+
 export interface RowsOptions extends LineOptions {
   /** What a person said that single rows are. */
   readonly roles?: SaidRoles | undefined;
@@ -48,7 +65,7 @@ export interface RowsOptions extends LineOptions {
 export function sortRows(written: readonly string[], options: RowsOptions): SortedRows {
   const roleSaid = roleSaidBy(options.roles);
   const isSaid = (row: string) => roleSaid(row) !== undefined;
-  const told = withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing');
+  const told = withTitleApart(withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing'));
   // All of it in one paragraph is told sentence by sentence, and has no title.
   const isOneTelling = told.length === 1 && isProse(told[0]!);
   const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options, isSaid);
@@ -58,6 +75,7 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
   const hasMethod = rows.some((row) => isMethodHeading(row));
   const titleAt = isOneTelling ? -1 : titleRow(rows, options);
   let part: Part = 'unknown';
+  let listRows = 0;
   rows.forEach((row, index) => {
     const said = roleSaid(row);
     if (said) {
@@ -68,10 +86,14 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
     if (heading) part = heading;
     else if (index === titleAt) takeTitle(found, row, servings, options);
     else if (index < titleAt) found.story = joined(found.story, row);
-    else if (!takeFact(found, row, part, servings, options))
+    else if (!takeFact(found, row, part, servings, options)) {
+      const before = found.lines.length;
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
+      if (found.lines.length > before && isListRow(row)) listRows++;
+    }
   });
-  if (found.lines.length === 0) takeLinesOfSentences(found, usualComponent(found), options);
+  const isToldOnly = found.lines.length === 0 || (!hasHeadings && listRows < fewestOfList);
+  takeLinesOfSentences(found, { usual: usualComponent(found), isToldOnly, options });
   if (found.title === '')
     found.title =
       dishTold(isOneTelling ? told[0]! : found.story) ??
@@ -80,10 +102,16 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
         options,
       ) ||
         titleOf(rows[0] ?? ''));
-  found.isServesSaid = servings.people !== null || servings.millilitres !== null;
-  found.serves = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title)) ?? found.serves;
+  const people = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title));
+  found.isServesSaid = people !== null;
+  found.serves = people ?? found.serves;
   return found;
 }
+
+/** So many rows of their own are a list; work that names an amount beside it says how much of a line. */
+const fewestOfList = 3;
+/** A row of a list, not of a telling: no sentence, nothing that leads to it. */
+const isListRow = (row: string) => !/[.!?]$/.test(row) && withoutLead(row) === row;
 
 const saysMakes = rowCues.has('makes');
 const placeOfMakes = rowCues.at('makes');
@@ -191,20 +219,22 @@ const fewestWords = 3;
  */
 function cutIntoSteps(row: string, isNumbered: boolean): string[] {
   if (isNumbered) return [row];
-  return sentencesOf(row).reduce<string[]>((steps, sentence) => {
-    const last = steps[steps.length - 1];
-    // What is done while something waits is a job of its own, however short: "Flake the fish."
-    const waits = last !== undefined && readTimes(last).some((span) => span.waits);
-    if (last !== undefined && !waits && sentence.split(' ').length < fewestWords)
-      return [...steps.slice(0, -1), `${last} ${sentence}`];
-    return sentence ? [...steps, sentence] : steps;
-  }, []);
+  return sentencesOf(row)
+    .flatMap(cutChain)
+    .reduce<string[]>((steps, sentence) => {
+      const last = steps[steps.length - 1];
+      // What is done while something waits is a job of its own, however short: "Flake the fish."
+      const waits = last !== undefined && readTimes(last).some((span) => span.waits);
+      if (last !== undefined && !waits && sentence.split(' ').length < fewestWords)
+        return [...steps.slice(0, -1), `${last} ${sentence}`];
+      return sentence ? [...steps, sentence] : steps;
+    }, []);
 }
 
 /** Behind work stands more of it, or a remark, where nothing is measured: "squeeze lemon", "ok next day". */
 function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions): boolean {
   if (steps.length === 0 || row.split(' ').length < 2) return false;
-  const { amount, ingredient, unit } = parseIngredientLine(row, options);
+  const { amount, ingredient, unit } = parseIngredientLine(withoutLead(row), options);
   return amount === null ? ingredient === null : unit === 'squeeze';
 }
 

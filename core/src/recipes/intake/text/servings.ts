@@ -39,13 +39,14 @@ const inLetters: Readonly<Record<string, number>> = {
 /** How many, in digits or letters. */
 const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!\w|[.,/]\d)`;
 const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|')}))?`;
-const about = String.raw`(?:about |around |approx\.? |up to |some )?`;
+const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )?`;
 /** What is said before it: "serves", "table of", "how many:". */
 const leads =
   'serves?|serving|servings?|feeds|portions?|people|covers|pax|heads|enough for|makes enough for|how many|' +
   'table of|table for|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
-const onlyEaters = 'servings?|portions?|helpings?|people|persons?|guests|eaters|diners|covers|pax|ppl';
+const onlyEaters =
+  'servings?|portions?|helpings?|people|persons?|guests|eaters|diners|covers|pax|ppl|of (?:us|you|them)(?! )';
 /** What is said behind it: "12 covers", "8 ppl". */
 const eaters = `${onlyEaters}|adults|plates|portionen|personen|personnes|personas|porciones|persone|porzioni`;
 const measures = String.raw`min|hours?|hrs?\b|h\b|days?|weeks?|months?|g\b|kg|ml\b|l\b|cm|cups?|tbsp|tsp|°|%`;

@@ -20,18 +20,31 @@ export function separate(row: string, options: LineOptions): string[] {
   return row.length > longestTogether ? [row] : (listOf(row, options) ?? [row]);
 }
 
-/** "2 carrots, 1 parsnip", "3 tomatoes / 6 radishes", "a head of cos and a handful of parsley". */
+/** Between foods of a row: commas, slashes, and an "and" before an amount. */
+const betweenMeasured =
+  /\s+[/+]\s+|[,;]\s+(?:and\s+)?|\s+(?:and|&)\s+(?=\d|an? |half |one |two |three |four |five |six |salt\b)/;
+const ofAll = /^(?:all|both|each|everything)\b[ ,]*/i;
+
+/**
+ * "2 carrots, 1 parsnip", "3 tomatoes / 6 radishes", "a head of cos and a handful of parsley", "two peppers, a
+ * cup of corn, all cut small": what is said behind a food, or at the end of all of them, goes with it.
+ */
 function measuredOf(row: string, options: LineOptions): string[] | null {
-  for (const mark of [
-    /\s+\/\s+/,
-    /\s+\+\s+/,
-    /,\s+(?:and\s+)?/,
-    /\s+(?:and|&)\s+(?=\d|an? |half |one |two |three )/,
-  ]) {
-    const parts = row.split(mark);
-    if (parts.length > 1 && parts.every((part) => isMeasured(part, options))) return parts;
+  const parts = row.replace(/\.$/, '').split(betweenMeasured);
+  if (parts.length < 2 || !isMeasured(parts[0]!, options)) return null;
+  const foods: string[] = [];
+  let count = 0;
+  for (const part of parts) {
+    if (isMeasured(part, options)) {
+      foods.push(part);
+      count++;
+    } else if (ofAll.test(part)) {
+      const said = part.replace(ofAll, '');
+      foods.forEach((food, index) => (foods[index] = `${food}, ${said}`));
+    } else if (count > 1 && named(part, options)) foods.push(part);
+    else foods[foods.length - 1] += `, ${part}`;
   }
-  return null;
+  return count > 1 ? foods : null;
 }
 
 /** An amount in front, and a food that is known, and nothing that is not understood. */

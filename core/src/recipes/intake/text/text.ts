@@ -12,6 +12,9 @@ import { readSteps } from '../step/steps.js';
 import { type Aside, withoutAsides } from '../../reading/asides.js';
 import { withAsides } from '../../reading/noted.js';
 import { roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
+import { withoutSlips } from '../../reading/slips.js';
+import { type Talk, talkOf } from '../../reading/stamps.js';
+import { withoutTables } from '../../reading/tables.js';
 import { withMeasuredAcid } from './measured-acid.js';
 import { withPulsesOfSteps } from './pulses-by-steps.js';
 
@@ -42,12 +45,23 @@ export function parseRecipeText(text: string, options: RecipeTextOptions): Recip
   return recipeOfParts(sortRows(rowsOf(text), options), options);
 }
 
-/** The rows of a text in bounds, without blank ones and the marks of bold ones. */
+/**
+ * The rows of a text in bounds, without blank ones, marks of bold ones, times of a talk, cells of tables, and
+ * what their teller took back.
+ */
 export function rowsOf(text: string): string[] {
-  return boundedText(text)
-    .split('\n')
+  return rowsOfTalk(text).rows;
+}
+
+/** The rows of a text, and the talk that they are from, if any. */
+export function rowsOfTalk(text: string): { readonly rows: string[]; readonly talk: Talk | null } {
+  const written = boundedText(text).split('\n');
+  const talk = talkOf(written);
+  const rows = (talk?.rows ?? withoutTables(written))
     .map((row) => row.trim().replace(/^([*_]{1,2})(\S.*\S)\1$/, '$2'))
+    .map(withoutSlips)
     .filter(Boolean);
+  return { rows, talk };
 }
 
 /** Makes a recipe of its parts: its lines read, its steps read and linked to them. */

@@ -54,8 +54,16 @@ export function factsOfTitle(row: string): { readonly title: string; readonly fa
   const brackets = /\s*\(([^)]*)\)\s*$/.exec(row);
   if (brackets && (/\bmakes\b/i.test(brackets[1]!) || peopleSaid(brackets[1]!) !== null))
     return { title: row.slice(0, brackets.index), facts: brackets[1]! };
-  const behind = /\s*[-–—,:]\s+((?:serves|makes|feeds|for|enough for) (?:about |around )?\d.*)$/i.exec(row);
+  // "Pickled cucumbers (6)".
+  if (brackets && /^\d{1,2}$/.test(brackets[1]!) && Number(brackets[1]) > 1)
+    return { title: row.slice(0, brackets.index), facts: `serves ${brackets[1]!}` };
+  const behind = /\s*[-–—,:]\s+((?:serves|makes|feeds|for|enough for) (?:about |around )?\d.*?)\.?$/i.exec(
+    row,
+  );
   if (behind) return { title: row.slice(0, behind.index), facts: behind[1]! };
+  // "Fattoush, my mother's. Enough for 6."
+  const next = /^((?:\S+ ){0,4}\S+)\.\s+((?:serves|makes|feeds|enough for) .{1,40})$/i.exec(row);
+  if (next && peopleSaid(next[2]!) !== null) return { title: next[1]!, facts: next[2]! };
   const end = peopleAtEnd(row);
   return end && end.at > 0 ? { title: row.slice(0, end.at), facts: end.said } : { title: row, facts: '' };
 }
@@ -96,13 +104,18 @@ export function kindOf(title: string): DishKind {
   return (saysDip(main) || saysDipAnywhere(title)) && !named ? 'dip' : 'salad';
 }
 
+/** Whether words name a dish: "peach and mozzarella salad". */
+export function namesDish(text: string): boolean {
+  return saysSalad(text) || saysDip(text) || saysDressing(text);
+}
+
 const saidOfDish = /\b(?:the|my|our|your|a|this|that|her|his) ((?:[\p{L}'’-]+ ?){1,4})/giu;
 
 /** The dish that a sentence speaks of: "here is the carrot dip" is a carrot dip; null where it names none. */
 export function dishTold(text: string): string | null {
   for (const [, said] of text.matchAll(saidOfDish)) {
     const words = said!.trim().split(' ');
-    const end = words.findIndex((word) => saysSalad(word) || saysDip(word) || saysDressing(word));
+    const end = words.findIndex(namesDish);
     if (end >= 0) return capital(words.slice(0, end + 1).join(' '));
   }
   return null;

@@ -6,6 +6,8 @@ import { bullet } from './ingredient-rows.js';
 
 const how =
   /^(?:(?:finely|roughly|thinly|coarsely|gently|lightly|very|then|now|just|and|finally|first),? )*/i;
+/** What the work is on stands before it: "leeks: halve, wash, steam". */
+const aboutFood = /^[\p{L}][\p{L} &'+-]{1,30}?(?: first| next| then)?(?::| -| =) (?=\p{L})/iu;
 /** "A squeeze of", "toast for dipping": the word is a thing. */
 const names = /^ (?:of|for|and|or|to)\b/;
 /** Fewer words are rather the name of a food: "toast squares". */
@@ -22,7 +24,8 @@ const time = /\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:s|secs?|m|mins?|minutes?|h|hrs?
  * begins with its food, or with what was done to it.
  */
 export function isListedWork(row: string, options: LineOptions): boolean {
-  const bare = row.replace(bullet, '').replace(how, '');
+  const plain = row.replace(bullet, '');
+  const bare = plain.replace(aboutFood, '').replace(how, '');
   const said = verbsSaid(bare);
   const [first] = said;
   if (first?.at !== 0 || first.form !== 'do') return false;

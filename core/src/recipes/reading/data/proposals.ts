@@ -1,8 +1,8 @@
 /** Written from proposals.csv by npm run facts. */
 export const proposalsTable = `
 families,ways,text
-eggs,hard-boil;boil;cook;steam,"Hard-boil the {food}, cool {them} in cold water for 10 minutes and peel {them}."
-eggs,soft-boil,"Soft-boil the {food}, cool {them} in cold water for 3 minutes and peel {them}."
+eggs,hard-boil;boil;cook;steam,"Hard-boil the {food} for {minutes} minutes, cool {them} in cold water for 10 minutes and peel {them}."
+eggs,soft-boil,"Soft-boil the {food} for {minutes} minutes, cool {them} in cold water for 3 minutes and peel {them}."
 dried beans and chickpeas,*,"Soak the {food} overnight in plenty of cold water.|Drain the {food}, boil hard in fresh water for 10 minutes, then simmer for {minutes} minutes until soft, and drain."
 lentils,*,"Simmer the {food} for {minutes} minutes until tender, and drain."
 pasta;noodles,*,"Boil the {food} in salted water until tender, drain and rinse in cold water."
