@@ -1,10 +1,21 @@
 /** Written from food-kinds.csv by npm run facts. */
 export const foodKindsTable = `
-words,sections
-vegetable;vegetables;veg;veggies,vegetables;salad and herbs
-herb;herbs,salad and herbs
-nut;nuts;seeds,nuts and seeds
-fruit;fruits,fruit
-spices,spices and seasoning
-ingredient;ingredients,*
+words,sections,families
+vegetable;vegetables;veg;veggies,vegetables,cut leaves;sturdy leaves
+herb;herbs,,herbs
+nut;nuts,,nuts
+seed;seeds,,seeds
+fruit;fruits,fruit,
+spice;spices,spices and seasoning,
+cheese;cheeses,,cheese
+leaves;salad leaves;greens;leafy greens,,cut leaves;sturdy leaves
+bean;beans;pulses,,pulses
+grain;grains,,grains;rice
+mushroom;mushrooms,,mushrooms
+fish,,fish
+meat,,meat
+seafood;shellfish,,crustaceans;molluscs
+citrus,,citrus
+alliums;onions,,onions
+ingredient;ingredients,*,
 `;

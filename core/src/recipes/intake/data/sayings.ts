@@ -36,7 +36,7 @@ out of the cold,<take|bring|lift|remove> .. out of the fridge|refrigerator|cold;
 cold through,cool|cooled|cold completely;cool|cooled|cold to room temperature;until completely? cold,
 overnight is better,overnight if you|possible|there;overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
 part made,<whisk|shake|mix|blend|stir|combine|put> .. dressing|dip|vinaigrette ingredients;everything for the dressing|dip|vinaigrette;ingredients for|of the dressing|dip|vinaigrette;<whisk|shake|mix|blend> up|together? the|your dressing|vinaigrette|dip;make|prepare up? the|your dressing|vinaigrette|dip,dressing|vinaigrette|dip again
-all of it,everything;all of? the? other? ingredients;all with,
+all of it,everything;it|them all;the whole? lot;all together;all of? the? other? ingredients;all with,
 whole part,everything;all of? it|the ingredients,
 on a tray,tray|trays;baking sheet|sheets,
 moment,after;every;within;halfway;half way,

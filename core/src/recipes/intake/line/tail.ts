@@ -45,7 +45,7 @@ export function readTail(rest: string, larder: Larder | undefined, isCounted = f
   const kept = splitPurpose(main.slice(0, beside?.index), larder);
   const { description, rest: name } = splitKnownName(kept.name, larder);
   const trailing = plain.slice(comma + 1).trim();
-  const pieces = /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
+  const pieces = inShape.exec(name) ?? /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
   const split = pieces ? { name: pieces[1]!, trailing: '' } : splitTrailingForms(name);
   const note = [
     description,
@@ -75,6 +75,10 @@ export function readTail(rest: string, larder: Larder | undefined, isCounted = f
     beside: beside?.[1] ?? '',
   };
 }
+
+/** "Cucumber in matchsticks", "carrots cut into thin ribbons". */
+const inShape =
+  /^(\S.*?) (?:cut )?(?:in|into) ((?:[a-z]+ ){0,2}(?:florets|segments|wedges|matchsticks|rings|ribbons|slices|strips|chunks|cubes|dice|batons|pieces))$/i;
 
 const saysLeaves = lineCues.has('leaves');
 const isOnlySize = lineCues.is('only size');

@@ -53,8 +53,9 @@ export function findInSteps(
   lines: readonly RecipeLine[],
   larder?: Larder,
   components?: readonly RecipeComponent[],
+  toldFrom?: ReadonlyMap<string, number>,
 ): StepFinding[][] {
-  const uses = linkLines(texts, lines, larder, components);
+  const uses = linkLines(texts, lines, { larder, components, toldFrom });
   const names = new Map(lines.map((line) => [line.id, line.name]));
   const heats = carriedHeats(texts);
   const unsaid = texts.map((text, index) => unsaidTime(text, usedLines(uses[index]!, lines), larder));

@@ -39,6 +39,13 @@ const shareBefore = new RegExp(
 const restBefore =
   /\b(?:(?:rest|last) of(?: the)?|remaining|reserved|other half of(?: the)?)(?: [\w-]+)?\s*$/i;
 
+interface LinkOptions {
+  readonly larder?: Larder | undefined;
+  readonly components?: readonly RecipeComponent[] | undefined;
+  /** Of lines that are told behind work: the first step that can mean them by "everything". */
+  readonly toldFrom?: ReadonlyMap<string, number> | undefined;
+}
+
 /**
  * Which lines each step uses, and which share of them. A step that names a share ("half the oil", "the rest
  * of the herbs") uses that; the first other step that names a line uses what is left of it; later mentions
@@ -48,8 +55,7 @@ const restBefore =
 export function linkLines(
   texts: readonly string[],
   lines: readonly NamedLine[],
-  larder: Larder = standardLarder,
-  components: readonly RecipeComponent[] = [],
+  { larder = standardLarder, components = [], toldFrom = new Map() }: LinkOptions = {},
 ): StepUse[][] {
   const mentions = new LineMentions(lines, larder);
   const byId = new Map(lines.map((line) => [line.id, line]));
@@ -61,6 +67,7 @@ export function linkLines(
   return texts.map((text, index) => {
     const named = new Map(namedIn[index]);
     const isNamedAgain = (line: string) => namedIn.slice(index + 1).some((later) => later.has(line));
+    const isTold = (line: string) => (toldFrom.get(line) ?? 0) <= index;
     const excepted = mentions.in(exceptIn(text));
     for (const line of excepted.keys()) named.delete(line);
     if (meansAll(text)) {
@@ -72,6 +79,7 @@ export function linkLines(
           isMeant &&
           !named.has(id) &&
           !excepted.has(id) &&
+          isTold(id) &&
           left.get(id)!.compare(1) === 0 &&
           !isNamedAgain(id)
         )
@@ -80,6 +88,17 @@ export function linkLines(
     }
     for (const { id } of linesOfPartMade(text, lines, components, left))
       if (!named.has(id) && !excepted.has(id) && !isNamedAgain(id)) named.set(id, 0);
+    for (const [line, at] of linesOfKinds(text, lines, { larder, components })) {
+      const isStillToCome = isNamedAgain(line) && !cutsFood(text);
+      if (
+        !named.has(line) &&
+        !excepted.has(line) &&
+        isTold(line) &&
+        left.get(line)!.compare(1) === 0 &&
+        !isStillToCome
+      )
+        named.set(line, at);
+    }
     for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
@@ -158,6 +177,38 @@ const exceptFor = /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?|
 const goesWhere = / (?:in|into|with|together)\b/i;
 const afterComma = /, (?:and |then )?$/i;
 
+/** What is cut or washed together is named alone later. */
+const cutsFood = (text: string) => verbsSaid(text).some(({ verb }) => kindsOfWorkOnAll.has(verb.act));
+const kindsOfWorkOnAll: ReadonlySet<string> = new Set(['cut', 'peel', 'wash', 'clean']);
+
+/** A kind in the name of another thing: "herb dressing", "nut oil". */
+const inName =
+  /^ (?:oils?|dressing|vinaigrette|sauce|salad|butter|mixture|mix|stock|water|paste|pur[eé]e|crumbs?)\b/i;
+
+/** "Cut the vegetables", "add the herbs", "the cheese": lines of a kind that a step names as a whole. */
+function linesOfKinds(
+  text: string,
+  lines: readonly NamedLine[],
+  { larder = standardLarder, components = [] }: LinkOptions,
+): (readonly [string, number])[] {
+  const own = componentSaid(text, components);
+  const apart = new Set(
+    components.filter(({ role }) => role === 'dressing' || role === 'dip').map(({ id }) => id),
+  );
+  const isMeant = ({ componentId = '' }: NamedLine) =>
+    own ? componentId === own.id : components.length === apart.size || !apart.has(componentId);
+  return kindsSaid(text)
+    .filter(({ isEvery, to }) => !isEvery && !inName.test(text.slice(to)))
+    .flatMap(({ has, at, to }) => {
+      const said = text.slice(at, to).toLowerCase();
+      // "The beans" are those that a line calls so, whatever other pulses there are.
+      if (lines.some(({ name }) => name.toLowerCase().includes(said))) return [];
+      return lines
+        .filter((line) => line.amount && isMeant(line) && has(findIngredient(larder, line.ingredient)))
+        .map((line) => [line.id, at] as const);
+    });
+}
+
 /** "Some of each vegetable", "the rest of the herbs": a share of every line of the kind, with its place. */
 function sharesOfEach(
   text: string,
@@ -166,14 +217,12 @@ function sharesOfEach(
 ): (readonly [string, number])[] {
   const [kind] = kindsSaid(text);
   if (!kind) return [];
-  const { at, sections } = kind;
+  const { at, has } = kind;
   const before = text.slice(0, at);
   if (!(restBefore.test(before) || (shareBefore.test(before) && /\b(?:each|all|every|the)\b/i.test(before))))
     return [];
   return lines.flatMap((line) => {
-    const section = findIngredient(larder, line.ingredient)?.section;
-    const isOfKind = sections === null || (section !== undefined && sections?.includes(section));
-    return isOfKind && line.amount ? [[line.id, at] as const] : [];
+    return has(findIngredient(larder, line.ingredient)) && line.amount ? [[line.id, at] as const] : [];
   });
 }
 

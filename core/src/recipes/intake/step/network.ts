@@ -32,6 +32,8 @@ export interface NetworkInput {
   readonly components: readonly RecipeComponent[];
   readonly system: MeasureSystem;
   readonly larder?: Larder;
+  /** Of lines that are told behind work: the first step that can mean them by "everything". */
+  readonly toldFrom?: ReadonlyMap<string, number>;
 }
 
 /**
@@ -58,7 +60,7 @@ function namedIn({ jobs, componentIds, lines, larder = standardLarder }: Network
   const named: Named[] = [];
   jobs.forEach(({ text, goesOn }, index) => {
     const excepted = new Set(mentions.in(exceptIn(text)).keys());
-    const said = text.replace(whileOthers, '');
+    const said = withoutOthers(text);
     const own = {
       text: said,
       words: wordsOf(said),
@@ -86,8 +88,17 @@ function namedIn({ jobs, componentIds, lines, larder = standardLarder }: Network
   return named;
 }
 
-/** "Soak in the vinegar while the tomatoes drain": beside them, not after. */
+/** "Soak in the vinegar while the tomatoes drain", "While the beetroot roasts, …": beside them, not after. */
 const whileOthers = / (?:while|as) the [a-z]+ (?:are |is )?[a-z]+(?=[.;,]|$)/gi;
+const whileFirst = /^(?:while|as|whilst) (?:the|your|that|those) ([^,;.]{3,50}), */i;
+
+/** A step without what goes on beside it; "while they are warm" says when, and stays. */
+function withoutOthers(text: string): string {
+  const first = whileFirst.exec(text);
+  const cooks =
+    first && verbsSaid(first[1]!).some(({ verb, form }) => form !== 'done' && verb.hands === 'free');
+  return (cooks ? text.slice(first[0].length) : text).replace(whileOthers, '');
+}
 
 /** Steps that nothing goes on with yet. */
 function openEnds(after: readonly (readonly number[])[]): number[] {
@@ -175,11 +186,11 @@ function isFromCupboard(id: string, { lines, larder = standardLarder }: NetworkI
 /** After the last step of each food of a kind that this one names as a whole: "the herbs", "vegetables". */
 function ofKinds(step: Named, { named, index, input }: Sight): number[] {
   const { lines, larder = standardLarder } = input;
-  const wanted = kindsSaid(step.text).flatMap(({ sections }) => sections ?? []);
+  const wanted = kindsSaid(step.text).filter(({ isEvery }) => !isEvery);
   return lines
     .filter(({ id, ingredient }) => {
-      const section = findIngredient(larder, ingredient)?.section;
-      return section !== undefined && wanted.includes(section) && !step.excepted.has(id);
+      const food = findIngredient(larder, ingredient);
+      return wanted.some(({ has }) => has(food)) && !step.excepted.has(id);
     })
     .map(({ id }) => lastIndex(named, index, (each) => each.has.lines.has(id)))
     .filter((before) => before >= 0);

@@ -22,7 +22,7 @@ export function readSteps(input: NetworkInput): RecipeStep[] {
   const { jobs, componentIds, lines, larder, components } = input;
   const texts = jobs.map(({ text }) => text);
   const before = networkOf(input);
-  const steps = findInSteps(texts, lines, larder, components).map((findings, index) => {
+  const steps = findInSteps(texts, lines, larder, components, input.toldFrom).map((findings, index) => {
     const text = texts[index]!;
     const waits = findings.some((finding) => finding.kind === 'wait');
     const plain = emptyStep(idAt(index), componentIds[index]!, text, before[index]!.map(idAt));

@@ -8,10 +8,17 @@ import { componentNamed, roleOf } from './headings.js';
 import { listedFoods } from './prose.js';
 import { separate } from './several-foods.js';
 
+export interface FoundLine {
+  readonly reading: LineReading;
+  component: string;
+  /** The last work that was told before it; absent where none was. */
+  behind?: string;
+}
+
 /** Lines and the components that they stand under, as they are found. */
 export interface FoundLines {
   readonly components: RecipeComponent[];
-  readonly lines: { readonly reading: LineReading; readonly component: string }[];
+  readonly lines: FoundLine[];
 }
 
 export const bullet = /^(?:[-*+•·▪◦‣]|[▢□☐☑]|\[[ xX]?\])\s*/u;

@@ -64,7 +64,11 @@ export function takeLinesOfSentences(
   found.steps = found.steps.filter(
     (sentence) => !lists.includes(sentence) && !(isToldOnly && isOnlyLead(sentence)),
   );
-  for (const sentence of found.steps) takeAmounts(found, sentence, { usual, isToldOnly, options });
+  found.steps.forEach((sentence, index) => {
+    const before = found.lines.length;
+    takeAmounts(found, sentence, { usual, isToldOnly, options });
+    for (const line of found.lines.slice(before)) if (index > 0) line.behind = found.steps[index - 1]!;
+  });
 }
 
 const isOnlyLead = (sentence: string) => listsFoods(sentence) && verbsSaid(sentence).length === 0;
@@ -90,7 +94,6 @@ function takeAmounts(
       openComponent(found, part);
     const before = found.lines.length;
     addLine(found, line, usual, options);
-    if (!part && first)
-      found.lines.slice(before).forEach((each) => Object.assign(each, { component: first.id }));
+    if (!part && first) for (const each of found.lines.slice(before)) each.component = first.id;
   }
 }

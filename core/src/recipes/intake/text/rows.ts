@@ -90,6 +90,8 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
       const before = found.lines.length;
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
       if (found.lines.length > before && isListRow(row)) listRows++;
+      const told = found.steps.at(-1);
+      if (told !== undefined) for (const line of found.lines.slice(before)) line.behind = told;
     }
   });
   const isToldOnly = found.lines.length === 0 || (!hasHeadings && listRows < fewestOfList);

@@ -11,7 +11,7 @@ import { jobsOf } from '../step/jobs.js';
 import { readSteps } from '../step/steps.js';
 import { type Aside, withoutAsides } from '../../reading/asides.js';
 import { withAsides } from '../../reading/noted.js';
-import { roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
+import { lettersOf, roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
 import { withoutSlips } from '../../reading/slips.js';
 import { type Talk, talkOf } from '../../reading/stamps.js';
 import { withoutTables } from '../../reading/tables.js';
@@ -111,9 +111,24 @@ export function readParts(parts: SortedRows, options: PartsOptions): RecipeRead 
       components,
       system: options.system,
       larder: options.larder,
+      toldFrom: toldFrom(parts, jobs),
     }),
   };
   return { recipe: withAsides(recipe, asides, rows), asides };
+}
+
+/** Of lines that were told behind work, the first job that can mean them. */
+function toldFrom(
+  { lines }: SortedRows,
+  jobs: readonly { readonly text: string }[],
+): ReadonlyMap<string, number> {
+  const letters = jobs.map(({ text }) => lettersOf(text));
+  return new Map(
+    lines.flatMap(({ behind }, index): [string, number][] => {
+      const told = behind === undefined ? '' : lettersOf(behind);
+      return told === '' ? [] : [[`l${index + 1}`, letters.findLastIndex((each) => told.includes(each)) + 1]];
+    }),
+  );
 }
 
 function componentOfStep(
