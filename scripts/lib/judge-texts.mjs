@@ -139,7 +139,7 @@ function stepChecks(said, recipe) {
       check('uses', food, [...own, ...before].includes(food) ? food : `not in “${words}”`),
     ),
     ...own
-      .filter((food) => !foodsIn.includes(food) && names !== '')
+      .filter((food) => food && !foodsIn.includes(food) && names !== '')
       .map((food) => check('uses', 'no more', `${food} in “${words}”`)),
     ...(wait === '' ? [] : [check('times', wait, waitOf(step, wait))]),
   ];

@@ -2,7 +2,7 @@
 export const foodsTable = `
 id,section,names,packs,figures,keeping,marks,composition
 aubergine,vegetables,aubergine / eggplant,pc 1 – 0.95,piece=300 sizes=220-420 d.cubed=0.35 d.mashed=0.95 y=0.95 y.charred=0.5 y.charred+peeled=0.5 months=7-9,cool 5 cold 7,–,92 0.2 3.5 0
-avocado,vegetables,avocado; avocados,pc 1 – 0.95,piece=200 sizes=150-260 d.diced=0.63 d.mashed=0.97 y=0.74 ripens=4,room 5 cold 3,!stone,73 15 0.7 0
+avocado,vegetables,avocado; avocados; avo,pc 1 – 0.95,piece=200 sizes=150-260 d.diced=0.63 d.mashed=0.97 y=0.74 ripens=4,room 5 cold 3,!stone,73 15 0.7 0
 beetroot,vegetables,beetroot / beet; beets; beetroots; golden beetroot; candy beetroot; chioggia beetroot,100 loose 1.4,piece=120 bunch=500 sizes=80-180 d.diced=0.6 d.grated=0.45 d.cooked=0.65 d.wedges=0.6 y=0.9 y.peeled=0.85 y.cooked=0.78 y.roasted=0.78 y.cooked+peeled=0.78 y.roasted+peeled=0.78 months=6-2,cool 7 cold 21,–,88 0.2 7 0.2
 broccoli,vegetables,broccoli,pc 1 head 0.85,piece=400 head=400 sizes=300-550 d.florets=0.3 d.chopped=0.37 y=0.62 y.florets=0.62 months=6-11,cold 5,–,89 0.4 1.7 0.1
 cabbage,vegetables,white cabbage / green cabbage; cabbage,pc 1 head 0.9,piece=900 head=900 sizes=600-1300 d.shredded=0.3 d.sliced=0.3 d.chopped=0.37 y=0.8,cool 10 cold 28,–,92 0.1 3.2 0
@@ -28,7 +28,7 @@ potato,vegetables,potatoes; potato; all-purpose potatoes; white potatoes; yellow
 radish,vegetables,radishes; radish; breakfast radishes; french breakfast radishes; pink radishes,200 bunch 0.9,piece=12 bunch=200 handful=60 d.sliced=0.48 y=0.9 y.trimmed=0.9 months=4-10,cold 7,–,95 0.1 1.9 0.1
 shallot,vegetables,shallot; shallots; banana shallot,pc 1 – 0.2,piece=35 sizes=20-45 d.minced=0.65 d.diced=0.62 d.sliced=0.48 d.chopped=0.62 y=0.85 y.peeled=0.85,cool 21,–,80 0.1 7.9 0
 spring-onion,vegetables,spring onions / scallions; spring onion; scallion; green onion; green onions; salad onions,100 bunch 0.65,piece=15 bunch=100 stalk=15 d.sliced=0.42 d.chopped=0.42 y=0.83 months=3-10,cold 5,–,90 0.2 2.3 0
-squash,vegetables,butternut squash; squash,pc 1 – 1.9,piece=1000 sizes=700-1500 d.cubed=0.6 d.diced=0.6 y=0.78 y.peeled=0.78 months=9-1,cool 30,–,88 0.1 2.8 0
+squash,vegetables,butternut squash; squash; butternut,pc 1 – 1.9,piece=1000 sizes=700-1500 d.cubed=0.6 d.diced=0.6 y=0.78 y.peeled=0.78 months=9-1,cool 30,–,88 0.1 2.8 0
 sweet-potato,vegetables,sweet potato; sweet potatoes; kumara,100 loose 1.3,piece=250 sizes=150-400 d.cubed=0.6 y=0.85 y.peeled=0.85 months=10-3,cool 14,–,77 0.1 4.2 0.1
 tomato,vegetables,tomatoes; tomato; ripe tomatoes; vine tomatoes; toms; vine tomatoes; tomatoes on the vine,100 loose 2.6,piece=110 sizes=80-180 d.diced=0.75 d.chopped=0.75 d.sliced=0.75 y=0.91 y.cored=0.91 y.peeled+seeded=0.7 ripens=2 months=6-10,room 5,–,94.5 0.2 2.6 0 citric 0.4
 cherry-tomato,vegetables,cherry tomatoes; cherry tomato; small tomatoes; grape tomatoes; cherry tomatoes on the vine; vine cherry tomatoes,250 punnet 1.2,piece=15 handful=80 d.whole=0.63 d.halved=0.65 y=0.98 months=6-10,room 5,!choking,93 0.3 3.9 0 citric 0.5
@@ -117,7 +117,7 @@ dijon-mustard,tins and jars,Dijon mustard; dijon mustard; mustard; smooth mustar
 wholegrain-mustard,tins and jars,wholegrain mustard / whole-grain mustard; grainy mustard,185 jar 1,d=1.03,cold 180,mustard sulphites,62 11 4 5 acetic 1.7
 mayonnaise,tins and jars,mayonnaise; mayo,400 jar 1.6,d=0.93,cold 60,egg mustard,20 76 1.3 1.4 acetic 0.3
 tahini,tins and jars,tahini; sesame paste,300 jar 2.8,d=1.01,room 180,sesame,2 56 0.5 0.1
-peanut-butter,tins and jars,peanut butter,340 jar 2,d=1.08,room 180,peanut,1 51 6 0.9
+peanut-butter,tins and jars,peanut butter; groundnut paste; groundnut butter,340 jar 2,d=1.08,room 180,peanut,1 51 6 0.9
 harissa,tins and jars,harissa; harissa paste,90 jar 1.8,d=1.05 scaling=startLow,cold 60,–,72 8 6 3 citric 0.7
 miso,tins and jars,white miso; miso; miso paste,300 tub 3.2,d=1.15,cold 180,soya barley,46 5 6 12 lactic 0.4
 horseradish,tins and jars,grated horseradish; grated horseradish from a jar; prepared horseradish; jarred horseradish; hot horseradish,150 jar 1.2,d=1 scaling=startLow,cold 60,sulphites,70 12 8 2 acetic 1.2
@@ -148,7 +148,7 @@ pomegranate-molasses,oils and vinegars,pomegranate molasses,ml 200 bottle 2.9,d=
 hot-sauce,oils and vinegars,hot chilli sauce / hot sauce; chilli sauce,ml 150 bottle 1.6,d=1.02 scaling=startLow,room 300,–,90 0.5 1 6 acetic 2.5
 vegetable-stock,oils and vinegars,vegetable stock / vegetable broth; stock,ml 500 pouch 1.6,d=1,cold 3,celery,97 0.3 0.5 0.8
 dried-white-beans,grains and pulses,dried white beans; dried cannellini beans; dry white beans; dried haricot beans; dry cannellini beans; dried navy beans; dried cannellini; dried haricots,500 bag 1.5,d=0.8 d.cooked=0.72 cooked=2.3,room 365,!beans !coolfast,11 1 2 0
-dried-chickpeas,grains and pulses,dried chickpeas / dried garbanzo beans; dry chickpeas,500 bag 1.3,d=0.8 d.cooked=0.68 cooked=2.3,room 365,!coolfast,10 6 3 0
+dried-chickpeas,grains and pulses,dried chickpeas / dried garbanzo beans; dry chickpeas; kala chana; dried kala chana; black chickpeas; dried black chickpeas,500 bag 1.3,d=0.8 d.cooked=0.68 cooked=2.3,room 365,!coolfast,10 6 3 0
 green-lentils,grains and pulses,small green lentils; green lentils; dark green lentils; dried green lentils; puy-style lentils; french green lentils; puy lentils; puy-style lentils; french green lentils; speckled lentils,500 bag 1.4,d=0.82 d.cooked=0.75 cooked=2.4,room 365,!coolfast,10 1.3 1 0
 farro,grains and pulses,pearled farro; farro; pearled spelt; spelt; semi-pearled farro,500 bag 2.6,d=0.76 d.cooked=0.7 cooked=2.4,room 365,wheat !coolfast,11 2.3 1 0
 pearl-barley,grains and pulses,pearl barley; barley,500 bag 1,d=0.8 d.cooked=0.7 cooked=2.8,room 365,barley !coolfast,11 1.2 0.8 0

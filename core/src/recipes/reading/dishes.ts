@@ -2,6 +2,7 @@ import { parseIngredientLine } from '../intake/line/line.js';
 import type { LineOptions } from '../intake/line/amount.js';
 import { isIngredientsHeading, isMethodHeading, isNotesHeading } from '../intake/text/headings.js';
 import { bullet } from '../intake/text/ingredient-rows.js';
+import { isTimeRow } from '../intake/text/fact-rows.js';
 import { isPeopleRow, peopleAtEnd } from '../intake/text/servings.js';
 import { isListedWork } from '../intake/text/work-rows.js';
 import { rowCues } from '../intake/row-cues.js';
@@ -55,6 +56,7 @@ type RowKind = 'line' | 'work' | 'heading' | 'people' | 'other';
 
 function kindOfRow(row: string, options: LineOptions): RowKind {
   if (isIngredientsHeading(row) || isMethodHeading(row) || isNotesHeading(row)) return 'heading';
+  if (isTimeRow(row)) return 'heading';
   if (isPeopleRow(row) || startsWithMakes(row)) return 'people';
   const bare = row.replace(bullet, '').replace(/^(?:step )?\d{1,2}[.):] +/i, '');
   if (bare !== row && isListedWork(bare, options)) return 'work';

@@ -1,4 +1,4 @@
-import { heatSaid, rowsOf, type Verb, verbNamed, verbsSaid } from '../../language/index.js';
+import { durationsIn, heatSaid, rowsOf, type Verb, verbNamed, verbsSaid } from '../../language/index.js';
 import {
   cookingTime,
   family,
@@ -11,6 +11,7 @@ import {
 import { capital, isPlural } from '../../words/index.js';
 import type { LineId } from '../../identity/index.js';
 import { lineCues } from '../intake/line-cues.js';
+import { plainSpelling } from '../intake/line/numbers.js';
 import { LineMentions } from '../intake/step/mentions.js';
 import type { RecipeLine } from '../types.js';
 import { proposalsTable } from './data/proposals.js';
@@ -143,13 +144,20 @@ function textsFor(line: RecipeLine, food: Ingredient, way: string): string[] {
   const rule = rules.find(({ isOf, ways }) => isOf(food) && (ways.has('*') || ways.has(way)));
   const time =
     cookingTime(food, way === 'cook' ? 'simmer' : way, 'whole') ?? cookingTime(food, 'cook', 'whole');
+  const [said] = durationsIn(plainSpelling(line.text));
+  const [low, high] = said ? [said.low, said.high] : time ? [time.low, time.high] : [30, 60];
   return (rule?.texts ?? []).map((text) =>
     text
       .replaceAll('{food}', nameOf(line))
       .replaceAll('{them}', isPlural(nameOf(line)) ? 'them' : 'it')
       .replace('{Verb}', capital(verbNamed(way)?.verb ?? 'cook'))
-      .replace('{minutes}', time ? `${Math.round(time.low)}–${Math.round(time.high)}` : '30–60'),
+      .replace('{minutes}', rangeOf(low, high)),
   );
+}
+
+function rangeOf(low: number, high: number): string {
+  const [least, most] = [Math.round(low), Math.round(high)];
+  return least === most ? String(least) : `${least}–${most}`;
 }
 
 function whyOf(name: string, isMust: boolean): string {

@@ -14,9 +14,28 @@ const hesitation = /(?<=^|[\s,])(?:u+m+|u+h+|e+r+m*|hmm+|y'know|you know)(?:,\s*
 const atStart = /^(?:(?:ok(?:ay)?|so|right|well|yeah|yep|alright|anyway|basically)(?:,\s*|\s+))+(?=\S)/i;
 const emphasis = /,? and i mean [\p{L} ]{2,20}(?=[,.;]|$)/giu;
 
+const tens = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
+const ones = 'one two three four five six seven eight nine'.split(' ');
+const onesOf = `(?:[ -](${ones.join('|')}))?`;
+const hundreds = new RegExp(
+  String.raw`\b(?:(a|${ones.join('|')}) hundred(?: and (?:(${tens.join('|')})${onesOf}|(${ones.join('|')})))?|(${tens.join('|')})${onesOf})\b(?= [\p{L}])`,
+  'giu',
+);
+
+/** "Two hundred and fifty grams" in digits; what is less than twenty is read as it stands. */
+function inDigits(text: string): string {
+  return text.replace(hundreds, (...found) => {
+    const [, hundred, tenBehind, oneBehind, lastOne, ten, one] = found as (string | undefined)[];
+    const valueOf = (word: string | undefined) => (word ? ones.indexOf(word.toLowerCase()) + 1 : 0);
+    const tenOf = (word: string | undefined) => (word ? (tens.indexOf(word.toLowerCase()) + 2) * 10 : 0);
+    const above = hundred ? (hundred.toLowerCase() === 'a' ? 100 : valueOf(hundred) * 100) : 0;
+    return String(above + tenOf(tenBehind ?? ten) + valueOf(oneBehind ?? lastOne ?? one));
+  });
+}
+
 /** A told row with what its teller took back taken away: the last word counts. */
 export function withoutSlips(row: string): string {
-  const plain = row.replace(hesitation, '').replace(emphasis, '').replace(ofNumber, '');
+  const plain = inDigits(row).replace(hesitation, '').replace(emphasis, '').replace(ofNumber, '');
   const told = plain.replace(ofWord, '');
   return told.replace(atStart, (lead) => (isOnlyLead(told, lead) ? lead : '')).trim();
 }

@@ -12,6 +12,7 @@ const cue = new RegExp(String.raw`^${clock}\s*-->\s*${clock}`);
 const inRow = new RegExp(String.raw`^[[(]?${clock}[\])]?\s*(?:[-–—:|]\s*)?(?=\p{L})`, 'u');
 const ofFile = /^(?:WEBVTT.*|NOTE\b.*|STYLE|Kind:.*|Language:.*|\d{1,5})$/;
 const tags = /<[^<>]{0,40}>|\{\\[^{}]{0,20}\}/g;
+const sender = /^\[?\d{1,2}[:.]\d{2}[^\]:]{0,20}\]?\s*(?:-\s*)?\p{Lu}[\p{L} .]{1,25}:\s/u;
 /** Fewer times make no talk: "10:30 start", a clock in a letter. */
 const fewestTimes = 3;
 const endOfSentence = /[.!?…]["”’)]?$/;
@@ -23,6 +24,8 @@ interface Caption {
 
 /** A talk as its sentences, each on a row of its own; null where a text has no times that go up. */
 export function talkOf(rows: readonly string[]): Talk | null {
+  // Whoever speaks after a time writes in a chat.
+  if (rows.some((row) => sender.test(row.trim()))) return null;
   const captions = captionsOf(rows);
   const goesUp = captions.every(({ at }, index) => index === 0 || at >= captions[index - 1]!.at);
   if (captions.length < fewestTimes || !goesUp) return null;

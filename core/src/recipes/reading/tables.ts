@@ -32,10 +32,20 @@ export function withoutTables(rows: readonly string[]): string[] {
   while (at < rows.length) {
     const table = tableAt(rows, at);
     if (table) found.push(...table.lines);
-    else found.push(rows[at]!);
+    else found.push(...(at < rowsOfHead ? factsApart(rows[at]!) : [rows[at]!]));
     at += table?.rows ?? 1;
   }
   return found;
+}
+
+/** Facts between bars stand at the head of a text: "SQUASH SALAD | PORTIONS 20 | ALLERGENS: milk". */
+const rowsOfHead = 4;
+const isFactCell =
+  /^(?:serves|servings?|portions?|prep|cook|total|time|yields?|makes|allergens?|feeds|covers)\b/i;
+
+function factsApart(row: string): string[] {
+  const cells = row.split(/\s+\|\s+/).map((cell) => cell.trim());
+  return cells.length > 1 && cells.slice(1).every((cell) => isFactCell.test(cell)) ? cells : [row];
 }
 
 const cellsOf = (row: string) =>

@@ -1,7 +1,7 @@
 /** Written from row-cues.csv by npm run facts. */
 export const rowCuesTable = `
 cue,words,not
-chatter,home;menu;search;recipes;recipe;log in;login;sign in|up;signin;signup;subscribe ~;newsletter;print;print recipe;print this recipe;save;save recipe;save this recipe;share;share this|on ~;pin;pin it|recipe;tweet;email;e-mail;bookmark;jump to ~;skip to ~;comment|comments;comment|comments # ~;# comment|comments;leave a comment|reply|review ~;rate this|the recipe ~;review|reviews;review|reviews # ~;advertisement|advertisements;ad;skip ad ~;sponsored ~;cookies ~;we use cookies ~;accept;accept all ~;read more|next ~;related posts|recipes ~;you may|might also like|enjoy ~;more recipes ~;follow me|us ~;copyright ~;all rights reserved ~;photo|photos|photograph|photographs by ~;download our|the app ~;get our|the . newsletter|app ~;buy now|it ~;shop now|this ~;affiliate ~;this post may? contain|contains ~;watch the? video ~;loading ~;updated|published|posted on ~,
+chatter,remember to like ~;like and subscribe ~;thanks|thank for watching ~;see you next ~;home;menu;search;recipes;recipe;log in;login;sign in|up;signin;signup;subscribe ~;newsletter;print;print recipe;print this recipe;save;save recipe;save this recipe;share;share this|on ~;pin;pin it|recipe;tweet;email;e-mail;bookmark;jump to ~;skip to ~;comment|comments;comment|comments # ~;# comment|comments;leave a comment|reply|review ~;rate this|the recipe ~;review|reviews;review|reviews # ~;advertisement|advertisements;ad;skip ad ~;sponsored ~;cookies ~;we use cookies ~;accept;accept all ~;read more|next ~;related posts|recipes ~;you may|might also like|enjoy ~;more recipes ~;follow me|us ~;copyright ~;all rights reserved ~;photo|photos|photograph|photographs by ~;download our|the app ~;get our|the . newsletter|app ~;buy now|it ~;shop now|this ~;affiliate ~;this post may? contain|contains ~;watch the? video ~;loading ~;updated|published|posted on ~,
 labelled,difficulty;cuisine;course;category;keyword|keywords;photo|photos;updated|published|posted,
 nutrition,nutrition|nutritional;nutrition|nutritional facts|information|info|values|value;nutrition|nutritional ~ per|each ~,
 nutrient,calories;energy;kcal;kj;fat;saturates;saturated;carbohydrate|carbohydrates;carbs;sugar|sugars;fibre|fiber;protein;salt;sodium;cholesterol;potassium;vitamin a|b|c|d|e|k,
@@ -25,7 +25,7 @@ kind of dressing,salad|slaw dressing,
 time,prep|preparation;cook|cooking;total;active;hands-on;rest|resting;chill|chilling;ready in,
 fact,serves;serving|servings;makes;yield|yields;feeds;enough for;for #;prep|preparation;cook|cooking;total;active;rest|resting;chill|chilling,
 energy,calories;energy;kcal,
-you need,you will? also? need;you'll also? need;you want|take|use;you'll want|use|have;i|we take|use|used|took|had|put|need;we'll need|use|take;there's|there is|are;it has|takes|wants;it's got;get|grab yourself?;for this|it .. you will? also? need;for this|it .. you'll also? need,
+you need,you will? also? need;you'll also? need;you want|take|use;you'll want|use|have;i|we take|use|used|took|had|put|need;we'll need|use|take;there's|there is|are;it has|takes|wants;it's got;get|grab;get|grab yourself;for this|it .. you will? also? need;for this|it .. you'll also? need,
 makes,makes,
 makes or yields,makes;make;yield|yields,
 says people,serves;serving|servings;portion|portions;feeds;covers,

@@ -35,7 +35,7 @@ kept for,keeps;will keep;can be kept;keep it|them? for|up;keep for|up;keep up to
 out of the cold,<take|bring|lift|remove> .. out of the fridge|refrigerator|cold;<take|bring|lift|remove> .. from the fridge|refrigerator|cold;get|pull .. out of the fridge|refrigerator|cold;get|pull .. from the fridge|refrigerator|cold;come up|back? to room temperature,
 cold through,cool|cooled|cold completely;cool|cooled|cold to room temperature;until completely? cold,
 overnight is better,overnight if you|possible|there;overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
-part made,<whisk|shake|mix|blend|stir|combine|put> .. dressing|dip|vinaigrette ingredients;everything for the dressing|dip|vinaigrette;ingredients for|of the dressing|dip|vinaigrette;<whisk|shake|mix|blend> up|together? the|your dressing|vinaigrette|dip;make|prepare up? the|your dressing|vinaigrette|dip,dressing|vinaigrette|dip again
+part made,<whisk|shake|mix|blend|stir|combine|put> .. dressing|dip|vinaigrette ingredients;everything for the dressing|dip|vinaigrette;ingredients for|of the dressing|dip|vinaigrette;<whisk|shake|mix|blend> up|together? the|your? dressing|vinaigrette|dip;make|prepare up? the|your? dressing|vinaigrette|dip,dressing|vinaigrette|dip again
 all of it,everything;it|them all;the whole? lot;all together;all of? the? other? ingredients;all with,
 whole part,everything;all of? it|the ingredients,
 on a tray,tray|trays;baking sheet|sheets,
@@ -57,6 +57,6 @@ day before,the|a day before|ahead;the night|evening before;the day ahead,
 in the oven,oven;<roast|bake>,
 for minutes,minute|minutes|min|mins,
 use within,use|used|eat|eaten within;shelf life;shelf life of;hold .. max;hold .. maximum;hold .. up to;best before,
-before eating,before you? eat|serve|serving|eating;before the meal,
+before eating,before you? eat|serve|serving|eating;before they|people|guests|everyone|everybody|friends|students come|arrive|eat|sit;before the? guests|class|students|lunch|dinner|supper|party;before it's? needed|served|wanted;before the meal,
 on top,on top;over the top,
 `;

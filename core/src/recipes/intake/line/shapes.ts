@@ -6,6 +6,12 @@ const percent = /\s\d+(?:[.,]\d+)? ?%(?=\s+\d)/;
 const times = /(\d) ?x ?(?=\d)/g;
 const packTimes =
   /^(\d[\d.,]* ?-?(?:g|kg|ml|l|oz|lb) ?-?(?:tins?|cans?|jars?|packs?|packets?|bags?|pouch(?:es)?|tubs?|balls?)\b.*?) x ?(\d+)$/i;
+/** "5 eggs boiled 8 min": what was done stands behind a comma. */
+const doneFor = /(?<=[a-z]) (?=[a-z-]+ed (?:for )?\d+(?: ?- ?\d+)? ?(?:m|mins?|minutes?|h|hrs?|hours?)\b)/gi;
+/** "Eggs x5, quartered". */
+const nameTimes = /^([^\d,]{3,}?) x ?(\d+)\b(?=[^\d]|$)/i;
+/** "Lettuce, 1 small". */
+const sizeBehind = /^([^\d,]{3,}), (\d+) (small|medium|large|big)\b/i;
 const counted = /(\d) (?:nos?|pcs?|ea|off|units?)\.?$/i;
 /** A bound is an amount with a remark. */
 const bound =
@@ -31,6 +37,9 @@ export function plainShape(text: string, options: LineOptions): string {
     .replace(percent, ' ')
     .replace(times, '$1 x ')
     .replace(packTimes, '$2 x $1')
+    .replace(doneFor, ', ')
+    .replace(nameTimes, '$2 $1')
+    .replace(sizeBehind, '$2 $3 $1')
     .replace(counted, '$1')
     .replace(partOfFruit, '$1 of ')
     .replace(bareShare, 'a ')

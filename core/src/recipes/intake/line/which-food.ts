@@ -42,7 +42,8 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
       `“${tail.fullName}, ${tail.changes[0]!}” is not in the larder`,
       `${tail.changes[0]!} ${tail.fullName}`,
     );
-  const reading = changed ?? inTin(front, tail, larder) ?? readName(tail.fullName, larder);
+  const reading =
+    changed ?? inTin(front, tail, larder) ?? inPowder(tail, larder) ?? readName(tail.fullName, larder);
   const id = reading.ingredient ?? byState(reading.shared, front, tail, larder);
   if (id) return sure(fromDried(id, tail, larder) ?? id);
   return unsure(
@@ -92,6 +93,14 @@ function namesTwo(name: string, larder: Larder): boolean {
 
 function isNamed({ ingredient, shared }: NameReading): boolean {
   return ingredient !== null || shared.length > 0;
+}
+
+/** "Cumin powder" is ground cumin. */
+function inPowder({ fullName }: Tail, larder: Larder): NameReading | null {
+  const [, spice] = /^(.+) powder$/i.exec(fullName) ?? [];
+  if (!spice || isNamed(readName(fullName, larder))) return null;
+  const ground = readName(`ground ${spice.replace(/^(?:roasted|toasted|ground) /i, '')}`, larder);
+  return findIngredient(larder, ground.ingredient)?.section === 'spices and seasoning' ? ground : null;
 }
 
 /** What comes in a tin is the tinned kind, where there is one. */

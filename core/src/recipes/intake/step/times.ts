@@ -59,7 +59,7 @@ function readSaid(text: string): SaidSpan[] {
     end = to;
     if (isMoment(plain.slice(0, at)) && !isUseWithin(plain.slice(0, at))) continue;
     // "Ten minutes before you eat, toss": when it is done, not how long.
-    if (isBeforeEating(plain.slice(end).trimStart()) && startsClause.test(plain.slice(before, at))) continue;
+    if (isBeforeEating(plain.slice(end).trimStart()) && isWhen(plain.slice(before, at))) continue;
     const high = wholeMinutes(said.high);
     const place = { from: before, at, to };
     const kind = kindOf(plain, place, high);
@@ -88,6 +88,12 @@ const isBetterFor = sayings.ends('better for');
 const isAhead = sayings.starts('ahead');
 const isUpTo = sayings.ends('up to');
 const isBeforeEating = sayings.starts('before eating');
+/** Work, and no wait, stands before it: "mix it an hour before people come". */
+function isWhen(before: string): boolean {
+  if (startsClause.test(before)) return true;
+  const last = verbsSaid(before.slice(before.lastIndexOf('.') + 1)).findLast(({ form }) => form === 'do');
+  return last !== undefined && last.verb.kind === 'work' && !isOutOfCold(before);
+}
 /** Nothing of its clause stands before it. */
 const startsClause = /(?:^|[.;,])\s*(?:about |around )?$/i;
 const isUseWithin = sayings.ends('use within');

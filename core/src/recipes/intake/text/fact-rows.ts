@@ -7,7 +7,9 @@ import { isPeopleRow, peopleSaid, readServings } from './servings.js';
 export type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
 const sourceLine = /^(source|from|credit|permission|notes?)\s*:\s*(\S.*)$/i;
-const isTimeRow = rowCues.starts('time', String.raw`(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$`);
+/** A row of how long it takes. */
+export const isTimeRow = rowCues.starts('time', String.raw`(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$`);
+const saysAllergens = /^(?:allergens?|contains)\s*[:|]/i;
 const placeOfPeople = rowCues.at('says people');
 const startsWithMakes = rowCues.starts('makes or yields');
 const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
@@ -21,6 +23,10 @@ export function takeFact(
   options: LineOptions,
 ): boolean {
   const isFact = found.steps.length === 0 && part !== 'notes';
+  if (isFact && saysAllergens.test(row)) {
+    found.notes = joined(found.notes, row);
+    return true;
+  }
   if (isFact && isTimeRow(row)) {
     found.notes = joined(found.notes, row);
     // "Prep 10 min | Serves: 8"

@@ -55,7 +55,7 @@ export function addLine(found: FoundLines, row: string, usual: string, options: 
 }
 
 /** "Dressing: 2 tbsp vinegar, 1 tsp mustard" opens a part and fills it. */
-const partInRow = /^(?:for (?:the )?|the )?([\p{L}][\p{L}' -]{2,30}?)(?::| is| are| =)\s+(\S.*)$/iu;
+const partInRow = /^(?:for (?:the )?|the )?([\p{L}][\p{L}' -]{2,30}?)(?::| is| are| =| [-–])\s+(\S.*)$/iu;
 
 /** Whether a sentence is a part with its foods: "For the dressing: 2 tbsp oil, 1 tsp mustard." */
 export function isPartWithFoods(row: string, options: LineOptions): boolean {

@@ -4,7 +4,10 @@ import { rowCues } from '../row-cues.js';
 import { toNumber, type UnitId, unitKind, unitSize } from '../../../amounts/index.js';
 import { verbsSaid } from '../../../language/index.js';
 import { parseIngredientLine } from '../line/line.js';
+import { readName } from '../line/names.js';
 import { addLine, addRow, type FoundLines, isPartWithFoods, openComponent } from './ingredient-rows.js';
+import { roleOfSentence } from '../../reading/roles.js';
+import { unlistedNames } from '../step/unlisted.js';
 import { separate } from './several-foods.js';
 import { linesOfProse, listedFoods } from './prose.js';
 
@@ -19,7 +22,8 @@ function foodsNeeded(sentence: string, options: LineOptions): string[] {
   const plain = sentence.replace(/[.:]$/, '');
   const hasLead = listsFoods(plain);
   const list = hasLead ? plain.slice(endOfNeed(plain)![1]).replace(/^:? +/, '') : plain;
-  if (/(?:, | and )/.exec(list) && list.split(/, (?:and )?| and /).some(startsWork)) return [];
+  const isWork = (part: string) => startsWork(part) && readName(part, options.larder).ingredient === null;
+  if (list.split(/, (?:and )?| and /).some(isWork)) return [];
   const foods = separate(list, options);
   const isOne = hasLead && foods.length === 1 && isMeasured(foods[0]!, options);
   return foods.length > 1 || isOne ? foods : listedFoods(hasLead ? list : '', options);
@@ -69,7 +73,24 @@ export function takeLinesOfSentences(
     takeAmounts(found, sentence, { usual, isToldOnly, options });
     for (const line of found.lines.slice(before)) if (index > 0) line.behind = found.steps[index - 1]!;
   });
+  if (isToldOnly && found.lines.length > 0) takeNamed(found, usual, options);
 }
+
+/** A food that is told without an amount is of the recipe where nobody lists any. */
+function takeNamed(found: FoundLines & { steps: string[] }, usual: string, options: LineOptions): void {
+  const work = found.steps.filter((sentence) => !isServing(sentence));
+  const lines = found.lines.map(({ reading }, index) => ({ ...reading, id: `l${index + 1}` }));
+  for (const name of unlistedNames(work, lines, options.larder)) {
+    const behind = found.steps[found.steps.findIndex((step) => step.toLowerCase().includes(name)) - 1];
+    addLine(found, name, usual, options);
+    if (behind !== undefined) found.lines.at(-1)!.behind = behind;
+  }
+}
+
+/** What it is eaten with is no part of it. */
+const isServing = (sentence: string) =>
+  verbsSaid(sentence).find(({ form }) => form === 'do')?.verb.act === 'serve' ||
+  roleOfSentence(sentence) !== 'step';
 
 const isOnlyLead = (sentence: string) => listsFoods(sentence) && verbsSaid(sentence).length === 0;
 

@@ -16,6 +16,7 @@ const isNutritionHeading = rowCues.is('nutrition', { behind: String.raw`(?: \(?(
 const saysAmount = /\d ?k?(?:g|cal)\b/i;
 const isPer = /^per (?:serving|portion|100)/i;
 const isGreeting = rowCues.starts('greeting', String.raw`\b[^.!?\d]{0,40}[,!:.]?$`);
+const greeted = /^\p{Lu}\p{L}*(?: \p{L}+){0,3},$/u;
 const isClosing = rowCues.is('closing', { behind: String.raw`[,.! ]{0,3}[a-z]{0,15}[,.! x]{0,6}` });
 const sender = /^\[?\d{1,2}[:.]\d{2}[^\]:]{0,20}\]?\s*(?:-\s*)?[\p{L}][\p{L} .]{1,25}:\s+/u;
 const isAddress = /^(?:https?:\/\/|www\.)\S+$/i;
@@ -31,12 +32,16 @@ function withoutSpeakers(rows: readonly string[]): readonly string[] {
   const isChat =
     names.length * 2 > rows.length &&
     names.some((name) => names.filter((each) => each === name).length >= fewestTurns);
+  const sent = rows.filter((row) => sender.test(row));
+  if (sent.length * 2 > rows.length) return answered(rows.map((row) => row.replace(sender, '')));
   return isChat ? answered(rows.map((row) => row.replace(speaker, ''))) : rows;
 }
 
 const reactions = rowCues.every('reaction');
 const asks = rowCues.starts('asks', String.raw`\b`);
 const isQuestion = (row: string) => row.endsWith('?') || asks(row);
+/** "On top, yes". */
+const reactionBehind = /[ ,]+(?:yes|yep|pls|please|thx|thanks|x+)$/i;
 const isReaction = (row: string) => row.replace(reactions, ' ').replace(/[^\p{L}\d]+/gu, '') === '';
 const saysHowLong =
   /^(?:about |around |like )?\d[\d -]*(?:to \d+ )?(?:s|secs?|mins?|minutes?|hours?|hrs?)\b/i;
@@ -48,9 +53,13 @@ function answered(rows: readonly string[]): string[] {
     if (isReaction(row)) return [];
     if (isQuestion(row) && index > 0) return [];
     const asked = rows[index - 1] ?? '';
+    // "Not the same but ok": an answer that tells nothing to do or to buy.
+    if (isQuestion(asked) && !/\d/.test(row) && verbsSaid(row)[0]?.at !== 0) return [];
     const verb = isQuestion(asked) && saysHowLong.test(row) ? verbsSaid(asked).at(-1)?.verb.verb : undefined;
     const food = foodBefore.exec(rows[index - 2] ?? '')?.[1];
-    return verb === undefined ? [row] : [`${capital(verb)} ${food ? `the ${food}` : 'them'} ${row}`];
+    return verb === undefined
+      ? [row.replace(reactionBehind, '')]
+      : [`${capital(verb)} ${food ? `the ${food}` : 'them'} ${row}`];
   });
 }
 
@@ -64,8 +73,10 @@ export function withoutNoise(
 ): string[] {
   let isNutrition = false;
   let isSigned = false;
-  return withoutSpeakers(rows).flatMap((written) => {
+  return withoutSpeakers(rows).flatMap((written, index) => {
     if (isWhole(written)) return [written];
+    // In whatever language somebody is greeted.
+    if (index === 0 && rows.length > 2 && greeted.test(written)) return [];
     const row = written
       .replace(/^(?:> ?)+/, '')
       .replace(sender, '')

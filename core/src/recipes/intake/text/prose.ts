@@ -26,11 +26,27 @@ export function listedFoods(text: string, options: LineOptions): string[] {
   return parts.length > 1 && measured.length * 2 >= parts.length ? parts : [];
 }
 
+/** "Some honey, about a tablespoon": the amount stands behind its food. */
+const amountBehind =
+  /\b(?:some |the |a few |a bit of )?((?:[\p{L}'-]+ ){1,3}?),? ?(?:about|maybe|roughly|say|around|perhaps) (?=\d|an? |half |one |two |three |four )/giu;
+
+function withAmountsFirst(text: string, options: LineOptions): string {
+  return text.replace(amountBehind, (all, name: string, at: number) => {
+    const behind = text.slice(at + all.length);
+    const amount = readAmount(behind, options);
+    const isFood = parseIngredientLine(name.trim(), options).ingredient !== null;
+    // What follows is a food of its own: "tomatoes, about 2 tbsp oil".
+    const next = parseIngredientLine(behind.split(/[,.;]| and /)[0]!, options).ingredient;
+    if (!amount?.unitWritten || !isFood || next !== null) return all;
+    return `${behind.slice(0, amount.length)} ${name.trim()}, `;
+  });
+}
+
 /** Lines for what a method names with an amount, where a recipe has no list: "whisk 3 tbsp oil with …". */
 export function linesOfProse(steps: readonly string[], options: LineOptions): string[] {
   const found = new Map<string, string>();
   for (const step of steps)
-    for (const line of linesOfSentence(plainSpelling(step), options)) {
+    for (const line of linesOfSentence(withAmountsFirst(plainSpelling(step), options), options)) {
       const { ingredient, name } = parseIngredientLine(line, options);
       const key = `${ingredient ?? name}|${/^\S+ \S+/.exec(line)?.[0] ?? ''}`;
       if (!found.has(key)) found.set(key, line);
@@ -76,10 +92,11 @@ function lineAt(text: string, options: LineOptions): string | null {
   const amount = readAmount(text, options);
   const byProduct = /^(?:the )?(?:juice|zest) of /i.exec(text);
   const length = byProduct?.[0].length ?? amount?.length;
-  if (length === undefined || notFood.test(text.slice(length).trim()) || isDish(text.slice(length)))
-    return null;
+  const isCounted = amount?.unitWritten !== true && byProduct === null;
+  if (length === undefined || notFood.test(text.slice(length).trim())) return null;
+  if (isCounted && isDish(text.slice(length))) return null;
   const clause = /^[^.;:,()]*/.exec(text.slice(length))![0];
-  const rest = clause.slice(0, nextWork(clause));
+  const rest = clause.slice(0, nextWork(clause)).replace(/^ of /i, ' ');
   const words = rest.trim().split(/\s+/).filter(Boolean).slice(0, longestName);
   for (let count = words.length; count > 0; count--) {
     if (joining.test(words[count - 1]!)) continue;

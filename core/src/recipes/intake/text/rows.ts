@@ -1,3 +1,4 @@
+import { verbsSaid } from '../../../language/index.js';
 import { capital } from '../../../words/index.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
@@ -118,11 +119,15 @@ const isListRow = (row: string) => !/[.!?]$/.test(row) && withoutLead(row) === r
 const saysMakes = rowCues.has('makes');
 const placeOfMakes = rowCues.at('makes');
 
+/** A title of more words that says for how many is told. */
+const longestName = 7;
+const saysPeople = /\b(?:serves|feeds|enough for|does)\b/i;
+
 /** The row that is the title, with what stands in brackets behind it; a sentence of a letter is its story. */
 function takeTitle(found: SortedRows, row: string, servings: Serving, options: LineOptions): void {
   const { title, facts } = factsOfTitle(row);
   // "Chicken and lentil salad for 6?" asks for how many; what is left of it is a name.
-  const isTold = isSentence(title);
+  const isTold = isSentence(title) || (title.split(/\s+/).length > longestName && saysPeople.test(title));
   const told = isTold ? row : facts;
   if (isTold) found.story = row;
   else found.title = titleOf(title);
@@ -198,6 +203,7 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
   }
   const isWork =
     looksLikeStep(row, options) ||
+    isLineWithWork(row) ||
     (found.lines.length > 0 && isListedWork(row, options)) ||
     goesOnWithWork(found, row, options);
   if (role === 'method' || (role === 'unknown' && isWork)) {
@@ -238,6 +244,19 @@ function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions
   if (steps.length === 0 || row.split(' ').length < 2) return false;
   const { amount, ingredient, unit } = parseIngredientLine(withoutLead(row), options);
   return amount === null ? ingredient === null : unit === 'squeeze';
+}
+
+/** "2 tsp salt over them, sit 20 min, squeeze out": an amount, and what is done behind it. */
+function isLineWithWork(row: string): boolean {
+  const [first = '', ...parts] = row.replace(bullet, '').split(/, (?:and |then )?/);
+  const work = parts.filter((part) => {
+    const [verb] = verbsSaid(part);
+    return verb?.at === 0 && verb.form === 'do' && verb.verb.also !== 'food';
+  });
+  const waits = readTimes(row).some((span) => span.waits);
+  return (
+    /^(?:\d|an? |half |one |two |three |then )/i.test(first) && work.length > 0 && (waits || work.length > 1)
+  );
 }
 
 /** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */

@@ -42,7 +42,7 @@ const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|'
 const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )?`;
 /** What is said before it: "serves", "table of", "how many:". */
 const leads =
-  'serves?|serving|servings?|feeds|portions?|people|covers|pax|heads|enough for|makes enough for|how many|' +
+  'serves?|serving|servings?|feeds?|does|portions?|people|covers|pax|heads|enough for|makes enough for|how many|' +
   'table of|table for|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
 const onlyEaters =
@@ -63,7 +63,7 @@ const peopleAfter = new RegExp(
 /** The end of a title that says for how many: "for two?", "x 8", "(12 covers)". */
 const atEnd = new RegExp(
   String.raw`[\s,:–—-]+(` +
-    String.raw`(?:serves|feeds|enough for|for(?: a table of)?) ${about}${count}(?: (?:${eaters}))?\??|` +
+    String.raw`(?:serves|feeds|does|enough for|for(?: a table of)?) ${about}${count}(?: (?:${eaters}))?\??|` +
     String.raw`${count} (?:${onlyEaters})|` +
     String.raw`[x×] ?(?:[4-9]|\d{2,3}))$`,
   'i',
@@ -75,7 +75,7 @@ const onlyPeople = [
   String.raw`^\W*(?:f(?:ü|ue)r|pour|para|per|voor) \d`,
   String.raw`^\W*for ${about}${count}${toCount}(?: (?:${eaters}))?(?:,? as an? [a-z ]{3,30})?\W*$`,
   String.raw`^\W*(?:a )?(?:table|dinner|lunch|supper|meal|party) (?:of|for) ${count}`,
-  String.raw`^\W*${count}${toCount} (?:${onlyEaters})\b`,
+  String.raw`^\W*${count}${toCount} (?:${onlyEaters})\b\s*(?:$|[,.;|)(!]|[-–] |as |or )`,
 ].map((each) => new RegExp(each, 'i'));
 
 /** For how many a text says that it is, wherever it says so; null where it does not. */

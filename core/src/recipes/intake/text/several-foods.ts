@@ -1,3 +1,4 @@
+import { unitKind } from '../../../amounts/index.js';
 import type { LineOptions } from '../line/amount.js';
 import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
@@ -49,8 +50,13 @@ function measuredOf(row: string, options: LineOptions): string[] | null {
 
 /** An amount in front, and a food that is known, and nothing that is not understood. */
 function isMeasured(part: string, options: LineOptions): boolean {
-  const { amount, ingredient, unread } = parseIngredientLine(part, options);
-  return amount !== null && ingredient !== null && unread === '' && !/^[^,]* (?:of it|each)$/i.test(part);
+  const { amount, unit, ingredient, unread } = parseIngredientLine(part, options);
+  const isKnown = ingredient !== null && unread === '';
+  // "A cup of sweetcorn" can be several foods, and is measured all the same.
+  const isOpen = ingredient === null && /can be several things$|^“[^”]*” is not in the larder/.test(unread);
+  const isByUnit = unit !== null && (unitKind(unit) === 'mass' || unitKind(unit) === 'volume');
+  const isFood = isKnown || (isOpen && (isByUnit || unread.includes('several things')));
+  return amount !== null && isFood && !/^[^,]* (?:of it|each)$/i.test(part);
 }
 
 const named = (part: string, options: LineOptions) => {

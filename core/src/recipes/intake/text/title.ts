@@ -41,7 +41,11 @@ const longestTitle = 120;
 
 /** A title without marks, and never cut in the middle of a word. */
 export function titleOf(row: string): string {
-  const title = row.replace(/^#+ */, '').replace(/[,:]$/, '').replace(/\s+/g, ' ').trim();
+  const title = row
+    .replace(/^#+ */, '')
+    .replace(/[,:?]$/, '')
+    .replace(/\s+/g, ' ')
+    .trim();
   if (title.length <= longestTitle) return title;
   return title
     .slice(0, longestTitle + 1)
@@ -62,7 +66,7 @@ export function factsOfTitle(row: string): { readonly title: string; readonly fa
   );
   if (behind) return { title: row.slice(0, behind.index), facts: behind[1]! };
   // "Fattoush, my mother's. Enough for 6."
-  const next = /^((?:\S+ ){0,4}\S+)\.\s+((?:serves|makes|feeds|enough for) .{1,40})$/i.exec(row);
+  const next = /^((?:\S+ ){0,7}\S+)\.\s+((?:serves|makes|feeds|does|enough for) .{1,40})$/i.exec(row);
   if (next && peopleSaid(next[2]!) !== null) return { title: next[1]!, facts: next[2]! };
   const end = peopleAtEnd(row);
   return end && end.at > 0 ? { title: row.slice(0, end.at), facts: end.said } : { title: row, facts: '' };
