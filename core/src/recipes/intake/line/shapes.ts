@@ -7,7 +7,8 @@ const times = /(\d) ?x ?(?=\d)/g;
 const packTimes =
   /^(\d[\d.,]* ?-?(?:g|kg|ml|l|oz|lb) ?-?(?:tins?|cans?|jars?|packs?|packets?|bags?|pouch(?:es)?|tubs?|balls?)\b.*?) x ?(\d+)$/i;
 /** "5 eggs boiled 8 min": what was done stands behind a comma. */
-const doneFor = /(?<=[a-z]) (?=[a-z-]+ed (?:for )?\d+(?: ?- ?\d+)? ?(?:m|mins?|minutes?|h|hrs?|hours?)\b)/gi;
+const doneFor =
+  /(?<=[a-z\d]) (?=[a-z-]+ed (?:for )?\d+(?: ?- ?\d+)? ?(?:m|mins?|minutes?|h|hrs?|hours?)\b)/gi;
 /** "Eggs x5, quartered". */
 const nameTimes = /^([^\d,]{3,}?) x ?(\d+)\b(?=[^\d]|$)/i;
 /** "Lettuce, 1 small". */

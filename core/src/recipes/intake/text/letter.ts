@@ -92,7 +92,10 @@ const isServing = (sentence: string) =>
   verbsSaid(sentence).find(({ form }) => form === 'do')?.verb.act === 'serve' ||
   roleOfSentence(sentence) !== 'step';
 
-const isOnlyLead = (sentence: string) => listsFoods(sentence) && verbsSaid(sentence).length === 0;
+const isOnlyLead = (sentence: string) => listsFoods(sentence) && sentence.split(' ').length <= longestLead;
+const longestLead = 5;
+
+const besideWork = new Set(['rescue', 'way', 'serving', 'keeping']);
 
 /** Foods that work measures and no line has. */
 function takeAmounts(
@@ -100,6 +103,8 @@ function takeAmounts(
   sentence: string,
   { usual, isToldOnly, options }: { usual: string; isToldOnly: boolean; options: LineOptions },
 ): void {
+  // What helps where it goes wrong, or is another way, is no part of it.
+  if (besideWork.has(roleOfSentence(sentence))) return;
   const part = ofPart.exec(sentence)?.[1];
   const first = found.components[0];
   for (const line of linesOfProse([sentence], options)) {

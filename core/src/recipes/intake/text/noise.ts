@@ -81,7 +81,8 @@ export function withoutNoise(
       .replace(/^(?:> ?)+/, '')
       .replace(sender, '')
       .replace(/(?<=^|\s)w\/o (?=\p{L})/giu, 'without ')
-      .replace(/(?<=^|\s)w\/ ?(?=\p{L})/giu, 'with ')
+      .replace(/(?<=^|\s)w(?:\/ ?| )(?=\p{L})/giu, 'with ')
+      .replace(/(?<=[\s)])n (?=\p{Ll})/gu, 'and ')
       .trim();
     if (isNutritionHeading(row)) {
       isNutrition = true;

@@ -31,15 +31,26 @@ const amountBehind =
   /\b(?:some |the |a few |a bit of )?((?:[\p{L}'-]+ ){1,3}?),? ?(?:about|maybe|roughly|say|around|perhaps) (?=\d|an? |half |one |two |three |four )/giu;
 
 function withAmountsFirst(text: string, options: LineOptions): string {
-  return text.replace(amountBehind, (all, name: string, at: number) => {
-    const behind = text.slice(at + all.length);
+  let told = '';
+  let end = 0;
+  for (const { 0: all, 1: name, index } of text.matchAll(amountBehind)) {
+    const behind = text.slice(index + all.length);
     const amount = readAmount(behind, options);
-    const isFood = parseIngredientLine(name.trim(), options).ingredient !== null;
+    const words = name!.trim().split(' ');
+    const from = words.findIndex(
+      (_, at) => parseIngredientLine(words.slice(at).join(' '), options).ingredient !== null,
+    );
     // What follows is a food of its own: "tomatoes, about 2 tbsp oil".
     const next = parseIngredientLine(behind.split(/[,.;]| and /)[0]!, options).ingredient;
-    if (!amount?.unitWritten || !isFood || next !== null) return all;
-    return `${behind.slice(0, amount.length)} ${name.trim()}, `;
-  });
+    if (!amount?.unitWritten || from < 0 || next !== null) continue;
+    const food = words
+      .slice(from)
+      .filter((word) => word !== 'some')
+      .join(' ');
+    told += `${text.slice(end, index)}${words.slice(0, from).join(' ')} ${behind.slice(0, amount.length)} ${food},`;
+    end = index + all.length + amount.length;
+  }
+  return told + text.slice(end);
 }
 
 /** Lines for what a method names with an amount, where a recipe has no list: "whisk 3 tbsp oil with …". */

@@ -204,7 +204,7 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
   const isWork =
     looksLikeStep(row, options) ||
     isLineWithWork(row) ||
-    (found.lines.length > 0 && isListedWork(row, options)) ||
+    ((found.lines.length > 0 || row.split(' ').length > longestFood) && isListedWork(row, options)) ||
     goesOnWithWork(found, row, options);
   if (role === 'method' || (role === 'unknown' && isWork)) {
     const bare = row.replace(numbered, '').replace(bullet, '');
@@ -245,6 +245,9 @@ function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions
   const { amount, ingredient, unit } = parseIngredientLine(withoutLead(row), options);
   return amount === null ? ingredient === null : unit === 'squeeze';
 }
+
+/** The name of a food, and what is said of it, has fewer words. */
+const longestFood = 7;
 
 /** "2 tsp salt over them, sit 20 min, squeeze out": an amount, and what is done behind it. */
 function isLineWithWork(row: string): boolean {

@@ -5,7 +5,7 @@ import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { isIngredientsHeading, isMethodHeading } from './headings.js';
 import { rowCues } from '../row-cues.js';
-import { bullet } from './ingredient-rows.js';
+import { bullet, withoutLead } from './ingredient-rows.js';
 import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
 
 const isFactRow = rowCues.starts('fact', String.raw`\b.{0,60}$`);
@@ -16,7 +16,8 @@ const longestTitleWords = 14;
 export function titleRow(rows: readonly string[], options: LineOptions): number {
   // A method that begins at once has no title.
   if (numberedRow.test(rows[0] ?? '')) return -1;
-  const isMeasured = (row: string) => parseIngredientLine(row.replace(bullet, ''), options).amount !== null;
+  const isMeasured = (row: string) =>
+    parseIngredientLine(withoutLead(row.replace(bullet, '')), options).amount !== null;
   // No title stands under a heading or an ingredient. A first row that counts may be one: "Five of it".
   const ends = [
     rows.findIndex((row) => isIngredientsHeading(row) || isMethodHeading(row)),
