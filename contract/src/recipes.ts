@@ -36,6 +36,7 @@ import {
   type Scaling,
   scalings,
   type StepPlace,
+  stepLimits,
   stepPlaces,
   type UnitId,
   unitIds,
@@ -187,6 +188,7 @@ export class RecipeStepDto {
   @IsInt() @Min(0) @Max(120) demonstrateMinutes: number;
   @MayBeAbsent() @IsBoolean() isWorkedOut?: boolean;
   @MayBeAbsent() @IsBoolean() isWaitEstimated?: boolean;
+  @MayBeAbsent() @IsString() @MaxLength(stepLimits.proposed) proposed?: string;
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(actLimits.acts, { message: `A step has at most ${actLimits.acts} acts.` })

@@ -9,6 +9,9 @@ export interface WaitingHere {
 /** Texts that are being written and were not kept yet, by how their key begins. */
 const draftKeys = ['fornax:pasted-recipe', 'fornax:note:'];
 
+/** What was said of such a text goes with it. */
+const besideDrafts = ['fornax:answers-to-text'];
+
 /** What has not been sent yet, of changes, ticks and texts. */
 export async function waitingHere(): Promise<WaitingHere> {
   const keys = (await entries()).map(([key]) => String(key));
@@ -35,7 +38,7 @@ export async function waitingHere(): Promise<WaitingHere> {
 export async function leaveDevice(): Promise<void> {
   await clear();
   for (const key of Object.keys(localStorage))
-    if (draftKeys.some((begin) => key.startsWith(begin))) localStorage.removeItem(key);
+    if ([...draftKeys, ...besideDrafts].some((begin) => key.startsWith(begin))) localStorage.removeItem(key);
 }
 
 function counted(count: number, one: string, many: string): string {

@@ -1,32 +1,25 @@
-import { useEffect, useState } from 'react';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { FieldProblem, RecipeView } from '@fornax/contract';
-import { useNavigate } from 'react-router';
+import { useState } from 'react';
 import styled from 'styled-components';
-import { v7 as uuid } from 'uuid';
 import {
-  type Larder,
   type MeasureSystem,
-  emptyRecipe,
   measureSystems,
-  type Recipe,
   recipeTextProblem,
   type RecipeLine,
+  type TextRead,
 } from '@fornax/core';
-import { ApiError, call } from '../api/client.js';
-import { recipeQuery, rowOfRecipe } from '../api/queries.js';
 import { useLarder } from '../api/useLarder.js';
-import { fetchChecks } from '../api/checks.js';
-import { Button } from '../parts/Button.js';
 import { Choice } from '../parts/Choice.js';
 import { Field } from '../parts/Field.js';
-import { Quietly, Row, Sheet } from '../parts/states.js';
+import { Sheet } from '../parts/states.js';
 import { systemNames } from './edit/Details.js';
-import { LineEditor } from './LineEditor.js';
-import { RecipeNotes } from './RecipeNotes.js';
-import { StepList } from './StepList.js';
+import { Doubts } from './paste/Doubts.js';
+import { type Chosen, isOfRow } from './paste/chosen.js';
+import { RecipeRead } from './paste/RecipeRead.js';
+import { Dishes, Understood } from './paste/Understood.js';
+import { RowsRead } from './paste/RowsRead.js';
+import { useKeepAll } from './paste/useKeepAll.js';
+import { usePasted } from './paste/usePasted.js';
 import { useReading } from './useReading.js';
-import { yieldSaid } from './yield-said.js';
 import { PageHeading } from '../parts/page.js';
 
 const Columns = styled.div`
@@ -38,22 +31,10 @@ const Columns = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Problems = styled.ul`
-  margin: 12px 0;
-  color: ${({ theme }) => theme.colour.beet};
-`;
 const Options = styled.div`
   max-width: 220px;
   margin: 12px 0;
 `;
-const Part = styled.section`
-  margin-bottom: 24px;
-`;
-const Look = styled.strong`
-  color: ${({ theme }) => theme.colour.lemonText};
-`;
-const keptText = 'fornax:pasted-recipe';
-
 const example = `Green bean and shallot salad
 Serves 4
 
@@ -69,59 +50,93 @@ Method
 1. Boil the beans for 4 minutes and cool them.
 2. Whisk the dressing with the shallot and toss.`;
 
-/** A new recipe from pasted text: read as it is typed, corrected line by line, kept with one button. */
+const nothingRead: TextRead = { recipes: [], doubts: [], proposals: [], uses: [], rows: [] };
+/**
+ * New recipes from pasted text: read as it is typed, what is not sure asked about on top, each row with what
+ * it became, all kept with one button.
+ */
 export default function PasteRecipePage() {
-  const [text, setText] = useState(() => localStorage.getItem(keptText) ?? '');
+  const pasted = usePasted();
+  const { text } = pasted;
   const [system, setSystem] = useState<MeasureSystem>('metric');
+  const [shown, setShown] = useState(0);
+  const [chosen, setChosen] = useState<Chosen>(null);
   const larder = useLarder();
-  const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
   const tooLong = recipeTextProblem(text);
-  const reading = useReading(tooLong ? '' : text, system);
-  const read = reading.recipe ?? emptyRecipe;
-  const recipe: Recipe = {
-    ...read,
-    lines: read.lines.map((line) => corrections[correctionKey(line)] ?? line),
-  };
-  useEffect(() => localStorage.setItem(keptText, text.slice(0, 300_000)), [text]);
-  const { keep, problems, isKeeping } = useKeep(recipe);
+  const reading = useReading(tooLong ? '' : text, { ...pasted, system });
+  const read = reading.read ?? nothingRead;
+  const { recipes, correct } = useCorrections(read);
+  const at = Math.min(shown, Math.max(0, recipes.length - 1));
+  const recipe = recipes[at];
+  const { keep, problems, isKeeping } = useKeepAll(recipes, read.uses, pasted.forget);
+  const hasText = text.trim() !== '';
   return (
     <Sheet>
       <PageHeading names={['New recipe from text', 'Recipes']}>New recipe from text</PageHeading>
+      <Doubts
+        doubts={read.doubts}
+        answered={Object.keys(pasted.answers).length}
+        onAnswer={({ id }, value) => pasted.answer(id, value)}
+        onTakeBack={pasted.takeBack}
+      />
       <Columns>
         <div>
           <Field
             label="Paste or write a recipe"
-            rows={22}
+            rows={hasText ? 8 : 22}
             value={text}
-            onChange={setText}
+            onChange={pasted.setText}
             placeholder={example}
             problem={(tooLong ?? reading.problem) || undefined}
-            hint="A title first, then ingredient lines, then steps."
+            hint="A list, a letter, a chat, a table, a talk with its times: as it is."
           />
           <Measures system={system} onChange={setSystem} />
+          {hasText ? (
+            <RowsRead
+              rows={read.rows}
+              isChosen={(row) => isOfRow(row, chosen, at)}
+              open={chosen && 'row' in chosen ? chosen.row : null}
+              onChoose={(row) => {
+                setChosen({ row: row.row });
+                if (row.recipe >= 0) setShown(row.recipe);
+              }}
+              onRole={(row, role) => pasted.setRole(row.text.trim(), role)}
+            />
+          ) : null}
         </div>
         <div>
+          <Dishes recipes={recipes} shown={at} onShow={setShown} />
           <Understood
-            recipe={recipe}
+            recipe={recipe ?? null}
+            count={recipes.length}
             problems={problems}
-            canKeep={!isKeeping && text.trim() !== '' && !tooLong && reading.isCurrent}
+            canKeep={!isKeeping && hasText && !tooLong && reading.isCurrent && recipe !== undefined}
             onKeep={keep}
           />
-          <LinesRead
-            recipe={recipe}
-            larder={larder}
-            onChange={(index, line) =>
-              setCorrections({ ...corrections, [correctionKey(read.lines[index]!)]: line })
-            }
-          />
-          <Part>
-            <StepList recipe={recipe} />
-            <RecipeNotes recipe={recipe} />
-          </Part>
+          {recipe ? (
+            <RecipeRead
+              {...{ recipe, read, at, larder, chosen, onChoose: setChosen }}
+              onLine={(index, line) => correct(read.recipes[at]!.lines[index]!, line)}
+              onProposal={({ id }, choice) => pasted.answer(id, choice)}
+            />
+          ) : null}
         </div>
       </Columns>
     </Sheet>
   );
+}
+
+/** Lines that were corrected by hand, each by the written line that it belongs to. */
+function useCorrections(read: TextRead) {
+  const [corrections, setCorrections] = useState<Readonly<Record<string, RecipeLine>>>({});
+  return {
+    recipes: read.recipes.map((recipe) => ({
+      ...recipe,
+      lines: recipe.lines.map((line) => corrections[correctionKey(line)] ?? line),
+    })),
+    correct: (written: RecipeLine, line: RecipeLine) =>
+      setCorrections((before) => ({ ...before, [correctionKey(written)]: line })),
+  };
 }
 
 function Measures({
@@ -143,112 +158,7 @@ function Measures({
   );
 }
 
-function LinesRead({
-  recipe,
-  larder,
-  onChange,
-}: {
-  recipe: Recipe;
-  larder: Larder;
-  onChange: (index: number, line: RecipeLine) => void;
-}) {
-  return (
-    <>
-      {recipe.components.map((component) => (
-        <Part key={component.id}>
-          <h3>{component.name}</h3>
-          <ul>
-            {recipe.lines.map((line, index) =>
-              line.componentId === component.id ? (
-                <li key={line.id}>
-                  <LineEditor
-                    line={line}
-                    index={index}
-                    system={recipe.system}
-                    larder={larder}
-                    onChange={(changed) => onChange(index, changed)}
-                  />
-                </li>
-              ) : null,
-            )}
-          </ul>
-        </Part>
-      ))}
-    </>
-  );
-}
-
-function Understood({
-  recipe,
-  problems,
-  canKeep,
-  onKeep,
-}: {
-  recipe: Recipe;
-  problems: readonly FieldProblem[];
-  canKeep: boolean;
-  onKeep: () => void;
-}) {
-  const marked = recipe.lines.filter((line) => line.unread !== '').length;
-  return (
-    <Part>
-      <h2>{recipe.title || 'What was understood'}</h2>
-      <Quietly>
-        {recipe.kind}, serves {recipe.serves}
-        {yieldSaid(recipe)} · {recipe.lines.length} lines, {recipe.steps.length} steps
-      </Quietly>
-      {marked > 0 ? (
-        <>
-          {' '}
-          · <Look>{marked} to look at</Look>
-        </>
-      ) : null}
-      {problems.length > 0 ? (
-        <Problems role="alert">
-          {problems.map((problem) => (
-            <li key={problem.field + problem.sentence}>{problem.sentence}</li>
-          ))}
-        </Problems>
-      ) : null}
-      <Row>
-        <Button look="act" isDisabled={!canKeep} onPress={onKeep}>
-          Keep this recipe
-        </Button>
-      </Row>
-    </Part>
-  );
-}
-
 /** A correction belongs to the written line, wherever it moves to. */
 function correctionKey(line: RecipeLine): string {
   return `${line.id}|${line.text}`;
-}
-
-function useKeep(recipe: Recipe) {
-  const navigate = useNavigate();
-  const client = useQueryClient();
-  const [id] = useState(() => uuid());
-  const [problems, setProblems] = useState<readonly FieldProblem[]>([]);
-  const make = useMutation({
-    mutationFn: (content: Recipe) => call<RecipeView>('/recipes', { method: 'POST', body: { id, content } }),
-    onSuccess: async (view) => {
-      localStorage.removeItem(keptText);
-      client.setQueryData(recipeQuery(view.id).queryKey, rowOfRecipe(view));
-      await client.invalidateQueries({ queryKey: ['recipes'] });
-      void navigate(`/recipes/${view.id}?edit=1`);
-    },
-    onError: (error) =>
-      setProblems(
-        error instanceof ApiError && error.fields.length > 0
-          ? error.fields
-          : [{ field: '', sentence: error.message }],
-      ),
-  });
-  const keep = async () => {
-    const checks = await fetchChecks();
-    const found = checks?.recipe(recipe as never) ?? [];
-    setProblems(found);
-    if (found.length === 0) make.mutate(recipe);
-  };
-  return { keep: () => void keep(), problems, isKeeping: make.isPending };
 }

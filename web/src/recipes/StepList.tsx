@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { CautionFinding, Recipe, RecipeStep, TechniqueNote } from '@fornax/core';
 import { Link } from 'react-router';
@@ -17,7 +17,8 @@ const TechniqueText = later(
 const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
-const Step = styled.li<{ $beside: boolean }>`
+const Step = styled.li<{ $beside: boolean; $chosen: boolean }>`
+  background: ${({ theme, $chosen }) => ($chosen ? theme.colour.basilPale : 'transparent')};
   display: grid;
   grid-template-columns: 28px minmax(0, 1fr) ${({ $beside }) => ($beside ? 'minmax(0, 340px)' : '')};
   gap: 4px 20px;
@@ -33,6 +34,22 @@ const Step = styled.li<{ $beside: boolean }>`
 `;
 const Number = styled.span`
   font: 700 16px/20px ${({ theme }) => theme.font.heading};
+`;
+const NumberButton = styled.button`
+  align-self: start;
+  min-height: 28px;
+  padding: 0;
+  border: 0;
+  background: transparent;
+  font: 700 16px/20px ${({ theme }) => theme.font.heading};
+  text-align: left;
+  text-decoration: underline;
+  text-decoration-color: ${({ theme }) => theme.colour.hairline};
+  text-underline-offset: 4px;
+  cursor: pointer;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 const Text = styled.p`
   white-space: pre-line;
@@ -71,15 +88,25 @@ const Own = styled.p`
   font-size: 13px;
 `;
 
+/** What a page shows with each step beside what every page does. */
+export interface StepParts {
+  /** Above its words. */
+  readonly above: (step: RecipeStep) => ReactNode;
+  readonly isChosen: (step: RecipeStep) => boolean;
+  readonly onChoose: (step: RecipeStep) => void;
+}
+
 /** The steps in order, each with its minutes and, beside it, the technique notes it has. */
 export function StepList({
   recipe,
   notesBeside = false,
   cautions = [],
+  parts,
 }: {
   recipe: Recipe;
   notesBeside?: boolean;
   cautions?: readonly CautionFinding[];
+  parts?: StepParts;
 }) {
   const { data: notes = [] } = useQuery(techniquesQuery);
   if (recipe.steps.length === 0)
@@ -94,9 +121,21 @@ export function StepList({
       <h2>Steps</h2>
       <List>
         {recipe.steps.map((step, index) => (
-          <Step key={step.id} $beside={notesBeside}>
-            <Number>{index + 1}</Number>
+          <Step key={step.id} $beside={notesBeside} $chosen={parts?.isChosen(step) ?? false}>
+            {parts ? (
+              <NumberButton
+                type="button"
+                aria-label={`Step ${index + 1}: show its row`}
+                aria-pressed={parts.isChosen(step)}
+                onClick={() => parts.onChoose(step)}
+              >
+                {index + 1}
+              </NumberButton>
+            ) : (
+              <Number>{index + 1}</Number>
+            )}
             <div>
+              {parts?.above(step)}
               <Text>{step.text}</Text>
               <Facts>{stepFacts(step)}</Facts>
               <Cautions found={cautions.filter(({ stepId }) => stepId === step.id)} />

@@ -1,11 +1,11 @@
-import { useEffect, useState } from 'react';
-import type { MeasureSystem, Recipe } from '@fornax/core';
+import { useEffect, useMemo, useState } from 'react';
+import type { Answers, MeasureSystem, SaidRoles, TextRead } from '@fornax/core';
 import { useKitchen } from '../api/useLarder.js';
 import { readAway } from '../workers/read-worker.js';
 
 /** What a text was read as, and whether that is the text as it stands. */
 export interface Reading {
-  readonly recipe: Recipe | null;
+  readonly read: TextRead | null;
   readonly isCurrent: boolean;
   /** Why it could not be read, in a sentence; empty where it was. */
   readonly problem: string;
@@ -14,30 +14,37 @@ export interface Reading {
 interface Answer {
   readonly text: string;
   readonly question: string;
-  readonly recipe: Recipe | null;
+  readonly read: TextRead | null;
   readonly problem: string;
 }
 
+/** How a text is read, and what was said of it. */
+interface Said {
+  readonly system: MeasureSystem;
+  readonly answers: Answers;
+  readonly roles: SaidRoles;
+}
+
 /** Reads a text as it is typed, off the main thread; what was read last stands until the next is. */
-export function useReading(text: string, system: MeasureSystem): Reading {
+export function useReading(text: string, { system, answers, roles }: Said): Reading {
   const entries = useKitchen()?.larder;
   const [answer, setAnswer] = useState<Answer | null>(null);
-  const question = `${system} ${entries === undefined ? '' : JSON.stringify(entries)}`;
+  const said = useMemo(() => ({ system, answers, roles }), [system, answers, roles]);
+  const question = JSON.stringify([said, entries]);
   useEffect(() => {
     let isWanted = true;
-    const take = (recipe: Recipe | null, problem: string) =>
-      isWanted &&
-      setAnswer((before) => ({ text, question, recipe: recipe ?? before?.recipe ?? null, problem }));
-    readAway((reader) => reader.recipe(text, system, entries ?? [])).then(
-      (recipe) => take(recipe, ''),
+    const take = (read: TextRead | null, problem: string) =>
+      isWanted && setAnswer((before) => ({ text, question, read: read ?? before?.read ?? null, problem }));
+    readAway((reader) => reader.recipe(text, said, entries ?? [])).then(
+      (read) => take(read, ''),
       (error: Error) => take(null, error.message),
     );
     return () => {
       isWanted = false;
     };
-  }, [text, system, question, entries]);
+  }, [text, said, question, entries]);
   return {
-    recipe: answer?.recipe ?? null,
+    read: answer?.read ?? null,
     isCurrent: answer?.text === text && answer.question === question && answer.problem === '',
     problem: answer?.text === text ? answer.problem : '',
   };

@@ -1,7 +1,8 @@
 import {
   type KitchenFacts,
   larderOf,
-  parseRecipeText,
+  readRecipe,
+  type ReadRecipeOptions,
   readKitchenCsv,
   readLarderCsv,
   readRecipeFile,
@@ -14,11 +15,13 @@ import { expose } from 'comlink';
 import { v7 as uuid } from 'uuid';
 
 type Entries = readonly LarderEntry[];
+/** How a text is read, and what a person said of it. */
+type Said = Pick<ReadRecipeOptions, 'system' | 'answers' | 'roles'>;
 
 /** All that reads what people paste or what files hold: of somebody else's making, and so at a distance. */
 const worker = {
-  recipe: (text: string, system: MeasureSystem, entries: Entries) =>
-    parseRecipeText(text, { system, larder: larderOf(entries) }),
+  recipe: (text: string, said: Said, entries: Entries) =>
+    readRecipe(text, { ...said, larder: larderOf(entries) }),
   recipeFile: (text: string, system: MeasureSystem, entries: Entries) =>
     readRecipeFile(text, { system, larder: larderOf(entries) }),
   stock: (text: string, entries: Entries) => readStockCsv(text, larderOf(entries)),

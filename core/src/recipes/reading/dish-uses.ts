@@ -1,5 +1,5 @@
 import type { ComponentId } from '../../identity/index.js';
-import { toFraction, toRational } from '../../amounts/index.js';
+import { type Rational, toFraction, toRational } from '../../amounts/index.js';
 import type { Recipe, RecipeLine } from '../types.js';
 
 /** A recipe of a text that is a part of another one. */
@@ -10,7 +10,7 @@ export interface DishUse {
   /** Place of the recipe that makes the component. */
   readonly of: number;
   /** How many batches of it. */
-  readonly batches: string;
+  readonly batches: Rational;
 }
 
 /** Small words of titles. */
@@ -66,6 +66,6 @@ function isBatchOf({ text, name }: RecipeLine, title: string): boolean {
   return title.trim() !== '' && (bare(name).includes(title) || bare(text).includes(title));
 }
 
-function batchesOf({ amount, unit }: RecipeLine): string {
+function batchesOf({ amount, unit }: RecipeLine): Rational {
   return amount && unit === 'piece' ? toRational(toFraction(amount.low)) : '1';
 }

@@ -1,8 +1,10 @@
+import { verbsSaid } from '../../language/index.js';
 import { parseIngredientLine } from '../intake/line/line.js';
 import type { LineOptions } from '../intake/line/amount.js';
 import { isIngredientsHeading, isMethodHeading, isNotesHeading } from '../intake/text/headings.js';
 import { bullet } from '../intake/text/ingredient-rows.js';
 import { isTimeRow } from '../intake/text/fact-rows.js';
+import { separate } from '../intake/text/several-foods.js';
 import { isPeopleRow, peopleAtEnd } from '../intake/text/servings.js';
 import { isListedWork } from '../intake/text/work-rows.js';
 import { rowCues } from '../intake/row-cues.js';
@@ -37,10 +39,11 @@ export function dishesOf(rows: readonly string[], options: LineOptions): Dishes 
     const from = starts.at(-1) ?? 0;
     const before = kinds.slice(from, index);
     const hasDish = countOf(before, 'line') >= fewestLines && before.includes('work');
-    if (index === 0 || !hasDish || kinds[index] !== 'other' || !mayBeTitle(row)) return;
+    if (index === 0 || !hasDish || kinds[index] !== 'other') return;
+    const isSure = says(rows, kinds, index);
+    if (!mayBeTitle(row) || (!isSure && !row.startsWith('#') && isFoods(row, options))) return;
     const own = ownBlock(kinds, index);
     if (countOf(own, 'line') < fewestLines || !own.includes('work')) return;
-    const isSure = says(rows, kinds, index);
     if (!isSure && isPartOnly(row)) return;
     isUnsure ||= !isSure;
     starts.push(index);
@@ -61,14 +64,24 @@ function kindOfRow(row: string, options: LineOptions): RowKind {
   const bare = row.replace(bullet, '').replace(/^(?:step )?\d{1,2}[.):] +/i, '');
   if (bare !== row && isListedWork(bare, options)) return 'work';
   if (parseIngredientLine(row, options).amount !== null && !/[.!]$/.test(row)) return 'line';
-  return isListedWork(bare, options) || (/[.!]$/.test(row) && row.split(' ').length > 3) ? 'work' : 'other';
+  return isListedWork(bare, options) || saysWork(bare) ? 'work' : 'other';
 }
+
+/** A sentence that does something to something. */
+const saysWork = (row: string) =>
+  /[.!]$/.test(row) && row.split(' ').length > 3 && verbsSaid(row).some(({ form }) => form === 'do');
 
 const countOf = (kinds: readonly RowKind[], kind: RowKind) => kinds.filter((each) => each === kind).length;
 
 function mayBeTitle(row: string): boolean {
   const title = row.replace(/^#+ */, '');
-  return title.split(/\s+/).length <= longestTitleWords && !endOfSentence.test(title) && !bullet.test(row);
+  const isShort = title.split(/\s+/).length <= longestTitleWords && !endOfSentence.test(title);
+  return isShort && !bullet.test(row) && /^[#\p{Lu}\d]/u.test(row);
+}
+
+/** Foods by their names are a line: "small red onion and a fistful of parsley". */
+function isFoods(row: string, options: LineOptions): boolean {
+  return separate(row, options).every((food) => parseIngredientLine(food, options).ingredient !== null);
 }
 
 /** What stands under a title, up to the next one behind work. */

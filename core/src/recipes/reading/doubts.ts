@@ -50,7 +50,7 @@ function aboutServings({ recipe, index, isServesSaid, larder }: Asked): Doubt[] 
     {
       id: doubtId('serves', String(index)),
       about: { recipe: index },
-      question: `The text does not say for how many this is. ${guess ? saidOfGuess(guess) : 'For how many is it?'}`,
+      question: `The text does not say for how many this is. ${saidOfGuess(guess)}`,
       guess: String(recipe.serves),
       candidates: near.map((each) => ({ value: String(each), label: String(each) })),
       harm: harms.servings,
@@ -58,7 +58,9 @@ function aboutServings({ recipe, index, isServesSaid, larder }: Asked): Doubt[] 
   ];
 }
 
-function saidOfGuess({ grams, gramsAHead, serves }: ServingsGuess): string {
+function saidOfGuess(guess: ServingsGuess | null): string {
+  if (!guess) return 'For how many is it?';
+  const { grams, gramsAHead, serves } = guess;
   return `Its food weighs about ${grams} g: at ${gramsAHead} g a head it is for about ${serves}.`;
 }
 

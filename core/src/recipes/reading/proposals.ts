@@ -13,12 +13,16 @@ import type { LineId } from '../../identity/index.js';
 import { lineCues } from '../intake/line-cues.js';
 import { plainSpelling } from '../intake/line/numbers.js';
 import { LineMentions } from '../intake/step/mentions.js';
-import type { RecipeLine } from '../types.js';
+import { sayings } from '../intake/sayings.js';
+import type { ComponentRole, RecipeComponent, RecipeLine } from '../types.js';
 import { proposalsTable } from './data/proposals.js';
 
 /** Work that a recipe lacks: what a line has as cooked, or is never eaten raw, and no step cooks. */
 export interface Proposal {
+  /** The line that is cooked, or the first of the part that is made. */
   readonly line: LineId;
+  /** The part that is made; absent where a line is cooked. */
+  readonly part?: string;
   readonly name: string;
   /** Why it is proposed, in a sentence. */
   readonly why: string;
@@ -48,6 +52,7 @@ const rawMeat = family('poultry', 'minced meat');
 const readyToEat = family('cured raw meat', 'smoked fish', 'tinned pulses');
 const sectionsAsBought = new Set(['tins and jars', 'spices and seasoning', 'oils and vinegars', 'bakery']);
 
+const makesPart = sayings.has('part made');
 const isBoughtCooked = lineCues.has('bought cooked');
 const isNuts = family('nuts', 'seeds');
 /** What a packet of nuts has had done to it in the mill. */
@@ -83,6 +88,32 @@ export function proposalsFor(
     const texts = textsFor(line, food, way);
     const name = nameOf(line);
     return texts.length === 0 ? [] : [{ line: line.id, name, why: whyOf(name, isMust), texts, at }];
+  });
+}
+
+const madeBy: Readonly<Partial<Record<ComponentRole, string>>> = {
+  dressing: 'Whisk the dressing ingredients together.',
+  dip: 'Mix the dip ingredients together.',
+};
+
+/** Parts that the work takes and nobody makes: "toss with the dressing" of vinegar, oil and mustard. */
+export function partsToMake(
+  work: readonly string[],
+  lines: readonly RecipeLine[],
+  components: readonly RecipeComponent[],
+  larder: Larder = standardLarder,
+): Proposal[] {
+  const mentions = new LineMentions(lines, larder);
+  return components.flatMap(({ id, role, name }) => {
+    const text = madeBy[role];
+    const own = lines.filter(({ componentId }) => componentId === id);
+    const names = new Set(own.map((line) => line.id));
+    const isTouched = work.some((each) => [...mentions.in(each).keys()].some((line) => names.has(line)));
+    const isMade = work.some((each) => makesPart(each));
+    const at = work.findIndex((each) => new RegExp(`\\b${role}\\b`, 'i').test(each));
+    if (!text || components.length < 2 || own.length < 2 || isTouched || isMade || at < 0) return [];
+    const why = `The work takes the ${role}, and no step makes it.`;
+    return [{ line: own[0]!.id, part: name, name: role, why, texts: [text], at }];
   });
 }
 

@@ -9,7 +9,7 @@ import { dishesOf } from './dishes.js';
 import { type Answers, type Doubt, doubtId, harms, worstFirst } from './doubt.js';
 import { doubtsOf } from './doubts.js';
 import { type DishUse, withDishUses } from './dish-uses.js';
-import { type Proposal, proposalsFor, withProposed } from './proposals.js';
+import { partsToMake, type Proposal, proposalsFor, withProposed } from './proposals.js';
 import { lettersOf, roleSaidBy, type RowRole, type SaidRoles } from './row-roles.js';
 import { type RowRead, rowsRead } from './rows-read.js';
 import { guessServings } from './servings-guess.js';
@@ -26,6 +26,8 @@ export interface ProposalMade {
   readonly id: string;
   readonly recipe: number;
   readonly line: string;
+  /** A line is cooked, and could be bought so; else a part is made. */
+  readonly isCooked: boolean;
   readonly why: string;
   /** Ids of the steps that stand for it; none where it was declined. */
   readonly steps: readonly string[];
@@ -109,7 +111,10 @@ function readDish(rows: readonly string[], index: number, options: ReadRecipeOpt
     roles,
     mend: (line) => answered(line, answers, options),
     propose: (work, lines) => {
-      proposed.push(...proposalsFor(work, lines, larder));
+      proposed.push(
+        ...partsToMake(work, lines, found.components, larder),
+        ...proposalsFor(work, lines, larder),
+      );
       return withProposed(
         work,
         proposed.filter((each) => choiceOf(each, lines, answers) === 'keep'),
@@ -169,14 +174,21 @@ function marked(step: RecipeStep, proposed: readonly Proposal[]): RecipeStep {
   return own ? { ...step, proposed: own.why } : step;
 }
 
-const proposalId = (line: Pick<RecipeLine, 'text'>) => doubtId('cooked', line.text);
+const proposalId = ({ part }: Proposal, line: Pick<RecipeLine, 'text'>) =>
+  part === undefined ? doubtId('cooked', line.text) : doubtId('made', part);
 
 function choiceOf(
-  { line }: Proposal,
+  proposal: Proposal,
   lines: readonly RecipeLine[],
   answers: Answers,
 ): ProposalMade['choice'] {
-  const answer = answers[proposalId(lines.find(({ id }) => id === line)!)];
+  const answer =
+    answers[
+      proposalId(
+        proposal,
+        lines.find(({ id }) => id === proposal.line)!,
+      )
+    ];
   return answer === 'bought' || answer === 'leave out' ? answer : 'keep';
 }
 
@@ -184,7 +196,8 @@ function proposalMade(each: Proposal, recipe: Recipe, index: number, answers: An
   const line = recipe.lines.find(({ id }) => id === each.line)!;
   const own = recipe.steps.filter((step) => step.proposed === each.why);
   return {
-    id: proposalId(line),
+    id: proposalId(each, line),
+    isCooked: each.part === undefined,
     recipe: index,
     line: line.id,
     why: each.why,

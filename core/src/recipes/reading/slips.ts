@@ -1,6 +1,6 @@
 const numbers =
   'half|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|an?';
-const number = String.raw`(?:\d[\d.,/]*|(?:${numbers})(?![\p{L}-]))`;
+const number = String.raw`(?:\d+(?:[.,/]\d+)?|(?:${numbers})(?![\p{L}-]))`;
 const corrects = String.raw`(?:no|sorry|wait|oops|hang on|i mean|make (?:that|it)|actually|or rather|rather)`;
 const breaks = String.raw`(?:\s*[,.…–—-]+\s*|\s+)`;
 /** "Two, no, three", "two tablespoons - sorry, three". */
@@ -16,9 +16,10 @@ const emphasis = /,? and i mean [\p{L} ]{2,20}(?=[,.;]|$)/giu;
 
 const tens = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
 const ones = 'one two three four five six seven eight nine'.split(' ');
-const onesOf = `(?:[ -](${ones.join('|')}))?`;
+const [oneOf, tenOf] = [ones.join('|'), tens.join('|')];
+const onesOf = `(?:[ -](${oneOf}))?`;
 const hundreds = new RegExp(
-  String.raw`\b(?:(a|${ones.join('|')}) hundred(?: and (?:(${tens.join('|')})${onesOf}|(${ones.join('|')})))?|(${tens.join('|')})${onesOf})\b(?= [\p{L}])`,
+  String.raw`\b(?:(a|${oneOf}) hundred(?: and (?:(${tenOf})${onesOf}|(${oneOf})))?|(${tenOf})${onesOf})\b(?= [\p{L}])`,
   'giu',
 );
 
@@ -27,9 +28,9 @@ function inDigits(text: string): string {
   return text.replace(hundreds, (...found) => {
     const [, hundred, tenBehind, oneBehind, lastOne, ten, one] = found as (string | undefined)[];
     const valueOf = (word: string | undefined) => (word ? ones.indexOf(word.toLowerCase()) + 1 : 0);
-    const tenOf = (word: string | undefined) => (word ? (tens.indexOf(word.toLowerCase()) + 2) * 10 : 0);
+    const tensIn = (word: string | undefined) => (word ? (tens.indexOf(word.toLowerCase()) + 2) * 10 : 0);
     const above = hundred ? (hundred.toLowerCase() === 'a' ? 100 : valueOf(hundred) * 100) : 0;
-    return String(above + tenOf(tenBehind ?? ten) + valueOf(oneBehind ?? lastOne ?? one));
+    return String(above + tensIn(tenBehind ?? ten) + valueOf(oneBehind ?? lastOne ?? one));
   });
 }
 

@@ -74,6 +74,13 @@ describe('a row as people write it', () => {
     ['2 oz. sugar', '2 oz caster-sugar'],
     ['1 dsp. vinegar', '1 dsp ?vinegar'],
     ['3 tbs. olive oil', '3 tbsp olive-oil'],
+    ['small red onion and a fistful of parsley', '1 red-onion', '1 handful parsley'],
+    ['3 spoons white wine vinegar, 6 olive oil', '3 tbsp white-wine-vinegar', '6 tbsp olive-oil'],
+    ['2 tbsp soy sauce, 1 rice vinegar', '2 tbsp soy-sauce', '1 tbsp rice-vinegar'],
+    ['1 tsp cumin, 2 carrots', '1 tsp ground-cumin', '2 carrot'],
+    ['eggs x5 boiled 8 min, peeled', '5 egg'],
+    ['lettuce, 1 small', '1 lettuce'],
+    ['1 tsp coriander powder', '1 tsp ground-coriander'],
     // One food, whatever stands in it.
     ['salt and vinegar crisps, 1 bag', '1 packet ?salt and vinegar crisps'],
     ['1 tin beans, drained', '1 tin ?beans'],

@@ -1,4 +1,5 @@
 import { toFraction, toRational, unitKind } from '../../../amounts/index.js';
+import { isPlural } from '../../../words/index.js';
 import { type LineOptions, readAmount } from './amount.js';
 import { findByName, isKnownName } from './names.js';
 
@@ -22,10 +23,11 @@ const partOfFruit =
 const bareShare = /^(?=(?:quarter|third) of )/i;
 const bareThumb = /^(?=thumb(?:-sized?)? )/i;
 /** A dash, a sign or dots between a food and its amount. */
-const behindName = /^([^\d(]{3,}?)\s*(?: -|=|\.{2,}|…)\s*(?=\S)/;
+const behindName = /^([^\d(=…]{2,}[^\d(=….\s-])(?: -| ?=| ?\.{2,}| ?…) ?(?=\S)/;
 const loose =
-  /^(?:an? )?(?:(?:good|small|big|large|generous|fat|tiny) )?(?:splash|glug|drizzle|dash|slug|handful|knob|dollop|spoonful|squeeze)(?:es|s)?(?: of)? ([^,(\d]+?)(?:, |\s*\()(?:about |approx\.? |~ ?)?([^()]+?)\)?$/i;
+  /^(?:an? )?(?:(?:good|small|big|large|generous|fat|tiny) )?(?:splash|glug|drizzle|dash|slug|handful|knob|dollop|spoonful|squeeze)(?:es|s)?(?: of)? ([^,(\d]+?)(?:, | ?\()(?:about |approx\.? |~ ?)?([^()]+?)\)?$/i;
 const inBrackets = /^([^\d(,]{3,}?) \((?:about |approx\.? |~ ?)?([^()]+)\)(.*)$/i;
+const oneOfSize = /^(small|large|medium|big) ([\p{L}' -]+?)(?=,|$)/iu;
 const partsOfPiece = /^(\d+) (.+?) (halves|quarters)(?=,|$)/i;
 
 /**
@@ -47,7 +49,13 @@ export function plainShape(text: string, options: LineOptions): string {
     .replace(bareThumb, 'a ');
   const limit = bound.exec(plain);
   const free = limit ? `${plain.slice(limit[0].length)}, ${limit[1]!.toLowerCase()}` : plain;
-  return wholePieces(amountBehind(statedMeasure(free, options), options), options);
+  return wholePieces(amountBehind(statedMeasure(onePiece(free, options), options), options), options);
+}
+
+/** "Small red onion" is one of them. */
+function onePiece(text: string, options: LineOptions): string {
+  const [, size, name] = oneOfSize.exec(text) ?? [];
+  return size && !isPlural(name!) && findByName(name!, options.larder) !== null ? `1 ${text}` : text;
 }
 
 /** The whole text is an amount with a unit, or a count of a known food. */

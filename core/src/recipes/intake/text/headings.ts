@@ -22,6 +22,8 @@ const isPart = rowCues.is('part', { before: String.raw`(?:the |[a-z-]+ ){0,3}` }
  */
 export function componentNamed(row: string, next: string | undefined, options: LineOptions): string | null {
   const named = withColon.exec(row) ?? forThe.exec(row);
+  const bare = withoutRemark(row);
+  if (!named && bare !== row) return componentNamed(bare, next, options);
   if (named) return /\d ?(?:g|ml|tbsp|tsp|cups?)\b/i.test(named[1]!) ? null : named[1]!;
   const words = row.split(/\s+/).length;
   const isLoud = row === row.toUpperCase() && /\p{L}{3}/u.test(row) && !/\d/.test(row) && words <= 4;
@@ -29,6 +31,16 @@ export function componentNamed(row: string, next: string | undefined, options: L
   const own = parseIngredientLine(row, options);
   const isFood = own.ingredient !== null && !isPart(row);
   return !isFood && parseIngredientLine(next, options).amount !== null ? row.toLowerCase() : null;
+}
+
+const remark = /^([^,(\d]{3,40}?)(?:,| \(| [-–] )[^\d]*\)?$/;
+
+/** "Dressing, make it first", "PRESSED CUCUMBER (start the evening before)": a part with a remark. */
+function withoutRemark(row: string): string {
+  const head = remark.exec(row)?.[1]?.trim();
+  const isHead =
+    head !== undefined && (isPart(head) || (head === head.toUpperCase() && /\p{Lu}{3}/u.test(head)));
+  return isHead ? head : row;
 }
 
 const roles = (['dressing', 'dip', 'dippers', 'topping', 'garnish'] as const).map(

@@ -26,6 +26,7 @@ import {
   titleRow,
 } from './title.js';
 import { takeLinesOfSentences } from './letter.js';
+import { separate } from './several-foods.js';
 import { cutChain, sentencesOf } from './sentences.js';
 import { isListedWork } from './work-rows.js';
 import { peopleOfAmount, peopleSaid, readServings } from './servings.js';
@@ -52,7 +53,7 @@ function withTitleApart(rows: readonly string[]): readonly string[] {
   return title && namesDish(title) ? [title, telling!] : rows;
 }
 
-const titleBeforeTelling = /^([^:.;,\d]{4,60}):\s+(.{60,})$/;
+const titleBeforeTelling = /^([^:.;,\d]{4,60}): (\S.{60,})$/;
 
 export interface RowsOptions extends LineOptions {
   /** What a person said that single rows are. */
@@ -91,8 +92,8 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
       const before = found.lines.length;
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
       if (found.lines.length > before && isListRow(row)) listRows++;
-      const told = found.steps.at(-1);
-      if (told !== undefined) for (const line of found.lines.slice(before)) line.behind = told;
+      const last = found.steps.at(-1);
+      if (last !== undefined) for (const line of found.lines.slice(before)) line.behind = last;
     }
   });
   const isToldOnly = found.lines.length === 0 || (!hasHeadings && listRows < fewestOfList);
@@ -242,7 +243,8 @@ function cutIntoSteps(row: string, isNumbered: boolean): string[] {
 /** Behind work stands more of it, or a remark, where nothing is measured: "squeeze lemon", "ok next day". */
 function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions): boolean {
   if (steps.length === 0 || row.split(' ').length < 2) return false;
-  const { amount, ingredient, unit } = parseIngredientLine(withoutLead(row), options);
+  const [first] = separate(withoutLead(row), options);
+  const { amount, ingredient, unit } = parseIngredientLine(first!, options);
   return amount === null ? ingredient === null : unit === 'squeeze';
 }
 

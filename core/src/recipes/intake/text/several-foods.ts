@@ -1,8 +1,9 @@
 import { unitKind } from '../../../amounts/index.js';
+import { findIngredient, standardLarder } from '../../../larder/index.js';
 import type { LineOptions } from '../line/amount.js';
 import { readAmount } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
-import { isKnownName } from '../line/names.js';
+import { candidatesOf, isKnownName } from '../line/names.js';
 import { plainSpelling } from '../line/numbers.js';
 import { lineCues } from '../line-cues.js';
 
@@ -35,7 +36,8 @@ function measuredOf(row: string, options: LineOptions): string[] | null {
   if (parts.length < 2 || !isMeasured(parts[0]!, options)) return null;
   const foods: string[] = [];
   let count = 0;
-  for (const part of parts) {
+  for (const written of parts) {
+    const part = withUnitBefore(written, foods.at(-1), options);
     if (isMeasured(part, options)) {
       foods.push(part);
       count++;
@@ -46,6 +48,22 @@ function measuredOf(row: string, options: LineOptions): string[] | null {
     else foods[foods.length - 1] += `, ${part}`;
   }
   return count > 1 ? foods : null;
+}
+
+const bareCount = /^(\d[\d./]*) (?=\p{L})/u;
+const spoons =
+  /^(?:\d[\d./]*|an?|one|two|three|four|five|six) (tbsp|tsp|tablespoons?|teaspoons?|spoons?|parts?)\b/i;
+const pouredSections = new Set(['oils and vinegars', 'dairy and eggs', 'tins and jars', 'baking and sweet']);
+
+/** "3 spoons vinegar, 6 oil": the unit that was said before holds for what is poured. */
+function withUnitBefore(part: string, before: string | undefined, options: LineOptions): string {
+  const unit = before === undefined ? undefined : spoons.exec(before)?.[1];
+  const food = bareCount.exec(part);
+  if (!unit || !food || readAmount(plainSpelling(part), options)?.unitWritten) return part;
+  const name = part.slice(food[0].length);
+  const candidates = candidatesOf(name, options.larder);
+  const section = findIngredient(options.larder ?? standardLarder, candidates[0] ?? null)?.section;
+  return section && pouredSections.has(section) ? `${food[1]!} ${unit} ${name}` : part;
 }
 
 /** An amount in front, and a food that is known, and nothing that is not understood. */
@@ -60,8 +78,8 @@ function isMeasured(part: string, options: LineOptions): boolean {
 }
 
 const named = (part: string, options: LineOptions) => {
-  const { ingredient, amount } = parseIngredientLine(part, options);
-  return ingredient !== null && amount === null;
+  const { ingredient, amount, unread } = parseIngredientLine(part, options);
+  return amount === null && (ingredient !== null || unread.includes('several things'));
 };
 
 /** "White pepper. Dill." */
@@ -72,7 +90,7 @@ function namedApart(row: string, options: LineOptions): string[] | null {
 }
 
 const purposeFirst =
-  /^((?:to (?:finish|serve|garnish|decorate|dip|top)|for (?:serving|garnish|the top|dipping)|on top|garnish|seasoning)): +(.+)$/i;
+  /^((?:to (?:finish|serve|garnish|decorate|dip|top)|for (?:serving|garnish|the top|dipping)|on top|garnish|seasoning)): (\S.*)$/i;
 
 /** "To finish: paprika, parsley": each with what it is for, measured or not. */
 function forPurpose(row: string, options: LineOptions): string[] | null {

@@ -1,0 +1,128 @@
+import { useState } from 'react';
+import type { Doubt } from '@fornax/core';
+import styled from 'styled-components';
+import { Button } from '../../parts/Button.js';
+import { Field } from '../../parts/Field.js';
+import { Quietly } from '../../parts/states.js';
+
+const Grid = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
+  gap: 16px 32px;
+  padding-bottom: 16px;
+  border-bottom: 2px solid ${({ theme }) => theme.colour.ink};
+`;
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 12px;
+  margin: 16px 0 8px;
+`;
+const Question = styled.p`
+  margin-bottom: 6px;
+  font-weight: 600;
+  overflow-wrap: anywhere;
+`;
+const Answers = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  button {
+    white-space: normal;
+    text-align: left;
+  }
+`;
+const Other = styled.form`
+  display: flex;
+  gap: 6px;
+  align-items: end;
+  max-width: 200px;
+`;
+
+/** More at once are not read. */
+const mostShown = 5;
+const mostServings = 500;
+
+interface DoubtsProps {
+  doubts: readonly Doubt[];
+  answered: number;
+  onAnswer: (doubt: Doubt, value: string) => void;
+  onTakeBack: () => void;
+}
+
+/** What is not sure of a text, the worst first, each answered with one press. */
+export function Doubts({ doubts, answered, onAnswer, onTakeBack }: DoubtsProps) {
+  if (doubts.length === 0 && answered === 0) return null;
+  const more = doubts.length - mostShown;
+  return (
+    <section aria-label="Questions about this text">
+      <Head>
+        <h2>
+          {doubts.length === 0
+            ? 'No questions left'
+            : doubts.length === 1
+              ? '1 question'
+              : `${doubts.length} questions`}
+        </h2>
+        {doubts.length > 0 ? <Quietly>The marked answer counts until you choose another.</Quietly> : null}
+        {answered > 0 ? (
+          <Button look="quiet" onPress={onTakeBack}>
+            Take back the last answer
+          </Button>
+        ) : null}
+      </Head>
+      <Grid>
+        {doubts.slice(0, mostShown).map((doubt) => (
+          <li key={doubt.id}>
+            <Question>{doubt.question}</Question>
+            <Answers role="group" aria-label={doubt.question}>
+              {doubt.candidates.map(({ value, label }) => (
+                <Button
+                  key={value}
+                  look={value === doubt.guess ? 'act' : 'plain'}
+                  onPress={() => onAnswer(doubt, value)}
+                >
+                  {label}
+                </Button>
+              ))}
+              {doubt.id.startsWith('serves|') ? (
+                <OtherNumber onAnswer={(value) => onAnswer(doubt, value)} />
+              ) : null}
+            </Answers>
+          </li>
+        ))}
+      </Grid>
+      {more > 0 ? (
+        <Quietly>{more === 1 ? '1 more question follows.' : `${more} more questions follow.`}</Quietly>
+      ) : null}
+    </section>
+  );
+}
+
+function OtherNumber({ onAnswer }: { onAnswer: (value: string) => void }) {
+  const [typed, setTyped] = useState('');
+  const count = Number(typed);
+  const isCount = Number.isInteger(count) && count > 0 && count <= mostServings;
+  return (
+    <Other
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (isCount) onAnswer(typed.trim());
+      }}
+    >
+      <Field
+        label="Another number"
+        hideLabel
+        placeholder="Other"
+        value={typed}
+        onChange={setTyped}
+        maxLength={3}
+        problem={typed !== '' && !isCount ? `Enter a number from 1 to ${mostServings}.` : undefined}
+      />
+      <Button type="submit" isDisabled={!isCount}>
+        Set
+      </Button>
+    </Other>
+  );
+}
