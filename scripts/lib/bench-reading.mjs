@@ -1,4 +1,5 @@
 import { corpusOfRoles } from './reading-corpus.mjs';
+import { judged, wholeTexts } from './judge-texts.mjs';
 import { row } from './measure.mjs';
 
 /**
@@ -19,6 +20,20 @@ export async function benchReading() {
     );
   });
   for (const each of [...counted, summed(counted)]) row(`sentences, ${each.name}`, inWords(each));
+  await benchTexts();
+}
+
+/** Whole texts: how many checks of each kind come out, and how many texts without a fault. */
+async function benchTexts() {
+  const { readRecipe } = await import('../../core/dist/index.js');
+  const texts = wholeTexts().map((text) => judged(text, readRecipe));
+  const checks = texts.flat();
+  for (const kind of new Set(checks.map((each) => each.kind))) {
+    const own = checks.filter((each) => each.kind === kind);
+    row(`texts, ${kind}`, `${own.filter(({ ok }) => ok).length} of ${own.length}`);
+  }
+  const whole = texts.filter((all) => all.every(({ ok }) => ok)).length;
+  row('texts without a fault', `${whole} of ${texts.length}`);
 }
 
 function countsOf(name, read) {

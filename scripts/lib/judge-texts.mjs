@@ -3,10 +3,11 @@ import { join } from 'node:path';
 import { root } from './machine.mjs';
 
 /**
- * The corpus of whole texts: each with its genre, its rows and what a cook says must come out. `foods` are the
- * lines of the first recipe (`foods2` those of the second), `step` a piece of its work by some words of it, with
- * the foods that are in it by then and its wait, `before` an order that must hold and `free` one that must not,
- * `no` words that are no work, `proposes` foods that must be cooked first, `asks` words of a question.
+ * The corpus of whole texts: each with its genre, its rows and what a cook says must come out. `foods` are
+ * the lines of the first recipe (`foods2` those of the second), `step` a piece of its work by some words of
+ * it, with the foods that are in it by then and its wait, `before` an order that must hold and `free` one
+ * that must not, `no` words that are no work, `proposes` foods that must be cooked first, `asks` words of a
+ * question.
  */
 export function wholeTexts() {
   const corpus = readFileSync(join(root, 'core/src/recipes/reading/corpus/texts.txt'), 'utf8');
@@ -164,7 +165,7 @@ function stepsBefore(step, { steps }) {
   return steps.filter(({ id }) => found.has(id));
 }
 
-/** The order itself where it holds: the first comes before the second by edges, or in the same step by words. */
+/** The order itself where it holds: the first comes before the second by edges, or in a step by words. */
 function orderOf(said, recipe) {
   const [first, second] = said.split(' | ');
   const [one, other] = [proposedOr(recipe, first), stepOf(recipe, second)];

@@ -40,13 +40,18 @@ const stressed = '(?: (?:good|full|further|short|bare|whole))?';
 
 const digits = String.raw`\d+ \d+/\d+|\d+/\d+|\d+[.,]\d+|\d+`;
 const inWords = [...words.keys()].sort((one, other) => other.length - one.length).join('|');
-const number = String.raw`(?:${digits}|(?:${inWords})(?![\w-])${stressed}(?: (?:${ones.join('|')}|${tens.join('|')})(?=[ -]))?)`;
-const unit = String.raw`(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|weeks?|h|′|'(?!\w)|(?<=\d)m|(?<=\d)s)(?![a-z])`;
+/** "A good ten minutes". */
+const countBehind = `(?: (?:${ones.join('|')}|${tens.join('|')})(?=[ -]))?`;
+const number = String.raw`(?:${digits}|(?:${inWords})(?![\w-])${stressed}${countBehind})`;
+const unitWords = 'seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|weeks?|h';
+const unit = String.raw`(?:${unitWords}|′|'(?!\w)|(?<=\d)m|(?<=\d)s)(?![a-z])`;
 const share = (name: string) => String.raw`(?: and (?:a |one )?(?<${name}>half|quarter))?`;
 /** "An hour and a half", "one and a half hours". */
 const simple = String.raw`(?<count>${number})${share('share')}[ -]{0,2}(?<unit>${unit})${share('part')}\.?`;
 /** "1 hr 20 min", "an hour and ten minutes", "1h30". */
-const extra = String.raw`(?<extra>(?:,? and |,? )?(?<more>${number})[ -]?(?<moreUnit>minutes?|mins?|m|seconds?|secs?)(?![a-z])\.?|(?<=h|hr)(?<bare>\d{2})(?!\d))?`;
+const inMinutes = '(?<moreUnit>minutes?|mins?|m|seconds?|secs?)(?![a-z])';
+const withMore = String.raw`(?:,? and |,? )?(?<more>${number})[ -]?${inMinutes}\.?`;
+const extra = String.raw`(?<extra>${withMore}|(?<=h|hr)(?<bare>\d{2})(?!\d))?`;
 const clock = String.raw`(?<hours>\d{1,2}):(?<minutes>\d{2})[ -]?(?:hours?|hrs?|h)(?![a-z])`;
 const one = String.raw`(?:${clock}|${simple}${extra})`;
 const joint = String.raw` ?(?:-|to|or|and) ?(?:up to |even |about |say )?`;

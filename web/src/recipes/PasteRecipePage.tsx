@@ -5,6 +5,8 @@ import {
   measureSystems,
   recipeTextProblem,
   type RecipeLine,
+  type RowRead,
+  type RowRole,
   type TextRead,
 } from '@fornax/core';
 import { useLarder } from '../api/useLarder.js';
@@ -73,12 +75,7 @@ export default function PasteRecipePage() {
   return (
     <Sheet>
       <PageHeading names={['New recipe from text', 'Recipes']}>New recipe from text</PageHeading>
-      <Doubts
-        doubts={read.doubts}
-        answered={Object.keys(pasted.answers).length}
-        onAnswer={({ id }, value) => pasted.answer(id, value)}
-        onTakeBack={pasted.takeBack}
-      />
+      <Doubts doubts={read.doubts} {...pasted} />
       <Columns>
         <div>
           <Field
@@ -94,13 +91,7 @@ export default function PasteRecipePage() {
           {hasText ? (
             <RowsRead
               rows={read.rows}
-              isChosen={(row) => isOfRow(row, chosen, at)}
-              open={chosen && 'row' in chosen ? chosen.row : null}
-              onChoose={(row) => {
-                setChosen({ row: row.row });
-                if (row.recipe >= 0) setShown(row.recipe);
-              }}
-              onRole={(row, role) => pasted.setRole(row.text.trim(), role)}
+              {...rowsShown({ chosen, at, setChosen, setShown, setRole: pasted.setRole })}
             />
           ) : null}
         </div>
@@ -124,6 +115,28 @@ export default function PasteRecipePage() {
       </Columns>
     </Sheet>
   );
+}
+
+interface RowsShown {
+  chosen: Chosen;
+  /** The recipe that is shown. */
+  at: number;
+  setChosen: (chosen: Chosen) => void;
+  setShown: (recipe: number) => void;
+  setRole: (row: string, role: RowRole | null) => void;
+}
+
+/** What the rows of a text show and do: choosing one shows its recipe. */
+function rowsShown({ chosen, at, setChosen, setShown, setRole }: RowsShown) {
+  return {
+    isChosen: (row: RowRead) => isOfRow(row, chosen, at),
+    open: chosen && 'row' in chosen ? chosen.row : null,
+    onChoose: (row: RowRead) => {
+      setChosen({ row: row.row });
+      if (row.recipe >= 0) setShown(row.recipe);
+    },
+    onRole: (row: RowRead, role: RowRole | null) => setRole(row.text.trim(), role),
+  };
 }
 
 /** Lines that were corrected by hand, each by the written line that it belongs to. */

@@ -38,9 +38,10 @@ export function dishesOf(rows: readonly string[], options: LineOptions): Dishes 
   rows.forEach((row, index) => {
     const from = starts.at(-1) ?? 0;
     const before = kinds.slice(from, index);
-    const hasDish = countOf(before, 'line') >= fewestLines && before.includes('work');
-    if (index === 0 || !hasDish || kinds[index] !== 'other') return;
+    if (index === 0 || kinds[index] !== 'other') return;
     const isSure = says(rows, kinds, index);
+    const hasDish = countOf(before, 'line') >= (isSure ? 1 : fewestLines) && before.includes('work');
+    if (!hasDish) return;
     if (!mayBeTitle(row) || (!isSure && !row.startsWith('#') && isFoods(row, options))) return;
     const own = ownBlock(kinds, index);
     if (countOf(own, 'line') < fewestLines || !own.includes('work')) return;

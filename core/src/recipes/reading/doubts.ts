@@ -68,13 +68,14 @@ function aboutFoods({ recipe, index, larder = standardLarder }: Asked): Doubt[] 
   return recipe.lines.filter(isOpen).map((line) => {
     const candidates = candidatesOf(line.name, larder).map((id) => candidateOf(id, larder));
     const presumed = presumedOf(line.name);
+    const probably = presumed ? `: probably ${presumed.is}` : '';
     const isShared = line.unread.includes('several things');
     return {
       id: doubtId('food', line.text),
       about: { recipe: index, line: line.id, words: line.text },
       question: isShared
         ? `Which food is “${line.name}”?`
-        : `“${line.name}” is not in the larder${presumed ? `: probably ${presumed.is}` : ''}. Is it one of these?`,
+        : `“${line.name}” is not in the larder${probably}. Is it one of these?`,
       guess: '',
       candidates,
       harm: isShared ? harms.whichFood : harms.unknownFood,
@@ -102,9 +103,14 @@ const seasoned = new Set([
 /** Food that was shown or named and not measured, where more than a pinch of it must be meant. */
 function aboutAmounts({ recipe, index, larder = standardLarder }: Asked): Doubt[] {
   return recipe.lines
-    .filter(({ amount, toTaste, optional, ingredient }) => {
+    .filter(({ unread, optional, ingredient }) => {
       const section = findIngredient(larder, ingredient)?.section;
-      return amount === null && !toTaste && !optional && section !== undefined && !seasoned.has(section);
+      return (
+        unread.startsWith('no amount is written') &&
+        !optional &&
+        section !== undefined &&
+        !seasoned.has(section)
+      );
     })
     .map((line) => ({
       id: doubtId('amount', line.text),

@@ -44,7 +44,15 @@ function familyOf(names: readonly string[]): (food: Ingredient) => boolean {
 }
 
 /** Raw, nobody eats them; what only soaks (couscous) or sprouts is none of them. */
-const neverRaw = family('dried beans and chickpeas', 'lentils', 'rice', 'pasta', 'quinoa', 'potatoes');
+const neverRaw = family(
+  'dried beans and chickpeas',
+  'lentils',
+  'rice',
+  'pasta',
+  'noodles',
+  'quinoa',
+  'potatoes',
+);
 /** Only a boiled egg is cut. */
 const eggs = family('eggs');
 const cutForms: ReadonlySet<Form> = new Set(['halved', 'quartered', 'sliced', 'wedges', 'chopped']);
@@ -70,7 +78,7 @@ export function proposalsFor(
   if (work.length === 0) return [];
   const mentions = new LineMentions(lines, larder);
   const named = work.map((text) => mentions.in(text));
-  const heating = work.map((text) => heatSaid(text).length > 0);
+  const heating = work.map((text) => heatSaid(text).length > 0 || isInHotWater(text));
   // "Roast for 25 minutes" may be about anything.
   const isOpen = named.some((each, index) => heating[index] && each.size === 0);
   return lines.flatMap((line) => {
@@ -116,6 +124,11 @@ export function partsToMake(
     return [{ line: own[0]!.id, part: name, name: role, why, texts: [text], at }];
   });
 }
+
+/** Noodles and grains swell in hot water, or are soaked. */
+const isInHotWater = (text: string) =>
+  hotWater.test(text) || verbsSaid(text).some(({ verb, form }) => verb.act === 'soak' && form !== 'done');
+const hotWater = /\b(?:boiling|hot|boiled) (?:salted )?(?:water|stock)\b/i;
 
 /** The work with what is proposed, each piece where its food is used first. */
 export function withProposed(work: readonly string[], proposals: readonly Proposal[]): string[] {
@@ -165,7 +178,8 @@ function stateBefore(step: string, { name }: RecipeLine): string {
 function nameOf({ name, text }: RecipeLine): string {
   const plain = (name || text).toLowerCase();
   const bare = verbsSaid(plain).reduceRight(
-    (rest, { at, to, form }) => (form === 'done' ? rest.slice(0, at) + rest.slice(to) : rest),
+    (rest, { at, to, form, verb }) =>
+      form === 'done' && verb.kind === 'heat' ? rest.slice(0, at) + rest.slice(to) : rest,
     plain,
   );
   return bare.replace(/\s+/g, ' ').trim() || plain;

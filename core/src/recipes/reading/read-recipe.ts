@@ -2,7 +2,7 @@ import { parseIngredientLine } from '../intake/line/line.js';
 import { lineOf } from '../intake/line/recipe-line.js';
 import { sortRows } from '../intake/text/rows.js';
 import type { SortedRows } from '../intake/text/sorted-rows.js';
-import { type RecipeTextOptions, readParts, rowsOf } from '../intake/text/text.js';
+import { type RecipeTextOptions, readParts, rowsOfTalk } from '../intake/text/text.js';
 import { withActs } from '../acts/read.js';
 import type { Recipe, RecipeLine, RecipeStep, StepUse } from '../types.js';
 import { dishesOf } from './dishes.js';
@@ -12,7 +12,10 @@ import { type DishUse, withDishUses } from './dish-uses.js';
 import { partsToMake, type Proposal, proposalsFor, withProposed } from './proposals.js';
 import { lettersOf, roleSaidBy, type RowRole, type SaidRoles } from './row-roles.js';
 import { type RowRead, rowsRead } from './rows-read.js';
+import { readTimes } from '../intake/step/times.js';
 import { guessServings } from './servings-guess.js';
+import { withoutSlips } from './slips.js';
+import { minutesShown } from './stamps.js';
 
 export interface ReadRecipeOptions extends RecipeTextOptions {
   /** Answers to doubts that were asked before. */
@@ -47,24 +50,43 @@ export interface TextRead {
 }
 
 /**
- * Reads a text as a cook understands it: each dish as a recipe, its lines, its work with acts, uses, order and
- * times; work that it lacks is proposed and stands in its place, marked by `proposed`. What could matter and
- * is not sure comes back as doubts, each with the guess on which the recipe stands. The same text, answers
- * and roles give the same. Never throws; an empty text gives no recipe.
+ * Reads a text as a cook understands it: each dish as a recipe, its lines, its work with acts, uses, order
+ * and times; work that it lacks is proposed and stands in its place, marked by `proposed`. What could matter
+ * and is not sure comes back as doubts, each with the guess on which the recipe stands. The same text, with
+ * the same answers and roles, gives the same. Never throws; an empty text gives no recipe.
  */
 export function readRecipe(text: string, options: ReadRecipeOptions): TextRead {
-  const rows = rowsOf(text);
+  const { rows, talk } = rowsOfTalk(text);
   if (rows.length === 0) return { recipes: [], doubts: [], proposals: [], uses: [], rows: [] };
   const { dishes, isUnsure } = cutInDishes(rows, options);
   const read = dishes.map((dish, index) => readDish(dish, index, options));
+  const shown = talk && minutesShown(talk);
   const { recipes, uses } = withDishUses(read.map(({ recipe }) => recipe));
   const doubts = read.flatMap(({ doubts: own }) => own);
   return {
-    recipes: recipes.map((recipe) => withActs(recipe, options.larder)),
+    recipes: recipes.map((recipe) =>
+      withActs(shown ? withMinutesShown(recipe, shown) : recipe, options.larder),
+    ),
     doubts: worstFirst([...doubts, ...aboutDishes(recipes, isUnsure)]),
     proposals: read.flatMap(({ proposals }) => proposals),
     uses,
     rows: rowsRead(text, read, options.roles),
+  };
+}
+
+/** Work that a talk shows and says no minutes of takes as long as it was shown. */
+function withMinutesShown(recipe: Recipe, shown: ReadonlyMap<string, number>): Recipe {
+  const sentences = [...shown].map(([words, minutes]) => ({
+    letters: lettersOf(withoutSlips(words)),
+    minutes,
+  }));
+  return {
+    ...recipe,
+    steps: recipe.steps.map((step) => {
+      const own = sentences.find(({ letters }) => letters.includes(lettersOf(step.text)));
+      const isSaid = step.waitMinutes !== null || readTimes(step.text).length > 0;
+      return own && !isSaid ? { ...step, handsOnMinutes: own.minutes, isWorkedOut: false } : step;
+    }),
   };
 }
 

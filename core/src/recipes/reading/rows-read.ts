@@ -5,8 +5,7 @@ import type { Aside } from './asides.js';
 import { lettersOf, roleSaidBy, type SaidRoles } from './row-roles.js';
 
 /** What a row of a text became; "nothing" is no part of any recipe. */
-export const rowKinds = ['title', 'line', 'step', 'note', 'story', 'fact', 'heading', 'nothing'] as const;
-export type RowKind = (typeof rowKinds)[number];
+export type RowKind = 'title' | 'line' | 'step' | 'note' | 'story' | 'fact' | 'heading' | 'nothing';
 
 /** A written row with what it became: a row of prose may have become several steps and a note. */
 export interface RowRead {

@@ -51,7 +51,7 @@ export function guessServings(
 const notEaten = new Set(['water', 'ice']);
 
 /** Grams of a line as it is eaten; null where nobody knows them. */
-export function gramsOf(line: RecipeLine, system: MeasureSystem, larder: Larder): number | null {
+function gramsOf(line: RecipeLine, system: MeasureSystem, larder: Larder): number | null {
   const food = findIngredient(larder, line.ingredient);
   if (!line.amount || !line.unit) return null;
   if (food && notEaten.has(food.id)) return 0;

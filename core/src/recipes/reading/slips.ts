@@ -18,10 +18,8 @@ const tens = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
 const ones = 'one two three four five six seven eight nine'.split(' ');
 const [oneOf, tenOf] = [ones.join('|'), tens.join('|')];
 const onesOf = `(?:[ -](${oneOf}))?`;
-const hundreds = new RegExp(
-  String.raw`\b(?:(a|${oneOf}) hundred(?: and (?:(${tenOf})${onesOf}|(${oneOf})))?|(${tenOf})${onesOf})\b(?= [\p{L}])`,
-  'giu',
-);
+const inHundred = `(a|${oneOf}) hundred(?: and (?:(${tenOf})${onesOf}|(${oneOf})))?`;
+const hundreds = new RegExp(String.raw`\b(?:${inHundred}|(${tenOf})${onesOf})\b(?= [\p{L}])`, 'giu');
 
 /** "Two hundred and fifty grams" in digits; what is less than twenty is read as it stands. */
 function inDigits(text: string): string {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Doubt } from '@fornax/core';
+import type { Answers, Doubt } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../../parts/Button.js';
 import { Field } from '../../parts/Field.js';
@@ -46,13 +46,14 @@ const mostServings = 500;
 
 interface DoubtsProps {
   doubts: readonly Doubt[];
-  answered: number;
-  onAnswer: (doubt: Doubt, value: string) => void;
-  onTakeBack: () => void;
+  answers: Answers;
+  answer: (id: string, value: string) => void;
+  takeBack: () => void;
 }
 
 /** What is not sure of a text, the worst first, each answered with one press. */
-export function Doubts({ doubts, answered, onAnswer, onTakeBack }: DoubtsProps) {
+export function Doubts({ doubts, answers, answer, takeBack }: DoubtsProps) {
+  const answered = Object.keys(answers).length;
   if (doubts.length === 0 && answered === 0) return null;
   const more = doubts.length - mostShown;
   return (
@@ -67,7 +68,7 @@ export function Doubts({ doubts, answered, onAnswer, onTakeBack }: DoubtsProps) 
         </h2>
         {doubts.length > 0 ? <Quietly>The marked answer counts until you choose another.</Quietly> : null}
         {answered > 0 ? (
-          <Button look="quiet" onPress={onTakeBack}>
+          <Button look="quiet" onPress={takeBack}>
             Take back the last answer
           </Button>
         ) : null}
@@ -81,13 +82,13 @@ export function Doubts({ doubts, answered, onAnswer, onTakeBack }: DoubtsProps) 
                 <Button
                   key={value}
                   look={value === doubt.guess ? 'act' : 'plain'}
-                  onPress={() => onAnswer(doubt, value)}
+                  onPress={() => answer(doubt.id, value)}
                 >
                   {label}
                 </Button>
               ))}
               {doubt.id.startsWith('serves|') ? (
-                <OtherNumber onAnswer={(value) => onAnswer(doubt, value)} />
+                <OtherNumber onAnswer={(value) => answer(doubt.id, value)} />
               ) : null}
             </Answers>
           </li>

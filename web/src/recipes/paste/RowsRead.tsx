@@ -33,7 +33,7 @@ const Row = styled.button<{ $kind: RowKind }>`
     padding-left: 10px;
     border-left: 3px solid ${({ theme, $kind }) => theme.colour[edges[$kind]]};
     overflow-wrap: anywhere;
-    color: ${({ theme, $kind }) => ($kind === 'nothing' || $kind === 'story' ? theme.colour.quiet : theme.colour.ink)};
+    color: ${({ theme, $kind }) => (quietKinds.has($kind) ? theme.colour.quiet : theme.colour.ink)};
   }
   @media (pointer: coarse) {
     min-height: 44px;
@@ -47,6 +47,7 @@ const Roles = styled.div`
   padding: 4px 8px 8px 82px;
 `;
 
+const quietKinds: ReadonlySet<RowKind> = new Set(['nothing', 'story']);
 const edges = {
   title: 'ink',
   line: 'thyme',

@@ -11,8 +11,8 @@ import { recipeQuery, rowOfRecipe } from '../../api/queries.js';
 const mostDishes = 30;
 
 /**
- * Keeps every recipe of a text, those that others are made of first. The ids stay the same however often it is
- * tried, so that what was kept before a failure is not kept twice.
+ * Keeps every recipe of a text, those that others are made of first. The ids stay the same however often it
+ * is tried, so that what was kept before a failure is not kept twice.
  */
 export function useKeepAll(recipes: readonly Recipe[], uses: readonly DishUse[], onKept: () => void) {
   const navigate = useNavigate();

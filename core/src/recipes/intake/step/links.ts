@@ -70,35 +70,15 @@ export function linkLines(
     const isTold = (line: string) => (toldFrom.get(line) ?? 0) <= index;
     const excepted = mentions.in(exceptIn(text));
     for (const line of excepted.keys()) named.delete(line);
-    if (meansAll(text)) {
-      const own = componentSaid(text, components);
-      for (const { id, componentId } of lines) {
-        const isMeant = own === null || componentId === own.id;
-        // What a later step takes by its name for the first time is still to come: "tear over the basil".
-        if (
-          isMeant &&
-          !named.has(id) &&
-          !excepted.has(id) &&
-          isTold(id) &&
-          left.get(id)!.compare(1) === 0 &&
-          !isNamedAgain(id)
-        )
-          named.set(id, 0);
-      }
-    }
+    // What a later step takes by its name for the first time is still to come: "tear over the basil".
+    const isFree = (line: string) =>
+      !named.has(line) && !excepted.has(line) && isTold(line) && left.get(line)!.compare(1) === 0;
+    for (const { id } of linesOfAll(text, lines, components))
+      if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const { id } of linesOfPartMade(text, lines, components, left))
       if (!named.has(id) && !excepted.has(id) && !isNamedAgain(id)) named.set(id, 0);
-    for (const [line, at] of linesOfKinds(text, lines, { larder, components })) {
-      const isStillToCome = isNamedAgain(line) && !cutsFood(text);
-      if (
-        !named.has(line) &&
-        !excepted.has(line) &&
-        isTold(line) &&
-        left.get(line)!.compare(1) === 0 &&
-        !isStillToCome
-      )
-        named.set(line, at);
-    }
+    for (const [line, at] of linesOfKinds(text, lines, { larder, components }))
+      if (isFree(line) && (!isNamedAgain(line) || cutsFood(text))) named.set(line, at);
     for (const [line, at] of sharesOfEach(text, lines, larder)) if (!named.has(line)) named.set(line, at);
     return [...named].flatMap(([line, at]): StepUse[] => {
       const rest = left.get(line)!;
@@ -111,6 +91,17 @@ export function linkLines(
       return [{ line, share: toRational(share) }];
     });
   });
+}
+
+/** What "everything" stands for: of the part that a step says it is about, or of all. */
+function linesOfAll(
+  text: string,
+  lines: readonly NamedLine[],
+  components: readonly RecipeComponent[],
+): readonly NamedLine[] {
+  if (!meansAll(text)) return [];
+  const own = componentSaid(text, components);
+  return lines.filter(({ componentId }) => own === null || componentId === own.id);
 }
 
 const meansAll = sayings.has('all of it');

@@ -8,7 +8,7 @@ import { componentNamed, roleOf } from './headings.js';
 import { listedFoods } from './prose.js';
 import { separate } from './several-foods.js';
 
-export interface FoundLine {
+interface FoundLine {
   readonly reading: LineReading;
   component: string;
   /** The last work that was told before it; absent where none was. */

@@ -49,9 +49,9 @@ function isFromTap({ ingredient, amount, unit }: LineReading, { system }: LineOp
 }
 
 /**
- * Lines of a recipe that is told: of sentences that only list foods, each part in its own, and of every amount
- * in the work whose food no line has. Beside a list (`isToldOnly` false), only what is weighed or spooned is
- * a line. A sentence that is lines now is no work.
+ * Lines of a recipe that is told: of sentences that only list foods, each part in its own, and of every
+ * amount in the work whose food no line has. Beside a list (`isToldOnly` false), only what is weighed or
+ * spooned is a line. A sentence that is lines now is no work.
  */
 export function takeLinesOfSentences(
   found: FoundLines & { steps: string[] },

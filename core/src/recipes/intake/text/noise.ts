@@ -64,8 +64,8 @@ function answered(rows: readonly string[]): string[] {
 }
 
 /**
- * Takes away what pages, messages and letters put around a recipe; what is left keeps its order. A row that is
- * whole stays as it is.
+ * Takes away what pages, messages and letters put around a recipe; what is left keeps its order. A row that
+ * is whole stays as it is.
  */
 export function withoutNoise(
   rows: readonly string[],

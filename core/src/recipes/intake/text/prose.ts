@@ -47,7 +47,8 @@ function withAmountsFirst(text: string, options: LineOptions): string {
       .slice(from)
       .filter((word) => word !== 'some')
       .join(' ');
-    told += `${text.slice(end, index)}${words.slice(0, from).join(' ')} ${behind.slice(0, amount.length)} ${food},`;
+    const lead = `${text.slice(end, index)}${words.slice(0, from).join(' ')}`;
+    told += `${lead} ${behind.slice(0, amount.length)} ${food},`;
     end = index + all.length + amount.length;
   }
   return told + text.slice(end);

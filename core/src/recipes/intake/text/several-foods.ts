@@ -12,8 +12,8 @@ const longestTogether = 60;
 const longestEach = 160;
 
 /**
- * The foods of one row, each with its own amount: "salt and pepper, to taste", "2 carrots, 1 parsnip", "1/2 tsp
- * each: cumin, paprika", "to finish: paprika, parsley". The row itself where it holds one.
+ * The foods of one row, each with its own amount: "salt and pepper, to taste", "2 carrots, 1 parsnip", "1/2
+ * tsp each: cumin, paprika", "to finish: paprika, parsley". The row itself where it holds one.
  */
 export function separate(row: string, options: LineOptions): string[] {
   const found =
@@ -28,8 +28,8 @@ const betweenMeasured =
 const ofAll = /^(?:all|both|each|everything)\b[ ,]*/i;
 
 /**
- * "2 carrots, 1 parsnip", "3 tomatoes / 6 radishes", "a head of cos and a handful of parsley", "two peppers, a
- * cup of corn, all cut small": what is said behind a food, or at the end of all of them, goes with it.
+ * "2 carrots, 1 parsnip", "3 tomatoes / 6 radishes", "a head of cos and a handful of parsley", "two peppers,
+ * a cup of corn, all cut small": what is said behind a food, or at the end of all of them, goes with it.
  */
 function measuredOf(row: string, options: LineOptions): string[] | null {
   const parts = row.replace(/\.$/, '').split(betweenMeasured);

@@ -49,7 +49,7 @@ export function parseRecipeText(text: string, options: RecipeTextOptions): Recip
  * The rows of a text in bounds, without blank ones, marks of bold ones, times of a talk, cells of tables, and
  * what their teller took back.
  */
-export function rowsOf(text: string): string[] {
+function rowsOf(text: string): string[] {
   return rowsOfTalk(text).rows;
 }
 
