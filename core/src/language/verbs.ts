@@ -106,13 +106,20 @@ function formsWhere(name: string, is: (verb: Verb) => boolean): string[] {
 
 /** A text without accents and capitals, each character in its place. */
 export function folded(text: string): string {
-  return [...text.normalize('NFC')]
-    .map((each) => {
+  // Nearly every text is plain letters, and this is asked of each many times.
+  if (plainLetters.test(text)) return text.toLowerCase();
+  return text
+    .normalize('NFC')
+    .replace(capitals, (letters) => letters.toLowerCase())
+    .replace(otherLetter, (each) => {
       const plain = each.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
       return plain.length === each.length ? plain : each;
-    })
-    .join('');
+    });
 }
+
+const plainLetters = /^[ -~\s]*$/;
+const capitals = /[A-Z]+/g;
+const otherLetter = /[^ -~\s]/gu;
 
 const word = /[a-z]+(?:-[a-z]+)*/g;
 

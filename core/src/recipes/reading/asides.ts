@@ -1,3 +1,4 @@
+import { phrasesSaid, verbsSaid } from '../../language/index.js';
 import { isOnlyKept } from '../intake/step/jobs.js';
 import { readTimes } from '../intake/step/times.js';
 import { sentencesOf } from '../intake/text/sentences.js';
@@ -95,8 +96,23 @@ const longestQuestion = 6;
 
 function roleOf(sentence: string, namesOwnFood: (text: string) => boolean): SentenceRole {
   if (sentence.split(/\s+/).length < fewestWords) return 'step';
+  if (saysNoWork(sentence) && !namesOwnFood(sentence)) return 'chatter';
   const role = roleOfSentence(sentence);
   return role === 'serving' && namesOwnFood(sentence) ? 'step' : role;
+}
+
+/** Fewer words may be work that is hardly said: "Straight in. Done." */
+const fewestOfChatter = 5;
+
+/** Nothing that is done, worked with or waited for: "Ours came early this year." */
+function saysNoWork(sentence: string): boolean {
+  return (
+    sentence.split(/\s+/).length >= fewestOfChatter &&
+    verbsSaid(sentence).length === 0 &&
+    phrasesSaid(sentence).length === 0 &&
+    readTimes(sentence).length === 0 &&
+    !/\d|\b(?:repeat|same|again|rest|other|until|then)\b/i.test(sentence)
+  );
 }
 
 function isKeepingTime(sentence: string, role: SentenceRole): boolean {

@@ -64,23 +64,29 @@ function saidOfGuess(guess: ServingsGuess | null): string {
   return `Its food weighs about ${grams} g: at ${gramsAHead} g a head it is for about ${serves}.`;
 }
 
+/** More of one kind is no recipe, or one that nobody answers for. */
+const mostOfKind = 25;
+
 function aboutFoods({ recipe, index, larder = standardLarder }: Asked): Doubt[] {
-  return recipe.lines.filter(isOpen).map((line) => {
-    const candidates = candidatesOf(line.name, larder).map((id) => candidateOf(id, larder));
-    const presumed = presumedOf(line.name);
-    const probably = presumed ? `: probably ${presumed.is}` : '';
-    const isShared = line.unread.includes('several things');
-    return {
-      id: doubtId('food', line.text),
-      about: { recipe: index, line: line.id, words: line.text },
-      question: isShared
-        ? `Which food is “${line.name}”?`
-        : `“${line.name}” is not in the larder${probably}. Is it one of these?`,
-      guess: '',
-      candidates,
-      harm: isShared ? harms.whichFood : harms.unknownFood,
-    };
-  });
+  return recipe.lines
+    .filter(isOpen)
+    .slice(0, mostOfKind)
+    .map((line) => {
+      const candidates = candidatesOf(line.name, larder).map((id) => candidateOf(id, larder));
+      const presumed = presumedOf(line.name);
+      const probably = presumed ? `: probably ${presumed.is}` : '';
+      const isShared = line.unread.includes('several things');
+      return {
+        id: doubtId('food', line.text),
+        about: { recipe: index, line: line.id, words: line.text },
+        question: isShared
+          ? `Which food is “${line.name}”?`
+          : `“${line.name}” is not in the larder${probably}. Is it one of these?`,
+        guess: '',
+        candidates,
+        harm: isShared ? harms.whichFood : harms.unknownFood,
+      };
+    });
 }
 
 function isOpen(line: RecipeLine): boolean {
@@ -149,6 +155,7 @@ function aboutUnused({ recipe, index, larder }: Asked): Doubt[] {
   const names = new Set(looseEnds(recipe, larder).unused);
   return recipe.lines
     .filter((line) => names.has(line.name || line.text))
+    .slice(0, mostOfKind)
     .map((line) => ({
       id: doubtId('unused', line.text),
       about: { recipe: index, line: line.id, words: line.text },

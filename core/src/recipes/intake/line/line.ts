@@ -6,7 +6,13 @@ import {
   unitKind,
   unitSize,
 } from '../../../amounts/index.js';
-import { findIngredient, type Form, type Ingredient, standardLarder } from '../../../larder/index.js';
+import {
+  findIngredient,
+  type Form,
+  type Ingredient,
+  type Larder,
+  standardLarder,
+} from '../../../larder/index.js';
 import type { Basis, ByProduct, LineReading } from '../../types.js';
 import type { LineOptions } from './amount.js';
 import { groupWordsOf } from './free-choice.js';
@@ -29,6 +35,23 @@ export const longestLine = 400;
  * is checked against it.
  */
 export function parseIngredientLine(text: string, options: LineOptions): LineReading {
+  const larder = options.larder ?? standardLarder;
+  const known = readBefore.get(larder) ?? new Map<string, LineReading>();
+  readBefore.set(larder, known);
+  const key = `${options.system}|${text}`;
+  const before = known.get(key);
+  if (before) return before;
+  if (known.size >= mostRemembered) known.clear();
+  const reading = readLine(text, options);
+  known.set(key, reading);
+  return reading;
+}
+
+/** Whatever sorts the rows of a text asks the same ones again and again. */
+const mostRemembered = 3000;
+const readBefore = new WeakMap<Larder, Map<string, LineReading>>();
+
+function readLine(text: string, options: LineOptions): LineReading {
   const written = text.trim();
   if (written.length > longestLine) return unreadable(written, `longer than ${longestLine} characters`);
   const plain = readable(written);

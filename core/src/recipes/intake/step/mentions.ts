@@ -43,7 +43,7 @@ const potatoes = /(?<!sweet )\bpotato(?:es)?$/i;
 function namesOf(
   line: NamedLine,
   larder: Larder,
-  { isOnlyLineOfIt, others }: { isOnlyLineOfIt: boolean; others: ReadonlySet<string> },
+  { isOnlyLineOfIt, isOfAnother }: { isOnlyLineOfIt: boolean; isOfAnother: (name: string) => boolean },
 ): string[][] {
   const ingredient = findIngredient(larder, line.ingredient);
   const names = [
@@ -57,7 +57,7 @@ function namesOf(
   const plant = names
     .filter((name) => partOfPlant.test(name))
     .map((name) => name.replace(partOfPlant, ''))
-    .filter((name) => !others.has(name.toLowerCase()));
+    .filter((name) => !isOfAnother(name.toLowerCase()));
   names.push(...uncut, ...plant);
   if (names.some((name) => potatoes.test(name))) names.push('spuds');
   const parts = line.byProducts.filter((part) => part === 'juice' || part === 'zest');
@@ -80,15 +80,15 @@ export class LineMentions {
   constructor(lines: readonly NamedLine[], larder: Larder = standardLarder) {
     const linesOf = new Map<string | null, number>();
     for (const { ingredient } of lines) linesOf.set(ingredient, (linesOf.get(ingredient) ?? 0) + 1);
+    const counts = new Map<string, number>();
+    for (const line of lines)
+      for (const name of plainNames(line, larder)) counts.set(name, (counts.get(name) ?? 0) + 1);
     const fish = lines.filter(({ ingredient }) => isFish(findIngredient(larder, ingredient)));
     for (const line of lines) {
       if (line.amount) this.#measured.add(line.id);
-      const others = new Set(
-        lines.filter((each) => each !== line).flatMap((each) => plainNames(each, larder)),
-      );
       const names = namesOf(line, larder, {
         isOnlyLineOfIt: linesOf.get(line.ingredient) === 1,
-        others,
+        isOfAnother: (name) => (counts.get(name) ?? 0) > (plainNames(line, larder).has(name) ? 1 : 0),
       });
       // "The fish" is that of the only line which is one.
       if (fish.length === 1 && fish[0] === line) names.push(['fish']);
@@ -129,10 +129,10 @@ export class LineMentions {
 }
 
 /** The names of a line and its food, as others may have them too. */
-function plainNames(line: NamedLine, larder: Larder): string[] {
+function plainNames(line: NamedLine, larder: Larder): ReadonlySet<string> {
   const food = findIngredient(larder, line.ingredient);
   const names = food ? [food.names.uk, food.names.us, ...food.names.also] : [];
-  return [line.name, ...names].map((name) => name.toLowerCase());
+  return new Set([line.name, ...names].map((name) => name.toLowerCase()));
 }
 
 function isFish(ingredient: Ingredient | null): boolean {

@@ -6,6 +6,7 @@ import { verbsSaid } from '../../../language/index.js';
 import { parseIngredientLine } from '../line/line.js';
 import { readName } from '../line/names.js';
 import { addLine, addRow, type FoundLines, isPartWithFoods, openComponent } from './ingredient-rows.js';
+import { withoutAsides } from '../../reading/asides.js';
 import { roleOfSentence } from '../../reading/roles.js';
 import { unlistedNames } from '../step/unlisted.js';
 import { separate } from './several-foods.js';
@@ -78,7 +79,8 @@ export function takeLinesOfSentences(
 
 /** A food that is told without an amount is of the recipe where nobody lists any. */
 function takeNamed(found: FoundLines & { steps: string[] }, usual: string, options: LineOptions): void {
-  const work = found.steps.filter((sentence) => !isServing(sentence));
+  const { steps } = withoutAsides(found.steps, { namesOwnFood: () => true, isNumbered: () => false });
+  const work = steps.filter((sentence) => !isServing(sentence));
   const lines = found.lines.map(({ reading }, index) => ({ ...reading, id: `l${index + 1}` }));
   for (const name of unlistedNames(work, lines, options.larder)) {
     const behind = found.steps[found.steps.findIndex((step) => step.toLowerCase().includes(name)) - 1];
