@@ -24,7 +24,7 @@ test('a messy recipe is pasted, mended, kept and put on a class', async ({ kitch
   await page.getByRole('button', { name: 'New recipe from text' }).click();
   await page.getByLabel('Paste or write a recipe').fill(messy);
   await expect(page.getByText('2 to look at')).toBeVisible();
-  await expect(page.getByText('“golden dust” is not in the larder.')).toBeVisible();
+  await expect(page.getByText('“golden dust” is not in the larder.', { exact: true })).toBeVisible();
   await expect(page.getByText('“1/0” is not an amount: nothing can be divided by zero.')).toBeVisible();
 
   await test.step('one line is written again, one corrected by hand', async () => {

@@ -25,6 +25,7 @@ describe('stretches of time as they are written', () => {
     ['one and a half hours', '90-90'],
     ['1 hr 20 min', '80-80'],
     ['an hour and ten minutes', '70-70'],
+    ['1 hr. 20 min.', '80-80'],
     ['1h30', '90-90'],
     ['1:15 hours', '75-75'],
     ['three quarters of an hour', '45-45'],
@@ -44,6 +45,10 @@ describe('stretches of time as they are written', () => {
     ['boil 20 minutes, then 5 minutes more', '20-20', '5-5'],
     ['10 minutes and 5 minutes', '10-10', '5-5'],
   ])('%s', (text, ...wanted) => expect(said(text)).toEqual(wanted));
+
+  it('a full stop behind it ends the sentence', () => {
+    expect(durationsIn('Chill for 2 hours. Keeps 3 days.').map(({ to }) => to)).toEqual([17, 31]);
+  });
 
   it.each(['at 10:30', '180 °C', '200 g', '5 mm thick', '2 metres', 'for 4 people', '10 Main Street'])(
     'none in “%s”',

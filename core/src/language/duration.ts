@@ -47,10 +47,10 @@ const unitWords = 'seconds?|secs?|minutes?|mins?|hours?|hrs?|days?|weeks?|h';
 const unit = String.raw`(?:${unitWords}|′|'(?!\w)|(?<=\d)m|(?<=\d)s)(?![a-z])`;
 const share = (name: string) => String.raw`(?: and (?:a |one )?(?<${name}>half|quarter))?`;
 /** "An hour and a half", "one and a half hours". */
-const simple = String.raw`(?<count>${number})${share('share')}[ -]{0,2}(?<unit>${unit})${share('part')}\.?`;
+const simple = String.raw`(?<count>${number})${share('share')}[ -]{0,2}(?<unit>${unit})${share('part')}`;
 /** "1 hr 20 min", "an hour and ten minutes", "1h30". */
 const inMinutes = '(?<moreUnit>minutes?|mins?|m|seconds?|secs?)(?![a-z])';
-const withMore = String.raw`(?:,? and |,? )?(?<more>${number})[ -]?${inMinutes}\.?`;
+const withMore = String.raw`(?:[.,]? and |[.,]? )?(?<more>${number})[ -]?${inMinutes}`;
 const extra = String.raw`(?<extra>${withMore}|(?<=h|hr)(?<bare>\d{2})(?!\d))?`;
 const clock = String.raw`(?<hours>\d{1,2}):(?<minutes>\d{2})[ -]?(?:hours?|hrs?|h)(?![a-z])`;
 const one = String.raw`(?:${clock}|${simple}${extra})`;
@@ -58,7 +58,7 @@ const joint = String.raw` ?(?:-|to|or|and) ?(?:up to |even |about |say )?`;
 
 const duration = new RegExp(`(?<![\\w.,/])${one}`, 'iy');
 const rangeOfNumbers = new RegExp(
-  String.raw`(?<![\w.,/])(?:(between) )?(${number})${joint}(${number})[ -]{0,2}(${unit})\.?`,
+  String.raw`(?<![\w.,/])(?:(between) )?(${number})${joint}(${number})[ -]{0,2}(${unit})`,
   'iy',
 );
 const orTwo = / or two\b/iy;
