@@ -6,9 +6,6 @@ import { readRecipe } from '../../core/dist/index.js';
 const known = new Set([
   // "Top w sesame seeds" is told in a breath with the mixing.
   'sesame-seeds',
-  // "Put them in": the foods of the sentence before.
-  'feta',
-  'strained-yoghurt',
   // "Lettuce on plate" says no work.
   'lettuce on plate | dressing over',
 ]);

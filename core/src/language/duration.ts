@@ -62,6 +62,12 @@ const rangeOfNumbers = new RegExp(
   'iy',
 );
 const orTwo = / or two\b/iy;
+/** "An hour, better two". */
+const betterWords = 'better(?: still)?|preferably|ideally|even';
+const orBetter = new RegExp(
+  String.raw`,? (?:or )?(?:${betterWords}) (\d+|${ones.join('|')})(?! ?(?:${unitWords})|\w)`,
+  'iy',
+);
 const joins = new RegExp(joint, 'iy');
 const startsNumber = new RegExp(String.raw`(?<![\w.,/])(?:between )?(?=${number})`, 'gi');
 
@@ -99,6 +105,10 @@ function durationAt(plain: string, at: number): Duration | null {
   orTwo.lastIndex = first.to;
   const twice = orTwo.exec(plain);
   if (twice) return { ...first, high: first.low * 2, to: first.to + twice[0].length };
+  orBetter.lastIndex = first.to;
+  const better = orBetter.exec(plain);
+  const most = better ? valueOf(better[1]!) * first.size : 0;
+  if (better && most > first.low) return { ...first, high: most, to: first.to + better[0].length };
   joins.lastIndex = first.to;
   const joined = joins.exec(plain);
   const second = joined && oneAt(plain, first.to + joined[0].length);
@@ -107,21 +117,30 @@ function durationAt(plain: string, at: number): Duration | null {
   return { ...first, high: second.high, to: second.to };
 }
 
-function oneAt(plain: string, at: number): Duration | null {
+/** With the minutes of its unit. */
+type Sized = Duration & { readonly size: number };
+
+function oneAt(plain: string, at: number): Sized | null {
   duration.lastIndex = at;
   const match = duration.exec(plain);
   if (!match) return null;
   const { hours, minutes, count, unit: name, share: half, part, extra: beside } = match.groups!;
   const to = at + match[0].length;
-  if (hours) return spanOf(Number(hours) * 60 + Number(minutes), at, to);
+  if (hours) return spanOf(Number(hours) * 60 + Number(minutes), at, to, minutesIn.h);
   const size = minutesIn[unitOf(name!)];
   const value = (valueOf(count!) + shareOf(half) + shareOf(part)) * size;
   const rest = restOf(match.groups!);
   // "10 minutes and 5 minutes" are two; an hour and ten minutes are one.
-  return rest < size ? spanOf(value + rest, at, to) : spanOf(value, at, to - beside!.length);
+  return rest < size ? spanOf(value + rest, at, to, size) : spanOf(value, at, to - beside!.length, size);
 }
 
-const spanOf = (value: number, at: number, to: number): Duration => ({ low: value, high: value, at, to });
+const spanOf = (value: number, at: number, to: number, size: number): Sized => ({
+  low: value,
+  high: value,
+  at,
+  to,
+  size,
+});
 
 function restOf({ more, moreUnit, bare }: Readonly<Record<string, string>>): number {
   return more ? valueOf(more) * minutesIn[unitOf(moreUnit!)] : Number(bare ?? 0);

@@ -80,6 +80,8 @@ describe('a row as people write it', () => {
     ['1 tsp cumin, 2 carrots', '1 tsp ground-cumin', '2 carrot'],
     ['eggs x5 boiled 8 min, peeled', '5 egg'],
     ['lettuce, 1 small', '1 lettuce'],
+    ['parsley, big bunch', '1 bunch parsley'],
+    ['mint, handful', '1 handful mint'],
     ['1 tsp coriander powder', '1 tsp ground-coriander'],
     // One food, whatever stands in it.
     ['salt and vinegar crisps, 1 bag', '1 packet ?salt and vinegar crisps'],

@@ -14,6 +14,9 @@ const doneFor =
 const nameTimes = /^([^\d,]{3,}?) x ?(\d+)\b(?=[^\d]|$)/i;
 /** "Lettuce, 1 small". */
 const sizeBehind = /^([^\d,]{3,}), (\d+) (small|medium|large|big)\b/i;
+/** "Parsley, big bunch". */
+const unitBehind =
+  /^([^\d,]{3,}), ((?:an? )?(?:(?:big|small|large|good|generous) )?(?:bunch|handful|pinch|head|splash|sprig))$/i;
 const counted = /(\d) (?:nos?|pcs?|ea|off|units?)\.?$/i;
 /** A bound is an amount with a remark. */
 const bound =
@@ -43,6 +46,7 @@ export function plainShape(text: string, options: LineOptions): string {
     .replace(doneFor, ', ')
     .replace(nameTimes, '$2 $1')
     .replace(sizeBehind, '$2 $3 $1')
+    .replace(unitBehind, '$2 of $1')
     .replace(counted, '$1')
     .replace(partOfFruit, '$1 of ')
     .replace(bareShare, 'a ')

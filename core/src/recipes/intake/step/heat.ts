@@ -47,6 +47,9 @@ export function readOvenHeat(text: string): OvenHeat | null {
     .filter(({ celsius }) => celsius >= 50 && celsius <= 320);
   const chosen = found.find(({ isFan }) => !isFan) ?? found[0];
   if (chosen) return { written: chosen.written, celsius: chosen.celsius };
+  // "220 fan" is a fan oven in degrees Celsius.
+  const fan = /\b(1[2-9]0|2[0-5]0) ?fan\b/i.exec(text);
+  if (fan) return { written: `${fan[1]!} °C fan`, celsius: Number(fan[1]) + fanCelsius };
   // "Oven 200": degrees Celsius below, Fahrenheit above what an oven has.
   const bare = /\boven (?:on )?(?:to |at )?(\d{3})\b/i.exec(text);
   if (bare) {
@@ -70,7 +73,8 @@ const coolestUnsaidOven = 100;
 /** Whether a text means the oven by its degrees alone: "toast the nuts at 180C for 8 mins". */
 export function isOvenByDegrees(text: string): boolean {
   const heat = readOvenHeat(text);
-  return heat !== null && heat.celsius >= coolestUnsaidOven && !saysOtherDegrees(text);
+  if (heat === null || heat.celsius < coolestUnsaidOven) return false;
+  return heat.written.endsWith('fan') || !saysOtherDegrees(text);
 }
 
 function nearestTen(celsius: number): number {

@@ -39,6 +39,9 @@ const shareBefore = new RegExp(
 const restBefore =
   /\b(?:(?:rest|last) of(?: the)?|remaining|reserved|other half of(?: the)?)(?: [\w-]+)?\s*$/i;
 
+/** What is only tasted for is put in before. */
+const tasteFor = /\btaste (?:it )?for [^.;]*/gi;
+
 interface LinkOptions {
   readonly larder?: Larder | undefined;
   readonly components?: readonly RecipeComponent[] | undefined;
@@ -62,7 +65,7 @@ export function linkLines(
   const left = new Map(lines.map((line) => [line.id, toFraction('1')]));
   const reserved = reservedLines(texts, lines, components);
   const namedIn = texts.map((text) =>
-    withoutReserved(mentions.in(text), reserved, componentSaid(text, components)),
+    withoutReserved(mentions.in(text.replace(tasteFor, '')), reserved, componentSaid(text, components)),
   );
   return texts.map((text, index) => {
     const named = new Map(namedIn[index]);
@@ -75,6 +78,9 @@ export function linkLines(
       !named.has(line) && !excepted.has(line) && isTold(line) && left.get(line)!.compare(1) === 0;
     for (const { id } of linesOfAll(text, lines, components))
       if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
+    // "Get 200 g feta and 150 g yoghurt. Put them in the processor": nothing else is in hand yet.
+    const isFirstOfTelling = index === 0 && toldFrom.size > 0 && meansThem(text, named);
+    if (isFirstOfTelling) for (const { id } of lines) if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const { id } of linesOfPartMade(text, lines, components, left))
       if (!named.has(id) && !excepted.has(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const [line, at] of linesOfKinds(text, lines, { larder, components }))
@@ -91,6 +97,12 @@ export function linkLines(
       return [{ line, share: toRational(share) }];
     });
   });
+}
+
+/** Whether "them" stands before any food that a step names itself. */
+function meansThem(text: string, named: ReadonlyMap<string, number>): boolean {
+  const at = /\bthem\b/i.exec(text)?.index ?? Infinity;
+  return at < Math.min(...named.values(), text.length);
 }
 
 /** What "everything" stands for: of the part that a step says it is about, or of all. */

@@ -94,7 +94,9 @@ export function withoutNoise(
     const isName = isSigned && /^[\p{L}.]+(?: [\p{L}.]+)?$/u.test(row);
     isSigned = isClosing(row);
     if (isName) return [];
-    return row === '' || isNoise(row) ? [] : [row];
+    // "T" signs a letter.
+    if (row === '' || /^\p{L}$/u.test(row) || isNoise(row)) return [];
+    return [row];
   });
 }
 

@@ -19,7 +19,7 @@ const joining = /^(?:of|in|into|for|to|at|on|over|with|and|or|the|an?|each|befor
 /** Foods in a row, "3 aubergines, 3 tbsp tahini and parsley"; none where it is no list of measured foods. */
 export function listedFoods(text: string, options: LineOptions): string[] {
   const parts = plainSpelling(text)
-    .split(/,\s+(?:and\s+)?|\s+and\s+|\s*;\s*|\s+\+\s+/)
+    .split(/,\s+(?:and\s+)?|\s+and\s+|\s*;\s*|\s+[+/]\s+/)
     .map((part) => part.trim())
     .filter(Boolean);
   const measured = parts.filter((part) => parseIngredientLine(part, options).amount !== null);

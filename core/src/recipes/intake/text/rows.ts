@@ -28,24 +28,13 @@ import {
 import { takeLinesOfSentences } from './letter.js';
 import { separate } from './several-foods.js';
 import { cutChain, sentencesOf } from './sentences.js';
+import { withStepNumbers } from './step-numbers.js';
 import { isListedWork } from './work-rows.js';
 import { peopleOfAmount, peopleSaid, readServings } from './servings.js';
 import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
 
 const numbered =
   /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
-
-/** "Step 2" alone in a row is the number of the row behind it. */
-function withStepNumbers(rows: readonly string[]): string[] {
-  return rows.flatMap((row, index) => {
-    const number = onlyNumber.exec(rows[index - 1] ?? '');
-    if (onlyNumber.test(row) && index + 1 < rows.length) return [];
-    return [number ? `${number[1] ?? number[2]!}. ${row}` : row];
-  });
-}
-
-/** With its sign: "Step 2:", "Step two". */
-const onlyNumber = /^(?:#+ *)?step (?:(\d{1,2})|([a-z]{3,6}))[.:)]?$/i;
 
 /** "Warm spinach salad for two: fry the bacon …" in one row is a title and its telling. */
 function withTitleApart(rows: readonly string[]): readonly string[] {
@@ -202,6 +191,10 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
     found[field] = joined(found[field], row);
     return part;
   }
+  if (found.lines.length === 0 && isBlurb(row, options)) {
+    found.story = joined(found.story, row);
+    return part;
+  }
   const isWork =
     looksLikeStep(row, options) ||
     isLineWithWork(row) ||
@@ -247,6 +240,13 @@ function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions
   const { amount, ingredient, unit } = parseIngredientLine(first!, options);
   return amount === null ? ingredient === null : unit === 'squeeze';
 }
+
+/** "A five-minute starter that tastes of holidays.": no food that anybody knows. */
+function isBlurb(row: string, options: LineOptions): boolean {
+  const isSaid = /^an? .*[.!]$/i.test(row) && row.split(' ').length > fewestOfBlurb;
+  return isSaid && parseIngredientLine(row, options).ingredient === null && verbsSaid(row)[0]?.at !== 0;
+}
+const fewestOfBlurb = 4;
 
 /** The name of a food, and what is said of it, has fewer words. */
 const longestFood = 7;

@@ -43,7 +43,7 @@ const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )
 /** What is said before it: "serves", "table of", "how many:". */
 const leads =
   'serves?|serving|servings?|feeds?|does|portions?|people|covers|pax|heads|enough for|makes enough for|' +
-  'how many|table of|table for|for|f(?:ü|ue)r|pour|para|per|voor';
+  'how many|table of|table for|class of|group of|party of|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
 const onlyEaters =
   'servings?|portions?|helpings?|people|persons?|guests|eaters|diners|covers|pax|ppl|of (?:us|you|them)(?! )';

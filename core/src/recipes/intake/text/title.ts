@@ -56,6 +56,9 @@ export function titleOf(row: string): string {
 
 /** "Corn salsa (makes 3 cups, serves 8)", "Slaw - serves 6", "Dip for two?": the title, what is behind it. */
 export function factsOfTitle(row: string): { readonly title: string; readonly facts: string } {
+  // "Class of 16 - tabbouleh".
+  const before = /^((?:class|group|party|table) of \d+)\s*[-–—:,]\s+(\S.*)$/i.exec(row);
+  if (before) return { title: before[2]!, facts: before[1]! };
   const brackets = /\s*\(([^)]*)\)\s*$/.exec(row);
   if (brackets && (/\bmakes\b/i.test(brackets[1]!) || peopleSaid(brackets[1]!) !== null))
     return { title: row.slice(0, brackets.index), facts: brackets[1]! };
