@@ -123,6 +123,7 @@ const step = fc.record({
   demonstrateMinutes: fc.constantFrom(0, 3, 120),
   acts: fc.array(act, { maxLength: 2 }),
   actsCorrected: fc.boolean(),
+  proposed: words,
 });
 
 /** Parts with ids of their own, and what names steps names those that are there. */

@@ -69,6 +69,7 @@ const step = {
   demonstrateMinutes: 2,
   isWorkedOut: true,
   isWaitEstimated: false,
+  proposed: 'The eggs are wanted cooked, and no step cooks them.',
   acts: [act],
   actsCorrected: true,
 };
