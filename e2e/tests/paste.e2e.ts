@@ -61,7 +61,9 @@ test('a letter: questions answered, a row turned into something else, proposed w
     await page.getByRole('button', { name: 'Keep this recipe' }).click();
     await expect(page.getByRole('heading', { name: /bean salad/i, level: 1 })).toBeVisible();
     await page.getByRole('button', { name: 'Read', exact: true }).click();
-    await expect(page.getByText('Whisk the dressing ingredients together.')).toBeVisible();
+    await expect(
+      page.getByRole('paragraph').filter({ hasText: 'Whisk the dressing ingredients together.' }),
+    ).toBeVisible();
   });
 });
 
