@@ -120,6 +120,7 @@ describe('what has to be cooked and nobody cooks is proposed in its place', () =
   it.each([
     '1 tin chickpeas, drained',
     '250 g leftover roast chicken',
+    '2 eggs, already boiled',
     '200 g ready-cooked lentils',
     '4 roasted red peppers from a jar',
     '200 g couscous',

@@ -29,5 +29,5 @@ to dip,to dip;for dipping;dipper|dippers;crudites;sticks;batons;to scoop;for sco
 beside,to serve;for serving;serve with;alongside;on the side,
 small,small,large|big .. small
 large,large|big,small .. large|big
-bought cooked,leftover|leftovers;left-over;left over;ready|pre cooked|boiled|roasted|grilled;precooked;pre-cooked;ready-cooked;vacuum|vac packed;vacuum-packed;rotisserie;shop|store bought;shop-bought;store-bought;bought;deli;pouch;jarred;tinned;canned;from a|the jar|tin|can|packet|pouch|shop|deli,
+bought cooked,already boiled|cooked|roasted|toasted|grilled|steamed;leftover|leftovers;left-over;left over;ready|pre cooked|boiled|roasted|grilled;precooked;pre-cooked;ready-cooked;vacuum|vac packed;vacuum-packed;rotisserie;shop|store bought;shop-bought;store-bought;bought;deli;pouch;jarred;tinned;canned;from a|the jar|tin|can|packet|pouch|shop|deli,
 `;

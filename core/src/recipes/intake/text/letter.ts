@@ -83,6 +83,9 @@ function takeNamed(found: FoundLines & { steps: string[] }, usual: string, optio
   const work = steps.filter((sentence) => !isServing(sentence));
   const lines = found.lines.map(({ reading }, index) => ({ ...reading, id: `l${index + 1}` }));
   for (const name of unlistedNames(work, lines, options.larder)) {
+    // "The walnut paste" is made of the walnuts.
+    const [head = '', ...rest] = name.split(' ');
+    if (rest.length > 0 && lines.some((line) => line.name.toLowerCase().includes(head))) continue;
     const behind = found.steps[found.steps.findIndex((step) => step.toLowerCase().includes(name)) - 1];
     addLine(found, name, usual, options);
     if (behind !== undefined) found.lines.at(-1)!.behind = behind;
