@@ -53,6 +53,12 @@ describe('a change', () => {
     const state = after({ kind: 'edited', patch: { people: 0 }, found, at: 0 }, edit({ people: 15 }));
     expect(state.problems).toEqual({ place: 'b' });
   });
+  it('that an earlier visit left, found before the row has come, is due as the row arrives', () => {
+    const unsent = { patch: { people: 10 }, base: { people: 14 }, revision: 3 };
+    const found = reduceRow(emptyRow<View, Edits>(), { kind: 'found on device', unsent });
+    expect(isToSend(found)).toBe(false);
+    expect(isToSend(reduceRow(found, { kind: 'arrived', row: server }))).toBe(true);
+  });
   it('before the row has come is kept nowhere', () =>
     expect(reduceRow(emptyRow<View, Edits>(), edit({ people: 15 })).unsent).toBeNull());
 });

@@ -51,9 +51,12 @@ export function typedHere<T extends EditedRow<P>, P extends object>({
   return held ? joined(unsent, held) : unsent;
 }
 
-/** Whether there is something to send, and nothing that must be decided first. */
+/**
+ * Whether there is something to send, a row to send it to, and nothing that must be decided first. What was
+ * left on the device is often found before the row has come: it is due as the row arrives.
+ */
 export function isToSend<T extends EditedRow<P>, P extends object>(state: RowState<T, P>): boolean {
-  return state.unsent !== null && state.clash === null;
+  return state.server !== undefined && state.unsent !== null && state.clash === null;
 }
 
 /** What an error of a write means. `rowOf` finds the row in what a refused write is answered with. */
