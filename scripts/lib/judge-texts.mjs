@@ -9,9 +9,8 @@ import { root } from './machine.mjs';
  * that must not, `no` words that are no work, `proposes` foods that must be cooked first, `asks` words of a
  * question.
  */
-export function wholeTexts() {
-  const corpus = readFileSync(join(root, 'core/src/recipes/reading/corpus/texts.txt'), 'utf8');
-  return corpus
+export function wholeTexts(path = join(root, 'core/src/recipes/reading/corpus/texts.txt')) {
+  return readFileSync(path, 'utf8')
     .split(/^(?=@ )/m)
     .filter((text) => text.trim())
     .map(textOf);

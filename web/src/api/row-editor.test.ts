@@ -54,7 +54,7 @@ describe('a change', () => {
     expect(state.problems).toEqual({ place: 'b' });
   });
   it('that an earlier visit left, found before the row has come, is due as the row arrives', () => {
-    const unsent = { patch: { people: 10 }, base: { people: 14 }, revision: 3 };
+    const unsent = { patch: { people: 10 } as Edits, base: { people: 14 }, revision: 3 };
     const found = reduceRow(emptyRow<View, Edits>(), { kind: 'found on device', unsent });
     expect(isToSend(found)).toBe(false);
     expect(isToSend(reduceRow(found, { kind: 'arrived', row: server }))).toBe(true);

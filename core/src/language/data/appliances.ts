@@ -6,6 +6,6 @@ microwave,microwave
 griddle,griddle;char grill;chargrill;barbecue;braai
 oven,under the grill;under a grill;under the hot grill;under a hot grill;under the very hot grill;under a very hot grill;under the broiler;under a broiler;under the hot broiler;under a hot broiler
 blender,blender
-hob,pan;saucepan;bain-marie;double boiler;hob;stove;flame*;gas ring;burner;skillet;wok
+hob,<cook> .. in .. water|stock|broth;pan;saucepan;bain-marie;double boiler;hob;stove;flame*;gas ring;burner;skillet;wok
 fridge,fridge;overnight
 `;

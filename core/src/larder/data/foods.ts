@@ -12,7 +12,7 @@ cauliflower,vegetables,cauliflower,pc 1 head 1.1,piece=700 head=700 sizes=500-10
 celery,vegetables,celery,pc 1 head 0.85,piece=450 head=450 stalk=45 d.diced=0.43 d.sliced=0.43 d.chopped=0.43 y=0.85 months=7-11,cold 14,celery,95 0.2 1.3 0.2
 celeriac,vegetables,celeriac / celery root,pc 1 – 1.4,piece=700 sizes=500-1000 d.grated=0.45 d.matchsticks=0.45 y=0.75 y.peeled=0.75 months=10-3,cool 10 cold 21,celery,88 0.3 1.6 0.3
 courgette,vegetables,courgette / zucchini; courgettes; zucchinis; yellow courgettes; green courgettes,pc 1 – 0.6,piece=200 sizes=140-300 d.sliced=0.48 d.grated=0.5 d.diced=0.5 y=0.95 months=6-9,cold 7,–,95 0.3 2.5 0
-cucumber,vegetables,cucumber; cucumbers; english cucumber; hothouse cucumber,pc 1 – 0.9,piece=350 sizes=250-420 d.diced=0.56 d.sliced=0.44 d.grated=0.6 y=0.97 y.seeded=0.8 y.peeled=0.85 y.peeled+seeded=0.7 months=5-9,cold 7,–,95 0.1 1.7 0
+cucumber,vegetables,cucumber; cucumbers; cukes; cuke; english cucumber; hothouse cucumber,pc 1 – 0.9,piece=350 sizes=250-420 d.diced=0.56 d.sliced=0.44 d.grated=0.6 y=0.97 y.seeded=0.8 y.peeled=0.85 y.peeled+seeded=0.7 months=5-9,cold 7,–,95 0.1 1.7 0
 fennel,vegetables,fennel,pc 1 bulb 1.1,piece=250 sizes=180-330 d.shaved=0.32 d.sliced=0.36 d.diced=0.4 y=0.7 months=6-10,cold 7,–,90 0.2 3.9 0.1
 garlic,vegetables,garlic,pc 1 bulb 0.35,clove=5 piece=50 head=50 d.minced=0.57 d.chopped=0.57 d.crushed=0.95 d.grated=0.95 y=0.87 y.peeled=0.87 scaling=startLow,cool 30 room 21,!inoil,59 0.5 1 0
 ginger,vegetables,fresh ginger; ginger; root ginger; ginger root; gingerroot,50 loose 3.6,piece=50 cm=6 d.grated=0.95 d.minced=0.8 d.sliced=0.4 y=0.85 y.peeled=0.85 scaling=startLow,cool 14 cold 21,–,79 0.8 1.7 0
@@ -61,7 +61,7 @@ lemon,fruit,lemon; lemons; unwaxed lemon; unwaxed lemons,pc 1 – 0.35,piece=110
 lime,fruit,lime; limes,pc 1 – 0.3,piece=70 sizes=55-85 d.juiced=1.03 d.zested=0.4 y=1 y.segmented=0.52 juice=20-30 zest=4 months=1-12,room 7 cold 21,–,91 0.2 1.7 0 citric 6
 orange,fruit,orange; oranges; navel orange; navel oranges; sweet orange,pc 1 – 0.45,piece=200 sizes=150-260 d.juiced=1.04 d.zested=0.4 d.segmented=0.75 y=0.7 y.sliced=0.7 y.peeled=0.7 y.segmented=0.52 juice=70-80 zest=10 months=11-4,room 10 cold 21,–,87 0.1 9 0 citric 1
 grapefruit,fruit,grapefruit; pink grapefruit,pc 1 – 0.7,piece=380 sizes=300-460 d.juiced=1.04 d.segmented=0.9 y=0.7 y.segmented=0.5 juice=150-170 zest=12 months=11-4,room 10 cold 21,–,90 0.1 7 0 citric 1.4
-apple,fruit,crisp apple; apple; apples; eating apple; tart apple,pc 1 – 0.4,piece=170 sizes=120-220 d.diced=0.5 d.grated=0.6 d.sliced=0.46 d.matchsticks=0.45 y=0.9 y.cored=0.9 y.peeled=0.8 months=8-3,cool 14 cold 30,–,86 0.2 10.4 0 citric 0.5
+apple,fruit,crisp apple; apple; apples; eating apple; tart apple; pink lady; pink ladies; braeburn; braeburns; honeycrisp; gala apples; fuji apples; cox; coxes,pc 1 – 0.4,piece=170 sizes=120-220 d.diced=0.5 d.grated=0.6 d.sliced=0.46 d.matchsticks=0.45 y=0.9 y.cored=0.9 y.peeled=0.8 months=8-3,cool 14 cold 30,–,86 0.2 10.4 0 citric 0.5
 pear,fruit,pear; pears; firm pear; ripe pear,pc 1 – 0.45,piece=180 sizes=140-230 d.diced=0.6 d.sliced=0.56 y=0.9 y.cored=0.9 ripens=3 months=8-1,room 4 cold 10,–,84 0.1 9.8 0 citric 0.2
 mango,fruit,mango; mangoes; mangos,pc 1 – 1.1,piece=350 sizes=250-450 d.diced=0.7 y=0.65 ripens=3 months=4-8,room 4 cold 5,!stone,83 0.4 13.7 0 citric 0.3
 pomegranate,fruit,pomegranate; pomegranates; pomegranate seeds,pc 1 – 1.2,piece=280 sizes=200-380 d=0.7 y=0.56 y.seeded=0.56 months=9-1,cool 14 cold 30,–,78 1.2 13.7 0 citric 0.9
@@ -106,7 +106,7 @@ tinned-black-beans,tins and jars,tinned black beans / canned black beans; black 
 tinned-lentils,tins and jars,tinned green lentils / canned lentils; tinned lentils,400 tin 0.75,tin=400l d.drained=0.75 drained=0.6,room 700,–,76 0.5 0.4 0.5
 sweetcorn,tins and jars,tinned sweetcorn / canned corn; sweetcorn; corn; corn kernels,200 tin 0.6 + 325 tin 0.85,tin=325l d.drained=0.65 d=0.65 drained=0.83,room 700,–,80 1.2 6.5 0.4
 tuna,tins and jars,tinned tuna / canned tuna; tuna; canned tuna flakes; tuna flakes; tuna chunks,145 tin 1,tin=145l d.drained=0.65 drained=0.72,room 700,fish,72 1 0 0.9
-tinned-tomatoes,tins and jars,tinned tomatoes / canned tomatoes; crushed tomatoes,400 tin 0.6,tin=400l d=1.03,room 700,–,93 0.2 3 0.2 citric 0.4
+tinned-tomatoes,tins and jars,tinned tomatoes / canned tomatoes; crushed tomatoes; chopped tomatoes in juice; tinned chopped tomatoes; tomatoes in juice; tinned plum tomatoes; canned diced tomatoes; diced tomatoes in juice,400 tin 0.6,tin=400l d=1.03,room 700,–,93 0.2 3 0.2 citric 0.4
 anchovy,tins and jars,anchovy fillets; anchovies; anchovy,50 tin 1.3 + 100 jar 2.4,piece=4 tin=50l jar=100l d.chopped=1 drained=0.6 leaves.drained.anchovy-oil=0.35 scaling=startLow,room 365,fish,52 10 0 14
 olives,tins and jars,olives; pitted olives; mixed olives; olive,340 jar 1.8,piece=4 jar=340l handful=40 d.whole=0.57 d.chopped=0.6 d.sliced=0.57 y.pitted=0.8 drained=0.5 leaves.drained.pickle-brine=0.45,room 365,!choking,75 15 0.5 3.5 lactic 0.4
 capers,tins and jars,capers in brine; capers,100 jar 1.3,jar=100l d=0.6 d.drained=0.6 d.rinsed=0.6 d.chopped=0.65 drained=0.6 leaves.drained.pickle-brine=0.35,room 365,–,86 0.6 0.3 6 acetic 0.8
@@ -117,7 +117,7 @@ dijon-mustard,tins and jars,Dijon mustard; dijon mustard; mustard; smooth mustar
 wholegrain-mustard,tins and jars,wholegrain mustard / whole-grain mustard; grainy mustard,185 jar 1,d=1.03,cold 180,mustard sulphites,62 11 4 5 acetic 1.7
 mayonnaise,tins and jars,mayonnaise; mayo,400 jar 1.6,d=0.93,cold 60,egg mustard,20 76 1.3 1.4 acetic 0.3
 tahini,tins and jars,tahini; sesame paste,300 jar 2.8,d=1.01,room 180,sesame,2 56 0.5 0.1
-peanut-butter,tins and jars,peanut butter; groundnut paste; groundnut butter,340 jar 2,d=1.08,room 180,peanut,1 51 6 0.9
+peanut-butter,tins and jars,peanut butter; groundnut paste; groundnut butter; smooth peanut butter; creamy peanut butter; crunchy peanut butter,340 jar 2,d=1.08,room 180,peanut,1 51 6 0.9
 harissa,tins and jars,harissa; harissa paste,90 jar 1.8,d=1.05 scaling=startLow,cold 60,–,72 8 6 3 citric 0.7
 miso,tins and jars,white miso; miso; miso paste,300 tub 3.2,d=1.15,cold 180,soya barley,46 5 6 12 lactic 0.4
 horseradish,tins and jars,grated horseradish; grated horseradish from a jar; prepared horseradish; jarred horseradish; hot horseradish,150 jar 1.2,d=1 scaling=startLow,cold 60,sulphites,70 12 8 2 acetic 1.2
@@ -140,7 +140,7 @@ red-wine-vinegar,oils and vinegars,red wine vinegar; red wine vin,ml 350 bottle 
 white-wine-vinegar,oils and vinegars,white wine vinegar; vinegar; white wine vin,ml 350 bottle 1.2,d=1.01 scaling=startLow,room 700,sulphites,93 0 0.3 0 acetic 6
 cider-vinegar,oils and vinegars,cider vinegar / apple cider vinegar; cider vinegar; cider vin,ml 350 bottle 1.4 + 500 bottle 1.8,d=1.01 scaling=startLow,room 700,sulphites,94 0 0.4 0 acetic 5
 sherry-vinegar,oils and vinegars,sherry vinegar; sherry vin,ml 250 bottle 3,d=1.01 scaling=startLow,room 700,sulphites,91 0 1.5 0 acetic 7
-balsamic-vinegar,oils and vinegars,balsamic vinegar,ml 250 bottle 2.2,d=1.08 scaling=startLow,room 700,sulphites,74 0 17 0.1 acetic 6
+balsamic-vinegar,oils and vinegars,balsamic vinegar; balsamic; aged balsamic,ml 250 bottle 2.2,d=1.08 scaling=startLow,room 700,sulphites,74 0 17 0.1 acetic 6
 rice-vinegar,oils and vinegars,rice vinegar,ml 150 bottle 1.4 + 300 bottle 2.2,d=1.01 scaling=startLow,room 700,–,94 0 0.5 0 acetic 4.3
 soy-sauce,oils and vinegars,soy sauce; soy; soya sauce,ml 150 bottle 1.2 + 250 bottle 1.8,d=1.13 scaling=startLow,room 300,soya wheat,66 0 1.5 15 lactic 0.8
 fish-sauce,oils and vinegars,fish sauce,ml 200 bottle 1.7,d=1.2 scaling=startLow,room 300,fish,70 0 2 24
@@ -168,7 +168,7 @@ peanuts,nuts and seeds,roasted peanuts; peanuts,200 bag 1.1,handful=30 d.whole=0
 pumpkin-seeds,nuts and seeds,pumpkin seeds; pepitas; pepitas; hulled pumpkin seeds,100 bag 1.2,handful=30 d=0.55,cool 120,–,5 49 1.4 0
 sunflower-seeds,nuts and seeds,sunflower seeds,100 bag 0.8,handful=30 d=0.58,cool 120,–,5 51 2.6 0
 sesame-seeds,nuts and seeds,sesame seeds,100 bag 1,d=0.6,cool 180,sesame,4 50 0.3 0
-fine-salt,spices and seasoning,fine salt; salt; table salt; fine sea salt; sea salt; cooking salt,500 tub 0.6,d=1.2 scaling=startLow,room 999,–,0 0 0 100
+fine-salt,spices and seasoning,fine salt; salt; table salt; fine sea salt; sea salt; cooking salt; unrefined sea salt; unrefined salt,500 tub 0.6,d=1.2 scaling=startLow,room 999,–,0 0 0 100
 coarse-salt,spices and seasoning,coarse salt; kosher salt; coarse sea salt,500 tub 1.3,d=1 scaling=startLow,room 999,–,0 0 0 100
 flake-salt,spices and seasoning,light flake salt; flaky sea salt; flaked sea salt; flaky salt; sea salt flakes; flake salt,250 box 2,d=0.6 scaling=startLow,room 999,–,0 0 0 100
 black-pepper,spices and seasoning,black pepper; ground black pepper; freshly ground black pepper; peppercorns; black peppercorns; freshly ground pepper; freshly ground black pepper; freshly cracked pepper; cracked black pepper; ground pepper; milled pepper,50 jar 1.4,d=0.5 d.ground=0.45 scaling=startLow,room 365,–,12 3.3 0.6 0
@@ -202,11 +202,11 @@ pointed-pepper,vegetables,long sweet pepper; pointed pepper; pointed red pepper;
 red-chilli,vegetables,red chilli / red chile; red chili; fresh red chilli; hot red chilli; red finger chilli,pc 1 – 0.2,piece=15 sizes=8-25 d.minced=0.6 y=0.85 y.seeded=0.7 months=7-10 scaling=startLow,cold 10,!hands,88 0.4 5.3 0
 green-chilli,vegetables,green chilli / green chile; green chili; fresh green chilli; green finger chilli,pc 1 – 0.2,piece=15 sizes=8-25 d.minced=0.6 y=0.85 y.seeded=0.7 months=7-10 scaling=startLow,cold 10,!hands,88 0.2 5.1 0
 jalapeno,vegetables,jalapeño chilli / jalapeño; jalapeno; jalapeno pepper; jalapeno chilli; jalapeno chile,pc 1 – 0.25,piece=20 sizes=12-30 d.minced=0.6 y=0.85 y.seeded=0.7 months=7-10 scaling=startLow,cold 10,!hands,92 0.4 4.1 0
-waxy-potato,vegetables,waxy potatoes; salad potatoes; waxy salad potatoes; salad potato; charlotte potatoes,100 loose 1.3,piece=80 sizes=50-120 d.cubed=0.65 d.diced=0.65 y=0.95 y.peeled=0.82,cool 14,!coolfast,79 0.1 0.8 0
-new-potato,vegetables,new potatoes; baby potatoes; baby new potatoes; small new potatoes; fingerling potatoes; ratte potatoes,100 loose 1.4,piece=50 sizes=30-70 d.halved=0.65 d.cubed=0.65 y=0.97 y.peeled=0.85 months=4-8,cool 5,!coolfast,80 0.1 1.3 0
-floury-potato,vegetables,floury potatoes / russet potatoes; baking potatoes; mashing potatoes; jacket potatoes; baking potato; russet potato,100 loose 0.9,piece=220 sizes=150-350 d.cubed=0.65 d.mashed=0.95 y=0.95 y.peeled=0.8,cool 14,!coolfast,77 0.1 0.7 0
+waxy-potato,vegetables,waxy potatoes; salad potatoes; waxy salad potatoes; salad potato; charlotte potatoes; yukon golds; yukon gold; yukon gold potatoes; charlottes; nicola potatoes; annabelle potatoes,100 loose 1.3,piece=80 sizes=50-120 d.cubed=0.65 d.diced=0.65 y=0.95 y.peeled=0.82,cool 14,!coolfast,79 0.1 0.8 0
+new-potato,vegetables,new potatoes; baby potatoes; baby new potatoes; small new potatoes; fingerling potatoes; ratte potatoes; jersey royals; jersey royal; jersey royal potatoes; pink fir apple potatoes,100 loose 1.4,piece=50 sizes=30-70 d.halved=0.65 d.cubed=0.65 y=0.97 y.peeled=0.85 months=4-8,cool 5,!coolfast,80 0.1 1.3 0
+floury-potato,vegetables,floury potatoes / russet potatoes; baking potatoes; mashing potatoes; jacket potatoes; baking potato; russet potato; maris pipers; maris piper; maris piper potatoes; king edwards; king edward potatoes; idaho potatoes,100 loose 0.9,piece=220 sizes=150-350 d.cubed=0.65 d.mashed=0.95 y=0.95 y.peeled=0.8,cool 14,!coolfast,77 0.1 0.7 0
 white-onion,vegetables,white onion; white onions; mild white onion,pc 1 – 0.3,piece=150 sizes=90-220 d.diced=0.55 d.sliced=0.4 y=0.89,cool 21,–,90 0.1 4.5 0
-sweet-onion,vegetables,sweet onion; sweet onions; spanish onion,pc 1 – 0.5,piece=250 sizes=180-350 d.diced=0.55 d.sliced=0.4 y=0.89,cool 14,–,91 0.1 5 0
+sweet-onion,vegetables,sweet onion; sweet onions; spanish onion; vidalia onion; vidalia onions; vidalias,pc 1 – 0.5,piece=250 sizes=180-350 d.diced=0.55 d.sliced=0.4 y=0.89,cool 14,–,91 0.1 5 0
 pickling-onion,vegetables,pickling onions / pearl onions; baby onions; button onions; silverskin onions,100 loose 3,piece=20 y=0.85,cool 14,–,89 0.1 4.5 0
 savoy-cabbage,vegetables,Savoy cabbage,pc 1 head 1,piece=900 sizes=600-1200 d.shredded=0.3 y=0.8 months=9-3,cold 14,–,91 0.1 2.3 0.1
 pointed-cabbage,vegetables,pointed cabbage / cone cabbage; sweetheart cabbage; hispi cabbage,pc 1 head 0.9,piece=700 sizes=500-900 d.shredded=0.3 y=0.82 months=4-11,cold 10,–,92 0.1 3 0
@@ -454,7 +454,7 @@ labneh,dairy and eggs,labneh; labne; lebneh; strained yoghurt cheese,250 tub 2.4
 quark,dairy and eggs,quark,250 tub 1.2,d=1.03,cold 10,milk !cold,82 0.4 4 0.1 lactic 0.8
 kefir,dairy and eggs,kefir; plain kefir; milk kefir,ml 500 bottle 1.8,d=1.03,cold 10,milk !cold,88 3 4 0.1 lactic 0.9
 skyr,dairy and eggs,skyr; plain skyr,450 tub 1.9,d=1.05,cold 14,milk !cold,83 0.2 4 0.1 lactic 0.9
-low-fat-yoghurt,dairy and eggs,low-fat yoghurt / low-fat yogurt; fat-free yoghurt; nonfat yogurt; low fat yogurt; 0% yoghurt,500 pot 1.2,d=1.04,cold 10,milk !cold,86 1 6 0.2 lactic 1
+low-fat-yoghurt,dairy and eggs,low-fat yoghurt / low-fat yogurt; fat-free yoghurt; low-fat natural yoghurt; low-fat natural yogurt; low-fat plain yogurt; nonfat yogurt; low fat yogurt; 0% yoghurt,500 pot 1.2,d=1.04,cold 10,milk !cold,86 1 6 0.2 lactic 1
 sheeps-yoghurt,dairy and eggs,sheep's yoghurt / sheep's milk yogurt; sheep yoghurt,400 pot 2.6,d=1.04,cold 10,milk !cold,81 6 5 0.2 lactic 1
 cheddar,dairy and eggs,Cheddar / cheddar cheese; mature cheddar; extra mature cheddar; sharp cheddar; white cheddar,350 block 3.2,slice=20 d.grated=0.45 d.cubed=0.55 y=0.98,cold 30,milk rennet,37 35 0.1 1.8 lactic 1
 pecorino,dairy and eggs,pecorino; pecorino romano; hard sheep's cheese; hard ewe's milk cheese,200 wedge 4,d.grated=0.4 d.shaved=0.3 y=0.95,cold 30,milk rennet,32 28 0.5 4
@@ -580,7 +580,7 @@ bamboo-shoots,tins and jars,tinned bamboo shoots / canned bamboo shoots; bamboo 
 water-chestnuts,tins and jars,tinned water chestnuts / canned water chestnuts; water chestnuts,225 tin 0.9,tin=225 piece=10 d.sliced=0.6 drained=0.62,room 700,–,86 0.1 2.5 0
 tinned-pineapple,tins and jars,tinned pineapple / canned pineapple; pineapple in juice; tinned pineapple rings; canned pineapple chunks,435 tin 1.1,tin=435 slice=35 drained=0.6,room 700,–,86 0.1 13 0 citric 0.5
 tinned-peaches,tins and jars,tinned peaches / canned peaches; peaches in syrup; peaches in juice,410 tin 1,tin=410 drained=0.6,room 700,–,85 0.1 12 0 citric 0.3
-green-olives,tins and jars,green olives; pitted green olives; whole green olives; large green olives,330 jar 1.8,piece=4 jar=330 handful=35 d=0.62 y.pitted=0.8 drained=0.5,room 400,!choking,76 14 0.5 3.8 lactic 0.4
+green-olives,tins and jars,green olives; pitted green olives; whole green olives; large green olives; castelvetrano olives; nocellara olives; manzanilla olives; gordal olives,330 jar 1.8,piece=4 jar=330 handful=35 d=0.62 y.pitted=0.8 drained=0.5,room 400,!choking,76 14 0.5 3.8 lactic 0.4
 black-olives,tins and jars,black olives; pitted black olives; kalamata olives; ripe olives,330 jar 1.8,piece=4 jar=330 handful=35 d=0.62 y.pitted=0.8 drained=0.5,room 400,!choking,74 16 0.3 3.2 lactic 0.3
 stuffed-olives,tins and jars,stuffed green olives; stuffed olives; olives stuffed with pepper; pimento-stuffed olives,330 jar 1.6,piece=4 jar=330 handful=35 drained=0.5,room 400,!choking,77 13 0.5 4 lactic 0.4
 capers-in-salt,tins and jars,capers in salt / salt-packed capers; salted capers; salt packed capers; dry-salted capers,100 jar 2.4,d=0.65 y=0.95,room 365,–,52 0.5 0.3 38
@@ -682,8 +682,8 @@ red-wine,oils and vinegars,red wine; dry red wine,ml 750 bottle 6,d=0.99,room 70
 dry-sherry,oils and vinegars,dry sherry; sherry; fino sherry,ml 750 bottle 8,d=0.99,room 365,sulphites,80 0 1.5 0 citric 0.4
 vermouth,oils and vinegars,dry vermouth; vermouth,ml 750 bottle 9,d=0.99,room 365,sulphites,80 0 3 0 citric 0.5
 tamari,oils and vinegars,tamari; gluten-free soy sauce; wheat-free soy sauce; gluten-free tamari,ml 150 bottle 2.4,d=1.2 scaling=startLow,room 365,soya,64 0 2 16 lactic 0.8
-dark-soy-sauce,oils and vinegars,dark soy sauce,ml 150 bottle 1.3,d=1.2 scaling=startLow,room 365,soya wheat,58 0 9 16 lactic 0.7
-reduced-salt-soy-sauce,oils and vinegars,reduced-salt soy sauce / low-sodium soy sauce; low-salt soy sauce; less-salt soy sauce; reduced-sodium soy sauce,ml 150 bottle 1.5,d=1.13 scaling=startLow,room 365,soya wheat,74 0 2 9 lactic 0.8
+dark-soy-sauce,oils and vinegars,dark soy sauce; dark soy,ml 150 bottle 1.3,d=1.2 scaling=startLow,room 365,soya wheat,58 0 9 16 lactic 0.7
+reduced-salt-soy-sauce,oils and vinegars,reduced-salt soy sauce / low-sodium soy sauce; low-salt soy sauce; low-salt soy; reduced-salt soy; less-salt soy sauce; reduced-sodium soy sauce,ml 150 bottle 1.5,d=1.13 scaling=startLow,room 365,soya wheat,74 0 2 9 lactic 0.8
 sweet-soy-sauce,oils and vinegars,sweet soy sauce / kecap manis; kecap manis; thick soy sauce,ml 275 bottle 1.8,d=1.35,room 365,soya wheat,28 0 58 8
 coconut-aminos,oils and vinegars,coconut aminos,ml 250 bottle 4,d=1.18 scaling=startLow,room 365,–,60 0 25 5
 oyster-sauce,oils and vinegars,oyster sauce,ml 150 bottle 1.5,d=1.25 scaling=startLow,cold 180,molluscs wheat soya,62 0.1 20 10
@@ -1154,7 +1154,7 @@ pickled-eggs,dairy and eggs,pickled eggs,pc 6 jar 3,piece=45 y=1,cold 60,egg,76 
 century-eggs,dairy and eggs,century eggs; preserved duck eggs; pidan,pc 6 box 5,piece=60 y=1,room 60 cold 90,egg,70 12 1 1.5
 salted-duck-eggs,dairy and eggs,salted duck eggs; salted eggs,pc 6 box 5,piece=60 y=1,room 30 cold 60,egg,62 14 1 5
 beef-tomatoes,vegetables,beef tomatoes; beef tomato; beefsteak tomatoes,100 loose 4.5,piece=200 sizes=120-320 d.diced=0.62 d.sliced=0.6 y=0.92,room 4,–,94 0.2 2.6 0 citric 0.4
-plum-tomatoes,vegetables,plum tomatoes; roma tomatoes; fresh plum tomatoes; san marzano tomatoes fresh,100 loose 3.5,piece=80 sizes=60-110 d.diced=0.62 y=0.92,room 4,–,94 0.2 2.6 0 citric 0.4
+plum-tomatoes,vegetables,plum tomatoes; roma tomatoes; fresh plum tomatoes; san marzano tomatoes fresh; san marzano tomatoes; san marzanos; romas,100 loose 3.5,piece=80 sizes=60-110 d.diced=0.62 y=0.92,room 4,–,94 0.2 2.6 0 citric 0.4
 kalettes,vegetables,kalettes; flower sprouts; kale sprouts,250 pack 2,d.sliced=0.5 y=0.88,cold 5,–,91 0.3 2.5 0
 baby-carrots,vegetables,baby carrots; chantenay carrots,250 pack 2,piece=60 d.sliced=0.55 y=0.9,cold 21,–,89 0.3 5 0.1
 black-radish,vegetables,black radish; spanish radish,250 pack 2,piece=250 d.grated=0.45 y=0.85,cold 6,–,91 0.3 2.5 0

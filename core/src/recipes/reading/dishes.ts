@@ -40,11 +40,13 @@ export function dishesOf(rows: readonly string[], options: LineOptions): Dishes 
     const before = kinds.slice(from, index);
     if (index === 0 || kinds[index] !== 'other') return;
     const isSure = says(rows, kinds, index);
-    const hasDish = countOf(before, 'line') >= (isSure ? 1 : fewestLines) && before.includes('work');
+    const hasDish =
+      linesOf(before, rows.slice(from, index), options) >= (isSure ? 1 : fewestLines) &&
+      before.includes('work');
     if (!hasDish) return;
     if (!mayBeTitle(row) || (!isSure && !row.startsWith('#') && isFoods(row, options))) return;
     const own = ownBlock(kinds, index);
-    if (countOf(own, 'line') < fewestLines || !own.includes('work')) return;
+    if (linesOf(own, rows.slice(index + 1), options) < fewestLines || !own.includes('work')) return;
     if (!isSure && isPartOnly(row)) return;
     isUnsure ||= !isSure;
     starts.push(index);
@@ -72,7 +74,13 @@ function kindOfRow(row: string, options: LineOptions): RowKind {
 const saysWork = (row: string) =>
   /[.!]$/.test(row) && row.split(' ').length > 3 && verbsSaid(row).some(({ form }) => form === 'do');
 
-const countOf = (kinds: readonly RowKind[], kind: RowKind) => kinds.filter((each) => each === kind).length;
+/** How many foods the rows list, several in one or not. */
+function linesOf(kinds: readonly RowKind[], rows: readonly string[], options: LineOptions): number {
+  return kinds.reduce(
+    (count, kind, at) => count + (kind === 'line' ? separate(rows[at]!, options).length : 0),
+    0,
+  );
+}
 
 function mayBeTitle(row: string): boolean {
   const title = row.replace(/^#+ */, '');

@@ -59,7 +59,9 @@ export function readRecipe(text: string, options: ReadRecipeOptions): TextRead {
   const { rows, talk } = rowsOfTalk(text);
   if (rows.length === 0) return { recipes: [], doubts: [], proposals: [], uses: [], rows: [] };
   const { dishes, isUnsure } = cutInDishes(rows, options);
-  const read = dishes.map((dish, index) => readDish(dish, index, options));
+  const read: DishRead[] = [];
+  for (const [index, dish] of dishes.entries())
+    read.push(readDish(dish, { index, options, ofAll: read[0]?.found }));
   const shown = talk && minutesShown(talk);
   const { recipes, uses } = withDishUses(read.map(({ recipe }) => recipe));
   const doubts = read.flatMap(({ doubts: own }) => own);
@@ -123,10 +125,21 @@ interface DishRead {
   readonly asides: ReturnType<typeof readParts>['asides'];
 }
 
-function readDish(rows: readonly string[], index: number, options: ReadRecipeOptions): DishRead {
+interface DishContext {
+  readonly index: number;
+  readonly options: ReadRecipeOptions;
+  /** The first dish of the text: what is said before its title is said of all. */
+  readonly ofAll: SortedRows | undefined;
+}
+
+function readDish(rows: readonly string[], { index, options, ofAll }: DishContext): DishRead {
   const { answers = {}, larder } = options;
   const roles = { ...options.roles, ...rolesAnswered(answers) };
   const found = sortRows(rows, { ...options, roles });
+  if (ofAll?.isServesOfAll && !found.isServesSaid) {
+    found.serves = ofAll.serves;
+    found.isServesSaid = true;
+  }
   const proposed: Proposal[] = [];
   const { recipe: plain, asides } = readParts(withAdded(found, answers, options), {
     ...options,

@@ -38,4 +38,5 @@ more than a name,it|them|all|everything|together|until|till|then|minute|minutes|
 of no food,well|it|them|all|everything|together|overnight|again|gently|lightly|now|thoroughly;at once;immediately;before serving;to taste;and|then;in the fridge;covered|warm|cold|hot;straight away;if needed;over|through|thru|in|up|off|out|down|aside|until|smooth|done|cool|golden|tender|ready|for|about|a|an;at least,
 reaction,perfect;great;ok|okay;thx|thanks|ta|cheers;thank you;lovely;nice;yum;cool;brilliant;amazing;x|xx|xxx;lol;haha;yes|yep|yeah|yup;no|nope;sure;got it;will do;wow;omg;sounds good;love it;can't wait;see you;bye;hi|hey|hello;pls|please;good,
 asks,how|what|when|where|which|why|who;do|can|should|shall|could|would|does|did|is|are i|you|u|we|it|they|that|this|the,
+goes in,goes in|into|on|over|through,
 `;

@@ -1,8 +1,18 @@
 import type { Ingredient, Section } from '../../../larder/index.js';
 
 /** Two words that are one: without this, the "fat" and "free" of others would pass. */
-const phrases =
-  /\b(free range|full fat|good quality|extra large|day old|skin on|medium sized|room temperature|home made|shop bought|store bought|cold pressed|flat leaf|pan fried|vine ripened|vine ripe|candy striped|just boiled|left over|pin boned|de ribbed|whole milk|hard boiled|soft boiled|medium boiled|part baked|thumb sized|bite sized|freshly ground|top quality)\b/g;
+const phrases = new RegExp(
+  String.raw`\b(?:${[
+    'free range|full fat|good quality|extra large|day old|skin on',
+    'medium sized|room temperature|home made|shop bought|store bought|cold pressed',
+    'flat leaf|pan fried|vine ripened|vine ripe|candy striped|just boiled',
+    'left over|pin boned|de ribbed|whole milk|hard boiled|soft boiled',
+    'medium boiled|part baked|thumb sized|bite sized|freshly ground|top quality',
+    'low fat|half fat|reduced fat|lower fat|thick cut|thin cut',
+    'extra mature|ready to eat|sun ripened|vacuum packed|vac packed',
+  ].join('|')})\b`,
+  'g',
+);
 
 /** The words of a plain name, of which some pairs are one. */
 export function nameWords(plain: string): string[] {
@@ -14,8 +24,10 @@ export function nameWords(plain: string): string[] {
 
 /** Words of a name that change nothing about what the food is, wherever they stand. */
 const anywhere = words(`
-  large small medium big little tiny huge extra extra-large medium-sized bite-sized thumb-sized size
-  sized thick thin fat plump long short slim good best nice fine-quality quality good-quality top-quality
+  large small medium big little tiny huge jumbo standard regular average extra
+  extra-large medium-sized bite-sized thumb-sized size sized thick thin fat plump
+  long short slim good best nice fine-quality quality good-quality top-quality
+  decent perfectly just ready-to-eat loose prepared trimmed ordinary everyday
   great finest favourite favorite organic local seasonal british english irish scottish welsh
   homemade home-made shop-bought store-bought bought leftover left-over remaining about approximately
   heaped heaping scant level rounded generous loosely tightly lightly finely thinly coarsely roughly
@@ -31,34 +43,46 @@ const anywhere = words(`
 
 /** Words that change nothing of foods in some sections, and might of others. */
 const inSections: Readonly<Partial<Record<Section, ReadonlySet<string>>>> = {
-  vegetables:
-    words(`fresh raw ripe firm young tender crisp heirloom heritage unwaxed seeded deseeded pitted stoned
-    hulled shelled podded stalk stalks stick sticks head heads bulb bulbs clove cloves flesh`),
+  vegetables: words(`fresh raw ripe firm young tender crisp heirloom heritage unwaxed seeded deseeded pitted
+    stoned     hulled shelled podded crunchy sweet sun-ripened
+    stalk stalks stick sticks head heads bulb bulbs clove cloves flesh`),
   'salad and herbs':
     words(`fresh raw young tender crisp baby leaf leaves sprig sprigs head heads bunch de-ribbed
     deribbed`),
   fruit: words(
-    `fresh raw ripe firm unwaxed untreated juicy seedless seeded deseeded pitted stoned hulled soft flesh`,
+    `fresh raw ripe firm unwaxed untreated juicy sweet sharp crisp crunchy
+    eating dessert sun-ripened seedless seeded deseeded pitted stoned hulled soft flesh`,
   ),
-  bakery: words(`fresh stale day-old part-baked sliced loaf`),
-  'dairy and eggs': words(`fresh full-fat whole-milk creamy free-range soft`),
+  bakery: words(`fresh stale day-old part-baked sliced crusty crunchy soft loaf`),
+  'dairy and eggs': words(`fresh full-fat whole-milk creamy thick set
+    natural plain mature extra-mature aged ripe strong mild style free-range soft firm salty cheese`),
   'fish and meat':
     words(`fresh raw frozen thawed defrosted skinless boneless skin-on pin-boned boned cleaned deveined
     shelled filleted fillet fillets free-range lean`),
-  'tins and jars': words(`pitted stoned tinned canned jarred tin can jar smooth crunchy runny natural`),
-  'oils and vinegars': words(`fruity mild cold-pressed`),
-  'grains and pulses': words(`dried dry raw soaked`),
-  'nuts and seeds': words(`raw fresh unsalted shelled plain natural blanched kernels kernel`),
-  'spices and seasoning': words(`ground dried cracked coarse coarsely freshly-ground`),
-  'baking and sweet': words(`runny clear liquid pure`),
+  'tins and jars': words(`pitted stoned tinned canned jarred tin can jar smooth crunchy creamy runny
+    natural full-fat half-fat reduced-fat lower-fat low-fat light thick`),
+  'oils and vinegars': words(
+    `fruity mild peppery unfiltered cold-pressed aged raw unpasteurised cloudy pure with mother`,
+  ),
+  'grains and pulses': words(`dried dry raw soaked split hulled polished`),
+  'nuts and seeds':
+    words(`raw fresh unsalted salted shelled plain natural unsweetened blanched skin-on kernels
+    kernel`),
+  'spices and seasoning': words(`ground dried cracked coarse coarsely mild unrefined pure freshly-ground`),
+  'baking and sweet':
+    words(`runny clear liquid pure raw unrefined dark acacia heather clover wildflower blossom
+    thyme chestnut`),
 };
 
 /** Colours and breeds that the larder does not tell apart, by the food that they belong to. */
 const ofFood: Readonly<Record<string, ReadonlySet<string>>> = {
-  apple: words('red green yellow eating dessert tart'),
-  grapes: words('red green white black'),
-  pear: words('red green yellow'),
-  fig: words('black green purple'),
+  apple: words(`red green yellow eating dessert tart braeburn gala fuji cox coxs russet jazz pink lady
+    jonagold honeycrisp empire discovery elstar mcintosh golden delicious orange pippin`),
+  grapes: words('red green white black muscat concord sultana flame'),
+  pear: words('red green yellow bosc anjou bartlett comice williams forelle'),
+  mango: words('alphonso kent ataulfo honey keitt kesar'),
+  avocado: words('hass fuerte'),
+  fig: words('black green purple brown mission turkey'),
   plum: words('red yellow purple black'),
   cherries: words('red yellow dark black'),
   carrot: words('orange purple yellow white rainbow mixed baby'),
@@ -77,7 +101,16 @@ const ofFood: Readonly<Record<string, ReadonlySet<string>>> = {
   nectarine: words('yellow white'),
   grapefruit: words('pink red white yellow ruby'),
   aubergine: words('purple black baby'),
-  cucumber: words('green long hothouse'),
+  cucumber: words('green long hothouse english european'),
+  'sweet-onion': words('vidalia walla'),
+  potato: words('desiree roseval'),
+  'floury-potato': words('idaho'),
+  olives: words('mixed'),
+  edamame: words('frozen beans'),
+  yoghurt: words('bio live probiotic'),
+  'creme-fraiche': words('half-fat reduced-fat low-fat'),
+  'soured-cream': words('half-fat reduced-fat low-fat'),
+  'balsamic-vinegar': words('modena of'),
   'green-beans': words('green'),
   'red-onion': words('purple'),
   'swiss-chard': words('red yellow white rainbow'),
@@ -85,7 +118,8 @@ const ofFood: Readonly<Record<string, ReadonlySet<string>>> = {
   quinoa: words('white'),
   parsley: words('flat flat-leaf flatleaf italian'),
   mint: words('garden'),
-  feta: words('greek'),
+  feta: words('greek barrel-aged barrel'),
+  cheddar: words('vintage sharp white'),
   'olive-oil': words('light pure italian greek spanish'),
   'extra-virgin-olive-oil': words('greek italian spanish sicilian'),
   water: words('hot boiling iced ice filtered drinking tap still just-boiled'),

@@ -6,6 +6,7 @@ import { sayings } from '../sayings.js';
 import { readAmount } from '../line/amount.js';
 import { plainSpelling } from '../line/numbers.js';
 import { kindsSaid } from './food-kinds.js';
+import { ofTheStep } from './named-alike.js';
 import { LineMentions, type NamedLine } from './mentions.js';
 
 const shares: Readonly<Record<string, Rational>> = {
@@ -68,7 +69,7 @@ export function linkLines(
     withoutReserved(mentions.in(text.replace(tasteFor, '')), reserved, componentSaid(text, components)),
   );
   return texts.map((text, index) => {
-    const named = new Map(namedIn[index]);
+    const named = ofTheStep(new Map(namedIn[index]), text, { byId, larder });
     const isNamedAgain = (line: string) => namedIn.slice(index + 1).some((later) => later.has(line));
     const isTold = (line: string) => (toldFrom.get(line) ?? 0) <= index;
     const excepted = mentions.in(exceptIn(text));
@@ -79,7 +80,11 @@ export function linkLines(
     for (const { id } of linesOfAll(text, lines, components))
       if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     // "Get 200 g feta and 150 g yoghurt. Put them in the processor": nothing else is in hand yet.
-    const isFirstOfTelling = index === 0 && toldFrom.size > 0 && meansThem(text, named);
+    const isThem = toldFrom.size > 0 && meansThem(text, named);
+    const toldNow = lines.filter(({ id }) => (toldFrom.get(id) ?? 0) === index);
+    // "About a kilo of potatoes. Boil them": what was told last is meant.
+    if (isThem && toldNow.length === 1 && isFree(toldNow[0]!.id)) named.set(toldNow[0]!.id, 0);
+    const isFirstOfTelling = index === 0 && isThem;
     if (isFirstOfTelling) for (const { id } of lines) if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const { id } of linesOfPartMade(text, lines, components, left))
       if (!named.has(id) && !excepted.has(id) && !isNamedAgain(id)) named.set(id, 0);
@@ -181,7 +186,7 @@ const goesWhere = / (?:in|into|with|together)\b/i;
 const afterComma = /, (?:and |then )?$/i;
 
 /** What is cut or washed together is named alone later. */
-const cutsFood = (text: string) => verbsSaid(text).some(({ verb }) => kindsOfWorkOnAll.has(verb.act));
+export const cutsFood = (text: string) => verbsSaid(text).some(({ verb }) => kindsOfWorkOnAll.has(verb.act));
 const kindsOfWorkOnAll: ReadonlySet<string> = new Set(['cut', 'peel', 'wash', 'clean']);
 
 /** A kind in the name of another thing: "herb dressing", "nut oil". */

@@ -3,7 +3,7 @@ import type { LineReading, RecipeLine } from '../../types.js';
 
 /** What of a line says how steps call it. */
 export type NamedLine = Pick<RecipeLine, 'id'> &
-  Partial<Pick<RecipeLine, 'componentId'>> &
+  Partial<Pick<RecipeLine, 'componentId' | 'text'>> &
   Pick<LineReading, 'name' | 'ingredient' | 'byProducts' | 'unit' | 'alternatives' | 'amount'>;
 
 /** The words of a text with their places, brought to the singular so that "beans" meets "bean". */
@@ -31,7 +31,9 @@ const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
 
 const cutOfMeat = / (?:fillets?|thighs?|breasts?|legs?|wings?|loins?|steaks?|drumsticks?|mince|rashers?)$/i;
 
-const partOfPlant = / (?:seeds?|leaves|sprigs?|pods?)$/i;
+/** What of it, or in what form: "the cumin" is that of cumin seeds, "the chilli" its flakes. */
+const partOfPlant =
+  / (?:seeds?|leaves|sprigs?|pods?|flakes|powder|paste|kernels?|hearts?|florets?|shoots?|stalks?|fronds?)$/i;
 
 /** What is called spuds; of sweet potatoes nobody does. */
 const potatoes = /(?<!sweet )\bpotato(?:es)?$/i;

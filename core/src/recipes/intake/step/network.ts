@@ -5,7 +5,7 @@ import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
 import { kindsSaid } from './food-kinds.js';
 import { sayings } from '../sayings.js';
-import { componentSaid, exceptIn } from './links.js';
+import { componentSaid, cutsFood, exceptIn } from './links.js';
 import { LineMentions } from './mentions.js';
 import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';
 
@@ -32,6 +32,8 @@ export interface NetworkInput {
   readonly components: readonly RecipeComponent[];
   readonly system: MeasureSystem;
   readonly larder?: Larder;
+  /** Lines that each step uses, named or not: "boil them". */
+  readonly used?: readonly (readonly string[])[];
   /** Of lines that are told behind work: the first step that can mean them by "everything". */
   readonly toldFrom?: ReadonlyMap<string, number>;
 }
@@ -55,7 +57,7 @@ export function networkOf(input: NetworkInput): number[][] {
   return after;
 }
 
-function namedIn({ jobs, componentIds, lines, larder = standardLarder }: NetworkInput): Named[] {
+function namedIn({ jobs, componentIds, lines, used, larder = standardLarder }: NetworkInput): Named[] {
   const mentions = new LineMentions(lines, larder);
   const named: Named[] = [];
   jobs.forEach(({ text, goesOn }, index) => {
@@ -80,7 +82,7 @@ function namedIn({ jobs, componentIds, lines, larder = standardLarder }: Network
       isInHand,
       has: {
         words: new Set([...own.words, ...(before?.has.words ?? [])]),
-        lines: new Set([...own.lines.keys(), ...(before?.has.lines ?? [])]),
+        lines: new Set([...own.lines.keys(), ...(used?.[index] ?? []), ...(before?.has.lines ?? [])]),
       },
       componentId: componentIds[index]!,
     });
@@ -184,17 +186,26 @@ function isFromCupboard(id: string, { lines, larder = standardLarder }: NetworkI
 }
 
 /** After the last step of each food of a kind that this one names as a whole: "the herbs", "vegetables". */
-function ofKinds(step: Named, { named, index, input }: Sight): number[] {
+function ofKinds(step: Named, { named, index, open, input }: Sight): number[] {
   const { lines, larder = standardLarder } = input;
   const wanted = kindsSaid(step.text).filter(({ isEvery }) => !isEvery);
-  return lines
-    .filter(({ id, ingredient }) => {
-      const food = findIngredient(larder, ingredient);
-      return wanted.some(({ has }) => has(food)) && !step.excepted.has(id);
-    })
+  const ofKind = lines.filter(({ id, ingredient }) => {
+    const food = findIngredient(larder, ingredient);
+    return wanted.some(({ has }) => has(food)) && !step.excepted.has(id);
+  });
+  const before = ofKind
     .map(({ id }) => lastIndex(named, index, (each) => each.has.lines.has(id)))
-    .filter((before) => before >= 0);
+    .filter((each) => each >= 0);
+  // "The vegetables" of which no line is known to be one are what stands there made.
+  const isOwn = ofKind.some(({ id }) => step.lines.has(id) || input.used?.[index]?.includes(id));
+  const namesLine = ({ at, to }: { at: number; to: number }) =>
+    [...step.lines.values()].some((place) => place >= at && place < to);
+  const isMade =
+    !cutsFood(step.text) && wanted.some((kind) => isKnownThing(step.text, kind.at) && !namesLine(kind));
+  return before.length === 0 && isMade && !isOwn && step.lines.size > 0 ? [...open] : before;
 }
+
+const isKnownThing = (text: string, at: number) => /\b(?:the|your|those|these)\s+$/i.test(text.slice(0, at));
 
 /** After the last step that made a thing which this one speaks of as known. */
 function ofThings(step: Named, { named, index, input }: Sight): number[] {

@@ -1,4 +1,5 @@
-import { folded } from '../../../language/index.js';
+import { folded, verbsSaid } from '../../../language/index.js';
+import { withoutWhen } from '../when-said.js';
 import { sayings } from '../sayings.js';
 
 /** What the words of a step say about where it stands among the others. */
@@ -6,13 +7,26 @@ import { sayings } from '../sayings.js';
 /** Said before the work, without meaning anything of it. */
 const leadIn = /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*/i;
 
+/** "When it's warm put in the lime": the work, without what comes before it. */
+const workOf = (text: string) => withoutWhen(text.replace(leadIn, ''));
+
+/** "Sweat in 1 tbsp of the oil": what is worked at is not named, as it is in hand. */
+function goesWithoutObject(text: string): boolean {
+  const [first] = verbsSaid(text);
+  if (first?.at !== 0 || first.form !== 'do') return false;
+  return (
+    first.verb.kind === 'heat' &&
+    /^ (?:gently |slowly )?(?:in|with|over|for|until|till)\b/i.test(text.slice(first.to))
+  );
+}
+
 const goesOn = sayings.has('goes on');
 const placeOfPronoun = sayings.at('pronoun');
 const saysOverSomething = sayings.has('over something');
 
 export const refersTo = {
   /** The step goes on with what is in hand: "add the garlic", "drain", "fold in the herbs". */
-  whatIsInHand: (text: string) => goesOn(text.replace(leadIn, '')),
+  whatIsInHand: (text: string) => goesOn(workOf(text)) || goesWithoutObject(workOf(text)),
   all: sayings.has('all'),
   /** Something goes over or into what is not named. */
   anUnnamedDish: (text: string) => text.split(/(?<=[.;]) /).some(saysOverSomething),

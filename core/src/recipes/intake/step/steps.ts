@@ -21,12 +21,14 @@ const longestWaitInClass = 90;
 export function readSteps(input: NetworkInput): RecipeStep[] {
   const { jobs, componentIds, lines, larder, components } = input;
   const texts = jobs.map(({ text }) => text);
-  const before = networkOf(input);
-  const steps = findInSteps(texts, lines, larder, components, input.toldFrom).map((findings, index) => {
+  const findings = findInSteps(texts, lines, larder, components, input.toldFrom);
+  const used = findings.map((own) => own.flatMap((each) => (each.kind === 'line' ? each.use.line : [])));
+  const before = networkOf({ ...input, used });
+  const steps = findings.map((own, index) => {
     const text = texts[index]!;
-    const waits = findings.some((finding) => finding.kind === 'wait');
+    const waits = own.some((finding) => finding.kind === 'wait');
     const plain = emptyStep(idAt(index), componentIds[index]!, text, before[index]!.map(idAt));
-    const wanted = findings.filter(
+    const wanted = own.filter(
       (finding) =>
         finding.kind !== 'appliance' ||
         waits ||

@@ -1,5 +1,6 @@
 import type { ComponentRole } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
+import { folded } from '../../../language/index.js';
 import { parseIngredientLine } from '../line/line.js';
 import { rowCues } from '../row-cues.js';
 
@@ -34,6 +35,35 @@ export function componentNamed(row: string, next: string | undefined, options: L
 }
 
 const remark = /^([^,(\d]{3,40}?)(?:,| \(| [-–] )[^\d]*\)?$/;
+
+/** A part has at least so many lines under its name. */
+const fewestUnderName = 2;
+const longestPartName = 4;
+
+/**
+ * A part that is called by its food: "Crisp shallot" above "4 banana shallots", "30 ml oil". Nothing is
+ * measured in it, all under it is, and the food of its name is in the first line or the title has the name.
+ */
+export function partOfFood(
+  rows: readonly string[],
+  at: number,
+  { title, options }: { readonly title: string; readonly options: LineOptions },
+): string | null {
+  const row = rows[at]!;
+  const isName = /^[\p{Lu}][\p{L}' -]+$/u.test(row) && row.split(/\s+/).length <= longestPartName;
+  if (!isName || row.split(/\s+/).length < 2) return null;
+  const under = rows.slice(at + 1, at + 1 + fewestUnderName);
+  const isMeasured = (line: string) =>
+    parseIngredientLine(line, options).amount !== null && !/[.!]$/.test(line);
+  if (under.length < fewestUnderName || !under.every(isMeasured)) return null;
+  const words = (text: string) => folded(text).match(/[a-z]{4,}/g) ?? [];
+  const own = words(row).map((word) => word.replace(/(?:es|s)$/, ''));
+  const isIn = (text: string) => words(text).map((word) => word.replace(/(?:es|s)$/, ''));
+  const last = own[own.length - 1];
+  const isOfFirst = last !== undefined && isIn(under[0]!).includes(last);
+  const isOfTitle = own.length > 1 && own.every((word) => isIn(title).includes(word));
+  return isOfFirst || isOfTitle ? row.toLowerCase() : null;
+}
 
 /** "Dressing, make it first", "PRESSED CUCUMBER (start the evening before)": a part with a remark. */
 function withoutRemark(row: string): string {

@@ -21,7 +21,12 @@ export interface FoundLines {
   readonly lines: FoundLine[];
 }
 
-export const bullet = /^(?:[-*+•·▪◦‣]|[▢□☐☑]|\[[ xX]?\])\s*/u;
+/** What lists begin their rows with; pictures and arrows too. */
+export const bullet = new RegExp(
+  String.raw`^(?:[-*+•·▪◦‣–→➤➜▸▹►»✓✔]|[▢□☐☑]|\[[ xX]?\]|` +
+    String.raw`(?:\p{Extended_Pictographic}|\p{Emoji_Modifier}|\u200d|\uFE0F)+)\s*`,
+  'u',
+);
 
 export function openComponent({ components }: FoundLines, name: string): void {
   const title = name.charAt(0).toUpperCase() + name.slice(1);

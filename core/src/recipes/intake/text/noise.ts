@@ -1,6 +1,7 @@
 import { verbsSaid } from '../../../language/index.js';
 import { capital } from '../../../words/index.js';
 import { rowCues } from '../row-cues.js';
+import { isPeopleRow } from './servings.js';
 
 /** Rows of a page or a message that are no part of a recipe. */
 const isChatter = rowCues.is('chatter', { behind: String.raw`(?: \(\d+\))?` });
@@ -39,7 +40,12 @@ function withoutSpeakers(rows: readonly string[]): readonly string[] {
 
 const reactions = rowCues.every('reaction');
 const asks = rowCues.starts('asks', String.raw`\b`);
-const isQuestion = (row: string) => row.endsWith('?') || asks(row);
+/** "When it's warm put in the lime" asks nothing. */
+const tellsWhen = (row: string) =>
+  /^(?:when|where)\b/i.test(row) && verbsSaid(row).some(({ form, at }) => form === 'do' && at > 0);
+const isQuestion = (row: string) => row.endsWith('?') || (asks(row) && !tellsWhen(row));
+/** "No just a splash of water …": the answer, and then what is told. */
+const answerFirst = /^(?:no|nope|yes|yep|yeah|sure|ok)\b[,.!]* (?:just |only |but |and )*(?=\S+ \S+ \S+)/i;
 /** "On top, yes". */
 const reactionBehind = /[ ,]+(?:yes|yep|pls|please|thx|thanks|x+)$/i;
 const isReaction = (row: string) => row.replace(reactions, ' ').replace(/[^\p{L}\d]+/gu, '') === '';
@@ -58,7 +64,7 @@ function answered(rows: readonly string[]): string[] {
     const verb = isQuestion(asked) && saysHowLong.test(row) ? verbsSaid(asked).at(-1)?.verb.verb : undefined;
     const food = foodBefore.exec(rows[index - 2] ?? '')?.[1];
     return verb === undefined
-      ? [row.replace(reactionBehind, '')]
+      ? [row.replace(answerFirst, '').replace(reactionBehind, '')]
       : [`${capital(verb)} ${food ? `the ${food}` : 'them'} ${row}`];
   });
 }
@@ -115,6 +121,6 @@ function isNoise(row: string): boolean {
     isClosing(row) ||
     isEnergy(row) ||
     isAddress.test(row) ||
-    (nutrientsIn(row) > 2 && saysAmount.test(row))
+    (nutrientsIn(row) > 2 && saysAmount.test(row) && !isPeopleRow(row))
   );
 }

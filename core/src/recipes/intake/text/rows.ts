@@ -1,19 +1,26 @@
-import { verbsSaid } from '../../../language/index.js';
 import { capital } from '../../../words/index.js';
 import type { LineOptions } from '../line/amount.js';
-import { parseIngredientLine } from '../line/line.js';
 import {
   componentNamed,
+  partOfFood,
   isIngredientsHeading,
   markedHeading,
   isMethodHeading,
   isNotesHeading,
 } from './headings.js';
-import { readTimes } from '../step/times.js';
 import { rowCues } from '../row-cues.js';
 import { type RowRole, roleSaidBy, type SaidRoles } from '../../reading/row-roles.js';
 import { type Part, takeFact } from './fact-rows.js';
-import { addLine, addRow, bullet, joinedRows, openComponent, withoutLead } from './ingredient-rows.js';
+import {
+  addLine,
+  addRow,
+  bullet,
+  isPartWithFoods,
+  joinedRows,
+  openComponent,
+  withoutLead,
+} from './ingredient-rows.js';
+import { cutBreath } from './breath.js';
 import { withoutNoise } from './noise.js';
 import {
   dishTold,
@@ -26,15 +33,12 @@ import {
   titleRow,
 } from './title.js';
 import { takeLinesOfSentences } from './letter.js';
-import { separate } from './several-foods.js';
-import { cutChain, sentencesOf } from './sentences.js';
+import { cutIntoSteps, isBlurb, isProse, isWorkRow, numbered } from './row-work.js';
+import { sentencesOf } from './sentences.js';
 import { withStepNumbers } from './step-numbers.js';
-import { isListedWork } from './work-rows.js';
-import { peopleOfAmount, peopleSaid, readServings } from './servings.js';
+import { peopleCounted, peopleOfAmount, peopleSaid, readServings } from './servings.js';
+import { isForEach, peopleOfEach } from './for-each.js';
 import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
-
-const numbered =
-  /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
 
 /** "Warm spinach salad for two: fry the bacon …" in one row is a title and its telling. */
 function withTitleApart(rows: readonly string[]): readonly string[] {
@@ -56,7 +60,9 @@ export interface RowsOptions extends LineOptions {
 export function sortRows(written: readonly string[], options: RowsOptions): SortedRows {
   const roleSaid = roleSaidBy(options.roles);
   const isSaid = (row: string) => roleSaid(row) !== undefined;
-  const told = withTitleApart(withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing'));
+  const told = withTitleApart(
+    withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing'),
+  ).flatMap((row) => (isSaid(row) ? [row] : cutBreath(row)));
   // All of it in one paragraph is told sentence by sentence, and has no title.
   const isOneTelling = told.length === 1 && isProse(told[0]!);
   const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options, isSaid);
@@ -73,10 +79,15 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
       part = takeSaid(found, row, said, { part, options });
       return;
     }
-    const heading = headingOf(row, rows[index + 1], { found, part, options, isTitled: index > titleAt });
+    if (isForEach(row)) {
+      servings.each = peopleOfEach(row);
+      part = 'ingredients';
+      return;
+    }
+    const heading = headingOf(rows, index, { found, part, options, isTitled: index > titleAt });
     if (heading) part = heading;
     else if (index === titleAt) takeTitle(found, row, servings, options);
-    else if (index < titleAt) found.story = joined(found.story, row);
+    else if (index < titleAt) takePreface(found, row, servings);
     else if (!takeFact(found, row, part, servings, options)) {
       const before = found.lines.length;
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
@@ -88,16 +99,20 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
   const isToldOnly = found.lines.length === 0 || (!hasHeadings && listRows < fewestOfList);
   takeLinesOfSentences(found, { usual: usualComponent(found), isToldOnly, options });
   if (found.title === '')
-    found.title =
-      dishTold(isOneTelling ? told[0]! : found.story) ??
-      (titleOfFoods(
-        found.lines.map(({ reading }) => reading),
-        options,
-      ) ||
-        titleOf(rows[0] ?? ''));
-  const people = servings.people ?? peopleOfAmount(servings.millilitres, kindOf(found.title));
-  found.isServesSaid = people !== null;
-  found.serves = people ?? found.serves;
+    found.title = dishTold(isOneTelling ? told[0]! : found.story) ?? nameOf(found, rows, options);
+  return withServings(found, servings);
+}
+
+/** A name where the text gives none: of its foods, or its first row. */
+function nameOf({ lines }: SortedRows, rows: readonly string[], options: LineOptions): string {
+  const readings = lines.map(({ reading }) => reading);
+  return titleOfFoods(readings, options) || titleOf(rows[0] ?? '');
+}
+
+function withServings(found: SortedRows, { each, people, millilitres }: Serving): SortedRows {
+  const said = each ?? people ?? peopleOfAmount(millilitres, kindOf(found.title));
+  found.isServesSaid = said !== null;
+  found.serves = said ?? found.serves;
   return found;
 }
 
@@ -129,6 +144,15 @@ function takeTitle(found: SortedRows, row: string, servings: Serving, options: L
   const makes = place && /^[^,;.)]*/.exec(facts.slice(place[0]))![0];
   if (makes) servings.millilitres ??= readServings(makes, options.system).millilitres;
   if (makes) found.story = joined(found.story, capital(makes));
+}
+
+/** What is written before the title may say for how many all of it is. */
+function takePreface(found: SortedRows, row: string, servings: Serving): void {
+  found.story = joined(found.story, row);
+  const people = peopleCounted(row);
+  if (people === null) return;
+  servings.people ??= people;
+  found.isServesOfAll = true;
 }
 
 /**
@@ -170,7 +194,8 @@ interface HeadingContext {
 /**
  * The part that a heading opens; a heading of a component opens that too. Null where the row is no heading.
  */
-function headingOf(row: string, next: string | undefined, context: HeadingContext): Part | null {
+function headingOf(rows: readonly string[], at: number, context: HeadingContext): Part | null {
+  const row = rows[at]!;
   const { found, part, options, isTitled } = context;
   if (isIngredientsHeading(row)) return 'ingredients';
   if (isMethodHeading(row)) return 'method';
@@ -179,7 +204,8 @@ function headingOf(row: string, next: string | undefined, context: HeadingContex
   const name =
     part === 'method' || part === 'notes'
       ? null
-      : (componentNamed(row, next, options) ??
+      : (componentNamed(row, rows[at + 1], options) ??
+        partOfFood(rows, at, { title: found.title, options }) ??
         (part === 'ingredients' || part === 'unknown' ? (markedHeading.exec(row)?.[1] ?? null) : null));
   if (name) openComponent(found, name);
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
@@ -195,11 +221,8 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
     found.story = joined(found.story, row);
     return part;
   }
-  const isWork =
-    looksLikeStep(row, options) ||
-    isLineWithWork(row) ||
-    ((found.lines.length > 0 || row.split(' ').length > longestFood) && isListedWork(row, options)) ||
-    goesOnWithWork(found, row, options);
+  const isPart = role === 'unknown' && !/[.!]$/.test(row) && isPartWithFoods(row, options);
+  const isWork = !isPart && isWorkRow(row, found, options);
   if (role === 'method' || (role === 'unknown' && isWork)) {
     const bare = row.replace(numbered, '').replace(bullet, '');
     const isNumbered = numbered.test(row);
@@ -210,75 +233,6 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
   }
   addRow(found, row, usualComponent(found), options);
   return part;
-}
-
-/** A sentence of fewer words belongs to the one before: "Taste." */
-const fewestWords = 3;
-
-/**
- * A paragraph of several sentences becomes one step a sentence; a step that was numbered stays as it was cut
- * by its writer.
- */
-function cutIntoSteps(row: string, isNumbered: boolean): string[] {
-  if (isNumbered) return [row];
-  return sentencesOf(row)
-    .flatMap(cutChain)
-    .reduce<string[]>((steps, sentence) => {
-      const last = steps[steps.length - 1];
-      // What is done while something waits is a job of its own, however short: "Flake the fish."
-      const waits = last !== undefined && readTimes(last).some((span) => span.waits);
-      if (last !== undefined && !waits && sentence.split(' ').length < fewestWords)
-        return [...steps.slice(0, -1), `${last} ${sentence}`];
-      return sentence ? [...steps, sentence] : steps;
-    }, []);
-}
-
-/** Behind work stands more of it, or a remark, where nothing is measured: "squeeze lemon", "ok next day". */
-function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions): boolean {
-  if (steps.length === 0 || row.split(' ').length < 2) return false;
-  const [first] = separate(withoutLead(row), options);
-  const { amount, ingredient, unit } = parseIngredientLine(first!, options);
-  return amount === null ? ingredient === null : unit === 'squeeze';
-}
-
-/** "A five-minute starter that tastes of holidays.": no food that anybody knows. */
-function isBlurb(row: string, options: LineOptions): boolean {
-  const isSaid = /^an? .*[.!]$/i.test(row) && row.split(' ').length > fewestOfBlurb;
-  return isSaid && parseIngredientLine(row, options).ingredient === null && verbsSaid(row)[0]?.at !== 0;
-}
-const fewestOfBlurb = 4;
-
-/** The name of a food, and what is said of it, has fewer words. */
-const longestFood = 7;
-
-/** "2 tsp salt over them, sit 20 min, squeeze out": an amount, and what is done behind it. */
-function isLineWithWork(row: string): boolean {
-  const [first = '', ...parts] = row.replace(bullet, '').split(/, (?:and |then )?/);
-  const work = parts.filter((part) => {
-    const [verb] = verbsSaid(part);
-    return verb?.at === 0 && verb.form === 'do' && verb.verb.also !== 'food';
-  });
-  const waits = readTimes(row).some((span) => span.waits);
-  return (
-    /^(?:\d|an? |half |one |two |three |then )/i.test(first) && work.length > 0 && (waits || work.length > 1)
-  );
-}
-
-/** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
-const longestNumberedLine = 10;
-
-/** A step is numbered, or a sentence that begins with no amount and ends with a full stop. */
-function looksLikeStep(row: string, options: LineOptions): boolean {
-  const words = row.replace(numbered, '').split(' ').length;
-  const isMeasured = parseIngredientLine(row.replace(numbered, ''), options).amount !== null;
-  if (numbered.test(row)) return !isMeasured || words > longestNumberedLine;
-  if (!bullet.test(row) && /[.!]$/.test(row) && isProse(row)) return true;
-  return !bullet.test(row) && !isMeasured && /[.!]$/.test(row) && words > 3;
-}
-
-/** Several whole sentences are no ingredient, whatever they begin with. */
-function isProse(row: string): boolean {
-  return sentencesOf(row).filter((sentence) => sentence.split(' ').length > 3).length > 1;
 }
 
 function usualComponent({ title }: SortedRows): string {

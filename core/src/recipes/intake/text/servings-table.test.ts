@@ -33,6 +33,32 @@ Beetroot salad / how many: 14 = 14
 Beetroot salad / Serves four generously = 4
 Beetroot salad / Recipe makes 20 portions = 20
 Beetroot salad / 8 ppl = 8
+Beetroot salad — yield 20 covers, 40 g each = 20
+Beetroot salad (12 children, ages 7–9) = 12
+Beetroot salad / Serves 5 (per serving: 480 kcal, 32 g protein, 9 g fibre) = 5
+Beetroot salad / Makes: 6 generous bowls = 6
+Beetroot salad / Yield 7 main-course salads = 7
+Beetroot salad / This is plenty for 8 = 8
+Beetroot salad / Will feed 6 hungry people = 6
+Beetroot salad / Recipe for 7 persons = 7
+Beetroot salad / Serving size: 7 = 7
+Beetroot salad / 7 servings, 15 minutes = 7
+Beetroot salad / Difficulty: easy / Servings: 8 / Time: 20 min = 8
+Beetroot salad [serves 5] = 5
+Beetroot salad (5p) = 5
+Beetroot salad 10 pers. = 10
+Beetroot salad / feeds a family of 5 = 5
+Beetroot salad / quantities are for 16 = 16
+Beetroot salad / Enough to feed 12 = 12
+Beetroot salad / Sufficient for 7 = 7
+Beetroot salad / Each person gets 80 g. Serves 9. = 9
+Beetroot salad / 2-3 servings = 2
+Beetroot salad / Serves: 4 as a main or 8 as a side = 4
+Beetroot salad / makes 7 lunches = 7
+Beetroot salad | 6 serves = 6
+Beetroot salad / for a class of 14 = 14
+Beetroot salad / cooking for one = 1
+Beetroot salad / Batch: 24 portions = 24
 `
   .trim()
   .split('\n')

@@ -37,18 +37,21 @@ const inLetters: Readonly<Record<string, number>> = {
   'two dozen': 24,
 };
 /** How many, in digits or letters. */
-const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!\w|[.,/]\d)`;
+const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!(?!p\b)\w|[.,/]\d)`;
 const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|')}))?`;
 const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )?`;
 /** What is said before it: "serves", "table of", "how many:". */
 const leads =
-  'serves?|serving|servings?|feeds?|does|portions?|people|covers|pax|heads|enough for|makes enough for|' +
-  'how many|table of|table for|class of|group of|party of|for|f(?:ü|ue)r|pour|para|per|voor';
+  'serves?|serving size|serving|servings?|feeds?|does|portions?|people|covers|pax|heads|enough for|' +
+  'makes enough for|plenty for|sufficient for|how many|(?:table|class|group|party|family|crowd) of|' +
+  'table for|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
 const onlyEaters =
-  'servings?|portions?|helpings?|people|persons?|guests|eaters|diners|covers|pax|ppl|of (?:us|you|them)(?! )';
+  'servings?|serves|portions?|helpings?|people|persons?|pers|guests|eaters|diners|covers|pax|ppl|' +
+  'children|kids|students|pupils|learners|participants|cooks|of (?:us|you|them)(?! )';
 /** What is said behind it: "12 covers", "8 ppl". */
-const eaters = `${onlyEaters}|adults|plates|portionen|personen|personnes|personas|porciones|persone|porzioni`;
+const eaters =
+  `${onlyEaters}|p\\b|adults|plates|portionen|personen|personnes|personas|porciones|persone|` + 'porzioni';
 const measures = String.raw`min|hours?|hrs?\b|h\b|days?|weeks?|months?|g\b|kg|ml\b|l\b|cm|cups?|tbsp|tsp|°|%`;
 const noMeasure = String.raw`(?!\s*(?:${measures}))`;
 
@@ -64,14 +67,20 @@ const peopleAfter = new RegExp(
 const atEnd = new RegExp(
   String.raw`[\s,:–—-]+(` +
     String.raw`(?:serves|feeds|does|enough for|for(?: a table of)?) ${about}${count}(?: (?:${eaters}))?\??|` +
-    String.raw`${count} (?:${onlyEaters})|` +
+    String.raw`${count} (?:${onlyEaters})\.?|` +
     String.raw`[x×] ?(?:[4-9]|\d{2,3}))$`,
   'i',
 );
 /** A row that only says for how many. */
 const onlyPeople = [
-  String.raw`^\W*(?:serves|servings?|feeds|enough for|portions?|people|covers|pax|how many)\b`,
+  String.raw`^\W*(?:serves|servings?|serving size|feeds|enough for|portions?|people|covers|pax|how many)\b`,
   String.raw`^\W*(?:this |the |it |that |which )?(?:recipe |quantity )?(?:makes|yields?|serves|feeds)\b`,
+  String.raw`^\W*(?:this |the |it |that )?(?:recipe )?(?:will|should|can) (?:make|yield|serve|feed)\b`,
+  String.raw`^\W*(?:this |it |that )?(?:is |are )?(?:enough|plenty|sufficient) (?:for|to feed|to serve)\b`,
+  String.raw`^\W*(?:the )?(?:quantities|amounts|recipe|batch|cooking)(?: (?:is|are))? for ${about}${count}\b`,
+  String.raw`^\W*batch(?: size)?\W+${count} (?:${onlyEaters})\b`,
+  String.raw`^\W*for (?:a |the )?(?:class|group|party|family|crowd) of ${count}`,
+  String.raw`[.;] (?:serves|feeds) ${about}${count}\W*$`,
   String.raw`^\W*(?:f(?:ü|ue)r|pour|para|per|voor) \d`,
   String.raw`^\W*for ${about}${count}${toCount}(?: (?:${eaters}))?(?:,? as an? [a-z ]{3,30})?\W*$`,
   String.raw`^\W*(?:a )?(?:table|dinner|lunch|supper|meal|party) (?:of|for) ${count}`,
@@ -82,6 +91,11 @@ const onlyPeople = [
 export function peopleSaid(text: string): number | null {
   const plain = plainSpelling(text);
   return countOf(forPeople.exec(plain) ?? peopleAfter.exec(plain));
+}
+
+/** The same where it counts them: "24 people". */
+export function peopleCounted(text: string): number | null {
+  return countOf(peopleAfter.exec(plainSpelling(text)));
 }
 
 /** Where a title says at its end for how many it is, and what it says; null where it does not. */

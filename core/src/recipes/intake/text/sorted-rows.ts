@@ -7,6 +7,8 @@ export interface SortedRows extends FoundLines {
   serves: number;
   /** Whether the text says for how many, or how much; else `serves` is what is usual. */
   isServesSaid: boolean;
+  /** Whether it is said before any title, and so of every dish of the text. */
+  isServesOfAll?: boolean;
   portion: Portion;
   story: string;
   source: string;
@@ -22,6 +24,8 @@ export interface SortedRows extends FoundLines {
 export interface Serving {
   people: number | null;
   millilitres: number | null;
+  /** For how many each list is that says "each person needs". */
+  each?: number;
 }
 
 export function emptyRows(): SortedRows {

@@ -6,9 +6,11 @@ import { parseIngredientLine } from '../line/line.js';
 import { isIngredientsHeading, isMethodHeading } from './headings.js';
 import { rowCues } from '../row-cues.js';
 import { bullet, withoutLead } from './ingredient-rows.js';
-import { peopleAtEnd, peopleSaid, readServings } from './servings.js';
+import { isPeopleRow, peopleAtEnd, peopleSaid, readServings } from './servings.js';
 
 const isFactRow = rowCues.starts('fact', String.raw`\b.{0,60}$`);
+/** "Hi both, two bits for Thursday" names nothing. */
+const greets = rowCues.starts('greeting', String.raw`\b`);
 const numberedRow = /^(?:step )?\d{1,2}[.):] /i;
 const longestTitleWords = 14;
 
@@ -32,6 +34,7 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
       readServings(title, options.system).people === null &&
       !isFactRow(title) &&
       !/^for (?:the|an?) /i.test(title) &&
+      !(greets(row) && row.split(/\s+/).length > 2) &&
       !isMeasured(title)
     );
   });
@@ -59,7 +62,7 @@ export function factsOfTitle(row: string): { readonly title: string; readonly fa
   // "Class of 16 - tabbouleh".
   const before = /^((?:class|group|party|table) of \d+)\s*[-–—:,]\s+(\S.*)$/i.exec(row);
   if (before) return { title: before[2]!, facts: before[1]! };
-  const brackets = /\s*\(([^)]*)\)\s*$/.exec(row);
+  const brackets = /\s*[([]([^)\]]*)[)\]]\s*$/.exec(row);
   if (brackets && (/\bmakes\b/i.test(brackets[1]!) || peopleSaid(brackets[1]!) !== null))
     return { title: row.slice(0, brackets.index), facts: brackets[1]! };
   // "Pickled cucumbers (6)".
@@ -69,6 +72,10 @@ export function factsOfTitle(row: string): { readonly title: string; readonly fa
     row,
   );
   if (behind) return { title: row.slice(0, behind.index), facts: behind[1]! };
+  // "Burnt leek dip — yield 20 covers, 40 g each".
+  const dash = /^(\S[^–—|]{1,100}) [-–—|] ([^-–—|]{3,60})$/.exec(row);
+  if (dash && isPeopleRow(dash[2]!) && peopleSaid(dash[2]!) !== null)
+    return { title: dash[1]!, facts: dash[2]! };
   // "Fattoush, my mother's. Enough for 6."
   const next = /^((?:\S+ ){0,7}\S+)\.\s+((?:serves|makes|feeds|does|enough for) .{1,40})$/i.exec(row);
   if (next && peopleSaid(next[2]!) !== null) return { title: next[1]!, facts: next[2]! };

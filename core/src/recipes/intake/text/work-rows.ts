@@ -2,6 +2,7 @@ import { folded, type SaidVerb, verbsSaid } from '../../../language/index.js';
 import { rowCues } from '../row-cues.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
+import { withoutWhen } from '../when-said.js';
 import { bullet } from './ingredient-rows.js';
 
 const how =
@@ -25,7 +26,7 @@ const time = /\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:s|secs?|m|mins?|minutes?|h|hrs?
  */
 export function isListedWork(row: string, options: LineOptions): boolean {
   const plain = row.replace(bullet, '');
-  const bare = plain.replace(aboutFood, '').replace(how, '');
+  const bare = withoutWhen(plain.replace(aboutFood, '').replace(how, ''));
   const said = verbsSaid(bare);
   const [first] = said;
   if (first?.at !== 0 || first.form !== 'do') return false;

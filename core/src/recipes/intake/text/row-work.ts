@@ -1,0 +1,96 @@
+import { verbsSaid } from '../../../language/index.js';
+import type { LineOptions } from '../line/amount.js';
+import { parseIngredientLine } from '../line/line.js';
+import { readTimes } from '../step/times.js';
+import { rowCues } from '../row-cues.js';
+import { bullet, withoutLead } from './ingredient-rows.js';
+import { cutChain, sentencesOf } from './sentences.js';
+import { separate } from './several-foods.js';
+import type { SortedRows } from './sorted-rows.js';
+import { isListedWork } from './work-rows.js';
+
+export const numbered =
+  /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
+
+/** Whether a row is work, where nothing but its own look and what stands before it says so. */
+export function isWorkRow(row: string, found: SortedRows, options: LineOptions): boolean {
+  return (
+    looksLikeStep(row, options) ||
+    isLineWithWork(row) ||
+    ((found.lines.length > 0 || row.split(' ').length > longestFood) && isListedWork(row, options)) ||
+    saysGoesIn(row) ||
+    goesOnWithWork(found, row, options)
+  );
+}
+
+/** "One red onion chopped fine goes in the fat". */
+const saysGoesIn = rowCues.has('goes in');
+
+/** A sentence of fewer words belongs to the one before: "Taste." */
+const fewestWords = 3;
+
+/**
+ * A paragraph of several sentences becomes one step a sentence; a step that was numbered stays as it was cut
+ * by its writer.
+ */
+export function cutIntoSteps(row: string, isNumbered: boolean): string[] {
+  if (isNumbered) return [row];
+  return sentencesOf(row)
+    .flatMap(cutChain)
+    .reduce<string[]>((steps, sentence) => {
+      const last = steps[steps.length - 1];
+      // What is done while something waits is a job of its own, however short: "Flake the fish."
+      const waits = last !== undefined && readTimes(last).some((span) => span.waits);
+      if (last !== undefined && !waits && sentence.split(' ').length < fewestWords)
+        return [...steps.slice(0, -1), `${last} ${sentence}`];
+      return sentence ? [...steps, sentence] : steps;
+    }, []);
+}
+
+/** Behind work stands more of it, or a remark, where nothing is measured: "squeeze lemon", "ok next day". */
+function goesOnWithWork({ steps }: SortedRows, row: string, options: LineOptions): boolean {
+  if (steps.length === 0 || row.split(' ').length < 2) return false;
+  const [first] = separate(withoutLead(row), options);
+  const { amount, ingredient, unit } = parseIngredientLine(first!, options);
+  return amount === null ? ingredient === null : unit === 'squeeze';
+}
+
+/** "A five-minute starter that tastes of holidays.": no food that anybody knows. */
+export function isBlurb(row: string, options: LineOptions): boolean {
+  const isSaid = /^an? .*[.!]$/i.test(row) && row.split(' ').length > fewestOfBlurb;
+  return isSaid && parseIngredientLine(row, options).ingredient === null && verbsSaid(row)[0]?.at !== 0;
+}
+const fewestOfBlurb = 4;
+
+/** The name of a food, and what is said of it, has fewer words. */
+const longestFood = 7;
+
+/** "2 tsp salt over them, sit 20 min, squeeze out": an amount, and what is done behind it. */
+function isLineWithWork(row: string): boolean {
+  const [first = '', ...parts] = row.replace(bullet, '').split(/, (?:and |then )?/);
+  const work = parts.filter((part) => {
+    const [verb] = verbsSaid(part);
+    return verb?.at === 0 && verb.form === 'do' && verb.verb.also !== 'food';
+  });
+  const waits = readTimes(row).some((span) => span.waits);
+  return (
+    /^(?:\d|an? |half |one |two |three |then )/i.test(first) && work.length > 0 && (waits || work.length > 1)
+  );
+}
+
+/** A line of a numbered list of ingredients is short; a step is longer, or begins with no amount. */
+const longestNumberedLine = 10;
+
+/** A step is numbered, or a sentence that begins with no amount and ends with a full stop. */
+function looksLikeStep(row: string, options: LineOptions): boolean {
+  const words = row.replace(numbered, '').split(' ').length;
+  const isMeasured = parseIngredientLine(row.replace(numbered, ''), options).amount !== null;
+  if (numbered.test(row)) return !isMeasured || words > longestNumberedLine;
+  if (!bullet.test(row) && /[.!]$/.test(row) && isProse(row)) return true;
+  return !bullet.test(row) && !isMeasured && /[.!]$/.test(row) && words > 3;
+}
+
+/** Several whole sentences are no ingredient, whatever they begin with. */
+export function isProse(row: string): boolean {
+  return sentencesOf(row).filter((sentence) => sentence.split(' ').length > 3).length > 1;
+}
