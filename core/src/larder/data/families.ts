@@ -106,4 +106,5 @@ vinegars,red-wine-vinegar white-wine-vinegar cider-vinegar sherry-vinegar balsam
 watery vegetables,mini-cucumber cucumber courgette
 woody herbs,rosemary thyme lemon-thyme sage fresh-oregano marjoram
 yolk,egg duck-eggs quail-eggs pasteurised-egg pasteurised-yolk
+seasoning,fine-salt coarse-salt flake-salt pink-salt black-pepper white-pepper
 `;

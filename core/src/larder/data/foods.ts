@@ -16,7 +16,7 @@ cucumber,vegetables,cucumber; cucumbers; cukes; cuke; english cucumber; hothouse
 fennel,vegetables,fennel,pc 1 bulb 1.1,piece=250 sizes=180-330 d.shaved=0.32 d.sliced=0.36 d.diced=0.4 y=0.7 months=6-10,cold 7,–,90 0.2 3.9 0.1
 garlic,vegetables,garlic,pc 1 bulb 0.35,clove=5 piece=50 head=50 d.minced=0.57 d.chopped=0.57 d.crushed=0.95 d.grated=0.95 y=0.87 y.peeled=0.87 scaling=startLow,cool 30 room 21,!inoil,59 0.5 1 0
 ginger,vegetables,fresh ginger; ginger; root ginger; ginger root; gingerroot,50 loose 3.6,piece=50 cm=6 d.grated=0.95 d.minced=0.8 d.sliced=0.4 y=0.85 y.peeled=0.85 scaling=startLow,cool 14 cold 21,–,79 0.8 1.7 0
-green-beans,vegetables,green beans; fine beans; french beans; string beans; haricots verts,50 loose 5,handful=60 d.trimmed=0.42 d.chopped=0.45 y=0.88 y.trimmed=0.88 months=6-9,cold 5,–,90 0.2 3.3 0
+green-beans,vegetables,green beans; fine beans; frozen green beans; french beans; string beans; haricots verts,50 loose 5,handful=60 d.trimmed=0.42 d.chopped=0.45 y=0.88 y.trimmed=0.88 months=6-9,cold 5,–,90 0.2 3.3 0
 kohlrabi,vegetables,kohlrabi,pc 1 – 1,piece=250 sizes=150-350 d.matchsticks=0.5 d.grated=0.5 y=0.7 y.peeled=0.7 months=6-11,cold 14,–,91 0.1 2.6 0.1
 leek,vegetables,leek; leeks,pc 1 – 0.6,piece=200 sizes=100-250 d.sliced=0.38 y=0.55 months=9-3,cold 10,–,83 0.3 3.9 0.1
 mushroom,vegetables,mushrooms; mushroom; button mushrooms; white mushrooms; closed cup mushrooms,250 punnet 1.1,piece=18 handful=60 d.sliced=0.3 y=0.95 months=1-12,cold 4,–,92 0.3 2 0

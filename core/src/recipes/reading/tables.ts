@@ -32,7 +32,7 @@ export function withoutTables(rows: readonly string[]): string[] {
   while (at < rows.length) {
     const table = tableAt(rows, at);
     if (table) found.push(...table.lines);
-    else found.push(...(at < rowsOfHead ? factsApart(rows[at]!) : [rows[at]!]));
+    else found.push(...(at < rowsOfHead ? factsApart(rows[at]!) : [rows[at]!]).flatMap(columnsApart));
     at += table?.rows ?? 1;
   }
   return found;
@@ -46,6 +46,19 @@ const isFactCell =
 function factsApart(row: string): string[] {
   const cells = row.split(/\s+\|\s+/).map((cell) => cell.trim());
   return cells.length > 1 && cells.slice(1).every((cell) => isFactCell.test(cell)) ? cells : [row];
+}
+
+/** Two lists side by side, with wide gaps between them. */
+const wideGap = /\t+| {3,}/;
+const startsLine = /^(?:[\d½¼¾⅓⅔]|an? |half |one |two |three |four |small |large |[-*•] )/i;
+
+/** "1 can chickpeas      1 red onion" in a row is a row each; "EGG SALAD      PORTIONS: 25" too. */
+function columnsApart(row: string): string[] {
+  const cells = row.split(wideGap).map((cell) => cell.trim());
+  const isSeveral =
+    cells.length > 1 &&
+    (cells.every((cell) => startsLine.test(cell)) || cells.slice(1).every((cell) => isFactCell.test(cell)));
+  return isSeveral ? cells : [row];
 }
 
 const cellsOf = (row: string) =>
@@ -77,6 +90,9 @@ function headOf(cells: readonly string[]): readonly Head[] | null {
   return has('food') && has('amount') ? head : null;
 }
 
+/** A unit that counts. */
+const onePiece = /^(?:each|ea|pcs?|pieces?|no|nr|unit|count)\.?$/i;
+
 function lineOf(cells: readonly string[], head: readonly Head[]): string[] {
   const of = (wanted: Column) =>
     cells.find((cell, index) => head[index]?.column === wanted && cell !== '') ?? '';
@@ -85,7 +101,8 @@ function lineOf(cells: readonly string[], head: readonly Head[]): string[] {
   const amount = cells[amountAt] ?? '';
   const isSum = /^(?:total|sum|yield)\b/i.test(food);
   if (food === '' || isSum) return [];
-  const unit = of('unit') || (/[a-z]/i.test(amount) ? '' : (head[amountAt]?.unit ?? ''));
+  const unit =
+    of('unit').replace(onePiece, '') || (/[a-z]/i.test(amount) ? '' : (head[amountAt]?.unit ?? ''));
   const line = [amount, unit, food].filter(Boolean).join(' ');
   return [[line, of('note')].filter(Boolean).join(', ')];
 }

@@ -7,6 +7,7 @@ nut;nuts,,nuts
 seed;seeds,,seeds
 fruit;fruits,fruit,
 spice;spices,spices and seasoning,
+seasoning;seasonings,,seasoning
 cheese;cheeses,,cheese
 leaves;salad leaves;greens;leafy greens,,cut leaves;sturdy leaves
 bean;beans;pulses,,pulses

@@ -31,10 +31,12 @@ const anywhere = words(`
   great finest favourite favorite organic local seasonal british english irish scottish welsh
   homemade home-made shop-bought store-bought bought leftover left-over remaining about approximately
   heaped heaping scant level rounded generous loosely tightly lightly finely thinly coarsely roughly
-  very well freshly a an the of your some few whole half halves quartered piece pieces chunk chunks cold
+  very really quite proper super lovely well freshly a an the of
+  your some few whole half halves quartered piece pieces chunk chunks cold
   chilled cooled cool warm lukewarm tepid room-temperature at diced dice minced chopped sliced slices
   slice shredded grated torn crushed shaved halved quarters wedges wedge cubed cubes cube crumbled
-  pressed bruised smashed snipped slivered matchsticks julienned julienne batons strips strip ribbons
+  fine scraped flaked pressed bruised smashed snipped
+  slivered matchsticks julienned julienne batons strips strip ribbons
   rounds rings segments segmented florets floret zested juiced peeled unpeeled skinned trimmed topped
   tailed cored washed rinsed drained picked stripped separated packed broken mashed beaten whisked
   whipped melted softened toasted cooked uncooked boiled steamed blanched charred grilled fried pan-

@@ -182,14 +182,14 @@ describe('findings are accepted or declined', () => {
 describe('what a step holds without saying so', () => {
   it('is offered too, so that it can be taken off; what was declined is not', () => {
     const step = stepOf('s1', {
-      text: 'Toss.',
+      text: 'Toss with care.',
       tools: ['large bowl', 'tongs'],
       occupies: { appliance: 'oven', setting: '200 °C' },
       uses: [{ line: 'l1', share: '1/2' }],
       techniques: ['fold'],
       declined: ['technique:toss'],
     });
-    const [found] = findInSteps(['Toss.'], beetrootLine);
+    const [found] = findInSteps(['Toss with care.'], beetrootLine);
     expect(offeredFindings(step, found!, beetrootLine).map(({ kind, label }) => `${kind}: ${label}`)).toEqual(
       [
         'tool: large bowl',

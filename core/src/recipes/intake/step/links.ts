@@ -6,6 +6,7 @@ import { sayings } from '../sayings.js';
 import { readAmount } from '../line/amount.js';
 import { plainSpelling } from '../line/numbers.js';
 import { kindsSaid } from './food-kinds.js';
+import { linesMeant } from './lines-meant.js';
 import { ofTheStep } from './named-alike.js';
 import { LineMentions, type NamedLine } from './mentions.js';
 
@@ -77,6 +78,9 @@ export function linkLines(
     // What a later step takes by its name for the first time is still to come: "tear over the basil".
     const isFree = (line: string) =>
       !named.has(line) && !excepted.has(line) && isTold(line) && left.get(line)!.compare(1) === 0;
+    const isStart = index === 0 && named.size === 0;
+    for (const { id, isSure } of linesMeant(text, lines, isStart))
+      if (isFree(id) && (isSure || !isNamedAgain(id))) named.set(id, 0);
     for (const { id } of linesOfAll(text, lines, components))
       if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     // "Get 200 g feta and 150 g yoghurt. Put them in the processor": nothing else is in hand yet.

@@ -1,5 +1,6 @@
 import { findIngredient, type Ingredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { LineReading, RecipeLine } from '../../types.js';
+import { candidatesOf } from '../line/names.js';
 
 /** What of a line says how steps call it. */
 export type NamedLine = Pick<RecipeLine, 'id'> &
@@ -35,6 +36,17 @@ const cutOfMeat = / (?:fillets?|thighs?|breasts?|legs?|wings?|loins?|steaks?|dru
 const partOfPlant =
   / (?:seeds?|leaves|sprigs?|pods?|flakes|powder|paste|kernels?|hearts?|florets?|shoots?|stalks?|fronds?)$/i;
 
+/** A kind that a name may be said without. */
+const kindBehind =
+  / (?:cabbages?|lettuces?|cheese|squash|potato(?:es)?|mushrooms?|tomato(?:es)?|beans?|lentils?|noodles?|bread|rice)$/i;
+const saysHow =
+  /(?:^|\s)(?:red|white|green|yellow|black|brown|pointed|sweet|new|baby|small|large|spring|soft|hard|blue|fresh|dried|dry|mixed|whole|ripe|cooked|tinned|canned|frozen|round|long|short|waxy|floury|wild|broad|runner|french|fine)$/i;
+
+/** Whether a word names one food by itself: neither how it is, nor another food. */
+function isNameAlone(name: string, own: string | null, larder: Larder): boolean {
+  return !saysHow.test(name) && candidatesOf(name.toLowerCase(), larder).every((food) => food === own);
+}
+
 /** What is called spuds; of sweet potatoes nobody does. */
 const potatoes = /(?<!sweet )\bpotato(?:es)?$/i;
 
@@ -60,7 +72,12 @@ function namesOf(
     .filter((name) => partOfPlant.test(name))
     .map((name) => name.replace(partOfPlant, ''))
     .filter((name) => !isOfAnother(name.toLowerCase()));
-  names.push(...uncut, ...plant);
+  // "The hispi" of a hispi cabbage.
+  const withoutHead = names
+    .filter((name) => kindBehind.test(name))
+    .map((name) => name.replace(kindBehind, ''))
+    .filter((name) => isNameAlone(name, line.ingredient, larder) && !isOfAnother(name.toLowerCase()));
+  names.push(...uncut, ...plant, ...withoutHead);
   if (names.some((name) => potatoes.test(name))) names.push('spuds');
   const parts = line.byProducts.filter((part) => part === 'juice' || part === 'zest');
   // "Stir in the lemon" means its juice where no line has the fruit itself.

@@ -75,7 +75,8 @@ function namedIn({ jobs, componentIds, lines, used, larder = standardLarder }: N
     const firstNamed = Math.min(...places, said.length);
     const isInHand =
       goesOn ||
-      (!refersTo.nothingBefore(text) && (refersTo.whatIsInHand(text) || refersTo.itBefore(text, firstNamed)));
+      (!refersTo.nothingBefore(text) &&
+        (refersTo.whatIsInHand(text) || namesFoodOnly(said) || refersTo.itBefore(text, firstNamed)));
     const before = isInHand ? named[index - 1] : undefined;
     named.push({
       ...own,
@@ -89,6 +90,9 @@ function namedIn({ jobs, componentIds, lines, used, larder = standardLarder }: N
   });
   return named;
 }
+
+/** "Then carrot and coconut": it goes in. */
+const namesFoodOnly = (text: string) => verbsSaid(text).length === 0;
 
 /** "Soak in the vinegar while the tomatoes drain", "While the beetroot roasts, …": beside them, not after. */
 const whileOthers = / (?:while|as) the [a-z]+ (?:are |is )?[a-z]+(?=[.;,]|$)/gi;
@@ -132,6 +136,7 @@ function beforeOf(step: Named, sight: Sight): { readonly steps: number[]; readon
     const isLeftOut = (each: number) =>
       [...step.excepted].some((line) => sight.named[each]!.has.lines.has(line));
     const own = componentSaid(text, sight.input.components);
+    if (own === null && saysIngredientsOf(text)) return { steps: known, isOwn: known.length === 0 };
     const isMeant = (each: number) => own === null || sight.named[each]!.componentId === own.id;
     const meant = open.filter((each) => isMeant(each) && !isLeftOut(each));
     return { steps: [...known, ...meant], isOwn: own !== null && known.length + meant.length === 0 };
@@ -193,7 +198,9 @@ function ofKinds(step: Named, { named, index, open, input }: Sight): number[] {
     const food = findIngredient(larder, ingredient);
     return wanted.some(({ has }) => has(food)) && !step.excepted.has(id);
   });
+  // "The spices" come out of the cupboard again, whatever else had some.
   const before = ofKind
+    .filter(({ id }) => !isFromCupboard(id, input))
     .map(({ id }) => lastIndex(named, index, (each) => each.has.lines.has(id)))
     .filter((each) => each >= 0);
   // "The vegetables" of which no line is known to be one are what stands there made.
@@ -263,6 +270,8 @@ function hasOwnFood(step: Named, { named, index, input }: Sight): boolean {
 const beforeWork = /^(?:\w+ly,? |for the \w+,? |to make the \w+,? )*/i;
 const isMixing = sayings.has('starts mixing');
 const makesPart = sayings.has('part made');
+/** "All the ingredients for the dressing" are its lines, and nothing that was made. */
+const saysIngredientsOf = (text: string) => makesPart(text) && /\bingredients\b/i.test(text);
 
 /** Whether a step begins by making something. */
 const startsMixing = (text: string) => isMixing(text.replace(beforeWork, ''));

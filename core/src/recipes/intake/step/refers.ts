@@ -10,15 +10,19 @@ const leadIn = /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? 
 /** "When it's warm put in the lime": the work, without what comes before it. */
 const workOf = (text: string) => withoutWhen(text.replace(leadIn, ''));
 
-/** "Sweat in 1 tbsp of the oil": what is worked at is not named, as it is in hand. */
+/** "Sweat in 1 tbsp of the oil", "sprinkle with cheese": what is worked at is not named, as it is in hand. */
 function goesWithoutObject(text: string): boolean {
   const [first] = verbsSaid(text);
   if (first?.at !== 0 || first.form !== 'do') return false;
+  const rest = text.slice(first.to);
   return (
-    first.verb.kind === 'heat' &&
-    /^ (?:gently |slowly )?(?:in|with|over|for|until|till)\b/i.test(text.slice(first.to))
+    (finishes.has(first.verb.act) && /^ with\b/i.test(rest)) ||
+    (handles.has(first.verb.act) && /^ (?:on|in|into|onto|to)\b/i.test(rest)) ||
+    (first.verb.kind === 'heat' && /^ (?:gently |slowly )?(?:in|on|with|over|for|until|till)\b/i.test(rest))
   );
 }
+const handles: ReadonlySet<string> = new Set(['handle', 'arrange', 'pour']);
+const finishes: ReadonlySet<string> = new Set(['finish', 'coat', 'season', 'garnish']);
 
 const goesOn = sayings.has('goes on');
 const placeOfPronoun = sayings.at('pronoun');
@@ -106,7 +110,11 @@ export function thingsNamed(text: string): string[] {
 const noNoun = /(?:ing|ed|ly|er|est)$/;
 
 function knownThings(text: string): string[] {
-  return [...text.toLowerCase().matchAll(/\b(?:the|your|that|those|these)\s+((?:[a-zà-ÿ'-]+[ ,]*){1,4})/g)]
+  return [
+    ...text
+      .toLowerCase()
+      .matchAll(/\b(?:the|your|that|those|these|each|every)\s+((?:[a-zà-ÿ'-]+[ ,]*){1,4})/g),
+  ]
     .flatMap((match) => match[1]!.split(/[ ,]+/))
     .filter((word) => word.length > 2 && !noThings.has(word) && !noNoun.test(word))
     .map(plainNoun);

@@ -6,7 +6,8 @@ import { isPeopleRow, peopleSaid, readServings } from './servings.js';
 /** What the rows are in: unknown before the first heading. */
 export type Part = 'unknown' | 'ingredients' | 'method' | 'notes';
 
-const sourceLine = /^(source|from|credit|permission|notes?|(?:cook's |top )?tips?)\s*:\s*(\S.*)$/i;
+const sourceLine =
+  /^(source|from|credit|permission|notes?|(?:cook's |top )?tips?|safety|warnings?|cautions?|ccp|haccp|storage|shelf life|make ahead|variations?)\s*:\s*(\S.*)$/i;
 /** A row of how long it takes. */
 export const isTimeRow = rowCues.starts('time', String.raw`(?: time)?\s{0,8}:?\s{0,8}(?:about )?\d.{0,60}$`);
 const saysAllergens = /^(?:allergens?|contains)\s*[:|]/i;
@@ -64,13 +65,15 @@ function isServings(row: string): boolean {
   );
 }
 
+const alsoBehindWork =
+  /^(?:source|credit|permission|(?:cook's |top )?tips?|safety|warnings?|cautions?|ccp|haccp|storage|shelf life|variations?)\s*:/i;
+
 function takeSource(found: SortedRows, row: string, part: Part): boolean {
   const fact = sourceLine.exec(row);
-  if (!fact || (part === 'method' && !/^(?:source|credit|permission|(?:cook's |top )?tips?)\s*:/i.test(row)))
-    return false;
+  if (!fact || (part === 'method' && !alsoBehindWork.test(row))) return false;
   const field = fact[1]!.toLowerCase();
   if (field === 'credit' || field === 'permission') found[field] = fact[2]!;
-  else if (/^note|tip/.test(field)) found.notes = joined(found.notes, fact[2]!);
-  else found.source = fact[2]!;
+  else if (field === 'source' || field === 'from') found.source = fact[2]!;
+  else found.notes = joined(found.notes, /note|tip/.test(field) ? fact[2]! : row);
   return true;
 }

@@ -34,6 +34,9 @@ export function componentNamed(row: string, next: string | undefined, options: L
   return !isFood && parseIngredientLine(next, options).amount !== null ? row.toLowerCase() : null;
 }
 
+/** Whether a name is that of a part: "Dressing", "For the topping". */
+export const isPartNamed = (name: string): boolean => isPart(name.replace(/^for /i, ''));
+
 const remark = /^([^,(\d]{3,40}?)(?:,| \(| [-–] )[^\d]*\)?$/;
 
 /** A part has at least so many lines under its name. */

@@ -1,3 +1,4 @@
+import { verbsSaid } from '../../../language/index.js';
 import type { LineReading, RecipeComponent } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { readAmount } from '../line/amount.js';
@@ -39,6 +40,9 @@ const leadIn = rowCues.at('you need');
 /** "Then a green chilli", "plus 2 limes": a told list goes on. */
 const goesOn =
   /^(?:(?:and|then|plus|also|with)\b,? )+(?=\d|an? |half |one |two |three |four |some |the juice )/i;
+
+/** A told list without the words by which it goes on. */
+export const withoutGoesOn = (row: string) => row.replace(goesOn, '');
 
 /** A row without the words that only lead to its food. */
 export function withoutLead(written: string): string {
@@ -127,9 +131,27 @@ function cellsOf(row: string, options: LineOptions): string[] {
     cellsBetween(row, /\s*[|•·]\s*/, isMeasured) ??
     cellsBetween(row, /;\s+/, isFood) ??
     // "1 cucumber, 400 g yoghurt, 1 clove garlic"; what begins with work is no list.
-    (isFood(row.split(', ', 1)[0]!) ? cellsBetween(row, /,\s+(?:and\s+)?/, isFood) : null) ?? [row]
+    (isFood(row.split(', ', 1)[0]!) ? cellsBetween(row, /,\s+(?:and\s+)?/, isFood) : null) ??
+    (separate(row, options).length === 1 ? countedCells(row) : null) ?? [row]
   );
 }
+
+/** A kitchen's own short hand is a list by its look: "2 yolks, 1 tbsp dijon, 250 rapeseed, 40g parm, s+p". */
+function countedCells(row: string): string[] | null {
+  const cells = row.split(/,\s+/);
+  const counted = cells.filter((cell) => /^\d/.test(cell) && cell.split(' ').length <= mostOfCell);
+  const isWork = (cell: string) => {
+    const [first] = verbsSaid(cell);
+    return first?.at === 0 && first.form === 'do' && first.verb.also !== 'food';
+  };
+  return cells.length > fewestCells &&
+    counted[0] === cells[0] &&
+    counted.length * 2 >= cells.length &&
+    !cells.some(isWork)
+    ? cells
+    : null;
+}
+const mostOfCell = 7;
 
 /** The cells of a row between some mark, where most of them are lines; null where they are not. */
 function cellsBetween(row: string, mark: RegExp, isLine: (cell: string) => boolean): string[] | null {

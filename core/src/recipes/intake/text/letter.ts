@@ -5,7 +5,14 @@ import { toNumber, type UnitId, unitKind, unitSize } from '../../../amounts/inde
 import { verbsSaid } from '../../../language/index.js';
 import { parseIngredientLine } from '../line/line.js';
 import { readName } from '../line/names.js';
-import { addLine, addRow, type FoundLines, isPartWithFoods, openComponent } from './ingredient-rows.js';
+import {
+  addLine,
+  addRow,
+  type FoundLines,
+  isPartWithFoods,
+  openComponent,
+  withoutGoesOn,
+} from './ingredient-rows.js';
 import { withoutAsides } from '../../reading/asides.js';
 import { roleOfSentence } from '../../reading/roles.js';
 import { unlistedNames } from '../step/unlisted.js';
@@ -18,11 +25,21 @@ const namesPart = rowCues.is('part');
 
 const startsWork = (text: string) => verbsSaid(text.trim()).some(({ at, form }) => at === 0 && form === 'do');
 
+/** "For ezme you need …". */
+const ofDish =
+  /^for (?:the |an? |my |this )?(?:\p{L}+ ){1,4}(?=(?:you|we|i)(?:'ll| will)? (?:need|want|use|take)\b)/iu;
+
+/** "Really ripe tomatoes, 4 of them". */
+const countBehind = /\b((?:[\p{L}-]+ ){0,3}[\p{L}-]+), (\d{1,3}) of (?:them|those)\b/giu;
+
 /** The foods that a sentence only lists: "You need 500 g spinach, 2 cloves garlic and salt". */
-function foodsNeeded(sentence: string, options: LineOptions): string[] {
-  const plain = sentence.replace(/[.:]$/, '');
+export function foodsNeeded(sentence: string, options: LineOptions): string[] {
+  const plain = withoutGoesOn(sentence.replace(/[.:]$/, '').replace(ofDish, ''));
   const hasLead = listsFoods(plain);
-  const list = hasLead ? plain.slice(endOfNeed(plain)![1]).replace(/^:? +/, '') : plain;
+  const list = (hasLead ? plain.slice(endOfNeed(plain)![1]).replace(/^:? +/, '') : plain).replace(
+    countBehind,
+    '$2 $1',
+  );
   const isWork = (part: string) => startsWork(part) && readName(part, options.larder).ingredient === null;
   if (list.split(/, (?:and )?| and /).some(isWork)) return [];
   const foods = separate(list, options);
@@ -62,9 +79,14 @@ export function takeLinesOfSentences(
     isToldOnly && (foodsNeeded(sentence, options).length > 0 || isPartWithFoods(sentence, options));
   const lists = found.steps.filter(isList);
   for (const sentence of lists) {
+    const known = found.lines.length;
+    const told = found.steps.slice(0, found.steps.indexOf(sentence)).filter((each) => !lists.includes(each));
     const foods = foodsNeeded(sentence, options);
     if (foods.length === 0) addRow(found, sentence.replace(/\.$/, ''), usual, options);
     for (const food of foods) addLine(found, food, usual, options);
+    // "Everything" that is said before it means none of these.
+    const behind = told.at(-1);
+    if (behind !== undefined) for (const line of found.lines.slice(known)) line.behind = behind;
   }
   found.steps = found.steps.filter(
     (sentence) => !lists.includes(sentence) && !(isToldOnly && isOnlyLead(sentence)),

@@ -9,6 +9,8 @@ const isLabelled = rowCues.starts('labelled', String.raw`\s*:`);
 const isCopyright = (row: string) => row.startsWith('©');
 const rating =
   /[★☆⭐]|^\d(?:\.\d+)? ?(?:out of|\/) ?5\b|\(\d[\d,]* (?:ratings?|reviews?|votes?)\)|^\d[\d,]* (?:ratings?|reviews?|votes?)$/i;
+/** "Standard recipe 114", "Recipe card no. 7". */
+const numberOfCard = /^(?:standard |master |base )?recipe (?:card |sheet )?(?:no\.? |number |# ?)?\d{1,5}$/i;
 const trail = /^(?:home|recipes)\s*[>›»/|]/i;
 const nutrientsIn = rowCues.count('nutrient');
 const amountOfNutrient = String.raw`\s{0,8}:?\s{0,8}[\d.,]+ ?(?:k?cal|kj|m?g|µg|%)?`;
@@ -117,6 +119,7 @@ function isNoise(row: string): boolean {
     isCopyright(row) ||
     rating.test(row) ||
     trail.test(row) ||
+    numberOfCard.test(row) ||
     isGreeting(row) ||
     isClosing(row) ||
     isEnergy(row) ||

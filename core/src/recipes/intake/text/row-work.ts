@@ -41,7 +41,9 @@ export function cutIntoSteps(row: string, isNumbered: boolean): string[] {
       const last = steps[steps.length - 1];
       // What is done while something waits is a job of its own, however short: "Flake the fish."
       const waits = last !== undefined && readTimes(last).some((span) => span.waits);
-      if (last !== undefined && !waits && sentence.split(' ').length < fewestWords)
+      // Nor does it belong to what is only listed: "Then 2 tbsp oil. Mix."
+      const isWork = last !== undefined && verbsSaid(last).length > 0;
+      if (isWork && !waits && sentence.split(' ').length < fewestWords)
         return [...steps.slice(0, -1), `${last} ${sentence}`];
       return sentence ? [...steps, sentence] : steps;
     }, []);

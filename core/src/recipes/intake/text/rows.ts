@@ -2,6 +2,7 @@ import { capital } from '../../../words/index.js';
 import type { LineOptions } from '../line/amount.js';
 import {
   componentNamed,
+  isPartNamed,
   partOfFood,
   isIngredientsHeading,
   markedHeading,
@@ -32,19 +33,27 @@ import {
   titleOfFoods,
   titleRow,
 } from './title.js';
-import { takeLinesOfSentences } from './letter.js';
+import { foodsNeeded, takeLinesOfSentences } from './letter.js';
+import { listedFoods } from './prose.js';
 import { cutIntoSteps, isBlurb, isProse, isWorkRow, numbered } from './row-work.js';
 import { sentencesOf } from './sentences.js';
 import { withStepNumbers } from './step-numbers.js';
-import { peopleCounted, peopleOfAmount, peopleSaid, readServings } from './servings.js';
+import { isPeopleRow, peopleCounted, peopleOfAmount, peopleSaid, readServings } from './servings.js';
 import { isForEach, peopleOfEach } from './for-each.js';
 import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
 
 /** "Warm spinach salad for two: fry the bacon …" in one row is a title and its telling. */
-function withTitleApart(rows: readonly string[]): readonly string[] {
+function withTitleApart(rows: readonly string[], options: LineOptions): readonly string[] {
   const [, title, telling] = rows.length === 1 ? (titleBeforeTelling.exec(rows[0]!) ?? []) : [];
-  return title && namesDish(title) ? [title, telling!] : rows;
+  if (title && namesDish(title)) return [title, telling!];
+  // "Carrot sambol!! 3 carrots, 1 red onion, 2 chillies": a title and its list.
+  const [, name, list] = titleBeforeList.exec(rows[0] ?? '') ?? [];
+  const isList =
+    list !== undefined && !isPartNamed(name!) && listedFoods(list, options).length >= fewestOfList;
+  return isList ? [name!, list, ...rows.slice(1)] : rows;
 }
+
+const titleBeforeList = /^([^:.;,\d!]{4,60})(?:!+|:|\.| [-–—]) (\S.{10,})$/;
 
 const titleBeforeTelling = /^([^:.;,\d]{4,60}): (\S.{60,})$/;
 
@@ -62,6 +71,7 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
   const isSaid = (row: string) => roleSaid(row) !== undefined;
   const told = withTitleApart(
     withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing'),
+    options,
   ).flatMap((row) => (isSaid(row) ? [row] : cutBreath(row)));
   // All of it in one paragraph is told sentence by sentence, and has no title.
   const isOneTelling = told.length === 1 && isProse(told[0]!);
@@ -110,7 +120,14 @@ function nameOf({ lines }: SortedRows, rows: readonly string[], options: LineOpt
 }
 
 function withServings(found: SortedRows, { each, people, millilitres }: Serving): SortedRows {
-  const said = each ?? people ?? peopleOfAmount(millilitres, kindOf(found.title));
+  // "… squeeze it. Serves 4 with rice": the last of what is told.
+  const last = people === null && isPeopleRow(found.steps.at(-1) ?? '') ? found.steps.at(-1)! : null;
+  if (last !== null) found.steps = found.steps.slice(0, -1);
+  const said =
+    each ??
+    people ??
+    (last === null ? null : peopleSaid(last)) ??
+    peopleOfAmount(millilitres, kindOf(found.title));
   found.isServesSaid = said !== null;
   found.serves = said ?? found.serves;
   return found;
@@ -134,7 +151,9 @@ function takeTitle(found: SortedRows, row: string, servings: Serving, options: L
   // "Chicken and lentil salad for 6?" asks for how many; what is left of it is a name.
   const isTold = isSentence(title) || (title.split(/\s+/).length > longestName && saysPeople.test(title));
   const told = isTold ? row : facts;
-  if (isTold) found.story = row;
+  // "For ezme you need ripe tomatoes, 4 of them, …" is no story.
+  if (isTold && foodsNeeded(row, options).length > 1) found.steps.push(row);
+  else if (isTold) found.story = row;
   else found.title = titleOf(title);
   const people = peopleSaid(told);
   if (people === null && !saysMakes(told)) return;
@@ -226,10 +245,10 @@ function takeRow(found: SortedRows, row: string, role: Part, options: LineOption
   if (role === 'method' || (role === 'unknown' && isWork)) {
     const bare = row.replace(numbered, '').replace(bullet, '');
     const isNumbered = numbered.test(row);
-    const steps = cutIntoSteps(capital(bare), isNumbered);
+    const steps = cutIntoSteps(bare, isNumbered).map(capital);
     found.steps.push(...steps);
     if (isNumbered) for (const step of steps) found.numbered?.add(step);
-    return role === 'unknown' && !numbered.test(row) ? 'unknown' : 'method';
+    return role === 'unknown' && !numbered.test(row) ? part : 'method';
   }
   addRow(found, row, usualComponent(found), options);
   return part;

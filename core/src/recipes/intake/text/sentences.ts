@@ -5,8 +5,15 @@ const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
 
 /** The sentences of a text, each without what stands around it. */
 export function sentencesOf(text: string): string[] {
-  return [...sentences.segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
+  const found = [...sentences.segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
+  return writesNoCapitals(text) ? found.flatMap((sentence) => sentence.split(betweenSmall)) : found;
 }
+
+/** Behind these a stop ends no sentence. */
+const betweenSmall =
+  /(?<=[a-z)]{2}[.!?])(?<!\b(?:tbsp|tsp|approx|min|mins|oz|lb|lbs|hr|hrs|no|incl|opt|ca|pkt|sm|med|lge|temp)\.) (?=[a-z\d])/;
+/** Whoever begins with a small letter begins all sentences so. */
+const writesNoCapitals = (text: string) => /^[^\p{L}]*\p{Ll}/u.test(text);
 
 /** A sentence of more words that does more than a few things is a whole method. */
 const longestChain = 30;

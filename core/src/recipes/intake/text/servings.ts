@@ -37,7 +37,7 @@ const inLetters: Readonly<Record<string, number>> = {
   'two dozen': 24,
 };
 /** How many, in digits or letters. */
-const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!(?!p\b)\w|[.,/]\d)`;
+const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!(?!p\b)\w|[.,/]\d| dozen)`;
 const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|')}))?`;
 const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )?`;
 /** What is said before it: "serves", "table of", "how many:". */
@@ -48,7 +48,7 @@ const leads =
 /** No food comes by these; "2 heads", "3 plates" may be food. */
 const onlyEaters =
   'servings?|serves|portions?|helpings?|people|persons?|pers|guests|eaters|diners|covers|pax|ppl|' +
-  'children|kids|students|pupils|learners|participants|cooks|of (?:us|you|them)(?! )';
+  'children|kids|students|pupils|learners|participants|cooks|of (?:us|you)(?! )';
 /** What is said behind it: "12 covers", "8 ppl". */
 const eaters =
   `${onlyEaters}|p\\b|adults|plates|portionen|personen|personnes|personas|porciones|persone|` + 'porzioni';

@@ -97,3 +97,86 @@ describe('a list for each of them', () => {
     expect([sheet.serves, sheet.lines.map(({ amount }) => amount?.low)]).toEqual([1, ['1', '2']]);
   });
 });
+
+describe('two lists side by side, and facts beside a title', () => {
+  it('are rows of their own', () => {
+    const sheet = read(
+      'BEAN SALAD          PORTIONS: 10\n1 can chickpeas      1 red onion\n' +
+        '2 sticks celery      1 bunch parsley\n\nMethod\n1. Open the cans and rinse.\n' +
+        '2. Chop the rest.\n3. Toss.',
+    );
+    expect([sheet.title, sheet.serves]).toEqual(['BEAN SALAD', 10]);
+    expect(sheet.lines.map(({ ingredient }) => ingredient)).toEqual([
+      'tinned-chickpeas',
+      'red-onion',
+      'celery',
+      'parsley',
+    ]);
+    // The cans are what is bought in them; the rest is the rest.
+    expect(sheet.steps.map(({ uses }) => uses.map(({ line }) => line)).slice(0, 2)).toEqual([
+      ['l1'],
+      ['l2', 'l3', 'l4'],
+    ]);
+  });
+});
+
+describe('lines that steps count or leave out', () => {
+  const uses = (step: string) =>
+    read(
+      `Layers\n1 cup peas\n2 carrots\n4 eggs, beaten\n100 g feta\n\nMethod\n1. ${step}`,
+    ).steps[0]!.uses.map(({ line }) => line);
+  it.each([
+    ['Layer the first 2 ingredients in a bowl.', ['l1', 'l2']],
+    ['Scatter over the last two ingredients.', ['l3', 'l4']],
+    ['Stir together, leave an hour.', ['l1', 'l2', 'l3', 'l4']],
+    ['Mix well.', ['l1', 'l2', 'l3', 'l4']],
+    ['Whisk until smooth and chill.', ['l1', 'l2', 'l3', 'l4']],
+  ])('%s', (step, lines) => expect(uses(step)).toEqual(lines));
+});
+
+describe('sentences without capitals', () => {
+  it('are told apart by their stops, and not by a short word’s', () =>
+    expect(
+      textsOf(
+        'sambol, serves 4\n3 carrots\n1 red onion\n1 lime\n' +
+          'mix 1 tbsp. of lime with the onion. then the carrot',
+      ),
+    ).toEqual(['Mix 1 tbsp. of lime with the onion.', 'Then the carrot']));
+});
+
+describe('what is said before the list', () => {
+  it('lists food too: "For ezme you need tomatoes, 4 of them, …"', () => {
+    const told = read(
+      'For ezme you need ripe tomatoes, 4 of them, and 2 green peppers, a red onion and a handful of ' +
+        'parsley.\nEverything chopped very fine.\n' +
+        'Then 2 tablespoons olive oil and a teaspoon of salt. Mix.\nIt is enough for 6.',
+    );
+    expect(told.serves).toBe(6);
+    expect(told.lines.map(({ ingredient, amount }) => `${ingredient} ${amount?.low}`)).toEqual([
+      'tomato 4',
+      'green-pepper 2',
+      'red-onion 1',
+      'parsley 1',
+      'olive-oil 2',
+      'fine-salt 1',
+    ]);
+  });
+  it('is a title and its list in one row', () => {
+    const message = read(
+      'carrot sambol!! 3 carrots grated fine, 2 green chillies, 3 tbsp coconut, salt\nmix all',
+    );
+    expect([message.title, message.lines.length]).toEqual(['carrot sambol', 4]);
+  });
+  it('counts the people of every dish', () => {
+    const { recipes } = readRecipe(
+      'Hi both, two bits for Thursday, 24 people.\nWhipped feta\n800g feta, 400g Greek yoghurt\n' +
+        'Blitz the feta with the yoghurt.\nPickled fennel\n4 fennel bulbs, 300ml white wine vinegar, ' +
+        '150g caster sugar\nShave the fennel. Warm the vinegar and sugar. Pour over the fennel.',
+      { system: 'metric' },
+    );
+    expect(recipes.map(({ title, serves }) => [title, serves])).toEqual([
+      ['Whipped feta', 24],
+      ['Pickled fennel', 24],
+    ]);
+  });
+});
