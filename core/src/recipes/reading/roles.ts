@@ -78,6 +78,15 @@ function scoresOf(sentence: string, weights: RoleWeights): number[] {
  */
 const surer = 3;
 
+/** What begins with what is done is hardly ever a remark: "Mash with a fork, never a machine." */
+const surerOfWork = 6;
+
+function measureOf(sentence: string): number {
+  const [first] = verbsSaid(plainOf(sentence));
+  const beginsWithWork = first?.at === 0 && first.form === 'do' && !startsOtherwise.has(first.verb.act);
+  return beginsWithWork ? surerOfWork : surer;
+}
+
 /**
  * Whether a sentence is work whatever else it says: it begins with what is done, and says how long or does
  * more than one thing. "Salt them, leave half an hour, squeeze them out - don't skip this."
@@ -107,7 +116,7 @@ export function roleOfSentence(sentence: string, weights: RoleWeights = roleWeig
   if (isSurelyWork(sentence) || !hasCue(sentence)) return 'step';
   const scores = scoresOf(sentence, weights);
   const best = scores.indexOf(Math.max(...scores));
-  return scores[best]! >= scores[0]! + surer ? sentenceRoles[best]! : 'step';
+  return scores[best]! >= scores[0]! + measureOf(sentence) ? sentenceRoles[best]! : 'step';
 }
 
 /** A reading of a sentence that nearly was another: what it was taken for, and what it may be besides. */
@@ -125,7 +134,7 @@ export function nearRole(sentence: string): NearRole | null {
   const scores = scoresOf(sentence, roleWeights);
   const others = scores.slice(1);
   const best = 1 + others.indexOf(Math.max(...others));
-  const margin = scores[best]! - scores[0]! - surer;
+  const margin = scores[best]! - scores[0]! - measureOf(sentence);
   if (Math.abs(margin) > near) return null;
   const other = sentenceRoles[best]!;
   return margin >= 0 ? { role: other, other: 'step' } : { role: 'step', other };

@@ -40,7 +40,7 @@ const anywhere = words(`
   rounds rings segments segmented florets floret zested juiced peeled unpeeled skinned trimmed topped
   tailed cored washed rinsed drained picked stripped separated packed broken mashed beaten whisked
   whipped melted softened toasted cooked uncooked boiled steamed blanched charred grilled fried pan-
-  fried poached baked roast roasted braised sauteed wilted warmed cut up into in each and
+  fried poached baked roast roasted braised sauteed wilted warmed cut up into in each and but yet
 `);
 
 /** Words that change nothing of foods in some sections, and might of others. */

@@ -21,6 +21,8 @@ const counted = /(\d) (?:nos?|pcs?|ea|off|units?)\.?$/i;
 /** A bound is an amount with a remark. */
 const bound =
   /^(up to|at least|at most|no more than|not more than|max(?:imum)?\.?|min(?:imum)?\.?) (?=\d|an? |half |one |two |three |four )/i;
+/** "2 tbsp yoghurt - her secret!" */
+const remarkBehind = /(?<=^(?:\d|an? |half |one |two |three |four |juice |zest ).{3,60}) - (?=[^\d-]+$)/i;
 const partOfFruit =
   /^((?:the )?(?:juice|zest|rind)(?: (?:and|&|\+) (?:juice|zest|rind))?) (?=\d|half |an? |one |two )/i;
 const bareShare = /^(?=(?:quarter|third) of )/i;
@@ -48,6 +50,7 @@ export function plainShape(text: string, options: LineOptions): string {
     .replace(sizeBehind, '$2 $3 $1')
     .replace(unitBehind, '$2 of $1')
     .replace(counted, '$1')
+    .replace(remarkBehind, ', ')
     .replace(partOfFruit, '$1 of ')
     .replace(bareShare, 'a ')
     .replace(bareThumb, 'a ');
@@ -75,10 +78,21 @@ function amountBehind(text: string, options: LineOptions): string {
   if (bracket && isAmount(bracket[2]!, bracket[1]!, options))
     return `${bracket[2]!} ${bracket[1]!}${bracket[3]!}`;
   const head = behindName.exec(text);
-  const [amount = '', ...remarks] = head ? text.slice(head[0].length).split(', ') : [];
-  if (!head || !isAmount(amount, head[1]!, options)) return text;
-  return [`${amount} ${head[1]!.trim()}`, ...remarks].join(', ');
+  if (!head) return text;
+  const name = head[1]!.trim();
+  const rest = text.slice(head[0].length);
+  if (asYouLike.test(rest)) return `${name}, ${rest}`;
+  const [amount = '', ...remarks] = rest.split(/, | (?=\()/);
+  if (isAmount(amount, name, options)) return [`${amount} ${name}`, ...remarks].join(', ');
+  // "Corn - 8 cobs".
+  const [, count, piece] = /^(\d[\d/.]*) ([a-z]{3,})$/i.exec(amount) ?? [];
+  const whole = piece && `${name} ${piece}`;
+  return whole && findByName(whole, options.larder) !== null
+    ? [`${count!} ${whole}`, ...remarks].join(', ')
+    : text;
 }
+
+const asYouLike = /^(?:to taste|as needed|as you like|optional|a little|some|plenty)\b/i;
 
 /** "A glug of oil (30 ml)", "a handful of mint, about 10 g": what was measured counts. */
 function statedMeasure(text: string, options: LineOptions): string {

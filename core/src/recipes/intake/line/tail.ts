@@ -1,3 +1,4 @@
+import { verbsSaid } from '../../../language/index.js';
 import type { Form, Larder } from '../../../larder/index.js';
 import { lineCues } from '../line-cues.js';
 import { readAlternatives } from './alternatives.js';
@@ -46,7 +47,7 @@ export function readTail(rest: string, larder: Larder | undefined, isCounted = f
   const { description, rest: name } = splitKnownName(kept.name, larder);
   const trailing = plain.slice(comma + 1).trim();
   const pieces = inShape.exec(name) ?? /^(\S.*) (florets|segments|wedges|matchsticks)$/i.exec(name);
-  const split = pieces ? { name: pieces[1]!, trailing: '' } : splitTrailingForms(name);
+  const split = pieces ? { name: pieces[1]!, trailing: '' } : splitTrailingForms(name, larder);
   const note = [
     description,
     pieces?.[2] ?? '',
@@ -149,10 +150,18 @@ function cutAtComma(text: string): number {
 }
 
 /** "walnuts toasted and chopped" without a comma. */
-function splitTrailingForms(name: string): { name: string; trailing: string } {
+function splitTrailingForms(name: string, larder: Larder | undefined): { name: string; trailing: string } {
   const match =
     /^(\S.*?) ((?:finely |thinly |roughly |coarsely |well |lightly )?(?:diced|minced|chopped|sliced|shredded|grated|torn|crushed|halved|quartered|toasted|drained|rinsed|peeled|crumbled|cubed|shaved)(?: and .*)?)$/i.exec(
       name,
     );
-  return match ? { name: match[1]!, trailing: match[2]! } : { name, trailing: '' };
+  if (match) return { name: match[1]!, trailing: match[2]! };
+  // "Garlic pounded with salt", "potatoes boiled in their skins": done to a food that is known.
+  const done = isKnownName(name, larder)
+    ? undefined
+    : verbsSaid(name).find(({ at, form }) => form === 'done' && at > 0);
+  const head = done && name.slice(0, done.at).trim();
+  return head && isKnownName(head, larder)
+    ? { name: head, trailing: name.slice(done.at) }
+    : { name, trailing: '' };
 }

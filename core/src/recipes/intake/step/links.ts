@@ -130,6 +130,15 @@ const makesPart = sayings.has('part made');
 const saysWholePart = sayings.has('whole part');
 const partNames = ['dressing', 'vinaigrette', 'dip'] as const;
 
+/** "Stir the paste ingredients together", "everything for the crumble". */
+function saysAllOf(text: string, part: string): boolean {
+  const name = part.toLowerCase().replace(/^(?:for )?(?:the |an? )?/, '');
+  const plain = text.toLowerCase();
+  return [`${name} ingredients`, `ingredients for the ${name}`, `everything for the ${name}`].some((each) =>
+    plain.includes(each),
+  );
+}
+
 /** Lines of a dressing or dip that is made by its name alone, of which nothing was taken before. */
 function linesOfPartMade(
   text: string,
@@ -139,7 +148,8 @@ function linesOfPartMade(
 ): readonly NamedLine[] {
   const named = makesPart(text) ? partNames.find((each) => text.toLowerCase().includes(each)) : undefined;
   const said = named === 'vinaigrette' ? 'dressing' : named;
-  const parts = components.filter(({ role }) => role === said);
+  const bySame = components.filter(({ role }) => role === said);
+  const parts = bySame.length === 1 ? bySame : components.filter(({ name }) => saysAllOf(text, name));
   if (parts.length !== 1) return [];
   const own = lines.filter(({ componentId }) => componentId === parts[0]!.id);
   return own.every(({ id }) => left.get(id)!.compare(1) === 0) ? own : [];

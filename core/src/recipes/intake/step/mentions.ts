@@ -34,7 +34,9 @@ const cutOfMeat = / (?:fillets?|thighs?|breasts?|legs?|wings?|loins?|steaks?|dru
 
 /** What of it, or in what form: "the cumin" is that of cumin seeds, "the chilli" its flakes. */
 const partOfPlant =
-  / (?:seeds?|leaves|sprigs?|pods?|flakes|powder|paste|kernels?|hearts?|florets?|shoots?|stalks?|fronds?)$/i;
+  / (?:seeds?|leaves|sprigs?|pods?|flakes|powder|paste|kernels?|hearts?|florets?|shoots?|stalks?|fronds?|cobs?)$/i;
+/** "Corn on the" of a cob is no name. */
+const endsOpen = /\b(?:the|of|on|in|and|with|for|a)$/i;
 
 /** A kind that a name may be said without. */
 const kindBehind =
@@ -71,7 +73,7 @@ function namesOf(
   const plant = names
     .filter((name) => partOfPlant.test(name))
     .map((name) => name.replace(partOfPlant, ''))
-    .filter((name) => !isOfAnother(name.toLowerCase()));
+    .filter((name) => !endsOpen.test(name) && !isOfAnother(name.toLowerCase()));
   // "The hispi" of a hispi cabbage.
   const withoutHead = names
     .filter((name) => kindBehind.test(name))

@@ -15,7 +15,7 @@ interface Named {
   /** It goes on with what the step before it has in hand. */
   readonly isInHand: boolean;
   /** Lines and words of its own and of what it goes on with. */
-  readonly has: { readonly words: ReadonlySet<string>; readonly lines: ReadonlySet<string> };
+  readonly has: { readonly words: ReadonlySet<string>; readonly lines: Set<string> };
   readonly words: ReadonlySet<string>;
   /** Lines that it names, with the place where it does so first. */
   readonly lines: ReadonlyMap<string, number>;
@@ -52,7 +52,10 @@ export function networkOf(input: NetworkInput): number[][] {
     const found = beforeOf(step, { named, index, open, input });
     const isLast = index === named.length - 1 && index > 0;
     const isApart = found.isOwn && !refersTo.aFinishedDish(step.text);
-    after.push(reduced(isLast && !isApart ? [...found.steps, ...open] : found.steps, after));
+    const before = reduced(isLast && !isApart ? [...found.steps, ...open] : found.steps, after);
+    // Food goes where it is worked on: what is sautéed next are the kernels of the corn.
+    for (const each of before) for (const line of named[each]!.has.lines) step.has.lines.add(line);
+    after.push(before);
   });
   return after;
 }

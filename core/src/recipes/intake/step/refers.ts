@@ -103,7 +103,17 @@ const everyWord = /[a-zà-ÿ'-]+/g;
 export function thingsNamed(text: string): string[] {
   const made = (folded(text).match(everyWord) ?? []).filter((word) => onlyMade.has(word)).map(plainNoun);
   const dressing = dressesWithIt(text) ? ['dressing'] : [];
-  return [...new Set([...made, ...dressing, ...knownThings(text)])];
+  return [...new Set([...made, ...dressing, ...knownThings(text), ...thingWorkedAt(text)])];
+}
+
+/** "Sauté kernels in butter": whoever writes no "the" means the kernels all the same. */
+function thingWorkedAt(text: string): string[] {
+  const [first] = verbsSaid(text);
+  if (first?.at !== 0 || first.form !== 'do' || /\b(?:the|your)\b/i.test(text)) return [];
+  const [, thing] = /^ ([a-zà-ÿ'-]{3,})\b/i.exec(text.slice(first.to)) ?? [];
+  return thing && !noThings.has(thing.toLowerCase()) && !noNoun.test(thing)
+    ? [plainNoun(thing.toLowerCase())]
+    : [];
 }
 
 /** Words that end so say how a thing is, or how something is done. */

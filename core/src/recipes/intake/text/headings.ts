@@ -17,11 +17,18 @@ const forThe = /^for (?:the |an? )?([a-z][a-z'& -]{1,30})$/i;
 export const markedHeading = /^#{2,5} +(?:for the )?(\S.{0,60}?):?$/i;
 const isPart = rowCues.is('part', { before: String.raw`(?:the |[a-z-]+ ){0,3}` });
 
+/** "Stage 2 (paste)", "Part B". */
+const stageOf =
+  /^(?:stage|part|component|element|layer|phase) (?:\d|[a-d]|one|two|three|four)\b[:.]?(?: \(?([\p{L}][\p{L}' -]{2,40})\)?)?$/iu;
+
 /**
  * The name of the component that a row opens; null where it opens none. A lone word that names a part, or
  * one in capitals, opens one only above a line with an amount.
  */
 export function componentNamed(row: string, next: string | undefined, options: LineOptions): string | null {
+  const stage = stageOf.exec(row);
+  if (stage && next !== undefined && parseIngredientLine(next, options).amount !== null)
+    return stage[1] ?? row.toLowerCase();
   const named = withColon.exec(row) ?? forThe.exec(row);
   const bare = withoutRemark(row);
   if (!named && bare !== row) return componentNamed(bare, next, options);

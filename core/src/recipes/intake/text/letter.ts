@@ -43,9 +43,20 @@ export function foodsNeeded(sentence: string, options: LineOptions): string[] {
   const isWork = (part: string) => startsWork(part) && readName(part, options.larder).ingredient === null;
   if (list.split(/, (?:and )?| and /).some(isWork)) return [];
   const foods = separate(list, options);
-  const isOne = hasLead && foods.length === 1 && isMeasured(foods[0]!, options);
+  const isOne =
+    foods.length === 1 && (hasLead ? isMeasured(foods[0]!, options) : isFoodAlone(foods[0]!, options));
   return foods.length > 1 || isOne ? foods : listedFoods(hasLead ? list : '', options);
 }
+
+/** "Three tins of black beans, rinsed.", "Salt.": nothing is done, and a food is all that is named. */
+function isFoodAlone(sentence: string, options: LineOptions): boolean {
+  const { amount, ingredient, unread } = parseIngredientLine(sentence, options);
+  if (ingredient === null || (unread !== '' && amount !== null)) return false;
+  const words = sentence.split(' ').length;
+  const isWork = verbsSaid(sentence).some(({ form, verb }) => form === 'do' && verb.also !== 'food');
+  return !isWork && (amount === null ? words <= longestBareName : true);
+}
+const longestBareName = 2;
 
 function isMeasured(line: string, options: LineOptions): boolean {
   const { amount, ingredient } = parseIngredientLine(line, options);

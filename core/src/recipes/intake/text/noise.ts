@@ -9,6 +9,9 @@ const isLabelled = rowCues.starts('labelled', String.raw`\s*:`);
 const isCopyright = (row: string) => row.startsWith('©');
 const rating =
   /[★☆⭐]|^\d(?:\.\d+)? ?(?:out of|\/) ?5\b|\(\d[\d,]* (?:ratings?|reviews?|votes?)\)|^\d[\d,]* (?:ratings?|reviews?|votes?)$/i;
+/** "Px" signs a message. */
+const initial = /^\p{Lu}x{1,3}$/u;
+const wroteRow = /^(?:> ?)*on .{3,60} wrote:$/i;
 /** "Standard recipe 114", "Recipe card no. 7". */
 const numberOfCard = /^(?:standard |master |base )?recipe (?:card |sheet )?(?:no\.? |number |# ?)?\d{1,5}$/i;
 const trail = /^(?:home|recipes)\s*[>›»/|]/i;
@@ -81,7 +84,7 @@ export function withoutNoise(
 ): string[] {
   let isNutrition = false;
   let isSigned = false;
-  return withoutSpeakers(rows).flatMap((written, index) => {
+  return withoutSpeakers(withoutQuoted(rows)).flatMap((written, index) => {
     if (isWhole(written)) return [written];
     // In whatever language somebody is greeted.
     if (index === 0 && rows.length > 2 && greeted.test(written)) return [];
@@ -108,6 +111,13 @@ export function withoutNoise(
   });
 }
 
+/** Of a mail that answers another, what was quoted, unless the recipe is in that. */
+function withoutQuoted(rows: readonly string[]): readonly string[] {
+  const quoted = rows.filter((row) => row.startsWith('>'));
+  const isAsked = quoted.length * 2 < rows.length && quoted.every((row) => !/^[> ]*[\d½¼¾]/.test(row));
+  return isAsked ? rows.filter((row) => !row.startsWith('>')) : rows;
+}
+
 function isNutrients(row: string): boolean {
   return isNutrientRow(row) || nutrientsIn(row) > 1 || isPer.test(row);
 }
@@ -120,6 +130,8 @@ function isNoise(row: string): boolean {
     rating.test(row) ||
     trail.test(row) ||
     numberOfCard.test(row) ||
+    wroteRow.test(row) ||
+    initial.test(row) ||
     isGreeting(row) ||
     isClosing(row) ||
     isEnergy(row) ||

@@ -1,5 +1,6 @@
 import { capital } from '../../../words/index.js';
 import type { LineOptions } from '../line/amount.js';
+import { parseIngredientLine } from '../line/line.js';
 import {
   componentNamed,
   isPartNamed,
@@ -34,11 +35,18 @@ import {
   titleRow,
 } from './title.js';
 import { foodsNeeded, takeLinesOfSentences } from './letter.js';
-import { listedFoods } from './prose.js';
+import { linesOfProse, listedFoods } from './prose.js';
 import { cutIntoSteps, isBlurb, isProse, isWorkRow, numbered } from './row-work.js';
 import { sentencesOf } from './sentences.js';
 import { withStepNumbers } from './step-numbers.js';
-import { isPeopleRow, peopleCounted, peopleOfAmount, peopleSaid, readServings } from './servings.js';
+import {
+  isPeopleRow,
+  peopleCounted,
+  peopleOfAmount,
+  peopleSaid,
+  peopleToldOf,
+  readServings,
+} from './servings.js';
 import { isForEach, peopleOfEach } from './for-each.js';
 import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
 
@@ -69,10 +77,8 @@ export interface RowsOptions extends LineOptions {
 export function sortRows(written: readonly string[], options: RowsOptions): SortedRows {
   const roleSaid = roleSaidBy(options.roles);
   const isSaid = (row: string) => roleSaid(row) !== undefined;
-  const told = withTitleApart(
-    withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing'),
-    options,
-  ).flatMap((row) => (isSaid(row) ? [row] : cutBreath(row)));
+  const kept = withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing');
+  const told = withTitleApart(kept, options).flatMap((row) => (isSaid(row) ? [row] : cutBreath(row)));
   // All of it in one paragraph is told sentence by sentence, and has no title.
   const isOneTelling = told.length === 1 && isProse(told[0]!);
   const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options, isSaid);
@@ -81,6 +87,7 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
   const hasHeadings = rows.some((row) => isIngredientsHeading(row));
   const hasMethod = rows.some((row) => isMethodHeading(row));
   const titleAt = isOneTelling ? -1 : titleRow(rows, options);
+  const isListed = rows.filter((row) => isListRow(row) && isMeasuredRow(row, options)).length >= fewestOfList;
   let part: Part = 'unknown';
   let listRows = 0;
   rows.forEach((row, index) => {
@@ -96,9 +103,12 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
     }
     const heading = headingOf(rows, index, { found, part, options, isTitled: index > titleAt });
     if (heading) part = heading;
-    else if (index === titleAt) takeTitle(found, row, servings, options);
-    else if (index < titleAt) takePreface(found, row, servings);
-    else if (!takeFact(found, row, part, servings, options)) {
+    else if (index === titleAt && isPeopleRow(row) && takeFact(found, row, part, servings, options)) return;
+    else if (index === titleAt) takeTitle(found, row, servings, { ...options, isListed });
+    else if (index < titleAt) {
+      if (!isPeopleRow(row) || !takeFact(found, row, part, servings, options))
+        takePreface(found, row, servings);
+    } else if (!takeFact(found, row, part, servings, options)) {
       const before = found.lines.length;
       part = takeRow(found, row, roleIn(part, { hasHeadings, hasMethod }), options, part);
       if (found.lines.length > before && isListRow(row)) listRows++;
@@ -110,6 +120,7 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
   takeLinesOfSentences(found, { usual: usualComponent(found), isToldOnly, options });
   if (found.title === '')
     found.title = dishTold(isOneTelling ? told[0]! : found.story) ?? nameOf(found, rows, options);
+  servings.people ??= peopleToldOf(rows);
   return withServings(found, servings);
 }
 
@@ -138,6 +149,9 @@ const fewestOfList = 3;
 /** A row of a list, not of a telling: no sentence, nothing that leads to it. */
 const isListRow = (row: string) => !/[.!?]$/.test(row) && withoutLead(row) === row;
 
+const isMeasuredRow = (row: string, options: LineOptions) =>
+  parseIngredientLine(withoutLead(row), options).amount !== null;
+
 const saysMakes = rowCues.has('makes');
 const placeOfMakes = rowCues.at('makes');
 
@@ -146,13 +160,19 @@ const longestName = 7;
 const saysPeople = /\b(?:serves|feeds|enough for|does)\b/i;
 
 /** The row that is the title, with what stands in brackets behind it; a sentence of a letter is its story. */
-function takeTitle(found: SortedRows, row: string, servings: Serving, options: LineOptions): void {
+function takeTitle(
+  found: SortedRows,
+  row: string,
+  servings: Serving,
+  options: LineOptions & { readonly isListed: boolean },
+): void {
   const { title, facts } = factsOfTitle(row);
   // "Chicken and lentil salad for 6?" asks for how many; what is left of it is a name.
   const isTold = isSentence(title) || (title.split(/\s+/).length > longestName && saysPeople.test(title));
   const told = isTold ? row : facts;
   // "For ezme you need ripe tomatoes, 4 of them, …" is no story.
-  if (isTold && foodsNeeded(row, options).length > 1) found.steps.push(row);
+  const tellsFood = foodsNeeded(row, options).length > 1 || linesOfProse([row], options).length > 0;
+  if (isTold && !options.isListed && tellsFood) found.steps.push(...cutIntoSteps(row, false));
   else if (isTold) found.story = row;
   else found.title = titleOf(title);
   const people = peopleSaid(told);

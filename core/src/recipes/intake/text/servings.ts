@@ -51,7 +51,8 @@ const onlyEaters =
   'children|kids|students|pupils|learners|participants|cooks|of (?:us|you)(?! )';
 /** What is said behind it: "12 covers", "8 ppl". */
 const eaters =
-  `${onlyEaters}|p\\b|adults|plates|portionen|personen|personnes|personas|porciones|persone|` + 'porzioni';
+  `${onlyEaters}|p\\b|as an? (?:side|main|starter|snack|nibble|light|lunch)|adults|plates|` +
+  'portionen|personen|personnes|personas|porciones|persone|porzioni';
 const measures = String.raw`min|hours?|hrs?\b|h\b|days?|weeks?|months?|g\b|kg|ml\b|l\b|cm|cups?|tbsp|tsp|°|%`;
 const noMeasure = String.raw`(?!\s*(?:${measures}))`;
 
@@ -81,6 +82,8 @@ const onlyPeople = [
   String.raw`^\W*batch(?: size)?\W+${count} (?:${onlyEaters})\b`,
   String.raw`^\W*for (?:a |the )?(?:class|group|party|family|crowd) of ${count}`,
   String.raw`[.;] (?:serves|feeds) ${about}${count}\W*$`,
+  String.raw`^(?:sure\W+|yes\W+)?(?:this|it|that) (?:does|feeds|serves) ${about}${count}\b.{0,20}$`,
+  String.raw`^\W*${count} as an? [a-z ]{3,30}$`,
   String.raw`^\W*(?:f(?:ü|ue)r|pour|para|per|voor) \d`,
   String.raw`^\W*for ${about}${count}${toCount}(?: (?:${eaters}))?(?:,? as an? [a-z ]{3,30})?\W*$`,
   String.raw`^\W*(?:a )?(?:table|dinner|lunch|supper|meal|party) (?:of|for) ${count}`,
@@ -97,6 +100,16 @@ export function peopleSaid(text: string): number | null {
 export function peopleCounted(text: string): number | null {
   return countOf(peopleAfter.exec(plainSpelling(text)));
 }
+
+/** "For four people you'll need …", where nothing else says it; null where no row does. */
+export function peopleToldOf(rows: readonly string[]): number | null {
+  const row = rows.find((each) => toldFor.test(plainSpelling(each)));
+  return row === undefined ? null : countOf(toldFor.exec(plainSpelling(row)));
+}
+const toldFor = new RegExp(
+  String.raw`(?:^|[.;] )for ${about}${count} (?:people|persons|of us|guests)\b`,
+  'i',
+);
 
 /** Where a title says at its end for how many it is, and what it says; null where it does not. */
 export function peopleAtEnd(title: string): { readonly at: number; readonly said: string } | null {
