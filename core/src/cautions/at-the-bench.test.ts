@@ -9,6 +9,11 @@ const hob = { appliance: 'hob', setting: '' } as const;
 /** A caution, a step that it belongs to, and its nearest neighbour. */
 const table: readonly (readonly [string, Partial<RecipeStep>, Partial<RecipeStep>])[] = [
   ['hot-oil', { text: 'Deep-fry the chips.' }, { text: 'Stir-in the chips.' }],
+  [
+    'hot-sugar',
+    { text: 'Melt the sugar to a caramel.', occupies: hob },
+    { text: 'Stir in the sugar.', occupies: hob },
+  ],
   ['flame', { text: 'Char the peppers.' }, { text: 'Peel the peppers.' }],
   ['blades', { text: 'Mix.', tools: ['jug blender'] }, { text: 'Mix.', tools: ['whisk'] }],
   ['mandoline', { text: 'Prepare.', tools: ['mandoline'] }, { text: 'Prepare.', tools: ['peeler'] }],

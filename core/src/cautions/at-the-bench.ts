@@ -22,6 +22,8 @@ const isHot = either(doing('boil', 'steam'), saying('hot', 'steam'));
 const drains = doing('drain');
 const boils = either(doing('wet heat'), saying('hot'));
 
+const saysHotSugar = textSays('hot sugar');
+
 /** Kitchen cautions, the gravest first. The trade. */
 export const benchCautions: readonly BenchCaution[] = [
   {
@@ -29,6 +31,13 @@ export const benchCautions: readonly BenchCaution[] = [
     words: 'Hot oil: only dry food goes in, a lid lies beside it, and never water on it.',
     said: textSays('hot oil', 'spits'),
     isOf: doing('fry'),
+  },
+  {
+    id: 'hot-sugar',
+    words:
+      'Melted sugar is far hotter than boiling water: nobody touches or tastes it, cold water stands by.',
+    said: textSays('hot sugar'),
+    isOf: (step) => saysHotSugar(step.text) && onHeat(step),
   },
   {
     id: 'flame',

@@ -5,6 +5,7 @@ import { planClass } from '../plan/index.js';
 import { parseRecipeText } from '../recipes/index.js';
 import { standardTechniques } from '../techniques/index.js';
 import { firstCautionRows } from '../tests/caution-rows.js';
+import { harmRows } from '../tests/harm-rows.js';
 import { moreCautionRows } from '../tests/more-caution-rows.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
 import { cautionRules, findCautions } from './index.js';
@@ -26,7 +27,7 @@ const found = (lines: readonly string[], steps: readonly string[], style: Safety
   findCautions('d1', { recipe: written(lines, steps), larder: standardLarder, profile: { style, own: {} } });
 const rulesOf = (...of: Parameters<typeof found>) => found(...of).map(({ rule }) => rule);
 
-const table = [...firstCautionRows, ...moreCautionRows];
+const table = [...firstCautionRows, ...moreCautionRows, ...harmRows];
 
 describe('each rule', () => {
   it.each(table)(
@@ -35,6 +36,37 @@ describe('each rule', () => {
       expect(rulesOf(lines, speaks)).toContain(rule);
       expect(rulesOf(lines, quiet)).not.toContain(rule);
     },
+  );
+  it.each([
+    ['1 kg potatoes, green ones too', 'poison-raw'],
+    ['500 g bitter courgettes', 'poison-raw'],
+    ['400 g rhubarb with leaves', 'poison-raw'],
+  ])('%s is no food', (line, rule) => {
+    expect(rulesOf([line], ['Boil for 20 minutes.'])).toContain(rule);
+    expect(rulesOf(['1 kg potatoes'], ['Boil for 20 minutes.'])).not.toContain(rule);
+  });
+  it.each([
+    [['1 red onion', '100 ml white wine vinegar'], ['Slice the onion into the vinegar until pink.']],
+    [['200 g smoked salmon', '1 lemon'], ['Lay out the smoked salmon and squeeze over the lemon.']],
+    [
+      ['300 g strong flour', '7 g dried yeast'],
+      ['Mix, leave in a warm place for 3 hours.', 'Bake for 25 minutes.'],
+    ],
+    [
+      ['6 tomatoes', '1 tsp salt'],
+      ['Slice, salt and leave the tomatoes at room temperature for 30 minutes.'],
+    ],
+    [['100 g sun-dried tomatoes in oil'], ['Drain the tomatoes and chop them.']],
+    [
+      ['60 ml olive oil', '20 ml lemon juice'],
+      ['Shake in a jar.', 'Keep in the fridge for a week.'],
+    ],
+    [['4 onions', '2 tbsp oil'], ['Fry the onions slowly for 40 minutes until caramelised.']],
+    [['4 eggs'], ['Boil the eggs for 10 minutes.', 'Cool in cold water and peel.']],
+    [['200 g feta', '100 g yoghurt'], ['Blend the feta with the yoghurt and chill for 2 hours.']],
+    [['500 g buttermilk'], ['Whisk. Shelf life 5 days at 3 °C.']],
+  ])('%s: nobody is harmed', (lines, steps) =>
+    expect(found(lines, steps).filter(({ severity }) => severity === 'harm')).toEqual([]),
   );
   it('a dressing on wet food is told where much comes of it', () => {
     const text = (tomatoes: string) =>

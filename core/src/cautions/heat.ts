@@ -23,14 +23,10 @@ import {
   theFoodIs,
   usesLine,
 } from './reading.js';
+import { deep } from './burns.js';
 import type { Rule } from './types.js';
 
 const fries = doing('fry');
-const deep = either(
-  doing('deep-fry'),
-  inOneAct(isDone('submerge'), isSaid('oil')),
-  inOneAct((act) => act.way === 'fat', isSaid('hot oil')),
-);
 const wets = doing('wash', 'soak', 'wet heat');
 const dries = either(doing('dry', 'drain', 'coat'), saying('dry', 'drained', 'coated'));
 const slowly = saying('slowly');
@@ -40,7 +36,6 @@ const poursHot = inOneAct(
   isSaid('glass'),
   not(isSaid('warm glass')),
 );
-const setsAlight = either(doing('ignite'), saying('alight', 'flambe'));
 const inTheHand = inOneAct(isSaid('in the hand'), isSaid('opened round a stone'));
 const beats = doing('whisk', 'blend');
 const blends = doing('blend');
@@ -111,20 +106,6 @@ export const heatRules: readonly Rule[] = [
         stepId: id,
         sentence: 'something hot is poured into cold glass',
         remedy: 'Warm the jar first, and stand it on a cloth: cold glass cracks.',
-      })),
-  },
-  {
-    id: 'flambe',
-    severity: 'harm',
-    source: 'the trade',
-    note: null,
-    find: ({ recipe }) =>
-      recipe.steps.filter(setsAlight).map(({ id }) => ({
-        stepId: id,
-        sentence: 'spirits are set alight',
-        remedy:
-          'Leave it out in a class, or let the cook in charge do it away from hair, sleeves and the ' +
-          `hood. ${follow}`,
       })),
   },
   {

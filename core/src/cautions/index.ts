@@ -1,7 +1,10 @@
 import { type DishId, plainId } from '../identity/index.js';
+import { burnRules } from './burns.js';
+import { eatenRawRules } from './eaten-raw.js';
 import { handlingRules } from './handling.js';
 import { heatRules } from './heat.js';
 import { keepingRules } from './keeping.js';
+import { leftWarmRules } from './left-warm.js';
 import { orderRules } from './order.js';
 import { pulseRules } from './pulses.js';
 import { rawAndKeptRules } from './raw-and-kept.js';
@@ -17,8 +20,11 @@ export { benchCautionsFor } from './at-the-bench.js';
 export const cautionRules: readonly Rule[] = [
   ...pulseRules,
   ...rawRules,
+  ...eatenRawRules,
+  ...leftWarmRules,
   ...rawAndKeptRules,
   ...keepingRules,
+  ...burnRules,
   ...heatRules,
   ...handlingRules,
   ...orderRules,

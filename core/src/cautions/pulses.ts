@@ -6,6 +6,7 @@ import {
   isDone,
   isSaid,
   type RecipeLine,
+  type RecipeStep,
   saying,
   textSays,
   wasDone,
@@ -38,6 +39,8 @@ const throwsAway = either(doing('discard', 'drain', 'rinse'), saying('fresh wate
 const cooksWet = inOneAct(isDone('cook'), isSaid('in water'));
 const boils = either(cooksInWater, cooksWet, saying('under pressure'));
 const boilsHard = saying('hard boil');
+const bubbles = either(doing('boil'), saying('under pressure'));
+const onlySimmers = (step: RecipeStep) => doing('simmer', 'poach')(step) && !bubbles(step);
 const wasSoaked = wasDone('soak');
 
 /** The longer of what is advised, for who has set nothing. */
@@ -109,6 +112,26 @@ export const pulseRules: readonly Rule[] = [
           remedy: howTo(judged),
           ...tinnedInstead(judged, food),
         })),
+  },
+  {
+    id: 'beans-only-simmered',
+    severity: 'harm',
+    source: 'general advice',
+    note,
+    find: (judged) =>
+      kidneyBeans(judged).flatMap(({ line, food }) => {
+        const steps = stepsOf(judged, line);
+        const cooking = steps.filter(boils);
+        if (cooking.length === 0 || !cooking.every(onlySimmers) || steps.some(boilsHard)) return [];
+        return [
+          {
+            stepId: cooking[0]!.id,
+            sentence: `${theFoodIs(line)} only simmered`,
+            remedy: howTo(judged),
+            ...tinnedInstead(judged, food),
+          },
+        ];
+      }),
   },
   {
     id: 'beans-boiled-short',

@@ -32,6 +32,8 @@ const poisons: readonly (readonly [(text: string) => boolean, string])[] = [
   [textSays('elderberries'), 'elderberries are not eaten raw'],
   [textSays('bitter kernels'), 'kernels and bitter almonds hold prussic acid'],
   [textSays('cassava'), 'cassava is not eaten raw'],
+  [textSays('green potatoes'), 'green and sprouting potatoes are poisonous, cooked too'],
+  [textSays('bitter gourds'), 'a courgette or squash that tastes bitter is poisonous'],
 ];
 const cookedKept = family('cooked starch');
 const fishMinutes = keepingOf('salmon', 'raw in acid')!.minutes;
@@ -204,8 +206,9 @@ export const rawAndKeptRules: readonly Rule[] = [
     note: null,
     find: ({ recipe }) =>
       poisons.flatMap(([word, why]) =>
-        recipe.lines
+        [...recipe.lines, ...recipe.steps]
           .filter(({ text }) => word(text) && !isPrepared(text))
+          .slice(0, 1)
           .map(() => ({
             stepId: null,
             sentence: why,

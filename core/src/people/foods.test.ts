@@ -27,6 +27,22 @@ const table: Row[] = [
   [
     'pregnant',
     pregnant,
+    'meat or fish that is barely cooked',
+    ['400 g lamb steaks'],
+    ['Fry the lamb steaks until medium rare.'],
+    ['Fry the lamb steaks until well done.'],
+  ],
+  [
+    'older',
+    { age: 'older' },
+    'raw meat or fish',
+    ['400 g beef fillet'],
+    ['Chop the beef fillet and serve it raw.'],
+    ['Roast the beef fillet for an hour.'],
+  ],
+  [
+    'pregnant',
+    pregnant,
     'raw egg',
     ['2 eggs'],
     ['Whisk the eggs.'],
@@ -154,5 +170,22 @@ describe('diets', () => {
     const one = dish(writtenRecipe('Test', lines, ['Toss it all.']), { id: 'd1' });
     const { findings } = checked(roomOf([somebody('x', { station: 1, diets: [diet] })], { dishes: [one] }));
     expect(findings.map((each) => [each.what, each.level])).toEqual([[what, level]]);
+  });
+});
+
+describe('what some may not eat at all', () => {
+  it('is large predatory fish for small children and who is pregnant, cooked too; nobody else asks', () => {
+    const of = (who: Partial<Person>) =>
+      found(who, ['400 g swordfish steaks'], ['Grill the swordfish steaks until cooked through.']);
+    expect([of(pregnant), of(small), of({ age: 'older' })]).toEqual([
+      ['large predatory fish'],
+      ['large predatory fish'],
+      [],
+    ]);
+  });
+  it('is gelatine, which is mostly of pork', () => {
+    const of = (diet: 'no pork' | 'halal' | 'low salt') =>
+      found({ diets: [diet] }, ['10 g gelatine'], ['Dissolve the gelatine.']);
+    expect([of('no pork'), of('halal'), of('low salt')]).toEqual([['no pork'], ['halal'], []]);
   });
 });

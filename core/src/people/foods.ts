@@ -35,6 +35,9 @@ function isHot({ food, line }: PlainLine): boolean {
   return hot.has(food) || saysChilli(line.name);
 }
 
+/** Its mercury is for small children and those who are pregnant to avoid. */
+export const predatory = 'large predatory fish';
+
 const risks: readonly (readonly [Family, string, boolean])[] = [
   [family('eggs'), 'raw egg', true],
   [family('sprouts'), 'raw sprouts', true],
@@ -42,8 +45,10 @@ const risks: readonly (readonly [Family, string, boolean])[] = [
   [family('raw fish', 'cold-smoked and cured fish', 'raw molluscs'), 'cold-smoked or raw fish', true],
   [family('cured raw meat'), 'cured raw meat', true],
   [family('liver'), 'liver', false],
+  [family('large predatory fish'), predatory, false],
 ];
 
+const isPink = textSays('barely cooked');
 const unpasteurised = textSays('unpasteurised');
 const wasBoiled = wasDone('boil', 'hard-boil', 'soft-boil');
 
@@ -51,10 +56,12 @@ const wasBoiled = wasDone('boil', 'hard-boil', 'soft-boil');
  * What a line is to somebody at risk, by general advice; null where it is nothing. What is heated through is
  * no longer raw.
  */
-function riskOf({ food, line, isHeated }: PlainLine): string | null {
+function riskOf({ food, line, isHeated, said }: PlainLine): string | null {
   const isCooked = isHeated || line.preparation.includes('cooked') || wasBoiled(line);
   const found = risks.find(([ids, , endsByHeat]) => ids.has(food) && !(endsByHeat && isCooked));
   if (!found && !isCooked && unpasteurised(line.text)) return 'unpasteurised food';
+  if (!found && food?.cautions.includes('raw-protein') && (!isCooked || isPink(said)))
+    return isCooked ? 'meat or fish that is barely cooked' : 'raw meat or fish';
   return found?.[1] ?? null;
 }
 

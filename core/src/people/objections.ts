@@ -15,7 +15,7 @@ import {
   type Larder,
 } from '../larder/index.js';
 import type { RecipeLine } from '../recipes/index.js';
-import { isMeat, isShellfish, traitsOf } from './foods.js';
+import { isMeat, isShellfish, predatory, traitsOf } from './foods.js';
 import { matchesWords, namesOfLine } from './free-words.js';
 import type { MetLine, NeedKind, PeopleFinding } from './types.js';
 
@@ -128,6 +128,7 @@ function againstDiet(diet: PersonDiet, food: Ingredient, met: MetLine): Objectio
     const found = food.composition?.[share[diet]].value ?? 0;
     return found > much[diet] ? against('look', `${Math.round(found * 100)} % ${share[diet]}`) : null;
   }
+  if (porkFree.has(diet) && gelatine.has(food)) return against('clash', 'mostly of pork: ask');
   if (food.diet.unknown) return null;
   if (refuses[diet](met, food)) return against('clash');
   if ((diet === 'halal' || diet === 'kosher-style') && isMeat(food))
@@ -139,7 +140,9 @@ function addRisks(found: Objection[], person: Person, met: MetLine): void {
   if (person.age === 'baby' && honey.has(met.food))
     found.push(objection(met, { kind: 'risk', what: 'honey under one year', level: 'harm' }));
   const { risk, isAlcoholic, chokes } = met.traits;
-  if (risk && isAtRisk(person)) found.push(objection(met, { kind: 'risk', what: risk, level: 'harm' }));
+  const isOfAge = risk !== predatory || person.pregnant || isYoung(person);
+  if (risk && isOfAge && isAtRisk(person))
+    found.push(objection(met, { kind: 'risk', what: risk, level: 'harm' }));
   if (isAlcoholic && (person.pregnant || isYoung(person)))
     found.push(objection(met, { kind: 'risk', what: 'alcohol', level: 'harm' }));
   if (chokes && (person.age === 'small child' || person.age === 'baby'))
@@ -147,6 +150,8 @@ function addRisks(found: Objection[], person: Person, met: MetLine): void {
 }
 
 const honey = family('honey');
+const gelatine = family('gelatine');
+const porkFree: ReadonlySet<PersonDiet> = new Set<PersonDiet>(['no pork', 'halal', 'kosher-style']);
 const isYoung = ({ age }: Person) => age !== 'adult' && age !== 'older';
 
 function named(word: string, met: MetLine, kind: 'sensitivity' | 'dislike'): Objection | null {

@@ -2,7 +2,7 @@
 export const statesTable = `
 state,words
 again,again;once more;a second time
-alight,alight
+alight,alight;set light to;sets light to;set fire to;light it|them;burn|burns off the alcohol
 bought,bought;shop;farmed;cultivated
 browned dark,until brown;until dark;until well browned;until deep brown;until very brown;until dark brown;till brown;till dark;high heat
 cold,cold;ice;iced;ice-cold;chilled;cooled;running water;run water
@@ -47,4 +47,10 @@ skin off,skin them;skin off;skins off;skin away;skins away;skin comes off;scoop*
 charred over a flame,<char> .. flame;<char> .. flames;<char> .. gas ring;<char> .. burner;<blister> .. flame;<blister> .. flames;<blister> .. gas ring;<blister> .. burner;<blacken> .. flame;<blacken> .. flames;<blacken> .. gas ring;<blacken> .. burner
 frozen,frozen
 thawed,thawed;defrosted;from frozen
+barely cooked,rare;medium rare;medium-rare;pink;still pink;blue;barely cooked;just seared;raw inside|within;raw in the middle|centre|center;undercooked
+through the middle,cooked through;no longer pink;not pink;no pink;juices run clear;well done;opaque all through
+frozen before,was frozen;been frozen;previously frozen;frozen and thawed;frozen first;freeze first;sushi grade;sushi-grade;sashimi grade;sashimi-grade;frozen for # days|hours
+until another day,until|till tomorrow;until|till the next day;until|till next day;until|till the morning;overnight;all day;all night
+for weeks,for days|weeks|months;for a|one|# day|days|week|weeks|month|months;up to a|one|# week|weeks|month|months
+washed between,wash|washed|washing|clean|cleaned|scrub|scrubbed .. between;wash|washed|clean|cleaned it|them|well first
 `;

@@ -13,7 +13,7 @@ cultured milk,buttermilk;yoghurt;yogurt;kefir
 sour,lemon*;lime;limes;vinegar*;citrus;orange juice;verjuice;acidulated;citric;sour*;orange*
 opened round a stone,avocado*;mango*;peach*;nectarine*;squash
 thaws safely,peas;berries;sweetcorn;bread;spinach;pastry
-rhubarb leaves,rhubarb leaf;rhubarb leaves
+rhubarb leaves,rhubarb leaf;rhubarb leaves;rhubarb with leaves;rhubarb with the|its leaves
 elderberries,elderberry;elderberries
 bitter kernels,apricot kernel;apricot kernels;peach kernel;peach kernels;bitter almond;bitter almonds
 cassava,cassava;manioc;yuca
@@ -27,4 +27,10 @@ ice,ice;iced
 salad leaves,leaves;rocket;lettuce;cos;spinach;kale
 avocado,avocado;avocados
 paste,paste
+green potatoes,green potato|potatoes;sprouting potato|potatoes;potato|potatoes .. green ones;green parts of potatoes
+bitter gourds,bitter courgette|courgettes|zucchini|squash|cucumber|cucumbers
+dry ice,dry ice;liquid nitrogen
+hot sugar,caramel;caramelised|caramelized sugar;sugar syrup to;hard crack;soft ball;melt|melts|melting the? sugar;boil|boiling|heat|heating the? sugar
+shared board,same board|boards|knife|bowl|plate|dish|tray|tongs|container;board|plate|dish|bowl|tray it|they came from;board|plate|dish|bowl|tray it|they was|were on|in;board|plate|dish|bowl|tray from before
+kept glass,jar;jars;bottle;bottles;seal;sealed
 `;

@@ -100,11 +100,14 @@ tinned pulses,tinned-chickpeas tinned-white-beans tinned-black-beans tinned-lent
 toasted nuts and seeds,walnuts hazelnuts almonds flaked-almonds pecans cashews pistachios pine-nuts peanuts raw-peanuts macadamias brazil-nuts mixed-nuts pumpkin-seeds sunflower-seeds sesame-seeds black-sesame mixed-seeds
 tofu,tofu firm-tofu smoked-tofu fried-tofu marinated-tofu
 tomatoes,tomato cherry-tomato green-tomato plum-tomatoes vine-tomatoes baby-plum-tomatoes beef-tomatoes
-toxin when raw,@kidney-type-beans potato waxy-potato new-potato floury-potato aubergine cassava-root elderberry
+toxin when raw,@kidney-type-beans potato waxy-potato new-potato floury-potato aubergine cassava-root elderberry taro runner-beans fiddleheads
 vegetables for a puree,roasted-peppers aubergine beetroot cooked-beetroot carrot squash pumpkin avocado
 vinegars,red-wine-vinegar white-wine-vinegar cider-vinegar sherry-vinegar balsamic-vinegar white-balsamic rice-vinegar seasoned-rice-vinegar brown-rice-vinegar black-vinegar white-vinegar malt-vinegar raspberry-vinegar coconut-vinegar champagne-vinegar moscatel-vinegar rose-vinegar beer-vinegar date-vinegar tarragon-vinegar cane-vinegar ume-vinegar
 watery vegetables,mini-cucumber cucumber courgette
 woody herbs,rosemary thyme lemon-thyme sage fresh-oregano marjoram
 yolk,egg duck-eggs quail-eggs pasteurised-egg pasteurised-yolk
 seasoning,fine-salt coarse-salt flake-salt pink-salt black-pepper white-pepper
+harmful raw,runner-beans taro cassava-root fiddleheads elderberry
+in oil like herbs,tomato cherry-tomato plum-tomatoes vine-tomatoes baby-plum-tomatoes semi-dried-tomatoes aubergine courgette pepper red-pepper green-pepper yellow-pepper orange-pepper mushroom chestnut-mushroom artichoke-hearts
+large predatory fish,swordfish tuna-steak kingfish spanish-mackerel
 `;

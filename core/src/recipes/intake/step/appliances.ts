@@ -14,11 +14,16 @@ const onlyKept = /(?:^|(?<=[.;] ))[^.;]*\b(?:keeps|will keep|can be kept|lasts?)
 /** Tools that blend and are no jug blender, which is the appliance. */
 const blendingTools = new Set(['stick blender', 'food processor']);
 
+const warmPlaces: ReadonlySet<string> = new Set(['cupboard', 'counter']);
+
 /** The appliances that a text names by what is done. Out of the fridge nothing is in it. */
 export function appliancesNamed(text: string): Appliance[] {
   const now = text.replace(onlyKept, '');
   if (isOvenByDegrees(now)) return ['oven'];
-  const phrases = phrasesSaid(now);
+  const said = phrasesSaid(now);
+  // "Overnight" is the fridge, unless it is said to be the counter.
+  const isWarm = said.some(({ name }) => warmPlaces.has(name));
+  const phrases = isWarm ? phrasesSaid(now.replace(/\bovernight\b/gi, '')) : said;
   const isTool = phrases.some(({ kind, name }) => kind === 'tool' && blendingTools.has(name));
   const isOut =
     phrases.some(({ name }) => name === 'fridge') && readTimes(text).some(({ kind }) => kind === 'rest');

@@ -4,9 +4,13 @@ import type { NamedLine } from './mentions.js';
 /** "Stir together, leave an hour" at the beginning of a method: all that is listed. */
 function mixesWhatIsThere(text: string): boolean {
   const [first] = verbsSaid(text);
-  const mixes = first?.at === 0 && first.form === 'do' && mixing.has(first.verb.act);
-  return mixes && withoutObject.test(text.slice(first.to));
+  if (first?.at !== 0 || first.form !== 'do') return false;
+  const rest = text.slice(first.to);
+  // "Bake at 200 °C for 15 minutes": what there is to bake.
+  if (first.verb.kind === 'heat' && first.verb.hands === 'free') return cooksWithoutObject.test(rest);
+  return mixing.has(first.verb.act) && withoutObject.test(rest);
 }
+const cooksWithoutObject = /^ (?:at|for|until|in the oven|in a (?:hot |moderate )?oven)\b/i;
 const mixing: ReadonlySet<string> = new Set(['mix', 'whisk', 'emulsify', 'blend', 'toss']);
 const withoutObject = new RegExp(
   String.raw`^(?: (?:up|well|together|gently|thoroughly|briefly|quickly|by hand|` +
