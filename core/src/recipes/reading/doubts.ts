@@ -1,3 +1,4 @@
+import { isPlural } from '../../words/index.js';
 import {
   conversionFacts,
   findIngredient,
@@ -121,7 +122,7 @@ function aboutAmounts({ recipe, index, larder = standardLarder }: Asked): Doubt[
     .map((line) => ({
       id: doubtId('amount', line.text),
       about: { recipe: index, line: line.id, words: line.text },
-      question: `How much ${line.name} goes in? The text names no amount.`,
+      question: `How ${isPlural(line.name) ? 'many' : 'much'} ${line.name} ${isPlural(line.name) ? 'go' : 'goes'} in? The text names no amount.`,
       guess: '',
       candidates: amountsFor(line, larder),
       harm: harms.amount,
