@@ -107,6 +107,11 @@ const seasoned = new Set([
   'baking and sweet',
 ]);
 
+const howMuch = (name: string) =>
+  isPlural(name)
+    ? `How many ${name} go in? The text names no amount.`
+    : `How much ${name} goes in? The text names no amount.`;
+
 /** Food that was shown or named and not measured, where more than a pinch of it must be meant. */
 function aboutAmounts({ recipe, index, larder = standardLarder }: Asked): Doubt[] {
   return recipe.lines
@@ -122,7 +127,7 @@ function aboutAmounts({ recipe, index, larder = standardLarder }: Asked): Doubt[
     .map((line) => ({
       id: doubtId('amount', line.text),
       about: { recipe: index, line: line.id, words: line.text },
-      question: `How ${isPlural(line.name) ? 'many' : 'much'} ${line.name} ${isPlural(line.name) ? 'go' : 'goes'} in? The text names no amount.`,
+      question: howMuch(line.name),
       guess: '',
       candidates: amountsFor(line, larder),
       harm: harms.amount,

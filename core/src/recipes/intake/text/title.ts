@@ -49,7 +49,7 @@ const pictures = /\s*(?:\p{Extended_Pictographic}|\p{Emoji_Modifier}|\u200d|\uFE
 export function titleOf(row: string): string {
   const title = row
     .replace(/^#+ */, '')
-    .replace(pictures, '')
+    .replace(/\p{L}/u.test(row) ? pictures : '', '')
     .replace(/[,:?]$/, '')
     .replace(/\s+/g, ' ')
     .trim();
