@@ -47,14 +47,17 @@ function linesInTins(text: string, lines: readonly NamedLine[]): readonly NamedL
     : [];
 }
 
-/** Lines that a step means without a name; `isSure` where a later step that names them changes nothing. */
+/**
+ * Lines that a step means without a name, `there` being those that may be in hand; `isSure` where a later
+ * step that names them changes nothing.
+ */
 export function linesMeant(
   text: string,
   lines: readonly NamedLine[],
-  isStart: boolean,
+  there: readonly NamedLine[],
 ): readonly { readonly id: string; readonly isSure: boolean }[] {
   const counted = [...linesCounted(text, lines), ...linesInTins(text, lines)];
-  const all = isStart && mixesWhatIsThere(text) ? lines : [];
+  const all = there.length > 0 && mixesWhatIsThere(text) ? there : [];
   return [
     ...counted.map(({ id }) => ({ id, isSure: true })),
     ...all.map(({ id }) => ({ id, isSure: false })),

@@ -69,6 +69,7 @@ export function linkLines(
   const namedIn = texts.map((text) =>
     withoutReserved(mentions.in(text.replace(tasteFor, '')), reserved, componentSaid(text, components)),
   );
+  const toldJustBefore = (index: number) => lines.filter(({ id }) => toldFrom.get(id) === index);
   return texts.map((text, index) => {
     const named = ofTheStep(new Map(namedIn[index]), text, { byId, larder });
     const isNamedAgain = (line: string) => namedIn.slice(index + 1).some((later) => later.has(line));
@@ -78,18 +79,16 @@ export function linkLines(
     // What a later step takes by its name for the first time is still to come: "tear over the basil".
     const isFree = (line: string) =>
       !named.has(line) && !excepted.has(line) && isTold(line) && left.get(line)!.compare(1) === 0;
-    const isStart = index === 0 && named.size === 0;
-    for (const { id, isSure } of linesMeant(text, lines, isStart))
+    const there = named.size > 0 ? [] : index === 0 ? lines : toldJustBefore(index);
+    for (const { id, isSure } of linesMeant(text, lines, there))
       if (isFree(id) && (isSure || !isNamedAgain(id))) named.set(id, 0);
-    for (const { id } of linesOfAll(text, lines, components))
-      if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     // "Get 200 g feta and 150 g yoghurt. Put them in the processor": nothing else is in hand yet.
     const isThem = toldFrom.size > 0 && meansThem(text, named);
-    const toldNow = lines.filter(({ id }) => (toldFrom.get(id) ?? 0) === index);
+    const toldNow = index === 0 ? lines.filter(({ id }) => !toldFrom.get(id)) : toldJustBefore(index);
     // "About a kilo of potatoes. Boil them": what was told last is meant.
     if (isThem && toldNow.length === 1 && isFree(toldNow[0]!.id)) named.set(toldNow[0]!.id, 0);
-    const isFirstOfTelling = index === 0 && isThem;
-    if (isFirstOfTelling) for (const { id } of lines) if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
+    const all = [...linesOfAll(text, lines, components), ...(index === 0 && isThem ? lines : [])];
+    for (const { id } of all) if (isFree(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const { id } of linesOfPartMade(text, lines, components, left))
       if (!named.has(id) && !excepted.has(id) && !isNamedAgain(id)) named.set(id, 0);
     for (const [line, at] of linesOfKinds(text, lines, { larder, components }))

@@ -1,6 +1,6 @@
 import { findIngredient, type Ingredient, type Larder, standardLarder } from '../../../larder/index.js';
 import type { LineReading, RecipeLine } from '../../types.js';
-import { candidatesOf } from '../line/names.js';
+import { readName } from '../line/names.js';
 
 /** What of a line says how steps call it. */
 export type NamedLine = Pick<RecipeLine, 'id'> &
@@ -46,7 +46,9 @@ const saysHow =
 
 /** Whether a word names one food by itself: neither how it is, nor another food. */
 function isNameAlone(name: string, own: string | null, larder: Larder): boolean {
-  return !saysHow.test(name) && candidatesOf(name.toLowerCase(), larder).every((food) => food === own);
+  if (saysHow.test(name)) return false;
+  const { ingredient, shared } = readName(name, larder);
+  return (ingredient === null && shared.length === 0) || ingredient === own;
 }
 
 /** What is called spuds; of sweet potatoes nobody does. */

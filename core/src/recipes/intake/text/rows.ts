@@ -119,7 +119,8 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
   const isToldOnly = found.lines.length === 0 || (!hasHeadings && listRows < fewestOfList);
   takeLinesOfSentences(found, { usual: usualComponent(found), isToldOnly, options });
   if (found.title === '')
-    found.title = dishTold(isOneTelling ? told[0]! : found.story) ?? nameOf(found, rows, options);
+    found.title =
+      dishTold(isOneTelling ? told[0]! : found.story || (rows[0] ?? '')) ?? nameOf(found, rows, options);
   servings.people ??= peopleToldOf(rows);
   return withServings(found, servings);
 }

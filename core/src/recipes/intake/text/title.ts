@@ -127,14 +127,24 @@ export function namesDish(text: string): boolean {
   return saysSalad(text) || saysDip(text) || saysDressing(text);
 }
 
-const saidOfDish = /\b(?:the|my|our|your|a|this|that|her|his) ((?:[\p{L}'’-]+ ?){1,4})/giu;
+const saidOfDish = /\b(?:the|my|our|your|a|this|that|her|his) (?=((?:[\p{L}'’-]+ ?){1,5}))/giu;
+/** "My mum's" is whose it is. */
+const whose = /^[\p{L}-]+['’]s /u;
+/** "For ezme you need …", "We do coronation chicken for 20": a name without a kind. */
+const namedAtFirst =
+  /^(?:for (?:my |the )?(\p{L}+(?: \p{L}+){0,3}) (?:you|we|i)\b|(?:we|i) (?:do|make|made|did) (?:the |a |an |my )?(\p{L}+(?: \p{L}+){0,3}) for\b)/iu;
 
-/** The dish that a sentence speaks of: "here is the carrot dip" is a carrot dip; null where it names none. */
+/**
+ * The dish that a sentence speaks of: "here is the carrot dip" is a carrot dip, "for ezme you need" an ezme;
+ * null where it names none.
+ */
 export function dishTold(text: string): string | null {
   for (const [, said] of text.matchAll(saidOfDish)) {
-    const words = said!.trim().split(' ');
+    const words = said!.trim().replace(whose, '').split(' ');
     const end = words.findIndex(namesDish);
     if (end >= 0) return capital(words.slice(0, end + 1).join(' '));
   }
-  return null;
+  const first = namedAtFirst.exec(text);
+  const name = first?.[1] ?? first?.[2];
+  return name ? capital(name) : null;
 }

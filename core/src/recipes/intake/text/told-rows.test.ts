@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { readRecipe } from '../../reading/read-recipe.js';
 import { cutBreath } from './breath.js';
 import { isForEach, peopleOfEach } from './for-each.js';
+import { dishTold } from './title.js';
 
 const read = (text: string) => readRecipe(text, { system: 'metric' }).recipes[0]!;
 const textsOf = (text: string) => read(text).steps.map((step) => step.text);
@@ -153,7 +154,10 @@ describe('what is said before the list', () => {
         'parsley.\nEverything chopped very fine.\n' +
         'Then 2 tablespoons olive oil and a teaspoon of salt. Mix.\nIt is enough for 6.',
     );
-    expect(told.serves).toBe(6);
+    expect([told.title, told.serves]).toEqual(['Ezme', 6]);
+    // What was told just before "Mix" is mixed in.
+    const mix = told.steps.find(({ text }) => text.startsWith('Mix'))!;
+    expect(mix.uses.map(({ line }) => line)).toEqual(['l5', 'l6']);
     expect(told.lines.map(({ ingredient, amount }) => `${ingredient} ${amount?.low}`)).toEqual([
       'tomato 4',
       'green-pepper 2',
@@ -181,4 +185,14 @@ describe('what is said before the list', () => {
       ['Pickled fennel', 24],
     ]);
   });
+});
+
+describe('a dish that a telling names', () => {
+  it.each([
+    ["ok so this is my mum's warm potato salad, feeds six", 'Warm potato salad'],
+    ['We do coronation chicken for 20 on a Sunday.', 'Coronation chicken'],
+    ['Here is the carrot dip from last night.', 'Carrot dip'],
+    ['For muhammara you need red peppers.', 'Muhammara'],
+  ])('%s', (text, title) => expect(dishTold(text)).toBe(title));
+  it('is none where nothing is named', () => expect(dishTold('Put the oven on first.')).toBeNull());
 });
