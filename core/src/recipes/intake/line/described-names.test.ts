@@ -102,6 +102,12 @@ half a crusty baguette | baguette
 100 g Castelvetrano olives | green-olives
 200 g Beluga lentils | black-lentils
 100 g Carnaroli rice | risotto-rice
+bunch of dhania (coriander) | coriander
+2 brinjals (aubergines) | aubergine
+1 tsp haldi (ground turmeric) | turmeric
+100 g cheese (cashew) | none
+100 mils sherry vinegar | sherry-vinegar
+1 dessertspoonful honey | honey
 `
   .trim()
   .split('\n')

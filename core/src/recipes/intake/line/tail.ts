@@ -23,6 +23,8 @@ export interface Tail {
   after: Form[];
   alternatives: readonly string[];
   leaves: boolean;
+  /** What stands in brackets beside the name, each: "dhania (coriander)". */
+  glosses: readonly string[];
   /** A second thing on the same line, "1 yolk" of "1 egg and 1 yolk", that one line cannot hold. */
   beside: string;
 }
@@ -73,6 +75,7 @@ export function readTail(rest: string, larder: Larder | undefined, isCounted = f
     alternatives,
     after: readForms([split.trailing, trailing, ...brackets].join(' ')),
     leaves: saysLeaves(name),
+    glosses: brackets,
     beside: beside?.[1] ?? '',
   };
 }

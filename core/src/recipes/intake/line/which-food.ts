@@ -8,7 +8,7 @@ import {
 import type { IngredientId } from '../../../identity/index.js';
 import { lineCues } from '../line-cues.js';
 import type { Front } from './front.js';
-import { isKnownName, type NameReading, readName } from './names.js';
+import { candidatesOf, isKnownName, type NameReading, readName } from './names.js';
 import type { Tail } from './tail.js';
 
 /** Which food a line names, or why that has to be asked. */
@@ -46,11 +46,20 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
     changed ?? inTin(front, tail, larder) ?? inPowder(tail, larder) ?? readName(tail.fullName, larder);
   const id = reading.ingredient ?? byState(reading.shared, front, tail, larder);
   if (id) return sure(fromDried(id, tail, larder) ?? id);
+  const told = reading.shared.length > 0 ? null : ofGloss(tail, larder);
+  if (told) return sure(told);
   return unsure(
     reading.shared.length > 0
       ? `“${tail.fullName}” can be several things`
       : `“${tail.fullName}” is not in the larder${guessOf(tail.fullName)}`,
   );
+}
+
+/** "Dhania (coriander)": a name in another tongue, of which nothing is known, with what it is. */
+function ofGloss({ fullName, glosses }: Tail, larder: Larder): IngredientId | null {
+  if (guessOf(fullName) !== '' || candidatesOf(fullName, larder).length > 0) return null;
+  const [only, ...others] = glosses.map((gloss) => readName(gloss, larder).ingredient).filter(Boolean);
+  return only && others.length === 0 ? only : null;
 }
 
 const isPepper = lineCues.is('pepper');

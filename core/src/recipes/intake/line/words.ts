@@ -8,10 +8,10 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   kg: ['kg', 'kilo', 'kilos', 'kilogram', 'kilograms'],
   oz: ['oz', 'ounce', 'ounces'],
   lb: ['lb', 'lbs', 'pound', 'pounds'],
-  ml: ['ml', 'millilitre', 'millilitres', 'milliliter', 'milliliters'],
+  ml: ['ml', 'mls', 'mil', 'mils', 'millilitre', 'millilitres', 'milliliter', 'milliliters'],
   l: ['l', 'litre', 'litres', 'liter', 'liters'],
   tsp: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls', 'tl', 'teelöffel'],
-  dsp: ['dsp', 'dessertspoon', 'dessertspoons'],
+  dsp: ['dsp', 'dessertspoon', 'dessertspoons', 'dessertspoonful', 'dessertspoonfuls'],
   tbsp: [
     'tbsp',
     'tbsps',

@@ -46,7 +46,7 @@ const saysHow =
 
 /** Whether a word names one food by itself: neither how it is, nor another food. */
 function isNameAlone(name: string, own: string | null, larder: Larder): boolean {
-  if (saysHow.test(name)) return false;
+  if (endsOpen.test(name) || saysHow.test(name)) return false;
   const { ingredient, shared } = readName(name, larder);
   return (ingredient === null && shared.length === 0) || ingredient === own;
 }

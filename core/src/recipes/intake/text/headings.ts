@@ -44,6 +44,14 @@ export function componentNamed(row: string, next: string | undefined, options: L
 /** Whether a name is that of a part: "Dressing", "For the topping". */
 export const isPartNamed = (name: string): boolean => isPart(name.replace(/^for /i, ''));
 
+/** "Ingredients.— 1 lb carrots; …", "Method.— Grate …": a heading and what stands behind it in its row. */
+const headBehind = /^(ingredients|method|directions|instructions|preparation)[.:]?\s?[—–]\s?(?=\S.{3})/i;
+
+export function headApart(row: string): string[] {
+  const head = headBehind.exec(row);
+  return head ? [head[1]!, row.slice(head[0].length)] : [row];
+}
+
 const remark = /^([^,(\d]{3,40}?)(?:,| \(| [-–] )[^\d]*\)?$/;
 
 /** A part has at least so many lines under its name. */

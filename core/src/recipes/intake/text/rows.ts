@@ -3,6 +3,7 @@ import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import {
   componentNamed,
+  headApart,
   isPartNamed,
   partOfFood,
   isIngredientsHeading,
@@ -70,6 +71,16 @@ export interface RowsOptions extends LineOptions {
   readonly roles?: SaidRoles | undefined;
 }
 
+/** The rows without noise, each title, heading and piece of work in a row of its own. */
+function toldRows(
+  written: readonly string[],
+  options: LineOptions,
+  isSaid: (row: string) => boolean,
+): readonly string[] {
+  const apart = (row: string) => (isSaid(row) ? [row] : headApart(row).flatMap(cutBreath));
+  return withTitleApart(withoutNoise(written, isSaid), options).flatMap(apart);
+}
+
 /**
  * Sorts rows by what a person said that they are, by headings where there are any, and otherwise by what each
  * looks like.
@@ -77,8 +88,7 @@ export interface RowsOptions extends LineOptions {
 export function sortRows(written: readonly string[], options: RowsOptions): SortedRows {
   const roleSaid = roleSaidBy(options.roles);
   const isSaid = (row: string) => roleSaid(row) !== undefined;
-  const kept = withoutNoise(written, isSaid).filter((row) => roleSaid(row) !== 'nothing');
-  const told = withTitleApart(kept, options).flatMap((row) => (isSaid(row) ? [row] : cutBreath(row)));
+  const told = toldRows(written, options, isSaid).filter((row) => roleSaid(row) !== 'nothing');
   // All of it in one paragraph is told sentence by sentence, and has no title.
   const isOneTelling = told.length === 1 && isProse(told[0]!);
   const rows = isOneTelling ? sentencesOf(told[0]!) : joinedRows(withStepNumbers(told), options, isSaid);
