@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { nobody } from '../class/index.js';
 import { planClass } from '../plan/index.js';
 import { standardTechniques } from '../techniques/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
@@ -55,6 +56,19 @@ describe('station cards', () => {
       ['Stations 3, 4', 2],
       ['Demonstration bench', 1],
     ]));
+  it('a station of somebody with needs has a card of its own, whether it says them or not', () => {
+    const who = { ...nobody, id: 'p1', name: 'Tove', station: 2 } as const;
+    const roster = [{ ...who, allergens: [{ what: 'sesame', traces: false }] as const }];
+    const withNeeds = { ...facts, roster };
+    const places = stationCards({
+      facts: withNeeds,
+      kitchen,
+      plan: planClass({ class: withNeeds, kitchen }),
+      techniques: standardTechniques,
+      when: 'Friday 27 November',
+    }).map(({ place }) => place);
+    expect(places).toEqual(['Station 1', 'Station 2', 'Stations 3, 4', 'Demonstration bench']);
+  });
   it('with their own amounts: ⅔ and ½ of 600 g, as the kitchen measures, the other beside it', () => {
     const line = (card: typeof first) =>
       card!.dishes[0]!.components[0]!.lines.slice(0, 2).map(({ amount, beside }) => [amount, beside]);

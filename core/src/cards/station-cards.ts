@@ -30,7 +30,7 @@ export interface CardInput {
 /** A card for each set of stations that do the same, and one for what is done at the demonstration bench. */
 export function stationCards(input: CardInput): StationCard[] {
   const context = contextOf(input);
-  const places = placesOf(input.plan, needsAsked(input.facts));
+  const places = placesOf(input);
   return places
     .map(({ id, place, stations, needs, batchOf }) => {
       const said = new Set<string>();
@@ -85,14 +85,19 @@ function needsAsked(facts: ClassFacts): (station: number) => readonly string[] {
   return (station) => (needsOnCards ? needsOfStations(facts.roster ?? [], [station]) : []);
 }
 
-function placesOf(plan: ClassPlan, needsOf: (station: number) => readonly string[]): CardPlace[] {
+/**
+ * Stations that do the same share a card, but for one where somebody has needs: its sheet stays its own,
+ * whether it says them or not.
+ */
+function placesOf({ plan, facts }: CardInput): CardPlace[] {
+  const needsOf = needsAsked(facts);
   const sets = new Map<string, number[]>();
   plan.portions.stations.sizes.forEach((_, index) => {
     const key = [
       ...plan.portions.dishes.map(
         (dish) => dish.batches.find((batch) => batch.stations.includes(index + 1))?.id ?? '',
       ),
-      ...needsOf(index + 1),
+      ...needsOfStations(facts.roster ?? [], [index + 1]),
     ].join('|');
     sets.set(key, [...(sets.get(key) ?? []), index + 1]);
   });
