@@ -189,3 +189,24 @@ describe('what some may not eat at all', () => {
     expect([of('no pork'), of('halal'), of('low salt')]).toEqual([['no pork'], ['halal'], []]);
   });
 });
+
+describe('what chokes a small child is made small by the steps, too', () => {
+  const chokes = (line: string, step: string) => found(small, [line], [step]).includes('choking');
+  it.each([
+    ['50 g hazelnuts', 'Blend the hazelnuts with the oil to a paste.'],
+    ['50 g hazelnuts', 'Grind the hazelnuts finely.'],
+    ['50 g walnuts', 'Pound the walnuts in a mortar.'],
+    ['200 g cherry tomatoes', 'Blitz the tomatoes to a salsa.'],
+    ['200 g cherry tomatoes', 'Quarter the tomatoes.'],
+    ['200 g grapes', 'Quarter the grapes lengthways.'],
+    ['100 g olives', 'Chop the olives finely.'],
+  ])('%s: %s', (line, step) => expect(chokes(line, step)).toBe(false));
+  it.each([
+    ['50 g hazelnuts', 'Toast the hazelnuts and chop them roughly.'],
+    ['200 g cherry tomatoes', 'Toss the tomatoes with the oil.'],
+    ['200 g grapes', 'Halve the grapes.'],
+    ['2 carrots', 'Cut the carrots into sticks.'],
+    // What is chopped is the parsley.
+    ['100 g olives', 'Chop the parsley and toss it with the olives.'],
+  ])('%s: %s still does', (line, step) => expect(chokes(line, step)).toBe(true));
+});

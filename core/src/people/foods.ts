@@ -3,7 +3,7 @@ import { textSays, wasDone } from '../recipes/index.js';
 import type { MetLine, Traits } from './types.js';
 
 /** A line before its traits are known. */
-type PlainLine = Pick<MetLine, 'line' | 'food' | 'isHeated' | 'said'>;
+type PlainLine = Pick<MetLine, 'line' | 'food' | 'isHeated' | 'said' | 'size'>;
 
 export function traitsOf(met: PlainLine): Traits {
   return {
@@ -73,13 +73,14 @@ const fine = textSays('cut fine');
 const isPopcorn = textSays('popcorn');
 
 /** Foods that choke small children as they are cut. ~ General advice. */
-function chokes({ food, line, isHeated, said }: PlainLine): boolean {
+function chokes({ food, line, isHeated, said, size }: PlainLine): boolean {
   if (isPopcorn(line.name)) return true;
-  if (!food) return false;
+  if (!food || size === 'paste') return false;
   const cut = (...ways: string[]) => line.preparation.some((form) => ways.includes(form));
   if (nuts.has(food)) return !cut('ground', 'minced', 'crushed');
-  if (round.has(food)) return !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
-  if (food.id === 'dates') return !cut('chopped', 'minced', 'mashed', 'sliced');
+  if (round.has(food))
+    return size === 'whole' && !cut('quartered', 'chopped', 'sliced', 'minced', 'mashed', 'diced');
+  if (food.id === 'dates') return size === 'whole' && !cut('chopped', 'minced', 'mashed', 'sliced');
   const isFine = cut('grated', 'shredded', 'matchsticks', 'shaved', 'minced', 'cooked') || fine(said);
   return hard.has(food) && !isHeated && !isFine;
 }

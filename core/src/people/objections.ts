@@ -29,7 +29,11 @@ export interface Objection {
   readonly food: Ingredient | null;
 }
 
-export function metLine(line: RecipeLine, larder: Larder, done: Pick<MetLine, 'isHeated' | 'said'>): MetLine {
+export function metLine(
+  line: RecipeLine,
+  larder: Larder,
+  done: Pick<MetLine, 'isHeated' | 'said' | 'size'>,
+): MetLine {
   // What is probably a fish counts as one until somebody says which.
   const food = foodOrPresumed(larder, line);
   const traits = traitsOf({ line, food, ...done });

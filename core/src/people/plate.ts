@@ -3,7 +3,15 @@ import { type Person, substancesOf } from '../class/index.js';
 import { rememberLast } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import { type Batch, linesEatenOf } from '../portions/index.js';
-import type { Recipe, RecipeLine, RecipeStep } from '../recipes/index.js';
+import {
+  actsOf,
+  isDone,
+  namesFood,
+  type Recipe,
+  type RecipeLine,
+  type RecipeStep,
+  wordsOfAct,
+} from '../recipes/index.js';
 import { metLine } from './objections.js';
 import type { MetDish, MetLine, PeopleInput } from './types.js';
 
@@ -90,9 +98,25 @@ function linesOf(recipe: Recipe, larder: Larder): ReadonlyMap<string, MetLine> {
       metLine(line, larder, {
         isHeated: stepsOf({ recipe }, line).some(heats),
         said: saidOf(recipe.steps, line),
+        size: sizeOf(recipe.steps, line),
       }),
     ]),
   );
+}
+
+const toPaste = isDone('blend', 'grind', 'mash', 'pound', 'puree', 'blitz', 'mince');
+const toSmall = isDone('quarter', 'chop', 'dice', 'slice', 'grate', 'shred');
+
+/** What is done to a food by name, or to all that a step holds, makes it smaller. */
+function sizeOf(steps: readonly RecipeStep[], line: RecipeLine): MetLine['size'] {
+  const acts = steps
+    .filter(({ uses }) => uses.some((use) => use.line === line.id))
+    .flatMap((step) => {
+      const own = (text: string) => namesFood({ text }, line.name);
+      return actsOf(step).filter((act) => step.uses.length === 1 || own(wordsOfAct(step, act)));
+    });
+  if (acts.some(toPaste)) return 'paste';
+  return acts.some(toSmall) ? 'small' : 'whole';
 }
 
 function saidOf(steps: readonly RecipeStep[], { id }: RecipeLine): string {

@@ -25,6 +25,8 @@ export interface MetLine {
   readonly food: Ingredient | null;
   /** Whether any step that it goes through heats it. */
   readonly isHeated: boolean;
+  /** How small the steps make it. */
+  readonly size: 'whole' | 'small' | 'paste';
   /** What the steps that use it say. */
   readonly said: string;
   /** Its names, each as its words. */

@@ -158,10 +158,8 @@ function candidates(
     .filter((id) => {
       const food = findIngredient(larder, id);
       if (!food) return false;
-      const as = metLine({ ...line, name: food.names.uk, ingredient: id }, larder, {
-        isHeated: false,
-        said: '',
-      });
+      const done = { isHeated: false, said: '', size: 'whole' } as const;
+      const as = metLine({ ...line, name: food.names.uk, ingredient: id }, larder, done);
       return people.every((person) => objectionsTo(person, as).every(({ level }) => level === 'look'));
     });
 }
