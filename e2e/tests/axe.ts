@@ -124,8 +124,12 @@ export async function expectNoViolations(page: Page, part = 'html'): Promise<voi
     { rules: ofColour, within: [part] },
   ]);
   for (const { name, set } of modes) await look(name, await set(page, part));
-  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  if (over > 0) found.push(`at 320 px it scrolls sideways by ${over} px`);
   expect(found).toEqual([]);
+  // A dialog that is open takes a moment to be drawn for the screen that it is on now.
+  await expect
+    .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
+      message: 'how far it scrolls sideways at 320 px',
+    })
+    .toBeLessThanOrEqual(0);
   await page.setViewportSize(usual);
 }

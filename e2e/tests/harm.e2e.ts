@@ -15,7 +15,7 @@ Serves 4
 1. Cook the rice for 12 minutes.
 2. Leave the rice at room temperature overnight.
 3. Dice the sea bass and leave it in the lime juice for 15 minutes.
-4. Slice the onion and fold it in. Serve with the rice.`);
+4. Slice the onion over it and serve with the rice.`);
   await page.getByRole('button', { name: 'Keep this recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Sea bass ceviche with rice', level: 1 })).toBeVisible();
   await makeClass(page, 'Raw fish class', '6');

@@ -42,14 +42,11 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
 }
 
 const longestTitle = 120;
-/** Not every printer has them. */
-const pictures = /\s*(?:\p{Extended_Pictographic}|\p{Emoji_Modifier}|\u200d|\uFE0F)+/gu;
 
 /** A title without marks, and never cut in the middle of a word. */
 export function titleOf(row: string): string {
   const title = row
     .replace(/^#+ */, '')
-    .replace(/\p{L}/u.test(row) ? pictures : '', '')
     .replace(/[,:?]$/, '')
     .replace(/\s+/g, ' ')
     .trim();
