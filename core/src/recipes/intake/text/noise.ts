@@ -56,6 +56,8 @@ const reactionBehind = /[ ,]+(?:yes|yep|pls|please|thx|thanks|x+)$/i;
 const isReaction = (row: string) => row.replace(reactions, ' ').replace(/[^\p{L}\d]+/gu, '') === '';
 const saysHowLong =
   /^(?:about |around |like )?\d[\d -]*(?:to \d+ )?(?:s|secs?|mins?|minutes?|hours?|hrs?)\b/i;
+/** "Soak the leaves?" */
+const foodAsked = /\b(?:the|those|these) (\p{L}[\p{L} ]{2,30})\?$/u;
 const foodBefore = /^(?:\d[\d./]* ?(?:g|kg|ml)? )?([\p{L} ]{3,30}?)(?: \d.*)?$/u;
 
 /** What is asked in a chat goes with its answer: "how long do they cook", "5 min then rinse". */
@@ -66,11 +68,15 @@ function answered(rows: readonly string[]): string[] {
     const asked = rows[index - 1] ?? '';
     // "Not the same but ok": an answer that tells nothing to do or to buy.
     if (isQuestion(asked) && !/\d/.test(row) && verbsSaid(row)[0]?.at !== 0) return [];
-    const verb = isQuestion(asked) && saysHowLong.test(row) ? verbsSaid(asked).at(-1)?.verb.verb : undefined;
-    const food = foodBefore.exec(rows[index - 2] ?? '')?.[1];
+    const answer = row.replace(answerFirst, '');
+    const isHowLong = isQuestion(asked) && saysHowLong.test(answer);
+    const verb = isHowLong ? verbsSaid(asked).at(-1)?.verb.verb : undefined;
+    const before = rows[index - 2] ?? '';
+    const isWork = verbsSaid(before)[0]?.at === 0;
+    const food = foodAsked.exec(asked)?.[1] ?? (isWork ? undefined : foodBefore.exec(before)?.[1]);
     return verb === undefined
-      ? [row.replace(answerFirst, '').replace(reactionBehind, '')]
-      : [`${capital(verb)} ${food ? `the ${food}` : 'them'} ${row}`];
+      ? [answer.replace(reactionBehind, '')]
+      : [`${capital(verb)} ${food ? `the ${food}` : 'them'} ${answer}`];
   });
 }
 

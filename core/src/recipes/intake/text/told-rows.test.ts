@@ -194,3 +194,13 @@ describe('a dish that a telling names', () => {
   ])('%s', (text, title) => expect(dishTold(text)).toBe(title));
   it('is none where nothing is named', () => expect(dishTold('Put the oven on first.')).toBeNull());
 });
+
+describe('an answer of a chat that says yes first', () => {
+  it('is the work that was asked about', () =>
+    expect(
+      textsOf(
+        'Su: salad for 4\nSu: 200g cabbage, 2 tomatoes, 1 lime\nSu: shred it\nKim: soak the leaves?\n' +
+          'Su: yes 10 min in cold water then squeeze\nSu: mix all',
+      ),
+    ).toContain('Soak the leaves 10 min in cold water.'));
+});
