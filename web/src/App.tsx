@@ -1,13 +1,26 @@
 import { lazy, Suspense, useState } from 'react';
-import { QueryCache, QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { QueryCache, QueryClient, QueryClientProvider, queryOptions, useQuery } from '@tanstack/react-query';
 import { I18nProvider, RouterProvider as AriaRouter } from 'react-aria-components';
 import { BrowserRouter, Navigate, Route, Routes, useHref, useNavigate } from 'react-router';
 import { ThemeProvider } from 'styled-components';
 import { ApiError } from './api/client.js';
-import { sessionQuery } from './api/queries.js';
+import { classQuery, kitchenQuery, needsQuery, sessionQuery, stockQuery } from './api/queries.js';
 import { ErrorBoundary } from './parts/ErrorBoundary.js';
 import { Failed, Loading, Sheet } from './parts/states.js';
 import { ToastProvider } from './parts/toasts.js';
+import {
+  BenchPage,
+  classAt,
+  ClassLayout,
+  fetchPageAt,
+  KitchenPage,
+  LarderPage,
+  PasteRecipePage,
+  RecipePage,
+  RecipesPage,
+  stops,
+  TechniquesPage,
+} from './pages.js';
 import { Shell } from './shell/Shell.js';
 import { GlobalStyle } from './theme/GlobalStyle.js';
 import { theme } from './theme/theme.js';
@@ -16,36 +29,6 @@ import { ClassesPage } from './classes/ClassesPage.js';
 /** Asked for again where a session has ended over an open page. */
 const SignInAgain = lazy(() => import('./sign-in/SignInAgain.js'));
 const SignInPage = lazy(() => import('./sign-in/SignInPage.js'));
-const stops = {
-  'set-up': () => import('./set-up/SetUpPage.js'),
-  portion: () => import('./portions/PortionPage.js'),
-  shop: () => import('./shopping/ShopPage.js'),
-  pack: () => import('./kit/PackPage.js'),
-  time: () => import('./timeline/TimePage.js'),
-  cards: () => import('./cards/CardsPage.js'),
-  labels: () => import('./cards/LabelsPage.js'),
-};
-/** A class is planned before its stop is drawn: the script of the stop comes meanwhile. */
-const ClassLayout = lazy(() => {
-  const stop = window.location.pathname.split('/')[3] ?? 'set-up';
-  if (stop in stops) void stops[stop as keyof typeof stops]().catch(() => undefined);
-  return import('./classes/ClassLayout.js');
-});
-const SetUpPage = lazy(stops['set-up']);
-const PortionPage = lazy(stops.portion);
-const ShopPage = lazy(stops.shop);
-const PackPage = lazy(stops.pack);
-const TimePage = lazy(stops.time);
-const CardsPage = lazy(stops.cards);
-const LabelsPage = lazy(stops.labels);
-const KitchenPage = lazy(() => import('./kitchen/KitchenPage.js'));
-const RecipesPage = lazy(() => import('./recipes/RecipesPage.js'));
-const RecipePage = lazy(() => import('./recipes/RecipePage.js'));
-const PasteRecipePage = lazy(() => import('./recipes/PasteRecipePage.js'));
-const LarderPage = lazy(() => import('./larder/LarderPage.js'));
-const BenchPage = lazy(() => import('./bench/BenchPage.js'));
-const TechniquesPage = lazy(() => import('./techniques/TechniquesPage.js'));
-
 /** An answer that asks for a sign-in has the session asked for again, which then says so. */
 function queries(): QueryClient {
   const cache = new QueryCache({
@@ -69,8 +52,37 @@ function queries(): QueryClient {
   return client;
 }
 
+/** The scripts of the page that was opened. */
+const openedPage = queryOptions({
+  queryKey: ['opened page'],
+  queryFn: () => fetchPageAt(window.location.pathname).then(() => true),
+  staleTime: Infinity,
+});
+
+/**
+ * What the opened page will ask for is asked for at once: its script beside the session, and what a class is
+ * planned from as soon as somebody is signed in.
+ */
+function begun(): QueryClient {
+  const client = queries();
+  void client.prefetchQuery(openedPage);
+  const opened = classAt(window.location.pathname);
+  void client.fetchQuery(sessionQuery).then(
+    () => {
+      if (!opened) return;
+      void client.prefetchQuery(classQuery(opened.id));
+      void client.prefetchQuery(stockQuery);
+      void client.prefetchQuery(needsQuery);
+      void client.prefetchQuery(kitchenQuery);
+    },
+    // The page itself says what is wrong.
+    () => undefined,
+  );
+  return client;
+}
+
 export function App() {
-  const [client] = useState(queries);
+  const [client] = useState(begun);
   return (
     <ThemeProvider theme={theme}>
       <GlobalStyle />
@@ -100,8 +112,9 @@ function LinkedRouter() {
 
 function SignedIn() {
   const { data: session, error, refetch } = useQuery(sessionQuery);
+  const { isPending: isComing } = useQuery(openedPage);
   const isSignedOut = error instanceof ApiError && error.status === 401;
-  if (session)
+  if (session && !isComing)
     return (
       <>
         <Places />
@@ -146,13 +159,9 @@ function Places() {
           <Route path="/classes" element={<ClassesPage />} />
           <Route path="/classes/:classId" element={<ClassLayout />}>
             <Route index element={<Navigate to="set-up" replace />} />
-            <Route path="set-up" element={<SetUpPage />} />
-            <Route path="portion" element={<PortionPage />} />
-            <Route path="shop" element={<ShopPage />} />
-            <Route path="pack" element={<PackPage />} />
-            <Route path="time" element={<TimePage />} />
-            <Route path="cards" element={<CardsPage />} />
-            <Route path="labels" element={<LabelsPage />} />
+            {Object.entries(stops).map(([path, Stop]) => (
+              <Route key={path} path={path} element={<Stop />} />
+            ))}
           </Route>
           <Route path="/kitchen" element={<KitchenPage />} />
           <Route path="/recipes" element={<RecipesPage />} />

@@ -1,6 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { lineCuesTable } from '../recipes/intake/data/line-cues.js';
+import { rowCuesTable } from '../recipes/intake/data/row-cues.js';
+import { sayingsTable } from '../recipes/intake/data/sayings.js';
+import { roleCuesTable } from '../recipes/reading/data/role-cues.js';
 import { cueTable } from './cues.js';
 import { phrasePattern } from './phrase-pattern.js';
+import { rowsOf } from './table.js';
 
 const says = (cell: string, text: string) => phrasePattern(cell, '')!.test(text);
 
@@ -66,4 +71,18 @@ spoon,a spoon,
   });
   it('throws for a cue that it does not have', () =>
     expect(() => cues.has('hot')).toThrow('No cue “hot” stands in the table.'));
+});
+
+describe('the tables of cues', () => {
+  // Expressions are made when they are first asked: a verb that nobody knows must not wait for that.
+  it.each([
+    ['of lines', lineCuesTable],
+    ['of rows', rowCuesTable],
+    ['of sayings', sayingsTable],
+    ['of what a sentence is', roleCuesTable],
+  ])('every cell %s makes an expression', (_, table) => {
+    const rows = rowsOf<'cue' | 'words' | 'not'>(table);
+    expect(rows.length).toBeGreaterThan(20);
+    for (const { cue } of rows) expect(typeof cueTable(table).has(cue)('nothing of it')).toBe('boolean');
+  });
 });

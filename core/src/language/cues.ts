@@ -35,7 +35,7 @@ export function cueTable(table: string): Cues {
   const rows = new Map(
     rowsOf<'cue' | 'words' | 'not'>(table).map(({ cue, words, not }) => [
       cue,
-      { words: phrasePattern(words, '')!, not: phrasePattern(not, '') },
+      { words: made(() => phrasePattern(words, '')!), not: made(() => phrasePattern(not, '')) },
     ]),
   );
   const cueOf = (name: string) => {
@@ -43,35 +43,45 @@ export function cueTable(table: string): Cues {
     if (!found) throw new Error(`No cue “${name}” stands in the table.`);
     return found;
   };
+  /** An expression around the words of a cue. */
+  const around = (name: string, whole: (words: string) => string, flags = '') => {
+    const { words } = cueOf(name);
+    return made(() => new RegExp(whole(`(?:${words().source})`), flags));
+  };
   const asked =
-    (pattern: RegExp): Ask =>
+    (pattern: () => RegExp): Ask =>
     (text) =>
-      pattern.test(folded(text));
-  const sourceOf = (name: string) => `(?:${cueOf(name).words.source})`;
+      pattern().test(folded(text));
   return {
     has: (name) => {
       const { words, not } = cueOf(name);
-      return (text) => words.test(folded(text)) && !not?.test(folded(text));
+      return (text) => words().test(folded(text)) && !not()?.test(folded(text));
     },
     is: (name, { before = marks, behind = '' } = {}) =>
-      asked(new RegExp(String.raw`^${before}${sourceOf(name)}${behind}[\s:.!,]*$`)),
-    starts: (name, behind = '') => asked(new RegExp(`^${sourceOf(name)}${behind}`)),
+      asked(around(name, (words) => String.raw`^${before}${words}${behind}[\s:.!,]*$`)),
+    starts: (name, behind = '') => asked(around(name, (words) => `^${words}${behind}`)),
     atEnd: (name) => {
-      const last = new RegExp(`${sourceOf(name)}$`);
-      return (text) => last.exec(folded(text))?.index ?? null;
+      const last = around(name, (words) => `${words}$`);
+      return (text) => last().exec(folded(text))?.index ?? null;
     },
-    ends: (name) => asked(new RegExp(String.raw`${sourceOf(name)}[ ,]*$`)),
-    every: (name) => new RegExp(sourceOf(name), 'g'),
+    ends: (name) => asked(around(name, (words) => String.raw`${words}[ ,]*$`)),
+    every: (name) => around(name, (words) => words, 'g')(),
     count: (name) => {
-      const every = new RegExp(sourceOf(name), 'g');
-      return (text) => folded(text).match(every)?.length ?? 0;
+      const every = around(name, (words) => words, 'g');
+      return (text) => folded(text).match(every())?.length ?? 0;
     },
     at: (name) => {
       const { words } = cueOf(name);
       return (text) => {
-        const found = words.exec(folded(text));
+        const found = words().exec(folded(text));
         return found && [found.index, found.index + found[0].length];
       };
     },
   };
+}
+
+/** A page asks a few of many hundred questions: each expression is made when it is first asked. */
+function made<T>(make: () => T): () => T {
+  let kept: { readonly value: T } | null = null;
+  return () => (kept ??= { value: make() }).value;
 }

@@ -60,7 +60,7 @@ function patternOfWord(word: string): string {
 const oneOf = (words: readonly string[]) => `(?:${words.join('|')})`;
 
 /** Verbs of several words stand with underscores between them: "<set_aside>". */
-function formsOf(name: string): string[] {
+function formsOf(name: string): readonly string[] {
   const plain = name.replaceAll('_', ' ');
   return plain.endsWith('*') ? formsOfKind(plain.slice(0, -1)) : formsOfVerb(plain);
 }

@@ -87,21 +87,30 @@ const verbForms: ReadonlyMap<string, Form> = new Map(
 );
 
 /** Every word by which a verb is done or being done. Throws where the lexicon has no such verb. */
-export function formsOfVerb(name: string): string[] {
-  return formsWhere(name, ({ verb }) => verb === name);
+export function formsOfVerb(name: string): readonly string[] {
+  return asListed(formsByVerb.get(name), name);
 }
 
 /** Every word by which work of a kind is done or being done. Throws where no verb is of that kind. */
-export function formsOfKind(kind: string): string[] {
-  return formsWhere(kind, ({ act }) => act === kind);
+export function formsOfKind(kind: string): readonly string[] {
+  return asListed(formsByKind.get(kind), kind);
 }
 
-function formsWhere(name: string, is: (verb: Verb) => boolean): string[] {
-  const words = [...verbForms].flatMap(([word, { verb, form }]) =>
-    form !== 'done' && is(verb) ? [word] : [],
-  );
-  if (words.length === 0) throw new Error(`The lexicon has no “${name}”.`);
+function asListed(words: readonly string[] | undefined, name: string): readonly string[] {
+  if (!words) throw new Error(`The lexicon has no “${name}”.`);
   return words;
+}
+
+const formsByVerb = formsBy(({ verb }) => verb);
+const formsByKind = formsBy(({ act }) => act);
+
+function formsBy(keyOf: (verb: Verb) => string): ReadonlyMap<string, readonly string[]> {
+  const found = new Map<string, string[]>();
+  for (const [word, { verb, form }] of verbForms) {
+    const words = found.get(keyOf(verb)) ?? [];
+    if (form !== 'done') found.set(keyOf(verb), [...words, word]);
+  }
+  return found;
 }
 
 /** A text without accents and capitals, each character in its place. */

@@ -16,9 +16,10 @@ export interface Larder {
   readonly shared: ReadonlyMap<string, readonly string[]>;
 }
 
-const sharedNames: readonly (readonly [string, readonly string[]])[] = sharedNameRows.flatMap(
-  ([names, ids]) => names.flatMap((name) => nameKeys(name).map((key) => [key, ids] as const)),
-);
+const sharedNames = (): (readonly [string, readonly string[]])[] =>
+  sharedNameRows.flatMap(([names, ids]) =>
+    names.flatMap((name) => nameKeys(name).map((key) => [key, ids] as const)),
+  );
 
 /**
  * A larder of these ingredients. What a kitchen calls them goes before every other name; a name that several
@@ -28,8 +29,26 @@ export function createLarder(
   ingredients: readonly Ingredient[],
   called: readonly (readonly [name: string, id: string])[] = [],
 ): Larder {
+  let index: ReturnType<typeof indexOf> | null = null;
+  // Whatever only plans or prints asks for no name: they are gathered when the first is asked for.
+  const indexed = () => (index ??= indexOf(ingredients, called));
+  return {
+    ingredients: new Map(ingredients.map((item) => [item.id, item])),
+    get names() {
+      return indexed().names;
+    },
+    get shared() {
+      return indexed().shared;
+    },
+  };
+}
+
+function indexOf(
+  ingredients: readonly Ingredient[],
+  called: readonly (readonly [name: string, id: string])[],
+): Pick<Larder, 'names' | 'shared'> {
   const names = new Map<string, string>();
-  const shared = new Map(sharedNames);
+  const shared = new Map(sharedNames());
   for (const [name, id] of called)
     for (const key of nameKeys(name)) {
       names.set(key, id);
@@ -37,7 +56,7 @@ export function createLarder(
     }
   for (const item of ingredients)
     for (const key of keysOf(item)) if (!names.has(key) && !shared.has(key)) names.set(key, item.id);
-  return { ingredients: new Map(ingredients.map((item) => [item.id, item])), names, shared };
+  return { names, shared };
 }
 
 const keysBefore = new WeakMap<Ingredient, readonly string[]>();

@@ -1,19 +1,17 @@
 import { rememberByText } from '../identity/index.js';
 
-const day = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  timeZone: 'UTC',
-});
-const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' });
-const wholeDay = new Intl.DateTimeFormat('en-GB', {
-  weekday: 'long',
-  day: 'numeric',
-  month: 'long',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
+/** A format takes milliseconds to make: each is made when the first date is shown in it. */
+function format(options: Intl.DateTimeFormatOptions): (date: Date) => string {
+  let made: Intl.DateTimeFormat | null = null;
+  return (date) => {
+    made ??= new Intl.DateTimeFormat('en-GB', { ...options, timeZone: 'UTC' });
+    return made.format(date);
+  };
+}
+
+const day = format({ weekday: 'short', day: 'numeric', month: 'short' });
+const weekday = format({ weekday: 'short' });
+const wholeDay = format({ weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 
 const noonless = (local: string) => new Date(`${local.slice(0, 10)}T00:00Z`);
 
@@ -23,14 +21,14 @@ export function showDate(local: string): string {
 }
 
 const rememberedDates = 400;
-const shortDate = rememberByText(rememberedDates, (date) => day.format(noonless(date)).replace(',', ''));
+const shortDate = rememberByText(rememberedDates, (date) => day(noonless(date)).replace(',', ''));
 
 /** "Fri" for "2026-11-27…". */
 export function showWeekday(local: string): string {
-  return weekday.format(noonless(local));
+  return weekday(noonless(local));
 }
 
 /** "Friday 27 November 2026" for "2026-11-27…". */
 export function showWholeDate(local: string): string {
-  return wholeDay.format(noonless(local));
+  return wholeDay(noonless(local));
 }

@@ -35,8 +35,12 @@ export function readAmount(
   const unit =
     readUnit(text.slice(position + gap.length)) ?? readPartOfLitre(text.slice(position + gap.length));
   if (unit) position += gap.length + unit.length;
-  const times = (end: Rational) =>
-    multiply(multiply(end, unit?.times ?? '1'), unit ? heapOf(gap, unit.unit) : '1');
+  const half = unit ? halfMore.exec(text.slice(position)) : null;
+  position += half?.[0].length ?? 0;
+  const times = (end: Rational) => {
+    const all = half ? toRational(toFraction(end).add(partMore[half[1]!.toLowerCase()]!)) : end;
+    return multiply(multiply(all, unit?.times ?? '1'), unit ? heapOf(gap, unit.unit) : '1');
+  };
   const amount: Amount = { low: times(number.low), high: times(number.high), unit: unit?.unit ?? 'piece' };
   // "¾ cup plus 1 tbsp", and the two halves of one weight: "1 lb 4 oz", "1 kg 200 g".
   const plus = unit
@@ -49,6 +53,10 @@ export function readAmount(
     return { amount: sum, length: position + plus[0].length + extra.length, unitWritten: true };
   return { amount, length: position, unitWritten: unit !== null };
 }
+
+/** "A pound and a half of beans", "a litre and a quarter". */
+const halfMore = /^ and (?:a )?(half|quarter)(?= of\b|$|,| (?!an?\b|the\b|of\b)\p{L})/iu;
+const partMore: Readonly<Record<string, Rational>> = { half: '1/2', quarter: '1/4' };
 
 /** "1.5 dl", "20 cl": kept as millilitres. */
 function readPartOfLitre(text: string): { unit: UnitId; length: number; times: Rational } | null {

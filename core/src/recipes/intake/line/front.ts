@@ -12,7 +12,7 @@ import { findIngredient, standardLarder } from '../../../larder/index.js';
 import { findByName, idOfName, isKnownName } from './names.js';
 import { readByProductFront, readNestedByProduct, withByProduct } from './by-products.js';
 import { readNumber } from './numbers.js';
-import { readUnit } from './words.js';
+import { readForms, readUnit } from './words.js';
 
 /** What is found at the front of a line, and the text that is left. */
 export interface Front {
@@ -86,22 +86,40 @@ function amountFirst(text: string, options: LineOptions): string {
   return amountBefore(text.slice(0, text.length - said.length), options) + said;
 }
 
-/** "Flour: 200 g", "warm water, 3-4 tbsp", "olive oil 60 ml": the amount is brought to the front. */
+/** Where an amount may begin behind a name. */
+const numberBehind = /(?<=[\s:,])(?=\d|(?:half|an?|one|two|three|four|five|six|eight|ten|twelve)\b)/gi;
+const shortestName = 3;
+
+/**
+ * "Flour: 200 g", "warm water, 3-4 tbsp", "carrots half kilo", "small onions 10 nos sliced": the amount is
+ * brought to the front, and what is done to the food stays behind it.
+ */
 function amountBefore(written: string, options: LineOptions): string {
-  // "Lemons x 3".
+  // "Lemons x 3", "eggs x6".
   const text = written.replace(/^([^\d]{3,}?) x ?(?=\d+$)/i, '$1 ');
-  const position = text.search(/\d/);
-  if (position < 3 || readNumber(text)) return text;
-  const tail = text.slice(position);
-  const amount = readAmount(tail, options);
-  const isCountOfFood = () =>
-    findByName(text.slice(0, position).replace(/[:,\s]+$/, ''), options.larder) !== null;
-  if (!amount || amount.length !== tail.length || !(amount.unitWritten || isCountOfFood())) return text;
-  return `${tail} ${text
-    .slice(0, position)
-    .trim()
-    .replace(/[:,]$|\s(?:from|of)$/i, '')}`;
+  if (readNumber(text)) return text;
+  for (const { index } of text.matchAll(numberBehind)) {
+    if (index < shortestName) continue;
+    const amount = readAmount(text.slice(index), options);
+    const rest = amount && text.slice(index + amount.length);
+    const name = text.slice(0, index).replace(/[:,\s]+$/, '');
+    if (!amount || !isSaidOfFood(rest!)) continue;
+    const isInDigits = /^\d/.test(text.slice(index));
+    const isKnown = () => findByName(name, options.larder) !== null;
+    if (!(amount.unitWritten && isInDigits) && (!(amount.unitWritten || isInDigits) || !isKnown())) continue;
+    const plain = text
+      .slice(0, index)
+      .trim()
+      .replace(/[:,]$|\s(?:from|of|for)$/i, '');
+    return `${text.slice(index, index + amount.length)} ${plain}${rest!.trim() && `, ${rest!.trim()}`}`;
+  }
+  return text;
 }
+
+/** Nothing, or only cuts and states: "sliced", "finely chopped". */
+const isSaidOfFood = (rest: string) =>
+  rest.trim() === '' ||
+  (/^ (?:\p{L}+ly )?\p{L}+$/u.test(rest) && !/\d/.test(rest) && readForms(rest).length > 0);
 
 /** A stick of butter is 4 oz by its wrapper. */
 function readStick(front: Front): void {

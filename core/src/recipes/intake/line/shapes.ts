@@ -1,7 +1,9 @@
 import { toFraction, toRational, unitKind } from '../../../amounts/index.js';
 import { isPlural } from '../../../words/index.js';
 import { type LineOptions, readAmount } from './amount.js';
-import { findByName, isKnownName } from './names.js';
+import { candidatesOf, findByName, isKnownName } from './names.js';
+import { readNumber } from './numbers.js';
+import { readUnit } from './words.js';
 
 const percent = /\s\d+(?:[.,]\d+)? ?%(?=\s+\d)/;
 const times = /(\d) ?x ?(?=\d)/g;
@@ -41,7 +43,7 @@ const partsOfPiece = /^(\d+) (.+?) (halves|quarters)(?=,|$)/i;
  * as it was.
  */
 export function plainShape(text: string, options: LineOptions): string {
-  const plain = text
+  const plain = inOneTongue(text, options)
     .replace(percent, ' ')
     .replace(times, '$1 x ')
     .replace(packTimes, '$2 x $1')
@@ -57,6 +59,22 @@ export function plainShape(text: string, options: LineOptions): string {
   const limit = bound.exec(plain);
   const free = limit ? `${plain.slice(limit[0].length)}, ${limit[1]!.toLowerCase()}` : plain;
   return wholePieces(amountBehind(statedMeasure(onePiece(free, options), options), options), options);
+}
+
+const inTwo = /^([^/]*\p{L}) \/ (\p{L}[^/]*)$/u;
+
+/** "1 kg patatas nuevas / new potatoes", "2 latas atún / tins of tuna": the name that is known. */
+function inOneTongue(text: string, options: LineOptions): string {
+  const [, first, second] = inTwo.exec(text) ?? [];
+  if (!first || !second) return text;
+  const number = readNumber(first);
+  const amount = readAmount(first, options);
+  const isKnown = (name: string) => candidatesOf(name.trim(), options.larder).length > 0;
+  const nameOf = (part: string) => part.slice(readUnit(part)?.length ?? 0).replace(/^ ?(?:of )?/, '');
+  if (isKnown(nameOf(first.slice(amount?.length ?? 0))) || !isKnown(nameOf(second).split(/[,(]/)[0]!))
+    return text;
+  const length = readUnit(second) ? number?.length : amount?.length;
+  return `${first.slice(0, length ?? 0)} ${second}`.trim();
 }
 
 /** "Small red onion" is one of them. */

@@ -41,7 +41,7 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   knob: ['knob', 'knobs'],
   handful: ['handful', 'handfuls', 'fistful', 'fistfuls'],
   clove: ['clove', 'cloves'],
-  bunch: ['bunch', 'bunches'],
+  bunch: ['bunch', 'bunches', 'bundle', 'bundles'],
   sprig: ['sprig', 'sprigs'],
   stalk: ['stalk', 'stalks', 'stick', 'sticks', 'rib', 'ribs', 'spear', 'spears'],
   head: ['head', 'heads', 'heart', 'hearts', 'bulb', 'bulbs'],
@@ -69,7 +69,7 @@ const unitWords: Readonly<Record<UnitId, readonly string[]>> = {
   ],
   cm: ['cm', 'centimetre', 'centimetres', 'centimeter', 'centimeters'],
   inch: ['inch', 'inches', '"'],
-  piece: ['piece', 'pieces'],
+  piece: ['piece', 'pieces', 'pcs', 'pc', 'nos'],
 };
 
 const unitByWord = new Map(
@@ -78,7 +78,7 @@ const unitByWord = new Map(
 
 /** Reads a unit at the start of a text; "T" and "t" are told apart, everything else is read in any case. */
 export function readUnit(text: string): { unit: UnitId; length: number; times?: Rational } | null {
-  const spoon = /^([Tt])\.?(?= )/.exec(text);
+  const spoon = /^([Tt])\.?(?= |$)/.exec(text);
   if (spoon) return { unit: spoon[1] === 'T' ? 'tbsp' : 'tsp', length: spoon[0].length };
   const match = /^(fl\.? ?oz|fluid ounces?|[a-zäöüß]+|")\.?(?![a-zäöüß])/i.exec(text);
   if (!match) return null;

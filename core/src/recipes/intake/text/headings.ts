@@ -8,7 +8,7 @@ import { rowCues } from '../row-cues.js';
 export const isIngredientsHeading = rowCues.is('ingredients', {
   behind: String.raw`(?: \(.{0,100}\))?(?: (?:for|fu?e?r|pour|para|per|voor) \d.{0,100})?`,
 });
-export const isMethodHeading = rowCues.is('method');
+export const isMethodHeading = rowCues.is('method', { behind: String.raw`(?: \(.{0,100}\))?` });
 export const isNotesHeading = rowCues.is('notes');
 const withColon = /^(?:#+ *)?(?:for the |to make the )?([\p{L}][\p{L}\p{N},:'&() -]{1,60}):$/iu;
 /** "For the dressing" is a heading without a colon too. */
@@ -44,12 +44,12 @@ export function componentNamed(row: string, next: string | undefined, options: L
 /** Whether a name is that of a part: "Dressing", "For the topping". */
 export const isPartNamed = (name: string): boolean => isPart(name.replace(/^for /i, ''));
 
-/** "Ingredients.— 1 lb carrots; …", "Method.— Grate …": a heading and what stands behind it in its row. */
-const headBehind = /^(ingredients|method|directions|instructions|preparation)[.:]?\s?[—–]\s?(?=\S.{3})/i;
+/** "Ingredients.— 1 lb carrots; …", "Shopping: 6 pitta, …", "Method: grate …": a heading, and its text. */
+const headBehind = /^(\p{L}[^:—–.]{2,40}?)(?:[.:]?\s?[—–]\s?|:\s+)(?=\S.{3})/u;
 
 export function headApart(row: string): string[] {
-  const head = headBehind.exec(row);
-  return head ? [head[1]!, row.slice(head[0].length)] : [row];
+  const [all = '', name = ''] = headBehind.exec(row) ?? [];
+  return isIngredientsHeading(name) || isMethodHeading(name) ? [name, row.slice(all.length)] : [row];
 }
 
 const remark = /^([^,(\d]{3,40}?)(?:,| \(| [-–] )[^\d]*\)?$/;

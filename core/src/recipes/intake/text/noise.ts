@@ -28,12 +28,21 @@ const sender = /^\[?\d{1,2}[:.]\d{2}[^\]:]{0,20}\]?\s*(?:-\s*)?[\p{L}][\p{L} .]{
 const isAddress = /^(?:https?:\/\/|www\.)\S+$/i;
 const isEnergy = rowCues.starts('energy', String.raw`\s{0,8}:?\s{0,8}\d`);
 
+const ofQuestion = /^Q\d{0,2}[:.]\s+/;
+const ofAnswer = /^A\d{0,2}[:.]\s+/;
+/** "Name of dish: smoked trout …". */
+const nameLabel = /^(?:name of (?:the )?(?:dish|recipe)|dish|recipe(?: name| title)?|title)\s*:\s+(?=\S)/i;
+const rowsOfHead = 4;
+
 const speaker = /^(\p{Lu}\p{L}{1,19}):\s+/u;
 /** A part of a dish opens fewer rows with its name. */
 const fewestTurns = 3;
 
 /** A chat without times: most rows begin with who says them, and one of them speaks again and again. */
 function withoutSpeakers(rows: readonly string[]): readonly string[] {
+  // A question and its answer, as in a forum.
+  if (rows.some((row) => ofQuestion.test(row)) && rows.some((row) => ofAnswer.test(row)))
+    return rows.filter((row) => !ofQuestion.test(row)).map((row) => row.replace(ofAnswer, ''));
   const names = rows.flatMap((row) => speaker.exec(row)?.[1] ?? []);
   const isChat =
     names.length * 2 > rows.length &&
@@ -94,7 +103,7 @@ export function withoutNoise(
     if (isWhole(written)) return [written];
     // In whatever language somebody is greeted.
     if (index === 0 && rows.length > 2 && greeted.test(written)) return [];
-    const row = written
+    const row = (index < rowsOfHead ? written.replace(nameLabel, '') : written)
       .replace(/^(?:> ?)+/, '')
       .replace(sender, '')
       .replace(/(?<=^|\s)w\/o (?=\p{L})/giu, 'without ')

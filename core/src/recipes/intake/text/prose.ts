@@ -66,7 +66,20 @@ export function linesOfProse(steps: readonly string[], options: LineOptions): st
   return [...found.values()];
 }
 
-function linesOfSentence(text: string, options: LineOptions): string[] {
+/** "Two tablespoons of fish sauce and three of lime juice": the unit that was said holds for what follows. */
+function withUnitsSaid(text: string, options: LineOptions): string {
+  let unit = '';
+  return text.replace(countOfFood, (all: string, before: string, number: string, behind: string) => {
+    const amount = readAmount(`${number} ${behind}`, options);
+    if (amount?.unitWritten) unit = behind;
+    return unit !== '' && behind === 'of' && !amount?.unitWritten ? `${before}${number} ${unit} of` : all;
+  });
+}
+const countOfFood =
+  /(^|[\s(,;])(\d[\d./]*|an?|one|two|three|four|five|six|seven|eight|ten)[ -]?(\p{L}+)(?=\s|$)(?! (?:the|these|those|them|it|its|each|your)\b)/giu;
+
+function linesOfSentence(written: string, options: LineOptions): string[] {
+  const text = withUnitsSaid(written, options);
   const lines: string[] = [];
   const starts =
     /(?<=^|[\s(,;])(?=\d|(?:half|an?|one|two|three|four|five|six|eight|ten|a few|a couple|juice|zest)\b)/gi;

@@ -1,11 +1,13 @@
 import { verbsSaid } from '../../../language/index.js';
 import { capital } from '../../../words/index.js';
 
-const sentences = new Intl.Segmenter('en', { granularity: 'sentence' });
+let segmenter: Intl.Segmenter | null = null;
+/** It takes long to make, and is made when the first text is read. */
+const sentences = () => (segmenter ??= new Intl.Segmenter('en', { granularity: 'sentence' }));
 
 /** The sentences of a text, each without what stands around it. */
 export function sentencesOf(text: string): string[] {
-  const found = [...sentences.segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
+  const found = [...sentences().segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
   return writesNoCapitals(text) ? found.flatMap((sentence) => sentence.split(betweenSmall)) : found;
 }
 

@@ -37,18 +37,21 @@ const inLetters: Readonly<Record<string, number>> = {
   'two dozen': 24,
 };
 /** How many, in digits or letters. */
-const count = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})(?!(?!p\b)\w|[.,/]\d| dozen)`;
+const anyCount = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})`;
+const count = String.raw`${anyCount}(?!(?!p\b|ish\b)\w|[.,/]\d| dozen)(?:-?ish\b)?`;
 const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|')}))?`;
 const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )?`;
 /** What is said before it: "serves", "table of", "how many:". */
 const leads =
   'serves?|serving size|serving|servings?|feeds?|does|portions?|people|covers|pax|heads|enough for|' +
-  'makes enough for|plenty for|sufficient for|how many|(?:table|class|group|party|family|crowd) of|' +
+  'makes enough for|plenty for|sufficient for|how many|' +
+  '(?:number|no\\.?) of (?:covers|people|portions|servings|guests)|' +
+  '(?:table|class|group|party|family|crowd) of|' +
   'table for|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
 const onlyEaters =
   'servings?|serves|portions?|helpings?|people|persons?|pers|guests|eaters|diners|covers|pax|ppl|' +
-  'children|kids|students|pupils|learners|participants|cooks|of (?:us|you)(?! )';
+  'children|kids|students|pupils|learners|participants|cooks|mouths|of (?:us|you)(?! )';
 /** What is said behind it: "12 covers", "8 ppl". */
 const eaters =
   `${onlyEaters}|p\\b|as an? (?:side|main|starter|snack|nibble|light|lunch)|adults|plates|` +
@@ -103,11 +106,21 @@ export function peopleCounted(text: string): number | null {
 
 /** "For four people you'll need …", where nothing else says it; null where no row does. */
 export function peopleToldOf(rows: readonly string[]): number | null {
+  const first = firstFor.exec(plainSpelling(rows[0] ?? ''));
+  if (first) return countOf(first);
   const row = rows.find((each) => toldFor.test(plainSpelling(each)));
   return row === undefined ? null : countOf(toldFor.exec(plainSpelling(row)));
 }
 const toldFor = new RegExp(
-  String.raw`(?:^|[.;] )for ${about}${count} (?:people|persons|of us|guests)\b`,
+  String.raw`(?:^|[.;] )for ${about}${count} (?:people|persons|of us|guests)\b|` +
+    // "And it feeds six.", "that serves four with bread".
+    String.raw`\b(?:feeds|serves|(?:enough|plenty) (?:for|to feed)) ${about}${count}${noMeasure}` +
+    String.raw`(?! (?:it|them)\b)`,
+  'i',
+);
+/** "My causa for eight.", "starter for 10: …", "green mango salad for four peel two …": at the very begin. */
+const firstFor = new RegExp(
+  String.raw`^[^.!?\d]{3,60}? for ${about}${count}${toCount}${noMeasure}(?! (?:of|or|and) )(?=[\s.,:;!)]|$)`,
   'i',
 );
 
@@ -123,7 +136,7 @@ export function isPeopleRow(row: string): boolean {
 }
 
 function countOf(found: RegExpExecArray | null): number | null {
-  const said = found?.[1]?.toLowerCase();
+  const said = (found?.[1] ?? found?.[2])?.toLowerCase();
   return said === undefined ? null : Math.max(1, inLetters[said] ?? Number(said));
 }
 

@@ -3,6 +3,7 @@ import type { Larder } from '../../../larder/index.js';
 import type { Recipe, RecipeComponent, RecipeLine } from '../../types.js';
 import { lineOf } from '../line/recipe-line.js';
 import { boundedText } from './bounded.js';
+import { plainLayout } from './layout.js';
 import { sortRows } from './rows.js';
 import type { SortedRows } from './sorted-rows.js';
 import { kindOf } from './title.js';
@@ -55,7 +56,7 @@ function rowsOf(text: string): string[] {
 
 /** The rows of a text, and the talk that they are from, if any. */
 export function rowsOfTalk(text: string): { readonly rows: string[]; readonly talk: Talk | null } {
-  const written = boundedText(text).split('\n');
+  const written = plainLayout(boundedText(text).split('\n'));
   const talk = talkOf(written);
   const rows = (talk?.rows ?? withoutTables(written))
     .map((row) => row.trim().replace(/^([*_]{1,2})(\S.*\S)\1$/, '$2'))
