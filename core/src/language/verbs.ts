@@ -63,6 +63,7 @@ export const actKinds: readonly string[] = [...new Set(rows.map(({ act }) => act
 
 /** "The leaves" are salad, and a dressing is what is made, whatever stands before them. */
 const alwaysThings: ReadonlySet<string> = new Set([
+  'crisps',
   'leaves',
   'dressing',
   'topping',

@@ -350,4 +350,32 @@ dunk,,,,work,coat,,,,,,,,,,
 tumble,,,,work,toss,,,,large bowl,stay,noun,,toss,toss,to toss
 scrunch,,,,work,mix,,,,,stay,,,derib-kale,,
 squish,,,,work,crush,,,,,,,,,,
+scoop,,,,work,handle,,,,,,noun,,,,
+hollow,,,,work,cut,,,,,,adjective,,,,
+slit,,slitting,,work,cut,,,,,,noun,,,,
+plump,,,,left,soak,,,,,free,adjective,soaked,,,
+muddle,,,,work,crush,,,,,stay,noun,,,,
+drape,,,,work,arrange,,,,,,,,,,
+tuck,,,,work,arrange,,,,,,,,,,
+nestle,,,,work,arrange,,,,,,,,,,
+shower,,,,work,finish,,,,,,noun,,garnish,garnish,to finish
+moisten,,,,work,mix,,,,,,,,,,
+dampen,,,,work,handle,,,,,,,,,,
+slacken,,,,work,mix,,,,,,,,,,
+pare,,,,work,peel,,,,board and knife;peeler,stay,,,peel,peel,peeled
+destem,,,,work,pick,,,,,,,,strip-herbs,strip-herbs,picked
+ribbon,,,,work,cut,,,,,stay,noun,cut,slice,slice,sliced
+hack,,,,work,cut,,,,,stay,noun,cut,,,
+uncover,,,,work,handle,,,,,,,,,,
+stream,,,,work,pour,,,,,,noun,,,,
+dribble,,,,work,pour,,,,,,noun,,,,
+trickle,,,,work,pour,,,,,,noun,,,,
+swish,,,,work,wash,,,,,,noun,,,,
+agitate,,,,work,mix,,,,,stay,,,,,
+stab,,,,work,handle,,,,,,noun,,,,
+poke,,,,work,handle,,,,,,noun,,,,
+stack,,,,work,arrange,,,,,,noun,,,,
+incorporate,,,,work,mix,,,,,,,,,,
+fling,,,flung,work,add,,,,,,,,,,
+buzz,,,,work,blend,,blender,,,stay,noun,,blend-dip,blend-dip,to blend
 `;

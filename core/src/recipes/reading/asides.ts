@@ -50,8 +50,9 @@ export function withoutAsides(
     const parts = said ? [step] : partsOf(step);
     const roles = parts.map((part): SentenceRole => {
       const saidOfPart = rolesToSay[said ?? roleSaid(part) ?? 'line'];
-      // What its writer has numbered is one piece of work, with its remarks.
-      return saidOfPart ?? (isNumbered(step) ? 'step' : roleOf(part, namesOwnFood));
+      const own = roleOf(part, namesOwnFood);
+      // What its writer has numbered is one piece of work, with its remarks; how long it keeps is none.
+      return saidOfPart ?? (isNumbered(step) && own !== 'keeping' ? 'step' : own);
     });
     const kept = parts.filter((part, index) => roles[index] === 'step' || isKeepingTime(part, roles[index]!));
     const isOnlyKeeping = kept.length > 0 && !roles.includes('step');
@@ -95,7 +96,12 @@ function partsOf(step: string): string[] {
 const longestQuestion = 6;
 
 function roleOf(sentence: string, namesOwnFood: (text: string) => boolean): SentenceRole {
-  if (sentence.split(/\s+/).length < fewestWords) return 'step';
+  // "Taste." is work, and "Important!!" is none.
+  if (
+    sentence.split(/\s+/).length < fewestWords &&
+    (verbsSaid(sentence).length > 0 || /[.\d]$/.test(sentence))
+  )
+    return 'step';
   if (saysNoWork(sentence) && !namesOwnFood(sentence)) return 'chatter';
   const role = roleOfSentence(sentence);
   return role === 'serving' && namesOwnFood(sentence) ? 'step' : role;

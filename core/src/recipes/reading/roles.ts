@@ -40,7 +40,11 @@ const leadIn = /^(?:(?:and|so|now|then|next|first|finally|meanwhile|right|okay|\
 const shortest = 4;
 const longest = 14;
 
-const plainOf = (sentence: string) => folded(sentence).replaceAll('’', "'").replace(leadIn, '');
+const plainOf = (sentence: string) =>
+  folded(sentence)
+    .replaceAll('’', "'")
+    .replace(/^[([]+/, '')
+    .replace(leadIn, '');
 
 /** What is seen of a sentence: its cues, how it begins, what is done in it, and its words. */
 export function featuresOf(sentence: string): string[] {
@@ -94,13 +98,16 @@ function measureOf(sentence: string): number {
 function isSurelyWork(sentence: string): boolean {
   const plain = plainOf(sentence);
   const done = verbsSaid(plain).filter(({ form }) => form === 'do');
-  if (done[0]?.at !== 0 || startsOtherwise.has(done[0].verb.act)) return false;
+  // "Use within 48 hours", "hold below 5 °C for up to 3 days" say how long it is good.
+  if (done[0]?.at !== 0 || startsOtherwise.has(done[0].verb.act) || saysKeeps(plain)) return false;
   return (
     done[0].verb.act === 'serve' ||
     done.length > 2 ||
     readTimes(sentence).some(({ kind }) => kind === 'wait' || kind === 'work')
   );
 }
+
+const saysKeeps = cues.has('keeps');
 
 /** What is kept, and what is only served with, may be no work of this class. */
 const startsOtherwise: ReadonlySet<string> = new Set(['keep', 'add']);

@@ -32,7 +32,7 @@ mixture made by,<mix|stir|whisk|combine|blend|beat|mash|toss>,
 off the heat,<cool|rest|stand|drain|steep|infuse|soak|marinate|set_aside>;before *ing;off the heat,
 keeps on,keeps;will keep;can be kept;last|lasts;good for;stay|stays fresh|crisp|good,
 kept for,keeps;will keep;can be kept;keep it|them? for|up;keep for|up;keep up to;last|lasts;good for;stay|stays fresh|crisp|good;store|stored|stores;can be? made|prepared|assembled|done;may be? made|prepared|assembled|done;made|prepared|assembled|done,
-out of the cold,<take|bring|lift|remove> .. out of the fridge|refrigerator|cold;<take|bring|lift|remove> .. from the fridge|refrigerator|cold;get|pull .. out of the fridge|refrigerator|cold;get|pull .. from the fridge|refrigerator|cold;come up|back? to room temperature,
+out of the cold,^ . out of the? fridge|refrigerator;<take|bring|lift|remove> .. out of the fridge|refrigerator|cold;<take|bring|lift|remove> .. from the fridge|refrigerator|cold;get|pull .. out of the fridge|refrigerator|cold;get|pull .. from the fridge|refrigerator|cold;come up|back? to room temperature,
 cold through,cool|cooled|cold completely;cool|cooled|cold to room temperature;until completely? cold,
 overnight is better,overnight if you|possible|there;overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
 part made,<whisk|shake|mix|blend|stir|combine|put> .. dressing|dip|vinaigrette ingredients;everything for the dressing|dip|vinaigrette;ingredients for|of the dressing|dip|vinaigrette;<whisk|shake|mix|blend> up|together? the|your? dressing|vinaigrette|dip;make|prepare up? the|your? dressing|vinaigrette|dip,dressing|vinaigrette|dip again

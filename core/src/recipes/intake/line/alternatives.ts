@@ -1,6 +1,6 @@
 import { type Larder, standardLarder } from '../../../larder/index.js';
 import { lineCues } from '../line-cues.js';
-import { idOfName, isKnownName, readName } from './names.js';
+import { idOfName, isKnownName, isNamed, readName } from './names.js';
 
 const mostAlternatives = 10;
 
@@ -55,11 +55,6 @@ export function readAlternatives(
 
 function plainAlternative(text: string): string {
   return text.trim().replace(condition, '').trim();
-}
-
-function isNamed(name: string, larder: Larder): boolean {
-  const { ingredient, shared } = readName(name, larder);
-  return ingredient !== null || shared.length > 0;
 }
 
 /** "(or soured cream)", ", or 2 limes": what follows stands in place of the name. */

@@ -31,7 +31,15 @@ export interface Front {
 const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|some|enough|\d+ parts?(?: of)?)\s+(?=\S)/i;
 /** So little that it is taken to taste. */
 const littleAmount =
-  /^(?:an? (?:tiny |little |small )?(?:little|bit|touch|hint|scattering|sprinkling|sprinkle|grating|lick|whisper|suspicion)(?: of)?|the odd)\s+(?=\S)/i;
+  /^(?:an? (?:tiny |little |small )?(?:little|bit|touch|hint|scattering|sprinkling|sprinkle|grating|lick|whisper|suspicion)(?: of)?|(?:little bit|bit|touch|hint|sprinkling|sprinkle|grating|scattering) of|the odd)\s+(?=\S)/i;
+/** "Sesame salt, a little". */
+const littleBehind = /,? (?:an? )?(?:little(?: bit)?|bit)$/i;
+
+/** What a text says of which only a little goes in, and no more about how much; null where it says none. */
+function littleOf(text: string, options: LineOptions): string | null {
+  const rest = text.replace(littleAmount, '').replace(littleBehind, '');
+  return rest === text || readAmount(amountFirst(rest, options), options) ? null : rest;
+}
 
 /** "A 2-inch piece" is one of two inches. */
 const lengthOf = /^an? (?=\d[\d./ ]*[- ]?(?:cm|inch(?:es)?|")(?![a-z]))/i;
@@ -57,11 +65,14 @@ export function readFront(text: string, options: LineOptions): Front {
   };
   const byProduct = readByProductFront(text);
   if (byProduct) return { ...empty, ...byProduct };
-  const little = littleAmount.exec(text);
-  if (little) return { ...empty, isLittle: true, rest: text.slice(little[0].length) };
+  const little = littleOf(text, options);
+  if (little !== null) return { ...empty, isLittle: true, rest: little };
   const vague = vagueAmount.exec(text);
   if (vague) return { ...empty, vague: vague[1]!, rest: text.slice(vague[0].length) };
-  const ordered = amountFirst(text.replace(bareSize, '').replace(lengthOf, ''), options);
+  const ordered = amountFirst(
+    text.replace(littleAmount, '').replace(bareSize, '').replace(lengthOf, ''),
+    options,
+  );
   const front: Front = { ...empty, rest: ordered };
   const first = readAmount(ordered, options);
   if (!first) return withByProduct(readBareUnit(ordered, front, options), options);
@@ -119,6 +130,7 @@ function amountBefore(written: string, options: LineOptions): string {
 /** Nothing, or only cuts and states: "sliced", "finely chopped". */
 const isSaidOfFood = (rest: string) =>
   rest.trim() === '' ||
+  /^ \([^()]{1,40}\)$/.test(rest) ||
   (/^ (?:\p{L}+ly )?\p{L}+$/u.test(rest) && !/\d/.test(rest) && readForms(rest).length > 0);
 
 /** A stick of butter is 4 oz by its wrapper. */

@@ -143,6 +143,12 @@ export function findByName(written: string, larder: Larder = standardLarder): Na
   return ingredient === null ? null : { ingredient };
 }
 
+/** Whether a name is that of a food, or one that several foods go by. */
+export function isNamed(name: string, larder?: Larder): boolean {
+  const { ingredient, shared } = readName(name, larder);
+  return ingredient !== null || shared.length > 0;
+}
+
 /** Whether the whole name, as it stands, is one the larder has, alone or for several foods. */
 export function isKnownName(name: string, larder: Larder = standardLarder): boolean {
   return idOfName(name, larder) !== null || atName(larder.shared, name) !== undefined;

@@ -1,7 +1,7 @@
 import { toFraction, toRational, unitKind } from '../../../amounts/index.js';
 import { isPlural } from '../../../words/index.js';
 import { type LineOptions, readAmount } from './amount.js';
-import { candidatesOf, findByName, isKnownName } from './names.js';
+import { findByName, isKnownName, isNamed } from './names.js';
 import { readNumber } from './numbers.js';
 import { readUnit } from './words.js';
 
@@ -34,6 +34,9 @@ const behindName = /^([^\d(=…]{2,}[^\d(=….\s-])(?: -| ?=| ?\.{2,}| ?…) ?(?
 const loose =
   /^(?:an? )?(?:(?:good|small|big|large|generous|fat|tiny) )?(?:splash|glug|drizzle|dash|slug|handful|knob|dollop|spoonful|squeeze)(?:es|s)?(?: of)? ([^,(\d]+?)(?:, | ?\()(?:about |approx\.? |~ ?)?([^()]+?)\)?$/i;
 const inBrackets = /^([^\d(,]{3,}?) \((?:about |approx\.? |~ ?)?([^()]+)\)(.*)$/i;
+/** "1 crushed clove of garlic": how it is cut stands between. */
+const cutBetween =
+  /^((?:\d[\d./]*|an?|one|two|three|four) )((?:(?:finely|roughly|thinly|coarsely) )?[a-z]+(?:ed|ped)) ((?:cloves?|sprigs?|stalks?|sticks?|ribs?|heads?|slices?|lea(?:f|ves)|bulbs?)(?: of)? [^,(]+)/i;
 const oneOfSize = /^(small|large|medium|big) ([\p{L}' -]+?)(?=,|$)/iu;
 const partsOfPiece = /^(\d+) (.+?) (halves|quarters)(?=,|$)/i;
 
@@ -53,6 +56,7 @@ export function plainShape(text: string, options: LineOptions): string {
     .replace(unitBehind, '$2 of $1')
     .replace(counted, '$1')
     .replace(remarkBehind, ', ')
+    .replace(cutBetween, '$1$3, $2')
     .replace(partOfFruit, '$1 of ')
     .replace(bareShare, 'a ')
     .replace(bareThumb, 'a ');
@@ -69,7 +73,7 @@ function inOneTongue(text: string, options: LineOptions): string {
   if (!first || !second) return text;
   const number = readNumber(first);
   const amount = readAmount(first, options);
-  const isKnown = (name: string) => candidatesOf(name.trim(), options.larder).length > 0;
+  const isKnown = (name: string) => isNamed(name.trim(), options.larder);
   const nameOf = (part: string) => part.slice(readUnit(part)?.length ?? 0).replace(/^ ?(?:of )?/, '');
   if (isKnown(nameOf(first.slice(amount?.length ?? 0))) || !isKnown(nameOf(second).split(/[,(]/)[0]!))
     return text;

@@ -76,6 +76,8 @@ const unitByWord = new Map(
   Object.entries(unitWords).flatMap(([unit, words]) => words.map((word) => [word, unit as UnitId])),
 );
 
+const canDo = /^can (?:be|eat|use|add|also|make|keep|serve|do|go|put|have|take|swap|sub)\b/i;
+
 /** Reads a unit at the start of a text; "T" and "t" are told apart, everything else is read in any case. */
 export function readUnit(text: string): { unit: UnitId; length: number; times?: Rational } | null {
   const spoon = /^([Tt])\.?(?= |$)/.exec(text);
@@ -83,6 +85,8 @@ export function readUnit(text: string): { unit: UnitId; length: number; times?: 
   const match = /^(fl\.? ?oz|fluid ounces?|[a-zäöüß]+|")\.?(?![a-zäöüß])/i.exec(text);
   if (!match) return null;
   const word = match[1]!.toLowerCase();
+  // "Can eat with rice" is no tin.
+  if (word === 'can' && canDo.test(text)) return null;
   const unit = unitByWord.get(word) ?? unitByWord.get(word.replace(/^fl\.? ?oz$/, 'fl oz'));
   return unit ? { unit, length: match[0].length } : null;
 }

@@ -34,7 +34,10 @@ const shares: Readonly<Record<string, Rational>> = {
 const aLittle = /^(?:some|a (?:little|splash of|drizzle of))$/;
 const heldWords = 'keep|keeping|reserve|reserving|hold|holding|set aside';
 const shareBefore = new RegExp(
-  String.raw`\b(?<held>${heldWords})?\b[^.;,]{0,12}?(?<share>${Object.keys(shares).join('|')})` +
+  String.raw`\b(?<held>${heldWords})?\b[^.;,]{0,12}?` +
+    // "A pound and a half of beans" is all of them.
+    String.raw`(?<!(?:pound|kilo|kg|lb|pint|litre|liter|cup|spoon|tsp|tbsp) and (?:a )?)` +
+    String.raw`(?<share>${Object.keys(shares).join('|')})` +
     String.raw`(?: of)?(?: the| your| this)?(?: [\w-]+)?\s*$`,
   'i',
 );

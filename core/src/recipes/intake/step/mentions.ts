@@ -28,7 +28,20 @@ export function singular(word: string): string {
 }
 
 /** Words that end a name but say only its shape: "half the oil" names no walnut halves. */
-const shapes = new Set(['half', 'piece', 'slice', 'quarter']);
+const shapes = new Set([
+  'half',
+  'piece',
+  'slice',
+  'quarter',
+  'chunk',
+  'cube',
+  'strip',
+  'ring',
+  'wedge',
+  'baton',
+  'matchstick',
+  'shaving',
+]);
 
 const cutOfMeat = / (?:fillets?|thighs?|breasts?|legs?|wings?|loins?|steaks?|drumsticks?|mince|rashers?)$/i;
 

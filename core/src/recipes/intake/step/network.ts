@@ -5,9 +5,19 @@ import type { RecipeComponent, RecipeLine } from '../../types.js';
 import type { Job } from './jobs.js';
 import { kindsSaid } from './food-kinds.js';
 import { sayings } from '../sayings.js';
+import { openEnds, reduced } from './edges.js';
 import { componentSaid, cutsFood, exceptIn } from './links.js';
 import { LineMentions } from './mentions.js';
-import { mayMake, onlyHeats, refersTo, thingsNamed, vesselsAgain, vesselsIn, wordsOf } from './refers.js';
+import {
+  isOnlyMade,
+  mayMake,
+  onlyHeats,
+  refersTo,
+  thingsNamed,
+  vesselsAgain,
+  vesselsIn,
+  wordsOf,
+} from './refers.js';
 
 /** What is known of a step where its place among the others is looked for. */
 interface Named {
@@ -107,12 +117,6 @@ function withoutOthers(text: string): string {
   const cooks =
     first && verbsSaid(first[1]!).some(({ verb, form }) => form !== 'done' && verb.hands === 'free');
   return (cooks ? text.slice(first[0].length) : text).replace(whileOthers, '');
-}
-
-/** Steps that nothing goes on with yet. */
-function openEnds(after: readonly (readonly number[])[]): number[] {
-  const used = new Set(after.flat());
-  return after.map((_, index) => index).filter((index) => !used.has(index));
 }
 
 interface Sight {
@@ -218,7 +222,7 @@ function ofKinds(step: Named, { named, index, open, input }: Sight): number[] {
 const isKnownThing = (text: string, at: number) => /\b(?:the|your|those|these)\s+$/i.test(text.slice(0, at));
 
 /** After the last step that made a thing which this one speaks of as known. */
-function ofThings(step: Named, { named, index, input }: Sight): number[] {
+function ofThings(step: Named, { named, index, open, input }: Sight): number[] {
   const foods = input.lines
     .filter(({ id }) => step.lines.has(id) || step.excepted.has(id))
     .flatMap(nameWords);
@@ -228,7 +232,14 @@ function ofThings(step: Named, { named, index, input }: Sight): number[] {
   return thingsNamed(step.text).flatMap((thing) => {
     const made = lastIndex(named, index, (each) => mayMake(each.text, thing));
     const said = lastIndex(named, index, (each) => each.has.words.has(thing));
-    const before = said >= 0 ? said : made;
+    // "The dressing" that nobody speaks of before is what stands ready and is none of the food it goes on.
+    const ready =
+      isOnlyMade(thing) && !mayMake(step.text, thing)
+        ? (open
+            .filter((each) => ![...step.lines.keys()].some((id) => named[each]!.has.lines.has(id)))
+            .at(-1) ?? -1)
+        : -1;
+    const before = said >= 0 ? said : Math.max(made, made < 0 ? ready : -1);
     return before < 0 || isOfItsFood(thing) ? [] : [before];
   });
 }
@@ -282,11 +293,4 @@ const startsMixing = (text: string) => isMixing(text.replace(beforeWork, ''));
 function lastIndex(named: readonly Named[], before: number, is: (step: Named) => boolean): number {
   for (let index = before - 1; index >= 0; index--) if (is(named[index]!)) return index;
   return -1;
-}
-
-/** Without those that another of them comes after anyway, in order. */
-function reduced(steps: readonly number[], after: readonly (readonly number[])[]): number[] {
-  const earlier = (of: number): number[] => after[of]!.flatMap((each) => [each, ...earlier(each)]);
-  const implied = new Set(steps.flatMap(earlier));
-  return [...new Set(steps)].filter((each) => !implied.has(each)).sort((a, b) => a - b);
 }

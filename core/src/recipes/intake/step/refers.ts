@@ -5,7 +5,7 @@ import { sayings } from '../sayings.js';
 /** What the words of a step say about where it stands among the others. */
 
 /** Said before the work, without meaning anything of it. */
-const leadIn = /^(?:then |now |next,? |gently |carefully |finally,? |once \w+,? )*/i;
+const leadIn = /^(?:(?:i|we|you)(?:'d|'ll)? |then |now |next,? |gently |carefully |finally,? |once \w+,? )*/i;
 
 /** "When it's warm put in the lime": the work, without what comes before it. */
 const workOf = (text: string) => withoutWhen(text.replace(leadIn, ''));
@@ -21,6 +21,14 @@ function goesWithoutObject(text: string): boolean {
     (first.verb.kind === 'heat' && /^ (?:gently |slowly )?(?:in|on|with|over|for|until|till)\b/i.test(rest))
   );
 }
+/** "Put garlic and soy sauce": where is not said, as it is what is in hand. */
+function putsIn(text: string): boolean {
+  const [first] = verbsSaid(text);
+  return first?.at === 0 && first.form === 'do' && first.verb.verb === 'put' && !saysWhere.test(text);
+}
+const saysWhere =
+  /^[^.;]*\b(?:in|into|inside|on|onto|over|under|through|aside|away|back|together|up|down)\b/i;
+
 const handles: ReadonlySet<string> = new Set(['handle', 'arrange', 'pour']);
 const finishes: ReadonlySet<string> = new Set(['finish', 'coat', 'season', 'garnish']);
 
@@ -30,7 +38,8 @@ const saysOverSomething = sayings.has('over something');
 
 export const refersTo = {
   /** The step goes on with what is in hand: "add the garlic", "drain", "fold in the herbs". */
-  whatIsInHand: (text: string) => goesOn(workOf(text)) || goesWithoutObject(workOf(text)),
+  whatIsInHand: (text: string) =>
+    goesOn(workOf(text)) || goesWithoutObject(workOf(text)) || putsIn(workOf(text)),
   all: sayings.has('all'),
   /** Something goes over or into what is not named. */
   anUnnamedDish: (text: string) => text.split(/(?<=[.;]) /).some(saysOverSomething),
@@ -93,6 +102,8 @@ const noThings = new Set(
 const onlyMade = new Set(
   'dressing vinaigrette sauce marinade brine syrup pickle crumbs croutons paste pesto salsa puree'.split(' '),
 );
+
+export const isOnlyMade = (thing: string) => onlyMade.has(thing);
 
 /** "Dress them warm": with the dressing, unless it is said with what. */
 const dressesWithIt = sayings.has('dresses');

@@ -90,9 +90,10 @@ const isUpTo = sayings.ends('up to');
 const isBeforeEating = sayings.starts('before eating');
 /** Work, and no wait, stands before it: "mix it an hour before people come". */
 function isWhen(before: string): boolean {
+  if (isOutOfCold(before)) return false;
   if (startsClause.test(before)) return true;
   const last = verbsSaid(before.slice(before.lastIndexOf('.') + 1)).findLast(({ form }) => form === 'do');
-  return last !== undefined && last.verb.kind === 'work' && !isOutOfCold(before);
+  return last !== undefined && last.verb.kind === 'work';
 }
 /** Nothing of its clause stands before it. */
 const startsClause = /(?:^|[.;,])\s*(?:about |around )?$/i;

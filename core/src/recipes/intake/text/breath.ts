@@ -19,7 +19,8 @@ const describing: ReadonlySet<string> = new Set(
   ).split(' '),
 );
 /** Behind a word that may be a name too, these make it work: "salt them", "toast the seeds". */
-const object = /^ (?:(?:the|them|it|a|an|some|your|each|everything|all|half)\b|\d)/i;
+const object =
+  /^ (?:(?:the|them|it|a|an|some|your|each|everything|all|half|one|two|three|four|five|six|eight|ten)\b|\d)/i;
 /** "While they're boiling fry the bacon": what is said first goes with the work behind it. */
 const saidFirst = /^(?:while|when|once|as soon as|after|before|until|if)\b[^,]*$/i;
 

@@ -131,6 +131,7 @@ function cellsOf(row: string, options: LineOptions): string[] {
     cellsBetween(row, /\s*[|•·]\s*/, isMeasured) ??
     cellsBetween(row, /;\s+/, isFood) ??
     (row.includes(':') ? null : cellsBetween(row, /\s+\/\s+/, isFood)) ??
+    cellsBetween(row, /\.\s+/, isFood) ??
     // "1 cucumber, 400 g yoghurt, 1 clove garlic"; what begins with work is no list.
     (isFood(row.split(', ', 1)[0]!) ? cellsBetween(row, /,\s+(?:and\s+)?/, isFood) : null) ??
     (separate(row, options).length === 1 ? countedCells(row) : null) ?? [row]

@@ -2,7 +2,7 @@
 const leaders = /\s*(?:\.{3,}|…+|·{3,}|_{3,})\s*(?=[\d½¼¾⅓⅔])/g;
 
 /** What is typed for a stop when a text is spoken to a telephone. */
-const spokenBreak = /[,.]?\s*\bnew (?:line|paragraph)\b[,.]?\s*/gi;
+const spokenBreak = /,?\s*\bnew (?:line|paragraph)\b[,.]?\s*/gi;
 const spokenStop = / (?:full stop|period)\b[.]?/gi;
 const spokenComma = / comma\b,?/gi;
 /** One of them may be said of something else. */

@@ -28,7 +28,7 @@ export function listedFoods(text: string, options: LineOptions): string[] {
 
 /** "Some honey, about a tablespoon": the amount stands behind its food. */
 const amountBehind =
-  /\b(?:some |the |a few |a bit of )?((?:[\p{L}'-]+ ){1,3}?),? ?(?:about|maybe|roughly|say|around|perhaps) (?=\d|an? |half |one |two |three |four )/giu;
+  /\b(?:some |the |a few |a bit of )?((?:[\p{L}'-]+ ){1,3}?)(?:,? ?(?:about|maybe|roughly|say|around|perhaps) (?=\d|an? |half |one |two |three |four )|(?=\d[\d./]* ?(?:g|kg|ml|tsp|tbsp|cups?|teaspoons?|tablespoons?)\b))/giu;
 
 function withAmountsFirst(text: string, options: LineOptions): string {
   let told = '';
@@ -42,7 +42,8 @@ function withAmountsFirst(text: string, options: LineOptions): string {
     );
     // What follows is a food of its own: "tomatoes, about 2 tbsp oil".
     const next = parseIngredientLine(behind.split(/[,.;]| and /)[0]!, options).ingredient;
-    if (!amount?.unitWritten || from < 0 || next !== null) continue;
+    const isJoined = joining.test(words.at(-1)!) || /^ of\b/i.test(behind.slice(amount?.length ?? 0));
+    if (!amount?.unitWritten || from < 0 || next !== null || isJoined) continue;
     const food = words
       .slice(from)
       .filter((word) => word !== 'some')

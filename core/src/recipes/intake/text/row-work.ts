@@ -1,4 +1,5 @@
 import { verbsSaid } from '../../../language/index.js';
+import { capital } from '../../../words/index.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { readTimes } from '../step/times.js';
@@ -10,7 +11,7 @@ import type { SortedRows } from './sorted-rows.js';
 import { isListedWork } from './work-rows.js';
 
 export const numbered =
-  /^(?:(?:step )?\d{1,2}[.):]|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
+  /^(?:(?:step )?\d{1,2}[.):]|\((?:\d{1,2}|[ivx]{1,4}|[a-h])\)|step (?:one|two|three|four|five|six|seven|eight|nine|ten)[.):]?)\s+/i;
 
 /** Whether a row is work, where nothing but its own look and what stands before it says so. */
 export function isWorkRow(row: string, found: SortedRows, options: LineOptions): boolean {
@@ -96,3 +97,26 @@ function looksLikeStep(row: string, options: LineOptions): boolean {
 export function isProse(row: string): boolean {
   return sentencesOf(row).filter((sentence) => sentence.split(' ').length > 3).length > 1;
 }
+
+/** What is left to itself over heat or in the cold goes by minutes: "boil 9". */
+const bareMinutes = /^(?: for)? (\d{1,3})(?=$|[,.;]| then\b| and\b)/;
+
+/**
+ * "Eggs x6 boil 9", "carrots half kilo grate them": the food with its amount, and what is done to it, in a
+ * row each. Any other row as it is.
+ */
+export function foodBeforeWork(row: string, options: LineOptions): string[] {
+  const work = verbsSaid(row).find(({ at, form, verb }) => form === 'do' && at > 0 && verb.also !== 'food');
+  const food = work ? row.slice(0, work.at).trim() : '';
+  if (!work || food.split(' ').length > longestFood || endsOpen.test(food) || numbered.test(row))
+    return [row];
+  const { amount, ingredient, unread, name } = parseIngredientLine(
+    withoutLead(food.replace(bullet, '')),
+    options,
+  );
+  if (!amount || ingredient === null || unread !== '') return [row];
+  const rest = row.slice(work.to).replace(/^ (?:it|them)\b/, '');
+  const timed = work.verb.hands === 'free' ? rest.replace(bareMinutes, ' $1 min') : rest;
+  return [food, `${capital(row.slice(work.at, work.to))} the ${name}${timed}`];
+}
+const endsOpen = /[,;:]|[.=-]$|\b(?:to|and|or|for|of|with|in|then|until|till|well|finely|roughly|thinly)$/i;

@@ -37,11 +37,12 @@ import {
 } from './title.js';
 import { foodsNeeded, takeLinesOfSentences } from './letter.js';
 import { linesOfProse, listedFoods } from './prose.js';
-import { cutIntoSteps, isBlurb, isProse, isWorkRow, numbered } from './row-work.js';
+import { cutIntoSteps, foodBeforeWork, isBlurb, isProse, isWorkRow, numbered } from './row-work.js';
 import { sentencesOf } from './sentences.js';
 import { withStepNumbers } from './step-numbers.js';
 import {
   isPeopleRow,
+  peopleApart,
   peopleCounted,
   peopleOfAmount,
   peopleSaid,
@@ -62,7 +63,7 @@ function withTitleApart(rows: readonly string[], options: LineOptions): readonly
   return isList ? [name!, list, ...rows.slice(1)] : rows;
 }
 
-const titleBeforeList = /^([^:.;,\d!]{4,60})(?:!+|:|\.| [-–—]) (\S.{10,})$/;
+const titleBeforeList = /^([^:.;,\d!]{4,60}(?: for \d{1,3})?)(?:!+|:|\.| [-–—]) (\S.{10,})$/;
 
 const titleBeforeTelling = /^([^:.;,\d]{4,60}): (\S.{60,})$/;
 
@@ -77,7 +78,13 @@ function toldRows(
   options: LineOptions,
   isSaid: (row: string) => boolean,
 ): readonly string[] {
-  const apart = (row: string) => (isSaid(row) ? [row] : headApart(row).flatMap(cutBreath));
+  const apart = (row: string) =>
+    isSaid(row)
+      ? [row]
+      : headApart(row)
+          .flatMap(peopleApart)
+          .flatMap(cutBreath)
+          .flatMap((piece) => foodBeforeWork(piece, options));
   return withTitleApart(withoutNoise(written, isSaid), options).flatMap(apart);
 }
 
@@ -143,8 +150,9 @@ function nameOf({ lines }: SortedRows, rows: readonly string[], options: LineOpt
 
 function withServings(found: SortedRows, { each, people, millilitres }: Serving): SortedRows {
   // "… squeeze it. Serves 4 with rice": the last of what is told.
-  const last = people === null && isPeopleRow(found.steps.at(-1) ?? '') ? found.steps.at(-1)! : null;
+  const last = isPeopleRow(found.steps.at(-1) ?? '') ? found.steps.at(-1)! : null;
   if (last !== null) found.steps = found.steps.slice(0, -1);
+  if (last !== null && people !== null) found.notes = joined(found.notes, last);
   const said =
     each ??
     people ??

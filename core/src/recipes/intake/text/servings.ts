@@ -78,6 +78,7 @@ const atEnd = new RegExp(
 /** A row that only says for how many. */
 const onlyPeople = [
   String.raw`^\W*(?:serves|servings?|serving size|feeds|enough for|portions?|people|covers|pax|how many)\b`,
+  String.raw`^\W*(?:number|no\.?) of (?:covers|people)\b`,
   String.raw`^\W*(?:this |the |it |that |which )?(?:recipe |quantity )?(?:makes|yields?|serves|feeds)\b`,
   String.raw`^\W*(?:this |the |it |that )?(?:recipe )?(?:will|should|can) (?:make|yield|serve|feed)\b`,
   String.raw`^\W*(?:this |it |that )?(?:is |are )?(?:enough|plenty|sufficient) (?:for|to feed|to serve)\b`,
@@ -107,7 +108,8 @@ export function peopleCounted(text: string): number | null {
 /** "For four people you'll need …", where nothing else says it; null where no row does. */
 export function peopleToldOf(rows: readonly string[]): number | null {
   const first = firstFor.exec(plainSpelling(rows[0] ?? ''));
-  if (first) return countOf(first);
+  const counted = countOf(first) ?? peopleCounted(rows[0] ?? '');
+  if (counted !== null) return counted;
   const row = rows.find((each) => toldFor.test(plainSpelling(each)));
   return row === undefined ? null : countOf(toldFor.exec(plainSpelling(row)));
 }
@@ -178,4 +180,12 @@ const millilitresAHead: Readonly<Partial<Record<DishKind, number>>> = { dip: 60,
 export function peopleOfAmount(millilitres: number | null, kind: DishKind): number | null {
   const each = millilitresAHead[kind];
   return millilitres !== null && each ? Math.max(1, Math.round(millilitres / each)) : null;
+}
+
+const peopleBehind = /^(.{20,}[.!;]) ((?:that |it |this )?(?:serves|feeds) [^.!;]{1,30}[.!]?)$/i;
+
+/** "Fold in the mayonnaise. Feeds five.": the work, and for how many. */
+export function peopleApart(row: string): string[] {
+  const [, work, people] = peopleBehind.exec(row) ?? [];
+  return work && people && isPeopleRow(people) ? [work, people] : [row];
 }

@@ -13,6 +13,7 @@ const isFactRow = rowCues.starts('fact', String.raw`\b.{0,60}$`);
 const greets = rowCues.starts('greeting', String.raw`\b`);
 const numberedRow = /^(?:step )?\d{1,2}[.):] /i;
 const longestTitleWords = 14;
+const fewestOfList = 3;
 
 /** Where the title stands: the first row that is none of a list, a fact or a sentence; else the first. */
 export function titleRow(rows: readonly string[], options: LineOptions): number {
@@ -20,6 +21,13 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
   if (numberedRow.test(rows[0] ?? '')) return -1;
   const isMeasured = (row: string) =>
     parseIngredientLine(withoutLead(row.replace(bullet, '')), options).amount !== null;
+  // "Eggs x6", "mayo 3 spoons": a list that begins at once.
+  const isOfList = (row: string) => {
+    const { amount, ingredient } = parseIngredientLine(withoutLead(row.replace(bullet, '')), options);
+    return amount !== null && ingredient !== null && !isSentence(row) && !isPeopleRow(row);
+  };
+  // Of the second row its work may stand apart.
+  if (rows.length > fewestOfList && isOfList(rows[0]!) && rows.slice(1, 3).some(isOfList)) return -1;
   // No title stands under a heading or an ingredient. A first row that counts may be one: "Five of it".
   const ends = [
     rows.findIndex((row) => isIngredientsHeading(row) || isMethodHeading(row)),

@@ -26,7 +26,7 @@ const time = /\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:s|secs?|m|mins?|minutes?|h|hrs?
  */
 export function isListedWork(row: string, options: LineOptions): boolean {
   const plain = row.replace(bullet, '');
-  const bare = withoutWhen(plain.replace(aboutFood, '').replace(how, ''));
+  const bare = withoutDoer(withoutWhen(withoutDoer(plain).replace(aboutFood, '').replace(how, '')));
   const said = verbsSaid(bare);
   const [first] = said;
   if (first?.at !== 0 || first.form !== 'do') return false;
@@ -41,6 +41,14 @@ export function isListedWork(row: string, options: LineOptions): boolean {
   if (first.verb.also === '' && words > 1) return isNoFood;
   if (words < (/ the /i.test(bare) ? fewestOfWork - 1 : fewestOfWork)) return false;
   return isNoFood && !(mayBeName(bare) && !saysMore(bare) && !doesMore(said));
+}
+
+const placeOfDoer = rowCues.at('doer');
+
+/** "Everyone chops the tomatoes", "show how to tear the pitta": the work, whoever does it. */
+function withoutDoer(row: string): string {
+  const place = placeOfDoer(row);
+  return place?.[0] === 0 ? row.slice(place[1]).replace(/^(?::| -)? +/, '') : row;
 }
 
 /** Whether more than one thing is to be done. */

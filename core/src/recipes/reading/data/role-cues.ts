@@ -1,7 +1,7 @@
 /** Written from role-cues.csv by npm run facts. */
 export const roleCuesTable = `
 cue,words,not
-keeps,keep|keeps|kept well;will keep;it'll keep;keeps fine|well|for|until|till|#;keep it|them? past;keep overnight;last|lasts until|till|for|four|three|two|#;good for a|two|three|four|five|#;stay|stays|stayed good|fresh|crisp;hold|holds for|till|until|up;will hold;shelf life;use within;best before;eat|eaten that|it? the? same day;leftover|leftovers;two|three days later;the? next day;for keeping,
+keeps,keep|keeps|kept well;will keep;it'll keep;keeps fine|well|for|until|till|#;keep it|them? past;keep overnight;last|lasts until|till|for|four|three|two|#;good for a|two|three|four|five|#;stay|stays|stayed good|fresh|crisp;hold|holds for|till|until|up;will hold;shelf life;use within|by;best before;discard after;hold below;eat|serve|serve it within;best eaten;best made;best in the;best on the;max # days;once opened;cool dry place;refrigerate after opening;eat|eaten that|it? the? same day;leftover|leftovers;two|three days later;the? next day;for keeping,
 stored,store|stored in;airtight;sealed jar;freeze;in the? fridge;in the cold;chilled,
 made ahead,ahead;the day|night before;in advance;a day|week ahead,
 no x,^ no . ?,
@@ -26,9 +26,13 @@ we past,we did|had|made|ate;i did|made|promised|first;made it|this;was;were;told
 you will,you're going to;we're going to;i'm going to;you just|start|then;i|we take|peel|use|put|cut|make|start;we pour,
 hope,hope;love;enjoy;thanks;thank;thx;lol;omg;sorry;promise*;let me know;tell me;comments;everyone;everybody;birthday;questions;recipe,
 question,can u|you|everybody;what|who|where|how;any questions,
-allergens,allergens;allergen;gluten-free|free;vegan;nut-free;gf;vg,
+allergens,allergens;allergen;may contain;traces of;factory that;suitable for vegetarians|vegans|coeliacs;gluten-free|free;vegan;nut-free;gf;vg,
 after work,once|when|as soon as;after;before,
 until,until|till,
 drop in,in goes;on top;over the top;into the;over,
 or something,or;either,
+secret,the|my|her|his|our secret;important;crucial;key|essential here;this matters;vital,
+edited,edit;edited;update;updated;ps;p.s,
+of the year,every year|summer|winter|spring|autumn|january|february|march|april|may|june|july|august|september|october|november|december;this year|month|week;last year|week;glut,
+shown on,presentation;plate|plates wiped;yield per;portion size,
 `;
