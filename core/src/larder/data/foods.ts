@@ -12,7 +12,7 @@ cauliflower,vegetables,cauliflower,pc 1 head 1.1,piece=700 head=700 sizes=500-10
 celery,vegetables,celery,pc 1 head 0.85,piece=450 head=450 stalk=45 d.diced=0.43 d.sliced=0.43 d.chopped=0.43 y=0.85 months=7-11,cold 14,celery,95 0.2 1.3 0.2
 celeriac,vegetables,celeriac / celery root,pc 1 – 1.4,piece=700 sizes=500-1000 d.grated=0.45 d.matchsticks=0.45 y=0.75 y.peeled=0.75 months=10-3,cool 10 cold 21,celery,88 0.3 1.6 0.3
 courgette,vegetables,courgette / zucchini; courgettes; zucchinis; yellow courgettes; green courgettes,pc 1 – 0.6,piece=200 sizes=140-300 d.sliced=0.48 d.grated=0.5 d.diced=0.5 y=0.95 months=6-9,cold 7,–,95 0.3 2.5 0
-cucumber,vegetables,cucumber; cucumbers; cukes; cuke; english cucumber; hothouse cucumber,pc 1 – 0.9,piece=350 sizes=250-420 d.diced=0.56 d.sliced=0.44 d.grated=0.6 y=0.97 y.seeded=0.8 y.peeled=0.85 y.peeled+seeded=0.7 months=5-9,cold 7,–,95 0.1 1.7 0
+cucumber,vegetables,cucumber; cucumbers; cukes; cuke; cucs; cuc; english cucumber; hothouse cucumber,pc 1 – 0.9,piece=350 sizes=250-420 d.diced=0.56 d.sliced=0.44 d.grated=0.6 y=0.97 y.seeded=0.8 y.peeled=0.85 y.peeled+seeded=0.7 months=5-9,cold 7,–,95 0.1 1.7 0
 fennel,vegetables,fennel,pc 1 bulb 1.1,piece=250 sizes=180-330 d.shaved=0.32 d.sliced=0.36 d.diced=0.4 y=0.7 months=6-10,cold 7,–,90 0.2 3.9 0.1
 garlic,vegetables,garlic,pc 1 bulb 0.35,clove=5 piece=50 head=50 d.minced=0.57 d.chopped=0.57 d.crushed=0.95 d.grated=0.95 y=0.87 y.peeled=0.87 scaling=startLow,cool 30 room 21,!inoil,59 0.5 1 0
 ginger,vegetables,fresh ginger; ginger; root ginger; ginger root; gingerroot,50 loose 3.6,piece=50 cm=6 d.grated=0.95 d.minced=0.8 d.sliced=0.4 y=0.85 y.peeled=0.85 scaling=startLow,cool 14 cold 21,–,79 0.8 1.7 0

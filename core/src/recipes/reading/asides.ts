@@ -99,7 +99,8 @@ function roleOf(sentence: string, namesOwnFood: (text: string) => boolean): Sent
   // "Taste." is work, and "Important!!" is none.
   if (
     sentence.split(/\s+/).length < fewestWords &&
-    (verbsSaid(sentence).length > 0 || /[.\d]$/.test(sentence))
+    (verbsSaid(sentence).length > 0 || /[.\d]$/.test(sentence)) &&
+    !/^(?:don['’]t|never)\b/i.test(sentence)
   )
     return 'step';
   if (saysNoWork(sentence) && !namesOwnFood(sentence)) return 'chatter';

@@ -61,15 +61,19 @@ function columnsApart(row: string): string[] {
   return isSeveral ? cells : [row];
 }
 
-const cellsOf = (row: string) =>
+const cellsBy = (between: RegExp) => (row: string) =>
   row
     .trim()
     .replace(/^\||\|$/g, '')
-    .split(betweenCells)
+    .split(between)
     .map((cell) => cell.trim());
 
+/** "ITEM – QTY – PREP": dashes between cells. */
+const betweenDashes = /\s+[–—-]\s+/;
+
 function tableAt(rows: readonly string[], at: number): { lines: string[]; rows: number } | null {
-  const head = headOf(cellsOf(rows[at]!));
+  const cellsOf = [betweenCells, betweenDashes].map(cellsBy).find((cells) => headOf(cells(rows[at]!)));
+  const head = cellsOf && headOf(cellsOf(rows[at]!));
   if (!head) return null;
   const end = rows.findIndex((row, index) => index > at && !rule.test(row) && cellsOf(row).length < 2);
   const body = rows.slice(at + 1, end < 0 ? undefined : end).filter((row) => !rule.test(row));

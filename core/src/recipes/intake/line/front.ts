@@ -9,7 +9,7 @@ import {
 import type { ByProduct } from '../../types.js';
 import { type LineOptions, readAmount } from './amount.js';
 import { findIngredient, standardLarder } from '../../../larder/index.js';
-import { findByName, idOfName, isKnownName } from './names.js';
+import { findByName, idOfName, isKnownName, readTurned } from './names.js';
 import { readByProductFront, readNestedByProduct, withByProduct } from './by-products.js';
 import { readNumber } from './numbers.js';
 import { readForms, readUnit } from './words.js';
@@ -82,7 +82,7 @@ export function readFront(text: string, options: LineOptions): Front {
   readUnitOfName(front, ordered, options);
   readPack(front, options);
   readSecond(front, options);
-  front.rest = front.rest.replace(/^(?:of (?:an? |the )?|an? )/i, '').trim();
+  front.rest = front.rest.replace(/^(?:of (?:an? |the |that |this |those |these )?|an? )/i, '').trim();
   readLength(front);
   readStick(front);
   readNestedByProduct(front, options);
@@ -116,7 +116,7 @@ function amountBefore(written: string, options: LineOptions): string {
     const name = text.slice(0, index).replace(/[:,\s]+$/, '');
     if (!amount || !isSaidOfFood(rest!)) continue;
     const isInDigits = /^\d/.test(text.slice(index));
-    const isKnown = () => findByName(name, options.larder) !== null;
+    const isKnown = () => readTurned(name, options.larder).ingredient !== null;
     if (!(amount.unitWritten && isInDigits) && (!(amount.unitWritten || isInDigits) || !isKnown())) continue;
     const plain = text
       .slice(0, index)
@@ -127,10 +127,14 @@ function amountBefore(written: string, options: LineOptions): string {
   return text;
 }
 
+const cutInto =
+  /^ (?:\p{L}+ ){0,2}(?:rings|strips|chunks|slices|batons|cubes|halves|quarters|wedges|dice|ribbons|sticks)$/iu;
+
 /** Nothing, or only cuts and states: "sliced", "finely chopped". */
 const isSaidOfFood = (rest: string) =>
   rest.trim() === '' ||
   /^ \([^()]{1,40}\)$/.test(rest) ||
+  cutInto.test(rest) ||
   (/^ (?:\p{L}+ly )?\p{L}+$/u.test(rest) && !/\d/.test(rest) && readForms(rest).length > 0);
 
 /** A stick of butter is 4 oz by its wrapper. */

@@ -143,10 +143,24 @@ export function findByName(written: string, larder: Larder = standardLarder): Na
   return ingredient === null ? null : { ingredient };
 }
 
+/** What a sorted list says of a food behind its name. */
+const sortedBehind = /^(?:red|green|white|black|yellow|brown|purple|cooked|smoked|cherry|baby|wild)$/i;
+
+/** "Peppers green", "lentils cooked": as a list sorts them, where nothing goes by the name as it stands. */
+export function readTurned(name: string, larder: Larder = standardLarder): NameReading {
+  const reading = readName(name, larder);
+  const words = name.split(' ');
+  const last = words.at(-1)!;
+  if (isOne(reading) || words.length < 2 || !sortedBehind.test(last)) return reading;
+  const turned = readName([last, ...words.slice(0, -1)].join(' '), larder);
+  return isOne(turned) ? turned : reading;
+}
+
+const isOne = ({ ingredient, shared }: NameReading) => ingredient !== null || shared.length > 0;
+
 /** Whether a name is that of a food, or one that several foods go by. */
 export function isNamed(name: string, larder?: Larder): boolean {
-  const { ingredient, shared } = readName(name, larder);
-  return ingredient !== null || shared.length > 0;
+  return isOne(readName(name, larder));
 }
 
 /** Whether the whole name, as it stands, is one the larder has, alone or for several foods. */

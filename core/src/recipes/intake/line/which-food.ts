@@ -8,7 +8,7 @@ import {
 import type { IngredientId } from '../../../identity/index.js';
 import { lineCues } from '../line-cues.js';
 import type { Front } from './front.js';
-import { candidatesOf, isKnownName, type NameReading, readName } from './names.js';
+import { candidatesOf, isKnownName, type NameReading, readName, readTurned } from './names.js';
 import type { Tail } from './tail.js';
 
 /** Which food a line names, or why that has to be asked. */
@@ -43,7 +43,7 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
       `${tail.changes[0]!} ${tail.fullName}`,
     );
   const reading =
-    changed ?? inTin(front, tail, larder) ?? inPowder(tail, larder) ?? readName(tail.fullName, larder);
+    changed ?? inTin(front, tail, larder) ?? inPowder(tail, larder) ?? readTurned(tail.fullName, larder);
   const id = reading.ingredient ?? byState(reading.shared, front, tail, larder);
   if (id) return sure(fromDried(id, tail, larder) ?? id);
   const told = reading.shared.length > 0 ? null : ofGloss(tail, larder);

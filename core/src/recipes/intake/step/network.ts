@@ -89,7 +89,7 @@ function namedIn({ jobs, componentIds, lines, used, larder = standardLarder }: N
     const isInHand =
       goesOn ||
       (!refersTo.nothingBefore(text) &&
-        (refersTo.whatIsInHand(text) || namesFoodOnly(said) || refersTo.itBefore(text, firstNamed)));
+        (refersTo.whatIsInHand(text) || namesFoodOnly(said) || refersTo.itBefore(said, firstNamed)));
     const before = isInHand ? named[index - 1] : undefined;
     named.push({
       ...own,
@@ -110,10 +110,12 @@ const namesFoodOnly = (text: string) => verbsSaid(text).length === 0;
 /** "Soak in the vinegar while the tomatoes drain", "While the beetroot roasts, …": beside them, not after. */
 const whileOthers = / (?:while|as) the [a-z]+ (?:are |is )?[a-z]+(?=[.;,]|$)/gi;
 const whileFirst = /^(?:while|as|whilst) (?:the|your|that|those) ([^,;.]{3,50}), */i;
+const whileThey =
+  /^(?:while|as|whilst) (?:they|it|these|that)(?:'re|'s| are| is)? (\p{L}+)(?:, *| (?=(?:you|i|we)\b))/iu;
 
 /** A step without what goes on beside it; "while they are warm" says when, and stays. */
 function withoutOthers(text: string): string {
-  const first = whileFirst.exec(text);
+  const first = whileFirst.exec(text) ?? whileThey.exec(text);
   const cooks =
     first && verbsSaid(first[1]!).some(({ verb, form }) => form !== 'done' && verb.hands === 'free');
   return (cooks ? text.slice(first[0].length) : text).replace(whileOthers, '');
@@ -281,7 +283,7 @@ function hasOwnFood(step: Named, { named, index, input }: Sight): boolean {
   return isOwn || makesPart(step.text) || (own.length > 0 && startsMixing(step.text));
 }
 
-const beforeWork = /^(?:\w+ly,? |for the \w+,? |to make the \w+,? )*/i;
+const beforeWork = /^(?:(?:you|i|we) |\w+ly,? |for the \w+,? |to make the \w+,? )*/i;
 const isMixing = sayings.has('starts mixing');
 const makesPart = sayings.has('part made');
 /** "All the ingredients for the dressing" are its lines, and nothing that was made. */

@@ -13,7 +13,8 @@ export const isTimeRow = rowCues.starts('time', String.raw`(?: time)?\s{0,8}:?\s
 const saysAllergens = /^(?:allergens?|contains)\s*[:|]/i;
 const placeOfPeople = rowCues.at('says people');
 const startsWithMakes = rowCues.starts('makes or yields');
-const byline = /^(?:recipe |by )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
+const byline =
+  /^(?:recipe |by |contributed |sent in |submitted |given )+(?:by )?([\p{L}][\p{L} .'-]{2,40})$/iu;
 
 /** Servings, times, source and the like, wherever they stand. */
 export function takeFact(
@@ -46,7 +47,7 @@ export function takeFact(
     return true;
   }
   const by = isFact && part === 'unknown' ? byline.exec(row) : null;
-  if (by && /^(?:recipe )?by /i.test(row)) {
+  if (by && /^(?:recipe |contributed |sent in |submitted |given )?by /i.test(row)) {
     found.credit = by[1]!;
     return true;
   }

@@ -6,7 +6,9 @@ import { rowCues } from '../row-cues.js';
 
 /** In the languages that recipes come in, so that at least their parts are found. */
 export const isIngredientsHeading = rowCues.is('ingredients', {
-  behind: String.raw`(?: \(.{0,100}\))?(?: (?:for|fu?e?r|pour|para|per|voor) \d.{0,100})?`,
+  behind:
+    String.raw`(?: \(.{0,100}\))?(?: (?:for|fu?e?r|pour|para|per|voor) (?:\d.{0,100}|` +
+    String.raw`(?:the )?(?:two|three|four|five|six|eight|ten|twelve)(?: of us| people)?))?`,
 });
 export const isMethodHeading = rowCues.is('method', { behind: String.raw`(?: \(.{0,100}\))?` });
 export const isNotesHeading = rowCues.is('notes');

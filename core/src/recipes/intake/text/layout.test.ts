@@ -91,3 +91,53 @@ describe('for how many, where a first row tells it', () => {
     expect(peopleToldOf(['Leek salad', 'It serves them right.'])).toBeNull();
   });
 });
+
+describe('an interview', () => {
+  const talk = `So, how do you make the lentil salad?
+For the six of us I boil 300 g of green lentils, twenty minutes.
+And then?
+While they boil you whisk 3 tbsp walnut oil with 1 tbsp sherry vinegar.
+Anything else?
+Pour it over the lentils. Don't stir!`;
+  it('has the answers, and goes on beside what boils', () => {
+    const { serves, lines, steps } = read(talk);
+    expect(serves).toBe(6);
+    expect(lines.map(({ ingredient }) => ingredient)).toEqual([
+      'green-lentils',
+      'walnut-oil',
+      'sherry-vinegar',
+    ]);
+    expect(steps.map(({ text }) => text).join(' ')).not.toMatch(/\?|stir/);
+    expect(steps[1]!.after).toEqual([]);
+  });
+});
+
+describe('a list as a kitchen sorts it', () => {
+  const list = `CORN SALAD x40
+sweetcorn tinned 3 kg
+peppers red 8 strips
+onions red 6 rings, soak 20 min in cold water
+lime dressing: sunflower oil 600 ml, lime juice 300 ml, fine salt 30 g - shake in a bottle
+toss everything`;
+  it('has its amounts, and work for what is more than a cut', () => {
+    expect(read(list).serves).toBe(40);
+    expect(foodsOf(list).slice(1, 3)).toEqual(['red-pepper', 'red-onion']);
+    const { steps, lines } = read(list);
+    const dressing = steps.find(({ text }) => /^Lime dressing: shake everything/.test(text))!;
+    const used = dressing.uses.map(({ line }) => lines.find(({ id }) => id === line)!.ingredient);
+    expect(used).toEqual(['sunflower-oil', 'lime', 'fine-salt']);
+    expect(steps.find(({ text }) => /^Soak the onions/i.test(text))!.waitMinutes).toEqual({
+      low: 20,
+      high: 20,
+    });
+  });
+});
+
+describe('what is said of nothing', () => {
+  it('is no line: no added salt', () => {
+    const text =
+      'Bean salad\n200 g tinned white beans\n1 tbsp olive oil\nNo added salt!\nToss the beans with the oil.';
+    expect(foodsOf(text)).toEqual(['tinned-white-beans', 'olive-oil']);
+    expect(read(text).notes).toContain('No added salt');
+  });
+});

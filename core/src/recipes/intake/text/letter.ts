@@ -42,6 +42,11 @@ export function foodsNeeded(sentence: string, options: LineOptions): string[] {
   );
   const isWork = (part: string) => startsWork(part) && readName(part, options.larder).ingredient === null;
   if (list.split(/, (?:and )?| and /).some(isWork)) return [];
+  // "The thing we ate on the terrace: one ripe melon, eight slices of ham, …".
+  const isApart = hasLead || isPartWithFoods(sentence, options);
+  const behind = isApart ? undefined : /^[^:\d]{5,60}: (.{10,})$/.exec(list)?.[1];
+  const told = behind === undefined ? [] : separate(behind, options);
+  if (told.length >= fewestTold) return told;
   const foods = separate(list, options);
   const isOne =
     foods.length === 1 && (hasLead ? isMeasured(foods[0]!, options) : isFoodAlone(foods[0]!, options));
@@ -57,6 +62,7 @@ function isFoodAlone(sentence: string, options: LineOptions): boolean {
   return !isWork && (amount === null ? words <= longestBareName : true);
 }
 const longestBareName = 2;
+const fewestTold = 3;
 
 function isMeasured(line: string, options: LineOptions): boolean {
   const { amount, ingredient } = parseIngredientLine(line, options);

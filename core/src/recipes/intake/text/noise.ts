@@ -38,6 +38,9 @@ const speaker = /^(\p{Lu}\p{L}{1,19}):\s+/u;
 /** A part of a dish opens fewer rows with its name. */
 const fewestTurns = 3;
 
+const fewestAsked = 2;
+const isOnlyQuestion = (row: string) => /^[^.!?]{3,80}\?$/.test(row) && !/\d/.test(row);
+
 /** A chat without times: most rows begin with who says them, and one of them speaks again and again. */
 function withoutSpeakers(rows: readonly string[]): readonly string[] {
   // A question and its answer, as in a forum.
@@ -49,7 +52,14 @@ function withoutSpeakers(rows: readonly string[]): readonly string[] {
     names.some((name) => names.filter((each) => each === name).length >= fewestTurns);
   const sent = rows.filter((row) => sender.test(row));
   if (sent.length * 2 > rows.length) return answered(rows.map((row) => row.replace(sender, '')));
-  return isChat ? answered(rows.map((row) => row.replace(speaker, ''))) : rows;
+  return isChat ? answered(rows.map((row) => row.replace(speaker, ''))) : withoutAsked(rows);
+}
+
+/** An interview: what is asked is none of it, but for what it begins with. */
+function withoutAsked(rows: readonly string[]): readonly string[] {
+  const asked = rows.filter((row, index) => index > 0 && isOnlyQuestion(row));
+  const isInterview = asked.length >= fewestAsked && rows.length >= 2 * asked.length;
+  return isInterview ? rows.filter((row) => !asked.includes(row)) : rows;
 }
 
 const reactions = rowCues.every('reaction');

@@ -122,7 +122,7 @@ function lineAt(text: string, options: LineOptions): string | null {
   if (length === undefined || notFood.test(text.slice(length).trim())) return null;
   if (isCounted && isDish(text.slice(length))) return null;
   const clause = /^[^.;:,()]*/.exec(text.slice(length))![0];
-  const rest = clause.slice(0, nextWork(clause)).replace(/^ of /i, ' ');
+  const rest = clause.slice(0, nextWork(clause)).replace(/^ of (?:(?:that|this|those|these) )?/i, ' ');
   const words = rest.trim().split(/\s+/).filter(Boolean).slice(0, longestName);
   for (let count = words.length; count > 0; count--) {
     if (joining.test(words[count - 1]!)) continue;

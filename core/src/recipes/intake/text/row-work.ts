@@ -4,7 +4,7 @@ import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
 import { readTimes } from '../step/times.js';
 import { rowCues } from '../row-cues.js';
-import { bullet, withoutLead } from './ingredient-rows.js';
+import { bullet, isPartWithFoods, withoutLead } from './ingredient-rows.js';
 import { cutChain, sentencesOf } from './sentences.js';
 import { separate } from './several-foods.js';
 import type { SortedRows } from './sorted-rows.js';
@@ -106,6 +106,8 @@ const bareMinutes = /^(?: for)? (\d{1,3})(?=$|[,.;]| then\b| and\b)/;
  * row each. Any other row as it is.
  */
 export function foodBeforeWork(row: string, options: LineOptions): string[] {
+  const apart = workBehind(row, options);
+  if (apart) return apart;
   const work = verbsSaid(row).find(({ at, form, verb }) => form === 'do' && at > 0 && verb.also !== 'food');
   const food = work ? row.slice(0, work.at).trim() : '';
   if (!work || food.split(' ').length > longestFood || endsOpen.test(food) || numbered.test(row))
@@ -119,4 +121,31 @@ export function foodBeforeWork(row: string, options: LineOptions): string[] {
   const timed = work.verb.hands === 'free' ? rest.replace(bareMinutes, ' $1 min') : rest;
   return [food, `${capital(row.slice(work.at, work.to))} the ${name}${timed}`];
 }
+const workAfter = /^(.{3,60}?)(?:, | [-–—] )(?=\p{L})/u;
+
+/** "Red onion 1.5 kg rings, soak 15 min in cold water": more than how it is cut is done behind the comma. */
+function workBehind(row: string, options: LineOptions): string[] | null {
+  // "Oregano dressing: oil 1.5 l, vinegar 500 ml - whisk in a bucket": the work is on all of it.
+  const [, list = '', part = '', all = ''] = partWithWork.exec(row) ?? [];
+  const [whole] = verbsSaid(all);
+  if (whole?.at === 0 && whole.form === 'do' && isPartWithFoods(list, options))
+    return [list, `${part}: ${all.slice(0, whole.to).toLowerCase()} everything${all.slice(whole.to)}`];
+  return workOnFood(row, options);
+}
+const partWithWork = /^(([\p{L}][\p{L} '-]{2,30}): .{5,200}) [-–—] (\p{L}[^-–—]{3,60})$/u;
+
+function workOnFood(row: string, options: LineOptions): string[] | null {
+  const [all = '', food = ''] = workAfter.exec(row) ?? [];
+  const rest = row.slice(all.length);
+  const done = verbsSaid(rest).filter(({ form }) => form === 'do');
+  const waits = readTimes(rest).some((span) => span.waits);
+  if (!food || done[0]?.at !== 0 || !waits || numbered.test(row)) return null;
+  const { amount, ingredient, unread, name } = parseIngredientLine(
+    withoutLead(food.replace(bullet, '')),
+    options,
+  );
+  if (!amount || ingredient === null || unread !== '' || /^[\d½¼¾]/.test(food)) return null;
+  return [food, `${capital(rest.slice(0, done[0].to))} the ${name}${rest.slice(done[0].to)}`];
+}
+
 const endsOpen = /[,;:]|[.=-]$|\b(?:to|and|or|for|of|with|in|then|until|till|well|finely|roughly|thinly)$/i;

@@ -4,7 +4,6 @@ import { parseIngredientLine } from '../line/line.js';
 import {
   componentNamed,
   headApart,
-  isPartNamed,
   partOfFood,
   isIngredientsHeading,
   markedHeading,
@@ -30,19 +29,20 @@ import {
   factsOfTitle,
   isSentence,
   kindOf,
-  namesDish,
   titleOf,
   titleOfFoods,
   titleRow,
+  withTitleApart,
 } from './title.js';
 import { foodsNeeded, takeLinesOfSentences } from './letter.js';
-import { linesOfProse, listedFoods } from './prose.js';
+import { linesOfProse } from './prose.js';
 import { cutIntoSteps, foodBeforeWork, isBlurb, isProse, isWorkRow, numbered } from './row-work.js';
 import { sentencesOf } from './sentences.js';
 import { withStepNumbers } from './step-numbers.js';
 import {
   isPeopleRow,
   peopleApart,
+  peopleOfHeading,
   peopleCounted,
   peopleOfAmount,
   peopleSaid,
@@ -51,21 +51,6 @@ import {
 } from './servings.js';
 import { isForEach, peopleOfEach } from './for-each.js';
 import { emptyRows, joined, type Serving, type SortedRows } from './sorted-rows.js';
-
-/** "Warm spinach salad for two: fry the bacon …" in one row is a title and its telling. */
-function withTitleApart(rows: readonly string[], options: LineOptions): readonly string[] {
-  const [, title, telling] = rows.length === 1 ? (titleBeforeTelling.exec(rows[0]!) ?? []) : [];
-  if (title && namesDish(title)) return [title, telling!];
-  // "Carrot sambol!! 3 carrots, 1 red onion, 2 chillies": a title and its list.
-  const [, name, list] = titleBeforeList.exec(rows[0] ?? '') ?? [];
-  const isList =
-    list !== undefined && !isPartNamed(name!) && listedFoods(list, options).length >= fewestOfList;
-  return isList ? [name!, list, ...rows.slice(1)] : rows;
-}
-
-const titleBeforeList = /^([^:.;,\d!]{4,60}(?: for \d{1,3})?)(?:!+|:|\.| [-–—]) (\S.{10,})$/;
-
-const titleBeforeTelling = /^([^:.;,\d]{4,60}): (\S.{60,})$/;
 
 export interface RowsOptions extends LineOptions {
   /** What a person said that single rows are. */
@@ -119,7 +104,7 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
       return;
     }
     const heading = headingOf(rows, index, { found, part, options, isTitled: index > titleAt });
-    if (heading) part = heading;
+    if (heading) part = openedBy(heading, row, servings);
     else if (index === titleAt && isPeopleRow(row) && takeFact(found, row, part, servings, options)) return;
     else if (index === titleAt) takeTitle(found, row, servings, { ...options, isListed });
     else if (index < titleAt) {
@@ -140,6 +125,12 @@ export function sortRows(written: readonly string[], options: RowsOptions): Sort
       dishTold(isOneTelling ? told[0]! : found.story || (rows[0] ?? '')) ?? nameOf(found, rows, options);
   servings.people ??= peopleToldOf(rows);
   return withServings(found, servings);
+}
+
+/** A heading of ingredients may say for how many: "You will need for six:". */
+function openedBy(heading: Part, row: string, servings: Serving): Part {
+  if (heading === 'ingredients') servings.people ??= peopleOfHeading(row);
+  return heading;
 }
 
 /** A name where the text gives none: of its foods, or its first row. */
@@ -269,7 +260,14 @@ function headingOf(rows: readonly string[], at: number, context: HeadingContext)
   return name ? 'ingredients' : part === 'method' && markedHeading.test(row) ? 'method' : null;
 }
 
+/** "No added salt!" is no ingredient. */
+const saysNone = /^[-*• ]*(?:no|without|zero) (?:added |extra |more )?\p{L}+(?: \p{L}+)?[.! ]*$/iu;
+
 function takeRow(found: SortedRows, row: string, role: Part, options: LineOptions, part: Part): Part {
+  if (saysNone.test(row)) {
+    found.notes = joined(found.notes, row);
+    return part;
+  }
   if (role === 'notes') {
     const field = part === 'unknown' ? 'story' : 'notes';
     found[field] = joined(found[field], row);

@@ -5,9 +5,14 @@ let segmenter: Intl.Segmenter | null = null;
 /** It takes long to make, and is made when the first text is read. */
 const sentences = () => (segmenter ??= new Intl.Segmenter('en', { granularity: 'sentence' }));
 
+/** "P." signs a card. */
+const initial = /^\p{Lu}\.?x{0,3}$/u;
+
 /** The sentences of a text, each without what stands around it. */
 export function sentencesOf(text: string): string[] {
-  const found = [...sentences().segment(text)].map(({ segment }) => segment.trim()).filter(Boolean);
+  const found = [...sentences().segment(text)]
+    .map(({ segment }) => segment.trim())
+    .filter((segment) => segment !== '' && !initial.test(segment));
   return writesNoCapitals(text) ? found.flatMap((sentence) => sentence.split(betweenSmall)) : found;
 }
 

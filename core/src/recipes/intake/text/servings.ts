@@ -40,12 +40,12 @@ const inLetters: Readonly<Record<string, number>> = {
 const anyCount = String.raw`(\d{1,3}|${Object.keys(inLetters).join('|')})`;
 const count = String.raw`${anyCount}(?!(?!p\b|ish\b)\w|[.,/]\d| dozen)(?:-?ish\b)?`;
 const toCount = String.raw`(?:\s*(?:-|–|to|or)\s*(?:\d{1,3}|${numbers.join('|')}))?`;
-const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe )?`;
+const about = String.raw`(?:about |around |approx\.? |up to |some |like |maybe |the |all )?`;
 /** What is said before it: "serves", "table of", "how many:". */
 const leads =
   'serves?|serving size|serving|servings?|feeds?|does|portions?|people|covers|pax|heads|enough for|' +
   'makes enough for|plenty for|sufficient for|how many|' +
-  '(?:number|no\\.?) of (?:covers|people|portions|servings|guests)|' +
+  '(?:number|no\\.?) of (?:covers|people|portions|servings|guests|diners)|' +
   '(?:table|class|group|party|family|crowd) of|' +
   'table for|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
@@ -78,7 +78,7 @@ const atEnd = new RegExp(
 /** A row that only says for how many. */
 const onlyPeople = [
   String.raw`^\W*(?:serves|servings?|serving size|feeds|enough for|portions?|people|covers|pax|how many)\b`,
-  String.raw`^\W*(?:number|no\.?) of (?:covers|people)\b`,
+  String.raw`^\W*(?:number|no\.?) of (?:covers|people|guests|diners)\b`,
   String.raw`^\W*(?:this |the |it |that |which )?(?:recipe |quantity )?(?:makes|yields?|serves|feeds)\b`,
   String.raw`^\W*(?:this |the |it |that )?(?:recipe )?(?:will|should|can) (?:make|yield|serve|feed)\b`,
   String.raw`^\W*(?:this |it |that )?(?:is |are )?(?:enough|plenty|sufficient) (?:for|to feed|to serve)\b`,
@@ -130,6 +130,12 @@ const firstFor = new RegExp(
 export function peopleAtEnd(title: string): { readonly at: number; readonly said: string } | null {
   const found = atEnd.exec(title);
   return found && { at: found.index, said: found[1]!.replace(/^[x×]\s?/i, 'for ') };
+}
+
+/** "You will need for six:"; null where a heading says of nobody. */
+export function peopleOfHeading(row: string): number | null {
+  const end = peopleAtEnd(row.replace(/[:. ]+$/, ''));
+  return end && peopleSaid(end.said);
 }
 
 /** Whether a row says for how many it is, and else only how much. */

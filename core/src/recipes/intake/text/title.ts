@@ -3,7 +3,8 @@ import { findIngredient, standardLarder } from '../../../larder/index.js';
 import type { DishKind, LineReading } from '../../types.js';
 import type { LineOptions } from '../line/amount.js';
 import { parseIngredientLine } from '../line/line.js';
-import { isIngredientsHeading, isMethodHeading } from './headings.js';
+import { isIngredientsHeading, isMethodHeading, isPartNamed } from './headings.js';
+import { listedFoods } from './prose.js';
 import { rowCues } from '../row-cues.js';
 import { bullet, withoutLead } from './ingredient-rows.js';
 import { isPeopleRow, peopleAtEnd, peopleSaid, readServings } from './servings.js';
@@ -24,7 +25,7 @@ export function titleRow(rows: readonly string[], options: LineOptions): number 
   // "Eggs x6", "mayo 3 spoons": a list that begins at once.
   const isOfList = (row: string) => {
     const { amount, ingredient } = parseIngredientLine(withoutLead(row.replace(bullet, '')), options);
-    return amount !== null && ingredient !== null && !isSentence(row) && !isPeopleRow(row);
+    return amount !== null && ingredient !== null && !isSentence(row) && !isPeopleRow(row) && !namesDish(row);
   };
   // Of the second row its work may stand apart.
   if (rows.length > fewestOfList && isOfList(rows[0]!) && rows.slice(1, 3).some(isOfList)) return -1;
@@ -153,3 +154,18 @@ export function dishTold(text: string): string | null {
   const name = first?.[1] ?? first?.[2];
   return name ? capital(name) : null;
 }
+
+/** "Warm spinach salad for two: fry the bacon …" in one row is a title and its telling. */
+export function withTitleApart(rows: readonly string[], options: LineOptions): readonly string[] {
+  const [, title, telling] = rows.length === 1 ? (titleBeforeTelling.exec(rows[0]!) ?? []) : [];
+  if (title && namesDish(title)) return [title, telling!];
+  // "Carrot sambol!! 3 carrots, 1 red onion, 2 chillies": a title and its list.
+  const [, name, list] = titleBeforeList.exec(rows[0] ?? '') ?? [];
+  const isList =
+    list !== undefined && !isPartNamed(name!) && listedFoods(list, options).length >= fewestOfList;
+  return isList ? [name!, list, ...rows.slice(1)] : rows;
+}
+
+const titleBeforeList = /^([^:.;,\d!]{4,60}(?: for \d{1,3})?)(?:!+|:|\.| [-–—]) (\S.{10,})$/;
+
+const titleBeforeTelling = /^([^:.;,\d]{4,60}): (\S.{60,})$/;
