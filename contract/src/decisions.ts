@@ -112,6 +112,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   @IsParts(() => OwnSetDto)
   ownSets: readonly OwnSetDto[];
   @MayBeAbsent() @IsBoolean() needsOnCards: boolean = false;
+  @MayBeAbsent() @IsBoolean() needsOffCards: boolean = false;
   @MayBeAbsent() @IsPins() pins: Record<string, number> = {};
   @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
   @MayBeAbsent() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { nobody } from '../class/index.js';
+import { type ClassDecisions, nobody, noDecisions, type Person } from '../class/index.js';
 import { planClass } from '../plan/index.js';
 import { standardTechniques } from '../techniques/index.js';
 import { classOf, dish, kitchen, recipe, step } from '../tests/recipes.js';
@@ -69,6 +69,30 @@ describe('station cards', () => {
     }).map(({ place }) => place);
     expect(places).toEqual(['Station 1', 'Station 2', 'Stations 3, 4', 'Demonstration bench']);
   });
+  const who = { ...nobody, id: 'p1', name: 'Tove', station: 2 } as const;
+  const needsOn = (person: Partial<Person>, asked: Partial<ClassDecisions> = {}) => {
+    const withNeeds = { ...facts, roster: [{ ...who, ...person }], decisions: { ...noDecisions, ...asked } };
+    const plan = planClass({ class: withNeeds, kitchen });
+    const made = stationCards({
+      facts: withNeeds,
+      kitchen,
+      plan,
+      techniques: standardTechniques,
+      when: 'Friday',
+    });
+    return made.find(({ place }) => place === 'Station 2')?.needs ?? [];
+  };
+  const sesame = { allergens: [{ what: 'sesame', traces: true }] as const };
+  it.each<[string, Partial<Person>, Partial<ClassDecisions>, string[]]>([
+    ['an allergy is said unless somebody says not to', sesame, {}, ['Station 2: no sesame, nor traces']],
+    ['and is not where that was said', sesame, { needsOffCards: true }, []],
+    ['so is what harms the unborn', { pregnant: true }, {}, ['Station 2: nothing raw or unpasteurised']],
+    ['and the old', { age: 'older' }, {}, ['Station 2: nothing raw or unpasteurised']],
+    ['and a baby', { age: 'baby' }, {}, ['Station 2: no honey; nothing raw or unpasteurised']],
+    ['a diet harms nobody, and is said where it was asked for', { diets: ['vegan'] }, {}, []],
+    ['then it is', { diets: ['vegan'] }, { needsOnCards: true }, ['Station 2: vegan']],
+    ['what is only disliked is on no card', { dislikes: ['olives'] }, { needsOnCards: true }, []],
+  ])('%s', (_, person, asked, said) => expect(needsOn(person, asked)).toEqual(said));
   it('with their own amounts: ⅔ and ½ of 600 g, as the kitchen measures, the other beside it', () => {
     const line = (card: typeof first) =>
       card!.dishes[0]!.components[0]!.lines.slice(0, 2).map(({ amount, beside }) => [amount, beside]);

@@ -9,7 +9,7 @@ import {
 } from '../class/index.js';
 import type { LineId } from '../identity/index.js';
 import { type AllergenList, allergensByList, type Larder, larderOf } from '../larder/index.js';
-import { needsOfStations } from '../people/index.js';
+import { couldComeToHarm, needsOfStations } from '../people/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, linesEatenOf, makesStep, nameStations } from '../portions/index.js';
 import { allergenSentence, contentsOf, cutsOfStep, type RecipeStep } from '../recipes/index.js';
@@ -79,10 +79,19 @@ interface CardPlace {
   readonly batchOf: (dish: DishPortions) => Batch[];
 }
 
-/** What a station keeps free of, as its card says it; nothing where that was not asked for. */
+/** Whether cards say what stations keep free of: where that was asked for, or somebody could come to harm. */
+export function saysNeeds(facts: Pick<ClassFacts, 'roster' | 'decisions'>): boolean {
+  const { needsOnCards, needsOffCards } = decisionsOf(facts);
+  return needsOnCards || (!needsOffCards && (facts.roster ?? []).some(couldComeToHarm));
+}
+
+/** What a station keeps free of, as its card says it. Unasked, that is said of stations where it can harm. */
 function needsAsked(facts: ClassFacts): (station: number) => readonly string[] {
+  const { roster = [] } = facts;
   const { needsOnCards } = decisionsOf(facts);
-  return (station) => (needsOnCards ? needsOfStations(facts.roster ?? [], [station]) : []);
+  const isSaid = (station: number) =>
+    needsOnCards || roster.some((person) => person.station === station && couldComeToHarm(person));
+  return (station) => (saysNeeds(facts) && isSaid(station) ? needsOfStations(roster, [station]) : []);
 }
 
 /**

@@ -89,8 +89,12 @@ export const noTimelineDecisions: TimelineDecisions = {
 export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {
   /** Finding → why it is known and left; of harm never without a word. */
   readonly noted: Readonly<Record<string, string>>;
-  /** Whether cards say what their station keeps free of; never who it is for. */
+  /**
+   * Whether cards say all that their station keeps free of; never who it is for. Where somebody could come to
+   * harm they say it by themselves, unless that is declined.
+   */
   readonly needsOnCards: boolean;
+  readonly needsOffCards: boolean;
 }
 
 export const noDecisions: ClassDecisions = {
@@ -100,6 +104,7 @@ export const noDecisions: ClassDecisions = {
   ...noTimelineDecisions,
   noted: {},
   needsOnCards: false,
+  needsOffCards: false,
 };
 
 export function decisionsOf(facts: { readonly decisions?: Partial<ClassDecisions> }): ClassDecisions {

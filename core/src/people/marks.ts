@@ -1,4 +1,4 @@
-import type { Person } from '../class/index.js';
+import { isAtRisk, type Person } from '../class/index.js';
 
 /** What is to be known of somebody at the bench, in a few words each: "no nuts, nor traces", "sits". */
 export function marksOf(person: Person): string[] {
@@ -33,11 +33,24 @@ function bodyMarks({ age, pregnant, leftHanded, reach }: Person): string[] {
   ];
 }
 
+/** What harms somebody by their age or state, without saying which. */
+function riskFreeOf(person: Person): string[] {
+  return [
+    ...(person.age === 'baby' ? ['no honey'] : []),
+    ...(isAtRisk(person) ? ['nothing raw or unpasteurised'] : []),
+  ];
+}
+
+/** Whether somebody could come to harm by what is in a dish: by an allergy, their age, or pregnancy. */
+export function couldComeToHarm(person: Person): boolean {
+  return person.allergens.length > 0 || riskFreeOf(person).length > 0;
+}
+
 /** "Station 2: no sesame, vegan" for each of these stations that keeps free of something. */
 export function needsOfStations(roster: readonly Person[], stations: readonly number[]): string[] {
   return stations.flatMap((station) => {
     const there = roster.filter((person) => person.station === station);
-    const needs = [...new Set(there.flatMap(freeOf))].sort();
+    const needs = [...new Set(there.flatMap((person) => [...freeOf(person), ...riskFreeOf(person)]))].sort();
     return needs.length > 0 ? [`Station ${station}: ${needs.join('; ')}`] : [];
   });
 }

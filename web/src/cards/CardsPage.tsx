@@ -8,6 +8,7 @@ import {
   markingSheets,
   pagesOfCard,
   runningHead,
+  saysNeeds,
   showDate,
   type StationCard,
   stationCards,
@@ -108,8 +109,8 @@ function CardsBar() {
         </Download>
         {view.roster.length > 0 ? (
           <TickBox
-            isSelected={view.decisions.needsOnCards}
-            onChange={(needsOnCards) => decideQuietly({ needsOnCards })}
+            isSelected={saysNeeds(view)}
+            onChange={(isOn) => decideQuietly({ needsOnCards: isOn, needsOffCards: !isOn })}
           >
             What stations keep free of, without names
           </TickBox>
