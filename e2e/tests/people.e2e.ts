@@ -73,7 +73,7 @@ test('a nut allergy arrives the day before: swap, and card, list, kit and clock 
   await expect(card).toContainText('pumpkin seeds');
   await expect(card).not.toContainText('(walnut)');
   // Who it is for is on no card; what the station keeps free of is, as she could come to harm.
-  await expect(card).toContainText('Station 2: no nuts, nor traces');
+  await expect(card).toContainText('no nuts, nor traces');
   await expect(page.getByRole('main')).not.toContainText('Mirelle');
   await page.getByText('What stations keep free of, without names').click();
   await expect(card).not.toContainText('no nuts, nor traces');

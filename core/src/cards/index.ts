@@ -1,4 +1,5 @@
 export * from './types.js';
 export { markingSheets } from './marking-sheet.js';
-export { saysNeeds, stationCards, type CardInput } from './station-cards.js';
+export { needsTitle, saysNeeds } from './said.js';
+export { stationCards, type CardInput } from './station-cards.js';
 export { type CardPages, headStyles, pagesOfCard, runningHead, styleString } from './pages.js';

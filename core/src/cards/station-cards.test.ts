@@ -84,15 +84,38 @@ describe('station cards', () => {
   };
   const sesame = { allergens: [{ what: 'sesame', traces: true }] as const };
   it.each<[string, Partial<Person>, Partial<ClassDecisions>, string[]]>([
-    ['an allergy is said unless somebody says not to', sesame, {}, ['Station 2: no sesame, nor traces']],
+    ['an allergy is said unless somebody says not to', sesame, {}, ['no sesame, nor traces']],
     ['and is not where that was said', sesame, { needsOffCards: true }, []],
-    ['so is what harms the unborn', { pregnant: true }, {}, ['Station 2: nothing raw or unpasteurised']],
-    ['and the old', { age: 'older' }, {}, ['Station 2: nothing raw or unpasteurised']],
-    ['and a baby', { age: 'baby' }, {}, ['Station 2: no honey; nothing raw or unpasteurised']],
+    ['so is what harms the unborn', { pregnant: true }, {}, ['nothing raw or unpasteurised']],
+    ['and the old', { age: 'older' }, {}, ['nothing raw or unpasteurised']],
+    ['and a baby', { age: 'baby' }, {}, ['no honey; nothing raw or unpasteurised']],
     ['a diet harms nobody, and is said where it was asked for', { diets: ['vegan'] }, {}, []],
-    ['then it is', { diets: ['vegan'] }, { needsOnCards: true }, ['Station 2: vegan']],
+    ['then it is', { diets: ['vegan'] }, { needsOnCards: true }, ['vegan']],
     ['what is only disliked is on no card', { dislikes: ['olives'] }, { needsOnCards: true }, []],
   ])('%s', (_, person, asked, said) => expect(needsOn(person, asked)).toEqual(said));
+  it('what nobody comes to harm by stands at the step of the hands, until it is known and left', () => {
+    const beans = recipe(['300 g dried kidney beans'], {
+      steps: [
+        step('a', { text: 'Soak the beans overnight and drain.', uses: uses('l1'), place: 'before' }),
+        step('b', { text: 'Simmer the beans for 90 minutes.', uses: uses('l1'), after: ['a'] }),
+      ],
+    });
+    const cautionOf = (noted: Readonly<Record<string, string>>) => {
+      const class_ = { ...classOf([dish(beans)]), decisions: { ...noDecisions, noted } };
+      const plan = planClass({ class: class_, kitchen });
+      const made = stationCards({ facts: class_, kitchen, plan, techniques: [], when: 'Friday' });
+      const found = plan.warnings.filter(({ id, level }) => id.startsWith('caution:') && level === 'harm');
+      return [
+        made[0]!.dishes[0]!.steps.find(({ text }) => text.startsWith('Simmer'))!.caution,
+        found,
+      ] as const;
+    };
+    const [caution, found] = cautionOf({});
+    expect(found.map(({ id }) => id)).toContain('caution:beans-only-simmered:d1:b');
+    for (const { remedy } of found) expect(caution).toContain(remedy);
+    const left = Object.fromEntries(found.map(({ id }) => [id, 'boiled hard at home']));
+    expect(cautionOf(left)[0]).not.toContain('boil them hard');
+  });
   it('with their own amounts: ⅔ and ½ of 600 g, as the kitchen measures, the other beside it', () => {
     const line = (card: typeof first) =>
       card!.dishes[0]!.components[0]!.lines.slice(0, 2).map(({ amount, beside }) => [amount, beside]);

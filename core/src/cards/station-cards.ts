@@ -3,18 +3,18 @@ import {
   type ClassDish,
   type ClassFacts,
   decidedDishes,
-  decisionsOf,
   type KitchenFacts,
   tastingOf,
 } from '../class/index.js';
-import type { LineId } from '../identity/index.js';
+import { type DishId, type LineId, stepKey } from '../identity/index.js';
 import { type AllergenList, allergensByList, type Larder, larderOf } from '../larder/index.js';
-import { couldComeToHarm, needsOfStations } from '../people/index.js';
+import { needsAt, needsOfStations } from '../people/index.js';
 import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, linesEatenOf, makesStep, nameStations } from '../portions/index.js';
 import { allergenSentence, contentsOf, cutsOfStep, type RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
 import { showRange } from '../words/index.js';
+import { harmsOf, needsSaid } from './said.js';
 import { cautionsOf, checksOf, type Made } from './take-care.js';
 import type { CardDish, CardLine, CardStep, StationCard } from './types.js';
 
@@ -59,6 +59,8 @@ interface CardContext {
   readonly larder: Larder;
   readonly allergenList: AllergenList;
   readonly plan: ClassPlan;
+  /** By step, what is done so that nobody comes to harm by it. */
+  readonly harms: ReadonlyMap<string, readonly string[]>;
 }
 function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext {
   const larder = larderOf(kitchen.larder);
@@ -68,6 +70,7 @@ function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext
     larder,
     allergenList: kitchen.allergenList,
     plan,
+    harms: harmsOf(plan, facts),
   };
 }
 
@@ -79,34 +82,21 @@ interface CardPlace {
   readonly batchOf: (dish: DishPortions) => Batch[];
 }
 
-/** Whether cards say what stations keep free of: where that was asked for, or somebody could come to harm. */
-export function saysNeeds(facts: Pick<ClassFacts, 'roster' | 'decisions'>): boolean {
-  const { needsOnCards, needsOffCards } = decisionsOf(facts);
-  return needsOnCards || (!needsOffCards && (facts.roster ?? []).some(couldComeToHarm));
-}
-
-/** What a station keeps free of, as its card says it. Unasked, that is said of stations where it can harm. */
-function needsAsked(facts: ClassFacts): (station: number) => readonly string[] {
-  const { roster = [] } = facts;
-  const { needsOnCards } = decisionsOf(facts);
-  const isSaid = (station: number) =>
-    needsOnCards || roster.some((person) => person.station === station && couldComeToHarm(person));
-  return (station) => (saysNeeds(facts) && isSaid(station) ? needsOfStations(roster, [station]) : []);
-}
-
 /**
  * Stations that do the same share a card, but for one where somebody has needs: its sheet stays its own,
  * whether it says them or not.
  */
 function placesOf({ plan, facts }: CardInput): CardPlace[] {
-  const needsOf = needsAsked(facts);
+  const { roster = [] } = facts;
+  const isSaid = needsSaid(facts);
+  const needsOf = (station: number) => (isSaid(station) ? needsOfStations(roster, [station]) : []);
   const sets = new Map<string, number[]>();
   plan.portions.stations.sizes.forEach((_, index) => {
     const key = [
       ...plan.portions.dishes.map(
         (dish) => dish.batches.find((batch) => batch.stations.includes(index + 1))?.id ?? '',
       ),
-      ...needsOfStations(facts.roster ?? [], [index + 1]),
+      ...needsOfStations(roster, [index + 1]),
     ].join('|');
     sets.set(key, [...(sets.get(key) ?? []), index + 1]);
   });
@@ -114,7 +104,11 @@ function placesOf({ plan, facts }: CardInput): CardPlace[] {
     id: `stations:${numbers[0]}`,
     place: nameStations(numbers),
     stations: numbers.length,
-    needs: numbers.flatMap(needsOf),
+    // A place of one says already which station it is.
+    needs:
+      numbers.length > 1
+        ? numbers.flatMap(needsOf)
+        : numbers.filter(isSaid).map((each) => needsAt(roster, each)),
     batchOf: (dish) => dish.batches.filter((batch) => batch.stations.includes(numbers[0]!)),
   }));
   const bench: CardPlace = {
@@ -157,7 +151,9 @@ function cardDish({ dish, portions, batch }: Made, context: CardContext, said: S
     doneBefore: made
       .filter((step) => !steps.includes(step))
       .map((step) => doneWords(step, usedUp, { portions, column })),
-    steps: steps.map((step, index) => cardStep(step, index + 1, { portions, batch, context, said })),
+    steps: steps.map((step, index) =>
+      cardStep(step, index + 1, { portions, batch, context, said, dishId: dish.id }),
+    ),
     contents: allergenSentence(allergensByList(allergens, context.allergenList), notKnown),
     credit: dish.recipe.credit,
   };
@@ -228,7 +224,8 @@ function cardStep(
     batch,
     context,
     said,
-  }: { portions: DishPortions; batch: Batch; context: CardContext; said: Set<string> },
+    dishId,
+  }: { portions: DishPortions; batch: Batch; context: CardContext; said: Set<string>; dishId: DishId },
 ): CardStep {
   const fits = portions.fits.filter(
     (each) => each.stepId === step.id && each.batchId === batch.id && each.vessel !== '',
@@ -240,6 +237,7 @@ function cardStep(
     .map(({ caution }) => caution)
     .join(' ');
   for (const { caution } of notes) said.add(caution);
+  const harms = context.harms.get(stepKey(dishId, step.id)) ?? [];
   const { waitMinutes } = step;
   const minutes = waitMinutes && `${showRange(waitMinutes.low, waitMinutes.high)} min`;
   const hands = step.handsOnMinutes > 0 ? `about ${step.handsOnMinutes} min` : '';
@@ -257,7 +255,9 @@ function cardStep(
       ...notes.filter((note) => note.lookFor).map((note) => `${note.title}: ${note.lookFor}`),
       ...(step.techniqueNote ? [step.techniqueNote] : []),
     ],
-    caution: [ofNotes, ...benchCautionsFor(step, ofNotes, said)].filter(Boolean).join(' '),
+    caution: [...harms, ofNotes, ...benchCautionsFor(step, [...harms, ofNotes].join(' '), said)]
+      .filter(Boolean)
+      .join(' '),
   };
 }
 

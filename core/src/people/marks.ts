@@ -49,8 +49,15 @@ export function couldComeToHarm(person: Person): boolean {
 /** "Station 2: no sesame, vegan" for each of these stations that keeps free of something. */
 export function needsOfStations(roster: readonly Person[], stations: readonly number[]): string[] {
   return stations.flatMap((station) => {
-    const there = roster.filter((person) => person.station === station);
-    const needs = [...new Set(there.flatMap((person) => [...freeOf(person), ...riskFreeOf(person)]))].sort();
-    return needs.length > 0 ? [`Station ${station}: ${needs.join('; ')}`] : [];
+    const needs = needsAt(roster, station);
+    return needs === '' ? [] : [`Station ${station}: ${needs}`];
   });
+}
+
+/** "no sesame; vegan": what one station keeps free of; empty where that is nothing. */
+export function needsAt(roster: readonly Person[], station: number): string {
+  const there = roster.filter((person) => person.station === station);
+  return [...new Set(there.flatMap((person) => [...freeOf(person), ...riskFreeOf(person)]))]
+    .sort()
+    .join('; ');
 }

@@ -3,6 +3,7 @@ import {
   type CardLine,
   type CardStep,
   type MarkingSheet,
+  needsTitle,
   pagesOfCard,
   runningHead,
   type StationCard,
@@ -45,7 +46,7 @@ function cardSections(card: StationCard) {
               card.stations > 1
                 ? html`<p class="quiet">${card.stations} stations alike: print ${card.stations}</p>`
                 : null,
-              list('Kept free of', card.needs),
+              list(needsTitle(card), card.needs),
             ]
           : null
       }

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { pagesOfCard, type StationCard } from '@fornax/core';
+import { needsTitle, pagesOfCard, type StationCard } from '@fornax/core';
 import { Card } from './Card.js';
 import { CardDishSheet, Small } from './CardDishSheet.js';
 
@@ -72,7 +72,7 @@ function CardHead({ card }: { card: StationCard }) {
           {card.stations} stations alike: print {card.stations}
         </Small>
       ) : null}
-      <Items title="Kept free of" items={card.needs} />
+      <Items title={needsTitle(card)} items={card.needs} />
     </>
   );
 }
