@@ -106,10 +106,10 @@ export function candidatesOf(written: string, larder: Larder = standardLarder): 
   const stems = words.map(stemOf);
   const head = stems[stems.length - 1] ?? '';
   const points = new Map<string, number>();
-  for (const [name, id] of larder.names) {
-    const parts = name.split(' ').map(stemOf);
+  const known = namesByStem(larder);
+  const alikeByWord = new Set(stems.flatMap((stem) => known.get(stem) ?? []));
+  for (const { parts, id } of [...alikeByWord].sort((one, other) => one.at - other.at)) {
     const held = parts.filter((part) => stems.includes(part)).length;
-    if (held === 0) continue;
     const score = held * 2 - parts.length + (parts[parts.length - 1] === head ? 1.5 : 0);
     if (score > (points.get(id) ?? leastScore)) points.set(id, score);
   }
@@ -122,6 +122,33 @@ export function candidatesOf(written: string, larder: Larder = standardLarder): 
     .slice(0, mostCandidates)
     .map(([id]) => id);
 }
+
+interface StemmedName {
+  readonly id: string;
+  readonly parts: readonly string[];
+  /** Its place among the names of the larder. */
+  readonly at: number;
+}
+
+/** The names of a larder by each of their words: of some thousand only a few share one with a text. */
+function namesByStem(larder: Larder): ReadonlyMap<string, readonly StemmedName[]> {
+  const before = stemmed.get(larder);
+  if (before) return before;
+  const found = new Map<string, StemmedName[]>();
+  let at = 0;
+  for (const [name, id] of larder.names) {
+    const each = { id, parts: name.split(' ').map(stemOf), at: at++ };
+    for (const part of new Set(each.parts)) {
+      const same = found.get(part);
+      if (same) same.push(each);
+      else found.set(part, [each]);
+    }
+  }
+  stemmed.set(larder, found);
+  return found;
+}
+
+const stemmed = new WeakMap<Larder, ReadonlyMap<string, readonly StemmedName[]>>();
 
 /** What stands where such a food does, if anything with its words does. */
 function ofItsKind(

@@ -57,7 +57,8 @@ export function foodOf(front: Front, tail: Tail, larder: Larder = standardLarder
 
 /** "Dhania (coriander)": a name in another tongue, of which nothing is known, with what it is. */
 function ofGloss({ fullName, glosses }: Tail, larder: Larder): IngredientId | null {
-  if (guessOf(fullName) !== '' || candidatesOf(fullName, larder).length > 0) return null;
+  if (glosses.length === 0 || guessOf(fullName) !== '' || candidatesOf(fullName, larder).length > 0)
+    return null;
   const [only, ...others] = glosses.map((gloss) => readName(gloss, larder).ingredient).filter(Boolean);
   return only && others.length === 0 ? only : null;
 }
