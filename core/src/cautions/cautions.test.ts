@@ -221,3 +221,26 @@ describe('in the plan of a class', () => {
     expect(planClass({ class: decided, kitchen }).warnings.map(({ id }) => id)).toContain('benches');
   });
 });
+
+describe('figures in a remedy', () => {
+  const judgedBy = (style: 'uk' | 'us' | 'eu', text: string) =>
+    findCautions('d', {
+      recipe: parseRecipeText(text, { system: 'metric' }),
+      larder: standardLarder,
+      profile: { style, own: {} },
+    })
+      .map(({ remedy }) => remedy)
+      .join(' ');
+  const hot = 'Rice bowl\n300 g rice\n\n1. Boil the rice for 12 minutes.\n2. Keep the rice warm for 6 hours.';
+  const pink =
+    'Chicken salad\n2 chicken breasts\n\n1. Sear the chicken for 2 minutes, it should still be pink.';
+  it.each([
+    ['uk', hot, 'at 63 °C or over'],
+    ['us', hot, 'at 57 °C or over'],
+    ['eu', hot, 'as hot as your local food code wants it'],
+    ['uk', pink, '75 °C'],
+    ['us', pink, '74 °C'],
+  ] as const)('are those of the profile: %s', (style, text, figure) =>
+    expect(judgedBy(style, text)).toContain(figure),
+  );
+});

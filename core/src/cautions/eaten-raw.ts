@@ -1,6 +1,6 @@
 import { family } from '../larder/index.js';
 import { actsOf, doing, type RecipeStep, textSays, wasDone } from '../recipes/index.js';
-import { type FoodLine, follow, heats, linesWhere, stepsOf, theFoodIs } from './reading.js';
+import { type FoodLine, follow, heats, linesWhere, middleWords, stepsOf, theFoodIs } from './reading.js';
 import type { Found, Judged, Rule } from './types.js';
 
 const sprouts = family('sprouts');
@@ -78,7 +78,8 @@ function barelyCooked(judged: Judged): Found[] {
             stepId: step.id,
             sentence: `${theFoodIs(each.line)} barely cooked`,
             remedy: mustBeThrough(each)
-              ? `It is cooked through: 75 °C in the middle by a probe, and no pink. ${follow}`
+              ? `It is cooked through: ${middleWords(judged, minced.has(each.food))} in the middle by a probe, and no ` +
+                `pink. ${follow}`
               : `Only whole and fresh from who sells it for that, seared all over. ${forWhom} ${follow}`,
           },
         ]

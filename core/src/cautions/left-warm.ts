@@ -74,10 +74,16 @@ function leftWarm(judged: Judged): Found[] {
         stepId: step.id,
         sentence: `${theFoodIs(line)} left warm for too long`,
         remedy: keptHot(step.text)
-          ? `Keep it at 63 °C or over by a probe, or cool it fast and heat it again. ${follow}`
+          ? `Keep it ${hotWords(judged)} by a probe, or cool it fast and heat it again. ${follow}`
           : `Cool it fast and shallow and keep it in the fridge; throw away what stood out. ${follow}`,
       })),
   );
+}
+
+/** "at 63 °C or over", by the kitchen's profile. */
+function hotWords({ profile }: Judged): string {
+  const { hotCelsius } = safetyFigures(profile);
+  return hotCelsius === null ? 'as hot as your local food code wants it' : `at ${hotCelsius} °C or over`;
 }
 
 /** Days that cooked starch keeps cold. */

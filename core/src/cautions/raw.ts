@@ -1,8 +1,16 @@
-import { isUkStyle } from '../class/index.js';
 import { family } from '../larder/index.js';
 import { cutGreens } from '../safety/index.js';
 import { doing, saying, textSays, wasDone } from '../recipes/index.js';
-import { type FoodLine, follow, heats, linesWhere, stepsOf, swapOf, theFoodIs } from './reading.js';
+import {
+  type FoodLine,
+  follow,
+  heats,
+  linesWhere,
+  middleWords,
+  stepsOf,
+  swapOf,
+  theFoodIs,
+} from './reading.js';
 import type { Judged, Rule } from './types.js';
 
 const poultry = family('poultry');
@@ -18,12 +26,6 @@ const wasBoiled = wasDone('boil', 'hard-boil', 'soft-boil');
 
 function rawProteins(judged: Judged): FoodLine[] {
   return linesWhere(judged, ({ food }) => food.cautions.includes('raw-protein'));
-}
-
-/** To what it is cooked in the middle: UK-style 75 °C, US-style 74, minced meat there 71. */
-function middleWords({ profile }: Judged, isMinced: boolean): string {
-  if (isUkStyle(profile)) return '75 °C (82 °C in Scotland where it is reheated)';
-  return isMinced ? '71 °C' : '74 °C';
 }
 
 export const rawRules: readonly Rule[] = [

@@ -1,3 +1,4 @@
+import { isUkStyle } from '../class/index.js';
 import { findIngredient, foodOrPresumed, type Ingredient } from '../larder/index.js';
 import {
   type ActingStep,
@@ -94,4 +95,10 @@ export function swapOf(
 ): Pick<Found, 'swap'> {
   const isKnown = findIngredient(larder, missing)?.substitutes.some(({ ingredient }) => ingredient === taken);
   return isKnown ? { swap: { missing, taken } } : {};
+}
+
+/** To what it is cooked in the middle: UK-style 75 °C, US-style 74, minced meat there 71. */
+export function middleWords({ profile }: Judged, isMinced: boolean): string {
+  if (isUkStyle(profile)) return '75 °C (82 °C in Scotland where it is reheated)';
+  return isMinced ? '71 °C' : '74 °C';
 }
