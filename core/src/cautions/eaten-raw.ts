@@ -78,13 +78,17 @@ function barelyCooked(judged: Judged): Found[] {
             stepId: step.id,
             sentence: `${theFoodIs(each.line)} barely cooked`,
             remedy: mustBeThrough(each)
-              ? `It is cooked through: ${middleWords(judged, minced.has(each.food))} in the middle by a probe, and no ` +
-                `pink. ${follow}`
+              ? throughWords(judged, each)
               : `Only whole and fresh from who sells it for that, seared all over. ${forWhom} ${follow}`,
           },
         ]
       : [];
   });
+}
+
+function throughWords(judged: Judged, { food }: FoodLine): string {
+  const middle = middleWords(judged, minced.has(food));
+  return `It is cooked through: ${middle} in the middle by a probe, and no pink. ${follow}`;
 }
 
 const mustBeThrough = ({ food }: FoodLine) => [poultry, pork, minced, liver].some((kind) => kind.has(food));

@@ -129,7 +129,7 @@ export function kindOf(title: string): DishKind {
 }
 
 /** Whether words name a dish: "peach and mozzarella salad". */
-export function namesDish(text: string): boolean {
+function namesDish(text: string): boolean {
   return saysSalad(text) || saysDip(text) || saysDressing(text);
 }
 
