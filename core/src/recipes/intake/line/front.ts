@@ -12,7 +12,7 @@ import { findIngredient, standardLarder } from '../../../larder/index.js';
 import { findByName, idOfName, isKnownName, readTurned } from './names.js';
 import { readByProductFront, readNestedByProduct, withByProduct } from './by-products.js';
 import { readNumber } from './numbers.js';
-import { readForms, readUnit } from './words.js';
+import { isSaidOfFood, readUnit } from './words.js';
 
 /** What is found at the front of a line, and the text that is left. */
 export interface Front {
@@ -28,6 +28,7 @@ export interface Front {
   isLittle: boolean;
 }
 
+const vagueBehind = /,? (?:an? )?(lots|loads|plenty|lot)$/i;
 const vagueAmount = /^(lots of|loads of|plenty of|an? lot of|some|enough|\d+ parts?(?: of)?)\s+(?=\S)/i;
 /** So little that it is taken to taste. */
 const littleAmount =
@@ -67,6 +68,9 @@ export function readFront(text: string, options: LineOptions): Front {
   if (byProduct) return { ...empty, ...byProduct };
   const little = littleOf(text, options);
   if (little !== null) return { ...empty, isLittle: true, rest: little };
+  const behind = vagueBehind.exec(text);
+  if (behind && behind.index > 0 && !/\d/.test(text))
+    return { ...empty, vague: behind[0].replace(/^,? /, ''), rest: text.slice(0, behind.index) };
   const vague = vagueAmount.exec(text);
   if (vague) return { ...empty, vague: vague[1]!, rest: text.slice(vague[0].length) };
   const ordered = amountFirst(
@@ -126,16 +130,6 @@ function amountBefore(written: string, options: LineOptions): string {
   }
   return text;
 }
-
-const cutInto =
-  /^ (?:\p{L}+ ){0,2}(?:rings|strips|chunks|slices|batons|cubes|halves|quarters|wedges|dice|ribbons|sticks)$/iu;
-
-/** Nothing, or only cuts and states: "sliced", "finely chopped". */
-const isSaidOfFood = (rest: string) =>
-  rest.trim() === '' ||
-  /^ \([^()]{1,40}\)$/.test(rest) ||
-  cutInto.test(rest) ||
-  (/^ (?:\p{L}+ly )?\p{L}+$/u.test(rest) && !/\d/.test(rest) && readForms(rest).length > 0);
 
 /** A stick of butter is 4 oz by its wrapper. */
 function readStick(front: Front): void {

@@ -256,3 +256,13 @@ export function splitDescription(name: string): { description: string; rest: str
   }
   return { description: words.slice(0, position).join(' '), rest: words.slice(position).join(' ') };
 }
+
+const cutInto =
+  /^ (?:\p{L}+ ){0,2}(?:rings|strips|chunks|slices|batons|cubes|halves|quarters|wedges|dice|ribbons|sticks)$/iu;
+
+/** Nothing, or only cuts and states: "sliced", "finely chopped". */
+export const isSaidOfFood = (rest: string) =>
+  rest.trim() === '' ||
+  /^ \([^()]{1,40}\)$/.test(rest) ||
+  cutInto.test(rest) ||
+  (/^ (?:\p{L}+ly )?\p{L}+$/u.test(rest) && !/\d/.test(rest) && readForms(rest).length > 0);

@@ -197,7 +197,7 @@ export function exceptIn(text: string): string {
   return rest.slice(0, Math.min(place, work));
 }
 
-const exceptFor = /\b(?:everything|all [a-z ]{0,24}?)\b(?: but| except(?: for)?| apart from)/i;
+const exceptFor = /\b(?:everything|all(?: [a-z ]{0,24}?)?)\b(?: but| except(?: for)?| apart from)/i;
 const goesWhere = / (?:in|into|with|together)\b/i;
 const afterComma = /, (?:and |then )?$/i;
 

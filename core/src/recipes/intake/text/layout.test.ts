@@ -133,6 +133,36 @@ toss everything`;
   });
 });
 
+describe('a message with amounts behind foods', () => {
+  const message = `beans for 9
+3 tins kidney beans drained
+dill plenty
+rapeseed oil 5 spoons, cider vinegar 2
+gherkins 6 slices
+mix all but dill, rest it 30 min in the fridge
+dill on top of it`;
+  const { serves, lines, steps } = read(message);
+  const amountOf = (ingredient: string) => lines.find((line) => line.ingredient === ingredient);
+  it('has each with its amount: the unit that was said holds for what is poured', () => {
+    expect(serves).toBe(9);
+    expect(amountOf('rapeseed-oil')).toMatchObject({ amount: { low: '5' }, unit: 'tbsp' });
+    expect(amountOf('cider-vinegar')).toMatchObject({ amount: { low: '2' }, unit: 'tbsp' });
+    expect(amountOf('dill')).toMatchObject({ amount: null });
+  });
+  it('slices are no work, and what is listed and named again at the end is', () => {
+    expect(steps.map(({ text }) => text).join('. ')).not.toMatch(/slices? the|spoons? the/i);
+    const mixed = steps.find(({ text }) => /^Mix all/i.test(text))!;
+    const used = mixed.uses.map(({ line }) => lines.find(({ id }) => id === line)!.ingredient);
+    expect(used).toContain('rapeseed-oil');
+    expect(used).not.toContain('dill');
+  });
+  it('a stroke between foods is no fraction', () => {
+    const text =
+      'Mayonnaise\nWhisk yolks 4 / Dijon mustard 60 g / lemon 1 in a bowl, then rapeseed oil 600 ml, slowly.';
+    expect(read(text).lines.find(({ ingredient }) => ingredient === 'dijon-mustard')?.amount?.low).toBe('60');
+  });
+});
+
 describe('what is said of nothing', () => {
   it('is no line: no added salt', () => {
     const text =

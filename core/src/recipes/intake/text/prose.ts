@@ -26,6 +26,9 @@ export function listedFoods(text: string, options: LineOptions): string[] {
   return parts.length > 1 && measured.length * 2 >= parts.length ? parts : [];
 }
 
+/** "Yolks 4 / mustard 60 g": no fraction. */
+const betweenFoods = / \/ (?=\p{L})/gu;
+
 /** "Some honey, about a tablespoon": the amount stands behind its food. */
 const amountBehind =
   /\b(?:some |the |a few |a bit of )?((?:[\p{L}'-]+ ){1,3}?)(?:,? ?(?:about|maybe|roughly|say|around|perhaps) (?=\d|an? |half |one |two |three |four )|(?=\d[\d./]* ?(?:g|kg|ml|tsp|tbsp|cups?|teaspoons?|tablespoons?)\b))/giu;
@@ -59,7 +62,10 @@ function withAmountsFirst(text: string, options: LineOptions): string {
 export function linesOfProse(steps: readonly string[], options: LineOptions): string[] {
   const found = new Map<string, string>();
   for (const step of steps)
-    for (const line of linesOfSentence(withAmountsFirst(plainSpelling(step), options), options)) {
+    for (const line of linesOfSentence(
+      withAmountsFirst(plainSpelling(step).replace(betweenFoods, ', '), options),
+      options,
+    )) {
       const { ingredient, name } = parseIngredientLine(line, options);
       const key = `${ingredient ?? name}|${/^\S+ \S+/.exec(line)?.[0] ?? ''}`;
       if (!found.has(key)) found.set(key, line);

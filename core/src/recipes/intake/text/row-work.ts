@@ -20,12 +20,22 @@ export function isWorkRow(row: string, found: SortedRows, options: LineOptions):
     isLineWithWork(row) ||
     ((found.lines.length > 0 || row.split(' ').length > longestFood) && isListedWork(row, options)) ||
     saysGoesIn(row) ||
+    namesAgain(row, found, options) ||
     goesOnWithWork(found, row, options)
   );
 }
 
 /** "One red onion chopped fine goes in the fat". */
 const saysGoesIn = rowCues.has('goes in');
+
+/** "Eggs in quarters on top", behind the work: food that is listed already. */
+function namesAgain(row: string, { lines, steps }: SortedRows, options: LineOptions): boolean {
+  if (steps.length === 0) return false;
+  const { amount, ingredient } = parseIngredientLine(withoutLead(row.replace(bullet, '')), options);
+  const isListed = lines.some(({ reading }) => reading.ingredient === ingredient && reading.amount !== null);
+  return amount === null && ingredient !== null && isListed && row.split(' ').length > fewestNamed;
+}
+const fewestNamed = 2;
 
 /** A sentence of fewer words belongs to the one before: "Taste." */
 const fewestWords = 3;
@@ -108,7 +118,10 @@ const bareMinutes = /^(?: for)? (\d{1,3})(?=$|[,.;]| then\b| and\b)/;
 export function foodBeforeWork(row: string, options: LineOptions): string[] {
   const apart = workBehind(row, options);
   if (apart) return apart;
-  const work = verbsSaid(row).find(({ at, form, verb }) => form === 'do' && at > 0 && verb.also !== 'food');
+  const work = verbsSaid(row).find(
+    ({ at, to, form, verb }) =>
+      form === 'do' && at > 0 && verb.also !== 'food' && !isThing.test(row.slice(at, to)),
+  );
   const food = work ? row.slice(0, work.at).trim() : '';
   if (!work || food.split(' ').length > longestFood || endsOpen.test(food) || numbered.test(row))
     return [row];
@@ -121,6 +134,9 @@ export function foodBeforeWork(row: string, options: LineOptions): string[] {
   const timed = work.verb.hands === 'free' ? rest.replace(bareMinutes, ' $1 min') : rest;
   return [food, `${capital(row.slice(work.at, work.to))} the ${name}${timed}`];
 }
+/** "6 spoons", "4 halves": nobody writes of work so. */
+const isThing = /[^s]s$/i;
+
 const workAfter = /^(.{3,60}?)(?:, | [-–—] )(?=\p{L})/u;
 
 /** "Red onion 1.5 kg rings, soak 15 min in cold water": more than how it is cut is done behind the comma. */

@@ -50,7 +50,8 @@ const leads =
   'table for|for|f(?:ü|ue)r|pour|para|per|voor';
 /** No food comes by these; "2 heads", "3 plates" may be food. */
 const onlyEaters =
-  'servings?|serves|portions?|helpings?|people|persons?|pers|guests|eaters|diners|covers|pax|ppl|' +
+  'servings?|serves|portions?|port\\.?(?=\\W*$)|helpings?|people|persons?|pers|guests|' +
+  'eaters|diners|covers|pax|ppl|' +
   'children|kids|students|pupils|learners|participants|cooks|mouths|of (?:us|you)(?! )';
 /** What is said behind it: "12 covers", "8 ppl". */
 const eaters =

@@ -51,16 +51,18 @@ function measuredOf(row: string, options: LineOptions): string[] | null {
 }
 
 const bareCount = /^(\d[\d./]*) (?=\p{L})/u;
+const countBehind = /^(\p{L}[\p{L} '-]+) (\d[\d./]*)$/u;
 const spoons =
-  /^(?:\d[\d./]*|an?|one|two|three|four|five|six) (tbsp|tsp|tablespoons?|teaspoons?|spoons?|parts?)\b/i;
+  /(?:^|\s)(?:\d[\d./]*|an?|one|two|three|four|five|six) (tbsp|tsp|tablespoons?|teaspoons?|spoons?|parts?)\b/i;
 const pouredSections = new Set(['oils and vinegars', 'dairy and eggs', 'tins and jars', 'baking and sweet']);
 
 /** "3 spoons vinegar, 6 oil": the unit that was said before holds for what is poured. */
 function withUnitBefore(part: string, before: string | undefined, options: LineOptions): string {
   const unit = before === undefined ? undefined : spoons.exec(before)?.[1];
-  const food = bareCount.exec(part);
-  if (!unit || !food || readAmount(plainSpelling(part), options)?.unitWritten) return part;
-  const name = part.slice(food[0].length);
+  const turned = countBehind.exec(part);
+  const food = bareCount.exec(turned ? `${turned[2]!} ${turned[1]!}` : part);
+  if (!unit || !food || (!turned && readAmount(plainSpelling(part), options)?.unitWritten)) return part;
+  const name = turned ? turned[1]! : part.slice(food[0].length);
   const candidates = candidatesOf(name, options.larder);
   const section = findIngredient(options.larder ?? standardLarder, candidates[0] ?? null)?.section;
   return section && pouredSections.has(section) ? `${food[1]!} ${unit} ${name}` : part;
