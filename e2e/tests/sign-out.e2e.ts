@@ -1,4 +1,4 @@
-import { enterDemo, expect, test } from './kitchen.js';
+import { enterDemo, expect, makeClass, saved, test } from './kitchen.js';
 
 test('signing out asks before what waits here is deleted, and then nothing is left', async ({ browser }) => {
   const context = await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' });
@@ -22,4 +22,46 @@ test('signing out asks before what waits here is deleted, and then nothing is le
   await expect(page.getByRole('button', { name: 'Open the demo kitchen' })).toBeVisible();
   expect(await page.evaluate(() => localStorage.getItem('fornax:pasted-recipe'))).toBeNull();
   await context.close();
+});
+
+test('an ended session asks for a sign-in over the page, and then goes on', async ({ kitchen: page }) => {
+  await makeClass(page, 'Signed out');
+  await page.request.delete('/api/session', { headers: { Origin: process.env.FORNAX_URL! } });
+  await page.getByLabel('People', { exact: true }).fill('9');
+  const dialog = page.getByRole('dialog', { name: 'Please sign in again' });
+  await expect(dialog).toBeVisible();
+  await dialog.getByRole('button', { name: 'Open the demo kitchen' }).click();
+  await expect(dialog).toBeHidden();
+  await saved(page);
+  await expect(page.getByLabel('People', { exact: true })).toHaveValue('9');
+});
+
+test('a sign-in counts although an older question about the session is still on its way', async ({
+  kitchen: page,
+}) => {
+  await makeClass(page, 'Signed out in between');
+  await page.request.delete('/api/session', { headers: { Origin: process.env.FORNAX_URL! } });
+  const dialog = page.getByRole('dialog', { name: 'Please sign in again' });
+  await expect(dialog).toBeVisible();
+  let release = () => undefined as void;
+  const held = new Promise<void>((resolve) => (release = resolve));
+  let isFirst = true;
+  const asked = new Promise<void>((resolve) => {
+    void page.route('**/api/session', async (route) => {
+      if (route.request().method() !== 'GET' || !isFirst) return route.continue();
+      isFirst = false;
+      const answer = await route.fetch();
+      resolve();
+      await held;
+      // Whoever asked may not wait for it any more.
+      await route.fulfill({ response: answer }).catch(() => undefined);
+    });
+  });
+  await asked;
+  const entered = page.waitForResponse((answer) => answer.request().method() === 'POST' && answer.ok());
+  await dialog.getByRole('button', { name: 'Open the demo kitchen' }).click();
+  await entered;
+  release();
+  await expect(dialog).toBeHidden();
+  await page.unroute('**/api/session');
 });

@@ -264,18 +264,6 @@ test('what a tab leaves is taken up by another as soon as it closes', async ({ k
   await next.close();
 });
 
-test('an ended session asks for a sign-in over the page, and then goes on', async ({ kitchen: page }) => {
-  await makeClass(page, 'Signed out');
-  await page.request.delete('/api/session', { headers: { Origin: process.env.FORNAX_URL! } });
-  await page.getByLabel('People', { exact: true }).fill('9');
-  const dialog = page.getByRole('dialog', { name: 'Please sign in again' });
-  await expect(dialog).toBeVisible();
-  await dialog.getByRole('button', { name: 'Open the demo kitchen' }).click();
-  await expect(dialog).toBeHidden();
-  await saved(page);
-  await expect(page.getByLabel('People', { exact: true })).toHaveValue('9');
-});
-
 test('what is opened for the first time without a connection says so, and comes once it is back', async ({
   kitchen: page,
 }) => {

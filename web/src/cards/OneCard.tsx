@@ -72,7 +72,7 @@ function CardHead({ card }: { card: StationCard }) {
           {card.stations} stations alike: print {card.stations}
         </Small>
       ) : null}
-      <Items title={needsTitle(card)} items={card.needs} />
+      <Items title={needsTitle(card)} items={card.needs} level="h3" />
     </>
   );
 }
@@ -81,15 +81,17 @@ function Items({
   title,
   items,
   boxes = false,
+  level: Heading = 'h4',
 }: {
   title: string;
   items: readonly string[];
   boxes?: boolean;
+  level?: 'h3' | 'h4';
 }) {
   if (items.length === 0) return null;
   return (
     <section>
-      <h4>{title}</h4>
+      <Heading>{title}</Heading>
       <List data-boxes={boxes || undefined}>
         {items.map((item, index) => (
           <li key={index}>{item}</li>

@@ -25,7 +25,12 @@ export function useEntering(onEntered: () => Promise<void>) {
   const enter: Enter = async (path, body) => {
     setBusy(true);
     setProblem(null);
-    await call(path, { method: 'POST', body }).then(onEntered, (failure: Error) => setProblem(failure));
+    try {
+      await call(path, { method: 'POST', body });
+      await onEntered();
+    } catch (failure) {
+      setProblem(failure as Error);
+    }
     setBusy(false);
   };
   return { problem, busy, enter };

@@ -11,6 +11,8 @@ export default function SignInAgain({ kitchenId }: { kitchenId: string }) {
   const client = useQueryClient();
   const { data: options } = useQuery(signInOptionsQuery);
   const { problem, busy, enter } = useEntering(async () => {
+    // A question that was asked before the sign-in would be answered with "nobody".
+    await client.cancelQueries({ queryKey: sessionQuery.queryKey });
     const session = await client.fetchQuery({ ...sessionQuery, staleTime: 0 });
     if (session.kitchen.id !== kitchenId) return window.location.assign('/');
     await client.invalidateQueries();
