@@ -12,6 +12,7 @@ import { capital, isPlural } from '../../words/index.js';
 import type { LineId } from '../../identity/index.js';
 import { lineCues } from '../intake/line-cues.js';
 import { plainSpelling } from '../intake/line/numbers.js';
+import { componentSaid } from '../intake/step/links.js';
 import { LineMentions } from '../intake/step/mentions.js';
 import { sayings } from '../intake/sayings.js';
 import type { ComponentRole, RecipeComponent, RecipeLine } from '../types.js';
@@ -117,7 +118,8 @@ export function partsToMake(
     const own = lines.filter(({ componentId }) => componentId === id);
     const names = new Set(own.map((line) => line.id));
     const isTouched = work.some((each) => [...mentions.in(each).keys()].some((line) => names.has(line)));
-    const isMade = work.some((each) => makesPart(each));
+    // "Dressing: shake everything in a jar" makes it too.
+    const isMade = work.some((each) => makesPart(each) || componentSaid(each, components)?.id === id);
     const at = work.findIndex((each) => new RegExp(`\\b${role}\\b`, 'i').test(each));
     if (!text || components.length < 2 || own.length < 2 || isTouched || isMade || at < 0) return [];
     const why = `The work takes the ${role}, and no step makes it.`;

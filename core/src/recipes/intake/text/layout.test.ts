@@ -163,6 +163,32 @@ dill on top of it`;
   });
 });
 
+describe('what stands behind a colon in a prep list', () => {
+  const list = `BEETROOT SLAW - 14 pax
+beetroot 2 kg: steam 30 min, peel
+fennel 3: thin shavings
+4 apples 2 shallots
+dressing: walnut oil 120 ml, cider vinegar 60 ml - shake in a jar
+toss with the dressing`;
+  const { lines, steps } = read(list);
+  it('is work on that food, or how it is cut', () => {
+    expect(lines.map(({ ingredient, amount }) => `${ingredient} ${amount?.low}`)).toEqual([
+      'beetroot 2',
+      'fennel 3',
+      'apple 4',
+      'shallot 2',
+      'walnut-oil 120',
+      'cider-vinegar 60',
+    ]);
+    expect(steps[0]).toMatchObject({
+      text: 'Steam the beetroot 30 min.',
+      waitMinutes: { low: 30, high: 30 },
+    });
+  });
+  it('a part that is made under its name is not proposed again', () =>
+    expect(steps.filter(({ proposed }) => proposed)).toEqual([]));
+});
+
 describe('what is said of nothing', () => {
   it('is no line: no added salt', () => {
     const text =

@@ -137,7 +137,7 @@ export function foodBeforeWork(row: string, options: LineOptions): string[] {
 /** "6 spoons", "4 halves": nobody writes of work so. */
 const isThing = /[^s]s$/i;
 
-const workAfter = /^(.{3,60}?)(?:, | [-–—] )(?=\p{L})/u;
+const workAfter = /^(.{3,60}?)(, | [-–—] |: )(?=\p{L})/u;
 
 /** "Red onion 1.5 kg rings, soak 15 min in cold water": more than how it is cut is done behind the comma. */
 function workBehind(row: string, options: LineOptions): string[] | null {
@@ -151,17 +151,25 @@ function workBehind(row: string, options: LineOptions): string[] | null {
 const partWithWork = /^(([\p{L}][\p{L} '-]{2,30}): .{5,200}) [-–—] (\p{L}[^-–—]{3,60})$/u;
 
 function workOnFood(row: string, options: LineOptions): string[] | null {
-  const [all = '', food = ''] = workAfter.exec(row) ?? [];
+  const [all = '', food = '', sign = ''] = workAfter.exec(row) ?? [];
   const rest = row.slice(all.length);
-  const done = verbsSaid(rest).filter(({ form }) => form === 'do');
+  const [first] = verbsSaid(rest);
+  const isWork = first?.at === 0 && first.form === 'do';
   const waits = readTimes(rest).some((span) => span.waits);
-  if (!food || done[0]?.at !== 0 || !waits || numbered.test(row)) return null;
+  const isColon = sign === ': ';
+  if (!food || numbered.test(row) || /^[\d½¼¾]/.test(food) || !(isColon || (isWork && waits))) return null;
   const { amount, ingredient, unread, name } = parseIngredientLine(
     withoutLead(food.replace(bullet, '')),
     options,
   );
-  if (!amount || ingredient === null || unread !== '' || /^[\d½¼¾]/.test(food)) return null;
-  return [food, `${capital(rest.slice(0, done[0].to))} the ${name}${rest.slice(done[0].to)}`];
+  // Which potato it is may be asked, that it is one is known.
+  const isOpen = isColon && /can be several things$/.test(unread);
+  if (!amount || (!isOpen && (ingredient === null || unread !== ''))) return null;
+  // "Red onion 2: thin rings" is how it is cut.
+  if (!isWork || rest.split(' ').length < fewestDone) return [`${food}, ${rest}`];
+  return [food, `${capital(rest.slice(0, first.to))} the ${name}${rest.slice(first.to)}`];
 }
+/** "Chop" alone is how it is cut. */
+const fewestDone = 2;
 
 const endsOpen = /[,;:]|[.=-]$|\b(?:to|and|or|for|of|with|in|then|until|till|well|finely|roughly|thinly)$/i;

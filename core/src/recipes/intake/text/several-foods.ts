@@ -17,7 +17,11 @@ const longestEach = 160;
  */
 export function separate(row: string, options: LineOptions): string[] {
   const found =
-    eachOf(row, options) ?? measuredOf(row, options) ?? forPurpose(row, options) ?? namedApart(row, options);
+    eachOf(row, options) ??
+    adjacent(row, options) ??
+    measuredOf(row, options) ??
+    forPurpose(row, options) ??
+    namedApart(row, options);
   if (found) return found;
   return row.length > longestTogether ? [row] : (listOf(row, options) ?? [row]);
 }
@@ -48,6 +52,15 @@ function measuredOf(row: string, options: LineOptions): string[] | null {
     else foods[foods.length - 1] += `, ${part}`;
   }
   return count > 1 ? foods : null;
+}
+
+/** "3 tomatoes 2 shallots diced": each begins with its count, and nothing stands between. */
+function adjacent(row: string, options: LineOptions): string[] | null {
+  const parts = row.split(/(?<=\p{L}) (?=\d[\d./]* ?\p{L}{3,})/u);
+  const isCounted = (part: string) => /^\d+ [\p{L} -]+$/u.test(part) && !/ (?:plus|or|and|x)$/.test(part);
+  const isFood = (part: string) =>
+    isCounted(part) && isMeasured(part, options) && parseIngredientLine(part, options).unit === 'piece';
+  return parts.length > 1 && parts.every(isFood) ? parts : null;
 }
 
 const bareCount = /^(\d[\d./]*) (?=\p{L})/u;
