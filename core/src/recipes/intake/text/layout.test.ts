@@ -166,7 +166,7 @@ dill on top of it`;
 describe('what stands behind a colon in a prep list', () => {
   const list = `BEETROOT SLAW - 14 pax
 beetroot 2 kg: steam 30 min, peel
-fennel 3: thin shavings
+fennel 3: thin slices
 4 apples 2 shallots
 dressing: walnut oil 120 ml, cider vinegar 60 ml - shake in a jar
 toss with the dressing`;

@@ -154,7 +154,8 @@ function workOnFood(row: string, options: LineOptions): string[] | null {
   const [all = '', food = '', sign = ''] = workAfter.exec(row) ?? [];
   const rest = row.slice(all.length);
   const [first] = verbsSaid(rest);
-  const isWork = first?.at === 0 && first.form === 'do';
+  // "Thin rings" are how they are.
+  const isWork = first?.at === 0 && first.form === 'do' && first.verb.also !== 'adjective';
   const waits = readTimes(rest).some((span) => span.waits);
   const isColon = sign === ': ';
   if (!food || numbered.test(row) || /^[\d½¼¾]/.test(food) || !(isColon || (isWork && waits))) return null;
