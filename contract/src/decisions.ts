@@ -34,6 +34,8 @@ import {
   IsPackKeys,
   IsPins,
   IsShares,
+  IsShownMinutes,
+  IsShownWith,
   IsStepChoices,
   larderId,
   limits,
@@ -117,6 +119,8 @@ export class ClassDecisionsDto implements ClassDecisions {
   @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
   @MayBeAbsent() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};
   @MayBeAbsent() @IsStepChoices(techniqueLevels) levels: Record<string, TechniqueLevel> = {};
+  @MayBeAbsent() @IsShownMinutes() shown: Record<StepKey, number> = {};
+  @MayBeAbsent() @IsShownWith() shownWith: Record<StepKey, StepKey> = {};
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(200)

@@ -104,6 +104,8 @@ const mayBeEmpty: ReadonlySet<string> = new Set([
   'packs',
   'pins',
   'schools',
+  'shown',
+  'shownWith',
   'substitutes',
   'when',
 ]);

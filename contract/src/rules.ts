@@ -16,6 +16,8 @@ export const limits = {
   lines: 150,
   steps: 100,
   textLength: 4000,
+  /** An instructor may show a step for longer than the plan would. */
+  shownMinutes: 30,
   /** The largest amount of anything, in its unit. */
   amount: 1_000_000,
   /** The most batches of a recipe that another asks for, or that its least batch can be. */
@@ -156,6 +158,21 @@ export const IsPins = named(
   'isPins',
   (value) => isTextMap(value, (start) => Number.isInteger(start) && Math.abs(start as number) <= farthestPin),
   'Pin a job to a whole minute within a month of the class.',
+);
+export const IsShownMinutes = named(
+  'isShownMinutes',
+  (value) =>
+    isTextMap(
+      value,
+      (minutes) =>
+        Number.isInteger(minutes) && (minutes as number) >= 0 && (minutes as number) <= limits.shownMinutes,
+    ),
+  `Show a step for whole minutes, from 0 to ${limits.shownMinutes}.`,
+);
+export const IsShownWith = named(
+  'isShownWith',
+  (value) => isTextMap(value, (step) => typeof step === 'string' && step.length > 0 && step.length <= 100),
+  'Name the step with which it is shown.',
 );
 export const IsLocalDate = named('isLocalDate', isLocalDate, 'Write a date that exists.');
 export const IsChoices = named('isChoices', isChoices, 'Choose one of the ways that the recipe has.');

@@ -11,6 +11,7 @@ import {
   Min,
 } from 'class-validator';
 import {
+  longestShow,
   type RateUnit,
   rateUnits,
   techniqueGroups,
@@ -67,6 +68,11 @@ export class TechniqueNoteDto implements TechniqueNote {
   @ArrayMaxSize(60, { message: 'A technique has at most 60 rates.' })
   @IsParts(() => TechniqueRateDto)
   rates?: TechniqueRateDto[];
+  @MayBeAbsent()
+  @IsInt({ message: 'Write the minutes for which it is shown as a whole number.' })
+  @Min(0, { message: 'A technique is shown for 0 minutes or more.' })
+  @Max(longestShow, { message: `A technique is shown for at most ${longestShow} minutes.` })
+  shownMinutes?: number;
 }
 
 export interface TechniqueView extends TechniqueNote {

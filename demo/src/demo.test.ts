@@ -153,7 +153,7 @@ describe('the demo', () => {
         id: 'full',
         zone: demoKitchen.zone,
         startsAt: '2026-11-28T18:30' as const,
-        lengthMinutes: 90,
+        lengthMinutes: 86,
         people: 10,
         assistants: 0,
         // Nothing of it is to be prepared: the students do it all.

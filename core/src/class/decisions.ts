@@ -70,6 +70,10 @@ export interface TimelineDecisions {
   readonly when: Readonly<Record<StepKey, 'in class' | 'before'>>;
   /** Technique, or step without one → how well the class knows it, against what the course says. */
   readonly levels: Readonly<Record<string, TechniqueLevel>>;
+  /** Step → minutes for which it is shown, whatever its recipe says; 0 where it is not. */
+  readonly shown: Readonly<Record<StepKey, number>>;
+  /** Step → the step with which it is shown, in one demonstration. */
+  readonly shownWith: Readonly<Record<StepKey, StepKey>>;
   /** Steps that the plan would add by itself and the instructor does not want. */
   readonly leftOut: readonly StepKey[];
   /** What is wanted most of the plan: the shortest class, or food that waits least before it is used. */
@@ -81,6 +85,8 @@ export const noTimelineDecisions: TimelineDecisions = {
   hands: {},
   when: {},
   levels: {},
+  shown: {},
+  shownWith: {},
   leftOut: [],
   aim: 'shortest',
 };

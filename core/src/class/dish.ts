@@ -79,6 +79,11 @@ export type WholeDish = ClassDish & { readonly [stage]: 'whole' };
 /** A whole dish as the clock sees it: of a tasting flight, the way that takes the most work. */
 export type TimedDish = ClassDish & { readonly [stage]: 'timed' };
 
+/** Of a dish that is only shown, or of which the own batch goes home, the ready-made swap is eaten. */
+export function isEatenReadyMade({ maker, making }: Pick<ClassDish, 'maker' | 'making'>): boolean {
+  return making?.swap === true && (maker === 'demonstration' || making.longWait === 'ready-made');
+}
+
 /** The choice that a tasting flight deals out; null where there is no flight. */
 export function flightOf(dish: Pick<ClassDish, 'making' | 'recipe'>): RecipeChoice | null {
   return dish.recipe.choices.find((choice) => choice.id === dish.making?.flight) ?? null;

@@ -2,7 +2,7 @@ import type { MeasureSystem, Measuring, MeasuringSet } from '../amounts/index.js
 import { rememberLast } from '../identity/index.js';
 import type { AllergenList, Hemisphere, LarderEntry, Section } from '../larder/index.js';
 import type { Appliance } from '../recipes/index.js';
-import type { Rates } from '../techniques/index.js';
+import type { Rates, ShownMinutes } from '../techniques/index.js';
 import type { English } from '../words/index.js';
 import type { LineKind } from './measuring.js';
 import type { SafetyProfile } from './safety-profile.js';
@@ -54,6 +54,8 @@ export interface KitchenFacts {
   readonly schools?: Readonly<Record<string, number>>;
   /** How long its own hands take, by technique, where it has measured that. */
   readonly rates?: Rates;
+  /** For how many minutes it shows techniques, where that is not the usual. */
+  readonly shown?: ShownMinutes;
 }
 
 /** An appliance with how many fit in or on it at once, how long it heats, and what it can be set to. */

@@ -43,6 +43,10 @@ export function stepKey(dishId: DishId, stepId: StepId): StepKey {
   return `${dishId}/${plainId(stepId)}`;
 }
 
+export function dishOfKey(key: StepKey): DishId {
+  return key.slice(0, key.indexOf('/')) as DishId;
+}
+
 export function lineKey(dishId: DishId, lineId: LineId): LineKey {
   return `${dishId}/${lineId}`;
 }

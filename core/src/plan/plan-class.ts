@@ -6,7 +6,7 @@ import {
   longWaitOf,
   stationsOf,
 } from '../class/index.js';
-import { dateOf } from '../identity/index.js';
+import { dateOf, type DishId, type StepKey, stepKeyOf } from '../identity/index.js';
 import { applianceShortages, buildKitList, type KitList } from '../kit/index.js';
 import { allergensByList, type Larder, larderOf } from '../larder/index.js';
 import { type PortionPlan, rotationTurns } from '../portions/index.js';
@@ -18,6 +18,7 @@ import {
   createAxis,
   eatMinutes,
   leftOutOf,
+  showsOf,
   type Timeline,
   type TimelineInput,
 } from '../timeline/index.js';
@@ -29,7 +30,7 @@ import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
 import { peopleOfPlan, peopleWarnings } from './people-of-plan.js';
 import { lackingSteps } from './kitchen-checks.js';
-import { planDishes, type PlannedDish } from './planned-dish.js';
+import { dishesShown, planDishes, type PlannedDish } from './planned-dish.js';
 import { usesOfClass } from './pool.js';
 import { toolUses } from './tool-uses.js';
 import { placeTrips } from './trips-on-clock.js';
@@ -54,12 +55,9 @@ interface Passes {
  * contract holds them to that.
  */
 export function planClass(bundle: ClassBundle, options: PlanOptions = {}): ClassPlan {
-  const { class: facts, kitchen } = bundle;
-  const larder = larderOf(kitchen.larder);
-  const dishes = planDishes(facts, kitchen, larder);
-  const passes = { bundle, facts, larder, axis: createAxis(facts.startsAt, facts.zone), dishes };
-  const portions = portionPlan(passes);
-  const planned = buildTimeline({ ...timelineInput(passes, portions), ...options });
+  const { passes, portions, planned } = placed(passesOf(bundle), options);
+  const { facts, larder, dishes } = passes;
+  const { kitchen } = bundle;
   const kit = planKit(passes, portions, planned);
   const { timeline, shopping } = planShopping(passes, planned);
   const cold = outOfCold({
@@ -99,6 +97,49 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
   };
 }
 
+function passesOf(bundle: ClassBundle, shown?: ReadonlySet<DishId>): Passes {
+  const { class: facts, kitchen } = bundle;
+  const larder = larderOf(kitchen.larder);
+  const dishes = planDishes(facts, kitchen, larder, shown);
+  return { bundle, facts, larder, axis: createAxis(facts.startsAt, facts.zone), dishes };
+}
+
+interface Placed {
+  readonly passes: Passes;
+  readonly portions: PortionPlan;
+  readonly planned: Timeline;
+}
+
+/**
+ * The class on the clock. Where something that should be shown found no place there, its food is not made for
+ * that, and all is placed again without it.
+ */
+function placed(passes: Passes, options: PlanOptions): Placed {
+  const { bundle, facts, dishes } = passes;
+  const portions = portionPlan(passes);
+  const planned = buildTimeline({ ...timelineInput(passes, portions), ...options });
+  const shown = shownOnClock(planned);
+  const shows = showsOf(
+    dishes.map(({ timed }) => timed),
+    facts,
+    bundle.kitchen,
+  );
+  const onClock = new Map([...shows].filter(([key]) => shown.has(key)));
+  const made = dishesShown(onClock);
+  if (dishes.every(({ id, isShown }) => !isShown || made.has(id))) return { passes, portions, planned };
+  const fewer = passesOf(bundle, made);
+  const fewerPortions = portionPlan(fewer);
+  return {
+    passes: fewer,
+    portions: fewerPortions,
+    planned: buildTimeline({ ...timelineInput(fewer, fewerPortions), ...options, shows: onClock }),
+  };
+}
+
+function shownOnClock({ clock }: Timeline): ReadonlySet<StepKey | null> {
+  return new Set(clock.filter(({ ref }) => ref.role === 'shown').map(({ ref }) => stepKeyOf(ref)));
+}
+
 function longWaits({ facts, larder, dishes }: Passes): ClassPlan['longWaits'] {
   const time = { lengthMinutes: facts.lengthMinutes, when: decisionsOf(facts).when };
   return dishes.flatMap(({ given }) => longWaitOf(given, chosenRecipe(given, larder), time) ?? []);
@@ -118,10 +159,7 @@ function openLines({ bundle, facts, larder, dishes }: Passes): ClassPlan['altern
 
 /** The timeline's part of a bundle alone, for questions about other plans of it. */
 export function timelineInputOf(bundle: ClassBundle): TimelineInput {
-  const { class: facts, kitchen } = bundle;
-  const larder = larderOf(kitchen.larder);
-  const dishes = planDishes(facts, kitchen, larder);
-  const passes = { bundle, facts, larder, axis: createAxis(facts.startsAt, facts.zone), dishes };
+  const passes = passesOf(bundle);
   return timelineInput(passes, portionPlan(passes));
 }
 

@@ -5,6 +5,8 @@ import { findIngredient, type Larder, larderOf } from '../larder/index.js';
 import { fitVessels, planBatches } from '../portions/index.js';
 import { allergensOf } from '../recipes/index.js';
 import { type ClassNeeds, type IngredientUse, pooledNeed } from '../shopping/index.js';
+import { showsOf } from '../timeline/index.js';
+import { dishesShown } from './planned-dish.js';
 import { ingredientUses, type MadeDish } from './uses.js';
 
 /** What a class uses of everything, without planning its minutes: enough to shop for several at once. */
@@ -15,8 +17,9 @@ export function usesOfClass(
 ): IngredientUse[] {
   const dishes = decidedDishes(facts, larder, kitchen);
   const stations = stationsOf(facts);
+  const shown = dishesShown(showsOf(dishes, facts, kitchen));
   const made = dishes.map((dish): MadeDish => {
-    const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates);
+    const batches = planBatches(dish, stations, facts.people, facts.demonstrationPlates, shown.has(dish.id));
     const goesByVessel = dish.recipe.lines.some(({ scaling }) => scaling === 'perVessel');
     const fits = goesByVessel ? fitVessels(dish, batches, kitchen.vessels, larder) : [];
     return { dish, batches, fits, allergens: allergensOf(dish.recipe, larder) };

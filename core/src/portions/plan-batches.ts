@@ -4,6 +4,7 @@ import {
   type DishMaking,
   flightOf,
   isByStation,
+  isEatenReadyMade,
   type StationPlan,
   wayOfStation,
 } from '../class/index.js';
@@ -13,25 +14,28 @@ import type { Batch, BatchKind, PortionOffer, RotationTurn } from './types.js';
 
 /**
  * The batches of one dish: the demonstration; one for each set of stations with the same amount; one big
- * batch, or one made ahead; what is made once for all; and a swap or a spare where they are wanted.
+ * batch, or one made ahead; what is made once for all; and a swap or a spare where they are wanted. A swap
+ * that is eaten feeds all; what is only shown, as many as it has plates.
  */
 export function planBatches(
   dish: ClassDish,
   stations: StationPlan,
   people: number,
-  demonstrationPlates: number,
+  plates: number,
+  isShown = plates > 0,
 ): Batch[] {
   const making = dish.making ?? {};
+  const aPlateAtLeast = Math.max(1, plates);
+  const isEaten = isEatenReadyMade(dish);
   const extra = [
-    ...(making.swap ? [single(dish, 'swap', Math.max(1, demonstrationPlates), 'Ready-made swap')] : []),
+    ...(making.swap ? [single(dish, 'swap', isEaten ? people : aPlateAtLeast, 'Ready-made swap')] : []),
     ...(making.spare ? [single(dish, 'spare', Math.min(...stations.sizes), 'Spare')] : []),
   ];
   if (dish.maker === 'demonstration')
-    return [single(dish, 'demonstration', people, 'Demonstration'), ...extra];
+    return [single(dish, 'demonstration', isEaten ? aPlateAtLeast : people, 'Demonstration'), ...extra];
   if (dish.maker === 'made ahead') return [single(dish, 'made ahead', people, 'Made ahead'), ...extra];
   if (dish.maker === 'one big batch') return [single(dish, 'big batch', people, 'One big batch'), ...extra];
-  const shown =
-    demonstrationPlates > 0 ? [single(dish, 'demonstration', demonstrationPlates, 'Demonstration')] : [];
+  const shown = isShown && plates > 0 ? [single(dish, 'demonstration', plates, 'Demonstration')] : [];
   return withMadeOnce(dish, [...shown, ...stationBatches(dish, stations, people), ...extra]);
 }
 

@@ -15,6 +15,8 @@ export interface TechniqueNote {
   readonly beginnerPer: string;
   /** How long practised hands take for so much of it. */
   readonly rates?: readonly TechniqueRate[];
+  /** Minutes it takes to show it to a class that has not met it; 0 where it is only named. An estimate. */
+  readonly shownMinutes?: number;
 }
 
 /** What minutes are counted by. A batch counts once, however large. */
@@ -28,6 +30,12 @@ export interface TechniqueRate {
   readonly minutes: number;
   readonly per: RateUnit;
 }
+
+/** Nothing that is new is shown for longer at a time: attention goes first. A starting estimate. */
+export const longestShow = 8;
+
+/** Minutes for which techniques are shown, by their ids. */
+export type ShownMinutes = Readonly<Record<string, number>>;
 
 /** Rates by technique. */
 export type Rates = Readonly<Record<string, readonly TechniqueRate[]>>;

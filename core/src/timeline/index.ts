@@ -9,5 +9,7 @@ export { leftOutOf, withAddedSteps } from './tasks/added-steps.js';
 export { leastPercentAtWork, mostDelay, mostWatching } from './read/attention.js';
 export { fullClass } from './read/budget.js';
 export { levelKeys, levelOf, shownMinutes } from './tasks/shown.js';
+export { showsOf } from './tasks/shows.js';
+export type { Shows } from './tasks/types.js';
 export { eatMinutes } from './tasks/frame-minutes.js';
 export { explainTimeline, isOnTime, type TimelineInput } from './timeline.js';

@@ -62,6 +62,9 @@ describe('decisions about the lists', () => {
     [{ when: { 'd/s': 'never' } }, 'decisions.when', 'Choose in class or before.'],
     [{ noted: { 'caution:x': 'y'.repeat(401) } }, 'decisions.noted', 'Write why in up to 400 characters.'],
     [{ levels: { dice: 'old' } }, 'decisions.levels', 'Choose new, practised or known.'],
+    [{ shown: { 'd/s': 31 } }, 'decisions.shown', 'Show a step for whole minutes, from 0 to 30.'],
+    [{ shown: { 'd/s': 1.5 } }, 'decisions.shown', 'Show a step for whole minutes, from 0 to 30.'],
+    [{ shownWith: { 'd/s': '' } }, 'decisions.shownWith', 'Name the step with which it is shown.'],
   ])('%j is refused at its place', async (wrong, field, sentence) => {
     const { status, body } = await patch({ decisions: { ...noDecisions, ...wrong } });
     expect([status, body.errors]).toEqual([422, [{ field, sentence }]]);
@@ -79,7 +82,8 @@ describe('decisions about the lists', () => {
       });
       const older = Object.fromEntries(
         Object.entries(noDecisions).filter(
-          ([key]) => !['pins', 'hands', 'when', 'levels', 'leftOut', 'aim'].includes(key),
+          ([key]) =>
+            !['pins', 'hands', 'when', 'levels', 'shown', 'shownWith', 'leftOut', 'aim'].includes(key),
         ),
       );
       expect((await patch({ decisions: older })).status).toBe(200);
@@ -88,6 +92,8 @@ describe('decisions about the lists', () => {
         hands: {},
         when: {},
         levels: {},
+        shown: {},
+        shownWith: {},
         leftOut: [],
         aim: 'shortest',
       });

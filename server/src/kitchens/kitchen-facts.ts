@@ -1,5 +1,5 @@
 import type { KitchenView } from '@fornax/contract';
-import { type Rates, standardRates, usualKitchen } from '@fornax/core';
+import { type Rates, type ShownMinutes, standardRates, standardShown, usualKitchen } from '@fornax/core';
 import { KitchenRow, LarderEntryRow, TechniqueRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
 
@@ -10,27 +10,35 @@ import { KitchenScope } from '../database/scope.js';
 export async function kitchenFacts(kitchenId: string): Promise<KitchenView> {
   const kitchen = await KitchenRow.findByPk(kitchenId, { rejectOnEmpty: true });
   const rows = await new KitchenScope(LarderEntryRow, kitchenId).find({ order: [['ingredient', 'ASC']] });
-  const rates = await ownRates(kitchenId);
+  const own = await ownNotes(kitchenId);
   return {
     ...usualKitchen,
     ...kitchen.facts,
     larder: rows.map((row) => row.entry),
-    ...(rates ? { rates } : {}),
+    ...own,
     revision: kitchen.revision,
   };
 }
 
-/** What the kitchen's own notes say about minutes, where that is not the usual; null where all is. */
-async function ownRates(kitchenId: string): Promise<Rates | null> {
+/** What the kitchen's own notes say about minutes, where that is not the usual; nothing where all is. */
+async function ownNotes(kitchenId: string): Promise<{ rates?: Rates; shown?: ShownMinutes }> {
   const notes = await new KitchenScope(TechniqueRow, kitchenId).find({
     attributes: ['slug', 'note'],
     where: { deletedAt: null },
     order: [['slug', 'ASC']],
   });
-  const own = notes.flatMap(({ slug, note }) =>
+  const rates = notes.flatMap(({ slug, note }) =>
     note.rates && JSON.stringify(note.rates) !== JSON.stringify(standardRates[slug])
       ? [[slug, note.rates] as const]
       : [],
   );
-  return own.length > 0 ? Object.fromEntries(own) : null;
+  const shown = notes.flatMap(({ slug, note }) =>
+    note.shownMinutes !== undefined && note.shownMinutes !== (standardShown[slug] ?? 0)
+      ? [[slug, note.shownMinutes] as const]
+      : [],
+  );
+  return {
+    ...(rates.length > 0 ? { rates: Object.fromEntries(rates) } : {}),
+    ...(shown.length > 0 ? { shown: Object.fromEntries(shown) } : {}),
+  };
 }

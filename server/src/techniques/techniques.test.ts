@@ -55,6 +55,14 @@ describe('technique notes', () => {
       revision: 2,
     });
   });
+  it('say for how long a class is shown it, which the plans of the kitchen follow', async () => {
+    const note = (await all()).find(({ id }) => id === 'dice')!;
+    const shownInKitchen = async () =>
+      (await harness.cook.get('/api/kitchen').expect(200)).body.shown?.dice as unknown;
+    expect([note.shownMinutes, await shownInKitchen()]).toEqual([4, undefined]);
+    await patch('dice', note.revision, written(note, { shownMinutes: 6 })).expect(200);
+    expect(await shownInKitchen()).toBe(6);
+  });
   it('one that a step has is kept, and says where', async () =>
     expect((await harness.cook.delete('/api/techniques/fillet-citrus').expect(409)).body.detail).toContain(
       '“Beetroot with orange and hazelnut”',
@@ -64,6 +72,7 @@ describe('technique notes', () => {
     [{ how: [] }, 'how'],
     [{ group: 'magic' }, 'group'],
     [{ beginnerMinutes: 999 }, 'beginnerMinutes'],
+    [{ shownMinutes: 9 }, 'shownMinutes'],
     [{ why: '' }, 'why'],
     [{ id: '../x' }, 'id'],
   ])('%j is refused beside its field', async (to, field) => {

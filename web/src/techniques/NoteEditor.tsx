@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import type { TechniqueView } from '@fornax/contract';
 import {
   readNoteMarkdown,
+  standardShown,
   techniqueGroups,
   writeNoteMarkdown,
   type TechniqueGroup,
@@ -20,7 +21,7 @@ import { MarkdownEditor } from './MarkdownEditor.js';
 
 const Grid = styled.div`
   display: grid;
-  grid-template-columns: 2fr 1.4fr 90px 1fr;
+  grid-template-columns: 2fr 1.4fr 90px 1fr 110px;
   gap: 12px;
   margin: 8px 0;
 `;
@@ -129,6 +130,13 @@ function FactFields({ facts, onChange }: { facts: NoteFacts; onChange: (facts: N
         hint="an onion, a bunch"
         maxLength={60}
       />
+      <Field
+        label="Shown for"
+        inputMode="numeric"
+        value={facts.shown}
+        onChange={(shown) => onChange({ ...facts, shown })}
+        hint="min; 0: named only"
+      />
     </Grid>
   );
 }
@@ -139,21 +147,29 @@ interface NoteFacts {
   group: TechniqueGroup;
   minutes: string;
   per: string;
+  shown: string;
 }
 
-function factsOf({ title, group, beginnerMinutes, beginnerPer }: TechniqueNote): NoteFacts {
-  return { title, group, minutes: String(beginnerMinutes), per: beginnerPer };
+function factsOf({ id, title, group, beginnerMinutes, beginnerPer, shownMinutes }: TechniqueNote): NoteFacts {
+  const shown = String(shownMinutes ?? standardShown[id] ?? 0);
+  return { title, group, minutes: String(beginnerMinutes), per: beginnerPer, shown };
 }
 
-/** The note as it stands in the form; minutes that are no whole number are not a number, and refused. */
+/** What is no whole number is not a number, and refused. */
+function minutesIn(text: string): number {
+  return /^\d+$/.test(text.trim()) ? Number(text) : Number.NaN;
+}
+
+/** The note as it stands in the form. */
 function writtenNote(id: string, facts: NoteFacts, text: string): TechniqueNote {
   return {
     ...readNoteMarkdown(text),
     id,
     title: facts.title.trim(),
     group: facts.group,
-    beginnerMinutes: /^\d+$/.test(facts.minutes.trim()) ? Number(facts.minutes) : Number.NaN,
+    beginnerMinutes: minutesIn(facts.minutes),
     beginnerPer: facts.per,
+    shownMinutes: minutesIn(facts.shown),
   };
 }
 

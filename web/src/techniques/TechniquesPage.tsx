@@ -240,24 +240,10 @@ function emptyNote(notes: readonly TechniqueNote[]): TechniqueNote {
     anotherWay: '',
     beginnerMinutes: 5,
     beginnerPer: '',
+    shownMinutes: 3,
   };
 }
 
 function duplicateOf(note: TechniqueNote, notes: readonly TechniqueNote[]): TechniqueNote {
-  const { group, why, how, lookFor, goesWrong, caution, anotherWay, beginnerMinutes, beginnerPer, rates } =
-    note;
-  return {
-    id: freeId(note.title, notes),
-    title: `${note.title}, another`,
-    group,
-    why,
-    how,
-    lookFor,
-    goesWrong,
-    caution,
-    anotherWay,
-    beginnerMinutes,
-    beginnerPer,
-    ...(rates ? { rates } : {}),
-  };
+  return { ...note, id: freeId(note.title, notes), title: `${note.title}, another` };
 }

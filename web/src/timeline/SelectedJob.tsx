@@ -8,7 +8,7 @@ import { Warnings } from '../parts/Warnings.js';
 import { isFixed } from './clock-layout.js';
 import { foundAt } from './found-at.js';
 import { StudentsOrPrepared } from './StudentsOrPrepared.js';
-import { WellKnown } from './WellKnown.js';
+import { Demonstration } from './Demonstration.js';
 import type { ClockEdits } from './useClockEdits.js';
 
 const Strip = styled.div`
@@ -78,7 +78,7 @@ export function SelectedJob({ entry, edits }: { entry: TimelineEntry | undefined
             )}
             <Whose entry={entry} />
             <LeaveOut entry={entry} />
-            <WellKnown entry={entry} />
+            <Demonstration entry={entry} />
             <StudentsOrPrepared entry={entry} />
           </>
         )}

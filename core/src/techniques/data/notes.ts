@@ -2,6 +2,7 @@ import { basicTechniques } from './basic-notes.js';
 import { kitchenNotes } from './kitchen-notes.js';
 import { moreTechniques } from './more-notes.js';
 import { standardRates } from './rates.js';
+import { standardShown } from './shown.js';
 import type { TechniqueNote, WrittenNote } from '../types.js';
 
 const firstTechniques: readonly WrittenNote[] = [
@@ -549,5 +550,6 @@ export const standardTechniques: readonly TechniqueNote[] = [
 ].map((note) => ({
   beginnerPer: '',
   ...note,
+  shownMinutes: standardShown[note.id] ?? 0,
   ...(standardRates[note.id] ? { rates: standardRates[note.id]! } : {}),
 }));

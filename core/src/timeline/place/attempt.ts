@@ -89,7 +89,9 @@ export function strictProblem(input: AttemptInput): { problem: ScheduleProblem; 
 export function linksWithout({ links }: ClassTasks, letGo: LetGo): readonly PlanLink[] {
   if (letGo === 'nothing') return links;
   return loosened(links, [letGo], () =>
-    links.map((link) => (letGo === 'keeping' || link.isSeen ? withoutMost(link) : link)),
+    links
+      .filter(({ isFirstUse }) => !isFirstUse)
+      .map((link) => (letGo === 'keeping' || link.isSeen ? withoutMost(link) : link)),
   );
 }
 

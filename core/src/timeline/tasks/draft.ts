@@ -2,8 +2,9 @@ import type { TimedDish } from '../../class/index.js';
 import { idOf, type StepId, stepKey } from '../../identity/index.js';
 import type { WorkPart } from '../../recipes/index.js';
 import { eatMinuteOf } from './frame-minutes.js';
+import { showsOf } from './shows.js';
 import { type SettingOut, settingOut } from './setting-out.js';
-import type { ClassTasks, PlanLink, PlanTask, Staff, StepTasks, TaskInput } from './types.js';
+import type { ClassTasks, PlanLink, PlanTask, Shows, Staff, StepTasks, TaskInput } from './types.js';
 
 /** The tasks of a class while they are being put together. */
 export class TaskDraft {
@@ -20,7 +21,11 @@ export class TaskDraft {
   /** The fewest people at a station. */
   readonly stationHands: number;
 
+  /** What the class is shown. */
+  readonly shows: Shows;
+
   constructor(readonly input: TaskInput) {
+    this.shows = input.shows ?? showsOf(timedOf(input), input.facts, input.kitchen);
     this.eatAt = eatMinuteOf(input.facts.lengthMinutes);
     this.settingOut = settingOut(input);
     this.stationHands = Math.min(...input.stations.sizes);
@@ -40,6 +45,11 @@ export class TaskDraft {
   /** What the hands of a step do, where its minutes follow that; null where they are as written. */
   workOf(dish: TimedDish, stepId: StepId): readonly WorkPart[] | null {
     return this.input.dishes.find(({ timed }) => timed === dish)?.work?.get(stepId) ?? null;
+  }
+
+  /** Whether it is students who do a task. */
+  isOfStudents(id: string): boolean {
+    return this.#tasks.some((task) => task.id === id && task.kind === 'students');
   }
 
   has(id: string): boolean {
@@ -69,6 +79,10 @@ export class TaskDraft {
   result(): ClassTasks {
     return { tasks: this.#tasks, links: this.#links, resources: [] };
   }
+}
+
+export function timedOf({ dishes }: Pick<TaskInput, 'dishes'>): TimedDish[] {
+  return dishes.map(({ timed }) => timed);
 }
 
 function keyOf({ id }: TimedDish, stepId: StepId, ofSwap: boolean): string {

@@ -15,15 +15,14 @@ export function levelKeys(dishId: DishId, { id, techniques }: RecipeStep): reado
 }
 
 /** How well a class knows what a step takes: the technique that it knows least. */
-export function levelOf(
-  dishId: DishId,
-  step: RecipeStep,
-  { practised = {}, decisions }: Taught,
-): TechniqueLevel {
-  const levels = levelKeys(dishId, step).map(
-    (key) => lookUp(decisions?.levels ?? {}, key) ?? practisedLevel(lookUp(practised, key) ?? 0),
-  );
+export function levelOf(dishId: DishId, step: RecipeStep, facts: Taught): TechniqueLevel {
+  const levels = levelKeys(dishId, step).map((key) => levelOfTechnique(key, facts));
   return techniqueLevels.find((level) => levels.includes(level)) ?? 'new';
+}
+
+/** The same of one technique, or of a step that has none. */
+export function levelOfTechnique(key: string, { practised = {}, decisions }: Taught): TechniqueLevel {
+  return lookUp(decisions?.levels ?? {}, key) ?? practisedLevel(lookUp(practised, key) ?? 0);
 }
 
 function practisedLevel(times: number): TechniqueLevel {

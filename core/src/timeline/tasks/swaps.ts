@@ -7,11 +7,6 @@ import { heatingFor, roundsFor } from './minutes.js';
 import { staffFor } from './staff.js';
 import type { StepPlace } from './types.js';
 
-/** Of a dish that is only shown, or of which the own batch goes home, the ready-made swap is eaten. */
-export function isEatenReadyMade({ maker, making }: TimedDish): boolean {
-  return making?.swap === true && (maker === 'demonstration' || making.longWait === 'ready-made');
-}
-
 /** A ready-made swap is a batch of its own, finished before class: every step by staff, with its waits. */
 export function placeOfSwap(
   draft: TaskDraft,

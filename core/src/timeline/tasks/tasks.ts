@@ -1,19 +1,17 @@
 import { type Rational, toNumber } from '../../amounts/index.js';
-import { type ClassFacts, isMadeByStudents, type TimedDish } from '../../class/index.js';
+import { isEatenReadyMade, isMadeByStudents, type TimedDish } from '../../class/index.js';
 import { frameId, type StepId, stepKey } from '../../identity/index.js';
 import { type Batch, batchesInAll, type DishPortions, stationsAtOnce } from '../../portions/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
-import { addDemonstration } from './demonstrations.js';
+import { addDemonstration, linkDemonstrations, seenSoon } from './demonstrations.js';
 import { addDraining, drainedMinutes } from './draining.js';
 import { TaskDraft } from './draft.js';
 import { addClassFrame } from './frame.js';
 import { addHands } from './hands.js';
 import { keepsFor, preparedMinutes } from './keeping.js';
 import { heatingFor, largest, roundsFor } from './minutes.js';
-import { mostDelay, mostWatching } from '../read/attention.js';
 import { isInClass, shareOutFrame, staffFor } from './staff.js';
-import { shownMinutes } from './shown.js';
-import { isEatenReadyMade, placeOfSwap, stepsOfSwap } from './swaps.js';
+import { placeOfSwap, stepsOfSwap } from './swaps.js';
 import type { ClassTasks, DishOnClock, StepPlace, StepTasks, StepToPlan, TaskInput } from './types.js';
 import { addWait } from './waits.js';
 import { withWashing } from './washing.js';
@@ -26,6 +24,7 @@ export function buildTasks(input: TaskInput): ClassTasks {
   const draft = new TaskDraft(input);
   shareOutFrame(draft);
   for (const dish of input.dishes) addDish(draft, dish);
+  linkDemonstrations(draft);
   addClassFrame(draft);
   return withWashing(draft.result(), {
     kitchen: input.kitchen,
@@ -114,7 +113,8 @@ function addStep(draft: TaskDraft, dish: TimedDish, step: RecipeStep, portions: 
 /** The hands of a step after it was shown, and its wait. */
 function addWork(draft: TaskDraft, planned: StepToPlan, shown: string | null): StepTasks {
   const hands = addHands(draft, planned);
-  if (shown) draft.link(shown, hands, seenSoon(planned, draft.input.facts));
+  const show = draft.shows.get(stepKey(planned.dish.id, planned.step.id));
+  if (shown && show) draft.link(shown, hands, seenSoon(planned.dish, show));
   const isCarriedHome = planned.step.waitsAtHome === true && !planned.ofSwap;
   const wait = planned.step.waitMinutes && !isCarriedHome ? addWait(draft, planned, hands) : null;
   const drained = wait && addDraining(draft, planned, wait);
@@ -130,15 +130,6 @@ function addWork(draft: TaskDraft, planned: StepToPlan, shown: string | null): S
 /** What staff prepare stands covered and cold until it is wanted, where nothing else is known. */
 function keepsWhen({ dish, step }: StepToPlan, { toStaff }: TaskInput): number | null {
   return keepsFor(step) ?? (toStaff?.has(stepKey(dish.id, step.id)) ? preparedMinutes : null);
-}
-
-/** What was shown is done soon, unless a ready-made swap lets it be shown while the own batch still waits. */
-function seenSoon({ dish, step }: StepToPlan, facts: ClassFacts): { maxLag?: number; isSeen?: boolean } {
-  if (dish.making?.swap) return {};
-  return {
-    maxLag: Math.max(0, Math.min(mostDelay, mostWatching - shownMinutes(dish.id, step, facts).minutes)),
-    isSeen: true,
-  };
 }
 
 function madeOnce(step: RecipeStep, { batches }: DishPortions): Batch | null {

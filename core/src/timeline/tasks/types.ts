@@ -18,6 +18,20 @@ export interface HowStep {
   readonly note?: string;
 }
 
+/** A demonstration before a step: all stations watch it, then do it. */
+export interface Show {
+  readonly minutes: number;
+  readonly how: readonly HowStep[];
+  readonly techniques: readonly string[];
+  /** Other steps that are shown in the same demonstration. */
+  readonly together: readonly StepKey[];
+  /** The plan added it, and may take it back where the class has no time for it. */
+  readonly isAdded: boolean;
+}
+
+/** Demonstrations by the step before which they come, those first that are worth most. */
+export type Shows = ReadonlyMap<StepKey, Show>;
+
 /** A task of the plan with what the clock shows of it. */
 export interface PlanTask extends ScheduleTask {
   readonly ref: TaskRef;
@@ -33,12 +47,13 @@ export interface PlanTask extends ScheduleTask {
 }
 
 /**
- * A link of the plan. That of a result to its use, and of what is shown to its being done, may be let go when
- * no plan keeps it.
+ * A link of the plan. That of a result to its use, of what is shown to its being done, and to the other uses
+ * of what it shows, may be let go when no plan keeps it.
  */
 export interface PlanLink extends ScheduleLink {
   readonly isKeeping?: boolean;
   readonly isSeen?: boolean;
+  readonly isFirstUse?: boolean;
 }
 
 /** The tasks and links of a class that ends on time, before anything is placed. */
@@ -67,6 +82,8 @@ export interface TaskInput {
   readonly toStudents?: ReadonlySet<StepKey>;
   /** Steps meant for the class that staff prepare, as they would not fit. */
   readonly toStaff?: ReadonlySet<StepKey>;
+  /** What the class is shown; by itself where absent. */
+  readonly shows?: Shows;
   /** Soaks are drained when they are over, and what was soaked waits in the cold for what comes next. */
   readonly isDrained?: boolean;
 }

@@ -1,3 +1,4 @@
+import { isEatenReadyMade } from '../../class/index.js';
 import { taskRef } from '../../identity/index.js';
 import { type RecipeStep, nameOfWait, waitTitle } from '../../recipes/index.js';
 import { showRange, showSpan } from '../../words/index.js';
@@ -7,7 +8,6 @@ import { addFreshWater } from './fresh-water.js';
 import { rangeOf } from './keeping.js';
 import { minutesALitre } from './minutes.js';
 import { addPreheating } from './preheating.js';
-import { isEatenReadyMade } from './swaps.js';
 import type { HowStep, StepToPlan } from './types.js';
 
 /** What a step waits for once its hands are off, in as many rounds as its appliance and vessel ask for. */

@@ -65,6 +65,12 @@ export function TechniqueText({ note }: { note: TechniqueNote }) {
           </dd>
         </>
       ) : null}
+      {(note.shownMinutes ?? 0) > 0 ? (
+        <>
+          <dt>Shown for</dt>
+          <dd>~{note.shownMinutes} min, to a class that has not met it</dd>
+        </>
+      ) : null}
     </Parts>
   );
 }
