@@ -3,6 +3,7 @@ import {
   type ClassDish,
   type ClassFacts,
   decidedDishes,
+  decisionsOf,
   type KitchenFacts,
   tastingOf,
 } from '../class/index.js';
@@ -13,6 +14,7 @@ import type { ClassPlan } from '../plan/index.js';
 import { type Batch, type DishPortions, linesEatenOf, makesStep, nameStations } from '../portions/index.js';
 import { allergenSentence, contentsOf, cutsOfStep, type RecipeStep } from '../recipes/index.js';
 import type { TechniqueNote } from '../techniques/index.js';
+import { withAddedSteps } from '../timeline/index.js';
 import { showRange } from '../words/index.js';
 import { harmsOf, needsSaid } from './said.js';
 import { cautionsOf, checksOf, type Made } from './take-care.js';
@@ -64,8 +66,10 @@ interface CardContext {
 }
 function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext {
   const larder = larderOf(kitchen.larder);
+  const { leftOut } = decisionsOf(facts);
   return {
-    dishes: decidedDishes(facts, larder, kitchen),
+    // What the plan adds is work at the bench as any other.
+    dishes: decidedDishes(facts, larder, kitchen).map((dish) => withAddedSteps(dish, larder, leftOut)),
     techniques: new Map(techniques.map((note) => [note.id, note])),
     larder,
     allergenList: kitchen.allergenList,

@@ -12,6 +12,8 @@ export {
   workInWords,
 } from './handwork/work.js';
 export type { WorkPart } from './handwork/acts.js';
+export { knifeWorkOf } from './handwork/knife-work.js';
+export { toolsNamed } from './intake/step/tools.js';
 export { type Cut, cutOf, cutsOfStep } from './handwork/cuts.js';
 export {
   type ActingStep,

@@ -22,10 +22,12 @@ export const suggestions: readonly Suggestion[] = rowsOf<'technique' | 'words' |
 }));
 
 const mostTexts = 4000;
+const sign = /\b(?:until|till)\b[^,.;]*/g;
 
 /** The techniques whose notes help with a step, by its words, the most telling first; each once. */
 export const techniquesSuggested: (text: string) => readonly string[] = rememberByText(mostTexts, (text) => {
-  const said = folded(text);
+  // A sign to watch for is not what is done: "roast until the edges char".
+  const said = folded(text).replace(sign, ' ');
   const found = suggestions.filter(({ words, not }) => words.test(said) && !not?.test(said));
   return [...new Set(found.map(({ technique }) => technique))];
 });

@@ -20,6 +20,14 @@ describe('notes are suggested by a step’s words', () => {
     ['Stir-fry over high heat, massaging nothing.', 'derib-kale'],
     ['Seeding the cucumber, scrape out the seeds.', 'seed'],
     ['Toasting the hazelnuts, shake the pan.', 'toast-nuts-seeds'],
+    ['Cover the couscous with hot stock and leave it to swell.', 'absorb-grains'],
+    ['Boil the eggs for 9 minutes and peel them.', 'boil-eggs'],
+    ['Render the lardons slowly.', 'crisp-bacon'],
+    ['Put the potatoes in cold water and simmer them until tender.', 'boil-potatoes'],
+    ['Warm the flatbreads on the griddle.', 'toast-bread'],
+    ['If the mayonnaise splits, start again with a yolk.', 'mend-split'],
+    ['Char the peppers until black all over.', 'char-steam-peel'],
+    ['Griddle the halloumi on both sides.', 'fry-cheese'],
   ])('any form of a verb suggests it: %s → %s', (sentence, note) =>
     expect(offered(sentence)).toContain(note),
   );
@@ -37,6 +45,21 @@ describe('notes are suggested by a step’s words', () => {
     ['Whisk the rice vinegar with the soy sauce.', 'cook-rice'],
     ['Poach the chicken under the simmer.', 'poach-fish'],
     ['Stone the plums.', 'pit-olives'],
+    // A sign to watch for is not what is done.
+    ['Roast the carrots until the edges char.', 'char-steam-peel'],
+    ['Grill the tomatoes till blistered, then salt them.', 'char-steam-peel'],
+    // What is cooked by now only goes in.
+    ['Toss the bulgur with the dressing.', 'absorb-grains'],
+    ['Toss the bulgur with the dressing.', 'cook-grains'],
+    ['Fold the cooked quinoa through the leaves.', 'cook-grains'],
+    ['Top with the eggs.', 'boil-eggs'],
+    ['Scatter the bacon over the salad.', 'crisp-bacon'],
+    ['Whisk the ginger into the dressing.', 'grate-ginger'],
+    ['Toss the potatoes with the dressing while warm.', 'boil-potatoes'],
+    ['Serve with flatbread.', 'toast-bread'],
+    ['Scatter the croutons over.', 'croutons'],
+    ['Lay the grilled halloumi on top.', 'fry-cheese'],
+    ['Split the pitta and toast it.', 'mend-split'],
   ])('“%s” is not about %s', (sentence, note) => expect(offered(sentence)).not.toContain(note));
   it('every note has its minutes with their unit', () =>
     expect(standardTechniques.filter(({ rates }) => !rates?.length).map(({ id }) => id)).toEqual([]));

@@ -1,4 +1,5 @@
 import { phrasesSaid, type SaidVerb, verbsSaid } from '../../language/index.js';
+import { sayings } from '../intake/sayings.js';
 import type { ComponentRole, Recipe, RecipeStep } from '../types.js';
 
 const span =
@@ -125,7 +126,9 @@ const isPoured = (word: string) => poured.has(word);
 /** What a step is about: a food that it names, its only line, what it goes on with, or the part it makes. */
 export function mainFoodOf(step: RecipeStep, recipe: Recipe, depth = 0): string {
   const named = foodsIn(step.text);
-  const lines = recipe.lines.filter(({ id }) => step.uses.some(({ line }) => line === id));
+  // "Toss it with the rest": what else goes in is not what it is about.
+  const uses = depth === 0 && saysTheRest(step.text) ? [] : step.uses;
+  const lines = recipe.lines.filter(({ id }) => uses.some(({ line }) => line === id));
   const into = depth > 0 ? takenUpIn(step.text) : undefined;
   if (into) return into;
   if (named[0]) return named[0];
@@ -135,6 +138,8 @@ export function mainFoodOf(step: RecipeStep, recipe: Recipe, depth = 0): string 
     return mainFoodOf(before[0]!, recipe, depth + 1);
   return partOf(step, recipe);
 }
+
+const saysTheRest = sayings.has('all of it');
 
 function takenUpIn(text: string): string | undefined {
   return nounsIn(text).find(({ preposition, noun }) => goesInto.has(preposition) && isFood(noun))?.noun;

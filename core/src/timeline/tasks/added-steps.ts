@@ -1,4 +1,4 @@
-import type { ClassDish, DecidedDish, WholeDish } from '../../class/index.js';
+import { type ClassDish, type DecidedDish, isMadeByStudents, type WholeDish } from '../../class/index.js';
 import { holdOf } from '../../dressing/index.js';
 import { stepKey, type StepKey } from '../../identity/index.js';
 import { findIngredient, type Larder } from '../../larder/index.js';
@@ -12,6 +12,7 @@ import {
   shortTitle,
 } from '../../recipes/index.js';
 import type { AddedStep } from '../types.js';
+import { cutsFirst, withCutsFirst } from './cuts-first.js';
 import { withShorterMarinades } from './marinades.js';
 import {
   addedStep,
@@ -55,8 +56,8 @@ const cooksFrozen = either(doing('thaw', 'wet heat'), saying('frozen'));
 
 /**
  * A dish with the jobs that its recipe does not spell out but its food asks for: thawing, softening, taking
- * out of the cold, cooling before cutting, mixing a dressing again just before pouring; and marinades that
- * end in time. Each is a step that says why it was added. Those whose keys are in `leftOut` stay out.
+ * out of the cold, cooling before cutting, mixing a dressing again just before pouring, knife work that fills
+ * a wait; and marinades that end in time. Each is a step that says why it was added. Those whose keys are in `leftOut` stay out.
  */
 export function withAddedSteps(
   dish: DecidedDish,
@@ -81,6 +82,11 @@ export function withAddedSteps(
     ])
       recipe = wanted(recipe, step, (of, put) => between(of, put, lastBetween(of, from, to), to));
   }
+  if (isMadeByStudents(dish.maker))
+    for (const { id } of dish.recipe.steps)
+      recipe = wanted(recipe, cutsFirst(recipe, stepOf(recipe, id), larder), (of, put) =>
+        withCutsFirst(of, put, id),
+      );
   return { ...(dish as ClassDish), recipe } as WholeDish;
 }
 

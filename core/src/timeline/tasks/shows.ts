@@ -89,7 +89,7 @@ export function candidatesOf<Dish extends ShownDish>(
       const starts = earliestStarts(dish.recipe.steps);
       const isSaid = dish.recipe.steps.some(({ demonstrateMinutes }) => demonstrateMinutes > 0);
       return dish.recipe.steps
-        .filter((step) => (when[stepKey(dish.id, step.id)] ?? step.place) !== 'before' && !step.addedFor)
+        .filter((step) => (when[stepKey(dish.id, step.id)] ?? step.place) !== 'before')
         .map((step) => ({
           key: stepKey(dish.id, step.id),
           dish,

@@ -36,7 +36,7 @@ out of the cold,^ . out of the? fridge|refrigerator;<take|bring|lift|remove> .. 
 cold through,cool|cooled|cold completely;cool|cooled|cold to room temperature;until completely? cold,
 overnight is better,overnight if you|possible|there;overnight is even? better|best;overnight would be even? better|best;better|best .. overnight;better|best overnight,
 part made,<whisk|shake|mix|blend|stir|combine|put> .. dressing|dip|vinaigrette ingredients;everything for the dressing|dip|vinaigrette;ingredients for|of the dressing|dip|vinaigrette;<whisk|shake|mix|blend> up|together? the|your? dressing|vinaigrette|dip;make|prepare up? the|your? dressing|vinaigrette|dip,dressing|vinaigrette|dip again
-all of it,^ <mix|toss|combine|stir|put|blend|whizz> all $;^ <mix|toss|combine|stir|put|blend|whizz> all but|except;everything;it|them all;the whole? lot;all together;all of? the? other? ingredients;all with;<mix|whisk|stir|blend|combine|add|blitz|shake|toss|chop> the|all rest;<mix|whisk|stir|blend|combine|add|blitz|shake|toss|chop> the remaining ingredients,rest|remaining of
+all of it,^ <mix|toss|combine|stir|put|blend|whizz> all $;^ <mix|toss|combine|stir|put|blend|whizz> all but|except;everything;it|them all;the whole? lot;all together;all of? the? other? ingredients;all with;<mix|whisk|stir|blend|combine|add|blitz|shake|toss|chop> the|all rest;<mix|whisk|stir|blend|combine|add|blitz|shake|toss|chop> the remaining ingredients;the rest $;the rest in|into|and|through|until|on|over|to|together|well|gently|thoroughly;all|everything the? rest|others;the others $;all? the other things|ingredients|bits,rest|remaining of
 whole part,everything;all of? it|the ingredients,
 on a tray,tray|trays;baking sheet|sheets,
 moment,after;every;within;halfway;half way,
