@@ -14,7 +14,9 @@ function planned(dishes: readonly Steps[], to: Partial<ClassFacts> = {}, shown?:
     dishes.map((steps, index) =>
       dish(
         recipe(['400 g carrots'], {
-          steps: steps.map((each, at) => step(`s${at + 1}`, { text: `Cut part ${at + 1}.`, ...each })),
+          steps: steps.map((each, at) =>
+            step(`s${at + 1}`, { text: `Cut part ${at + 1}.`, handsOnMinutes: 30, ...each }),
+          ),
         }),
         { id: `d${index + 1}` },
       ),
@@ -82,6 +84,12 @@ describe('a recipe that says nothing of what is shown', () => {
   });
   it('is shown nothing where the class has no plates for it', () =>
     expect(shownIn(planned([[{ techniques: ['dice'] }]], { demonstrationPlates: 0 }))).toEqual([]));
+  it('is shown nothing where hands would be at work for less than 60 % by it', () => {
+    // 5 min of welcome, 8 of work (5 × 1.5): 61 %. With 6 min shown 42 %; half of one is none.
+    expect(shownIn(planned([[{ techniques: ['mayonnaise'], handsOnMinutes: 5 }]]))).toEqual([]);
+    // 5 and 12 (8 × 1.5) with 2 in between: 63 %.
+    expect(shownIn(planned([[{ techniques: ['ribbons'], handsOnMinutes: 8 }]]))).toEqual(['d1/s1 2']);
+  });
   it('is shown nothing where a class would run over by it', () => {
     // 60 min leave 20 for work and what is shown (5 welcome, 20 eating, 15 clearing); 18 are work, by one
     // pair of hands.

@@ -10,8 +10,9 @@ import { type Axis, createAxis } from './axis.js';
 import { type OpenHours, openingHours, otherHours, outsideHours, writtenHours } from './hours.js';
 import { type Attempt, type AttemptInput, attemptPlan, type Starts, strictProblem } from './place/attempt.js';
 import { findAttempt } from './place/find-attempt.js';
-import { canBeLate, leastOverrun } from './place/overrun.js';
+import { canBeLate } from './place/overrun.js';
 import { withPrepared } from './place/prepared.js';
+import { type Planned, withShowsThatFit } from './place/shows-that-fit.js';
 import { sharedOut } from './place/share-out.js';
 import { withOtherHours } from './place/tasks-of.js';
 import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/budget.js';
@@ -23,7 +24,7 @@ import { byStart, linksBy } from './read/reasons.js';
 import { eatMinuteOf } from './tasks/frame-minutes.js';
 import { endsSoak } from './tasks/keeping.js';
 import { timedOf } from './tasks/draft.js';
-import { addedCount, showsOf, withFewerAdded } from './tasks/shows.js';
+import { showsOf } from './tasks/shows.js';
 import type { DishOnClock, PlanTask, Shows } from './tasks/types.js';
 import type { AddedStep, Timeline } from './types.js';
 
@@ -98,37 +99,14 @@ export function buildTimeline(given: TimelineInput): Timeline {
   };
 }
 
-interface Planned {
-  input: AttemptInput;
-  attempt: Attempt | null;
-}
-
 /** A plan; where the class would run over, one with steps prepared by staff that runs over less. */
 function planned(given: AttemptInput, axis: Axis): Planned {
-  const { input, attempt } = withShowsThatFit({ input: given, attempt: inSomeHours(given, axis) }, axis);
+  const { input, attempt } = withShowsThatFit(given, (each) => inSomeHours(each, axis));
   if (attempt && attempt.overrun <= 0) return { input, attempt };
   const prepared = withPrepared(input);
   const other = prepared && inSomeHours(prepared, axis);
   const isBetter = other && other.overrun < (attempt?.overrun ?? Infinity);
   return isBetter ? { input: prepared, attempt: other } : { input, attempt };
-}
-
-/**
- * What the plan shows by itself gives way first: half of it, then all, where the class ends on time only so,
- * or keeps only so what it should.
- */
-function withShowsThatFit(given: Planned, axis: Axis): Planned {
-  const { input, attempt } = given;
-  const added = addedCount(input.shows!);
-  const isInTime = attempt !== null && attempt.overrun <= 0;
-  if (added === 0 || (isInTime && attempt.letGo === 'nothing')) return given;
-  const counts = [...new Set([added >> 1, 0])];
-  const fewer = counts.map((most) => ({ ...input, shows: withFewerAdded(input.shows!, most) }));
-  const fitting = fewer.find((less) => leastOverrun(less) <= 0 && attemptPlan(less, 0, 'nothing'));
-  const less = fitting ?? (isInTime ? null : fewer[fewer.length - 1]!);
-  const other = less && inSomeHours(less, axis);
-  const isBetter = other && (fitting || other.overrun < (attempt?.overrun ?? Infinity));
-  return isBetter ? { input: less, attempt: other } : given;
 }
 
 /** A plan in the hours of the kitchen; where only they stand in the way, in others, which is said. */

@@ -2,7 +2,7 @@ import type { Form } from '../../larder/index.js';
 import type { RecipeLine } from '../types.js';
 
 /** What a knife does for a form that a line asks for, in the order in which it is done. */
-const verbs: Readonly<Partial<Record<Form, string>>> = {
+const verbOf: Readonly<Partial<Record<Form, string>>> = {
   peeled: 'peel',
   cored: 'core',
   seeded: 'seed',
@@ -19,7 +19,7 @@ const verbs: Readonly<Partial<Record<Form, string>>> = {
   segmented: 'segment',
 };
 
-const shapes: Readonly<Partial<Record<Form, string>>> = {
+const shapeOf: Readonly<Partial<Record<Form, string>>> = {
   matchsticks: 'in matchsticks',
   wedges: 'in wedges',
   florets: 'into florets',
@@ -59,12 +59,12 @@ export function knifeWorkOf(lines: readonly RecipeLine[]): string {
 
 /** Null where a line asks for none, or for something else, too, that has to come before. */
 function workOfLine({ preparation, note }: RecipeLine): KnifeWork | null {
-  const isOther = preparation.some((form) => !verbs[form] && !shapes[form]);
+  const isOther = preparation.some((form) => !verbOf[form] && !shapeOf[form]);
   if (isOther || preparation.length === 0) return null;
-  const done = Object.keys(verbs).flatMap((form) =>
-    preparation.includes(form as Form) ? [verbs[form as Form]!] : [],
+  const done = Object.keys(verbOf).flatMap((form) =>
+    preparation.includes(form as Form) ? [verbOf[form as Form]!] : [],
   );
-  const shape = preparation.map((form) => shapes[form]).find((each) => each !== undefined);
+  const shape = preparation.map((form) => shapeOf[form]).find((each) => each !== undefined);
   const manner = note
     .toLowerCase()
     .split(/[^a-z]+/)

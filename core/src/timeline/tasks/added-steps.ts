@@ -57,7 +57,8 @@ const cooksFrozen = either(doing('thaw', 'wet heat'), saying('frozen'));
 /**
  * A dish with the jobs that its recipe does not spell out but its food asks for: thawing, softening, taking
  * out of the cold, cooling before cutting, mixing a dressing again just before pouring, knife work that fills
- * a wait; and marinades that end in time. Each is a step that says why it was added. Those whose keys are in `leftOut` stay out.
+ * a wait; and marinades that end in time. Each is a step that says why it was added. Those whose keys are in
+ * `leftOut` stay out.
  */
 export function withAddedSteps(
   dish: DecidedDish,
