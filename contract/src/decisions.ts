@@ -20,6 +20,7 @@ import {
   longWaitWays,
   type LongWaitWay,
   type LineKey,
+  type OnTheDay,
   type OwnSet,
   type Rational,
   type StepKey,
@@ -32,6 +33,7 @@ import {
   IsLarderIds,
   IsNotes,
   IsPackKeys,
+  IsOnTheDay,
   IsPins,
   IsShares,
   IsShownMinutes,
@@ -115,6 +117,7 @@ export class ClassDecisionsDto implements ClassDecisions {
   ownSets: readonly OwnSetDto[];
   @MayBeAbsent() @IsBoolean() needsOnCards: boolean = false;
   @MayBeAbsent() @IsBoolean() needsOffCards: boolean = false;
+  @MayBeAbsent() @IsOnTheDay() onTheDay: OnTheDay = {};
   @MayBeAbsent() @IsPins() pins: Record<string, number> = {};
   @MayBeAbsent() @IsStepChoices(['you', 'assistant']) hands: Record<string, 'you' | 'assistant'> = {};
   @MayBeAbsent() @IsStepChoices(['in class', 'before']) when: Record<StepKey, 'in class' | 'before'> = {};

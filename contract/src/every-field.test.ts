@@ -99,6 +99,7 @@ const mayBeEmpty: ReadonlySet<string> = new Set([
   'levels',
   'madeDo',
   'noted',
+  'onTheDay',
   'making',
   'own',
   'packs',

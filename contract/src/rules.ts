@@ -1,6 +1,8 @@
-import { longestClassMinutes, quotedList, stepCircle } from '@fornax/core';
+import { appliances, longestClassMinutes, quotedList, stepCircle } from '@fornax/core';
 import { ValidateBy, type ValidationOptions } from 'class-validator';
 import { rule, type Sentence } from './shapes.js';
+
+const onTheDay: readonly string[] = [...appliances, 'bench'];
 
 /** The limits of what can be entered. The forms and the server read the same numbers. */
 export const limits = {
@@ -168,6 +170,15 @@ export const IsShownMinutes = named(
         Number.isInteger(minutes) && (minutes as number) >= 0 && (minutes as number) <= limits.shownMinutes,
     ),
   `Show a step for whole minutes, from 0 to ${limits.shownMinutes}.`,
+);
+export const IsOnTheDay = named(
+  'isOnTheDay',
+  (value) =>
+    isTextMap(
+      value,
+      (count) => Number.isInteger(count) && (count as number) >= 0 && (count as number) <= 40,
+    ) && Object.keys(value as object).every((name) => onTheDay.includes(name)),
+  'Write how many of an appliance, or benches, there are for this class, from 0 to 40.',
 );
 export const IsShownWith = named(
   'isShownWith',

@@ -172,7 +172,7 @@ test('what is new is shown, though its recipe says nothing of it; dropped, added
   await page.getByLabel('Paste or write a recipe').fill(silent);
   await page.getByRole('button', { name: 'Keep this recipe' }).click();
   await expect(page.getByRole('button', { name: 'Read', exact: true })).toBeVisible();
-  await makeClass(page, 'Shown');
+  await makeClass(page, 'Shown', '11');
   await addDish(page, 'Orange and fennel salad');
   await goTo(page, 'Time');
   const clock = page.getByRole('group', { name: 'Clock' });

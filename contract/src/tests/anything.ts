@@ -70,6 +70,12 @@ const decisions = fc
         fc.oneof(id, fc.constantFrom('eat', 'welcome', 'set-out')),
         fc.integer({ min: -44_640, max: 44_640 }),
       ),
+      onTheDay: fc.record(
+        { oven: fc.integer({ min: 0, max: 40 }), hob: fc.integer({ min: 0, max: 3 }), bench: fc.nat(9) },
+        { requiredKeys: [] },
+      ),
+      shown: keyed(id, fc.integer({ min: 0, max: 30 })),
+      shownWith: keyed(id, id),
       hands: keyed(id, fc.constantFrom('you', 'assistant')),
       when: keyed(id, fc.constantFrom('in class', 'before')),
       leftOut: fc.array(id, { maxLength: 2 }),

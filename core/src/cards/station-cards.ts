@@ -5,6 +5,7 @@ import {
   decidedDishes,
   decisionsOf,
   type KitchenFacts,
+  kitchenOfClass,
   tastingOf,
 } from '../class/index.js';
 import { type DishId, type LineId, stepKey } from '../identity/index.js';
@@ -69,7 +70,9 @@ function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext
   const { leftOut } = decisionsOf(facts);
   return {
     // What the plan adds is work at the bench as any other.
-    dishes: decidedDishes(facts, larder, kitchen).map((dish) => withAddedSteps(dish, larder, leftOut)),
+    dishes: decidedDishes(facts, larder, kitchenOfClass(kitchen, facts)).map((dish) =>
+      withAddedSteps(dish, larder, leftOut),
+    ),
     techniques: new Map(techniques.map((note) => [note.id, note])),
     larder,
     allergenList: kitchen.allergenList,

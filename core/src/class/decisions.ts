@@ -1,5 +1,6 @@
 import type { Rational } from '../amounts/index.js';
 import type { LineKey, StepKey } from '../identity/index.js';
+import type { Appliance } from '../recipes/index.js';
 
 /** What the instructor decided about the list. */
 export interface ShoppingDecisions {
@@ -91,6 +92,9 @@ export const noTimelineDecisions: TimelineDecisions = {
   aim: 'shortest',
 };
 
+/** What is other in the kitchen for one class: appliance, or "bench" → how many there are; 0 for none. */
+export type OnTheDay = Readonly<Partial<Record<Appliance | 'bench', number>>>;
+
 /** What the instructor decided about the lists and the times of a class. */
 export interface ClassDecisions extends ShoppingDecisions, KitDecisions, TimelineDecisions {
   /** Finding → why it is known and left; of harm never without a word. */
@@ -101,6 +105,8 @@ export interface ClassDecisions extends ShoppingDecisions, KitDecisions, Timelin
    */
   readonly needsOnCards: boolean;
   readonly needsOffCards: boolean;
+  /** What is out of order, or hired. */
+  readonly onTheDay: OnTheDay;
 }
 
 export const noDecisions: ClassDecisions = {
@@ -111,6 +117,7 @@ export const noDecisions: ClassDecisions = {
   noted: {},
   needsOnCards: false,
   needsOffCards: false,
+  onTheDay: {},
 };
 
 export function decisionsOf(facts: { readonly decisions?: Partial<ClassDecisions> }): ClassDecisions {

@@ -16,3 +16,4 @@ export { applianceTool, insteadOf } from './missing-appliances.js';
 export { chosenRecipe, decidedDishes, slowestWay } from './decide.js';
 export { type AlternativeOption, alternativesOf, type LineAlternatives } from './alternatives.js';
 export { type LongWait, longWaitOf } from './long-waits.js';
+export { kitchenOfClass } from './on-the-day.js';

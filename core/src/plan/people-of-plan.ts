@@ -1,4 +1,10 @@
-import { type ClassFacts, decisionsOf, type KitchenFacts, stationsOf } from '../class/index.js';
+import {
+  type ClassFacts,
+  decisionsOf,
+  type KitchenFacts,
+  kitchenOfClass,
+  stationsOf,
+} from '../class/index.js';
 import { type Larder, larderOf } from '../larder/index.js';
 import { checkPeople, type PeopleCheck } from '../people/index.js';
 import { planDishes, type PlannedDish } from './planned-dish.js';
@@ -29,7 +35,7 @@ export function peopleOfClass(
   kitchen: KitchenFacts,
 ): { readonly dishes: readonly PlannedDish[]; readonly check: PeopleCheck } {
   const larder = larderOf(kitchen.larder);
-  const dishes = planDishes(facts, kitchen, larder);
+  const dishes = planDishes(facts, kitchenOfClass(kitchen, facts), larder);
   return { dishes, check: peopleOfPlan(facts, dishes, { larder, english: kitchen.english }) };
 }
 

@@ -3,11 +3,12 @@ import {
   chosenRecipe,
   type ClassFacts,
   decisionsOf,
+  kitchenOfClass,
   longWaitOf,
   stationsOf,
 } from '../class/index.js';
 import { dateOf, type DishId, type StepKey, stepKeyOf } from '../identity/index.js';
-import { applianceShortages, buildKitList, type KitList } from '../kit/index.js';
+import { applianceShortages, buildKitList, type KitList, type LackingStep } from '../kit/index.js';
 import { allergensByList, type Larder, larderOf } from '../larder/index.js';
 import { type PortionPlan, rotationTurns } from '../portions/index.js';
 import { type ColdBatch, type OutOfCold, outOfCold } from '../safety/index.js';
@@ -56,8 +57,12 @@ interface Passes {
  */
 export function planClass(bundle: ClassBundle, options: PlanOptions = {}): ClassPlan {
   const { passes, portions, planned } = placed(passesOf(bundle), options);
-  const { facts, larder, dishes } = passes;
-  const { kitchen } = bundle;
+  const {
+    facts,
+    larder,
+    dishes,
+    bundle: { kitchen },
+  } = passes;
   const kit = planKit(passes, portions, planned);
   const { timeline, shopping } = planShopping(passes, planned);
   const cold = outOfCold({
@@ -97,8 +102,10 @@ export function planClass(bundle: ClassBundle, options: PlanOptions = {}): Class
   };
 }
 
-function passesOf(bundle: ClassBundle, shown?: ReadonlySet<DishId>): Passes {
-  const { class: facts, kitchen } = bundle;
+function passesOf(given: ClassBundle, shown?: ReadonlySet<DishId>): Passes {
+  const { class: facts } = given;
+  const kitchen = kitchenOfClass(given.kitchen, facts);
+  const bundle = kitchen === given.kitchen ? given : { ...given, kitchen };
   const larder = larderOf(kitchen.larder);
   const dishes = planDishes(facts, kitchen, larder, shown);
   return { bundle, facts, larder, axis: createAxis(facts.startsAt, facts.zone), dishes };
@@ -155,6 +162,12 @@ function openLines({ bundle, facts, larder, dishes }: Passes): ClassPlan['altern
     stock: bundle.stock ?? [],
   };
   return dishes.flatMap(({ id, given }) => alternativesOf(id, chosenRecipe(given, larder), context));
+}
+
+/** Steps of a class that want an appliance which the kitchen has not on the day. */
+export function lackingOf(bundle: ClassBundle): LackingStep[] {
+  const { dishes, bundle: asOnTheDay } = passesOf(bundle);
+  return lackingSteps(dishes, asOnTheDay.kitchen);
 }
 
 /** The timeline's part of a bundle alone, for questions about other plans of it. */

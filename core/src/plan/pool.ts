@@ -1,5 +1,11 @@
 import type { Rational } from '../amounts/index.js';
-import { type ClassFacts, decidedDishes, type KitchenFacts, stationsOf } from '../class/index.js';
+import {
+  type ClassFacts,
+  decidedDishes,
+  type KitchenFacts,
+  kitchenOfClass,
+  stationsOf,
+} from '../class/index.js';
 import { dateOf } from '../identity/index.js';
 import { findIngredient, type Larder, larderOf } from '../larder/index.js';
 import { fitVessels, planBatches } from '../portions/index.js';
@@ -12,9 +18,10 @@ import { ingredientUses, type MadeDish } from './uses.js';
 /** What a class uses of everything, without planning its minutes: enough to shop for several at once. */
 export function usesOfClass(
   facts: ClassFacts,
-  kitchen: KitchenFacts,
-  larder: Larder = larderOf(kitchen.larder),
+  inKitchen: KitchenFacts,
+  larder: Larder = larderOf(inKitchen.larder),
 ): IngredientUse[] {
+  const kitchen = kitchenOfClass(inKitchen, facts);
   const dishes = decidedDishes(facts, larder, kitchen);
   const stations = stationsOf(facts);
   const shown = dishesShown(showsOf(dishes, facts, kitchen));

@@ -1,5 +1,5 @@
 export { planChanges, type PlanChange } from './changes.js';
-export { type WhatIf, withWhatIf } from './with-what-if.js';
+export { type WhatIf, withWhatIf, withWhatIfs } from './with-what-if.js';
 export { whatIfEffects, type WhatIfEffect } from './what-if.js';
 export { clashReport, type ClashReport } from './ways-out.js';
 export { type AheadProposal, proposeAhead } from './ahead.js';

@@ -1,4 +1,4 @@
-import { appliancesOf, stationsOf } from '../class/index.js';
+import { appliancesOf, kitchenOfClass, stationsOf } from '../class/index.js';
 import { handsOf, idOf, refOf, stepKey, type StepKey, stepKeyOf } from '../identity/index.js';
 import { type ClassBundle, planClass } from '../plan/index.js';
 import { appliances, type RecipeStep } from '../recipes/index.js';
@@ -104,7 +104,9 @@ export function rehearsalProblem(
     pairsEach: Math.min(...sizes),
     classMinutes: facts.lengthMinutes,
     spread: groupSpreads[group],
-    places: Object.fromEntries(appliancesOf(kitchen).map(({ appliance, capacity }) => [appliance, capacity])),
+    places: Object.fromEntries(
+      appliancesOf(kitchenOfClass(kitchen, facts)).map(({ appliance, capacity }) => [appliance, capacity]),
+    ),
     steps: inClass.map((entry) => stepOf(entry, inClass, waitOf(entry, steps))),
   };
 }

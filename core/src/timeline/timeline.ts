@@ -19,7 +19,7 @@ import { aheadOf, budgetOf, percentOf, usedMinutes, usedWorkings } from './read/
 import { handsOnOf } from './read/hands-on.js';
 import { withoutIdleMixing } from './read/idle-mixing.js';
 import { isEarlierDay, visitsOf } from './read/visits.js';
-import { clashesOf, entryOf } from './read/entries.js';
+import { clashesOf, entryOf, lackingClashes } from './read/entries.js';
 import { byStart, linksBy } from './read/reasons.js';
 import { eatMinuteOf } from './tasks/frame-minutes.js';
 import { endsSoak } from './tasks/keeping.js';
@@ -72,6 +72,7 @@ export function buildTimeline(given: TimelineInput): Timeline {
   const classEnd = input.facts.lengthMinutes + attempt.overrun;
   const clashes = [
     ...clashesOf(entries),
+    ...lackingClashes(entries, byId, input.kitchen),
     ...outsideHours(entries, openingHours(axis, input.kitchen), classEnd),
   ];
   const used = usedMinutes(entries, classEnd);

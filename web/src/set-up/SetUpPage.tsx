@@ -21,6 +21,7 @@ import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { Figure } from '../parts/workings.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
+import { KitchenOnTheDay } from './KitchenOnTheDay.js';
 import { MenuEditor } from './MenuEditor.js';
 import { Room } from './room/Room.js';
 import { PersonWaysOut } from './room/WaysOut.js';
@@ -198,6 +199,7 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
       <NumberField label="Up to, at a station" {...size('peoplePerStation')} />
       <NumberField label="Assistants" {...number('assistants')} />
       <NumberField label="Demonstration feeds" {...number('demonstrationPlates')} />
+      <KitchenOnTheDay />
     </Grid>
   );
 }

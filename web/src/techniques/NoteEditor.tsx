@@ -21,9 +21,12 @@ import { MarkdownEditor } from './MarkdownEditor.js';
 
 const Grid = styled.div`
   display: grid;
-  grid-template-columns: 2fr 1.4fr 90px 1fr 110px;
+  grid-template-columns: repeat(auto-fit, minmax(100px, 1fr));
   gap: 12px;
   margin: 8px 0;
+  > :first-child {
+    grid-column: span 2;
+  }
 `;
 const Alert = styled.p`
   margin: 8px 0;

@@ -83,7 +83,7 @@ export function ClashPanel() {
 }
 
 function Report({
-  report: { result, waysOut },
+  report: { result, waysOut, together },
   titleOf,
 }: {
   report: ClashReport;
@@ -103,10 +103,26 @@ function Report({
             {nameWhatIf(whatIf, titleOf)}
           </Button>
         ))}
-        {waysOut.length === 0 && result.status === 'impossible' ? (
-          <Quietly>No single change that was tried frees it: try two, or take a dish off the menu.</Quietly>
-        ) : null}
       </Row>
+      {together.length > 0 ? (
+        <>
+          <p>
+            <Quietly>No single change fixes this. These do, together:</Quietly>
+          </p>
+          <Row $gap={2}>
+            {together.map((whatIfs, index) => (
+              <Button key={index} onPress={() => takeOut(...whatIfs)}>
+                {whatIfs.map((whatIf) => nameWhatIf(whatIf, titleOf)).join(' + ')}
+              </Button>
+            ))}
+          </Row>
+        </>
+      ) : null}
+      {waysOut.length + together.length === 0 && result.status === 'impossible' ? (
+        <p>
+          <Quietly>No change that was tried fixes this, nor two or three: take a dish off the menu.</Quietly>
+        </p>
+      ) : null}
     </>
   );
 }

@@ -3,8 +3,10 @@ import type { WhatIf, WhatIfEffect } from '@fornax/core';
 import { Switch } from 'react-aria-components';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
+import { Button } from '../parts/Button.js';
 import { Quietly } from '../parts/states.js';
 import { searchWorker } from '../workers/plan-worker.js';
+import { useTakeWhatIf } from './useTakeWhatIf.js';
 import { nameWhatIf, sayEffect, titlesOf, whatIfsFor } from './what-if-words.js';
 
 const Box = styled.section`
@@ -18,7 +20,7 @@ const Box = styled.section`
 `;
 const Line = styled.div`
   display: grid;
-  grid-template-columns: 210px minmax(0, 1fr);
+  grid-template-columns: 210px minmax(0, 1fr) auto;
   gap: 12px;
   align-items: center;
   min-height: 34px;
@@ -57,19 +59,10 @@ const Toggle = styled(Switch)`
 
 const sameAs = (a: WhatIf | null, b: WhatIf) => JSON.stringify(a) === JSON.stringify(b);
 
-/** Changes to try without making them, each with what it would do. */
-export function WhatIfPanel({
-  chosen,
-  tryOut,
-  timeAt,
-}: {
-  chosen: WhatIf | null;
-  tryOut: (whatIf: WhatIf | null) => void;
-  timeAt: (minute: number) => string;
-}) {
+/** What each change would do; null while that is worked out. */
+function useEffects(): readonly WhatIfEffect[] | null {
   const { bundle, plan } = useOpenClass();
   const [effects, setEffects] = useState<readonly WhatIfEffect[] | null>(null);
-  const whatIfs = whatIfsFor(bundle, plan.timeline);
   useEffect(() => {
     let current = true;
     setEffects(null);
@@ -87,18 +80,42 @@ export function WhatIfPanel({
       current = false;
     };
   }, [bundle, plan]);
+  return effects;
+}
+
+/** Changes to try without making them, each with what it would do. */
+export function WhatIfPanel({
+  chosen,
+  tryOut,
+  timeAt,
+}: {
+  chosen: WhatIf | null;
+  tryOut: (whatIf: WhatIf | null) => void;
+  timeAt: (minute: number) => string;
+}) {
+  const { bundle, plan } = useOpenClass();
+  const effects = useEffects();
+  const whatIfs = whatIfsFor(bundle, plan.timeline);
+  const titleOf = titlesOf(plan.timeline, bundle.class.dishes);
+  const takeOne = useTakeWhatIf(titleOf);
+  const take = (whatIf: WhatIf) => {
+    tryOut(null);
+    takeOne(whatIf);
+  };
   const [now, ...changed] = effects ?? [];
   return (
     <Box aria-label="What if">
       <p>
-        <Quietly>{now ? `As it is: ${sayEffect(now, timeAt)}. ` : ''}Nothing you try here is kept.</Quietly>
+        <Quietly>
+          {now ? `As it is: ${sayEffect(now, timeAt)}. ` : ''}What you try is kept only where you say so.
+        </Quietly>
       </p>
       {whatIfs.map((whatIf, index) => {
         const effect = changed[index];
         return (
           <Line key={index}>
             <Toggle isSelected={sameAs(chosen, whatIf)} onChange={(isOn) => tryOut(isOn ? whatIf : null)}>
-              {nameWhatIf(whatIf, titlesOf(plan.timeline, bundle.class.dishes))}
+              {nameWhatIf(whatIf, titleOf)}
             </Toggle>
             <span role="status">
               {effect ? (
@@ -109,6 +126,9 @@ export function WhatIfPanel({
                 <Quietly>could not be worked out</Quietly>
               )}
             </span>
+            <Button look="quiet" onPress={() => take(whatIf)}>
+              Keep it
+            </Button>
           </Line>
         );
       })}

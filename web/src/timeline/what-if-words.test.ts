@@ -70,9 +70,14 @@ describe('what can be tried', () => {
   };
   const { timeline } = planClass(bundle);
   it('appliances only where the class uses them', () => {
-    expect(whatIfsFor(bundle, timeline)).toEqual([{ kind: 'assistant' }, { kind: 'longer', minutes: 15 }]);
+    expect(whatIfsFor(bundle, timeline)).toEqual([
+      { kind: 'assistant' },
+      { kind: 'longer', minutes: 15 },
+      { kind: 'shorter', minutes: 15 },
+    ]);
     const roasting = { ...timeline, clock: [{ ...timeline.clock[0]!, lane: 'oven' as const }] };
     expect(whatIfsFor(bundle, roasting)).toContainEqual({ kind: 'appliance', appliance: 'oven' });
+    expect(whatIfsFor(bundle, roasting)).toContainEqual({ kind: 'without', appliance: 'oven' });
   });
   it('titles come from the clock, and no id is ever shown', () => {
     expect(titlesOf(timeline, [])('welcome')).toBe('Welcome, hands, knives and safety');

@@ -1,5 +1,6 @@
 import {
   appliancesOf,
+  kitchenOfClass,
   shortTitle,
   showSpan,
   stepKey,
@@ -17,8 +18,18 @@ export function nameWhatIf(whatIf: WhatIf, titleOf: (id: string) => string): str
       return 'One assistant more';
     case 'longer':
       return `Class ${showSpan(whatIf.minutes)} longer`;
+    case 'no assistant':
+      return 'Without the assistant';
+    case 'shorter':
+      return `Class ${showSpan(whatIf.minutes)} shorter`;
     case 'appliance':
       return `Twice the ${whatIf.appliance}`;
+    case 'hire':
+      return `Hire ${whatIf.appliance === 'oven' ? 'an' : 'a'} ${whatIf.appliance}`;
+    case 'instead':
+      return `Use the ${whatIf.by} instead of the ${whatIf.appliance}`;
+    case 'without':
+      return `Without the ${whatIf.appliance}`;
     case 'unpin':
       return `Unpin “${titleOf(whatIf.task)}”`;
     case 'swap':
@@ -44,18 +55,26 @@ export function titlesOf(timeline: Timeline, dishes: ClassFacts['dishes']): (id:
   return (id) => titles.get(id) ?? 'a job that is gone';
 }
 
+/** So much shorter, and no less than this, a class is still one. */
+const shorterMinutes = 15;
+const leastMinutes = 60;
+
 /**
- * Changes that can be tried on any class: one assistant more, more time, twice each appliance that it uses.
+ * Changes that can be tried on any class: an assistant more or none, more time or less, twice each appliance
+ * that it uses, or without it.
  */
-export function whatIfsFor({ kitchen }: ClassBundle, timeline: Timeline): WhatIf[] {
+export function whatIfsFor({ kitchen, class: facts }: ClassBundle, timeline: Timeline): WhatIf[] {
   const used = new Set<string>(timeline.clock.map((entry) => entry.lane));
-  const appliances = appliancesOf(kitchen).filter(
-    ({ appliance }) => used.has(appliance) && appliance !== 'fridge',
-  );
+  const appliances = appliancesOf(kitchenOfClass(kitchen, facts))
+    .map(({ appliance }) => appliance)
+    .filter((appliance) => used.has(appliance) && appliance !== 'fridge');
+  const isLong = facts.lengthMinutes - shorterMinutes >= leastMinutes;
   return [
-    { kind: 'assistant' },
+    facts.assistants > 0 ? { kind: 'no assistant' } : { kind: 'assistant' },
     { kind: 'longer', minutes: 15 },
-    ...appliances.map(({ appliance }): WhatIf => ({ kind: 'appliance', appliance })),
+    ...(isLong ? [{ kind: 'shorter', minutes: shorterMinutes } as const] : []),
+    ...appliances.map((appliance): WhatIf => ({ kind: 'appliance', appliance })),
+    ...appliances.map((appliance): WhatIf => ({ kind: 'without', appliance })),
   ];
 }
 

@@ -1,3 +1,4 @@
+import { appliancesOf, type KitchenFacts } from '../../class/index.js';
 import type { WorkingStep } from '../../amounts/index.js';
 import { showSpan } from '../../words/index.js';
 import type { Axis } from '../axis.js';
@@ -86,4 +87,20 @@ export function clashesOf(entries: readonly TimelineEntry[]): TimelineClash[] {
         `${showSpan(entry.keeps!.until - entry.end)}; “${entry.keeps!.usedBy}” ` +
         `comes ${showSpan(entry.keeps!.usedAt! - entry.end)} later`,
     }));
+}
+
+/** What wants an appliance that the kitchen has not: it is not drawn there, and cannot be done. */
+export function lackingClashes(
+  entries: readonly TimelineEntry[],
+  byId: ReadonlyMap<string, PlanTask>,
+  kitchen: Pick<KitchenFacts, 'appliances'>,
+): TimelineClash[] {
+  const has = new Set<string>(appliancesOf(kitchen).map(({ appliance }) => appliance));
+  return entries.flatMap((entry) => {
+    const { ref, step } = byId.get(entry.id)!;
+    const appliance = ref.role === 'hands' ? step?.occupies?.appliance : undefined;
+    if (!appliance || has.has(appliance)) return [];
+    const sentence = `“${entry.title}” wants the ${appliance}, and there is none for this class`;
+    return [{ entryIds: [entry.id], sentence }];
+  });
 }

@@ -7,6 +7,11 @@ function capacityOf(kitchen: KitchenFacts, appliance: Appliance): number {
   return appliancesOf(kitchen).find((each) => each.appliance === appliance)?.capacity ?? 0;
 }
 
+/** Where a step waits: at its appliance, where the kitchen has one. */
+export function laneOfWait(kitchen: KitchenFacts, { occupies }: RecipeStep): Appliance | 'resting' {
+  return occupies && capacityOf(kitchen, occupies.appliance) > 0 ? occupies.appliance : 'resting';
+}
+
 /** Places wanted on an appliance: one a station or a batch of staff; in the oven one for each tray. */
 function wantedPlaces(step: RecipeStep, { places, rounds }: StepPlace): number {
   return places * (step.occupies?.appliance === 'oven' ? rounds : 1);

@@ -2,7 +2,7 @@ import { isEatenReadyMade } from '../../class/index.js';
 import { taskRef } from '../../identity/index.js';
 import { type RecipeStep, nameOfWait, waitTitle } from '../../recipes/index.js';
 import { showRange, showSpan } from '../../words/index.js';
-import { applianceDemand, roundsOfWait } from './appliances.js';
+import { applianceDemand, laneOfWait, roundsOfWait } from './appliances.js';
 import type { TaskDraft } from './draft.js';
 import { addFreshWater } from './fresh-water.js';
 import { rangeOf } from './keeping.js';
@@ -21,7 +21,7 @@ export function addWait(draft: TaskDraft, planned: StepToPlan, hands: string): s
     demands: applianceDemand(draft.input.kitchen, step, place),
     latest: latestOf(draft, planned),
     fromEnd: ofSwap || isMadeAhead(planned) ? undefined : 'latest',
-    lane: step.occupies?.appliance ?? 'resting',
+    lane: laneOfWait(draft.input.kitchen, step),
     kind: 'wait',
     title: waitTitle(step, dish.recipe),
     detail: step.until || step.text,
