@@ -28,6 +28,7 @@ const salad = recipe(
         handsOnMinutes: 4,
         tools: ['large bowl'],
         techniques: ['toss'],
+        demonstrateMinutes: 2,
         techniqueNote: 'Keep a third back.',
         until: 'until it shines',
         uses: uses('l1', 'l2', 'l4'),

@@ -69,7 +69,7 @@ function contextOf({ facts, kitchen, plan, techniques }: CardInput): CardContext
   const larder = larderOf(kitchen.larder);
   const { leftOut } = decisionsOf(facts);
   return {
-    // What the plan adds is work at the bench as any other.
+    // What the plan adds is work at the bench, too.
     dishes: decidedDishes(facts, larder, kitchenOfClass(kitchen, facts)).map((dish) =>
       withAddedSteps(dish, larder, leftOut),
     ),

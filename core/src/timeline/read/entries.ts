@@ -101,6 +101,7 @@ export function lackingClashes(
     const appliance = ref.role === 'hands' ? step?.occupies?.appliance : undefined;
     if (!appliance || has.has(appliance)) return [];
     const sentence = `“${entry.title}” wants the ${appliance}, and there is none for this class`;
-    return [{ entryIds: [entry.id], sentence }];
+    const remedy = 'Cook it another way, hire one, or take the dish off the menu.';
+    return [{ entryIds: [entry.id], sentence, remedy }];
   });
 }
