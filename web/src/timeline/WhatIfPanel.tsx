@@ -24,6 +24,12 @@ const Line = styled.div`
   gap: 12px;
   align-items: center;
   min-height: 34px;
+  @media (max-width: 640px) {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 2px;
+    justify-items: start;
+    padding-bottom: 8px;
+  }
 `;
 const Toggle = styled(Switch)`
   display: inline-flex;
