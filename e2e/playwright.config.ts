@@ -35,6 +35,9 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // Pages are opened by the hundred and live for seconds: room for what they make spares a fifth of the
+        // processor's time, which went into collecting it.
+        '--js-flags=--max-semi-space-size=64',
       ],
     },
   },
