@@ -15,10 +15,10 @@ import {
   type ClassDecisions,
   type DishMaking,
   type KitDecision,
-  type KitWay,
-  kitWays,
-  longWaitWays,
-  type LongWaitWay,
+  type KitRemedy,
+  kitRemedies,
+  longWaitRemedies,
+  type LongWaitRemedy,
   type LineKey,
   type OnTheDay,
   type OwnSet,
@@ -27,7 +27,7 @@ import {
   type TechniqueLevel,
   techniqueLevels,
 } from '@fornax/core';
-import { StationSwapDto } from './people.js';
+import { StationSubstituteDto } from './people.js';
 import {
   IsAlternatives,
   IsLarderIds,
@@ -62,19 +62,19 @@ export class DishMakingDto implements DishMaking {
   @MayBeAbsent() @IsBoolean() spare?: boolean;
   @MayBeAbsent() @IsBoolean() swap?: boolean;
   @MayBeAbsent()
-  @IsIn(longWaitWays, { message: 'Choose what is done about the long wait.' })
-  longWait?: LongWaitWay;
+  @IsIn(longWaitRemedies, { message: 'Choose what is done about the long wait.' })
+  longWait?: LongWaitRemedy;
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(200)
-  @IsParts(() => StationSwapDto)
-  forStations?: readonly StationSwapDto[];
+  @IsParts(() => StationSubstituteDto)
+  forStations?: readonly StationSubstituteDto[];
 }
 
 /** A way out of a shortage that was taken. */
 export class KitDecisionDto implements KitDecision {
   @IsString() @Length(1, 60) tool: string;
-  @IsIn(kitWays, { message: 'Take one of the ways out.' }) kind: KitWay;
+  @IsIn(kitRemedies, { message: 'Take one of the ways out.' }) kind: KitRemedy;
   @MayBeAbsent() @IsInt() @Min(1) @Max(limits.people.most) atOnce?: number;
   @MayBeAbsent() @IsString() @Length(1, 60) by?: string;
 }

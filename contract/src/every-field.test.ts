@@ -32,7 +32,7 @@ const mayBeNull: Readonly<Record<string, readonly string[]>> = {
   ClassDecisionsDto: ['budget'],
   DishMakingDto: ['flight'],
   PersonDto: ['heat', 'station'],
-  StationSwapDto: ['taken'],
+  StationSubstituteDto: ['taken'],
   KeptBackDto: ['amount'],
   LarderEntryDto: ['own'],
   OwnSafetyDto: [

@@ -21,7 +21,7 @@ import {
   type Person,
   type PersonDiet,
   personDiets,
-  type StationSwap,
+  type StationSubstitute,
 } from '@fornax/core';
 import { larderId, limits } from './rules.js';
 import { IsParts, Length, MaxLength, MayBeNull } from './shapes.js';
@@ -63,7 +63,7 @@ export class PersonDto implements Person {
 }
 
 /** What a station takes in place of something; null where it leaves that out. */
-export class StationSwapDto implements StationSwap {
+export class StationSubstituteDto implements StationSubstitute {
   @IsInt({ message: 'Choose a station.' })
   @Min(1, { message: 'Stations are numbered from 1.' })
   @Max(limits.people.most)

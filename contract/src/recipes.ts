@@ -144,7 +144,7 @@ export class StepUseDto {
 }
 
 /** What a step leaves for another to use. */
-export class StepGiftDto {
+export class StepByProductDto {
   @IsString() @Length(1, 200, text(200)) text: string;
   @Matches(shortId) ingredient: string;
   @IsPart(() => AmountDto) amount: AmountDto;
@@ -172,8 +172,8 @@ export class RecipeStepDto {
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(8, { message: 'A step leaves at most 8 things.' })
-  @IsParts(() => StepGiftDto)
-  gives?: StepGiftDto[];
+  @IsParts(() => StepByProductDto)
+  gives?: StepByProductDto[];
   @MayBeAbsent()
   @IsArray()
   @ArrayMaxSize(40)

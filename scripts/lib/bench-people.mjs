@@ -62,7 +62,7 @@ export function benchPeople(core, demo) {
   );
   const [first] = findings.filter(({ kind, meeting }) => kind === 'allergen' && meeting === 'own');
   const begun = performance.now();
-  const ways = core.peopleWays({ class: facts, kitchen }, first);
+  const ways = core.peopleRemedies({ class: facts, kitchen }, first);
   row(
     'ways out of one finding, each tried',
     `${(performance.now() - begun).toFixed(0)} ms, ${ways.length} ways`,

@@ -15,10 +15,10 @@ const lock = () => join(folder, 'running.pid');
 
 describe('the lock of a data folder', () => {
   it('is held by the process that has it, until it lets go', () => {
-    const letGo = lockFolder(folder);
+    const relaxed = lockFolder(folder);
     expect(isHeld(folder)).toBe(true);
     expect(() => lockFolder(folder)).toThrow('Fornax is running already');
-    letGo();
+    relaxed();
     expect([isHeld(folder), existsSync(lock())]).toEqual([false, false]);
     lockFolder(folder)();
     expect(readdirSync(folder)).toEqual([]);
@@ -34,9 +34,9 @@ describe('the lock of a data folder', () => {
   ])('of a process that has ended is taken over, though another has its number: %s', (_, text) => {
     writeFileSync(lock(), text());
     expect(isHeld(folder)).toBe(false);
-    const letGo = lockFolder(folder);
+    const relaxed = lockFolder(folder);
     expect(isHeld(folder)).toBe(true);
-    letGo();
+    relaxed();
     expect(readdirSync(folder)).toEqual([]);
   });
 

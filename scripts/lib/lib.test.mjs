@@ -96,9 +96,9 @@ describe('the data folder', () => {
   });
   it('is emptied when it is, unless Fornax runs with it', async () => {
     mkdirSync(join(folder, 'database'));
-    const letGo = lockFolder(folder);
+    const relaxed = lockFolder(folder);
     await expect(resetData(folder)).rejects.toThrow('Fornax is running with the data in');
-    letGo();
+    relaxed();
     await resetData(folder);
     expect(existsSync(folder)).toBe(false);
   });

@@ -7,8 +7,8 @@ import { CONFIG, type ServerConfig } from './config.js';
 import { DiskRoom } from './database/disk-room.js';
 import { WriteInterceptor } from './database/write-interceptor.js';
 import { HealthModule } from './health/health.module.js';
-import { KnownModule } from './known/known.module.js';
-import { KnownInterceptor } from './known/known.interceptor.js';
+import { ResponseCacheModule } from './response-cache/response-cache.module.js';
+import { CacheInterceptor } from './response-cache/cache.interceptor.js';
 import { LarderModule } from './larder/larder.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
 import { OpenApiModule } from './openapi.js';
@@ -37,7 +37,7 @@ export class AppModule {
           exports: [Sequelize, CONFIG, Logger, DiskRoom],
         },
         SessionsModule,
-        KnownModule,
+        ResponseCacheModule,
         KitchensModule,
         RecipesModule,
         ClassesModule,
@@ -50,7 +50,7 @@ export class AppModule {
       providers: [
         { provide: APP_GUARD, useClass: SessionGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteInterceptor },
-        { provide: APP_INTERCEPTOR, useClass: KnownInterceptor },
+        { provide: APP_INTERCEPTOR, useClass: CacheInterceptor },
       ],
     };
   }

@@ -11,8 +11,8 @@ import { ProblemFilter, validationProblem } from './common/problem.js';
 import type { ServerConfig } from './config.js';
 import { Metrics } from './health/metrics.js';
 import { Stopping } from './health/stopping.js';
-import { KnownAnswers } from './known/known-answers.js';
-import { answerWhatIsKnown } from './known/known.middleware.js';
+import { ResponseCache } from './response-cache/response-cache.js';
+import { answerWhatIsKnown } from './response-cache/cache.middleware.js';
 import { ApiDescription, describeApi } from './openapi.js';
 import { SessionsService } from './sessions/sessions.service.js';
 import { serveWebApp } from './web/web-app.js';
@@ -40,7 +40,7 @@ export async function createApp(sequelize: Sequelize, config: ServerConfig): Pro
   app.useBodyParser('json', { limit: '1mb' });
   app.use(refuseHarmfulBodies);
   serveWebApp(app, config.webFolder);
-  app.use(answerWhatIsKnown(app.get(SessionsService), app.get(KnownAnswers)));
+  app.use(answerWhatIsKnown(app.get(SessionsService), app.get(ResponseCache)));
   app.useGlobalPipes(
     new ValidationPipe({
       whitelist: true,

@@ -5,7 +5,7 @@ import {
   type ClassFacts,
   englishes,
   hemispheres,
-  kitWays,
+  kitRemedies,
   makers,
   measureSystems,
   measurings,
@@ -55,7 +55,7 @@ const decisions = fc
         fc.record(
           {
             tool: fc.constantFrom(...oddWords, 'whisk'),
-            kind: fc.constantFrom(...kitWays),
+            kind: fc.constantFrom(...kitRemedies),
             atOnce: fc.constantFrom(1, 200),
             by: fc.constantFrom('fork', 'constructor'),
           },

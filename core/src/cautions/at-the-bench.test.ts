@@ -30,7 +30,7 @@ const table: readonly (readonly [string, Partial<RecipeStep>, Partial<RecipeStep
 describe('cautions at the bench', () => {
   it.each(table)('%s', (id, with_, without) => {
     const { isOf } = benchCautions.find((each) => each.id === id)!;
-    const of = (to: Partial<RecipeStep>) => isOf(step('s', { tools: [], ...to }));
+    const of = (overrides: Partial<RecipeStep>) => isOf(step('s', { tools: [], ...overrides }));
     expect([of(with_), of(without)]).toEqual([true, false]);
   });
   it('are all tried here', () =>

@@ -27,7 +27,7 @@ import { applyKitDecisions } from './kit-decisions.js';
 import { withLongWaits } from './long-waits.js';
 import { ovenSettings, withOvenSettings } from './oven-settings.js';
 import { stationsOf } from './stations.js';
-import { waysOfStations, withStationWays } from './station-ways.js';
+import { variantsOfStations, withStationVariants } from './station-variants.js';
 import { withSubstitute } from './substitute.js';
 
 /**
@@ -57,7 +57,7 @@ export function decidedDishes(
     const places = dish.maker === 'demonstration' || dish.maker === 'made ahead' ? 1 : stations;
     const made = { ...dish, recipe: applyKitDecisions(recipe, decisions.kit, places) };
     const timed = withLongWaits(made, { lengthMinutes: facts.lengthMinutes, when: decisions.when });
-    return withStationWays(timed, larder, english);
+    return withStationVariants(timed, larder, english);
   });
   const settings = ovenSettings(
     dishes.map(({ recipe }) => recipe),
@@ -135,7 +135,7 @@ function withPlainIds(
 ): Recipe {
   const isOwn = (id: string) => plainId(id) !== id;
   if (!whole.steps.some(({ id }) => isOwn(id))) return recipe;
-  const ways = waysOfStations(making ?? {});
+  const ways = variantsOfStations(making ?? {});
   const otherWays = (step: RecipeStep) =>
     whole.steps
       .filter((each) => isOwn(each.id) && each.id !== step.id && plainId(each.id) === plainId(step.id))

@@ -33,13 +33,13 @@ export const noShoppingDecisions: ShoppingDecisions = {
 };
 
 /** The ways out of too few tools: in turns, shared between stations, or another tool instead. */
-export const kitWays = ['stagger', 'share', 'replace'] as const;
-export type KitWay = (typeof kitWays)[number];
+export const kitRemedies = ['stagger', 'share', 'replace'] as const;
+export type KitRemedy = (typeof kitRemedies)[number];
 
 /** A way out that was taken, by tool. */
 export interface KitDecision {
   readonly tool: string;
-  readonly kind: KitWay;
+  readonly kind: KitRemedy;
   /** For `stagger`: how many stations go at once. */
   readonly atOnce?: number;
   /** For `replace`: the other tool. */

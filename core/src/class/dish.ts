@@ -20,14 +20,14 @@ export function isMadeByStudents(maker: Maker): boolean {
 }
 
 /** What is done about a wait that work in class leads into and that the class is too short for. */
-export const longWaitWays = ['ready-made', 'ahead', 'unchilled', 'next class'] as const;
-export type LongWaitWay = (typeof longWaitWays)[number];
+export const longWaitRemedies = ['ready-made', 'ahead', 'unchilled', 'next class'] as const;
+export type LongWaitRemedy = (typeof longWaitRemedies)[number];
 
 /** The choice whose ways are those of single stations. No recipe has a choice of this id. */
-export const stationWays = 'for stations';
+export const stationVariants = 'for stations';
 
 /** What one station takes in place of something, or leaves out where `taken` is null. */
-export interface StationSwap {
+export interface StationSubstitute {
   readonly station: number;
   readonly missing: IngredientId;
   readonly taken: IngredientId | null;
@@ -50,9 +50,9 @@ export interface DishMaking {
   /** One more batch, finished before class, that takes the place of one that must wait. */
   readonly swap?: boolean;
   /** What is done about a wait that the class is too short for; the first that fits where absent. */
-  readonly longWait?: LongWaitWay;
+  readonly longWait?: LongWaitRemedy;
   /** What single stations take in place of something, for those who stand there. */
-  readonly forStations?: readonly StationSwap[];
+  readonly forStations?: readonly StationSubstitute[];
 }
 
 /** A dish on the menu of a class, with the version of its recipe that the class uses. */
@@ -91,5 +91,5 @@ export function flightOf(dish: Pick<ClassDish, 'making' | 'recipe'>): RecipeChoi
 
 /** Whether the ways of a dish are those of single stations, and no flight. */
 export function isByStation({ making }: Pick<ClassDish, 'making'>): boolean {
-  return making?.flight === stationWays;
+  return making?.flight === stationVariants;
 }

@@ -3,7 +3,7 @@ export * from './dish.js';
 export { letterOf, type Tasting, type TastingBowl, tastingOf } from './tasting.js';
 export * from './stations.js';
 export * from './person.js';
-export { swapWords, wayOfStation, waysOfStations } from './station-ways.js';
+export { substituteWords, variantOfStation, variantsOfStations } from './station-variants.js';
 export * from './kitchen.js';
 export * from './vessels.js';
 export * from './measuring.js';

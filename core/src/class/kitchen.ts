@@ -1,5 +1,5 @@
 import type { MeasureSystem, Measuring, MeasuringSet } from '../amounts/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import type { AllergenList, Hemisphere, LarderEntry, Section } from '../larder/index.js';
 import type { Appliance } from '../recipes/index.js';
 import type { Rates, ShownMinutes } from '../techniques/index.js';
@@ -75,7 +75,7 @@ export function appliancesOf({ appliances }: Pick<KitchenFacts, 'appliances'>): 
   return eachOnce(appliances, [], () => merged(appliances));
 }
 
-const eachOnce = rememberLast<readonly KitchenAppliance[], readonly KitchenAppliance[]>();
+const eachOnce = cacheByOwner<readonly KitchenAppliance[], readonly KitchenAppliance[]>();
 
 function merged(appliances: readonly KitchenAppliance[]): readonly KitchenAppliance[] {
   const found = new Map<Appliance, KitchenAppliance>();

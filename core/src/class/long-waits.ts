@@ -1,7 +1,7 @@
 import { type DishId, lookUp, type StepId, stepKey, type StepKey } from '../identity/index.js';
 import { actsOf, doing, either, type Recipe, type RecipeStep, saying } from '../recipes/index.js';
 import { showSpan } from '../words/index.js';
-import type { ClassDish, LongWaitWay } from './dish.js';
+import type { ClassDish, LongWaitRemedy } from './dish.js';
 
 /** Such a wait of a dish, with what is done about it and what else could be. */
 export interface LongWait {
@@ -10,8 +10,8 @@ export interface LongWait {
   readonly stepId: StepId;
   /** "“Chill for at least 2 hours” takes 2 h, and this class has no room for it". */
   readonly sentence: string;
-  readonly way: LongWaitWay;
-  readonly ways: readonly LongWaitWay[];
+  readonly way: LongWaitRemedy;
+  readonly ways: readonly LongWaitRemedy[];
 }
 
 interface ClassTime {
@@ -44,7 +44,8 @@ export function longWaitOf(dish: ClassDish, recipe: Recipe, time: ClassTime): Lo
   if (!step) return null;
   const ways = waysOf(step, dish);
   const handsOn = recipe.steps.filter(isInClass).reduce((sum, each) => sum + each.handsOnMinutes, 0);
-  const fits = (way: LongWaitWay) => way !== 'ready-made' || handsOn <= shareWorthMaking * time.lengthMinutes;
+  const fits = (way: LongWaitRemedy) =>
+    way !== 'ready-made' || handsOn <= shareWorthMaking * time.lengthMinutes;
   const decided = dish.making?.longWait;
   return {
     dishId: dish.id,
@@ -98,10 +99,10 @@ function longestOfTooMany(
   return longest >= leastLongWait ? chain.find((step) => canMove(step) === longest) : undefined;
 }
 
-function waysOf(step: RecipeStep, { making }: ClassDish): LongWaitWay[] {
+function waysOf(step: RecipeStep, { making }: ClassDish): LongWaitRemedy[] {
   if (cooks(step)) return ['ahead', 'next class'];
   const isSpared = canBeLeftOut(step) && !cannotBeLeftOut(step);
-  const all: LongWaitWay[] = isSpared
+  const all: LongWaitRemedy[] = isSpared
     ? ['ready-made', 'ahead', 'unchilled', 'next class']
     : ['ready-made', 'ahead', 'next class'];
   // Of a tasting flight each station makes another one: no one batch stands for all.

@@ -1,4 +1,4 @@
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import type { Appliance } from '../recipes/index.js';
 import { decisionsOf, type OnTheDay } from './decisions.js';
 import type { ClassFacts } from './facts.js';
@@ -15,7 +15,7 @@ export function kitchenOfClass(kitchen: KitchenFacts, facts: Pick<ClassFacts, 'd
   return changed(kitchen, [JSON.stringify(onTheDay)], () => withOnTheDay(kitchen, onTheDay));
 }
 
-const changed = rememberLast<KitchenFacts, KitchenFacts>();
+const changed = cacheByOwner<KitchenFacts, KitchenFacts>();
 
 function withOnTheDay(kitchen: KitchenFacts, { bench, ...counts }: OnTheDay): KitchenFacts {
   const own = new Map(appliancesOf(kitchen).map((each) => [each.appliance, each]));

@@ -1,4 +1,4 @@
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import type { Recipe, RecipeStep } from '../recipes/index.js';
 import { appliancesOf, type KitchenFacts } from './kitchen.js';
 
@@ -60,7 +60,7 @@ function celsiusOf({ occupies }: RecipeStep): number | null {
   return found ? Number(found[1]) : null;
 }
 
-const made = rememberLast<Recipe, Recipe>();
+const made = cacheByOwner<Recipe, Recipe>();
 
 /** A recipe with its oven steps at what the ovens are really set to. */
 export function withOvenSettings(recipe: Recipe, settings: OvenSettings): Recipe {

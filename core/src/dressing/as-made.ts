@@ -1,6 +1,6 @@
 import type { ComponentId } from '../identity/index.js';
 import type { Form } from '../larder/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import { type ActingStep, doing, either, type Recipe, type RecipeLine, saying } from '../recipes/index.js';
 
 /** What steps do to a line that changes what is left of it. */
@@ -30,4 +30,4 @@ export function linesAsMade({ lines, steps }: Recipe, componentId: ComponentId):
     );
 }
 
-const remembered = rememberLast<RecipeLine, RecipeLine>();
+const remembered = cacheByOwner<RecipeLine, RecipeLine>();

@@ -1,5 +1,5 @@
 import type { Workings } from '../amounts/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import type { Recipe, RecipeComponent } from '../recipes/index.js';
 import { listed } from '../words/index.js';
@@ -49,7 +49,7 @@ export function asWritten(recipe: Recipe, component: RecipeComponent, larder: La
   });
 }
 
-const remembered = rememberLast<RecipeComponent, AsWritten>();
+const remembered = cacheByOwner<RecipeComponent, AsWritten>();
 
 interface Written {
   readonly recipe: Recipe;

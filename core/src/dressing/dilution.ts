@@ -1,4 +1,4 @@
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import type { Workings } from '../amounts/index.js';
 import { type Family, family, type Larder } from '../larder/index.js';
 import {
@@ -54,7 +54,7 @@ export interface Dilution {
   readonly millilitres: number;
 }
 
-const remembered = rememberLast<Recipe, Dilution>();
+const remembered = cacheByOwner<Recipe, Dilution>();
 
 /** Liquid from undrained tomatoes, cucumber that is salted and not squeezed, and wet pulses. */
 export function dilutionOf(recipe: Recipe, larder: Larder): Dilution {

@@ -3,7 +3,7 @@ import { markingSheets, stationCards } from '../cards/index.js';
 import { standardLarder } from '../larder/index.js';
 import { planClass } from '../plan/index.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
-import { type FlightBowl, flightRecipe, type FlightWay } from './index.js';
+import { type FlightBowl, flightRecipe, type FlightSharing } from './index.js';
 
 const bowls: FlightBowl[] = [
   {
@@ -14,9 +14,9 @@ const bowls: FlightBowl[] = [
   { title: 'Lime', method: 'whisk', texts: ['30 ml olive oil', '30 ml lime juice', '1 clove garlic'] },
   { title: 'Rice vinegar', method: 'shake', texts: ['20 ml rapeseed oil', '40 ml rice vinegar'] },
 ];
-const flight = (way: FlightWay, of = bowls) =>
+const flight = (way: FlightSharing, of = bowls) =>
   flightRecipe(of, { way, on: 'little gem leaves', larder: standardLarder, system: 'metric' });
-const planned = (way: FlightWay, tasting: 'open' | 'blind' = 'blind', people = 12) => {
+const planned = (way: FlightSharing, tasting: 'open' | 'blind' = 'blind', people = 12) => {
   const bundle = {
     kitchen,
     class: classOf(
@@ -63,7 +63,7 @@ describe('a flight of bowls', () => {
     expect(plan.timeline.status).toBe('scheduled');
   });
   it('12 people taste each of 3: 36 spoons, a letter a bowl, a sheet a person', () => {
-    const counts = (way: FlightWay) =>
+    const counts = (way: FlightSharing) =>
       Object.fromEntries(planned(way).plan.kit.consumables.map(({ tool, count }) => [tool, count]));
     expect(counts('each another')).toMatchObject({
       'tasting spoon for a flight': 36,

@@ -32,8 +32,8 @@ export interface FlightBowl {
 }
 
 /** Each station makes another bowl for the whole class, or every station makes all of them for itself. */
-export const flightWays = ['each another', 'every station all'] as const;
-export type FlightWay = (typeof flightWays)[number];
+export const flightSharings = ['each another', 'every station all'] as const;
+export type FlightSharing = (typeof flightSharings)[number];
 
 /** What a flight is tasted on: one line for so many tasters. */
 export const tastedOn = ['little gem leaves', 'slices of cucumber', 'bread'] as const;
@@ -45,7 +45,7 @@ export const flightChoice = 'bowl';
 const tasteEach = 15;
 
 interface FlightOptions {
-  readonly way: FlightWay;
+  readonly way: FlightSharing;
   readonly on: TastedOn;
   readonly larder: Larder;
   readonly system: MeasureSystem;

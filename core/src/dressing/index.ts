@@ -21,8 +21,8 @@ export {
   flightBowls,
   flightChoice,
   flightRecipe,
-  type FlightWay,
-  flightWays,
+  type FlightSharing,
+  flightSharings,
   tastedOn,
   type TastedOn,
 } from './flight.js';
@@ -38,8 +38,14 @@ export {
 } from './own-schools.js';
 export { helpFor, type OutOfWindow, outOfWindow } from './out-of-window.js';
 export { readParts, type SaidParts } from './parts-words.js';
-export { type HeatWays, heatWays, type SecondUse, secondUses, dressingLabel } from './second-uses.js';
+export {
+  type HeatingAdvice,
+  heatingAdvice,
+  type SecondUse,
+  secondUses,
+  dressingLabel,
+} from './second-uses.js';
 export { dressingComponents } from './components.js';
 export { holdOf, tellDressing, type ToldDressing } from './told.js';
 export { type SaltInPlaces, saltInPlaces } from './salt-places.js';
-export { type DressingWay, waysOf } from './ways.js';
+export { type FittingMethod, waysOf } from './ways.js';

@@ -5,7 +5,7 @@ import {
   toNumber,
   toRational,
 } from '../amounts/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import { conversionFacts, findIngredient, type Ingredient, type Larder } from '../larder/index.js';
 import { shareThatGoesIn } from '../portions/index.js';
 import { pieceSizeOf } from '../recipes/index.js';
@@ -32,7 +32,7 @@ interface Measuring {
   readonly missing: readonly MissingRow[];
 }
 
-const measuredLast = rememberLast<DressingLine, Measuring>();
+const measuredLast = cacheByOwner<DressingLine, Measuring>();
 
 /** Measures a line. What cannot be weighed is left out and said. */
 export function measureLine(line: DressingLine, larder: Larder, system: MeasureSystem): Measuring {

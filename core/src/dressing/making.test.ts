@@ -8,7 +8,7 @@ import {
   type DressingMethod,
   dressingKeeping,
   dressingLabel,
-  heatWays,
+  heatingAdvice,
   liquidToReach,
   secondUses,
   waysOf,
@@ -112,12 +112,12 @@ describe('second uses', () => {
     expect(secondUses(bowl([]))).toEqual([]);
   });
   it('milder by half of what is sharp, hotter by ¼ tsp of chilli flakes for 120 ml', () => {
-    expect(heatWays(bowl(['90 ml olive oil', '30 ml lemon juice', '1 clove garlic']))).toMatchObject({
+    expect(heatingAdvice(bowl(['90 ml olive oil', '30 ml lemon juice', '1 clove garlic']))).toMatchObject({
       milder: 'Half of the garlic, the other half at the table',
       hotter: '¼ tsp chilli flakes, in the acid for 5 min first',
     });
-    expect(heatWays(bowl(['90 ml olive oil', '30 ml lemon juice']))!.milder).toBe('It is mild as it is');
-    expect(heatWays(bowl([]))).toBeNull();
+    expect(heatingAdvice(bowl(['90 ml olive oil', '30 ml lemon juice']))!.milder).toBe('It is mild as it is');
+    expect(heatingAdvice(bowl([]))).toBeNull();
   });
   it.each([
     [vinaigrette, 7],

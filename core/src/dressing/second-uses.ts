@@ -90,7 +90,7 @@ function spread({ thickness, acidity }: Balance): SecondUse {
 }
 
 /** A milder and a hotter way for stations that ask. */
-export interface HeatWays {
+export interface HeatingAdvice {
   readonly milder: string;
   readonly hotter: string;
   readonly workings: Workings;
@@ -101,7 +101,7 @@ const sharpTastes = family('sharp in a dressing');
 const flakesEach = 0.25 / 120;
 
 /** What is left out for those who ask for it milder, and what goes in for those who want it hotter. */
-export function heatWays({ lines, millilitres }: Balance): HeatWays | null {
+export function heatingAdvice({ lines, millilitres }: Balance): HeatingAdvice | null {
   if (millilitres <= 0) return null;
   const strong = lines.filter(({ ingredient }) => ingredient !== null && sharpTastes.has(ingredient));
   const teaspoons = Math.max(0.125, Math.round(millilitres * flakesEach * 8) / 8);

@@ -7,7 +7,7 @@ import { needsBlending } from './emulsion.js';
 import type { Balance, DressingLine, DressingMethod } from './types.js';
 
 /** A way to bring a dressing together: in what, by which method, and how long it takes. Minutes are ~. */
-interface WayFacts {
+interface MethodFacts {
   readonly name: string;
   readonly kind: VesselKind;
   readonly method: DressingMethod;
@@ -17,7 +17,7 @@ interface WayFacts {
   readonly how: string;
 }
 
-const ways: readonly WayFacts[] = [
+const ways: readonly MethodFacts[] = [
   {
     name: 'shaken in a jar',
     kind: 'jar',
@@ -69,7 +69,7 @@ const ways: readonly WayFacts[] = [
 ];
 
 /** One way to bring a bowl together in this kitchen. */
-export interface DressingWay {
+export interface FittingMethod {
   readonly name: string;
   readonly how: string;
   readonly method: DressingMethod;
@@ -93,7 +93,7 @@ export function waysOf(
   lines: readonly DressingLine[],
   larder: Larder,
   { vessels, system }: { readonly vessels: readonly Vessel[]; readonly system: MeasureSystem },
-): DressingWay[] {
+): FittingMethod[] {
   const hasGarlic = lines.some(({ ingredient }) => ingredient === 'garlic');
   return ways
     .filter(({ method }) => method !== 'paste' || hasGarlic)
@@ -114,7 +114,7 @@ function ownOf(vessels: readonly Vessel[], kind: VesselKind): Vessel[] {
     .sort((a, b) => a.millilitres - b.millilitres);
 }
 
-function wayOf(way: WayFacts, bowl: Balance, vessels: readonly Vessel[]): DressingWay {
+function wayOf(way: MethodFacts, bowl: Balance, vessels: readonly Vessel[]): FittingMethod {
   const { share, least = 0, note } = usualManner(way.kind);
   const { millilitres } = bowl;
   const largest = vessels[vessels.length - 1];
@@ -160,7 +160,7 @@ function showShare(share: number): string {
   return Math.abs(share - 2 / 3) < 1e-9 ? '⅔' : String(share);
 }
 
-function problemOf(way: WayFacts, bowl: Balance, vessel: Vessel | null, least: number): string {
+function problemOf(way: MethodFacts, bowl: Balance, vessel: Vessel | null, least: number): string {
   if (!vessel) return `The kitchen has no ${way.kind}.`;
   const isByHand = way.method === 'shake' || way.method === 'whisk' || way.method === 'paste';
   if (way.method === 'shake' && bowl.thickness !== 'pourable') return 'Too thick to shake.';

@@ -2,4 +2,4 @@ export * from './ids.js';
 export * from './moments.js';
 export * from './keys.js';
 export { lookUp } from './look-up.js';
-export { rememberByText, rememberLast } from './remember.js';
+export { cacheByText, cacheByOwner } from './remember.js';

@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
-import { rememberByText, rememberLast } from './remember.js';
+import { cacheByText, cacheByOwner } from './remember.js';
 
 it('what was made from the same is not made again, going to and fro between two', () => {
   const made: number[] = [];
-  const remembered = rememberLast<object, number>();
+  const remembered = cacheByOwner<object, number>();
   const owner = {};
   const ask = (from: number) =>
     remembered(owner, [from], () => {
@@ -18,7 +18,7 @@ it('what was made from the same is not made again, going to and fro between two'
 });
 
 it('what one owner has made is nothing to another, and every part of what it is made from counts', () => {
-  const remembered = rememberLast<object, string>();
+  const remembered = cacheByOwner<object, string>();
   const [one, other] = [{}, {}];
   expect(remembered(one, ['a', 1], () => 'first')).toBe('first');
   expect(remembered(other, ['a', 1], () => 'of the other')).toBe('of the other');
@@ -28,7 +28,7 @@ it('what one owner has made is nothing to another, and every part of what it is 
 
 it('texts are remembered up to so many, then all are let go', () => {
   let made = 0;
-  const lengthOf = rememberByText(2, (text) => {
+  const lengthOf = cacheByText(2, (text) => {
     made++;
     return text.length;
   });

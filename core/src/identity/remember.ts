@@ -12,7 +12,7 @@ const remembered = 2;
  * others as they were. What nobody holds any more is forgotten. What is made anew every time is compared by
  * `isSame`.
  */
-export function rememberLast<Owner extends object, Value>(
+export function cacheByOwner<Owner extends object, Value>(
   isSame: (one: unknown, other: unknown) => boolean = Object.is,
 ): (owner: Owner, from: readonly unknown[], make: () => Value) => Value {
   const last = new WeakMap<Owner, readonly Made<Value>[]>();
@@ -27,7 +27,7 @@ export function rememberLast<Owner extends object, Value>(
 }
 
 /** Remembers values by text, the newest so many. */
-export function rememberByText<Value>(most: number, make: (text: string) => Value): (text: string) => Value {
+export function cacheByText<Value>(most: number, make: (text: string) => Value): (text: string) => Value {
   const known = new Map<string, Value>();
   return (text) => {
     const before = known.get(text);

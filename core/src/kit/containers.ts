@@ -7,7 +7,7 @@ import {
   unitKind,
 } from '../amounts/index.js';
 import type { ClassDish, KitDecision } from '../class/index.js';
-import { type DishId, type LineId, rememberLast } from '../identity/index.js';
+import { type DishId, type LineId, cacheByOwner } from '../identity/index.js';
 import { conversionFacts, findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import { type DishPortions, lineMeasure, nameStations, type PortionLine } from '../portions/index.js';
 import type { Recipe, RecipeLine } from '../recipes/index.js';
@@ -131,7 +131,7 @@ function sortedLines(input: ContainerInput, { dish, batch }: Column): readonly S
   return remembered(dish.portions, [id, recipe, larder], () => linesOf(dish, larder))[batch]!;
 }
 
-const remembered = rememberLast<DishPortions, readonly (readonly SortedLine[])[]>();
+const remembered = cacheByOwner<DishPortions, readonly (readonly SortedLine[])[]>();
 
 /** The lines of each batch of a dish. */
 function linesOf({ decided: { id, recipe }, portions }: KitDish, larder: Larder): SortedLine[][] {
@@ -159,7 +159,7 @@ function firstSteps({ steps }: Recipe): ReadonlyMap<LineId, string> {
   });
 }
 
-const firstOf = rememberLast<Recipe['steps'], ReadonlyMap<LineId, string>>();
+const firstOf = cacheByOwner<Recipe['steps'], ReadonlyMap<LineId, string>>();
 
 interface LinesContext {
   readonly id: DishId;

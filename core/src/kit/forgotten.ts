@@ -1,5 +1,5 @@
 import { type ClassDish, isMadeByStudents } from '../class/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import { findIngredient, type Larder, standardLarder } from '../larder/index.js';
 import {
   doing,
@@ -100,7 +100,7 @@ export function forgottenChecks(dishes: readonly ClassDish[], larder: Larder = s
   return rules.filter((rule) => rule.asks(menu)).map(({ id, sentence }) => ({ id, sentence }));
 }
 
-const menus = rememberLast<Larder, Menu>();
+const menus = cacheByOwner<Larder, Menu>();
 
 function menuOf(dishes: readonly ClassDish[], larder: Larder): Menu {
   const recipes = dishes.map((dish) => dish.recipe);

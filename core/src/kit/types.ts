@@ -1,5 +1,5 @@
 import type { Workings } from '../amounts/index.js';
-import type { KitDecision, KitWay } from '../class/index.js';
+import type { KitDecision, KitRemedy } from '../class/index.js';
 import type { DishId } from '../identity/index.js';
 
 /** A stretch of the timeline in which tools are in use. Minutes on the plan's axis, half-open. */
@@ -33,7 +33,7 @@ export interface KitRow {
 /** A way out of a shortage that was worked out: what it costs in minutes, and what becomes of the result. */
 export interface WayOut {
   readonly id: string;
-  readonly kind: KitWay;
+  readonly kind: KitRemedy;
   readonly action: string;
   readonly sentence: string;
   readonly decision: KitDecision;

@@ -10,14 +10,19 @@ const stations = splitStations(16, 4);
 const salad = dish(
   recipe(['600 g carrots', '1 lemon, juiced'], { steps: [step('a', { text: 'Toss.', tools: ['whisk'] })] }),
 );
-const use = (start: number, end: number, tools: readonly string[], to: Partial<ToolUse> = {}): ToolUse => ({
+const use = (
+  start: number,
+  end: number,
+  tools: readonly string[],
+  overrides: Partial<ToolUse> = {},
+): ToolUse => ({
   start,
   end,
   place: 'stations',
   tools,
   title: `from ${start}`,
   dishId: 'd1',
-  ...to,
+  ...overrides,
 });
 
 function kitOf(

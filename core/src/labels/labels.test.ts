@@ -4,7 +4,7 @@ import { roomOf, somebody, writtenRecipe } from '../tests/people.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
 import { labelGrid, labelPlaces, labelSheetProblem, storageLabels, usualLabelSheet } from './index.js';
 
-const sheet = (to: Partial<typeof usualLabelSheet>) => ({ ...usualLabelSheet, ...to });
+const sheet = (overrides: Partial<typeof usualLabelSheet>) => ({ ...usualLabelSheet, ...overrides });
 
 describe('a sheet of labels', () => {
   it.each<[string, Partial<typeof usualLabelSheet>, [number, number]]>([

@@ -1,4 +1,4 @@
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 import { heatSaid, isOverHeat } from './heat.js';
 import { phrasesSaid, type PhraseKind, type SaidPhrase } from './phrases.js';
 import { folded, type SaidVerb, verbsSaid } from './verbs.js';
@@ -39,7 +39,7 @@ const mostTexts = 4000;
  * each act has the states, places, vessels and things of its own stretch. What has been done already
  * ("drained") is a state. Accents, capitals and hyphens count for nothing.
  */
-export const actsSaid: (text: string) => readonly SaidAct[] = rememberByText(mostTexts, (text) => {
+export const actsSaid: (text: string) => readonly SaidAct[] = cacheByText(mostTexts, (text) => {
   const heat = new Set(heatSaid(text));
   const found: Found = { verbs: verbsSaid(text), heat, phrases: phrasesSaid(text) };
   return sentencesOf(folded(text)).flatMap((sentence) => actsOfSentence(text, sentence, found));

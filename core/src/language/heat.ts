@@ -1,4 +1,4 @@
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 import { folded, verbsSaid, type SaidVerb } from './verbs.js';
 
 /** What goes on beside a step: "while they cook", "meanwhile the rice boils"; not "meanwhile boil them". */
@@ -17,7 +17,7 @@ const covered = /\b(?:bowl|bag|cling ?film|film|foil parcel|tea towel)\b/;
 const mostTexts = 4000;
 
 /** The verbs by which a text heats food, in order: not what was heated before, or is beside it. */
-export const heatSaid: (text: string) => readonly SaidVerb[] = rememberByText(mostTexts, (text) => {
+export const heatSaid: (text: string) => readonly SaidVerb[] = cacheByText(mostTexts, (text) => {
   const plain = folded(text);
   const beside = [...plain.matchAll(meanwhile)].map(({ index, 0: { length } }) => [index, index + length]);
   return verbsSaid(text).filter(({ verb, form, at, to }) => {

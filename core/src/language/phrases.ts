@@ -1,4 +1,4 @@
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 import { appliancesTable } from './data/appliances.js';
 import { placesTable } from './data/places.js';
 import { statesTable } from './data/states.js';
@@ -55,7 +55,7 @@ export const phraseNames: ReadonlySet<string> = new Set(phrases.map(({ name }) =
 const mostTexts = 4000;
 
 /** Every phrase of the tables that a text says, in the order in which they begin. */
-export const phrasesSaid: (text: string) => readonly SaidPhrase[] = rememberByText(mostTexts, (text) => {
+export const phrasesSaid: (text: string) => readonly SaidPhrase[] = cacheByText(mostTexts, (text) => {
   const plain = folded(text);
   return phrases
     .flatMap(({ kind, name, pattern }) =>

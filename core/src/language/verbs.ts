@@ -1,4 +1,4 @@
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 import { verbsTable } from './data/verbs.js';
 import { formsOf, type VerbForm } from './forms.js';
 import { rowsOf } from './table.js';
@@ -136,7 +136,7 @@ const word = /[a-z]+(?:-[a-z]+)*/g;
 const mostTexts = 4000;
 
 /** Each verb that a text says as something to be done, being done or done, in order. */
-export const verbsSaid: (text: string) => readonly SaidVerb[] = rememberByText(mostTexts, (text) => {
+export const verbsSaid: (text: string) => readonly SaidVerb[] = cacheByText(mostTexts, (text) => {
   const plain = folded(text);
   const words = [...plain.matchAll(word)];
   const found: SaidVerb[] = [];

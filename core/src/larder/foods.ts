@@ -1,7 +1,7 @@
 import { unitIds, type UnitId } from '../amounts/index.js';
 import { rowsOf } from '../language/index.js';
 import { foodsTable } from './data/foods.js';
-import { substitutes } from './data/swaps-cautions.js';
+import { substitutes } from './data/substitutes-with-cautions.js';
 import { cautionMarks, compositionOf, factOf, keepingDaysOf, monthsOf, packsOf } from './food-cells.js';
 import {
   type Allergen,

@@ -14,7 +14,7 @@ export {
 } from './figures.js';
 export { figuresOf, type LarderFigure, missingFigures } from './figures-listed.js';
 export { larderOf, ownIngredientId } from './kitchen-larder.js';
-export { cautionWords } from './data/swaps-cautions.js';
+export { cautionWords } from './data/substitutes-with-cautions.js';
 export { cookedFoods, cookingOf, type CookingTime, cookingTime } from './cooking.js';
 export { familiesToChoose } from './families-to-choose.js';
 export { type Family, family, familyNames } from './families.js';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { convert } from '../amounts/index.js';
 import { allergensByList } from './allergen-lists.js';
-import { cautionWords } from './data/swaps-cautions.js';
+import { cautionWords } from './data/substitutes-with-cautions.js';
 import { figureProblem, type LarderEntry } from './figures.js';
 import { figuresOf, missingFigures } from './figures-listed.js';
 import { larderOf, ownIngredientId } from './kitchen-larder.js';

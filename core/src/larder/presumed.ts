@@ -1,4 +1,4 @@
-import { type IngredientId, rememberByText } from '../identity/index.js';
+import { type IngredientId, cacheByText } from '../identity/index.js';
 import { rowsOf } from '../language/index.js';
 import { headWordsTable } from './data/head-words.js';
 import type { Eaters } from './figures.js';
@@ -39,7 +39,7 @@ const mostNames = 1000;
  * What a name that the larder does not have probably is, by its head word: "zander fillets", "fillet of
  * zander" and "smoked zander" are fish. Null where that word tells nothing, or another takes it back.
  */
-export const presumedOf: (name: string) => Presumed | null = rememberByText(mostNames, (name) => {
+export const presumedOf: (name: string) => Presumed | null = cacheByText(mostNames, (name) => {
   const folded = name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
   const plain = folded.split(aside)[0]!.trim();
   if (notThem.test(plain)) return null;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { allergenNeeds, ages, personDiets, type Person } from '../class/index.js';
 import { planClass } from '../plan/index.js';
-import { dishesInstead, peopleWays, withPeopleChange } from '../questions/index.js';
+import { dishesInstead, peopleRemedies, withPeopleChange } from '../questions/index.js';
 import { checked, roomOf, somebody } from '../tests/people.js';
 
 const told = (person: Person) =>
@@ -109,11 +109,11 @@ describe('ways out of a finding', () => {
   const finding = checked(bundle).findings.find(({ kind }) => kind === 'allergen')!;
 
   it('swap at the station, leave out there, or swap for all; each gone when it is taken', () => {
-    const ways = peopleWays(bundle, finding);
+    const ways = peopleRemedies(bundle, finding);
     expect(ways.map(({ kind, title }) => [kind, title])).toEqual([
-      ['swap', 'Pumpkin seeds instead of walnut halves at station 2'],
+      ['substitute', 'Pumpkin seeds instead of walnut halves at station 2'],
       ['leave out', 'No walnut halves at station 2'],
-      ['swap for all', 'Pumpkin seeds instead of walnut halves for everybody'],
+      ['substitute for all', 'Pumpkin seeds instead of walnut halves for everybody'],
     ]);
     expect(ways[0]!.effect).toContain('Station 2: 40 g pumpkin seeds.');
     for (const { change } of ways) {
@@ -123,7 +123,7 @@ describe('ways out of a finding', () => {
   });
 
   it('leaves the plate that is shown as a thing to keep from them', () => {
-    const [swap] = peopleWays(bundle, finding);
+    const [swap] = peopleRemedies(bundle, finding);
     const after = checked({ ...bundle, class: withPeopleChange(bundle.class, swap!.change) }).findings;
     expect(after.filter(({ person }) => person === 'Mira').map(({ meeting }) => meeting)).toEqual(['shown']);
   });
@@ -134,13 +134,13 @@ describe('ways out of a finding', () => {
       somebody('ole', { station: 2, sensitivities: ['lactose'] }),
     ]);
     const found = checked(two).findings.find(({ what }) => what === 'vegan')!;
-    expect(peopleWays(two, found).map(({ kind }) => kind)).toContain('swap');
+    expect(peopleRemedies(two, found).map(({ kind }) => kind)).toContain('substitute');
   });
 
   it('brings nothing that somebody else at the station has', () => {
     const kai = somebody('kai', { station: 2, sensitivities: ['pumpkin seeds'] });
     const three = roomOf([...bundle.class.roster!, kai]);
-    const titles = peopleWays(
+    const titles = peopleRemedies(
       three,
       checked(three).findings.find(({ id }) => id === finding.id)!,
     ).map(({ title }) => title);
@@ -199,7 +199,7 @@ describe('whoever comes', () => {
         const grave = before.find(({ level, kind }) => level === 'harm' && kind === 'allergen');
         if (!grave) return;
         const known = new Set(before.map(({ id }) => id));
-        for (const { change } of peopleWays(bundle, grave).slice(0, 2)) {
+        for (const { change } of peopleRemedies(bundle, grave).slice(0, 2)) {
           const after = checked({ ...bundle, class: withPeopleChange(bundle.class, change) }).findings;
           expect(after.filter(({ id, level }) => level === 'harm' && !known.has(id))).toEqual([]);
         }

@@ -8,7 +8,7 @@ import {
   standardLarder,
 } from '../larder/index.js';
 import { substancesOf } from '../class/index.js';
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 import type { RecipeLine } from '../recipes/index.js';
 import type { MetLine } from './types.js';
 
@@ -67,7 +67,7 @@ interface Wanted {
 }
 
 /** The same words come up with every line. */
-const wantedOf = rememberByText(500, (word): Wanted => {
+const wantedOf = cacheByText(500, (word): Wanted => {
   const wanted = singular(plain(word));
   return {
     parts: wordsOf(wanted),
@@ -105,7 +105,7 @@ function wordsOf(text: string): readonly string[] {
 
 /** Whether free words name anything that lines can be looked at for. */
 export function isUnderstood(word: string, larder: Larder): boolean {
-  const known = understood.get(larder) ?? rememberByText(500, (text) => isFood(text, larder));
+  const known = understood.get(larder) ?? cacheByText(500, (text) => isFood(text, larder));
   understood.set(larder, known);
   return known(word);
 }

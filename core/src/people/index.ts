@@ -1,6 +1,6 @@
 export * from './types.js';
 export { checkPeople } from './check.js';
-export { keptSeats, placeWell, seatAt, type Seating, swapSeats } from './seats.js';
+export { keptSeats, placeWell, seatAt, type Seating, exchangeSeats } from './seats.js';
 export { metLine, objectionsTo } from './objections.js';
 export { readNeeds, type ReadNeeds } from './read-needs.js';
 export { couldComeToHarm, marksOf, needsAt, needsOfStations } from './marks.js';

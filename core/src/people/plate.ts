@@ -1,6 +1,6 @@
 import { heats, stepsOf } from '../cautions/index.js';
 import { type Person, substancesOf } from '../class/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import { type Batch, linesEatenOf } from '../portions/index.js';
 import {
@@ -89,7 +89,7 @@ export function holds({ food }: MetLine, what: Person['allergens'][number]['what
 }
 
 /** The lines of a recipe with what is done to each, by line; kept while the recipe is the same. */
-const metLines = rememberLast<Recipe, ReadonlyMap<string, MetLine>>();
+const metLines = cacheByOwner<Recipe, ReadonlyMap<string, MetLine>>();
 
 function linesOf(recipe: Recipe, larder: Larder): ReadonlyMap<string, MetLine> {
   return new Map(

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { ages, isGrownUp, needsAnAdult, type Person, splitStations } from '../class/index.js';
 import { somebody } from '../tests/people.js';
-import { keptSeats, placeWell, seatAt, swapSeats } from './seats.js';
+import { keptSeats, placeWell, seatAt, exchangeSeats } from './seats.js';
 
 const room = (roster: readonly Person[], people = roster.length, peoplePerStation = 4) => ({
   people,
@@ -80,7 +80,7 @@ describe('moving people', () => {
     expect([seatAt(room(four, 4, 2), 'p0', 3), seatAt(room(four, 4, 2), 'p0', 1)]).toEqual([null, null]);
   });
   it('changes two people over', () => {
-    expect(stationsOf(swapSeats(four, 'p0', 'p3'))).toEqual({ p0: 2, p1: 1, p2: 2, p3: 1 });
+    expect(stationsOf(exchangeSeats(four, 'p0', 'p3'))).toEqual({ p0: 2, p1: 1, p2: 2, p3: 1 });
   });
   it('keeps everybody where they are when a station goes, but those who stood at it', () => {
     const six = [1, 1, 2, 2, 3, 3].map((station, index) => somebody(`p${index}`, { station }));

@@ -32,7 +32,7 @@ export function seatAt(room: Room, personId: PersonId, station: number): Person[
 }
 
 /** Two people who change places. */
-export function swapSeats(roster: readonly Person[], one: PersonId, other: PersonId): Person[] {
+export function exchangeSeats(roster: readonly Person[], one: PersonId, other: PersonId): Person[] {
   const stationOf = (id: PersonId) => roster.find((each) => each.id === id)?.station ?? null;
   return roster.map((each) =>
     each.id === one

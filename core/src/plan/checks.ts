@@ -1,7 +1,7 @@
 import { showRational } from '../amounts/index.js';
 import { type CautionFinding, findCautions } from '../cautions/index.js';
 import { applianceTool, type ClassFacts, type SafetyProfile } from '../class/index.js';
-import { type DishId, rememberLast, stepKey } from '../identity/index.js';
+import { type DishId, cacheByOwner, stepKey } from '../identity/index.js';
 import type { KitList, KitShortage } from '../kit/index.js';
 import type { Larder } from '../larder/index.js';
 import type { PortionPlan } from '../portions/index.js';
@@ -38,7 +38,7 @@ function leftToItWarnings({ leftToIt = [] }: ClassFacts): PlanWarning[] {
   }));
 }
 
-const cautionsFound = rememberLast<Recipe, CautionFinding[]>();
+const cautionsFound = cacheByOwner<Recipe, CautionFinding[]>();
 
 /** Mistakes that practitioners know, before they happen. */
 function cautionWarnings(

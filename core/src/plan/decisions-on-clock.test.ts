@@ -54,7 +54,7 @@ describe('by-products over dishes', () => {
 });
 
 describe('what a step leaves of raw food', () => {
-  const marinade = (to: Partial<RecipeStep>) =>
+  const marinade = (overrides: Partial<RecipeStep>) =>
     recipe(['500 g chicken breast', '90 ml olive oil'], {
       serves: 14,
       steps: [
@@ -63,15 +63,15 @@ describe('what a step leaves of raw food', () => {
           uses: uses('l1'),
           holdMinutes: 240,
           gives: [{ text: 'oil', ingredient: 'olive-oil', amount: { low: '3', high: '3', unit: 'tbsp' } }],
-          ...to,
+          ...overrides,
         }),
         step('d', { text: 'Dress with oil.', uses: uses('l2'), after: ['m'] }),
       ],
     });
-  const oilOf = (to: Partial<RecipeStep>) =>
-    row(planClass(bundle({}, {}, [dish(marinade(to), { maker: 'demonstration' })])), 'olive-oil')!;
-  const taken = (to: Partial<RecipeStep>) =>
-    oilOf(to).workings.steps.find(({ label }) => label === '− oil')?.value;
+  const oilOf = (overrides: Partial<RecipeStep>) =>
+    row(planClass(bundle({}, {}, [dish(marinade(overrides), { maker: 'demonstration' })])), 'olive-oil')!;
+  const taken = (overrides: Partial<RecipeStep>) =>
+    oilOf(overrides).workings.steps.find(({ label }) => label === '− oil')?.value;
   it('touched raw food and is refused, with the reason', () => {
     expect(taken({})).toBeUndefined();
     expect(oilOf({}).remark).toContain('The oil of “Test salad” touched raw food and is not used again.');

@@ -9,7 +9,11 @@ import { planClass } from './plan-class.js';
 type Steps = readonly Partial<RecipeStep>[];
 
 /** A class of 150 min for 8 at two stations, of dishes whose recipes say nothing of what is shown. */
-function planned(dishes: readonly Steps[], to: Partial<ClassFacts> = {}, shown?: Record<string, number>) {
+function planned(
+  dishes: readonly Steps[],
+  overrides: Partial<ClassFacts> = {},
+  shown?: Record<string, number>,
+) {
   const facts = classOf(
     dishes.map((steps, index) =>
       dish(
@@ -21,7 +25,7 @@ function planned(dishes: readonly Steps[], to: Partial<ClassFacts> = {}, shown?:
         { id: `d${index + 1}` },
       ),
     ),
-    { people: 8, lengthMinutes: 150, demonstrationPlates: 2, ...to },
+    { people: 8, lengthMinutes: 150, demonstrationPlates: 2, ...overrides },
   );
   return planClass({ class: facts, kitchen: { ...kitchen, ...(shown ? { shown } : {}) } });
 }

@@ -1,6 +1,6 @@
 import { toNumber } from '../amounts/index.js';
 import { dressingComponents, type OwnSchools, tellDressing, type ToldDressing } from '../dressing/index.js';
-import { type ComponentId, type DishId, type RecipeId, rememberLast } from '../identity/index.js';
+import { type ComponentId, type DishId, type RecipeId, cacheByOwner } from '../identity/index.js';
 import type { Larder } from '../larder/index.js';
 import type { RecipeComponent } from '../recipes/index.js';
 import type { Timeline } from '../timeline/index.js';
@@ -36,7 +36,7 @@ export function dressingsOf(
   });
 }
 
-const toldLast = rememberLast<RecipeComponent, ToldDressing | null>();
+const toldLast = cacheByOwner<RecipeComponent, ToldDressing | null>();
 
 function mixedAgainAt(dishId: DishId, { clock }: Timeline): string | null {
   return (

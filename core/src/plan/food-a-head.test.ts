@@ -7,8 +7,8 @@ import { planClass } from './plan-class.js';
 const beans = recipe(['700 g cooked green lentils', '100 g feta'], {
   steps: [step('mix', { text: 'Mix.' })],
 });
-const planned = (to: Partial<ClassFacts> = {}, maker: Maker = 'every station', making = {}) =>
-  planClass({ class: classOf([dish(beans, { maker, making })], { people: 8, ...to }), kitchen });
+const planned = (overrides: Partial<ClassFacts> = {}, maker: Maker = 'every station', making = {}) =>
+  planClass({ class: classOf([dish(beans, { maker, making })], { people: 8, ...overrides }), kitchen });
 
 describe('food a head', () => {
   it('is what every batch holds, by people: 2 batches of 800 g for 8 are 200 g', () => {

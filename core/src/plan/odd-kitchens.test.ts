@@ -23,10 +23,14 @@ const microwave = (capacity: number, heatMinutes = 0): KitchenAppliance => ({
   heatMinutes,
   settings: '',
 });
-const planIn = (to: Partial<KitchenFacts>, of = warmed, startsAt: LocalDateTime = '2026-11-27T18:30') =>
+const planIn = (
+  overrides: Partial<KitchenFacts>,
+  of = warmed,
+  startsAt: LocalDateTime = '2026-11-27T18:30',
+) =>
   planClass({
     class: classOf([dish(of)], { people: 8, startsAt }),
-    kitchen: { ...kitchen, appliances: [...kitchen.appliances, microwave(1)], ...to },
+    kitchen: { ...kitchen, appliances: [...kitchen.appliances, microwave(1)], ...overrides },
   });
 const clashes = (plan: ReturnType<typeof planIn>) => plan.timeline.clashes.map(({ sentence }) => sentence);
 

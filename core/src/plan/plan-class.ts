@@ -26,7 +26,7 @@ import {
 import { findWarnings } from './checks.js';
 import { withNoted } from './noted.js';
 import { dressingsOf } from './dressings.js';
-import { giftsOf } from './gifts.js';
+import { byProductsOf } from './by-products-of-steps.js';
 import { foodAHead, foodWarnings } from './food-a-head.js';
 import { planJobs } from './jobs.js';
 import { peopleOfPlan, peopleWarnings } from './people-of-plan.js';
@@ -243,7 +243,7 @@ function planShopping({ bundle, facts, larder, dishes }: Passes, planned: Timeli
       today: bundle.today,
       people: together.reduce((sum, other) => sum + other.people, facts.people),
       stock: bundle.stock,
-      gifts: giftsOf(dishes.map(decidedMade), larder, times),
+      offeredByProducts: byProductsOf(dishes.map(decidedMade), larder, times),
       suppliers: kitchen.suppliers,
       others: (bundle.others ?? []).filter(
         (other) => other.classId !== facts.id && !isElsewhere(other.classId),

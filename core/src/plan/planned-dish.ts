@@ -11,7 +11,7 @@ import {
   type TimedDish,
   type WholeDish,
 } from '../class/index.js';
-import { type DishId, dishOfKey, rememberLast } from '../identity/index.js';
+import { type DishId, dishOfKey, cacheByOwner } from '../identity/index.js';
 import type { Allergen, Larder } from '../larder/index.js';
 import {
   batchOffers,
@@ -108,10 +108,10 @@ export function dishesShown(shows: Shows): ReadonlySet<DishId> {
   return new Set([...shows].flatMap(([key, { together }]) => [key, ...together].map(dishOfKey)));
 }
 
-const wholes = rememberLast<ClassDish, WholeDish>();
-const worked = rememberLast<ClassDish, WorkBySteps>();
-const portioned = rememberLast<ClassDish, DishPortions>();
-const optionsOf = rememberLast<KitchenFacts, PortionOptions>();
+const wholes = cacheByOwner<ClassDish, WholeDish>();
+const worked = cacheByOwner<ClassDish, WorkBySteps>();
+const portioned = cacheByOwner<ClassDish, DishPortions>();
+const optionsOf = cacheByOwner<KitchenFacts, PortionOptions>();
 
 function portionsOf(
   dish: DecidedDish,

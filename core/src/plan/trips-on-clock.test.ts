@@ -9,8 +9,8 @@ import { planClass } from './plan-class.js';
 const salad = recipe(['100 g rocket', '30 g walnuts'], {
   steps: [step('toss', { uses: ['l1', 'l2'].map((line) => ({ line, share: '1' as const })) })],
 });
-const facts = (to: Partial<ClassFacts> = {}, dishes = [dish(salad)]) =>
-  classOf(dishes, { startsAt: '2026-11-28T18:30', ...to });
+const facts = (overrides: Partial<ClassFacts> = {}, dishes = [dish(salad)]) =>
+  classOf(dishes, { startsAt: '2026-11-28T18:30', ...overrides });
 const market: KitchenFacts = {
   ...kitchen,
   suppliers: [{ name: 'Market', sections: [], days: [0, 1, 2, 3, 4, 5, 6], tripMinutes: 50 }],
@@ -19,7 +19,7 @@ const planned = (of: ClassFacts, at: KitchenFacts = market, today?: LocalDate) =
   planClass({ class: of, kitchen: at, today });
 const entries = (of: ReturnType<typeof planned>) => [...of.timeline.daysBefore, ...of.timeline.clock];
 const trip = (of: ReturnType<typeof planned>) => entries(of).find(({ kind }) => kind === 'buy')!;
-const decided = (to: Partial<ClassDecisions>) => ({ decisions: to });
+const decided = (overrides: Partial<ClassDecisions>) => ({ decisions: overrides });
 
 describe('a shopping trip is a job of the clock', () => {
   it('on its day at 10:00, 50 min there and back and 2 things: 52 min, by you', () => {
@@ -78,8 +78,8 @@ describe('hands are in one place at a time', () => {
     }),
     { maker: 'made ahead' },
   );
-  const busy = (pins: Record<string, number> = {}, to: Partial<ClassFacts> = {}) =>
-    facts({ ...to, ...decided({ pins: { 'd1/prep': -1980, ...pins } }) }, [prepared]);
+  const busy = (pins: Record<string, number> = {}, overrides: Partial<ClassFacts> = {}) =>
+    facts({ ...overrides, ...decided({ pins: { 'd1/prep': -1980, ...pins } }) }, [prepared]);
   it('you shop when the prep is over', () => {
     const plan = planned(busy());
     const prep = entries(plan).find(({ id }) => id === 'd1/prep')!;

@@ -3,7 +3,7 @@ import type { ClassDish } from '../class/index.js';
 import {
   isOfStep,
   type LocalDate,
-  rememberLast,
+  cacheByOwner,
   stepKey,
   type StepKey,
   stepKeyOf,
@@ -93,7 +93,7 @@ export function ingredientUses(made: readonly MadeDish[], context: UsesContext):
 }
 
 /** A list tells that nothing of a line has changed by its uses being the same. */
-const linesUsed = rememberLast<RecipeLine, readonly IngredientUse[]>();
+const linesUsed = cacheByOwner<RecipeLine, readonly IngredientUse[]>();
 
 function usesOfLine(
   { dish, batches, fits, allergens }: MadeDish,

@@ -12,7 +12,7 @@ import {
   type WorkingStep,
 } from '../amounts/index.js';
 import type { ClassDish } from '../class/index.js';
-import { rememberByText, rememberLast } from '../identity/index.js';
+import { cacheByText, cacheByOwner } from '../identity/index.js';
 import { conversionFacts, type Ingredient } from '../larder/index.js';
 import { type KeptBack, pieceSizeOf, type RecipeLine } from '../recipes/index.js';
 import { workings } from './batches.js';
@@ -31,7 +31,7 @@ type Show = (amount: Amount | null) => Shown;
 /** Amounts of one line that are remembered as shown: those of its batches, and a few before. */
 const shownOfLine = 32;
 
-const shows = rememberLast<RecipeLine, Show>();
+const shows = cacheByOwner<RecipeLine, Show>();
 
 /**
  * How amounts of a line are shown. What was shown of it before is not written again. `dippers` is among how
@@ -80,7 +80,7 @@ function newShow(
   });
   const { unit } = line;
   const given = asGiven(line, ingredient);
-  const shown = rememberByText(shownOfLine, (ends): Shown => {
+  const shown = cacheByText(shownOfLine, (ends): Shown => {
     const [low, high] = ends.split(' ') as [Rational, Rational];
     const amount = { low, high, unit };
     return { spoons: given(format(amount, 'spoons'), high), grams: given(format(amount, 'grams'), high) };
@@ -200,7 +200,7 @@ function scalingStep(
   };
 }
 
-const writtenRange = rememberLast<RecipeLine, string>();
+const writtenRange = cacheByOwner<RecipeLine, string>();
 
 function rangeText(amount: Amount): string {
   const unit = amount.unit === 'piece' ? '' : ` ${amount.unit}`;

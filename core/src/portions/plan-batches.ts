@@ -6,10 +6,10 @@ import {
   isByStation,
   isEatenReadyMade,
   type StationPlan,
-  wayOfStation,
+  variantOfStation,
 } from '../class/index.js';
 import { batchNeed, describeBatch, largeSurplus, nameStations, workableBatch } from './batches.js';
-import { isOfWay } from '../recipes/index.js';
+import { isOfVariant } from '../recipes/index.js';
 import type { Batch, BatchKind, PortionOffer, RotationTurn } from './types.js';
 
 /**
@@ -110,7 +110,7 @@ function groupsOf(dish: ClassDish, { sizes }: StationPlan, people: number): Grou
     ways.length === 0
       ? null
       : isByStation(dish)
-        ? (ways.find((way) => way === wayOfStation(making, number)) ?? ways[0]!)
+        ? (ways.find((way) => way === variantOfStation(making, number)) ?? ways[0]!)
         : ways[index % ways.length]!;
   const alone = working.map((number, index): Group => ({
     stations: [number],
@@ -200,7 +200,7 @@ function makesItself(dish: ClassDish, { option }: Batch, once: readonly string[]
   const usual = firstWay(dish);
   return dish.recipe.lines
     .filter(({ componentId }) => once.includes(componentId))
-    .some((line) => isOfWay(line, option) !== isOfWay(line, usual));
+    .some((line) => isOfVariant(line, option) !== isOfVariant(line, usual));
 }
 
 /** What would be better: a batch far over its need is offered to two stations together. */

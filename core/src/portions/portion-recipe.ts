@@ -1,5 +1,5 @@
 import type { ClassDish } from '../class/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import {
   findIngredient,
   type Ingredient,
@@ -137,7 +137,7 @@ function factsOf(
   }));
 }
 
-const lineFacts = rememberLast<RecipeLine, LineFacts>();
+const lineFacts = cacheByOwner<RecipeLine, LineFacts>();
 
 /** The reader's word for the ingredient, with the recipe's own more telling one where it has one. */
 function lineName(line: RecipeLine, ingredient: Ingredient | null, english: English): string {

@@ -8,7 +8,7 @@ export { type RehearsedSpare, rehearsedSpare, spareInWords } from './spare.js';
 export {
   dishesInstead,
   type PeopleChange,
-  type PeopleWay,
-  peopleWays,
+  type PeopleRemedy,
+  peopleRemedies,
   withPeopleChange,
-} from './people-ways.js';
+} from './people-remedies.js';

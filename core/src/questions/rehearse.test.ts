@@ -19,11 +19,11 @@ const salad = recipe([], {
     step('dress', { after: ['roast', 'herbs'], text: 'Dress.' }),
   ],
 });
-const bundle = (to: Partial<ClassFacts> = {}, decisions: Partial<ClassDecisions> = {}) => ({
+const bundle = (overrides: Partial<ClassFacts> = {}, decisions: Partial<ClassDecisions> = {}) => ({
   class: classOf([dish(salad)], {
     demonstrationPlates: 2,
     decisions: { ...noDecisions, ...decisions },
-    ...to,
+    ...overrides,
   }),
   kitchen,
 });

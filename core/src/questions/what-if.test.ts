@@ -9,8 +9,12 @@ import { withWhatIf } from './with-what-if.js';
 
 const cut = step('cut', { place: 'before', handsOnMinutes: 10, text: 'Cut the carrots.' });
 const salad = recipe([], { steps: [cut, step('toss', { after: ['cut'], text: 'Toss.' })] });
-const bundle = (decisions: Partial<ClassDecisions> = {}, to: Partial<ClassFacts> = {}, of = salad) => ({
-  class: classOf([dish(of)], { people: 4, ...to, decisions: { ...noDecisions, ...decisions } }),
+const bundle = (
+  decisions: Partial<ClassDecisions> = {},
+  overrides: Partial<ClassFacts> = {},
+  of = salad,
+) => ({
+  class: classOf([dish(of)], { people: 4, ...overrides, decisions: { ...noDecisions, ...decisions } }),
   kitchen,
 });
 const all = ({ timeline }: ReturnType<typeof planClass>) => [...timeline.daysBefore, ...timeline.clock];
@@ -204,12 +208,12 @@ describe('what to prepare ahead', () => {
       step('plate', { text: 'Plate them.', after: ['roast'] }),
     ],
   });
-  const shown = (to: Partial<ClassFacts> = {}) => ({
+  const shown = (overrides: Partial<ClassFacts> = {}) => ({
     class: classOf([dish(roast, { maker: 'demonstration' })], {
       people: 4,
       lengthMinutes: 90,
       demonstrationPlates: 2,
-      ...to,
+      ...overrides,
       decisions: noDecisions,
     }),
     kitchen,

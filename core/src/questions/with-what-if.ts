@@ -58,8 +58,8 @@ export function withWhatIfs(bundle: ClassBundle, whatIfs: readonly WhatIf[]): Cl
   return whatIfs.reduce(withWhatIf, bundle);
 }
 
-function withClass(bundle: ClassBundle, to: Partial<ClassFacts>): ClassBundle {
-  return { ...bundle, class: { ...bundle.class, ...to } };
+function withClass(bundle: ClassBundle, overrides: Partial<ClassFacts>): ClassBundle {
+  return { ...bundle, class: { ...bundle.class, ...overrides } };
 }
 
 /** For this class alone: something of the kind is hired, or it is out of order. */

@@ -1,4 +1,4 @@
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import {
   type Allergen,
   findIngredient,
@@ -20,7 +20,7 @@ export function contentsOf({ lines }: Pick<Recipe, 'lines'>, larder: Larder = st
   return contents(lines, [larder], () => readContents(lines, larder));
 }
 
-const contents = rememberLast<Recipe['lines'], Contents>();
+const contents = cacheByOwner<Recipe['lines'], Contents>();
 
 function readContents(lines: Recipe['lines'], larder: Larder): Contents {
   const found = new Set<Allergen>();

@@ -16,7 +16,7 @@ function isOfOption({ option, also = [] }: When, taken: string | undefined): boo
 }
 
 /** Whether a part is made in a way of a flight; in every one where it belongs to none, or none is dealt. */
-export function isOfWay({ when }: { readonly when?: When | null }, way: string | null): boolean {
+export function isOfVariant({ when }: { readonly when?: When | null }, way: string | null): boolean {
   return !way || !when || isOfOption(when, way);
 }
 

@@ -1,4 +1,4 @@
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import { lineCues } from './intake/line-cues.js';
 import { findIngredient, type Larder } from '../larder/index.js';
 import type { Recipe, RecipeLine } from './types.js';
@@ -21,7 +21,7 @@ export function dippersOf(recipe: DippedRecipe, larder: Larder): readonly Recipe
 
 type DippedRecipe = Pick<Recipe, 'kind' | 'components' | 'lines'>;
 
-const dippers = rememberLast<DippedRecipe, readonly RecipeLine[]>();
+const dippers = cacheByOwner<DippedRecipe, readonly RecipeLine[]>();
 
 function findDippers(recipe: DippedRecipe, larder: Larder): readonly RecipeLine[] {
   const roles = new Map(recipe.components.map(({ id, role }) => [id, role]));

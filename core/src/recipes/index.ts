@@ -66,7 +66,7 @@ export { readTimes, type TimeSpan } from './intake/step/times.js';
 export { readOvenHeat, type OvenHeat } from './intake/step/heat.js';
 export { linkLines } from './intake/step/links.js';
 export { looseEnds, type LooseEnds } from './loose-ends.js';
-export { applyChoices, isOfWay, namesTaken, optionTaken, withSettled, type Chosen } from './choices.js';
+export { applyChoices, isOfVariant, namesTaken, optionTaken, withSettled, type Chosen } from './choices.js';
 export { expandRecipe, subRecipeIds, type FindRecipe } from './sub-recipes.js';
 export {
   compositionProblem,

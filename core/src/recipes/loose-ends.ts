@@ -1,5 +1,5 @@
 import { toFraction, toRational, type Rational } from '../amounts/index.js';
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import { standardLarder, type Larder } from '../larder/index.js';
 import { LineMentions } from './intake/step/mentions.js';
 import { unlistedNames } from './intake/step/unlisted.js';
@@ -31,7 +31,7 @@ export function looseEnds(
   return comparedLast(recipe, [larder], () => comparedByWords(recipe, larder));
 }
 
-const comparedLast = rememberLast<Pick<Recipe, 'lines' | 'steps'>, LooseEnds>();
+const comparedLast = cacheByOwner<Pick<Recipe, 'lines' | 'steps'>, LooseEnds>();
 
 function comparedByWords(recipe: Pick<Recipe, 'lines' | 'steps'>, larder: Larder): LooseEnds {
   const known = comparedBefore.get(larder) ?? new Map<string, LooseEnds>();

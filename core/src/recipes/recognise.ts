@@ -1,4 +1,4 @@
-import { rememberLast } from '../identity/index.js';
+import { cacheByOwner } from '../identity/index.js';
 import { type Larder, standardLarder } from '../larder/index.js';
 import { parseIngredientLine } from './intake/line/line.js';
 import { withPulsesOfSteps } from './intake/text/pulses-by-steps.js';
@@ -37,7 +37,7 @@ export function recognisedLine(line: RecipeLine, system: Recipe['system'], larde
 }
 
 /** An edit of one line leaves the others of its recipe as they were. */
-const readLast = rememberLast<RecipeLine, RecipeLine>();
+const readLast = cacheByOwner<RecipeLine, RecipeLine>();
 
 function readAgain(line: RecipeLine, system: Recipe['system'], larder: Larder): RecipeLine {
   const reading = parseIngredientLine(line.text, { system, larder });

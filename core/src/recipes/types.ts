@@ -122,7 +122,7 @@ export interface StepUse {
 }
 
 /** A by-product of a step, for the recipe as written. */
-export interface StepGift {
+export interface StepByProduct {
   readonly text: string;
   /** Larder id of what it is. */
   readonly ingredient: IngredientId;
@@ -201,7 +201,7 @@ export interface RecipeStep {
   /** What this step uses of which lines. */
   readonly uses: readonly StepUse[];
   /** What is left for another step to use: rendered fat, roasting oil, cooking or pickling liquid. */
-  readonly gives?: readonly StepGift[];
+  readonly gives?: readonly StepByProduct[];
   /** Ids of steps that must be finished first. */
   readonly after: readonly StepId[];
   /** How long the result keeps before the next step must start; null for no limit that matters here. */

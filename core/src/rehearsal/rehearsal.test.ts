@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rehearse, type RehearsalProblem, type RehearsalStep } from './rehearsal.js';
 
-const at = (id: string, minutes: number, to: Partial<RehearsalStep> = {}): RehearsalStep => ({
+const at = (id: string, minutes: number, overrides: Partial<RehearsalStep> = {}): RehearsalStep => ({
   id,
   title: id,
   minutes,
@@ -10,16 +10,19 @@ const at = (id: string, minutes: number, to: Partial<RehearsalStep> = {}): Rehea
   pairs: 1,
   appliance: null,
   after: [],
-  ...to,
+  ...overrides,
 });
-const problem = (steps: readonly RehearsalStep[], to: Partial<RehearsalProblem> = {}): RehearsalProblem => ({
+const problem = (
+  steps: readonly RehearsalStep[],
+  overrides: Partial<RehearsalProblem> = {},
+): RehearsalProblem => ({
   stations: 3,
   pairsEach: 1,
   steps,
   places: {},
   classMinutes: 60,
   spread: 0,
-  ...to,
+  ...overrides,
 });
 const once = { runs: 1, seed: 1 };
 

@@ -3,12 +3,12 @@ import { irreducibleClash, partOf } from './clash.js';
 import { clashSentence } from './sentence.js';
 import type { ScheduleProblem } from './types.js';
 
-const task = (id: string, minutes: number, to: Partial<ScheduleProblem['tasks'][number]> = {}) => ({
+const task = (id: string, minutes: number, overrides: Partial<ScheduleProblem['tasks'][number]> = {}) => ({
   id,
   minutes,
   demands: [],
   name: id,
-  ...to,
+  ...overrides,
 });
 const you = { id: 'you', name: 'you', capacity: 1 };
 const yours = { demands: [{ resource: 'you', units: 1 }] };

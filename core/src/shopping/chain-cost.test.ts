@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { larderOf, standardLarder } from '../larder/index.js';
 import { list, only, stock, use } from '../tests/shopping-uses.js';
-import type { Gift, IngredientUse } from './types.js';
+import type { OfferedByProduct, IngredientUse } from './types.js';
 
 describe('by-products of other steps', () => {
-  const gift = (to: Partial<Gift> = {}): Gift => ({
+  const gift = (overrides: Partial<OfferedByProduct> = {}): OfferedByProduct => ({
     dishTitle: 'Bacon',
     ingredient: 'bacon-fat',
     amount: '45',
@@ -13,20 +13,25 @@ describe('by-products of other steps', () => {
     allergens: [],
     isRaw: false,
     words: 'bacon fat',
-    ...to,
+    ...overrides,
   });
-  const fat = (to: Partial<IngredientUse> = {}) =>
-    use('2 tbsp bacon fat', 1, { minute: 60, dishTitle: 'Dressing', ...to });
+  const fat = (overrides: Partial<IngredientUse> = {}) =>
+    use('2 tbsp bacon fat', 1, { minute: 60, dishTitle: 'Dressing', ...overrides });
   it('20. 30 ml wanted, 45 ml left by the bacon: nothing to buy', () =>
-    expect(list([fat()], { gifts: [gift()] })).toMatchObject({ rows: [], covered: [{ buy: 'nothing' }] }));
-  it('21. 2 × 30 ml wanted, 45 left: 15 ml more', () =>
-    expect(only([use('2 tbsp bacon fat', 2, { minute: 60 })], { gifts: [gift()] })).toMatchObject({
-      buy: '15 ml more',
-      remark: 'It is not sold by itself: open one more of what leaves it.',
+    expect(list([fat()], { offeredByProducts: [gift()] })).toMatchObject({
+      rows: [],
+      covered: [{ buy: 'nothing' }],
     }));
+  it('21. 2 × 30 ml wanted, 45 left: 15 ml more', () =>
+    expect(only([use('2 tbsp bacon fat', 2, { minute: 60 })], { offeredByProducts: [gift()] })).toMatchObject(
+      {
+        buy: '15 ml more',
+        remark: 'It is not sold by itself: open one more of what leaves it.',
+      },
+    ));
   it('22. roasting oil of one step is used by the next: 90 ml − 30 = 60 ml of olive oil', () => {
     const row = only([use('90 ml olive oil', 1, { minute: 60 })], {
-      gifts: [gift({ ingredient: 'olive-oil', amount: '30', words: 'roasting oil' })],
+      offeredByProducts: [gift({ ingredient: 'olive-oil', amount: '30', words: 'roasting oil' })],
     });
     expect([row.need, row.workings.steps.find(({ label }) => label === '− roasting oil')?.value]).toEqual([
       '90',
@@ -37,7 +42,7 @@ describe('by-products of other steps', () => {
     // 2 tbsp are 30 ml; the bacon leaves 20, so of 30 ml that are strained already 10 are used.
     const strained = stock('bacon-fat', '30 ml', { state: 'drained' });
     const { covered } = list([fat({ preparation: ['drained'] })], {
-      gifts: [gift({ amount: '20' })],
+      offeredByProducts: [gift({ amount: '20' })],
       stock: [strained],
     });
     expect(
@@ -50,28 +55,32 @@ describe('by-products of other steps', () => {
     ]);
   });
   it('the giver must come first', () =>
-    expect(only([fat({ minute: 5 })], { gifts: [gift()] }).remark).toContain(
+    expect(only([fat({ minute: 5 })], { offeredByProducts: [gift()] }).remark).toContain(
       'comes after “Dressing” wants it',
     ));
   it('it must keep until then: 15 days later is too late for 14', () =>
-    expect(only([fat({ minute: 10 + 15 * 1440 })], { gifts: [gift()] }).remark).toContain('does not keep'));
+    expect(only([fat({ minute: 10 + 15 * 1440 })], { offeredByProducts: [gift()] }).remark).toContain(
+      'does not keep',
+    ));
   it('no border of allergens is crossed, unless the dish has it anyway', () => {
-    expect(only([fat()], { gifts: [gift({ allergens: ['fish'] })] }).remark).toContain(
+    expect(only([fat()], { offeredByProducts: [gift({ allergens: ['fish'] })] }).remark).toContain(
       'would bring fish into “Dressing”',
     );
-    expect(list([fat({ dishAllergens: ['fish'] })], { gifts: [gift({ allergens: ['fish'] })] }).rows).toEqual(
-      [],
-    );
+    expect(
+      list([fat({ dishAllergens: ['fish'] })], { offeredByProducts: [gift({ allergens: ['fish'] })] }).rows,
+    ).toEqual([]);
   });
   it('what touched raw food is not used again', () =>
-    expect(only([fat()], { gifts: [gift({ isRaw: true })] }).remark).toContain('touched raw food'));
+    expect(only([fat()], { offeredByProducts: [gift({ isRaw: true })] }).remark).toContain(
+      'touched raw food',
+    ));
   it('the earliest use is served first: 45 ml to the first 30 and 15 of the next 30', () => {
     const row = only(
       [
         use('2 tbsp bacon fat', 1, { minute: 90, dishTitle: 'Late' }),
         use('2 tbsp bacon fat', 1, { minute: 20, dishTitle: 'Early' }),
       ],
-      { gifts: [gift()] },
+      { offeredByProducts: [gift()] },
     );
     expect(
       row.workings.steps

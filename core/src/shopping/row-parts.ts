@@ -6,7 +6,7 @@ import type { English } from '../words/index.js';
 import type { PackAnswer, PackOptions } from './coverings.js';
 import type { PooledNeed } from './need.js';
 import { buyingDays, type BuyingDays } from './trips.js';
-import type { ClassNeeds, Gift, IngredientUse, StockItem } from './types.js';
+import type { ClassNeeds, OfferedByProduct, IngredientUse, StockItem } from './types.js';
 
 /** What the list knows besides the uses. */
 export interface RowContext {
@@ -17,7 +17,7 @@ export interface RowContext {
   /** Which half of the earth the seasons follow. */
   readonly hemisphere: Hemisphere;
   readonly stock: readonly StockItem[];
-  readonly gifts: readonly Gift[];
+  readonly offeredByProducts: readonly OfferedByProduct[];
   readonly suppliers: readonly Supplier[];
   readonly others: readonly ClassNeeds[];
   readonly decisions: ShoppingDecisions;

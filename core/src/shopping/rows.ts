@@ -1,6 +1,6 @@
 import { type Rational, toFraction, toNumber, toRational, type WorkingStep } from '../amounts/index.js';
 import type { ShoppingDecisions } from '../class/index.js';
-import { type DishId, lookUp, rememberLast } from '../identity/index.js';
+import { type DishId, lookUp, cacheByOwner } from '../identity/index.js';
 import { type Ingredient, ingredientName } from '../larder/index.js';
 import type { Combination, PackAnswer, PackOptions } from './coverings.js';
 import { isSome, pooledNeed, type PooledNeed } from './need.js';
@@ -16,7 +16,7 @@ import {
   type RowParts,
 } from './row-parts.js';
 import { buyText, remarkOf, rowWorkings, servesWords } from './row-words.js';
-import { fromGifts, fromPreparedStock, fromStock, inDate } from './supplies.js';
+import { fromByProducts, fromPreparedStock, fromStock, inDate } from './supplies.js';
 import { longestKeeping, supplierOf } from './trips.js';
 import type { ClassNeeds, IngredientUse, PackChoice, ShoppingRow } from './types.js';
 import { buyWords, leftOverWords, packKey, showNeed } from './words.js';
@@ -29,9 +29,9 @@ export function knownRow(
   context: RowContext,
 ): ShoppingRow {
   const pooled = pooledNeed(uses, ingredient);
-  const gifts = fromGifts(pooled, context.gifts, ingredient);
+  const offeredByProducts = fromByProducts(pooled, context.offeredByProducts, ingredient);
   const stock = inDate(context.stock, ingredient, lastUse(uses) ?? context.classDate);
-  const prepared = fromPreparedStock(pooled, gifts, stock, ingredient);
+  const prepared = fromPreparedStock(pooled, offeredByProducts, stock, ingredient);
   const spare = withSpare(prepared.left, ingredient, context.decisions);
   const cupboard = fromStock(spare.need, stock, ingredient);
   const toCover = atLeastSome(cupboard.left, uses, ingredient, isSome(pooled.need));
@@ -44,7 +44,13 @@ export function knownRow(
     choosePacks(toCover, ingredient.packs, options),
     lookUp(context.decisions.packs, key),
   );
-  const steps = [...pooled.steps, ...gifts.steps, ...prepared.steps, ...spare.steps, ...cupboard.steps];
+  const steps = [
+    ...pooled.steps,
+    ...offeredByProducts.steps,
+    ...prepared.steps,
+    ...spare.steps,
+    ...cupboard.steps,
+  ];
   return rowOf(key, {
     uses,
     ingredient,
@@ -55,8 +61,10 @@ export function knownRow(
     steps,
     options,
     leftOverUse,
-    have: [prepared.left !== gifts.left ? 'prepared' : '', cupboard.have].filter(Boolean).join(', '),
-    remark: [pooled.reason, gifts.remark].filter(Boolean).join(' '),
+    have: [prepared.left !== offeredByProducts.left ? 'prepared' : '', cupboard.have]
+      .filter(Boolean)
+      .join(', '),
+    remark: [pooled.reason, offeredByProducts.remark].filter(Boolean).join(' '),
   });
 }
 
@@ -152,7 +160,7 @@ function substitutesOf(ingredient: Ingredient, { larder, english }: RowContext):
   );
 }
 
-const substitutes = rememberLast<Ingredient, ShoppingRow['substitutes']>();
+const substitutes = cacheByOwner<Ingredient, ShoppingRow['substitutes']>();
 
 /** Each dish's share of what all of them want, for the cost of each. */
 function sharesOf(pooled: PooledNeed): ShoppingRow['shares'] {

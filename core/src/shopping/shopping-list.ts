@@ -1,6 +1,6 @@
 import { dequal } from 'dequal/lite';
 import { noShoppingDecisions, type ShoppingDecisions, type Supplier } from '../class/index.js';
-import { type LocalDate, lookUp, rememberLast } from '../identity/index.js';
+import { type LocalDate, lookUp, cacheByOwner } from '../identity/index.js';
 import {
   findIngredient,
   type Ingredient,
@@ -14,7 +14,14 @@ import { costOf } from './cost.js';
 import type { RowContext } from './row-parts.js';
 import { knownRow } from './rows.js';
 import { planTrips } from './trips.js';
-import type { ClassNeeds, Gift, IngredientUse, ShoppingList, ShoppingRow, StockItem } from './types.js';
+import type {
+  ClassNeeds,
+  OfferedByProduct,
+  IngredientUse,
+  ShoppingList,
+  ShoppingRow,
+  StockItem,
+} from './types.js';
 import { writtenRow } from './written-row.js';
 
 export interface ShoppingOptions {
@@ -29,7 +36,7 @@ export interface ShoppingOptions {
   readonly today?: LocalDate;
   readonly people?: number;
   readonly stock?: readonly StockItem[];
-  readonly gifts?: readonly Gift[];
+  readonly offeredByProducts?: readonly OfferedByProduct[];
   readonly suppliers?: readonly Supplier[];
   /** What other coming classes want, for left-overs. */
   readonly others?: readonly ClassNeeds[];
@@ -50,7 +57,7 @@ export function buildShoppingList(uses: readonly IngredientUse[], options: Shopp
     classDate: options.classDate ?? null,
     hemisphere: options.hemisphere ?? 'north',
     stock: options.stock ?? none,
-    gifts: options.gifts ?? none,
+    offeredByProducts: options.offeredByProducts ?? none,
     suppliers: options.suppliers ?? none,
     others: options.others ?? none,
     decisions: withDefaults(options.decisions),
@@ -88,7 +95,7 @@ function withDefaults(decisions: Partial<ShoppingDecisions> | undefined): Shoppi
   return defaulted(decisions, [], () => ({ ...noShoppingDecisions, ...decisions }));
 }
 
-const defaulted = rememberLast<Partial<ShoppingDecisions>, ShoppingDecisions>();
+const defaulted = cacheByOwner<Partial<ShoppingDecisions>, ShoppingDecisions>();
 
 /**
  * An edit of one dish leaves most of the list as it was: where an ingredient is wanted for the same and all
@@ -100,17 +107,29 @@ function rowOnce(
   context: RowContext,
   make: () => ShoppingRow,
 ): ShoppingRow {
-  const gifts = context.gifts.filter((gift) => gift.ingredient === ingredient.id);
+  const offeredByProducts = context.offeredByProducts.filter((gift) => gift.ingredient === ingredient.id);
   const others = context.others.filter(({ needs }) => lookUp(needs, ingredient.id) !== undefined);
   const { english, larder, currency, classDate, hemisphere, stock, suppliers, decisions } = context;
   return rowsOnce(
     ingredient,
-    [english, larder, currency, classDate, hemisphere, decisions, uses, gifts, stock, suppliers, others],
+    [
+      english,
+      larder,
+      currency,
+      classDate,
+      hemisphere,
+      decisions,
+      uses,
+      offeredByProducts,
+      stock,
+      suppliers,
+      others,
+    ],
     make,
   );
 }
 
-const rowsOnce = rememberLast<Ingredient, ShoppingRow>(
+const rowsOnce = cacheByOwner<Ingredient, ShoppingRow>(
   (a, b) => Object.is(a, b) || (Array.isArray(a) && dequal(a, b)),
 );
 

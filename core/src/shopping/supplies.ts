@@ -12,7 +12,7 @@ import {
 import type { LocalDate } from '../identity/index.js';
 import { conversionFacts, type Form, type Ingredient } from '../larder/index.js';
 import { inShoppingUnit, isSome, lessBy, type NeedPart, type PooledNeed, smaller } from './need.js';
-import type { Gift, IngredientUse, StockItem } from './types.js';
+import type { OfferedByProduct, IngredientUse, StockItem } from './types.js';
 import { showNeed } from './words.js';
 
 /**
@@ -31,13 +31,13 @@ type Covered = ReadonlyMap<NeedPart, Rational>;
  * What by-products of other steps cover: those that come first, keep until then, and cross no border of
  * allergens or raw food. The earliest uses are served first.
  */
-export function fromGifts(
+export function fromByProducts(
   pooled: PooledNeed,
-  gifts: readonly Gift[],
+  offeredByProducts: readonly OfferedByProduct[],
   ingredient: Ingredient,
 ): Supplied & { readonly covered: Covered } {
   const covered = new Map<NeedPart, Rational>();
-  const offered = gifts.filter((gift) => gift.ingredient === ingredient.id);
+  const offered = offeredByProducts.filter((gift) => gift.ingredient === ingredient.id);
   if (offered.length === 0) return { left: pooled.need, steps: [], remark: '', covered };
   const left = offered.map((gift) => gift.amount);
   const steps: WorkingStep[] = [];
@@ -72,7 +72,7 @@ function byTime(parts: readonly NeedPart[]): NeedPart[] {
 }
 
 /** Why a by-product must not go into a dish; empty where it may. */
-function refusalOf(gift: Gift, use: IngredientUse): string {
+function refusalOf(gift: OfferedByProduct, use: IngredientUse): string {
   if (gift.isRaw) return `The ${gift.words} of “${gift.dishTitle}” touched raw food and is not used again.`;
   const brought = gift.allergens.filter((allergen) => !use.dishAllergens?.includes(allergen));
   if (brought.length > 0)

@@ -1,6 +1,6 @@
 import { getDayOfWeek, parseDate } from '@internationalized/date';
 import type { Supplier } from '../class/index.js';
-import { type LocalDate, rememberByText } from '../identity/index.js';
+import { type LocalDate, cacheByText } from '../identity/index.js';
 import type { Ingredient, Section } from '../larder/index.js';
 import { counted, money, showDate } from '../words/index.js';
 import type { ShoppingRow, ShoppingTrip } from './types.js';
@@ -207,7 +207,7 @@ function daysBefore(date: LocalDate, days: number): LocalDate {
 }
 
 const rememberedDates = 400;
-const earlier = rememberByText(rememberedDates, (text) => {
+const earlier = cacheByText(rememberedDates, (text) => {
   const [date, days] = text.split(' ') as [string, string];
   return parseDate(date)
     .subtract({ days: Number(days) })

@@ -45,7 +45,7 @@ export interface IngredientUse {
 export type MeasuredUse = IngredientUse & { readonly amount: Amount };
 
 /** A by-product of one step that other steps can use. */
-export interface Gift {
+export interface OfferedByProduct {
   readonly dishTitle: string;
   /** Larder id of what it is. */
   readonly ingredient: IngredientId;

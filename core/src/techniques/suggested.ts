@@ -1,5 +1,5 @@
 import { folded, phrasePattern, rowsOf } from '../language/index.js';
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 import { suggestedTable } from './data/suggested.js';
 
 /** A technique note, the words of a step that suggest it, and a step that does. */
@@ -25,7 +25,7 @@ const mostTexts = 4000;
 const sign = /\b(?:until|till)\b[^,.;]*/g;
 
 /** The techniques whose notes help with a step, by its words, the most telling first; each once. */
-export const techniquesSuggested: (text: string) => readonly string[] = rememberByText(mostTexts, (text) => {
+export const techniquesSuggested: (text: string) => readonly string[] = cacheByText(mostTexts, (text) => {
   // A sign to watch for is not what is done: "roast until the edges char".
   const said = folded(text).replace(sign, ' ');
   const found = suggestions.filter(({ words, not }) => words.test(said) && !not?.test(said));

@@ -15,8 +15,8 @@ export const salad = recipe(
 );
 export const bundle = (
   decisions: Partial<ClassDecisions> = {},
-  to: Partial<ClassBundle> = {},
+  overrides: Partial<ClassBundle> = {},
   dishes = [dish(salad, { maker: 'demonstration' })],
-): ClassBundle => ({ class: classOf(dishes, { decisions }), kitchen, ...to });
+): ClassBundle => ({ class: classOf(dishes, { decisions }), kitchen, ...overrides });
 export const row = (plan: ReturnType<typeof planClass>, key: string) =>
   [...plan.shopping.rows, ...plan.shopping.covered].find((each) => each.key === key);

@@ -12,7 +12,7 @@ import { emptyRecipe, lineOf, parseIngredientLine, type Recipe, type RecipeStep 
 import type { DishOnClock } from '../timeline/tasks/types.js';
 
 /** A step of 5 hands-on minutes in class; the rest as given. */
-export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
+export function step(id: string, overrides: Partial<RecipeStep> = {}): RecipeStep {
   return {
     id,
     componentId: 'c1',
@@ -29,24 +29,24 @@ export function step(id: string, to: Partial<RecipeStep> = {}): RecipeStep {
     techniques: [],
     techniqueNote: '',
     demonstrateMinutes: 0,
-    ...to,
+    ...overrides,
   };
 }
 
 /** A recipe of one component from written lines. */
-export function recipe(lines: readonly string[], to: Partial<Recipe> = {}): Recipe {
-  const system = to.system ?? 'metric';
+export function recipe(lines: readonly string[], overrides: Partial<Recipe> = {}): Recipe {
+  const system = overrides.system ?? 'metric';
   return {
     ...emptyRecipe,
     title: 'Test salad',
     system,
     components: [{ id: 'c1', name: 'Salad', role: 'base' }],
     lines: lines.map((text, index) => lineOf(parseIngredientLine(text, { system }), index, 'c1')),
-    ...to,
+    ...overrides,
   };
 }
 
-export function dish(of: Recipe, to: Partial<ClassDish> & { maker?: Maker } = {}): ClassDish {
+export function dish(of: Recipe, overrides: Partial<ClassDish> & { maker?: Maker } = {}): ClassDish {
   return {
     id: 'd1',
     recipeId: 'r1',
@@ -55,7 +55,7 @@ export function dish(of: Recipe, to: Partial<ClassDish> & { maker?: Maker } = {}
     maker: 'every station',
     recipe: of,
     choices: {},
-    ...to,
+    ...overrides,
   };
 }
 
@@ -67,7 +67,7 @@ export const kitchen: KitchenFacts = {
   ),
 };
 
-export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = {}): ClassFacts {
+export function classOf(dishes: readonly ClassDish[], overrides: Partial<ClassFacts> = {}): ClassFacts {
   return {
     id: 'class',
     title: 'Test class',
@@ -80,7 +80,7 @@ export function classOf(dishes: readonly ClassDish[], to: Partial<ClassFacts> = 
     assistants: 0,
     demonstrationPlates: 0,
     dishes,
-    ...to,
+    ...overrides,
   };
 }
 

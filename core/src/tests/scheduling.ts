@@ -21,9 +21,9 @@ export const link = (from: string, to: string, minLag = 0, maxLag?: number): Sch
   maxLag,
 });
 
-export function planned(problem: ScheduleProblem, to: Partial<ScheduleOptions> = {}) {
-  const result = schedule(problem, { ...options, ...to });
+export function planned(problem: ScheduleProblem, overrides: Partial<ScheduleOptions> = {}) {
+  const result = schedule(problem, { ...options, ...overrides });
   if (result.status !== 'scheduled') throw new Error(`${result.status}: ${result.sentence}`);
-  expect(violations(problem, result.starts, to.pinned)).toEqual([]);
+  expect(violations(problem, result.starts, overrides.pinned)).toEqual([]);
   return result;
 }

@@ -7,7 +7,7 @@ import {
 } from '../shopping/index.js';
 
 /** One use as written, made `count` times, for two people each. */
-export function use(text: string, count = 1, to: Partial<IngredientUse> = {}): IngredientUse {
+export function use(text: string, count = 1, overrides: Partial<IngredientUse> = {}): IngredientUse {
   const line = parseIngredientLine(text, { system: 'metric' });
   return {
     dishId: 'd',
@@ -26,16 +26,16 @@ export function use(text: string, count = 1, to: Partial<IngredientUse> = {}): I
     system: 'metric',
     scaling: 'linear',
     plates: 2 * count,
-    ...to,
+    ...overrides,
   };
 }
 export const list = (uses: readonly IngredientUse[], options: Partial<ShoppingOptions> = {}) =>
   buildShoppingList(uses, { english: 'uk', classDate: '2026-11-27', ...options });
 export const only = (uses: readonly IngredientUse[], options: Partial<ShoppingOptions> = {}) =>
   list(uses, options).rows[0]!;
-export const stock = (ingredient: string, text: string, to: Partial<StockItem> = {}): StockItem => {
+export const stock = (ingredient: string, text: string, overrides: Partial<StockItem> = {}): StockItem => {
   const { amount, unit } = parseIngredientLine(text, { system: 'metric' });
-  return { ingredient, amount: { ...amount!, unit: unit! }, state: '', useBy: null, ...to };
+  return { ingredient, amount: { ...amount!, unit: unit! }, state: '', useBy: null, ...overrides };
 };
 export const steps = (uses: readonly IngredientUse[], options: Partial<ShoppingOptions> = {}) =>
   only(uses, options).workings.steps.map(({ label }) => label);

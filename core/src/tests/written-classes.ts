@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { type ClassDish, type KitchenFacts, kitWays, makers } from '../class/index.js';
+import { type ClassDish, type KitchenFacts, kitRemedies, makers } from '../class/index.js';
 import { standardLarder } from '../larder/index.js';
 import { type ClassBundle } from '../plan/index.js';
 import { parseRecipeText, portions } from '../recipes/index.js';
@@ -44,7 +44,7 @@ const decisions = fc.record(
     budget: fc.constantFrom(null, 40),
     aim: fc.constantFrom('shortest' as const, 'freshest' as const),
     ownSets: fc.constant([{ station: 1, without: 'nuts' }]),
-    kit: fc.constantFrom(...kitWays).map((kind) => [{ tool: 'whisk', kind, atOnce: 1, by: 'fork' }]),
+    kit: fc.constantFrom(...kitRemedies).map((kind) => [{ tool: 'whisk', kind, atOnce: 1, by: 'fork' }]),
   },
   { requiredKeys: [] },
 );

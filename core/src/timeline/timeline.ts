@@ -93,7 +93,7 @@ export function buildTimeline(given: TimelineInput): Timeline {
     usedWorkings: usedWorkings(entries, used, input.facts.lengthMinutes),
     handsOn: handsOnOf(entries, eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun),
     budget: budgetOf(entries),
-    ahead: aheadOf(attempt, input.toStaff),
+    ahead: aheadOf(attempt, input.leftToStaff),
     leftOut: given.leftOut ?? [],
     starts: attempt.starts,
     brokenPins: attempt.brokenPins,
@@ -125,10 +125,10 @@ function inSomeHours(input: AttemptInput, axis: Axis): Attempt | null {
 
 /** Tasks of an earlier day whose results are used too late. */
 function keptTooLong(
-  { tasks: { tasks, links }, starts, letGo }: Attempt,
+  { tasks: { tasks, links }, starts, relaxed }: Attempt,
   { open }: AttemptInput,
 ): PlanTask[] {
-  if (letGo !== 'keeping') return [];
+  if (relaxed !== 'keeping') return [];
   const minutes = new Map(tasks.map((task) => [task.id, task.minutes]));
   const late = links.filter(
     ({ from, to, maxLag, isKeeping }) =>
@@ -154,7 +154,7 @@ function keptBetter(
     // Whether there is any at all is quickly found; only then it is looked for in earnest.
     if (!attemptPlan(other, most, 'showing')) continue;
     const found = findAttempt(other);
-    if (found && found.letGo !== 'keeping' && found.overrun <= most) return found;
+    if (found && found.relaxed !== 'keeping' && found.overrun <= most) return found;
   }
   return undefined;
 }
@@ -192,7 +192,10 @@ export function isOnTime(given: TimelineInput): boolean {
   const prepared = found && found.overrun <= 0 ? null : withPrepared(input);
   const attempt = prepared ? findAttempt(prepared) : found;
   return (
-    attempt !== null && attempt.overrun <= 0 && attempt.letGo !== 'keeping' && attempt.brokenPins.length === 0
+    attempt !== null &&
+    attempt.overrun <= 0 &&
+    attempt.relaxed !== 'keeping' &&
+    attempt.brokenPins.length === 0
   );
 }
 

@@ -1,4 +1,4 @@
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 
 /** A format takes milliseconds to make: each is made when the first date is shown in it. */
 function format(options: Intl.DateTimeFormatOptions): (date: Date) => string {
@@ -21,7 +21,7 @@ export function showDate(local: string): string {
 }
 
 const rememberedDates = 400;
-const shortDate = rememberByText(rememberedDates, (date) => day(noonless(date)).replace(',', ''));
+const shortDate = cacheByText(rememberedDates, (date) => day(noonless(date)).replace(',', ''));
 
 /** "Fri" for "2026-11-27…". */
 export function showWeekday(local: string): string {

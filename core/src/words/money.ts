@@ -1,4 +1,4 @@
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 
 /** An amount in the kitchen's money. Making a format is slow, and so is writing with it. */
 export function money(amount: number, currency: string): string {
@@ -8,7 +8,7 @@ export function money(amount: number, currency: string): string {
 const currencies = 20;
 const rememberedAmounts = 1000;
 
-const formatIn = rememberByText(currencies, (currency) => {
+const formatIn = cacheByText(currencies, (currency) => {
   const format = new Intl.NumberFormat('en', { style: 'currency', currency });
-  return rememberByText(rememberedAmounts, (amount) => format.format(Number(amount)));
+  return cacheByText(rememberedAmounts, (amount) => format.format(Number(amount)));
 });

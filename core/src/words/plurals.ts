@@ -1,5 +1,5 @@
 import pluralize from 'pluralize';
-import { rememberByText } from '../identity/index.js';
+import { cacheByText } from '../identity/index.js';
 
 /** Foods that are called the same, however much there is of them. */
 const uncountable = ['couscous', 'hummus', 'asparagus', 'cress', 'watercress', 'molasses'];
@@ -18,8 +18,8 @@ export function pluralFor(name: string, count: number): string {
 
 /** A list of rules is gone through for each word; a class has the same few hundred over and over. */
 const rememberedWords = 1000;
-const singular = rememberByText(rememberedWords, (name) => pluralize(name, 1));
-const plural = rememberByText(rememberedWords, (name) => pluralize(name, 2));
+const singular = cacheByText(rememberedWords, (name) => pluralize(name, 1));
+const plural = cacheByText(rememberedWords, (name) => pluralize(name, 2));
 
 /** A count with its thing: "1 class", "3 classes". */
 export function counted(count: number, name: string): string {

@@ -22,7 +22,10 @@ const step = (number: number, text: string) => ({
   notes: [],
   caution: '',
 });
-const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<StationCard> = {}): StationCard => ({
+const card = (
+  steps: StationCard['dishes'][number]['steps'],
+  overrides: Partial<StationCard> = {},
+): StationCard => ({
   id: 's',
   place: 'Stations 1, 2',
   stations: 2,
@@ -49,7 +52,7 @@ const card = (steps: StationCard['dishes'][number]['steps'], to: Partial<Station
       credit: '',
     },
   ],
-  ...to,
+  ...overrides,
 });
 const sheet = {
   id: 'd',
@@ -72,10 +75,15 @@ const asBuffer: Parameters<ReturnType<Harness['cook']['get']>['parse']>[0] = (re
 const printer = new Printer();
 const printed = async (
   cards: readonly StationCard[],
-  { paper = 'a4' as const, ...to }: { paper?: Paper; title?: string; sheets?: readonly MarkingSheet[] } = {},
+  {
+    paper = 'a4' as const,
+    ...overrides
+  }: { paper?: Paper; title?: string; sheets?: readonly MarkingSheet[] } = {},
 ) =>
   readPdf(
-    await printer.pdf(cardsSheet({ title: 'Test class, station cards', lang: 'en-GB', paper, cards, ...to })),
+    await printer.pdf(
+      cardsSheet({ title: 'Test class, station cards', lang: 'en-GB', paper, cards, ...overrides }),
+    ),
   );
 
 describe('station cards as PDF', () => {

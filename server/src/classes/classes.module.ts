@@ -31,8 +31,8 @@ import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { CourseRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-import { BesidePlans } from '../database/write-interceptor.js';
-import { forNow, Known } from '../known/known.interceptor.js';
+import { KeepsCachedPlans } from '../database/write-interceptor.js';
+import { forNow, Cached } from '../response-cache/cache.interceptor.js';
 import { PeopleModule } from '../people/people.module.js';
 import { PlanningModule } from '../planning/planner.js';
 import { NeedsOfClasses } from './class-needs.js';
@@ -44,7 +44,7 @@ import { TicksService } from './ticks.service.js';
 
 @Controller('api/courses')
 class CoursesController {
-  @Known()
+  @Cached()
   @Get()
   async list(@Session() session: SessionContext): Promise<CourseView[]> {
     const rows = await new KitchenScope(CourseRow, session.kitchenId).find({ order: [['title', 'ASC']] });
@@ -62,7 +62,7 @@ class ClassesController {
   /** What is earlier than the past classes of this page stands behind its Link header. */
   @ApiQuery({ name: 'before', required: false, type: String })
   @ApiQuery({ name: 'find', required: false, type: String })
-  @Known(1)
+  @Cached(1)
   @Get()
   async list(
     @Session() session: SessionContext,
@@ -76,13 +76,13 @@ class ClassesController {
     return classes;
   }
 
-  @Known(15)
+  @Cached(15)
   @Get('needs')
   needs(@Session() session: SessionContext): Promise<ClassNeeds[]> {
     return this.classes.needs(session.kitchenId);
   }
 
-  @Known()
+  @Cached()
   @Get(':id')
   async get(
     @Session() session: SessionContext,
@@ -93,7 +93,7 @@ class ClassesController {
   }
 
   /** A ClassPlan of core, as a thread has written it. */
-  @Known(15)
+  @Cached(15)
   @Get(':id/plan')
   async plan(
     @Session() session: SessionContext,
@@ -142,7 +142,7 @@ class ClassesController {
     return this.ticks.list(session.kitchenId, id);
   }
 
-  @BesidePlans()
+  @KeepsCachedPlans()
   @Put(':id/ticks')
   setTick(
     @Session() session: SessionContext,

@@ -6,9 +6,9 @@ import type { ClassBundle, ClassNeeds, ClassPlan } from '@fornax/core';
 import { ProblemException } from '../common/problem.js';
 import type { SessionContext } from '../common/session-context.js';
 import { ClassRow, KitchenRow } from '../database/models.js';
-import { makeOnce } from '../database/once.js';
+import { createIdempotently } from '../database/idempotent-create.js';
 import { KitchenScope } from '../database/scope.js';
-import { notHere, standing } from '../database/standing.js';
+import { notFound, requireNotDeleted } from '../database/not-deleted.js';
 import { inTransaction } from '../database/transaction.js';
 import { nobodyNamed, PeopleVault } from '../people/people-vault.js';
 import { Planner, type PlanInTime } from '../planning/planner.js';
@@ -119,7 +119,7 @@ export class ClassesService {
     };
     const scope = new KitchenScope(ClassRow, kitchenId);
     const find = () => scope.findOne({ where: { id: input.id } });
-    const row = await makeOnce(find, () =>
+    const row = await createIdempotently(find, () =>
       inTransaction(this.sequelize, async () => {
         const { roster = [], decisions = {}, ...plain } = fields;
         const values = { ...usual, ...plain, roster: nobodyNamed, decisions: {}, revision: 1 };
@@ -132,7 +132,7 @@ export class ClassesService {
         return (await find())!;
       }),
     );
-    return this.views.of(standing(row, what));
+    return this.views.of(requireNotDeleted(row, what));
   }
 
   async update(kitchenId: string, id: string, revision: number, input: UpdateClassDto): Promise<ClassView> {
@@ -140,7 +140,7 @@ export class ClassesService {
     const saved = await inTransaction(this.sequelize, async () => {
       // Held, as its people are sealed with a key that stands in a row of its own.
       const scope = new KitchenScope(ClassRow, kitchenId);
-      const row = standing(await scope.findOne({ where: { id }, lock: true }), what);
+      const row = requireNotDeleted(await scope.findOne({ where: { id }, lock: true }), what);
       const values = { ...fields, ...(await this.#sealed(row, fields)) };
       if (!(await scope.updateRevision(id, revision, values))) return false;
       if (dishes) await writeMenu(row, dishes);
@@ -176,12 +176,12 @@ export class ClassesService {
     const scope = new KitchenScope(ClassRow, kitchenId);
     await scope.markDeleted(id, null);
     const row = await scope.findOne({ where: { id } });
-    if (!row) throw notHere(what);
+    if (!row) throw notFound(what);
     return this.views.of(row);
   }
 
   async #row(kitchenId: string, id: string): Promise<ClassRow> {
-    return standing(await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id } }), what);
+    return requireNotDeleted(await new KitchenScope(ClassRow, kitchenId).findOne({ where: { id } }), what);
   }
 }
 

@@ -4,7 +4,7 @@ import { v7 as uuid } from 'uuid';
 import type { SessionContext } from '../common/session-context.js';
 import { ClassRow, TickRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-import { standing } from '../database/standing.js';
+import { requireNotDeleted } from '../database/not-deleted.js';
 
 /** Ticks on a shopping list, each a row with who and when by the server's clock; the later one stands. */
 @Injectable()
@@ -19,7 +19,7 @@ export class TicksService {
 
   async set(session: SessionContext, classId: string, input: TickDto): Promise<TickView> {
     const classes = new KitchenScope(ClassRow, session.kitchenId);
-    standing(await classes.findOne({ where: { id: classId } }), 'This class');
+    requireNotDeleted(await classes.findOne({ where: { id: classId } }), 'This class');
     const values = { ticked: input.ticked, count: input.count ?? 0, by: session.accountName, at: new Date() };
     const scope = new KitchenScope(TickRow, session.kitchenId);
     await scope.createOrUpdate({ id: uuid(), classId, key: input.key, ...values }, [

@@ -18,9 +18,9 @@ const OWN_TRANSACTIONS = 'ownTransactions';
 /** Marks routes with transactions of their own: a refusal of theirs leaves something behind. */
 export const OwnTransactions = () => SetMetadata(OWN_TRANSACTIONS, true);
 
-const BESIDE_PLANS = 'besidePlans';
+const KEEPS_CACHED_PLANS = 'besidePlans';
 /** Marks writes that change nothing of what is known of a kitchen, such as a tick. */
-export const BesidePlans = () => SetMetadata(BESIDE_PLANS, true);
+export const KeepsCachedPlans = () => SetMetadata(KEEPS_CACHED_PLANS, true);
 
 const reading = new Set(['GET', 'HEAD', 'OPTIONS']);
 
@@ -41,7 +41,7 @@ export class WriteInterceptor implements NestInterceptor {
     const has = (mark: string) =>
       this.reflector.getAllAndOverride<boolean | undefined>(mark, [context.getHandler(), context.getClass()]);
     if (reading.has(method) || has(OWN_TRANSACTIONS)) return next.handle();
-    return from(this.#write(next, session && !has(BESIDE_PLANS) ? session.kitchenId : null));
+    return from(this.#write(next, session && !has(KEEPS_CACHED_PLANS) ? session.kitchenId : null));
   }
 
   async #write(next: CallHandler, changedKitchen: string | null): Promise<unknown> {

@@ -5,8 +5,8 @@ import { Logger } from '../common/logger.js';
 import { Open } from '../common/session-context.js';
 import { ProblemException } from '../common/problem.js';
 import { schemaMismatch } from '../database/migrate.js';
-import { KnownAnswers } from '../known/known-answers.js';
-import { KnownModule } from '../known/known.module.js';
+import { ResponseCache } from '../response-cache/response-cache.js';
+import { ResponseCacheModule } from '../response-cache/response-cache.module.js';
 import { Planner, PlanningModule } from '../planning/planner.js';
 import { Metrics } from './metrics.js';
 import { Stopping } from './stopping.js';
@@ -58,14 +58,14 @@ const answersWithinMilliseconds = 1500;
 const noAnswer = 'The database does not answer; nothing was lost, try again in a moment.';
 
 @Module({
-  imports: [KnownModule, PlanningModule],
+  imports: [ResponseCacheModule, PlanningModule],
   controllers: [HealthController],
   providers: [
     Stopping,
     {
       provide: Metrics,
-      inject: [Sequelize, Planner, KnownAnswers],
-      useFactory: (sequelize: Sequelize, planner: Planner, known: KnownAnswers) =>
+      inject: [Sequelize, Planner, ResponseCache],
+      useFactory: (sequelize: Sequelize, planner: Planner, known: ResponseCache) =>
         new Metrics(sequelize, planner, known),
     },
   ],

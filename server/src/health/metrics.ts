@@ -2,7 +2,7 @@ import { createServer, type Server } from 'node:http';
 import type { NextFunction, Request, Response } from 'express';
 import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client';
 import type { Sequelize } from 'sequelize-typescript';
-import type { KnownAnswers } from '../known/known-answers.js';
+import type { ResponseCache } from '../response-cache/response-cache.js';
 import type { Planner } from '../planning/planner.js';
 
 interface Pool {
@@ -29,7 +29,7 @@ export class Metrics {
     registers: [this.#registry],
   });
 
-  constructor(sequelize: Sequelize, planner: Planner, known: KnownAnswers) {
+  constructor(sequelize: Sequelize, planner: Planner, known: ResponseCache) {
     collectDefaultMetrics({ register: this.#registry });
     this.#gauge(
       'fornax_plans_total',

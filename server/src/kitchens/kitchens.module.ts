@@ -6,7 +6,7 @@ import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
 import { KitchenRow } from '../database/models.js';
 import { writeRevision } from '../database/scope.js';
-import { Known } from '../known/known.interceptor.js';
+import { Cached } from '../response-cache/cache.interceptor.js';
 import { kitchenFacts } from './kitchen-facts.js';
 
 /** What a kitchen has to work with, written under its revision. */
@@ -32,7 +32,7 @@ class KitchensService {
 class KitchensController {
   constructor(private readonly kitchens: KitchensService) {}
 
-  @Known()
+  @Cached()
   @Get()
   async current(
     @Session() session: SessionContext,

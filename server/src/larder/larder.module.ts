@@ -16,14 +16,14 @@ import { IdPipe } from '../common/id.pipe.js';
 import { ProblemException } from '../common/problem.js';
 import { revisionFrom } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
-import { Known } from '../known/known.interceptor.js';
+import { Cached } from '../response-cache/cache.interceptor.js';
 import { LarderService } from './larder.service.js';
 
 @Controller('api/larder')
 class LarderController {
   constructor(private readonly larder: LarderService) {}
 
-  @Known()
+  @Cached()
   @Get()
   list(@Session() session: SessionContext): Promise<LarderEntryView[]> {
     return this.larder.list(session.kitchenId);
@@ -45,7 +45,7 @@ class LarderController {
 class StockController {
   constructor(private readonly larder: LarderService) {}
 
-  @Known()
+  @Cached()
   @Get()
   list(@Session() session: SessionContext): Promise<StockView[]> {
     return this.larder.stock(session.kitchenId);

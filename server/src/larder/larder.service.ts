@@ -6,9 +6,9 @@ import { v7 as uuid } from 'uuid';
 import { ProblemException } from '../common/problem.js';
 import { LarderEntryRow, StockRow } from '../database/models.js';
 import { most, refuseMore } from '../database/most.js';
-import { makeOnce } from '../database/once.js';
+import { createIdempotently } from '../database/idempotent-create.js';
 import { KitchenScope } from '../database/scope.js';
-import { notHere, standing } from '../database/standing.js';
+import { notFound, requireNotDeleted } from '../database/not-deleted.js';
 
 /** A kitchen's own figures and ingredients, and what is in its cupboard. */
 @Injectable()
@@ -114,19 +114,19 @@ export class LarderService {
   /** Puts something in the cupboard. Sent twice with the same id, it is there once. */
   async addStock(kitchenId: string, input: StockDto): Promise<StockView> {
     const scope = new KitchenScope(StockRow, kitchenId);
-    const row = await makeOnce(
+    const row = await createIdempotently(
       () => scope.findOne({ where: { id: input.id } }),
       async () => {
         await refuseMore(scope, most.stock, 'rows in its cupboard', { deletedAt: null });
         return scope.create({ ...plain(input), revision: 1 });
       },
     );
-    return stockView(standing(row, what));
+    return stockView(requireNotDeleted(row, what));
   }
 
   async changeStock(kitchenId: string, id: string, revision: number, input: StockDto): Promise<StockView> {
     const scope = new KitchenScope(StockRow, kitchenId);
-    standing(await scope.findOne({ where: { id } }), what);
+    requireNotDeleted(await scope.findOne({ where: { id } }), what);
     const saved = await scope.updateRevision(id, revision, { ...plain(input), id });
     const row = (await scope.findOne({ where: { id } }))!;
     if (!saved)
@@ -138,7 +138,7 @@ export class LarderService {
 
   async removeStock(kitchenId: string, id: string, isRestored = false): Promise<void> {
     const scope = new KitchenScope(StockRow, kitchenId);
-    if ((await scope.count({ id })) === 0) throw notHere(what);
+    if ((await scope.count({ id })) === 0) throw notFound(what);
     await scope.markDeleted(id, isRestored ? null : new Date());
   }
 }

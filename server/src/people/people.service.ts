@@ -9,7 +9,7 @@ import { CONFIG, type ServerConfig } from '../config.js';
 import { markChanged } from '../database/changes.js';
 import { ClassRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-import { notHere } from '../database/standing.js';
+import { notFound } from '../database/not-deleted.js';
 import { inTransaction } from '../database/transaction.js';
 import { kitchenFacts } from '../kitchens/kitchen-facts.js';
 import { type Erasure, erasedOf, register } from './erasures.js';
@@ -59,7 +59,7 @@ export class PeopleService implements OnModuleInit, OnModuleDestroy {
   async last(kitchenId: string, classId: string): Promise<LastPeople | null> {
     const scope = new KitchenScope(ClassRow, kitchenId);
     const row = await scope.findOne({ where: { id: classId, deletedAt: null } });
-    if (!row) throw notHere('This class');
+    if (!row) throw notFound('This class');
     const kitchen = await kitchenFacts(kitchenId);
     const before = await scope.find({
       where: {

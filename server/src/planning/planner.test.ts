@@ -13,7 +13,7 @@ import { Planner } from './planner.js';
 import { Workers } from './workers.js';
 import { readPlan } from './written-plan.js';
 
-const step = (id: string, to: Partial<RecipeStep> = {}): RecipeStep => ({
+const step = (id: string, overrides: Partial<RecipeStep> = {}): RecipeStep => ({
   id,
   componentId: 'c',
   text: `Do ${id}.`,
@@ -29,7 +29,7 @@ const step = (id: string, to: Partial<RecipeStep> = {}): RecipeStep => ({
   techniques: [],
   techniqueNote: '',
   demonstrateMinutes: 3,
-  ...to,
+  ...overrides,
 });
 const recipe = (title: string): Recipe => ({
   ...emptyRecipe,

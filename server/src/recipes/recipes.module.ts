@@ -27,7 +27,7 @@ import type { Response } from 'express';
 import { IdPipe } from '../common/id.pipe.js';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
-import { forNow, Known } from '../known/known.interceptor.js';
+import { forNow, Cached } from '../response-cache/cache.interceptor.js';
 import { PlanningModule } from '../planning/planner.js';
 import { RecipesService } from './recipes.service.js';
 import { Summaries } from './summaries.js';
@@ -36,7 +36,7 @@ import { Summaries } from './summaries.js';
 class RecipesController {
   constructor(private readonly recipes: RecipesService) {}
 
-  @Known()
+  @Cached()
   @Get()
   async list(
     @Session() session: SessionContext,
@@ -48,7 +48,7 @@ class RecipesController {
     return rows;
   }
 
-  @Known()
+  @Cached()
   @Get(':id')
   async get(
     @Session() session: SessionContext,
@@ -85,7 +85,7 @@ class RecipesController {
   }
 
   @ApiQuery({ name: 'before', required: false, type: Number })
-  @Known()
+  @Cached()
   @Get(':id/versions')
   async versions(
     @Session() session: SessionContext,

@@ -14,9 +14,9 @@ import type { SessionContext } from '../common/session-context.js';
 import { lockLibrary } from '../database/changes.js';
 import { ClassDishRow, ClassRow, RecipePartRow, RecipeRow, RecipeVersionRow } from '../database/models.js';
 import { KitchenScope } from '../database/scope.js';
-import { notHere, standing } from '../database/standing.js';
+import { notFound, requireNotDeleted } from '../database/not-deleted.js';
 import { most, refuseMore } from '../database/most.js';
-import { makeOnce } from '../database/once.js';
+import { createIdempotently } from '../database/idempotent-create.js';
 import { columnsOf, forgetSummaries, problemOfParts, writeParts } from './composition.js';
 import { wholeRecipes } from './library.js';
 import { Summaries } from './summaries.js';
@@ -41,7 +41,7 @@ export class RecipesService {
     await lockLibrary(kitchenId);
     const scope = new KitchenScope(RecipeRow, kitchenId);
     const { id } = input;
-    const row = await makeOnce(
+    const row = await createIdempotently(
       () => scope.findOne({ where: { id } }),
       async () => {
         await refuseMore(scope, most.recipes, 'recipes', { deletedAt: null });
@@ -52,7 +52,7 @@ export class RecipesService {
         return made;
       },
     );
-    return this.#view(standing(row, what));
+    return this.#view(requireNotDeleted(row, what));
   }
 
   async update(kitchenId: string, id: string, revision: number, input: UpdateRecipeDto): Promise<RecipeView> {
@@ -80,7 +80,7 @@ export class RecipesService {
   async remove(kitchenId: string, id: string): Promise<void> {
     await lockLibrary(kitchenId);
     const scope = new KitchenScope(RecipeRow, kitchenId);
-    const row = standing(await scope.findOne({ where: { id }, lock: true }), what);
+    const row = requireNotDeleted(await scope.findOne({ where: { id }, lock: true }), what);
     const classes = (await classesUsing(kitchenId, id)).map(({ title }) => title);
     if (classes.length > 0)
       throw new ProblemException(
@@ -106,7 +106,7 @@ export class RecipesService {
     await lockLibrary(kitchenId);
     const scope = new KitchenScope(RecipeRow, kitchenId);
     const row = await scope.findOne({ where: { id } });
-    if (!row) throw notHere(what);
+    if (!row) throw notFound(what);
     if (row.deletedAt) {
       const problem = await problemOfParts(kitchenId, id, row.content);
       if (problem) throw new ProblemException(409, problem);
@@ -137,13 +137,13 @@ export class RecipesService {
   /** Keeps the draft as a version; where the newest holds it already, that one is meant. */
   async keepVersion(session: SessionContext, id: string, note: string): Promise<RecipeVersionView[]> {
     const scope = new KitchenScope(RecipeRow, session.kitchenId);
-    const row = standing(await scope.findOne({ where: { id }, lock: true }), what);
+    const row = requireNotDeleted(await scope.findOne({ where: { id }, lock: true }), what);
     await versionOfDraft(row, { by: session.accountName, note });
     return this.versions(session.kitchenId, id);
   }
 
   async #row(kitchenId: string, id: string): Promise<RecipeRow> {
-    return standing(await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } }), what);
+    return requireNotDeleted(await new KitchenScope(RecipeRow, kitchenId).findOne({ where: { id } }), what);
   }
 
   async #view(row: RecipeRow): Promise<RecipeView> {

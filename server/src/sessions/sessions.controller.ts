@@ -3,7 +3,7 @@ import { FirstAccountDto, SignInDto, type SessionView, type SignInOptions } from
 import type { Request, Response } from 'express';
 import { OwnTransactions } from '../database/write-interceptor.js';
 import { Open, Session, type SessionContext } from '../common/session-context.js';
-import { Known } from '../known/known.interceptor.js';
+import { Cached } from '../response-cache/cache.interceptor.js';
 import { deviceCookie, deviceDays } from './devices.js';
 import { cookieName, type Opened, sessionDays, SessionsService } from './sessions.service.js';
 
@@ -18,7 +18,7 @@ export class SessionsController {
     return this.sessions.options();
   }
 
-  @Known()
+  @Cached()
   @Get('session')
   current(@Session() session: SessionContext): Promise<SessionView> {
     return this.sessions.view(session);

@@ -15,14 +15,14 @@ import { TechniqueNoteDto, type TechniqueView } from '@fornax/contract';
 import type { Response } from 'express';
 import { revisionFrom, tagged } from '../common/revision.js';
 import { Session, type SessionContext } from '../common/session-context.js';
-import { Known } from '../known/known.interceptor.js';
+import { Cached } from '../response-cache/cache.interceptor.js';
 import { TechniquesService } from './techniques.service.js';
 
 @Controller('api/techniques')
 class TechniquesController {
   constructor(private readonly techniques: TechniquesService) {}
 
-  @Known()
+  @Cached()
   @Get()
   list(@Session() session: SessionContext): Promise<TechniqueView[]> {
     return this.techniques.list(session.kitchenId);

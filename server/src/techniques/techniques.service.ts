@@ -5,9 +5,9 @@ import { v7 as uuid } from 'uuid';
 import { ProblemException } from '../common/problem.js';
 import { RecipeRow, TechniqueRow } from '../database/models.js';
 import { most, refuseMore } from '../database/most.js';
-import { makeOnce } from '../database/once.js';
+import { createIdempotently } from '../database/idempotent-create.js';
 import { KitchenScope } from '../database/scope.js';
-import { notHere, standing } from '../database/standing.js';
+import { notFound, requireNotDeleted } from '../database/not-deleted.js';
 
 type Users = ReadonlyMap<string, TechniqueView['usedBy']>;
 
@@ -24,7 +24,7 @@ export class TechniquesService {
   async create(kitchenId: string, input: TechniqueNoteDto): Promise<TechniqueView> {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
     const find = () => scope.findOne({ where: { slug: input.id } });
-    const row = await makeOnce(find, async () => {
+    const row = await createIdempotently(find, async () => {
       await refuseMore(scope, most.techniques, 'technique notes');
       return scope.create({ id: uuid(), slug: input.id, note: plain(input), revision: 1 });
     });
@@ -70,12 +70,15 @@ export class TechniquesService {
   async restore(kitchenId: string, slug: string): Promise<void> {
     const scope = new KitchenScope(TechniqueRow, kitchenId);
     const row = await scope.findOne({ where: { slug } });
-    if (!row) throw notHere(what);
+    if (!row) throw notFound(what);
     await scope.markDeleted(row.id as string, null);
   }
 
   async #row(kitchenId: string, slug: string): Promise<TechniqueRow> {
-    return standing(await new KitchenScope(TechniqueRow, kitchenId).findOne({ where: { slug } }), what);
+    return requireNotDeleted(
+      await new KitchenScope(TechniqueRow, kitchenId).findOne({ where: { slug } }),
+      what,
+    );
   }
 }
 

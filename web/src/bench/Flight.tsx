@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { flightBowls } from '@fornax/core';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Loading } from '../parts/states.js';
 import type { BenchBowl } from './bowls.js';
 
-const FlightForm = later(
+const FlightForm = lazyPart(
   () => import('./FlightForm.js').then((module) => module.FlightForm),
   () => <Loading what="the flight" />,
 );

@@ -7,8 +7,8 @@ import {
   flightBowls,
   flightChoice,
   flightRecipe,
-  type FlightWay,
-  flightWays,
+  type FlightSharing,
+  flightSharings,
   letterOf,
   showDate,
   tastedOn,
@@ -29,7 +29,7 @@ const Parts = styled.div`
   gap: 14px;
 `;
 
-const wayNames: Readonly<Record<FlightWay, string>> = {
+const wayNames: Readonly<Record<FlightSharing, string>> = {
   'each another': 'each station makes another bowl, for everybody',
   'every station all': 'every station makes all of them',
 };
@@ -37,7 +37,7 @@ const wayNames: Readonly<Record<FlightWay, string>> = {
 /** Which bowls are tasted, on what, how, and in which class. */
 export function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
   const [chosen, setChosen] = useState(() => bowls.map((_, index) => String(index)));
-  const [way, setWay] = useState<FlightWay>('each another');
+  const [way, setWay] = useState<FlightSharing>('each another');
   const [on, setOn] = useState<TastedOn>('little gem leaves');
   const [isBlind, setBlind] = useState(true);
   const [classId, setClassId] = useState<string | null>(null);
@@ -61,7 +61,7 @@ export function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
         label="Who makes what"
         value={way}
         onChange={setWay}
-        options={flightWays.map((id) => ({ id, name: wayNames[id] }))}
+        options={flightSharings.map((id) => ({ id, name: wayNames[id] }))}
       />
       <Choice
         label="Tasted on"
@@ -105,7 +105,7 @@ function useComing() {
 }
 
 interface Sending {
-  readonly way: FlightWay;
+  readonly way: FlightSharing;
   readonly on: TastedOn;
   readonly isBlind: boolean;
   readonly classId: string;

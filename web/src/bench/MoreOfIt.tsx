@@ -4,7 +4,7 @@ import {
   dipServing,
   dressingKeeping,
   dressingLabel,
-  heatWays,
+  heatingAdvice,
   type Larder,
   liquidToReach,
   secondUses,
@@ -41,7 +41,7 @@ interface MoreProps {
 /** How thick it is and can be, for how many, and what else some of the batch can be. */
 export function MoreOfIt({ title, balance, cold, larder }: MoreProps) {
   if (balance.grams <= 0) return null;
-  const heat = heatWays(balance);
+  const heat = heatingAdvice(balance);
   const { days, why } = dressingKeeping(balance, larder);
   return (
     <section aria-label="What else it can be">

@@ -1,4 +1,4 @@
-import { type Balance, type DressingMethod, type DressingWay, type Larder, waysOf } from '@fornax/core';
+import { type Balance, type DressingMethod, type FittingMethod, type Larder, waysOf } from '@fornax/core';
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
@@ -57,7 +57,7 @@ export function Ways({ bowl, larder, onMethod }: WaysProps) {
 function Way({
   way: { name, how, vessel, rounds, minutes, holdMinutes, problem, workings },
 }: {
-  way: DressingWay;
+  way: FittingMethod;
 }) {
   if (problem)
     return (

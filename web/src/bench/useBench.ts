@@ -4,7 +4,7 @@ import { type BenchBowl, benchStore, type KeptBench, mostBowls, newBowl } from '
 export interface Bench extends KeptBench {
   readonly isRead: boolean;
   choose(index: number): void;
-  change(to: Partial<BenchBowl>): void;
+  change(overrides: Partial<BenchBowl>): void;
   /** False where there is no room: nothing is lost for it. */
   put(bowl: BenchBowl): boolean;
   takeAway(index: number): void;
@@ -32,8 +32,11 @@ export function useBench(): Bench {
     chosen,
     isRead,
     choose: (index) => keep({ bowls, chosen: index }),
-    change: (to) =>
-      keep({ bowls: bowls.map((bowl, index) => (index === chosen ? { ...bowl, ...to } : bowl)), chosen }),
+    change: (overrides) =>
+      keep({
+        bowls: bowls.map((bowl, index) => (index === chosen ? { ...bowl, ...overrides } : bowl)),
+        chosen,
+      }),
     put: (bowl) => {
       if (bowls.length >= mostBowls) return false;
       keep({ bowls: [...bowls, bowl], chosen: bowls.length });

@@ -1,7 +1,7 @@
 import { Suspense } from 'react';
 import { Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Failed, Loading, Sheet } from '../parts/states.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
 import { WorkingsProvider } from '../parts/workings.js';
@@ -14,7 +14,7 @@ import { useClassEditor } from './useClassEditor.js';
 import { usePlan } from './usePlan.js';
 
 /** Reading names over takes the whole larder: it comes with the first figure that is chosen. */
-const ReadAs = later(() => import('./ReadAs.js').then((module) => module.ReadAs));
+const ReadAs = lazyPart(() => import('./ReadAs.js').then((module) => module.ReadAs));
 
 const Columns = styled.div`
   display: flex;

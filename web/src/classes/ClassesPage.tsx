@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { showDate } from '@fornax/core';
 import { classPagesQuery, coursesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { countdown, isOver, showDateInYear, showTimes } from '../parts/dates.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { JobsOfDays } from './JobsOfDays.js';
@@ -14,7 +14,7 @@ import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
 /** The form with its calendar comes when it is first asked for. */
-const NewClass = later(() => import('./NewClass.js').then((module) => module.NewClass));
+const NewClass = lazyPart(() => import('./NewClass.js').then((module) => module.NewClass));
 
 const Head = styled(Row)`
   justify-content: space-between;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { largestFileBytes, type KitchenCsvReading } from '@fornax/core';
 import styled from 'styled-components';
-import { readAway } from '../workers/read-worker.js';
+import { readInWorker } from '../workers/read-worker.js';
 import { Button } from '../parts/Button.js';
 import { useFileWork } from '../parts/files/useFileWork.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
@@ -29,7 +29,8 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
     setSaid('');
     const { tools, vessels } = kitchen;
     const text = await file.text();
-    await readAway((reader) => reader.kitchen(text, { tools, vessels })).then(setReading, (error: Error) =>
+    const counts = { tools, vessels };
+    await readInWorker((reader) => reader.kitchen(text, counts)).then(setReading, (error: Error) =>
       setSaid(error.message),
     );
   };

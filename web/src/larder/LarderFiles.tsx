@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { counted, type LarderCsvReading, largestFileBytes, writeLarderCsv } from '@fornax/core';
-import { readAway } from '../workers/read-worker.js';
+import { readInWorker } from '../workers/read-worker.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
@@ -38,7 +38,7 @@ export function LarderFiles({
     setSaid(isTooLarge ? 'This file is larger than 5 MB; split it.' : '');
     if (isTooLarge) return setReading(null);
     const text = await file.text();
-    await readAway((reader) => reader.larder(text, entries.entries, entries.currency)).then(
+    await readInWorker((reader) => reader.larder(text, entries.entries, entries.currency)).then(
       setReading,
       (error: Error) => setSaid(error.message),
     );

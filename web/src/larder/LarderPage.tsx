@@ -4,7 +4,7 @@ import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { IngredientFacts } from './IngredientFacts.js';
@@ -13,15 +13,15 @@ import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
 /** What is opened beside the list of foods comes when it is opened. */
-const StockList = later(
+const StockList = lazyPart(
   () => import('./StockList.js').then((module) => module.StockList),
   () => <Loading what="the cupboard" />,
 );
-const NewIngredient = later(() =>
+const NewIngredient = lazyPart(() =>
   import('../parts/food/NewIngredient.js').then((module) => module.NewIngredient),
 );
-const WeighYourHand = later(() => import('./WeighYourHand.js').then((module) => module.WeighYourHand));
-const LarderFiles = later(() => import('./LarderFiles.js').then((module) => module.LarderFiles));
+const WeighYourHand = lazyPart(() => import('./WeighYourHand.js').then((module) => module.WeighYourHand));
+const LarderFiles = lazyPart(() => import('./LarderFiles.js').then((module) => module.LarderFiles));
 
 const Head = styled(Row)`
   justify-content: space-between;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import type { StockView } from '@fornax/contract';
-import { readAway } from '../workers/read-worker.js';
+import { readInWorker } from '../workers/read-worker.js';
 import { counted, largestFileBytes, type StockCsvReading, writeStockCsv } from '@fornax/core';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
@@ -34,7 +34,7 @@ export function StockFiles({ stock, entries, english, onTaken }: StockFilesProps
     setSaid(isTooLarge ? 'This file is larger than 5 MB; split it.' : '');
     if (isTooLarge) return setReading(null);
     const text = await file.text();
-    await readAway((reader) => reader.stock(text, entries.entries)).then(setReading, (error: Error) =>
+    await readInWorker((reader) => reader.stock(text, entries.entries)).then(setReading, (error: Error) =>
       setSaid(error.message),
     );
   };

@@ -3,14 +3,14 @@ import { ChevronDown } from 'lucide-react';
 import styled from 'styled-components';
 import { choiceButton, type ChoiceProps } from './choice-style.js';
 import { HiddenLabel, StyledLabel } from './Field.js';
-import { later } from './later.js';
+import { lazyPart } from './lazy-part.js';
 
 const Closed = styled.button`
   ${choiceButton}
 `;
 
 /** Most choices stay as they are: the list of one comes with the first press. */
-const OpenedChoice = later<ChoiceProps<string>>(
+const OpenedChoice = lazyPart<ChoiceProps<string>>(
   () => import('./OpenedChoice.js').then((module) => module.OpenedChoice),
   ClosedChoice,
 );

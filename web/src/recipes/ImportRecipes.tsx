@@ -16,7 +16,7 @@ import {
 } from '@fornax/core';
 import { call } from '../api/client.js';
 import { useKitchen } from '../api/useLarder.js';
-import { readAway } from '../workers/read-worker.js';
+import { readInWorker } from '../workers/read-worker.js';
 import { checks } from '../api/check.js';
 import { Button } from '../parts/Button.js';
 import { Dialog } from '../parts/Dialog.js';
@@ -209,7 +209,7 @@ async function recipesIn(
     remarks: [],
   });
   if (file.refused) return [row(null, file.refused)];
-  const { recipes, refused, remarks } = await readAway((reader) =>
+  const { recipes, refused, remarks } = await readInWorker((reader) =>
     reader.recipeFile(file.text, system, entries),
   ).catch((error: Error): FileReading => ({ recipes: [], refused: error.message, remarks: [] }));
   if (refused) return [row(null, refused)];

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Recipe } from '@fornax/core';
 import { Button, type ButtonLook } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 
-const PutOnClassDialog = later(() =>
+const PutOnClassDialog = lazyPart(() =>
   import('./PutOnClassDialog.js').then((module) => module.PutOnClassDialog),
 );
 

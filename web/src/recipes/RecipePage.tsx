@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { useKitchen, useLarder } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import { useUndoKeys } from '../parts/useUndoKeys.js';
@@ -26,7 +26,7 @@ import { Versions } from './Versions.js';
 import { PageHeading } from '../parts/page.js';
 
 /** The form comes when a recipe is to be written. */
-const EditRecipe = later(
+const EditRecipe = lazyPart(
   () => import('./edit/EditRecipe.js').then((module) => module.EditRecipe),
   () => <Loading what="the form" />,
 );

@@ -6,7 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { recipesQuery, stockQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { TakeOutAll } from './TakeOutAll.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
@@ -58,7 +58,7 @@ const firstShown = 100;
 const mostTechniques = 4;
 
 /** Reading files comes when it is first asked for. */
-const ImportRecipes = later(() => import('./ImportRecipes.js').then((module) => module.ImportRecipes));
+const ImportRecipes = lazyPart(() => import('./ImportRecipes.js').then((module) => module.ImportRecipes));
 
 /** Which dishes can I teach? */
 export default function RecipesPage() {

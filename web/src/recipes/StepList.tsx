@@ -4,12 +4,12 @@ import type { CautionFinding, Recipe, RecipeStep, TechniqueNote } from '@fornax/
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { techniquesQuery } from '../api/queries.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Loading, Quietly } from '../parts/states.js';
 import { Cautions } from './Cautions.js';
 
 /** Written in Markdown, which takes more script than all else of a step: it comes as a note is opened. */
-const TechniqueText = later(
+const TechniqueText = lazyPart(
   () => import('../parts/technique/TechniqueText.js').then((module) => module.TechniqueText),
   () => <Loading what="the note" />,
 );

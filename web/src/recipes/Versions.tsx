@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Recipe } from '@fornax/core';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 
-const VersionsDialog = later(() => import('./VersionsDialog.js').then((module) => module.VersionsDialog));
+const VersionsDialog = lazyPart(() => import('./VersionsDialog.js').then((module) => module.VersionsDialog));
 
 /** The way to the versions of a recipe. */
 export function Versions({ recipeId, whole }: { recipeId: string; whole: Recipe }) {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { RecipeSummary } from '@fornax/contract';
 import { choicesOf, filtered, noFilters } from './filters.js';
 
-const recipe = (title: string, to: Partial<RecipeSummary> = {}): RecipeSummary => ({
+const recipe = (title: string, overrides: Partial<RecipeSummary> = {}): RecipeSummary => ({
   id: title,
   title,
   kind: 'salad',
@@ -18,7 +18,7 @@ const recipe = (title: string, to: Partial<RecipeSummary> = {}): RecipeSummary =
   months: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12],
   ingredients: [],
   unread: 0,
-  ...to,
+  ...overrides,
 });
 const library = [
   recipe('Slaw', {
@@ -41,8 +41,8 @@ const library = [
     ingredients: ['oil', 'peach', 'salt'],
   }),
 ];
-const titles = (to: Partial<typeof noFilters>, cupboard: readonly string[] = []) =>
-  filtered(library, { ...noFilters, ...to }, new Set(cupboard)).map(({ title }) => title);
+const titles = (overrides: Partial<typeof noFilters>, cupboard: readonly string[] = []) =>
+  filtered(library, { ...noFilters, ...overrides }, new Set(cupboard)).map(({ title }) => title);
 
 describe('the library, filtered', () => {
   it.each([

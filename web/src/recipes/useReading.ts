@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Answers, MeasureSystem, SaidRoles, TextRead } from '@fornax/core';
 import { useKitchen } from '../api/useLarder.js';
-import { readAway } from '../workers/read-worker.js';
+import { readInWorker } from '../workers/read-worker.js';
 
 /** What a text was read as, and whether that is the text as it stands. */
 export interface Reading {
@@ -35,7 +35,7 @@ export function useReading(text: string, { system, answers, roles }: Said): Read
     let isWanted = true;
     const take = (read: TextRead | null, problem: string) =>
       isWanted && setAnswer((before) => ({ text, question, read: read ?? before?.read ?? null, problem }));
-    readAway((reader) => reader.recipe(text, said, entries ?? [])).then(
+    readInWorker((reader) => reader.recipe(text, said, entries ?? [])).then(
       (read) => take(read, ''),
       (error: Error) => take(null, error.message),
     );

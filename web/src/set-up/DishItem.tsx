@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { capital, optionTaken, type DishMaking, type Maker, type Portion } from '@fornax/core';
 import styled from 'styled-components';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Choice } from '../parts/Choice.js';
 import { Loading, Row } from '../parts/states.js';
@@ -15,9 +15,11 @@ import { DishMakingChoice } from './DishMakingChoice.js';
 import { LongWaitChoice } from './LongWaitChoice.js';
 
 /** Names of foods out of the whole larder, for dishes that some station makes in a way of its own. */
-const StationSwaps = later(() => import('./StationSwaps.js').then((module) => module.StationSwaps));
+const StationSubstitutes = lazyPart(() =>
+  import('./StationSubstitutes.js').then((module) => module.StationSubstitutes),
+);
 /** Word by word, for those who ask what has changed. */
-const Differences = later(
+const Differences = lazyPart(
   () => import('../parts/Differences.js').then((module) => module.Differences),
   () => <Loading what="what has changed" />,
 );
@@ -204,7 +206,9 @@ function DishTitle({ dish, contents, notKnown, stations, onMaking, onNewest, onC
       {notKnown ? <NotKnownFoods names={notKnown.split('\n')} /> : null}
       <OpenLinesOf dishId={dish.id} />
       <LongWaitChoice dishId={dish.id} making={dish.making ?? noMaking} onMaking={onMaking} />
-      {dish.making?.forStations?.length ? <StationSwaps making={dish.making} onMaking={onMaking} /> : null}
+      {dish.making?.forStations?.length ? (
+        <StationSubstitutes making={dish.making} onMaking={onMaking} />
+      ) : null}
       {dish.recipe.choices.map((choice) => (
         <Way key={choice.id}>
           <Choice

@@ -1,4 +1,4 @@
-import { type DishMaking, type LongWaitWay } from '@fornax/core';
+import { type DishMaking, type LongWaitRemedy } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Choice } from '../parts/Choice.js';
@@ -13,7 +13,7 @@ const Wait = styled.div`
   }
 `;
 
-const wayNames: Readonly<Record<LongWaitWay, string>> = {
+const wayNames: Readonly<Record<LongWaitRemedy, string>> = {
   'ready-made': 'eat a batch made ahead, take yours home',
   ahead: 'do the steps before it ahead',
   unchilled: 'eat it without that wait',

@@ -4,13 +4,13 @@ import { allergenSentence, type ClassPlan } from '@fornax/core';
 import { useOpenClass } from '../classes/class-context.js';
 import { askedOf } from '../classes/not-known.js';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Empty, Row } from '../parts/states.js';
 import type { Dish } from './dish.js';
 import { DishItem } from './DishItem.js';
 
 /** The library comes when a dish is added. */
-const ChooseDish = later(() => import('./ChooseDish.js').then((module) => module.ChooseDish));
+const ChooseDish = lazyPart(() => import('./ChooseDish.js').then((module) => module.ChooseDish));
 
 const Head = styled(Row)`
   justify-content: space-between;

@@ -15,7 +15,7 @@ import { Button } from '../parts/Button.js';
 import { addMinutes, daysAhead, minutesBetween } from '../parts/dates.js';
 import { DateField, TimeField } from '../parts/DateTimeFields.js';
 import { Field } from '../parts/Field.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
@@ -28,7 +28,7 @@ import { PersonWaysOut } from './room/WaysOut.js';
 import { StopHeading } from '../classes/StopHeading.js';
 
 /** The name of a food out of the whole larder, for findings that another food mends. */
-const TakeInstead = later(() => import('./TakeInstead.js').then((module) => module.TakeInstead));
+const TakeInstead = lazyPart(() => import('./TakeInstead.js').then((module) => module.TakeInstead));
 
 const Grid = styled.div`
   display: grid;

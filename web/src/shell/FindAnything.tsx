@@ -2,11 +2,11 @@ import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import { Search } from 'lucide-react';
 import styled from 'styled-components';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { useKeys } from '../parts/useKeys.js';
 
 /** What is found comes when it is first asked for. */
-const FindDialog = later(() => import('./Finder.js').then((module) => module.FindDialog));
+const FindDialog = lazyPart(() => import('./Finder.js').then((module) => module.FindDialog));
 
 const Opener = styled(AriaButton)`
   display: flex;

@@ -10,7 +10,7 @@ import { FindAnything } from './FindAnything.js';
 import { MenuButton } from '../parts/menu/MenuButton.js';
 import { WaitingChanges } from './WaitingChanges.js';
 import { Mark } from '../parts/Mark.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { keepFocus } from '../parts/keep-focus.js';
 import { Announcer } from '../parts/page.js';
 import { useSay } from '../parts/toasts.js';
@@ -107,7 +107,7 @@ const Skip = styled.a`
 `;
 
 /** The list of keys comes when it is asked for. */
-const Shortcuts = later(() => import('./Shortcuts.js').then((module) => module.Shortcuts));
+const Shortcuts = lazyPart(() => import('./Shortcuts.js').then((module) => module.Shortcuts));
 
 /** The top bar with the places that are built, find-anything and the person. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -205,7 +205,7 @@ function toHeading(event: MouseEvent): void {
   heading.focus();
 }
 
-const SignOut = later(() => import('./SignOut.js').then((module) => module.SignOut));
+const SignOut = lazyPart(() => import('./SignOut.js').then((module) => module.SignOut));
 
 function PersonMenu({ onShortcuts }: { onShortcuts: () => void }) {
   const client = useQueryClient();

@@ -65,7 +65,7 @@ export function WaitingChanges() {
     if (isAny) void refetch();
   }, [pathname, isAny, refetch]);
   if (!isAny) return null;
-  const letGo = async ({ waiting }: StillWaiting) => {
+  const relaxed = async ({ waiting }: StillWaiting) => {
     await outbox.remove(waiting);
     await client.invalidateQueries({ queryKey });
   };
@@ -81,7 +81,7 @@ export function WaitingChanges() {
             </span>
             {each.why === 'unreachable' || each.why === 'gone' ? null : <Link to={each.place}>Open it</Link>}
             {each.why === 'refused' || each.why === 'gone' ? (
-              <Button onPress={() => void letGo(each)}>Let the change go</Button>
+              <Button onPress={() => void relaxed(each)}>Let the change go</Button>
             ) : null}
           </li>
         ))}

@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { call } from '../api/client.js';
 import { techniquesQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { Field } from '../parts/Field.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
@@ -15,7 +15,7 @@ import { TechniqueText } from '../parts/technique/TechniqueText.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 
-const NoteEditor = later(
+const NoteEditor = lazyPart(
   () => import('./NoteEditor.js').then((module) => module.NoteEditor),
   () => <Loading what="the editor" />,
 );

@@ -8,7 +8,7 @@ import { NoteIt } from '../classes/NoteIt.js';
 import { Warnings } from '../parts/Warnings.js';
 import { Button } from '../parts/Button.js';
 import { useFileWork } from '../parts/files/useFileWork.js';
-import { later } from '../parts/later.js';
+import { lazyPart } from '../parts/lazy-part.js';
 import { NoDishes } from '../parts/NoDishes.js';
 import { saveFile } from '../parts/files/save-file.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
@@ -30,8 +30,8 @@ import { StopHeading } from '../classes/StopHeading.js';
 import { phone, useMedia } from '../parts/useMedia.js';
 
 const LoadingDrawing = () => <Loading what="the drawing" />;
-const HandsChart = later(() => import('./HandsChart.js').then((module) => module.default), LoadingDrawing);
-const RehearsalPanel = later(
+const HandsChart = lazyPart(() => import('./HandsChart.js').then((module) => module.default), LoadingDrawing);
+const RehearsalPanel = lazyPart(
   () => import('./RehearsalPanel.js').then((module) => module.default),
   LoadingDrawing,
 );

@@ -3,7 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { clockSpan, isFixed, layOutClock, shortLabel, threadsOf } from './clock-layout.js';
 
 const workings = { title: '', steps: [], result: '', estimated: false };
-const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry> = {}): TimelineEntry => ({
+const entry = (
+  id: string,
+  start: number,
+  end: number,
+  overrides: Partial<TimelineEntry> = {},
+): TimelineEntry => ({
   id,
   lane: 'you',
   kind: 'prep',
@@ -25,7 +30,7 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
   localEndDate: '2026-11-27',
   keeps: null,
   workings: { title: '', steps: [], result: '', estimated: false },
-  ...to,
+  ...overrides,
 });
 const timeline = (clock: TimelineEntry[]): Timeline => ({
   status: 'scheduled',

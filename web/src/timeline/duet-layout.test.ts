@@ -2,7 +2,7 @@ import { taskRef, type Timeline, type TimelineEntry } from '@fornax/core';
 import { describe, expect, it } from 'vitest';
 import { layOutDuet } from './duet-layout.js';
 
-const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry> = {}) =>
+const entry = (id: string, start: number, end: number, overrides: Partial<TimelineEntry> = {}) =>
   ({
     id,
     lane: 'stations',
@@ -11,7 +11,7 @@ const entry = (id: string, start: number, end: number, to: Partial<TimelineEntry
     ref: taskRef('d1', id, 'hands'),
     start,
     end,
-    ...to,
+    ...overrides,
   }) as TimelineEntry;
 const frame = (id: string, start: number, end: number) =>
   entry(id, start, end, { kind: 'class', lane: 'you' });

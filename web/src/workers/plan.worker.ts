@@ -1,7 +1,7 @@
 import {
   clashReport,
   dishesInstead,
-  peopleWays,
+  peopleRemedies,
   planChanges,
   planClass,
   proposeAhead,
@@ -16,7 +16,7 @@ import {
   type ClassPlan,
   type ClassRehearsal,
   type PeopleFinding,
-  type PeopleWay,
+  type PeopleRemedy,
   type PlanChange,
   type PlanOptions,
   type RehearsalOptions,
@@ -52,8 +52,8 @@ const worker = {
   whatIfs: (bundle: ClassBundle, whatIfs: readonly WhatIf[]): WhatIfEffect[] =>
     whatIfEffects(known(bundle), whatIfs),
   clash: (bundle: ClassBundle): ClashReport => clashReport(bundle),
-  peopleWays: (bundle: ClassBundle, finding: PeopleFinding): PeopleWay[] =>
-    peopleWays(known(bundle), finding),
+  peopleRemedies: (bundle: ClassBundle, finding: PeopleFinding): PeopleRemedy[] =>
+    peopleRemedies(known(bundle), finding),
   dishesInstead: (bundle: ClassBundle, dishId: string, offered: readonly ClassDish[]): ClassDish[] =>
     dishesInstead(known(bundle), dishId, offered),
   ahead: (bundle: ClassBundle): AheadProposal[] => proposeAhead(bundle),

@@ -27,7 +27,7 @@ function start(): Running {
  * Reads something off the main thread. What is not read in time is given up, and its worker with it; the next
  * begins with another. Throws {@link NotRead}, with a sentence.
  */
-export async function readAway<T>(ask: (reader: Remote<ReadWorker>) => Promise<T>): Promise<T> {
+export async function readInWorker<T>(ask: (reader: Remote<ReadWorker>) => Promise<T>): Promise<T> {
   running ??= start();
   const mine = running;
   let timer: ReturnType<typeof setTimeout> | undefined;

@@ -1,8 +1,8 @@
 import { formatMillilitres, toNumber } from '../../amounts/index.js';
 import type { ClassDish, Vessel, VesselKind } from '../../class/index.js';
-import { rememberLast } from '../../identity/index.js';
+import { cacheByOwner } from '../../identity/index.js';
 import type { Larder } from '../../larder/index.js';
-import { isOfWay, type Recipe, type RecipeStep } from '../../recipes/index.js';
+import { isOfVariant, type Recipe, type RecipeStep } from '../../recipes/index.js';
 import type { Batch } from '../types.js';
 import { fitWorkings, isFlat } from './fit-workings.js';
 import { type Manner, mannerOf, vesselKindsOf } from './manners.js';
@@ -30,7 +30,8 @@ export function fitVessels(
 
 export function makesStep(batch: Batch, step: Pick<RecipeStep, 'componentId' | 'when'>): boolean {
   return (
-    isOfWay(step, batch.option) && (batch.components === null || batch.components.includes(step.componentId))
+    isOfVariant(step, batch.option) &&
+    (batch.components === null || batch.components.includes(step.componentId))
   );
 }
 
@@ -48,7 +49,7 @@ function sharesIn(recipe: Recipe, step: RecipeStep, kind: VesselKind): ReadonlyM
   );
 }
 
-const shares = rememberLast<RecipeStep, ReadonlyMap<string, number>>();
+const shares = cacheByOwner<RecipeStep, ReadonlyMap<string, number>>();
 
 /**
  * How much of each line some steps use together, in the order in which they bring it; all of it at the most.

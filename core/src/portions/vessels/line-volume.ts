@@ -7,7 +7,7 @@ import {
   type UnitId,
   unitKind,
 } from '../../amounts/index.js';
-import { rememberLast } from '../../identity/index.js';
+import { cacheByOwner } from '../../identity/index.js';
 import { conversionFacts, yieldOf, type Ingredient } from '../../larder/index.js';
 import { pieceSizeOf, type RecipeLine } from '../../recipes/index.js';
 
@@ -42,7 +42,7 @@ export function lineMeasure(
   };
 }
 
-const measuresOfOne = rememberLast<RecipeLine, LineMeasure>();
+const measuresOfOne = cacheByOwner<RecipeLine, LineMeasure>();
 
 /** The same of one unit of a line: every amount of it is so many times that. */
 function ofOne(line: RecipeLine, ingredient: Ingredient | null, unit: UnitId): LineMeasure {

@@ -1,6 +1,6 @@
-import { rememberLast } from '../../identity/index.js';
+import { cacheByOwner } from '../../identity/index.js';
 import { findIngredient, type Larder } from '../../larder/index.js';
-import { isOfWay, type Recipe } from '../../recipes/index.js';
+import { isOfVariant, type Recipe } from '../../recipes/index.js';
 import { scaleLine } from '../scale-line.js';
 import type { Batch } from '../types.js';
 import { lineVolume } from './line-volume.js';
@@ -15,7 +15,7 @@ export const nothing: Volume = { millilitres: 0, estimated: false };
 /** The room of each line of a batch, by line; lines of another way of a flight have none. */
 export function lineVolumes(recipe: Recipe, batch: Batch, larder: Larder): ReadonlyMap<string, Volume> {
   return ofBatch(batch, [recipe, larder], () => {
-    const made = recipe.lines.filter((line) => isOfWay(line, batch.option));
+    const made = recipe.lines.filter((line) => isOfVariant(line, batch.option));
     return new Map(
       made.map((line) => [
         line.id,
@@ -26,4 +26,4 @@ export function lineVolumes(recipe: Recipe, batch: Batch, larder: Larder): Reado
 }
 
 /** The vessels of a batch ask for them, and then its bowl in section. */
-const ofBatch = rememberLast<Batch, ReadonlyMap<string, Volume>>();
+const ofBatch = cacheByOwner<Batch, ReadonlyMap<string, Volume>>();

@@ -1,5 +1,5 @@
 import { actKinds, phraseNames, phrasesSaid, verbNamed, verbNames, verbsSaid } from '../../language/index.js';
-import { rememberByText } from '../../identity/index.js';
+import { cacheByText } from '../../identity/index.js';
 import type { Act, RecipeLine, RecipeStep } from '../types.js';
 import { readActs } from './read.js';
 
@@ -11,7 +11,7 @@ const knownVerbs = new Set(verbNames);
 const leftStates = new Set(verbNames.flatMap((name) => [name, verbNamed(name)!.state]));
 
 const mostTexts = 2000;
-const actsByText = rememberByText(mostTexts, (text) => readActs(text));
+const actsByText = cacheByText(mostTexts, (text) => readActs(text));
 
 /** What a step does, as it is stored with it, or where it is not, as its text says. */
 export function actsOf({ text, acts }: ActingStep): readonly Act[] {

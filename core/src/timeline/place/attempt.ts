@@ -1,5 +1,5 @@
 import { appliancesOf } from '../../class/index.js';
-import { rememberLast } from '../../identity/index.js';
+import { cacheByOwner } from '../../identity/index.js';
 import type { ScheduleLink, ScheduleProblem } from '../../scheduler/index.js';
 import { isOutOfTime } from '../../scheduler/out-of-time.js';
 import type { ClassTasks, PlanLink, PlanTask, TaskInput } from '../tasks/types.js';
@@ -13,7 +13,7 @@ export const stepsPerTask = 1;
  * What a plan does without: nothing; that what was shown is done soon; or that, too, that results are used as
  * long as they keep.
  */
-export type LetGo = 'nothing' | 'showing' | 'keeping';
+export type RelaxedConstraint = 'nothing' | 'showing' | 'keeping';
 
 export type Starts = Readonly<Record<string, number>>;
 
@@ -21,7 +21,7 @@ export interface Attempt {
   tasks: ClassTasks;
   starts: Starts;
   overrun: number;
-  letGo: LetGo;
+  relaxed: RelaxedConstraint;
   brokenPins: readonly string[];
 }
 
@@ -34,9 +34,13 @@ export interface AttemptInput extends TaskInput {
 }
 
 /** Any plan of a class that runs over by so much and does without what is let go. */
-export function attemptPlan(input: AttemptInput, overrun: number, letGo: LetGo): Attempt | null {
+export function attemptPlan(
+  input: AttemptInput,
+  overrun: number,
+  relaxed: RelaxedConstraint,
+): Attempt | null {
   const tasks = tasksOf(input, overrun);
-  const links = linksWithout(tasks, letGo);
+  const links = linksWithout(tasks, relaxed);
   const pinned = pinsOf(tasks, input);
   // Most of what cannot be is told by its links, long before it is put together as a problem.
   const cannotBe = toldByLinks(tasks.tasks, [links, input.decisions.pins], () =>
@@ -51,11 +55,11 @@ export function attemptPlan(input: AttemptInput, overrun: number, letGo: LetGo):
     pinned,
   });
   return result.status === 'scheduled'
-    ? { tasks, starts: result.starts, overrun, letGo, brokenPins: [] }
+    ? { tasks, starts: result.starts, overrun, relaxed, brokenPins: [] }
     : null;
 }
 
-const toldByLinks = rememberLast<readonly PlanTask[], boolean>();
+const toldByLinks = cacheByOwner<readonly PlanTask[], boolean>();
 
 export function pinsOf(
   { tasks }: ClassTasks,
@@ -69,10 +73,10 @@ export function pinsOf(
 }
 
 /** The plan at its strictest that there is: first with all, then without what it can do without best. */
-export function strictest(input: AttemptInput, overrun: number, most: LetGo): Attempt | null {
-  for (const letGo of ['nothing', 'showing', 'keeping'] as const) {
-    const attempt = attemptPlan(input, overrun, letGo);
-    if (attempt || letGo === most) return attempt;
+export function strictest(input: AttemptInput, overrun: number, most: RelaxedConstraint): Attempt | null {
+  for (const relaxed of ['nothing', 'showing', 'keeping'] as const) {
+    const attempt = attemptPlan(input, overrun, relaxed);
+    if (attempt || relaxed === most) return attempt;
   }
   return null;
 }
@@ -86,16 +90,16 @@ export function strictProblem(input: AttemptInput): { problem: ScheduleProblem; 
   };
 }
 
-export function linksWithout({ links }: ClassTasks, letGo: LetGo): readonly PlanLink[] {
-  if (letGo === 'nothing') return links;
-  return loosened(links, [letGo], () =>
+export function linksWithout({ links }: ClassTasks, relaxed: RelaxedConstraint): readonly PlanLink[] {
+  if (relaxed === 'nothing') return links;
+  return loosened(links, [relaxed], () =>
     links
       .filter(({ isFirstUse }) => !isFirstUse)
-      .map((link) => (letGo === 'keeping' || link.isSeen ? withoutMost(link) : link)),
+      .map((link) => (relaxed === 'keeping' || link.isSeen ? withoutMost(link) : link)),
   );
 }
 
-const loosened = rememberLast<readonly PlanLink[], readonly PlanLink[]>();
+const loosened = cacheByOwner<readonly PlanLink[], readonly PlanLink[]>();
 
 /** A wait still follows its hands at once; only how long after something comes is let go. */
 function withoutMost(link: PlanLink): PlanLink {

@@ -42,7 +42,7 @@ export function bettered(input: AttemptInput, given: Attempt): Attempt {
  * is so already or is not found.
  */
 function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
-  if (attempt.overrun <= 0 && attempt.letGo !== 'keeping') return null;
+  if (attempt.overrun <= 0 && attempt.relaxed !== 'keeping') return null;
   const tasks = tasksOf(input, 0);
   const pinned = pinsOf(tasks, input, attempt.brokenPins);
   const result = scheduled(problemOf(tasks, linksWithout(tasks, 'showing'), input, 0), {
@@ -53,7 +53,7 @@ function onTime(input: AttemptInput, attempt: Attempt): Attempt | null {
     pinned,
   });
   return result.status === 'scheduled'
-    ? { tasks, starts: result.starts, overrun: 0, letGo: 'showing', brokenPins: attempt.brokenPins }
+    ? { tasks, starts: result.starts, overrun: 0, relaxed: 'showing', brokenPins: attempt.brokenPins }
     : null;
 }
 
@@ -64,7 +64,7 @@ function questionOf(
   options: Partial<ScheduleOptions> & { budgetSteps: number },
 ): [ScheduleProblem, ScheduleOptions] {
   return [
-    problemOf(attempt.tasks, linksWithout(attempt.tasks, attempt.letGo), input, attempt.overrun),
+    problemOf(attempt.tasks, linksWithout(attempt.tasks, attempt.relaxed), input, attempt.overrun),
     { objective: 'shortest', seed: 1, pinned: pinsOf(attempt.tasks, input, attempt.brokenPins), ...options },
   ];
 }

@@ -14,7 +14,7 @@ export function findAttempt(input: AttemptInput): Attempt | null {
   if (steady) return gathered(input, betteredIfWanted(input, steady));
   const found = findPlan(input);
   const pins = Object.keys(input.decisions.pins);
-  const isWanting = !found || found.overrun > 0 || found.letGo === 'keeping';
+  const isWanting = !found || found.overrun > 0 || found.relaxed === 'keeping';
   const best = pins.length === 0 || !isWanting ? found : nearStanding(input, withoutBrokenPins(input, found));
   return best && gathered(input, betteredIfWanted(input, best));
 }
@@ -23,7 +23,7 @@ function betteredIfWanted(input: AttemptInput, attempt: Attempt): Attempt {
   const found = input.effort > 0 ? bettered(input, attempt) : attempt;
   if (input.decisions.aim !== 'shortest') return found;
   const better = withHandsBusy(input, found);
-  if (found === attempt || attempt.overrun > 0 || attempt.letGo === 'keeping') return better;
+  if (found === attempt || attempt.overrun > 0 || attempt.relaxed === 'keeping') return better;
   // A shorter class in which students work less is no better one.
   const standing = withHandsBusy(input, attempt);
   return isBusier(input, standing, better) ? standing : better;

@@ -17,7 +17,7 @@ export function bringForward(input: AttemptInput, attempt: Attempt): Attempt {
   const first = Math.min(attempt.starts[frameId('eat')]!, ...cooking.map(({ id }) => attempt.starts[id]!));
   // Where not all of it can be had, some of it is tried.
   for (let spare = first - welcomeMinutes; spare > 0; spare >>= 1) {
-    const earlier = attemptPlan(input, -spare, attempt.letGo);
+    const earlier = attemptPlan(input, -spare, attempt.relaxed);
     if (earlier) return earlier;
   }
   return attempt;

@@ -1,4 +1,4 @@
-import { rememberLast } from '../../identity/index.js';
+import { cacheByOwner } from '../../identity/index.js';
 import type { ScheduleProblem } from '../../scheduler/index.js';
 import { eatMinuteOf } from '../tasks/frame-minutes.js';
 import { joined, type Spell } from '../read/attention.js';
@@ -8,7 +8,7 @@ import type { TimelineEntry } from '../types.js';
 import { type Attempt, type AttemptInput, linksWithout, pinsOf, problemOf, type Starts } from './attempt.js';
 import { Hands } from './hands.js';
 import { Placement } from './placement.js';
-import { questionOf, rememberAnswers } from './scheduled.js';
+import { questionOf, cacheOfAnswers } from './scheduled.js';
 import { tasksOf } from './tasks-of.js';
 
 /** Moves that are tried for one plan. */
@@ -90,7 +90,7 @@ function eatingLater(input: AttemptInput, attempt: Attempt, minutes: number): At
     ]),
   );
   const later = { ...attempt, tasks, starts, overrun };
-  const problem = problemOf(tasks, linksWithout(tasks, attempt.letGo), input, overrun);
+  const problem = problemOf(tasks, linksWithout(tasks, attempt.relaxed), input, overrun);
   return new Placement(problem, starts, () => true).isSound() ? later : null;
 }
 
@@ -102,11 +102,11 @@ export function spellsOf({ tasks: { tasks }, starts }: Attempt): Spells {
 }
 
 type Spells = readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[];
-const spellsOnce = rememberLast<Starts, Spells>();
+const spellsOnce = cacheByOwner<Starts, Spells>();
 
 function inItsTime(input: AttemptInput, attempt: Attempt): Attempt {
   const pinned = pinsOf(attempt.tasks, input, attempt.brokenPins);
-  const links = linksWithout(attempt.tasks, attempt.letGo);
+  const links = linksWithout(attempt.tasks, attempt.relaxed);
   const problem = problemOf(attempt.tasks, links, input, attempt.overrun);
   const eatMinute = eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun;
   const starts = busiedLast(questionOf(problem, [attempt.starts, pinned, eatMinute]), () =>
@@ -115,7 +115,7 @@ function inItsTime(input: AttemptInput, attempt: Attempt): Attempt {
   return { ...attempt, starts };
 }
 
-const busiedLast = rememberAnswers<Starts>(16);
+const busiedLast = cacheOfAnswers<Starts>(16);
 
 function busied(
   { tasks: { tasks }, starts }: Attempt,

@@ -3,7 +3,7 @@ import { eatMinuteOf } from '../tasks/frame-minutes.js';
 import {
   type Attempt,
   type AttemptInput,
-  type LetGo,
+  type RelaxedConstraint,
   linksWithout,
   pinsOf,
   problemOf,
@@ -19,11 +19,11 @@ export function steadied(input: AttemptInput, standing: Starts): Attempt | null 
   return steadiedWithout(input, standing, 'nothing') ?? steadiedWithout(input, standing, 'showing');
 }
 
-function steadiedWithout(input: AttemptInput, standing: Starts, letGo: LetGo): Attempt | null {
+function steadiedWithout(input: AttemptInput, standing: Starts, relaxed: RelaxedConstraint): Attempt | null {
   if (standing[frameId('eat')] === undefined) return null;
   const overrun = standing[frameId('eat')]! - eatMinuteOf(input.facts.lengthMinutes);
   const tasks = tasksOf(input, overrun);
-  const result = scheduled(problemOf(tasks, linksWithout(tasks, letGo), input, overrun), {
+  const result = scheduled(problemOf(tasks, linksWithout(tasks, relaxed), input, overrun), {
     objective: 'shortest',
     seed: 1,
     budgetSteps: stepsPerTask * tasks.tasks.length,
@@ -32,7 +32,7 @@ function steadiedWithout(input: AttemptInput, standing: Starts, letGo: LetGo): A
     standing,
   });
   return result.status === 'scheduled' && overrun <= 0
-    ? { tasks, starts: result.starts, overrun, letGo, brokenPins: [] }
+    ? { tasks, starts: result.starts, overrun, relaxed, brokenPins: [] }
     : null;
 }
 
@@ -87,6 +87,6 @@ export function withoutBrokenPins(input: AttemptInput, withAll: Attempt | null):
 function isWorse(attempt: Attempt, than: Attempt): boolean {
   return (
     Math.max(0, attempt.overrun) > Math.max(0, than.overrun) ||
-    (attempt.letGo === 'keeping' && than.letGo !== 'keeping')
+    (attempt.relaxed === 'keeping' && than.relaxed !== 'keeping')
   );
 }

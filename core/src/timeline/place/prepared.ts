@@ -22,7 +22,7 @@ export function withPrepared(input: AttemptInput): AttemptInput | null {
   if (steps.length === 0) return null;
   const prepared = (count: number): AttemptInput => ({
     ...input,
-    toStaff: new Set(steps.slice(0, count)),
+    leftToStaff: new Set(steps.slice(0, count)),
   });
   const fits = (count: number) => {
     const some = prepared(count);

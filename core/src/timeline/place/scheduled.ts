@@ -3,7 +3,7 @@ import { findPlan } from '../../scheduler/schedule.js';
 
 type Answer = ReturnType<typeof findPlan>;
 
-const scheduledLast = rememberAnswers<Answer>(32);
+const scheduledLast = cacheOfAnswers<Answer>(32);
 
 /**
  * What the scheduler finds for a problem. Most edits of a class move no task: a question that was asked
@@ -14,7 +14,7 @@ export function scheduled(problem: ScheduleProblem, options: ScheduleOptions): A
 }
 
 /** The last answers by their question, of which so many are kept. */
-export function rememberAnswers<A>(most: number): (question: string, answerOf: () => A) => A {
+export function cacheOfAnswers<A>(most: number): (question: string, answerOf: () => A) => A {
   const answers = new Map<string, A>();
   return (question, answerOf) => {
     const answer = answers.get(question) ?? answerOf();

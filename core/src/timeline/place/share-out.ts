@@ -30,7 +30,7 @@ export function sharedOut(input: AttemptInput): AttemptInput {
   const asked = new Map<string, AttemptInput>();
   const withSteps = (steps: readonly StepKey[]): AttemptInput => {
     const question =
-      asked.get(steps.join()) ?? (steps.length === 0 ? input : { ...input, toStudents: new Set(steps) });
+      asked.get(steps.join()) ?? (steps.length === 0 ? input : { ...input, leftToStudents: new Set(steps) });
     asked.set(steps.join(), question);
     return question;
   };

@@ -34,7 +34,7 @@ export function withShowsThatFit(
 }
 
 function isOnTime(attempt: Attempt | null): attempt is Attempt {
-  return attempt !== null && attempt.overrun <= 0 && attempt.letGo === 'nothing';
+  return attempt !== null && attempt.overrun <= 0 && attempt.relaxed === 'nothing';
 }
 
 function onTime(

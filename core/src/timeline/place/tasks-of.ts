@@ -1,4 +1,4 @@
-import { rememberLast } from '../../identity/index.js';
+import { cacheByOwner } from '../../identity/index.js';
 import { buildTasks } from '../tasks/tasks.js';
 import type { ClassTasks, PlanTask, TaskInput } from '../tasks/types.js';
 
@@ -29,7 +29,7 @@ export function tasksOf(input: TaskInput, overrun: number): ClassTasks {
 }
 
 /** Several questions are asked about the same tasks: they are told to be the same as the same list. */
-const moved = rememberLast<ClassTasks, ClassTasks>();
+const moved = cacheByOwner<ClassTasks, ClassTasks>();
 
 function movedWithEnd(task: PlanTask, by: number): PlanTask {
   if (!task.fromEnd) return task;

@@ -3,7 +3,7 @@ import type { ScheduleProblem } from '../../scheduler/index.js';
 import type { PlanTask } from '../tasks/types.js';
 import { type Attempt, type AttemptInput, linksWithout, pinsOf, problemOf, type Starts } from './attempt.js';
 import { Placement } from './placement.js';
-import { questionOf, rememberAnswers } from './scheduled.js';
+import { questionOf, cacheOfAnswers } from './scheduled.js';
 
 /** Moves that are tried for one plan. */
 const mostTries = 400;
@@ -19,7 +19,7 @@ export function gathered(input: AttemptInput, attempt: Attempt): Attempt {
     .filter(({ task }) => task.kind === 'prep' && isEarlierDay(attempt.starts[task.id]!, input.open));
   if (early.length < 2) return attempt;
   const pinned = pinsOf(attempt.tasks, input, attempt.brokenPins);
-  const links = linksWithout(attempt.tasks, attempt.letGo);
+  const links = linksWithout(attempt.tasks, attempt.relaxed);
   const problem = problemOf(attempt.tasks, links, input, attempt.overrun);
   const starts = gatheredLast(questionOf(problem, [attempt.starts, pinned]), () =>
     gatheredStarts(attempt, problem, pinned, early),
@@ -27,7 +27,7 @@ export function gathered(input: AttemptInput, attempt: Attempt): Attempt {
   return { ...attempt, starts };
 }
 
-const gatheredLast = rememberAnswers<Starts>(16);
+const gatheredLast = cacheOfAnswers<Starts>(16);
 
 type Early = readonly { readonly task: PlanTask; readonly number: number }[];
 

@@ -24,8 +24,11 @@ export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {
  * Steps that could be done in class, by what the recipe says or as the plan had to have them prepared, and
  * that are done before: what that saves in class.
  */
-export function aheadOf({ tasks }: Attempt, toStaff: ReadonlySet<StepKey> = new Set()): Timeline['ahead'] {
-  const isOpen = ({ step, ref }: PlanTask) => step?.place === 'either' || toStaff.has(stepKeyOf(ref)!);
+export function aheadOf(
+  { tasks }: Attempt,
+  leftToStaff: ReadonlySet<StepKey> = new Set(),
+): Timeline['ahead'] {
+  const isOpen = ({ step, ref }: PlanTask) => step?.place === 'either' || leftToStaff.has(stepKeyOf(ref)!);
   const isAhead = (task: PlanTask) =>
     isOpen(task) &&
     task.inClass === false &&
@@ -38,7 +41,7 @@ export function aheadOf({ tasks }: Attempt, toStaff: ReadonlySet<StepKey> = new 
     title: task.title,
     dishTitle: task.dishTitle,
     minutes: task.minutes,
-    isForFit: toStaff.has(stepKeyOf(task.ref)!),
+    isForFit: leftToStaff.has(stepKeyOf(task.ref)!),
   }));
 }
 

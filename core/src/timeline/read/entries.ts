@@ -36,7 +36,7 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
     keeps: keepsOf(task, end, attempt),
     workings: {
       title: `${task.title}, ${from.time}–${to.time}`,
-      steps: [...task.how, ...ownWaysOf(task), ...placementSteps(task, start, end, attempt, axis)],
+      steps: [...task.how, ...ownVariantsOf(task), ...placementSteps(task, start, end, attempt, axis)],
       result: `${from.time}`,
       estimated: true,
     },
@@ -44,7 +44,7 @@ export function entryOf(task: PlanTask, attempt: FoundPlan, axis: Axis): Timelin
 }
 
 /** How single stations do it otherwise: it is for the hands of students, and for what is shown to them. */
-function ownWaysOf({ step, ref }: PlanTask): WorkingStep[] {
+function ownVariantsOf({ step, ref }: PlanTask): WorkingStep[] {
   if (ref.role !== 'hands' && ref.role !== 'shown') return [];
   return (step?.ownWays ?? []).map(({ stations, text }) => ({
     label: `${stations.length === 1 ? 'Station' : 'Stations'} ${stations.join(', ')} in a way of their own`,

@@ -9,7 +9,7 @@ export function addedStep(
   id: string,
   text: string,
   like: RecipeStep,
-  to: Partial<RecipeStep> & { addedFor: string },
+  overrides: Partial<RecipeStep> & { addedFor: string },
 ): RecipeStep {
   return {
     id,
@@ -28,7 +28,7 @@ export function addedStep(
     techniqueNote: '',
     demonstrateMinutes: 0,
     ...(like.when ? { when: like.when } : {}),
-    ...to,
+    ...overrides,
   };
 }
 

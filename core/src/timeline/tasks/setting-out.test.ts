@@ -17,7 +17,7 @@ const salad = recipe(
   },
 );
 
-function setOut(maker: TimedDish['maker'] = 'every station', toStudents: readonly StepKey[] = []) {
+function setOut(maker: TimedDish['maker'] = 'every station', leftToStudents: readonly StepKey[] = []) {
   const made = { ...dish(salad), maker } as TimedDish;
   const portions = portionRecipe(made, planBatches(made, stations, 12, 0), {
     kitchenSystem: 'metric',
@@ -27,7 +27,7 @@ function setOut(maker: TimedDish['maker'] = 'every station', toStudents: readonl
     stations,
     dishes: [{ timed: made, portions }],
     decisions: { when: {}, hands: {} },
-    toStudents: new Set(toStudents),
+    leftToStudents: new Set(leftToStudents),
   } as unknown as TaskInput);
 }
 

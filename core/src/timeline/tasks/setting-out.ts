@@ -1,6 +1,6 @@
 import { toNumber, unitKind, unitSize } from '../../amounts/index.js';
 import { isMadeByStudents } from '../../class/index.js';
-import { type LineId, rememberLast } from '../../identity/index.js';
+import { type LineId, cacheByOwner } from '../../identity/index.js';
 import type { PortionCell } from '../../portions/index.js';
 import type { Recipe, RecipeLine } from '../../recipes/index.js';
 import { counted } from '../../words/index.js';
@@ -28,11 +28,13 @@ export interface SettingOut {
  * seconds a line. Nothing that the students make themselves is set out made.
  */
 export function settingOut(input: TaskInput): SettingOut {
-  const { stations, decisions, toStudents, toStaff } = input;
-  return remembered(input.dishes, [stations, decisions.when, toStudents, toStaff], () => setOut(input));
+  const { stations, decisions, leftToStudents, leftToStaff } = input;
+  return remembered(input.dishes, [stations, decisions.when, leftToStudents, leftToStaff], () =>
+    setOut(input),
+  );
 }
 
-const remembered = rememberLast<TaskInput['dishes'], SettingOut>();
+const remembered = cacheByOwner<TaskInput['dishes'], SettingOut>();
 
 function setOut(input: TaskInput): SettingOut {
   const lines = input.dishes.flatMap((dish) => linesOf(input, dish));
@@ -77,13 +79,13 @@ function rowOf(kind: Measured, all: readonly LineSetOut[]): { seconds: number; h
 }
 
 function linesOf(input: TaskInput, dish: DishOnClock): readonly LineSetOut[] {
-  const { decisions, toStudents, toStaff } = input;
-  return dishRemembered(dish.portions, [dish.timed, decisions.when, toStudents, toStaff], () =>
+  const { decisions, leftToStudents, leftToStaff } = input;
+  return dishRemembered(dish.portions, [dish.timed, decisions.when, leftToStudents, leftToStaff], () =>
     linesOfDish(input, dish),
   );
 }
 
-const dishRemembered = rememberLast<DishOnClock['portions'], readonly LineSetOut[]>();
+const dishRemembered = cacheByOwner<DishOnClock['portions'], readonly LineSetOut[]>();
 
 /** The lines of a dish that students find at their station. */
 function linesOfDish(input: TaskInput, dish: DishOnClock): LineSetOut[] {
@@ -95,7 +97,7 @@ function linesOfDish(input: TaskInput, dish: DishOnClock): LineSetOut[] {
   );
 }
 
-const atBenches = rememberLast<
+const atBenches = cacheByOwner<
   DishOnClock['portions'],
   readonly (LineSetOut & { readonly lineId: LineId })[]
 >();

@@ -128,8 +128,8 @@ function addWork(draft: TaskDraft, planned: StepToPlan, shown: string | null): S
 }
 
 /** What staff prepare stands covered and cold until it is wanted, where nothing else is known. */
-function keepsWhen({ dish, step }: StepToPlan, { toStaff }: TaskInput): number | null {
-  return keepsFor(step) ?? (toStaff?.has(stepKey(dish.id, step.id)) ? preparedMinutes : null);
+function keepsWhen({ dish, step }: StepToPlan, { leftToStaff }: TaskInput): number | null {
+  return keepsFor(step) ?? (leftToStaff?.has(stepKey(dish.id, step.id)) ? preparedMinutes : null);
 }
 
 function madeOnce(step: RecipeStep, { batches }: DishPortions): Batch | null {

@@ -79,9 +79,9 @@ export interface TaskInput {
   readonly dishes: readonly DishOnClock[];
   readonly decisions: TimelineDecisions;
   /** Steps that may be done before class and that the planner gives to the students. */
-  readonly toStudents?: ReadonlySet<StepKey>;
+  readonly leftToStudents?: ReadonlySet<StepKey>;
   /** Steps meant for the class that staff prepare, as they would not fit. */
-  readonly toStaff?: ReadonlySet<StepKey>;
+  readonly leftToStaff?: ReadonlySet<StepKey>;
   /** What the class is shown; by itself where absent. */
   readonly shows?: Shows;
   /** Soaks are drained when they are over, and what was soaked waits in the cold for what comes next. */

@@ -8,13 +8,13 @@ import type { TaskInput } from './types.js';
  * the students.
  */
 export function isWantedInClass(
-  { decisions, toStudents, toStaff }: TaskInput,
+  { decisions, leftToStudents, leftToStaff }: TaskInput,
   dish: TimedDish,
   step: RecipeStep,
 ): boolean {
   const key = stepKey(dish.id, step.id);
-  const wanted = decisions.when[key] ?? (toStaff?.has(key) ? 'before' : step.place);
-  return wanted === 'in class' || (wanted === 'either' && toStudents?.has(key) === true);
+  const wanted = decisions.when[key] ?? (leftToStaff?.has(key) ? 'before' : step.place);
+  return wanted === 'in class' || (wanted === 'either' && leftToStudents?.has(key) === true);
 }
 
 /**

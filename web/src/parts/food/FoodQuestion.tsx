@@ -4,12 +4,12 @@ import { candidatesOf, findIngredient, type LarderEntry, presumedOf, readName } 
 import { type LarderEntries, useLarderEntries } from '../../api/useLarderEntries.js';
 import { useKitchen } from '../../api/useLarder.js';
 import { Button } from '../Button.js';
-import { later } from '../later.js';
+import { lazyPart } from '../lazy-part.js';
 import { Quietly } from '../states.js';
 import { useSay } from '../toasts.js';
 
 /** The form comes when a food is to be added. */
-const NewIngredient = later(() => import('./NewIngredient.js').then((module) => module.NewIngredient));
+const NewIngredient = lazyPart(() => import('./NewIngredient.js').then((module) => module.NewIngredient));
 
 const Asked = styled.div`
   /* Among fields it takes a row of its own. */

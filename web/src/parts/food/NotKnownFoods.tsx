@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { counted, notKnownWords } from '@fornax/core';
-import { later } from '../later.js';
+import { lazyPart } from '../lazy-part.js';
 import { Loading } from '../states.js';
 
 /** To ask about a food takes the whole larder: it comes when the list is opened. */
-const NotKnownList = later(
+const NotKnownList = lazyPart(
   () => import('./NotKnownList.js').then((module) => module.NotKnownList),
   () => <Loading what="the larder" />,
 );

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../Button.js';
-import { later } from '../later.js';
+import { lazyPart } from '../lazy-part.js';
 import { menuButton, type MenuProps } from './menu-style.js';
 
 const Plain = styled.button`
@@ -21,7 +21,7 @@ function PlainButton({ label, look, children, onClick }: MenuProps & { onClick?:
 }
 
 /** Menus are needed by few visits: they come with the first press. */
-const OpenedMenu = later(() => import('./OpenedMenu.js').then((module) => module.OpenedMenu), PlainButton);
+const OpenedMenu = lazyPart(() => import('./OpenedMenu.js').then((module) => module.OpenedMenu), PlainButton);
 
 /** A button that opens a menu. */
 export function MenuButton(props: MenuProps) {

@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { DndContext, type DragEndEvent } from '@dnd-kit/core';
 import type { ClassView } from '@fornax/contract';
-import { type Person, placeWell, seatAt, swapSeats } from '@fornax/core';
+import { type Person, placeWell, seatAt, exchangeSeats } from '@fornax/core';
 import styled from 'styled-components';
 import { useOpenClass } from '../../classes/class-context.js';
 import { Button } from '../../parts/Button.js';
-import { later } from '../../parts/later.js';
+import { lazyPart } from '../../parts/lazy-part.js';
 import { spokenMoves } from '../../parts/dragging.js';
 import { Field } from '../../parts/Field.js';
 import { Quietly, Row } from '../../parts/states.js';
@@ -15,7 +15,7 @@ import { overWhat, useBenchSensors } from './bench-sensors.js';
 import { RosterFile } from './RosterFile.js';
 import { useRoster } from './useRoster.js';
 
-const PersonDialog = later(() => import('./PersonDialog.js').then((module) => module.PersonDialog));
+const PersonDialog = lazyPart(() => import('./PersonDialog.js').then((module) => module.PersonDialog));
 
 /** Who comes is on no paper. */
 const OnScreen = styled.section`
@@ -113,7 +113,7 @@ function movedTo(view: ClassView, id: string, to: string): Person[] | null {
     return roster.map((person) => (person.id === id ? { ...person, station: null } : person));
   const station = Number(/^bench:(\d+)$/.exec(to)?.[1] ?? 0);
   if (station > 0) return seatAt(view, id, station);
-  return to === id ? null : swapSeats(roster, id, to);
+  return to === id ? null : exchangeSeats(roster, id, to);
 }
 
 const wordsOf = (id: string) =>

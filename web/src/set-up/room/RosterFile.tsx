@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { largestFileBytes, type RosterReading } from '@fornax/core';
 import { useOpenClass } from '../../classes/class-context.js';
-import { readAway } from '../../workers/read-worker.js';
+import { readInWorker } from '../../workers/read-worker.js';
 import { Button } from '../../parts/Button.js';
 import { Dialog } from '../../parts/Dialog.js';
 import { useFileWork } from '../../parts/files/useFileWork.js';
@@ -75,7 +75,7 @@ async function readPeople(file: File): Promise<RosterReading> {
   if (file.size > largestFileBytes)
     return { people: [], report: [], refused: 'This file is larger than 5 MB; split it.' };
   const text = await file.text();
-  return readAway((reader) => reader.roster(text)).catch((error: Error) => ({
+  return readInWorker((reader) => reader.roster(text)).catch((error: Error) => ({
     people: [],
     report: [],
     refused: error.message,

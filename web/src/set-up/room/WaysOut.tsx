@@ -2,7 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import {
   type ClassBundle,
   type PeopleFinding,
-  type PeopleWay,
+  type PeopleRemedy,
   type PlanWarning,
   withPeopleChange,
 } from '@fornax/core';
@@ -43,12 +43,12 @@ export function PersonWaysOut({ warning }: { warning: PlanWarning }) {
   );
 }
 
-function useWays(bundle: ClassBundle, finding: PeopleFinding): readonly PeopleWay[] | null {
-  const [ways, setWays] = useState<readonly PeopleWay[] | null>(null);
+function useWays(bundle: ClassBundle, finding: PeopleFinding): readonly PeopleRemedy[] | null {
+  const [ways, setWays] = useState<readonly PeopleRemedy[] | null>(null);
   useEffect(() => {
     let isCurrent = true;
     void planWorker()
-      .peopleWays(bundle, finding)
+      .peopleRemedies(bundle, finding)
       .then(
         (found) => isCurrent && setWays(found),
         () => isCurrent && setWays([]),
@@ -64,7 +64,7 @@ function Ways({ finding, onClose }: { finding: PeopleFinding; onClose: () => voi
   const { view, bundle, editor } = useOpenClass();
   const say = useSay();
   const ways = useWays(bundle, finding);
-  const take = ({ title, change }: PeopleWay) => {
+  const take = ({ title, change }: PeopleRemedy) => {
     const { dishes, decisions, roster } = withPeopleChange(view, change);
     const patch = {
       ...(change.forStations ? { dishes } : {}),
@@ -114,7 +114,7 @@ function Ways({ finding, onClose }: { finding: PeopleFinding; onClose: () => voi
 }
 
 /** What a way changes on the lists and the clock, worked out when it is asked for. */
-function WhatChanges({ way }: { way: PeopleWay }) {
+function WhatChanges({ way }: { way: PeopleRemedy }) {
   const { bundle } = useOpenClass();
   const [isOpen, setOpen] = useState(false);
   const after = useMemo(

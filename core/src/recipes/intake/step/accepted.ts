@@ -1,6 +1,6 @@
 import { showRational } from '../../../amounts/index.js';
-import type { RecipeLine, RecipeStep, StepGift, StepUse } from '../../types.js';
-import { giftFinding, type StepFinding } from './findings.js';
+import type { RecipeLine, RecipeStep, StepByProduct, StepUse } from '../../types.js';
+import { byProductFinding, type StepFinding } from './findings.js';
 import { usualHandsOnMinutes } from './usual.js';
 
 /** What is found in a step's words, and what it holds besides: everything that can be taken off it again. */
@@ -36,10 +36,10 @@ export function offeredFindings(
       label: technique.replaceAll('-', ' '),
       technique,
     }));
-  const gifts = (step.gives ?? [])
+  const offeredByProducts = (step.gives ?? [])
     .filter((gift) => !has('gift', (finding) => finding.key === `gift:${gift.ingredient}`))
-    .map(giftFinding);
-  return [...found, ...occupied, ...tools, ...techniques, ...uses, ...gifts];
+    .map(byProductFinding);
+  return [...found, ...occupied, ...tools, ...techniques, ...uses, ...offeredByProducts];
 }
 
 function heldAppliance({ appliance, setting }: NonNullable<RecipeStep['occupies']>): StepFinding {
@@ -111,7 +111,7 @@ export function acceptFinding(step: RecipeStep, finding: StepFinding): RecipeSte
         uses: [...step.uses.filter((use) => use.line !== finding.use.line), finding.use],
       };
     case 'gift':
-      return { ...accepted, gives: [...giftsBut(step, finding.gift), finding.gift] };
+      return { ...accepted, gives: [...byProductsBut(step, finding.gift), finding.gift] };
   }
 }
 
@@ -138,11 +138,11 @@ export function declineFinding(step: RecipeStep, finding: StepFinding): RecipeSt
     case 'line':
       return { ...declined, uses: step.uses.filter((use) => use.line !== finding.use.line) };
     case 'gift':
-      return { ...declined, gives: giftsBut(step, finding.gift) };
+      return { ...declined, gives: byProductsBut(step, finding.gift) };
   }
 }
 
-function giftsBut(step: RecipeStep, { ingredient }: StepGift): StepGift[] {
+function byProductsBut(step: RecipeStep, { ingredient }: StepByProduct): StepByProduct[] {
   return (step.gives ?? []).filter((gift) => gift.ingredient !== ingredient);
 }
 

@@ -6,14 +6,14 @@ import {
   type Appliance,
   type RecipeComponent,
   type RecipeLine,
-  type StepGift,
+  type StepByProduct,
   stepLimits,
   type StepUse,
 } from '../../types.js';
 import { sayings } from '../sayings.js';
 import { toolsNamed } from './tools.js';
 import { applianceNamed } from './appliances.js';
-import { giftsIn } from './gifts.js';
+import { byProductsIn } from './by-products-of-steps.js';
 import { type OvenHeat, readOvenHeat } from './heat.js';
 import { linkLines } from './links.js';
 import { type UnsaidTime, unsaidTime } from './cooking-times.js';
@@ -40,7 +40,7 @@ export type StepFinding = { readonly key: string; readonly label: string } & (
   | { readonly kind: 'tool'; readonly tool: string }
   | { readonly kind: 'technique'; readonly technique: string }
   | { readonly kind: 'line'; readonly use: StepUse }
-  | { readonly kind: 'gift'; readonly gift: StepGift }
+  | { readonly kind: 'gift'; readonly gift: StepByProduct }
 );
 
 /**
@@ -75,7 +75,7 @@ export function findInSteps(
       label: `${use.share === '1' ? '' : `${showRational(use.share)} of `}${names.get(use.line) ?? ''}`,
       use,
     })),
-    ...giftsIn(text, usedLines(uses[index]!, lines), larder, lines).map(giftFinding),
+    ...byProductsIn(text, usedLines(uses[index]!, lines), larder, lines).map(byProductFinding),
   ]);
 }
 
@@ -84,7 +84,7 @@ function usedLines(uses: readonly StepUse[], lines: readonly RecipeLine[]): Reci
 }
 
 /** A by-product as a chip: "leaves ~ 100 ml cooking liquid". */
-export function giftFinding(gift: StepGift): StepFinding {
+export function byProductFinding(gift: StepByProduct): StepFinding {
   return {
     kind: 'gift',
     key: `gift:${gift.ingredient}`,

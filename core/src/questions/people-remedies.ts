@@ -6,7 +6,7 @@ import {
   type OwnSet,
   type Person,
   stationsOf,
-  type StationSwap,
+  type StationSubstitute,
 } from '../class/index.js';
 import type { DishId, IngredientId } from '../identity/index.js';
 import { findIngredient, ingredientName, type Larder, larderOf } from '../larder/index.js';
@@ -17,8 +17,8 @@ import { capital, listed } from '../words/index.js';
 
 /** What a way out changes of a class: whichever of it is there. */
 export interface PeopleChange {
-  /** Swaps at single stations, added to those of a dish. */
-  readonly forStations?: { readonly dishId: DishId; readonly swaps: readonly StationSwap[] };
+  /** Substitutes at single stations, added to those of a dish. */
+  readonly forStations?: { readonly dishId: DishId; readonly added: readonly StationSubstitute[] };
   /** What takes the place of something in the whole class. */
   readonly substitutes?: Readonly<Record<IngredientId, IngredientId>>;
   readonly ownSets?: readonly OwnSet[];
@@ -26,9 +26,9 @@ export interface PeopleChange {
 }
 
 /** A way out of a finding that was tried: with it the finding is gone, and nobody else has a new one. */
-export interface PeopleWay {
+export interface PeopleRemedy {
   readonly id: string;
-  readonly kind: 'swap' | 'leave out' | 'own set' | 'swap for all' | 'move';
+  readonly kind: 'substitute' | 'leave out' | 'own set' | 'substitute for all' | 'move';
   readonly title: string;
   /** What it changes and brings. */
   readonly effect: string;
@@ -48,24 +48,27 @@ export function withPeopleChange<T extends ClassFacts>(facts: T, change: PeopleC
     decisions,
     ...(roster ? { roster } : {}),
     dishes: facts.dishes.map((dish) =>
-      dish.id === forStations?.dishId ? withSwaps(dish, forStations.swaps) : dish,
+      dish.id === forStations?.dishId ? withAdded(dish, forStations.added) : dish,
     ),
   };
 }
 
-function withSwaps(dish: ClassDish, swaps: readonly StationSwap[]): ClassDish {
+function withAdded(dish: ClassDish, added: readonly StationSubstitute[]): ClassDish {
   const kept = (dish.making?.forStations ?? []).filter(
-    (old) => !swaps.some(({ station, missing }) => station === old.station && missing === old.missing),
+    (old) => !added.some(({ station, missing }) => station === old.station && missing === old.missing),
   );
-  return { ...dish, making: { ...dish.making, forStations: [...kept, ...swaps] } };
+  return { ...dish, making: { ...dish.making, forStations: [...kept, ...added] } };
 }
 
 /** Ways out of a finding about somebody, the smallest change first, each tried. */
-export function peopleWays(bundle: ClassBundle, finding: PeopleFinding): PeopleWay[] {
+export function peopleRemedies(bundle: ClassBundle, finding: PeopleFinding): PeopleRemedy[] {
   const trial = new Trial(bundle, finding);
-  return [...swapsAtStation(trial), ...ownSetWays(trial), ...swapsForAll(trial), ...moves(trial)].filter(
-    (way) => trial.works(way.change),
-  );
+  return [
+    ...substitutesAtStation(trial),
+    ...ownSetRemedies(trial),
+    ...substitutesForAll(trial),
+    ...moves(trial),
+  ].filter(({ change }) => trial.works(change));
 }
 
 /**
@@ -167,41 +170,40 @@ function candidates(
 /** How many foods in place of one are offered. */
 const mostOffered = 3;
 
-function swapsAtStation(trial: Trial): PeopleWay[] {
+function substitutesAtStation(trial: Trial): PeopleRemedy[] {
   const { finding, dish } = trial;
   const { station, foods } = finding;
   const isOwn = finding.meeting === 'own' && station !== null && foods.length > 0;
   if (!isOwn || !dish || !isMadeByStudents(dish.maker) || dish.making?.flight) return [];
   const there = trial.roster.filter((person) => person.station === station);
   const options = foods.map((missing) => candidates(trial, missing, there));
-  const swaps = Array.from({ length: mostOffered }, (_, turn) =>
-    foods.map((missing, index): StationSwap => {
-      const taken = options[index]![turn] ?? options[index]![0] ?? null;
-      return { station, missing, taken };
+  const added = Array.from({ length: mostOffered }, (_, turn) =>
+    foods.map((missing, at): StationSubstitute => {
+      return { station, missing, taken: options[at]![turn] ?? options[at]![0] ?? null };
     }),
   ).filter((_, turn) => turn === 0 || options.some((of) => of.length > turn));
-  const left = foods.map((missing): StationSwap => ({ station, missing, taken: null }));
+  const left = foods.map((missing): StationSubstitute => ({ station, missing, taken: null }));
   // What nothing can take the place of is left out beside.
-  const ways = options.some((of) => of.length > 0) ? swaps : [];
-  return [...ways, left].map((each) => stationWay(trial, dish, each));
+  const replaced = options.some((of) => of.length > 0) ? added : [];
+  return [...replaced, left].map((each) => atStation(trial, dish, each));
 }
 
-function stationWay(trial: Trial, dish: ClassDish, swaps: readonly StationSwap[]): PeopleWay {
-  const isLeftOut = swaps.every(({ taken }) => taken === null);
-  const { station } = swaps[0]!;
+function atStation(trial: Trial, dish: ClassDish, added: readonly StationSubstitute[]): PeopleRemedy {
+  const isLeftOut = added.every(({ taken }) => taken === null);
+  const { station } = added[0]!;
   const words = listed(
-    swaps.map(({ missing, taken }) =>
+    added.map(({ missing, taken }) =>
       taken === null
         ? `no ${trial.nameOf(missing)}`
         : `${trial.nameOf(taken)} instead of ${trial.nameOf(missing)}`,
     ),
   );
-  const change: PeopleChange = { forStations: { dishId: dish.id, swaps } };
+  const change: PeopleChange = { forStations: { dishId: dish.id, added } };
   return {
-    id: `${isLeftOut ? 'out' : 'swap'}:${swaps.map(({ taken }) => taken ?? '').join('+')}`,
-    kind: isLeftOut ? 'leave out' : 'swap',
+    id: `${isLeftOut ? 'out' : 'substitute'}:${added.map(({ taken }) => taken ?? '').join('+')}`,
+    kind: isLeftOut ? 'leave out' : 'substitute',
     title: `${capital(words)} at station ${station}`,
-    effect: stationEffect(trial, dish, swaps, change),
+    effect: stationEffect(trial, dish, added, change),
     change,
   };
 }
@@ -210,11 +212,11 @@ function stationWay(trial: Trial, dish: ClassDish, swaps: readonly StationSwap[]
 function stationEffect(
   trial: Trial,
   dish: ClassDish,
-  swaps: readonly StationSwap[],
+  added: readonly StationSubstitute[],
   change: PeopleChange,
 ): string {
   const planned = trial.planned(withPeopleChange(trial.facts, change)).find(({ id }) => id === dish.id)!;
-  const { station } = swaps[0]!;
+  const { station } = added[0]!;
   const column = planned.portions.batches.findIndex((batch) => batch.stations.includes(station));
   const lines = planned.portions.components.flatMap((component) => component.lines);
   const brought = lines
@@ -223,12 +225,12 @@ function stationEffect(
       const cell = cells[column]!;
       return `${(measure === 'grams' ? cell.grams : cell.spoons).lead} ${name}`;
     });
-  const tastes = swaps.flatMap(({ missing, taken }) => {
+  const tastes = added.flatMap(({ missing, taken }) => {
     const rule = findIngredient(trial.larder, missing)?.substitutes.find((each) => each.ingredient === taken);
     return rule ? [rule.effect] : [];
   });
   const what = brought.length > 0 ? `Station ${station}: ${listed(brought)}.` : '';
-  const out = swaps.some(({ taken }) => taken === null)
+  const out = added.some(({ taken }) => taken === null)
     ? 'The rest of the dish stays as it is; taste it, and add salt or crunch of another kind.'
     : '';
   const isShown = planned.portions.batches.some(({ kind }) => kind === 'demonstration');
@@ -236,7 +238,7 @@ function stationEffect(
   return [what, ...tastes, out, plate, 'Amounts, list, kit and card follow.'].filter(Boolean).join(' ');
 }
 
-function ownSetWays({ finding }: Trial): PeopleWay[] {
+function ownSetRemedies({ finding }: Trial): PeopleRemedy[] {
   const { kind, station, what } = finding;
   if (kind !== 'traces' || station === null) return [];
   return [
@@ -252,7 +254,7 @@ function ownSetWays({ finding }: Trial): PeopleWay[] {
   ];
 }
 
-function swapsForAll(trial: Trial): PeopleWay[] {
+function substitutesForAll(trial: Trial): PeopleRemedy[] {
   const { foods } = trial.finding;
   if (foods.length === 0) return [];
   const options = foods.map((missing) => candidates(trial, missing, trial.roster)[0]);
@@ -264,7 +266,7 @@ function swapsForAll(trial: Trial): PeopleWay[] {
   return [
     {
       id: `all:${options.join('+')}`,
-      kind: 'swap for all',
+      kind: 'substitute for all',
       title: `${capital(words)} for everybody`,
       effect: 'Every station and the demonstration take it, in every dish of this class.',
       change: { substitutes },
@@ -273,11 +275,11 @@ function swapsForAll(trial: Trial): PeopleWay[] {
 }
 
 /** Another station, where that is enough: they change places with somebody there, or take a free seat. */
-function moves(trial: Trial): PeopleWay[] {
+function moves(trial: Trial): PeopleRemedy[] {
   const { finding, facts, roster } = trial;
   const { station, personId, dishId } = finding;
   if (station === null || dishId === null) return [];
-  return stationsOf(facts).sizes.flatMap((_, index): PeopleWay[] => {
+  return stationsOf(facts).sizes.flatMap((_, index): PeopleRemedy[] => {
     const to = index + 1;
     if (to === station) return [];
     const moved = seatAt(facts, personId, to);

@@ -10,17 +10,21 @@ import {
 } from '../larder/index.js';
 import { type Batch, type Fills, fillsOf, makesLine, makesStep } from '../portions/index.js';
 import { actsOf, type RecipeLine, type RecipeStep } from '../recipes/index.js';
-import { asPurchased, type Gift, inShoppingUnit } from '../shopping/index.js';
+import { asPurchased, type OfferedByProduct, inShoppingUnit } from '../shopping/index.js';
 import { lineUse, type MadeDish, type StepTimes } from './uses.js';
 
 /**
  * What steps leave for others: what a recipe says of a step, and what draining a jar or rendering bacon
  * always leaves.
  */
-export function giftsOf(made: readonly MadeDish[], larder: Larder, times: StepTimes): Gift[] {
+export function byProductsOf(
+  made: readonly MadeDish[],
+  larder: Larder,
+  times: StepTimes,
+): OfferedByProduct[] {
   return made.flatMap(({ dish, batches, fits }) => [
     ...dish.recipe.steps.flatMap((step) =>
-      (step.gives ?? []).flatMap((gift) => stepGift(dish, step, { gift, batches, larder, times })),
+      (step.gives ?? []).flatMap((gift) => stepByProduct(dish, step, { gift, batches, larder, times })),
     ),
     ...dish.recipe.lines.flatMap((line) =>
       leftFromLine(dish, line, { batches, larder, times, fills: fillsOf(dish.recipe, fits) }),
@@ -28,17 +32,17 @@ export function giftsOf(made: readonly MadeDish[], larder: Larder, times: StepTi
   ]);
 }
 
-interface GiftContext {
+interface ByProductContext {
   readonly batches: readonly Batch[];
   readonly larder: Larder;
   readonly times: StepTimes;
 }
 
-function stepGift(
+function stepByProduct(
   dish: ClassDish,
   step: RecipeStep,
-  { gift, batches, larder, times }: GiftContext & { gift: NonNullable<RecipeStep['gives']>[number] },
-): Gift[] {
+  { gift, batches, larder, times }: ByProductContext & { gift: NonNullable<RecipeStep['gives']>[number] },
+): OfferedByProduct[] {
   const product = findIngredient(larder, gift.ingredient);
   // The juice in what is left of fruit in fillets is counted with its pieces.
   if (product?.byProducts) return [];
@@ -69,13 +73,13 @@ const cooks = (step: RecipeStep) => actsOf(step).some(({ way }) => way !== undef
 function leftFromLine(
   dish: ClassDish,
   line: RecipeLine,
-  { batches, larder, times, fills }: GiftContext & { fills: Fills },
-): Gift[] {
+  { batches, larder, times, fills }: ByProductContext & { fills: Fills },
+): OfferedByProduct[] {
   const ingredient = findIngredient(larder, line.ingredient);
   const using = dish.recipe.steps.filter((step) => step.uses.some((use) => use.line === line.id));
   const isSaid = (product: string) =>
     dish.recipe.steps.some((step) => step.gives?.some((gift) => gift.ingredient === product));
-  return (ingredient?.leaves ?? []).flatMap((left): Gift[] => {
+  return (ingredient?.leaves ?? []).flatMap((left): OfferedByProduct[] => {
     if (isSaid(left.product)) return [];
     const product = larder.ingredients.get(left.product);
     const happens =

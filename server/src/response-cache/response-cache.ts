@@ -14,7 +14,7 @@ const expand = promisify(gunzip);
  * The body of an answer, gzipped once however often it is sent, with its ETag and what else stands in its
  * head.
  */
-export interface KnownAnswer {
+export interface CachedResponse {
   readonly gzipped: Uint8Array;
   readonly headers: Readonly<Record<string, string>>;
   readonly stamp: string;
@@ -23,7 +23,7 @@ export interface KnownAnswer {
 }
 
 /** The body as it was, for whoever cannot read it compressed. */
-export function plainBody({ gzipped }: KnownAnswer): Promise<Buffer> {
+export function plainBody({ gzipped }: CachedResponse): Promise<Buffer> {
   return expand(gzipped);
 }
 
@@ -37,13 +37,13 @@ export function etagOf(json: string | Uint8Array): string {
  * what another has written.
  */
 @Injectable()
-export class KnownAnswers {
-  readonly #kept = new LRUCache<string, KnownAnswer>({
+export class ResponseCache {
+  readonly #kept = new LRUCache<string, CachedResponse>({
     maxSize: mostBytes,
     // And what is kept beside.
     sizeCalculation: ({ gzipped }) => gzipped.length + 500,
   });
-  readonly #underWay = new Map<string, Promise<KnownAnswer>>();
+  readonly #underWay = new Map<string, Promise<CachedResponse>>();
 
   get size(): number {
     return this.#kept.size;
@@ -52,7 +52,7 @@ export class KnownAnswers {
     return this.#kept.calculatedSize;
   }
 
-  find(session: SessionContext, url: string): KnownAnswer | null {
+  find(session: SessionContext, url: string): CachedResponse | null {
     const answer = this.#kept.get(keyOf(session, url));
     return answer && answer.stamp === session.stamp && answer.until > performance.now() ? answer : null;
   }
@@ -64,8 +64,8 @@ export class KnownAnswers {
   async answer(
     session: SessionContext,
     url: string,
-    work: () => Promise<Pick<KnownAnswer, 'headers' | 'until'> & { json: string | Uint8Array }>,
-  ): Promise<KnownAnswer> {
+    work: () => Promise<Pick<CachedResponse, 'headers' | 'until'> & { json: string | Uint8Array }>,
+  ): Promise<CachedResponse> {
     const known = this.find(session, url);
     if (known) return known;
     const key = keyOf(session, url);

@@ -3,7 +3,7 @@ import { writeAmount } from '../../../amounts/index.js';
 import { parseRecipeText } from '../text/text.js';
 import { acceptFinding, declineFinding, hasFinding, offeredFindings } from './accepted.js';
 import { findInSteps } from './findings.js';
-import { giftsIn } from './gifts.js';
+import { byProductsIn } from './by-products-of-steps.js';
 
 const lines = parseRecipeText(
   [
@@ -20,7 +20,10 @@ const lines = parseRecipeText(
 ).lines;
 const line = (name: string) => lines.filter((each) => each.text.includes(name));
 const found = (text: string, name = '') =>
-  giftsIn(text, name ? line(name) : []).map(({ ingredient, amount }) => [ingredient, writeAmount(amount)]);
+  byProductsIn(text, name ? line(name) : []).map(({ ingredient, amount }) => [
+    ingredient,
+    writeAmount(amount),
+  ]);
 
 describe('by-products that a step keeps', () => {
   it.each<[string, string, (readonly string[])[]]>([
@@ -44,7 +47,7 @@ describe('by-products that a step keeps', () => {
     ['Drain the chickpeas and discard the liquid.', 'chickpeas', []],
     ['Keep the salad in the fridge.', '', []],
     ['Keep warm while you heat the oil.', '', []],
-  ])('%s', (text, name, gifts) => expect(found(text, name)).toEqual(gifts));
+  ])('%s', (text, name, offeredByProducts) => expect(found(text, name)).toEqual(offeredByProducts));
 
   it('are chips that are taken on and off', () => {
     const recipe = parseRecipeText(

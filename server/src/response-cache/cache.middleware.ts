@@ -1,13 +1,13 @@
 import type { NextFunction, Request, Response } from 'express';
 import type { SessionRequest } from '../common/session-context.js';
 import type { SessionsService } from '../sessions/sessions.service.js';
-import { plainBody, type KnownAnswer, type KnownAnswers } from './known-answers.js';
+import { plainBody, type CachedResponse, type ResponseCache } from './response-cache.js';
 
 /**
  * Answers what is known before anything else looks at the request: the session is found, and with it the
  * stamp of the kitchen, in one query; whoever has the answer already is told so (304).
  */
-export function answerWhatIsKnown(sessions: SessionsService, known: KnownAnswers) {
+export function answerWhatIsKnown(sessions: SessionsService, known: ResponseCache) {
   return async (request: SessionRequest, response: Response, next: NextFunction): Promise<void> => {
     if (!isOfKitchen(request)) return next();
     try {
@@ -33,7 +33,7 @@ function isOfKitchen({ method, path, headers }: Request): boolean {
   );
 }
 
-async function send(request: Request, response: Response, answer: KnownAnswer): Promise<void> {
+async function send(request: Request, response: Response, answer: CachedResponse): Promise<void> {
   response.end(await bodyFor(request, response, answer));
 }
 
@@ -41,7 +41,7 @@ async function send(request: Request, response: Response, answer: KnownAnswer): 
 export async function bodyFor(
   request: Request,
   response: Response,
-  answer: KnownAnswer,
+  answer: CachedResponse,
 ): Promise<Uint8Array | undefined> {
   response.set(answer.headers).set('Vary', 'Accept-Encoding');
   if (request.fresh) {

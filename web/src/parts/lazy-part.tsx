@@ -6,12 +6,12 @@ import { useSay } from './toasts.js';
  * `Meanwhile` stands in its place. Where it does not come, that is said and it can be asked for again; it is
  * asked for by itself once the connection is back. The page around it stays as it is.
  */
-export function later<P extends object>(
+export function lazyPart<P extends object>(
   load: () => Promise<ComponentType<P>>,
   Meanwhile: ComponentType<P> = Nothing,
 ): ComponentType<P> {
   let loaded: ComponentType<P> | null = null;
-  return function Later(props: P) {
+  return function LazyPart(props: P) {
     const [Part, setPart] = useState<ComponentType<P> | null>(() => loaded);
     const [tries, setTries] = useState(1);
     const say = useSay();

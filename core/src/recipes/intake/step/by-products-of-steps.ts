@@ -8,7 +8,7 @@ import {
 } from '../../../amounts/index.js';
 import { phrasePattern, rowsOf } from '../../../language/index.js';
 import { findIngredient, type Larder, type LeftFrom, standardLarder } from '../../../larder/index.js';
-import type { RecipeLine, StepGift } from '../../types.js';
+import type { RecipeLine, StepByProduct } from '../../types.js';
 import { lineCues } from '../line-cues.js';
 import { leftOversTable } from '../data/left-overs.js';
 import { readAmount } from '../line/amount.js';
@@ -69,35 +69,35 @@ const juiceOfMembranes = 20;
  * "squeeze the membranes". Amounts that are not said are estimates for the recipe as written. `lines` are
  * those that the step uses, `all` those of the recipe.
  */
-export function giftsIn(
+export function byProductsIn(
   text: string,
   lines: readonly UsedLine[],
   larder: Larder = standardLarder,
   all: readonly UsedLine[] = lines,
-): StepGift[] {
+): StepByProduct[] {
   const named = [...text.matchAll(kept)].flatMap((match) => {
     const product = products.find(({ words }) => words.test(match[2]!.toLowerCase()));
-    return product ? [giftOf(product, match[1]!, match[2]!, lines, larder)] : [];
+    return product ? [byProductOf(product, match[1]!, match[2]!, lines, larder)] : [];
   });
   const saved = named.length === 0 ? savedAmount.exec(text)?.[1] : undefined;
   const measured = saved === undefined ? null : volumeOf(saved);
-  const gifts = [
+  const offeredByProducts = [
     ...named,
     ...(measured ? [{ text: 'cooking liquid', ingredient: 'cooking-liquid', amount: measured }] : []),
     ...(membranes.test(text) ? membraneJuice(all, larder) : []),
   ];
-  return gifts.filter(
-    (gift, index) => gifts.findIndex((each) => each.ingredient === gift.ingredient) === index,
+  return offeredByProducts.filter(
+    (gift, index) => offeredByProducts.findIndex((each) => each.ingredient === gift.ingredient) === index,
   );
 }
 
-function giftOf(
+function byProductOf(
   product: Product,
   before: string,
   words: string,
   lines: readonly UsedLine[],
   larder: Larder,
-): StepGift {
+): StepByProduct {
   const leaver = lines
     .map((line) => ({ line, left: leftOf(line, product, larder) }))
     .find(({ left }) => left !== undefined);
@@ -124,7 +124,7 @@ function millilitresLeft(line: UsedLine, { product, share }: LeftFrom, larder: L
   return each ? (toNumber(line.amount.low) * each * share.value) / density : null;
 }
 
-function membraneJuice(lines: readonly UsedLine[], larder: Larder): StepGift[] {
+function membraneJuice(lines: readonly UsedLine[], larder: Larder): StepByProduct[] {
   const fruit = lines.find(
     (line) =>
       line.unit === 'piece' &&

@@ -1,5 +1,5 @@
 import type { CautionId, Substitute } from '../types.js';
-import { swapsForPeople } from './swaps-for-people.js';
+import { substitutesForPeople } from './substitutes-for-people.js';
 
 /**
  * [what is missing, what takes its place, how much of it for one, what that changes]. Starting estimates of
@@ -119,7 +119,10 @@ const readyMade: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Substitutes by the id of what is missing. */
-export const substitutes: ReadonlyMap<string, readonly Substitute[]> = [...rows, ...swapsForPeople].reduce(
+export const substitutes: ReadonlyMap<string, readonly Substitute[]> = [
+  ...rows,
+  ...substitutesForPeople,
+].reduce(
   (map, [missing, ingredient, ratio, by, effect]) =>
     map.set(missing, [
       ...(map.get(missing) ?? []),

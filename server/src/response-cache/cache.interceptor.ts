@@ -10,15 +10,15 @@ import { Reflector } from '@nestjs/core';
 import type { Response } from 'express';
 import { from, lastValueFrom, map, mergeMap, type Observable } from 'rxjs';
 import type { SessionRequest } from '../common/session-context.js';
-import { etagOf, KnownAnswers } from './known-answers.js';
-import { bodyFor } from './known.middleware.js';
+import { etagOf, ResponseCache } from './response-cache.js';
+import { bodyFor } from './cache.middleware.js';
 
-const KNOWN = 'known';
+const CACHED = 'known';
 /**
  * Marks reading routes whose answer rests on nothing but the kitchen and the day: it is kept until the
  * kitchen changes, and for so many minutes at most. Bytes that a route returns are gzipped JSON already.
  */
-export const Known = (minutes = 60) => SetMetadata(KNOWN, minutes);
+export const Cached = (minutes = 60) => SetMetadata(CACHED, minutes);
 
 /** Says that an answer is for now only: something of it is still being worked out. */
 export function forNow(response: Response): void {
@@ -27,14 +27,14 @@ export function forNow(response: Response): void {
 
 /** Keeps what marked routes answer. */
 @Injectable()
-export class KnownInterceptor implements NestInterceptor {
+export class CacheInterceptor implements NestInterceptor {
   constructor(
     private readonly reflector: Reflector,
-    private readonly known: KnownAnswers,
+    private readonly known: ResponseCache,
   ) {}
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
-    const minutes = this.reflector.get<number | undefined>(KNOWN, context.getHandler());
+    const minutes = this.reflector.get<number | undefined>(CACHED, context.getHandler());
     const request = context.switchToHttp().getRequest<SessionRequest>();
     const { session, originalUrl } = request;
     if (minutes === undefined || !session) return next.handle();

@@ -4,9 +4,9 @@ import { standardLarder } from '../larder/index.js';
 import { parseRecipeText, type Recipe } from '../recipes/index.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
 import { planDishes } from './planned-dish.js';
-import { giftsOf } from './gifts.js';
+import { byProductsOf } from './by-products-of-steps.js';
 
-function giftsFrom(method: string) {
+function byProductsFrom(method: string) {
   const recipe: Recipe = parseRecipeText(`Bacon\nServes 4\n\n200 g smoked streaky bacon\n\n${method}`, {
     system: 'metric',
   });
@@ -18,7 +18,7 @@ function giftsFrom(method: string) {
     fits: portions.fits,
     allergens,
   }));
-  return giftsOf(made, standardLarder, new Map()).map(({ ingredient, amount }) => [
+  return byProductsOf(made, standardLarder, new Map()).map(({ ingredient, amount }) => [
     ingredient,
     Math.round(Number(amount.split('/')[0]) / Number(amount.split('/')[1] ?? 1)),
   ]);
@@ -27,11 +27,11 @@ function giftsFrom(method: string) {
 describe('what a step keeps and what its food leaves anyway', () => {
   // 200 g × 0.25 ÷ 0.9 g/ml = 56 ml, however often it is said.
   it('is there once', () => {
-    expect(giftsFrom('1. Fry the bacon until crisp.')).toEqual([['bacon-fat', 56]]);
-    expect(giftsFrom('1. Fry the bacon until crisp and keep the fat.')).toEqual([['bacon-fat', 56]]);
+    expect(byProductsFrom('1. Fry the bacon until crisp.')).toEqual([['bacon-fat', 56]]);
+    expect(byProductsFrom('1. Fry the bacon until crisp and keep the fat.')).toEqual([['bacon-fat', 56]]);
   });
   it('is as much as the words say, where they do', () =>
-    expect(giftsFrom('1. Fry the bacon until crisp, saving 2 tbsp of the fat.')).toEqual([
+    expect(byProductsFrom('1. Fry the bacon until crisp, saving 2 tbsp of the fat.')).toEqual([
       ['bacon-fat', 30],
     ]));
 });

@@ -8,7 +8,7 @@ const List = styled.ul`
 `;
 
 /** What single stations take in place of something, each to be taken back. */
-export function StationSwaps({
+export function StationSubstitutes({
   making,
   onMaking,
 }: {
