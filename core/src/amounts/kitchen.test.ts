@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { ConversionFacts } from './convert.js';
 import { formatForKitchen, formatMass, type KitchenOptions, onScale } from './kitchen.js';
 import { formatMillilitres, formatVolume } from './spoons.js';
-import { type Amount, measureSystems } from './types.js';
+import { type Amount, measureSystems, type Rational } from './types.js';
 
 const metric: KitchenOptions = { show: 'spoons', kitchenSystem: 'metric', recipeSystem: 'metric', facts: {} };
 
@@ -14,6 +14,18 @@ describe('at the borders of what is shown', () => {
     expect([formatMillilitres(999.6), formatMillilitres(999.4)]).toEqual(['1 l', '999 ml']));
   it('no pieces are 0, not a quarter of one', () =>
     expect(formatForKitchen({ low: '0', high: '0', unit: 'piece' }, metric).lead).toBe('0'));
+});
+
+describe('spoons beside a weight', () => {
+  // Water: 1 g/ml. The drawer has one teaspoon of 5 ml: 5 ÷ 7.1 is 29.6 % under, 5 ÷ 7.2 is 30.6 %.
+  const oneTeaspoon = { teaspoons: ['1'] as const, tablespoon: false, cups: [] };
+  const besideOf = (grams: Rational) =>
+    formatForKitchen(
+      { low: grams, high: grams, unit: 'g' },
+      { ...metric, facts: { gramsPerMillilitre: '1' }, measuringSet: oneTeaspoon },
+    ).beside;
+  it('are shown with their error, up to 30 %', () => expect(besideOf('71/10')).toBe('1 tsp, 30 % under'));
+  it('beyond that they help nobody', () => expect(besideOf('36/5')).toBeNull());
 });
 
 describe('a drawer without spoons', () => {

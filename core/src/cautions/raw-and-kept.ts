@@ -39,6 +39,7 @@ const cookedKept = family('cooked starch');
 const fishMinutes = keepingOf('salmon', 'raw in acid')!.minutes;
 const poultryMinutes = keepingOf('chicken-breast', 'raw in acid')!.minutes;
 const pickleMinutes = keepingOf(null, 'quickly pickled')!.minutes;
+const pickleWeeks = pickleMinutes / 10_080;
 
 /** Days that a food keeps cold when it is cooked. */
 const cookedDays = (food: Ingredient) => keepingOf(food, 'cooked')!.minutes / day;
@@ -182,7 +183,7 @@ export const rawAndKeptRules: readonly Rule[] = [
         .map(({ id }) => ({
           stepId: id,
           sentence: 'quick pickles are kept as if they were preserves',
-          remedy: `They are not: keep them cold, under their liquid, for two weeks at most. ${follow}`,
+          remedy: `They are not: keep them cold, under their liquid, for ${pickleWeeks} weeks at most. ${follow}`,
         })),
   },
   {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { toNumber } from '../amounts/index.js';
+import { stepKey } from '../identity/index.js';
 import { planClass } from '../plan/index.js';
 import { parseRecipeText } from '../recipes/index.js';
 import { classOf, dish, kitchen } from '../tests/recipes.js';
@@ -49,6 +50,26 @@ describe('a wait that the class is too short for', () => {
       way: 'ready-made',
       ways: ['ready-made', 'ahead', 'unchilled', 'next class'],
     }));
+
+  // Welcome, eating and clearing take 45 of its minutes: 165 − 45 leaves 120 for the wait of two hours.
+  it.each([
+    [164, 'longer than this class allows'],
+    [165, 'among them'],
+  ])('alone in a class of %i min: %s', (lengthMinutes, words) => {
+    const when = { [stepKey('d1', 's2')]: 'in class' as const };
+    const found = longWaitOf(dish(dip, { id: 'd1' }), dip, { lengthMinutes, when });
+    expect(found!.sentence).toContain(words);
+  });
+
+  // 0.6 × 120 = 72 minutes of hands.
+  it.each([
+    [72, 'ready-made'],
+    [73, 'ahead'],
+  ])('%i min of hands-on work are made in class for home where it is worth it: %s', (minutes, remedy) => {
+    const steps = dip.steps.map((step, index) => ({ ...step, handsOnMinutes: index === 0 ? minutes : 0 }));
+    const worked = { ...dip, steps };
+    expect(longWaitOf(dish(worked, { id: 'd1', recipeId: 'r1' }), worked, time(120))!.way).toBe(remedy);
+  });
 
   it('left to the next class, only what comes before it is made and bought', () => {
     const oiled = parseRecipeText(

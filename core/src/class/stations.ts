@@ -59,7 +59,7 @@ export function stationsOf(facts: Pick<ClassFacts, 'people' | 'peoplePerStation'
 
 /** As many seats as an even spread has, moved to where more are named; at least one at every station. */
 function seatsFor(even: readonly number[], named: readonly number[]): number[] {
-  const seats = even.map((size, index) => Math.max(size, named[index]!, 1));
+  const seats = even.map((size, index) => Math.max(size, named[index]!));
   const wanted = even.reduce((sum, size) => sum + size, 0);
   for (let over = seats.reduce((sum, size) => sum + size, 0) - wanted; over > 0; over -= 1) {
     const free = seats.map((size, index) => size - Math.max(named[index]!, 1));

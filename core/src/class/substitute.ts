@@ -48,7 +48,7 @@ export function withSubstitute(
   return { ...recipe, lines: recipe.lines.map((line) => changed.get(line.id) ?? line), steps };
 }
 
-interface Swap {
+interface Substitution {
   readonly from: Ingredient;
   readonly to: Ingredient;
   readonly rule: Substitute;
@@ -60,11 +60,11 @@ interface Swap {
  * The line with the other ingredient; null where it cannot take its place: fruit is replaced for its juice
  * only.
  */
-function substituted(line: RecipeLine, swap: Swap): RecipeLine | null {
-  const { from, to, english } = swap;
+function substituted(line: RecipeLine, substitution: Substitution): RecipeLine | null {
+  const { from, to, english } = substitution;
   if (from.byProducts && !(line.byProducts.length === 1 && line.byProducts[0] === 'juice')) return null;
   const amount =
-    line.amount && line.unit ? replacedAmount({ ...line.amount, unit: line.unit }, line, swap) : null;
+    line.amount && line.unit ? replacedAmount({ ...line.amount, unit: line.unit }, line, substitution) : null;
   if (line.amount && !amount) return null;
   const note = [line.note, `instead of ${ingredientName(from, english)}`].filter(Boolean).join(', ');
   return {
@@ -88,7 +88,7 @@ function substituted(line: RecipeLine, swap: Swap): RecipeLine | null {
 export function replacedAmount(
   amount: Amount,
   line: RecipeLine,
-  { from, rule, system }: Pick<Swap, 'from' | 'rule' | 'system'>,
+  { from, rule, system }: Pick<Substitution, 'from' | 'rule' | 'system'>,
 ): Amount | null {
   const by = rule.by === 'volume' ? 'ml' : 'g';
   const sameKind = unitKind(amount.unit) === (rule.by === 'volume' ? 'volume' : 'mass');
@@ -120,7 +120,11 @@ function times(amount: Amount, by: string, unit: Amount['unit']): Amount {
  * Whether a prepared substitute saves a step: one that uses what is replaced, or names it, and is no more
  * than the work that falls away.
  */
-function fallsAway(step: RecipeStep, uses: boolean, { from, rule }: Pick<Swap, 'from' | 'rule'>): boolean {
+function fallsAway(
+  step: RecipeStep,
+  uses: boolean,
+  { from, rule }: Pick<Substitution, 'from' | 'rule'>,
+): boolean {
   const work =
     rule.savesWork.length > 0 && new RegExp(`\\b(?:${rule.savesWork.join('|')})`, 'i').test(step.text);
   const lastWord = from.names.uk.split(' ').pop()!;

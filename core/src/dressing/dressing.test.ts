@@ -115,6 +115,11 @@ describe('taste and adjust', () => {
     const [lemon] = adjustments(bowl(['90 ml olive oil', '2 g fine salt']), 'flat', standardLarder);
     expect(lemon).toMatchObject({ ingredient: 'lemon', name: 'lemon juice' });
   });
+  it('no spoon that moves the salt by more than 0.3 points: 250 ml of oil get a pinch', () => {
+    // 250 × 0.91 = 227.5 g. ⅛ tsp of salt is 0.625 ml × 1.2 = 0.75 g: 0.75 ÷ 228.25 = 0.33 points.
+    const added = adjustments(bowl(['250 ml olive oil']), 'flat', standardLarder);
+    expect(added.find(({ ingredient }) => ingredient === 'fine-salt')).toMatchObject({ teaspoons: 0.0625 });
+  });
   it('too salty gets bulk, never sugar', () =>
     expect(adjustments(found, 'too salty', standardLarder).map(({ ingredient }) => ingredient)).toEqual([
       'extra-virgin-olive-oil',

@@ -78,6 +78,21 @@ describe('labels of a class', () => {
     expect(label!.allergens).toContain('not known for 1 line: zorble paste');
   });
 
+  it('are on what is finished before class, and not on what is made in it', () => {
+    const written = writtenRecipe(
+      'Pickled onions',
+      ['4 red onions', '200 ml cider vinegar'],
+      ['Slice the onions.', 'Pour the vinegar over the onions and leave for 30 minutes.'],
+    );
+    const pickled = { ...written, steps: written.steps.map((step) => ({ ...step, holdMinutes: 4320 })) };
+    const kept = (maker: 'made ahead' | 'every station') =>
+      labelsOf({ class: classOf([dish(pickled, { maker })], { people: 4, peoplePerStation: 4 }), kitchen })
+        .filter(({ kind }) => kind === 'kept')
+        .map(({ what }) => what);
+    expect(kept('made ahead')).toEqual(['Pickled onions: salad']);
+    expect(kept('every station')).toEqual([]);
+  });
+
   it('carry no name of anybody', () => {
     const bundle = roomOf([]);
     const roster = [somebody('z', { name: 'Zzyx', station: 1 })];

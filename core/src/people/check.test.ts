@@ -34,6 +34,8 @@ describe('somebody against what is planned', () => {
     expect(told(mira).map(([kind]) => kind)).toEqual(['traces', 'allergen']);
     const bundle = roomOf([mira], { decisions: { ownSets: [{ station: 2, without: 'sesame' }] } });
     expect(checked(bundle).findings.map(({ kind }) => kind)).toEqual(['allergen']);
+    const elsewhere = roomOf([mira], { decisions: { ownSets: [{ station: 1, without: 'sesame' }] } });
+    expect(checked(elsewhere).findings.map(({ kind }) => kind)).toEqual(['traces', 'allergen']);
   });
 
   it.each<[string, Partial<Person>, string[]]>([

@@ -9,6 +9,8 @@ import { schedule, type ScheduleResult } from '../scheduler/index.js';
 import { type Axis, createAxis } from './axis.js';
 import { type OpenHours, openingHours, otherHours, outsideHours, writtenHours } from './hours.js';
 import { type Attempt, type AttemptInput, attemptPlan, type Starts, strictProblem } from './place/attempt.js';
+import { isBetterPlan, meets } from './objective.js';
+import { figuresOf } from './place/figures.js';
 import { findAttempt } from './place/find-attempt.js';
 import { canBeLate } from './place/overrun.js';
 import { withPrepared } from './place/prepared.js';
@@ -103,11 +105,13 @@ export function buildTimeline(given: TimelineInput): Timeline {
 /** A plan; where the class would run over, one with steps prepared by staff that runs over less. */
 function planned(given: AttemptInput, axis: Axis): Planned {
   const { input, attempt } = withShowsThatFit(given, (each) => inSomeHours(each, axis));
-  if (attempt && attempt.overrun <= 0) return { input, attempt };
+  if (attempt && meets(figuresOf(input, attempt), ['onTime'])) return { input, attempt };
   const prepared = withPrepared(input);
   const other = prepared && inSomeHours(prepared, axis);
-  const isBetter = other && other.overrun < (attempt?.overrun ?? Infinity);
-  return isBetter ? { input: prepared, attempt: other } : { input, attempt };
+  if (!other) return { input, attempt };
+  const isSooner =
+    !attempt || isBetterPlan(figuresOf(prepared, other), figuresOf(input, attempt), ['onTime']);
+  return isSooner ? { input: prepared, attempt: other } : { input, attempt };
 }
 
 /** A plan in the hours of the kitchen; where only they stand in the way, in others, which is said. */

@@ -146,6 +146,16 @@ describe('an answer of the server', () => {
       'saved',
     ]);
   });
+  it('a second refusal keeps what the first held, too', () => {
+    const tooMany = new ApiError(422, 'Please correct this', [{ field: 'people', sentence: 'Too many.' }]);
+    const tooLong = new ApiError(422, 'Please correct this', [{ field: 'place', sentence: 'Too long.' }]);
+    const held = reduceRow(sending, failed(tooMany, sending));
+    const typedOn = reduceRow(held, edit({ place: 'Garden' }));
+    const state = reduceRow(typedOn, failed(tooLong, typedOn));
+    expect(state.held?.patch).toEqual({ people: 15, place: 'Garden' });
+    expect(state.problems).toEqual({ people: 'Too many.', place: 'Too long.' });
+    expect(typedHere(state)?.patch).toEqual({ people: 15, place: 'Garden' });
+  });
   it('refused without a field: said for the whole', () =>
     expect(
       reduceRow(sending, failed(new ApiError(404, 'There is no such class.'), sending)).problems,

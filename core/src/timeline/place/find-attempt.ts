@@ -1,7 +1,9 @@
+import { isBetterPlan, meets } from '../objective.js';
 import type { Attempt, AttemptInput } from './attempt.js';
 import { bettered } from './better.js';
 import { findPlan } from './find-plan.js';
-import { isBusier, withHandsBusy } from './hands-busy.js';
+import { figuresOf } from './figures.js';
+import { withHandsBusy } from './hands-busy.js';
 import { nearStanding, steadied, withoutBrokenPins } from './pins.js';
 import { gathered } from './visits.js';
 
@@ -14,7 +16,7 @@ export function findAttempt(input: AttemptInput): Attempt | null {
   if (steady) return gathered(input, betteredIfWanted(input, steady));
   const found = findPlan(input);
   const pins = Object.keys(input.decisions.pins);
-  const isWanting = !found || found.overrun > 0 || found.relaxed === 'keeping';
+  const isWanting = !found || !meets(figuresOf(input, found), ['onTime', 'kept']);
   const best = pins.length === 0 || !isWanting ? found : nearStanding(input, withoutBrokenPins(input, found));
   return best && gathered(input, betteredIfWanted(input, best));
 }
@@ -23,8 +25,8 @@ function betteredIfWanted(input: AttemptInput, attempt: Attempt): Attempt {
   const found = input.effort > 0 ? bettered(input, attempt) : attempt;
   if (input.decisions.aim !== 'shortest') return found;
   const better = withHandsBusy(input, found);
-  if (found === attempt || attempt.overrun > 0 || attempt.relaxed === 'keeping') return better;
+  if (found === attempt || !meets(figuresOf(input, attempt), ['onTime', 'kept'])) return better;
   // A shorter class in which students work less is no better one.
   const standing = withHandsBusy(input, attempt);
-  return isBusier(input, standing, better) ? standing : better;
+  return isBetterPlan(figuresOf(input, standing), figuresOf(input, better), ['atWork']) ? standing : better;
 }

@@ -1,14 +1,14 @@
-import { cacheByOwner } from '../../identity/index.js';
 import type { ScheduleProblem } from '../../scheduler/index.js';
 import { eatMinuteOf } from '../tasks/frame-minutes.js';
 import { joined, type Spell } from '../read/attention.js';
-import { fullClass, usedMinutes } from '../read/budget.js';
-import { percentAtWork } from '../read/hands-on.js';
-import type { TimelineEntry } from '../types.js';
+import { objective } from '../objective.js';
+import { usedMinutes } from '../read/budget.js';
 import { type Attempt, type AttemptInput, linksWithout, pinsOf, problemOf, type Starts } from './attempt.js';
+import { figuresOf } from './figures.js';
 import { Hands } from './hands.js';
 import { Placement } from './placement.js';
 import { questionOf, cacheOfAnswers } from './scheduled.js';
+import { spellsOf } from './spells.js';
 import { tasksOf } from './tasks-of.js';
 
 /** Moves that are tried for one plan. */
@@ -22,8 +22,9 @@ const mostTries = 150;
  */
 export function withHandsBusy(input: AttemptInput, attempt: Attempt): Attempt {
   const busy = inItsTime(input, attempt);
-  const percent = percentIn(input, busy);
-  const isRoomy = usedPercent(input, busy) < roomyPercent;
+  const { wantedPercent } = objective.atWork.limits;
+  const percent = figuresOf(input, busy).workPercent;
+  const isRoomy = usedPercent(input, busy) < objective.inTurn.limits.roomyPercent;
   if (percent >= wantedPercent && !isRoomy) return busy;
   const room = roomToSpread(input, busy);
   // Where there is time to spare, jobs in turn are better than side by side, as long as hands stay at work.
@@ -31,21 +32,11 @@ export function withHandsBusy(input: AttemptInput, attempt: Attempt): Attempt {
   for (const minutes of [room, room >> 1, room >> 2].filter((each) => each >= leastSpread)) {
     const later = eatingLater(input, attempt, minutes);
     const spread = later && inItsTime(input, later);
-    if (spread && percentIn(input, spread) >= least) return spread;
+    if (spread && figuresOf(input, spread).workPercent >= least) return spread;
     // Where the most room gives no more work, less of it does not either.
     if (!isRoomy && spread && workIn(spread) <= workIn(busy)) break;
   }
   return busy;
-}
-
-/** Whether students work more in one plan than in another, as far as more of it is wanted. */
-export function isBusier(input: AttemptInput, one: Attempt, other: Attempt): boolean {
-  const wanted = (attempt: Attempt) => Math.min(wantedPercent, percentIn(input, attempt));
-  return wanted(one) > wanted(other);
-}
-
-function percentIn({ facts }: AttemptInput, attempt: Attempt): number {
-  return percentAtWork(spellsOf(attempt), eatMinuteOf(facts.lengthMinutes) + attempt.overrun);
 }
 
 /** Minutes of the class with work in hand. */
@@ -59,11 +50,8 @@ function studentSpells(attempt: Attempt): Spell[] {
     .map(({ start, end }): Spell => [start, end]);
 }
 
-/** Minutes of 100 until eating with work in hand from which on no more is looked for. */
-const wantedPercent = 66;
+/** Minutes by which it is worth eating later. */
 const leastSpread = 3;
-/** A class that uses less of its minutes has time to do things one after the other. */
-const roomyPercent = 75;
 
 function usedPercent({ facts }: AttemptInput, attempt: Attempt): number {
   return (usedMinutes(spellsOf(attempt), facts.lengthMinutes) / facts.lengthMinutes) * 100;
@@ -74,7 +62,9 @@ function roomToSpread({ facts }: AttemptInput, attempt: Attempt): number {
   const spells = spellsOf(attempt);
   const sum = studentSpells(attempt).reduce((total, [from, to]) => total + to - from, 0);
   const overlap = sum - workIn(attempt);
-  const room = Math.floor(facts.lengthMinutes * fullClass) - usedMinutes(spells, facts.lengthMinutes);
+  const room =
+    Math.floor(facts.lengthMinutes * objective.reserve.limits.fullShare) -
+    usedMinutes(spells, facts.lengthMinutes);
   return Math.min(overlap, room, -attempt.overrun);
 }
 
@@ -93,16 +83,6 @@ function eatingLater(input: AttemptInput, attempt: Attempt, minutes: number): At
   const problem = problemOf(tasks, linksWithout(tasks, attempt.relaxed), input, overrun);
   return new Placement(problem, starts, () => true).isSound() ? later : null;
 }
-
-/** Minutes and kinds of what a plan holds. */
-export function spellsOf({ tasks: { tasks }, starts }: Attempt): Spells {
-  return spellsOnce(starts, [tasks], () =>
-    tasks.map(({ id, kind, minutes }) => ({ kind, start: starts[id]!, end: starts[id]! + minutes })),
-  );
-}
-
-type Spells = readonly Pick<TimelineEntry, 'kind' | 'start' | 'end'>[];
-const spellsOnce = cacheByOwner<Starts, Spells>();
 
 function inItsTime(input: AttemptInput, attempt: Attempt): Attempt {
   const pinned = pinsOf(attempt.tasks, input, attempt.brokenPins);

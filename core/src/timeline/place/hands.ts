@@ -1,10 +1,10 @@
+import { objective } from '../objective.js';
 import { mostWatching, shortPause, type Spell } from '../read/attention.js';
 import { welcomeMinutes } from '../tasks/frame-minutes.js';
 import type { PlanTask } from '../tasks/types.js';
 import type { Moves, Placement } from './placement.js';
 
-/** A minute of watching too long weighs as much as so many minutes of work. */
-const weightOfWatching = 4;
+const weightOfWatching = objective.watching.limits.minuteWeighs;
 /** Shorter spells without work are no use to anybody. */
 const leastSpell = 2;
 

@@ -1,14 +1,14 @@
 import { isMadeByStudents } from '../../class/index.js';
 import { stepKey, type StepKey } from '../../identity/index.js';
-import { leastPercentAtWork } from '../read/attention.js';
-import { fullClass, usedMinutes } from '../read/budget.js';
-import { percentAtWork } from '../read/hands-on.js';
-import { eatMinuteOf } from '../tasks/frame-minutes.js';
+import { objective } from '../objective.js';
+import { usedMinutes } from '../read/budget.js';
 import type { TaskInput } from '../tasks/types.js';
 import { type Attempt, type AttemptInput, attemptPlan } from './attempt.js';
 import { bringForward } from './find-plan.js';
-import { spellsOf, withHandsBusy } from './hands-busy.js';
+import { figuresOf } from './figures.js';
+import { withHandsBusy } from './hands-busy.js';
 import { leastOverrun } from './overrun.js';
+import { spellsOf } from './spells.js';
 
 /** A step that waits longer is worth its place in class only if there is other work meanwhile. */
 const longWait = 45;
@@ -40,7 +40,7 @@ export function sharedOut(input: AttemptInput): AttemptInput {
     const percent = percentWith(withSteps(more));
     if (
       percent !== null &&
-      (percent >= leastPercentAtWork || percent >= (percentWith(withSteps(given)) ?? 0))
+      (percent >= objective.atWork.limits.saidUnderPercent || percent >= (percentWith(withSteps(given)) ?? 0))
     )
       given = more;
   }
@@ -96,7 +96,9 @@ function onTimeWith(input: AttemptInput): Attempt | null {
   if (!attempt) return null;
   const spells = spellsOf(attempt);
   const { lengthMinutes } = input.facts;
-  return usedMinutes(spells, lengthMinutes) <= lengthMinutes * fullClass ? attempt : null;
+  return usedMinutes(spells, lengthMinutes) <= lengthMinutes * objective.reserve.limits.fullShare
+    ? attempt
+    : null;
 }
 
 /** Minutes of work of 100 until eating in such a plan; null where there is none. */
@@ -104,5 +106,5 @@ function percentWith(input: AttemptInput): number | null {
   const found = onTimeWith(input);
   if (!found) return null;
   const attempt = withHandsBusy(input, bringForward(input, found));
-  return percentAtWork(spellsOf(attempt), eatMinuteOf(input.facts.lengthMinutes) + attempt.overrun);
+  return figuresOf(input, attempt).workPercent;
 }

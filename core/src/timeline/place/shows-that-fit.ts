@@ -1,18 +1,16 @@
-import { percentAtWork } from '../read/hands-on.js';
+import { isBetterPlan, meets, objective } from '../objective.js';
 import { eatMinuteOf } from '../tasks/frame-minutes.js';
 import { addedCount, withFewerAdded } from '../tasks/shows.js';
 import { type Attempt, type AttemptInput, attemptPlan } from './attempt.js';
-import { spellsOf } from './hands-busy.js';
+import { figuresOf } from './figures.js';
 import { leastOverrun } from './overrun.js';
+import { spellsOf } from './spells.js';
 
 /** An input with the plan that was found for it. */
 export interface Planned {
   readonly input: AttemptInput;
   readonly attempt: Attempt | null;
 }
-
-/** Of 100 minutes until eating so many with work in hand come before what the plan shows by itself. */
-const handsFirstPercent = 60;
 
 /**
  * What the plan shows by itself gives way: half of it, then all, where the class ends on time only so, keeps
@@ -29,12 +27,12 @@ export function withShowsThatFit(
     ...input,
     shows: withFewerAdded(input.shows!, most),
   }));
-  if (!isOnTime(given.attempt)) return onTime(given, fewer, find);
+  if (!isOnTime(input, given.attempt)) return onTime(given, fewer, find);
   return withHandsAtWork({ input, attempt: given.attempt }, fewer, find);
 }
 
-function isOnTime(attempt: Attempt | null): attempt is Attempt {
-  return attempt !== null && attempt.overrun <= 0 && attempt.relaxed === 'nothing';
+function isOnTime(input: AttemptInput, attempt: Attempt | null): attempt is Attempt {
+  return attempt !== null && meets(figuresOf(input, attempt), ['onTime', 'kept', 'doneSoon']);
 }
 
 function onTime(
@@ -47,8 +45,10 @@ function onTime(
   const isLate = attempt === null || attempt.overrun > 0;
   const less = fitting ?? (isLate ? fewer[fewer.length - 1]! : null);
   const other = less && find(less);
-  const isBetter = other && (fitting || other.overrun < (attempt?.overrun ?? Infinity));
-  return isBetter ? { input: less, attempt: other } : given;
+  if (!other) return given;
+  const isSooner =
+    !attempt || isBetterPlan(figuresOf(less, other), figuresOf(given.input, attempt), ['onTime']);
+  return fitting || isSooner ? { input: less, attempt: other } : given;
 }
 
 /** Without its demonstrations a class of much waiting may have its hands at work for long enough. */
@@ -57,19 +57,19 @@ function withHandsAtWork(
   fewer: readonly AttemptInput[],
   find: (input: AttemptInput) => Attempt | null,
 ): Planned {
-  const percentOf = ({ facts }: AttemptInput, attempt: Attempt) =>
-    percentAtWork(spellsOf(attempt), eatMinuteOf(facts.lengthMinutes) + attempt.overrun);
-  const percent = percentOf(given.input, given.attempt);
+  const { beforeShowsPercent } = objective.atWork.limits;
+  const percent = figuresOf(given.input, given.attempt).workPercent;
   const eatMinute = eatMinuteOf(given.input.facts.lengthMinutes) + given.attempt.overrun;
   const shown = spellsOf(given.attempt)
     .filter(({ kind }) => kind === 'demonstration')
     .reduce((sum, { start, end }) => sum + end - start, 0);
   // Each minute that is not shown is a minute less until eating at best.
   const most = (percent * eatMinute) / Math.max(1, eatMinute - shown);
-  if (percent >= handsFirstPercent || most < handsFirstPercent) return given;
+  if (percent >= beforeShowsPercent || most < beforeShowsPercent) return given;
   for (const less of fewer) {
     const attempt = find(less);
-    if (isOnTime(attempt) && percentOf(less, attempt) >= handsFirstPercent) return { input: less, attempt };
+    if (isOnTime(less, attempt) && figuresOf(less, attempt).workPercent >= beforeShowsPercent)
+      return { input: less, attempt };
   }
   return given;
 }

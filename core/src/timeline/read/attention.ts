@@ -1,14 +1,16 @@
+import { objective } from '../objective.js';
+
 /** From one minute of the class to another. */
 export type Spell = readonly [from: number, to: number];
 
-/** Minutes in a row for which people watch with attention. A starting estimate. */
-export const mostWatching = 12;
-/** Minutes after which what was shown should be in their hands. A starting estimate. */
-export const mostDelay = 10;
-/** Of 100 minutes until eating, the fewest with work in their hands. A starting estimate. */
-export const leastPercentAtWork = 50;
-/** Between two things that are shown nobody goes back to work for less. A starting estimate. */
-export const shortPause = 4;
+/** Minutes in a row for which people watch with attention. */
+export const mostWatching = objective.watching.limits.mostWatchingMinutes;
+/** Minutes after which what was shown should be in their hands. */
+export const mostDelay = objective.doneSoon.limits.mostDelayMinutes;
+/** Of 100 minutes until eating, the fewest with work in their hands. */
+export const leastPercentAtWork = objective.atWork.limits.saidUnderPercent;
+/** Between two things that are shown nobody goes back to work for less. */
+export const shortPause = objective.watching.limits.pauseMinutes;
 
 /** Spells in order, those that touch or overlap as one; with a pause between them that is bridged, too. */
 export function joined(spells: readonly Spell[], pause = 0): Spell[] {

@@ -1,10 +1,11 @@
 import { handsOf, idOf, type StepKey, stepKeyOf } from '../../identity/index.js';
+import { objective } from '../objective.js';
 import type { Attempt } from '../place/attempt.js';
 import type { PlanTask } from '../tasks/types.js';
 import type { BudgetRow, Timeline, TimelineEntry } from '../types.js';
 
 /** A class that fills more than this share of its minutes runs late. */
-export const fullClass = 0.85;
+export const fullClass = objective.reserve.limits.fullShare;
 
 /** Class minutes by step, most first; demonstrations count with the step they show. */
 export function budgetOf(entries: readonly TimelineEntry[]): BudgetRow[] {

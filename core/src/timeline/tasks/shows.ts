@@ -8,14 +8,12 @@ import {
 import { lookUp, stepKey, type StepKey } from '../../identity/index.js';
 import type { RecipeStep } from '../../recipes/index.js';
 import { longestShow, standardShown } from '../../techniques/index.js';
+import { objective } from '../objective.js';
 import { eatMinuteOf, welcomeMinutes } from './frame-minutes.js';
 import { levelOfTechnique, shownMinutes } from './shown.js';
 import type { HowStep, Show, Shows } from './types.js';
 
-/** In so many minutes of class the plan shows one thing at most. A starting estimate. */
-const minutesForOne = 10;
-/** Of 100 minutes until eating, the most for which all that the plan adds is shown. A starting estimate. */
-const mostPercent = 8;
+const { minutesForOne, mostPercent } = objective.shown.limits;
 /** Another technique of the same step costs one minute more while the hands are at it. */
 const anotherMinutes = 1;
 

@@ -36,6 +36,16 @@ describe('what is told in one breath', () => {
   ])('“%s” is one thing', (row) => expect(cutBreath(row)).toEqual([row]));
 });
 
+describe('a numbered row that begins with an amount', () => {
+  const ofList = '2. 200 g baby spinach leaves, washed well and patted dry';
+  const ofMethod = '3. 2 tbsp of the oil go into the pan with spinach';
+  it('is a line up to ten words, and a step with one more', () => {
+    const { lines, steps } = read(`Spinach salad\nServes 4\n\n1. 3 tbsp olive oil\n${ofList}\n${ofMethod}\n`);
+    expect(lines.map(({ name }) => name)).toEqual(['olive oil', 'baby spinach leaves']);
+    expect(steps.map((step) => step.text)).toEqual(['2 tbsp of the oil go into the pan with spinach']);
+  });
+});
+
 describe('rows with pictures before them', () => {
   const post = `smashed cucumber salad, serves 4
 2 cucumbers, smashed
