@@ -12,7 +12,8 @@ import {
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { ensureBuild, ensurePackages, root } from './lib/machine.mjs';
-import { broken, mutantsOf, shuffled } from './lib/mutants.mjs';
+import { broken, mutantsOf, shuffled, tableMutantsOf } from './lib/mutants.mjs';
+import { moduleOf } from './facts.mjs';
 import { PlainError, runCommand } from './lib/say.mjs';
 
 const minutes = Number(process.env.MUTATE_MINUTES ?? 14);
@@ -23,7 +24,8 @@ const leftOut = /\.test\.ts$|\/tests\/|\/data\/|\/index\.ts$|\.d\.ts$|types\.ts$
 /** Where the search looks first: another choice finds another plan that is as valid, sooner or later. */
 const guesses = /scheduler\/(?:choices|decide|neighbourhood|optimise|orders|random)\.ts$/;
 const rooms = ['amounts', 'class', 'portions', 'shopping', 'kit', 'safety', 'timeline', 'scheduler', 'plan'];
-/** What is sampled, and how many of each: core's calculators, the server's services, the web's reducers. */
+/** What is sampled, and how many of each: core's calculators, the server's services, the web's reducers, the
+ * tables of core. */
 const groups = [
   { project: 'core', share: 3, folders: rooms.map((room) => `core/src/${room}`), only: /\.ts$/ },
   { project: 'server', share: 1, folders: ['server/src'], only: /service\.ts$/ },
@@ -31,7 +33,15 @@ const groups = [
     project: 'web',
     share: 1,
     folders: ['web/src'],
-    only: /\/(row-editor|merge|ticks|groups|planning|clock-layout|what-if-words)\.ts$/,
+    only: /\/(row-editor|merge|ticks|outbox|groups|planning|clock-layout|duet-layout|what-if-words)\.ts$/,
+  },
+  // Words and rules. Foods, prices and cooking times are data that nothing promises.
+  {
+    project: 'core',
+    share: 1,
+    folders: ['core/src'],
+    only: /data\/(?:states|places|things|warnings|line-cues|row-cues|sayings|role-cues|needs|suggested|keeping)\.csv$/,
+    isTable: true,
   },
 ];
 
@@ -63,13 +73,17 @@ function sample() {
   return queue;
 }
 
-function mutantsIn(folder, { project, only }) {
+function mutantsIn(folder, { project, only, isTable = false }) {
   return readdirSync(join(root, folder), { recursive: true, encoding: 'utf8' })
     .map((name) => join(folder, name))
-    .filter((file) => only.test(file) && !leftOut.test(file) && !guesses.test(file))
+    .filter((file) => only.test(file) && (isTable || !leftOut.test(file)) && !guesses.test(file))
     .sort()
     .flatMap((file) =>
-      mutantsOf(readFileSync(join(root, file), 'utf8'), file).map((mutant) => ({ ...mutant, file, project })),
+      (isTable ? tableMutantsOf : mutantsOf)(readFileSync(join(root, file), 'utf8'), file).map((mutant) => ({
+        ...mutant,
+        file,
+        project,
+      })),
     );
 }
 
@@ -81,16 +95,22 @@ async function work(queue, until, results) {
       await mustPass(copy, mutant, sound);
       const place = join(copy, mutant.file);
       const source = readFileSync(place, 'utf8');
-      writeFileSync(place, broken(source, mutant));
+      write(place, broken(source, mutant));
       const noticed =
         (await fails(copy, mutant, nearTests(mutant))) || (await fails(copy, mutant, ['related']));
-      writeFileSync(place, source);
+      write(place, source);
       results.push({ ...mutant, noticed });
       process.stdout.write(noticed ? '.' : `\n${describe(mutant)}\n`);
     }
   } finally {
     rmSync(copy, { recursive: true, force: true });
   }
+}
+
+/** A table goes into the module beside it, too, which is what runs. */
+function write(place, text) {
+  writeFileSync(place, text);
+  if (place.endsWith('.csv')) writeFileSync(place.replace(/\.csv$/, '.ts'), moduleOf(place));
 }
 
 /** Tests that fail anyway would notice everything. Asked once for each folder. */
@@ -118,11 +138,11 @@ function copied() {
 
 /** The tests beside the place come first: they are the ones that most often notice, and they are quick. */
 function nearTests({ file }) {
-  return ['run', dirname(file)];
+  return ['run', dirname(file).replace(/\/data$/, '')];
 }
 
 function fails(copy, { file, project }, [mode, ...filters]) {
-  const what = mode === 'related' ? ['related', file, '--run'] : ['run', ...filters];
+  const what = mode === 'related' ? ['related', file.replace(/\.csv$/, '.ts'), '--run'] : ['run', ...filters];
   const child = spawn(
     join(root, 'node_modules/.bin/vitest'),
     [...what, '--project', project, '--bail', '1', '--maxWorkers', '1', '--passWithNoTests'],

@@ -75,6 +75,47 @@ const isFilter = (node) =>
   node.expression.name.text === 'filter' &&
   node.arguments.length === 1;
 
+/**
+ * The ways to break a table of words or figures in one place: one of the words of a cell left out, a whole
+ * number one larger. The first row and the first cell of each row name things and stay; cells that hold one
+ * word alone are refused when they are read, or say nothing.
+ */
+export function tableMutantsOf(text) {
+  const found = [];
+  let start = 0;
+  text.split('\n').forEach((row, line) => {
+    const cells = row.indexOf(',') + 1;
+    if (line > 0 && cells > 0)
+      for (const { at, part, other } of [...wordsIn(row, cells), ...numbersIn(row, cells)])
+        found.push({
+          start: start + at,
+          end: start + at + part.length,
+          text: other,
+          was: part.trim(),
+          line: line + 1,
+        });
+    start += row.length + 1;
+  });
+  return found;
+}
+
+/** Members and phrases of a row, each with what stands between it and the next. */
+function wordsIn(row, from) {
+  return [...row.slice(from).matchAll(/(?<=[,;|"]|\b)[^,;|"<>]+[;|]/g)].map((match) => ({
+    at: from + match.index,
+    part: match[0],
+    other: '',
+  }));
+}
+
+function numbersIn(row, from) {
+  return [...row.slice(from).matchAll(/(?<=,)\d+(?= (?:minutes?|hours?|days?|weeks?),)/g)].map((match) => ({
+    at: from + match.index,
+    part: match[0],
+    other: String(Number(match[0]) + 1),
+  }));
+}
+
 /** `+` between texts: taking one from the other is refused by the compiler. */
 const joinsTexts = ({ operatorToken, left, right }) =>
   operatorToken.kind === ts.SyntaxKind.PlusToken && [left, right].some(holdsText);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { broken, mutantsOf, shuffled } from './mutants.mjs';
+import { broken, mutantsOf, shuffled, tableMutantsOf } from './mutants.mjs';
 
 const breaks = (source) => mutantsOf(source).map((mutant) => broken(source, mutant));
 
@@ -23,6 +23,20 @@ describe('the ways to break a line', () => {
     expect(mutantsOf('// first\n\nconst a = true;')).toMatchObject([
       { line: 3, was: 'true', text: 'false' },
     ]));
+});
+
+describe('the ways to break a table', () => {
+  const tableBreaks = (text) => tableMutantsOf(text).map((mutant) => broken(text, mutant));
+  it('leave out a phrase or a word of one', () =>
+    expect(tableBreaks('cue,words,not\nwarm,hot;lukewarm|tepid water,')).toEqual([
+      'cue,words,not\nwarm,lukewarm|tepid water,',
+      'cue,words,not\nwarm,hot;tepid water,',
+    ]));
+  it('make a time longer', () =>
+    expect(tableBreaks('food,state,place,time\negg,in a dish,cold,1 day,')).toEqual([
+      'food,state,place,time\negg,in a dish,cold,2 day,',
+    ]));
+  it('leave names and heads alone', () => expect(tableBreaks('cue,words\nwarm,hot')).toEqual([]));
 });
 
 describe('a sample', () => {

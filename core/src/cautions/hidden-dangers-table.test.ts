@@ -60,6 +60,11 @@ describe('dangers in other words', () => {
     ['2 tbsp brandy', ['Pour in the brandy and flambé.'], 'flambe'],
     ['400 g frozen prawns', ['The prawns are thawed on the worktop.'], 'thawed-warm'],
     ['400 g chicken breast', ['Marinate the chicken in lemon juice for 5 hours.'], 'poultry-in-acid-long'],
+    [
+      '1 red onion',
+      ['Pickle the onion in vinegar; it keeps in the fridge for 22 days.'],
+      'quick-pickle-kept',
+    ],
     ['1 head garlic', ['Confit the garlic in the oil and keep at room temperature.'], 'in-oil'],
     ['4 garlic cloves', ['Sauté the garlic until dark brown.'], 'garlic-burnt'],
     ['300 g leftover roast chicken', ['Re-heat the chicken.'], 'reheated-to-what'],
@@ -73,6 +78,11 @@ describe('dangers in other words', () => {
       'beans-not-boiled',
     ],
     ['400 g frozen prawns', ['The prawns are defrosted in the fridge overnight.'], 'thawed-warm'],
+    [
+      '1 red onion',
+      ['Pickle the onion in vinegar; it keeps in the fridge for 21 days.'],
+      'quick-pickle-kept',
+    ],
     ['200 g frozen peas', ['Thaw the peas at room temperature.'], 'thawed-warm'],
     [
       '400 g chicken breast',

@@ -183,7 +183,8 @@ export const rawAndKeptRules: readonly Rule[] = [
         .map(({ id }) => ({
           stepId: id,
           sentence: 'quick pickles are kept as if they were preserves',
-          remedy: `They are not: keep them cold, under their liquid, for ${pickleWeeks} weeks at most. ${follow}`,
+          remedy:
+            `They are not: keep them cold, under their liquid, for ${pickleWeeks} weeks at most. ` + follow,
         })),
   },
   {

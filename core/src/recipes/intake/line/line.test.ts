@@ -129,6 +129,7 @@ describe('as purchased or edible portion', () => {
     ['500 g potatoes, peeled', 'purchased'],
     ['500 g peeled potatoes', 'edible'],
     ['200 g washed spinach', 'purchased'],
+    ['200 g whole almonds', 'purchased'],
     ['200 g chopped spinach', 'edible'],
     ['2 onions, chopped', 'purchased'],
     ['2 tbsp chopped chives', 'edible'],
