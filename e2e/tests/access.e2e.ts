@@ -1,6 +1,7 @@
 import type { BrowserContext } from '@playwright/test';
 import { expectNoViolations } from './axe.js';
-import { expect, type Page, test } from './kitchen.js';
+import { screen } from '../screen.js';
+import { enterDemo, expect, type Page, test } from './kitchen.js';
 import { openedParts } from './opened-parts.js';
 
 // Pages are looked at in any order, each with all that opens on it in turn.
@@ -114,6 +115,25 @@ test('the keyboard goes everywhere: digits, arrows, Ctrl+K', async ({ kitchen: p
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: /Cabbage, apple and caraway/, level: 1 })).toBeVisible();
+});
+
+test('with texts twice as large by the browser’s own setting nothing scrolls sideways', async ({
+  playwright,
+}) => {
+  const { launchOptions } = test.info().project.use;
+  const args = [...(launchOptions?.args ?? []), '--blink-settings=defaultFontSize=32'];
+  const browser = await playwright.chromium.launch({ ...launchOptions, args });
+  const page = await browser.newPage({ ...screen, baseURL: process.env.FORNAX_URL! });
+  await enterDemo(page);
+  for (const place of pages.filter((each) => !each.startsWith('plain/'))) {
+    await page.goto(await addressOf(place, page.context()));
+    const heading = page.locator('main :is(h1, h2)[tabindex]').first();
+    await heading.waitFor();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect([place, wide <= 1]).toEqual([place, true]);
+  }
+  expect(await page.evaluate(() => getComputedStyle(document.body).fontSize)).toBe('28px');
+  await browser.close();
 });
 
 test('on a phone nothing is cut off sideways but the tables', async ({ kitchen: page }) => {

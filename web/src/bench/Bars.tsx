@@ -14,8 +14,8 @@ import { Figure } from '../parts/workings.js';
 
 const Rows = styled.dl`
   display: grid;
-  grid-template-columns: 76px minmax(0, 1fr);
-  gap: 10px 12px;
+  grid-template-columns: 4.75rem minmax(0, 1fr);
+  gap: 0.625rem 0.75rem;
   margin: 0;
   dt {
     font-weight: 600;
@@ -26,8 +26,8 @@ const Rows = styled.dl`
 `;
 const Track = styled.div`
   position: relative;
-  height: 14px;
-  margin-top: 4px;
+  height: 0.875rem;
+  margin-top: 0.25rem;
   background: ${({ theme }) => theme.colour.ground};
   border: 1px solid ${({ theme }) => theme.colour.hairline};
 `;
@@ -43,7 +43,7 @@ const Needle = styled.span<{ $out: boolean }>`
   position: absolute;
   top: -3px;
   bottom: -3px;
-  width: 4px;
+  width: 0.25rem;
   margin-left: -2px;
   background: ${({ theme, $out }) => ($out ? theme.colour.lemonText : theme.colour.basil)};
 `;

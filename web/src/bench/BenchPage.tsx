@@ -32,37 +32,37 @@ const Frame = styled.div`
   display: flex;
   align-items: stretch;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     flex-direction: column;
   }
 `;
 const Work = styled.main`
   flex: 1;
   min-width: 0;
-  min-height: calc(100vh - 49px);
-  padding: 16px 24px 40px;
+  min-height: calc(100vh - 3.0625rem);
+  padding: 1rem 1.5rem 2.5rem;
   background: ${({ theme }) => theme.colour.sheet};
   h1 {
-    margin-bottom: 8px;
+    margin-bottom: 0.5rem;
   }
   h2 {
-    margin: 20px 0 6px;
+    margin: 1.25rem 0 0.375rem;
   }
   h3 {
-    margin-top: 16px;
+    margin-top: 1rem;
   }
 `;
 const Columns = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-  gap: 28px;
-  margin-top: 12px;
-  @media (max-width: 760px) {
+  gap: 1.75rem;
+  margin-top: 0.75rem;
+  @media (max-width: 47.5em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
 const TabName = styled.span`
-  max-width: min(280px, 70vw);
+  max-width: min(17.5rem, 70vw);
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;

@@ -10,12 +10,12 @@ import { bowlLineId } from './places.js';
 
 const List = styled.ul`
   list-style: none;
-  margin: 0 0 8px;
+  margin: 0 0 0.5rem;
   padding: 0;
   li {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 70px auto auto;
-    gap: 6px;
+    grid-template-columns: minmax(0, 1fr) 4.375rem auto auto;
+    gap: 0.375rem;
     align-items: center;
     padding: 3px 0;
   }

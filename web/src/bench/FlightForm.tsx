@@ -26,7 +26,7 @@ import { type BenchBowl, textsWith } from './bowls.js';
 
 const Parts = styled.div`
   display: grid;
-  gap: 14px;
+  gap: 0.875rem;
 `;
 
 const wayNames: Readonly<Record<FlightSharing, string>> = {

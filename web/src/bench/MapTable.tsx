@@ -5,7 +5,7 @@ const Table = styled.table`
   width: 100%;
   th,
   td {
-    padding: 4px 10px 4px 0;
+    padding: 0.25rem 0.625rem 0.25rem 0;
     text-align: left;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     font-variant-numeric: tabular-nums;

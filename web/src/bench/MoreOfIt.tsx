@@ -19,8 +19,8 @@ import { Figure } from '../parts/workings.js';
 
 const Rows = styled.dl`
   display: grid;
-  grid-template-columns: 108px minmax(0, 1fr);
-  gap: 8px 12px;
+  grid-template-columns: 6.75rem minmax(0, 1fr);
+  gap: 0.5rem 0.75rem;
   margin: 0;
   dt {
     font-weight: 600;

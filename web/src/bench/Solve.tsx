@@ -21,10 +21,10 @@ import { type BenchBowl, linesOf } from './bowls.js';
 
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: minmax(168px, 2fr) repeat(3, minmax(58px, 1fr)) auto;
-  gap: 8px;
+  grid-template-columns: minmax(10.5rem, 2fr) repeat(3, minmax(3.625rem, 1fr)) auto;
+  gap: 0.5rem;
   align-items: end;
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr 1fr;
   }
 `;

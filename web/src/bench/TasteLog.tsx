@@ -19,14 +19,14 @@ import { logRowId } from './places.js';
 
 const List = styled.ul`
   list-style: none;
-  margin: 8px 0 0;
+  margin: 0.5rem 0 0;
   padding: 0;
   li {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
-    gap: 4px 12px;
+    gap: 0.25rem 0.75rem;
     align-items: center;
-    padding: 6px 0;
+    padding: 0.375rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
 `;

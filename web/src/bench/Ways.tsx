@@ -13,9 +13,9 @@ const List = styled.ul`
   li {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
-    gap: 2px 12px;
+    gap: 2px 0.75rem;
     align-items: center;
-    padding: 7px 0;
+    padding: 0.4375rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
 `;

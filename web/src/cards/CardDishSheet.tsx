@@ -4,46 +4,46 @@ import { AmountText } from '../parts/AmountText.js';
 
 export const Small = styled.p`
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 14px;
-  line-height: 19px;
+  font-size: ${({ theme }) => theme.size.body};
+  line-height: 1.1875rem;
 `;
 const Caution = styled.p`
   font-weight: 600;
   color: ${({ theme }) => theme.colour.beet};
-  font-size: 14px;
-  line-height: 19px;
+  font-size: ${({ theme }) => theme.size.body};
+  line-height: 1.1875rem;
 `;
 const Lines = styled.table`
   width: 100%;
   td {
-    padding: 3px 12px 3px 0;
+    padding: 3px 0.75rem 3px 0;
     vertical-align: top;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   td:first-child {
-    width: 180px;
+    width: 11.25rem;
     font-weight: 700;
   }
   small {
-    font-size: 13px;
+    font-size: ${({ theme }) => theme.size.small};
     font-weight: 400;
     color: ${({ theme }) => theme.colour.quiet};
   }
 `;
 
 const Steps = styled.ol`
-  margin-top: 8px;
+  margin-top: 0.5rem;
   li {
     display: grid;
-    grid-template-columns: 32px minmax(0, 1fr);
-    padding: 7px 0;
+    grid-template-columns: 2rem minmax(0, 1fr);
+    padding: 0.4375rem 0;
     break-inside: avoid;
     @media print {
       font-size: 13.5pt;
       line-height: 1.25;
     }
     > b {
-      font: 700 20px/24px ${({ theme }) => theme.font.heading};
+      font: 700 1.25rem/1.5rem ${({ theme }) => theme.font.heading};
     }
   }
 `;

@@ -4,8 +4,8 @@ import styled from 'styled-components';
 export const Download = styled.a`
   display: inline-flex;
   align-items: center;
-  min-height: 34px;
-  padding: 5px 12px;
+  min-height: 2.125rem;
+  padding: 0.3125rem 0.75rem;
   border: 1px solid ${({ theme }) => theme.colour.basil};
   border-radius: ${({ theme }) => theme.radius};
   color: ${({ theme }) => theme.colour.basil};
@@ -15,6 +15,6 @@ export const Download = styled.a`
     background: ${({ theme }) => theme.colour.basilPale};
   }
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
 `;

@@ -26,10 +26,10 @@ const stored = 'fornax:labels';
 const Settings = styled.div`
   display: grid;
   grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 12px 16px;
-  max-width: 860px;
-  margin: 12px 0;
-  @media (max-width: 700px) {
+  gap: 0.75rem 1rem;
+  max-width: 53.75rem;
+  margin: 0.75rem 0;
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr 1fr;
   }
 `;
@@ -52,7 +52,7 @@ const NoMargins = createGlobalStyle<{ $paper: LabelSheet['paper'] }>`
 /** A sheet of paper, drawn in its own millimetres. */
 const Page = styled.div`
   position: relative;
-  margin: 0 0 16px;
+  margin: 0 0 1rem;
   max-width: 100%;
   overflow: hidden;
   background: #fff;

@@ -5,35 +5,35 @@ import { Small } from './CardDishSheet.js';
 
 const Marks = styled.table`
   width: 100%;
-  margin: 14px 0;
+  margin: 0.875rem 0;
   border-collapse: collapse;
   table-layout: fixed;
   th,
   td {
-    height: 52px;
-    padding: 4px 8px;
+    height: 3.25rem;
+    padding: 0.25rem 0.5rem;
     border: 1px solid ${({ theme }) => theme.colour.quiet};
     text-align: left;
     vertical-align: top;
-    font-size: 14px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.body};
+    line-height: 1.125rem;
     overflow-wrap: anywhere;
   }
   thead th {
     height: auto;
   }
   tbody th {
-    font: 700 22px/26px ${({ theme }) => theme.font.heading};
+    font: 700 1.375rem/1.625rem ${({ theme }) => theme.font.heading};
     small {
       display: block;
-      font: 400 13px/17px ${({ theme }) => theme.font.text};
+      font: 400 0.8125rem/1.0625rem ${({ theme }) => theme.font.text};
     }
   }
-  @media (max-width: 600px) {
+  @media (max-width: 37.5em) {
     th,
     td {
       padding: 3px;
-      font-size: 12px;
+      font-size: ${({ theme }) => theme.size.tiny};
     }
   }
 `;

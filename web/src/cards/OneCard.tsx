@@ -5,8 +5,8 @@ import { CardDishSheet, Small } from './CardDishSheet.js';
 
 const List = styled.ul`
   li {
-    padding-left: 16px;
-    text-indent: -16px;
+    padding-left: 1rem;
+    text-indent: -1rem;
     &::before {
       content: '– ';
     }

@@ -13,13 +13,13 @@ const Band = styled.section`
   display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 24px;
-  min-height: 92px;
-  padding: 0 24px;
-  @media (max-width: 900px) {
+  gap: 1.5rem;
+  min-height: 5.75rem;
+  padding: 0 1.5rem;
+  @media (max-width: 56.25em) {
     flex-direction: column;
     align-items: stretch;
-    padding-bottom: 8px;
+    padding-bottom: 0.5rem;
   }
   /* The running head says it on every page. */
   @media print {
@@ -28,7 +28,7 @@ const Band = styled.section`
 `;
 const Title = styled.div`
   min-width: 0;
-  max-width: 600px;
+  max-width: 37.5rem;
   h1 {
     overflow-wrap: anywhere;
     display: -webkit-box;
@@ -47,15 +47,15 @@ const Saving = styled.div`
   display: flex;
   align-items: center;
   gap: 2px;
-  margin-left: -8px;
+  margin-left: -0.5rem;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
   button {
-    min-height: 24px;
-    padding: 2px 8px;
+    min-height: 1.5rem;
+    padding: 2px 0.5rem;
     @media (pointer: coarse) {
-      min-width: 44px;
-      min-height: 44px;
+      min-width: 2.75rem;
+      min-height: 2.75rem;
     }
   }
   @media print {

@@ -19,9 +19,9 @@ const ReadAs = lazyPart(() => import('./ReadAs.js').then((module) => module.Read
 const Columns = styled.div`
   display: flex;
   align-items: stretch;
-  min-height: calc(100vh - 142px);
+  min-height: calc(100vh - 8.875rem);
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     flex-direction: column;
   }
   @media print {
@@ -32,7 +32,7 @@ const Columns = styled.div`
 const Work = styled.main`
   flex: 1;
   min-width: 0;
-  padding: 18px 24px 40px;
+  padding: 1.125rem 1.5rem 2.5rem;
   background: ${({ theme }) => theme.colour.sheet};
   @media print {
     padding: 0;

@@ -18,14 +18,14 @@ const NewClass = lazyPart(() => import('./NewClass.js').then((module) => module.
 
 const Head = styled(Row)`
   justify-content: space-between;
-  margin-bottom: 16px;
+  margin-bottom: 1rem;
 `;
 const Columns = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
-  gap: 24px 48px;
+  grid-template-columns: minmax(0, 1fr) 21.25rem;
+  gap: 1.5rem 3rem;
   align-items: start;
-  @media (max-width: 1000px) {
+  @media (max-width: 62.5em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
@@ -34,13 +34,13 @@ const List = styled.ul`
 `;
 const Item = styled.li`
   display: grid;
-  grid-template-columns: 150px minmax(0, 1fr) 170px;
-  gap: 4px 24px;
-  padding: 14px 0;
+  grid-template-columns: 9.375rem minmax(0, 1fr) 10.625rem;
+  gap: 0.25rem 1.5rem;
+  padding: 0.875rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   h2 {
-    font-size: 16px;
-    line-height: 22px;
+    font-size: ${({ theme }) => theme.size.lead};
+    line-height: 1.375rem;
   }
   h2 a {
     color: inherit;
@@ -49,7 +49,7 @@ const Item = styled.li`
       text-decoration: underline;
     }
   }
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr;
   }
 `;
@@ -60,7 +60,7 @@ const Soon = styled.strong`
   color: ${({ theme }) => theme.colour.emberText};
 `;
 const Job = styled.p`
-  margin-top: 4px;
+  margin-top: 0.25rem;
   strong {
     color: ${({ theme }) => theme.colour.emberText};
   }
@@ -69,7 +69,7 @@ const Decide = styled.div`
   text-align: right;
   color: ${({ theme }) => theme.colour.lemonText};
   font-weight: 600;
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     text-align: left;
   }
 `;
@@ -81,14 +81,14 @@ const Planning = styled(Decide)`
   font-weight: 400;
 `;
 const Past = styled.section`
-  margin-top: 32px;
+  margin-top: 2rem;
   > h2 {
-    margin-bottom: 8px;
+    margin-bottom: 0.5rem;
   }
 `;
 
 const Earlier = styled.div`
-  margin-top: 16px;
+  margin-top: 1rem;
 `;
 
 /** What must be done today, and for which class. */

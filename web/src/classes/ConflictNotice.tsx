@@ -5,15 +5,15 @@ import { useOpenClass } from './class-context.js';
 import type { ClassEdits } from '../api/rows.js';
 
 const Box = styled.section`
-  margin: 0 24px 12px;
-  padding: 12px 16px;
+  margin: 0 1.5rem 0.75rem;
+  padding: 0.75rem 1rem;
   background: ${({ theme }) => theme.colour.lemonPale};
   border-left: 4px solid ${({ theme }) => theme.colour.lemon};
   dl {
     display: grid;
     grid-template-columns: max-content 1fr 1fr;
-    gap: 2px 24px;
-    margin: 8px 0;
+    gap: 2px 1.5rem;
+    margin: 0.5rem 0;
   }
   dt {
     color: ${({ theme }) => theme.colour.quiet};

@@ -7,21 +7,21 @@ import { Quietly } from '../parts/states.js';
 
 const Section = styled.section`
   h2 {
-    margin-bottom: 4px;
+    margin-bottom: 0.25rem;
   }
   h3 {
-    margin-top: 12px;
+    margin-top: 0.75rem;
     padding-bottom: 2px;
     border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
   }
   h3 span {
-    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
   }
   li {
     display: grid;
-    grid-template-columns: 48px minmax(0, 1fr);
-    gap: 8px;
-    padding: 5px 0;
+    grid-template-columns: 3rem minmax(0, 1fr);
+    gap: 0.5rem;
+    padding: 0.3125rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     font-variant-numeric: tabular-nums;
     overflow-wrap: anywhere;
@@ -33,8 +33,8 @@ const Section = styled.section`
   small {
     display: block;
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
   }
 `;
 

@@ -18,7 +18,7 @@ import { Row } from '../parts/states.js';
 const Form = styled.form`
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 14px;
+  gap: 0.875rem;
   > .wide {
     grid-column: 1 / -1;
   }

@@ -45,9 +45,9 @@ const List = styled.ul`
   @media print {
     display: none;
   }
-  margin: 4px 0 12px;
+  margin: 0.25rem 0 0.75rem;
   li {
-    padding: 4px 0;
+    padding: 0.25rem 0;
   }
 `;
 

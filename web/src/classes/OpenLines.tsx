@@ -8,12 +8,12 @@ import { without } from '../parts/without.js';
 
 const Open = styled.ul`
   margin-top: 2px;
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   white-space: normal;
 `;
 const Take = styled.button`
-  min-height: 24px;
+  min-height: 1.5rem;
   padding: 0;
   border: 0;
   background: none;
@@ -24,7 +24,7 @@ const Take = styled.button`
   text-underline-offset: 3px;
   cursor: pointer;
   @media (pointer: coarse) {
-    min-height: 32px;
+    min-height: 2rem;
   }
   @media print {
     display: none;

@@ -5,19 +5,24 @@ import { phone, useMedia } from '../parts/useMedia.js';
 import { theme } from '../theme/theme.js';
 import type { Stop } from './stops.js';
 
-/** The whole path is seen, on a phone too: there only the open stop has its note. */
+/**
+ * The whole path is seen, on a phone too: there only the open stop has its note. Its drawing has units of its
+ * own, 16 to the size that the reader chose for texts.
+ */
 const wideStop = 116;
 const narrowStop = 57;
 const heights = [30, 17, 26, 13, 24];
 const lineHeight = 42;
+const rem = (units: number) => `${units / 16}rem`;
 
 const Nav = styled.nav`
   position: relative;
   flex: none;
   align-self: flex-end;
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     align-self: flex-start;
     max-width: 100%;
+    overflow-x: auto;
   }
 `;
 const Line = styled.svg`
@@ -30,18 +35,18 @@ const StopLink = styled(NavLink)`
   position: relative;
   display: block;
   width: var(--stop);
-  padding: 0 0 5px;
-  margin-top: -${lineHeight}px;
-  padding-top: ${lineHeight}px;
+  padding: 0 0 0.3125rem;
+  margin-top: -${rem(lineHeight)};
+  padding-top: ${rem(lineHeight)};
   text-align: center;
   text-decoration: none;
   color: ${({ theme: t }) => t.colour.quiet};
   font-weight: 600;
-  line-height: 18px;
+  line-height: 1.125rem;
   small {
     display: block;
-    min-height: 18px;
-    font-size: 12.5px;
+    min-height: 1.125rem;
+    font-size: ${theme.size.small};
     font-weight: 500;
   }
   &:hover {
@@ -71,8 +76,8 @@ const StopLink = styled(NavLink)`
 `;
 const Here = styled.p`
   display: none;
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${theme.size.small};
+  line-height: 1.125rem;
   @media ${phone} {
     display: block;
   }
@@ -91,7 +96,11 @@ export function Path({ stops, classId }: { stops: readonly Stop[]; classId: stri
   );
   return (
     <Nav aria-label="Stops of this class">
-      <Line width={stops.length * stopWidth} height={lineHeight} aria-hidden>
+      <Line
+        viewBox={`0 0 ${stops.length * stopWidth} ${lineHeight}`}
+        style={{ width: rem(stops.length * stopWidth), height: rem(lineHeight) }}
+        aria-hidden
+      >
         <polyline
           points={points.map((point) => point.join(',')).join(' ')}
           fill="none"
@@ -102,7 +111,7 @@ export function Path({ stops, classId }: { stops: readonly Stop[]; classId: stri
           <Point key={stop.path} stop={stop} at={points[index]!} here={pathname.endsWith(`/${stop.path}`)} />
         ))}
       </Line>
-      <Stops style={{ '--stop': `${stopWidth}px` } as CSSProperties}>
+      <Stops style={{ '--stop': rem(stopWidth) } as CSSProperties}>
         {stops.map((stop) => (
           <li key={stop.path}>
             <StopLink to={`/classes/${classId}/${stop.path}`} aria-keyshortcuts={stop.digit}>

@@ -8,11 +8,11 @@ import { useWorkings } from '../parts/workings.js';
 import { useOpenClass } from './class-context.js';
 
 const Read = styled.section`
-  margin-top: 16px;
-  padding-top: 8px;
+  margin-top: 1rem;
+  padding-top: 0.5rem;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 
 /** Under the workings of a food's figure: the words it was read from, to be mended there. */

@@ -27,8 +27,8 @@ const levels = {
 const Level = styled.p<{ $level: PlanWarning['level'] }>`
   color: ${({ theme, $level }) =>
     ({ harm: theme.colour.beet, clash: theme.colour.emberText, look: theme.colour.lemonText })[$level]};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   font-weight: 600;
 `;
 

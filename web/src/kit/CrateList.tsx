@@ -12,18 +12,18 @@ import type { Ticks } from '../api/useTicks.js';
 
 const Section = styled.section`
   break-inside: avoid;
-  margin-top: 20px;
-  max-width: 900px;
+  margin-top: 1.25rem;
+  max-width: 56.25rem;
   overflow-x: auto;
   position: relative;
 `;
 const Table = styled.table`
   width: 100%;
-  margin-top: 4px;
+  margin-top: 0.25rem;
   border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
   td,
   th {
-    padding: 2px 12px 2px 0;
+    padding: 2px 0.75rem 2px 0;
     text-align: left;
     vertical-align: middle;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
@@ -36,20 +36,20 @@ const Table = styled.table`
   td:first-child,
   td:nth-child(2),
   th:nth-child(2) {
-    width: 44px;
-    padding-right: 4px;
+    width: 2.75rem;
+    padding-right: 0.25rem;
   }
   td:nth-child(3) {
-    width: 34px;
+    width: 2.125rem;
     text-align: right;
   }
   td:nth-child(n + 5) {
-    width: 82px;
+    width: 5.125rem;
   }
 `;
 const Head = styled.h3`
   span {
-    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
   }
 `;
 

@@ -8,18 +8,18 @@ import { Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 
 const Head = styled.h3`
-  margin-top: 24px;
+  margin-top: 1.5rem;
   span {
-    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
   }
 `;
 const Form = styled.form`
   display: grid;
-  grid-template-columns: minmax(0, 140px) minmax(0, 200px) auto;
-  gap: 10px;
+  grid-template-columns: minmax(0, 8.75rem) minmax(0, 12.5rem) auto;
+  gap: 0.625rem;
   align-items: end;
-  max-width: 480px;
-  margin-top: 4px;
+  max-width: 30rem;
+  margin-top: 0.25rem;
   @media print {
     display: none;
   }

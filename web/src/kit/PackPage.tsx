@@ -21,10 +21,10 @@ import { StopHeading } from '../classes/StopHeading.js';
 const Crates = styled.div`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 24px 40px;
-  max-width: 900px;
-  margin-top: 16px;
-  @media screen and (max-width: 700px) {
+  gap: 1.5rem 2.5rem;
+  max-width: 56.25rem;
+  margin-top: 1rem;
+  @media screen and (max-width: 43.75em) {
     grid-template-columns: 1fr;
   }
   /* In columns, so that a short crate leaves no hole beside a long one. */
@@ -46,7 +46,7 @@ const OnScreen = styled.span`
   @media (pointer: coarse) {
     a {
       display: inline-block;
-      padding-block: 13px;
+      padding-block: 0.8125rem;
     }
   }
   @media print {
@@ -55,12 +55,12 @@ const OnScreen = styled.span`
 `;
 const List = styled.ul`
   border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
-  margin-top: 4px;
+  margin-top: 0.25rem;
 `;
 const Item = styled.li`
   display: grid;
-  grid-template-columns: 44px minmax(0, 1fr);
-  padding: 5px 0;
+  grid-template-columns: 2.75rem minmax(0, 1fr);
+  padding: 0.3125rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   font-variant-numeric: tabular-nums;
   @media (pointer: coarse) {
@@ -69,7 +69,7 @@ const Item = styled.li`
 `;
 const Head = styled.h3`
   span {
-    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
   }
 `;
 const Top = styled(Row)`

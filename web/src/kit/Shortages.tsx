@@ -7,12 +7,12 @@ import { Quietly, Row } from '../parts/states.js';
 
 const List = styled.ul`
   display: grid;
-  gap: 12px;
-  max-width: 820px;
-  margin: 8px 0 16px;
+  gap: 0.75rem;
+  max-width: 51.25rem;
+  margin: 0.5rem 0 1rem;
 `;
 const Item = styled.li`
-  padding-left: 10px;
+  padding-left: 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.ember};
   strong {
     color: ${({ theme }) => theme.colour.emberText};
@@ -21,9 +21,9 @@ const Item = styled.li`
 const Way = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: 0.25rem 0.75rem;
   align-items: center;
-  margin-top: 6px;
+  margin-top: 0.375rem;
   button {
     white-space: normal;
     text-align: left;

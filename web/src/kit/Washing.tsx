@@ -6,17 +6,17 @@ import { Figure } from '../parts/workings.js';
 
 const Head = styled.h3`
   span {
-    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
   }
 `;
 const List = styled.ul`
   border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
-  margin-top: 4px;
+  margin-top: 0.25rem;
 `;
 const Item = styled.li`
   display: grid;
-  grid-template-columns: 56px minmax(0, 1fr);
-  padding: 5px 0;
+  grid-template-columns: 3.5rem minmax(0, 1fr);
+  padding: 0.3125rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   font-variant-numeric: tabular-nums;
 `;

@@ -14,12 +14,12 @@ import type { KitchenEdits } from '../api/rows.js';
 const Grid = styled.div`
   display: grid;
   grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 12px 16px;
-  max-width: 860px;
+  gap: 0.75rem 1rem;
+  max-width: 53.75rem;
   > .two {
     grid-column: span 2;
   }
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr 1fr;
   }
 `;

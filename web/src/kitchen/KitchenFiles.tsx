@@ -13,7 +13,7 @@ import type { KitchenEditor } from './useKitchenEditor.js';
 import type { KitchenEdits } from '../api/rows.js';
 
 const Alert = styled.p`
-  margin: 8px 0;
+  margin: 0.5rem 0;
   color: ${({ theme }) => theme.colour.beet};
 `;
 

@@ -16,30 +16,30 @@ import type { KitchenEdits } from '../api/rows.js';
 import { PageHeading } from '../parts/page.js';
 
 const Part = styled.section`
-  margin-top: 28px;
+  margin-top: 1.75rem;
   h2 {
-    margin-bottom: 6px;
+    margin-bottom: 0.375rem;
   }
   > p {
-    max-width: 720px;
-    margin-bottom: 8px;
+    max-width: 45rem;
+    margin-bottom: 0.5rem;
   }
 `;
 const Contents = styled.nav`
-  margin: 4px 0 0;
+  margin: 0.25rem 0 0;
   ul {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 16px;
+    gap: 0.25rem 1rem;
   }
 `;
 const Saving = styled(Row)`
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 const Conflict = styled.section`
-  margin: 12px 0;
-  padding: 12px 16px;
+  margin: 0.75rem 0;
+  padding: 0.75rem 1rem;
   background: ${({ theme }) => theme.colour.lemonPale};
   border-left: 4px solid ${({ theme }) => theme.colour.lemon};
 `;

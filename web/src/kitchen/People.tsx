@@ -9,8 +9,8 @@ import type { KitchenEditor } from './useKitchenEditor.js';
 
 const Narrow = styled.div`
   display: grid;
-  gap: 16px;
-  max-width: 424px;
+  gap: 1rem;
+  max-width: 26.5rem;
 `;
 const usualDays = 30;
 

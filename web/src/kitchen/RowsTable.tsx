@@ -9,10 +9,10 @@ import { editedRowsAreOneStop } from '../parts/one-stop.js';
 
 const Table = styled.table`
   width: 100%;
-  max-width: 860px;
+  max-width: 53.75rem;
   td,
   th {
-    padding: 3px 12px 3px 0;
+    padding: 3px 0.75rem 3px 0;
     text-align: left;
     vertical-align: top;
   }
@@ -25,7 +25,7 @@ const Table = styled.table`
 const Scroll = styled.div`
   position: relative;
   overflow-x: auto;
-  margin-bottom: 8px;
+  margin-bottom: 0.5rem;
   padding: 2px;
 `;
 

@@ -10,15 +10,15 @@ import type { KitchenEdits } from '../api/rows.js';
 const Grid = styled.div`
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 12px 16px;
-  max-width: 860px;
-  margin-top: 12px;
-  @media (max-width: 700px) {
+  gap: 0.75rem 1rem;
+  max-width: 53.75rem;
+  margin-top: 0.75rem;
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr;
   }
 `;
 const Narrow = styled.div`
-  max-width: 424px;
+  max-width: 26.5rem;
 `;
 const styles: readonly { id: SafetyStyle; name: string }[] = [
   { id: 'uk', name: 'UK-style: one spell out of the cold' },

@@ -18,19 +18,19 @@ import { without } from '../parts/without.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
 
 const List = styled.div`
-  max-width: 860px;
+  max-width: 53.75rem;
   section {
-    padding: 12px 0;
+    padding: 0.75rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
 `;
 const Figures = styled.div`
   display: grid;
   grid-template-columns: repeat(6, minmax(0, 1fr));
-  gap: 8px 12px;
+  gap: 0.5rem 0.75rem;
   align-items: start;
-  margin-top: 6px;
-  @media (max-width: 700px) {
+  margin-top: 0.375rem;
+  @media (max-width: 43.75em) {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
 `;

@@ -12,28 +12,28 @@ import type { KitchenEditor } from './useKitchenEditor.js';
 
 const Line = styled.div`
   display: flex;
-  gap: 12px;
+  gap: 0.75rem;
   align-items: end;
-  max-width: 560px;
+  max-width: 35rem;
   > :first-child {
     flex: 1;
   }
   > :nth-child(2) {
-    flex: 0 0 150px;
+    flex: 0 0 9.375rem;
   }
 `;
 const Shop = styled.fieldset`
-  margin: 0 0 16px;
-  padding: 10px 0 12px;
+  margin: 0 0 1rem;
+  padding: 0.625rem 0 0.75rem;
   border: 0;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  max-width: 860px;
+  max-width: 53.75rem;
   legend {
     font-weight: 700;
     padding: 0;
     float: left;
     width: 100%;
-    margin-bottom: 6px;
+    margin-bottom: 0.375rem;
   }
   legend + * {
     clear: both;

@@ -8,9 +8,9 @@ import { useSay } from '../parts/toasts.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 
 const Box = styled.input<{ $wrong: boolean }>`
-  width: 84px;
-  min-height: 30px;
-  padding: 2px 8px;
+  width: 5.25rem;
+  min-height: 1.875rem;
+  padding: 2px 0.5rem;
   text-align: right;
   font: inherit;
   font-variant-numeric: tabular-nums;
@@ -20,14 +20,14 @@ const Box = styled.input<{ $wrong: boolean }>`
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
 `;
 /** Why what was typed is not taken. */
 export const Problem = styled.p`
   color: ${({ theme }) => theme.colour.beet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   white-space: normal;
 `;
 const Measured = styled.strong`
@@ -37,14 +37,14 @@ const Adding = styled.form`
   display: flex;
   flex-wrap: wrap;
   align-items: flex-end;
-  gap: 8px 12px;
-  max-width: 640px;
-  margin-bottom: 20px;
+  gap: 0.5rem 0.75rem;
+  max-width: 40rem;
+  margin-bottom: 1.25rem;
   > .which {
-    flex: 1 1 240px;
+    flex: 1 1 15rem;
   }
   > .value {
-    flex: 0 1 140px;
+    flex: 0 1 8.75rem;
   }
   > p {
     flex: 1 0 100%;

@@ -19,15 +19,15 @@ import { PageHeading } from '../parts/page.js';
 
 const Table = styled.table`
   width: 100%;
-  max-width: 640px;
-  margin: 8px 0 20px;
-  @media (max-width: 520px) {
+  max-width: 40rem;
+  margin: 0.5rem 0 1.25rem;
+  @media (max-width: 32.5em) {
     display: block;
     overflow-x: auto;
   }
   th,
   td {
-    padding: 4px 12px 4px 0;
+    padding: 0.25rem 0.75rem 0.25rem 0;
     text-align: left;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     vertical-align: middle;
@@ -48,16 +48,16 @@ const Table = styled.table`
 const Facts = styled.dl`
   display: grid;
   grid-template-columns: max-content minmax(0, 1fr);
-  gap: 4px 20px;
-  max-width: 720px;
+  gap: 0.25rem 1.25rem;
+  max-width: 45rem;
   dt {
     color: ${({ theme }) => theme.colour.quiet};
   }
 `;
 const Caution = styled.p`
-  max-width: 720px;
-  margin: 6px 0;
-  padding-left: 10px;
+  max-width: 45rem;
+  margin: 0.375rem 0;
+  padding-left: 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.beet};
 `;
 

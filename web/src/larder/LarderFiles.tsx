@@ -11,7 +11,7 @@ import { Row } from '../parts/states.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 
 const Alert = styled.p`
-  margin: 12px 0;
+  margin: 0.75rem 0;
   color: ${({ theme }) => theme.colour.beet};
 `;
 

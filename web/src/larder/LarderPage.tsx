@@ -25,39 +25,39 @@ const LarderFiles = lazyPart(() => import('./LarderFiles.js').then((module) => m
 
 const Head = styled(Row)`
   justify-content: space-between;
-  margin-bottom: 8px;
+  margin-bottom: 0.5rem;
 `;
 const Columns = styled.div`
   display: grid;
-  grid-template-columns: 270px minmax(0, 1fr);
-  gap: 40px;
-  margin-top: 8px;
-  @media (max-width: 800px) {
+  grid-template-columns: 16.875rem minmax(0, 1fr);
+  gap: 2.5rem;
+  margin-top: 0.5rem;
+  @media (max-width: 50em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
 const List = styled.nav`
-  margin-top: 10px;
-  max-height: calc(100vh - 190px);
+  margin-top: 0.625rem;
+  max-height: calc(100vh - 11.875rem);
   overflow: auto;
-  padding-right: 8px;
-  @media (max-width: 800px) {
+  padding-right: 0.5rem;
+  @media (max-width: 50em) {
     max-height: 40vh;
   }
 `;
 const Group = styled.section`
-  margin-bottom: 14px;
+  margin-bottom: 0.875rem;
   h2 {
-    font-size: 14px;
-    line-height: 20px;
+    font-size: ${({ theme }) => theme.size.body};
+    line-height: 1.25rem;
     color: ${({ theme }) => theme.colour.quiet};
   }
 `;
 const Item = styled(NavLink)`
   display: flex;
   justify-content: space-between;
-  gap: 8px;
-  padding: 4px 0;
+  gap: 0.5rem;
+  padding: 0.25rem 0;
   color: ${({ theme }) => theme.colour.ink};
   text-decoration: none;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};

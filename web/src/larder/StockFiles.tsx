@@ -13,7 +13,7 @@ import { saveFile } from '../parts/files/save-file.js';
 import { Row } from '../parts/states.js';
 
 const Said = styled.p`
-  margin: 8px 0;
+  margin: 0.5rem 0;
   color: ${({ theme }) => theme.colour.beet};
 `;
 

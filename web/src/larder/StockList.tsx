@@ -21,31 +21,31 @@ import { StockFiles } from './StockFiles.js';
 
 const Form = styled.form`
   display: grid;
-  grid-template-columns: minmax(0, 2fr) 160px 150px minmax(0, 1fr) auto;
-  gap: 10px;
+  grid-template-columns: minmax(0, 2fr) 10rem 9.375rem minmax(0, 1fr) auto;
+  gap: 0.625rem;
   align-items: start;
-  max-width: 900px;
-  margin: 8px 0 16px;
+  max-width: 56.25rem;
+  margin: 0.5rem 0 1rem;
   > button {
-    margin-top: 20px;
+    margin-top: 1.25rem;
   }
-  @media (max-width: 1000px) {
+  @media (max-width: 62.5em) {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   }
-  @media (max-width: 400px) {
+  @media (max-width: 25em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Table = styled.table`
   width: 100%;
-  max-width: 900px;
-  @media (max-width: 520px) {
+  max-width: 56.25rem;
+  @media (max-width: 32.5em) {
     display: block;
     overflow-x: auto;
   }
   td,
   th {
-    padding: 5px 16px 5px 0;
+    padding: 0.3125rem 1rem 0.3125rem 0;
     text-align: left;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }

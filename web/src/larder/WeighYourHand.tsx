@@ -12,13 +12,13 @@ import type { LarderEntries } from '../api/useLarderEntries.js';
 const Grid = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr 1fr;
-  gap: 12px;
-  margin-bottom: 12px;
+  gap: 0.75rem;
+  margin-bottom: 0.75rem;
 `;
 const Result = styled.p`
-  margin-bottom: 12px;
+  margin-bottom: 0.75rem;
   strong {
-    font: 700 20px/24px ${({ theme }) => theme.font.heading};
+    font: 700 1.25rem/1.5rem ${({ theme }) => theme.font.heading};
   }
 `;
 

@@ -8,7 +8,7 @@ export const Boxes = styled(CheckboxGroup)`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0 16px;
+  gap: 0 1rem;
   label:first-child:not(:has(input)),
   > span:first-child {
     color: ${({ theme }) => theme.colour.quiet};
@@ -17,16 +17,16 @@ export const Boxes = styled(CheckboxGroup)`
 const Box = styled(Checkbox)`
   display: inline-flex;
   align-items: center;
-  gap: 8px;
-  min-height: 32px;
+  gap: 0.5rem;
+  min-height: 2rem;
   cursor: pointer;
   > i {
     display: flex;
     align-items: center;
     justify-content: center;
     flex: none;
-    width: 20px;
-    height: 20px;
+    width: 1.25rem;
+    height: 1.25rem;
     border: 1.5px solid ${({ theme }) => theme.colour.quiet};
     border-radius: 3px;
     color: transparent;
@@ -45,7 +45,7 @@ const Box = styled(Checkbox)`
     outline-offset: 2px;
   }
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
 `;
 

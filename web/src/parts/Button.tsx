@@ -44,9 +44,9 @@ const looks = {
 const Styled = styled(AriaButton)<{ $look: ButtonLook }>`
   display: inline-flex;
   align-items: center;
-  gap: 6px;
-  min-height: 34px;
-  padding: 5px 12px;
+  gap: 0.375rem;
+  min-height: 2.125rem;
+  padding: 0.3125rem 0.75rem;
   border: 1px solid;
   border-radius: ${({ theme }) => theme.radius};
   font-weight: 600;
@@ -58,8 +58,8 @@ const Styled = styled(AriaButton)<{ $look: ButtonLook }>`
     cursor: default;
   }
   @media (pointer: coarse) {
-    min-width: 44px;
-    min-height: 44px;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
   }
   @media (forced-colors: active) {
     &[aria-pressed='true'] {

@@ -11,7 +11,7 @@ const Frame = styled(Group)`
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
   input {
-    width: 26px;
+    width: 1.625rem;
     padding: 2px 0;
     border: 0;
     background: transparent;
@@ -23,8 +23,8 @@ const Frame = styled(Group)`
     display: inline-flex;
     align-items: center;
     justify-content: center;
-    width: 24px;
-    height: 26px;
+    width: 1.5rem;
+    height: 1.625rem;
     padding: 0;
     border: 0;
     background: transparent;
@@ -37,8 +37,8 @@ const Frame = styled(Group)`
   }
   @media (pointer: coarse) {
     button {
-      width: 40px;
-      height: 44px;
+      width: 2.5rem;
+      height: 2.75rem;
     }
   }
 `;

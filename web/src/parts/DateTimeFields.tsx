@@ -25,7 +25,7 @@ const Segments = styled(DateInput)`
   flex: 1;
   display: flex;
   align-items: center;
-  min-height: 22px;
+  min-height: 1.375rem;
   white-space: nowrap;
   font-variant-numeric: tabular-nums;
 `;
@@ -48,7 +48,7 @@ const Segment = styled(DateSegment)`
 const framed = css`
   ${box} display: flex;
   align-items: center;
-  gap: 4px;
+  gap: 0.25rem;
   &[data-focus-within] {
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
@@ -63,9 +63,9 @@ const Opener = styled(Button)`
   display: flex;
   align-items: center;
   justify-content: center;
-  width: 26px;
-  height: 22px;
-  margin-right: -5px;
+  width: 1.625rem;
+  height: 1.375rem;
+  margin-right: -0.3125rem;
   border: 0;
   border-radius: ${({ theme }) => theme.radius};
   background: transparent;
@@ -81,12 +81,12 @@ const Opener = styled(Button)`
     opacity: 0.4;
   }
   @media (pointer: coarse) {
-    width: 44px;
-    height: 44px;
+    width: 2.75rem;
+    height: 2.75rem;
   }
 `;
 const Floating = styled(Popover)`
-  padding: 12px;
+  padding: 0.75rem;
   background: ${({ theme }) => theme.colour.sheet};
   border: 1px solid ${({ theme }) => theme.colour.hairline};
   border-radius: ${({ theme }) => theme.radius};
@@ -97,15 +97,15 @@ const Month = styled(Calendar)`
     display: flex;
     align-items: center;
     justify-content: space-between;
-    margin-bottom: 8px;
+    margin-bottom: 0.5rem;
   }
   h2 {
-    font-size: 16px;
+    font-size: ${({ theme }) => theme.size.lead};
   }
   th {
-    padding: 4px;
+    padding: 0.25rem;
     font-weight: 400;
-    font-size: 13px;
+    font-size: ${({ theme }) => theme.size.small};
     color: ${({ theme }) => theme.colour.quiet};
   }
   td {
@@ -116,8 +116,8 @@ const Day = styled(CalendarCell)`
   display: flex;
   align-items: center;
   justify-content: center;
-  width: 34px;
-  height: 32px;
+  width: 2.125rem;
+  height: 2rem;
   border-radius: ${({ theme }) => theme.radius};
   cursor: pointer;
   outline: none;

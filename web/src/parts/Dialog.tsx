@@ -9,7 +9,7 @@ const Overlay = styled(ModalOverlay)`
   display: flex;
   align-items: flex-start;
   justify-content: center;
-  padding: 8vh 16px 16px;
+  padding: 8vh 1rem 1rem;
   background: rgb(24 35 30 / 32%);
   overflow: auto;
 `;
@@ -21,10 +21,10 @@ const Sheet = styled(Modal)<{ $wide: boolean }>`
   box-shadow: 0 12px 40px rgb(24 35 30 / 24%);
 `;
 const Inner = styled(AriaDialog)`
-  padding: 24px;
+  padding: 1.5rem;
   outline: none;
   h2 {
-    margin-bottom: 16px;
+    margin-bottom: 1rem;
   }
 `;
 

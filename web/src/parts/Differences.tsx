@@ -3,9 +3,9 @@ import styled from 'styled-components';
 import { Quietly } from './states.js';
 
 const List = styled.ul`
-  margin: 4px 0 12px;
+  margin: 0.25rem 0 0.75rem;
   li {
-    padding: 4px 0;
+    padding: 0.25rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     overflow-wrap: anywhere;
   }

@@ -5,14 +5,14 @@ import { Quietly } from './states.js';
 import { planWorker } from '../workers/plan-worker.js';
 
 const Scroll = styled.div`
-  max-height: 320px;
+  max-height: 20rem;
   overflow: auto;
-  margin: 8px 0 16px;
+  margin: 0.5rem 0 1rem;
 `;
 const List = styled.dl`
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   div {
-    padding: 6px 0;
+    padding: 0.375rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   dt {

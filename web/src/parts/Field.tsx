@@ -5,8 +5,8 @@ import styled, { css } from 'styled-components';
 /** The frame of every box that is typed into. */
 export const box = css`
   width: 100%;
-  min-height: 34px;
-  padding: 5px 9px;
+  min-height: 2.125rem;
+  padding: 0.3125rem 0.5625rem;
   background: ${({ theme }) => theme.colour.sheet};
   border: 1px solid #98a29b;
   border-radius: ${({ theme }) => theme.radius};
@@ -18,7 +18,7 @@ export const box = css`
     border-color: ${({ theme }) => theme.colour.beet};
   }
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
   /* On paper it is what it says. */
   @media print {
@@ -34,15 +34,15 @@ const StyledInput = styled(Input)`
   ${box}
 `;
 const StyledArea = styled(TextArea)`
-  ${box} min-height: 120px;
+  ${box} min-height: 7.5rem;
   resize: vertical;
-  line-height: 20px;
+  line-height: 1.25rem;
 `;
 export const StyledLabel = styled(Label)`
   display: block;
   margin-bottom: 2px;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 export const HiddenLabel = styled(StyledLabel)`
   position: absolute;
@@ -55,15 +55,15 @@ export const Sentence = styled(FieldError)`
   display: block;
   margin-top: 2px;
   color: ${({ theme }) => theme.colour.beet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 export const Hint = styled(Text)`
   display: block;
   margin-top: 2px;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 
 interface FieldProps {

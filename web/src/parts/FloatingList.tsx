@@ -4,7 +4,7 @@ import styled from 'styled-components';
 /** What opens over the page beside what opened it. */
 export const FloatingList = styled(Popover)`
   min-width: var(--trigger-width);
-  max-height: 320px;
+  max-height: 20rem;
   overflow: auto;
   background: ${({ theme }) => theme.colour.sheet};
   border: 1px solid ${({ theme }) => theme.colour.hairline};

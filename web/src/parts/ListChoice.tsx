@@ -3,7 +3,7 @@ import styled from 'styled-components';
 
 /** One of the things of a list, to be chosen. */
 export const ListChoice = styled(ListBoxItem)`
-  padding: 6px 12px;
+  padding: 0.375rem 0.75rem;
   cursor: pointer;
   outline: none;
   &[data-focused] {

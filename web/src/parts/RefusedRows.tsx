@@ -2,9 +2,9 @@ import styled from 'styled-components';
 import { Quietly } from './states.js';
 
 const List = styled.ul`
-  max-width: 860px;
-  max-height: 260px;
-  margin: 12px 0;
+  max-width: 53.75rem;
+  max-height: 16.25rem;
+  margin: 0.75rem 0;
   overflow: auto;
   li {
     padding: 3px 0;

@@ -6,7 +6,7 @@ import { useFirstFound } from './useFirstFound.js';
 
 const Box = styled(Input)`
   width: 100%;
-  padding: 8px 10px;
+  padding: 0.5rem 0.625rem;
   border: 1px solid #98a29b;
   border-radius: ${({ theme }) => theme.radius};
 `;

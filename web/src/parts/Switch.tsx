@@ -5,8 +5,8 @@ const Group = styled(RadioGroup)`
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 4px 10px;
-  margin: 4px 0;
+  gap: 0.25rem 0.625rem;
+  margin: 0.25rem 0;
   @media print {
     display: none;
   }
@@ -14,8 +14,8 @@ const Group = styled(RadioGroup)`
 const Option = styled(Radio)`
   display: inline-flex;
   align-items: center;
-  min-height: 28px;
-  padding: 4px 0 2px;
+  min-height: 1.75rem;
+  padding: 0.25rem 0 2px;
   cursor: pointer;
   color: ${({ theme }) => theme.colour.quiet};
   border-bottom: 2px solid transparent;
@@ -29,8 +29,8 @@ const Option = styled(Radio)`
     outline-offset: 2px;
   }
   @media (pointer: coarse) {
-    min-height: 44px;
-    padding: 4px 6px 2px;
+    min-height: 2.75rem;
+    padding: 0.25rem 0.375rem 2px;
   }
   @media (forced-colors: active) {
     border-color: Canvas;

@@ -6,16 +6,16 @@ const Box = styled(Checkbox)`
   display: inline-flex;
   align-items: center;
   justify-content: center;
-  width: 32px;
-  height: 32px;
+  width: 2rem;
+  height: 2rem;
   cursor: pointer;
   border-radius: ${({ theme }) => theme.radius};
   > span {
     display: flex;
     align-items: center;
     justify-content: center;
-    width: 20px;
-    height: 20px;
+    width: 1.25rem;
+    height: 1.25rem;
     border: 1.5px solid ${({ theme }) => theme.colour.quiet};
     border-radius: 3px;
     color: transparent;
@@ -33,16 +33,16 @@ const Box = styled(Checkbox)`
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
   @media print {
-    width: 18px;
-    height: 15px;
+    width: 1.125rem;
+    height: 0.9375rem;
     > span {
-      width: 12px;
-      height: 12px;
+      width: 0.75rem;
+      height: 0.75rem;
     }
   }
   @media (pointer: coarse) {
-    width: 44px;
-    height: 44px;
+    width: 2.75rem;
+    height: 2.75rem;
   }
 `;
 

@@ -7,13 +7,13 @@ const fills = { look: 'lemon', harm: 'beet', clash: 'ember' } as const;
 const texts = { look: 'lemonText', harm: 'beet', clash: 'emberText' } as const;
 
 const List = styled.ul`
-  margin: 0 0 16px;
+  margin: 0 0 1rem;
   display: grid;
-  gap: 6px;
-  max-width: 820px;
+  gap: 0.375rem;
+  max-width: 51.25rem;
 `;
 const Item = styled.li<{ $level: PlanWarning['level'] }>`
-  padding-left: 10px;
+  padding-left: 0.625rem;
   border-left: 3px solid ${({ $level, theme }) => theme.colour[fills[$level]]};
   /* Who comes is on no paper. */
   &[data-person] {
@@ -28,7 +28,7 @@ const Item = styled.li<{ $level: PlanWarning['level'] }>`
 
 const Source = styled.small`
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 
 /** Where a finding stands on its page. */

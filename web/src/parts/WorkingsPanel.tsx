@@ -14,7 +14,7 @@ const Aside = styled.aside`
   border-left: 1px solid ${({ theme }) => theme.colour.hairline};
   background: ${({ theme }) => theme.colour.ground};
   h2 {
-    margin: 8px 0 12px;
+    margin: 0.5rem 0 0.75rem;
   }
   &[data-folded] {
     width: auto;
@@ -25,7 +25,7 @@ const Aside = styled.aside`
     z-index: 30;
     right: 0;
     bottom: 0;
-    width: min(100%, 420px);
+    width: min(100%, 26.25rem);
     max-height: 58vh;
     overflow: auto;
     border: 1px solid ${({ theme }) => theme.colour.ink};
@@ -44,12 +44,12 @@ const Aside = styled.aside`
 `;
 /** Stays beside what is read, however far down the sheet. */
 const Stay = styled.div`
-  padding: 12px 24px 24px 22px;
+  padding: 0.75rem 1.5rem 1.5rem 1.375rem;
   [data-folded] > & {
-    padding: 12px 8px;
+    padding: 0.75rem 0.5rem;
   }
   [data-over] > & {
-    padding: 8px 16px 16px;
+    padding: 0.5rem 1rem 1rem;
   }
   @media not ${noRoomBeside} {
     aside:not([data-over]) > & {
@@ -64,19 +64,19 @@ const Top = styled.div`
   display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 8px;
+  gap: 0.5rem;
 `;
 const Kicker = styled.p`
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 12px;
-  line-height: 16px;
+  font-size: ${({ theme }) => theme.size.tiny};
+  line-height: 1rem;
   font-weight: 600;
 `;
 const Step = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) fit-content(62%);
-  gap: 0 12px;
-  padding: 7px 0;
+  gap: 0 0.75rem;
+  padding: 0.4375rem 0;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   dd {
     font-weight: 700;
@@ -87,8 +87,8 @@ const Step = styled.div`
     grid-column: 1 / -1;
     color: ${({ theme }) => theme.colour.quiet};
     font-weight: 400;
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
     text-align: left;
   }
 `;
@@ -99,10 +99,10 @@ const Result = styled(Step)`
   }
 `;
 const Note = styled.p`
-  margin-top: 12px;
+  margin-top: 0.75rem;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 
 const storedFold = 'fornax:workings-folded';

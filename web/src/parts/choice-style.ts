@@ -14,7 +14,7 @@ export const choiceButton = css`
   ${box} display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 6px;
+  gap: 0.375rem;
   font: inherit;
   text-align: left;
   cursor: pointer;

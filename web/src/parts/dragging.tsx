@@ -6,9 +6,9 @@ import styled from 'styled-components';
 
 const Handle = styled.button`
   flex: none;
-  width: 24px;
-  height: 34px;
-  margin-top: 5px;
+  width: 1.5rem;
+  height: 2.125rem;
+  margin-top: 0.3125rem;
   padding: 0;
   border: 0;
   background: transparent;
@@ -19,8 +19,8 @@ const Handle = styled.button`
     outline: 2px solid ${({ theme }) => theme.colour.basil};
   }
   @media (pointer: coarse) {
-    width: 44px;
-    height: 44px;
+    width: 2.75rem;
+    height: 2.75rem;
   }
 `;
 

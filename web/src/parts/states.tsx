@@ -4,15 +4,15 @@ import { Button } from './Button.js';
 import { PageHeading } from './page.js';
 
 const Box = styled.div`
-  padding: 40px 0;
-  max-width: 520px;
+  padding: 2.5rem 0;
+  max-width: 32.5rem;
   h1,
   h2 {
-    margin-bottom: 8px;
+    margin-bottom: 0.5rem;
   }
   p {
     color: ${({ theme }) => theme.colour.quiet};
-    margin-bottom: 16px;
+    margin-bottom: 1rem;
   }
 `;
 
@@ -36,7 +36,7 @@ export function Empty({
 }
 
 const Quiet = styled.p`
-  padding: 40px 0;
+  padding: 2.5rem 0;
   color: ${({ theme }) => theme.colour.quiet};
 `;
 
@@ -65,8 +65,8 @@ export function Failed({ error, onRetry, isPage = false }: FailedProps) {
 
 /** A wide sheet without a Workings panel. */
 export const Sheet = styled.main`
-  min-height: calc(100vh - 48px);
-  padding: 24px;
+  min-height: calc(100vh - 3rem);
+  padding: 1.5rem;
   background: ${({ theme }) => theme.colour.sheet};
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   @media print {

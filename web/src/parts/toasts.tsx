@@ -18,8 +18,8 @@ const Region = styled.div`
   bottom: 24px;
   z-index: 60;
   display: grid;
-  gap: 8px;
-  max-width: calc(100vw - 48px);
+  gap: 0.5rem;
+  max-width: calc(100vw - 3rem);
   @media print {
     display: none;
   }
@@ -27,8 +27,8 @@ const Region = styled.div`
 const Box = styled.div`
   display: flex;
   align-items: center;
-  gap: 16px;
-  padding: 8px 8px 8px 16px;
+  gap: 1rem;
+  padding: 0.5rem 0.5rem 0.5rem 1rem;
   background: ${({ theme }) => theme.colour.ink};
   color: #fff;
   border-radius: ${({ theme }) => theme.radius};

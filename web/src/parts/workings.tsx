@@ -55,8 +55,8 @@ export function useWorkings(): Panel {
 const FigureButton = styled.button<{ $estimate: boolean; $chosen: boolean }>`
   display: inline-block;
   max-width: 100%;
-  padding: 1px 4px;
-  margin: -1px -4px;
+  padding: 1px 0.25rem;
+  margin: -1px -0.25rem;
   border: 0;
   border-radius: ${({ theme }) => theme.radius};
   background: transparent;
@@ -84,15 +84,15 @@ const FigureButton = styled.button<{ $estimate: boolean; $chosen: boolean }>`
     }
   }
   @media (pointer: coarse) {
-    min-width: 44px;
-    min-height: 44px;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
   }
 `;
 const Beside = styled.span`
   display: block;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 
 interface FigureProps {

@@ -5,7 +5,7 @@ import { Figure } from '../parts/workings.js';
 import { letterOf, Patterns, patternOf, Swatch } from './LayerPatterns.js';
 
 const Frame = styled.figure`
-  width: 208px;
+  width: 13rem;
   margin: 0;
   text-align: center;
   break-inside: avoid;
@@ -15,15 +15,15 @@ const Frame = styled.figure`
   }
 `;
 const Caption = styled.figcaption`
-  margin-top: 4px;
+  margin-top: 0.25rem;
   strong {
-    font-size: 14px;
-    line-height: 20px;
+    font-size: ${({ theme }) => theme.size.body};
+    line-height: 1.25rem;
   }
   p {
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
   }
 `;
 const Problem = styled.p`
@@ -31,15 +31,15 @@ const Problem = styled.p`
   font-weight: 600;
 `;
 const Layers = styled.ol`
-  margin-top: 6px;
+  margin-top: 0.375rem;
   text-align: left;
   li {
     display: flex;
-    gap: 6px;
+    gap: 0.375rem;
     align-items: center;
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
   }
 `;
 

@@ -17,7 +17,7 @@ import { Offers } from './Offers.js';
 import { Vessels } from './Vessels.js';
 
 const Sheet = styled.section`
-  margin: 12px 0 32px;
+  margin: 0.75rem 0 2rem;
   /* A dish is on one page, where it fits on one. */
   @media print {
     break-inside: avoid;
@@ -26,41 +26,41 @@ const Sheet = styled.section`
     line-height: 1.2;
   }
   h2 span {
-    font: 400 14px/20px ${({ theme }) => theme.font.text};
+    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
     letter-spacing: 0;
   }
 `;
 /** The bowl stands beside the sheet where there is room, else below it. */
-const stacked = 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 8px; }';
+const stacked = 'flex-direction: column; > :first-child { width: 100%; } > figure { margin-top: 0.5rem; }';
 const Beside = styled.div<{ $narrow: boolean }>`
   display: flex;
-  gap: 20px;
+  gap: 1.25rem;
   align-items: flex-start;
   > :first-child {
     flex: 1;
     min-width: 0;
   }
   > figure {
-    margin-top: 40px;
+    margin-top: 2.5rem;
     /* On paper the words of the vessels say it in less room. */
     @media print {
       display: none;
     }
   }
-  ${({ $narrow }) => ($narrow ? stacked : `@media (max-width: 1180px) { ${stacked} }`)}
+  ${({ $narrow }) => ($narrow ? stacked : `@media (max-width: 73.75em) { ${stacked} }`)}
 `;
 /** Positioned, so that hidden text in wide columns is clipped with them. */
 const Scroll = styled.div`
   position: relative;
   overflow-x: auto;
-  padding-right: 4px;
+  padding-right: 0.25rem;
 `;
 const Table = styled.table`
   min-width: 100%;
-  margin-top: 4px;
+  margin-top: 0.25rem;
   th,
   td {
-    padding: 6px 12px 6px 0;
+    padding: 0.375rem 0.75rem 0.375rem 0;
     text-align: right;
     vertical-align: top;
     @media print {
@@ -70,23 +70,23 @@ const Table = styled.table`
 
   th:first-child,
   td:first-child {
-    padding-right: 24px;
+    padding-right: 1.5rem;
     text-align: left;
     width: 34%;
-    min-width: 190px;
+    min-width: 11.875rem;
   }
   thead th {
     border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
     font-weight: 700;
     vertical-align: bottom;
-    min-width: 112px;
+    min-width: 7rem;
   }
   thead th:first-child {
     font-weight: 400;
   }
   thead small {
     display: block;
-    font-size: 14px;
+    font-size: ${({ theme }) => theme.size.body};
     font-weight: 400;
     color: ${({ theme }) => theme.colour.quiet};
   }
@@ -97,15 +97,15 @@ const Table = styled.table`
     border-bottom: 1px solid ${({ theme }) => theme.colour.ink};
   }
   tbody th {
-    padding-top: 12px;
+    padding-top: 0.75rem;
     font-weight: 700;
   }
 `;
 const Note = styled.span`
   display: block;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 const Advice = styled(Note)`
   color: ${({ theme }) => theme.colour.emberText};

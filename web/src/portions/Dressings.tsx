@@ -4,7 +4,7 @@ import { useOpenClass } from '../classes/class-context.js';
 import { Remedies, ToldOf } from '../parts/food/Told.js';
 
 const Line = styled.p`
-  margin-top: 6px;
+  margin-top: 0.375rem;
 `;
 const Aside = styled(Link)`
   color: ${({ theme }) => theme.colour.basil};

@@ -5,9 +5,9 @@ import { useOpenClass } from '../classes/class-context.js';
 const Mark = styled.small`
   display: block;
   color: ${({ theme }) => theme.colour.beet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
   font-weight: 600;
-  line-height: 17px;
+  line-height: 1.0625rem;
   @media print {
     display: none;
   }

@@ -5,10 +5,10 @@ import { Button } from '../parts/Button.js';
 const Offer = styled.p`
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: 0.75rem;
   align-items: center;
-  margin-top: 8px;
-  padding: 4px 0 4px 10px;
+  margin-top: 0.5rem;
+  padding: 0.25rem 0 0.25rem 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.lemon};
   @media print {
     display: none;

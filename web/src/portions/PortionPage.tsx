@@ -22,9 +22,9 @@ const Head = styled.div`
   display: flex;
   justify-content: space-between;
   align-items: baseline;
-  gap: 8px 24px;
+  gap: 0.5rem 1.5rem;
   flex-wrap: wrap;
-  margin-bottom: 8px;
+  margin-bottom: 0.5rem;
   a {
     @media print {
       display: none;
@@ -32,11 +32,11 @@ const Head = styled.div`
   }
 `;
 const Turns = styled.section`
-  margin: 8px 0 16px;
-  max-width: 820px;
+  margin: 0.5rem 0 1rem;
+  max-width: 51.25rem;
   td,
   th {
-    padding: 4px 16px 4px 0;
+    padding: 0.25rem 1rem 0.25rem 0;
     text-align: left;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }

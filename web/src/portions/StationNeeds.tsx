@@ -5,15 +5,15 @@ import { useOpenClass } from '../classes/class-context.js';
 const List = styled.ul`
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
-  margin: 0 0 12px;
-  max-width: 980px;
+  gap: 0.25rem 1rem;
+  margin: 0 0 0.75rem;
+  max-width: 61.25rem;
   li {
-    padding: 2px 8px;
+    padding: 2px 0.5rem;
     border: 1px solid ${({ theme }) => theme.colour.beet};
     border-radius: ${({ theme }) => theme.radius};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
   }
   @media print {
     display: none;

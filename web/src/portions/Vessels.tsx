@@ -5,25 +5,25 @@ import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
 
 const Details = styled.details`
-  margin-top: 8px;
+  margin-top: 0.5rem;
   summary {
     cursor: pointer;
     color: ${({ theme }) => theme.colour.quiet};
     font-weight: 600;
-    padding: 4px 0;
+    padding: 0.25rem 0;
   }
 `;
 const List = styled.ul`
-  max-width: 820px;
+  max-width: 51.25rem;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
 `;
 const Item = styled.li`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 200px) minmax(0, 220px);
-  gap: 16px;
-  padding: 5px 0;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 12.5rem) minmax(0, 13.75rem);
+  gap: 1rem;
+  padding: 0.3125rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  @media screen and (max-width: 700px) {
+  @media screen and (max-width: 43.75em) {
     grid-template-columns: 1fr;
     gap: 0;
   }

@@ -3,14 +3,14 @@ import type { CautionFinding } from '@fornax/core';
 import styled from 'styled-components';
 
 const List = styled.ul`
-  margin: 6px 0 0;
+  margin: 0.375rem 0 0;
   li {
-    padding-left: 8px;
+    padding-left: 0.5rem;
     border-left: 3px solid ${({ theme }) => theme.colour.lemon};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
     & + li {
-      margin-top: 4px;
+      margin-top: 0.25rem;
     }
   }
   li[data-harm] {

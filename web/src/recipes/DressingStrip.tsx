@@ -4,7 +4,7 @@ import { useKitchen } from '../api/useLarder.js';
 import { Remedies, ToldOf } from '../parts/food/Told.js';
 
 const DressingLine = styled.p`
-  margin: 6px 0;
+  margin: 0.375rem 0;
 `;
 
 /** What is said of each dressing or dip of the recipe, with what helps. */

@@ -15,20 +15,20 @@ import { Figure } from '../parts/workings.js';
 const Strip = styled.dl`
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 28px;
-  margin: 12px 0 4px;
-  padding: 8px 0;
+  gap: 0.25rem 1.75rem;
+  margin: 0.75rem 0 0.25rem;
+  padding: 0.5rem 0;
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   dt {
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
   }
   dd {
     font-variant-numeric: tabular-nums;
     white-space: nowrap;
-    @media (max-width: 520px) {
+    @media (max-width: 32.5em) {
       white-space: normal;
     }
   }
@@ -44,9 +44,9 @@ const Contains = styled.p`
   color: ${({ theme }) => theme.colour.beet};
 `;
 const Cautions = styled.details`
-  margin-bottom: 8px;
-  font-size: 13px;
-  line-height: 18px;
+  margin-bottom: 0.5rem;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   summary {
     cursor: pointer;
     color: ${({ theme }) => theme.colour.beet};

@@ -27,8 +27,8 @@ import { systemNames } from './edit/Details.js';
 import { yieldSaid } from './yield-said.js';
 
 const Zone = styled(DropZone)`
-  padding: 24px;
-  margin-bottom: 12px;
+  padding: 1.5rem;
+  margin-bottom: 0.75rem;
   border: 1.5px dashed ${({ theme }) => theme.colour.quiet};
   border-radius: ${({ theme }) => theme.radius};
   text-align: center;
@@ -40,11 +40,11 @@ const Zone = styled(DropZone)`
   }
 `;
 const List = styled.ul`
-  max-height: 300px;
+  max-height: 18.75rem;
   overflow: auto;
-  margin-bottom: 12px;
+  margin-bottom: 0.75rem;
   li {
-    padding: 6px 0;
+    padding: 0.375rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     overflow-wrap: anywhere;
   }

@@ -34,7 +34,7 @@ import { WhenChoice } from './WhenChoice.js';
 const Row = styled.div<{ $marked: boolean }>`
   flex: 1;
   min-width: 0;
-  padding: 5px 0 7px 8px;
+  padding: 0.3125rem 0 0.4375rem 0.5rem;
   border-left: 3px solid ${({ $marked, theme }) => ($marked ? theme.colour.lemon : 'transparent')};
 `;
 const Written = styled.div`
@@ -45,8 +45,8 @@ const Written = styled.div`
 `;
 const Read = styled.p`
   margin-top: 2px;
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   overflow-wrap: anywhere;
 `;
 const Mark = styled.strong`
@@ -54,10 +54,10 @@ const Mark = styled.strong`
 `;
 const Correct = styled.div`
   display: grid;
-  grid-template-columns: 100px 110px minmax(0, 1fr);
-  gap: 10px;
-  margin-top: 8px;
-  @media (max-width: 520px) {
+  grid-template-columns: 6.25rem 6.875rem minmax(0, 1fr);
+  gap: 0.625rem;
+  margin-top: 0.5rem;
+  @media (max-width: 32.5em) {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }
 `;

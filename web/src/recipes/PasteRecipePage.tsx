@@ -27,15 +27,15 @@ import { PageHeading } from '../parts/page.js';
 const Columns = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
-  gap: 40px;
-  margin-top: 12px;
-  @media (max-width: 900px) {
+  gap: 2.5rem;
+  margin-top: 0.75rem;
+  @media (max-width: 56.25em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Options = styled.div`
-  max-width: 220px;
-  margin: 12px 0;
+  max-width: 13.75rem;
+  margin: 0.75rem 0;
 `;
 const example = `Green bean and shallot salad
 Serves 4

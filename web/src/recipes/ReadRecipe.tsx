@@ -10,22 +10,22 @@ import { StepList } from './StepList.js';
 
 const Reading = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 280px) minmax(0, 1fr);
-  gap: 40px;
-  margin-top: 16px;
-  @media (max-width: 900px) {
+  grid-template-columns: minmax(0, 17.5rem) minmax(0, 1fr);
+  gap: 2.5rem;
+  margin-top: 1rem;
+  @media (max-width: 56.25em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
 
 const Component = styled.section`
-  margin-bottom: 16px;
+  margin-bottom: 1rem;
   h2 {
-    font-size: 16px;
-    line-height: 22px;
+    font-size: ${({ theme }) => theme.size.lead};
+    line-height: 1.375rem;
   }
   li {
-    padding: 4px 0;
+    padding: 0.25rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     overflow-wrap: anywhere;
   }

@@ -5,15 +5,15 @@ import { Row } from '../parts/states.js';
 import type { RecipeEditor } from './useRecipeEditor.js';
 
 const Notice = styled.section`
-  margin: 12px 0;
-  padding: 12px 16px;
+  margin: 0.75rem 0;
+  padding: 0.75rem 1rem;
   background: ${({ theme }) => theme.colour.lemonPale};
   border-left: 4px solid ${({ theme }) => theme.colour.lemon};
   dl {
     display: grid;
     grid-template-columns: max-content 1fr 1fr;
-    gap: 2px 24px;
-    margin: 8px 0;
+    gap: 2px 1.5rem;
+    margin: 0.5rem 0;
   }
   dt {
     color: ${({ theme }) => theme.colour.quiet};

@@ -9,9 +9,9 @@ import { choicesOf, type Filters, nameOfTechnique, noFilters } from './filters.j
 
 const Box = styled.div`
   display: grid;
-  gap: 12px;
-  @media (max-width: 900px) {
-    grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  gap: 0.75rem;
+  @media (max-width: 56.25em) {
+    grid-template-columns: repeat(auto-fill, minmax(10rem, 1fr));
     align-items: end;
   }
   @media print {

@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { Recipe } from '@fornax/core';
 
 const Heading = styled.h2`
-  margin: 24px 0 8px;
+  margin: 1.5rem 0 0.5rem;
 `;
 const Said = styled.p`
   white-space: pre-line;

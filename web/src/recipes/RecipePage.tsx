@@ -35,7 +35,7 @@ const Frame = styled.div`
   display: flex;
   align-items: stretch;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     flex-direction: column;
   }
   @media print {
@@ -46,27 +46,27 @@ const Frame = styled.div`
 const Work = styled.main`
   flex: 1;
   min-width: 0;
-  min-height: calc(100vh - 49px);
-  padding: 20px 24px 40px;
+  min-height: calc(100vh - 3.0625rem);
+  padding: 1.25rem 1.5rem 2.5rem;
   background: ${({ theme }) => theme.colour.sheet};
 `;
 const Head = styled.div`
   display: flex;
   justify-content: space-between;
   align-items: flex-start;
-  gap: 16px;
+  gap: 1rem;
   margin-bottom: 2px;
   h1 {
     overflow-wrap: anywhere;
     min-width: 0;
   }
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     flex-direction: column;
   }
 `;
 const ToBench = styled(Link)`
   align-self: center;
-  padding: 6px 0;
+  padding: 0.375rem 0;
   color: ${({ theme }) => theme.colour.basil};
   font-weight: 600;
 `;

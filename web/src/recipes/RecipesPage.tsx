@@ -16,14 +16,14 @@ import { RecipeFilters } from './RecipeFilters.js';
 
 const Head = styled(Row)`
   justify-content: space-between;
-  margin-bottom: 12px;
+  margin-bottom: 0.75rem;
 `;
 const Columns = styled.div`
   display: grid;
-  grid-template-columns: 216px minmax(0, 1fr);
-  gap: 8px 40px;
+  grid-template-columns: 13.5rem minmax(0, 1fr);
+  gap: 0.5rem 2.5rem;
   align-items: start;
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
@@ -32,16 +32,16 @@ const List = styled.ul`
 `;
 const Item = styled.li`
   display: grid;
-  grid-template-columns: minmax(0, 1.5fr) 190px minmax(0, 1fr) minmax(0, 1fr);
-  gap: 4px 24px;
-  padding: 10px 0;
+  grid-template-columns: minmax(0, 1.5fr) 11.875rem minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0.25rem 1.5rem;
+  padding: 0.625rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   a {
     color: inherit;
     font-weight: 700;
     overflow-wrap: anywhere;
   }
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr;
   }
 `;
@@ -51,7 +51,7 @@ const Look = styled.span`
 `;
 
 const More = styled.p`
-  margin-top: 12px;
+  margin-top: 0.75rem;
 `;
 /** So many rows are drawn at first: a long library stays quick to type in. */
 const firstShown = 100;

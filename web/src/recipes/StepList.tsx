@@ -20,35 +20,35 @@ const List = styled.ol`
 const Step = styled.li<{ $beside: boolean; $chosen: boolean }>`
   background: ${({ theme, $chosen }) => ($chosen ? theme.colour.basilPale : 'transparent')};
   display: grid;
-  grid-template-columns: 28px minmax(0, 1fr) ${({ $beside }) => ($beside ? 'minmax(0, 340px)' : '')};
-  gap: 4px 20px;
-  padding: 12px 0;
+  grid-template-columns: 1.75rem minmax(0, 1fr) ${({ $beside }) => ($beside ? 'minmax(0, 340px)' : '')};
+  gap: 0.25rem 1.25rem;
+  padding: 0.75rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   break-inside: avoid;
-  @media (max-width: 800px) {
-    grid-template-columns: 28px minmax(0, 1fr);
+  @media (max-width: 50em) {
+    grid-template-columns: 1.75rem minmax(0, 1fr);
     > aside {
       grid-column: 2;
     }
   }
 `;
 const Number = styled.span`
-  font: 700 16px/20px ${({ theme }) => theme.font.heading};
+  font: 700 1rem/1.25rem ${({ theme }) => theme.font.heading};
 `;
 const NumberButton = styled.button`
   align-self: start;
-  min-height: 28px;
+  min-height: 1.75rem;
   padding: 0;
   border: 0;
   background: transparent;
-  font: 700 16px/20px ${({ theme }) => theme.font.heading};
+  font: 700 1rem/1.25rem ${({ theme }) => theme.font.heading};
   text-align: left;
   text-decoration: underline;
   text-decoration-color: ${({ theme }) => theme.colour.hairline};
   text-underline-offset: 4px;
   cursor: pointer;
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
 `;
 const Text = styled.p`
@@ -57,14 +57,14 @@ const Text = styled.p`
 `;
 const Facts = styled.p`
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 const Note = styled.details`
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   & + & {
-    margin-top: 4px;
+    margin-top: 0.25rem;
   }
   summary {
     cursor: pointer;
@@ -74,7 +74,7 @@ const Note = styled.details`
 `;
 const Why = styled.span`
   display: block;
-  padding-left: 14px;
+  padding-left: 0.875rem;
   color: ${({ theme }) => theme.colour.quiet};
   font-weight: 400;
   [open] & {
@@ -82,10 +82,10 @@ const Why = styled.span`
   }
 `;
 const Own = styled.p`
-  margin-bottom: 4px;
-  padding-left: 8px;
+  margin-bottom: 0.25rem;
+  padding-left: 0.5rem;
   border-left: 3px solid ${({ theme }) => theme.colour.basil};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 
 /** What a page shows with each step beside what every page does. */

@@ -13,15 +13,15 @@ import { Failed, Loading, Quietly, Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 
 const Version = styled.section`
-  padding: 10px 0;
+  padding: 0.625rem 0;
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 const Keep = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: 0.625rem;
   align-items: end;
-  margin-bottom: 12px;
+  margin-bottom: 0.75rem;
 `;
 
 /** Versions that were cut, each with what changed since the one before; the draft can be kept as one. */

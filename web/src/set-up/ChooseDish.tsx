@@ -13,8 +13,8 @@ import { useSay } from '../parts/toasts.js';
 import { type Dish, dishOf } from './dish.js';
 
 const Scrolling = styled.div`
-  max-height: 360px;
-  margin-top: 8px;
+  max-height: 22.5rem;
+  margin-top: 0.5rem;
   overflow: auto;
 `;
 

@@ -43,12 +43,12 @@ const makerNames: readonly { id: Maker; name: string }[] = [
 
 const Item = styled.li`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 116px 186px auto;
+  grid-template-columns: minmax(0, 1fr) 7.25rem 11.625rem auto;
   align-items: start;
-  gap: 12px;
-  padding: 9px 0;
+  gap: 0.75rem;
+  padding: 0.5625rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
-  @media (max-width: 800px) {
+  @media (max-width: 50em) {
     grid-template-columns: 1fr 1fr;
     > :first-child {
       grid-column: 1 / -1;
@@ -58,7 +58,7 @@ const Item = styled.li`
 
 const Title = styled.div`
   min-width: 0;
-  padding-top: 6px;
+  padding-top: 0.375rem;
   overflow-wrap: anywhere;
   a {
     color: inherit;
@@ -67,16 +67,16 @@ const Title = styled.div`
 `;
 
 const Way = styled.div`
-  max-width: 340px;
-  margin-top: 4px;
+  max-width: 21.25rem;
+  margin-top: 0.25rem;
 `;
 
 const NoneListed = styled.p`
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
   color: ${({ theme }) => theme.colour.quiet};
 `;
 const Contains = styled.p`
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
   color: ${({ theme }) => theme.colour.beet};
 `;
 

@@ -9,16 +9,16 @@ import { Choice } from '../parts/Choice.js';
 import { Quietly, Row } from '../parts/states.js';
 
 const Part = styled.section`
-  margin-bottom: 16px;
+  margin-bottom: 1rem;
   h3 {
-    margin-bottom: 4px;
+    margin-bottom: 0.25rem;
   }
   > label {
     display: flex;
   }
 `;
 const Opener = styled.div`
-  margin-left: -12px;
+  margin-left: -0.75rem;
 `;
 interface Props {
   recipe: Recipe;

@@ -14,9 +14,9 @@ const Box = styled.details`
   }
   > div {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
-    gap: 12px;
-    margin-top: 8px;
+    grid-template-columns: repeat(auto-fill, minmax(7.5rem, 1fr));
+    gap: 0.75rem;
+    margin-top: 0.5rem;
   }
 `;
 

@@ -4,12 +4,12 @@ import { useOpenClass } from '../classes/class-context.js';
 import { Choice } from '../parts/Choice.js';
 
 const Wait = styled.div`
-  max-width: 340px;
-  margin: 4px 0;
+  max-width: 21.25rem;
+  margin: 0.25rem 0;
   p {
     color: ${({ theme }) => theme.colour.lemonText};
-    font-size: 13px;
-    line-height: 18px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.125rem;
   }
 `;
 

@@ -14,14 +14,14 @@ const ChooseDish = lazyPart(() => import('./ChooseDish.js').then((module) => mod
 
 const Head = styled(Row)`
   justify-content: space-between;
-  margin-bottom: 4px;
+  margin-bottom: 0.25rem;
 `;
 const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 
 const Alert = styled.p`
-  padding: 8px 0;
+  padding: 0.5rem 0;
   color: ${({ theme }) => theme.colour.beet};
   font-weight: 600;
 `;

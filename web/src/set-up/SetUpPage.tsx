@@ -33,24 +33,24 @@ const TakeInstead = lazyPart(() => import('./TakeInstead.js').then((module) => m
 const Grid = styled.div`
   display: grid;
   /* As many as have room, four at most: a date is never cut off by what stands beside it. */
-  grid-template-columns: repeat(auto-fill, minmax(max(124px, calc(25% - 12px)), 1fr));
-  gap: 12px 16px;
-  max-width: 860px;
-  margin-bottom: 24px;
+  grid-template-columns: repeat(auto-fill, minmax(max(7.75rem, calc(25% - 0.75rem)), 1fr));
+  gap: 0.75rem 1rem;
+  max-width: 53.75rem;
+  margin-bottom: 1.5rem;
   > .two {
     grid-column: span 2;
   }
 `;
 const Section = styled.section`
-  margin-top: 24px;
+  margin-top: 1.5rem;
   h2 {
-    margin-bottom: 8px;
+    margin-bottom: 0.5rem;
   }
 `;
 const Rest = styled.details`
-  margin-bottom: 16px;
+  margin-bottom: 1rem;
   summary {
-    margin-bottom: 6px;
+    margin-bottom: 0.375rem;
     cursor: pointer;
   }
 `;
@@ -60,7 +60,7 @@ const Actions = styled.span`
   vertical-align: middle;
 `;
 const Marked = styled.p`
-  margin-bottom: 12px;
+  margin-bottom: 0.75rem;
   color: ${({ theme }) => theme.colour.lemonText};
   font-weight: 600;
 `;

@@ -4,7 +4,7 @@ import { useKitchen, useLarder } from '../api/useLarder.js';
 import { Button } from '../parts/Button.js';
 
 const List = styled.ul`
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 
 /** What single stations take in place of something, each to be taken back. */

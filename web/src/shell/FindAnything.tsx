@@ -11,8 +11,8 @@ const FindDialog = lazyPart(() => import('./Finder.js').then((module) => module.
 const Opener = styled(AriaButton)`
   display: flex;
   justify-content: space-between;
-  width: 190px;
-  padding: 4px 0;
+  width: 11.875rem;
+  padding: 0.25rem 0;
   border: 0;
   border-bottom: 1px solid #98a29b;
   background: none;
@@ -21,11 +21,11 @@ const Opener = styled(AriaButton)`
   > svg {
     display: none;
   }
-  @media (max-width: 1060px) {
+  @media (max-width: 66.25em) {
     justify-content: center;
     align-items: center;
-    width: 44px;
-    min-height: 44px;
+    width: 2.75rem;
+    min-height: 2.75rem;
     border: 0;
     > span {
       display: none;

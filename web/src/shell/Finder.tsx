@@ -13,12 +13,12 @@ import { useKeys } from '../parts/useKeys.js';
 const Kind = styled.span`
   float: right;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 const FoundItem = styled.div`
-  max-height: 320px;
+  max-height: 20rem;
   overflow: auto;
-  margin-top: 8px;
+  margin-top: 0.5rem;
 `;
 
 /** Classes, recipes and techniques by name. */

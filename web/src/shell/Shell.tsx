@@ -20,14 +20,14 @@ import { useKeys, whileNotTyping } from '../parts/useKeys.js';
 const Bar = styled.header`
   display: flex;
   align-items: center;
-  gap: 28px;
-  min-height: 48px;
-  padding: 0 24px;
-  @media (max-width: 1060px) {
-    gap: 12px;
+  gap: 1.75rem;
+  min-height: 3rem;
+  padding: 0 1.5rem;
+  @media (max-width: 66.25em) {
+    gap: 0.75rem;
   }
   @media ${phone} {
-    padding: 0 12px;
+    padding: 0 0.75rem;
   }
   @media print {
     display: none;
@@ -36,24 +36,24 @@ const Bar = styled.header`
 const Word = styled(NavLink)`
   display: flex;
   align-items: center;
-  gap: 8px;
-  margin-right: 12px;
-  font: 700 20px/24px ${({ theme }) => theme.font.heading};
+  gap: 0.5rem;
+  margin-right: 0.75rem;
+  font: 700 1.25rem/1.5rem ${({ theme }) => theme.font.heading};
   color: ${({ theme }) => theme.colour.ink};
   text-decoration: none;
-  @media (max-width: 1060px) {
+  @media (max-width: 66.25em) {
     margin-right: 0;
   }
   @media ${phone} {
-    min-width: 44px;
-    min-height: 44px;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
     > span {
       display: none;
     }
   }
 `;
 const Place = styled(NavLink)`
-  padding: 8px 0 6px;
+  padding: 0.5rem 0 0.375rem;
   color: ${({ theme }) => theme.colour.quiet};
   font-weight: 600;
   text-decoration: none;
@@ -79,19 +79,19 @@ const Initials = styled.span`
   display: flex;
   align-items: center;
   justify-content: center;
-  width: 28px;
-  height: 28px;
+  width: 1.75rem;
+  height: 1.75rem;
   border-radius: 50%;
   background: ${({ theme }) => theme.colour.aubergine};
   color: #fff;
-  font-size: 12px;
+  font-size: ${({ theme }) => theme.size.tiny};
   font-weight: 700;
 `;
 const Folded = styled.span`
   display: flex;
   align-items: center;
-  gap: 6px;
-  padding: 0 8px;
+  gap: 0.375rem;
+  padding: 0 0.5rem;
   font-weight: 600;
 `;
 const Skip = styled.a`
@@ -102,7 +102,7 @@ const Skip = styled.a`
     top: 8px;
     z-index: 50;
     background: #fff;
-    padding: 8px 12px;
+    padding: 0.5rem 0.75rem;
   }
 `;
 
@@ -143,10 +143,10 @@ export function Shell({ children }: { children: ReactNode }) {
 
 const PlaceList = styled.ul`
   display: flex;
-  gap: 0 24px;
+  gap: 0 1.5rem;
   white-space: nowrap;
-  @media (max-width: 1060px) {
-    gap: 0 14px;
+  @media (max-width: 66.25em) {
+    gap: 0 0.875rem;
   }
 `;
 

@@ -4,31 +4,31 @@ import { Dialog } from '../parts/Dialog.js';
 
 const Groups = styled.div`
   display: grid;
-  gap: 16px;
+  gap: 1rem;
   h3 {
-    margin-bottom: 4px;
+    margin-bottom: 0.25rem;
   }
   dl > div {
     display: flex;
     justify-content: space-between;
-    gap: 16px;
-    padding: 4px 0;
+    gap: 1rem;
+    padding: 0.25rem 0;
     border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   dd {
     text-align: right;
   }
   kbd {
-    padding: 0 6px;
+    padding: 0 0.375rem;
     border: 1px solid ${({ theme }) => theme.colour.quiet};
     border-radius: ${({ theme }) => theme.radius};
     font: inherit;
-    font-size: 13px;
+    font-size: ${({ theme }) => theme.size.small};
   }
 `;
 
 const Foot = styled.p`
-  margin-top: 16px;
+  margin-top: 1rem;
 `;
 
 const groups: readonly { name: string; keys: readonly (readonly [string, readonly string[]])[] }[] = [

@@ -5,7 +5,7 @@ import { Dialog } from '../parts/Dialog.js';
 import { Row } from '../parts/states.js';
 
 const Sentence = styled.p`
-  margin-bottom: 16px;
+  margin-bottom: 1rem;
 `;
 
 interface SignOutProps {

@@ -12,15 +12,15 @@ import { waitingWords } from './waiting-words.js';
 const retryMilliseconds = 20_000;
 
 const Strip = styled.section`
-  padding: 10px 24px;
+  padding: 0.625rem 1.5rem;
   background: ${({ theme }) => theme.colour.lemonPale};
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   li {
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 4px 12px;
-    padding: 4px 0;
+    gap: 0.25rem 0.75rem;
+    padding: 0.25rem 0;
   }
   @media print {
     display: none;

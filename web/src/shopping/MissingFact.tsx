@@ -8,8 +8,8 @@ import { Field } from '../parts/Field.js';
 const Form = styled.form`
   display: flex;
   align-items: end;
-  gap: 8px;
-  max-width: 260px;
+  gap: 0.5rem;
+  max-width: 16.25rem;
   @media print {
     display: none;
   }

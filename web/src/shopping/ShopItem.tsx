@@ -21,51 +21,51 @@ const Item = styled.tr<{ $done: boolean }>`
 const Remark = styled.span`
   display: block;
   color: ${({ theme }) => theme.colour.lemonText};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 const Small = styled.span`
   display: block;
   margin-top: 2px;
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   text-decoration: none;
 `;
 const Other = styled.button`
   display: inline-block;
-  min-height: 24px;
+  min-height: 1.5rem;
   padding: 3px 0;
   border: 0;
   background: none;
   color: ${({ theme }) => theme.colour.basil};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   text-align: left;
   text-decoration: underline dotted;
   text-underline-offset: 3px;
   cursor: pointer;
   white-space: normal;
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
   @media print {
     display: none;
   }
 `;
 const Quiet = styled(Other)`
-  margin-left: 8px;
+  margin-left: 0.5rem;
   white-space: nowrap;
   color: ${({ theme }) => theme.colour.quiet};
 `;
 const Offer = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 10px;
+  gap: 2px 0.625rem;
   align-items: center;
   color: ${({ theme }) => theme.colour.lemonText};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   white-space: normal;
 `;
 

@@ -23,13 +23,13 @@ const Head = styled(Row)`
   align-items: baseline;
 `;
 const Overturned = styled.ul`
-  margin: 8px 0;
+  margin: 0.5rem 0;
   li {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 12px;
+    gap: 0.25rem 0.75rem;
     align-items: center;
-    padding-left: 10px;
+    padding-left: 0.625rem;
     border-left: 3px solid ${({ theme }) => theme.colour.lemon};
   }
 `;

@@ -13,12 +13,12 @@ import { Quietly } from '../parts/states.js';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 
 const Details = styled.details`
-  margin-top: 4px;
+  margin-top: 0.25rem;
   summary {
     cursor: pointer;
     color: ${({ theme }) => theme.colour.quiet};
     font-weight: 600;
-    padding: 4px 0;
+    padding: 0.25rem 0;
   }
   @media print {
     display: none;
@@ -26,12 +26,12 @@ const Details = styled.details`
 `;
 const Fields = styled.div`
   display: grid;
-  grid-template-columns: 140px 140px minmax(0, 1fr);
-  gap: 8px 20px;
+  grid-template-columns: 8.75rem 8.75rem minmax(0, 1fr);
+  gap: 0.5rem 1.25rem;
   align-items: start;
-  max-width: 860px;
-  padding: 4px 0 8px;
-  @media (max-width: 700px) {
+  max-width: 53.75rem;
+  padding: 0.25rem 0 0.5rem;
+  @media (max-width: 43.75em) {
     grid-template-columns: 1fr 1fr;
     > :last-child {
       grid-column: span 2;

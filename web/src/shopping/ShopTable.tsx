@@ -15,21 +15,21 @@ const Scroll = styled.div`
 
 const Table = styled.table`
   width: 100%;
-  margin-top: 8px;
+  margin-top: 0.5rem;
   td {
-    padding: 5px 12px 5px 0;
+    padding: 0.3125rem 0.75rem 0.3125rem 0;
     vertical-align: top;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   td:first-child {
-    width: 40px;
-    padding: 1px 8px 1px 0;
+    width: 2.5rem;
+    padding: 1px 0.5rem 1px 0;
   }
   td:nth-child(2) {
-    min-width: 170px;
+    min-width: 10.625rem;
   }
   td:nth-child(3) {
-    min-width: 150px;
+    min-width: 9.375rem;
   }
   td:nth-child(4) {
     white-space: nowrap;
@@ -37,12 +37,12 @@ const Table = styled.table`
     font-variant-numeric: tabular-nums;
   }
   td button {
-    min-height: 24px;
+    min-height: 1.5rem;
     @media (pointer: coarse) {
-      min-height: 44px;
+      min-height: 2.75rem;
     }
   }
-  @media screen and (max-width: 700px) {
+  @media screen and (max-width: 43.75em) {
     td:nth-child(2),
     td:nth-child(3) {
       min-width: 0;
@@ -53,14 +53,14 @@ const Table = styled.table`
     }
   }
   thead th {
-    padding: 4px 12px 4px 0;
+    padding: 0.25rem 0.75rem 0.25rem 0;
     text-align: left;
     font-weight: 400;
     color: ${({ theme }) => theme.colour.quiet};
     border-bottom: 1.5px solid ${({ theme }) => theme.colour.ink};
   }
   tbody th {
-    padding: 14px 0 4px;
+    padding: 0.875rem 0 0.25rem;
     text-align: left;
     font-weight: 700;
     border-bottom: 1px solid ${({ theme }) => theme.colour.ink};

@@ -6,8 +6,8 @@ import { Field } from '../parts/Field.js';
 
 export const Form = styled.form`
   display: grid;
-  gap: 14px;
-  padding: 20px 0;
+  gap: 0.875rem;
+  padding: 1.25rem 0;
   button {
     justify-self: start;
   }

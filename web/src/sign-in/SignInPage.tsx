@@ -10,18 +10,18 @@ import { PageHeading } from '../parts/page.js';
 import { Form, type FormProps, OpenDemo, problemOf, SignIn, Unplaced, useEntering } from './Entering.js';
 
 const Page = styled.main`
-  max-width: 420px;
+  max-width: 26.25rem;
   margin: 0 auto;
-  padding: 12vh 24px 24px;
+  padding: 12vh 1.5rem 1.5rem;
   h1 {
     display: flex;
     align-items: center;
-    gap: 10px;
-    margin-bottom: 8px;
+    gap: 0.625rem;
+    margin-bottom: 0.5rem;
   }
   > p {
     color: ${({ theme }) => theme.colour.quiet};
-    margin-bottom: 24px;
+    margin-bottom: 1.5rem;
   }
 `;
 const Rule = styled.hr`

@@ -15,13 +15,13 @@ const Frame = styled.div`
   border: 1px solid #98a29b;
   border-radius: ${({ theme }) => theme.radius};
   .cm-editor {
-    font-size: 14px;
+    font-size: ${({ theme }) => theme.size.body};
   }
   .cm-content {
-    padding: 10px;
+    padding: 0.625rem;
     font-family: ${({ theme }) => theme.font.text};
-    line-height: 20px;
-    min-height: 320px;
+    line-height: 1.25rem;
+    min-height: 20rem;
   }
   .cm-editor.cm-focused {
     outline: 2px solid ${({ theme }) => theme.colour.basil};

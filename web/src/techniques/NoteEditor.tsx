@@ -21,15 +21,15 @@ import { MarkdownEditor } from './MarkdownEditor.js';
 
 const Grid = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(100px, 1fr));
-  gap: 12px;
-  margin: 8px 0;
+  grid-template-columns: repeat(auto-fit, minmax(6.25rem, 1fr));
+  gap: 0.75rem;
+  margin: 0.5rem 0;
   > :first-child {
     grid-column: span 2;
   }
 `;
 const Alert = styled.p`
-  margin: 8px 0;
+  margin: 0.5rem 0;
   color: ${({ theme }) => theme.colour.beet};
 `;
 const keptNote = (id: string) => `fornax:note:${id}`;

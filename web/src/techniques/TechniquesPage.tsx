@@ -25,33 +25,33 @@ const Head = styled(Row)`
 `;
 const Columns = styled.div`
   display: grid;
-  grid-template-columns: 280px minmax(0, 680px);
-  gap: 40px;
-  margin-top: 8px;
-  @media (max-width: 800px) {
+  grid-template-columns: 17.5rem minmax(0, 42.5rem);
+  gap: 2.5rem;
+  margin-top: 0.5rem;
+  @media (max-width: 50em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;
 const List = styled.nav`
-  margin-top: 10px;
-  max-height: calc(100vh - 190px);
+  margin-top: 0.625rem;
+  max-height: calc(100vh - 11.875rem);
   overflow: auto;
-  padding-right: 8px;
-  @media (max-width: 800px) {
+  padding-right: 0.5rem;
+  @media (max-width: 50em) {
     max-height: 40vh;
   }
 `;
 const Group = styled.section`
-  margin-bottom: 16px;
+  margin-bottom: 1rem;
   h2 {
-    font-size: 14px;
-    line-height: 20px;
+    font-size: ${({ theme }) => theme.size.body};
+    line-height: 1.25rem;
     color: ${({ theme }) => theme.colour.quiet};
   }
 `;
 const Note = styled(NavLink)`
   display: block;
-  padding: 4px 0;
+  padding: 0.25rem 0;
   color: ${({ theme }) => theme.colour.ink};
   text-decoration: none;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
@@ -64,8 +64,8 @@ const Note = styled(NavLink)`
   }
 `;
 const Used = styled.p`
-  margin-top: 14px;
-  padding-top: 8px;
+  margin-top: 0.875rem;
+  padding-top: 0.5rem;
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
 `;
 

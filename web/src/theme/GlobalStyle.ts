@@ -1,20 +1,26 @@
 import { createGlobalStyle } from 'styled-components';
 
+/** Icons grow with the text that they stand beside, whatever size they were given. */
+const iconSizes = [11, 12, 13, 14, 15, 16, 18, 20]
+  .map((size) => `svg.lucide[width='${size}'] { width: ${size / 16}rem; height: ${size / 16}rem; }`)
+  .join('\n  ');
+
 export const GlobalStyle = createGlobalStyle`
   *, *::before, *::after { box-sizing: border-box; }
   html {
     color: ${({ theme }) => theme.colour.ink};
     background: ${({ theme }) => theme.colour.ground};
-    font: 14px/20px ${({ theme }) => theme.font.text};
     -webkit-font-smoothing: antialiased;
   }
-  body { margin: 0; }
+  /* The root has the size that its reader chose: all others are shares of it. */
+  body { margin: 0; font: ${({ theme }) => theme.size.body}/1.25rem ${({ theme }) => theme.font.text}; }
   h1, h2, h3, p, ul, ol, dl, dd, figure { margin: 0; padding: 0; }
   ul, ol { list-style: none; }
   h1, h2, h3 { font-family: ${({ theme }) => theme.font.heading}; font-weight: 700; letter-spacing: -0.01em; }
-  h1 { font-size: 27px; line-height: 32px; }
-  h2 { font-size: 21px; line-height: 28px; }
-  h3 { font-size: 16px; line-height: 22px; }
+  h1 { font-size: ${({ theme }) => theme.size.title}; line-height: 2rem; }
+  h2 { font-size: ${({ theme }) => theme.size.section}; line-height: 1.75rem; }
+  h3 { font-size: ${({ theme }) => theme.size.lead}; line-height: 1.375rem; }
+  ${iconSizes}
   button, input, select, textarea { font: inherit; color: inherit; }
   table { border-collapse: collapse; font-variant-numeric: tabular-nums; }
   a { color: ${({ theme }) => theme.colour.basil}; text-underline-offset: 3px; }
@@ -24,9 +30,9 @@ export const GlobalStyle = createGlobalStyle`
   }
   /* What is touched with wet hands is as large as a fingertip. Links within a sentence stay in their line. */
   @media (pointer: coarse) {
-    summary { padding-block: 12px !important; }
+    summary { padding-block: 0.75rem !important; }
     main td { vertical-align: middle !important; }
-    main :is(li, td, h2, h3, div) > a { display: inline-flex; align-items: center; min-height: 44px; }
+    main :is(li, td, h2, h3, div) > a { display: inline-flex; align-items: center; min-height: 2.75rem; }
   }
   /* Drawings bring their own paper: their ink would not be seen on another. */
   @media (forced-colors: active) {

@@ -27,10 +27,17 @@ export const theme = {
     heading: '"Bricolage Grotesque Variable", sans-serif',
     text: '"Atkinson Hyperlegible Next Variable", sans-serif',
   },
-  /** Spacing by 4. */
-  space: (steps: number) => `${steps * 4}px`,
+  /** Sizes of type, as shares of the size that the reader has chosen for texts. */
+  size: {
+    tiny: '0.75rem',
+    small: '0.8125rem',
+    body: '0.875rem',
+    lead: '1rem',
+    section: '1.3125rem',
+    title: '1.6875rem',
+  },
   radius: '4px',
-  workingsWidth: '304px',
+  workingsWidth: '19rem',
 } as const;
 
 export type Theme = typeof theme;

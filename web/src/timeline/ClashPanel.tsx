@@ -9,15 +9,15 @@ import { useTakeWhatIf } from './useTakeWhatIf.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 
 const Box = styled.section`
-  max-width: 820px;
-  margin: 0 0 16px;
-  padding: 2px 0 2px 12px;
+  max-width: 51.25rem;
+  margin: 0 0 1rem;
+  padding: 2px 0 2px 0.75rem;
   border-left: 3px solid ${({ theme }) => theme.colour.beet};
   h3 {
     color: ${({ theme }) => theme.colour.beet};
   }
   p + div {
-    margin-top: 6px;
+    margin-top: 0.375rem;
   }
   button {
     white-space: normal;

@@ -10,14 +10,14 @@ import { titlesOf } from './what-if-words.js';
 import { searchWorker } from '../workers/plan-worker.js';
 
 const Details = styled.details`
-  margin-top: 8px;
+  margin-top: 0.5rem;
   summary {
     cursor: pointer;
     font-weight: 600;
-    padding: 6px 0;
+    padding: 0.375rem 0;
   }
   h3 {
-    margin-top: 16px;
+    margin-top: 1rem;
   }
   @media print {
     display: none;
@@ -25,9 +25,9 @@ const Details = styled.details`
 `;
 const Table = styled.table`
   width: 100%;
-  max-width: 640px;
+  max-width: 40rem;
   td {
-    padding: 4px 12px 4px 0;
+    padding: 0.25rem 0.75rem 0.25rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   td:nth-child(2) {
@@ -41,7 +41,7 @@ const Table = styled.table`
 `;
 const Share = styled.span<{ $share: number }>`
   display: block;
-  height: 8px;
+  height: 0.5rem;
   width: ${({ $share }) => Math.max(1, Math.round($share * 100))}%;
   background: ${({ theme }) => theme.colour.thyme};
 `;

@@ -9,10 +9,10 @@ import { walkFigures } from '../parts/walk-figures.js';
 
 const Table = styled.table`
   width: 100%;
-  margin: 4px 0 16px;
+  margin: 0.25rem 0 1rem;
   td,
   th {
-    padding: 5px 16px 5px 0;
+    padding: 0.3125rem 1rem 0.3125rem 0;
     text-align: left;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
     vertical-align: top;
@@ -26,10 +26,10 @@ const Table = styled.table`
     white-space: nowrap;
     font-variant-numeric: tabular-nums;
   }
-  @media (max-width: 520px) {
+  @media (max-width: 32.5em) {
     td,
     th {
-      padding-right: 8px;
+      padding-right: 0.5rem;
     }
     td:first-child {
       white-space: normal;

@@ -20,11 +20,11 @@ import { Choice } from '../parts/Choice.js';
 const Rows = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: 0.25rem 0.75rem;
   > div {
     display: flex;
     align-items: center;
-    gap: 8px;
+    gap: 0.5rem;
     white-space: nowrap;
   }
 `;

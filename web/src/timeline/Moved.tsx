@@ -8,8 +8,8 @@ const Line = styled.p`
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 2px 16px;
-  margin: 6px 0;
+  gap: 2px 1rem;
+  margin: 0.375rem 0;
   > span {
     font-variant-numeric: tabular-nums;
   }

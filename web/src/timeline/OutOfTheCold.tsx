@@ -9,26 +9,26 @@ import { Figure } from '../parts/workings.js';
 import { walkFigures } from '../parts/walk-figures.js';
 
 const Details = styled.details`
-  margin-top: 4px;
+  margin-top: 0.25rem;
   summary {
     cursor: pointer;
     font-weight: 600;
-    padding: 6px 0;
+    padding: 0.375rem 0;
   }
   @media print {
     display: none;
   }
 `;
 const Table = styled.table`
-  @media (max-width: 520px) {
+  @media (max-width: 32.5em) {
     display: block;
     overflow-x: auto;
   }
   width: 100%;
-  max-width: 760px;
+  max-width: 47.5rem;
   td,
   th {
-    padding: 4px 16px 4px 0;
+    padding: 0.25rem 1rem 0.25rem 0;
     text-align: left;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }

@@ -9,8 +9,8 @@ import { searchWorker } from '../workers/plan-worker.js';
 import { nameWhatIf, titlesOf } from './what-if-words.js';
 
 const Box = styled.section`
-  margin: 8px 0 12px;
-  padding: 8px 12px 12px;
+  margin: 0.5rem 0 0.75rem;
+  padding: 0.5rem 0.75rem 0.75rem;
   border: 1px solid ${({ theme }) => theme.colour.hairline};
   border-radius: ${({ theme }) => theme.radius};
   @media print {
@@ -20,8 +20,8 @@ const Box = styled.section`
 const Parts = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 8px 24px;
-  @media (max-width: 760px) {
+  gap: 0.5rem 1.5rem;
+  @media (max-width: 47.5em) {
     grid-template-columns: minmax(0, 1fr);
   }
   li {

@@ -15,12 +15,12 @@ const Strip = styled.div`
   display: flex;
   align-items: center;
   flex-wrap: wrap;
-  gap: 4px 10px;
-  min-height: 42px;
-  padding: 4px 0;
+  gap: 0.25rem 0.625rem;
+  min-height: 2.625rem;
+  padding: 0.25rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   strong {
-    max-width: 230px;
+    max-width: 14.375rem;
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;

@@ -42,12 +42,12 @@ const aims = [
 ] as const;
 
 const Trial = styled(Row)`
-  margin: 6px 0;
-  padding: 4px 0 4px 10px;
+  margin: 0.375rem 0;
+  padding: 0.25rem 0 0.25rem 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.lemon};
 `;
 const AimRow = styled(Row)`
-  gap: 4px;
+  gap: 0.25rem;
   margin: 2px 0;
   @media print {
     display: none;

@@ -10,8 +10,8 @@ import { useTakeWhatIf } from './useTakeWhatIf.js';
 import { nameWhatIf, sayEffect, titlesOf, whatIfsFor } from './what-if-words.js';
 
 const Box = styled.section`
-  margin: 8px 0 12px;
-  padding: 8px 12px;
+  margin: 0.5rem 0 0.75rem;
+  padding: 0.5rem 0.75rem;
   border: 1px solid ${({ theme }) => theme.colour.hairline};
   border-radius: ${({ theme }) => theme.radius};
   @media print {
@@ -20,27 +20,27 @@ const Box = styled.section`
 `;
 const Line = styled.div`
   display: grid;
-  grid-template-columns: 210px minmax(0, 1fr) auto;
-  gap: 12px;
+  grid-template-columns: 13.125rem minmax(0, 1fr) auto;
+  gap: 0.75rem;
   align-items: center;
-  min-height: 34px;
-  @media (max-width: 640px) {
+  min-height: 2.125rem;
+  @media (max-width: 40em) {
     grid-template-columns: minmax(0, 1fr);
     gap: 2px;
     justify-items: start;
-    padding-bottom: 8px;
+    padding-bottom: 0.5rem;
   }
 `;
 const Toggle = styled(Switch)`
   display: inline-flex;
   align-items: center;
-  gap: 8px;
+  gap: 0.5rem;
   cursor: pointer;
   font-weight: 600;
   &::before {
     content: '';
-    width: 30px;
-    height: 16px;
+    width: 1.875rem;
+    height: 1rem;
     border: 1.5px solid ${({ theme }) => theme.colour.quiet};
     border-radius: 9px;
     background: radial-gradient(

@@ -17,7 +17,7 @@ export const Score = styled.div<{ $threads: number }>`
     calc(${({ $threads }) => $threads} * var(--thread)) minmax(0, 1fr) var(--axis)
     minmax(0, 2.1fr);
   min-width: 330px;
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     --thread: 15px;
     --axis: 34px;
     grid-template-columns:
@@ -42,7 +42,7 @@ export const VoiceName = styled.div`
     text-align: right;
     padding-right: 12px;
   }
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     &[data-voice='thread'] {
       writing-mode: vertical-rl;
       height: 62px;
@@ -190,11 +190,11 @@ export const Block = styled.button<{ $look: Look; $chosen: boolean; $lines: numb
   ${({ $look }) => ($look === 'shown' ? pointed : '')}
   ${({ $look }) => ($look === 'frame' ? 'font-weight: 700; text-align: center;' : '')}
   [data-shown] {
-    @media (max-width: 700px) {
+    @media (max-width: 43.75em) {
       display: none;
     }
   }
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     padding-left: 4px;
     padding-right: ${({ $look }) => ($look === 'shown' ? '11px' : '3px')};
     font-size: 11px;
@@ -228,7 +228,7 @@ export const Block = styled.button<{ $look: Look; $chosen: boolean; $lines: numb
     font-size: 12px;
     line-height: 13px;
     writing-mode: vertical-rl;
-    @media (max-width: 700px) {
+    @media (max-width: 43.75em) {
       padding: 3px 0;
       font-size: 10.5px;
       line-height: 12px;

@@ -6,20 +6,20 @@ const Group = styled(CheckboxGroup)`
   > span {
     display: block;
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
+    font-size: ${({ theme }) => theme.size.small};
   }
   > div {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 8px;
-    margin-top: 4px;
+    gap: 0.25rem 0.5rem;
+    margin-top: 0.25rem;
   }
 `;
 const Box = styled(Checkbox)`
-  padding: 2px 10px;
+  padding: 2px 0.625rem;
   border: 1px solid ${({ theme }) => theme.colour.quiet};
   border-radius: 13px;
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
   cursor: pointer;
   &[data-selected] {
     background: ${({ theme }) => theme.colour.beetPale};

@@ -14,15 +14,15 @@ const NewIngredient = lazyPart(() => import('./NewIngredient.js').then((module) 
 const Asked = styled.div`
   /* Among fields it takes a row of its own. */
   grid-column: 1 / -1;
-  margin-top: 4px;
-  font-size: 13px;
-  line-height: 18px;
+  margin-top: 0.25rem;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
 `;
 const Answers = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
-  margin-top: 4px;
+  gap: 0.375rem;
+  margin-top: 0.25rem;
 `;
 const Mark = styled.strong`
   color: ${({ theme }) => theme.colour.lemonText};

@@ -26,7 +26,7 @@ import { draftFor, draftOf, figuresOf, type OwnDraft, ownOf, type Looked } from 
 const Form = styled.form`
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 12px;
+  gap: 0.75rem;
   > .wide {
     grid-column: 1 / -1;
   }

@@ -11,14 +11,14 @@ const NotKnownList = lazyPart(
 );
 
 const Open = styled.details`
-  margin: 6px 0;
-  padding-left: 10px;
+  margin: 0.375rem 0;
+  padding-left: 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.lemon};
   summary {
     cursor: pointer;
   }
   li {
-    padding: 4px 0;
+    padding: 0.25rem 0;
   }
 `;
 

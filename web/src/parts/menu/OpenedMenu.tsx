@@ -9,13 +9,13 @@ const Bare = styled(AriaButton)`
 `;
 const Item = styled(MenuItem)`
   display: block;
-  padding: 8px 14px;
+  padding: 0.5rem 0.875rem;
   color: inherit;
   text-decoration: none;
   cursor: pointer;
   outline: none;
   @media (pointer: coarse) {
-    padding: 12px 16px;
+    padding: 0.75rem 1rem;
   }
   &[data-focused] {
     background: ${({ theme }) => theme.colour.basilPale};

@@ -22,15 +22,15 @@ export const menuButton = css`
   display: flex;
   align-items: center;
   justify-content: center;
-  min-width: 28px;
-  min-height: 28px;
+  min-width: 1.75rem;
+  min-height: 1.75rem;
   padding: 0;
   border: 0;
   background: none;
   font: inherit;
   cursor: pointer;
   @media (pointer: coarse) {
-    min-width: 44px;
-    min-height: 44px;
+    min-width: 2.75rem;
+    min-height: 2.75rem;
   }
 `;

@@ -6,15 +6,15 @@ const Words = styled.div`
   p + p,
   ul,
   ol {
-    margin-top: 4px;
+    margin-top: 0.25rem;
   }
   ul {
     list-style: disc;
-    padding-left: 20px;
+    padding-left: 1.25rem;
   }
   ol {
     list-style: decimal;
-    padding-left: 20px;
+    padding-left: 1.25rem;
   }
 `;
 /**

@@ -4,19 +4,19 @@ import { Drawing } from './drawings.js';
 import { MarkdownText } from './MarkdownText.js';
 
 const Parts = styled.dl`
-  margin-top: 8px;
+  margin-top: 0.5rem;
   dt {
-    margin-top: 8px;
+    margin-top: 0.5rem;
     font-weight: 700;
   }
   ol {
     list-style: decimal;
-    padding-left: 20px;
+    padding-left: 1.25rem;
   }
 `;
 const Caution = styled.div`
-  margin-top: 10px;
-  padding-left: 10px;
+  margin-top: 0.625rem;
+  padding-left: 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.beet};
   dt {
     color: ${({ theme }) => theme.colour.beet};
@@ -26,7 +26,7 @@ const Caution = styled.div`
 const Pair = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 4px 20px;
+  gap: 0.25rem 1.25rem;
   padding: 2px 0;
 `;
 

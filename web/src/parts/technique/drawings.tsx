@@ -4,11 +4,11 @@ import { moreDrawings } from './more-drawings.js';
 import type { TechniqueDrawing } from './strokes.js';
 
 const Figure = styled.figure`
-  margin: 12px 0;
+  margin: 0.75rem 0;
   svg {
     display: block;
     width: 100%;
-    max-width: 420px;
+    max-width: 26.25rem;
     height: auto;
   }
   @media print {

@@ -10,9 +10,9 @@ const Row = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 4px 8px;
-  margin-top: 6px;
-  font-size: 13px;
+  gap: 0.25rem 0.5rem;
+  margin-top: 0.375rem;
+  font-size: ${({ theme }) => theme.size.small};
   color: ${({ theme }) => theme.colour.quiet};
   > ul {
     margin-top: 0;

@@ -6,13 +6,13 @@ import { Quietly } from '../../parts/states.js';
 import type { StepEditorProps } from './step-editor-props.js';
 
 const Notes = styled.div`
-  margin-top: 8px;
-  padding-left: 10px;
+  margin-top: 0.5rem;
+  padding-left: 0.625rem;
   border-left: 3px solid ${({ theme }) => theme.colour.basil};
-  font-size: 13px;
-  line-height: 18px;
+  font-size: ${({ theme }) => theme.size.small};
+  line-height: 1.125rem;
   > * + * {
-    margin-top: 5px;
+    margin-top: 0.3125rem;
   }
 `;
 

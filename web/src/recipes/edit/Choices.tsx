@@ -9,13 +9,13 @@ import { Quietly, Row } from '../../parts/states.js';
 import { type DetailsProps, Part } from './details-parts.js';
 
 const Ways = styled.div`
-  padding: 8px 0;
+  padding: 0.5rem 0;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   display: grid;
-  grid-template-columns: 200px minmax(0, 1fr) 160px auto;
-  gap: 10px;
+  grid-template-columns: 12.5rem minmax(0, 1fr) 10rem auto;
+  gap: 0.625rem;
   align-items: end;
-  @media (max-width: 700px) {
+  @media (max-width: 43.75em) {
     grid-template-columns: minmax(0, 1fr) auto;
   }
 `;

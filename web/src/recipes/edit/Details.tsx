@@ -17,24 +17,24 @@ import { type DetailsProps, Part } from './details-parts.js';
 const Grid = styled.div`
   display: grid;
   grid-template-columns: 2fr repeat(5, 1fr);
-  gap: 10px 12px;
-  margin-bottom: 12px;
-  @media (max-width: 1000px) {
+  gap: 0.625rem 0.75rem;
+  margin-bottom: 0.75rem;
+  @media (max-width: 62.5em) {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
-  @media (max-width: 520px) {
+  @media (max-width: 32.5em) {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }
 `;
 const Words = styled.div`
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 10px 12px;
-  max-width: 980px;
+  gap: 0.625rem 0.75rem;
+  max-width: 61.25rem;
   > .wide {
     grid-column: 1 / -1;
   }
-  @media (max-width: 520px) {
+  @media (max-width: 32.5em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;

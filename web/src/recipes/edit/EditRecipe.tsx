@@ -13,9 +13,9 @@ const Room = styled.div`
 const Editing = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 32px;
-  margin-top: 12px;
-  @container (max-width: 760px) {
+  gap: 2rem;
+  margin-top: 0.75rem;
+  @container (max-width: 47.5em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;

@@ -26,14 +26,14 @@ import { LineEditor } from '../LineEditor.js';
 import { SubRecipe } from './SubRecipe.js';
 
 const Part = styled.section`
-  margin: 0 0 20px;
+  margin: 0 0 1.25rem;
 `;
 const Head = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 116px auto;
-  gap: 6px;
+  grid-template-columns: minmax(0, 1fr) 7.25rem auto;
+  gap: 0.375rem;
   align-items: center;
-  margin-bottom: 4px;
+  margin-bottom: 0.25rem;
   input {
     font-weight: 700;
   }
@@ -46,7 +46,7 @@ const Item = styled.li`
   background: ${({ theme }) => theme.colour.sheet};
 `;
 const Add = styled.div`
-  margin: 6px 0 0 26px;
+  margin: 0.375rem 0 0 1.625rem;
 `;
 
 export interface ColumnProps {

@@ -23,19 +23,19 @@ import type { StepEditorProps } from './step-editor-props.js';
 const Minutes = styled.div`
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr)) minmax(0, 1.6fr);
-  gap: 8px;
-  margin-top: 8px;
-  @media (max-width: 520px) {
+  gap: 0.5rem;
+  margin-top: 0.5rem;
+  @media (max-width: 32.5em) {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }
 `;
 
 const More = styled.details`
-  margin-top: 6px;
+  margin-top: 0.375rem;
   summary {
     cursor: pointer;
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
+    font-size: ${({ theme }) => theme.size.small};
   }
 `;
 

@@ -11,7 +11,7 @@ const gapDown = 10;
 const Drawing = styled.div`
   position: relative;
   overflow-x: auto;
-  margin: 6px 0 4px;
+  margin: 0.375rem 0 0.25rem;
   padding: 3px;
 `;
 const Threads = styled.svg`
@@ -29,15 +29,15 @@ const Node = styled.button<{ $chosen: boolean; $before: boolean }>`
   box-sizing: border-box;
   width: ${width}px;
   height: ${height}px;
-  padding: 2px 6px;
+  padding: 2px 0.375rem;
   overflow: hidden;
   border: 1px solid ${({ theme, $before }) => ($before ? theme.colour.basil : theme.colour.hairline)};
   border-radius: ${({ theme }) => theme.radius};
   background: ${({ theme, $chosen, $before }) =>
     $chosen ? theme.colour.basil : $before ? theme.colour.basilPale : theme.colour.sheet};
   color: ${({ theme, $chosen }) => ($chosen ? theme.colour.sheet : theme.colour.ink)};
-  font-size: 12px;
-  line-height: 16px;
+  font-size: ${({ theme }) => theme.size.tiny};
+  line-height: 1rem;
   text-align: left;
   cursor: pointer;
   span {

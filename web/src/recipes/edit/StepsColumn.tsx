@@ -31,13 +31,13 @@ import { StepMinutes, StepMore } from './StepMinutes.js';
 import { StepOrder } from './StepOrder.js';
 
 const Problem = styled.p`
-  margin: 4px 0 8px;
+  margin: 0.25rem 0 0.5rem;
   color: ${({ theme }) => theme.colour.beet};
 `;
 const Item = styled.li`
   display: flex;
   gap: 2px;
-  padding: 8px 0 12px;
+  padding: 0.5rem 0 0.75rem;
   border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   background: ${({ theme }) => theme.colour.sheet};
 `;
@@ -48,10 +48,10 @@ const Body = styled.div`
 const Head = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 6px;
+  gap: 0.375rem;
   align-items: start;
   textarea {
-    min-height: 52px;
+    min-height: 3.25rem;
   }
 `;
 

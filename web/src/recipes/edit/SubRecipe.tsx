@@ -10,10 +10,10 @@ import { Quietly } from '../../parts/states.js';
 
 const Box = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 90px;
-  gap: 8px;
-  margin: 4px 0 6px 26px;
-  font-size: 13px;
+  grid-template-columns: minmax(0, 1fr) 5.625rem;
+  gap: 0.5rem;
+  margin: 0.25rem 0 0.375rem 1.625rem;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 
 /** Says whether a component's lines stand here or another recipe makes it, and how many batches of it. */

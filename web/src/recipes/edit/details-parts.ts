@@ -9,12 +9,12 @@ export interface DetailsProps {
 
 /** A part of the details that folds away. */
 export const Part = styled.details`
-  margin: 8px 0 16px;
+  margin: 0.5rem 0 1rem;
   summary {
     cursor: pointer;
     font-weight: 700;
   }
   > div {
-    margin-top: 8px;
+    margin-top: 0.5rem;
   }
 `;

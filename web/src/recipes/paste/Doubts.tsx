@@ -7,27 +7,27 @@ import { Quietly } from '../../parts/states.js';
 
 const Grid = styled.ul`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
-  gap: 16px 32px;
-  padding-bottom: 16px;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 17.5rem), 1fr));
+  gap: 1rem 2rem;
+  padding-bottom: 1rem;
   border-bottom: 2px solid ${({ theme }) => theme.colour.ink};
 `;
 const Head = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 0 12px;
-  margin: 16px 0 8px;
+  gap: 0 0.75rem;
+  margin: 1rem 0 0.5rem;
 `;
 const Question = styled.p`
-  margin-bottom: 6px;
+  margin-bottom: 0.375rem;
   font-weight: 600;
   overflow-wrap: anywhere;
 `;
 const Answers = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: 0.375rem;
   button {
     white-space: normal;
     text-align: left;
@@ -35,9 +35,9 @@ const Answers = styled.div`
 `;
 const Other = styled.form`
   display: flex;
-  gap: 6px;
+  gap: 0.375rem;
   align-items: end;
-  max-width: 200px;
+  max-width: 12.5rem;
 `;
 
 /** More at once are not read. */

@@ -6,9 +6,9 @@ const Box = styled.div`
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 6px 10px;
-  margin: 4px 0;
-  padding: 6px 10px;
+  gap: 0.375rem 0.625rem;
+  margin: 0.25rem 0;
+  padding: 0.375rem 0.625rem;
   background: ${({ theme }) => theme.colour.lemonPale};
   color: ${({ theme }) => theme.colour.lemonText};
 `;

@@ -7,7 +7,7 @@ import type { Chosen } from './chosen.js';
 import { ProposedWork } from './ProposedWork.js';
 
 const Part = styled.section`
-  margin-bottom: 24px;
+  margin-bottom: 1.5rem;
 `;
 const Line = styled.li<{ $chosen: boolean }>`
   background: ${({ theme, $chosen }) => ($chosen ? theme.colour.basilPale : 'transparent')};

@@ -4,7 +4,7 @@ import { Button } from '../../parts/Button.js';
 import { Quietly } from '../../parts/states.js';
 
 const List = styled.ol`
-  margin-top: 8px;
+  margin-top: 0.5rem;
 `;
 const Item = styled.li<{ $chosen: boolean }>`
   ${({ $chosen, theme }) =>
@@ -15,36 +15,36 @@ const Item = styled.li<{ $chosen: boolean }>`
 `;
 const Row = styled.button<{ $kind: RowKind }>`
   display: grid;
-  grid-template-columns: 72px minmax(0, 1fr);
-  gap: 0 10px;
+  grid-template-columns: 4.5rem minmax(0, 1fr);
+  gap: 0 0.625rem;
   width: 100%;
-  min-height: 28px;
-  padding: 3px 8px 3px 0;
+  min-height: 1.75rem;
+  padding: 3px 0.5rem 3px 0;
   border: 0;
   background: transparent;
   text-align: left;
   cursor: pointer;
   > :first-child {
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
+    font-size: ${({ theme }) => theme.size.small};
     text-align: right;
   }
   > :last-child {
-    padding-left: 10px;
+    padding-left: 0.625rem;
     border-left: 3px solid ${({ theme, $kind }) => theme.colour[edges[$kind]]};
     overflow-wrap: anywhere;
     color: ${({ theme, $kind }) => (quietKinds.has($kind) ? theme.colour.quiet : theme.colour.ink)};
   }
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
     align-items: center;
   }
 `;
 const Roles = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
-  padding: 4px 8px 8px 82px;
+  gap: 0.375rem;
+  padding: 0.25rem 0.5rem 0.5rem 5.125rem;
 `;
 
 const quietKinds: ReadonlySet<RowKind> = new Set(['nothing', 'story']);

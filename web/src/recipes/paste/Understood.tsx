@@ -6,10 +6,10 @@ import { Quietly, Row } from '../../parts/states.js';
 import { yieldSaid } from '../yield-said.js';
 
 const Part = styled.section`
-  margin-bottom: 24px;
+  margin-bottom: 1.5rem;
 `;
 const Problems = styled.ul`
-  margin: 12px 0;
+  margin: 0.75rem 0;
   color: ${({ theme }) => theme.colour.beet};
 `;
 const Look = styled.strong`

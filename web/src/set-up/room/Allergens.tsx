@@ -11,16 +11,16 @@ const List = styled.ul`
     display: flex;
     flex-wrap: wrap;
     align-items: center;
-    gap: 4px 16px;
+    gap: 0.25rem 1rem;
     padding: 2px 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   strong {
-    min-width: 120px;
+    min-width: 7.5rem;
   }
 `;
 const Add = styled.div`
-  width: 220px;
+  width: 13.75rem;
 `;
 
 /** What somebody is allergic to, and whether traces matter. */

@@ -10,8 +10,8 @@ export const waitingId = 'waiting';
 const Place = styled.li<{ $over: boolean }>`
   display: flex;
   flex-direction: column;
-  gap: 6px;
-  padding: 8px;
+  gap: 0.375rem;
+  padding: 0.5rem;
   border: 1px solid ${({ $over, theme }) => ($over ? theme.colour.basil : 'transparent')};
   background: ${({ theme }) => theme.colour.ground};
   border-radius: ${({ theme }) => theme.radius};
@@ -19,7 +19,7 @@ const Place = styled.li<{ $over: boolean }>`
 const Board = styled.div`
   display: flex;
   justify-content: space-between;
-  padding: 4px 10px;
+  padding: 0.25rem 0.625rem;
   background: ${({ theme }) => theme.colour.sheet};
   border: 1.5px solid ${({ theme }) => theme.colour.ink};
   border-radius: 2px;
@@ -31,7 +31,7 @@ const Board = styled.div`
 `;
 const Sides = styled.ul`
   display: grid;
-  gap: 4px;
+  gap: 0.25rem;
 `;
 const Chip = styled.li<{ $moving: boolean }>`
   display: flex;
@@ -45,8 +45,8 @@ const Chip = styled.li<{ $moving: boolean }>`
 `;
 const Handle = styled.button`
   flex: none;
-  width: 24px;
-  min-height: 32px;
+  width: 1.5rem;
+  min-height: 2rem;
   padding: 0;
   border: 0;
   background: transparent;
@@ -54,15 +54,15 @@ const Handle = styled.button`
   cursor: grab;
   touch-action: none;
   @media (pointer: coarse) {
-    width: 44px;
-    min-height: 44px;
+    width: 2.75rem;
+    min-height: 2.75rem;
   }
 `;
 const Name = styled.button`
   flex: 1;
   min-width: 0;
-  min-height: 32px;
-  padding: 4px 6px 4px 2px;
+  min-height: 2rem;
+  padding: 0.25rem 0.375rem 0.25rem 2px;
   border: 0;
   background: transparent;
   color: inherit;
@@ -76,23 +76,23 @@ const Name = styled.button`
   small {
     display: block;
     color: ${({ theme }) => theme.colour.quiet};
-    font-size: 13px;
-    line-height: 17px;
+    font-size: ${({ theme }) => theme.size.small};
+    line-height: 1.0625rem;
   }
   @media (pointer: coarse) {
-    min-height: 44px;
+    min-height: 2.75rem;
   }
 `;
 const Seat = styled.li`
-  padding: 3px 8px;
+  padding: 3px 0.5rem;
   border: 1px dashed #98a29b;
   border-radius: ${({ theme }) => theme.radius};
   color: ${({ theme }) => theme.colour.quiet};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 const Found = styled.b<{ $level: 'harm' | 'clash' }>`
   color: ${({ $level, theme }) => ($level === 'harm' ? theme.colour.beet : theme.colour.emberText)};
-  font-size: 13px;
+  font-size: ${({ theme }) => theme.size.small};
 `;
 
 interface Props {
@@ -138,7 +138,7 @@ export function Waiting({ people, onOpen }: Props) {
 const Row = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: 0.375rem;
 `;
 
 function PersonChip({ person, onOpen }: { person: Person; onOpen: (id: string) => void }) {

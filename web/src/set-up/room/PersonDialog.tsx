@@ -27,17 +27,17 @@ import { useRoster } from './useRoster.js';
 
 const Form = styled.div`
   display: grid;
-  gap: 14px;
+  gap: 0.875rem;
 `;
 const Two = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 12px 16px;
+  gap: 0.75rem 1rem;
   align-items: start;
   > .low {
     align-self: end;
   }
-  @media (max-width: 600px) {
+  @media (max-width: 37.5em) {
     grid-template-columns: 1fr;
   }
 `;

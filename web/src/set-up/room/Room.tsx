@@ -25,24 +25,24 @@ const OnScreen = styled.section`
 `;
 const Head = styled(Row)`
   justify-content: space-between;
-  margin-bottom: 8px;
+  margin-bottom: 0.5rem;
 `;
 const Plan = styled.ol`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-  gap: 12px;
+  grid-template-columns: repeat(auto-fill, minmax(11.875rem, 1fr));
+  gap: 0.75rem;
 `;
 const Add = styled.form`
   display: grid;
-  grid-template-columns: minmax(0, 220px) auto;
+  grid-template-columns: minmax(0, 13.75rem) auto;
   justify-content: start;
-  gap: 8px;
+  gap: 0.5rem;
   align-items: end;
-  margin: 12px 0 4px;
+  margin: 0.75rem 0 0.25rem;
 `;
 const Why = styled.ul`
-  margin: 8px 0;
-  max-width: 820px;
+  margin: 0.5rem 0;
+  max-width: 51.25rem;
   li {
     padding: 2px 0;
   }

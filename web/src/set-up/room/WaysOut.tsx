@@ -19,11 +19,11 @@ import { OtherDish } from './OtherDish.js';
 const List = styled.ol`
   border-top: 1px solid ${({ theme }) => theme.colour.hairline};
   > li {
-    padding: 10px 0;
+    padding: 0.625rem 0;
     border-bottom: 1px solid ${({ theme }) => theme.colour.hairline};
   }
   p {
-    margin: 2px 0 6px;
+    margin: 2px 0 0.375rem;
   }
 `;
 
