@@ -20,9 +20,9 @@ const views = [
         .first()
         .click();
       const room = page.getByRole('region', { name: 'Room' });
-      await room.getByRole('button', { name: 'Place them well' }).click();
+      await room.getByRole('button', { name: 'Seat everyone' }).click();
       await room.getByRole('list', { name: 'Why they stand there' }).waitFor();
-      await room.getByLabel('Somebody by name').focus();
+      await room.getByLabel('Add a person').focus();
       await room.evaluate((element) => element.scrollIntoView({ block: 'start' }));
     },
   ],

@@ -16,7 +16,7 @@ For the dressing
 
 1. Whisk the oil, vinegar and salt.
 2. Toss the leaves with the dressing.`);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Leaves to dress', level: 1 })).toBeVisible();
   await page.getByRole('link', { name: 'On the dressing bench' }).click();
   await expect(page.getByRole('heading', { name: 'Dressing bench', level: 1 })).toBeVisible();

@@ -17,7 +17,7 @@ For the dressing
 
 1. Whisk the yolks with lemon juice and oil.
 2. Toss the chickpeas and the leaves with the dressing.`);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Yolk dressing on leaves', level: 1 })).toBeVisible();
   await makeClass(page, 'Careful class', '8');
   await addDish(page, 'Yolk dressing');
@@ -25,14 +25,14 @@ For the dressing
   const open = page.getByRole('list', { name: 'To decide' });
   const egg = open.getByRole('listitem').filter({ hasText: 'the egg yolks are eaten raw' });
   await expect(egg).toContainText('Follow your local food code');
-  await egg.getByRole('button', { name: 'Note as known' }).click();
+  await egg.getByRole('button', { name: 'Acknowledge' }).click();
   await expect(egg.getByRole('button', { name: 'Note it' })).toBeDisabled();
   await egg.getByRole('textbox', { name: 'Why it is left as it is' }).fill('Pasteurised yolks are used.');
   await egg.getByRole('button', { name: 'Note it' }).click();
   await expect(egg).toHaveCount(0);
   // What spoils the dish is noted with one press.
   const tin = open.getByRole('listitem').filter({ hasText: 'the chickpeas are not drained' });
-  await tin.getByRole('button', { name: 'Note as known' }).click();
+  await tin.getByRole('button', { name: 'Acknowledge' }).click();
   await expect(tin).toHaveCount(0);
   await saved(page);
   await page.reload();

@@ -146,7 +146,7 @@ test('rehearsal says how likely it ends on time, what costs most and what a chan
   const even = await rehearsal.getByText(/one in ten after/).textContent();
   await rehearsal.getByRole('button', { name: 'very mixed' }).click();
   await expect(rehearsal.getByText(/one in ten after/)).not.toHaveText(even!);
-  await expect(rehearsal.getByRole('heading', { name: 'What puts the end off most' })).toBeVisible();
+  await expect(rehearsal.getByRole('heading', { name: 'Main causes of delay' })).toBeVisible();
 });
 
 test('the list says the same as the clock; hands, minutes by step, and sheets for the wall', async ({
@@ -187,7 +187,7 @@ Serves 4
 
 1. Roast the peppers at 200 °C for 20 minutes.
 2. Slice the peppers and stir in the oil.`);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Peppers to slice', level: 1 })).toBeVisible();
   await makeClass(page, 'Added to');
   await addDish(page, 'Peppers to slice');

@@ -88,7 +88,7 @@ Method
 2. Boil the eggs for 9 minutes.
 3. Whisk the oil and vinegar.
 4. Toss the beans with the dressing and halve the eggs on top.`);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Beans and eggs', level: 1 })).toBeVisible();
   const order = page.getByRole('group', { name: 'What comes after what' });
   const after = (step: number) => page.getByRole('list', { name: `What step ${step} comes after` });
@@ -170,7 +170,7 @@ test('what is new is shown, though its recipe says nothing of it; dropped, added
 }) => {
   await page.goto('/recipes/new');
   await page.getByLabel('Paste or write a recipe').fill(silent);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('button', { name: 'Read', exact: true })).toBeVisible();
   await makeClass(page, 'Shown', '11');
   await addDish(page, 'Orange and fennel salad');

@@ -4,7 +4,7 @@ import { addDish, expect, goTo, makeClass, test, type Page } from './kitchen.js'
 async function writeRecipe(page: Page, text: string): Promise<void> {
   await page.goto('/recipes/new');
   await page.getByLabel('Paste or write a recipe').fill(text);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: text.split('\n')[0]!, level: 1 })).toBeVisible();
 }
 
@@ -154,7 +154,7 @@ test('a house dressing is a part of two salads, and never of itself', async ({ k
 
 test('recipes come in from files; what is none is refused with the reason', async ({ kitchen: page }) => {
   await page.goto('/recipes');
-  await page.getByRole('button', { name: 'Bring in files' }).click();
+  await page.getByRole('button', { name: 'Import files' }).click();
   const linked = JSON.stringify({
     '@type': 'Recipe',
     name: 'Saved page slaw',
@@ -189,21 +189,21 @@ test('recipes come in from files; what is none is refused with the reason', asyn
   await page.getByRole('link', { name: 'Saved page slaw' }).click();
   await expect(page.getByText('3 tbsp olive oil', { exact: true })).toBeVisible();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take out' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   await page.getByRole('menuitem', { name: 'Markdown' }).click();
   expect((await download).suggestedFilename()).toBe('Saved page slaw.md');
 });
 
-test('a Fornax file takes a recipe out and brings it in again, nothing lost', async ({ kitchen: page }) => {
+test('a Fornax file exports a recipe and imports it again, nothing lost', async ({ kitchen: page }) => {
   await page.goto('/recipes');
   await page.getByRole('link', { name: 'Leaves with the house dressing' }).click();
   await page.getByRole('heading', { name: 'Steps' }).waitFor();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Take out' }).click();
+  await page.getByRole('button', { name: 'Export' }).click();
   await page.getByRole('menuitem', { name: 'Fornax file, nothing left out' }).click();
   const file = await (await download).path();
   await page.goto('/recipes');
-  await page.getByRole('button', { name: 'Bring in files' }).click();
+  await page.getByRole('button', { name: 'Import files' }).click();
   const chooser = page.waitForEvent('filechooser');
   await page.getByRole('button', { name: 'Choose files' }).click();
   await (await chooser).setFiles(file);

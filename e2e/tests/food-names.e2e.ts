@@ -20,7 +20,7 @@ async function keepText(page: Page, text: string): Promise<void> {
 
 /** Keeps the pasted recipe, and waits until its page is there. */
 async function keep(page: Page, title: string): Promise<void> {
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
   await expect(page).toHaveURL(/\/recipes\/[0-9a-f-]{36}/);
 }
@@ -32,7 +32,7 @@ test('a food that the larder does not have is asked about, added in place, and k
   const question = page.getByRole('group', { name: 'What “smoked tench” is' });
   await expect(question).toContainText('“smoked tench” is not in the larder. Is it one of these, or new?');
   await expect(question.getByRole('button', { name: 'smoked mackerel' })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByText('not known for 1 line: smoked tench').first()).toBeVisible();
 
   await makeClass(page, 'Nobody knows the tench');
@@ -68,7 +68,7 @@ test('an answer holds for every recipe with the same words, and can be taken bac
   kitchen: page,
 }) => {
   await keepText(page, dip('Spread of bloater', 'bloater fillets'));
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByText('not known for 1 line: bloater fillets').first()).toBeVisible();
   await keepText(page, dip('Another bloater spread', 'bloater fillets'));
   const question = page.getByRole('group', { name: 'What “bloater fillets” is' });

@@ -16,7 +16,7 @@ Serves 4
 2. Leave the rice at room temperature overnight.
 3. Dice the sea bass and leave it in the lime juice for 15 minutes.
 4. Slice the onion over it and serve with the rice.`);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Sea bass ceviche with rice', level: 1 })).toBeVisible();
   await makeClass(page, 'Raw fish class', '6');
   await addDish(page, 'Sea bass ceviche');
@@ -32,7 +32,7 @@ Serves 4
 
   await test.step('somebody who is pregnant', async () => {
     const room = page.getByRole('region', { name: 'Room' });
-    await room.getByLabel('Somebody by name').fill('Orla Venn');
+    await room.getByLabel('Add a person').fill('Orla Venn');
     await room.getByRole('button', { name: 'Add them' }).click();
     const dialog = page.getByRole('dialog', { name: 'Orla Venn' });
     await dialog.getByLabel('Needs, as they were told').fill('pregnant');

@@ -49,7 +49,7 @@ test('a class from nothing to a plan, and 14 people become 17', async ({ kitchen
 
   await test.step('Pack and Time', async () => {
     await goTo(page, 'Pack');
-    await expect(page.getByRole('region', { name: 'Each station' })).toContainText('4 crates alike');
+    await expect(page.getByRole('region', { name: 'Each station' })).toContainText('4 identical crates');
     await expect(
       page.getByRole('region', { name: 'Each station' }).getByText('tasting spoons'),
     ).toBeVisible();
@@ -73,7 +73,7 @@ test('a class from nothing to a plan, and 14 people become 17', async ({ kitchen
     // One more station of ½ batch: 8 + 1½ = 9½ → 10 oranges.
     await expect(page.getByRole('button', { name: 'Orange: 10, an estimate' })).toBeVisible();
     await goTo(page, 'Pack');
-    await expect(page.getByRole('region', { name: 'Each station' })).toContainText('5 crates alike');
+    await expect(page.getByRole('region', { name: 'Each station' })).toContainText('5 identical crates');
     await page.reload();
     await expect(page.getByText('17 people, 5 stations')).toBeVisible();
   });

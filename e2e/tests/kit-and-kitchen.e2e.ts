@@ -124,7 +124,7 @@ test('a step says what it leaves, and another dish of the class uses it', async 
   await page
     .getByText('Leaves 2 tbsp olive oil for other steps')
     .locator('..')
-    .getByRole('button', { name: 'take out' })
+    .getByRole('button', { name: 'remove' })
     .click();
   await expect(page.getByText('Leaves 2 tbsp olive oil for other steps')).toHaveCount(0);
 });

@@ -23,7 +23,7 @@ test('a letter is read: work is steps, a rescue stands with its step, other ways
     page.getByText('If it is too thick, loosen with a splash of water.', { exact: true }),
   ).toBeVisible();
   await expect(page.getByRole('region', { name: 'Notes' })).toHaveText(/No yoghurt\? Use silken tofu\./);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Notes' })).toContainText('Use silken tofu');
   await expect(page.getByRole('complementary', { name: 'Technique notes, step 2' })).toContainText(

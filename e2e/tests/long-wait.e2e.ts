@@ -14,7 +14,7 @@ Serves 6
 1. Blend the beans with the oil and lemon juice until smooth.
 2. Cover and chill for at least 2 hours. Keeps 3 days.
 3. Stir, taste and serve.`);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('heading', { name: 'Dip that chills', level: 1 })).toBeVisible();
   await makeClass(page, 'A long wait', '12');
   await addDish(page, 'Dip that chills');

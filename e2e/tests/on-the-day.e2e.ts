@@ -14,7 +14,7 @@ test('an oven out of order for one class: Time names it, a way out is taken, the
 }) => {
   await page.goto('/recipes/new');
   await page.getByLabel('Paste or write a recipe').fill(roast);
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(page.getByRole('button', { name: 'Read', exact: true })).toBeVisible();
   await makeClass(page, 'Without an oven', '8');
   await addDish(page, 'Roast carrots for the day');

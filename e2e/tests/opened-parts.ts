@@ -120,14 +120,14 @@ export const openedParts: readonly OpenedPart[] = [
   { name: 'hands', at: 'class/time', part: 'main', open: extra('Hands', /hands/i) },
   { name: 'what if', at: 'class/time', part: 'main', open: extra('What if', /^As it is:/) },
   { name: 'rehearsal', at: 'class/time', part: 'main', open: extra('Rehearse', /Ends on time in/) },
-  { name: 'files to bring in', at: 'recipes', part: '[role=dialog]', open: dialog('Bring in files') },
+  { name: 'files to import', at: 'recipes', part: '[role=dialog]', open: dialog('Import files') },
   { name: 'what is folded in a recipe', at: 'recipe', part: folded, open: unfold },
   {
     name: 'menu of a recipe',
     at: 'recipe',
     part: '[role=menu]',
     open: async (page) => {
-      await press(page, 'Take out');
+      await press(page, 'Export');
       await page.getByRole('menu').waitFor();
     },
   },

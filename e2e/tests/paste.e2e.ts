@@ -58,7 +58,7 @@ test('a letter: questions answered, a row turned into something else, proposed w
     await page.reload();
     await expect(page.getByText('salad, serves 7')).toBeVisible();
     await expect(rows.getByRole('button', { name: /^not used Ours came early/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Keep this recipe' }).click();
+    await page.getByRole('button', { name: 'Save recipe' }).click();
     await expect(page.getByRole('heading', { name: /bean salad/i, level: 1 })).toBeVisible();
     await page.getByRole('button', { name: 'Read', exact: true }).click();
     await expect(

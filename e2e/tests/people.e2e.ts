@@ -6,7 +6,7 @@ const open = (page: Page) => page.getByRole('list', { name: 'To decide' });
 
 /** Adds somebody with needs as they told them, at a station. */
 async function somebody(page: Page, name: string, needs: string, station?: string): Promise<void> {
-  await room(page).getByLabel('Somebody by name').fill(name);
+  await room(page).getByLabel('Add a person').fill(name);
   await room(page).getByRole('button', { name: 'Add them' }).click();
   const dialog = page.getByRole('dialog', { name });
   if (needs) {
@@ -127,7 +127,7 @@ test('people are carried by keyboard from bench to bench, and come from a list w
   // Fewer people than are named is refused where it is typed.
   await page.getByRole('textbox', { name: 'People', exact: true }).fill('1');
   await page.getByRole('textbox', { name: 'Place' }).first().click();
-  await expect(page.getByText('2 people are named: take some out first.')).toBeVisible();
+  await expect(page.getByText('2 people are named: remove some first.')).toBeVisible();
 });
 
 test('children get a grown-up, the same people come again, and one is erased for good', async ({
@@ -142,7 +142,7 @@ test('children get a grown-up, the same people come again, and one is erased for
   await pim.getByRole('button', { name: /Age$/ }).click();
   await page.getByRole('option', { name: '5 to 12' }).click();
   await pim.getByRole('button', { name: 'Done' }).click();
-  await room(page).getByRole('button', { name: 'Place them well' }).click();
+  await room(page).getByRole('button', { name: 'Seat everyone' }).click();
   await expect(page.getByRole('list', { name: 'Why they stand there' })).toContainText(
     'Pim Fenn with Odalie Fenn',
   );

@@ -45,7 +45,7 @@ test('a messy recipe is pasted, mended, kept and put on a class', async ({ kitch
     await expect(page.getByLabel('Paste or write a recipe')).toHaveValue(messy);
   });
 
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await expect(
     page.getByRole('heading', { name: 'Tomato & bread salad <b>bold</b> 🥗', level: 1 }),
   ).toBeVisible();
@@ -98,13 +98,13 @@ test('200 kB of text are kept in the box and refused in a sentence', async ({ ki
       /This text has [\d,]+ characters; a recipe is read up to 60,000\. Paste one recipe at a time\./,
     ),
   ).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Keep this recipe' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Save recipe' })).toBeDisabled();
 });
 
 test('a recipe with a title only can be kept, and says what is missing', async ({ kitchen: page }) => {
   await page.goto('/recipes/new');
   await page.getByLabel('Paste or write a recipe').fill('Only a title');
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await page.getByLabel('Add a line to Salad').fill('2 lemons, juiced');
   await page.keyboard.press('Enter');
   await expect(page.getByText('2 · lemon · juice')).toBeVisible();

@@ -51,7 +51,7 @@ test('two people write one recipe: other parts are joined, the same part is show
   await page
     .getByLabel('Paste or write a recipe')
     .fill('Shared recipe\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
-  await page.getByRole('button', { name: 'Keep this recipe' }).click();
+  await page.getByRole('button', { name: 'Save recipe' }).click();
   await page.getByRole('heading', { name: 'Shared recipe', level: 1 }).waitFor();
   const other = await (
     await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })

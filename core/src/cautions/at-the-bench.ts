@@ -101,7 +101,7 @@ export const benchCautions: readonly BenchCaution[] = [
   },
   {
     id: 'wet-floor',
-    words: 'Wipe up what is spilt at once: a wet floor throws people.',
+    words: 'Wipe up what is spilt at once: a wet floor is slippery.',
     said: textSays('floor'),
     isOf: doing('wash', 'spin', 'drain', 'squeeze'),
   },

@@ -55,7 +55,7 @@ export function writeKitCsv(kit: KitList): string {
   const rows = kit.crates.flatMap((crate) =>
     crate.rows.map((row) => [crate.name, crate.count, row.name, row.count]),
   );
-  return writeCsv(['crate', 'crates alike', 'thing', 'in each'], rows);
+  return writeCsv(['crate', 'identical crates', 'thing', 'in each'], rows);
 }
 
 /** The whole plan as CSV: one row a job, wait or demonstration, in order of time. */

@@ -171,7 +171,7 @@ function portionWarnings(portions: PortionPlan): PlanWarning[] {
       look(
         id,
         sentence,
-        'Choose a larger vessel in the kitchen, or work in rounds: the plan has their time.',
+        'Choose a larger vessel in the kitchen, or work in rounds: the plan allows time for them.',
       ),
     ),
   ]);

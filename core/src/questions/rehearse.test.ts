@@ -93,10 +93,10 @@ describe('the chance to end on time', () => {
     });
     expect(spare.minutes).toBeLessThanOrEqual(spare.drawnMinutes);
     expect(spareInWords({ ...spare, minutes: 31, drawnMinutes: 44 })).toBe(
-      'about 31 min to spare, 44 min to spare as drawn',
+      'about 31 min to spare (44 min as planned)',
     );
     expect(spareInWords({ ...spare, minutes: -6, drawnMinutes: -2 })).toBe(
-      'mostly 6 min over, 2 min over as drawn',
+      'likely 6 min over (2 min as planned)',
     );
   });
   it('falls with a group that is further apart', () => {

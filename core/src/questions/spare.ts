@@ -46,16 +46,18 @@ export function rehearsedSpare(bundle: ClassBundle, standing?: Starts): Rehearse
         ...costly.map((each) => ({
           label: each.title,
           value: `${each.minutes.toFixed(1)} min`,
-          note: 'puts the end off, on average',
+          note: 'delay, on average',
         })),
       ],
     },
   };
 }
 
-/** "About 31 min to spare 44 min to spare as drawn"; "Mostly 6 min over, though 5 are to spare as drawn". */
+/** "about 31 min to spare (44 min as planned)"; "likely 6 min over (2 min to spare as planned)". */
 export function spareInWords({ minutes, drawnMinutes }: RehearsedSpare): string {
   const words = (of: number) => `${showSpan(Math.abs(of))} ${of < 0 ? 'over' : 'to spare'}`;
-  const beside = drawnMinutes === minutes ? '' : `, ${words(drawnMinutes)} as drawn`;
-  return `${minutes < 0 ? 'mostly' : 'about'} ${words(minutes)}${beside}`;
+  const isSameSide = minutes < 0 === drawnMinutes < 0;
+  const planned = isSameSide ? showSpan(Math.abs(drawnMinutes)) : words(drawnMinutes);
+  const beside = drawnMinutes === minutes ? '' : ` (${planned} as planned)`;
+  return `${minutes < 0 ? 'likely' : 'about'} ${words(minutes)}${beside}`;
 }

@@ -69,13 +69,13 @@ export function BenchOpen({ bowl, balance, larder, onAdd }: BenchOpenProps) {
   ].filter((row) => row !== null);
   return (
     <>
-      <h2>Open here</h2>
+      <h2>{rows.length > 0 ? 'To decide here' : 'All done here'}</h2>
       {balance.grams <= 0 ? (
         <p>Nothing in the bowl is weighed yet.</p>
       ) : rows.length === 0 ? (
         <p>Nothing of this bowl is out of its window.</p>
       ) : null}
-      <OpenList aria-label="Open in this bowl">{rows}</OpenList>
+      <OpenList aria-label="To decide about this bowl">{rows}</OpenList>
     </>
   );
 }

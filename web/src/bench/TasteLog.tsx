@@ -83,7 +83,7 @@ export function TasteLog({ balance, log, larder, onLog }: TasteLogProps) {
               number={index + 1}
               addition={each}
               onChange={(to) => onLog(log.with(index, { ...each, ...to }))}
-              onTakeOut={() => onLog(log.toSpliced(index, 1))}
+              onRemove={() => onLog(log.toSpliced(index, 1))}
             />
           ))}
         </List>
@@ -117,17 +117,17 @@ interface LoggedProps {
   number: number;
   addition: LoggedAddition;
   onChange: (to: Partial<LoggedAddition>) => void;
-  onTakeOut: () => void;
+  onRemove: () => void;
 }
 
-function Logged({ number, addition: { teaspoons, name, note, mark }, onChange, onTakeOut }: LoggedProps) {
+function Logged({ number, addition: { teaspoons, name, note, mark }, onChange, onRemove }: LoggedProps) {
   return (
     <li id={logRowId(number)}>
       <span>
         {number}. {writtenSpoons(teaspoons)} {name}
       </span>
-      <Button look="quiet" aria-label={`Take ${name} out again`} onPress={onTakeOut}>
-        Take out
+      <Button look="quiet" aria-label={`Remove ${name}`} onPress={onRemove}>
+        Remove
       </Button>
       <Field label="Note" hideLabel maxLength={120} value={note} onChange={(to) => onChange({ note: to })} />
       <Choice<Mark | ''>

@@ -135,7 +135,7 @@ function Fields({
       <TimeField label="Starts" {...field('start')} />
       <TimeField label="Ends" {...field('end', 'lengthMinutes')} />
       <Field label="People" inputMode="numeric" {...field('people')} />
-      <Field label="Up to, at a station" inputMode="numeric" {...field('peoplePerStation')} />
+      <Field label="Max. per station" inputMode="numeric" {...field('peoplePerStation')} />
       <Field label="Assistants" inputMode="numeric" hint="One or none." {...field('assistants')} />
     </>
   );

@@ -19,7 +19,7 @@ export function NoteIt({ warning }: { warning: PlanWarning }) {
   if (why === null)
     return (
       <Button look="quiet" onPress={() => (isHarm ? setWhy('') : note(''))}>
-        Note as known
+        Acknowledge
       </Button>
     );
   return (

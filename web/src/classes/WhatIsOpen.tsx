@@ -20,8 +20,8 @@ const order: readonly PlanWarning['level'][] = ['harm', 'clash', 'look'];
 const mostShown = 5;
 
 const levels = {
-  harm: 'Someone could come to harm',
-  clash: 'Does not go together',
+  harm: 'Safety risk',
+  clash: 'Clash',
   look: 'To decide',
 } as const;
 const Level = styled.p<{ $level: PlanWarning['level'] }>`
@@ -43,9 +43,8 @@ export function WhatIsOpen() {
   const next = plan.jobs.find((job) => daysAhead(job.localDate) >= 0 && job.kind !== 'class');
   return (
     <>
-      <h2>Open here</h2>
-      {open.length === 0 ? <p>Nothing is open at this stop.</p> : null}
-      <OpenList aria-label="Open at this stop">
+      <h2>{open.length > 0 ? 'To decide here' : 'All done here'}</h2>
+      <OpenList aria-label="To decide at this stop">
         {open.slice(0, mostShown).map((warning) => (
           <li key={warning.id}>
             <Level $level={warning.level}>{levels[warning.level]}</Level>

@@ -61,7 +61,7 @@ export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
       <Head>
         {crate.name}{' '}
         <Quietly>
-          {crate.count > 1 ? `${crate.count} crates alike · ` : ''}
+          {crate.count > 1 ? `${crate.count} identical crates · ` : ''}
           <Figure
             id={`crate:${crate.id}`}
             workings={crate.workings}

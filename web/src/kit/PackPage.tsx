@@ -168,7 +168,7 @@ function Needed() {
       <Crates ref={listedFiguresAreOneStop}>
         <Crate
           title="Each station"
-          aside={`${kit.stations} crates alike`}
+          aside={`${kit.stations} identical crates`}
           rows={kit.perStation}
           place="station"
         />
@@ -185,7 +185,7 @@ function Needed() {
         ))}
         <section aria-label="Easily forgotten" data-empty={kit.checks.length === 0 || undefined}>
           <Head>
-            Easily forgotten <Quietly>no step names these</Quietly>
+            Easily forgotten <Quietly>not mentioned in any step</Quietly>
           </Head>
           <List>
             {kit.checks.map((check) => (

@@ -62,7 +62,7 @@ export function Suppliers({ kitchen, editor }: Props) {
           at={place}
           editor={editor}
           change={(to) => change(place, to)}
-          takeOut={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== place) })}
+          remove={() => editor.edit({ suppliers: kitchen.suppliers.filter((_, index) => index !== place) })}
         />
       ))}
       <Button
@@ -86,13 +86,13 @@ function SupplierFields({
   at: place,
   editor,
   change,
-  takeOut,
+  remove,
 }: {
   supplier: Supplier;
   at: number;
   editor: KitchenEditor;
   change: (to: Partial<Supplier>) => void;
-  takeOut: () => void;
+  remove: () => void;
 }) {
   return (
     <Shop>
@@ -113,8 +113,8 @@ function SupplierFields({
           placeholder={`about ${usualTripMinutes}`}
           problem={editor.problems[`suppliers.${place}.tripMinutes`]}
         />
-        <Button look="quiet" onPress={takeOut}>
-          Take out
+        <Button look="quiet" onPress={remove}>
+          Remove
         </Button>
       </Line>
       <WeekdayBoxes label="Open on" days={supplier.days} onChange={(days) => change({ days })} />

@@ -55,7 +55,7 @@ export function StockFiles({ stock, entries, english, onTaken }: StockFilesProps
           Save as CSV
         </Button>
         <FileTrigger acceptedFileTypes={['.csv']} onSelect={(list) => void read(list?.[0])}>
-          <Button>Bring in a CSV</Button>
+          <Button>Import a CSV</Button>
         </FileTrigger>
       </Row>
       {reading?.refused ? <Said role="alert">{reading.refused}</Said> : null}

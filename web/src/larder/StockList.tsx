@@ -77,7 +77,7 @@ export function StockList({ entries }: { entries: LarderEntries }) {
   const remove = async (row: StockView) => {
     await call(`/stock/${row.id}`, { method: 'DELETE' });
     await refresh();
-    say(`Taken out of the cupboard: ${nameOf(entries, row)}.`, {
+    say(`Removed from the cupboard: ${nameOf(entries, row)}.`, {
       label: 'Undo',
       run: () => void call(`/stock/${row.id}/restore`, { method: 'POST' }).then(refresh),
     });

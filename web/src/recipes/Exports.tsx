@@ -22,12 +22,12 @@ export function Exports({ recipe }: { recipe: Recipe }) {
   const items = Object.entries(formats).map(([id, { name }]) => ({ id, name }));
   return (
     <MenuButton
-      label="Take out"
+      label="Export"
       look="plain"
       items={[...items, { id: 'print', name: 'Print' }]}
       onAction={(id) => choose(id as keyof typeof formats | 'print')}
     >
-      Take out
+      Export
     </MenuButton>
   );
 }

@@ -90,10 +90,10 @@ export function ImportRecipes({ isOpen, onClose }: { isOpen: boolean; onClose: (
   };
   const ready = found.filter((each) => each.recipe && !kept.has(each.id)).length;
   return (
-    <Dialog title="Bring in recipes" wide isOpen={isOpen} onClose={close}>
+    <Dialog title="Import recipes" wide isOpen={isOpen} onClose={close}>
       <FileZone onFiles={(chosen) => void readFiles(chosen)} />
       <Choice
-        label="Their spoons and cups are"
+        label="Measured in"
         value={system}
         onChange={setSystem}
         options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}

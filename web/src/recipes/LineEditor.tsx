@@ -160,7 +160,7 @@ function LineButtons({
         {isOpen ? <ChevronDown size={15} aria-hidden /> : <ChevronRight size={15} aria-hidden />}Correct
       </Button>
       {onRemove ? (
-        <Button look="quiet" aria-label={`Take out line ${index + 1}`} onPress={onRemove}>
+        <Button look="quiet" aria-label={`Remove line ${index + 1}`} onPress={onRemove}>
           <X size={15} aria-hidden />
         </Button>
       ) : null}

@@ -162,7 +162,7 @@ function Measures({
   return (
     <Options>
       <Choice
-        label="Its spoons and cups are"
+        label="Measured in"
         value={system}
         onChange={onChange}
         options={measureSystems.map((id) => ({ id, name: systemNames[id] }))}

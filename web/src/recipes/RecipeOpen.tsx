@@ -37,9 +37,8 @@ export function RecipeOpen({ recipe, larder, profile, onEdit }: RecipeOpenProps)
   const isNothing = found.harm.length + found.toMend.length + found.others === 0;
   return (
     <>
-      <h2>Open here</h2>
-      {isNothing ? <p>Nothing to mend in this recipe.</p> : null}
-      <OpenList aria-label="Open in this recipe">
+      <h2>{isNothing ? 'All done here' : 'To decide here'}</h2>
+      <OpenList aria-label="To decide in this recipe">
         {found.harm.map((sentence) => (
           <li key={sentence}>
             <strong>{capital(sentence)}.</strong>

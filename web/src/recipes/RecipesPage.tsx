@@ -7,7 +7,7 @@ import styled from 'styled-components';
 import { recipesQuery, stockQuery } from '../api/queries.js';
 import { Button } from '../parts/Button.js';
 import { lazyPart } from '../parts/lazy-part.js';
-import { TakeOutAll } from './TakeOutAll.js';
+import { ExportAll } from './ExportAll.js';
 import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
@@ -74,8 +74,8 @@ export default function RecipesPage() {
       <Head>
         <PageHeading names={['Recipes']}>Recipes</PageHeading>
         <Row>
-          <Button onPress={() => setImporting(true)}>Bring in files</Button>
-          {recipes && recipes.length > 0 ? <TakeOutAll recipes={recipes} /> : null}
+          <Button onPress={() => setImporting(true)}>Import files</Button>
+          {recipes && recipes.length > 0 ? <ExportAll recipes={recipes} /> : null}
           <Button look="act" onPress={() => void navigate('/recipes/new')}>
             New recipe from text
           </Button>

@@ -196,9 +196,9 @@ function ClassFields({ view, editor }: Pick<ReturnType<typeof useOpenClass>, 'vi
         problem={problems.lengthMinutes}
       />
       <NumberField label="People" {...size('people')} />
-      <NumberField label="Up to, at a station" {...size('peoplePerStation')} />
+      <NumberField label="Max. per station" {...size('peoplePerStation')} />
       <NumberField label="Assistants" {...number('assistants')} />
-      <NumberField label="Demonstration feeds" {...number('demonstrationPlates')} />
+      <NumberField label="Demo portions" {...number('demonstrationPlates')} />
       <KitchenOnTheDay />
     </Grid>
   );
@@ -216,7 +216,7 @@ function useSizes({
     problem: problems[field] ?? (field === 'people' ? tooFew : undefined),
     onChange: (value: number) => {
       const isTooFew = field === 'people' && value < view.roster.length;
-      setTooFew(isTooFew ? `${view.roster.length} people are named: take some out first.` : undefined);
+      setTooFew(isTooFew ? `${view.roster.length} people are named: remove some first.` : undefined);
       if (isTooFew) return;
       const room = { ...view, [field]: value };
       edit({ [field]: value, ...(view.roster.length > 0 ? { roster: keptSeats(room) } : {}) });

@@ -117,7 +117,7 @@ function Found({
       <Ends rehearsal={rehearsal} timeAt={timeAt} />
       <Parts>
         <div>
-          <h3>What puts the end off most</h3>
+          <h3>Main causes of delay</h3>
           <ol>
             {costly.map((each) => (
               <li key={each.id}>

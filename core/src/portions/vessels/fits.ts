@@ -3,6 +3,7 @@ import type { ClassDish, Vessel, VesselKind } from '../../class/index.js';
 import { cacheByOwner } from '../../identity/index.js';
 import type { Larder } from '../../larder/index.js';
 import { isOfVariant, type Recipe, type RecipeStep } from '../../recipes/index.js';
+import { counted } from '../../words/index.js';
 import type { Batch } from '../types.js';
 import { fitWorkings, isFlat } from './fit-workings.js';
 import { type Manner, mannerOf, vesselKindsOf } from './manners.js';
@@ -158,14 +159,14 @@ function problemOf({
   if (!chosen) return `The kitchen has no ${kind} written down`;
   if (rounds > 1)
     return kind === 'serving dish' || kind === 'storage box'
-      ? `It fills ${rounds} of the ${chosen.name}`
-      : `It does not go into the ${chosen.name} at once: ${rounds} rounds`;
+      ? `Needs ${counted(rounds, chosen.name)}`
+      : `Too much for the ${chosen.name}: work in ${rounds} rounds`;
   if (manner.least && food < manner.least)
     return (
       `Too little to cover the blades of the ${chosen.name}: ` +
       `${formatMillilitres(food)} of ${formatMillilitres(manner.least)}`
     );
   return chosen.count < batch.count
-    ? `${batch.count} are wanted and the kitchen has ${chosen.count} of the ${chosen.name}`
+    ? `Needs ${counted(batch.count, chosen.name)}, and the kitchen has ${chosen.count}`
     : '';
 }

@@ -63,7 +63,7 @@ describe('what fits into what', () => {
   it('the largest is too small: 1 136 ÷ 500 = 2.27 → 3 rounds', () =>
     expect(fits(tossed, [vessel('small', 'bowl', 1000)])[0]).toMatchObject({
       rounds: 3,
-      problem: 'It does not go into the small at once: 3 rounds',
+      problem: 'Too much for the small: work in 3 rounds',
     }));
   it('one that fits and of which there are enough goes before a smaller one that is short', () =>
     expect(
@@ -71,7 +71,7 @@ describe('what fits into what', () => {
     ).toMatchObject({ vessel: 'large' }));
   it('says how many are missing where none has enough', () =>
     expect(fits(tossed, [vessel('middle', 'bowl', 2500, 1)], 8)[0]!.problem).toBe(
-      '2 are wanted and the kitchen has 1 of the middle',
+      'Needs 2 middles, and the kitchen has 1',
     ));
   it('says so where the kitchen has none of the kind', () =>
     expect(fits(tossed, [vessel('jar', 'jar', 350)])[0]).toMatchObject({
@@ -159,7 +159,7 @@ describe('what fits into what', () => {
         ),
       ).toEqual([
         ['bowl', ''],
-        ['serving dish', 'It fills 2 of the dish'],
+        ['serving dish', 'Needs 2 dishes'],
       ]);
     },
   );

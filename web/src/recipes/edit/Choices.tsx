@@ -104,7 +104,7 @@ function ChoiceFields({
         options={choice.options.map(({ id, name }) => ({ id, name }))}
         onChange={(usual) => changeChoice({ usual })}
       />
-      <Button look="quiet" aria-label={`Take out the choice ${choice.name}`} onPress={onRemove}>
+      <Button look="quiet" aria-label={`Remove the choice ${choice.name}`} onPress={onRemove}>
         <X size={15} aria-hidden />
       </Button>
     </Ways>

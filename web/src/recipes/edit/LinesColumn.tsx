@@ -218,7 +218,7 @@ function ComponentHead({
       />
       <Button
         look="quiet"
-        aria-label={`Take out the component ${component.name}`}
+        aria-label={`Remove the component ${component.name}`}
         isDisabled={isOnly}
         onPress={onRemove}
       >

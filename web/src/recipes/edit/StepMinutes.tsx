@@ -209,7 +209,7 @@ function StepGives({
             look="quiet"
             onPress={() => onChange({ ...step, gives: gives.filter((_, at) => at !== index) })}
           >
-            take out
+            remove
           </Button>
         </p>
       ))}

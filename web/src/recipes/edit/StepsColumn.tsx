@@ -133,7 +133,7 @@ function StepEditor(props: StepEditorProps) {
               if (text.trim()) onChange(retold(step, text));
             }}
           />
-          <Button look="quiet" aria-label={`Take out step ${index + 1}`} onPress={onRemove}>
+          <Button look="quiet" aria-label={`Remove step ${index + 1}`} onPress={onRemove}>
             <X size={15} aria-hidden />
           </Button>
         </Head>

@@ -84,7 +84,7 @@ export function Understood({
       ) : null}
       <Row>
         <Button look="act" isDisabled={!canKeep} onPress={onKeep}>
-          {count > 1 ? `Keep these ${count} recipes` : 'Keep this recipe'}
+          {count > 1 ? `Save ${count} recipes` : 'Save recipe'}
         </Button>
       </Row>
     </Part>

@@ -54,9 +54,9 @@ export function Allergens({
               <Button
                 look="quiet"
                 onPress={() => onChange(needs.filter((each) => each.what !== need.what))}
-                aria-label={`Take out ${need.what}`}
+                aria-label={`Remove ${need.what}`}
               >
-                Take out
+                Remove
               </Button>
             </li>
           ))}

@@ -66,7 +66,7 @@ export function PersonDialog({ id, onClose }: { id: string; onClose: () => void 
         all
           .filter((each) => each.id !== id)
           .map((each) => ({ ...each, friends: each.friends.filter((friend) => friend !== id) })),
-      `${person.name} was taken out of this class.`,
+      `${person.name} was removed from this class.`,
     );
     onClose();
   };
@@ -106,7 +106,7 @@ export function PersonDialog({ id, onClose }: { id: string; onClose: () => void 
           <Button look="act" onPress={onClose}>
             Done
           </Button>
-          <Button onPress={takeOut}>Take out of this class</Button>
+          <Button onPress={takeOut}>Remove from this class</Button>
           <ErasePerson name={person.name} onErased={onClose} />
         </Row>
       </Form>
@@ -217,7 +217,7 @@ function Lists({ person, edit }: Part) {
   return (
     <Two>
       <Words
-        label="Does not bear"
+        label="Cannot have"
         value={person.sensitivities.join(', ')}
         onDone={(text) => edit({ sensitivities: listOf(text) })}
         hint="In your words, with commas: lactose, raw onion."

@@ -72,7 +72,7 @@ export function Room() {
           Room <Quietly as="small">{namedWords(roster.length, view.people)}</Quietly>
         </h2>
         <Row $gap={2}>
-          {roster.length > 0 ? <Button onPress={place}>Place them well</Button> : null}
+          {roster.length > 0 ? <Button onPress={place}>Seat everyone</Button> : null}
           <LastTime />
           <RosterFile />
         </Row>
@@ -147,7 +147,7 @@ function AddPerson({ onAdd, isFull }: { onAdd: (name: string) => void; isFull: b
         setName('');
       }}
     >
-      <Field label="Somebody by name" value={name} onChange={setName} maxLength={80} autoComplete="off" />
+      <Field label="Add a person" value={name} onChange={setName} maxLength={80} autoComplete="off" />
       <Button type="submit">Add them</Button>
     </Add>
   );

@@ -11,10 +11,10 @@ const Problem = styled.p`
 `;
 
 /** Saves the whole library, each recipe with its sub-recipes written out; a large one in several files. */
-export function TakeOutAll({ recipes }: { recipes: readonly RecipeSummary[] }) {
+export function ExportAll({ recipes }: { recipes: readonly RecipeSummary[] }) {
   const [done, setDone] = useState<number | null>(null);
   const [problem, setProblem] = useState('');
-  const takeOut = async () => {
+  const exportAll = async () => {
     setProblem('');
     try {
       const whole: Recipe[] = [];
@@ -28,14 +28,14 @@ export function TakeOutAll({ recipes }: { recipes: readonly RecipeSummary[] }) {
         saveFile(`library${part}.json`, 'application/json', file);
       }
     } catch (error) {
-      setProblem(`The library was not taken out: ${(error as Error).message}`);
+      setProblem(`The library was not exported: ${(error as Error).message}`);
     }
     setDone(null);
   };
   return (
     <>
-      <Button isDisabled={done !== null} onPress={() => void takeOut()}>
-        {done === null ? 'Take out all' : `Taking out ${done} of ${recipes.length} …`}
+      <Button isDisabled={done !== null} onPress={() => void exportAll()}>
+        {done === null ? 'Export all' : `Exporting ${done} of ${recipes.length} …`}
       </Button>
       {problem ? <Problem role="alert">{problem}</Problem> : null}
     </>
