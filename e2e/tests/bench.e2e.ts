@@ -1,10 +1,11 @@
-import { expect, goTo, makeClass, addDish, saved, test } from './kitchen.js';
+import { addDish, expect, goTo, makeClass, saved, saveRecipe, test } from './kitchen.js';
 
 test('a dressing is designed to a target, tasted three times, and written back as a new version', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(`Leaves to dress
+  await saveRecipe(
+    page,
+    `Leaves to dress
 Serves 4
 
 200 g mixed leaves
@@ -15,9 +16,8 @@ For the dressing
 1 tsp fine salt
 
 1. Whisk the oil, vinegar and salt.
-2. Toss the leaves with the dressing.`);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('heading', { name: 'Leaves to dress', level: 1 })).toBeVisible();
+2. Toss the leaves with the dressing.`,
+  );
   await page.getByRole('link', { name: 'On the dressing bench' }).click();
   await expect(page.getByRole('heading', { name: 'Dressing bench', level: 1 })).toBeVisible();
   const parts = page.getByRole('main');

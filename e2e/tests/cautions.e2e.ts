@@ -1,10 +1,11 @@
-import { addDish, expect, makeClass, saved, test } from './kitchen.js';
+import { addDish, expect, makeClass, saved, saveRecipe, test } from './kitchen.js';
 
 test('a finding of harm stays open until a word says why, through a reload, and opens again', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(`Yolk dressing on leaves
+  await saveRecipe(
+    page,
+    `Yolk dressing on leaves
 Serves 4
 
 200 g mixed leaves
@@ -16,9 +17,8 @@ For the dressing
 2 tbsp lemon juice
 
 1. Whisk the yolks with lemon juice and oil.
-2. Toss the chickpeas and the leaves with the dressing.`);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('heading', { name: 'Yolk dressing on leaves', level: 1 })).toBeVisible();
+2. Toss the chickpeas and the leaves with the dressing.`,
+  );
   await makeClass(page, 'Careful class', '8');
   await addDish(page, 'Yolk dressing');
   await saved(page);

@@ -1,4 +1,4 @@
-import { addDish, expect, goTo, makeClass, saved, test, type Page } from './kitchen.js';
+import { addDish, expect, goTo, makeClass, type Page, saved, saveRecipe, test } from './kitchen.js';
 
 /** A bar of the clock. */
 const bar = (page: Page, name: RegExp) =>
@@ -178,17 +178,17 @@ test('the list says the same as the clock; hands, minutes by step, and sheets fo
 test('what the plan adds says why, is left out and put back; the freshest food is chosen', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(`Peppers to slice
+  await saveRecipe(
+    page,
+    `Peppers to slice
 Serves 4
 
 4 peppers
 2 tbsp olive oil
 
 1. Roast the peppers at 200 °C for 20 minutes.
-2. Slice the peppers and stir in the oil.`);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('heading', { name: 'Peppers to slice', level: 1 })).toBeVisible();
+2. Slice the peppers and stir in the oil.`,
+  );
   await makeClass(page, 'Added to');
   await addDish(page, 'Peppers to slice');
   await goTo(page, 'Time');

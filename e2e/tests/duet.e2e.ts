@@ -1,4 +1,4 @@
-import { addDish, expect, goTo, makeClass, saved, test, type Page } from './kitchen.js';
+import { addDish, expect, goTo, makeClass, type Page, saved, saveRecipe, test } from './kitchen.js';
 
 const block = (page: Page, name: RegExp) =>
   page.getByRole('group', { name: 'Duet' }).getByRole('button', { name });
@@ -73,8 +73,9 @@ test('the class in two voices: chosen, walked and pinned by the keys, dragged do
 test('the order of steps is read from a method, unlinked and linked, and the plan follows', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(`Beans and eggs
+  await saveRecipe(
+    page,
+    `Beans and eggs
 Serves 4
 
 Ingredients
@@ -87,9 +88,8 @@ Method
 1. Drain the beans.
 2. Boil the eggs for 9 minutes.
 3. Whisk the oil and vinegar.
-4. Toss the beans with the dressing and halve the eggs on top.`);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('heading', { name: 'Beans and eggs', level: 1 })).toBeVisible();
+4. Toss the beans with the dressing and halve the eggs on top.`,
+  );
   const order = page.getByRole('group', { name: 'What comes after what' });
   const after = (step: number) => page.getByRole('list', { name: `What step ${step} comes after` });
   await expect(after(4).getByRole('button')).toHaveCount(3);
@@ -168,10 +168,7 @@ Serves 4
 test('what is new is shown, though its recipe says nothing of it; dropped, added and joined', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(silent);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('button', { name: 'Read', exact: true })).toBeVisible();
+  await saveRecipe(page, silent);
   await makeClass(page, 'Shown', '11');
   await addDish(page, 'Orange and fennel salad');
   await goTo(page, 'Time');

@@ -1,12 +1,4 @@
-import { addDish, expect, goTo, makeClass, test, type Page } from './kitchen.js';
-
-/** Pastes a recipe, keeps it, and stays in its editor. */
-async function writeRecipe(page: Page, text: string): Promise<void> {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(text);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('heading', { name: text.split('\n')[0]!, level: 1 })).toBeVisible();
-}
+import { addDish, expect, goTo, makeClass, type Page, saveRecipe, test } from './kitchen.js';
 
 const saved = (page: Page) => expect(page.getByText('· saved')).toBeVisible();
 const linesOf = (page: Page, component: string) =>
@@ -17,7 +9,7 @@ const values = (page: Page, component: string) =>
 test('lines are moved by keyboard and between components, chips are accepted and declined', async ({
   kitchen: page,
 }) => {
-  await writeRecipe(
+  await saveRecipe(
     page,
     'Moving salad\nServes 4\nIngredients\n100 g rocket\n30 g walnuts, toasted\nFor the dressing:\n3 ' +
       'tbsp olive oil\nMethod\n1. Toast the walnuts for 5 minutes.\n2. Toss the rocket with half the oil.',
@@ -66,7 +58,7 @@ test('lines are moved by keyboard and between components, chips are accepted and
 test('a class chooses a way, stays on its version, and takes the newest knowing what changed', async ({
   kitchen: page,
 }) => {
-  await writeRecipe(
+  await saveRecipe(
     page,
     'Choosing salad\nServes 4\nIngredients\n100 g rocket\n3 tbsp olive oil\n3 tbsp rapeseed ' +
       'oil\nMethod\n1. Toss the rocket with the olive oil and the rapeseed oil.',
@@ -120,12 +112,12 @@ test('a class chooses a way, stays on its version, and takes the newest knowing 
 });
 
 test('a house dressing is a part of two salads, and never of itself', async ({ kitchen: page }) => {
-  await writeRecipe(
+  await saveRecipe(
     page,
     'House dressing A\nServes 4\nIngredients\n3 tbsp olive oil\n1 tbsp ' +
       'cider vinegar\nMethod\n1. Shake the oil and vinegar.',
   );
-  await writeRecipe(
+  await saveRecipe(
     page,
     'Salad with a part\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket with the dressing.',
   );
@@ -226,7 +218,7 @@ test('a Fornax file exports a recipe and imports it again, nothing lost', async 
 });
 
 test('a version is kept with a word, and the next one says what changed', async ({ kitchen: page }) => {
-  await writeRecipe(page, 'Kept salad\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
+  await saveRecipe(page, 'Kept salad\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
   await page.getByRole('button', { name: 'Versions' }).click();
   await page.getByLabel('What changed, in a word').fill('first');
   await page.getByRole('button', { name: 'Keep the draft as a version' }).click();

@@ -1,10 +1,11 @@
-import { addDish, expect, makeClass, saved, test } from './kitchen.js';
+import { addDish, expect, makeClass, saved, saveRecipe, test } from './kitchen.js';
 
 test('what may harm somebody stands on Set up, in the words of the text, and who it harms', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(`Sea bass ceviche with rice
+  await saveRecipe(
+    page,
+    `Sea bass ceviche with rice
 Serves 4
 
 400 g sea bass fillets
@@ -15,9 +16,8 @@ Serves 4
 1. Cook the rice for 12 minutes.
 2. Leave the rice at room temperature overnight.
 3. Dice the sea bass and leave it in the lime juice for 15 minutes.
-4. Slice the onion over it and serve with the rice.`);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('heading', { name: 'Sea bass ceviche with rice', level: 1 })).toBeVisible();
+4. Slice the onion over it and serve with the rice.`,
+  );
   await makeClass(page, 'Raw fish class', '6');
   await addDish(page, 'Sea bass ceviche');
   await saved(page);

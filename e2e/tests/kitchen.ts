@@ -93,6 +93,14 @@ export async function makeClass(page: Page, title: string, people = '14'): Promi
   await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
 }
 
+/** Pastes a recipe, saves it, and stays in its editor. */
+export async function saveRecipe(page: Page, text: string): Promise<void> {
+  await page.goto('/recipes/new');
+  await page.getByLabel('Paste or write a recipe').fill(text);
+  await page.getByRole('button', { name: 'Save recipe' }).click();
+  await expect(page.getByRole('button', { name: 'Read', exact: true })).toBeVisible();
+}
+
 export async function addDish(page: Page, name: string): Promise<void> {
   await page.getByRole('button', { name: 'Add a dish' }).click();
   await page.getByRole('searchbox', { name: 'Search the library' }).fill(name);

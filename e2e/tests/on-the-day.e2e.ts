@@ -1,4 +1,4 @@
-import { addDish, expect, goTo, makeClass, saved, test } from './kitchen.js';
+import { addDish, expect, goTo, makeClass, saved, saveRecipe, test } from './kitchen.js';
 
 const roast = `Roast carrots for the day
 Serves 4
@@ -12,10 +12,7 @@ Serves 4
 test('an oven out of order for one class: Time names it, a way out is taken, the next has its oven', async ({
   kitchen: page,
 }) => {
-  await page.goto('/recipes/new');
-  await page.getByLabel('Paste or write a recipe').fill(roast);
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await expect(page.getByRole('button', { name: 'Read', exact: true })).toBeVisible();
+  await saveRecipe(page, roast);
   await makeClass(page, 'Without an oven', '8');
   await addDish(page, 'Roast carrots for the day');
   await page.getByText('Kitchen for this class:').click();

@@ -1,4 +1,14 @@
-import { addDish, enterDemo, expect, goTo, makeClass, saved, test, type Page } from './kitchen.js';
+import {
+  addDish,
+  enterDemo,
+  expect,
+  goTo,
+  makeClass,
+  type Page,
+  saved,
+  saveRecipe,
+  test,
+} from './kitchen.js';
 
 test('two people change the same number: both see both, and choose', async ({ kitchen: page, browser }) => {
   await makeClass(page, 'Shared class');
@@ -47,12 +57,7 @@ test('two people write one recipe: other parts are joined, the same part is show
   kitchen: page,
   browser,
 }) => {
-  await page.goto('/recipes/new');
-  await page
-    .getByLabel('Paste or write a recipe')
-    .fill('Shared recipe\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
-  await page.getByRole('button', { name: 'Save recipe' }).click();
-  await page.getByRole('heading', { name: 'Shared recipe', level: 1 }).waitFor();
+  await saveRecipe(page, 'Shared recipe\nServes 4\nIngredients\n100 g rocket\nMethod\n1. Toss the rocket.');
   const other = await (
     await browser.newContext({ baseURL: process.env.FORNAX_URL, locale: 'en-GB' })
   ).newPage();

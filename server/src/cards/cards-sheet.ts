@@ -44,7 +44,7 @@ function cardSections(card: StationCard) {
         at === 0
           ? [
               card.stations > 1
-                ? html`<p class="quiet">${card.stations} stations alike: print ${card.stations}</p>`
+                ? html`<p class="quiet">${card.stations} stations, same card: print ${card.stations}</p>`
                 : null,
               list(needsTitle(card), card.needs),
             ]

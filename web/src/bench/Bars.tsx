@@ -11,6 +11,7 @@ import styled from 'styled-components';
 import { useKitchen } from '../api/useLarder.js';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
+import { LookHere } from '../parts/kit.js';
 
 const Rows = styled.dl`
   display: grid;
@@ -46,10 +47,6 @@ const Needle = styled.span<{ $out: boolean }>`
   width: 0.25rem;
   margin-left: -2px;
   background: ${({ theme, $out }) => ($out ? theme.colour.lemonText : theme.colour.basil)};
-`;
-const Out = styled.span`
-  color: ${({ theme }) => theme.colour.lemonText};
-  font-weight: 600;
 `;
 
 /** Salt, sugar, acid, thickness and keeping, each with the window of its school. */
@@ -153,9 +150,9 @@ function Bar({ name, value, window: [from, to], most, out, workings }: BarProps)
       <dd>
         <Figure id={`bench:${name}`} workings={workings} text={`${short(value)} %`} />{' '}
         {out ? (
-          <Out>
+          <LookHere>
             {out} the usual {short(from)}–{short(to)} %
-          </Out>
+          </LookHere>
         ) : (
           <Quietly>
             usual {short(from)}–{short(to)} %

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
-import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import {
   flightBowls,
@@ -23,11 +22,7 @@ import { Choice } from '../parts/Choice.js';
 import { Loading, Quietly, Row } from '../parts/states.js';
 import { usePutOnMenu } from '../api/usePutOnMenu.js';
 import { type BenchBowl, textsWith } from './bowls.js';
-
-const Parts = styled.div`
-  display: grid;
-  gap: 0.875rem;
-`;
+import { Stack } from '../parts/kit.js';
 
 const wayNames: Readonly<Record<FlightSharing, string>> = {
   'each another': 'each station makes another bowl, for everybody',
@@ -48,7 +43,7 @@ export function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
   if (coming.length === 0) return <p>There is no class to come. Make one under Classes.</p>;
   const of = bowls.filter((_, index) => chosen.includes(String(index)));
   return (
-    <Parts>
+    <Stack>
       <Boxes value={chosen} onChange={setChosen} aria-label="Bowls of the flight">
         {bowls.map(({ title }, index) => (
           <TickBox key={index} value={String(index)}>
@@ -90,7 +85,7 @@ export function FlightForm({ bowls }: { bowls: readonly BenchBowl[] }) {
           {problem || (of.length < flightBowls.least ? 'A flight takes two bowls at least.' : '')}
         </Quietly>
       </Row>
-    </Parts>
+    </Stack>
   );
 }
 

@@ -20,6 +20,7 @@ import { NumberField } from '../parts/NumberField.js';
 import { Quietly, Row } from '../parts/states.js';
 import { Download } from './Download.js';
 import { StopHeading } from '../classes/StopHeading.js';
+import { OnScreen } from '../parts/kit.js';
 
 const stored = 'fornax:labels';
 
@@ -31,11 +32,6 @@ const Settings = styled.div`
   margin: 0.75rem 0;
   @media (max-width: 43.75em) {
     grid-template-columns: 1fr 1fr;
-  }
-`;
-const OnScreen = styled.div`
-  @media print {
-    display: none;
   }
 `;
 const Alert = styled.p`

@@ -69,7 +69,7 @@ function CardHead({ card }: { card: StationCard }) {
       <h2>{card.place}</h2>
       {card.stations > 1 ? (
         <Small>
-          {card.stations} stations alike: print {card.stations}
+          {card.stations} stations, same card: print {card.stations}
         </Small>
       ) : null}
       <Items title={needsTitle(card)} items={card.needs} level="h3" />

@@ -12,6 +12,7 @@ import { Empty, Failed, Loading, Quietly, Row, Sheet } from '../parts/states.js'
 import { JobsOfDays } from './JobsOfDays.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
+import { Due, RuledList } from '../parts/kit.js';
 
 /** The form with its calendar comes when it is first asked for. */
 const NewClass = lazyPart(() => import('./NewClass.js').then((module) => module.NewClass));
@@ -28,9 +29,6 @@ const Columns = styled.div`
   @media (max-width: 62.5em) {
     grid-template-columns: minmax(0, 1fr);
   }
-`;
-const List = styled.ul`
-  border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 const Item = styled.li`
   display: grid;
@@ -55,9 +53,6 @@ const Item = styled.li`
 `;
 const When = styled.div`
   font-variant-numeric: tabular-nums;
-`;
-const Soon = styled.strong`
-  color: ${({ theme }) => theme.colour.emberText};
 `;
 const Job = styled.p`
   margin-top: 0.25rem;
@@ -150,11 +145,11 @@ interface ComingProps {
 function ComingClasses({ coming, courses }: ComingProps) {
   return (
     <Columns>
-      <List aria-label="Coming classes" ref={linksAreOneStop}>
+      <RuledList aria-label="Coming classes" ref={linksAreOneStop}>
         {coming.map((each) => (
           <ClassItem key={each.id} item={each} courses={courses} />
         ))}
-      </List>
+      </RuledList>
       <JobsOfDays classes={coming} />
     </Columns>
   );
@@ -172,11 +167,11 @@ function PastClasses({
   return (
     <Past>
       <h2>Past</h2>
-      <List aria-label="Past classes" ref={linksAreOneStop}>
+      <RuledList aria-label="Past classes" ref={linksAreOneStop}>
         {past.map((each) => (
           <ClassItem key={each.id} item={each} courses={courses} />
         ))}
-      </List>
+      </RuledList>
       <Earlier>{earlier}</Earlier>
     </Past>
   );
@@ -191,7 +186,7 @@ function ClassItem({ item, courses }: { item: ClassSummary; courses: readonly Co
         <div>{showDateInYear(item.startsAt)}</div>
         <Quietly>{showTimes(item.startsAt, item.lengthMinutes)}</Quietly>
         <div>
-          {over ? <Quietly>{countdown(item.startsAt)}</Quietly> : <Soon>{countdown(item.startsAt)}</Soon>}
+          {over ? <Quietly>{countdown(item.startsAt)}</Quietly> : <Due>{countdown(item.startsAt)}</Due>}
         </div>
       </When>
       <div>

@@ -14,6 +14,7 @@ import { DateField, TimeField } from '../parts/DateTimeFields.js';
 import { Dialog } from '../parts/Dialog.js';
 import { Field } from '../parts/Field.js';
 import { Row } from '../parts/states.js';
+import { ErrorText } from '../parts/kit.js';
 
 const Form = styled.form`
   display: grid;
@@ -22,9 +23,6 @@ const Form = styled.form`
   > .wide {
     grid-column: 1 / -1;
   }
-`;
-const Alert = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
 `;
 
 interface Draft {
@@ -112,9 +110,9 @@ function Unplaced({ problems }: { problems: readonly FieldProblem[] }) {
   const unplaced = problems.find((each) => each.field === '');
   if (!unplaced) return null;
   return (
-    <Alert className="wide" role="alert">
+    <ErrorText className="wide" role="alert">
       {unplaced.sentence}
-    </Alert>
+    </ErrorText>
   );
 }
 

@@ -9,6 +9,7 @@ import { walkFigures } from '../parts/walk-figures.js';
 import { VisuallyHidden } from '../theme/visually-hidden.js';
 import { CountField } from '../parts/CountField.js';
 import type { Ticks } from '../api/useTicks.js';
+import { PartHeading } from '../parts/kit.js';
 
 const Section = styled.section`
   break-inside: avoid;
@@ -47,18 +48,13 @@ const Table = styled.table`
     width: 5.125rem;
   }
 `;
-const Head = styled.h3`
-  span {
-    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
-  }
-`;
 
 /** One crate to pack and to take back: ticked out, ticked in, and what is missing or broken. */
 export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
   const out = crate.rows.filter((row) => ticks.ticks.get(tickKey(crate, 'out', row.key))?.ticked).length;
   return (
     <Section aria-label={crate.name}>
-      <Head>
+      <PartHeading>
         {crate.name}{' '}
         <Quietly>
           {crate.count > 1 ? `${crate.count} identical crates · ` : ''}
@@ -70,7 +66,7 @@ export function CrateList({ crate, ticks }: { crate: Crate; ticks: Ticks }) {
           />{' '}
           · {out} of {crate.rows.length} packed
         </Quietly>
-      </Head>
+      </PartHeading>
       <Table ref={figuresAreOneStop} onKeyDown={walkFigures}>
         <thead>
           <tr>

@@ -17,6 +17,7 @@ import { Washing } from './Washing.js';
 import { listedFiguresAreOneStop } from '../parts/one-stop.js';
 import { Switch } from '../parts/Switch.js';
 import { StopHeading } from '../classes/StopHeading.js';
+import { PartHeading } from '../parts/kit.js';
 
 const Crates = styled.div`
   display: grid;
@@ -65,11 +66,6 @@ const Item = styled.li`
   font-variant-numeric: tabular-nums;
   @media (pointer: coarse) {
     align-items: center;
-  }
-`;
-const Head = styled.h3`
-  span {
-    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
   }
 `;
 const Top = styled(Row)`
@@ -184,9 +180,9 @@ function Needed() {
           <Containers key={place} place={place} rows={kit.containers.filter((row) => row.place === place)} />
         ))}
         <section aria-label="Easily forgotten" data-empty={kit.checks.length === 0 || undefined}>
-          <Head>
+          <PartHeading>
             Easily forgotten <Quietly>not mentioned in any step</Quietly>
-          </Head>
+          </PartHeading>
           <List>
             {kit.checks.map((check) => (
               <Item key={check.id}>
@@ -216,9 +212,9 @@ function Crate({
 }) {
   return (
     <section aria-label={title} data-empty={rows.length === 0 || undefined}>
-      <Head>
+      <PartHeading>
         {title} <Quietly>{aside}</Quietly>
-      </Head>
+      </PartHeading>
       <List>
         {rows.length === 0 ? (
           <Item>
@@ -250,9 +246,9 @@ function Crate({
 function Containers({ place, rows }: { place: string; rows: readonly ContainerRow[] }) {
   return (
     <section aria-label={`Containers: ${place}`}>
-      <Head>
+      <PartHeading>
         Containers <Quietly>{place}, each</Quietly>
-      </Head>
+      </PartHeading>
       <List>
         {rows.map((row) => (
           <Item key={row.container}>

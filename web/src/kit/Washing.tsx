@@ -3,12 +3,8 @@ import styled from 'styled-components';
 import { useOpenClass } from '../classes/class-context.js';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
+import { PartHeading } from '../parts/kit.js';
 
-const Head = styled.h3`
-  span {
-    font: 400 0.875rem/1.25rem ${({ theme }) => theme.font.text};
-  }
-`;
 const List = styled.ul`
   border-top: 1.5px solid ${({ theme }) => theme.colour.ink};
   margin-top: 0.25rem;
@@ -29,13 +25,13 @@ export function Washing() {
   const axis = createAxis(view.startsAt, view.zone);
   return (
     <section aria-label="Washing" data-empty={washing.length === 0 || undefined}>
-      <Head>
+      <PartHeading>
         Washing between dishes{' '}
         <Quietly>
           <Figure id="kit:dirty" workings={dirty.workings} text={`at most ${dirty.count} dirty at once`} />;
           what must go round is a job on Time
         </Quietly>
-      </Head>
+      </PartHeading>
       <List>
         {washing.length === 0 ? (
           <Item>

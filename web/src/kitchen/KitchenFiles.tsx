@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { largestFileBytes, type KitchenCsvReading } from '@fornax/core';
-import styled from 'styled-components';
 import { readInWorker } from '../workers/read-worker.js';
 import { Button } from '../parts/Button.js';
 import { useFileWork } from '../parts/files/useFileWork.js';
@@ -11,11 +10,7 @@ import { Row } from '../parts/states.js';
 import { useSay } from '../parts/toasts.js';
 import type { KitchenEditor } from './useKitchenEditor.js';
 import type { KitchenEdits } from '../api/rows.js';
-
-const Alert = styled.p`
-  margin: 0.5rem 0;
-  color: ${({ theme }) => theme.colour.beet};
-`;
+import { ErrorLine } from '../parts/kit.js';
 
 /** Tools and vessels as a table for a spreadsheet, out and in again; what was refused is told row by row. */
 export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; editor: KitchenEditor }) {
@@ -58,7 +53,7 @@ export function KitchenFiles({ kitchen, editor }: { kitchen: KitchenEdits; edito
           <Button>Choose a file to bring in</Button>
         </FileTrigger>
       </Row>
-      {said || reading?.refused ? <Alert role="alert">{said || reading?.refused}</Alert> : null}
+      {said || reading?.refused ? <ErrorLine role="alert">{said || reading?.refused}</ErrorLine> : null}
       {reading && !reading.refused ? (
         <>
           <p role="status">

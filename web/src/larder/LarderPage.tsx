@@ -11,6 +11,7 @@ import { IngredientFacts } from './IngredientFacts.js';
 import { useLarderEntries, type LarderEntries } from '../api/useLarderEntries.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
+import { SideList } from '../parts/kit.js';
 
 /** What is opened beside the list of foods comes when it is opened. */
 const StockList = lazyPart(
@@ -34,15 +35,6 @@ const Columns = styled.div`
   margin-top: 0.5rem;
   @media (max-width: 50em) {
     grid-template-columns: minmax(0, 1fr);
-  }
-`;
-const List = styled.nav`
-  margin-top: 0.625rem;
-  max-height: calc(100vh - 11.875rem);
-  overflow: auto;
-  padding-right: 0.5rem;
-  @media (max-width: 50em) {
-    max-height: 40vh;
   }
 `;
 const Group = styled.section`
@@ -154,7 +146,7 @@ function Ingredients({ entries }: { entries: LarderEntries }) {
   return (
     <div>
       <Field label="Find" type="search" value={search} onChange={setSearch} hint="By any of its names." />
-      <List aria-label="Ingredients" ref={linksAreOneStop}>
+      <SideList aria-label="Ingredients" ref={linksAreOneStop}>
         {found.length === 0 ? <Quietly>Nothing of this name. Add it as your own.</Quietly> : null}
         {sections.map((section) => {
           const inSection = found
@@ -177,7 +169,7 @@ function Ingredients({ entries }: { entries: LarderEntries }) {
             </Group>
           );
         })}
-      </List>
+      </SideList>
     </div>
   );
 }

@@ -1,15 +1,11 @@
 import { useState } from 'react';
-import styled from 'styled-components';
 import { allergens, type Ingredient, type LarderEntry, type OwnIngredient } from '@fornax/core';
 import type { LarderEntries } from '../api/useLarderEntries.js';
 import { Boxes, TickBox } from '../parts/Boxes.js';
 import { Button } from '../parts/Button.js';
 import { NewIngredient } from '../parts/food/NewIngredient.js';
 import { Quietly, Row } from '../parts/states.js';
-
-const Problem = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
-`;
+import { ErrorText } from '../parts/kit.js';
 
 /** What this kitchen says of an ingredient: the words that mean it here, and the label of one of its own. */
 export function OfThisKitchen({ ingredient, entries }: { ingredient: Ingredient; entries: LarderEntries }) {
@@ -39,7 +35,7 @@ export function OfThisKitchen({ ingredient, entries }: { ingredient: Ingredient;
       ))}
       {entry.own ? <Button onPress={() => setOpen(true)}>Change what its label says</Button> : null}
       <MayContain entry={entry} save={save} />
-      {problem ? <Problem role="alert">{problem}</Problem> : null}
+      {problem ? <ErrorText role="alert">{problem}</ErrorText> : null}
       {isOwn(entry) ? (
         <NewIngredient isOpen={isOpen} entries={entries} existing={entry} onClose={() => setOpen(false)} />
       ) : null}

@@ -3,7 +3,6 @@ import type { StockView } from '@fornax/contract';
 import { readInWorker } from '../workers/read-worker.js';
 import { counted, largestFileBytes, type StockCsvReading, writeStockCsv } from '@fornax/core';
 import { FileTrigger } from 'react-aria-components';
-import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { call } from '../api/client.js';
 import type { LarderEntries } from '../api/useLarderEntries.js';
@@ -11,11 +10,7 @@ import { Button } from '../parts/Button.js';
 import { RefusedRows } from '../parts/RefusedRows.js';
 import { saveFile } from '../parts/files/save-file.js';
 import { Row } from '../parts/states.js';
-
-const Said = styled.p`
-  margin: 0.5rem 0;
-  color: ${({ theme }) => theme.colour.beet};
-`;
+import { ErrorLine } from '../parts/kit.js';
 
 interface StockFilesProps {
   stock: readonly StockView[];
@@ -58,8 +53,8 @@ export function StockFiles({ stock, entries, english, onTaken }: StockFilesProps
           <Button>Import a CSV</Button>
         </FileTrigger>
       </Row>
-      {reading?.refused ? <Said role="alert">{reading.refused}</Said> : null}
-      {said ? <Said role="status">{said}</Said> : null}
+      {reading?.refused ? <ErrorLine role="alert">{reading.refused}</ErrorLine> : null}
+      {said ? <ErrorLine role="status">{said}</ErrorLine> : null}
       {reading && !reading.refused ? (
         <ToTake reading={reading} onTake={() => void take()} onCancel={() => setReading(null)} />
       ) : null}

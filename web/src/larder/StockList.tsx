@@ -18,6 +18,7 @@ import type { LarderEntries } from '../api/useLarderEntries.js';
 import { useKitchen } from '../api/useLarder.js';
 import { PageHeading } from '../parts/page.js';
 import { StockFiles } from './StockFiles.js';
+import { Due, Over } from '../parts/kit.js';
 
 const Form = styled.form`
   display: grid;
@@ -57,12 +58,6 @@ const Table = styled.table`
   td {
     font-variant-numeric: tabular-nums;
   }
-`;
-const Over = styled.strong`
-  color: ${({ theme }) => theme.colour.beet};
-`;
-const Soon = styled.strong`
-  color: ${({ theme }) => theme.colour.emberText};
 `;
 /** Within these days a date is pointed out. */
 const soonDays = 3;
@@ -158,7 +153,7 @@ function UseBy({ date }: { date: string | null }) {
   if (!date) return <Quietly>keeps</Quietly>;
   const left = daysAhead(date);
   if (left < 0) return <Over>{showDate(date)}, past</Over>;
-  return left <= soonDays ? <Soon>{showDate(date)}</Soon> : <>{showDate(date)}</>;
+  return left <= soonDays ? <Due>{showDate(date)}</Due> : <>{showDate(date)}</>;
 }
 
 function AddStock({ entries, onAdded }: { entries: LarderEntries; onAdded: () => Promise<unknown> }) {

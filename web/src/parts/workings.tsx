@@ -12,6 +12,7 @@ import type { Workings } from '@fornax/core';
 import styled from 'styled-components';
 import { AmountText } from './AmountText.js';
 import { noRoomBeside } from './useMedia.js';
+import { SmallNote } from './kit.js';
 
 interface Selection {
   readonly key: string;
@@ -88,12 +89,6 @@ const FigureButton = styled.button<{ $estimate: boolean; $chosen: boolean }>`
     min-height: 2.75rem;
   }
 `;
-const Beside = styled.span`
-  display: block;
-  color: ${({ theme }) => theme.colour.quiet};
-  font-size: ${({ theme }) => theme.size.small};
-  line-height: 1.125rem;
-`;
 
 interface FigureProps {
   /** Stable name of the figure, so that the panel follows it through changes. */
@@ -128,9 +123,9 @@ export function Figure({ id, workings, text, beside, label, tabIndex }: FigurePr
         <AmountText text={text} />
       </span>
       {beside ? (
-        <Beside>
+        <SmallNote>
           <AmountText text={beside} />
-        </Beside>
+        </SmallNote>
       ) : null}
     </FigureButton>
   );

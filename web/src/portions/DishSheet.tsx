@@ -15,6 +15,7 @@ import { NotFor } from './NotFor.js';
 import { type Columns, ColumnSwitch, useColumns } from './OneColumn.js';
 import { Offers } from './Offers.js';
 import { Vessels } from './Vessels.js';
+import { SmallNote } from '../parts/kit.js';
 
 const Sheet = styled.section`
   margin: 0.75rem 0 2rem;
@@ -101,17 +102,11 @@ const Table = styled.table`
     font-weight: 700;
   }
 `;
-const Note = styled.span`
-  display: block;
-  color: ${({ theme }) => theme.colour.quiet};
-  font-size: ${({ theme }) => theme.size.small};
-  line-height: 1.125rem;
-`;
-const Advice = styled(Note)`
+const Advice = styled(SmallNote)`
   color: ${({ theme }) => theme.colour.emberText};
   font-weight: 600;
 `;
-const Unknown = styled(Note)`
+const Unknown = styled(SmallNote)`
   color: ${({ theme }) => theme.colour.lemonText};
   font-weight: 600;
 `;
@@ -221,7 +216,7 @@ function Line({ dish, line, show, columns }: LineProps) {
         {capital(line.name)}
         {line.note ? <Quietly>, {line.note}</Quietly> : null}
         {line.advice ? <Advice>{line.advice}</Advice> : null}
-        {line.keptBack ? <Note>{line.keptBack}</Note> : null}
+        {line.keptBack ? <SmallNote>{line.keptBack}</SmallNote> : null}
         <NotFor dishId={dish.dishId} line={line} />
         {line.inLarder ? null : <NotInLarder dish={dish} line={line} />}
       </td>

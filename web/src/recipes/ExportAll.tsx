@@ -1,14 +1,10 @@
 import { useState } from 'react';
-import styled from 'styled-components';
 import type { RecipeSummary, RecipeView } from '@fornax/contract';
 import { mostRecipesInFile, type Recipe, writeFornaxRecipes } from '@fornax/core';
 import { call } from '../api/client.js';
 import { Button } from '../parts/Button.js';
 import { saveFile } from '../parts/files/save-file.js';
-
-const Problem = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
-`;
+import { ErrorText } from '../parts/kit.js';
 
 /** Saves the whole library, each recipe with its sub-recipes written out; a large one in several files. */
 export function ExportAll({ recipes }: { recipes: readonly RecipeSummary[] }) {
@@ -37,7 +33,7 @@ export function ExportAll({ recipes }: { recipes: readonly RecipeSummary[] }) {
       <Button isDisabled={done !== null} onPress={() => void exportAll()}>
         {done === null ? 'Export all' : `Exporting ${done} of ${recipes.length} …`}
       </Button>
-      {problem ? <Problem role="alert">{problem}</Problem> : null}
+      {problem ? <ErrorText role="alert">{problem}</ErrorText> : null}
     </>
   );
 }

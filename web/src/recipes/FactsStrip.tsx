@@ -11,6 +11,7 @@ import {
 import styled from 'styled-components';
 import { Quietly } from '../parts/states.js';
 import { Figure } from '../parts/workings.js';
+import { ErrorText } from '../parts/kit.js';
 
 const Strip = styled.dl`
   display: flex;
@@ -39,9 +40,6 @@ const Strip = styled.dl`
   button {
     max-width: none;
   }
-`;
-const Contains = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
 `;
 const Cautions = styled.details`
   margin-bottom: 0.5rem;
@@ -93,7 +91,7 @@ export function FactsStrip({
         ))}
       </Strip>
       {allergens.length + notKnown.length > 0 ? (
-        <Contains>{capital(allergenSentence(allergens, notKnown))}.</Contains>
+        <ErrorText>{capital(allergenSentence(allergens, notKnown))}.</ErrorText>
       ) : (
         <Quietly>{capital(allergenSentence([], []))}.</Quietly>
       )}

@@ -25,6 +25,7 @@ import { NotKnownFoods } from '../parts/food/NotKnownFoods.js';
 import { Quietly, Row } from '../parts/states.js';
 import { systemNames } from './edit/Details.js';
 import { yieldSaid } from './yield-said.js';
+import { LookHere } from '../parts/kit.js';
 
 const Zone = styled(DropZone)`
   padding: 1.5rem;
@@ -51,10 +52,6 @@ const List = styled.ul`
 `;
 const Refused = styled.span`
   color: ${({ theme }) => theme.colour.beet};
-`;
-const Look = styled.span`
-  color: ${({ theme }) => theme.colour.lemonText};
-  font-weight: 600;
 `;
 
 /** A file as it was chosen: its text, or why it has none. */
@@ -249,7 +246,8 @@ function FoundRow({
             {yieldSaid(recipe)} · {counted(recipe.lines.length, 'line')},{' '}
             {counted(recipe.steps.length, 'step')}, from {file}
           </Quietly>{' '}
-          {marked > 0 ? <Look>{marked} to look at</Look> : null} {isKept ? <Quietly>kept</Quietly> : null}
+          {marked > 0 ? <LookHere>{marked} to look at</LookHere> : null}{' '}
+          {isKept ? <Quietly>kept</Quietly> : null}
           {remarks.map((remark) => (
             <Quietly key={remark}> {remark}</Quietly>
           ))}

@@ -30,6 +30,7 @@ import { FoodQuestion } from '../parts/food/FoodQuestion.js';
 import { Quietly } from '../parts/states.js';
 import { showAmount } from './show-amount.js';
 import { WhenChoice } from './WhenChoice.js';
+import { LookHere } from '../parts/kit.js';
 
 const Row = styled.div<{ $marked: boolean }>`
   flex: 1;
@@ -48,9 +49,6 @@ const Read = styled.p`
   font-size: ${({ theme }) => theme.size.small};
   line-height: 1.125rem;
   overflow-wrap: anywhere;
-`;
-const Mark = styled.strong`
-  color: ${({ theme }) => theme.colour.lemonText};
 `;
 const Correct = styled.div`
   display: grid;
@@ -123,7 +121,7 @@ export function LineEditor({
           {line.unread && !isAsked ? (
             <>
               {' '}
-              <Mark>{capital(line.unread)}.</Mark>
+              <LookHere>{capital(line.unread)}.</LookHere>
             </>
           ) : null}
         </Read>

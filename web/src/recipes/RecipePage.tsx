@@ -24,6 +24,7 @@ import { contentOf } from '../api/rows.js';
 import { useRecipeEditor } from './useRecipeEditor.js';
 import { Versions } from './Versions.js';
 import { PageHeading } from '../parts/page.js';
+import { OnScreen } from '../parts/kit.js';
 
 /** The form comes when a recipe is to be written. */
 const EditRecipe = lazyPart(
@@ -69,12 +70,6 @@ const ToBench = styled(Link)`
   padding: 0.375rem 0;
   color: ${({ theme }) => theme.colour.basil};
   font-weight: 600;
-`;
-/** Printed, a recipe is always the one to read, never its form. */
-const OnScreen = styled.div`
-  @media print {
-    display: none;
-  }
 `;
 const OnPaper = styled.div`
   display: none;
@@ -128,6 +123,7 @@ function OpenedRecipe({ id }: { id: string }) {
         <DressingStrip recipe={whole} larder={larder} />
         <LooseEnds recipe={whole} larder={larder} />
         {isEditing ? (
+          // Printed, a recipe is always the one to read, never its form.
           <OnScreen>
             <EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} />
           </OnScreen>

@@ -13,6 +13,7 @@ import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
 import { type Filters, filtered, nameOfTechnique, noFilters } from './filters.js';
 import { RecipeFilters } from './RecipeFilters.js';
+import { LookHere, RuledList } from '../parts/kit.js';
 
 const Head = styled(Row)`
   justify-content: space-between;
@@ -26,9 +27,6 @@ const Columns = styled.div`
   @media (max-width: 56.25em) {
     grid-template-columns: minmax(0, 1fr);
   }
-`;
-const List = styled.ul`
-  border-top: 1px solid ${({ theme }) => theme.colour.ink};
 `;
 const Item = styled.li`
   display: grid;
@@ -44,10 +42,6 @@ const Item = styled.li`
   @media (max-width: 43.75em) {
     grid-template-columns: 1fr;
   }
-`;
-const Look = styled.span`
-  color: ${({ theme }) => theme.colour.lemonText};
-  font-weight: 600;
 `;
 
 const More = styled.p`
@@ -125,11 +119,11 @@ function FoundRecipes({ found, cupboard }: FoundProps) {
   return (
     <>
       {found.length > 0 ? (
-        <List aria-label="Recipes" ref={linksAreOneStop}>
+        <RuledList aria-label="Recipes" ref={linksAreOneStop}>
           {found.slice(0, isWhole ? undefined : firstShown).map((recipe) => (
             <RecipeItem key={recipe.id} recipe={recipe} cupboard={cupboard} />
           ))}
-        </List>
+        </RuledList>
       ) : null}
       {found.length > firstShown && !isWhole ? (
         <More>
@@ -174,9 +168,9 @@ function RecipeItem({ recipe, cupboard }: { recipe: RecipeSummary; cupboard: Rea
       </Quietly>
       <div>
         {recipe.unread > 0 ? (
-          <Look>
+          <LookHere>
             {recipe.unread} {recipe.unread === 1 ? 'line' : 'lines'} to look at
-          </Look>
+          </LookHere>
         ) : (
           <Quietly>
             {allergenSentence(recipe.allergens, recipe.notKnown)}

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { ApiError, call } from '../api/client.js';
 import { Button } from '../parts/Button.js';
 import { Field } from '../parts/Field.js';
+import { ErrorText } from '../parts/kit.js';
 
 export const Form = styled.form`
   display: grid;
@@ -11,9 +12,6 @@ export const Form = styled.form`
   button {
     justify-self: start;
   }
-`;
-const Alert = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
 `;
 
 export type Enter = (path: string, body: object) => Promise<void>;
@@ -65,7 +63,7 @@ export function problemOf(problem: Error | null, field: string): string | undefi
 
 export function Unplaced({ problem }: { problem: Error | null }) {
   const placed = problem instanceof ApiError && problem.fields.length > 0;
-  return problem && !placed ? <Alert role="alert">{problem.message}</Alert> : null;
+  return problem && !placed ? <ErrorText role="alert">{problem.message}</ErrorText> : null;
 }
 
 export function SignIn({ busy, problem, onEnter }: FormProps) {

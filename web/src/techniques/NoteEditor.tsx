@@ -18,6 +18,7 @@ import { Choice } from '../parts/Choice.js';
 import { Field } from '../parts/Field.js';
 import { Quietly, Row } from '../parts/states.js';
 import { MarkdownEditor } from './MarkdownEditor.js';
+import { ErrorLine } from '../parts/kit.js';
 
 const Grid = styled.div`
   display: grid;
@@ -27,10 +28,6 @@ const Grid = styled.div`
   > :first-child {
     grid-column: span 2;
   }
-`;
-const Alert = styled.p`
-  margin: 0.5rem 0;
-  color: ${({ theme }) => theme.colour.beet};
 `;
 const keptNote = (id: string) => `fornax:note:${id}`;
 
@@ -92,7 +89,7 @@ export function NoteEditor({ note, revision, onDone }: NoteEditorProps) {
           practised hands take: “onion: 2 min a piece”, “any food: 0.8 min for 100 g”.
         </Quietly>
       </p>
-      {problem ? <Alert role="alert">{problem}</Alert> : null}
+      {problem ? <ErrorLine role="alert">{problem}</ErrorLine> : null}
       <Row>
         <Button look="act" isDisabled={isBusy} onPress={() => void save()}>
           Save the note

@@ -14,6 +14,7 @@ import { useSay } from '../parts/toasts.js';
 import { TechniqueText } from '../parts/technique/TechniqueText.js';
 import { linksAreOneStop } from '../parts/one-stop.js';
 import { PageHeading } from '../parts/page.js';
+import { SideList } from '../parts/kit.js';
 
 const NoteEditor = lazyPart(
   () => import('./NoteEditor.js').then((module) => module.NoteEditor),
@@ -30,15 +31,6 @@ const Columns = styled.div`
   margin-top: 0.5rem;
   @media (max-width: 50em) {
     grid-template-columns: minmax(0, 1fr);
-  }
-`;
-const List = styled.nav`
-  margin-top: 0.625rem;
-  max-height: calc(100vh - 11.875rem);
-  overflow: auto;
-  padding-right: 0.5rem;
-  @media (max-width: 50em) {
-    max-height: 40vh;
   }
 `;
 const Group = styled.section`
@@ -122,12 +114,12 @@ function NoteList({ notes }: { notes: readonly TechniqueNote[] }) {
   return (
     <div>
       <Field label="Find" type="search" value={search} onChange={setSearch} />
-      <List aria-label="Technique notes" ref={linksAreOneStop}>
+      <SideList aria-label="Technique notes" ref={linksAreOneStop}>
         {found.length === 0 ? <Quietly>No note has these words.</Quietly> : null}
         {techniqueGroups.map((group) => (
           <NoteGroup key={group} name={group} notes={found.filter((note) => note.group === group)} />
         ))}
-      </List>
+      </SideList>
     </div>
   );
 }

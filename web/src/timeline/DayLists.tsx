@@ -6,6 +6,7 @@ import { Quietly } from '../parts/states.js';
 import { figuresAreOneStop } from '../parts/one-stop.js';
 import { Figure } from '../parts/workings.js';
 import { walkFigures } from '../parts/walk-figures.js';
+import { Due } from '../parts/kit.js';
 
 const Table = styled.table`
   width: 100%;
@@ -35,9 +36,6 @@ const Table = styled.table`
       white-space: normal;
     }
   }
-`;
-const Soon = styled.strong`
-  color: ${({ theme }) => theme.colour.emberText};
 `;
 const whose: Readonly<Record<string, string>> = {
   you: 'you',
@@ -100,7 +98,7 @@ export function DaysBefore({ timeline }: { timeline: Timeline }) {
                 </Quietly>
               </td>
               <td>
-                <Soon>{countdown(entry.localDate)}</Soon>
+                <Due>{countdown(entry.localDate)}</Due>
               </td>
             </tr>
           </Fragment>

@@ -7,6 +7,7 @@ import { Quietly } from '../parts/states.js';
 import { figuresAreOneStop } from '../parts/one-stop.js';
 import { Figure } from '../parts/workings.js';
 import { walkFigures } from '../parts/walk-figures.js';
+import { Over } from '../parts/kit.js';
 
 const Details = styled.details`
   margin-top: 0.25rem;
@@ -41,9 +42,6 @@ const Table = styled.table`
     white-space: nowrap;
     font-variant-numeric: tabular-nums;
   }
-`;
-const Over = styled.strong`
-  color: ${({ theme }) => theme.colour.beet};
 `;
 
 /** How long food for the cold is out of it until it is eaten, against the kitchen's safety profile. */

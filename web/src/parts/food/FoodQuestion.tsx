@@ -7,6 +7,7 @@ import { Button } from '../Button.js';
 import { lazyPart } from '../lazy-part.js';
 import { Quietly } from '../states.js';
 import { useSay } from '../toasts.js';
+import { ErrorText, LookHere } from '../kit.js';
 
 /** The form comes when a food is to be added. */
 const NewIngredient = lazyPart(() => import('./NewIngredient.js').then((module) => module.NewIngredient));
@@ -23,12 +24,6 @@ const Answers = styled.div`
   flex-wrap: wrap;
   gap: 0.375rem;
   margin-top: 0.25rem;
-`;
-const Mark = styled.strong`
-  color: ${({ theme }) => theme.colour.lemonText};
-`;
-const Problem = styled.p`
-  color: ${({ theme }) => theme.colour.beet};
 `;
 
 /**
@@ -52,9 +47,9 @@ export function FoodQuestion({ name, isSure = false }: { name: string; isSure?: 
         <Quietly>Does “{name}” mean something else in your kitchen?</Quietly>
       ) : (
         <>
-          <Mark>
+          <LookHere>
             “{name}” {isShared ? 'can be several things' : `is not in the larder${guess}`}.
-          </Mark>{' '}
+          </LookHere>{' '}
           {candidates.length > 0 ? 'Is it one of these, or new?' : 'Add it, so that its allergens are known.'}
         </>
       )}
@@ -68,7 +63,7 @@ export function FoodQuestion({ name, isSure = false }: { name: string; isSure?: 
           Add it to the larder
         </Button>
       </Answers>
-      {problem ? <Problem role="alert">{problem}</Problem> : null}
+      {problem ? <ErrorText role="alert">{problem}</ErrorText> : null}
       {isAdding ? (
         <NewIngredient isOpen entries={entries} name={name} onClose={() => setAdding(false)} />
       ) : null}

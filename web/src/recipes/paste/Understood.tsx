@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { Button } from '../../parts/Button.js';
 import { Quietly, Row } from '../../parts/states.js';
 import { yieldSaid } from '../yield-said.js';
+import { LookHere } from '../../parts/kit.js';
 
 const Part = styled.section`
   margin-bottom: 1.5rem;
@@ -11,9 +12,6 @@ const Part = styled.section`
 const Problems = styled.ul`
   margin: 0.75rem 0;
   color: ${({ theme }) => theme.colour.beet};
-`;
-const Look = styled.strong`
-  color: ${({ theme }) => theme.colour.lemonText};
 `;
 
 /** The recipes of a text that has several, of which one is shown. */
@@ -72,7 +70,7 @@ export function Understood({
       {marked > 0 ? (
         <>
           {' '}
-          · <Look>{marked} to look at</Look>
+          · <LookHere>{marked} to look at</LookHere>
         </>
       ) : null}
       {problems.length > 0 ? (

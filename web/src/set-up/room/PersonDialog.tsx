@@ -24,11 +24,8 @@ import { Row } from '../../parts/states.js';
 import { Allergens } from './Allergens.js';
 import { Friends } from './Friends.js';
 import { useRoster } from './useRoster.js';
+import { Stack } from '../../parts/kit.js';
 
-const Form = styled.div`
-  display: grid;
-  gap: 0.875rem;
-`;
 const Two = styled.div`
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -72,7 +69,7 @@ export function PersonDialog({ id, onClose }: { id: string; onClose: () => void 
   };
   return (
     <Dialog title={person.name} isOpen onClose={onClose} wide>
-      <Form>
+      <Stack>
         {summary ? <p role="status">{summary}</p> : null}
         <Two>
           <Words label="Name" value={person.name} onDone={(name) => name && edit({ name })} maxLength={80} />
@@ -109,7 +106,7 @@ export function PersonDialog({ id, onClose }: { id: string; onClose: () => void 
           <Button onPress={takeOut}>Remove from this class</Button>
           <ErasePerson name={person.name} onErased={onClose} />
         </Row>
-      </Form>
+      </Stack>
     </Dialog>
   );
 }
