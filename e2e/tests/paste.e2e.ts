@@ -86,7 +86,7 @@ Serves 8
   await expect(dishes.getByRole('button')).toHaveText(['Charred corn salad', 'Lime crema']);
   await dishes.getByRole('button', { name: 'Lime crema' }).click();
   await expect(page.getByRole('heading', { name: 'Lime crema', level: 2 })).toBeVisible();
-  await page.getByRole('button', { name: 'Keep these 2 recipes' }).click();
+  await page.getByRole('button', { name: 'Save 2 recipes' }).click();
   await expect(page.getByRole('heading', { name: 'Charred corn salad', level: 1 })).toBeVisible();
   await page.getByRole('link', { name: 'Recipes' }).click();
   await expect(page.getByRole('link', { name: /Lime crema/ })).toBeVisible();

@@ -75,7 +75,7 @@ export function BenchOpen({ bowl, balance, larder, onAdd }: BenchOpenProps) {
       ) : rows.length === 0 ? (
         <p>Nothing of this bowl is out of its window.</p>
       ) : null}
-      <OpenList aria-label="To decide about this bowl">{rows}</OpenList>
+      <OpenList aria-label="Decisions about this bowl">{rows}</OpenList>
     </>
   );
 }

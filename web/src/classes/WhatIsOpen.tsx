@@ -44,7 +44,7 @@ export function WhatIsOpen() {
   return (
     <>
       <h2>{open.length > 0 ? 'To decide here' : 'All done here'}</h2>
-      <OpenList aria-label="To decide at this stop">
+      <OpenList aria-label="Decisions of this stop">
         {open.slice(0, mostShown).map((warning) => (
           <li key={warning.id}>
             <Level $level={warning.level}>{levels[warning.level]}</Level>

@@ -38,7 +38,7 @@ export function RecipeOpen({ recipe, larder, profile, onEdit }: RecipeOpenProps)
   return (
     <>
       <h2>{isNothing ? 'All done here' : 'To decide here'}</h2>
-      <OpenList aria-label="To decide in this recipe">
+      <OpenList aria-label="Decisions of this recipe">
         {found.harm.map((sentence) => (
           <li key={sentence}>
             <strong>{capital(sentence)}.</strong>

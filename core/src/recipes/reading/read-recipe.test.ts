@@ -81,6 +81,34 @@ describe('an answer stands in the recipe, and is not asked again', () => {
 });
 
 describe('what has to be cooked and nobody cooks is proposed in its place', () => {
+  // Minutes of cooking.csv: the step stands on the clock as long as what it cooks.
+  it.each([
+    ['600 g carrots, boiled', 12, 20],
+    ['800 g waxy potatoes, boiled', 20, 25],
+    ['300 g green beans, steamed', 6, 8],
+    ['500 g beetroot, boiled', 35, 60],
+    ['1 butternut squash, roasted', 35, 45],
+    ['300 g asparagus, blanched', 2, 3],
+    ['400 g sweet potatoes, roasted', 25, 35],
+    ['4 corn cobs, boiled', 4, 7],
+  ])('%s: %i to %i min, before everything is tossed', (line, low, high) => {
+    const text = `Plate\nServes 4\n\n${line}\n2 tbsp olive oil\n\n1. Toss everything together.`;
+    const { steps } = readRecipe(text, { system: 'metric' }).recipes[0]!;
+    const [cooked, tossed] = steps;
+    expect(cooked).toMatchObject({ waitMinutes: { low, high } });
+    expect(cooked!.proposed).toMatch(/cooked/);
+    expect(tossed!.after).toEqual([cooked!.id]);
+  });
+  it.each(['Dice it all small and mix.', 'Dice them all and mix.', 'Dice everything and mix.'])(
+    '%s comes after all that is cooked for it',
+    (dice) => {
+      const lines = '3 carrots, boiled\n2 potatoes, boiled\n2 apples';
+      const text = `Rosolli\nServes 8\n\n${lines}\n\n1. ${dice}\n2. Chill for an hour.`;
+      const { steps } = readRecipe(text, { system: 'metric' }).recipes[0]!;
+      expect(steps.map(({ after }) => after.length)).toEqual([0, 0, 2, 1]);
+    },
+  );
+
   const steps = (text: TextRead) => text.recipes[0]!.steps.map(({ text: words }) => words);
 
   it('eggs that are wanted hard boiled, before they are put on', () => {

@@ -99,6 +99,21 @@ describe('units, packs and second amounts', () => {
     expect(read('1 cup (150 ml) milk').unread).toBe('the two amounts differ by 40 %'));
 });
 
+describe('what has been done to a food already', () => {
+  it.each([
+    ['400 g beetroot already boiled', 'beetroot'],
+    ['400 g already cooked beetroot', 'beetroot'],
+    ['3 carrots boiled too', 'carrot'],
+    ['2 eggs, boiled already', 'egg'],
+    ['250 g still warm boiled potatoes', 'potato'],
+    ['300 g carrots just steamed', 'carrot'],
+    ['6 potatoes already cooked and peeled', 'potato'],
+    ['400 g beetroot, which is already cooked', 'beetroot'],
+  ])('%s is %s, cooked', (text, ingredient) =>
+    expect(read(text)).toMatchObject({ ingredient, preparation: expect.arrayContaining(['cooked']) }),
+  );
+});
+
 describe('fruit, eggs and parts kept back', () => {
   it.each<[string, Expected]>([
     ['juice of ½ lime', { amount: '1/2', unit: 'piece', ingredient: 'lime', byProducts: ['juice'] }],

@@ -29,6 +29,7 @@ const anywhere = words(`
   long short slim good best nice fine-quality quality good-quality top-quality
   decent perfectly just ready-to-eat loose prepared trimmed ordinary everyday
   great finest favourite favorite organic local seasonal british english irish scottish welsh
+  already still too precooked pre-cooked ready-cooked pre-boiled parcooked par-cooked
   homemade home-made shop-bought store-bought bought leftover left-over remaining about approximately
   heaped heaping scant level rounded generous loosely tightly lightly finely thinly coarsely roughly
   very really quite proper super lovely well freshly a an the of

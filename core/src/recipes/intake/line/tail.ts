@@ -154,6 +154,8 @@ function cutAtComma(text: string): number {
 
 /** "walnuts toasted and chopped" without a comma. */
 function splitTrailingForms(name: string, larder: Larder | undefined): { name: string; trailing: string } {
+  const late = /^(\S.*?) ((?:already|still|just) \S.*)$/i.exec(name);
+  if (late && isKnownName(late[1]!, larder)) return { name: late[1]!, trailing: late[2]! };
   const match =
     /^(\S.*?) ((?:finely |thinly |roughly |coarsely |well |lightly )?(?:diced|minced|chopped|sliced|shredded|grated|torn|crushed|halved|quartered|toasted|drained|rinsed|peeled|crumbled|cubed|shaved)(?: and .*)?)$/i.exec(
       name,

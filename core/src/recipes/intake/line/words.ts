@@ -203,6 +203,8 @@ const describing = new Set([
   'big',
   'fresh',
   'freshly',
+  'already',
+  'still',
   'ripe',
   'firm',
   'good',

@@ -1,4 +1,4 @@
-import { actsSaid, type SaidAct, verbNamed } from '../../../language/index.js';
+import { actsSaid, type SaidAct, verbNamed, verbsSaid } from '../../../language/index.js';
 import {
   type CookingTime,
   cookingTime,
@@ -66,10 +66,15 @@ const isSpent = ({ kind }: { kind: string }) => kind !== 'keep';
 
 function timeOf(act: SaidAct, line: RecipeLine, larder: Larder): CookingTime | null {
   const food = findIngredient(larder, line.ingredient);
-  if (!food || line.preparation.includes('cooked')) return null;
+  if (!food || (line.preparation.includes('cooked') && !isCookedBy(act, line))) return null;
   const verb = swells.has(act.kind) && isHot(act) ? 'soak' : act.way === '' ? '' : act.verb;
   if (verb === '' || (verb !== 'soak' && verbNamed(verb)?.hands !== 'free')) return null;
   return cookingTime(food, verb, line.form ?? 'whole');
+}
+
+/** "Boil the carrots" is the work that the line “3 carrots, boiled” supposes: they come to it raw. */
+function isCookedBy({ verb }: SaidAct, { text }: RecipeLine): boolean {
+  return verbsSaid(text).some((said) => said.form === 'done' && said.verb.verb === verb);
 }
 
 function isHot({ states, way }: SaidAct): boolean {

@@ -71,7 +71,8 @@ const peopleAfter = new RegExp(
 /** The end of a title that says for how many: "for two?", "x 8", "(12 covers)". */
 const atEnd = new RegExp(
   String.raw`[\s,:–—-]+(` +
-    String.raw`(?:serves|feeds|does|enough for|for(?: a table of)?) ${about}${count}(?: (?:${eaters}))?\??|` +
+    String.raw`(?:serves|feeds|does|enough for|for(?: a table of)?) ${about}${count}` +
+    String.raw`(?: (?:${eaters}))?(?: (?:please|pls|plz|of us|tonight))?[!?]*|` +
     String.raw`${count} (?:${onlyEaters})\.?|` +
     String.raw`[x×] ?(?:[4-9]|\d{2,3}))$`,
   'i',

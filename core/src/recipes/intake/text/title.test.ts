@@ -3,6 +3,22 @@ import { parseRecipeText } from './text.js';
 
 const read = (text: string) => parseRecipeText(text, { system: 'us' });
 
+describe('for how many at the end of a title', () => {
+  it.each([
+    ['rosolli for 8!!', 'rosolli', 8],
+    ['Green salad for 12!', 'Green salad', 12],
+    ['slaw for 11 pls', 'slaw', 11],
+    ['Larb for six please', 'Larb', 6],
+    ['Potato salad for 9 of us', 'Potato salad', 9],
+    ['Fattoush, serves 6!', 'Fattoush', 6],
+  ])('%s', (row, title, serves) => {
+    const found = read(`${row}\n\n200 g carrots\n1 onion\n\n1. Grate the carrots.\n2. Mix with the onion.`);
+    expect([found.title, found.serves]).toEqual([title, serves]);
+  });
+  it('“Bread for toast” says nothing of people', () =>
+    expect(read('Bread for toast\n\n1 loaf bread\n\n1. Slice the bread.').title).toBe('Bread for toast'));
+});
+
 describe('what a text is called', () => {
   it('a sentence of a letter is its story, with its people; the dish is named by its foods', () => {
     const recipe = read(`Hi Ida,
