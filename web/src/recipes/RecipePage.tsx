@@ -123,7 +123,6 @@ function OpenedRecipe({ id }: { id: string }) {
         <DressingStrip recipe={whole} larder={larder} />
         <LooseEnds recipe={whole} larder={larder} />
         {isEditing ? (
-          // Printed, a recipe is always the one to read, never its form.
           <OnScreen>
             <EditRecipe id={id} recipe={recipe} editor={editor} larder={larder} />
           </OnScreen>
