@@ -33,7 +33,7 @@ Serves 4
   await test.step('somebody who is pregnant', async () => {
     const room = page.getByRole('region', { name: 'Room' });
     await room.getByLabel('Add a person').fill('Orla Venn');
-    await room.getByRole('button', { name: 'Add them' }).click();
+    await room.getByRole('button', { name: 'Add', exact: true }).click();
     const dialog = page.getByRole('dialog', { name: 'Orla Venn' });
     await dialog.getByLabel('Needs, as they were told').fill('pregnant');
     await dialog.getByRole('button', { name: 'Read into the lists below' }).click();

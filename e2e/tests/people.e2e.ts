@@ -7,7 +7,7 @@ const open = (page: Page) => page.getByRole('list', { name: 'To decide' });
 /** Adds somebody with needs as they told them, at a station. */
 async function somebody(page: Page, name: string, needs: string, station?: string): Promise<void> {
   await room(page).getByLabel('Add a person').fill(name);
-  await room(page).getByRole('button', { name: 'Add them' }).click();
+  await room(page).getByRole('button', { name: 'Add', exact: true }).click();
   const dialog = page.getByRole('dialog', { name });
   if (needs) {
     await dialog.getByLabel('Needs, as they were told').fill(needs);

@@ -19,14 +19,14 @@ const order: readonly PlanWarning['level'][] = ['harm', 'clash', 'look'];
 /** More than these are told by their number. */
 const mostShown = 5;
 
+/** What is only to be decided needs no word of its own under that heading. */
 const levels = {
   harm: 'Safety risk',
   clash: 'Clash',
-  look: 'To decide',
 } as const;
-const Level = styled.p<{ $level: PlanWarning['level'] }>`
+const Level = styled.p<{ $level: keyof typeof levels }>`
   color: ${({ theme, $level }) =>
-    ({ harm: theme.colour.beet, clash: theme.colour.emberText, look: theme.colour.lemonText })[$level]};
+    ({ harm: theme.colour.beet, clash: theme.colour.emberText })[$level]};
   font-size: ${({ theme }) => theme.size.small};
   line-height: 1.125rem;
   font-weight: 600;
@@ -47,7 +47,9 @@ export function WhatIsOpen() {
       <OpenList aria-label="Decisions of this stop">
         {open.slice(0, mostShown).map((warning) => (
           <li key={warning.id}>
-            <Level $level={warning.level}>{levels[warning.level]}</Level>
+            {warning.level === 'look' ? null : (
+              <Level $level={warning.level}>{levels[warning.level]}</Level>
+            )}
             <Button look="quiet" onPress={() => goTo(warning)}>
               {warning.sentence}
             </Button>

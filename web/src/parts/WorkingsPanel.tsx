@@ -150,7 +150,7 @@ export function WorkingsPanel({ idle, children }: { idle?: ReactNode; children?:
         )}
         {selected && idle && !isOver ? (
           <Button look="quiet" onPress={dismiss}>
-            Back to what is open
+            Back
           </Button>
         ) : null}
         {selected ? children : null}

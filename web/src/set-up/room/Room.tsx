@@ -148,7 +148,7 @@ function AddPerson({ onAdd, isFull }: { onAdd: (name: string) => void; isFull: b
       }}
     >
       <Field label="Add a person" value={name} onChange={setName} maxLength={80} autoComplete="off" />
-      <Button type="submit">Add them</Button>
+      <Button type="submit">Add</Button>
     </Add>
   );
 }

@@ -17,7 +17,7 @@ import { withoutAsides } from '../../reading/asides.js';
 import { roleOfSentence } from '../../reading/roles.js';
 import { unlistedNames } from '../step/unlisted.js';
 import { separate } from './several-foods.js';
-import { linesOfProse, listedFoods } from './prose.js';
+import { isWorkOn, linesOfProse, listedFoods } from './prose.js';
 
 const listsFoods = rowCues.starts('you need', String.raw`\b`);
 const endOfNeed = rowCues.at('you need');
@@ -40,7 +40,8 @@ export function foodsNeeded(sentence: string, options: LineOptions): string[] {
     countBehind,
     '$2 $1',
   );
-  const isWork = (part: string) => startsWork(part) && readName(part, options.larder).ingredient === null;
+  const isWork = (part: string) =>
+    isWorkOn(part) || (startsWork(part) && readName(part, options.larder).ingredient === null);
   if (list.split(/, (?:and )?| and /).some(isWork)) return [];
   // "The thing we ate on the terrace: one ripe melon, eight slices of ham, …".
   const isApart = hasLead || isPartWithFoods(sentence, options);

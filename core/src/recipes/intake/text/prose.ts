@@ -22,8 +22,15 @@ export function listedFoods(text: string, options: LineOptions): string[] {
     .split(/,\s+(?:and\s+)?|\s+and\s+|\s*;\s*|\s+[+/]\s+/)
     .map((part) => part.trim())
     .filter(Boolean);
+  if (parts.some(isWorkOn)) return [];
   const measured = parts.filter((part) => parseIngredientLine(part, options).amount !== null);
   return parts.length > 1 && measured.length * 2 >= parts.length ? parts : [];
+}
+
+/** "Slice the tomatoes" is done; a slice would be counted. */
+export function isWorkOn(part: string): boolean {
+  const [verb] = verbsSaid(part);
+  return verb?.at === 0 && verb.form === 'do' && /^ (?:the|them|it|all|your)\b/i.test(part.slice(verb.to));
 }
 
 /** "Yolks 4 / mustard 60 g": no fraction. */

@@ -99,8 +99,16 @@ function looksLikeStep(row: string, options: LineOptions): boolean {
   const words = row.replace(numbered, '').split(' ').length;
   const isMeasured = parseIngredientLine(row.replace(numbered, ''), options).amount !== null;
   if (numbered.test(row)) return !isMeasured || words > longestNumberedLine;
-  if (!bullet.test(row) && /[.!]$/.test(row) && isProse(row)) return true;
+  // Who tells it may end with a name: “… just before serving. Thanks, Noor”.
+  if (!bullet.test(row) && isProse(row) && (/[.!]$/.test(row) || sentencesOf(row).length > 2)) return true;
+  if (isOneVerb(row)) return true;
   return !bullet.test(row) && !isMeasured && /[.!]$/.test(row) && words > 3;
+}
+
+/** "Blend." */
+function isOneVerb(row: string): boolean {
+  const [verb] = /^[\p{L}-]+[.!]$/u.test(row) ? verbsSaid(row) : [];
+  return verb?.form === 'do' && verb.verb.also !== 'food';
 }
 
 /** Several whole sentences are no ingredient, whatever they begin with. */

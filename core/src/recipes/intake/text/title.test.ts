@@ -3,6 +3,20 @@ import { parseRecipeText } from './text.js';
 
 const read = (text: string) => parseRecipeText(text, { system: 'us' });
 
+describe('marks and headers of a title', () => {
+  it.each([
+    ['WHITE BEAN DIP / 14 pax', 'WHITE BEAN DIP', 14],
+    ['Bean dip | 14 pax', 'Bean dip', 14],
+    ['Bean dip · 12 covers', 'Bean dip', 12],
+    ['Bean dip // serves 12', 'Bean dip', 12],
+    ['Subject: Bean dip for 9', 'Bean dip', 9],
+  ])('%s', (row, title, serves) => {
+    const found = read(`${row}\n2 tins white beans\n2 tbsp oil\nBlend.`);
+    expect([found.title, found.serves]).toEqual([title, serves]);
+    expect(found.steps.map(({ text }) => text)).toEqual(['Blend.']);
+  });
+});
+
 describe('for how many at the end of a title', () => {
   it.each([
     ['rosolli for 8!!', 'rosolli', 8],

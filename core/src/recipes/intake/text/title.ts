@@ -56,7 +56,8 @@ const longestTitle = 120;
 export function titleOf(row: string): string {
   const title = row
     .replace(/^#+ */, '')
-    .replace(/[,:?]$/, '')
+    .replace(/^(?:subject|betreff|re|fwd?): */i, '')
+    .replace(/[\s,:?/|·•–—-]+$/, '')
     .replace(/\s+/g, ' ')
     .trim();
   if (title.length <= longestTitle) return title;

@@ -36,6 +36,17 @@ describe('what is told in one breath', () => {
   ])('“%s” is one thing', (row) => expect(cutBreath(row)).toEqual([row]));
 });
 
+describe('a whole recipe in one paragraph', () => {
+  const body =
+    'You need 6 ripe tomatoes, 2 red onions, 1 cucumber and 2 limes. Slice the onions paper thin. ' +
+    'Slice the tomatoes and the cucumber. Toss with the lime juice just before serving.';
+  it.each(['', ' Thanks, Noor', ' Love from all of us'])('is the same with “%s” behind it', (end) => {
+    const { lines, steps } = read(`Kachumbari for 10\n${body}${end}`);
+    expect(lines.map(({ ingredient }) => ingredient)).toEqual(['tomato', 'red-onion', 'cucumber', 'lime']);
+    expect(steps.map((step) => step.text.split(' ')[0])).toEqual(['Slice', 'Slice', 'Toss']);
+  });
+});
+
 describe('a numbered row that begins with an amount', () => {
   const ofList = '2. 200 g baby spinach leaves, washed well and patted dry';
   const ofMethod = '3. 2 tbsp of the oil go into the pan with spinach';
