@@ -25,8 +25,7 @@ const levels = {
   clash: 'Clash',
 } as const;
 const Level = styled.p<{ $level: keyof typeof levels }>`
-  color: ${({ theme, $level }) =>
-    ({ harm: theme.colour.beet, clash: theme.colour.emberText })[$level]};
+  color: ${({ theme, $level }) => ({ harm: theme.colour.beet, clash: theme.colour.emberText })[$level]};
   font-size: ${({ theme }) => theme.size.small};
   line-height: 1.125rem;
   font-weight: 600;
@@ -47,9 +46,7 @@ export function WhatIsOpen() {
       <OpenList aria-label="Decisions of this stop">
         {open.slice(0, mostShown).map((warning) => (
           <li key={warning.id}>
-            {warning.level === 'look' ? null : (
-              <Level $level={warning.level}>{levels[warning.level]}</Level>
-            )}
+            {warning.level === 'look' ? null : <Level $level={warning.level}>{levels[warning.level]}</Level>}
             <Button look="quiet" onPress={() => goTo(warning)}>
               {warning.sentence}
             </Button>
